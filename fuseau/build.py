@@ -1,0 +1,204 @@
+"""The Build: everything the maker decided or observed. It is also the open file format, versioned.
+
+Lengths are millimetres. A field that holds a length also takes text in the maker's words ("24 1/2 in"); a
+bare number in a text takes the unit of the validation context.
+"""
+
+import datetime
+from collections.abc import Mapping
+from typing import Annotated, Any, Literal
+
+from pydantic import Field, ValidationError, model_validator
+from pydantic_core import PydanticCustomError
+
+from fuseau.craft.alterations import Alteration
+from fuseau.craft.back import BackChoices
+from fuseau.craft.bones import BoneChoices
+from fuseau.craft.front import FrontChoices
+from fuseau.craft.layers import MOCK_UP_STACK, Stack
+from fuseau.craft.lengths import Length, Unit, format_length
+from fuseau.craft.notions import BoneName
+from fuseau.craft.pattern import Allowances, Pattern
+from fuseau.craft.practice import Practice
+from fuseau.craft.record import Amount, Record
+from fuseau.craft.target import Pull, Target
+from fuseau.craft.wearer import Wearer, Zones
+
+FORMAT = "fuseau.build"
+VERSION = 1
+
+Name = Annotated[str, Field(max_length=120)]
+Note = Annotated[str, Field(max_length=4000)]
+
+
+class Brief(Record):
+    """What is being made, for whom and until when."""
+
+    name: Name = "New build"
+    character: Name = ""
+    needed_on: datetime.date | None = None
+    note: Note = ""
+
+
+class TopWish(Record):
+    """Heights of the top line above the waist; None takes the suggestion."""
+
+    cf_mm: Annotated[float, Length("the top line above the waist", 10, 400)] | None = None
+    side_mm: Annotated[float, Length("the top line above the waist", 10, 400)] | None = None
+    cb_mm: Annotated[float, Length("the top line above the waist", 10, 400)] | None = None
+
+
+class HemWish(Record):
+    """How far the hem lies below the waist; None takes the suggestion."""
+
+    cf_mm: Annotated[float, Length("the hem below the waist", 10, 400)] | None = None
+    side_mm: Annotated[float, Length("the hem below the waist", 10, 400)] | None = None
+    cb_mm: Annotated[float, Length("the hem below the waist", 10, 400)] | None = None
+
+
+class DraftChoices(Record):
+    """How the pattern is drafted: panels per half, edges, seam allowances."""
+
+    panels: Annotated[int, Amount("the number of panels in each half", 4, 7, whole=True)] = 6
+    top: TopWish = TopWish()
+    hem: HemWish = HemWish()
+    allowances: Allowances = Allowances()
+
+
+class PatternVersion(Record):
+    """A pattern as it was cut. It is never changed; an alteration makes the next one."""
+
+    number: int = Field(ge=1)
+    parent: int | None = None
+    reason: Note = ""
+    fitting: int | None = Field(default=None, description="Number of the fitting that it came from.")
+    made_on: datetime.date | None = None
+    pattern: Pattern
+    alteration: Alteration | None = None
+
+
+class GapReading(Record):
+    """The gap between the lacing edges at a height on the back, from the waist, up is positive."""
+
+    z_mm: Annotated[float, Length("a height on the back", -400, 400)]
+    gap_mm: Annotated[float, Length("a gap", 0, 300)]
+
+
+class MockUp(Record):
+    """What mock-ups are made of."""
+
+    stack: Stack = MOCK_UP_STACK
+    edge_bone: BoneName = "cable_tie_8"
+
+
+class Fitting(Record):
+    """One trying-on of a mock-up: what it had, how hard it was pulled, and the gaps read."""
+
+    number: int = Field(ge=1)
+    version: int = Field(ge=1)
+    tried_on: datetime.date | None = None
+    pull: Pull = "close"
+    made_of: MockUp = MockUp()
+    readings: tuple[GapReading, ...] = Field(default=(), max_length=40)
+    note: Note = ""
+
+
+class Build(Record):
+    """Everything decided and observed about one garment."""
+
+    format: Literal["fuseau.build"] = "fuseau.build"
+    version: Literal[1] = 1
+    kind: Literal["underbust corset"] = "underbust corset"
+    brief: Brief = Brief()
+    wearer: Wearer = Wearer()
+    target: Target = Target()
+    draft: DraftChoices = DraftChoices()
+    layers: Stack = Stack()
+    mock_up: MockUp = MockUp()
+    versions: tuple[PatternVersion, ...] = Field(default=(), max_length=60)
+    fittings: tuple[Fitting, ...] = Field(default=(), max_length=60)
+    bones: BoneChoices = BoneChoices()
+    front: FrontChoices = FrontChoices()
+    back: BackChoices = BackChoices()
+    practice: Practice = Practice()
+    zones: Zones = Zones()
+
+    def version_numbered(self, number: int) -> PatternVersion | None:
+        """The version with this number, if there is one."""
+        return next((version for version in self.versions if version.number == number), None)
+
+    @property
+    def current(self) -> PatternVersion | None:
+        """The newest version, which later stages work from."""
+        return self.versions[-1] if self.versions else None
+
+    @model_validator(mode="after")
+    def _hangs_together(self) -> "Build":
+        numbers = [version.number for version in self.versions]
+        if numbers != list(range(1, len(numbers) + 1)):
+            raise _told("versions", "The pattern versions are not numbered 1, 2, 3 …")
+        for i, fitting in enumerate(self.fittings):
+            self._check_fitting(i, fitting)
+        return self
+
+    def _check_fitting(self, i: int, fitting: Fitting) -> None:
+        at = f"fittings.{i}"
+        version = self.version_numbered(fitting.version)
+        if version is None:
+            raise _told(f"{at}.version", f"There is no version {fitting.version} that could have been tried on.")
+        low, high = version.pattern.hem.cb_mm, version.pattern.top.cb_mm
+        seen: dict[float, float] = {}
+        for k, reading in enumerate(fitting.readings):
+            if not low - 2 <= reading.z_mm <= high + 2:
+                raise _told(
+                    f"{at}.readings.{k}.z_mm",
+                    f"{format_length(reading.z_mm)} is outside the lacing edge, which goes from "
+                    f"{format_length(low)} to {format_length(high)}.",
+                )
+            if reading.z_mm in seen:
+                raise _told(
+                    f"{at}.readings.{k}.z_mm",
+                    f"There are two readings at {format_length(reading.z_mm)}: {seen[reading.z_mm]:.0f} and "
+                    f"{reading.gap_mm:.0f} mm. Keep one.",
+                )
+            seen[reading.z_mm] = reading.gap_mm
+        if len(seen) < 3:
+            raise _told(f"{at}.readings", "A fitting needs the gap at three heights at least: top, waist and bottom.")
+
+
+def _told(at: str, reason: str) -> PydanticCustomError:
+    return PydanticCustomError("build", "{reason}", {"reason": reason, "at": at})
+
+
+class Fault(Record):
+    """One thing wrong with a Build: where, and a plain sentence."""
+
+    at: str
+    sentence: str
+
+
+_KNOWN_FAULTS = {
+    "extra_forbidden": "Fuseau does not know this field.",
+    "missing": "This is missing.",
+    "date_from_datetime_parsing": "Write the day as year-month-day, such as 2027-03-14.",
+    "date_parsing": "Write the day as year-month-day, such as 2027-03-14.",
+}
+
+
+def faults(error: ValidationError) -> list[Fault]:
+    """What a failed validation says, field by field, in plain sentences."""
+    found = []
+    for one in error.errors(include_url=False):
+        place = [str(part) for part in one["loc"] if part not in ("float", "int", "str", "constrained-str")]
+        context: Mapping[str, Any] = one.get("ctx", {})
+        at = ".".join([*place, context["at"]]) if context.get("at") else ".".join(place)
+        sentence = _KNOWN_FAULTS.get(one["type"]) or str(context.get("reason") or one["msg"])
+        if one["type"] in ("literal_error", "enum"):
+            sentence = f"This has to be one of: {context.get('expected', '')}."
+        found.append(Fault(at=at, sentence=sentence))
+    return found
+
+
+def read_build(data: Any, unit: Unit = "cm") -> Build:
+    """A Build from plain data. Raises pydantic.ValidationError (see `faults`)."""
+    return Build.model_validate(data, context={"unit": unit})

@@ -1,0 +1,125 @@
+"""Smooth curves through given points: splines in tension.
+
+A spline in tension (Schweikert 1966; Späth, *One Dimensional Spline Interpolation*) passes through its
+points with continuous curvature, and as the tension of an interval grows it nears the straight line there.
+SciPy has cubic splines, which overshoot, and PCHIP, whose curvature jumps; a seam may do neither.
+"""
+
+from dataclasses import dataclass
+
+import numpy as np
+from numpy.typing import ArrayLike, NDArray
+
+Array = NDArray[np.float64]
+
+_FLAT = 1e-3
+_TIGHTEST = 64.0
+
+
+@dataclass(frozen=True)
+class Basis:
+    """The linear map from values at the knots to a spline in tension: shapes `knots` (k,), `strain` (k-1,).
+
+    `strain` is tension times interval length (0 is a cubic spline). Since the map is linear, splines of
+    several edges on one basis add up to the spline of their sum: panel widths add up at every height.
+    """
+
+    knots: Array
+    strain: Array
+    curvatures: Array
+
+    def at(self, z: ArrayLike, slope: bool = False) -> Array:
+        """The matrix (len(z), k) that takes knot values to values (or slopes) at heights `z`.
+
+        Beyond the ends the spline goes on straight, where its curvature is zero.
+        """
+        heights = np.atleast_1d(np.asarray(z, dtype=float))
+        inside = np.clip(heights, self.knots[0], self.knots[-1])
+        matrix = self._inside(inside, slope)
+        beyond = heights - inside
+        if slope or not beyond.any():
+            return matrix
+        return matrix + beyond[:, None] * self._inside(inside, slope=True)
+
+    def _inside(self, z: Array, slope: bool) -> Array:
+        last = len(self.knots) - 2
+        i = np.clip(np.searchsorted(self.knots, z, side="right") - 1, 0, last)
+        h = np.diff(self.knots)[i]
+        u = (z - self.knots[i]) / h
+        s = self.strain[i]
+        rows = np.arange(len(z))
+        matrix = np.zeros((len(z), len(self.knots)))
+        if slope:
+            matrix[rows, i], matrix[rows, i + 1] = -1 / h, 1 / h
+            low, high = -_bulge_slope(1 - u, s) * h, _bulge_slope(u, s) * h
+        else:
+            matrix[rows, i], matrix[rows, i + 1] = 1 - u, u
+            low, high = _bulge(1 - u, s) * h * h, _bulge(u, s) * h * h
+        return matrix + low[:, None] * self.curvatures[i] + high[:, None] * self.curvatures[i + 1]
+
+
+def _bulge(u: Array, s: Array) -> Array:
+    """(sinh(su)/sinh(s) - u)/s², or its limit (u³ - u)/6."""
+    safe = np.where(s < _FLAT, 1.0, s)
+    return np.where(s < _FLAT, (u**3 - u) / 6, (np.sinh(safe * u) / np.sinh(safe) - u) / safe**2)
+
+
+def _bulge_slope(u: Array, s: Array) -> Array:
+    safe = np.where(s < _FLAT, 1.0, s)
+    return np.where(s < _FLAT, (3 * u**2 - 1) / 6, (safe * np.cosh(safe * u) / np.sinh(safe) - 1) / safe**2)
+
+
+def basis(knots: ArrayLike, strain: ArrayLike | float = 0.0) -> Basis:
+    """A basis over rising `knots` (k ≥ 2), with `strain` per interval. Raises ValueError if knots don't rise."""
+    z = np.asarray(knots, dtype=float)
+    if len(z) < 2 or not (np.diff(z) > 0).all():
+        raise ValueError("knots must rise, and be two at least")
+    s = np.broadcast_to(np.asarray(strain, dtype=float), (len(z) - 1,)).copy()
+    count = len(z)
+    h = np.diff(z)
+    safe = np.where(s < _FLAT, 1.0, s)
+    own = h * np.where(s < _FLAT, 1 / 3, (safe / np.tanh(safe) - 1) / safe**2)
+    other = h * np.where(s < _FLAT, 1 / 6, (1 - safe / np.sinh(safe)) / safe**2)
+    left, right = np.eye(count), np.zeros((count, count))
+    for i in range(1, count - 1):
+        left[i, i - 1], left[i, i], left[i, i + 1] = other[i - 1], own[i - 1] + own[i], other[i]
+        right[i, i - 1], right[i, i], right[i, i + 1] = 1 / h[i - 1], -1 / h[i - 1] - 1 / h[i], 1 / h[i]
+    return Basis(z, s, np.asarray(np.linalg.solve(left, right), dtype=float))
+
+
+def calm_basis(knots: ArrayLike, values: ArrayLike, overshoot: float = 1.0) -> Basis:
+    """The least tense basis with which no curve leaves the span of two neighbouring points by `overshoot`.
+
+    `values` is (k,) or (k, m) for m curves that share the basis; units are those of the values.
+    """
+    z = np.asarray(knots, dtype=float)
+    y = np.asarray(values, dtype=float).reshape(len(z), -1)
+    low, high = np.minimum(y[:-1], y[1:]), np.maximum(y[:-1], y[1:])
+    share = np.linspace(0, 1, 17)[1:-1]
+    inner = (z[:-1, None] + np.diff(z)[:, None] * share).ravel()
+    strain = np.zeros(len(z) - 1)
+    while True:
+        found = basis(z, strain)
+        curve = (found.at(inner) @ y).reshape(len(strain), len(share), -1)
+        out = np.maximum(low[:, None] - curve, curve - high[:, None]).max(axis=(1, 2))
+        loose = (out > 0.9 * overshoot) & (strain < _TIGHTEST)
+        if not loose.any():
+            return found
+        strain = np.where(loose, np.maximum(1.0, strain * 1.6), strain)
+
+
+def lengths_along(x: Array, z: Array) -> Array:
+    """Running length of the polyline through (x, z), starting at 0; same shape as `x`."""
+    return np.concatenate([[0.0], np.cumsum(np.hypot(np.diff(x), np.diff(z)))])
+
+
+def hermite(start: Array, end: Array, start_direction: Array, end_direction: Array, count: int = 17) -> Array:
+    """`count` points (count, 2) of the cubic from `start` to `end` with unit tangents at its ends."""
+    t = np.linspace(0, 1, count)[:, None]
+    chord = float(np.hypot(*(end - start)))
+    return (
+        (2 * t**3 - 3 * t**2 + 1) * start
+        + (t**3 - 2 * t**2 + t) * chord * start_direction
+        + (3 * t**2 - 2 * t**3) * end
+        + (t**3 - t**2) * chord * end_direction
+    )

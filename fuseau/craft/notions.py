@@ -1,0 +1,118 @@
+"""What is bought: bones, busks, grommets, cloths. The sizes are common ones; suppliers differ, so check yours."""
+
+from typing import Literal
+
+from fuseau.craft.record import Record
+
+BoneName = Literal["flat_12", "flat_6", "spiral_6", "synthetic_7", "cable_tie_8"]
+ClothName = Literal["coutil", "canvas", "calico", "sheet"]
+
+
+class BoneKind(Record):
+    """A bone as sold. Stiffness comes from the material, except where it is given (spiral)."""
+
+    name: BoneName
+    label: str
+    width_mm: float
+    thickness_mm: float
+    modulus_gpa: float
+    edgewise_n_m2: float | None = None
+    clearance_mm: float
+    capped: bool
+    bends: str
+
+    def edgewise_stiffness(self) -> float:
+        """EI against bending in the plane of the cloth, N·m²: E·t·w³/12 (model, section 3).
+
+        >>> round(BONES["flat_12"].edgewise_stiffness(), 1)
+        28.8
+        """
+        if self.edgewise_n_m2 is not None:
+            return self.edgewise_n_m2
+        return self.modulus_gpa * self.thickness_mm * self.width_mm**3 / 12 / 1000
+
+
+class BuskStock(Record):
+    """A straight split busk as sold: its length, and its studs from the top end."""
+
+    length_mm: float
+    studs: int
+    first_stud_mm: float
+    loop_width_mm: float = 12.0
+    width_mm: float = 13.0
+
+    def stud_places(self) -> tuple[float, ...]:
+        """Stud centres from the top end, mm: the first and last at the same distance from the ends."""
+        step = (self.length_mm - 2 * self.first_stud_mm) / (self.studs - 1)
+        return tuple(self.first_stud_mm + step * i for i in range(self.studs))
+
+
+class GrommetKind(Record):
+    """A two-part grommet: hole, flange and the die that sets it belong together."""
+
+    label: str
+    hole_mm: float
+    flange_mm: float
+    die: str
+
+
+class Cloth(Record):
+    """A cloth for the strength layer or a mock-up: thickness, and stiffness K (kN/m) against the pull."""
+
+    name: ClothName
+    label: str
+    thickness_mm: float
+    stiffness_kn_per_m: float
+
+
+def _bone(
+    name: BoneName,
+    label: str,
+    size: tuple[float, float],
+    modulus: float,
+    clearance: float,
+    capped: bool,
+    bends: str,
+    edgewise: float | None = None,
+) -> BoneKind:
+    return BoneKind(
+        name=name,
+        label=label,
+        width_mm=size[0],
+        thickness_mm=size[1],
+        modulus_gpa=modulus,
+        edgewise_n_m2=edgewise,
+        clearance_mm=clearance,
+        capped=capped,
+        bends=bends,
+    )
+
+
+# Moduli: spring steel 200 GPa; synthetic whalebone 2.6; nylon tie 2.4. Spiral steel: measured stiffness.
+BONES: dict[BoneName, BoneKind] = {
+    kind.name: kind
+    for kind in (
+        _bone("flat_12", "flat steel 12 × 1.0 mm", (12, 1.0), 200, 6, False, "flat-wise only"),
+        _bone("flat_6", "flat steel 6 × 0.8 mm", (6, 0.8), 200, 6, False, "flat-wise only"),
+        _bone("spiral_6", "spiral steel 6.4 × 1.6 mm", (6.4, 1.6), 200, 6, True, "every way", 0.01),
+        _bone("synthetic_7", "synthetic 7 × 1.5 mm", (7, 1.5), 2.6, 8, False, "flat-wise, a little edge-wise"),
+        _bone("cable_tie_8", "cable tie 7.6 × 1.8 mm", (7.6, 1.8), 2.4, 8, False, "flat-wise"),
+    )
+}
+
+BUSKS: tuple[BuskStock, ...] = tuple(
+    BuskStock(length_mm=length, studs=studs, first_stud_mm=20)
+    for length, studs in ((200, 4), (230, 4), (250, 5), (280, 5), (305, 5), (330, 6))
+)
+
+GROMMET = GrommetKind(label="two-part grommet, 5 mm hole", hole_mm=5, flange_mm=10, die="5 mm")
+
+CLOTHS: dict[ClothName, Cloth] = {
+    cloth.name: cloth
+    for cloth in (
+        Cloth(name="coutil", label="coutil", thickness_mm=0.55, stiffness_kn_per_m=100),
+        Cloth(name="canvas", label="canvas", thickness_mm=0.6, stiffness_kn_per_m=60),
+        Cloth(name="calico", label="calico", thickness_mm=0.5, stiffness_kn_per_m=30),
+        Cloth(name="sheet", label="bed sheet", thickness_mm=0.3, stiffness_kn_per_m=20),
+    )
+}

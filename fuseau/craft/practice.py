@@ -1,0 +1,73 @@
+"""House numbers: constants of the trade, each with its reason. A maker can change every one of them.
+
+They are common workshop practice, not laws (handbook; model sections 2 to 9).
+"""
+
+from pydantic import Field
+
+from fuseau.craft.record import Record
+
+
+def _number(default: float, reason: str, low: float, high: float) -> float:
+    """A house number with its reason and the range in which it makes sense."""
+    return Field(default=float(default), ge=low, le=high, description=reason)
+
+
+class Practice(Record):
+    """Editable workshop defaults. Units are in the names; the description of each field is its reason."""
+
+    pressure_scale_kpa: float = _number(2.0, "Pressure at which flesh has given most of what it gives.", 0.2, 20)
+    tape_spread_single_mm: float = _number(7, "One reading of a tape is good to about this.", 1, 30)
+    tape_spread_least_mm: float = _number(3, "However often it is read, a tape is no better.", 0.5, 20)
+    tape_spread_unconfirmed_mm: float = _number(12, "A number sent by a client and not confirmed.", 1, 50)
+    tape_spread_guessed_mm: float = _number(25, "A level nobody measured, filled in from its neighbours.", 5, 80)
+    readings_disagree_mm: float = _number(15, "Two readings further apart than this: measure again.", 3, 60)
+    ruler_spread_mm: float = _number(3, "A gap read with a ruler on a laced back.", 0.5, 20)
+
+    light_pull_n_per_m: float = _number(100, "Laced up, not drawn in.", 20, 400)
+    close_pull_n_per_m: float = _number(180, "Drawn in until it holds.", 20, 400)
+    firm_pull_n_per_m: float = _number(260, "As hard as one person pulls for an evening.", 20, 400)
+    support_light_n_per_m: float = _number(60, "A bodice that only supports, laced lightly.", 10, 200)
+    support_close_n_per_m: float = _number(75, "A bodice that only supports.", 10, 200)
+    support_firm_n_per_m: float = _number(90, "A bodice that only supports, drawn well closed.", 10, 200)
+
+    share_underbust: float = _number(0.4, "Ribs are not to be reshaped: less pull there than at the waist.", 0, 1)
+    share_ribs: float = _number(0.4, "As at the underbust.", 0, 1)
+    share_high_hip: float = _number(0.6, "Carries the garment; bone lies close under the skin.", 0, 1)
+    share_hip: float = _number(0.5, "Enough to lie on, not to squeeze.", 0, 1)
+    least_tension_n_per_m: float = _number(15, "Less than this and the edge lifts off.", 0, 60)
+    most_give_share: float = _number(0.85, "Past this share of what a level gives, no pull brings more.", 0.5, 0.98)
+
+    caution_reduction_new: float = _number(0.10, "Waist reduction that is much for someone new to it.", 0.02, 0.5)
+    caution_reduction: float = _number(0.15, "Waist reduction that is much for anyone.", 0.02, 0.5)
+    caution_reduction_strong: float = _number(0.20, "Waist reduction to warn of on the sheet as well.", 0.02, 0.5)
+    caution_ribs: float = _number(0.03, "Ribs are not to be reshaped.", 0.005, 0.2)
+
+    seam_take_up: float = _number(0.4, "Share of the cloth's thickness that each seam takes up.", 0, 2)
+    parallel_mm: float = _number(5, "Less tilt or bow than this looks parallel.", 1, 30)
+    stand_off_mm: float = _number(6, "More than this and the garment gapes.", 1, 30)
+    friction: float = _number(0.3, "Cloth on cloth on skin.", 0.05, 1)
+
+    least_panel_width_mm: float = _number(15, "Narrower, and a panel is all seam allowance.", 8, 60)
+    notch_pitch_mm: float = _number(90, "Far enough apart to count, near enough to match.", 40, 200)
+    ease_in_mm: float = _number(0.5, "Two seam edges may differ by this after trueing.", 0.1, 5)
+
+    edge_beam_mm: float = _number(40, "Bones within this of the lacing edge stiffen it.", 15, 80)
+    cloth_edge_n_m2: float = _number(0.02, "A folded edge without bones is not quite limp.", 0.001, 1)
+    bone_step_mm: float = _number(5, "Bones are cut and sold in steps of this.", 0.5, 20)
+    bone_cap_mm: float = _number(1, "What a tip or cap adds at each end.", 0, 5)
+    bone_ease_mm: float = _number(1.0, "A bone that must be forced puckers the cloth.", 0, 5)
+    channel_step_mm: float = _number(0.5, "Channel widths are marked to this.", 0.1, 5)
+    busk_clearance_mm: float = _number(10, "From the busk's end to the edge of the garment.", 3, 40)
+    busk_loop_ease_mm: float = _number(1, "Each side of a loop, so that it slips through.", 0, 5)
+    busk_least_sewn_mm: float = _number(6, "A shorter piece of seam does not hold.", 2, 20)
+
+    loop_pair_mm: float = _number(12, "The pull-loop pair straddles the waist by this.", 5, 30)
+    row_margin_mm: float = _number(20, "Last row to the finished edge: 15 to 25.", 8, 40)
+    row_pitch_mm: float = _number(26, "Usual; closer if the pull is hard, wider on light work.", 12, 60)
+    flange_clear_mm: float = _number(2, "Bare cloth on both sides of a flange, so that it never sits on a bone.", 0, 8)
+    edge_stitch_mm: float = _number(2, "From the fold to the first line of stitching.", 0.5, 10)
+    lace_loop_mm: float = _number(450, "A pull loop one hand can wrap and draw.", 0, 1500)
+    lace_tail_mm: float = _number(150, "To knot at each end.", 0, 800)
+    getting_in_ease_mm: float = _number(40, "To fasten a busk the garment must hang loose by this.", 0, 200)
+    modesty_overlap_mm: float = _number(30, "The panel reaches this far under each edge.", 10, 80)

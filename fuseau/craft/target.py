@@ -1,0 +1,332 @@
+"""What to aim for: the tension at every level, and from it the girths to sew (model, section 4)."""
+
+import math
+from collections.abc import Callable
+from dataclasses import dataclass
+from typing import Annotated, Literal
+
+import numpy as np
+
+from fuseau.craft.curves import Array, basis
+from fuseau.craft.findings import Change, Finding, Mend
+from fuseau.craft.fit import Lacing
+from fuseau.craft.layers import Stack
+from fuseau.craft.lengths import Length, Unit, format_length
+from fuseau.craft.pattern import Pattern
+from fuseau.craft.practice import Practice
+from fuseau.craft.record import Amount, Record
+from fuseau.craft.settling import Settled, settle
+from fuseau.craft.wearer import Body, LevelName, girth_under, tension_at
+
+Job = Literal["closed_waist", "reduction", "reduction_share", "none"]
+Pull = Literal["light", "close", "firm"]
+
+
+class Target(Record):
+    """What the maker wants of the fit."""
+
+    job: Job = "reduction_share"
+    closed_waist_mm: Annotated[float, Length("a closed waist", 350, 1900)] | None = None
+    reduction_mm: Annotated[float, Length("a reduction", 0, 300)] | None = None
+    reduction_percent: Annotated[float, Amount("the reduction in %", 0, 30)] = 8
+    gap_mm: Annotated[float, Length("the gap wanted", 0, 200)] = 50
+    pull: Pull = "close"
+
+
+class Aim(Record):
+    """The plan for the fit, levels from the lowest up: sewn girths S, tension T*, and the pull it needs."""
+
+    sewn_mm: tuple[float, ...]
+    tension_n_per_m: tuple[float, ...]
+    pull_n_per_m: float
+    closed_waist_mm: float
+    worn_waist_mm: float
+    reduction_mm: float
+    reduction_share: float
+    asked_reduction_mm: float
+
+
+@dataclass(frozen=True)
+class _OverEdge:
+    """Integrals over the lacing edge of a profile given at the body's levels, as rows (levels,).
+
+    `mean` @ T is the mean of T, `moment` @ T its first moment about the middle, `lever` that of T = z.
+    """
+
+    heights: Array
+    mean: Array
+    moment: Array
+    lever: float
+
+
+def pull_of(pull: Pull, job: Job, practice: Practice) -> float:
+    """The lace's pull in N per m of height for a word; lighter where the garment only supports."""
+    kind = "support" if job == "none" else None
+    name = f"support_{pull}_n_per_m" if kind else f"{pull}_pull_n_per_m"
+    return float(getattr(practice, name))
+
+
+def pull_in_words(pull_n_per_m: float, practice: Practice) -> str:
+    """Light, close or firm: the nearest of the maker's own numbers."""
+    words: dict[str, float] = {
+        "light": practice.light_pull_n_per_m,
+        "close": practice.close_pull_n_per_m,
+        "firm": practice.firm_pull_n_per_m,
+    }
+    return min(words, key=lambda word: abs(words[word] - pull_n_per_m))
+
+
+def _asked_waist(target: Target, body: Body, take_up_mm: float) -> float:
+    """The girth of the body's waist, worn, that the wish comes to (mm)."""
+    natural = body["waist"].girth_mm
+    if target.job == "closed_waist" and target.closed_waist_mm is not None:
+        return target.closed_waist_mm + target.gap_mm - take_up_mm
+    if target.job == "reduction" and target.reduction_mm is not None:
+        return natural - target.reduction_mm
+    return natural * (1 - target.reduction_percent / 100)
+
+
+def aim(
+    target: Target,
+    body: Body,
+    span_back_mm: tuple[float, float],
+    take_up_mm: float,
+    stretch_per_n: float,
+    practice: Practice,
+) -> Aim:
+    """The tension profile T* and the sewn girths S = (C(T*) − gap + take-up)/(1 + q/K) at the body's levels.
+
+    `span_back_mm` is where the lacing edge begins and ends (z at CB); `stretch_per_n` is 1/K (m/N).
+    T* at the waist is what the reduction needs. Elsewhere it is a share of that, scaled so that the mean comes
+    to the chosen pull, within what comfort allows; and it is tilted about the waist until its moment over the
+    lacing edge vanishes, since only then do straight edges settle parallel.
+    """
+    scale = practice.pressure_scale_kpa
+    natural = np.array([level.girth_mm for level in body])
+    give = np.array([level.give for level in body])
+    edge = _over_edge(np.array([level.back_mm for level in body]), span_back_mm)
+    waist = next(i for i, level in enumerate(body) if level.name == "waist")
+    wished_pull = pull_of(target.pull, target.job, practice)
+    comfort = _comfortable_tension(body, natural, give, scale)
+
+    asked = 0.0
+    if target.job == "none":
+        tension = np.minimum(np.full(len(natural), wished_pull), comfort)
+    else:
+        asked = max(0.0, float(natural[waist]) - _asked_waist(target, body, take_up_mm))
+        most = natural[waist] * give[waist] * practice.most_give_share
+        reached = natural[waist] - min(asked, most)
+        at_waist = float(
+            tension_at(natural[waist : waist + 1], give[waist : waist + 1], np.array([reached]), scale)[0][0]
+        )
+        at_waist = max(at_waist, practice.least_tension_n_per_m)
+        tension = _spread(at_waist, waist, edge, wished_pull, comfort, body, practice)
+    tension = _balanced(tension, edge, practice.least_tension_n_per_m)
+    pull = float(edge.mean @ tension)
+
+    hoop = girth_under(natural, give, tension, scale)
+    sewn = (hoop - target.gap_mm + take_up_mm) / (1 + pull * stretch_per_n)
+    reduction = float(natural[waist] - hoop[waist])
+    return Aim(
+        sewn_mm=tuple(sewn),
+        tension_n_per_m=tuple(tension),
+        pull_n_per_m=pull,
+        closed_waist_mm=float(sewn[waist]),
+        worn_waist_mm=float(hoop[waist] + take_up_mm),
+        reduction_mm=reduction,
+        reduction_share=reduction / float(natural[waist]),
+        asked_reduction_mm=asked,
+    )
+
+
+def settle_parallel(
+    aimed: Aim,
+    gap_mm: float,
+    body: Body,
+    drafted: Callable[[tuple[float, ...]], Pattern],
+    stack: Stack,
+    edge_n_m2: float,
+    practice: Practice,
+) -> tuple[Aim, Pattern]:
+    """Correct the aim until the drafted garment settles at the wished gap, without tilt (model, section 4).
+
+    The sewn girths are tilted about the waist, which stays as wished, and the pull moves until the mean gap is
+    `gap_mm`. What is left is bow, which only stiffer edges can take out. Returns the aim and its pattern.
+    """
+    heights = np.array([level.back_mm for level in body])
+    natural = np.array([level.girth_mm for level in body])
+    sewn, pull = np.array(aimed.sewn_mm), aimed.pull_n_per_m
+    start: Array | None = None
+    for _ in range(6):
+        pattern = drafted(tuple(sewn))
+        lacing = Lacing(pattern, stack, edge_n_m2, pull, practice)
+        hold = lacing.hold(lacing.body_matrix(body) @ natural, lacing.give(body))
+        settled = settle(hold, overlap=True, start=start)
+        start = settled.gap_mm
+        slope, at_waist = np.polyfit(settled.z, settled.gap_mm, 1)
+        off = float(at_waist + slope * settled.z.mean()) - gap_mm
+        if abs(off) < 0.1 and abs(slope) * np.ptp(settled.z) < 0.1:
+            break
+        waist_by_pull, slope_by_pull = _rigid_response(settled)
+        step = float(np.clip((gap_mm - at_waist) / waist_by_pull, -0.3 * pull, 0.3 * pull))
+        sewn = sewn + (slope + step * slope_by_pull) * heights
+        pull = max(practice.least_tension_n_per_m, pull + step)
+    return aimed.model_copy(update={"sewn_mm": tuple(sewn), "pull_n_per_m": pull}), pattern
+
+
+def _rigid_response(settled: Settled) -> tuple[float, float]:
+    """How straight edges answer one N/m more of pull: the gap at the waist (mm), and its slope (mm/mm)."""
+    hold, z = settled.hold, settled.z
+    _, by_hoop, _ = tension_at(hold.natural_mm, hold.give, settled.hoop_mm, hold.pressure_scale_kpa)
+    moments = [float(np.trapezoid(-by_hoop * z**power, z)) for power in range(3)]
+    resisting = np.array([[moments[0], moments[1]], [moments[1], moments[2]]])
+    span = float(np.ptp(z))
+    waist, slope = -np.linalg.solve(resisting, np.array([span, span * z.mean()]))
+    return float(waist), float(slope)
+
+
+def _comfortable_tension(body: Body, natural: Array, give: Array, scale: float) -> Array:
+    """The tension at which each level reaches its comfort limit, N/m."""
+    limit = np.array([level.comfort_kpa for level in body])
+    return limit * natural * (1 - give * (1 - np.exp(-limit / scale))) / (2 * math.pi)
+
+
+def _spread(
+    at_waist: float,
+    waist: int,
+    edge: _OverEdge,
+    wished_pull: float,
+    comfort: Array,
+    body: Body,
+    practice: Practice,
+) -> Array:
+    """T* by level: the waist's tension, and shares of it scaled toward the wished mean pull."""
+    shares: dict[LevelName, float] = {
+        "underbust": practice.share_underbust,
+        "ribs": practice.share_ribs,
+        "waist": 1.0,
+        "high_hip": practice.share_high_hip,
+        "hip": practice.share_hip,
+    }
+    plain = np.array([shares[level.name] for level in body]) * at_waist
+    away = np.arange(len(plain)) != waist
+
+    def with_factor(factor: float) -> Array:
+        return np.where(away, np.clip(plain * factor, practice.least_tension_n_per_m, comfort), plain)
+
+    low, high = 0.5, 1.6
+    for _ in range(30):
+        middle = (low + high) / 2
+        if edge.mean @ with_factor(middle) < wished_pull:
+            low = middle
+        else:
+            high = middle
+    return with_factor((low + high) / 2)
+
+
+def _over_edge(heights: Array, span: tuple[float, float]) -> _OverEdge:
+    z = np.linspace(span[0], span[1], 121)
+    matrix = basis(heights, strain=3.0).at(z)
+    centred = z - z.mean()
+    return _OverEdge(
+        heights,
+        np.asarray(np.trapezoid(matrix, z, axis=0) / (span[1] - span[0])),
+        np.asarray(np.trapezoid(centred[:, None] * matrix, z, axis=0)),
+        float(np.trapezoid(centred * z, z)),
+    )
+
+
+def _balanced(tension: Array, edge: _OverEdge, least: float) -> Array:
+    """Tilt T* about the waist until ∫(z − z̄)T dz = 0, staying above the least tension."""
+    found = tension
+    for _ in range(8):
+        following = np.maximum(found - float(edge.moment @ found) / edge.lever * edge.heights, least)
+        if np.max(np.abs(following - found)) < 1e-6:
+            break
+        found = following
+    return found
+
+
+def check_aim(
+    target: Target, aimed: Aim, body: Body, new_to_lacing: bool, practice: Practice, unit: Unit
+) -> list[Finding]:
+    """Cautions on the reduction (handbook, section 5), and wishes that the body or the pull cannot meet."""
+    findings = []
+    natural = body["waist"].girth_mm
+    short = aimed.asked_reduction_mm - aimed.reduction_mm
+    field = {"closed_waist": "closed_waist_mm", "reduction": "reduction_mm"}.get(target.job, "reduction_percent")
+    if short > 2:
+        findings.append(
+            Finding(
+                code="waist_gives_no_more",
+                stage="pattern",
+                severity="caution",
+                at=f"target.{field}",
+                where="Waist",
+                sentence=f"This waist gives about {format_length(aimed.reduction_mm, unit)} at the most; "
+                f"{format_length(aimed.asked_reduction_mm, unit)} was asked. The pattern is drafted for what it "
+                "gives.",
+                numbers={"asked_mm": aimed.asked_reduction_mm, "planned_mm": aimed.reduction_mm},
+            )
+        )
+    findings += _reduction_cautions(target, aimed, new_to_lacing, natural, practice, unit, f"target.{field}")
+    if target.job != "none":
+        wished = pull_of(target.pull, target.job, practice)
+        if abs(aimed.pull_n_per_m - wished) > 0.15 * wished:
+            word = pull_in_words(aimed.pull_n_per_m, practice)
+            change = Change(at="target.pull", value=word)
+            findings.append(
+                Finding(
+                    code="pull",
+                    stage="pattern",
+                    severity="advice",
+                    at="target.pull",
+                    sentence=f"This waist settles at a pull of about {aimed.pull_n_per_m:.0f} N per metre of "
+                    f"lacing, where “{target.pull}” is {wished:.0f}.",
+                    numbers={"pull_n_per_m": aimed.pull_n_per_m, "wished_n_per_m": wished},
+                    mend=Mend(label=f"Lace it {word}", changes=(change,)) if word != target.pull else None,
+                )
+            )
+    return findings
+
+
+def _reduction_cautions(
+    target: Target,
+    aimed: Aim,
+    new_to_lacing: bool,
+    natural: float,
+    practice: Practice,
+    unit: Unit,
+    at: str,
+) -> list[Finding]:
+    share = max(aimed.reduction_share, aimed.asked_reduction_mm / natural if target.job != "none" else 0.0)
+    if share <= (practice.caution_reduction_new if new_to_lacing else practice.caution_reduction):
+        return []
+    strong = share > practice.caution_reduction_strong
+    if strong:
+        limit, who = practice.caution_reduction_strong, "anyone, by far"
+    elif share > practice.caution_reduction:
+        limit, who = practice.caution_reduction, "anyone"
+    else:
+        limit, who = practice.caution_reduction_new, "someone new to lacing"
+    gentle = max(0.0, round((practice.caution_reduction_new if new_to_lacing else limit) * 100))
+    return [
+        Finding(
+            code="reduction",
+            stage="pattern",
+            severity="stop" if strong else "caution",
+            at=at,
+            where="Waist",
+            sentence=f"A reduction of {share * 100:.0f} % ({format_length(share * natural, unit)}) is much for "
+            f"{who}: {limit * 100:.0f} % is the caution limit. Stop and loosen at pain, numbness or "
+            "breathlessness. Fuseau gives no medical advice; the choice is yours and the wearer's.",
+            numbers={"reduction_share": share, "limit_share": limit},
+            mend=Mend(
+                label=f"Plan {gentle:g} % instead",
+                changes=(
+                    Change(at="target.job", value="reduction_share"),
+                    Change(at="target.reduction_percent", value=gentle),
+                ),
+            ),
+        )
+    ]

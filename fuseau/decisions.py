@@ -1,0 +1,111 @@
+"""What a maker does to a Build beyond changing a field: cut a version, log a fitting, accept a change.
+
+Functions from Build to Build. They take today's date, since the core has no clock.
+"""
+
+import datetime
+from collections.abc import Mapping
+from typing import Any
+
+from fuseau.build import Build, GapReading, PatternVersion, read_build
+from fuseau.craft.findings import Change
+from fuseau.craft.lengths import Unit
+from fuseau.craft.record import Unmakeable
+from fuseau.plan import Plan
+
+_NEVER_SET = ("format", "version", "kind", "versions")
+
+
+def change(build: Build, changes: list[Change], unit: Unit) -> Build:
+    """The build with fields set. Values may be text in the maker's words.
+
+    Raises Unmakeable for a field that does not exist or is not for changing, and pydantic.ValidationError
+    for a value that cannot be.
+    """
+    data = build.model_dump(mode="json")
+    for one in changes:
+        _set(data, one.at, one.value)
+    return read_build(data, unit)
+
+
+def _set(data: dict[str, Any], at: str, value: Any) -> None:
+    *way, last = at.split(".")
+    if not way or way[0] in _NEVER_SET:
+        raise Unmakeable(at, "This is not changed by hand.")
+    spot: Any = data
+    for part in way:
+        if isinstance(spot, list):
+            if not part.isdigit() or int(part) >= len(spot):
+                raise Unmakeable(at, "There is no such entry.")
+            spot = spot[int(part)]
+        elif isinstance(spot, dict) and part in spot:
+            spot = spot[part]
+        else:
+            raise Unmakeable(at, "There is no such field.")
+    if isinstance(spot, list) and last.isdigit() and int(last) <= len(spot):
+        spot[int(last) : int(last) + 1] = [value]
+    elif isinstance(spot, dict):
+        if value is None and last not in spot:
+            return
+        if way[-1] == "by_channel" and value is None:
+            spot.pop(last)
+        else:
+            spot[last] = value
+    else:
+        raise Unmakeable(at, "There is no such field.")
+
+
+def cut_version(build: Build, planned: Plan, today: datetime.date) -> Build:
+    """Keep the plan's draft as version 1. Raises Unmakeable if one is kept already, or nothing is drafted."""
+    if build.versions:
+        raise Unmakeable("versions", "Version 1 is cut already; changes make the next version.")
+    if planned.drafted is None:
+        raise Unmakeable("versions", "There is no pattern yet: the measures come first.")
+    first = PatternVersion(number=1, reason="drafted", made_on=today, pattern=planned.drafted)
+    return read_build(build.model_copy(update={"versions": (first,)}).model_dump())
+
+
+def log_fitting(build: Build, planned: Plan, fitting: Mapping[str, Any], today: datetime.date, unit: Unit) -> Build:
+    """Add a fitting of the current version (cutting version 1 from the plan's draft if there is none yet).
+
+    `fitting` has `pull`, `readings` (z_mm, gap_mm; texts allowed), `note`, and optionally `made_of`.
+    Raises pydantic.ValidationError with the place of what is wrong, below `fittings.<n>`.
+    """
+    if not build.versions:
+        build = cut_version(build, planned, today)
+    number = len(build.fittings) + 1
+    data = build.model_dump(mode="json")
+    data["fittings"].append(
+        {
+            "made_of": data["mock_up"],
+            **fitting,
+            "number": number,
+            "version": build.versions[-1].number,
+            "tried_on": today.isoformat(),
+        }
+    )
+    read = read_build(data, unit)
+    logged = read.fittings[-1]
+    ordered = logged.model_copy(update={"readings": _from_the_top(logged.readings)})
+    return read.model_copy(update={"fittings": (*read.fittings[:-1], ordered)})
+
+
+def _from_the_top(readings: tuple[GapReading, ...]) -> tuple[GapReading, ...]:
+    return tuple(sorted(readings, key=lambda reading: -reading.z_mm))
+
+
+def accept(build: Build, planned: Plan, today: datetime.date) -> Build:
+    """The build with the plan's proposal as its next version. Raises Unmakeable if nothing is proposed."""
+    proposal, current = planned.proposal, build.current
+    if proposal is None or current is None:
+        raise Unmakeable("versions", "There is no change to accept: the pattern is as it should be.")
+    following = PatternVersion(
+        number=current.number + 1,
+        parent=current.number,
+        reason=proposal.reason,
+        fitting=proposal.fitting,
+        made_on=today,
+        pattern=proposal.pattern,
+        alteration=proposal.alteration,
+    )
+    return read_build(build.model_copy(update={"versions": (*build.versions, following)}).model_dump())

@@ -1,0 +1,36 @@
+"""Builds that many tests start from: made-up measures."""
+
+import datetime
+
+import pytest
+
+from fuseau.build import Build
+from fuseau.craft.findings import Change
+from fuseau.decisions import change
+
+TODAY = datetime.date(2026, 11, 24)
+
+MEASURES = {
+    "underbust": {"readings_mm": [772], "waist_to_front_mm": 85, "waist_to_side_mm": 90, "waist_to_back_mm": 95},
+    "ribs": {"readings_mm": [742]},
+    "waist": {"readings_mm": [700, 704, 698]},
+    "high_hip": {"readings_mm": [880], "waist_to_front_mm": 95, "waist_to_side_mm": 90, "waist_to_back_mm": 100},
+    "hip": {"readings_mm": [962], "waist_to_side_mm": 200},
+}
+
+
+def edited(build: Build, unit: str = "cm", **fields: object) -> Build:
+    """A build with fields set; `__` stands for the dots of a path."""
+    return change(build, [Change(at=at.replace("__", "."), value=value) for at, value in fields.items()], unit)
+
+
+@pytest.fixture
+def measured() -> Build:
+    """A build with a measured wearer and nothing else decided."""
+    build = edited(Build(), **{f"wearer__{name}": level for name, level in MEASURES.items()})
+    return edited(build, wearer__waist_to_lap_sitting_mm=175, brief__name="Tidewarden")
+
+
+@pytest.fixture
+def today() -> datetime.date:
+    return TODAY
