@@ -1,0 +1,1 @@
+"""What leaves and enters: the open file, the pattern as SVG and tiled PDF, the list."""

@@ -1,0 +1,188 @@
+"""Pattern pieces as strokes and labels in millimetres, y up: what the SVG and the PDF both draw."""
+
+import math
+from dataclasses import dataclass, field
+from typing import Literal
+
+import numpy as np
+
+from fuseau.build import Build
+from fuseau.craft.bones import Bone
+from fuseau.craft.cutting import cut_line
+from fuseau.craft.trueing import LaidPanel, Notch
+from fuseau.plan import Plan
+
+Kind = Literal["cut", "stitch", "waist", "grain", "notch", "channel", "hole", "fold"]
+Spot = tuple[float, float]
+
+
+@dataclass(frozen=True)
+class Stroke:
+    """A line through points in mm."""
+
+    kind: Kind
+    points: tuple[Spot, ...]
+    closed: bool = False
+
+
+@dataclass(frozen=True)
+class Label:
+    """Text centred on a point; `size_mm` is the height of a capital, `angle` degrees anticlockwise."""
+
+    at: Spot
+    text: str
+    size_mm: float
+    angle: float = 0.0
+
+
+@dataclass(frozen=True)
+class Piece:
+    """One piece of paper: strokes and labels about its own origin."""
+
+    name: str
+    strokes: tuple[Stroke, ...]
+    labels: tuple[Label, ...]
+    bounds: tuple[float, float, float, float] = field(default=(0, 0, 0, 0))
+
+    def moved(self, dx: float, dy: float) -> "Piece":
+        """The same piece elsewhere."""
+
+        def go(spot: Spot) -> Spot:
+            return spot[0] + dx, spot[1] + dy
+
+        return Piece(
+            self.name,
+            tuple(Stroke(s.kind, tuple(map(go, s.points)), s.closed) for s in self.strokes),
+            tuple(Label(go(label.at), label.text, label.size_mm, label.angle) for label in self.labels),
+            (self.bounds[0] + dx, self.bounds[1] + dy, self.bounds[2] + dx, self.bounds[3] + dy),
+        )
+
+
+def pattern_pieces(build: Build, planned: Plan) -> list[Piece]:
+    """Every panel with cut and stitch lines, waist, grain, notches, channels, holes and labels.
+
+    Raises ValueError while nothing is drafted.
+    """
+    if planned.pattern is None or planned.holes is None:
+        raise ValueError("there is no pattern yet")
+    allowances = build.current.pattern.allowances if build.current else build.draft.allowances
+    panels = planned.pattern.panels
+    return [
+        _piece(
+            panel,
+            cut_line(panel, len(panels), allowances).cut_line,
+            [bone for bone in planned.bones if bone.panel == panel.number],
+            planned,
+            _title(build, planned),
+        )
+        for panel in panels
+    ]
+
+
+def _title(build: Build, planned: Plan) -> str:
+    version = planned.pattern.version if planned.pattern else None
+    return f"{build.brief.name}, {f'version {version}' if version else 'draft'}"
+
+
+def _piece(panel: LaidPanel, cut: tuple[Spot, ...], bones: list[Bone], planned: Plan, title: str) -> Piece:
+    assert planned.pattern is not None
+    assert planned.holes is not None
+    last = panel.number == len(planned.pattern.panels)
+    xs, zs = [x for x, _ in cut], [z for _, z in cut]
+    spine = _spine(panel, max(xs) if last else None)
+    grain = ((spine, panel.grain[0][1]), (spine, panel.grain[1][1]))
+    strokes = [
+        Stroke("cut", cut, closed=True),
+        Stroke("stitch", panel.outline, closed=True),
+        Stroke("waist", panel.waist),
+        Stroke("grain", grain),
+        *_arrow_heads(grain),
+        *(stroke for notch in panel.cf_notches for stroke in _ticks(panel.cf_edge, notch, -1)),
+        *(stroke for notch in panel.cb_notches for stroke in _ticks(panel.cb_edge, notch, 1)),
+        *(stroke for bone in bones for stroke in _channel(bone)),
+    ]
+    if last:
+        x = panel.cb_edge[0][0] - planned.holes.inset_mm
+        strokes += [Stroke("hole", _circle((x, z), 2.5), closed=True) for z in planned.holes.z_mm]
+    return Piece(
+        f"panel {panel.number}",
+        tuple(strokes),
+        tuple(_labels(panel, len(planned.pattern.panels), title, grain)),
+        (min(xs), min(zs), max(xs), max(zs)),
+    )
+
+
+def _spine(panel: LaidPanel, cut_edge: float | None) -> float:
+    """Where grain line and labels go: the middle; in the last panel the wide CB allowance, clear of the holes."""
+    left, right = panel.waist[0][0], panel.waist[1][0]
+    if cut_edge is not None and cut_edge - right > 25:
+        return (right + cut_edge) / 2 - 4
+    return (left + right) / 2
+
+
+def _labels(panel: LaidPanel, count: int, title: str, grain: tuple[Spot, Spot]) -> list[Label]:
+    middle = grain[0][0] + 6
+    low, high = grain[0][1], grain[1][1]
+    found = [
+        Label((middle, high * 0.72), str(panel.number), 9),
+        Label((middle, high), "TOP", 3.2),
+        Label((middle, high * 0.42), "cut 2, mirrored", 2.6, 90),
+        Label((middle, low * 0.55), title, 2.4, 90),
+        Label((panel.waist[0][0] + 9, 2), "waist", 2.2),
+    ]
+    if panel.number == 1:
+        found.append(Label((panel.waist[0][0] + 4, low * 0.5), "CF", 3.5, 90))
+    if panel.number == count:
+        found.append(Label((panel.waist[1][0] - 4, low * 0.5), "CB", 3.5, 90))
+    return found
+
+
+def _circle(centre: Spot, radius: float) -> tuple[Spot, ...]:
+    return tuple(
+        (centre[0] + radius * math.cos(a), centre[1] + radius * math.sin(a))
+        for a in np.linspace(0, 2 * math.pi, 24, endpoint=False)
+    )
+
+
+def _arrow_heads(grain: tuple[Spot, Spot]) -> list[Stroke]:
+    (x, low), (_, high) = grain
+    return [
+        Stroke("grain", ((x - 2, high - 5), (x, high), (x + 2, high - 5))),
+        Stroke("grain", ((x - 2, low + 5), (x, low), (x + 2, low + 5))),
+    ]
+
+
+def _run_along(edge: tuple[Spot, ...]) -> tuple[np.ndarray, np.ndarray, np.ndarray]:
+    """x, z and running length from the waistline of an edge that goes from hem to top."""
+    x, z = np.array(edge).T
+    run = np.concatenate([[0.0], np.cumsum(np.hypot(np.diff(x), np.diff(z)))])
+    return x, z, run - np.interp(0.0, z, run)
+
+
+def _ticks(edge: tuple[Spot, ...], notch: Notch, side: int) -> list[Stroke]:
+    """Notch ticks across the stitch line into the allowance, 4 mm apart."""
+    x, z, run = _run_along(edge)
+    found = []
+    for i in range(notch.marks):
+        at = notch.from_waist_mm + 4 * (i - (notch.marks - 1) / 2)
+        spot = float(np.interp(at, run, x)), float(np.interp(at, run, z))
+        near = np.interp([at - 1, at + 1], run, x), np.interp([at - 1, at + 1], run, z)
+        dx, dz = float(np.diff(near[0])[0]), float(np.diff(near[1])[0])
+        length = math.hypot(dx, dz)
+        out = (side * dz / length, -side * dx / length)
+        found.append(
+            Stroke(
+                "notch", ((spot[0] - 2 * out[0], spot[1] - 2 * out[1]), (spot[0] + 5 * out[0], spot[1] + 5 * out[1]))
+            )
+        )
+    return found
+
+
+def _channel(bone: Bone) -> list[Stroke]:
+    """Both lines of stitching of a channel; of one that is centred on a seam, the line in its own panel."""
+    path = np.array(bone.path)
+    along = np.gradient(path, axis=0)
+    along /= np.hypot(along[:, 0], along[:, 1])[:, None]
+    across = np.column_stack([along[:, 1], -along[:, 0]]) * bone.channel_width_mm / 2
+    sides = (-1,) if bone.place == "seam" else (-1, 1)
+    return [Stroke("channel", tuple((float(x), float(z)) for x, z in path + side * across)) for side in sides]

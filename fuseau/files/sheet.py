@@ -1,0 +1,147 @@
+"""The list: one page with what is cut, bought and set, bones by channel, busk, holes, lace, and the cautions."""
+
+import io
+
+from reportlab.lib import colors
+from reportlab.lib.pagesizes import A4, LETTER
+from reportlab.lib.styles import ParagraphStyle
+from reportlab.lib.units import mm
+from reportlab.platypus import Paragraph, SimpleDocTemplate, Spacer, Table, TableStyle
+
+from fuseau.build import Build
+from fuseau.craft.lengths import Unit, format_length
+from fuseau.files.tiles import BOLD, FONT, Paper, fonts
+from fuseau.plan import Plan
+
+CAUTIONS = (
+    "Fuseau is a workshop aid and gives no medical advice. No reduction in pregnancy, after surgery, with hernia, "
+    "reflux, heart, lung, spine or circulation trouble, or while still growing, unless a doctor has agreed.",
+    "Stop and loosen at pain, numbness, tingling, breathlessness or dizziness. Never sleep, drive hard or do heavy "
+    "exercise laced.",
+    "A busk is not an emergency exit: keep blunt-nosed shears within reach, and someone near who knows.",
+    "Wear eye protection when cutting steel, setting grommets and sewing beside a busk. File and cap every cut end.",
+)
+
+
+def list_pdf(build: Build, planned: Plan, paper: Paper, unit: Unit) -> bytes:
+    """The list as one page. Raises ValueError while nothing is drafted."""
+    if planned.pattern is None or planned.busk is None or planned.holes is None or planned.lace is None:
+        raise ValueError("there is no pattern yet")
+    fonts()
+    target = io.BytesIO()
+    document = SimpleDocTemplate(
+        target,
+        pagesize=A4 if paper == "a4" else LETTER,
+        leftMargin=18 * mm,
+        rightMargin=18 * mm,
+        topMargin=14 * mm,
+        bottomMargin=12 * mm,
+        title=f"{build.brief.name}: list",
+        invariant=True,
+    )
+    plain = ParagraphStyle("plain", fontName=FONT, fontSize=8, leading=10.5)
+    small = ParagraphStyle("small", parent=plain, fontSize=6.8, leading=8.8, textColor=colors.HexColor("#333333"))
+    head = ParagraphStyle("head", fontName=BOLD, fontSize=10, leading=13, spaceBefore=7, spaceAfter=2)
+    title = ParagraphStyle("title", fontName=BOLD, fontSize=15, leading=19)
+
+    def hardware(length_mm: float) -> str:
+        return format_length(length_mm, unit, hardware=True)
+
+    strong = [f.sentence for f in planned.findings if f.code == "reduction" and f.severity == "stop"]
+    busk, holes, lace, aimed = planned.busk, planned.holes, planned.lace, planned.aim
+    assert aimed is not None
+    version = f"version {planned.pattern.version}" if planned.pattern.version else "draft"
+    story = [
+        Paragraph(_safe(f"{build.brief.name}"), title),
+        Paragraph(_safe(f"Underbust corset, {version}, for {build.wearer.name or 'the wearer'}"), plain),
+        *(Paragraph(_safe(sentence), head) for sentence in strong),
+        Paragraph("Girths", head),
+        _table(
+            [
+                ["", "body", "closed", "worn", "gap"],
+                *(
+                    [
+                        level.label,
+                        format_length(level.body_mm, unit),
+                        format_length(level.closed_mm, unit),
+                        "" if level.worn_mm is None else format_length(level.worn_mm, unit),
+                        "" if level.gap_mm is None else hardware(level.gap_mm),
+                    ]
+                    for level in planned.levels
+                ),
+            ]
+        ),
+        Paragraph("Bones, each twice", head),
+        _table(
+            [
+                ["channel", "kind", "bone", "channel, stitch to stitch"],
+                *(
+                    [b.channel, b.kind_label, hardware(b.length_mm), hardware(b.channel_width_mm)]
+                    for b in planned.bones
+                ),
+            ]
+        ),
+        Paragraph("Busk", head),
+        Paragraph(
+            _safe(f"{hardware(busk.length_mm)} straight. {busk.reason}" if busk.length_mm else busk.reason), plain
+        ),
+        *(
+            [
+                Paragraph(
+                    _safe(
+                        "Loop side, from the top stitch line down: "
+                        + ", ".join(f"{i.kind} {hardware(i.from_mm)} to {hardware(i.to_mm)}" for i in busk.intervals)
+                        + "."
+                    ),
+                    plain,
+                )
+            ]
+            if busk.intervals
+            else []
+        ),
+        Paragraph("Holes", head),
+        Paragraph(
+            _safe(
+                f"{holes.count} of {holes.label} and {holes.spares} spare, {hardware(holes.inset_mm)} in from the fold. "
+                "Heights from the waist, the same on both sides: "
+                + ", ".join(hardware(z) for z in holes.z_mm)
+                + ". The pull loops come out between the two rows at the waist."
+            ),
+            plain,
+        ),
+        Paragraph("Lace", head),
+        Paragraph(
+            _safe(
+                f"Cut {format_length(lace.cut_mm, unit)}: {format_length(lace.worn_mm, unit)} worn with pull loops, "
+                f"{format_length(lace.getting_in_mm, unit)} to get in."
+            ),
+            plain,
+        ),
+        Spacer(1, 5),
+        *(Paragraph(_safe(sentence), small) for sentence in CAUTIONS),
+    ]
+    document.build(story)
+    return target.getvalue()
+
+
+def _safe(text: str) -> str:
+    return text.replace("&", "&amp;").replace("<", "&lt;").replace(">", "&gt;")
+
+
+def _table(rows: list[list[str]]) -> Table:
+    table = Table(rows, hAlign="LEFT", rowHeights=[11] * len(rows))
+    table.setStyle(
+        TableStyle(
+            [
+                ("FONT", (0, 0), (-1, -1), FONT, 8),
+                ("FONT", (0, 0), (-1, 0), FONT, 7),
+                ("TEXTCOLOR", (0, 0), (-1, 0), colors.HexColor("#555555")),
+                ("LINEBELOW", (0, 0), (-1, 0), 0.4, colors.black),
+                ("LEFTPADDING", (0, 0), (0, -1), 0),
+                ("RIGHTPADDING", (0, 0), (-1, -1), 14),
+                ("TOPPADDING", (0, 0), (-1, -1), 0),
+                ("BOTTOMPADDING", (0, 0), (-1, -1), 1),
+            ]
+        )
+    )
+    return table

@@ -1,0 +1,73 @@
+"""The pattern as SVG with real units: one user unit is one millimetre."""
+
+from xml.sax.saxutils import escape
+
+from fuseau.build import Build
+from fuseau.files.pieces import Kind, Piece, Spot, pattern_pieces
+from fuseau.plan import Plan
+
+_GAP_MM = 15.0
+_MARGIN_MM = 10.0
+
+_LOOKS: dict[Kind, str] = {
+    "cut": 'stroke="#000" stroke-width="0.5"',
+    "stitch": 'stroke="#000" stroke-width="0.3" stroke-dasharray="4 2"',
+    "waist": 'stroke="#000" stroke-width="0.3"',
+    "grain": 'stroke="#000" stroke-width="0.3"',
+    "notch": 'stroke="#000" stroke-width="0.4"',
+    "channel": 'stroke="#555" stroke-width="0.2" stroke-dasharray="1 1"',
+    "hole": 'stroke="#555" stroke-width="0.25"',
+    "fold": 'stroke="#555" stroke-width="0.25" stroke-dasharray="8 2 2 2"',
+}
+
+
+def pattern_svg(build: Build, planned: Plan) -> str:
+    """All panels side by side, CF to CB, with a 50 mm test square. Raises ValueError while nothing is drafted."""
+    placed = side_by_side(pattern_pieces(build, planned))
+    top = max(piece.bounds[3] for piece in placed)
+    low = min(piece.bounds[1] for piece in placed)
+    width = placed[-1].bounds[2] + _MARGIN_MM
+    height = top - low + 2 * _MARGIN_MM + 60
+
+    def flip(spot: Spot) -> str:
+        return f"{spot[0]:.3f},{top - spot[1] + _MARGIN_MM:.3f}"
+
+    parts = [
+        f'<svg xmlns="http://www.w3.org/2000/svg" width="{width:.2f}mm" height="{height:.2f}mm" '
+        f'viewBox="0 0 {width:.2f} {height:.2f}" fill="none" font-family="sans-serif">',
+        f"<title>{escape(build.brief.name)}</title>",
+        f'<g id="test-square"><rect x="{_MARGIN_MM}" y="{height - 55:.2f}" width="50" height="50" '
+        f'stroke="#000" stroke-width="0.3"/><text x="{_MARGIN_MM + 25}" y="{height - 28:.2f}" font-size="4" '
+        'fill="#000" text-anchor="middle">50 mm</text></g>',
+    ]
+    for piece in placed:
+        parts.append(f'<g id="{piece.name.replace(" ", "-")}">')
+        for kind in _LOOKS:
+            lines = [stroke for stroke in piece.strokes if stroke.kind == kind]
+            if lines:
+                parts.append(f'<g class="{kind}" {_LOOKS[kind]}>')
+                for stroke in lines:
+                    tag = "polygon" if stroke.closed else "polyline"
+                    parts.append(f'<{tag} points="{" ".join(map(flip, stroke.points))}"/>')
+                parts.append("</g>")
+        for label in piece.labels:
+            x, y = flip(label.at).split(",")
+            turn = f' transform="rotate({-label.angle:g} {x} {y})"' if label.angle else ""
+            parts.append(
+                f'<text x="{x}" y="{y}" font-size="{label.size_mm * 1.4:.2f}" fill="#000" '
+                f'text-anchor="middle"{turn}>{escape(label.text)}</text>'
+            )
+        parts.append("</g>")
+    parts.append("</svg>\n")
+    return "\n".join(parts)
+
+
+def side_by_side(pieces: list[Piece]) -> list[Piece]:
+    """Pieces in a row from the left margin, waistlines level."""
+    placed = []
+    x = _MARGIN_MM
+    for piece in pieces:
+        moved = piece.moved(x - piece.bounds[0], 0)
+        placed.append(moved)
+        x = moved.bounds[2] + _GAP_MM
+    return placed

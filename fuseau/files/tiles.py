@@ -1,0 +1,253 @@
+"""The pattern at 1:1 on pages to be glued: tiles with overlap marks, a test square, and a cover that maps them."""
+
+import io
+import math
+from dataclasses import dataclass
+from typing import Literal
+
+import reportlab
+from reportlab.lib.units import mm
+from reportlab.pdfbase import pdfmetrics
+from reportlab.pdfbase.ttfonts import TTFont
+from reportlab.pdfgen.canvas import Canvas
+from shapely.geometry import LineString, box
+
+from fuseau.build import Build
+from fuseau.files.pieces import Kind, Piece, pattern_pieces
+from fuseau.plan import Plan
+
+Paper = Literal["a4", "letter"]
+
+SIZES_MM: dict[Paper, tuple[float, float]] = {"a4": (210.0, 297.0), "letter": (215.9, 279.4)}
+MARGIN_MM = 9.0
+OVERLAP_MM = 10.0
+SQUARE_MM = 50.0
+_BETWEEN_MM = 8.0
+_PAGES_ACROSS = 4
+FONT, BOLD = "Vera", "VeraBd"  # shipped with ReportLab; embedded, so that every printer has them
+
+_STROKES: dict[Kind, tuple[float, tuple[float, ...]]] = {
+    "cut": (0.5, ()),
+    "stitch": (0.3, (4, 2)),
+    "waist": (0.3, ()),
+    "grain": (0.3, ()),
+    "notch": (0.4, ()),
+    "channel": (0.15, (1, 1)),
+    "hole": (0.2, ()),
+    "fold": (0.2, (8, 2)),
+}
+
+
+@dataclass(frozen=True)
+class Tile:
+    """One page of the sheet: its column and row, and the rectangle of the sheet that it shows, mm, y up."""
+
+    column: int
+    row: int
+    left: float
+    bottom: float
+    width: float
+    height: float
+
+    @property
+    def name(self) -> str:
+        """Letter for the row from the top, number for the column: A1, A2, B1 …"""
+        return f"{chr(ord('A') + self.row)}{self.column + 1}"
+
+
+def fonts() -> None:
+    """Register the embedded fonts; harmless when done before."""
+    for name in (FONT, BOLD):
+        if name not in pdfmetrics.getRegisteredFontNames():
+            pdfmetrics.registerFont(TTFont(name, f"{reportlab.__path__[0]}/fonts/{name}.ttf"))
+
+
+def pattern_pdf(build: Build, planned: Plan, paper: Paper) -> bytes:
+    """The tiled pattern: a cover with the map of pages, then the pages. Raises ValueError with no pattern."""
+    fonts()
+    sheet, width, height = lay_out(pattern_pieces(build, planned), paper)
+    tiles = tiles_with_lines(sheet, width, height, paper)
+    page = SIZES_MM[paper]
+    target = io.BytesIO()
+    canvas = Canvas(target, pagesize=(page[0] * mm, page[1] * mm), invariant=True)
+    canvas.setTitle(f"{build.brief.name}: pattern at 1:1")
+    canvas.setCreator("Fuseau")
+    _cover(canvas, build, planned, sheet, tiles, (width, height), page)
+    names = {tile.name for tile in tiles}
+    for tile in tiles:
+        _page(canvas, tile, sheet, names, page, build.brief.name)
+    canvas.save()
+    return target.getvalue()
+
+
+def _window(paper: Paper) -> tuple[float, float]:
+    width, height = SIZES_MM[paper]
+    return width - 2 * MARGIN_MM, height - 2 * MARGIN_MM
+
+
+def lay_out(pieces: list[Piece], paper: Paper) -> tuple[list[Piece], float, float]:
+    """Pieces in rows as wide as four pages, below a test square; the sheet's width and height in mm.
+
+    The square stands at the top left of the sheet, so it lies whole on page A1.
+    """
+    window = _window(paper)
+    row_width = _PAGES_ACROSS * (window[0] - OVERLAP_MM)
+    x, y, tallest, widest = SQUARE_MM + 2 * _BETWEEN_MM, 0.0, SQUARE_MM, 0.0
+    placed = []
+    for piece in pieces:
+        left, low, right, top = piece.bounds
+        if x + right - left > row_width and x > 0:
+            x, y, tallest = 0.0, y - tallest - _BETWEEN_MM, 0.0
+        placed.append(piece.moved(x - left, y - top))
+        x += right - left + _BETWEEN_MM
+        tallest, widest = max(tallest, top - low), max(widest, x)
+    height = -y + tallest + 2
+    return [piece.moved(2, height - 2) for piece in placed], widest + 4, height + 2
+
+
+def tiles_with_lines(sheet: list[Piece], width: float, height: float, paper: Paper) -> list[Tile]:
+    """The pages of a sheet that have anything on them, row by row from the top left."""
+    window = _window(paper)
+    step = window[0] - OVERLAP_MM, window[1] - OVERLAP_MM
+    lines = [LineString(stroke.points) for piece in sheet for stroke in piece.strokes]
+    found = []
+    for row in range(math.ceil((height - OVERLAP_MM) / step[1])):
+        for column in range(math.ceil((width - OVERLAP_MM) / step[0])):
+            tile = Tile(column, row, column * step[0], height - row * step[1] - window[1], *window)
+            area = box(tile.left, tile.bottom, tile.left + tile.width, tile.bottom + tile.height)
+            if (row, column) == (0, 0) or any(area.intersects(line) for line in lines):
+                found.append(tile)
+    return found
+
+
+def _page(
+    canvas: Canvas, tile: Tile, sheet: list[Piece], names: set[str], page: tuple[float, float], title: str
+) -> None:
+    canvas.saveState()
+    clip = canvas.beginPath()
+    clip.rect(MARGIN_MM * mm, MARGIN_MM * mm, tile.width * mm, tile.height * mm)
+    canvas.clipPath(clip, stroke=0, fill=0)
+    canvas.translate((MARGIN_MM - tile.left) * mm, (MARGIN_MM - tile.bottom) * mm)
+    for piece in sheet:
+        left, low, right, top = piece.bounds
+        if (
+            left < tile.left + tile.width
+            and right > tile.left
+            and low < tile.bottom + tile.height
+            and top > tile.bottom
+        ):
+            draw_piece(canvas, piece)
+    canvas.restoreState()
+    if tile.name == "A1":
+        _square(canvas, page)
+    _overlap_marks(canvas, tile, names)
+    canvas.setFont(FONT, 7)
+    canvas.drawString(MARGIN_MM * mm, (MARGIN_MM - 5) * mm, f"{tile.name}   {title}   print at 100 %, no scaling")
+    canvas.showPage()
+
+
+def draw_piece(canvas: Canvas, piece: Piece, *, dashed: bool = True) -> None:
+    """A piece in the canvas's own millimetres; on a small map dashes only smudge."""
+    for stroke in piece.strokes:
+        width, dash = _STROKES[stroke.kind]
+        canvas.setLineWidth(width * mm)
+        canvas.setDash([part * mm for part in dash] if dashed else [])
+        path = canvas.beginPath()
+        path.moveTo(stroke.points[0][0] * mm, stroke.points[0][1] * mm)
+        for x, y in stroke.points[1:]:
+            path.lineTo(x * mm, y * mm)
+        if stroke.closed:
+            path.close()
+        canvas.drawPath(path, stroke=1, fill=0)
+    canvas.setDash([])
+    for label in piece.labels:
+        canvas.saveState()
+        canvas.translate(label.at[0] * mm, label.at[1] * mm)
+        canvas.rotate(label.angle)
+        canvas.setFont(BOLD if label.size_mm > 3 else FONT, label.size_mm * 1.37 * mm)
+        canvas.drawCentredString(0, 0, label.text)
+        canvas.restoreState()
+
+
+def _square(canvas: Canvas, page: tuple[float, float]) -> None:
+    x, y = MARGIN_MM + 4, page[1] - MARGIN_MM - SQUARE_MM - 4
+    canvas.setLineWidth(0.3 * mm)
+    canvas.rect(x * mm, y * mm, SQUARE_MM * mm, SQUARE_MM * mm, stroke=1, fill=0)
+    canvas.setFont(FONT, 9)
+    canvas.drawCentredString((x + SQUARE_MM / 2) * mm, (y + SQUARE_MM / 2 + 2) * mm, "50 mm")
+    canvas.setFont(FONT, 7)
+    canvas.drawCentredString((x + SQUARE_MM / 2) * mm, (y + SQUARE_MM / 2 - 4) * mm, "measure me first")
+
+
+def _overlap_marks(canvas: Canvas, tile: Tile, names: set[str]) -> None:
+    """Dashed lines where the neighbours' edges come to lie, crosses at their ends, and which page follows."""
+    left, low = MARGIN_MM, MARGIN_MM
+    right, top = MARGIN_MM + tile.width, MARGIN_MM + tile.height
+    canvas.setLineWidth(0.15 * mm)
+    canvas.setFont(FONT, 6)
+
+    def neighbour(columns: int, rows: int) -> str | None:
+        other = Tile(tile.column + columns, tile.row + rows, 0, 0, 0, 0)
+        return other.name if other.column >= 0 and other.row >= 0 and other.name in names else None
+
+    for x, columns in ((left + OVERLAP_MM / 2, -1), (right - OVERLAP_MM / 2, 1)):
+        name = neighbour(columns, 0)
+        if name:
+            _mark(canvas, (x, low), (x, top), name)
+    for y, rows in ((top - OVERLAP_MM / 2, -1), (low + OVERLAP_MM / 2, 1)):
+        name = neighbour(0, rows)
+        if name:
+            _mark(canvas, (left, y), (right, y), name)
+
+
+def _mark(canvas: Canvas, start: tuple[float, float], end: tuple[float, float], name: str) -> None:
+    canvas.setDash([1.5 * mm, 1.5 * mm])
+    canvas.line(start[0] * mm, start[1] * mm, end[0] * mm, end[1] * mm)
+    canvas.setDash([])
+    for share in (0.25, 0.75):
+        x, y = (a + share * (b - a) for a, b in zip(start, end, strict=True))
+        canvas.line((x - 3) * mm, y * mm, (x + 3) * mm, y * mm)
+        canvas.line(x * mm, (y - 3) * mm, x * mm, (y + 3) * mm)
+        canvas.drawCentredString((x + 5) * mm, (y + 2) * mm, name)
+
+
+def _cover(
+    canvas: Canvas,
+    build: Build,
+    planned: Plan,
+    sheet: list[Piece],
+    tiles: list[Tile],
+    size: tuple[float, float],
+    page: tuple[float, float],
+) -> None:
+    assert planned.pattern is not None
+    x, y = 18.0, page[1] - 24
+    canvas.setFont(BOLD, 17)
+    canvas.drawString(x * mm, y * mm, build.brief.name)
+    version = planned.pattern.version
+    allowances = build.current.pattern.allowances if build.current else build.draft.allowances
+    lines = [
+        f"Underbust corset, {f'version {version}' if version else 'draft'}, for {build.wearer.name or 'the wearer'}",
+        f"{len(planned.pattern.panels)} panels in each half, panel 1 at centre front: cut each twice, mirrored",
+        f"Seam allowance {allowances.seams_mm:g} mm, top {allowances.top_mm:g}, hem {allowances.hem_mm:g}, "
+        f"CF {allowances.cf_mm:g}, CB {allowances.cb_mm:g} mm; solid line: cut, dashed line: stitch",
+        f"{len(tiles)} pages. Print at 100 %, measure the 50 mm square on page A1, then glue by the crosses.",
+    ]
+    canvas.setFont(FONT, 9)
+    for i, line in enumerate(lines):
+        canvas.drawString(x * mm, (y - 9 - 6 * i) * mm, line)
+    scale = min((page[0] - 36) / size[0], (page[1] - 110) / size[1])
+    canvas.saveState()
+    canvas.translate(x * mm, (y - 45 - size[1] * scale) * mm)
+    canvas.scale(scale, scale)
+    for piece in sheet:
+        draw_piece(canvas, piece, dashed=False)
+    canvas.setLineWidth(0.6 * mm)
+    for tile in tiles:
+        canvas.setStrokeGray(0.6)
+        canvas.rect(tile.left * mm, tile.bottom * mm, tile.width * mm, tile.height * mm, stroke=1, fill=0)
+        canvas.setFillGray(0.45)
+        canvas.setFont(BOLD, 30)
+        canvas.drawString((tile.left + 8) * mm, (tile.bottom + 12) * mm, tile.name)
+    canvas.restoreState()
+    canvas.showPage()
