@@ -164,8 +164,8 @@ def _plan_garment(build: Build, unit: Unit, kept: Kept, findings: list[Finding])
     laid = kept.stage("lay", lay_flat, pattern, practice)
 
     # fit: as it will be worn, and as a mock-up
-    final = kept.stage("final", fit, _final(build, pattern, aimed), body)
-    mock_up = kept.stage("mock-up", fit, _mock_up(build, pattern), body)
+    final = kept.stage("final", fit, final_lacing(build, pattern, aimed), body)
+    mock_up = kept.stage("mock-up", fit, mock_up_lacing(build, pattern), body)
     proposal = kept.stage("propose", _propose, build, body, aimed, aimed_pattern, learned) if current else None
 
     # bones, front, back
@@ -316,7 +316,8 @@ def _edge_of(build: Build, bone: BoneName) -> float:
     return edge_stiffness(BONES[bone], GROMMET.flange_mm, wrapping, build.practice)
 
 
-def _final(build: Build, pattern: Pattern, aimed: Aim) -> Lacing:
+def final_lacing(build: Build, pattern: Pattern, aimed: Aim) -> Lacing:
+    """A pattern in its final layers and bones, pulled as the aim needs."""
     return Lacing(
         pattern=pattern,
         stack=build.layers,
@@ -326,7 +327,8 @@ def _final(build: Build, pattern: Pattern, aimed: Aim) -> Lacing:
     )
 
 
-def _mock_up(build: Build, pattern: Pattern) -> Lacing:
+def mock_up_lacing(build: Build, pattern: Pattern) -> Lacing:
+    """A pattern as a mock-up, in its cloth and bones, pulled as the maker says."""
     return Lacing(
         pattern=pattern,
         stack=build.mock_up.stack,
@@ -377,7 +379,7 @@ def _alteration(
 
 
 def _propose(build: Build, body: Body, aimed: Aim, aimed_pattern: Pattern, learned: Learned | None) -> Proposal | None:
-    """The next version, when what is now known or wished differs from the current one by a millimetre."""
+    """The next version, when what is now known or wished differs enough from the current one."""
     current = build.current
     if current is None:
         return None
@@ -385,8 +387,9 @@ def _propose(build: Build, body: Body, aimed: Aim, aimed_pattern: Pattern, learn
     redraft = not same_cut(current.pattern, aimed_pattern)
     change = np.zeros(len(new.nominal)) if redraft else new.sewn_girth(new.nominal) - old.sewn_girth(old.nominal)
     edges_change = (current.pattern.top, current.pattern.hem) != (aimed_pattern.top, aimed_pattern.hem)
+    worth = build.practice.worth_changing_mm
     same_allowances = current.pattern.allowances == aimed_pattern.allowances
-    if not redraft and not edges_change and same_allowances and np.max(np.abs(change)) < 1.0:
+    if not redraft and not edges_change and same_allowances and np.max(np.abs(change)) < worth:
         return None
     alteration = None
     if not redraft:
@@ -405,8 +408,8 @@ def _propose(build: Build, body: Body, aimed: Aim, aimed_pattern: Pattern, learn
         sewn_change_mm={station.name: float(mm) for station, mm in zip(aimed_pattern.stations, change, strict=True)},
         edges_change=edges_change,
         panels=lay_flat(aimed_pattern, build.practice).panels,
-        mock_up=fit(_mock_up(build, aimed_pattern), body),
-        final=fit(_final(build, aimed_pattern, aimed), body),
+        mock_up=fit(mock_up_lacing(build, aimed_pattern), body),
+        final=fit(final_lacing(build, aimed_pattern, aimed), body),
     )
 
 
@@ -495,7 +498,7 @@ def _check_edges(build: Build, pattern: Pattern, aimed: Aim, body: Body, final: 
     if abs(bow) <= build.practice.parallel_mm or build.bones.lacing_edge == stiff:
         return []
     stiffer = build.model_copy(update={"bones": build.bones.model_copy(update={"lacing_edge": stiff})})
-    mended = fit(_final(stiffer, pattern, aimed), body).shape.bow_mm
+    mended = fit(final_lacing(stiffer, pattern, aimed), body).shape.bow_mm
     if abs(mended) > abs(bow) - 1:
         return []
     kind = BONES[build.bones.lacing_edge].label

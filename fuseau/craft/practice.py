@@ -46,6 +46,7 @@ class Practice(Record):
     seam_take_up: float = _number(0.4, "Share of the cloth's thickness that each seam takes up.", 0, 2)
     parallel_mm: float = _number(5, "Less tilt or bow than this looks parallel.", 1, 30)
     stand_off_mm: float = _number(6, "More than this and the garment gapes.", 1, 30)
+    worth_changing_mm: float = _number(3, "Less than this round the body, scissors and tape do not hold.", 0.5, 20)
     friction: float = _number(0.3, "Cloth on cloth on skin.", 0.05, 1)
 
     least_panel_width_mm: float = _number(15, "Narrower, and a panel is all seam allowance.", 8, 60)

@@ -102,7 +102,7 @@ def list_pdf(build: Build, planned: Plan, paper: Paper, unit: Unit) -> bytes:
         Paragraph("Holes", head),
         Paragraph(
             _safe(
-                f"{holes.count} of {holes.label} and {holes.spares} spare, {hardware(holes.inset_mm)} in from the fold. "
+                f"{holes.count} of {holes.label}, {holes.spares} spare, {hardware(holes.inset_mm)} in from the fold. "
                 "Heights from the waist, the same on both sides: "
                 + ", ".join(hardware(z) for z in holes.z_mm)
                 + ". The pull loops come out between the two rows at the waist."

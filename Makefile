@@ -1,0 +1,72 @@
+# Two commands: `make demo` serves the demo workshop, `make test` checks everything. Both are idempotent.
+
+PY := .venv/bin/python
+PORT ?= 8321
+UI_SOURCES := $(shell find ui/src ui/public -type f 2>/dev/null) ui/index.html ui/vite.config.ts ui/tsconfig.json
+
+.PHONY: demo serve test bench lint ui lock clean screenshots
+
+demo: .made/run .made/ui
+	.venv/bin/fuseau demo --port $(PORT)
+
+serve: .made/run .made/ui
+	.venv/bin/fuseau serve --port $(PORT)
+
+test: .made/dev .made/ui .made/browser
+	.venv/bin/ruff check fuseau tests bench
+	.venv/bin/ruff format --check fuseau tests bench
+	.venv/bin/mypy
+	.venv/bin/lint-imports
+	cd ui && npm run --silent types && npm run --silent lint
+	.venv/bin/pytest
+
+bench: .made/dev .made/ui .made/browser
+	$(PY) -m bench.speed
+
+screenshots: .made/dev .made/ui .made/browser
+	$(PY) -m bench.screenshots
+
+ui: .made/ui
+
+.made/venv:
+	python3 -m venv .venv
+	@mkdir -p .made && touch $@
+
+.made/run: .made/venv requirements.lock pyproject.toml
+	$(PY) -m pip install --quiet --disable-pip-version-check --require-hashes -r requirements.lock
+	$(PY) -m pip install --quiet --disable-pip-version-check --no-deps --no-build-isolation -e .
+	@touch $@
+
+.made/dev: .made/run requirements-dev.lock
+	$(PY) -m pip install --quiet --disable-pip-version-check --require-hashes -r requirements-dev.lock
+	@touch $@
+
+.made/npm: ui/package-lock.json
+	cd ui && npm ci --no-fund --no-audit --loglevel=error
+	@mkdir -p .made && touch $@
+
+.made/ui: .made/npm $(UI_SOURCES)
+	cd ui && npm run --silent build
+	@touch $@
+
+.made/browser:
+	@if ! command -v chromium >/dev/null || ! command -v chromedriver >/dev/null; then \
+	  if [ "$$(id -u)" = 0 ] && command -v apt-get >/dev/null; then \
+	    apt-get update -qq && DEBIAN_FRONTEND=noninteractive apt-get install -y -qq chromium chromium-driver; \
+	  else echo "The browser tests need Debian's packages chromium and chromium-driver: install them." >&2; exit 1; fi; fi
+	@mkdir -p .made && touch $@
+
+# New locks from pyproject.toml; they carry hashes and no index address.
+lock: .made/venv
+	$(PY) -m pip install --quiet pip-tools
+	.venv/bin/pip-compile --quiet --upgrade --generate-hashes --allow-unsafe --strip-extras --no-emit-index-url --no-emit-trusted-host --no-emit-find-links --no-annotate --no-header -o requirements.lock pyproject.toml
+	.venv/bin/pip-compile --quiet --upgrade --generate-hashes --allow-unsafe --strip-extras --extra dev --no-emit-index-url --no-emit-trusted-host --no-emit-find-links --no-annotate --no-header -o requirements-dev.lock pyproject.toml
+
+# The UI's types and the published schema, from the code.
+api: .made/run
+	.venv/bin/fuseau schema openapi > ui/src/api/openapi.json
+	.venv/bin/fuseau schema build > docs/build.schema.json
+	cd ui && npm run --silent api
+
+clean:
+	rm -rf .venv .made ui/node_modules fuseau/app/pages

@@ -1,0 +1,1 @@
+"""The web application: settings, routes, errors. Thin: parse, call, answer."""

@@ -1,0 +1,77 @@
+"""The desk: a workshop with the stages kept for each open build, so that an edit re-plans only what it touches."""
+
+import threading
+from collections import OrderedDict
+
+from fuseau.app.shapes import House, Line, Sheet
+from fuseau.build import Build
+from fuseau.craft.lengths import Unit
+from fuseau.plan import Kept, Plan, plan
+from fuseau.store.workshop import Opened, Workshop
+from fuseau.thread import thread
+
+_OPEN_BUILDS = 12
+
+
+class Desk:
+    """Plans builds and answers in the workshop's unit."""
+
+    def __init__(self, workshop: Workshop) -> None:
+        self.workshop = workshop
+        self._kept: OrderedDict[str, Kept] = OrderedDict()
+        self._planning = threading.Lock()
+
+    @property
+    def house(self) -> House:
+        """The workshop's settings."""
+        return House.model_validate_json(self.workshop.setting("house", "{}"))
+
+    @property
+    def unit(self) -> Unit:
+        """The unit that bare numbers and sentences take."""
+        return self.house.unit
+
+    def plan(self, build_id: str, build: Build) -> Plan:
+        """The plan of a build, with the stages kept from its last plan."""
+        unit = self.unit
+        with self._planning:
+            kept = self._kept.pop(build_id, None) or Kept()
+            self._kept[build_id] = kept
+            while len(self._kept) > _OPEN_BUILDS:
+                self._kept.popitem(last=False)
+            return plan(build, unit=unit, kept=kept)
+
+    def sheet(self, opened: Opened, planned: Plan | None = None) -> Sheet:
+        """A build with its plan."""
+        planned = planned or self.plan(opened.id, opened.build)
+        return Sheet.model_construct(
+            id=opened.id,
+            revision=opened.revision,
+            archived=opened.archived,
+            undoes=opened.undoes,
+            redoes=opened.redoes,
+            build=opened.build,
+            plan=planned,
+            thread=thread(opened.build, planned),
+        )
+
+    def line(self, opened: Opened) -> Line:
+        """A build as the workshop lists it, with a small outline of its panels."""
+        build, planned = opened.build, self.plan(opened.id, opened.build)
+        strand = thread(build, planned)
+        panels = planned.pattern.panels if planned.pattern else ()
+        return Line(
+            id=opened.id,
+            revision=opened.revision,
+            name=build.brief.name,
+            character=build.brief.character,
+            wearer=build.wearer.name,
+            kind=build.kind,
+            needed_on=build.brief.needed_on,
+            archived=opened.archived,
+            version=build.current.number if build.current else None,
+            fittings=len(build.fittings),
+            next_stage=strand.next_stage,
+            next_step=strand.next_step,
+            silhouette=[[(round(x, 1), round(z, 1)) for x, z in panel.outline[::4]] for panel in panels],
+        )

@@ -1,0 +1,97 @@
+"""What stands before every route: Host and Origin checks, a limit on what may be sent, security headers."""
+
+import json
+
+from starlette.types import ASGIApp, Message, Receive, Scope, Send
+
+LARGEST_BODY = 4_500_000
+
+_POLICY = (
+    "default-src 'self'; script-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data: blob:; "
+    "font-src 'self'; connect-src 'self'; object-src 'none'; base-uri 'none'; form-action 'self'; "
+    "frame-ancestors 'none'"
+)
+HEADERS = {
+    "content-security-policy": _POLICY,
+    "x-content-type-options": "nosniff",
+    "referrer-policy": "no-referrer",
+    "cross-origin-opener-policy": "same-origin",
+    "cross-origin-resource-policy": "same-origin",
+}
+_NAMES = ("127.0.0.1", "localhost", "[::1]")
+_CHANGING = ("POST", "PUT", "PATCH", "DELETE")
+
+
+class TooLarge(Exception):
+    """More was sent than any build needs."""
+
+
+class Guard:
+    """Refuses requests that do not come from this machine's own pages, and bodies past the limit.
+
+    The Host check defeats DNS rebinding; the Origin check, pages of other sites that post here.
+    """
+
+    def __init__(self, app: ASGIApp) -> None:
+        self.app = app
+
+    async def __call__(self, scope: Scope, receive: Receive, send: Send) -> None:
+        if scope["type"] != "http":
+            await self.app(scope, receive, send)
+            return
+        headers = {name.decode("latin-1").lower(): value.decode("latin-1") for name, value in scope["headers"]}
+        host = headers.get("host", "")
+        name = host.rsplit(":", 1)[0] if not host.endswith("]") else host
+        if name not in _NAMES:
+            await _refuse(send, 421, "Fuseau answers on this machine only: open it at 127.0.0.1.")
+            return
+        origin = headers.get("origin")
+        if scope["method"] in _CHANGING and origin is not None and origin != f"http://{host}":
+            await _refuse(send, 403, "Another site tried to change your workshop; it was refused.")
+            return
+        if int(headers.get("content-length") or 0) > LARGEST_BODY:
+            await _refuse(send, 413, too_large(int(headers["content-length"])))
+            return
+        try:
+            await self.app(scope, _counted(receive), _with_headers(send))
+        except TooLarge:
+            await _refuse(send, 413, too_large(LARGEST_BODY))
+
+
+def too_large(size: int) -> str:
+    """The sentence for a file past the limit."""
+    return (
+        f"This file has {size / 1e6:.1f} MB or more; a build has a few hundred kB, {LARGEST_BODY / 1e6:.1f} MB at most."
+    )
+
+
+def _counted(receive: Receive) -> Receive:
+    seen = 0
+
+    async def counted() -> Message:
+        nonlocal seen
+        message = await receive()
+        seen += len(message.get("body", b""))
+        if seen > LARGEST_BODY:
+            raise TooLarge
+        return message
+
+    return counted
+
+
+def _with_headers(send: Send) -> Send:
+    async def sending(message: Message) -> None:
+        if message["type"] == "http.response.start":
+            extra = [(name.encode(), value.encode()) for name, value in HEADERS.items()]
+            message = {**message, "headers": [*message.get("headers", []), *extra]}
+        await send(message)
+
+    return sending
+
+
+async def _refuse(send: Send, status: int, sentence: str) -> None:
+    body = json.dumps({"sentence": sentence, "faults": [], "changed": []}).encode()
+    headers = [(b"content-type", b"application/json"), (b"content-length", str(len(body)).encode())]
+    headers += [(name.encode(), value.encode()) for name, value in HEADERS.items()]
+    await send({"type": "http.response.start", "status": status, "headers": headers})
+    await send({"type": "http.response.body", "body": body})

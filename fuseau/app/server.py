@@ -1,0 +1,106 @@
+"""The server: one FastAPI application over one workshop."""
+
+from pathlib import Path
+
+from fastapi import FastAPI, Request
+from fastapi.exceptions import RequestValidationError
+from fastapi.responses import FileResponse, JSONResponse, Response
+from pydantic import ValidationError
+from starlette.exceptions import HTTPException
+
+from fuseau import __version__
+from fuseau.app import routes
+from fuseau.app.desk import Desk
+from fuseau.app.guard import Guard
+from fuseau.app.settings import Settings
+from fuseau.app.shapes import Trouble
+from fuseau.build import Fault, faults
+from fuseau.craft.record import Unmakeable
+from fuseau.files.document import UnreadableFile
+from fuseau.store.opening import open_database
+from fuseau.store.workshop import NoSuchBuild, NothingToDo, Stale, Workshop
+
+PAGES = Path(__file__).parent / "pages"
+
+
+def make_app(settings: Settings) -> FastAPI:
+    """The application on the database that the settings name."""
+    app = FastAPI(
+        title="Fuseau",
+        version=__version__,
+        description="From measures to a corset that fits. Lengths are millimetres; a length sent as text may carry "
+        "its unit, a bare number in a text takes the workshop's.",
+        docs_url=None,
+        redoc_url=None,
+        openapi_url="/api/openapi.json",
+    )
+    app.state.desk = Desk(Workshop(open_database(settings.database)))
+    app.add_middleware(Guard)
+    app.include_router(routes.router)
+    _answer_errors(app)
+    _serve_pages(app)
+    return app
+
+
+def _trouble(
+    status: int, sentence: str, found: list[Fault] | None = None, changed: list[str] | None = None
+) -> Response:
+    body = Trouble(sentence=sentence, faults=found or [], changed=changed or [])
+    return JSONResponse(body.model_dump(), status_code=status)
+
+
+def _answer_errors(app: FastAPI) -> None:
+    @app.exception_handler(ValidationError)
+    async def _invalid(_: Request, error: ValidationError) -> Response:
+        found = faults(error)
+        return _trouble(422, found[0].sentence, found)
+
+    @app.exception_handler(RequestValidationError)
+    async def _unreadable(_: Request, error: RequestValidationError) -> Response:
+        found = [
+            Fault(at=".".join(str(part) for part in one["loc"][1:]), sentence=str(one["msg"])) for one in error.errors()
+        ]
+        return _trouble(422, found[0].sentence if found else "This request cannot be read.", found)
+
+    @app.exception_handler(Unmakeable)
+    async def _unmakeable(_: Request, error: Unmakeable) -> Response:
+        return _trouble(422, error.message, [Fault(at=error.at, sentence=error.message)])
+
+    @app.exception_handler(UnreadableFile)
+    async def _foreign(_: Request, error: UnreadableFile) -> Response:
+        return _trouble(422, error.sentence, list(error.faults))
+
+    @app.exception_handler(Stale)
+    async def _stale(_: Request, error: Stale) -> Response:
+        sentence = "This build was changed elsewhere meanwhile; your change was not made."
+        return _trouble(409, sentence, changed=error.changed)
+
+    @app.exception_handler(NothingToDo)
+    async def _nothing(_: Request, error: NothingToDo) -> Response:
+        return _trouble(409, str(error))
+
+    @app.exception_handler(NoSuchBuild)
+    async def _absent(_: Request, error: NoSuchBuild) -> Response:
+        return _trouble(404, str(error))
+
+    @app.exception_handler(HTTPException)
+    async def _other(_: Request, error: HTTPException) -> Response:
+        return _trouble(error.status_code, str(error.detail))
+
+
+def _serve_pages(app: FastAPI) -> None:
+    @app.get("/{path:path}", include_in_schema=False)
+    def page(path: str) -> Response:
+        """The built interface; any other path is a place in it."""
+        if path.startswith("api/"):
+            return _trouble(404, "There is nothing here.")
+        wanted = (PAGES / path).resolve()
+        if path and wanted.is_relative_to(PAGES) and wanted.is_file():
+            lasting = path.startswith("assets/")
+            return FileResponse(
+                wanted, headers={"cache-control": "public, max-age=31536000, immutable" if lasting else "no-cache"}
+            )
+        index = PAGES / "index.html"
+        if not index.is_file():
+            return _trouble(503, "The interface is not built yet: run “make ui”.")
+        return FileResponse(index, headers={"cache-control": "no-cache"})

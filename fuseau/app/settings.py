@@ -1,0 +1,20 @@
+"""Where the server listens and keeps its data; environment variables FUSEAU_* override."""
+
+from pathlib import Path
+
+from pydantic_settings import BaseSettings, SettingsConfigDict
+
+
+class Settings(BaseSettings):
+    """Settings of one server."""
+
+    model_config = SettingsConfigDict(env_prefix="FUSEAU_")
+
+    data: Path = Path("data")
+    host: str = "127.0.0.1"
+    port: int = 8321
+
+    @property
+    def database(self) -> Path:
+        """The workshop's database file."""
+        return self.data / "fuseau.db"

@@ -1,0 +1,1 @@
+"""The demo workshop: invented people, characters and shows."""

@@ -1,0 +1,41 @@
+"""Tables of the workshop's database."""
+
+import datetime
+
+from sqlmodel import Field, SQLModel
+
+
+class BuildRow(SQLModel, table=True):
+    """A build: where it stands in the workshop, and which of its revisions is the present one."""
+
+    __tablename__ = "build"
+
+    id: str = Field(primary_key=True, max_length=32)
+    name: str = Field(index=True)
+    needed_on: datetime.date | None = None
+    created_at: datetime.datetime
+    archived: bool = False
+    deleted_at: datetime.datetime | None = None
+    head_id: int | None = None
+
+
+class RevisionRow(SQLModel, table=True):
+    """A build as it was after one change. Revisions are never altered; undo and redo only move the head."""
+
+    __tablename__ = "revision"
+
+    id: int | None = Field(default=None, primary_key=True)
+    build_id: str = Field(foreign_key="build.id", index=True)
+    parent_id: int | None = Field(default=None, foreign_key="revision.id", index=True)
+    label: str
+    made_at: datetime.datetime
+    document: str
+
+
+class SettingRow(SQLModel, table=True):
+    """One setting of the workshop, such as its unit."""
+
+    __tablename__ = "setting"
+
+    name: str = Field(primary_key=True, max_length=40)
+    value: str

@@ -1,0 +1,252 @@
+"""The workshop's builds: making, opening, editing, undo and redo, archiving and deleting with undo."""
+
+import datetime
+import json
+import threading
+import uuid
+from dataclasses import dataclass
+
+from sqlalchemy import Engine, func
+from sqlmodel import Session, col, select
+
+from fuseau.build import Build, read_build
+from fuseau.store.tables import BuildRow, RevisionRow, SettingRow
+
+
+class NoSuchBuild(LookupError):
+    """There is no build with this id, or it was deleted."""
+
+
+class Stale(RuntimeError):
+    """The edit was made on a revision that is no longer the present one; `changed` says what happened since."""
+
+    def __init__(self, revision: int, changed: list[str]) -> None:
+        super().__init__("This build has changed since.")
+        self.revision = revision
+        self.changed = changed
+
+
+class NothingToDo(RuntimeError):
+    """There is nothing to undo, or to redo."""
+
+
+@dataclass(frozen=True)
+class Opened:
+    """A build with its place in its history."""
+
+    id: str
+    build: Build
+    revision: int
+    archived: bool
+    undoes: str | None
+    redoes: str | None
+
+
+@dataclass(frozen=True)
+class Entry:
+    """A line of a build's history."""
+
+    revision: int
+    parent: int | None
+    label: str
+    made_at: datetime.datetime
+    present: bool
+
+
+class Workshop:
+    """All builds in one database. One writer at a time; every change is a revision that stays."""
+
+    def __init__(self, engine: Engine) -> None:
+        self._engine = engine
+        self._writing = threading.Lock()
+
+    # --- reading
+
+    def builds(self, archived: bool = False) -> list[Opened]:
+        """Builds that are not deleted, by the day they are needed; those without a day come last."""
+        with Session(self._engine) as session:
+            rows = session.exec(
+                select(BuildRow)
+                .where(col(BuildRow.deleted_at).is_(None), BuildRow.archived == archived)
+                .order_by(col(BuildRow.needed_on).is_(None), col(BuildRow.needed_on), col(BuildRow.created_at))
+            ).all()
+            return [self._opened(session, row) for row in rows]
+
+    def open(self, build_id: str) -> Opened:
+        """One build. Raises NoSuchBuild."""
+        with Session(self._engine) as session:
+            return self._opened(session, self._row(session, build_id))
+
+    def history(self, build_id: str, most: int = 200) -> list[Entry]:
+        """The build's revisions, newest first."""
+        with Session(self._engine) as session:
+            row = self._row(session, build_id)
+            found = session.exec(
+                select(RevisionRow)
+                .where(RevisionRow.build_id == build_id)
+                .order_by(col(RevisionRow.id).desc())
+                .limit(most)
+            ).all()
+            return [Entry(one.id or 0, one.parent_id, one.label, one.made_at, one.id == row.head_id) for one in found]
+
+    # --- writing
+
+    def make(self, build: Build, label: str) -> Opened:
+        """Put a new build into the workshop."""
+        with self._writing, Session(self._engine) as session:
+            row = BuildRow(id=uuid.uuid4().hex[:12], name=build.brief.name, created_at=_now())
+            session.add(row)
+            session.flush()
+            return self._keep(session, row, build, label)
+
+    def edit(self, build_id: str, revision: int, build: Build, label: str) -> Opened:
+        """Keep a changed build as the next revision. Raises Stale when `revision` is not the present one."""
+        with self._writing, Session(self._engine) as session:
+            row = self._row(session, build_id)
+            self._check_present(session, row, revision)
+            return self._keep(session, row, build, label)
+
+    def check(self, build_id: str, revision: int) -> None:
+        """Raises Stale when `revision` is not the present one."""
+        with Session(self._engine) as session:
+            self._check_present(session, self._row(session, build_id), revision)
+
+    def undo(self, build_id: str, revision: int) -> Opened:
+        """Go back to the revision before. Raises NothingToDo at the first, Stale as `edit` does."""
+        with self._writing, Session(self._engine) as session:
+            row = self._row(session, build_id)
+            self._check_present(session, row, revision)
+            parent = self._revision(session, row.head_id).parent_id
+            if parent is None:
+                raise NothingToDo("This is the first day of this build: nothing is left to undo.")
+            return self._move(session, row, parent)
+
+    def redo(self, build_id: str, revision: int) -> Opened:
+        """Go on to the newest revision that followed. Raises NothingToDo at the last, Stale as `edit` does."""
+        with self._writing, Session(self._engine) as session:
+            row = self._row(session, build_id)
+            self._check_present(session, row, revision)
+            following = self._following(session, row.head_id)
+            if following is None or following.id is None:
+                raise NothingToDo("Nothing was undone that could be done again.")
+            return self._move(session, row, following.id)
+
+    def restore(self, build_id: str, revision: int, to: int) -> Opened:
+        """Make an earlier revision the present one again, as a new revision, so that nothing is lost."""
+        with self._writing, Session(self._engine) as session:
+            row = self._row(session, build_id)
+            self._check_present(session, row, revision)
+            old = session.get(RevisionRow, to)
+            if old is None or old.build_id != build_id:
+                raise NoSuchBuild("This build has no such revision.")
+            return self._keep(session, row, read_build(json.loads(old.document)), f"back to: {old.label}")
+
+    def archive(self, build_id: str, archived: bool) -> Opened:
+        """Put a build away, or take it out again."""
+        with self._writing, Session(self._engine) as session:
+            row = self._row(session, build_id)
+            row.archived = archived
+            session.add(row)
+            session.commit()
+            return self._opened(session, row)
+
+    def delete(self, build_id: str) -> None:
+        """Take a build out of the workshop; `undelete` brings it back."""
+        with self._writing, Session(self._engine) as session:
+            row = self._row(session, build_id)
+            row.deleted_at = _now()
+            session.add(row)
+            session.commit()
+
+    def undelete(self, build_id: str) -> Opened:
+        """Bring a deleted build back. Raises NoSuchBuild."""
+        with self._writing, Session(self._engine) as session:
+            row = session.get(BuildRow, build_id)
+            if row is None:
+                raise NoSuchBuild("There is no such build.")
+            row.deleted_at = None
+            session.add(row)
+            session.commit()
+            return self._opened(session, row)
+
+    # --- settings
+
+    def setting(self, name: str, default: str) -> str:
+        """A setting of the workshop."""
+        with Session(self._engine) as session:
+            row = session.get(SettingRow, name)
+            return row.value if row else default
+
+    def set(self, name: str, value: str) -> None:
+        """Keep a setting."""
+        with self._writing, Session(self._engine) as session:
+            session.merge(SettingRow(name=name, value=value))
+            session.commit()
+
+    # --- inside
+
+    def _row(self, session: Session, build_id: str) -> BuildRow:
+        row = session.get(BuildRow, build_id)
+        if row is None or row.deleted_at is not None:
+            raise NoSuchBuild("There is no such build, or it was deleted.")
+        return row
+
+    def _revision(self, session: Session, revision_id: int | None) -> RevisionRow:
+        found = session.get(RevisionRow, revision_id)
+        if found is None:
+            raise NoSuchBuild("This build has no such revision.")
+        return found
+
+    def _following(self, session: Session, revision_id: int | None) -> RevisionRow | None:
+        return session.exec(
+            select(RevisionRow).where(RevisionRow.parent_id == revision_id).order_by(col(RevisionRow.id).desc())
+        ).first()
+
+    def _opened(self, session: Session, row: BuildRow) -> Opened:
+        head = self._revision(session, row.head_id)
+        following = self._following(session, head.id)
+        return Opened(
+            id=row.id,
+            build=read_build(json.loads(head.document)),
+            revision=head.id or 0,
+            archived=row.archived,
+            undoes=head.label if head.parent_id is not None else None,
+            redoes=following.label if following else None,
+        )
+
+    def _check_present(self, session: Session, row: BuildRow, revision: int) -> None:
+        if row.head_id == revision:
+            return
+        newest = session.exec(select(func.max(RevisionRow.id)).where(RevisionRow.build_id == row.id)).one() or 0
+        since = session.exec(
+            select(RevisionRow)
+            .where(RevisionRow.build_id == row.id, col(RevisionRow.id) > revision, col(RevisionRow.id) <= newest)
+            .order_by(col(RevisionRow.id))
+        ).all()
+        changed = [one.label for one in since] or ["an earlier state was brought back"]
+        raise Stale(row.head_id or 0, changed)
+
+    def _keep(self, session: Session, row: BuildRow, build: Build, label: str) -> Opened:
+        document = json.dumps(build.model_dump(mode="json"), ensure_ascii=False, separators=(",", ":"))
+        revision = RevisionRow(
+            build_id=row.id, parent_id=row.head_id, label=label[:200], made_at=_now(), document=document
+        )
+        session.add(revision)
+        session.flush()
+        self._point(row, revision.id, build)
+        session.add(row)
+        session.commit()
+        return self._opened(session, row)
+
+    def _move(self, session: Session, row: BuildRow, to: int) -> Opened:
+        self._point(row, to, read_build(json.loads(self._revision(session, to).document)))
+        session.add(row)
+        session.commit()
+        return self._opened(session, row)
+
+    def _point(self, row: BuildRow, revision_id: int | None, build: Build) -> None:
+        row.head_id, row.name, row.needed_on = revision_id, build.brief.name, build.brief.needed_on
+
+
+def _now() -> datetime.datetime:
+    return datetime.datetime.now(datetime.UTC)
