@@ -1,0 +1,14 @@
+// Ships the page that documents the HTTP API with the application: no script or style comes from elsewhere.
+import { copyFileSync, mkdirSync, writeFileSync } from 'node:fs'
+
+const from = 'node_modules/swagger-ui-dist/'
+const to = '../fuseau/app/pages/docs/'
+mkdirSync(to, { recursive: true })
+for (const file of ['swagger-ui.css', 'swagger-ui-bundle.js']) copyFileSync(from + file, to + file)
+writeFileSync(to + 'start.js', "SwaggerUIBundle({ url: '/api/openapi.json', dom_id: '#api' })\n")
+writeFileSync(
+  to + 'index.html',
+  '<!doctype html><html lang="en"><head><meta charset="utf-8"><title>Fuseau: HTTP API</title>' +
+    '<link rel="stylesheet" href="/docs/swagger-ui.css"></head><body><main id="api"></main>' +
+    '<script src="/docs/swagger-ui-bundle.js"></script><script src="/docs/start.js"></script></body></html>\n',
+)

@@ -1,0 +1,27 @@
+import type { components } from './schema'
+
+type Schemas = components['schemas']
+
+export type Sheet = Schemas['Sheet']
+export type Build = Schemas['Build']
+export type Plan = Schemas['Plan']
+export type Line = Schemas['Line']
+export type House = Schemas['House']
+export type Catalogue = Schemas['Catalogue']
+export type Trouble = Schemas['Trouble']
+export type Change = { at: string; value: unknown }
+export type Finding = Schemas['Finding']
+export type Fit = Schemas['Fit']
+export type LevelFit = Schemas['LevelFit']
+export type LaidPanel = Schemas['LaidPanel']
+export type Bone = Schemas['Bone']
+export type Busk = Schemas['Busk']
+export type Holes = Schemas['Holes']
+export type Knot = Schemas['Knot']
+export type Past = Schemas['Past']
+export type Proposal = Schemas['Proposal']
+export type SeamMark = Schemas['SeamMark']
+export type Stage = Knot['stage']
+export type Unit = House['unit']
+export type Pull = Schemas['NewFitting']['pull']
+export type Point = [number, number]

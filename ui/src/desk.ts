@@ -1,0 +1,135 @@
+import { defineStore } from 'pinia'
+import { computed, ref } from 'vue'
+import { get, Refused, send, sendFile } from './api/client'
+import type { Catalogue, Change, Finding, House, Line, Plan, Pull, Sheet } from './api/types'
+
+type Notice = { text: string; action?: { label: string; run: () => void } }
+
+/** What lies on the table: the open build with its plan, the workshop's settings, and what went wrong where. */
+export const useDesk = defineStore('desk', () => {
+  const house = ref<House>({ unit: 'cm', theme: 'light', paper: 'a4' })
+  const catalogue = ref<Catalogue>()
+  const sheet = ref<Sheet>()
+  const errors = ref<Record<string, string>>({})
+  const notice = ref<Notice>()
+  const failed = ref('')
+  let queue: Promise<unknown> = Promise.resolve()
+
+  const unit = computed(() => house.value.unit)
+  const plan = computed(() => sheet.value?.plan)
+  const build = computed(() => sheet.value?.build)
+
+  /** Steps run one after another, each on the revision that the one before left. */
+  function inTurn<T>(step: () => Promise<T>): Promise<T> {
+    const next = queue.then(step, step)
+    queue = next.catch(() => undefined)
+    return next
+  }
+
+  function tell(text: string, action?: Notice['action']) {
+    notice.value = { text, action }
+  }
+
+  function complain(error: unknown) {
+    tell(error instanceof Refused ? error.trouble.sentence : 'Something went wrong here. Your work is kept.')
+    if (!(error instanceof Refused)) throw error
+  }
+
+  async function start() {
+    ;[house.value, catalogue.value] = await Promise.all([get<House>('/house'), get<Catalogue>('/catalogue')])
+  }
+
+  async function open(id: string) {
+    failed.value = ''
+    errors.value = {}
+    if (sheet.value?.id !== id) sheet.value = undefined
+    try {
+      sheet.value = await get<Sheet>(`/builds/${id}`)
+    } catch (error) {
+      failed.value = error instanceof Refused ? error.trouble.sentence : String(error)
+    }
+  }
+
+  /** A step on the present revision; errors stay with the fields that caused them. Answers whether it was taken. */
+  function step(path: string, body: Record<string, unknown>, fields: string[] = []): Promise<boolean> {
+    return inTurn(async () => {
+      const here = sheet.value
+      if (!here) return false
+      const kept = { ...errors.value }
+      for (const field of fields) for (const at in kept) if (at.startsWith(field)) delete kept[at]
+      try {
+        sheet.value = await send<Sheet>('POST', `/builds/${here.id}/${path}`, { revision: here.revision, ...body })
+        errors.value = kept
+        return true
+      } catch (error) {
+        if (!(error instanceof Refused)) throw error
+        if (error.status === 409 && error.trouble.changed?.length) {
+          await open(here.id)
+          tell(`${error.trouble.sentence} Changed since: ${error.trouble.changed.join('; ')}.`)
+          return false
+        }
+        const faults = error.trouble.faults ?? []
+        for (const fault of faults) kept[fault.at] = fault.sentence
+        errors.value = kept
+        const seen = faults.some((fault) => fields.some((field) => fault.at.startsWith(field)))
+        if (!seen) complain(error)
+        return false
+      }
+    })
+  }
+
+  const edit = (changes: Change[], label = '') =>
+    step(
+      'changes',
+      { changes, label },
+      changes.map((change) => change.at),
+    )
+  const set = (at: string, value: unknown) => edit([{ at, value }])
+  const undo = () => sheet.value?.undoes && step('undo', {})
+  const redo = () => sheet.value?.redoes && step('redo', {})
+  const restore = (to: number) => step('restore', { to })
+  const version = (what: 'cut' | 'accept') => step('versions', { what })
+  const fitting = (given: { pull: Pull; readings: { z_mm: string; gap_mm: string }[]; note: string }) =>
+    step('fittings', given, ['fittings'])
+
+  function tryOut(changes: Change[]): Promise<Plan | undefined> {
+    const here = sheet.value
+    if (!here) return Promise.resolve(undefined)
+    return send<Plan>('POST', `/builds/${here.id}/trial`, { changes }).catch((error) => {
+      complain(error)
+      return undefined
+    })
+  }
+
+  async function setHouse(changes: Partial<House>) {
+    house.value = await send<House>('PUT', '/house', { ...house.value, ...changes })
+    if (sheet.value && changes.unit) sheet.value = await get<Sheet>(`/builds/${sheet.value.id}`)
+  }
+
+  /** What is said at a field: an error of what was typed, else a finding that belongs there. */
+  function saidAt(at: string): { text: string; severity: Finding['severity'] | 'error' } | undefined {
+    const error = Object.entries(errors.value).find(([place]) => place === at || place.startsWith(`${at}.`))
+    if (error) return { text: error[1], severity: 'error' }
+    const finding = plan.value?.findings?.find((one) => one.at === at)
+    return finding && { text: finding.sentence, severity: finding.severity }
+  }
+
+  const forget = (at: string) => {
+    errors.value = Object.fromEntries(Object.entries(errors.value).filter(([place]) => !place.startsWith(at)))
+  }
+
+  return {
+    house, catalogue, sheet, errors, notice, failed, unit, plan, build,
+    start, open, edit, set, undo, redo, restore, version, fitting, tryOut, setHouse, saidAt, forget, tell, complain,
+  }
+})
+
+export const workshop = {
+  list: (archived = false) => get<Line[]>(`/builds?archived=${archived}`),
+  make: (name: string, character: string) => send<Line>('POST', '/builds', { name, character }),
+  takeIn: (file: Blob) => sendFile<Line>('/builds/import', file),
+  duplicate: (id: string) => send<Line>('POST', `/builds/${id}/duplicate`),
+  archive: (id: string, archived: boolean) => send<Line>('POST', `/builds/${id}/archive?archived=${archived}`),
+  remove: (id: string) => send<void>('DELETE', `/builds/${id}`),
+  bringBack: (id: string) => send<Line>('POST', `/builds/${id}/undelete`),
+}

@@ -1,0 +1,25 @@
+import { createRouter, createWebHistory } from 'vue-router'
+import WorkshopPage from './stages/workshop/WorkshopPage.vue'
+
+export default createRouter({
+  history: createWebHistory(),
+  routes: [
+    { path: '/', component: WorkshopPage, name: 'workshop' },
+    {
+      path: '/build/:id',
+      component: () => import('./stages/BuildPage.vue'),
+      children: [
+        { path: '', redirect: { name: 'pattern' } },
+        { path: 'brief', name: 'brief', component: () => import('./stages/brief/BriefPage.vue') },
+        { path: 'wearer', name: 'wearer', component: () => import('./stages/wearer/WearerPage.vue') },
+        { path: 'pattern', name: 'pattern', component: () => import('./stages/pattern/PatternPage.vue') },
+        { path: 'mockups', name: 'mockups', component: () => import('./stages/mockups/MockupsPage.vue') },
+        { path: 'bones', name: 'bones', component: () => import('./stages/bones/BonesPage.vue') },
+        { path: 'front', name: 'front', component: () => import('./stages/front/FrontPage.vue') },
+        { path: 'back', name: 'back', component: () => import('./stages/back/BackPage.vue') },
+        { path: 'numbers', name: 'numbers', component: () => import('./stages/numbers/HouseNumbersPage.vue') },
+      ],
+    },
+    { path: '/:rest(.*)*', redirect: '/' },
+  ],
+})

@@ -1,0 +1,142 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { useDesk } from '../../desk'
+import FindingsList from '../../table/FindingsList.vue'
+import TheSlip from '../../table/TheSlip.vue'
+import WorkSurface from '../../table/WorkSurface.vue'
+import { hardware, length, LEVEL_LABELS, shortDay, type LevelName } from '../../words'
+import MeasureFirst from '../MeasureFirst.vue'
+import FitTable from './FitTable.vue'
+import GapBack from './GapBack.vue'
+import LogFitting from './LogFitting.vue'
+import VersionRow from './VersionRow.vue'
+
+const desk = useDesk()
+const plan = computed(() => desk.plan!)
+const build = computed(() => desk.build!)
+const logging = ref(false)
+const on = ref(['Next version'])
+const version = computed(() => plan.value.pattern?.version ?? null)
+const tried = computed(() => build.value.fittings!.filter((fitting) => fitting.version === version.value))
+const last = computed(() => tried.value[tried.value.length - 1])
+const proposal = computed(() => plan.value.proposal)
+const layers = computed(() => (proposal.value && !proposal.value.redraft ? ['Next version'] : []))
+const bone = (name: string) => desk.catalogue?.bones.find((kind) => kind.name === name)?.label ?? name
+const cloth = (name: string) => desk.catalogue?.cloths.find((kind) => kind.name === name)?.label ?? name
+
+const title = computed(() => {
+  if (last.value) {
+    const r = last.value.readings!
+    const waist = r.reduce((best, one) => (Math.abs(one.z_mm) < Math.abs(best.z_mm) ? one : best), r[0])
+    const off = waist.gap_mm - build.value.target!.gap_mm!
+    const size = hardware(Math.abs(off), desk.unit)
+    const tilt = r[0].gap_mm - r[r.length - 1].gap_mm
+    if (Math.abs(tilt) > 8) return `The gap is ${hardware(Math.abs(tilt), desk.unit)} wider at the ${tilt > 0 ? 'top' : 'bottom'}`
+    return Math.abs(off) < 4 ? 'The gap is as wished at the waist' : `The gap is ${size} ${off > 0 ? 'wider' : 'narrower'} than wished at the waist`
+  }
+  return version.value ? `Version ${version.value} is ready to try on` : 'A mock-up of the draft'
+})
+const under = computed(() =>
+  last.value
+    ? `Fitting ${last.value.number}, version ${last.value.version}${last.value.tried_on ? `, ${shortDay(last.value.tried_on)}` : ''}, pulled ${last.value.pull}, ${bone(last.value.made_of!.edge_bone!)} at the edge`
+    : `${cloth(build.value.mock_up!.stack!.strength!)}, ${bone(build.value.mock_up!.edge_bone!)} at the edge, pulled ${build.value.target!.pull}`,
+)
+const taught = computed(() =>
+  (plan.value.learned?.levels ?? [])
+    .map((level) => ({ ...level, by: level.believed_mm - level.measured_mm }))
+    .filter((level) => Math.abs(level.by) >= 2)
+    .sort((a, b) => Math.abs(b.by) - Math.abs(a.by))
+    .slice(0, 3),
+)
+const bySeam = computed(() => {
+  const marks = proposal.value?.marks ?? []
+  const groups = new Map<string, typeof marks>()
+  for (const mark of marks) groups.set(`${mark.seam} ${mark.kind}`, [...(groups.get(`${mark.seam} ${mark.kind}`) ?? []), mark])
+  return [...groups.values()].map((group) => {
+    const most = group.reduce((a, b) => (a.cf_side_mm + a.cb_side_mm > b.cf_side_mm + b.cb_side_mm ? a : b))
+    return { ...most, levels: group.map((mark) => LEVEL_LABELS[mark.level as LevelName].toLowerCase()).join(', ') }
+  })
+})
+const amount = (mm: number) => (desk.unit === 'in' ? length(mm, 'in', { hardware: true, bare: true }) : mm.toFixed(1))
+</script>
+
+<template>
+  <MeasureFirst v-if="!plan.pattern || !plan.mock_up" />
+  <div v-else class="page">
+    <WorkSurface v-model:on="on" :plan="plan" :layers="layers" :next="proposal && !proposal.redraft ? proposal.panels : undefined">
+      <template #legend>
+        <span class="key"><i class="solid" /> {{ version ? `Version ${version}` : 'Draft' }}</span>
+        <template v-if="proposal && !proposal.redraft">
+          <span class="key takein">▶◀ take in</span><span class="key letout">◀▶ let out</span>
+        </template>
+      </template>
+      <template #foot>
+        <div class="foot"><VersionRow v-if="version" /><FitTable :plan="plan" /></div>
+      </template>
+    </WorkSurface>
+    <TheSlip :title="title" :under="under">
+      <GapBack :readings="last?.readings ?? []" :expected="plan.mock_up" :next="proposal?.mock_up" :holes="plan.holes?.z_mm ?? []" />
+      <p v-if="!last && !logging" class="say">
+        Expect a gap of {{ hardware(plan.mock_up.shape.mean_mm, desk.unit) }}, {{ plan.mock_up.shape.shape }}: calico gives
+        {{ hardware(plan.mock_up.stretch_mm, desk.unit) }} and its layers take up {{ hardware(plan.mock_up.take_up_mm, desk.unit) }}, the final ones {{ hardware(plan.final!.take_up_mm, desk.unit) }}.
+      </p>
+      <LogFitting v-if="logging" @done="logging = false" @leave="logging = false" />
+      <template v-else>
+        <template v-if="taught.length">
+          <h3>What it says</h3>
+          <p v-for="level in taught" :key="level.name" class="say">
+            {{ LEVEL_LABELS[level.name as LevelName] }} {{ length(Math.abs(level.by), desk.unit) }} {{ level.by > 0 ? 'bigger' : 'smaller' }} than the tape said:
+            now {{ length(level.believed_mm, desk.unit, { bare: true }) }} ± {{ length(level.believed_spread_mm, desk.unit) }}.
+          </p>
+        </template>
+        <p v-if="last?.note" class="note">“{{ last.note }}”</p>
+        <FindingsList :stages="['mockups']" />
+        <template v-if="proposal">
+          <h3>Change</h3>
+          <p v-if="proposal.redraft" class="say">A new draft: {{ proposal.reason }}.</p>
+          <table v-else-if="bySeam.length" class="numbers" aria-label="Change by seam">
+            <tbody>
+              <tr v-for="mark in bySeam" :key="mark.seam + mark.kind">
+                <td>Seam {{ mark.seam }}, {{ mark.levels }}</td>
+                <td class="n" :class="mark.kind === 'let out' ? 'letout' : 'takein'">
+                  {{ mark.kind === 'let out' ? '◀▶' : '▶◀' }} {{ mark.kind }} <b class="in">{{ amount(mark.cf_side_mm) }} + {{ amount(mark.cb_side_mm) }}</b>
+                </td>
+              </tr>
+            </tbody>
+          </table>
+          <p v-if="proposal.edges_change" class="say">The top line or hem moves as wished.</p>
+          <p class="say">Next mock-up: gap {{ hardware(proposal.mock_up.shape.mean_mm, desk.unit) }}, {{ proposal.mock_up.shape.shape }}. In the final cloth: {{ hardware(proposal.final.shape.mean_mm, desk.unit) }}, {{ proposal.final.shape.shape }}.</p>
+          <div class="acts">
+            <v-btn color="primary" @click="desk.version('accept')">Make version {{ version! + 1 }}</v-btn>
+            <v-btn variant="outlined" @click="logging = true">Log a fitting</v-btn>
+          </div>
+        </template>
+        <template v-else-if="last">
+          <p class="fits">Version {{ version }} fits as wished. In the final cloth the gap settles at {{ hardware(plan.final!.shape.mean_mm, desk.unit) }}, {{ plan.final!.shape.shape }}.</p>
+          <div class="acts"><v-btn color="primary" :to="{ name: 'bones' }">To the bones</v-btn><v-btn variant="outlined" @click="logging = true">Log a fitting</v-btn></div>
+        </template>
+        <div v-else class="acts">
+          <v-btn v-if="!version" color="primary" @click="desk.version('cut')">Cut version 1 for a mock-up</v-btn>
+          <v-btn v-else color="primary" @click="logging = true">Log a fitting</v-btn>
+        </div>
+      </template>
+      <details>
+        <summary>What mock-ups and the final are made of</summary>
+        <div class="made">
+          <v-select label="Mock-up cloth" :items="desk.catalogue?.cloths" item-title="label" item-value="name" :model-value="build.mock_up!.stack!.strength" @update:model-value="(value: string) => desk.set('mock_up.stack.strength', value)" />
+          <v-select label="Bones at its lacing edge" :items="desk.catalogue?.bones" item-title="label" item-value="name" :model-value="build.mock_up!.edge_bone" @update:model-value="(value: string) => desk.set('mock_up.edge_bone', value)" />
+          <v-select label="Final strength layer" :items="desk.catalogue?.cloths" item-title="label" item-value="name" :model-value="build.layers!.strength" @update:model-value="(value: string) => desk.set('layers.strength', value)" />
+        </div>
+      </details>
+    </TheSlip>
+  </div>
+</template>
+
+<style scoped>
+.page { display: grid; grid-template-columns: minmax(0, 1fr) 336px; min-height: 0; height: 100%; }
+h3 { margin: 14px 0 3px; } .say { margin: 4px 0; } .note { font-style: italic; color: var(--steel); margin: 6px 0; }
+.fits { border-left: 4px solid var(--settled); padding-left: 10px; margin: 12px 0; }
+.acts { display: flex; gap: 8px; margin: 12px 0; flex-wrap: wrap; }
+.key { display: inline-flex; gap: 6px; align-items: center; } .solid { width: 20px; border-top: 2.5px solid var(--ink); }
+.foot { display: grid; gap: 10px; } details { margin-top: 14px; } summary { cursor: pointer; color: var(--steel); } .made { display: grid; gap: 10px; margin-top: 10px; }
+</style>

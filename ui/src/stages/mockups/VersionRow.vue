@@ -1,0 +1,56 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Build, Point } from '../../api/types'
+import { path } from '../../table/flat'
+import { useDesk } from '../../desk'
+import { hardware, shortDay } from '../../words'
+
+// Versions as small silhouettes: what changed, and what was read on each.
+const desk = useDesk()
+type Version = NonNullable<Build['versions']>[number]
+const versions = computed(() => desk.build!.versions!)
+const fittings = (number: number) => desk.build!.fittings!.filter((fitting) => fitting.version === number)
+
+function shape(version: Version): { d: string; box: string } {
+  let x = 0
+  const parts: string[] = []
+  const z = version.pattern.stations.map((station) => station.side_mm)
+  for (const panel of version.pattern.panels) {
+    const left = panel.cf_edge_mm.map((edge, i): Point => [x + edge, -z[i]])
+    const right = panel.cb_edge_mm.map((edge, i): Point => [x + edge, -z[i]]).reverse()
+    parts.push(path([...left, ...right], true))
+    x += Math.max(...panel.cb_edge_mm) + 8
+  }
+  return { d: parts.join(''), box: `-4 ${-Math.max(...z) - 4} ${x} ${Math.max(...z) - Math.min(...z) + 8}` }
+}
+const gaps = (number: number) =>
+  fittings(number).map((fitting) => {
+    const r = fitting.readings!
+    const waist = r.reduce((best, one) => (Math.abs(one.z_mm) < Math.abs(best.z_mm) ? one : best), r[0])
+    return `gap ${[r[0], waist, r[r.length - 1]].map((one) => hardware(one.gap_mm, desk.unit).replace(/ \w+$/, '')).join(' · ')} ${desk.unit === 'in' ? 'in' : 'mm'}`
+  })
+</script>
+
+<template>
+  <ol>
+    <li v-for="version in versions" :key="version.number" :class="{ current: version.number === versions.length }">
+      <svg :viewBox="shape(version).box" aria-hidden="true"><path :d="shape(version).d" /></svg>
+      <div>
+        <b>v{{ version.number }}</b> <span class="soft">{{ version.made_on ? shortDay(version.made_on) : '' }}</span>
+        <small>{{ version.reason }}</small>
+        <small v-for="gap in gaps(version.number!)" :key="gap" class="read in">{{ gap }}</small>
+      </div>
+    </li>
+    <li v-if="desk.plan!.proposal" class="proposed">
+      <div><b>v{{ versions.length + 1 }} proposed</b><small>{{ desk.plan!.proposal.reason }}</small></div>
+    </li>
+  </ol>
+</template>
+
+<style scoped>
+ol { display: flex; gap: 12px; list-style: none; margin: 0; padding: 0; overflow-x: auto; }
+li { display: flex; gap: 10px; align-items: center; border: 1px solid var(--line); border-radius: 4px; padding: 7px 11px; min-width: 190px; max-width: 310px; }
+.current { border: 2px solid var(--ink); } .proposed { border: 2px dashed var(--settled); color: var(--settled); }
+svg { width: 84px; height: 50px; flex: none; } path { fill: none; stroke: var(--ink); stroke-width: 5; }
+small { display: block; color: var(--steel); line-height: 1.2; font-size: 0.86rem; } .proposed small { color: inherit; } .read { color: var(--ink); }
+</style>

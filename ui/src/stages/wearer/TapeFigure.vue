@@ -1,0 +1,67 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { length, LEVEL_LABELS, LEVELS, type LevelName } from '../../words'
+import { useDesk } from '../../desk'
+
+// A torso drawn from the girths, with the tape where the field in hand asks for it.
+const props = defineProps<{
+  here: LevelName
+  body: Record<string, { girth_mm: number; side_mm: number; width_to_depth: number }>
+}>()
+const desk = useDesk()
+const USUAL: Record<LevelName, { girth_mm: number; side_mm: number; width_to_depth: number }> = {
+  underbust: { girth_mm: 770, side_mm: 90, width_to_depth: 1.35 },
+  ribs: { girth_mm: 740, side_mm: 55, width_to_depth: 1.35 },
+  waist: { girth_mm: 700, side_mm: 0, width_to_depth: 1.35 },
+  high_hip: { girth_mm: 880, side_mm: -100, width_to_depth: 1.4 },
+  hip: { girth_mm: 960, side_mm: -200, width_to_depth: 1.4 },
+}
+const HOW: Record<LevelName, string> = {
+  underbust: 'Snug under the bust, level all round, breath out.',
+  ribs: 'Over the lowest ribs, between underbust and waist.',
+  waist: 'Where she bends to the side: tie a cord there and leave it on.',
+  high_hip: 'Over the top of the hip bones.',
+  hip: 'Round the widest place, standing with feet together.',
+}
+const levels = computed(() => LEVELS.map((name) => ({ name, ...(props.body[name] ?? USUAL[name]) })))
+// half width of the ellipse with this girth, as the eye sees it from the front
+const half = (girth: number, ratio: number) => (girth / (2 * Math.PI) / Math.sqrt((ratio * ratio + 1) / 2)) * ratio
+const rows = computed(() => levels.value.map((level) => ({ ...level, x: half(level.girth_mm, level.width_to_depth), y: -level.side_mm })))
+const outline = computed(() => {
+  const first = rows.value[0]
+  const last = rows.value[rows.value.length - 1]
+  const right: [number, number][] = [[first.x * 1.22, first.y - 120], [first.x * 1.1, first.y - 60], ...rows.value.map((row): [number, number] => [row.x, row.y]), [last.x * 0.96, last.y + 70]]
+  const curve = (points: [number, number][]) =>
+    points.slice(1).map((point, i) => {
+      const [a, b] = [points[i], point]
+      const middle = (a[1] + b[1]) / 2
+      return `C${a[0]} ${middle} ${b[0]} ${middle} ${b[0]} ${b[1]}`
+    }).join('')
+  const left = right.map(([x, y]): [number, number] => [-x, y]).reverse()
+  return `M${right[0][0]} ${right[0][1]}${curve(right)}L${left[0][0]} ${left[0][1]}${curve(left)}Z`
+})
+const tape = computed(() => rows.value.find((row) => row.name === props.here)!)
+</script>
+
+<template>
+  <figure>
+    <svg viewBox="-190 -225 380 510" role="img" :aria-label="`The tape at the ${LEVEL_LABELS[here].toLowerCase()}`">
+      <path :d="outline" class="body" />
+      <g v-for="row in rows" :key="row.name">
+        <line :x1="-row.x" :x2="row.x" :y1="row.y" :y2="row.y" class="level" />
+      </g>
+      <path :d="`M${-tape.x - 3} ${tape.y}C${-tape.x} ${tape.y + 26} ${tape.x} ${tape.y + 26} ${tape.x + 3} ${tape.y}`" class="tape" />
+      <text x="0" :y="tape.y - 8" class="in">{{ body[here] ? length(body[here].girth_mm, desk.unit) : '' }}</text>
+    </svg>
+    <figcaption><b>{{ LEVEL_LABELS[here] }}.</b> {{ HOW[here] }}</figcaption>
+  </figure>
+</template>
+
+<style scoped>
+figure { margin: 0 0 12px; } svg { width: 100%; max-height: 360px; }
+.body { fill: var(--bench); stroke: var(--steel); stroke-width: 2; }
+.level { stroke: var(--dot); stroke-width: 1.5; stroke-dasharray: 3 5; }
+.tape { fill: none; stroke: var(--metal); stroke-width: 7; }
+text { text-anchor: middle; font-size: 24px; font-weight: 600; fill: var(--ink); }
+figcaption { line-height: 1.3; }
+</style>

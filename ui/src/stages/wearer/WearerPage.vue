@@ -1,0 +1,98 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { useDesk } from '../../desk'
+import FindingsList from '../../table/FindingsList.vue'
+import LengthField from '../../table/LengthField.vue'
+import { length, LEVEL_LABELS, LEVELS, type LevelName } from '../../words'
+import TapeFigure from './TapeFigure.vue'
+
+const desk = useDesk()
+const wearer = computed(() => desk.build!.wearer!)
+const here = ref<LevelName>('waist')
+const above = (name: LevelName) => name === 'underbust' || name === 'ribs'
+const body = computed(() => Object.fromEntries((desk.plan?.body?.levels ?? []).map((level) => [level.name, level])))
+const believed = (name: LevelName) => {
+  const level = body.value[name]
+  return level ? `${length(level.girth_mm, desk.unit)} ± ${length(level.spread_mm, desk.unit, { bare: true })}` : ''
+}
+const HEIGHTS = ['front', 'side', 'back'] as const
+const learnt = computed(() => (desk.build?.fittings?.length ?? 0) > 0)
+const NEEDED = ['underbust', 'waist', 'hip']
+const readings = (name: LevelName) => wearer.value[name]!.readings_mm ?? []
+const addReading = (name: LevelName) => desk.set(`wearer.${name}.readings_mm`, [...readings(name), readings(name)[readings(name).length - 1]])
+const dropReading = (name: LevelName, i: number) => desk.set(`wearer.${name}.readings_mm`, readings(name).filter((_, k) => k !== i))
+</script>
+
+<template>
+  <div class="wearer">
+    <section class="measures">
+      <h1>Measures <span v-if="wearer.name" class="soft">of {{ wearer.name }}</span></h1>
+      <table>
+        <thead>
+          <tr><th /><th>Girth</th><th colspan="3">Waist to there, along the body</th><th>{{ learnt ? 'Believed, after the fittings' : 'Believed' }}</th></tr>
+          <tr class="sub"><th /><th /><th>front</th><th>side</th><th>back</th><th /></tr>
+        </thead>
+        <tbody>
+          <tr v-for="name in LEVELS" :key="name" :class="{ here: here === name }" @focusin="here = name">
+            <th scope="row">{{ LEVEL_LABELS[name] }}<small v-if="name !== 'waist'">{{ above(name) ? 'above the waist' : 'below the waist' }}</small></th>
+            <td class="girth">
+              <div v-for="(mm, i) in readings(name)" :key="`${name}-${i}-${readings(name).length}`" class="reading">
+                <LengthField :at="`wearer.${name}.readings_mm.${i}`" :mm="mm" :label="`${LEVEL_LABELS[name]} girth, reading ${i + 1}`" hide-label />
+                <button v-if="readings(name).length > 1" type="button" class="mini" :aria-label="`Take out reading ${i + 1} of ${LEVEL_LABELS[name]}`" @click="dropReading(name, i)">×</button>
+                <button v-else type="button" class="mini" :aria-label="`Another reading of ${LEVEL_LABELS[name]}`" title="Measured again" @click="addReading(name)">+</button>
+              </div>
+              <LengthField v-if="!readings(name).length" :at="`wearer.${name}.readings_mm`" :mm="null" list :label="`${LEVEL_LABELS[name]} girth`" hide-label :placeholder="NEEDED.includes(name) ? 'needed' : 'if you have it'" />
+              <p v-else-if="desk.saidAt(`wearer.${name}.readings_mm`)?.severity === 'caution'" class="check">{{ desk.saidAt(`wearer.${name}.readings_mm`)!.text }}</p>
+              <button v-if="readings(name).length > 1" type="button" class="again" @click="addReading(name)">+ measured again</button>
+            </td>
+            <template v-if="name !== 'waist'">
+              <td v-for="side in HEIGHTS" :key="side">
+                <LengthField :at="`wearer.${name}.waist_to_${side}_mm`" :mm="wearer[name]![`waist_to_${side}_mm`]" :label="`${LEVEL_LABELS[name]}, height at the ${side}`" hide-label :placeholder="body[name] ? length(Math.abs(body[name][`${side}_mm`]), desk.unit, { bare: true }) : ''" />
+              </td>
+            </template>
+            <td v-else colspan="3" class="soft zero">all heights are taken from here</td>
+            <td class="in believed">{{ believed(name) }}</td>
+          </tr>
+        </tbody>
+      </table>
+      <div class="more">
+        <LengthField at="wearer.waist_to_lap_sitting_mm" :mm="wearer.waist_to_lap_sitting_mm" label="Waist to lap, sitting" placeholder="not measured" />
+        <div>
+          <span class="label" id="soft-label">How soft</span>
+          <v-btn-toggle :model-value="wearer.softness" aria-labelledby="soft-label" @update:model-value="(value: string) => desk.set('wearer.softness', value)">
+            <v-btn value="lean">lean</v-btn><v-btn value="average">average</v-btn><v-btn value="soft">soft</v-btn>
+          </v-btn-toggle>
+        </div>
+        <div>
+          <span class="label" id="new-label">Worn laced before?</span>
+          <v-btn-toggle :model-value="wearer.new_to_lacing ? 'new' : 'used'" aria-labelledby="new-label" @update:model-value="(value: string) => desk.set('wearer.new_to_lacing', value === 'new')">
+            <v-btn value="new">new to it</v-btn><v-btn value="used">used to it</v-btn>
+          </v-btn-toggle>
+        </div>
+      </div>
+    </section>
+    <aside class="side" aria-label="Where the tape goes">
+      <TapeFigure :here="here" :body="body" />
+      <FindingsList :stages="['wearer']" />
+      <v-btn v-if="desk.plan?.pattern" color="primary" :to="{ name: 'pattern' }">See the pattern</v-btn>
+    </aside>
+  </div>
+</template>
+
+<style scoped>
+.wearer { display: grid; grid-template-columns: minmax(0, 1fr) 320px; min-height: 0; }
+.measures { padding: 22px 26px; overflow-y: auto; }
+h1 { margin-bottom: 10px; } h1 .soft { font-weight: 400; }
+table { border-collapse: collapse; width: 100%; table-layout: fixed; }
+th { text-align: left; font-weight: 500; color: var(--steel); font-size: 0.88rem; } .sub th { padding-bottom: 4px; }
+th:first-child { width: 118px; } thead tr:first-child th:nth-child(2) { width: 168px; } thead tr:first-child th:last-child { width: 128px; }
+tbody tr { border-top: 1px solid var(--line); vertical-align: top; } tbody tr.here { background: var(--bench); }
+tbody th { color: var(--ink); font-size: 1.02rem; padding: 12px 6px; font-weight: 600; } tbody th small { display: block; color: var(--steel); font-weight: 400; }
+td { padding: 9px 6px; } .zero { padding-top: 14px; } .believed { color: var(--steel); padding-top: 14px; white-space: nowrap; }
+.reading { display: flex; gap: 4px; align-items: flex-start; margin-bottom: 3px; } .reading .field { flex: 1; }
+.mini { width: 26px; height: 33px; border: 1px solid var(--line); border-radius: 3px; color: var(--steel); font-size: 1.1rem; } .again { color: var(--letout); font-size: 0.88rem; }
+.check { color: var(--caution); font-size: 0.88rem; margin: 2px 0 0; line-height: 1.2; }
+.more { display: flex; gap: 26px; align-items: flex-start; margin-top: 18px; border-top: 1px solid var(--line); padding-top: 14px; } .more .field { width: 168px; }
+.label { display: block; font-size: 0.85rem; color: var(--steel); margin-bottom: 1px; }
+.side { border-left: 1px solid var(--line); padding: 16px; overflow-y: auto; }
+</style>

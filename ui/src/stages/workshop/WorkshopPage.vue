@@ -1,0 +1,185 @@
+<script setup lang="ts">
+import { mdiDotsVertical } from '@mdi/js'
+import { computed, onMounted, ref } from 'vue'
+import { useRouter } from 'vue-router'
+import type { Line } from '../../api/types'
+import { Refused } from '../../api/client'
+import { useDesk, workshop } from '../../desk'
+import { path } from '../../table/flat'
+import { daysLeft, longDay } from '../../words'
+
+const desk = useDesk()
+const router = useRouter()
+const lines = ref<Line[]>()
+const away = ref<Line[]>([])
+const showAway = ref(false)
+const failed = ref('')
+const making = ref(false)
+const name = ref('')
+const character = ref('')
+const chooser = ref<HTMLInputElement>()
+const fault = ref('')
+
+async function load() {
+  try {
+    ;[lines.value, away.value] = await Promise.all([workshop.list(), workshop.list(true)])
+    failed.value = ''
+  } catch (error) {
+    failed.value = error instanceof Refused ? error.trouble.sentence : String(error)
+  }
+}
+onMounted(load)
+
+const toOpen = (line: Line) => ({ name: line.next_stage, params: { id: line.id } })
+
+async function make() {
+  if (!name.value.trim()) {
+    fault.value = 'Give it a name, such as the character’s.'
+    return
+  }
+  try {
+    const line = await workshop.make(name.value.trim(), character.value.trim())
+    making.value = false
+    router.push({ name: 'wearer', params: { id: line.id } })
+  } catch (error) {
+    desk.complain(error)
+  }
+}
+
+async function takeIn(event: Event) {
+  const input = event.target as HTMLInputElement
+  const file = input.files?.[0]
+  if (!file) return
+  try {
+    const line = await workshop.takeIn(file)
+    await load()
+    desk.tell(`“${line.name}” is in the workshop.`)
+  } catch (error) {
+    desk.tell(`${file.name}: ${error instanceof Refused ? error.trouble.sentence : 'it could not be read.'}`)
+  }
+  input.value = ''
+}
+
+async function act(step: () => Promise<unknown>, said: string, back?: () => Promise<unknown>) {
+  try {
+    await step()
+    await load()
+    desk.tell(said, back && { label: 'Undo', run: () => back().then(load, desk.complain) })
+  } catch (error) {
+    desk.complain(error)
+  }
+}
+
+const remove = (line: Line) =>
+  act(() => workshop.remove(line.id), `“${line.name}” is deleted.`, () => workshop.bringBack(line.id))
+const putAway = (line: Line, archived: boolean) =>
+  act(
+    () => workshop.archive(line.id, archived),
+    archived ? `“${line.name}” is put away.` : `“${line.name}” is on the table again.`,
+    () => workshop.archive(line.id, !archived),
+  )
+const copy = (line: Line) => act(() => workshop.duplicate(line.id), `“${line.name}” is copied.`)
+
+function outline(line: Line): { d: string; box: string } {
+  let x = 0
+  const parts: string[] = []
+  const zs = line.silhouette.flat().map((point) => point[1])
+  for (const panel of line.silhouette) {
+    const xs = panel.map((point) => point[0])
+    const left = Math.min(...xs)
+    parts.push(path(panel.map(([px, z]): [number, number] => [x + px - left, -z]), true))
+    x += Math.max(...xs) - left + 7
+  }
+  return { d: parts.join(''), box: `-4 ${-Math.max(...zs) - 4} ${x + 4} ${Math.max(...zs) - Math.min(...zs) + 8}` }
+}
+const groups = computed(() => [
+  { title: '', lines: lines.value ?? [], archived: false },
+  ...(showAway.value ? [{ title: 'Put away', lines: away.value, archived: true }] : []),
+])
+</script>
+
+<template>
+  <div class="workshop">
+    <div class="head">
+      <h1>On the table</h1>
+      <span class="spring" />
+      <v-btn variant="outlined" @click="chooser?.click()">Take in a file</v-btn>
+      <input ref="chooser" type="file" accept=".json,application/json" class="hidden" aria-label="Build file" @change="takeIn" />
+      <v-btn color="primary" @click="making = true; name = ''; character = ''; fault = ''">New build</v-btn>
+    </div>
+
+    <p v-if="failed" class="failed" role="alert">{{ failed }} <v-btn size="small" variant="outlined" @click="load">Try again</v-btn></p>
+    <v-progress-linear v-else-if="!lines" indeterminate color="metal" />
+    <div v-else-if="!lines.length && !away.length" class="empty">
+      <h2>Nothing on the table yet</h2>
+      <p>A build needs four girths: underbust, waist, high hip and hip. The pattern follows.</p>
+      <v-btn color="primary" @click="making = true">New build</v-btn>
+    </div>
+    <template v-for="group in groups" v-else :key="group.title">
+      <h2 v-if="group.title" class="group">{{ group.title }}</h2>
+      <ul class="builds">
+        <li v-for="line in group.lines" :key="line.id" class="line">
+          <router-link :to="toOpen(line)" class="open">
+            <svg v-if="line.silhouette.length" :viewBox="outline(line).box" class="shape" aria-hidden="true"><path :d="outline(line).d" /></svg>
+            <span v-else class="shape none" aria-hidden="true" />
+            <span class="who">
+              <b>{{ line.name }}</b>
+              <small>{{ line.character || line.kind }}</small>
+              <small>{{ [line.wearer && `for ${line.wearer}`, line.version && `version ${line.version}`, line.fittings && `${line.fittings} ${line.fittings === 1 ? 'fitting' : 'fittings'}`].filter(Boolean).join(' · ') }}</small>
+            </span>
+            <span class="next">{{ group.archived ? '' : line.next_step }}</span>
+            <span class="day" :class="{ near: !group.archived && line.needed_on && /^(\d|1[0-3]) days left|today|tomorrow/.test(daysLeft(line.needed_on)) }">
+              <b>{{ daysLeft(line.needed_on) }}</b>
+              <small v-if="line.needed_on">{{ longDay(line.needed_on) }}</small>
+            </span>
+          </router-link>
+          <v-menu location="bottom end">
+            <template #activator="{ props }"><v-btn v-bind="props" :icon="mdiDotsVertical" size="small" variant="text" :aria-label="`More for ${line.name}`" /></template>
+            <v-list density="compact">
+              <v-list-item title="Copy" @click="copy(line)" />
+              <v-list-item :title="group.archived ? 'Take out again' : 'Put away'" @click="putAway(line, !group.archived)" />
+              <v-list-item title="Delete" @click="remove(line)" />
+            </v-list>
+          </v-menu>
+        </li>
+      </ul>
+    </template>
+    <v-btn v-if="away.length" variant="text" size="small" class="away" @click="showAway = !showAway">
+      {{ showAway ? 'Hide what is put away' : `Put away: ${away.length}` }}
+    </v-btn>
+
+    <v-dialog v-model="making" max-width="440">
+      <form @submit.prevent="make">
+        <v-card title="New build">
+          <v-card-text class="form">
+            <v-text-field v-model="name" label="Name" autofocus :error-messages="fault" @update:model-value="fault = ''" />
+            <v-text-field v-model="character" label="Character and where from" />
+            <p class="soft small">Underbust corset, drafted flat.</p>
+          </v-card-text>
+          <v-card-actions>
+            <v-btn @click="making = false">Leave it</v-btn>
+            <v-btn color="primary" variant="flat" type="submit">Make it</v-btn>
+          </v-card-actions>
+        </v-card>
+      </form>
+    </v-dialog>
+  </div>
+</template>
+
+<style scoped>
+.workshop { max-width: 1120px; margin: 0 auto; padding: 26px 28px 40px; }
+.head { display: flex; align-items: center; gap: 10px; margin-bottom: 14px; }
+.spring { flex: 1; } .hidden { display: none; }
+.builds { list-style: none; padding: 0; margin: 0; border-top: 1px solid var(--ink); }
+.line { display: flex; align-items: center; border-bottom: 1px solid var(--line); }
+.open { flex: 1; display: grid; grid-template-columns: 150px minmax(0, 1.2fr) minmax(0, 1fr) 150px; gap: 22px; align-items: center; padding: 12px 6px; color: inherit; text-decoration: none; }
+.open:hover { background: var(--bench); }
+.shape { height: 62px; width: 150px; } .shape path { fill: none; stroke: var(--ink); stroke-width: 4; }
+.shape.none { border: 1px dashed var(--dot); width: 110px; margin-left: 20px; }
+.who b { font-size: 1.15rem; font-weight: 650; display: block; } small { color: var(--steel); display: block; font-size: 0.88rem; line-height: 1.25; }
+.next { font-weight: 500; }
+.day b { font-weight: 600; } .near b { color: var(--caution); }
+.group { margin: 26px 0 8px; } .away { margin-top: 14px; }
+.empty { padding: 60px 0; text-align: center; } .failed { color: var(--takein); }
+.form { display: grid; gap: 12px; }
+</style>

@@ -1,0 +1,67 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import type { Finding, Plan } from '../api/types'
+import { useDesk } from '../desk'
+
+// What it thinks: one sentence each, and a mend whose effect is shown before it is made.
+const props = defineProps<{ stages: Finding['stage'][] }>()
+const desk = useDesk()
+const rank = { stop: 0, caution: 1, advice: 2 }
+const found = computed(() =>
+  (desk.plan?.findings ?? [])
+    .filter((finding) => props.stages.includes(finding.stage))
+    .sort((a, b) => rank[a.severity] - rank[b.severity]),
+)
+const tried = ref<{ code: string; plan: Plan }>()
+
+async function show(finding: Finding) {
+  if (!finding.mend) return
+  const plan = await desk.tryOut(finding.mend.changes as { at: string; value: unknown }[])
+  if (plan) tried.value = { code: finding.code, plan }
+}
+
+async function mend(finding: Finding) {
+  if (!finding.mend) return
+  tried.value = undefined
+  await desk.edit(finding.mend.changes as { at: string; value: unknown }[], finding.mend.label)
+}
+
+function effect(after: Plan): string {
+  const [old, fresh] = [desk.plan, after]
+  if (!old?.gap_shape || !fresh.gap_shape || !old.aim || !fresh.aim) return 'The pattern can then be drafted.'
+  const mm = (value: number) => `${Math.round(Math.abs(value))} mm`
+  const gone = (old.findings?.length ?? 0) - (fresh.findings?.length ?? 0)
+  return [
+    `gap ${old.gap_shape.shape} → ${fresh.gap_shape.shape}, bow ${mm(old.gap_shape.bow_mm)} → ${mm(fresh.gap_shape.bow_mm)}`,
+    `waist reduced by ${mm(old.aim.reduction_mm)} → ${mm(fresh.aim.reduction_mm)}`,
+    `pull ${Math.round(old.aim.pull_n_per_m)} → ${Math.round(fresh.aim.pull_n_per_m)} N/m`,
+    gone > 0 ? `${gone} fewer to look at` : '',
+  ].filter(Boolean).join('; ')
+}
+const LABEL = { stop: 'Stop', caution: 'Caution', advice: 'Worth knowing' }
+</script>
+
+<template>
+  <section v-if="found.length" class="findings" aria-label="What it says">
+    <article v-for="finding in found" :key="finding.code + finding.where + finding.sentence" :class="finding.severity">
+      <p><b>{{ LABEL[finding.severity] }}<template v-if="finding.where">, {{ finding.where.toLowerCase() }}</template>.</b> {{ finding.sentence }}</p>
+      <template v-if="finding.mend">
+        <p v-if="tried?.code === finding.code" class="effect">{{ effect(tried.plan) }}</p>
+        <v-btn v-if="tried?.code !== finding.code" size="small" variant="outlined" @click="show(finding)">{{ finding.mend.label }}?</v-btn>
+        <template v-else>
+          <v-btn size="small" color="primary" @click="mend(finding)">{{ finding.mend.label }}</v-btn>
+          <v-btn size="small" variant="text" @click="tried = undefined">Leave it</v-btn>
+        </template>
+      </template>
+    </article>
+  </section>
+</template>
+
+<style scoped>
+.findings { display: grid; gap: 10px; margin: 12px 0; }
+article { border-left: 4px solid var(--steel); padding: 1px 0 1px 10px; }
+article.stop { border-color: var(--takein); } article.caution { border-color: var(--caution); }
+article.stop b { color: var(--takein); } article.caution b { color: var(--caution); }
+p { margin: 0 0 5px; line-height: 1.28; }
+.effect { font-size: 0.92rem; background: var(--marked); padding: 3px 6px; border-radius: 3px; }
+</style>

@@ -1,0 +1,29 @@
+<script setup lang="ts">
+import { mdiPrinterOutline } from '@mdi/js'
+import { computed } from 'vue'
+import { useDesk } from '../desk'
+
+const open = defineModel<boolean>({ required: true })
+const desk = useDesk()
+const base = computed(() => `/api/builds/${desk.sheet?.id}`)
+const drafted = computed(() => !!desk.plan?.pattern)
+</script>
+
+<template>
+  <v-menu v-model="open" location="bottom end">
+    <template #activator="{ props }">
+      <v-btn v-bind="props" :prepend-icon="mdiPrinterOutline" size="small" variant="text">Print</v-btn>
+    </template>
+    <v-list density="compact" min-width="290" aria-label="Print">
+      <template v-if="drafted">
+        <v-list-item :href="`${base}/pattern.pdf?paper=a4`" download title="Pattern 1:1, A4 pages" subtitle="PDF with 50 mm test square" />
+        <v-list-item :href="`${base}/pattern.pdf?paper=letter`" download title="Pattern 1:1, Letter pages" subtitle="PDF with 50 mm test square" />
+        <v-list-item :href="`${base}/pattern.svg`" download title="Pattern as drawing" subtitle="SVG in millimetres" />
+        <v-list-item :href="`${base}/list.pdf?paper=${desk.house.paper}`" download title="List" subtitle="bones, busk, holes, lace: one page" />
+      </template>
+      <v-list-item v-else title="No pattern yet" subtitle="The measures come first" disabled />
+      <v-divider />
+      <v-list-item :href="`${base}/build.fuseau.json`" download title="Build as file" subtitle="to keep or to hand on" />
+    </v-list>
+  </v-menu>
+</template>

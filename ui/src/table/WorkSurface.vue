@@ -1,0 +1,324 @@
+<script setup lang="ts">
+import { mdiMagnifyMinusOutline, mdiMagnifyPlusOutline, mdiFitToPageOutline, mdiTapeMeasure } from '@mdi/js'
+import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue'
+import type { LaidPanel, Plan, Point } from '../api/types'
+import { length } from '../words'
+import { useDesk } from '../desk'
+import { layOut, path, strips } from './flat'
+
+// The garment opened flat on pattern paper, CF to CB, against the rail whose zero is the waist.
+const props = defineProps<{
+  plan: Plan
+  layers: string[]
+  next?: LaidPanel[]
+  picked?: string
+  caption?: string
+}>()
+const emit = defineEmits<{ pick: [key: string] }>()
+const on = defineModel<string[]>('on', { required: true })
+const desk = useDesk()
+
+const RAIL = 152
+const box = ref<HTMLElement>()
+const size = ref({ width: 800, height: 560 })
+const view = ref({ scale: 1, x: 0, y: 0 })
+const measuring = ref(false)
+const tape = ref<Point[]>([])
+const pointer = ref<Point>()
+let observer: ResizeObserver | undefined
+
+const panels = computed(() => props.plan.pattern?.panels ?? [])
+const flat = computed(() => layOut(panels.value, props.next))
+const has = (layer: string) => props.layers.includes(layer) && on.value.includes(layer)
+
+function fitAll() {
+  const { width, height } = size.value
+  const room = { width: width - RAIL - 36, height: height - 60 }
+  const tall = flat.value.top - flat.value.bottom + 36
+  const scale = Math.min(room.width / flat.value.width, room.height / tall, 2.2)
+  view.value = {
+    scale,
+    x: RAIL + 18 + Math.max(0, (room.width - flat.value.width * scale) / 2),
+    y: 36 + (room.height - tall * scale) / 2 + (flat.value.top + 18) * scale,
+  }
+}
+
+onMounted(() => {
+  observer = new ResizeObserver(([entry]) => {
+    size.value = { width: entry.contentRect.width, height: entry.contentRect.height }
+    fitAll()
+  })
+  if (box.value) observer.observe(box.value)
+  window.addEventListener('keydown', onKey)
+})
+onBeforeUnmount(() => {
+  observer?.disconnect()
+  window.removeEventListener('keydown', onKey)
+})
+watch(() => `${panels.value.length}/${props.next?.length ?? 0}/${Math.round(flat.value.width / 20)}`, fitAll)
+
+const sx = (x: number) => view.value.x + x * view.value.scale
+const sz = (z: number) => view.value.y - z * view.value.scale
+const place = (i: number, points: Point[]): Point[] => points.map(([x, z]) => [sx(x + flat.value.offsets[i]), sz(z)])
+const line = (i: number, points: Point[], closed = false) => path(place(i, points), closed)
+
+function zoom(by: number, at: Point = [(size.value.width + RAIL) / 2, size.value.height / 2]) {
+  const scale = Math.min(8, Math.max(0.4, view.value.scale * by))
+  const ratio = scale / view.value.scale
+  view.value = { scale, x: at[0] - (at[0] - view.value.x) * ratio, y: at[1] - (at[1] - view.value.y) * ratio }
+}
+
+function onKey(event: KeyboardEvent) {
+  if ((event.target as HTMLElement)?.matches?.('input, textarea, select, [role="button"], .v-btn') || event.ctrlKey || event.metaKey) return
+  const steps: Record<string, () => void> = {
+    '+': () => zoom(1.25), '=': () => zoom(1.25), '-': () => zoom(0.8), '0': fitAll,
+    ArrowLeft: () => (view.value.x += 40), ArrowRight: () => (view.value.x -= 40),
+    ArrowUp: () => (view.value.y += 40), ArrowDown: () => (view.value.y -= 40),
+    m: () => ((measuring.value = !measuring.value), (tape.value = [])),
+    Escape: () => ((measuring.value = false), (tape.value = [])),
+  }
+  const step = steps[event.key]
+  if (step) {
+    event.preventDefault()
+    step()
+  }
+}
+
+function at(event: MouseEvent): Point {
+  const frame = box.value!.getBoundingClientRect()
+  return [event.clientX - frame.left, event.clientY - frame.top]
+}
+let dragged: { from: Point; x: number; y: number } | undefined
+function onDown(event: PointerEvent) {
+  if (measuring.value) {
+    const [x, y] = at(event)
+    const spot: Point = [(x - view.value.x) / view.value.scale, (view.value.y - y) / view.value.scale]
+    tape.value = tape.value.length === 1 ? [tape.value[0], spot] : [spot]
+    return
+  }
+  dragged = { from: at(event), x: view.value.x, y: view.value.y }
+}
+function onMove(event: PointerEvent) {
+  pointer.value = at(event)
+  if (!dragged || !event.buttons) return
+  view.value.x = dragged.x + pointer.value[0] - dragged.from[0]
+  view.value.y = dragged.y + pointer.value[1] - dragged.from[1]
+}
+
+// the rail
+const grid = computed(() => (desk.unit === 'in' ? 25.4 : 20))
+const ticks = computed(() => {
+  const step = desk.unit === 'in' ? 25.4 / 2 : 10
+  const found = []
+  for (let i = Math.ceil((view.value.y - size.value.height) / view.value.scale / step); i * step * view.value.scale < view.value.y; i++) {
+    const long = i % (desk.unit === 'in' ? 4 : 5) === 0
+    found.push({ y: sz(i * step), long, text: long ? String(desk.unit === 'in' ? i / 2 : i).replace('-', '−') : '' })
+  }
+  return found
+})
+const levels = computed(() => {
+  let last = -Infinity
+  return (props.plan.levels ?? []).map((level) => {
+    const y = Math.max(sz(level.z_mm), last + 37)
+    last = y
+    return { ...level, y, true: sz(level.z_mm) }
+  })
+})
+const hovered = computed(() => {
+  if (!pointer.value || pointer.value[0] < RAIL) return undefined
+  return (view.value.y - pointer.value[1]) / view.value.scale
+})
+
+// pressure along the lacing edge, as a profile beside the rail; full width is the comfort limit
+const pressure = computed(() => {
+  const final = props.plan.final
+  if (!final || !has('Pressure')) return undefined
+  const wide = 34
+  const known = [...(props.plan.levels ?? [])].sort((a, b) => a.z_mm - b.z_mm)
+  const limit = (z: number) => {
+    const above = known.findIndex((level) => level.z_mm >= z)
+    if (above <= 0) return (known[0] ?? { comfort_kpa: 3 }).comfort_kpa
+    const [a, b] = [known[above - 1], known[above]]
+    return a.comfort_kpa + ((z - a.z_mm) / (b.z_mm - a.z_mm)) * (b.comfort_kpa - a.comfort_kpa)
+  }
+  const points = final.z_mm.map((z, i): Point => [RAIL + (wide * final.pressure_kpa[i]) / limit(z), sz(z)])
+  const [low, high] = [sz(final.z_mm[0]), sz(final.z_mm[final.z_mm.length - 1])]
+  return { area: path([[RAIL, low], ...points, [RAIL, high]], true), edge: path(points), x: RAIL + wide, low, high }
+})
+
+// what differs in the next version
+const changes = computed(() =>
+  props.next && props.next.length === panels.value.length
+    ? panels.value.flatMap((panel, i) =>
+        ([['cf_edge', -1], ['cb_edge', 1]] as const).flatMap(([edge, outward]) =>
+          strips(panel[edge], props.next![i][edge], outward).map((strip) => ({ ...strip, i })),
+        ),
+      )
+    : [],
+)
+const badges = computed(() => {
+  const marks = props.plan.proposal?.marks ?? []
+  const best = new Map<string, (typeof marks)[number]>()
+  for (const mark of marks) {
+    const key = mark.seam + mark.kind
+    const old = best.get(key)
+    if (!old || mark.cf_side_mm + mark.cb_side_mm > old.cf_side_mm + old.cb_side_mm) best.set(key, mark)
+  }
+  return [...best.values()].map((mark) => {
+    const i = Number(mark.seam.split('·')[0]) - 1
+    const right = Math.max(...panels.value[i].outline.map((point) => point[0]))
+    return {
+      ...mark,
+      x: sx(flat.value.offsets[i] + right + 10),
+      y: sz(Math.min(Math.max(mark.z_mm, flat.value.bottom + 20), flat.value.top - 20)),
+      text: `${round(mark.cf_side_mm)} + ${round(mark.cb_side_mm)}`,
+    }
+  })
+})
+const round = (mm: number) => (desk.unit === 'in' ? length(mm, 'in', { hardware: true, bare: true }) : mm.toFixed(1))
+
+const lastPanel = computed(() => panels.value[panels.value.length - 1])
+const tapeText = computed(() =>
+  tape.value.length === 2 ? length(Math.hypot(tape.value[0][0] - tape.value[1][0], tape.value[0][1] - tape.value[1][1]), desk.unit) : '',
+)
+const middle = (panel: LaidPanel) => (panel.waist[0][0] + panel.waist[1][0]) / 2
+defineExpose({ flat, sx })
+</script>
+
+<template>
+  <div class="surface">
+    <div class="legend">
+      <slot name="legend" />
+      <label v-for="layer in layers" :key="layer" class="toggle">
+        <input v-model="on" type="checkbox" :value="layer" /> {{ layer }}
+      </label>
+      <span class="spring" />
+      <span class="soft small">{{ caption ?? '½ garment, CF → CB' }}</span>
+      <v-btn :icon="mdiTapeMeasure" size="x-small" variant="text" :active="measuring" aria-label="Measure between two points" title="Measure (m)" @click="measuring = !measuring; tape = []" />
+      <v-btn :icon="mdiMagnifyMinusOutline" size="x-small" variant="text" aria-label="Further away" @click="zoom(0.8)" />
+      <v-btn :icon="mdiMagnifyPlusOutline" size="x-small" variant="text" aria-label="Nearer" @click="zoom(1.25)" />
+      <v-btn :icon="mdiFitToPageOutline" size="x-small" variant="text" aria-label="All of it" @click="fitAll" />
+    </div>
+    <div ref="box" class="paper" :class="{ measuring }" @pointerdown="onDown" @pointermove="onMove" @pointerup="dragged = undefined" @pointerleave="pointer = undefined" @wheel.prevent="(event) => zoom(event.deltaY < 0 ? 1.12 : 0.89, at(event))">
+      <svg :width="size.width" :height="size.height" role="img" :aria-label="`Half garment, ${panels.length} panels from centre front to centre back`">
+        <defs>
+          <pattern id="dots" patternUnits="userSpaceOnUse" :width="grid * 5 * view.scale" :height="grid * 5 * view.scale" :patternTransform="`translate(${view.x} ${view.y})`">
+            <template v-for="i in 5" :key="i">
+              <circle v-for="j in 5" :key="j" :cx="(i - 1) * grid * view.scale" :cy="(j - 1) * grid * view.scale" r="1" fill="var(--dot)" />
+            </template>
+            <path d="M-4 0H4M0 -4V4" stroke="var(--dot)" />
+            <path :d="`M${grid * 5 * view.scale - 4} 0h4M0 ${grid * 5 * view.scale - 4}v4`" stroke="var(--dot)" />
+          </pattern>
+          <pattern id="hatch-in" patternUnits="userSpaceOnUse" width="5" height="5" patternTransform="rotate(45)"><path d="M0 0V5" stroke="var(--takein)" stroke-width="2" /></pattern>
+          <pattern id="hatch-out" patternUnits="userSpaceOnUse" width="5" height="5" patternTransform="rotate(-45)"><path d="M0 0V5" stroke="var(--letout)" stroke-width="2" /></pattern>
+        </defs>
+        <rect :x="RAIL" width="100%" height="100%" fill="url(#dots)" />
+        <line :x1="RAIL" :x2="size.width" :y1="sz(0)" :y2="sz(0)" class="waistline" />
+        <g v-for="level in levels" :key="level.name"><line :x1="RAIL" :x2="size.width" :y1="level.true" :y2="level.true" class="levelline" /></g>
+
+        <g v-for="(panel, i) in panels" :key="panel.number">
+          <path :d="line(i, panel.outline, true)" class="panel" :class="{ picked: picked === `panel ${panel.number}` }" :data-panel="panel.number" @click="emit('pick', `panel ${panel.number}`)" />
+          <path :d="line(i, [panel.waist[0], panel.waist[1]])" class="waist" />
+          <text :x="sx(flat.offsets[i] + middle(panel))" :y="sz(flat.bottom) - 26" class="number">{{ panel.number }}</text>
+        </g>
+        <text v-if="panels.length" :x="sx(flat.offsets[0] + panels[0].waist[0][0]) + 5" :y="sz(4)" class="side">CF</text>
+        <text v-if="lastPanel" :x="sx(flat.offsets[panels.length - 1] + lastPanel.waist[1][0]) - 5" :y="sz(4)" class="side end">CB</text>
+
+        <template v-if="has('Bones')">
+          <g v-for="bone in plan.bones" :key="bone.channel" class="bone" :class="[bone.kind.split('_')[0], { picked: picked === bone.channel }]" :data-channel="bone.channel" @click.stop="emit('pick', bone.channel)">
+            <path :d="line(bone.panel - 1, bone.path)" class="channel" :stroke-width="bone.channel_width_mm * view.scale" />
+            <path :d="line(bone.panel - 1, bone.bone_path)" class="steel" :stroke-width="Math.max(2, bone.width_mm * view.scale)" />
+          </g>
+        </template>
+        <template v-if="has('Busk') && plan.busk?.length_mm && panels.length">
+          <g class="busk" @click.stop="emit('pick', 'busk')">
+            <rect :x="sx(flat.offsets[0])" :y="sz(plan.busk.top_z_mm!)" :width="((plan.busk.width_mm ?? 13) / 2) * view.scale" :height="plan.busk.length_mm * view.scale" />
+            <circle v-for="z in plan.busk.studs_z_mm" :key="z" :cx="sx(flat.offsets[0])" :cy="sz(z)" r="4" />
+          </g>
+        </template>
+        <template v-if="has('Holes') && plan.holes && lastPanel">
+          <circle v-for="z in plan.holes.z_mm" :key="z" class="hole" :class="{ pair: Math.abs(z) < 15 }" :cx="sx(flat.offsets[panels.length - 1] + lastPanel.cb_edge[0][0] - plan.holes.inset_mm)" :cy="sz(z)" :r="Math.max(3, 5 * view.scale)" />
+        </template>
+
+        <template v-if="next && has('Next version')">
+          <path v-for="(panel, i) in next" :key="`next ${i}`" :d="line(i, panel.outline, true)" class="next" />
+          <path v-for="(strip, k) in changes" :key="`strip ${k}`" :d="line(strip.i, strip.points, true)" :class="strip.kind === 'let out' ? 'out' : 'inn'" />
+          <g v-for="badge in badges" :key="badge.seam + badge.kind" class="badge" :class="badge.kind === 'let out' ? 'letout' : 'takein'" :data-mark="`${badge.seam} ${badge.kind}`">
+            <rect :x="badge.x - 46" :y="badge.y - 12" width="92" height="24" rx="3" />
+            <path :d="badge.kind === 'let out' ? `M${badge.x - 38} ${badge.y}l7 -5v10zM${badge.x - 19} ${badge.y}l-7 -5v10z` : `M${badge.x - 28} ${badge.y}l-8 -5v10zM${badge.x - 26} ${badge.y}l8 -5v10z`" fill="currentColor" />
+            <text :x="badge.x + 13" :y="badge.y + 5" text-anchor="middle">{{ badge.text }}</text>
+          </g>
+        </template>
+
+        <g v-if="tape.length" class="tape">
+          <circle v-for="(spot, i) in tape" :key="i" :cx="sx(spot[0])" :cy="sz(spot[1])" r="4" />
+          <template v-if="tape.length === 2">
+            <line :x1="sx(tape[0][0])" :y1="sz(tape[0][1])" :x2="sx(tape[1][0])" :y2="sz(tape[1][1])" />
+            <text :x="sx((tape[0][0] + tape[1][0]) / 2)" :y="sz((tape[0][1] + tape[1][1]) / 2) - 8" class="in">{{ tapeText }}</text>
+          </template>
+        </g>
+
+        <rect width="152" height="100%" class="railbed" />
+        <g v-for="tick in ticks" :key="tick.y" class="tick">
+          <line :x1="RAIL" :x2="RAIL - (tick.long ? 13 : 7)" :y1="tick.y" :y2="tick.y" />
+          <text v-if="tick.text" :x="RAIL - 17" :y="tick.y + 4">{{ tick.text }}</text>
+        </g>
+        <line :x1="RAIL" :x2="RAIL" y1="0" :y2="size.height" class="rail" />
+        <g v-for="level in levels" :key="`label ${level.name}`" class="level">
+          <text x="12" :y="level.y - 2" class="name">{{ level.label }}</text>
+          <text x="12" :y="level.y + 15" class="in girths">{{ length(level.body_mm, desk.unit, { bare: true }) }} → {{ length(level.closed_mm, desk.unit, { bare: true }) }}</text>
+        </g>
+        <text x="12" y="20" class="railhead">body → sewn, {{ desk.unit }}</text>
+        <g v-if="pressure" class="pressure">
+          <path :d="pressure.area" class="fill" /><path :d="pressure.edge" class="edge" />
+          <line :x1="pressure.x" :x2="pressure.x" :y1="pressure.low" :y2="pressure.high" class="limit" />
+          <text :x="pressure.x + 4" :y="pressure.high - 4">comfort limit</text>
+        </g>
+        <g v-if="hovered !== undefined" class="hover">
+          <line :x1="RAIL - 13" :x2="size.width" :y1="sz(hovered)" :y2="sz(hovered)" />
+          <text :x="size.width - 8" :y="sz(hovered) - 5" text-anchor="end" class="in">{{ length(hovered, desk.unit) }} {{ hovered >= 0 ? 'above' : 'below' }} the waist</text>
+        </g>
+      </svg>
+      <slot name="over" />
+    </div>
+    <div v-if="$slots.foot" class="foot"><slot name="foot" /></div>
+  </div>
+</template>
+
+<style scoped>
+.surface { display: grid; grid-template-rows: 40px minmax(0, 1fr) auto; height: 100%; min-width: 0; }
+.legend { display: flex; align-items: center; gap: 14px; padding: 0 8px 0 14px; border-bottom: 1px solid var(--line); white-space: nowrap; overflow: hidden; }
+.legend .spring { flex: 1; }
+.toggle { display: inline-flex; gap: 5px; align-items: center; cursor: pointer; }
+.toggle input { accent-color: var(--ink); width: 15px; height: 15px; }
+.paper { position: relative; overflow: hidden; min-height: 0; cursor: grab; touch-action: none; }
+.paper.measuring { cursor: crosshair; }
+svg { display: block; position: absolute; inset: 0; font-family: inherit; fill: var(--ink); user-select: none; }
+.foot { border-top: 1px solid var(--line); padding: 10px 14px; overflow: auto; max-height: 236px; background: var(--paper); }
+.railbed { fill: var(--paper); } .rail { stroke: var(--ink); stroke-width: 1.5; }
+.railhead { font-size: 12.5px; fill: var(--steel); }
+.tick line { stroke: var(--steel); } .tick text { text-anchor: end; font-size: 12.5px; fill: var(--steel); }
+.level .name { font-size: 15.5px; font-weight: 600; } .level .girths { font-size: 14.5px; fill: var(--steel); }
+.waistline { stroke: var(--steel); stroke-width: 1; } .levelline { stroke: var(--dot); stroke-dasharray: 1 5; }
+.panel { fill: var(--paper); fill-opacity: 0.82; stroke: var(--ink); stroke-width: 1.6; stroke-linejoin: round; }
+.panel.picked { fill: var(--marked); }
+.waist { stroke: var(--ink); stroke-width: 1.6; fill: none; pointer-events: none; }
+.number { text-anchor: middle; font-size: 21px; font-weight: 500; fill: var(--steel); pointer-events: none; }
+.side { font-size: 13px; fill: var(--steel); } .side.end { text-anchor: end; }
+.next { fill: none; stroke: var(--settled); stroke-width: 1.4; stroke-dasharray: 6 4; pointer-events: none; }
+.out { fill: url(#hatch-out); stroke: var(--letout); stroke-width: 0.8; pointer-events: none; }
+.inn { fill: url(#hatch-in); stroke: var(--takein); stroke-width: 0.8; pointer-events: none; }
+.badge rect { fill: var(--paper); stroke: currentColor; stroke-width: 1.2; } .badge text { fill: currentColor; font-size: 14px; font-weight: 600; }
+.bone { cursor: pointer; } .bone path { fill: none; }
+.channel { stroke: var(--steel); stroke-opacity: 0.13; } .steel { stroke: var(--steel); stroke-linecap: round; }
+.bone.spiral .steel { stroke-dasharray: 2.5 1.5; stroke-linecap: butt; }
+.bone.synthetic .steel, .bone.cable .steel { stroke: var(--metal); stroke-opacity: 0.75; }
+.bone.picked .steel { stroke: var(--letout); stroke-opacity: 1; } .bone.picked .channel { stroke: var(--letout); stroke-opacity: 0.3; }
+.busk rect { fill: var(--steel); fill-opacity: 0.35; stroke: var(--steel); } .busk circle { fill: var(--metal); }
+.hole { fill: none; stroke: var(--metal); stroke-width: 2.4; } .hole.pair { fill: var(--metal); fill-opacity: 0.3; }
+.tape circle { fill: var(--letout); } .tape line { stroke: var(--letout); stroke-width: 1.5; } .tape text { text-anchor: middle; font-weight: 600; fill: var(--letout); paint-order: stroke; stroke: var(--paper); stroke-width: 4px; }
+.pressure .fill { fill: var(--metal); fill-opacity: 0.22; } .pressure .edge { fill: none; stroke: var(--metal); stroke-width: 1.6; }
+.pressure .limit { stroke: var(--takein); stroke-dasharray: 4 3; } .pressure text { font-size: 12px; fill: var(--takein); }
+.hover line { stroke: var(--letout); stroke-width: 0.8; } .hover text { font-size: 13px; fill: var(--letout); paint-order: stroke; stroke: var(--paper); stroke-width: 4px; }
+.hover { pointer-events: none; }
+</style>

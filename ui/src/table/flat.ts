@@ -1,0 +1,53 @@
+import type { LaidPanel, Point } from '../api/types'
+
+/** Where each panel lies on the table: panels side by side with room between, in mm from CF. */
+export function layOut(panels: LaidPanel[], also: LaidPanel[] = [], between = 20) {
+  const offsets: number[] = []
+  let x = 0
+  panels.forEach((panel, i) => {
+    const xs = [...panel.outline, ...(also[i]?.outline ?? [])].map((point) => point[0])
+    const [left, right] = [Math.min(...xs), Math.max(...xs)]
+    offsets.push(x - left)
+    x += right - left + between
+  })
+  const zs = [...panels, ...also].flatMap((panel) => panel.outline.map((point) => point[1]))
+  return { offsets, width: x - between, top: Math.max(...zs), bottom: Math.min(...zs) }
+}
+
+/** x of an edge (from hem to top) at a height. */
+export function edgeAt(edge: Point[], z: number): number {
+  let i = edge.findIndex((point) => point[1] >= z)
+  if (i === -1) i = edge.length - 1
+  if (i === 0) return edge[0][0]
+  const [[x0, z0], [x1, z1]] = [edge[i - 1], edge[i]]
+  return z1 === z0 ? x1 : x0 + ((z - z0) / (z1 - z0)) * (x1 - x0)
+}
+
+/** The strips between an old and a new edge, split where one crosses the other. `outward` is +1 for a CB edge. */
+export function strips(old: Point[], fresh: Point[], outward: 1 | -1) {
+  const low = Math.max(old[0][1], fresh[0][1])
+  const high = Math.min(old[old.length - 1][1], fresh[fresh.length - 1][1])
+  const found: { kind: 'let out' | 'take in'; points: Point[] }[] = []
+  let run: { z: number; a: number; b: number }[] = []
+  let sign = 0
+  const close = () => {
+    if (run.length > 1 && Math.max(...run.map((r) => Math.abs(r.b - r.a))) > 0.15)
+      found.push({
+        kind: sign * outward > 0 ? 'let out' : 'take in',
+        points: [...run.map((r): Point => [r.a, r.z]), ...run.reverse().map((r): Point => [r.b, r.z])],
+      })
+    run = []
+  }
+  for (let z = low; z <= high; z += 4) {
+    const [a, b] = [edgeAt(old, z), edgeAt(fresh, z)]
+    const here = Math.sign(b - a)
+    if (here !== sign && run.length) close()
+    sign = here
+    run.push({ z, a, b })
+  }
+  close()
+  return found
+}
+
+export const path = (points: Point[], closed = false) =>
+  points.map((point, i) => `${i ? 'L' : 'M'}${point[0].toFixed(2)} ${point[1].toFixed(2)}`).join('') + (closed ? 'Z' : '')

@@ -1,0 +1,84 @@
+import type { LevelFit, Stage, Unit } from './api/types'
+
+// Shows lengths as the core does (fuseau/craft/lengths.py): cm to 0.1, inches to 1/8; hardware mm to 0.5, 1/16 in.
+export function length(mm: number, unit: Unit, how: { hardware?: boolean; bare?: boolean } = {}): string {
+  const size = Math.abs(mm)
+  let count: number
+  let shown: string
+  let name: string
+  if (unit === 'in') {
+    const steps = how.hardware ? 16 : 8
+    count = Math.floor((size / 25.4) * steps + 0.5)
+    shown = fraction(count, steps)
+    name = 'in'
+  } else if (how.hardware) {
+    count = Math.floor(size * 2 + 0.5)
+    shown = String(count / 2)
+    name = 'mm'
+  } else {
+    count = Math.floor(size + 0.5)
+    shown = (count / 10).toFixed(1)
+    name = 'cm'
+  }
+  const signed = (mm < 0 && count ? '−' : '') + shown
+  return how.bare ? signed : `${signed} ${name}`
+}
+
+function fraction(count: number, steps: number): string {
+  const whole = Math.floor(count / steps)
+  let top = count % steps
+  if (!top) return String(whole)
+  let bottom = steps
+  while (top % 2 === 0) {
+    top /= 2
+    bottom /= 2
+  }
+  return whole ? `${whole} ${top}/${bottom}` : `${top}/${bottom}`
+}
+
+export const hardware = (mm: number, unit: Unit) => length(mm, unit, { hardware: true })
+
+export const STAGES: { stage: Stage; label: string }[] = [
+  { stage: 'brief', label: 'Brief' },
+  { stage: 'wearer', label: 'Wearer' },
+  { stage: 'pattern', label: 'Pattern' },
+  { stage: 'mockups', label: 'Mock-ups' },
+  { stage: 'bones', label: 'Bones' },
+  { stage: 'front', label: 'Front' },
+  { stage: 'back', label: 'Back' },
+]
+
+export const LEVELS = ['underbust', 'ribs', 'waist', 'high_hip', 'hip'] as const
+export type LevelName = (typeof LEVELS)[number]
+export const LEVEL_LABELS: Record<LevelName, string> = {
+  underbust: 'Underbust',
+  ribs: 'Ribs',
+  waist: 'Waist',
+  high_hip: 'High hip',
+  hip: 'Hip',
+}
+
+export function daysLeft(day: string | null | undefined): string {
+  if (!day) return 'no day yet'
+  const today = new Date()
+  const left = Math.round(
+    (Date.parse(`${day}T00:00`) - new Date(today.getFullYear(), today.getMonth(), today.getDate()).getTime()) / 864e5,
+  )
+  if (left === 0) return 'today'
+  if (left === 1) return 'tomorrow'
+  return left > 0 ? `${left} days left` : `${-left} days ago`
+}
+
+export const longDay = (day: string) =>
+  new Date(`${day}T00:00`).toLocaleDateString('en-GB', { day: 'numeric', month: 'long', year: 'numeric' })
+
+export const shortDay = (day: string) =>
+  new Date(`${day}T00:00`).toLocaleDateString('en-GB', { day: 'numeric', month: 'short' })
+
+export const FEEL_ICON: Record<NonNullable<LevelFit['feel']>, string> = {
+  'stands off': '○',
+  light: '◔',
+  close: '◑',
+  firm: '◕',
+  'too firm': '●',
+}
