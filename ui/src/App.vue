@@ -121,7 +121,8 @@ const flipTheme = () => desk.setHouse({ theme: desk.house.theme === 'light' ? 'd
 .unit { height: 30px; }
 .frame :deep(.v-btn) { color: inherit; }
 .frame :deep(.unit .v-btn) { border-color: #7b8a97; min-width: 40px; }
-.frame :deep(.unit .v-btn--active) { background: var(--on-frame); color: #1d2733; }
+.frame :deep(.unit .v-btn) { color: var(--on-frame) !important; }
+.frame :deep(.unit .v-btn--active) { background: var(--on-frame) !important; color: #1d2733 !important; }
 .frame :deep(:focus-visible) { outline-color: #9cc6f5; }
 main { padding-top: 48px; height: 100vh; }
 </style>

@@ -7,10 +7,12 @@ defineProps<{ title: string; under?: string }>()
     <h2>{{ title }}</h2>
     <p v-if="under" class="soft small under">{{ under }}</p>
     <slot />
+    <div v-if="$slots.acts" class="acts"><slot name="acts" /></div>
   </aside>
 </template>
 
 <style scoped>
 .slip { border-left: 1px solid var(--line); background: var(--paper); padding: 14px 16px 20px; overflow-y: auto; height: 100%; }
+.acts { position: sticky; bottom: -20px; margin: 14px -16px -20px; padding: 10px 16px 14px; background: var(--paper); border-top: 1px solid var(--line); display: flex; gap: 8px; flex-wrap: wrap; }
 .under { margin: 2px 0 8px; }
 </style>

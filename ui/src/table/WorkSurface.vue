@@ -33,12 +33,13 @@ const has = (layer: string) => props.layers.includes(layer) && on.value.includes
 
 function fitAll() {
   const { width, height } = size.value
-  const room = { width: width - RAIL - 36, height: height - 60 }
-  const tall = flat.value.top - flat.value.bottom + 36
+  const left = RAIL + (has('Pressure') ? 58 : 18)
+  const room = { width: width - left - 18, height: height - 64 }
+  const tall = flat.value.top - flat.value.bottom + 40
   const scale = Math.min(room.width / flat.value.width, room.height / tall, 2.2)
   view.value = {
     scale,
-    x: RAIL + 18 + Math.max(0, (room.width - flat.value.width * scale) / 2),
+    x: left + Math.max(0, (room.width - flat.value.width * scale) / 2),
     y: 36 + (room.height - tall * scale) / 2 + (flat.value.top + 18) * scale,
   }
 }
@@ -55,7 +56,7 @@ onBeforeUnmount(() => {
   observer?.disconnect()
   window.removeEventListener('keydown', onKey)
 })
-watch(() => `${panels.value.length}/${props.next?.length ?? 0}/${Math.round(flat.value.width / 20)}`, fitAll)
+watch(() => `${has('Pressure')}/${panels.value.length}/${props.next?.length ?? 0}/${Math.round(flat.value.width / 20)}`, fitAll)
 
 const sx = (x: number) => view.value.x + x * view.value.scale
 const sz = (z: number) => view.value.y - z * view.value.scale
@@ -181,6 +182,7 @@ const lastPanel = computed(() => panels.value[panels.value.length - 1])
 const tapeText = computed(() =>
   tape.value.length === 2 ? length(Math.hypot(tape.value[0][0] - tape.value[1][0], tape.value[0][1] - tape.value[1][1]), desk.unit) : '',
 )
+const highest = (panel: LaidPanel) => Math.max(...panel.outline.map((point) => point[1]))
 const middle = (panel: LaidPanel) => (panel.waist[0][0] + panel.waist[1][0]) / 2
 defineExpose({ flat, sx })
 </script>
@@ -216,18 +218,22 @@ defineExpose({ flat, sx })
         <line :x1="RAIL" :x2="size.width" :y1="sz(0)" :y2="sz(0)" class="waistline" />
         <g v-for="level in levels" :key="level.name"><line :x1="RAIL" :x2="size.width" :y1="level.true" :y2="level.true" class="levelline" /></g>
 
+        <template v-if="next && has('Next version')">
+          <path v-for="(panel, i) in next" :key="`next ${i}`" :d="line(i, panel.outline, true)" class="next" />
+        </template>
         <g v-for="(panel, i) in panels" :key="panel.number">
           <path :d="line(i, panel.outline, true)" class="panel" :class="{ picked: picked === `panel ${panel.number}` }" :data-panel="panel.number" @click="emit('pick', `panel ${panel.number}`)" />
           <path :d="line(i, [panel.waist[0], panel.waist[1]])" class="waist" />
-          <text :x="sx(flat.offsets[i] + middle(panel))" :y="sz(flat.bottom) - 26" class="number">{{ panel.number }}</text>
+          <text :x="sx(flat.offsets[i] + middle(panel))" :y="sz(highest(panel)) - 9" class="number">{{ panel.number }}</text>
         </g>
-        <text v-if="panels.length" :x="sx(flat.offsets[0] + panels[0].waist[0][0]) + 5" :y="sz(4)" class="side">CF</text>
-        <text v-if="lastPanel" :x="sx(flat.offsets[panels.length - 1] + lastPanel.waist[1][0]) - 5" :y="sz(4)" class="side end">CB</text>
+        <text v-if="panels.length" :x="sx(flat.offsets[0] + panels[0].waist[0][0])" :y="sz(flat.top) - 8" class="side">CF</text>
+        <text v-if="lastPanel" :x="sx(flat.offsets[panels.length - 1] + lastPanel.waist[1][0])" :y="sz(flat.top) - 8" class="side end">CB</text>
 
         <template v-if="has('Bones')">
           <g v-for="bone in plan.bones" :key="bone.channel" class="bone" :class="[bone.kind.split('_')[0], { picked: picked === bone.channel }]" :data-channel="bone.channel" @click.stop="emit('pick', bone.channel)">
             <path :d="line(bone.panel - 1, bone.path)" class="channel" :stroke-width="bone.channel_width_mm * view.scale" />
             <path :d="line(bone.panel - 1, bone.bone_path)" class="steel" :stroke-width="Math.max(2, bone.width_mm * view.scale)" />
+            <text v-if="layers[0] === 'Bones'" :x="line(bone.panel - 1, [bone.path[0]]).slice(1).split(' ')[0]" :y="sz(bone.path[0][1]) + 17" class="in cutto">{{ length(bone.length_mm, desk.unit, { hardware: true, bare: true }) }}</text>
           </g>
         </template>
         <template v-if="has('Busk') && plan.busk?.length_mm && panels.length">
@@ -241,7 +247,6 @@ defineExpose({ flat, sx })
         </template>
 
         <template v-if="next && has('Next version')">
-          <path v-for="(panel, i) in next" :key="`next ${i}`" :d="line(i, panel.outline, true)" class="next" />
           <path v-for="(strip, k) in changes" :key="`strip ${k}`" :d="line(strip.i, strip.points, true)" :class="strip.kind === 'let out' ? 'out' : 'inn'" />
           <g v-for="badge in badges" :key="badge.seam + badge.kind" class="badge" :class="badge.kind === 'let out' ? 'letout' : 'takein'" :data-mark="`${badge.seam} ${badge.kind}`">
             <rect :x="badge.x - 46" :y="badge.y - 12" width="92" height="24" rx="3" />
@@ -272,7 +277,7 @@ defineExpose({ flat, sx })
         <g v-if="pressure" class="pressure">
           <path :d="pressure.area" class="fill" /><path :d="pressure.edge" class="edge" />
           <line :x1="pressure.x" :x2="pressure.x" :y1="pressure.low" :y2="pressure.high" class="limit" />
-          <text :x="pressure.x + 4" :y="pressure.high - 4">comfort limit</text>
+          <text :x="RAIL + 4" :y="pressure.high - 8">pressure</text>
         </g>
         <g v-if="hovered !== undefined" class="hover">
           <line :x1="RAIL - 13" :x2="size.width" :y1="sz(hovered)" :y2="sz(hovered)" />
@@ -294,13 +299,13 @@ defineExpose({ flat, sx })
 .paper { position: relative; overflow: hidden; min-height: 0; cursor: grab; touch-action: none; }
 .paper.measuring { cursor: crosshair; }
 svg { display: block; position: absolute; inset: 0; font-family: inherit; fill: var(--ink); user-select: none; }
-.foot { border-top: 1px solid var(--line); padding: 10px 14px; overflow: auto; max-height: 236px; background: var(--paper); }
+.foot { border-top: 1px solid var(--line); padding: 10px 14px; overflow: auto; max-height: 272px; background: var(--paper); }
 .railbed { fill: var(--paper); } .rail { stroke: var(--ink); stroke-width: 1.5; }
 .railhead { font-size: 12.5px; fill: var(--steel); }
 .tick line { stroke: var(--steel); } .tick text { text-anchor: end; font-size: 12.5px; fill: var(--steel); }
 .level .name { font-size: 15.5px; font-weight: 600; } .level .girths { font-size: 14.5px; fill: var(--steel); }
 .waistline { stroke: var(--steel); stroke-width: 1; } .levelline { stroke: var(--dot); stroke-dasharray: 1 5; }
-.panel { fill: var(--paper); fill-opacity: 0.82; stroke: var(--ink); stroke-width: 1.6; stroke-linejoin: round; }
+.panel { fill: var(--paper); fill-opacity: 0.6; stroke: var(--ink); stroke-width: 1.6; stroke-linejoin: round; }
 .panel.picked { fill: var(--marked); }
 .waist { stroke: var(--ink); stroke-width: 1.6; fill: none; pointer-events: none; }
 .number { text-anchor: middle; font-size: 21px; font-weight: 500; fill: var(--steel); pointer-events: none; }
@@ -310,7 +315,8 @@ svg { display: block; position: absolute; inset: 0; font-family: inherit; fill: 
 .inn { fill: url(#hatch-in); stroke: var(--takein); stroke-width: 0.8; pointer-events: none; }
 .badge rect { fill: var(--paper); stroke: currentColor; stroke-width: 1.2; } .badge text { fill: currentColor; font-size: 14px; font-weight: 600; }
 .bone { cursor: pointer; } .bone path { fill: none; }
-.channel { stroke: var(--steel); stroke-opacity: 0.13; } .steel { stroke: var(--steel); stroke-linecap: round; }
+.channel { stroke: var(--steel); stroke-opacity: 0.13; } .steel { stroke: var(--steel); stroke-linecap: round; stroke-opacity: 0.62; }
+.cutto { text-anchor: middle; font-size: 13.5px; font-weight: 650; fill: var(--ink); paint-order: stroke; stroke: var(--paper); stroke-width: 3px; }
 .bone.spiral .steel { stroke-dasharray: 2.5 1.5; stroke-linecap: butt; }
 .bone.synthetic .steel, .bone.cable .steel { stroke: var(--metal); stroke-opacity: 0.75; }
 .bone.picked .steel { stroke: var(--letout); stroke-opacity: 1; } .bone.picked .channel { stroke: var(--letout); stroke-opacity: 0.3; }
@@ -318,7 +324,7 @@ svg { display: block; position: absolute; inset: 0; font-family: inherit; fill: 
 .hole { fill: none; stroke: var(--metal); stroke-width: 2.4; } .hole.pair { fill: var(--metal); fill-opacity: 0.3; }
 .tape circle { fill: var(--letout); } .tape line { stroke: var(--letout); stroke-width: 1.5; } .tape text { text-anchor: middle; font-weight: 600; fill: var(--letout); paint-order: stroke; stroke: var(--paper); stroke-width: 4px; }
 .pressure .fill { fill: var(--metal); fill-opacity: 0.22; } .pressure .edge { fill: none; stroke: var(--metal); stroke-width: 1.6; }
-.pressure .limit { stroke: var(--takein); stroke-dasharray: 4 3; } .pressure text { font-size: 12px; fill: var(--takein); }
+.pressure .limit { stroke: var(--takein); stroke-dasharray: 4 3; } .pressure text { font-size: 12.5px; fill: var(--metal); }
 .hover line { stroke: var(--letout); stroke-width: 0.8; } .hover text { font-size: 13px; fill: var(--letout); paint-order: stroke; stroke: var(--paper); stroke-width: 4px; }
 .hover { pointer-events: none; }
 </style>

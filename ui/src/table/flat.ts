@@ -31,7 +31,7 @@ export function strips(old: Point[], fresh: Point[], outward: 1 | -1) {
   let run: { z: number; a: number; b: number }[] = []
   let sign = 0
   const close = () => {
-    if (run.length > 1 && Math.max(...run.map((r) => Math.abs(r.b - r.a))) > 0.15)
+    if (run.length > 1 && Math.max(...run.map((r) => Math.abs(r.b - r.a))) > 0.25)
       found.push({
         kind: sign * outward > 0 ? 'let out' : 'take in',
         points: [...run.map((r): Point => [r.a, r.z]), ...run.reverse().map((r): Point => [r.b, r.z])],

@@ -4,7 +4,7 @@ import { useDesk } from '../../desk'
 import FindingsList from '../../table/FindingsList.vue'
 import TheSlip from '../../table/TheSlip.vue'
 import WorkSurface from '../../table/WorkSurface.vue'
-import { hardware } from '../../words'
+import { hardware, length } from '../../words'
 import MeasureFirst from '../MeasureFirst.vue'
 
 const desk = useDesk()
@@ -13,6 +13,7 @@ const on = ref(['Busk', 'Bones'])
 const busk = computed(() => plan.value.busk)
 const seam = computed(() => busk.value?.intervals?.[busk.value.intervals.length - 1]?.to_mm ?? 0)
 const mm = (value: number) => hardware(value, desk.unit)
+const bare = (value: number) => length(value, desk.unit, { hardware: true, bare: true })
 </script>
 
 <template>
@@ -42,9 +43,9 @@ const mm = (value: number) => hardware(value, desk.unit)
         <p>The waist falls {{ mm(busk.waist_from_top_mm!) }} below the busk's top end.</p>
         <h3>Loop side, from the top stitch line down</h3>
         <table class="numbers" aria-label="Sew and leave">
-          <thead><tr><th /><th class="n">from</th><th class="n">to</th><th class="n">long</th></tr></thead>
+          <thead><tr><th /><th class="n">from, {{ desk.unit === 'in' ? 'in' : 'mm' }}</th><th class="n">to</th><th class="n">long</th></tr></thead>
           <tbody>
-            <tr v-for="(part, i) in busk.intervals" :key="i" :class="part.kind"><td>{{ part.kind === 'sew' ? 'sew' : 'leave open for the loop' }}</td><td class="n in">{{ mm(part.from_mm) }}</td><td class="n in">{{ mm(part.to_mm) }}</td><td class="n in">{{ mm(part.to_mm - part.from_mm) }}</td></tr>
+            <tr v-for="(part, i) in busk.intervals" :key="i" :class="part.kind"><td>{{ part.kind === 'sew' ? 'sew' : 'leave for the loop' }}</td><td class="n in">{{ bare(part.from_mm) }}</td><td class="n in">{{ bare(part.to_mm) }}</td><td class="n in">{{ bare(part.to_mm - part.from_mm) }}</td></tr>
           </tbody>
         </table>
         <h3>Knob side</h3>

@@ -8,7 +8,7 @@ import { FEEL_ICON, hardware, length } from '../../words'
 // The final garment, level by level: what it measures worn, and how it feels there.
 const props = defineProps<{ plan: Plan }>()
 const desk = useDesk()
-const rows = computed(() => props.plan.levels ?? [])
+const rows = computed(() => (props.plan.levels ?? []).filter((level) => level.gap_mm !== null))
 </script>
 
 <template>
@@ -26,7 +26,6 @@ const rows = computed(() => props.plan.levels ?? [])
           <td class="n">{{ level.side_pressure_kpa?.toFixed(1) }} kPa</td>
           <td class="n">{{ FEEL_ICON[level.feel!] }} {{ level.feel }}</td>
         </template>
-        <td v-else colspan="5" class="n soft">beyond the lacing edge</td>
       </tr>
     </tbody>
   </table>

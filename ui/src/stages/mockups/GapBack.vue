@@ -59,5 +59,5 @@ figure { margin: 0; background: var(--bench); border-radius: 4px; } svg { width:
 .edge { fill: none; stroke: var(--ink); stroke-width: 2.2; } .edge.guess { stroke-dasharray: 5 3; stroke: var(--steel); }
 .next { fill: none; stroke: var(--settled); stroke-width: 1.8; stroke-dasharray: 5 4; }
 .hole { fill: none; stroke: var(--metal); stroke-width: 1.8; }
-text { font-size: 13.5px; } .readtext { font-weight: 600; fill: var(--ink); } .nexttext { fill: var(--settled); font-weight: 600; }
+text { font-size: 13.5px; } .readtext { font-weight: 600; fill: var(--ink); } .nexttext { fill: var(--settled); font-weight: 600; } text { paint-order: stroke; stroke: var(--bench); stroke-width: 5px; }
 </style>

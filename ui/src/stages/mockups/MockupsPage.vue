@@ -67,7 +67,7 @@ const amount = (mm: number) => (desk.unit === 'in' ? length(mm, 'in', { hardware
       <template #legend>
         <span class="key"><i class="solid" /> {{ version ? `Version ${version}` : 'Draft' }}</span>
         <template v-if="proposal && !proposal.redraft">
-          <span class="key takein">▶◀ take in</span><span class="key letout">◀▶ let out</span>
+          <span class="key takein">▶◀ take in</span><span class="key letout">◀▶ let out, {{ desk.unit === 'in' ? 'in' : 'mm' }}</span>
         </template>
       </template>
       <template #foot>
@@ -92,7 +92,7 @@ const amount = (mm: number) => (desk.unit === 'in' ? length(mm, 'in', { hardware
         <p v-if="last?.note" class="note">“{{ last.note }}”</p>
         <FindingsList :stages="['mockups']" />
         <template v-if="proposal">
-          <h3>Change</h3>
+          <h3>Change <span class="soft small">{{ desk.unit === 'in' ? 'in' : 'mm' }} per panel edge</span></h3>
           <p v-if="proposal.redraft" class="say">A new draft: {{ proposal.reason }}.</p>
           <table v-else-if="bySeam.length" class="numbers" aria-label="Change by seam">
             <tbody>
@@ -106,19 +106,10 @@ const amount = (mm: number) => (desk.unit === 'in' ? length(mm, 'in', { hardware
           </table>
           <p v-if="proposal.edges_change" class="say">The top line or hem moves as wished.</p>
           <p class="say">Next mock-up: gap {{ hardware(proposal.mock_up.shape.mean_mm, desk.unit) }}, {{ proposal.mock_up.shape.shape }}. In the final cloth: {{ hardware(proposal.final.shape.mean_mm, desk.unit) }}, {{ proposal.final.shape.shape }}.</p>
-          <div class="acts">
-            <v-btn color="primary" @click="desk.version('accept')">Make version {{ version! + 1 }}</v-btn>
-            <v-btn variant="outlined" @click="logging = true">Log a fitting</v-btn>
-          </div>
         </template>
         <template v-else-if="last">
           <p class="fits">Version {{ version }} fits as wished. In the final cloth the gap settles at {{ hardware(plan.final!.shape.mean_mm, desk.unit) }}, {{ plan.final!.shape.shape }}.</p>
-          <div class="acts"><v-btn color="primary" :to="{ name: 'bones' }">To the bones</v-btn><v-btn variant="outlined" @click="logging = true">Log a fitting</v-btn></div>
         </template>
-        <div v-else class="acts">
-          <v-btn v-if="!version" color="primary" @click="desk.version('cut')">Cut version 1 for a mock-up</v-btn>
-          <v-btn v-else color="primary" @click="logging = true">Log a fitting</v-btn>
-        </div>
       </template>
       <details>
         <summary>What mock-ups and the final are made of</summary>
@@ -128,6 +119,12 @@ const amount = (mm: number) => (desk.unit === 'in' ? length(mm, 'in', { hardware
           <v-select label="Final strength layer" :items="desk.catalogue?.cloths" item-title="label" item-value="name" :model-value="build.layers!.strength" @update:model-value="(value: string) => desk.set('layers.strength', value)" />
         </div>
       </details>
+      <template v-if="!logging" #acts>
+        <v-btn v-if="proposal" color="primary" @click="desk.version('accept')">Make version {{ version! + 1 }}</v-btn>
+        <v-btn v-else-if="!version" color="primary" @click="desk.version('cut')">Cut version 1 for a mock-up</v-btn>
+        <v-btn v-else-if="last" color="primary" :to="{ name: 'bones' }">To the bones</v-btn>
+        <v-btn v-if="version" :color="proposal || last ? undefined : 'primary'" :variant="proposal || last ? 'outlined' : 'flat'" @click="logging = true">Log a fitting</v-btn>
+      </template>
     </TheSlip>
   </div>
 </template>
@@ -136,7 +133,6 @@ const amount = (mm: number) => (desk.unit === 'in' ? length(mm, 'in', { hardware
 .page { display: grid; grid-template-columns: minmax(0, 1fr) 336px; min-height: 0; height: 100%; }
 h3 { margin: 14px 0 3px; } .say { margin: 4px 0; } .note { font-style: italic; color: var(--steel); margin: 6px 0; }
 .fits { border-left: 4px solid var(--settled); padding-left: 10px; margin: 12px 0; }
-.acts { display: flex; gap: 8px; margin: 12px 0; flex-wrap: wrap; }
 .key { display: inline-flex; gap: 6px; align-items: center; } .solid { width: 20px; border-top: 2.5px solid var(--ink); }
 .foot { display: grid; gap: 10px; } details { margin-top: 14px; } summary { cursor: pointer; color: var(--steel); } .made { display: grid; gap: 10px; margin-top: 10px; }
 </style>

@@ -53,9 +53,9 @@ const under = computed(() =>
         <p v-if="desk.errors['target.reduction_percent']" class="said" role="alert">{{ desk.errors['target.reduction_percent'] }}</p>
         <div v-if="target.job === 'closed_waist'" class="row"><LengthField at="target.closed_waist_mm" :mm="target.closed_waist_mm" label="closed" /></div>
         <div class="row">
-          <LengthField at="target.gap_mm" :mm="target.gap_mm" label="gap wanted at the back" hardware />
+          <LengthField at="target.gap_mm" :mm="target.gap_mm" label="gap wanted" hardware />
           <div>
-            <span class="label" id="pull-label">laced</span>
+            <span id="pull-label" class="label">laced</span>
             <v-btn-toggle :model-value="target.pull" aria-labelledby="pull-label" @update:model-value="(pull: string) => desk.set('target.pull', pull)">
               <v-btn value="light" size="small">light</v-btn><v-btn value="close" size="small">close</v-btn><v-btn value="firm" size="small">firm</v-btn>
             </v-btn-toggle>
@@ -99,8 +99,9 @@ const under = computed(() =>
         </table>
         <p v-if="eased.length" class="small soft">Half of each difference goes to either side of the seam.</p>
       </details>
-      <v-btn v-if="!version" color="primary" class="go" @click="desk.version('cut')">Cut version 1 for a mock-up</v-btn>
+      <template #acts><v-btn v-if="!version" color="primary" class="go" @click="desk.version('cut')">Cut version 1 for a mock-up</v-btn>
       <v-btn v-else-if="plan.proposal" color="primary" class="go" :to="{ name: 'mockups' }">See what changes for version {{ version + 1 }}</v-btn>
+      <v-btn v-else color="primary" class="go" :to="{ name: 'mockups' }">To the mock-ups</v-btn></template>
     </TheSlip>
   </div>
 </template>
@@ -111,9 +112,9 @@ fieldset { border: 0; margin: 12px 0; padding: 0; } legend { font-weight: 600; p
 .row { display: grid; grid-template-columns: 1fr 1fr; gap: 10px; margin-top: 8px; align-items: start; } .three { display: grid; grid-template-columns: repeat(3, 1fr); gap: 8px; }
 .wide { width: 100%; } .wide :deep(.v-btn) { flex: 1; padding: 0 6px; }
 .label, .percent label { display: block; font-size: 0.85rem; color: var(--steel); margin-bottom: 1px; }
-.percent .box { display: flex; border: 1px solid #8b99a5; border-radius: 3px; padding-right: 7px; align-items: center; color: var(--steel); } .percent input { width: 100%; padding: 4px; text-align: right; font: inherit; font-size: 1.05rem; color: var(--ink); background: none; outline-offset: 2px; } .percent .idle { color: var(--steel); }
-.waist { display: grid; grid-template-columns: 1fr 1fr; gap: 4px 16px; margin: 12px 0; padding: 9px 12px; background: var(--bench); border-radius: 4px; } .waist div { display: flex; justify-content: space-between; } dt { color: var(--steel); } dd { margin: 0; font-weight: 600; }
+.percent .box { display: flex; border: 1px solid #8b99a5; border-radius: 3px; padding-right: 7px; align-items: center; color: var(--steel); } .percent input { width: 100%; padding: 4px; text-align: right; font: inherit; font-size: 1.05rem; color: var(--ink); background: none; border: 0; outline: 0; } .percent .box:focus-within { border-color: var(--letout); box-shadow: 0 0 0 1px var(--letout); } .percent .idle { color: var(--steel); }
+.waist { display: grid; grid-template-columns: 1fr 1.25fr; gap: 4px 18px; margin: 12px 0; padding: 9px 12px; background: var(--bench); border-radius: 4px; } .waist div { display: flex; justify-content: space-between; } dt { color: var(--steel); } dd { margin: 0; font-weight: 600; }
 details { margin: 8px 0; } summary { cursor: pointer; font-weight: 600; margin-bottom: 4px; }
 .said { color: var(--takein); font-size: 0.88rem; margin: 2px 0 0; }
-.go { margin-top: 12px; width: 100%; }
+.go { width: 100%; }
 </style>

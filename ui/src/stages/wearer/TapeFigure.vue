@@ -30,12 +30,12 @@ const rows = computed(() => levels.value.map((level) => ({ ...level, x: half(lev
 const outline = computed(() => {
   const first = rows.value[0]
   const last = rows.value[rows.value.length - 1]
-  const right: [number, number][] = [[first.x * 1.22, first.y - 120], [first.x * 1.1, first.y - 60], ...rows.value.map((row): [number, number] => [row.x, row.y]), [last.x * 0.96, last.y + 70]]
+  const right: [number, number][] = [[first.x * 1.2, first.y - 115], ...rows.value.map((row): [number, number] => [row.x, row.y]), [last.x * 0.96, last.y + 70]]
+  // Catmull-Rom through the points, so that the outline has no steps
   const curve = (points: [number, number][]) =>
-    points.slice(1).map((point, i) => {
-      const [a, b] = [points[i], point]
-      const middle = (a[1] + b[1]) / 2
-      return `C${a[0]} ${middle} ${b[0]} ${middle} ${b[0]} ${b[1]}`
+    points.slice(1).map((to, i) => {
+      const [before, from, after] = [points[i - 1] ?? points[i], points[i], points[i + 2] ?? to]
+      return `C${from[0] + (to[0] - before[0]) / 6} ${from[1] + (to[1] - before[1]) / 6} ${to[0] - (after[0] - from[0]) / 6} ${to[1] - (after[1] - from[1]) / 6} ${to[0]} ${to[1]}`
     }).join('')
   const left = right.map(([x, y]): [number, number] => [-x, y]).reverse()
   return `M${right[0][0]} ${right[0][1]}${curve(right)}L${left[0][0]} ${left[0][1]}${curve(left)}Z`

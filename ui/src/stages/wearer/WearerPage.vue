@@ -58,13 +58,13 @@ const dropReading = (name: LevelName, i: number) => desk.set(`wearer.${name}.rea
       <div class="more">
         <LengthField at="wearer.waist_to_lap_sitting_mm" :mm="wearer.waist_to_lap_sitting_mm" label="Waist to lap, sitting" placeholder="not measured" />
         <div>
-          <span class="label" id="soft-label">How soft</span>
+          <span id="soft-label" class="label">How soft</span>
           <v-btn-toggle :model-value="wearer.softness" aria-labelledby="soft-label" @update:model-value="(value: string) => desk.set('wearer.softness', value)">
             <v-btn value="lean">lean</v-btn><v-btn value="average">average</v-btn><v-btn value="soft">soft</v-btn>
           </v-btn-toggle>
         </div>
         <div>
-          <span class="label" id="new-label">Worn laced before?</span>
+          <span id="new-label" class="label">Worn laced before?</span>
           <v-btn-toggle :model-value="wearer.new_to_lacing ? 'new' : 'used'" aria-labelledby="new-label" @update:model-value="(value: string) => desk.set('wearer.new_to_lacing', value === 'new')">
             <v-btn value="new">new to it</v-btn><v-btn value="used">used to it</v-btn>
           </v-btn-toggle>

@@ -1,0 +1,45 @@
+"""Pictures of the main views at 1280x800 from the demo data, for docs/screenshots (or a folder given)."""
+
+import sys
+import tempfile
+from pathlib import Path
+
+import httpx
+from tests.ui.driving import Hand, Server, chromium
+
+FOLDER = Path("docs/screenshots")
+VIEWS = (
+    ("workshop", None, None),
+    ("brief", "Lamplighter Regent", "brief"),
+    ("wearer", "Lamplighter Regent", "wearer"),
+    ("pattern", "Lamplighter Regent", "pattern"),
+    ("mockups", "Underclock mender", "mockups"),
+    ("bones", "Lamplighter Regent", "bones"),
+    ("front", "Lamplighter Regent", "front"),
+    ("back", "Lamplighter Regent", "back"),
+)
+
+
+def main(folder: Path, only: list[str]) -> None:
+    """Take the pictures."""
+    folder.mkdir(parents=True, exist_ok=True)
+    with tempfile.TemporaryDirectory() as data, chromium() as browser:
+        server = Server(Path(data), "demo")
+        server.start()
+        try:
+            hand = Hand(browser, server.url)
+            ids = {line["name"]: line["id"] for line in httpx.get(f"{server.url}/api/builds").json()}
+            for view, build, stage in VIEWS:
+                if only and view not in only:
+                    continue
+                hand.go(f"/build/{ids[build]}/{stage}" if build else "/")
+                hand.find(".line" if build is None else "h1, .slip h2")
+                browser.execute_script("return document.fonts.ready")
+                hand.picture(folder / f"{view}.png")
+                print(folder / f"{view}.png")
+        finally:
+            server.stop()
+
+
+if __name__ == "__main__":
+    main(Path(sys.argv[1]) if len(sys.argv) > 1 else FOLDER, sys.argv[2:])

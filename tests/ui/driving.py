@@ -1,0 +1,165 @@
+"""Driving the real interface: a server on a free port, and headless Chromium at 1280x800."""
+
+import os
+import socket
+import subprocess
+import sys
+import tempfile
+import time
+from collections.abc import Iterator
+from contextlib import contextmanager
+from pathlib import Path
+
+import httpx
+from selenium import webdriver
+from selenium.webdriver.chrome.options import Options
+from selenium.webdriver.chrome.service import Service
+from selenium.webdriver.common.by import By
+from selenium.webdriver.remote.webelement import WebElement
+from selenium.webdriver.support.ui import WebDriverWait
+
+PATIENCE = 15
+
+
+def free_port() -> int:
+    with socket.socket() as probe:
+        probe.bind(("127.0.0.1", 0))
+        return int(probe.getsockname()[1])
+
+
+class Server:
+    """`fuseau serve` or `fuseau demo` as a user would start it."""
+
+    def __init__(self, data: Path, command: str = "serve", port: int | None = None) -> None:
+        self.port = port or free_port()
+        self.url = f"http://127.0.0.1:{self.port}"
+        self._args = [sys.executable, "-m", "fuseau", command, "--port", str(self.port), "--data", str(data)]
+        self._process: subprocess.Popen[bytes] | None = None
+
+    def start(self) -> float:
+        """Start, and return the seconds until the first answer."""
+        began = time.perf_counter()
+        self._process = subprocess.Popen(self._args, stdout=subprocess.DEVNULL, env={**os.environ})
+        while time.perf_counter() - began < 30:
+            try:
+                if httpx.get(f"{self.url}/api/house").status_code == 200:
+                    return time.perf_counter() - began
+            except httpx.TransportError:
+                if self._process.poll() is not None:
+                    break
+        raise RuntimeError("the server did not start")
+
+    def stop(self) -> None:
+        if self._process:
+            self._process.terminate()
+            self._process.wait(10)
+
+
+@contextmanager
+def chromium(downloads: Path | None = None, width: int = 1280, height: int = 800) -> Iterator[webdriver.Chrome]:
+    """A browser of its own, with the page truly `width` x `height`."""
+    with tempfile.TemporaryDirectory(ignore_cleanup_errors=True) as profile:
+        options = Options()
+        for flag in (
+            "--headless=new",
+            "--no-sandbox",
+            "--disable-gpu",
+            "--disable-quic",
+            "--no-first-run",
+            "--disable-background-networking",
+            "--disable-component-update",
+            "--disable-sync",
+            f"--user-data-dir={profile}",
+        ):
+            options.add_argument(flag)
+        if downloads:
+            options.add_experimental_option("prefs", {"download.default_directory": str(downloads)})
+        options.set_capability("goog:loggingPrefs", {"browser": "ALL", "performance": "ALL"})
+        browser = webdriver.Chrome(options=options, service=Service("/usr/bin/chromedriver"))
+        metrics = {"width": width, "height": height, "deviceScaleFactor": 1, "mobile": False}
+        browser.execute_cdp_cmd("Emulation.setDeviceMetricsOverride", metrics)
+        try:
+            yield browser
+        finally:
+            browser.quit()
+
+
+class Hand:
+    """What a user does and sees. Every wait is for something on the page."""
+
+    def __init__(self, browser: webdriver.Chrome, url: str) -> None:
+        self.browser = browser
+        self.url = url
+
+    def go(self, path: str = "/") -> None:
+        self.browser.get(self.url + path)
+
+    def wait(self, condition, message: str = ""):  # type: ignore[no-untyped-def]
+        return WebDriverWait(self.browser, PATIENCE, ignored_exceptions=(Exception,)).until(
+            lambda _: condition(), message
+        )
+
+    def see(self, text: str) -> None:
+        """Wait until the text stands on the page."""
+        self.wait(lambda: text in self.text(), f"“{text}” is not on the page")
+
+    def gone(self, text: str) -> None:
+        self.wait(lambda: text not in self.text(), f"“{text}” is still on the page")
+
+    def text(self) -> str:
+        return str(self.browser.find_element(By.TAG_NAME, "body").text)
+
+    def find(self, css: str) -> WebElement:
+        """Wait until it is shown."""
+
+        def shown() -> WebElement | None:
+            return next((one for one in self.browser.find_elements(By.CSS_SELECTOR, css) if one.is_displayed()), None)
+
+        found: WebElement = self.wait(shown, f"{css} is not shown")
+        return found
+
+    def all(self, css: str) -> list[WebElement]:
+        return list(self.browser.find_elements(By.CSS_SELECTOR, css))
+
+    def click(self, css: str) -> None:
+        self.wait(lambda: (self.find(css).click(), True)[1], f"{css} cannot be clicked")
+
+    def press(self, words: str) -> None:
+        """Click the button, link or list item with these words."""
+        path = (
+            f"//*[self::button or self::a or @role='option' or @role='menuitem' or contains(@class,'v-list-item')]"
+            f"[normalize-space()=\"{words}\" or @aria-label=\"{words}\" or .//*[normalize-space()=\"{words}\"]]"
+        )
+
+        def click() -> bool:
+            shown = [one for one in self.browser.find_elements(By.XPATH, path) if one.is_displayed()]
+            if not shown:
+                return False
+            shown[0].click()
+            return True
+
+        self.wait(click, f"there is no “{words}” to press")
+
+    def field(self, label: str) -> WebElement:
+        """The input with this label or accessible name."""
+        path = f"//input[@aria-label=\"{label}\" or @id=//label[normalize-space()=\"{label}\"]/@for]"
+        return self.wait(
+            lambda: next((one for one in self.browser.find_elements(By.XPATH, path) if one.is_displayed()), None),
+            f"there is no field “{label}”",
+        )
+
+    def write(self, label: str, text: str, leave: bool = True) -> None:
+        """Write into a field, and leave it as with Tab."""
+        from selenium.webdriver.common.keys import Keys
+
+        box = self.field(label)
+        box.send_keys(Keys.CONTROL, "a")
+        box.send_keys(Keys.DELETE if text == "" else text)
+        if leave:
+            box.send_keys(Keys.TAB)
+
+    def value(self, label: str) -> str:
+        return str(self.field(label).get_property("value"))
+
+    def picture(self, path: Path) -> None:
+        self.browser.save_screenshot(str(path))
