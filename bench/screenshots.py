@@ -5,6 +5,7 @@ import tempfile
 from pathlib import Path
 
 import httpx
+
 from tests.ui.driving import Hand, Server, chromium
 
 FOLDER = Path("docs/screenshots")

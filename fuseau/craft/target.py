@@ -272,8 +272,8 @@ def check_aim(
     findings += _reduction_cautions(target, aimed, new_to_lacing, natural, practice, unit, f"target.{field}")
     if target.job != "none":
         wished = pull_of(target.pull, target.job, practice)
-        if abs(aimed.pull_n_per_m - wished) > 0.15 * wished:
-            word = pull_in_words(aimed.pull_n_per_m, practice)
+        word = pull_in_words(aimed.pull_n_per_m, practice)
+        if word != target.pull:
             change = Change(at="target.pull", value=word)
             findings.append(
                 Finding(
@@ -284,7 +284,7 @@ def check_aim(
                     sentence=f"This waist settles at a pull of about {aimed.pull_n_per_m:.0f} N per metre of "
                     f"lacing, where “{target.pull}” is {wished:.0f}.",
                     numbers={"pull_n_per_m": aimed.pull_n_per_m, "wished_n_per_m": wished},
-                    mend=Mend(label=f"Lace it {word}", changes=(change,)) if word != target.pull else None,
+                    mend=Mend(label=f"Lace it {word}", changes=(change,)),
                 )
             )
     return findings
@@ -300,7 +300,7 @@ def _reduction_cautions(
     at: str,
 ) -> list[Finding]:
     share = max(aimed.reduction_share, aimed.asked_reduction_mm / natural if target.job != "none" else 0.0)
-    if share <= (practice.caution_reduction_new if new_to_lacing else practice.caution_reduction):
+    if share <= (practice.caution_reduction_new if new_to_lacing else practice.caution_reduction) + 5e-4:
         return []
     strong = share > practice.caution_reduction_strong
     if strong:

@@ -128,7 +128,7 @@ class Hand:
         """Click the button, link or list item with these words."""
         path = (
             f"//*[self::button or self::a or @role='option' or @role='menuitem' or contains(@class,'v-list-item')]"
-            f"[normalize-space()=\"{words}\" or @aria-label=\"{words}\" or .//*[normalize-space()=\"{words}\"]]"
+            f'[normalize-space()="{words}" or @aria-label="{words}" or .//*[normalize-space()="{words}"]]'
         )
 
         def click() -> bool:
@@ -142,7 +142,7 @@ class Hand:
 
     def field(self, label: str) -> WebElement:
         """The input with this label or accessible name."""
-        path = f"//input[@aria-label=\"{label}\" or @id=//label[normalize-space()=\"{label}\"]/@for]"
+        path = f'//input[@aria-label="{label}" or @id=//label[normalize-space()="{label}"]/@for]'
         return self.wait(
             lambda: next((one for one in self.browser.find_elements(By.XPATH, path) if one.is_displayed()), None),
             f"there is no field “{label}”",

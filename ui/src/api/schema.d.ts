@@ -783,6 +783,7 @@ export interface components {
              *       "seam_take_up": 0.4,
              *       "parallel_mm": 5,
              *       "stand_off_mm": 6,
+             *       "worth_changing_mm": 3,
              *       "friction": 0.3,
              *       "least_panel_width_mm": 15,
              *       "notch_pitch_mm": 90,
@@ -1873,6 +1874,12 @@ export interface components {
              * @default 6
              */
             stand_off_mm: number;
+            /**
+             * Worth Changing Mm
+             * @description Less than this round the body, scissors and tape do not hold.
+             * @default 3
+             */
+            worth_changing_mm: number;
             /**
              * Friction
              * @description Cloth on cloth on skin.
