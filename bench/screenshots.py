@@ -34,7 +34,7 @@ def main(folder: Path, only: list[str]) -> None:
                 if only and view not in only:
                     continue
                 hand.go(f"/build/{ids[build]}/{stage}" if build else "/")
-                hand.find(".line" if build is None else "h1, .slip h2")
+                hand.find(".line" if build is None else "h1")
                 browser.execute_script("return document.fonts.ready")
                 hand.picture(folder / f"{view}.png")
                 print(folder / f"{view}.png")

@@ -1,6 +1,6 @@
 """What a fitting teaches: the girths of the body, corrected through the model from the gaps that were read.
 
-Maximum a posteriori by Gauss–Newton (model, section 6): the tape's estimates are the prior, each gap reading
+Maximum a posteriori by damped Gauss–Newton (model, section 6): the tape's estimates are the prior, each gap reading
 an observation with its spread, and derivatives come from the converged Newton system of `settle`.
 """
 
@@ -14,9 +14,10 @@ from fuseau.craft.record import Record
 from fuseau.craft.settling import Unsettled, settle
 from fuseau.craft.wearer import Body, LevelName
 
-_PASSES = 25
+_PASSES = 40
 _LONGEST_STEP_MM = 40.0
-_CLOSE_MM = 0.02
+_CLOSE = 1e-4  # of the negative log posterior: far below anything a reading could tell
+_FAR = 0.05
 
 
 @dataclass(frozen=True)
@@ -59,12 +60,13 @@ class Learned(Record):
 
 @dataclass(frozen=True)
 class _Linear:
-    """Gradient, Gauss–Newton Hessian and value of the negative log posterior, and the gaps expected there."""
+    """Gradient, Gauss–Newton Hessian and value of the negative log posterior; gaps as read and along the edge."""
 
     gradient: Array
     hessian: Array
     cost: float
     expected: list[Array]
+    settled_mm: list[Array]
 
 
 def learn(prior: Body, tried: list[Tried]) -> tuple[Body, Learned]:
@@ -74,43 +76,66 @@ def learn(prior: Body, tried: list[Tried]) -> tuple[Body, Learned]:
     """
     mean = np.array([level.girth_mm for level in prior])
     precision = np.diag(1 / np.array([level.spread_mm for level in prior]) ** 2)
+    sights = [_sight(one, prior) for one in tried]
     girths = mean
-    here = _linearise(prior, girths, mean, precision, tried)
+    here = _linearise(girths, mean, precision, sights)
+    damping = 0.0
     for _ in range(_PASSES):
-        step = -np.linalg.solve(here.hessian, here.gradient)
+        step = -np.linalg.solve(here.hessian + damping * np.diag(np.diag(here.hessian)), here.gradient)
         step *= min(1.0, _LONGEST_STEP_MM / max(float(np.max(np.abs(step))), 1e-9))
-        if np.max(np.abs(step)) < _CLOSE_MM:
+        promised = -float(here.gradient @ step) - float(step @ here.hessian @ step) / 2
+        if promised < _CLOSE:
             break
-        there = _linearise(prior, girths + step, mean, precision, tried)
-        while there.cost > here.cost + 1e-9 and np.max(np.abs(step)) > _CLOSE_MM:
-            step = step / 2
-            there = _linearise(prior, girths + step, mean, precision, tried)
-        girths, here = girths + step, there
+        there = _linearise(girths + step, mean, precision, sights, here)
+        kept = (here.cost - there.cost) / promised
+        if kept > 0:
+            girths, here = girths + step, there
+        # Levenberg and Marquardt: where a level goes slack the gaps bend away from the line, so trust it less
+        damping = damping / 4 if kept > 0.75 else max(0.05, damping * 4) if kept < 0.4 else damping
     else:
-        raise Unsettled("No girths explain these gap readings: look at each of them again.")
+        if promised > _FAR:
+            raise Unsettled("No girths explain these gap readings: look at each of them again.")
     spreads = np.sqrt(np.diag(np.linalg.inv(here.hessian)))
     believed = prior.with_girths(girths, spreads) if tried else prior
     return believed, _compared(prior, believed, tried, here.expected)
 
 
-def _linearise(prior: Body, girths: Array, mean: Array, precision: Array, tried: list[Tried]) -> _Linear:
+@dataclass(frozen=True)
+class _Sight:
+    """A fitting with the maps that stay while girths are sought: body levels to heights, heights to readings."""
+
+    tried: Tried
+    matrix: Array
+    give: Array
+    pick: Array
+
+
+def _sight(one: Tried, prior: Body) -> _Sight:
+    return _Sight(one, one.lacing.body_matrix(prior), one.lacing.give(prior), _picking(one.lacing.z, one.z_mm))
+
+
+def _linearise(
+    girths: Array, mean: Array, precision: Array, sights: list[_Sight], near: _Linear | None = None
+) -> _Linear:
+    """Settle every fitting on these girths, beginning from where they settled `near` by."""
     gradient = precision @ (girths - mean)
     hessian = precision.copy()
     cost = float((girths - mean) @ gradient) / 2
-    expected = []
-    for one in tried:
-        matrix = one.lacing.body_matrix(prior)
-        settled = settle(one.lacing.hold(matrix @ girths, one.lacing.give(prior)))
-        pick = _picking(settled.z, one.z_mm)
-        gaps = pick @ settled.gap_mm
-        jacobian = pick @ settled.gap_by_natural() @ matrix
+    expected, settled_mm = [], []
+    for i, sight in enumerate(sights):
+        one = sight.tried
+        start = near.settled_mm[i] if near else None
+        settled = settle(one.lacing.hold(sight.matrix @ girths, sight.give), start=start)
+        settled_mm.append(settled.gap_mm)
+        gaps = sight.pick @ settled.gap_mm
+        jacobian = sight.pick @ settled.gap_by_natural() @ sight.matrix
         off = (gaps - one.gap_mm) / one.spread_mm
         scaled = jacobian / one.spread_mm[:, None]
         gradient = gradient + scaled.T @ off
         hessian = hessian + scaled.T @ scaled
         cost += float(off @ off) / 2
         expected.append(gaps)
-    return _Linear(gradient, hessian, cost, expected)
+    return _Linear(gradient, hessian, cost, expected, settled_mm)
 
 
 def _picking(grid: Array, at: Array) -> Array:

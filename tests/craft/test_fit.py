@@ -204,6 +204,15 @@ def test_a_reading_that_contradicts_the_rest_stands_out():
     assert worst.spreads_off > 3
 
 
+@settings(max_examples=40, deadline=None)
+@given(st.lists(st.floats(0, 130), min_size=5, max_size=5))
+def test_whatever_gaps_are_read_something_is_learned_from_them(gaps):
+    _, pattern = planned(Target())
+    lacing = Lacing(pattern, MOCK_UP_STACK, MOCK_EDGE, 180, PRACTICE)
+    believed, _ = learn(BODY, [Tried(1, lacing, np.array(HEIGHTS, float), np.array(gaps), np.full(5, 3.0))])
+    assert all(300 < level.girth_mm < 1400 and 0 < level.spread_mm <= 26 for level in believed)
+
+
 def test_friction_holds_up_what_the_model_says():
     # T 80 N/m over 0.30 m holds 45 N: 0.3 · 2π · 80 · 0.30
     _, pattern = planned(Target(job="none"))

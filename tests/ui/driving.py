@@ -95,7 +95,7 @@ class Hand:
         self.browser.get(self.url + path)
 
     def wait(self, condition, message: str = ""):  # type: ignore[no-untyped-def]
-        return WebDriverWait(self.browser, PATIENCE, ignored_exceptions=(Exception,)).until(
+        return WebDriverWait(self.browser, PATIENCE, poll_frequency=0.05, ignored_exceptions=(Exception,)).until(
             lambda _: condition(), message
         )
 

@@ -25,7 +25,7 @@ const x = (value: number) => 24 + value * SCALE
   <div v-else class="page">
     <WorkSurface v-model:on="on" :plan="plan" :layers="['Holes', 'Bones']">
       <template #foot>
-        <h3 class="head">The lacing edge from the fold inward, {{ desk.unit === 'in' ? 'in' : 'mm' }}</h3>
+        <h2 class="head">The lacing edge from the fold inward, {{ desk.unit === 'in' ? 'in' : 'mm' }}</h2>
         <svg v-if="outer" viewBox="0 0 560 112" class="edge" role="img" aria-label="Lacing edge, to scale">
           <rect :x="x(0)" y="20" :width="edge.needs * SCALE" height="42" class="cloth" />
           <line :x1="x(0)" :x2="x(0)" y1="12" y2="70" class="fold" />
@@ -42,13 +42,13 @@ const x = (value: number) => 24 + value * SCALE
     </WorkSurface>
     <TheSlip :title="`${holes.count / 2} holes on each side`" :under="`${holes.count} of ${holes.label}, and ${holes.spares} spare from the same lot`">
       <div class="two"><LengthField at="back.pitch_mm" :mm="desk.build!.back!.pitch_mm" label="pitch wished" hardware placeholder="26" /></div>
-      <h3>Heights, the same on both sides</h3>
+      <h2>Heights, the same on both sides</h2>
       <ol class="rows">
         <li v-for="(z, i) in holes.z_mm" :key="i" :class="{ pair: Math.abs(z) < 15 }">
           <span class="in">{{ mm(z) }}</span><span class="soft small">{{ Math.abs(z) < 15 ? 'pull loops run out here' : i === 0 ? 'top' : i === holes.z_mm.length - 1 ? 'bottom' : '' }}</span>
         </li>
       </ol>
-      <h3>Lace</h3>
+      <h2>Lace</h2>
       <p class="big in"><MovedNumber :text="length(plan.lace.cut_mm, desk.unit)" /></p>
       <p><span class="in">{{ length(plan.lace.worn_mm, desk.unit) }}</span> worn, with both pull loops; <span class="in">{{ length(plan.lace.getting_in_mm, desk.unit) }}</span> opened wide to get in. Worn, <span class="in">{{ length(plan.lace.loose_when_worn_mm, desk.unit) }}</span> hang loose: tie and tuck them.</p>
       <p v-if="plan.getting_in">{{ plan.getting_in.sentence }}</p>
@@ -60,7 +60,7 @@ const x = (value: number) => 24 + value * SCALE
 
 <style scoped>
 .page { display: grid; grid-template-columns: minmax(0, 1fr) 336px; min-height: 0; height: 100%; }
-h3 { margin: 14px 0 2px; } p { margin: 4px 0; } .two { width: 150px; } .big { font-size: 1.7rem; font-weight: 650; margin: 0; }
+h2 { margin: 14px 0 2px; } p { margin: 4px 0; } .two { width: 150px; } .big { font-size: 1.7rem; font-weight: 650; margin: 0; }
 .rows { list-style: none; margin: 0; padding: 0; } .rows li { display: grid; grid-template-columns: 90px 1fr; border-bottom: 1px solid var(--line); padding: 1px 0; } .rows li > :first-child { text-align: right; padding-right: 14px; } .rows .pair { background: var(--marked); font-weight: 600; }
 .head { margin: 0 0 4px; font-size: 0.95rem; } .edge { height: 112px; width: 560px; max-width: 100%; } .edge text { text-anchor: middle; font-size: 13.5px; fill: var(--ink); } .edge .foldtext { text-anchor: start; fill: var(--steel); }
 .cloth { fill: var(--bench); stroke: var(--line); } .fold { stroke: var(--ink); stroke-width: 3; } .channel { fill: none; stroke: var(--steel); stroke-dasharray: 3 3; } .bone { fill: var(--steel); } .flange { fill: none; stroke: var(--metal); stroke-width: 3; } .bore { fill: var(--paper); stroke: var(--metal); }

@@ -48,15 +48,15 @@ const own = (channel: string) => choices.value.by_channel?.[channel]
         <v-select v-for="[key, label] in WHERE" :key="key" :label="label" :items="desk.catalogue?.bones" item-title="label" item-value="name" :model-value="choices[key]" @update:model-value="(value: string) => desk.set(`bones.${key}`, value)" />
       </div>
       <section v-if="chosen" class="chosen" aria-live="polite">
-        <h3>Channel {{ chosen.channel }}</h3>
+        <h2>Channel {{ chosen.channel }}</h2>
         <p class="big in">{{ hardware(chosen.length_mm, desk.unit) }}</p>
         <p class="soft">{{ chosen.kind_label }}, {{ chosen.place }}; its channel is {{ hardware(chosen.path_mm, desk.unit) }} long and {{ hardware(chosen.channel_width_mm, desk.unit) }} wide.</p>
         <v-select label="Another kind just here" :items="desk.catalogue?.bones" item-title="label" item-value="name" :model-value="own(chosen.channel) ?? null" placeholder="as the others" clearable @update:model-value="(value: string | null) => desk.set(`bones.by_channel.${chosen!.channel}`, value ?? null)" />
       </section>
       <FindingsList :stages="['bones']" />
-      <h3>What the edge does</h3>
+      <h2>What the edge does</h2>
       <p v-if="plan.gap_shape && plan.final" class="say">With these the gap settles <b>{{ plan.gap_shape.shape }}</b>: tilt <MovedNumber :text="`${plan.gap_shape.tilt_mm.toFixed(1)} mm`" />, bow <MovedNumber :text="`${plan.gap_shape.bow_mm.toFixed(1)} mm`" />. Stiffness of one edge {{ plan.final.edge_n_m2.toFixed(1) }} N·m².</p>
-      <h3>To cut</h3>
+      <h2>To cut</h2>
       <table class="numbers">
         <tbody><tr v-for="one in total" :key="one.label"><td>{{ one.label }}</td><td class="n">{{ one.count }}</td><td class="n in">{{ (one.mm / 1000).toFixed(2) }} m in all</td></tr></tbody>
       </table>
@@ -67,7 +67,7 @@ const own = (channel: string) => choices.value.by_channel?.[channel]
 
 <style scoped>
 .page { display: grid; grid-template-columns: minmax(0, 1fr) 336px; min-height: 0; height: 100%; }
-.choices { display: grid; gap: 12px; margin: 10px 0; } h3 { margin: 14px 0 2px; } p { margin: 2px 0; }
+.choices { display: grid; gap: 12px; margin: 10px 0; } h2 { margin: 14px 0 2px; } p { margin: 2px 0; }
 .chosen { background: var(--bench); padding: 2px 12px 12px; border-radius: 4px; } .big { font-size: 1.7rem; font-weight: 650; }
 .bones button { font: inherit; color: inherit; text-decoration: underline dotted; } .bones button.on { font-weight: 700; color: var(--letout); } .kind { font-size: 0.82rem; color: var(--steel); }
 .caution { border-left: 4px solid var(--caution); padding-left: 10px; margin-top: 14px; }

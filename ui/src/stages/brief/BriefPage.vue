@@ -52,7 +52,7 @@ function keepName() {
         <li v-for="one in past" :key="one.revision" :class="{ present: one.present }">
           <span class="label">{{ one.label }}</span>
           <span class="soft small">{{ when(one.made_at) }}</span>
-          <v-btn v-if="!one.present" size="x-small" variant="text" :aria-label="`Back to: ${one.label}`" @click="desk.restore(one.revision)">Back to here</v-btn>
+          <v-btn v-if="!one.present" size="x-small" variant="text" :aria-label="`Back to here: ${one.label}`" @click="desk.restore(one.revision)">Back to here</v-btn>
           <b v-else class="small">now</b>
         </li>
       </ol>

@@ -45,7 +45,7 @@ const expected = (z: string) => {
   const mm = Number(z.replace('−', '-').replace(',', '.')) * (desk.unit === 'in' ? 25.4 : 10)
   if (!Number.isFinite(mm)) return ''
   const i = fit.z_mm.findIndex((height) => height >= mm)
-  return hardware(fit.gap_mm[i < 0 ? fit.gap_mm.length - 1 : i], desk.unit)
+  return hardware(fit.gap_mm[i < 0 ? fit.gap_mm.length - 1 : i], desk.unit).replace(/ \w+$/, '')
 }
 </script>
 
@@ -58,7 +58,7 @@ const expected = (z: string) => {
       </v-btn-toggle>
     </div>
     <table class="numbers">
-      <thead><tr><th>height from the waist, {{ desk.unit }}</th><th>gap, {{ gapUnit }}</th><th class="n">expected</th><th /></tr></thead>
+      <thead><tr><th>height, {{ desk.unit }}</th><th>gap, {{ gapUnit }}</th><th class="n">expected</th><td /></tr></thead>
       <tbody>
         <template v-for="(row, i) in rows" :key="row.key">
           <tr>
@@ -84,7 +84,8 @@ const expected = (z: string) => {
 <style scoped>
 form { display: grid; gap: 10px; margin-top: 10px; } .pull { display: flex; gap: 12px; align-items: center; }
 input { width: 100%; font: inherit; font-size: 1.05rem; border: 1px solid #8b99a5; border-radius: 3px; padding: 5px 7px; text-align: right; background: var(--paper); color: var(--ink); }
-input[aria-invalid='true'] { border-color: var(--takein); } td { border: 0 !important; } button { color: var(--steel); }
-.add { justify-self: start; color: var(--letout); } .bad { color: var(--takein); font-size: 0.9rem; } .acts { display: flex; gap: 8px; }
+button:not(.v-btn) { color: var(--steel); }
+input[aria-invalid='true'] { border-color: var(--takein); } td { border: 0 !important; }
+.add { justify-self: start; color: var(--letout); } .bad { color: var(--takein); font-size: 0.9rem; } .acts { position: sticky; bottom: -20px; margin: 4px -16px -20px; padding: 10px 16px 14px; background: var(--paper); border-top: 1px solid var(--line); display: flex; gap: 8px; z-index: 1; }
 td:first-child { width: 108px; } td:nth-child(2) { width: 92px; } td:last-child { width: 22px; }
 </style>

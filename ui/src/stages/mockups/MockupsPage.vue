@@ -83,7 +83,7 @@ const amount = (mm: number) => (desk.unit === 'in' ? length(mm, 'in', { hardware
       <LogFitting v-if="logging" @done="logging = false" @leave="logging = false" />
       <template v-else>
         <template v-if="taught.length">
-          <h3>What it says</h3>
+          <h2>What it says</h2>
           <p v-for="level in taught" :key="level.name" class="say">
             {{ LEVEL_LABELS[level.name as LevelName] }} {{ length(Math.abs(level.by), desk.unit) }} {{ level.by > 0 ? 'bigger' : 'smaller' }} than the tape said:
             now {{ length(level.believed_mm, desk.unit, { bare: true }) }} ± {{ length(level.believed_spread_mm, desk.unit) }}.
@@ -92,7 +92,7 @@ const amount = (mm: number) => (desk.unit === 'in' ? length(mm, 'in', { hardware
         <p v-if="last?.note" class="note">“{{ last.note }}”</p>
         <FindingsList :stages="['mockups']" />
         <template v-if="proposal">
-          <h3>Change <span class="soft small">{{ desk.unit === 'in' ? 'in' : 'mm' }} per panel edge</span></h3>
+          <h2>Change <span class="soft small">{{ desk.unit === 'in' ? 'in' : 'mm' }} per panel edge</span></h2>
           <p v-if="proposal.redraft" class="say">A new draft: {{ proposal.reason }}.</p>
           <table v-else-if="bySeam.length" class="numbers" aria-label="Change by seam">
             <tbody>
@@ -131,7 +131,7 @@ const amount = (mm: number) => (desk.unit === 'in' ? length(mm, 'in', { hardware
 
 <style scoped>
 .page { display: grid; grid-template-columns: minmax(0, 1fr) 336px; min-height: 0; height: 100%; }
-h3 { margin: 14px 0 3px; } .say { margin: 4px 0; } .note { font-style: italic; color: var(--steel); margin: 6px 0; }
+h2 { margin: 14px 0 3px; } .say { margin: 4px 0; } .note { font-style: italic; color: var(--steel); margin: 6px 0; }
 .fits { border-left: 4px solid var(--settled); padding-left: 10px; margin: 12px 0; }
 .key { display: inline-flex; gap: 6px; align-items: center; } .solid { width: 20px; border-top: 2.5px solid var(--ink); }
 .foot { display: grid; gap: 10px; } details { margin-top: 14px; } summary { cursor: pointer; color: var(--steel); } .made { display: grid; gap: 10px; margin-top: 10px; }

@@ -25,7 +25,7 @@ function keep(name: string, text: string) {
     <p class="soft">Common workshop practice, not law. Empty a field to take the usual number again.</p>
     <v-text-field v-model="search" label="Look for" clearable class="search" @click:clear="search = ''" />
     <table class="numbers">
-      <thead><tr><th>Number</th><th class="n">yours</th><th /><th class="n">usual</th><th>Why</th></tr></thead>
+      <thead><tr><th>Number</th><th class="n">yours</th><th>in</th><th class="n">usual</th><th>Why</th></tr></thead>
       <tbody>
         <tr v-for="row in rows" :key="row.name">
           <td>{{ words(row.name) }}</td>

@@ -29,8 +29,8 @@ const dropReading = (name: LevelName, i: number) => desk.set(`wearer.${name}.rea
       <h1>Measures <span v-if="wearer.name" class="soft">of {{ wearer.name }}</span></h1>
       <table>
         <thead>
-          <tr><th /><th>Girth</th><th colspan="3">Waist to there, along the body</th><th>{{ learnt ? 'Believed, after the fittings' : 'Believed' }}</th></tr>
-          <tr class="sub"><th /><th /><th>front</th><th>side</th><th>back</th><th /></tr>
+          <tr><td /><th>Girth</th><th colspan="3">Waist to there, along the body</th><th>{{ learnt ? 'Believed, after the fittings' : 'Believed' }}</th></tr>
+          <tr class="sub"><td /><td /><th>front</th><th>side</th><th>back</th><td /></tr>
         </thead>
         <tbody>
           <tr v-for="name in LEVELS" :key="name" :class="{ here: here === name }" @focusin="here = name">
@@ -85,7 +85,7 @@ const dropReading = (name: LevelName, i: number) => desk.set(`wearer.${name}.rea
 h1 { margin-bottom: 10px; } h1 .soft { font-weight: 400; }
 table { border-collapse: collapse; width: 100%; table-layout: fixed; }
 th { text-align: left; font-weight: 500; color: var(--steel); font-size: 0.88rem; } .sub th { padding-bottom: 4px; }
-th:first-child { width: 118px; } thead tr:first-child th:nth-child(2) { width: 168px; } thead tr:first-child th:last-child { width: 128px; }
+thead td { padding: 0; } thead tr:first-child td { width: 118px; } thead tr:first-child th:nth-child(2) { width: 168px; } thead tr:first-child th:last-child { width: 128px; }
 tbody tr { border-top: 1px solid var(--line); vertical-align: top; } tbody tr.here { background: var(--bench); }
 tbody th { color: var(--ink); font-size: 1.02rem; padding: 12px 6px; font-weight: 600; } tbody th small { display: block; color: var(--steel); font-weight: 400; }
 td { padding: 9px 6px; } .zero { padding-top: 14px; } .believed { color: var(--steel); padding-top: 14px; white-space: nowrap; }

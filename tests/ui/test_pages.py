@@ -1,0 +1,262 @@
+"""Pages under bad input, other units, other hands, the keyboard; and what every page owes its reader."""
+
+import json
+from pathlib import Path
+
+import httpx
+import pytest
+from selenium.webdriver.common.by import By
+from selenium.webdriver.common.keys import Keys
+
+from fuseau.craft.lengths import format_length
+from tests.ui.driving import Hand, Server
+
+STAGES = ("brief", "wearer", "pattern", "mockups", "bones", "front", "back", "numbers")
+
+
+def build(hand: Hand, name: str) -> dict:
+    lines = httpx.get(f"{hand.url}/api/builds").json()
+    return next(line for line in lines if line["name"] == name)
+
+
+def stage(hand: Hand, name: str, where: str) -> dict:
+    line = build(hand, name)
+    hand.go(f"/build/{line['id']}/{where}")
+    hand.see(name)
+    return line
+
+
+@pytest.mark.parametrize(
+    ("written", "says"),
+    [
+        ("seventy", "is not a length"),
+        ("70 cm 2 in", "two units"),
+        ("7", "40.0 to 200.0 cm"),
+        ("-70", "below zero"),
+    ],
+)
+def test_a_girth_that_cannot_be_stays_as_written_with_its_sentence(demo_hand, written, says):
+    line = stage(demo_hand, "Underclock mender", "wearer")
+    label = "High hip girth, reading 1"
+    before = httpx.get(f"{demo_hand.url}/api/builds/{line['id']}").json()
+    demo_hand.write(label, written)
+    demo_hand.see(says)
+    box = demo_hand.field(label)
+    assert box.get_property("value") == written
+    assert box.get_attribute("aria-invalid") == "true"
+    after = httpx.get(f"{demo_hand.url}/api/builds/{line['id']}").json()
+    assert after["revision"] == before["revision"]
+    box.send_keys(Keys.ESCAPE)
+    demo_hand.gone(says)
+    assert demo_hand.value(label) == "80.5"
+
+
+def test_cautions_and_limits_stand_at_their_fields(demo_hand):
+    stage(demo_hand, "Lamplighter Regent", "pattern")
+    demo_hand.write("by, of the waist", "21")
+    demo_hand.see("Stop and loosen at pain, numbness or breathlessness")
+    demo_hand.press("Plan 20 % instead?")
+    demo_hand.see("waist reduced by")
+    demo_hand.press("Leave it")
+    demo_hand.write("by, of the waist", "8")
+    demo_hand.gone("Stop and loosen")
+    demo_hand.write("gap wanted", "190")
+    demo_hand.see("wider than the two back panels together")
+    demo_hand.field("gap wanted").send_keys(Keys.ESCAPE)
+    demo_hand.write("CF", "-3 cm")
+    demo_hand.see("is below zero")
+
+
+def test_a_hip_smaller_than_the_ribs_is_something_to_check(demo_hand):
+    stage(demo_hand, "Lamplighter Regent", "wearer")
+    demo_hand.write("Hip girth, reading 1", "72")
+    demo_hand.see("Check the hip: 72.0 cm is unusual")
+
+
+def test_a_height_out_of_order_is_told_where_it_is(demo_hand):
+    stage(demo_hand, "Lamplighter Regent", "wearer")
+    demo_hand.write("Ribs, height at the side", "12")
+    demo_hand.see("has to lie further from the waist")
+
+
+def test_a_mend_shows_its_effect_before_it_is_made(demo_hand):
+    line = stage(demo_hand, "Brass Heron", "bones")
+    demo_hand.see("With synthetic 7 × 1.5 mm at the lacing edge the gap bows")
+    demo_hand.press("Flat steel 12 × 1.0 mm at the lacing edge?")
+    demo_hand.see("bow")
+    before = httpx.get(f"{demo_hand.url}/api/builds/{line['id']}").json()
+    assert before["build"]["bones"]["lacing_edge"] == "synthetic_7"
+    demo_hand.press("Flat steel 12 × 1.0 mm at the lacing edge")
+    demo_hand.gone("the gap bows")
+
+
+def test_every_length_is_shown_as_the_core_shows_it(demo_hand):
+    line = stage(demo_hand, "Lamplighter Regent", "wearer")
+    for unit in ("in", "cm"):
+        demo_hand.press(unit)
+        plan = httpx.get(f"{demo_hand.url}/api/builds/{line['id']}").json()["plan"]
+        for level in plan["body"]["levels"]:
+            shown = format_length(level["girth_mm"], unit)
+            demo_hand.see(shown)
+        for level in plan["body"]["levels"]:
+            if level["name"] != "waist":
+                label = f"{level['name'].replace('_', ' ').capitalize()}, height at the side"
+                assert demo_hand.value(label) == format_length(abs(level["side_mm"]), unit, bare=True)
+    demo_hand.go(f"/build/{line['id']}/bones")
+    demo_hand.press("in")
+    for bone in plan["bones"]:
+        css = f"[data-bone='{bone['channel']}']"
+        wanted = format_length(bone["length_mm"], "in", hardware=True, bare=True)
+        demo_hand.wait(lambda css=css, wanted=wanted: demo_hand.find(css).text == wanted)
+
+
+def test_a_change_made_elsewhere_is_not_written_over(demo_hand):
+    line = stage(demo_hand, "Lamplighter Regent", "pattern")
+    elsewhere = {"revision": line["revision"], "changes": [{"at": "target.gap_mm", "value": "42 mm"}]}
+    assert httpx.post(f"{demo_hand.url}/api/builds/{line['id']}/changes", json=elsewhere).status_code == 200
+    demo_hand.press("firm")
+    demo_hand.see("changed elsewhere meanwhile")
+    demo_hand.see("Gap wanted 42 mm")
+    demo_hand.wait(lambda: demo_hand.value("gap wanted") == "42")
+
+
+def test_no_busk_fits_a_short_front_and_says_what_works(demo_hand):
+    line = stage(demo_hand, "Ash cartographer", "wearer")
+    for level, girth in (("Hip", "38 in"), ("High hip", "35 1/2 in")):
+        demo_hand.write(f"{level} girth", girth)
+        demo_hand.field(f"{level} girth, reading 1")
+    demo_hand.press("See the pattern")
+    demo_hand.write("CF", "6")
+    for box in demo_hand.all("fieldset"):
+        if box.text.startswith("Hem"):
+            field = box.find_elements(By.TAG_NAME, "input")[0]
+            field.send_keys(Keys.CONTROL, "a")
+            field.send_keys("9", Keys.TAB)
+    demo_hand.wait(lambda: demo_hand.find("fieldset:nth-of-type(4) input").get_property("value") == "9.0")
+    demo_hand.go(f"/build/{line['id']}/front")
+    demo_hand.see("No busk")
+    demo_hand.see("the shortest sold is 200 mm")
+
+
+def test_a_fitting_without_three_heights_keeps_what_was_written(demo_hand):
+    stage(demo_hand, "Brass Heron", "mockups")
+    demo_hand.press("Log a fitting")
+    demo_hand.write("Gap 1", "48")
+    demo_hand.write("Gap 3", "-5")
+    demo_hand.press("Log fitting 1")
+    demo_hand.see("below zero")
+    demo_hand.write("Gap 3", "51")
+    demo_hand.press("Log fitting 1")
+    demo_hand.see("three heights at least")
+    assert demo_hand.value("Gap 1") == "48"
+    demo_hand.write("Gap 5", "50")
+    demo_hand.press("Log fitting 1")
+    demo_hand.see("Fitting 1, version 1")
+
+
+def test_builds_are_deleted_with_undo_put_away_and_taken_in(demo_hand, tmp_path):
+    demo_hand.press("More for Brass Heron")
+    demo_hand.press("Delete")
+    demo_hand.see("“Brass Heron” is deleted.")
+    demo_hand.press("Undo")
+    demo_hand.wait(lambda: any("Brass Heron" in one.text for one in demo_hand.all(".line")))
+    demo_hand.press("More for Brass Heron")
+    demo_hand.press("Put away")
+    demo_hand.see("Put away: 2")
+    chooser = demo_hand.browser.find_element(By.CSS_SELECTOR, "input[type=file]")
+    broken = tmp_path / "broken.fuseau.json"
+    broken.write_text('{"format": "fuseau.build", "version": 9}')
+    chooser.send_keys(str(broken))
+    demo_hand.see("newer Fuseau")
+    line = build(demo_hand, "Lamplighter Regent")
+    whole = tmp_path / "whole.fuseau.json"
+    whole.write_bytes(httpx.get(f"{demo_hand.url}/api/builds/{line['id']}/build.fuseau.json").content)
+    demo_hand.browser.find_element(By.CSS_SELECTOR, "input[type=file]").send_keys(str(whole))
+    demo_hand.see("“Lamplighter Regent” is in the workshop.")
+    assert sum("Lamplighter Regent" in one.text for one in demo_hand.all(".line")) == 2
+
+
+def test_the_keyboard_alone_goes_through_the_stages(demo_hand):
+    stage(demo_hand, "Lamplighter Regent", "pattern")
+    demo_hand.see("What the corset does")
+    page = demo_hand.browser.find_element(By.TAG_NAME, "body")
+    page.send_keys("]")
+    demo_hand.see("What it says")
+    page.send_keys("]")
+    demo_hand.see("both halves the same")
+    page.send_keys("u")
+    demo_hand.see("cut the bone, in")
+    page.send_keys("?")
+    demo_hand.see("measure between two points")
+    page.send_keys(Keys.ESCAPE)
+    demo_hand.gone("measure between two points")
+    page.send_keys("w")
+    demo_hand.see("On the table")
+
+
+def test_a_length_is_measured_between_two_points(demo_hand):
+    stage(demo_hand, "Lamplighter Regent", "pattern")
+    paper = demo_hand.find(".paper")
+    demo_hand.press("Measure between two points")
+    from selenium.webdriver import ActionChains
+
+    for dx in (-50, 60):
+        ActionChains(demo_hand.browser).move_to_element_with_offset(paper, dx, 0).click().perform()
+    text = demo_hand.find(".tape text").text
+    scale = demo_hand.browser.execute_script(
+        "const d = document.querySelector('#dots'); return Number(d.getAttribute('width')) / 100"
+    )
+    assert float(text.split()[0]) == pytest.approx(110 / scale / 10, abs=0.11)
+
+
+def test_one_command_serves_the_demo_workshop(browser, tmp_path):
+    server = Server(tmp_path, "demo")
+    server.start()
+    try:
+        hand = Hand(browser, server.url)
+        hand.go()
+        hand.see("Lamplighter Regent")
+        hand.see("19 days left")
+    finally:
+        server.stop()
+
+
+def test_a_build_that_is_not_there_says_so(demo_hand):
+    demo_hand.go("/build/nothing/pattern")
+    demo_hand.see("This build can't be opened")
+    demo_hand.press("To the workshop")
+    demo_hand.see("On the table")
+
+
+def test_the_api_page_is_shipped_with_the_app(demo_hand):
+    demo_hand.go("/docs/index.html")
+    demo_hand.see("From measures to a corset that fits")
+
+
+@pytest.mark.parametrize("theme", ["light", "dark"])
+def test_no_page_has_axe_violations_or_asks_outside(demo_hand, theme):
+    axe = Path("ui/node_modules/axe-core/axe.min.js").read_text()
+    house = httpx.get(f"{demo_hand.url}/api/house").json()
+    httpx.put(f"{demo_hand.url}/api/house", json={**house, "theme": theme})
+    line = build(demo_hand, "Lamplighter Regent")
+    demo_hand.browser.get_log("performance")
+    demo_hand.browser.get_log("browser")
+    for page in ("/", *(f"/build/{line['id']}/{one}" for one in STAGES)):
+        demo_hand.go(page)
+        demo_hand.find(".line, h1")
+        demo_hand.wait(lambda: "busy" not in demo_hand.browser.page_source.split("aria-")[1][:6])
+        demo_hand.browser.execute_cdp_cmd("Runtime.evaluate", {"expression": axe})
+        found = demo_hand.browser.execute_async_script(
+            "const done = arguments[arguments.length - 1];"
+            "axe.run(document, {resultTypes: ['violations']}).then((r) => done(r.violations))"
+        )
+        told = [(one["id"], [node["html"][:160] for node in one["nodes"][:3]]) for one in found]
+        assert told == [], page
+    asked = [
+        message["params"]["request"]["url"]
+        for message in (json.loads(one["message"])["message"] for one in demo_hand.browser.get_log("performance"))
+        if message["method"] == "Network.requestWillBeSent"
+    ]
+    assert asked
+    assert all(url.startswith((demo_hand.url, "data:", "blob:")) for url in asked)
+    assert [one for one in demo_hand.browser.get_log("browser") if one["level"] == "SEVERE"] == []
