@@ -9,7 +9,7 @@ import typer
 
 from fuseau.app.settings import Settings
 from fuseau.craft.lengths import Unit
-from fuseau.files.tiles import Paper
+from fuseau.files.paper import Paper
 
 main = typer.Typer(no_args_is_help=True, add_completion=False, help="Fuseau: from measures to a corset that fits.")
 

@@ -11,17 +11,17 @@ import numpy as np
 
 from fuseau.build import Brief, Build, PatternVersion
 from fuseau.craft.alterations import Alteration, SeamMark, alter, let_girths, marks, same_cut
-from fuseau.craft.back import Lace, cut_lace, grommet_count, rows
-from fuseau.craft.bones import Bone, check_bones, edge_stiffness, lacing_edge_layout, lay_bones
+from fuseau.craft.back import BackChoices, Lace, cut_lace, grommet_count, rows
+from fuseau.craft.bones import Bone, BoneChoices, check_bones, edge_stiffness, lacing_edge_layout, lay_bones
 from fuseau.craft.drafting import back_share_of_seams, draft, front_halves, front_share_of_seams, suggest_edges
 from fuseau.craft.findings import Change, Finding, Mend
 from fuseau.craft.fit import Fit, GapShape, Lacing, LevelFit, check_fit, fit
-from fuseau.craft.front import Busk, GettingIn, check_front, choose_busk, getting_in
+from fuseau.craft.front import Busk, FrontChoices, GettingIn, check_front, choose_busk, getting_in
 from fuseau.craft.layers import take_up
 from fuseau.craft.learning import Learned, Tried, learn
 from fuseau.craft.lengths import Unit, format_length
 from fuseau.craft.notions import BONES, GROMMET, BoneName
-from fuseau.craft.pattern import EdgeLine, Pattern, Shape
+from fuseau.craft.pattern import EdgeLine, Pattern
 from fuseau.craft.record import Record, Unmakeable
 from fuseau.craft.settling import Unsettled
 from fuseau.craft.target import Aim, Target, aim, check_aim, pull_of, settle_parallel
@@ -147,7 +147,6 @@ def plan(build: Build, *, unit: Unit = "cm", kept: Kept | None = None) -> Plan:
 
 def _plan_garment(build: Build, unit: Unit, kept: Kept, findings: list[Finding]) -> Plan:
     practice = build.practice
-    build = build.model_copy(update={"brief": Brief()})  # no number follows from the brief
 
     # wearer: what the tape says, then what the fittings taught
     measured = kept.stage("believe", believe, build.wearer, build.zones, practice)
@@ -157,7 +156,8 @@ def _plan_garment(build: Build, unit: Unit, kept: Kept, findings: list[Finding])
 
     # pattern: what to aim for, and the pattern that is worked from
     top, hem = _edges(build, body)
-    aimed, aimed_pattern = kept.stage("aim", _aim, build, body, top, hem)
+    shaped = _shaped(build)
+    aimed, aimed_pattern = kept.stage("aim", _aim, shaped, body, top, hem)
     current = build.current
     pattern = current.pattern if current else aimed_pattern
     _check_gap(build.target.gap_mm, pattern, unit)
@@ -166,7 +166,7 @@ def _plan_garment(build: Build, unit: Unit, kept: Kept, findings: list[Finding])
     # fit: as it will be worn, and as a mock-up
     final = kept.stage("final", fit, final_lacing(build, pattern, aimed), body)
     mock_up = kept.stage("mock-up", fit, mock_up_lacing(build, pattern), body)
-    proposal = kept.stage("propose", _propose, build, body, aimed, aimed_pattern, learned) if current else None
+    proposal = kept.stage("propose", _propose, shaped, body, aimed, aimed_pattern, learned) if current else None
 
     # bones, front, back
     cf = laid.panels[0].cf_edge
@@ -253,6 +253,12 @@ def _seen(build: Build) -> Build:
         fittings=build.fittings,
         practice=build.practice,
     )
+
+
+def _shaped(build: Build) -> Build:
+    """The build without what the pattern does not depend on: brief, front, back, bones but for the lacing edge."""
+    edge = BoneChoices(lacing_edge=build.bones.lacing_edge)
+    return build.model_copy(update={"brief": Brief(), "front": FrontChoices(), "back": BackChoices(), "bones": edge})
 
 
 def _tried(build: Build) -> list[Tried]:
@@ -347,9 +353,8 @@ def _aim(build: Build, body: Body, top: EdgeLine, hem: EdgeLine) -> tuple[Aim, P
 
     def drafted(sewn: tuple[float, ...]) -> Pattern:
         girths = np.array(sewn)
-        fresh = draft(body, girths, target.gap_mm, count, top, hem, build.draft.allowances, practice)
-        if current is None or not same_cut(current.pattern, fresh):
-            return fresh
+        if current is None or len(current.pattern.panels) != count:
+            return draft(body, girths, target.gap_mm, count, top, hem, build.draft.allowances, practice)
         return alter(current.pattern, _alteration(current.pattern, body, girths, target.gap_mm, top, hem)).model_copy(
             update={"allowances": build.draft.allowances}
         )
@@ -363,7 +368,7 @@ def _alteration(
     pattern: Pattern, body: Body, girths_mm: np.ndarray, gap_mm: float, top: EdgeLine, hem: EdgeLine
 ) -> Alteration:
     """From a version to these sewn girths, by the draft's shares; edges where they moved."""
-    shape = Shape(pattern)
+    shape = pattern.shape
     front = front_halves(body, girths_mm, gap_mm)
     count, in_front = len(pattern.panels), pattern.front_panels
     shares = (
@@ -383,7 +388,7 @@ def _propose(build: Build, body: Body, aimed: Aim, aimed_pattern: Pattern, learn
     current = build.current
     if current is None:
         return None
-    old, new = Shape(current.pattern), Shape(aimed_pattern)
+    old, new = current.pattern.shape, aimed_pattern.shape
     redraft = not same_cut(current.pattern, aimed_pattern)
     change = np.zeros(len(new.nominal)) if redraft else new.sewn_girth(new.nominal) - old.sewn_girth(old.nominal)
     edges_change = (current.pattern.top, current.pattern.hem) != (aimed_pattern.top, aimed_pattern.hem)
@@ -440,7 +445,7 @@ def _planned(current: PatternVersion | None, pattern: Pattern, laid: Laid) -> Pl
 
 
 def _check_gap(gap_mm: float, pattern: Pattern, unit: Unit) -> None:
-    back = 2 * float(Shape(pattern).widths(np.array([0.0]))[0, -1])
+    back = 2 * float(pattern.shape.widths(np.array([0.0]))[0, -1])
     if gap_mm > back:
         raise Unmakeable(
             "target.gap_mm",

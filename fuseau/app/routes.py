@@ -32,7 +32,7 @@ from fuseau.craft.practice import Practice
 from fuseau.craft.record import Unmakeable
 from fuseau.decisions import accept, change, cut_version, log_fitting
 from fuseau.files.document import read_document, write_document
-from fuseau.files.tiles import Paper
+from fuseau.files.paper import Paper
 from fuseau.plan import Plan
 from fuseau.store.workshop import Opened
 
@@ -158,8 +158,8 @@ def change_build(desk: TheDesk, build_id: str, edit: Edit) -> Response:
     changed = change(opened.build, edit.changes, desk.unit)
     if changed == opened.build:
         return _answer(desk.sheet(opened))
-    _makeable(desk, opened, changed)
-    return _kept(desk, build_id, edit.revision, changed, edit.label or label_of(edit.changes))
+    planned = _makeable(desk, opened, changed)
+    return _kept(desk, build_id, edit.revision, changed, edit.label or label_of(edit.changes), planned)
 
 
 @router.post("/builds/{build_id}/trial", response_model=Plan)
@@ -185,8 +185,8 @@ def new_fitting(desk: TheDesk, build_id: str, fitting: NewFitting) -> Response:
     desk.workshop.check(build_id, fitting.revision)
     planned = desk.plan(build_id, opened.build)
     build = log_fitting(opened.build, planned, fitting.written(), _today(), desk.unit)
-    _makeable(desk, opened, build)
-    return _kept(desk, build_id, fitting.revision, build, f"Fitting {len(build.fittings)} logged")
+    after = _makeable(desk, opened, build)
+    return _kept(desk, build_id, fitting.revision, build, f"Fitting {len(build.fittings)} logged", after)
 
 
 @router.post("/builds/{build_id}/undo", response_model=Sheet)
@@ -216,16 +216,17 @@ def restore(desk: TheDesk, build_id: str, wish: Restoring) -> Response:
     return _answer(desk.sheet(desk.workshop.restore(build_id, wish.revision, wish.to)))
 
 
-def _makeable(desk: Desk, opened: Opened, changed: Build) -> None:
-    """Refuse a change that makes a garment unmakeable which was not so before."""
+def _makeable(desk: Desk, opened: Opened, changed: Build) -> Plan:
+    """The plan after a change; refuses one that makes a garment unmakeable which was not so before."""
     planned = desk.plan(opened.id, changed)
     if planned.unmakeable and not desk.plan(f"{opened.id} before", opened.build).unmakeable:
         stop = planned.findings[-1]
         raise Unmakeable(stop.at or "", stop.sentence)
+    return planned
 
 
-def _kept(desk: Desk, build_id: str, revision: int, build: Build, label: str) -> Response:
-    return _answer(desk.sheet(desk.workshop.edit(build_id, revision, build, label)))
+def _kept(desk: Desk, build_id: str, revision: int, build: Build, label: str, planned: Plan | None = None) -> Response:
+    return _answer(desk.sheet(desk.workshop.edit(build_id, revision, build, label), planned))
 
 
 # --- what leaves

@@ -10,7 +10,7 @@ from fuseau.craft.findings import Change, Stage
 from fuseau.craft.layers import Stack
 from fuseau.craft.lengths import Unit
 from fuseau.craft.target import Pull
-from fuseau.files.tiles import Paper
+from fuseau.files.paper import Paper
 from fuseau.plan import Plan
 from fuseau.thread import Thread
 

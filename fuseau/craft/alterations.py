@@ -6,7 +6,7 @@ import numpy as np
 from pydantic import Field
 
 from fuseau.craft.lengths import Length
-from fuseau.craft.pattern import EdgeLine, Panel, Pattern, Shape
+from fuseau.craft.pattern import EdgeLine, Panel, Pattern
 from fuseau.craft.record import Record, Unmakeable
 from fuseau.craft.wearer import LevelName
 
@@ -111,7 +111,7 @@ def let_girths(
 
 def marks(pattern: Pattern, alteration: Alteration, least_mm: float = 0.5) -> list[SeamMark]:
     """What to mark on the paper, by seam and level from the top down; nothing under `least_mm`."""
-    shape = Shape(pattern)
+    shape = pattern.shape
     found = []
     for change in alteration.seams:
         for i in reversed(range(len(pattern.stations))):

@@ -16,7 +16,7 @@ _FLAT = 1e-3
 _TIGHTEST = 64.0
 
 
-@dataclass(frozen=True)
+@dataclass(frozen=True, eq=False)
 class Basis:
     """The linear map from values at the knots to a spline in tension: shapes `knots` (k,), `strain` (k-1,).
 
@@ -88,7 +88,7 @@ def basis(knots: ArrayLike, strain: ArrayLike | float = 0.0) -> Basis:
 
 
 def calm_basis(knots: ArrayLike, values: ArrayLike, overshoot: float = 1.0) -> Basis:
-    """The least tense basis with which no curve leaves the span of two neighbouring points by `overshoot`.
+    """A basis just tense enough that no curve leaves the span of two neighbouring points by `overshoot`.
 
     `values` is (k,) or (k, m) for m curves that share the basis; units are those of the values.
     """
@@ -105,7 +105,7 @@ def calm_basis(knots: ArrayLike, values: ArrayLike, overshoot: float = 1.0) -> B
         loose = (out > 0.9 * overshoot) & (strain < _TIGHTEST)
         if not loose.any():
             return found
-        strain = np.where(loose, np.maximum(1.0, strain * 1.6), strain)
+        strain = np.where(loose, np.maximum(1.5, strain * 2), strain)
 
 
 def lengths_along(x: Array, z: Array) -> Array:

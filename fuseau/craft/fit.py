@@ -7,11 +7,11 @@ from typing import Literal
 
 import numpy as np
 
-from fuseau.craft.curves import Array, calm_basis
+from fuseau.craft.curves import Array
 from fuseau.craft.findings import Finding, Stage
 from fuseau.craft.layers import Stack, take_up
 from fuseau.craft.lengths import Unit, format_length
-from fuseau.craft.pattern import Pattern, Shape
+from fuseau.craft.pattern import Pattern
 from fuseau.craft.practice import Practice
 from fuseau.craft.record import Record
 from fuseau.craft.settling import Hold, Settled, settle
@@ -21,8 +21,6 @@ ShapeWord = Literal[
     "parallel", "wide at top", "wide at bottom", "wide at waist", "narrow at waist", "closed", "overlapping"
 ]
 Feel = Literal["stands off", "light", "close", "firm", "too firm"]
-
-POINTS = 61
 
 
 class LevelFit(Record):
@@ -84,20 +82,10 @@ class Lacing:
     pull_n_per_m: float
     practice: Practice
 
-    @cached_property
-    def shape(self) -> Shape:
-        return Shape(self.pattern)
-
-    @cached_property
+    @property
     def z(self) -> Array:
-        """Heights along the lacing edge at CB, (POINTS,) mm."""
-        return np.linspace(self.pattern.hem.cb_mm, self.pattern.top.cb_mm, POINTS)
-
-    @cached_property
-    def nominal(self) -> Array:
-        """The nominal (side) heights of the girths that meet CB at `z`."""
-        reach = np.linspace(self.z[0] - 60, self.z[-1] + 60, 241)
-        return np.interp(self.z, self.shape.heights_at(reach, 2.0), reach)
+        """Heights along the lacing edge at CB, mm."""
+        return self.pattern.shape.lacing_edge[0]
 
     @cached_property
     def take_up_mm(self) -> float:
@@ -111,12 +99,11 @@ class Lacing:
     @cached_property
     def sewn(self) -> Array:
         """Sewn girth as worn, along `z`, mm."""
-        return self.shape.sewn_girth(self.nominal) * self.stretch
+        return self.pattern.shape.lacing_edge[1] * self.stretch
 
     def body_matrix(self, body: Body) -> Array:
-        """(POINTS, levels): from girths at the body's levels to natural girths along `z`."""
-        heights = np.array([level.back_mm for level in body])
-        return calm_basis(heights, [level.girth_mm for level in body]).at(self.z)
+        """(points, levels): from girths at the body's levels to natural girths along `z`."""
+        return body.along_back.at(self.z)
 
     def give(self, body: Body) -> Array:
         """The share by which the body can give along `z`."""
@@ -193,8 +180,8 @@ def feel_of(pressure_kpa: float, comfort_kpa: float, stand_off_mm: float) -> Fee
 def _levels(lacing: Lacing, body: Body, settled: Settled) -> tuple[LevelFit, ...]:
     found = []
     nominal = np.array([level.side_mm for level in body])
-    closed = lacing.shape.sewn_girth(nominal)
-    front = lacing.shape.front_half(nominal) * lacing.stretch
+    closed = lacing.pattern.shape.sewn_girth(nominal)
+    front = lacing.pattern.shape.front_half(nominal) * lacing.stretch
     for i, level in reversed(list(enumerate(body))):
         covered = settled.z[0] - 0.5 <= level.back_mm <= settled.z[-1] + 0.5
         at = {

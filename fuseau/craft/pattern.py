@@ -18,6 +18,8 @@ from fuseau.craft.lengths import Length
 from fuseau.craft.record import Record
 from fuseau.craft.wearer import LevelName
 
+LACING_POINTS = 61
+
 Height = Annotated[float, Length("a height on the pattern", -500, 500)]
 Across = Annotated[float, Length("a place across a panel", -400, 1200)]
 
@@ -67,6 +69,11 @@ class Pattern(Record):
     hem: EdgeLine
     allowances: Allowances = Allowances()
 
+    @cached_property
+    def shape(self) -> "Shape":
+        """The pattern as arrays."""
+        return Shape(self)
+
     @model_validator(mode="after")
     def _hangs_together(self) -> "Pattern":
         heights = [station.side_mm for station in self.stations]
@@ -82,7 +89,7 @@ class Pattern(Record):
         return self
 
 
-@dataclass(frozen=True)
+@dataclass(frozen=True, eq=False)
 class Shape:
     """A pattern as arrays. Edges are in order CF to CB: panel 1 toward CF, panel 1 toward CB, panel 2 …"""
 
@@ -134,6 +141,14 @@ class Shape:
     def sewn_girth(self, nominal: Array) -> Array:
         """S: twice the half pattern's width, closed, (n,) mm (model, section 3)."""
         return 2 * self.widths(nominal).sum(axis=1)
+
+    @cached_property
+    def lacing_edge(self) -> tuple[Array, Array]:
+        """The lacing edge in `LACING_POINTS` even steps: heights z at CB, and the sewn girths that end there, mm."""
+        z = np.linspace(self.pattern.hem.cb_mm, self.pattern.top.cb_mm, LACING_POINTS)
+        reach = np.linspace(z[0] - 60, z[-1] + 60, 121)
+        nominal = np.interp(z, self.heights_at(reach, 2.0), reach)
+        return z, self.sewn_girth(nominal)
 
     def front_half(self, nominal: Array) -> Array:
         """Width from CF to the side seam, (n,) mm."""

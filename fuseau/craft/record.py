@@ -1,8 +1,9 @@
 """What every record of the trade has in common: it is frozen, and it refuses fields that it does not know."""
 
 import math
+from collections.abc import Mapping
 from dataclasses import dataclass
-from typing import Any
+from typing import Any, Self
 
 from pydantic import BaseModel, ConfigDict, GetCoreSchemaHandler
 from pydantic_core import CoreSchema, PydanticCustomError, core_schema
@@ -12,6 +13,13 @@ class Record(BaseModel):
     """A frozen record. Unknown fields are an error, so that a misspelt decision is never dropped silently."""
 
     model_config = ConfigDict(frozen=True, extra="forbid", allow_inf_nan=False)
+
+    def model_copy(self, *, update: Mapping[str, Any] | None = None, deep: bool = False) -> Self:
+        """As Pydantic's, but what was derived from the old fields (cached properties) stays behind."""
+        copied = super().model_copy(update=update, deep=deep)
+        for name in set(copied.__dict__) - set(type(self).model_fields):
+            del copied.__dict__[name]
+        return copied
 
 
 class Unmakeable(ValueError):

@@ -9,7 +9,6 @@ from collections.abc import Callable
 from dataclasses import dataclass
 
 import numpy as np
-from scipy.linalg import cho_factor, cho_solve
 
 from fuseau.craft.curves import Array
 from fuseau.craft.wearer import tension_at
@@ -74,8 +73,8 @@ class Settled:
         weight = _weights(self.hold.z_mm)
         out = np.zeros_like(self.hessian)
         if len(free):
-            factor = cho_factor(self.hessian[np.ix_(free, free)])
-            out[np.ix_(free, free)] = cho_solve(factor, np.diag((weight * by_natural / 1000)[free]))
+            inner = np.ix_(free, free)
+            out[inner] = np.linalg.inv(self.hessian[inner]) * (weight * by_natural / 1000)[free]
         return out
 
 
@@ -124,9 +123,7 @@ def settle(hold: Hold, *, overlap: bool = False, start: Array | None = None) -> 
         if worst < enough:
             return Settled(hold, gap, base + gap, tension, touching.astype(float), worst, hessian)
         step = np.zeros(len(z))
-        step[free] = -cho_solve(
-            cho_factor(hessian[np.ix_(free, free)], check_finite=False), gradient[free], check_finite=False
-        )
+        step[free] = -np.linalg.solve(hessian[np.ix_(free, free)], gradient[free])
         gap, (gradient, by_hoop, tension) = _walk(gap, step, gradient, forces, lowest)
     raise Unsettled(f"The lacing did not settle: pull {hold.pull_n_per_m:.0f} N/m, still {worst:.2g} N out of balance.")
 

@@ -160,7 +160,9 @@ def settle_parallel(
     for _ in range(6):
         pattern = drafted(tuple(sewn))
         lacing = Lacing(pattern, stack, edge_n_m2, pull, practice)
-        hold = lacing.hold(lacing.body_matrix(body) @ natural, lacing.give(body))
+        if start is None:  # top line and hem stand, so the body along the lacing edge does too
+            along, give = lacing.body_matrix(body) @ natural, lacing.give(body)
+        hold = lacing.hold(along, give)
         settled = settle(hold, overlap=True, start=start)
         start = settled.gap_mm
         slope, at_waist = np.polyfit(settled.z, settled.gap_mm, 1)

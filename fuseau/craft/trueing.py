@@ -92,7 +92,7 @@ def lay_flat(pattern: Pattern, practice: Practice) -> Laid:
     Raises Unmakeable when the top line does not clear the waist and hem, or edges of a panel cross.
     """
     _check_edges(pattern)
-    shape = Shape(pattern)
+    shape = pattern.shape
     edges = _sample(shape)
     seams_across = _seam_places(shape)
     tops, top_slopes = _edge_line(pattern.top, seams_across, pattern.front_panels)

@@ -6,13 +6,14 @@ give, C0 the natural girth.
 
 import math
 from collections.abc import Iterator
+from functools import cached_property
 from typing import Annotated, Literal
 
 import numpy as np
 from pydantic import Field, model_validator
 from pydantic_core import PydanticCustomError
 
-from fuseau.craft.curves import Array
+from fuseau.craft.curves import Array, Basis, calm_basis
 from fuseau.craft.findings import Finding
 from fuseau.craft.lengths import Length, Unit, format_length
 from fuseau.craft.practice import Practice
@@ -147,6 +148,11 @@ class Body(Record):
 
     def __getitem__(self, name: LevelName) -> BodyLevel:
         return next(level for level in self.levels if level.name == name)
+
+    @cached_property
+    def along_back(self) -> Basis:
+        """The spline through the levels' girths, over their heights at the back (mm)."""
+        return calm_basis([level.back_mm for level in self.levels], [level.girth_mm for level in self.levels])
 
     def with_girths(self, girths: Array, spreads: Array) -> "Body":
         """The same body with other girths and spreads (mm), in the order of `levels`."""
@@ -288,18 +294,14 @@ def girth_under(natural: Array, give: Array, tension: Array, scale_kpa: float) -
     >>> girth_under(np.array([720.]), np.array([.13]), np.array([240.]), 2.0).round(1)
     array([656.1])
     """
-    low, high = natural * (1 - give), natural.astype(float).copy()
-    girth = (low + high) / 2
-    for _ in range(60):
-        pull, by_hoop, _ = tension_at(natural, give, girth, scale_kpa)
-        low, high = np.where(pull > tension, girth, low), np.where(pull > tension, high, girth)
-        step = girth - (pull - tension) / np.where(by_hoop < 0, by_hoop, -1.0)
-        inside = (step > low) & (step < high) & (by_hoop < 0)
-        following = np.where(inside, step, (low + high) / 2)
-        if np.max(np.abs(following - girth)) < 1e-9:
-            return following
+    girth = natural * (1 - give / 2)
+    for _ in range(60):  # a contraction by c·(p/p0)·exp(−p/p0) < 0.08, so some ten rounds
+        pressure = 2 * math.pi * tension / girth
+        following = natural * (1 - give * (1 - np.exp(-pressure / scale_kpa)))
+        if np.max(np.abs(following - girth)) < 1e-10:
+            return np.asarray(following)
         girth = following
-    return girth
+    return np.asarray(girth)
 
 
 def side_pressure(tension: Array, girth: Array, width_to_depth: Array) -> Array:

@@ -10,7 +10,8 @@ from reportlab.platypus import Paragraph, SimpleDocTemplate, Spacer, Table, Tabl
 
 from fuseau.build import Build
 from fuseau.craft.lengths import Unit, format_length
-from fuseau.files.tiles import BOLD, FONT, Paper, fonts
+from fuseau.files.paper import Paper
+from fuseau.files.tiles import BOLD, FONT, fonts
 from fuseau.plan import Plan
 
 CAUTIONS = (

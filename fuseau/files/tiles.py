@@ -3,7 +3,6 @@
 import io
 import math
 from dataclasses import dataclass
-from typing import Literal
 
 import reportlab
 from reportlab.lib.units import mm
@@ -13,12 +12,10 @@ from reportlab.pdfgen.canvas import Canvas
 from shapely.geometry import LineString, box
 
 from fuseau.build import Build
+from fuseau.files.paper import SIZES_MM, Paper
 from fuseau.files.pieces import Kind, Piece, pattern_pieces
 from fuseau.plan import Plan
 
-Paper = Literal["a4", "letter"]
-
-SIZES_MM: dict[Paper, tuple[float, float]] = {"a4": (210.0, 297.0), "letter": (215.9, 279.4)}
 MARGIN_MM = 9.0
 OVERLAP_MM = 10.0
 SQUARE_MM = 50.0

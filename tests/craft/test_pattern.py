@@ -213,3 +213,11 @@ def test_a_refit_to_the_same_girths_changes_nothing():
         (np.array([front_share_of_seams(3, level.name) for level in BODY]),) * 2,
     )
     assert marks(pattern, change, least_mm=1e-6) == []
+
+
+def test_a_copy_does_not_carry_what_was_derived_from_the_old_fields():
+    pattern = drafted()
+    assert pattern.shape.sewn_girth(np.array([0.0])) == pytest.approx(600)
+    wider = pattern.model_copy(update={"panels": drafted(SEWN + 40).panels})
+    assert wider.shape.sewn_girth(np.array([0.0])) == pytest.approx(640, abs=1)
+    assert pattern == drafted()

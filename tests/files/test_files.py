@@ -18,9 +18,10 @@ from fuseau.build import Build
 from fuseau.cli import main
 from fuseau.decisions import log_fitting
 from fuseau.files.document import UnreadableFile, read_document, write_document
+from fuseau.files.paper import SIZES_MM
 from fuseau.files.sheet import list_pdf
 from fuseau.files.svg import pattern_svg
-from fuseau.files.tiles import MARGIN_MM, OVERLAP_MM, SIZES_MM, pattern_pdf
+from fuseau.files.tiles import MARGIN_MM, OVERLAP_MM, pattern_pdf
 from fuseau.plan import plan
 from tests.conftest import TODAY, edited
 

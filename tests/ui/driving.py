@@ -1,5 +1,6 @@
 """Driving the real interface: a server on a free port, and headless Chromium at 1280x800."""
 
+import http.client
 import os
 import socket
 import subprocess
@@ -10,7 +11,6 @@ from collections.abc import Iterator
 from contextlib import contextmanager
 from pathlib import Path
 
-import httpx
 from selenium import webdriver
 from selenium.webdriver.chrome.options import Options
 from selenium.webdriver.chrome.service import Service
@@ -41,12 +41,16 @@ class Server:
         began = time.perf_counter()
         self._process = subprocess.Popen(self._args, stdout=subprocess.DEVNULL, env={**os.environ})
         while time.perf_counter() - began < 30:
+            connection = http.client.HTTPConnection("127.0.0.1", self.port, timeout=5)
             try:
-                if httpx.get(f"{self.url}/api/house").status_code == 200:
+                connection.request("GET", "/api/house")
+                if connection.getresponse().status == 200:
                     return time.perf_counter() - began
-            except httpx.TransportError:
+            except OSError:
                 if self._process.poll() is not None:
                     break
+            finally:
+                connection.close()
         raise RuntimeError("the server did not start")
 
     def stop(self) -> None:
