@@ -18,6 +18,8 @@ test: .made/dev .made/ui .made/browser
 	.venv/bin/mypy
 	.venv/bin/lint-imports
 	cd ui && npm run --silent types && npm run --silent lint
+	cd ui && npx --no-install openapi-typescript src/api/openapi.json -o ../.made/schema.d.ts >/dev/null && \
+	  cmp -s ../.made/schema.d.ts src/api/schema.d.ts || { echo "ui/src/api/schema.d.ts is not current: run make api" >&2; exit 1; }
 	.venv/bin/pytest
 
 bench: .made/dev .made/ui .made/browser

@@ -169,6 +169,11 @@ def test_builds_are_deleted_with_undo_put_away_and_taken_in(demo_hand, tmp_path)
     chooser.send_keys(str(broken))
     demo_hand.see("newer Fuseau")
     line = build(demo_hand, "Lamplighter Regent")
+    huge = tmp_path / "huge.fuseau.json"
+    with huge.open("wb") as file:
+        file.truncate(50_000_000)
+    demo_hand.browser.find_element(By.CSS_SELECTOR, "input[type=file]").send_keys(str(huge))
+    demo_hand.see("has 50.0 MB")
     whole = tmp_path / "whole.fuseau.json"
     whole.write_bytes(httpx.get(f"{demo_hand.url}/api/builds/{line['id']}/build.fuseau.json").content)
     demo_hand.browser.find_element(By.CSS_SELECTOR, "input[type=file]").send_keys(str(whole))

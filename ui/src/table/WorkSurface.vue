@@ -4,7 +4,7 @@ import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import type { LaidPanel, Plan, Point } from '../api/types'
 import { length } from '../words'
 import { useDesk } from '../desk'
-import { layOut, path, strips } from './flat'
+import { edgeAt, layOut, path, strips } from './flat'
 
 // The garment opened flat on pattern paper, CF to CB, against the rail whose zero is the waist.
 const props = defineProps<{
@@ -182,6 +182,20 @@ const lastPanel = computed(() => panels.value[panels.value.length - 1])
 const tapeText = computed(() =>
   tape.value.length === 2 ? length(Math.hypot(tape.value[0][0] - tape.value[1][0], tape.value[0][1] - tape.value[1][1]), desk.unit) : '',
 )
+// notches as ticks across the stitch line, as many as tell this seam from the others
+function ticksOf(panel: LaidPanel): Point[][] {
+  const found: Point[][] = []
+  for (const [edge, notches, out] of [[panel.cf_edge, panel.cf_notches, -1], [panel.cb_edge, panel.cb_notches, 1]] as const) {
+    for (const notch of notches)
+      for (let i = 0; i < notch.marks; i++) {
+        // along so short a stretch the running length is the height, near enough to draw
+        const z = notch.from_waist_mm + 4 * (i - (notch.marks - 1) / 2)
+        const x = edgeAt(edge, z)
+        found.push([[x - 1.5 * out, z], [x + 4 * out, z]])
+      }
+  }
+  return found
+}
 const highest = (panel: LaidPanel) => Math.max(...panel.outline.map((point) => point[1]))
 const middle = (panel: LaidPanel) => (panel.waist[0][0] + panel.waist[1][0]) / 2
 defineExpose({ flat, sx })
@@ -224,6 +238,8 @@ defineExpose({ flat, sx })
         <g v-for="(panel, i) in panels" :key="panel.number">
           <path :d="line(i, panel.outline, true)" class="panel" :class="{ picked: picked === `panel ${panel.number}` }" :data-panel="panel.number" @click="emit('pick', `panel ${panel.number}`)" />
           <path :d="line(i, [panel.waist[0], panel.waist[1]])" class="waist" />
+          <path v-for="(tick, k) in ticksOf(panel)" :key="k" :d="line(i, tick)" class="notch" />
+          <path :d="line(i, [panel.grain[0], panel.grain[1]])" class="grain" />
           <text :x="sx(flat.offsets[i] + middle(panel))" :y="sz(highest(panel)) - 9" class="number">{{ panel.number }}</text>
         </g>
         <text v-if="panels.length" :x="sx(flat.offsets[0] + panels[0].waist[0][0])" :y="sz(flat.top) - 8" class="side">CF</text>
@@ -308,6 +324,7 @@ svg { display: block; position: absolute; inset: 0; font-family: inherit; fill: 
 .panel { fill: var(--paper); fill-opacity: 0.6; stroke: var(--ink); stroke-width: 1.6; stroke-linejoin: round; }
 .panel.picked { fill: var(--marked); }
 .waist { stroke: var(--ink); stroke-width: 1.6; fill: none; pointer-events: none; }
+.notch { stroke: var(--ink); stroke-width: 1; pointer-events: none; } .grain { stroke: var(--dot); stroke-width: 1; pointer-events: none; }
 .number { text-anchor: middle; font-size: 21px; font-weight: 500; fill: var(--steel); pointer-events: none; }
 .side { font-size: 13px; fill: var(--steel); } .side.end { text-anchor: end; }
 .next { fill: none; stroke: var(--settled); stroke-width: 1.4; stroke-dasharray: 6 4; pointer-events: none; }
