@@ -21,6 +21,7 @@ from fuseau.craft.notions import BoneName
 from fuseau.craft.pattern import Allowances, Pattern
 from fuseau.craft.practice import Practice
 from fuseau.craft.record import Amount, Record
+from fuseau.craft.stand import Stand
 from fuseau.craft.target import Pull, Target
 from fuseau.craft.wearer import Wearer, Zones
 
@@ -71,6 +72,8 @@ class PatternVersion(Record):
     number: int = Field(ge=1)
     parent: int | None = None
     reason: Note = ""
+    name: Name = ""
+    note: Note = ""
     fitting: int | None = Field(default=None, description="Number of the fitting that it came from.")
     made_on: datetime.date | None = None
     pattern: Pattern
@@ -111,6 +114,7 @@ class Build(Record):
     kind: Literal["underbust corset"] = "underbust corset"
     brief: Brief = Brief()
     wearer: Wearer = Wearer()
+    stand: Stand = Stand()
     target: Target = Target()
     draft: DraftChoices = DraftChoices()
     layers: Stack = Stack()

@@ -11,7 +11,7 @@ from fuseau.build import Build, GapReading, PatternVersion, read_build
 from fuseau.craft.findings import Change
 from fuseau.craft.lengths import Unit
 from fuseau.craft.record import Unmakeable
-from fuseau.plan import Plan
+from fuseau.planned import Plan
 
 _NEVER_SET = ("format", "version", "kind", "versions")
 
@@ -30,7 +30,8 @@ def change(build: Build, changes: list[Change], unit: Unit) -> Build:
 
 def _set(data: dict[str, Any], at: str, value: Any) -> None:
     *way, last = at.split(".")
-    if not way or way[0] in _NEVER_SET:
+    named = way[:1] == ["versions"] and len(way) == 2 and last in ("name", "note")
+    if not named and (not way or way[0] in _NEVER_SET):
         raise Unmakeable(at, "This is not changed by hand.")
     spot: Any = data
     for part in way:
@@ -107,5 +108,22 @@ def accept(build: Build, planned: Plan, today: datetime.date) -> Build:
         made_on=today,
         pattern=proposal.pattern,
         alteration=proposal.alteration,
+    )
+    return read_build(build.model_copy(update={"versions": (*build.versions, following)}).model_dump())
+
+
+def go_back(build: Build, number: int, today: datetime.date) -> Build:
+    """The build with an old version's pattern as its next version. Raises Unmakeable if there is none such."""
+    old, current = build.version_numbered(number), build.current
+    if old is None or current is None:
+        raise Unmakeable("versions", f"There is no version {number} to go back to.")
+    if old.number == current.number:
+        raise Unmakeable("versions", f"Version {number} is the present one already.")
+    following = PatternVersion(
+        number=current.number + 1,
+        parent=old.number,
+        reason=f"back to version {old.number}",
+        made_on=today,
+        pattern=old.pattern,
     )
     return read_build(build.model_copy(update={"versions": (*build.versions, following)}).model_dump())

@@ -10,97 +10,27 @@ from typing import Any, TypeVar
 import numpy as np
 
 from fuseau.build import Brief, Build, PatternVersion
-from fuseau.craft.alterations import Alteration, SeamMark, alter, let_girths, marks, same_cut
-from fuseau.craft.back import BackChoices, Lace, cut_lace, grommet_count, rows
-from fuseau.craft.bones import Bone, BoneChoices, check_bones, edge_stiffness, lacing_edge_layout, lay_bones
+from fuseau.craft.alterations import Alteration, alter, let_girths, marks, same_cut
+from fuseau.craft.back import BackChoices, cut_lace, grommet_count, rows
+from fuseau.craft.bones import BoneChoices, check_bones, edge_stiffness, lacing_edge_layout, lay_bones
 from fuseau.craft.drafting import back_share_of_seams, draft, front_halves, front_share_of_seams, suggest_edges
 from fuseau.craft.findings import Change, Finding, Mend
-from fuseau.craft.fit import Fit, GapShape, Lacing, LevelFit, check_fit, fit
-from fuseau.craft.front import Busk, FrontChoices, GettingIn, check_front, choose_busk, getting_in
+from fuseau.craft.fit import Fit, Lacing, check_fit, fit
+from fuseau.craft.front import FrontChoices, check_front, choose_busk, getting_in
 from fuseau.craft.layers import take_up
 from fuseau.craft.learning import Learned, Tried, learn
 from fuseau.craft.lengths import Unit, format_length
 from fuseau.craft.notions import BONES, GROMMET, BoneName
 from fuseau.craft.pattern import EdgeLine, Pattern
-from fuseau.craft.record import Record, Unmakeable
+from fuseau.craft.record import Unmakeable
 from fuseau.craft.settling import Unsettled
+from fuseau.craft.stand import check_stand, padding
 from fuseau.craft.target import Aim, Target, aim, check_aim, pull_of, settle_parallel
-from fuseau.craft.trueing import Laid, LaidPanel, TruedSeam, lay_flat
+from fuseau.craft.trueing import Laid, lay_flat
 from fuseau.craft.wearer import LEVEL_LABELS, Body, LevelName, believe, check_measures, missing_measures
+from fuseau.planned import FittedVersion, Holes, Plan, PlannedPattern, Proposal
 
 Result = TypeVar("Result")
-
-
-class PlannedPattern(Record):
-    """The pattern that the later stages work from, laid flat."""
-
-    version: int | None
-    panels: tuple[LaidPanel, ...]
-    front_panels: int
-    top: EdgeLine
-    hem: EdgeLine
-
-
-class Proposal(Record):
-    """The next pattern version: what changes, by seam and level, and how it would settle."""
-
-    reason: str
-    fitting: int | None
-    redraft: bool
-    pattern: Pattern
-    alteration: Alteration | None
-    marks: tuple[SeamMark, ...]
-    sewn_change_mm: dict[str, float]
-    edges_change: bool
-    panels: tuple[LaidPanel, ...]
-    mock_up: Fit
-    final: Fit
-
-
-class Holes(Record):
-    """Heights of the holes from the top down, the same on both sides, and where their line lies."""
-
-    z_mm: tuple[float, ...]
-    inset_mm: float
-    count: int
-    spares: int
-    label: str
-    edge_layout_mm: dict[str, float]
-
-
-class FittedVersion(Record):
-    """A fitting beside what was predicted for it before anything was learned from it."""
-
-    fitting: int
-    version: int
-    predicted: Fit
-
-
-class Plan(Record):
-    """Everything that follows from a Build. Fields are None while measures are missing."""
-
-    unit: Unit
-    missing: tuple[LevelName, ...] = ()
-    unmakeable: bool = False
-    body: Body | None = None
-    aim: Aim | None = None
-    levels: tuple[LevelFit, ...] = ()
-    gap_shape: GapShape | None = None
-    final: Fit | None = None
-    mock_up: Fit | None = None
-    pattern: PlannedPattern | None = None
-    drafted: Pattern | None = None
-    seams: tuple[TruedSeam, ...] = ()
-    learned: Learned | None = None
-    fitted: tuple[FittedVersion, ...] = ()
-    proposal: Proposal | None = None
-    bones: tuple[Bone, ...] = ()
-    busk: Busk | None = None
-    getting_in: GettingIn | None = None
-    holes: Holes | None = None
-    lace: Lace | None = None
-    lace_mm: float | None = None
-    findings: tuple[Finding, ...] = ()
 
 
 class Kept:
@@ -168,6 +98,9 @@ def _plan_garment(build: Build, unit: Unit, kept: Kept, findings: list[Finding])
     mock_up = kept.stage("mock-up", fit, mock_up_lacing(build, pattern), body)
     proposal = kept.stage("propose", _propose, shaped, body, aimed, aimed_pattern, learned) if current else None
 
+    # the dress stand that the work hangs on
+    stand = padding(build.stand, body, practice.stand_near_mm)
+
     # bones, front, back
     cf = laid.panels[0].cf_edge
     busk = choose_busk(cf[-1][1], cf[0][1], build.front, practice, unit)
@@ -180,8 +113,9 @@ def _plan_garment(build: Build, unit: Unit, kept: Kept, findings: list[Finding])
     findings = [
         *findings,
         *_check_guesses(body, unit),
+        *check_stand(build.stand, stand, pattern.top, pattern.hem, unit),
         *check_aim(build.target, aimed, body, build.wearer.new_to_lacing, practice, unit),
-        *_check_lines(build, body, pattern, unit),
+        *_check_lines(build, body, aimed_pattern, unit),
         *check_fit(final, practice, unit),
         *_check_edges(build, pattern, aimed, body, final, unit),
         *_check_readings(learned, unit),
@@ -191,6 +125,7 @@ def _plan_garment(build: Build, unit: Unit, kept: Kept, findings: list[Finding])
     return Plan(
         unit=unit,
         body=body,
+        stand=stand,
         aim=aimed,
         levels=final.levels,
         gap_shape=final.shape,

@@ -5,7 +5,7 @@ from typing import Literal
 from fuseau.build import Build
 from fuseau.craft.findings import Stage
 from fuseau.craft.record import Record
-from fuseau.plan import Plan
+from fuseau.planned import Plan
 
 State = Literal["empty", "in hand", "settled", "look again"]
 

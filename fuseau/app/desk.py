@@ -6,7 +6,8 @@ from collections import OrderedDict
 from fuseau.app.shapes import House, Line, Sheet
 from fuseau.build import Build
 from fuseau.craft.lengths import Unit
-from fuseau.plan import Kept, Plan, plan
+from fuseau.plan import Kept, plan
+from fuseau.planned import Plan
 from fuseau.store.workshop import Opened, Workshop
 from fuseau.thread import thread
 

@@ -11,6 +11,7 @@ from fuseau.app.desk import Desk
 from fuseau.app.shapes import (
     Catalogue,
     Choice,
+    Compared,
     Edit,
     House,
     HouseNumber,
@@ -27,13 +28,15 @@ from fuseau.app.shapes import (
 )
 from fuseau.app.words import label_of
 from fuseau.build import Brief, Build
+from fuseau.craft.alterations import compare
 from fuseau.craft.notions import BONES, CLOTHS
 from fuseau.craft.practice import Practice
 from fuseau.craft.record import Unmakeable
-from fuseau.decisions import accept, change, cut_version, log_fitting
+from fuseau.craft.trueing import lay_flat
+from fuseau.decisions import accept, change, cut_version, go_back, log_fitting
 from fuseau.files.document import read_document, write_document
 from fuseau.files.paper import Paper
-from fuseau.plan import Plan
+from fuseau.planned import Plan
 from fuseau.store.workshop import Opened
 
 router = APIRouter(prefix="/api", responses={404: {"model": Trouble}, 409: {"model": Trouble}, 422: {"model": Trouble}})
@@ -171,11 +174,26 @@ def try_changes(desk: TheDesk, build_id: str, trial: Trial) -> Response:
 
 @router.post("/builds/{build_id}/versions", response_model=Sheet)
 def next_version(desk: TheDesk, build_id: str, step: NextVersion) -> Response:
-    """Keep the draft as version 1, or the proposed change as the next version."""
+    """Keep the draft as version 1, the proposed change as the next version, or an old one again."""
     opened = desk.workshop.open(build_id)
-    decide = cut_version if step.what == "cut" else accept
-    build = decide(opened.build, desk.plan(build_id, opened.build), _today())
+    if step.what == "back":
+        build = go_back(opened.build, step.to or 0, _today())
+    else:
+        decide = cut_version if step.what == "cut" else accept
+        build = decide(opened.build, desk.plan(build_id, opened.build), _today())
     return _kept(desk, build_id, step.revision, build, f"Version {len(build.versions)} cut")
+
+
+@router.get("/builds/{build_id}/compare", response_model=Compared)
+def compare_versions(desk: TheDesk, build_id: str, before: int, after: int) -> Response:
+    """What changed between two versions, by level, seam and edge."""
+    build = desk.workshop.open(build_id).build
+    one, other = build.version_numbered(before), build.version_numbered(after)
+    if one is None or other is None:
+        raise Unmakeable("versions", "There are no such versions to compare.")
+    found = compare(one.pattern, other.pattern)
+    panels = lay_flat(one.pattern, build.practice).panels
+    return _answer(Compared(before=before, after=after, comparison=found, before_panels=list(panels)))
 
 
 @router.post("/builds/{build_id}/fittings", response_model=Sheet)

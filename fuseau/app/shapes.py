@@ -6,12 +6,14 @@ from typing import Any, Literal
 from pydantic import BaseModel, Field
 
 from fuseau.build import Build, Fault
+from fuseau.craft.alterations import Comparison
 from fuseau.craft.findings import Change, Stage
 from fuseau.craft.layers import Stack
 from fuseau.craft.lengths import Unit
 from fuseau.craft.target import Pull
+from fuseau.craft.trueing import LaidPanel
 from fuseau.files.paper import Paper
-from fuseau.plan import Plan
+from fuseau.planned import Plan
 from fuseau.thread import Thread
 
 Theme = Literal["light", "dark"]
@@ -107,9 +109,19 @@ class Restoring(OnRevision):
 
 
 class NextVersion(OnRevision):
-    """Cut the first version, or accept the proposed one."""
+    """Cut the first version, accept the proposed one, or go back to an old one (`to`)."""
 
-    what: Literal["cut", "accept"]
+    what: Literal["cut", "accept", "back"]
+    to: int | None = None
+
+
+class Compared(BaseModel):
+    """Two versions beside each other: what changed, and the other one laid flat."""
+
+    before: int
+    after: int
+    comparison: Comparison
+    before_panels: list[LaidPanel]
 
 
 class WrittenReading(BaseModel):

@@ -129,3 +129,69 @@ def marks(pattern: Pattern, alteration: Alteration, least_mm: float = 0.5) -> li
                 )
             )
     return found
+
+
+class LevelDifference(Record):
+    """The sewn girth at a level in two versions, mm."""
+
+    name: LevelName
+    before_mm: float
+    after_mm: float
+
+
+class EdgeDifference(Record):
+    """How a top line or hem moved at one place; up is positive, mm."""
+
+    edge: Literal["top", "hem"]
+    place: Literal["CF", "side", "CB"]
+    moved_mm: float
+
+
+class Comparison(Record):
+    """What changed from one pattern to another: by level, by seam (if the cut is the same), at the edges."""
+
+    same_cut: bool
+    levels: tuple[LevelDifference, ...]
+    seams: tuple[SeamMark, ...]
+    edges: tuple[EdgeDifference, ...]
+
+
+def compare(before: Pattern, after: Pattern) -> Comparison:
+    """What changed between two patterns, from the top down. Levels that only one of them has are left out."""
+    places: dict[str, Literal["CF", "side", "CB"]] = {"cf_mm": "CF", "side_mm": "side", "cb_mm": "CB"}
+    edges: list[EdgeDifference] = []
+    ends: tuple[Literal["top", "hem"], ...] = ("top", "hem")
+    for edge in ends:
+        old, new = getattr(before, edge), getattr(after, edge)
+        edges += [
+            EdgeDifference(edge=edge, place=place, moved_mm=getattr(new, field) - getattr(old, field))
+            for field, place in places.items()
+            if getattr(new, field) != getattr(old, field)
+        ]
+    girths = [
+        {s.name: float(g) for s, g in zip(one.stations, one.shape.sewn_girth(one.shape.nominal), strict=True)}
+        for one in (before, after)
+    ]
+    levels = [
+        LevelDifference(name=station.name, before_mm=girths[0][station.name], after_mm=girths[1][station.name])
+        for station in reversed(before.stations)
+        if station.name in girths[1]
+    ]
+    same = same_cut(before, after)
+    seams = tuple(marks(before, between(before, after))) if same else ()
+    return Comparison(same_cut=same, levels=tuple(levels), seams=seams, edges=tuple(edges))
+
+
+def between(before: Pattern, after: Pattern) -> Alteration:
+    """The alteration that takes one pattern to another of the same cut. Raises ValueError for another cut."""
+    if not same_cut(before, after):
+        raise ValueError("patterns of another cut are not altered into each other")
+    moved = np.array(after.shape.edges) - np.array(before.shape.edges)
+    return Alteration(
+        seams=tuple(
+            SeamChange(seam=seam, cf_side_mm=tuple(moved[:, 2 * seam - 1]), cb_side_mm=tuple(-moved[:, 2 * seam]))
+            for seam in range(1, len(before.panels))
+        ),
+        top=after.top if after.top != before.top else None,
+        hem=after.hem if after.hem != before.hem else None,
+    )

@@ -24,6 +24,8 @@ class Practice(Record):
     readings_disagree_mm: float = _number(15, "Two readings further apart than this: measure again.", 3, 60)
     ruler_spread_mm: float = _number(3, "A gap read with a ruler on a laced back.", 0.5, 20)
 
+    stand_near_mm: float = _number(5, "A stand this near to the wearer needs nothing done to it.", 1, 30)
+
     light_pull_n_per_m: float = _number(100, "Laced up, not drawn in.", 20, 400)
     close_pull_n_per_m: float = _number(180, "Drawn in until it holds.", 20, 400)
     firm_pull_n_per_m: float = _number(260, "As hard as one person pulls for an evening.", 20, 400)

@@ -10,7 +10,7 @@ from fuseau.build import Build
 from fuseau.craft.bones import Bone
 from fuseau.craft.cutting import cut_line
 from fuseau.craft.trueing import LaidPanel, Notch
-from fuseau.plan import Plan
+from fuseau.planned import Plan
 
 Kind = Literal["cut", "stitch", "waist", "grain", "notch", "channel", "hole", "fold"]
 Spot = tuple[float, float]

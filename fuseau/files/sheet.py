@@ -12,7 +12,7 @@ from fuseau.build import Build
 from fuseau.craft.lengths import Unit, format_length
 from fuseau.files.paper import Paper
 from fuseau.files.tiles import BOLD, FONT, fonts
-from fuseau.plan import Plan
+from fuseau.planned import Plan
 
 CAUTIONS = (
     "Fuseau is a workshop aid and gives no medical advice. No reduction in pregnancy, after surgery, with hernia, "

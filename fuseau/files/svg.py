@@ -4,7 +4,7 @@ from xml.sax.saxutils import escape
 
 from fuseau.build import Build
 from fuseau.files.pieces import Kind, Piece, Spot, pattern_pieces
-from fuseau.plan import Plan
+from fuseau.planned import Plan
 
 _GAP_MM = 15.0
 _MARGIN_MM = 10.0

@@ -14,7 +14,7 @@ from shapely.geometry import LineString, box
 from fuseau.build import Build
 from fuseau.files.paper import SIZES_MM, Paper
 from fuseau.files.pieces import Kind, Piece, pattern_pieces
-from fuseau.plan import Plan
+from fuseau.planned import Plan
 
 MARGIN_MM = 9.0
 OVERLAP_MM = 10.0

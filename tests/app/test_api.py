@@ -68,6 +68,22 @@ def test_the_whole_path_over_http(client, sheet):
     assert [entry["label"] for entry in history][:3] == ["Version 2 cut", "Fitting 1 logged", "Version 1 cut"]
 
 
+def test_versions_are_compared_and_gone_back_to(client, sheet):
+    base = f"/api/builds/{sheet['id']}"
+    cut = client.post(f"{base}/versions", json={"revision": sheet["revision"], "what": "cut"}).json()
+    tried = fitting(client, cut).json()
+    second = client.post(f"{base}/versions", json={"revision": tried["revision"], "what": "accept"}).json()
+    found = client.get(f"{base}/compare?before=1&after=2").json()
+    assert found["comparison"]["same_cut"]
+    assert {mark["kind"] for mark in found["comparison"]["seams"]} == {"take in", "let out"}
+    assert len(found["before_panels"]) == 6
+    assert client.get(f"{base}/compare?before=1&after=7").status_code == 422
+    back = client.post(f"{base}/versions", json={"revision": second["revision"], "what": "back", "to": 1}).json()
+    assert back["build"]["versions"][2]["pattern"] == back["build"]["versions"][0]["pattern"]
+    nowhere = client.post(f"{base}/versions", json={"revision": back["revision"], "what": "back", "to": 3})
+    assert nowhere.status_code == 422
+
+
 def test_bad_values_are_told_at_their_field_and_nothing_is_kept(client, sheet):
     answer = edit(client, sheet, "wearer.waist.readings_mm", ["7 cm"])
     assert answer.status_code == 422

@@ -226,6 +226,33 @@ def test_one_command_serves_the_demo_workshop(browser, tmp_path):
         server.stop()
 
 
+def test_versions_are_looked_at_named_and_gone_back_to(demo_hand):
+    line = stage(demo_hand, "Lamplighter Regent", "mockups")
+    demo_hand.click("ol li:first-child button")
+    demo_hand.see("From version 1 to 2")
+    assert len(demo_hand.all("path.behind")) == 6
+    assert "High hip" in demo_hand.find("[aria-label='Girths compared']").text
+    demo_hand.write("Name it", "first calico")
+    demo_hand.wait(lambda: "first calico" in demo_hand.find("ol .picked").text)
+    demo_hand.press("Go back to it, as version 3")
+    demo_hand.see("Version 3 is ready to try on")
+    sheet = httpx.get(f"{demo_hand.url}/api/builds/{line['id']}").json()
+    assert sheet["build"]["versions"][2]["reason"] == "back to version 1"
+
+
+def test_a_dress_stand_stands_beside_the_wearer(demo_hand):
+    stage(demo_hand, "Lamplighter Regent", "wearer")
+    demo_hand.see("pin 3.1 cm out")
+    demo_hand.see("The grey stand ends 14.0 cm below the waist")
+    for box in demo_hand.all(".stand .field"):
+        if box.text.startswith("High hip"):
+            field = box.find_element(By.TAG_NAME, "input")
+            field.send_keys(Keys.CONTROL, "a")
+            field.send_keys("85", Keys.TAB)
+    demo_hand.see("pad by 1.9 cm, a layer of 3 mm")
+    demo_hand.gone("pin 3.1 cm out")
+
+
 def test_a_build_that_is_not_there_says_so(demo_hand):
     demo_hand.go("/build/nothing/pattern")
     demo_hand.see("This build can't be opened")

@@ -88,7 +88,7 @@ export const useDesk = defineStore('desk', () => {
   const undo = () => sheet.value?.undoes && step('undo', {})
   const redo = () => sheet.value?.redoes && step('redo', {})
   const restore = (to: number) => step('restore', { to })
-  const version = (what: 'cut' | 'accept') => step('versions', { what })
+  const version = (what: 'cut' | 'accept' | 'back', to?: number) => step('versions', { what, to })
   const fitting = (given: { pull: Pull; readings: { z_mm: string; gap_mm: string }[]; note: string }) =>
     step('fittings', given, ['fittings'])
 

@@ -227,9 +227,29 @@ export interface paths {
         put?: never;
         /**
          * Next Version
-         * @description Keep the draft as version 1, or the proposed change as the next version.
+         * @description Keep the draft as version 1, the proposed change as the next version, or an old one again.
          */
         post: operations["next_version_api_builds__build_id__versions_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{build_id}/compare": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Compare Versions
+         * @description What changed between two versions, by level, seam and edge.
+         */
+        get: operations["compare_versions_api_builds__build_id__compare_get"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -685,6 +705,12 @@ export interface components {
             wearer: components["schemas"]["Wearer"];
             /**
              * @default {
+             *       "name": ""
+             *     }
+             */
+            stand: components["schemas"]["Stand"];
+            /**
+             * @default {
              *       "job": "reduction_share",
              *       "reduction_percent": 8,
              *       "gap_mm": 50,
@@ -764,6 +790,7 @@ export interface components {
              *       "tape_spread_guessed_mm": 25,
              *       "readings_disagree_mm": 15,
              *       "ruler_spread_mm": 3,
+             *       "stand_near_mm": 5,
              *       "light_pull_n_per_m": 100,
              *       "close_pull_n_per_m": 180,
              *       "firm_pull_n_per_m": 260,
@@ -919,6 +946,33 @@ export interface components {
             label: string;
         };
         /**
+         * Compared
+         * @description Two versions beside each other: what changed, and the other one laid flat.
+         */
+        Compared: {
+            /** Before */
+            before: number;
+            /** After */
+            after: number;
+            comparison: components["schemas"]["Comparison"];
+            /** Before Panels */
+            before_panels: components["schemas"]["LaidPanel"][];
+        };
+        /**
+         * Comparison
+         * @description What changed from one pattern to another: by level, by seam (if the cut is the same), at the edges.
+         */
+        Comparison: {
+            /** Same Cut */
+            same_cut: boolean;
+            /** Levels */
+            levels: components["schemas"]["LevelDifference"][];
+            /** Seams */
+            seams: components["schemas"]["SeamMark"][];
+            /** Edges */
+            edges: components["schemas"]["EdgeDifference"][];
+        };
+        /**
          * DraftChoices
          * @description How the pattern is drafted: panels per half, edges, seam allowances.
          */
@@ -942,6 +996,24 @@ export interface components {
              *     }
              */
             allowances: components["schemas"]["Allowances"];
+        };
+        /**
+         * EdgeDifference
+         * @description How a top line or hem moved at one place; up is positive, mm.
+         */
+        EdgeDifference: {
+            /**
+             * Edge
+             * @enum {string}
+             */
+            edge: "top" | "hem";
+            /**
+             * Place
+             * @enum {string}
+             */
+            place: "CF" | "side" | "CB";
+            /** Moved Mm */
+            moved_mm: number;
         };
         /**
          * EdgeLine
@@ -1389,6 +1461,21 @@ export interface components {
             front_arc_mm?: number | null;
         };
         /**
+         * LevelDifference
+         * @description The sewn girth at a level in two versions, mm.
+         */
+        LevelDifference: {
+            /**
+             * Name
+             * @enum {string}
+             */
+            name: "underbust" | "ribs" | "waist" | "high_hip" | "hip";
+            /** Before Mm */
+            before_mm: number;
+            /** After Mm */
+            after_mm: number;
+        };
+        /**
          * LevelFit
          * @description The fit at one level. What the lacing edge does not reach is None.
          */
@@ -1532,7 +1619,7 @@ export interface components {
         };
         /**
          * NextVersion
-         * @description Cut the first version, or accept the proposed one.
+         * @description Cut the first version, accept the proposed one, or go back to an old one (`to`).
          */
         NextVersion: {
             /** Revision */
@@ -1541,7 +1628,9 @@ export interface components {
              * What
              * @enum {string}
              */
-            what: "cut" | "accept";
+            what: "cut" | "accept" | "back";
+            /** To */
+            to?: number | null;
         };
         /**
          * Notch
@@ -1560,6 +1649,32 @@ export interface components {
         OnRevision: {
             /** Revision */
             revision: number;
+        };
+        /**
+         * Padding
+         * @description What to do to the stand at one level: pad it by so much of girth, in a layer so thick, or pin out.
+         */
+        Padding: {
+            /**
+             * Name
+             * @enum {string}
+             */
+            name: "underbust" | "ribs" | "waist" | "high_hip" | "hip";
+            /** Label */
+            label: string;
+            /** Stand Mm */
+            stand_mm: number;
+            /** Wearer Mm */
+            wearer_mm: number;
+            /** Change Mm */
+            change_mm: number;
+            /** Layer Mm */
+            layer_mm: number;
+            /**
+             * Kind
+             * @enum {string}
+             */
+            kind: "pad" | "pin out" | "as it is";
         };
         /**
          * Panel
@@ -1629,6 +1744,16 @@ export interface components {
              */
             reason: string;
             /**
+             * Name
+             * @default
+             */
+            name: string;
+            /**
+             * Note
+             * @default
+             */
+            note: string;
+            /**
              * Fitting
              * @description Number of the fitting that it came from.
              */
@@ -1659,6 +1784,11 @@ export interface components {
              */
             unmakeable: boolean;
             body?: components["schemas"]["Body"] | null;
+            /**
+             * Stand
+             * @default []
+             */
+            stand: components["schemas"]["Padding"][];
             aim?: components["schemas"]["Aim"] | null;
             /**
              * Levels
@@ -1760,6 +1890,12 @@ export interface components {
              * @default 3
              */
             ruler_spread_mm: number;
+            /**
+             * Stand Near Mm
+             * @description A stand this near to the wearer needs nothing done to it.
+             * @default 5
+             */
+            stand_near_mm: number;
             /**
              * Light Pull N Per M
              * @description Laced up, not drawn in.
@@ -2151,6 +2287,31 @@ export interface components {
              * @default 0
              */
             worn_under_mm: number;
+        };
+        /**
+         * Stand
+         * @description A dress stand: its girths at the wearer's levels, and how far it reaches above and below its waist, mm.
+         */
+        Stand: {
+            /**
+             * Name
+             * @default
+             */
+            name: string;
+            /** Underbust Mm */
+            underbust_mm?: number | null;
+            /** Ribs Mm */
+            ribs_mm?: number | null;
+            /** Waist Mm */
+            waist_mm?: number | null;
+            /** High Hip Mm */
+            high_hip_mm?: number | null;
+            /** Hip Mm */
+            hip_mm?: number | null;
+            /** Above Waist Mm */
+            above_waist_mm?: number | null;
+            /** Below Waist Mm */
+            below_waist_mm?: number | null;
         };
         /**
          * Station
@@ -3099,6 +3260,58 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Sheet"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    compare_versions_api_builds__build_id__compare_get: {
+        parameters: {
+            query: {
+                before: number;
+                after: number;
+            };
+            header?: never;
+            path: {
+                build_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Compared"];
                 };
             };
             /** @description Not Found */

@@ -38,13 +38,14 @@ function effect(after: Plan): string {
     gone > 0 ? `${gone} fewer to look at` : '',
   ].filter(Boolean).join('; ')
 }
+const placed = (where: string) => (where === where.toUpperCase() ? where : where[0].toLowerCase() + where.slice(1))
 const LABEL = { stop: 'Stop', caution: 'Caution', advice: 'Worth knowing' }
 </script>
 
 <template>
   <section v-if="found.length" class="findings" aria-label="What it says">
     <article v-for="finding in found" :key="finding.code + finding.where + finding.sentence" :class="finding.severity">
-      <p><b>{{ LABEL[finding.severity] }}<template v-if="finding.where">, {{ finding.where.toLowerCase() }}</template>.</b> {{ finding.sentence }}</p>
+      <p><b>{{ LABEL[finding.severity] }}<template v-if="finding.where">, {{ placed(finding.where) }}</template>.</b> {{ finding.sentence }}</p>
       <template v-if="finding.mend">
         <p v-if="tried?.code === finding.code" class="effect">{{ effect(tried.plan) }}</p>
         <v-btn v-if="tried?.code !== finding.code" size="small" variant="outlined" @click="show(finding)">{{ finding.mend.label }}?</v-btn>
@@ -59,9 +60,11 @@ const LABEL = { stop: 'Stop', caution: 'Caution', advice: 'Worth knowing' }
 
 <style scoped>
 .findings { display: grid; gap: 10px; margin: 12px 0; }
-article { border-left: 4px solid var(--steel); padding: 1px 0 1px 10px; }
+article { border-left: 4px solid var(--steel); padding: 1px 0 1px 10px; min-width: 0; }
 article.stop { border-color: var(--takein); } article.caution { border-color: var(--caution); }
 article.stop b { color: var(--takein); } article.caution b { color: var(--caution); }
+article .v-btn { height: auto; min-height: 28px; white-space: normal; max-width: 100%; padding-block: 4px; }
+article :deep(.v-btn__content) { white-space: normal; text-align: left; line-height: 1.2; }
 p { margin: 0 0 5px; line-height: 1.28; }
 .effect { font-size: 0.92rem; background: var(--marked); padding: 3px 6px; border-radius: 3px; }
 </style>

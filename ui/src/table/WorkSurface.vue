@@ -11,6 +11,7 @@ const props = defineProps<{
   plan: Plan
   layers: string[]
   next?: LaidPanel[]
+  behind?: LaidPanel[]
   picked?: string
   caption?: string
 }>()
@@ -235,6 +236,9 @@ defineExpose({ flat, sx })
         <template v-if="next && has('Next version')">
           <path v-for="(panel, i) in next" :key="`next ${i}`" :d="line(i, panel.outline, true)" class="next" />
         </template>
+        <template v-if="behind && behind.length === panels.length">
+          <path v-for="(panel, i) in behind" :key="`behind ${i}`" :d="line(i, panel.outline, true)" class="behind" />
+        </template>
         <g v-for="(panel, i) in panels" :key="panel.number">
           <path :d="line(i, panel.outline, true)" class="panel" :class="{ picked: picked === `panel ${panel.number}` }" :data-panel="panel.number" @click="emit('pick', `panel ${panel.number}`)" />
           <path :d="line(i, [panel.waist[0], panel.waist[1]])" class="waist" />
@@ -249,7 +253,7 @@ defineExpose({ flat, sx })
           <g v-for="bone in plan.bones" :key="bone.channel" class="bone" :class="[bone.kind.split('_')[0], { picked: picked === bone.channel }]" :data-channel="bone.channel" @click.stop="emit('pick', bone.channel)">
             <path :d="line(bone.panel - 1, bone.path)" class="channel" :stroke-width="bone.channel_width_mm * view.scale" />
             <path :d="line(bone.panel - 1, bone.bone_path)" class="steel" :stroke-width="Math.max(2, bone.width_mm * view.scale)" />
-            <text v-if="layers[0] === 'Bones'" :x="line(bone.panel - 1, [bone.path[0]]).slice(1).split(' ')[0]" :y="sz(bone.path[0][1]) + 17" class="in cutto">{{ length(bone.length_mm, desk.unit, { hardware: true, bare: true }) }}</text>
+            <text v-if="layers[0] === 'Bones'" :x="line(bone.panel - 1, [bone.path[0]]).slice(1).split(' ')[0]" :y="sz(bone.path[0][1]) + (bone.place === 'lacing edge inner' ? 31 : 17)" class="in cutto">{{ length(bone.length_mm, desk.unit, { hardware: true, bare: true }) }}</text>
           </g>
         </template>
         <template v-if="has('Busk') && plan.busk?.length_mm && panels.length">
@@ -328,6 +332,7 @@ svg { display: block; position: absolute; inset: 0; font-family: inherit; fill: 
 .number { text-anchor: middle; font-size: 21px; font-weight: 500; fill: var(--steel); pointer-events: none; }
 .side { font-size: 13px; fill: var(--steel); } .side.end { text-anchor: end; }
 .next { fill: none; stroke: var(--settled); stroke-width: 1.4; stroke-dasharray: 6 4; pointer-events: none; }
+.behind { fill: none; stroke: var(--steel); stroke-width: 1.6; stroke-dasharray: 3 3; pointer-events: none; }
 .out { fill: url(#hatch-out); stroke: var(--letout); stroke-width: 0.8; pointer-events: none; }
 .inn { fill: url(#hatch-in); stroke: var(--takein); stroke-width: 0.8; pointer-events: none; }
 .badge rect { fill: var(--paper); stroke: currentColor; stroke-width: 1.2; } .badge text { fill: currentColor; font-size: 14px; font-weight: 600; }

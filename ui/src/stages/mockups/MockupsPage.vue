@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
+import type { LaidPanel } from '../../api/types'
 import { useDesk } from '../../desk'
 import FindingsList from '../../table/FindingsList.vue'
 import TheSlip from '../../table/TheSlip.vue'
@@ -10,11 +11,16 @@ import FitTable from './FitTable.vue'
 import GapBack from './GapBack.vue'
 import LogFitting from './LogFitting.vue'
 import VersionRow from './VersionRow.vue'
+import VersionSlip from './VersionSlip.vue'
 
 const desk = useDesk()
 const plan = computed(() => desk.plan!)
 const build = computed(() => desk.build!)
 const logging = ref(false)
+const picked = ref<number | null>(null)
+const behind = ref<LaidPanel[]>([])
+watch(picked, (number) => number === null && (behind.value = []))
+watch(() => desk.build?.versions?.length, () => (picked.value = null))
 const on = ref(['Next version'])
 const version = computed(() => plan.value.pattern?.version ?? null)
 const tried = computed(() => build.value.fittings!.filter((fitting) => fitting.version === version.value))
@@ -63,7 +69,7 @@ const amount = (mm: number) => (desk.unit === 'in' ? length(mm, 'in', { hardware
 <template>
   <MeasureFirst v-if="!plan.pattern || !plan.mock_up" />
   <div v-else class="page">
-    <WorkSurface v-model:on="on" :plan="plan" :layers="layers" :next="proposal && !proposal.redraft ? proposal.panels : undefined">
+    <WorkSurface v-model:on="on" :plan="plan" :layers="layers" :next="proposal && !proposal.redraft && !picked ? proposal.panels : undefined" :behind="behind">
       <template #legend>
         <span class="key"><i class="solid" /> {{ version ? `Version ${version}` : 'Draft' }}</span>
         <template v-if="proposal && !proposal.redraft">
@@ -71,10 +77,13 @@ const amount = (mm: number) => (desk.unit === 'in' ? length(mm, 'in', { hardware
         </template>
       </template>
       <template #foot>
-        <div class="foot"><VersionRow v-if="version" /><FitTable :plan="plan" /></div>
+        <div class="foot"><VersionRow v-if="version" v-model:picked="picked" /><FitTable :plan="plan" /></div>
       </template>
     </WorkSurface>
-    <TheSlip :title="title" :under="under">
+    <TheSlip v-if="picked" :title="`Version ${picked}`">
+      <VersionSlip :number="picked" @compared="behind = $event" @leave="picked = null" />
+    </TheSlip>
+    <TheSlip v-else :title="title" :under="under">
       <GapBack :readings="last?.readings ?? []" :expected="plan.mock_up" :next="proposal?.mock_up" :holes="plan.holes?.z_mm ?? []" />
       <p v-if="!last && !logging" class="say">
         Expect a gap of {{ hardware(plan.mock_up.shape.mean_mm, desk.unit) }}, {{ plan.mock_up.shape.shape }}: calico gives

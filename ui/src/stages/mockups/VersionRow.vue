@@ -5,7 +5,8 @@ import { path } from '../../table/flat'
 import { useDesk } from '../../desk'
 import { hardware, shortDay } from '../../words'
 
-// Versions as small silhouettes: what changed, and what was read on each.
+// Versions as small silhouettes: what changed, and what was read on each. One that is picked is compared.
+const picked = defineModel<number | null>('picked', { required: true })
 const desk = useDesk()
 type Version = NonNullable<Build['versions']>[number]
 const versions = computed(() => desk.build!.versions!)
@@ -33,13 +34,15 @@ const gaps = (number: number) =>
 
 <template>
   <ol>
-    <li v-for="version in versions" :key="version.number" :class="{ current: version.number === versions.length }">
+    <li v-for="version in versions" :key="version.number" :class="{ current: version.number === versions.length, picked: picked === version.number }">
+      <button type="button" :aria-pressed="picked === version.number" title="Look at this version" @click="picked = picked === version.number ? null : version.number!">
       <svg :viewBox="shape(version).box" aria-hidden="true"><path :d="shape(version).d" /></svg>
-      <div>
-        <b>v{{ version.number }}</b> <span class="soft">{{ version.made_on ? shortDay(version.made_on) : '' }}</span>
+      <span class="told">
+        <b>v{{ version.number }}</b> <b v-if="version.name">{{ version.name }}</b> <span class="soft">{{ version.made_on ? shortDay(version.made_on) : '' }}</span>
         <small>{{ version.reason }}</small>
         <small v-for="gap in gaps(version.number!)" :key="gap" class="read in">{{ gap }}</small>
-      </div>
+      </span>
+      </button>
     </li>
     <li v-if="desk.plan!.proposal" class="proposed">
       <div><b>v{{ versions.length + 1 }} proposed</b><small>{{ desk.plan!.proposal.reason }}</small></div>
@@ -49,7 +52,8 @@ const gaps = (number: number) =>
 
 <style scoped>
 ol { display: flex; gap: 12px; list-style: none; margin: 0; padding: 0; overflow-x: auto; }
-li { display: flex; gap: 10px; align-items: center; border: 1px solid var(--line); border-radius: 4px; padding: 7px 11px; min-width: 190px; max-width: 310px; }
+li { display: flex; align-items: center; border: 1px solid var(--line); border-radius: 4px; min-width: 190px; max-width: 310px; } li > div { padding: 7px 11px; }
+button { display: flex; gap: 10px; align-items: center; padding: 7px 11px; text-align: left; font: inherit; color: inherit; width: 100%; } .picked { background: var(--marked); } .told { display: block; }
 .current { border: 2px solid var(--ink); } .proposed { border: 2px dashed var(--settled); color: var(--settled); }
 svg { width: 84px; height: 50px; flex: none; } path { fill: none; stroke: var(--ink); stroke-width: 5; }
 small { display: block; color: var(--steel); line-height: 1.2; font-size: 0.86rem; } .proposed small { color: inherit; } .read { color: var(--ink); }

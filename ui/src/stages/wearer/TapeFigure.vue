@@ -7,6 +7,7 @@ import { useDesk } from '../../desk'
 const props = defineProps<{
   here: LevelName
   body: Record<string, { girth_mm: number; side_mm: number; width_to_depth: number }>
+  stand?: { name: string; stand_mm: number }[]
 }>()
 const desk = useDesk()
 const USUAL: Record<LevelName, { girth_mm: number; side_mm: number; width_to_depth: number }> = {
@@ -40,6 +41,12 @@ const outline = computed(() => {
   const left = right.map(([x, y]): [number, number] => [-x, y]).reverse()
   return `M${right[0][0]} ${right[0][1]}${curve(right)}L${left[0][0]} ${left[0][1]}${curve(left)}Z`
 })
+const standMarks = computed(() =>
+  (props.stand ?? []).flatMap((level) => {
+    const row = rows.value.find((one) => one.name === level.name)
+    return row ? [{ name: level.name, x: half(level.stand_mm, row.width_to_depth), y: row.y }] : []
+  }),
+)
 const tape = computed(() => rows.value.find((row) => row.name === props.here)!)
 </script>
 
@@ -50,9 +57,13 @@ const tape = computed(() => rows.value.find((row) => row.name === props.here)!)
       <g v-for="row in rows" :key="row.name">
         <line :x1="-row.x" :x2="row.x" :y1="row.y" :y2="row.y" class="level" />
       </g>
+      <template v-if="standMarks.length">
+        <polyline v-for="side in [-1, 1]" :key="side" :points="standMarks.map((mark) => `${side * mark.x},${mark.y}`).join(' ')" class="standline" />
+      </template>
       <path :d="`M${-tape.x - 3} ${tape.y}C${-tape.x} ${tape.y + 26} ${tape.x} ${tape.y + 26} ${tape.x + 3} ${tape.y}`" class="tape" />
       <text x="0" :y="tape.y - 8" class="in">{{ body[here] ? length(body[here].girth_mm, desk.unit) : '' }}</text>
     </svg>
+    <p v-if="standMarks.length" class="small soft standkey">- - the stand</p>
     <figcaption><b>{{ LEVEL_LABELS[here] }}.</b> {{ HOW[here] }}</figcaption>
   </figure>
 </template>
@@ -61,6 +72,7 @@ const tape = computed(() => rows.value.find((row) => row.name === props.here)!)
 figure { margin: 0 0 12px; } svg { width: 100%; max-height: 360px; }
 .body { fill: var(--bench); stroke: var(--steel); stroke-width: 2; }
 .level { stroke: var(--dot); stroke-width: 1.5; stroke-dasharray: 3 5; }
+.standline { fill: none; stroke: var(--takein); stroke-width: 2; stroke-dasharray: 6 4; } .standkey { margin: 0 0 4px; }
 .tape { fill: none; stroke: var(--metal); stroke-width: 7; }
 text { text-anchor: middle; font-size: 24px; font-weight: 600; fill: var(--ink); }
 figcaption { line-height: 1.3; }

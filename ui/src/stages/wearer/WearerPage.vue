@@ -3,7 +3,7 @@ import { computed, ref } from 'vue'
 import { useDesk } from '../../desk'
 import FindingsList from '../../table/FindingsList.vue'
 import LengthField from '../../table/LengthField.vue'
-import { length, LEVEL_LABELS, LEVELS, type LevelName } from '../../words'
+import { hardware, length, LEVEL_LABELS, LEVELS, type LevelName } from '../../words'
 import TapeFigure from './TapeFigure.vue'
 
 const desk = useDesk()
@@ -19,6 +19,10 @@ const HEIGHTS = ['front', 'side', 'back'] as const
 const learnt = computed(() => (desk.build?.fittings?.length ?? 0) > 0)
 const NEEDED = ['underbust', 'waist', 'hip']
 const readings = (name: LevelName) => wearer.value[name]!.readings_mm ?? []
+const stand = computed(() => desk.build!.stand!)
+const unconfirmed = computed(() => LEVELS.some((name) => wearer.value[name]!.unconfirmed))
+const confirm = (checked: boolean) =>
+  desk.edit(LEVELS.map((name) => ({ at: `wearer.${name}.unconfirmed`, value: !checked })), checked ? 'Measures checked' : 'Measures came by letter')
 const addReading = (name: LevelName) => desk.set(`wearer.${name}.readings_mm`, [...readings(name), readings(name)[readings(name).length - 1]])
 const dropReading = (name: LevelName, i: number) => desk.set(`wearer.${name}.readings_mm`, readings(name).filter((_, k) => k !== i))
 </script>
@@ -29,8 +33,8 @@ const dropReading = (name: LevelName, i: number) => desk.set(`wearer.${name}.rea
       <h1>Measures <span v-if="wearer.name" class="soft">of {{ wearer.name }}</span></h1>
       <table>
         <thead>
-          <tr><td /><th>Girth</th><th colspan="3">Waist to there, along the body</th><th>{{ learnt ? 'Believed, after the fittings' : 'Believed' }}</th></tr>
-          <tr class="sub"><td /><td /><th>front</th><th>side</th><th>back</th><td /></tr>
+          <tr><td /><th>Girth</th><th>Front arc</th><th colspan="3">Waist to there, along the body</th><th>{{ learnt ? 'Believed, after the fittings' : 'Believed' }}</th></tr>
+          <tr class="sub"><td /><td /><th>seam to seam</th><th>front</th><th>side</th><th>back</th><td /></tr>
         </thead>
         <tbody>
           <tr v-for="name in LEVELS" :key="name" :class="{ here: here === name }" @focusin="here = name">
@@ -45,6 +49,7 @@ const dropReading = (name: LevelName, i: number) => desk.set(`wearer.${name}.rea
               <p v-else-if="desk.saidAt(`wearer.${name}.readings_mm`)?.severity === 'caution'" class="check">{{ desk.saidAt(`wearer.${name}.readings_mm`)!.text }}</p>
               <button v-if="readings(name).length > 1" type="button" class="again" @click="addReading(name)">+ measured again</button>
             </td>
+            <td><LengthField :at="`wearer.${name}.front_arc_mm`" :mm="wearer[name]!.front_arc_mm" :label="`${LEVEL_LABELS[name]}, front arc`" hide-label :placeholder="body[name] ? length(body[name].girth_mm * body[name].front_share, desk.unit, { bare: true }) : ''" /></td>
             <template v-if="name !== 'waist'">
               <td v-for="side in HEIGHTS" :key="side">
                 <LengthField :at="`wearer.${name}.waist_to_${side}_mm`" :mm="wearer[name]![`waist_to_${side}_mm`]" :label="`${LEVEL_LABELS[name]}, height at the ${side}`" hide-label :placeholder="body[name] ? length(Math.abs(body[name][`${side}_mm`]), desk.unit, { bare: true }) : ''" />
@@ -69,10 +74,28 @@ const dropReading = (name: LevelName, i: number) => desk.set(`wearer.${name}.rea
             <v-btn value="new">new to it</v-btn><v-btn value="used">used to it</v-btn>
           </v-btn-toggle>
         </div>
+        <label class="letter"><input type="checkbox" :checked="unconfirmed" @change="confirm(!($event.target as HTMLInputElement).checked)" /> Sent by letter, nobody has checked</label>
       </div>
+      <section class="stand" aria-label="Dress stand">
+        <h2>Dress stand</h2>
+        <div class="standgrid">
+          <div class="text"><label for="stand-name">which</label><input id="stand-name" :value="stand.name" @change="desk.set('stand.name', ($event.target as HTMLInputElement).value)" /></div>
+          <LengthField v-for="name in LEVELS" :key="name" :at="`stand.${name}_mm`" :mm="stand[`${name}_mm`]" :label="LEVEL_LABELS[name]" />
+          <LengthField at="stand.above_waist_mm" :mm="stand.above_waist_mm" label="reaches up" />
+          <LengthField at="stand.below_waist_mm" :mm="stand.below_waist_mm" label="and down" />
+        </div>
+        <ul v-if="desk.plan!.stand?.length" class="padding" aria-label="Padding">
+          <li v-for="level in desk.plan!.stand" :key="level.name" :class="level.kind.replaceAll(' ', '-')">
+            <b>{{ level.label }}</b>
+            <template v-if="level.kind === 'pad'">pad by {{ length(level.change_mm, desk.unit) }}, a layer of {{ hardware(level.layer_mm, desk.unit) }}</template>
+            <template v-else-if="level.kind === 'pin out'">pin {{ length(-level.change_mm, desk.unit) }} out</template>
+            <template v-else>as it is</template>
+          </li>
+        </ul>
+      </section>
     </section>
     <aside class="side" aria-label="Where the tape goes">
-      <TapeFigure :here="here" :body="body" />
+      <TapeFigure :here="here" :body="body" :stand="desk.plan!.stand" />
       <FindingsList :stages="['wearer']" />
       <v-btn v-if="desk.plan?.pattern" color="primary" :to="{ name: 'pattern' }">See the pattern</v-btn>
     </aside>
@@ -85,14 +108,18 @@ const dropReading = (name: LevelName, i: number) => desk.set(`wearer.${name}.rea
 h1 { margin-bottom: 10px; } h1 .soft { font-weight: 400; }
 table { border-collapse: collapse; width: 100%; table-layout: fixed; }
 th { text-align: left; font-weight: 500; color: var(--steel); font-size: 0.88rem; } .sub th { padding-bottom: 4px; }
-thead td { padding: 0; } thead tr:first-child td { width: 118px; } thead tr:first-child th:nth-child(2) { width: 168px; } thead tr:first-child th:last-child { width: 128px; }
+thead td { padding: 0; } thead tr:first-child td { width: 104px; } thead tr:first-child th:nth-child(2) { width: 158px; } thead tr:first-child th:last-child { width: 128px; }
 tbody tr { border-top: 1px solid var(--line); vertical-align: top; } tbody tr.here { background: var(--bench); }
 tbody th { color: var(--ink); font-size: 1.02rem; padding: 12px 6px; font-weight: 600; } tbody th small { display: block; color: var(--steel); font-weight: 400; }
-td { padding: 9px 6px; } .zero { padding-top: 14px; } .believed { color: var(--steel); padding-top: 14px; white-space: nowrap; }
+td { padding: 8px 4px; } .zero { padding-top: 14px; } .believed { color: var(--steel); padding-top: 14px; white-space: nowrap; }
 .reading { display: flex; gap: 4px; align-items: flex-start; margin-bottom: 3px; } .reading .field { flex: 1; }
 .mini { width: 26px; height: 33px; border: 1px solid var(--line); border-radius: 3px; color: var(--steel); font-size: 1.1rem; } .again { color: var(--letout); font-size: 0.88rem; }
 .check { color: var(--caution); font-size: 0.88rem; margin: 2px 0 0; line-height: 1.2; }
 .more { display: flex; gap: 26px; align-items: flex-start; margin-top: 18px; border-top: 1px solid var(--line); padding-top: 14px; } .more .field { width: 168px; }
+.letter { display: flex; gap: 6px; align-items: center; padding-top: 22px; } .letter input { width: 15px; height: 15px; accent-color: var(--ink); }
+.stand { margin-top: 18px; border-top: 1px solid var(--line); padding-top: 12px; } .standgrid { display: grid; grid-template-columns: 1.3fr repeat(7, 1fr); gap: 8px; margin-top: 4px; }
+.text label { display: block; font-size: 0.85rem; color: var(--steel); margin-bottom: 1px; } .text input { width: 100%; border: 1px solid #8b99a5; border-radius: 3px; padding: 5px 7px; font: inherit; background: var(--paper); color: var(--ink); }
+.padding { list-style: none; display: flex; flex-wrap: wrap; gap: 4px 22px; padding: 0; margin: 10px 0 0; } .padding .pad { color: var(--letout); } .padding .pin-out { color: var(--takein); } .padding b { color: var(--ink); }
 .label { display: block; font-size: 0.85rem; color: var(--steel); margin-bottom: 1px; }
 .side { border-left: 1px solid var(--line); padding: 16px; overflow-y: auto; }
 </style>

@@ -1,0 +1,89 @@
+"""What follows from a Build, as records: the Plan and its parts. `plan.py` computes them."""
+
+from fuseau.craft.alterations import Alteration, SeamMark
+from fuseau.craft.back import Lace
+from fuseau.craft.bones import Bone
+from fuseau.craft.findings import Finding
+from fuseau.craft.fit import Fit, GapShape, LevelFit
+from fuseau.craft.front import Busk, GettingIn
+from fuseau.craft.learning import Learned
+from fuseau.craft.lengths import Unit
+from fuseau.craft.pattern import EdgeLine, Pattern
+from fuseau.craft.record import Record
+from fuseau.craft.stand import Padding
+from fuseau.craft.target import Aim
+from fuseau.craft.trueing import LaidPanel, TruedSeam
+from fuseau.craft.wearer import Body, LevelName
+
+
+class PlannedPattern(Record):
+    """The pattern that the later stages work from, laid flat."""
+
+    version: int | None
+    panels: tuple[LaidPanel, ...]
+    front_panels: int
+    top: EdgeLine
+    hem: EdgeLine
+
+
+class Proposal(Record):
+    """The next pattern version: what changes, by seam and level, and how it would settle."""
+
+    reason: str
+    fitting: int | None
+    redraft: bool
+    pattern: Pattern
+    alteration: Alteration | None
+    marks: tuple[SeamMark, ...]
+    sewn_change_mm: dict[str, float]
+    edges_change: bool
+    panels: tuple[LaidPanel, ...]
+    mock_up: Fit
+    final: Fit
+
+
+class Holes(Record):
+    """Heights of the holes from the top down, the same on both sides, and where their line lies."""
+
+    z_mm: tuple[float, ...]
+    inset_mm: float
+    count: int
+    spares: int
+    label: str
+    edge_layout_mm: dict[str, float]
+
+
+class FittedVersion(Record):
+    """A fitting beside what was predicted for it before anything was learned from it."""
+
+    fitting: int
+    version: int
+    predicted: Fit
+
+
+class Plan(Record):
+    """Everything that follows from a Build. Fields are None while measures are missing."""
+
+    unit: Unit
+    missing: tuple[LevelName, ...] = ()
+    unmakeable: bool = False
+    body: Body | None = None
+    stand: tuple[Padding, ...] = ()
+    aim: Aim | None = None
+    levels: tuple[LevelFit, ...] = ()
+    gap_shape: GapShape | None = None
+    final: Fit | None = None
+    mock_up: Fit | None = None
+    pattern: PlannedPattern | None = None
+    drafted: Pattern | None = None
+    seams: tuple[TruedSeam, ...] = ()
+    learned: Learned | None = None
+    fitted: tuple[FittedVersion, ...] = ()
+    proposal: Proposal | None = None
+    bones: tuple[Bone, ...] = ()
+    busk: Busk | None = None
+    getting_in: GettingIn | None = None
+    holes: Holes | None = None
+    lace: Lace | None = None
+    lace_mm: float | None = None
+    findings: tuple[Finding, ...] = ()
