@@ -296,3 +296,33 @@ def export_build(desk: TheDesk, build_id: str) -> Response:
     """The build as an open file."""
     build = desk.workshop.open(build_id).build
     return _file(write_document(build), "application/json", build, ".fuseau.json")
+
+
+@router.get("/builds/{build_id}/letter.html", response_class=Response)
+def letter_to_send(desk: TheDesk, build_id: str) -> Response:
+    """A client's measuring sheet as one file that works offline."""
+    from fuseau.files.letter import letter_html
+
+    build = desk.workshop.open(build_id).build
+    return _file(letter_html(build, desk.unit), "text/html", build, "-measures.html")
+
+
+@router.get("/builds/{build_id}/letter.pdf", response_class=Response)
+def letter_to_print(desk: TheDesk, build_id: str, paper: Annotated[Paper, Query()] = "a4") -> Response:
+    """The same sheet to print and write on."""
+    from fuseau.files.letter import letter_pdf
+
+    build = desk.workshop.open(build_id).build
+    return _file(letter_pdf(build, paper), "application/pdf", build, "-measures.pdf")
+
+
+@router.post("/builds/{build_id}/letter", response_model=Sheet)
+async def read_answer(desk: TheDesk, build_id: str, revision: int, request: Request) -> Response:
+    """Take in a client's answer, sent as the body: her measures, marked as not confirmed."""
+    from fuseau.files.letter import read_letter
+
+    opened = desk.workshop.open(build_id)
+    desk.workshop.check(build_id, revision)
+    changed = change(opened.build, read_letter(await request.body()), desk.unit)
+    planned = _makeable(desk, opened, changed)
+    return _kept(desk, build_id, revision, changed, "Measures by letter", planned)

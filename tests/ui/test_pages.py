@@ -253,6 +253,38 @@ def test_a_dress_stand_stands_beside_the_wearer(demo_hand):
     demo_hand.gone("pin 3.1 cm out")
 
 
+def test_a_clients_sheet_goes_out_and_her_answer_comes_back(demo_hand, downloads, tmp_path):
+    line = stage(demo_hand, "Ash cartographer", "wearer")
+    demo_hand.press("A client far away")
+    demo_hand.press("Sheet to send")
+    sheet = downloads / "Ash-cartographer-measures.html"
+    demo_hand.wait(lambda: sheet.exists() and sheet.stat().st_size > 0)
+    # she opens it from her disk, with no server and no network
+    demo_hand.browser.get(sheet.as_uri())
+    demo_hand.write("Waist, first reading", "7")
+    demo_hand.see("Usually 40 cm to 200 cm")
+    demo_hand.write("Waist, first reading", "70.5")
+    demo_hand.write("Waist, second reading", "73")
+    demo_hand.see("These two differ: please measure a third time")
+    demo_hand.write("Waist, second reading", "27 3/4 in")
+    demo_hand.gone("These two differ")
+    demo_hand.write("Underbust, first reading", "77,5")
+    demo_hand.write("Hip, first reading", "97")
+    demo_hand.press("Save my answer")
+    answer = downloads / "measures.fuseau-letter.json"
+    demo_hand.wait(lambda: answer.exists() and answer.stat().st_size > 0)
+    demo_hand.go(f"/build/{line['id']}/wearer")
+    demo_hand.see("Measures")
+    demo_hand.browser.find_element(By.CSS_SELECTOR, 'input[aria-label="Client\'s answer"]').send_keys(str(answer))
+    demo_hand.see("Her measures are in")
+    demo_hand.wait(lambda: demo_hand.value("Waist girth, reading 2") == "70.5")
+    demo_hand.see("70.5 cm ± 1.2")
+    broken = tmp_path / "broken.json"
+    broken.write_text("{}")
+    demo_hand.browser.find_element(By.CSS_SELECTOR, 'input[aria-label="Client\'s answer"]').send_keys(str(broken))
+    demo_hand.see("not a client's answer")
+
+
 def test_a_build_that_is_not_there_says_so(demo_hand):
     demo_hand.go("/build/nothing/pattern")
     demo_hand.see("This build can't be opened")

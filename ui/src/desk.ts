@@ -101,6 +101,20 @@ export const useDesk = defineStore('desk', () => {
     })
   }
 
+  /** A client's answer: her measures, as a file. */
+  function takeLetter(file: File): Promise<void> {
+    return inTurn(async () => {
+      const here = sheet.value
+      if (!here) return
+      try {
+        sheet.value = await sendFile<Sheet>(`/builds/${here.id}/letter?revision=${here.revision}`, file)
+        tell('Her measures are in, marked as not checked.')
+      } catch (error) {
+        tell(`${file.name}: ${error instanceof Refused ? error.trouble.sentence : 'it could not be read.'}`)
+      }
+    })
+  }
+
   async function setHouse(changes: Partial<House>) {
     house.value = await send<House>('PUT', '/house', { ...house.value, ...changes })
     if (sheet.value && changes.unit) sheet.value = await get<Sheet>(`/builds/${sheet.value.id}`)
@@ -120,7 +134,7 @@ export const useDesk = defineStore('desk', () => {
 
   return {
     house, catalogue, sheet, errors, notice, failed, unit, plan, build,
-    start, open, edit, set, undo, redo, restore, version, fitting, tryOut, setHouse, saidAt, forget, tell, complain,
+    start, open, edit, set, undo, redo, restore, version, fitting, tryOut, takeLetter, setHouse, saidAt, forget, tell, complain,
   }
 })
 

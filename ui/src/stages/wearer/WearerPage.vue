@@ -19,6 +19,12 @@ const HEIGHTS = ['front', 'side', 'back'] as const
 const learnt = computed(() => (desk.build?.fittings?.length ?? 0) > 0)
 const NEEDED = ['underbust', 'waist', 'hip']
 const readings = (name: LevelName) => wearer.value[name]!.readings_mm ?? []
+const chooser = ref<HTMLInputElement>()
+async function takeAnswer(event: Event) {
+  const input = event.target as HTMLInputElement
+  if (input.files?.[0]) await desk.takeLetter(input.files[0])
+  input.value = ''
+}
 const stand = computed(() => desk.build!.stand!)
 const unconfirmed = computed(() => LEVELS.some((name) => wearer.value[name]!.unconfirmed))
 const confirm = (checked: boolean) =>
@@ -30,7 +36,18 @@ const dropReading = (name: LevelName, i: number) => desk.set(`wearer.${name}.rea
 <template>
   <div class="wearer">
     <section class="measures">
-      <h1>Measures <span v-if="wearer.name" class="soft">of {{ wearer.name }}</span></h1>
+      <div class="head">
+        <h1>Measures <span v-if="wearer.name" class="soft">of {{ wearer.name }}</span></h1>
+        <v-menu location="bottom end">
+          <template #activator="{ props }"><v-btn v-bind="props" size="small" variant="outlined">A client far away</v-btn></template>
+          <v-list density="compact" min-width="270">
+            <v-list-item :href="`/api/builds/${desk.sheet!.id}/letter.html`" download title="Sheet to send" subtitle="a page that works offline and saves her answer" />
+            <v-list-item :href="`/api/builds/${desk.sheet!.id}/letter.pdf?paper=${desk.house.paper}`" download title="Sheet to print" subtitle="PDF, one page" />
+            <v-list-item title="Read her answer" subtitle="measures.fuseau-letter.json" @click="chooser?.click()" />
+          </v-list>
+        </v-menu>
+        <input ref="chooser" type="file" accept=".json,application/json" class="hidden" aria-label="Client's answer" @change="takeAnswer" />
+      </div>
       <table>
         <thead>
           <tr><td /><th>Girth</th><th>Front arc</th><th colspan="3">Waist to there, along the body</th><th>{{ learnt ? 'Believed, after the fittings' : 'Believed' }}</th></tr>
@@ -105,6 +122,7 @@ const dropReading = (name: LevelName, i: number) => desk.set(`wearer.${name}.rea
 <style scoped>
 .wearer { display: grid; grid-template-columns: minmax(0, 1fr) 320px; min-height: 0; }
 .measures { padding: 22px 26px; overflow-y: auto; }
+.head { display: flex; justify-content: space-between; align-items: start; } .hidden { display: none; }
 h1 { margin-bottom: 10px; } h1 .soft { font-weight: 400; }
 table { border-collapse: collapse; width: 100%; table-layout: fixed; }
 th { text-align: left; font-weight: 500; color: var(--steel); font-size: 0.88rem; } .sub th { padding-bottom: 4px; }

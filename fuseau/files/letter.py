@@ -1,0 +1,194 @@
+"""A client's measuring sheet: an HTML file that works on its own and offline, the same to print, and her answer back.
+
+The answer is JSON, `{"format": "fuseau.letter", "version": 1, "unit": "cm", "measures": {"waist.girth_1": "70.5"}}`,
+with texts as she wrote them. What comes back is marked unconfirmed, and so carries a wider spread (model, section 2).
+"""
+
+import io
+import json
+from html import escape
+from importlib import resources
+from typing import Any
+
+from reportlab.lib.pagesizes import A4, LETTER
+from reportlab.lib.units import mm
+from reportlab.pdfgen.canvas import Canvas
+
+from fuseau.build import Build
+from fuseau.craft.findings import Change
+from fuseau.craft.lengths import LengthError, Unit, format_length, parse_length
+from fuseau.craft.wearer import LEVEL_LABELS, LEVELS, LevelName
+from fuseau.files.document import UnreadableFile
+from fuseau.files.paper import Paper
+from fuseau.files.tiles import BOLD, FONT, fonts
+
+FORMAT, VERSION = "fuseau.letter", 1
+_LARGEST = 200_000
+_GIRTH_MM, _HEIGHT_MM, _LAP_MM = (400.0, 2000.0), (10.0, 400.0), (60.0, 350.0)
+
+HOW: dict[LevelName, str] = {
+    "underbust": "Snug under the bust, level all round, breath out.",
+    "ribs": "Over the lowest ribs, between underbust and waist.",
+    "waist": "Where you bend to the side. Tie a cord there and leave it on: all heights start from it.",
+    "high_hip": "Over the top of the hip bones.",
+    "hip": "Round the widest place, standing with feet together.",
+}
+_SIDES = ("front", "side", "back")
+_INTRODUCTION = (
+    "Wear what you will wear under the corset. Keep the tape level and snug, not tight. Read every girth twice, taking "
+    "the tape off in between. Have somebody with you who can see your back. Send a photo with the tape at the waist."
+)
+_PRIVATE = "Your numbers are used for this garment only, and are kept on the maker's own computer."
+
+
+def _fields() -> list[tuple[str, str, tuple[float, float]]]:
+    """Every field of the sheet: key, label, range in mm."""
+    found = []
+    for name in LEVELS:
+        label = LEVEL_LABELS[name]
+        found += [
+            (f"{name}.girth_{i}", f"{label}, {word} reading", _GIRTH_MM) for i, word in ((1, "first"), (2, "second"))
+        ]
+        if name != "waist":
+            found += [(f"{name}.{side}", f"{label}, height at the {side}", _HEIGHT_MM) for side in _SIDES]
+    return [*found, ("lap", "Waist to lap, sitting", _LAP_MM)]
+
+
+def letter_html(build: Build, unit: Unit) -> bytes:
+    """The sheet as one HTML file: no outside file, no network, prints on one page, saves its answer."""
+    rows = []
+    for name in LEVELS:
+        cells = "".join(_input(f"{name}.girth_{i}") for i in (1, 2))
+        sides = (
+            "".join(_input(f"{name}.{side}") for side in _SIDES)
+            if name != "waist"
+            else '<td colspan="3">from here</td>'
+        )
+        where = "" if name == "waist" else " above the waist" if name in ("ribs", "underbust") else " below the waist"
+        rows.append(
+            f"<tr><th>{LEVEL_LABELS[name]}<small>{escape(HOW[name])}</small></th>{cells}{sides}"
+            f"<td class=where>{where}</td></tr>"
+        )
+    settings = {
+        "build": build.brief.name,
+        "labels": {key: label for key, label, _ in _fields()},
+        "ranges": {key: bounds for key, _, bounds in _fields()},
+        "apart": build.practice.readings_disagree_mm,
+        "format": FORMAT,
+        "version": VERSION,
+    }
+    page = resources.files("fuseau.files").joinpath("letter.html").read_text(encoding="utf-8")
+    for mark, text in (
+        ("%TITLE%", escape(build.brief.name)),
+        ("%INTRODUCTION%", escape(_INTRODUCTION)),
+        ("%PRIVATE%", escape(_PRIVATE)),
+        ("%ROWS%", "\n".join(rows)),
+        ("%LAP%", _input("lap")),
+        ("%CM%", " selected" if unit == "cm" else ""),
+        ("%IN%", " selected" if unit == "in" else ""),
+        ("%SETTINGS%", json.dumps(settings, ensure_ascii=False).replace("<", "\\u003c")),
+    ):
+        page = page.replace(mark, text)
+    return page.encode()
+
+
+def _input(key: str) -> str:
+    label = next(label for other, label, _ in _fields() if other == key)
+    return f'<td><input name="{key}" aria-label="{escape(label)}" autocomplete="off"><p role="alert"></p></td>'
+
+
+def letter_pdf(build: Build, paper: Paper) -> bytes:
+    """The same sheet with lines to write on, one page."""
+    fonts()
+    target = io.BytesIO()
+    width, height = A4 if paper == "a4" else LETTER
+    canvas = Canvas(target, pagesize=(width, height), invariant=True)
+    canvas.setTitle(f"Measures for {build.brief.name}")
+    x, y = 18 * mm, height - 24 * mm
+    canvas.setFont(BOLD, 15)
+    canvas.drawString(x, y, f"Measures for {build.brief.name}")
+    canvas.setFont(FONT, 8.5)
+    words = _INTRODUCTION.split(". ")
+    for i, sentence in enumerate([". ".join(words[:2]) + ".", ". ".join(words[2:4]) + ".", ". ".join(words[4:])]):
+        canvas.drawString(x, y - (9 + 5 * i) * mm, sentence)
+    canvas.drawString(x, y - 27 * mm, "Unit:   cm  □      inches  □")
+    columns = (75, 97, 122, 140, 158)
+    canvas.setFont(FONT, 7.5)
+    for at, text in zip(columns, ("girth, first", "girth, second", "front", "side", "back"), strict=True):
+        canvas.drawString(at * mm, y - 36 * mm, text)
+    row = y - 46 * mm
+    for name in LEVELS:
+        canvas.setFont(BOLD, 10)
+        canvas.drawString(x, row, LEVEL_LABELS[name])
+        canvas.setFont(FONT, 6.8)
+        canvas.drawString(x, row - 9 * mm, HOW[name])
+        for at in columns if name != "waist" else columns[:2]:
+            canvas.line(at * mm, row - 1 * mm, (at + 15) * mm, row - 1 * mm)
+        row -= 21 * mm
+    canvas.setFont(BOLD, 10)
+    canvas.drawString(x, row, "Waist to lap, sitting")
+    canvas.line(75 * mm, row - 1 * mm, 90 * mm, row - 1 * mm)
+    canvas.setFont(FONT, 7.5)
+    canvas.drawString(x, 16 * mm, "Heights go from the cord at the waist, along the body. " + _PRIVATE)
+    canvas.save()
+    return target.getvalue()
+
+
+def read_letter(content: bytes) -> list[Change]:
+    """The changes that a client's answer makes to a wearer. Raises UnreadableFile, naming the measure at fault."""
+    data = _answer(content)
+    unit: Unit = "in" if data.get("unit") == "in" else "cm"
+    known = {key: (label, bounds) for key, label, bounds in _fields()}
+    sizes: dict[str, float] = {}
+    for key, text in data["measures"].items():
+        if key not in known:
+            raise UnreadableFile(f"This answer has a measure that Fuseau did not ask for: {str(key)[:40]}.")
+        sizes[key] = _size(text, unit, *known[key])
+    changes: list[Change] = []
+    for name in LEVELS:
+        readings = [sizes[key] for key in (f"{name}.girth_1", f"{name}.girth_2") if key in sizes]
+        if readings:
+            changes.append(Change(at=f"wearer.{name}.readings_mm", value=readings))
+            changes.append(Change(at=f"wearer.{name}.unconfirmed", value=True))
+        changes += [
+            Change(at=f"wearer.{name}.waist_to_{side}_mm", value=sizes[f"{name}.{side}"])
+            for side in _SIDES
+            if f"{name}.{side}" in sizes
+        ]
+    if "lap" in sizes:
+        changes.append(Change(at="wearer.waist_to_lap_sitting_mm", value=sizes["lap"]))
+    if not changes:
+        raise UnreadableFile("This answer has no measures in it.")
+    return changes
+
+
+def _answer(content: bytes) -> dict[str, Any]:
+    if not content.strip():
+        raise UnreadableFile("This file is empty.")
+    if len(content) > _LARGEST:
+        raise UnreadableFile("This file is far too large for a client's answer.")
+    try:
+        data = json.loads(content.decode("utf-8-sig"))
+    except (UnicodeDecodeError, json.JSONDecodeError, RecursionError):
+        raise UnreadableFile("This file is damaged, or is no client's answer.") from None
+    if not isinstance(data, dict) or data.get("format") != FORMAT or not isinstance(data.get("measures"), dict):
+        raise UnreadableFile("This is not a client's answer: it was not saved from Fuseau's measuring sheet.")
+    if data.get("version") != VERSION:
+        raise UnreadableFile("This answer comes from a newer measuring sheet.")
+    return data
+
+
+def _size(text: Any, unit: Unit, label: str, bounds: tuple[float, float]) -> float:
+    if not isinstance(text, str):
+        raise UnreadableFile(f"{label}: this is not a length.")
+    try:
+        size = parse_length(text[:40], unit)
+    except LengthError as error:
+        raise UnreadableFile(f"{label}: {error}") from None
+    low, high = bounds
+    if not low <= size <= high:
+        raise UnreadableFile(
+            f"{label}: {format_length(size, unit)} can't be right, {format_length(low, unit, bare=True)} to "
+            f"{format_length(high, unit)}."
+        )
+    return size
