@@ -7,10 +7,14 @@ import datetime
 from collections.abc import Mapping
 from typing import Any
 
-from fuseau.build import Build, GapReading, PatternVersion, read_build
+from pydantic import ValidationError
+
+from fuseau.build import Build, GapReading, PatternVersion, faults, read_build
 from fuseau.craft.findings import Change
 from fuseau.craft.lengths import Unit
 from fuseau.craft.record import Unmakeable
+from fuseau.craft.tracing import TypedPattern, from_widths
+from fuseau.craft.trueing import lay_flat
 from fuseau.planned import Plan
 
 _NEVER_SET = ("format", "version", "kind", "versions")
@@ -127,3 +131,29 @@ def go_back(build: Build, number: int, today: datetime.date) -> Build:
         pattern=old.pattern,
     )
     return read_build(build.model_copy(update={"versions": (*build.versions, following)}).model_dump())
+
+
+def type_in(build: Build, planned: Plan, typed: Mapping[str, Any], today: datetime.date, unit: Unit) -> Build:
+    """The build with a pattern typed in by its widths as the next version. Texts are allowed as lengths.
+
+    Raises pydantic.ValidationError or Unmakeable with the place of what is wrong, below `typed`.
+    """
+    if planned.body is None or planned.pattern is None:
+        raise Unmakeable("versions", "The measures come first: the levels of the widths are hers.")
+    try:
+        read = TypedPattern.model_validate(typed, context={"unit": unit})
+    except ValidationError as error:
+        fault = faults(error)[0]
+        raise Unmakeable(f"typed.{fault.at}", fault.sentence) from None
+    top, hem = planned.pattern.top, planned.pattern.hem
+    pattern = from_widths(read, planned.body, top, hem, build.draft.allowances)
+    lay_flat(pattern, build.practice)
+    following = PatternVersion(
+        number=len(build.versions) + 1,
+        parent=build.versions[-1].number if build.versions else None,
+        reason="widths typed in",
+        made_on=today,
+        pattern=pattern,
+    )
+    draft = build.draft.model_copy(update={"panels": min(7, max(4, len(pattern.panels)))})
+    return read_build(build.model_copy(update={"versions": (*build.versions, following), "draft": draft}).model_dump())

@@ -26,6 +26,7 @@ from fuseau.craft.record import Unmakeable
 from fuseau.craft.settling import Unsettled
 from fuseau.craft.stand import check_stand, padding
 from fuseau.craft.target import Aim, Target, aim, check_aim, pull_of, settle_parallel
+from fuseau.craft.tracing import check_typed
 from fuseau.craft.trueing import Laid, lay_flat
 from fuseau.craft.wearer import LEVEL_LABELS, Body, LevelName, believe, check_measures, missing_measures
 from fuseau.planned import FittedVersion, Holes, Plan, PlannedPattern, Proposal
@@ -115,6 +116,7 @@ def _plan_garment(build: Build, unit: Unit, kept: Kept, findings: list[Finding])
         *_check_guesses(body, unit),
         *check_stand(build.stand, stand, pattern.top, pattern.hem, unit),
         *check_aim(build.target, aimed, body, build.wearer.new_to_lacing, practice, unit),
+        *(check_typed(pattern, body, unit) if current else []),
         *_check_lines(build, body, aimed_pattern, unit),
         *check_fit(final, practice, unit),
         *_check_edges(build, pattern, aimed, body, final, unit),

@@ -25,6 +25,7 @@ from fuseau.app.shapes import (
     Sheet,
     Trial,
     Trouble,
+    TypedIn,
 )
 from fuseau.app.words import label_of
 from fuseau.build import Brief, Build
@@ -33,7 +34,7 @@ from fuseau.craft.notions import BONES, CLOTHS
 from fuseau.craft.practice import Practice
 from fuseau.craft.record import Unmakeable
 from fuseau.craft.trueing import lay_flat
-from fuseau.decisions import accept, change, cut_version, go_back, log_fitting
+from fuseau.decisions import accept, change, cut_version, go_back, log_fitting, type_in
 from fuseau.files.document import read_document, write_document
 from fuseau.files.paper import Paper
 from fuseau.planned import Plan
@@ -182,6 +183,17 @@ def next_version(desk: TheDesk, build_id: str, step: NextVersion) -> Response:
         decide = cut_version if step.what == "cut" else accept
         build = decide(opened.build, desk.plan(build_id, opened.build), _today())
     return _kept(desk, build_id, step.revision, build, f"Version {len(build.versions)} cut")
+
+
+@router.post("/builds/{build_id}/typed", response_model=Sheet)
+def type_widths(desk: TheDesk, build_id: str, typed: TypedIn) -> Response:
+    """A pattern typed in by its widths, level by level, as the next version."""
+    opened = desk.workshop.open(build_id)
+    desk.workshop.check(build_id, typed.revision)
+    written = typed.model_dump(exclude={"revision"})
+    build = type_in(opened.build, desk.plan(build_id, opened.build), written, _today(), desk.unit)
+    planned = _makeable(desk, opened, build)
+    return _kept(desk, build_id, typed.revision, build, f"Version {len(build.versions)} typed in", planned)
 
 
 @router.get("/builds/{build_id}/compare", response_model=Compared)

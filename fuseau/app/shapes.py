@@ -124,6 +124,20 @@ class Compared(BaseModel):
     before_panels: list[LaidPanel]
 
 
+class WrittenLevel(BaseModel):
+    """Widths of all panels at a level as written, CF to CB: lengths as text or mm."""
+
+    name: str
+    widths_mm: list[str | float] = Field(max_length=20)
+
+
+class TypedIn(OnRevision):
+    """A pattern typed in by its widths."""
+
+    levels: list[WrittenLevel] = Field(max_length=10)
+    front_panels: int
+
+
 class WrittenReading(BaseModel):
     """A gap reading as written: lengths as text or mm."""
 

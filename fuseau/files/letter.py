@@ -111,7 +111,9 @@ def letter_pdf(build: Build, paper: Paper) -> bytes:
     words = _INTRODUCTION.split(". ")
     for i, sentence in enumerate([". ".join(words[:2]) + ".", ". ".join(words[2:4]) + ".", ". ".join(words[4:])]):
         canvas.drawString(x, y - (9 + 5 * i) * mm, sentence)
-    canvas.drawString(x, y - 27 * mm, "Unit:   cm  □      inches  □")
+    canvas.drawString(x, y - 27 * mm, "I measure in        cm               inches")
+    for at in (36, 53):
+        canvas.rect(at * mm, y - 27.5 * mm, 3.2 * mm, 3.2 * mm)
     columns = (75, 97, 122, 140, 158)
     canvas.setFont(FONT, 7.5)
     for at, text in zip(columns, ("girth, first", "girth, second", "front", "side", "back"), strict=True):
@@ -121,7 +123,7 @@ def letter_pdf(build: Build, paper: Paper) -> bytes:
         canvas.setFont(BOLD, 10)
         canvas.drawString(x, row, LEVEL_LABELS[name])
         canvas.setFont(FONT, 6.8)
-        canvas.drawString(x, row - 9 * mm, HOW[name])
+        canvas.drawString(x, row - 5 * mm, HOW[name])
         for at in columns if name != "waist" else columns[:2]:
             canvas.line(at * mm, row - 1 * mm, (at + 15) * mm, row - 1 * mm)
         row -= 21 * mm
@@ -129,7 +131,8 @@ def letter_pdf(build: Build, paper: Paper) -> bytes:
     canvas.drawString(x, row, "Waist to lap, sitting")
     canvas.line(75 * mm, row - 1 * mm, 90 * mm, row - 1 * mm)
     canvas.setFont(FONT, 7.5)
-    canvas.drawString(x, 16 * mm, "Heights go from the cord at the waist, along the body. " + _PRIVATE)
+    canvas.drawString(x, row - 14 * mm, "Heights go from the cord at the waist, along the body, to each of the levels.")
+    canvas.drawString(x, row - 19 * mm, _PRIVATE)
     canvas.save()
     return target.getvalue()
 

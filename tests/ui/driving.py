@@ -139,6 +139,7 @@ class Hand:
             shown = [one for one in self.browser.find_elements(By.XPATH, path) if one.is_displayed()]
             if not shown:
                 return False
+            self.browser.execute_script("arguments[0].scrollIntoView({block: 'center'})", shown[0])
             shown[0].click()
             return True
 

@@ -285,6 +285,29 @@ def test_a_clients_sheet_goes_out_and_her_answer_comes_back(demo_hand, downloads
     demo_hand.see("not a client's answer")
 
 
+def test_a_taped_pattern_is_typed_in(demo_hand):
+    line = stage(demo_hand, "Brass Heron", "pattern")
+    demo_hand.press("Type in the widths of a pattern you have")
+    demo_hand.see("Stitch line to stitch line")
+    rows = {
+        "Underbust": ("6.8", "7.6", "7.6", "7", "6.6", "5"),
+        "Waist": ("6", "6.2", "6", "5.6", "5.6", "4.8"),
+        "High hip": ("7.6", "8.6", "8.4", "8", "7.4", "5.8"),
+    }
+    for level, widths in rows.items():
+        for i, width in enumerate(widths):
+            demo_hand.write(f"{level}, panel {i + 1}", width)
+    demo_hand.write("Waist, panel 2", "6 cm 2 in")
+    demo_hand.press("Make it version 2")
+    demo_hand.see("Waist, panel 2: “6 cm 2 in” has two units")
+    demo_hand.write("Waist, panel 2", "6,2")
+    demo_hand.press("Make it version 2")
+    demo_hand.see("Version 2, widths typed in")
+    sheet = httpx.get(f"{demo_hand.url}/api/builds/{line['id']}").json()
+    waist = next(level for level in sheet["plan"]["levels"] if level["name"] == "waist")
+    assert waist["closed_mm"] == pytest.approx(2 * 342, abs=0.3)
+
+
 def test_a_build_that_is_not_there_says_so(demo_hand):
     demo_hand.go("/build/nothing/pattern")
     demo_hand.see("This build can't be opened")

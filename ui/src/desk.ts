@@ -92,6 +92,9 @@ export const useDesk = defineStore('desk', () => {
   const fitting = (given: { pull: Pull; readings: { z_mm: string; gap_mm: string }[]; note: string }) =>
     step('fittings', given, ['fittings'])
 
+  const typeIn = (given: { levels: { name: string; widths_mm: string[] }[]; front_panels: number }) =>
+    step('typed', given, ['typed'])
+
   function tryOut(changes: Change[]): Promise<Plan | undefined> {
     const here = sheet.value
     if (!here) return Promise.resolve(undefined)
@@ -134,7 +137,7 @@ export const useDesk = defineStore('desk', () => {
 
   return {
     house, catalogue, sheet, errors, notice, failed, unit, plan, build,
-    start, open, edit, set, undo, redo, restore, version, fitting, tryOut, takeLetter, setHouse, saidAt, forget, tell, complain,
+    start, open, edit, set, undo, redo, restore, version, fitting, tryOut, typeIn, takeLetter, setHouse, saidAt, forget, tell, complain,
   }
 })
 

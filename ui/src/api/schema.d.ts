@@ -236,6 +236,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/builds/{build_id}/typed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Type Widths
+         * @description A pattern typed in by its widths, level by level, as the next version.
+         */
+        post: operations["type_widths_api_builds__build_id__typed_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/builds/{build_id}/compare": {
         parameters: {
             query?: never;
@@ -2490,6 +2510,18 @@ export interface components {
             put_in_hem_mm: number;
         };
         /**
+         * TypedIn
+         * @description A pattern typed in by its widths.
+         */
+        TypedIn: {
+            /** Revision */
+            revision: number;
+            /** Levels */
+            levels: components["schemas"]["WrittenLevel"][];
+            /** Front Panels */
+            front_panels: number;
+        };
+        /**
          * Wearer
          * @description Who wears it: girths and heights as read, and how soft she is.
          */
@@ -2547,6 +2579,16 @@ export interface components {
              *     }
              */
             hip: components["schemas"]["Level"];
+        };
+        /**
+         * WrittenLevel
+         * @description Widths of all panels at a level as written, CF to CB: lengths as text or mm.
+         */
+        WrittenLevel: {
+            /** Name */
+            name: string;
+            /** Widths Mm */
+            widths_mm: (string | number)[];
         };
         /**
          * WrittenMadeOf
@@ -3310,6 +3352,59 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["NextVersion"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Sheet"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    type_widths_api_builds__build_id__typed_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TypedIn"];
             };
         };
         responses: {

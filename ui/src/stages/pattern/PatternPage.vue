@@ -9,8 +9,10 @@ import TheSlip from '../../table/TheSlip.vue'
 import WorkSurface from '../../table/WorkSurface.vue'
 import { length } from '../../words'
 import MeasureFirst from '../MeasureFirst.vue'
+import TypedWidths from './TypedWidths.vue'
 
 const desk = useDesk()
+const typing = ref(false)
 const on = ref(['Pressure', 'Next version'])
 const build = computed(() => desk.build!)
 const plan = computed(() => desk.plan!)
@@ -99,6 +101,8 @@ const under = computed(() =>
         </table>
         <p v-if="eased.length" class="small soft">Half of each difference goes to either side of the seam.</p>
       </details>
+      <p class="typed"><v-btn size="small" variant="outlined" @click="typing = true">Type in the widths of a pattern you have</v-btn></p>
+      <TypedWidths v-model="typing" />
       <template #acts><v-btn v-if="!version" color="primary" class="go" @click="desk.version('cut')">Cut version 1 for a mock-up</v-btn>
       <v-btn v-else-if="plan.proposal" color="primary" class="go" :to="{ name: 'mockups' }">See what changes for version {{ version + 1 }}</v-btn>
       <v-btn v-else color="primary" class="go" :to="{ name: 'mockups' }">To the mock-ups</v-btn></template>
@@ -116,5 +120,6 @@ fieldset { border: 0; margin: 12px 0; padding: 0; } legend { font-weight: 600; p
 .waist { display: grid; grid-template-columns: 1fr 1.25fr; gap: 4px 18px; margin: 12px 0; padding: 9px 12px; background: var(--bench); border-radius: 4px; } .waist div { display: flex; justify-content: space-between; } dt { color: var(--steel); } dd { margin: 0; font-weight: 600; }
 details { margin: 8px 0; } summary { cursor: pointer; font-weight: 600; margin-bottom: 4px; }
 .said { color: var(--takein); font-size: 0.88rem; margin: 2px 0 0; }
+.typed { margin: 12px 0 4px; }
 .go { width: 100%; }
 </style>
