@@ -29,7 +29,7 @@ from fuseau.craft.target import Aim, Target, aim, check_aim, pull_of, settle_par
 from fuseau.craft.tracing import check_typed
 from fuseau.craft.trueing import Laid, lay_flat
 from fuseau.craft.wearer import LEVEL_LABELS, Body, LevelName, believe, check_measures, missing_measures
-from fuseau.planned import FittedVersion, Holes, Plan, PlannedPattern, Proposal
+from fuseau.planned import Holes, Plan, PlannedPattern, Proposal
 
 Result = TypeVar("Result")
 
@@ -81,9 +81,7 @@ def _plan_garment(build: Build, unit: Unit, kept: Kept, findings: list[Finding])
 
     # wearer: what the tape says, then what the fittings taught
     measured = kept.stage("believe", believe, build.wearer, build.zones, practice)
-    seen = _seen(build)
-    fittings = kept.stage("fitted", _fitted, seen, measured)
-    body, learned = kept.stage("learn", _learn, seen, measured)
+    body, learned = kept.stage("learn", _learn, _seen(build), measured)
 
     # pattern: what to aim for, and the pattern that is worked from
     top, hem = _edges(build, body)
@@ -137,7 +135,6 @@ def _plan_garment(build: Build, unit: Unit, kept: Kept, findings: list[Finding])
         drafted=None if current else pattern,
         seams=laid.seams,
         learned=learned,
-        fitted=fittings,
         proposal=proposal,
         bones=bones,
         busk=busk,
@@ -226,14 +223,6 @@ def _tried(build: Build) -> list[Tried]:
 def _learn(build: Build, measured: Body) -> tuple[Body, Learned | None]:
     tried = _tried(build)
     return learn(measured, tried) if tried else (measured, None)
-
-
-def _fitted(build: Build, measured: Body) -> tuple[FittedVersion, ...]:
-    """Each fitting with the gap that the tape alone would have led one to expect."""
-    return tuple(
-        FittedVersion(fitting=fitting.number, version=fitting.version, predicted=fit(one.lacing, measured))
-        for fitting, one in zip(build.fittings, _tried(build), strict=True)
-    )
 
 
 # --- pattern ---------------------------------------------------------------------------------------------

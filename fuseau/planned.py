@@ -53,14 +53,6 @@ class Holes(Record):
     edge_layout_mm: dict[str, float]
 
 
-class FittedVersion(Record):
-    """A fitting beside what was predicted for it before anything was learned from it."""
-
-    fitting: int
-    version: int
-    predicted: Fit
-
-
 class Plan(Record):
     """Everything that follows from a Build. Fields are None while measures are missing."""
 
@@ -78,7 +70,6 @@ class Plan(Record):
     drafted: Pattern | None = None
     seams: tuple[TruedSeam, ...] = ()
     learned: Learned | None = None
-    fitted: tuple[FittedVersion, ...] = ()
     proposal: Proposal | None = None
     bones: tuple[Bone, ...] = ()
     busk: Busk | None = None

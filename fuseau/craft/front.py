@@ -42,7 +42,7 @@ class Busk(Record):
 class GettingIn(Record):
     """How she gets in: the way, the gap it needs at the back, and whether she can alone."""
 
-    way: Literal["by the busk", "up over the hips", "not at all"]
+    way: Literal["by the busk", "up over the hips"]
     gap_mm: float
     alone: bool
     sentence: str

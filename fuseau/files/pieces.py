@@ -12,7 +12,7 @@ from fuseau.craft.cutting import cut_line
 from fuseau.craft.trueing import LaidPanel, Notch
 from fuseau.planned import Plan
 
-Kind = Literal["cut", "stitch", "waist", "grain", "notch", "channel", "hole", "fold"]
+Kind = Literal["cut", "stitch", "waist", "grain", "notch", "channel", "hole"]
 Spot = tuple[float, float]
 
 

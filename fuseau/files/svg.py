@@ -17,7 +17,6 @@ _LOOKS: dict[Kind, str] = {
     "notch": 'stroke="#000" stroke-width="0.4"',
     "channel": 'stroke="#555" stroke-width="0.2" stroke-dasharray="1 1"',
     "hole": 'stroke="#555" stroke-width="0.25"',
-    "fold": 'stroke="#555" stroke-width="0.25" stroke-dasharray="8 2 2 2"',
 }
 
 

@@ -31,7 +31,6 @@ _STROKES: dict[Kind, tuple[float, tuple[float, ...]]] = {
     "notch": (0.4, ()),
     "channel": (0.15, (1, 1)),
     "hole": (0.2, ()),
-    "fold": (0.2, (8, 2)),
 }
 
 

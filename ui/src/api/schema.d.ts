@@ -1193,17 +1193,6 @@ export interface components {
             holds_up_n: number;
         };
         /**
-         * FittedVersion
-         * @description A fitting beside what was predicted for it before anything was learned from it.
-         */
-        FittedVersion: {
-            /** Fitting */
-            fitting: number;
-            /** Version */
-            version: number;
-            predicted: components["schemas"]["Fit"];
-        };
-        /**
          * Fitting
          * @description One trying-on of a mock-up: what it had, how hard it was pulled, and the gaps read.
          */
@@ -1293,7 +1282,7 @@ export interface components {
              * Way
              * @enum {string}
              */
-            way: "by the busk" | "up over the hips" | "not at all";
+            way: "by the busk" | "up over the hips";
             /** Gap Mm */
             gap_mm: number;
             /** Alone */
@@ -1886,11 +1875,6 @@ export interface components {
              */
             seams: components["schemas"]["TruedSeam"][];
             learned?: components["schemas"]["Learned"] | null;
-            /**
-             * Fitted
-             * @default []
-             */
-            fitted: components["schemas"]["FittedVersion"][];
             proposal?: components["schemas"]["Proposal"] | null;
             /**
              * Bones

@@ -68,7 +68,7 @@ const under = computed(() =>
         <div><dt>natural</dt><dd><MovedNumber :text="show(plan.levels!.find((level) => level.name === 'waist')!.body_mm)" /></dd></div>
         <div><dt>worn</dt><dd><MovedNumber :text="show(plan.aim.worn_waist_mm)" /></dd></div>
         <div><dt>closed</dt><dd><MovedNumber :text="show(plan.aim.closed_waist_mm)" /></dd></div>
-        <div><dt>taken off</dt><dd><MovedNumber :text="`${show(plan.aim.reduction_mm)}, ${(plan.aim.reduction_share * 100).toFixed(0)} %`" /></dd></div>
+        <div><dt>less</dt><dd><MovedNumber :text="`${show(plan.aim.reduction_mm)}, ${(plan.aim.reduction_share * 100).toFixed(0)} %`" /></dd></div>
       </dl>
       <FindingsList :stages="['pattern']" />
       <fieldset>

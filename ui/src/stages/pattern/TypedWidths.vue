@@ -37,7 +37,7 @@ async function keep() {
 </script>
 
 <template>
-  <v-dialog v-model="open" max-width="760">
+  <v-dialog v-model="open" max-width="860">
     <v-card title="Widths of a pattern you have">
       <v-card-text>
         <p>Stitch line to stitch line, without allowances, in {{ desk.unit }}. The waist is needed, and two levels more.</p>
