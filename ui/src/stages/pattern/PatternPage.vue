@@ -77,6 +77,7 @@ const under = computed(() =>
           <v-btn v-for="n in [4, 5, 6, 7]" :key="n" :value="n" size="small">{{ n }}</v-btn>
         </v-btn-toggle>
       </fieldset>
+      <p class="typed"><v-btn size="small" variant="outlined" @click="typing = true">Type in the widths of a pattern you have</v-btn></p>
       <fieldset>
         <legend>Top line, above the waist</legend>
         <div class="three"><LengthField v-for="[key, label] in EDGES" :key="key" :at="`draft.top.${key}`" :mm="build.draft!.top![key]" :label="label" :placeholder="length(plan.pattern.top[key], desk.unit, { bare: true })" /></div>
@@ -101,7 +102,6 @@ const under = computed(() =>
         </table>
         <p v-if="eased.length" class="small soft">Half of each difference goes to either side of the seam.</p>
       </details>
-      <p class="typed"><v-btn size="small" variant="outlined" @click="typing = true">Type in the widths of a pattern you have</v-btn></p>
       <TypedWidths v-model="typing" />
       <template #acts><v-btn v-if="!version" color="primary" class="go" @click="desk.version('cut')">Cut version 1 for a mock-up</v-btn>
       <v-btn v-else-if="plan.proposal" color="primary" class="go" :to="{ name: 'mockups' }">See what changes for version {{ version + 1 }}</v-btn>
