@@ -5,7 +5,7 @@ points with continuous curvature, and as the tension of an interval grows it nea
 SciPy has cubic splines, which overshoot, and PCHIP, whose curvature jumps; a seam may do neither.
 """
 
-from dataclasses import dataclass
+from dataclasses import dataclass, field
 
 import numpy as np
 from numpy.typing import ArrayLike, NDArray
@@ -27,6 +27,7 @@ class Basis:
     knots: Array
     strain: Array
     curvatures: Array
+    _met: dict[tuple[bytes, bool], Array] = field(default_factory=dict, repr=False)
 
     def at(self, z: ArrayLike, slope: bool = False) -> Array:
         """The matrix (len(z), k) that takes knot values to values (or slopes) at heights `z`.
@@ -34,6 +35,13 @@ class Basis:
         Beyond the ends the spline goes on straight, where its curvature is zero.
         """
         heights = np.atleast_1d(np.asarray(z, dtype=float))
+        asked = heights.tobytes(), slope
+        matrix = self._met.get(asked)  # the same heights are asked for again and again, and sinh is slow
+        if matrix is None:
+            matrix = self._met[asked] = self._at(heights, slope)
+        return matrix
+
+    def _at(self, heights: Array, slope: bool) -> Array:
         inside = np.clip(heights, self.knots[0], self.knots[-1])
         matrix = self._inside(inside, slope)
         beyond = heights - inside
@@ -51,15 +59,18 @@ class Basis:
         matrix = np.zeros((len(z), len(self.knots)))
         if slope:
             matrix[rows, i], matrix[rows, i + 1] = -1 / h, 1 / h
-            low, high = -_bulge_slope(1 - u, s) * h, _bulge_slope(u, s) * h
+            low, high = _bulge_slope(np.stack([1 - u, u]), s) * h
+            low = -low
         else:
             matrix[rows, i], matrix[rows, i + 1] = 1 - u, u
-            low, high = _bulge(1 - u, s) * h * h, _bulge(u, s) * h * h
+            low, high = _bulge(np.stack([1 - u, u]), s) * h * h
         return matrix + low[:, None] * self.curvatures[i] + high[:, None] * self.curvatures[i + 1]
 
 
 def _bulge(u: Array, s: Array) -> Array:
     """(sinh(su)/sinh(s) - u)/s², or its limit (u³ - u)/6."""
+    if not (s >= _FLAT).any():
+        return (u * u * u - u) / 6
     safe = np.where(s < _FLAT, 1.0, s)
     return np.where(s < _FLAT, (u**3 - u) / 6, (np.sinh(safe * u) / np.sinh(safe) - u) / safe**2)
 

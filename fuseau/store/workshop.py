@@ -202,12 +202,12 @@ class Workshop:
             select(RevisionRow).where(RevisionRow.parent_id == revision_id).order_by(col(RevisionRow.id).desc())
         ).first()
 
-    def _opened(self, session: Session, row: BuildRow) -> Opened:
+    def _opened(self, session: Session, row: BuildRow, build: Build | None = None) -> Opened:
         head = self._revision(session, row.head_id)
         following = self._following(session, head.id)
         return Opened(
             id=row.id,
-            build=read_build(json.loads(head.document)),
+            build=build or read_build(json.loads(head.document)),
             revision=head.id or 0,
             archived=row.archived,
             undoes=head.label if head.parent_id is not None else None,
@@ -236,7 +236,7 @@ class Workshop:
         self._point(row, revision.id, build)
         session.add(row)
         session.commit()
-        return self._opened(session, row)
+        return self._opened(session, row, build)
 
     def _move(self, session: Session, row: BuildRow, to: int) -> Opened:
         self._point(row, to, read_build(json.loads(self._revision(session, to).document)))
