@@ -17,7 +17,8 @@ from fuseau.craft.learning import learn
 from fuseau.craft.settling import settle
 from fuseau.decisions import change
 from fuseau.demo.workshop import fill
-from fuseau.plan import Kept, _tried, final_lacing, plan
+from fuseau.plan import Kept, _tried, plan
+from fuseau.shaping import final_lacing
 from fuseau.store.opening import open_database
 from fuseau.store.workshop import Workshop
 from tests.ui.driving import Hand, Server, chromium

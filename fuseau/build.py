@@ -14,7 +14,9 @@ from pydantic_core import PydanticCustomError
 from fuseau.craft.alterations import Alteration
 from fuseau.craft.back import BackChoices
 from fuseau.craft.bones import BoneChoices
+from fuseau.craft.edges import LineShape
 from fuseau.craft.front import FrontChoices
+from fuseau.craft.kinds import KindName
 from fuseau.craft.layers import MOCK_UP_STACK, Stack
 from fuseau.craft.lengths import Length, Unit, format_length
 from fuseau.craft.notions import BoneName
@@ -26,44 +28,90 @@ from fuseau.craft.target import Pull, Target
 from fuseau.craft.wearer import Wearer, Zones
 
 FORMAT = "fuseau.build"
-VERSION = 1
+VERSION = 2
 
 Name = Annotated[str, Field(max_length=120)]
 Note = Annotated[str, Field(max_length=4000)]
+MarkKind = Literal["top line", "hem", "closure", "seam", "trim"]
+Movement = Literal["sit", "bend", "raise arms", "dance", "drive", "turn the head"]
+Spot = Annotated[float, Field(ge=0, le=1)]
+
+
+class Mark(Record):
+    """A line drawn on a picture; points are (x, y) from its top left, as shares of its width and height."""
+
+    kind: MarkKind
+    points: tuple[tuple[Spot, Spot], ...] = Field(min_length=2, max_length=200)
+
+
+class Picture(Record):
+    """A reference picture or a sketch, kept by the workshop under `id`, with what is marked on it."""
+
+    id: Annotated[str, Field(pattern=r"^[0-9a-f]{64}$", description="SHA-256 of the picture's bytes.")]
+    name: Name = ""
+    role: Literal["reference", "sketch"] = "reference"
+    note: Note = ""
+    width_px: int = Field(ge=1, le=4000)
+    height_px: int = Field(ge=1, le=4000)
+    marks: tuple[Mark, ...] = Field(default=(), max_length=60)
 
 
 class Brief(Record):
-    """What is being made, for whom and until when."""
+    """What is being made, for whom and until when, and what it has to stand."""
 
     name: Name = "New build"
     character: Name = ""
     needed_on: datetime.date | None = None
     note: Note = ""
+    pictures: tuple[Picture, ...] = Field(default=(), max_length=16)
+    chosen_sketch: str | None = Field(default=None, max_length=64)
+    chosen_because: Note = ""
+    laced_by: Literal["herself", "a helper"] | None = None
+    alone: bool | None = Field(default=None, description="Must the wearer get in alone?")
+    hours_worn: Annotated[float, Amount("the hours it is worn", 0, 24)] | None = None
+    heat: Literal["cool", "warm", "hot"] | None = None
+    movement: tuple[Movement, ...] = ()
+    worn_under: Note = ""
+    worn_over: Note = ""
+    covered: Note = ""
 
 
 class TopWish(Record):
-    """Heights of the top line above the waist; None takes the suggestion."""
+    """Heights of the top line above the zero line, and its shape; None takes the suggestion."""
 
     cf_mm: Annotated[float, Length("the top line above the waist", 10, 400)] | None = None
     side_mm: Annotated[float, Length("the top line above the waist", 10, 400)] | None = None
     cb_mm: Annotated[float, Length("the top line above the waist", 10, 400)] | None = None
+    shape: LineShape = "plain"
 
 
 class HemWish(Record):
-    """How far the hem lies below the waist; None takes the suggestion."""
+    """How far the hem lies below the zero line, and its shape; None takes the suggestion."""
 
     cf_mm: Annotated[float, Length("the hem below the waist", 10, 400)] | None = None
     side_mm: Annotated[float, Length("the hem below the waist", 10, 400)] | None = None
     cb_mm: Annotated[float, Length("the hem below the waist", 10, 400)] | None = None
+    shape: LineShape = "plain"
 
 
 class DraftChoices(Record):
-    """How the pattern is drafted: panels per half, edges, seam allowances."""
+    """How the pattern is drafted: panels per half, edges, seam allowances, and what goes with some kinds."""
 
-    panels: Annotated[int, Amount("the number of panels in each half", 4, 7, whole=True)] = 6
+    panels: Annotated[int, Amount("the number of panels in each half", 2, 9, whole=True)] = 6
+    one_piece: bool = Field(default=False, description="Panels joined into one piece with darts where they touch.")
+    cups: bool = False
+    shoulder_pieces: bool = False
     top: TopWish = TopWish()
     hem: HemWish = HemWish()
     allowances: Allowances = Allowances()
+
+
+class MeasuringRef(Record):
+    """Which measuring of which wearer in the workshop's book this build's measures came from."""
+
+    wearer_id: Annotated[str, Field(max_length=32)]
+    measuring_id: Annotated[str, Field(max_length=32)]
+    taken_on: datetime.date
 
 
 class PatternVersion(Record):
@@ -78,6 +126,8 @@ class PatternVersion(Record):
     made_on: datetime.date | None = None
     pattern: Pattern
     alteration: Alteration | None = None
+    cut: bool = Field(default=True, description="False while it is still drawn on; cutting or trying it on fixes it.")
+    changes: tuple[Note, ...] = Field(default=(), max_length=400, description="Edits by hand, in words.")
 
 
 class GapReading(Record):
@@ -110,10 +160,11 @@ class Build(Record):
     """Everything decided and observed about one garment."""
 
     format: Literal["fuseau.build"] = "fuseau.build"
-    version: Literal[1] = 1
-    kind: Literal["underbust corset"] = "underbust corset"
+    version: Literal[2] = 2
+    kind: KindName = "underbust corset"
     brief: Brief = Brief()
     wearer: Wearer = Wearer()
+    measuring: MeasuringRef | None = None
     stand: Stand = Stand()
     target: Target = Target()
     draft: DraftChoices = DraftChoices()
@@ -135,6 +186,18 @@ class Build(Record):
     def current(self) -> PatternVersion | None:
         """The newest version, which later stages work from."""
         return self.versions[-1] if self.versions else None
+
+    @model_validator(mode="before")
+    @classmethod
+    def _brought_up(cls, data: Any) -> Any:
+        """Files of version 1 called a level's heights `waist_to_*_mm`."""
+        if not isinstance(data, dict) or data.get("version") != 1:
+            return data
+        wearer = dict(data.get("wearer") or {})
+        for name, level in wearer.items():
+            if isinstance(level, dict):
+                wearer[name] = {key.replace("waist_to_", "height_"): value for key, value in level.items()}
+        return {**data, "version": VERSION, "wearer": wearer}
 
     @model_validator(mode="after")
     def _hangs_together(self) -> "Build":

@@ -4,24 +4,29 @@ Functions from Build to Build. They take today's date, since the core has no clo
 """
 
 import datetime
-from collections.abc import Mapping
+from collections.abc import Mapping, Sequence
 from typing import Any
 
-from pydantic import ValidationError
+import numpy as np
+from pydantic import TypeAdapter, ValidationError
 
-from fuseau.build import Build, GapReading, PatternVersion, faults, read_build
+from fuseau.build import Build, GapReading, HemWish, PatternVersion, TopWish, faults, read_build
+from fuseau.craft.edits import Edit, edit, told
 from fuseau.craft.findings import Change
+from fuseau.craft.kinds import KINDS
 from fuseau.craft.lengths import Unit
+from fuseau.craft.pattern import Pattern
 from fuseau.craft.record import Unmakeable
+from fuseau.craft.refit import refit
 from fuseau.craft.tracing import TypedPattern, from_widths
 from fuseau.craft.trueing import lay_flat
 from fuseau.planned import Plan
 
-_NEVER_SET = ("format", "version", "kind", "versions")
+_NEVER_SET = ("format", "version", "versions")
 
 
 def change(build: Build, changes: list[Change], unit: Unit) -> Build:
-    """The build with fields set. Values may be text in the maker's words.
+    """The build with fields set. Values may be text in the maker's words; another kind brings its own defaults.
 
     Raises Unmakeable for a field that does not exist or is not for changing, and pydantic.ValidationError
     for a value that cannot be.
@@ -29,13 +34,16 @@ def change(build: Build, changes: list[Change], unit: Unit) -> Build:
     data = build.model_dump(mode="json")
     for one in changes:
         _set(data, one.at, one.value)
+        if one.at == "kind" and one.value in KINDS:
+            for usual in KINDS[one.value].defaults():
+                _set(data, usual.at, usual.value)
     return read_build(data, unit)
 
 
 def _set(data: dict[str, Any], at: str, value: Any) -> None:
     *way, last = at.split(".")
     named = way[:1] == ["versions"] and len(way) == 2 and last in ("name", "note")
-    if not named and (not way or way[0] in _NEVER_SET):
+    if not named and (way[0] in _NEVER_SET if way else last != "kind"):
         raise Unmakeable(at, "This is not changed by hand.")
     spot: Any = data
     for part in way:
@@ -52,7 +60,7 @@ def _set(data: dict[str, Any], at: str, value: Any) -> None:
     elif isinstance(spot, dict):
         if value is None and last not in spot:
             return
-        if way[-1] == "by_channel" and value is None:
+        if way[-1] in ("by_channel", "shares", "by_seam") and value is None:
             spot.pop(last)
         else:
             spot[last] = value
@@ -76,8 +84,7 @@ def log_fitting(build: Build, planned: Plan, fitting: Mapping[str, Any], today: 
     `fitting` has `pull`, `readings` (z_mm, gap_mm; texts allowed), `note`, and optionally `made_of`.
     Raises pydantic.ValidationError with the place of what is wrong, below `fittings.<n>`.
     """
-    if not build.versions:
-        build = cut_version(build, planned, today)
+    build = cut_version(build, planned, today) if not build.versions else _fixed(build)
     number = len(build.fittings) + 1
     data = build.model_dump(mode="json")
     data["fittings"].append(
@@ -123,14 +130,7 @@ def go_back(build: Build, number: int, today: datetime.date) -> Build:
         raise Unmakeable("versions", f"There is no version {number} to go back to.")
     if old.number == current.number:
         raise Unmakeable("versions", f"Version {number} is the present one already.")
-    following = PatternVersion(
-        number=current.number + 1,
-        parent=old.number,
-        reason=f"back to version {old.number}",
-        made_on=today,
-        pattern=old.pattern,
-    )
-    return read_build(build.model_copy(update={"versions": (*build.versions, following)}).model_dump())
+    return _with_version(build, old.pattern, f"back to version {old.number}", today, parent=old.number)
 
 
 def type_in(build: Build, planned: Plan, typed: Mapping[str, Any], today: datetime.date, unit: Unit) -> Build:
@@ -148,12 +148,124 @@ def type_in(build: Build, planned: Plan, typed: Mapping[str, Any], today: dateti
     top, hem = planned.pattern.top, planned.pattern.hem
     pattern = from_widths(read, planned.body, top, hem, build.draft.allowances)
     lay_flat(pattern, build.practice)
+    return _with_version(build, pattern, "widths typed in", today)
+
+
+def take_traced(build: Build, pattern: Pattern, name: str, today: datetime.date) -> Build:
+    """The build with a pattern traced from a drawing as the next version. Raises Unmakeable if it can't lie flat."""
+    lay_flat(pattern, build.practice)
+    return _with_version(build, pattern, f"traced from {name}"[:400], today)
+
+
+def refit_from(build: Build, planned: Plan, other: Build, other_planned: Plan, today: datetime.date) -> Build:
+    """The build with another build's present pattern refitted to its own wearer, as the next version.
+
+    Raises Unmakeable when either lacks measures, or the kinds differ.
+    """
+    if planned.body is None or planned.aim is None:
+        raise Unmakeable("versions", "The measures come first: the pattern is refitted to them.")
+    source = other.current.pattern if other.current else other_planned.drafted
+    if source is None or other_planned.body is None or other_planned.aim is None:
+        raise Unmakeable("versions", f"“{other.brief.name}” has no pattern yet.")
+    if other.kind != build.kind:
+        raise Unmakeable(
+            "kind", f"“{other.brief.name}” is a {other.kind}, this is a {build.kind}: make them alike first."
+        )
+    change = np.array(planned.aim.sewn_mm) - np.array(other_planned.aim.sewn_mm)
+    pattern = refit(source, other_planned.body, planned.body, change, build.target.gap_mm)
+    lay_flat(pattern, build.practice)
+    return _with_version(build, pattern, f"refitted from {other.brief.name}", today, cut=False)
+
+
+def edit_pattern(
+    build: Build, planned: Plan, edits: Sequence[Mapping[str, Any]], today: datetime.date, unit: Unit
+) -> Build:
+    """The build with its pattern edited by hand.
+
+    A version that is cut or was tried on stays; the edit then begins the next one, which is drawn on until it is
+    cut. Raises Unmakeable at `edit.<field>`.
+    """
+    current = build.current
+    pattern = current.pattern if current else planned.drafted
+    if pattern is None:
+        raise Unmakeable("versions", "There is no pattern yet: the measures come first.")
+    words = []
+    for one in edits:
+        made = read_edit(one, unit)
+        pattern = edit(pattern, made, build.practice)
+        words.append(told(made))
+    lay_flat(pattern, build.practice)
+    if current is None or current.cut:
+        reason = "edited by hand" if current else "drafted, then edited by hand"
+        return _with_version(
+            build, pattern, reason, today, parent=current.number if current else None, cut=False, changes=tuple(words)
+        )
+    drawn = current.model_copy(update={"pattern": pattern, "changes": (*current.changes, *words)[-400:]})
+    return _as_drafted(build.model_copy(update={"versions": (*build.versions[:-1], drawn)}), pattern)
+
+
+def read_edit(given: Mapping[str, Any], unit: Unit) -> Edit:
+    """An edit from plain data; lengths may be text. Raises Unmakeable at `edit.<field>`."""
+    try:
+        found: Edit = _EDITS.validate_python(dict(given), context={"unit": unit})
+    except ValidationError as error:
+        first = error.errors(include_url=False)[0]
+        field = ".".join(str(part) for part in first["loc"][1:])
+        reason = str(first.get("ctx", {}).get("reason") or first["msg"])
+        raise Unmakeable(f"edit.{field}", reason) from None
+    return found
+
+
+_EDITS: TypeAdapter[Edit] = TypeAdapter(Edit)
+
+
+def fix_version(build: Build) -> Build:
+    """The build with its present version cut: it is not drawn on any more. Raises Unmakeable if there is none."""
+    current = build.current
+    if current is None or current.cut:
+        raise Unmakeable("versions", "There is no version that is still drawn on.")
+    return _fixed(build)
+
+
+def _fixed(build: Build) -> Build:
+    current = build.current
+    if current is None or current.cut:
+        return build
+    return build.model_copy(update={"versions": (*build.versions[:-1], current.model_copy(update={"cut": True}))})
+
+
+def _with_version(
+    build: Build,
+    pattern: Pattern,
+    reason: str,
+    today: datetime.date,
+    *,
+    parent: int | None = None,
+    cut: bool = True,
+    changes: tuple[str, ...] = (),
+) -> Build:
+    """The build with a pattern as its next version, and its draft's choices brought in line with it."""
+    last = build.versions[-1].number if build.versions else None
     following = PatternVersion(
         number=len(build.versions) + 1,
-        parent=build.versions[-1].number if build.versions else None,
-        reason="widths typed in",
+        parent=parent if parent is not None else last,
+        reason=reason,
         made_on=today,
         pattern=pattern,
+        cut=cut,
+        changes=changes,
     )
-    draft = build.draft.model_copy(update={"panels": min(7, max(4, len(pattern.panels)))})
-    return read_build(build.model_copy(update={"versions": (*build.versions, following), "draft": draft}).model_dump())
+    return _as_drafted(build.model_copy(update={"versions": (*build.versions, following)}), pattern)
+
+
+def _as_drafted(build: Build, pattern: Pattern) -> Build:
+    """Choices of the draft that the present version answers itself: its panels, edges and allowances."""
+    draft = build.draft.model_copy(
+        update={
+            "panels": len(pattern.panels),
+            "top": TopWish(),
+            "hem": HemWish(),
+            "allowances": pattern.allowances,
+        }
+    )
+    return read_build(build.model_copy(update={"draft": draft}).model_dump())

@@ -2,28 +2,44 @@
 
 from fuseau.craft.alterations import Alteration, SeamMark
 from fuseau.craft.back import Lace
+from fuseau.craft.body import Body
 from fuseau.craft.bones import Bone
+from fuseau.craft.cups import Cup
 from fuseau.craft.findings import Finding
 from fuseau.craft.fit import Fit, GapShape, LevelFit
 from fuseau.craft.front import Busk, GettingIn
 from fuseau.craft.learning import Learned
 from fuseau.craft.lengths import Unit
-from fuseau.craft.pattern import EdgeLine, Pattern
+from fuseau.craft.pattern import Allowances, Dart, EdgeLine, Gusset, Pattern
 from fuseau.craft.record import Record
 from fuseau.craft.stand import Padding
 from fuseau.craft.target import Aim
-from fuseau.craft.trueing import LaidPanel, TruedSeam
-from fuseau.craft.wearer import Body, LevelName
+from fuseau.craft.trueing import LaidPanel, LaidPiece, TruedSeam
+from fuseau.craft.wearer import LevelName
 
 
 class PlannedPattern(Record):
-    """The pattern that the later stages work from, laid flat."""
+    """The pattern that the later stages work from, laid flat. `left_*` are None where both halves are the same."""
 
     version: int | None
+    cut: bool
+    zero: str
     panels: tuple[LaidPanel, ...]
+    left_panels: tuple[LaidPanel, ...] | None
+    pieces: tuple[LaidPiece, ...]
+    cup: Cup | None
     front_panels: int
     top: EdgeLine
     hem: EdgeLine
+    left_top: EdgeLine | None
+    left_hem: EdgeLine | None
+    top_places: tuple[float, ...]
+    hem_places: tuple[float, ...]
+    gussets: tuple[Gusset, ...]
+    darts: tuple[Dart, ...]
+    joined: tuple[int, ...]
+    allowances: Allowances
+    bust_place: float
 
 
 class Proposal(Record):

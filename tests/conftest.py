@@ -11,11 +11,11 @@ from fuseau.decisions import change
 TODAY = datetime.date(2026, 11, 24)
 
 MEASURES = {
-    "underbust": {"readings_mm": [772], "waist_to_front_mm": 85, "waist_to_side_mm": 90, "waist_to_back_mm": 95},
+    "underbust": {"readings_mm": [772], "height_front_mm": 85, "height_side_mm": 90, "height_back_mm": 95},
     "ribs": {"readings_mm": [742]},
     "waist": {"readings_mm": [700, 704, 698]},
-    "high_hip": {"readings_mm": [880], "waist_to_front_mm": 95, "waist_to_side_mm": 90, "waist_to_back_mm": 100},
-    "hip": {"readings_mm": [962], "waist_to_side_mm": 200},
+    "high_hip": {"readings_mm": [880], "height_front_mm": 95, "height_side_mm": 90, "height_back_mm": 100},
+    "hip": {"readings_mm": [962], "height_side_mm": 200},
 }
 
 

@@ -6,7 +6,7 @@ import numpy as np
 from pydantic import Field
 
 from fuseau.craft.lengths import Length
-from fuseau.craft.pattern import EdgeLine, Panel, Pattern
+from fuseau.craft.pattern import EdgeLine, Panel, Pattern, seam_label
 from fuseau.craft.record import Record, Unmakeable
 from fuseau.craft.wearer import LevelName
 
@@ -19,7 +19,7 @@ class SeamChange(Record):
     `cf_side_mm` is added to the panel before the seam, `cb_side_mm` to the panel after it.
     """
 
-    seam: int = Field(ge=1, le=7, description="Seam k joins panels k and k + 1.")
+    seam: int = Field(ge=1, le=8, description="Seam k joins panels k and k + 1.")
     cf_side_mm: tuple[Amount, ...]
     cb_side_mm: tuple[Amount, ...]
 
@@ -28,9 +28,9 @@ class SeamMark(Record):
     """What to mark on the paper at one seam and level: mm per panel edge."""
 
     seam: str
-    level: LevelName
+    level: LevelName | None
     z_mm: float
-    kind: Literal["take in", "let out"]
+    kind: Literal["take in", "let out", "move"]
     cf_side_mm: float
     cb_side_mm: float
 
@@ -59,23 +59,34 @@ class Alteration(Record):
 
 
 def alter(pattern: Pattern, alteration: Alteration) -> Pattern:
-    """A new pattern with the alteration made. Raises Unmakeable for a seam that it does not have."""
-    cf_edges = [np.array(panel.cf_edge_mm) for panel in pattern.panels]
-    cb_edges = [np.array(panel.cb_edge_mm) for panel in pattern.panels]
+    """A new pattern with the alteration made, on both halves. Raises Unmakeable for a seam that it does not have."""
     for change in alteration.seams:
         if change.seam >= len(pattern.panels) or len(change.cf_side_mm) != len(pattern.stations):
-            raise Unmakeable("versions", f"This pattern has no seam {change.seam}·{change.seam + 1}.")
-        cb_edges[change.seam - 1] = cb_edges[change.seam - 1] + np.array(change.cf_side_mm)
-        cf_edges[change.seam] = cf_edges[change.seam] - np.array(change.cb_side_mm)
+            raise Unmakeable("versions", f"This pattern has no seam {seam_label(change.seam)}.")
+    left = pattern.left
+    if left is not None:
+        moved = {"top": alteration.top, "hem": alteration.hem}
+        kept = {end: line for end, line in moved.items() if line and getattr(left, end) == getattr(pattern, end)}
+        left = left.model_copy(update={"panels": _moved(left.panels, alteration), **kept})
     return pattern.model_copy(
         update={
-            "panels": tuple(
-                Panel(number=panel.number, cf_edge_mm=tuple(cf), cb_edge_mm=tuple(cb))
-                for panel, cf, cb in zip(pattern.panels, cf_edges, cb_edges, strict=True)
-            ),
+            "panels": _moved(pattern.panels, alteration),
+            "left": left,
             "top": alteration.top or pattern.top,
             "hem": alteration.hem or pattern.hem,
         }
+    )
+
+
+def _moved(panels: tuple[Panel, ...], alteration: Alteration) -> tuple[Panel, ...]:
+    cf_edges = [np.array(panel.cf_edge_mm) for panel in panels]
+    cb_edges = [np.array(panel.cb_edge_mm) for panel in panels]
+    for change in alteration.seams:
+        cb_edges[change.seam - 1] = cb_edges[change.seam - 1] + np.array(change.cf_side_mm)
+        cf_edges[change.seam] = cf_edges[change.seam] - np.array(change.cb_side_mm)
+    return tuple(
+        panel.model_copy(update={"cf_edge_mm": tuple(map(float, cf)), "cb_edge_mm": tuple(map(float, cb))})
+        for panel, cf, cb in zip(panels, cf_edges, cb_edges, strict=True)
     )
 
 
@@ -83,6 +94,7 @@ def same_cut(one: Pattern, other: Pattern) -> bool:
     """Whether two patterns have the same panels and stations, so that one can be altered into the other."""
     return (
         len(one.panels) == len(other.panels)
+        and (one.left is None) == (other.left is None)
         and one.front_panels == other.front_panels
         and [station.name for station in one.stations] == [station.name for station in other.stations]
     )
@@ -115,13 +127,13 @@ def marks(pattern: Pattern, alteration: Alteration, least_mm: float = 0.5) -> li
     found = []
     for change in alteration.seams:
         for i in reversed(range(len(pattern.stations))):
-            both = change.cf_side_mm[i] + change.cb_side_mm[i]
-            if abs(both) < least_mm:
+            both, name = change.cf_side_mm[i] + change.cb_side_mm[i], pattern.stations[i].name
+            if abs(both) < least_mm or name is None:
                 continue
             found.append(
                 SeamMark(
-                    seam=f"{change.seam}·{change.seam + 1}",
-                    level=pattern.stations[i].name,
+                    seam=seam_label(change.seam),
+                    level=name,
                     z_mm=float(shape.nominal[i]),
                     kind="let out" if both > 0 else "take in",
                     cf_side_mm=abs(change.cf_side_mm[i]),
@@ -154,6 +166,7 @@ class Comparison(Record):
     levels: tuple[LevelDifference, ...]
     seams: tuple[SeamMark, ...]
     edges: tuple[EdgeDifference, ...]
+    others: tuple[str, ...] = Field(default=(), description="Gussets, darts and allowances that came or went.")
 
 
 def compare(before: Pattern, after: Pattern) -> Comparison:
@@ -168,18 +181,78 @@ def compare(before: Pattern, after: Pattern) -> Comparison:
             for field, place in places.items()
             if getattr(new, field) != getattr(old, field)
         ]
-    girths = [
-        {s.name: float(g) for s, g in zip(one.stations, one.shape.sewn_girth(one.shape.nominal), strict=True)}
-        for one in (before, after)
-    ]
+    girths = []
+    for one in (before, after):
+        sewn = one.shape.sewn_girth(one.shape.nominal)
+        girths.append({name: float(sewn[i]) for name, i in one.stations_named().items()})
     levels = [
-        LevelDifference(name=station.name, before_mm=girths[0][station.name], after_mm=girths[1][station.name])
-        for station in reversed(before.stations)
-        if station.name in girths[1]
+        LevelDifference(name=name, before_mm=girth, after_mm=girths[1][name])
+        for name, girth in reversed(girths[0].items())
+        if name in girths[1]
     ]
     same = same_cut(before, after)
-    seams = tuple(marks(before, between(before, after))) if same else ()
-    return Comparison(same_cut=same, levels=tuple(levels), seams=seams, edges=tuple(edges))
+    seams = tuple(_seam_marks(before, after)) if same else ()
+    return Comparison(
+        same_cut=same, levels=tuple(levels), seams=seams, edges=tuple(edges), others=tuple(_others(before, after))
+    )
+
+
+def _seam_marks(before: Pattern, after: Pattern, least_mm: float = 0.5) -> list[SeamMark]:
+    """What moved at every seam, at the body's levels and where a bump peaks between them, from the top down."""
+    levels: dict[float, LevelName | None] = {before.stations[i].side_mm: n for n, i in before.stations_named().items()}
+    peaks = {
+        bump.peak_mm
+        for one in (before, after)
+        for panel in one.panels
+        for bump in (*panel.cf_bumps, *panel.cb_bumps)
+        if all(abs(bump.peak_mm - z) > 12 for z in levels)
+    }
+    heights = np.array(sorted({*levels, *peaks}, reverse=True))
+    moved = after.shape.across(heights) - before.shape.across(heights)
+    found = []
+    for seam in range(1, len(before.panels)):
+        for k, z in enumerate(heights):
+            cf_side, cb_side = float(moved[k, 2 * seam - 1]), -float(moved[k, 2 * seam])
+            if abs(cf_side) + abs(cb_side) >= least_mm:
+                found.append(
+                    SeamMark(
+                        seam=seam_label(seam),
+                        level=levels.get(float(z)),
+                        z_mm=float(z),
+                        kind="let out"
+                        if cf_side + cb_side > 0.1
+                        else "take in"
+                        if cf_side + cb_side < -0.1
+                        else "move",
+                        cf_side_mm=abs(cf_side),
+                        cb_side_mm=abs(cb_side),
+                    )
+                )
+    return found
+
+
+def _kind(both_mm: float) -> Literal["take in", "let out", "move"]:
+    return "move" if abs(both_mm) < 0.1 else "let out" if both_mm > 0 else "take in"
+
+
+def _others(before: Pattern, after: Pattern) -> list[str]:
+    def told(pattern: Pattern) -> dict[str, None]:
+        return dict.fromkeys(
+            [
+                *(
+                    f"gusset in seam {seam_label(g.seam)} from the {g.end}, {g.width_mm:.0f} mm wide and "
+                    f"{g.depth_mm:.0f} mm deep"
+                    for g in pattern.gussets
+                ),
+                *(f"dart in panel {d.panel}, {d.width_mm:.0f} mm wide" for d in pattern.darts),
+                *(f"seam {seam_label(j)} stitched as a dart" for j in pattern.joined),
+                *(["left half of its own"] if pattern.left else []),
+                *(f"allowance of {mm:.1f} mm at seam {seam}" for seam, mm in pattern.allowances.by_seam.items()),
+            ]
+        )
+
+    old, new = told(before), told(after)
+    return [*(f"{one}: new" for one in new if one not in old), *(f"{one}: gone" for one in old if one not in new)]
 
 
 def between(before: Pattern, after: Pattern) -> Alteration:

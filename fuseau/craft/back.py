@@ -23,14 +23,20 @@ class Lace(Record):
     loose_when_worn_mm: float
 
 
-def rows(top_mm: float, hem_mm: float, pitch_mm: float, practice: Practice) -> tuple[float, ...]:
+def rows(
+    top_mm: float, hem_mm: float, pitch_mm: float, practice: Practice, *, pull_loops: bool = True
+) -> tuple[float, ...]:
     """Heights of the holes of one edge, from the top down, mm; the other edge has the same.
 
     The pull-loop pair straddles the waist; above and below rows lie evenly, at the pitch nearest the wish that
-    puts the last at its margin from the finished edge. Raises Unmakeable when the edge is too short.
+    puts the last at its margin from the finished edge. Without pull loops the rows lie evenly from end to end.
+    Raises Unmakeable when the edge is too short.
     """
     pair = practice.loop_pair_mm
     highest, lowest = top_mm - practice.row_margin_mm, hem_mm + practice.row_margin_mm
+    if not pull_loops:
+        margin = min(practice.row_margin_mm, (top_mm - hem_mm) / 6)
+        return tuple(_evenly(hem_mm + margin, top_mm - margin, pitch_mm)[::-1])
     if highest < pair or lowest > -pair:
         raise Unmakeable("draft.top.cb_mm", "The back is too short for a pair of holes at the waist.")
     upper = _evenly(pair, highest, pitch_mm)

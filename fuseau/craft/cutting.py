@@ -3,7 +3,7 @@
 import math
 
 import numpy as np
-from shapely.geometry import LineString, Point
+from shapely.geometry import LineString, Point, Polygon
 
 from fuseau.craft.curves import Array
 from fuseau.craft.pattern import Allowances
@@ -21,13 +21,15 @@ class CutPanel(Record):
     cut_line: tuple[Place, ...]
 
 
-def cut_line(panel: LaidPanel, panels: int, allowances: Allowances) -> CutPanel:
+def cut_line(panel: LaidPanel, panels: int, allowances: Allowances, last_number: int | None = None) -> CutPanel:
     """The cut line of a panel: its edges offset by their allowances and extended until they meet.
 
-    Panel 1 takes the CF allowance on its CF edge, the last the CB allowance on its CB edge.
+    Panel 1 takes the CF allowance on its CF edge, the last the CB allowance on its CB edge. A piece of several
+    joined panels is a panel whose last one is `last_number`.
     """
-    cf = allowances.cf_mm if panel.number == 1 else allowances.seams_mm
-    cb = allowances.cb_mm if panel.number == panels else allowances.seams_mm
+    last = last_number or panel.number
+    cf = allowances.cf_mm if panel.number == 1 else allowances.of_seam(panel.number - 1)
+    cb = allowances.cb_mm if last == panels else allowances.of_seam(last)
     sides = (
         (np.array(panel.cf_edge), cf),
         (np.array(panel.top), allowances.top_mm),
@@ -72,3 +74,9 @@ def _between(points: Array, start: Place, end: Place) -> list[Place]:
     line = LineString(points)
     low, high = sorted((line.project(Point(start)), line.project(Point(end))))
     return [(float(x), float(z)) for x, z in points if low + 0.2 < line.project(Point(x, z)) < high - 0.2]
+
+
+def cut_piece(outline: tuple[Place, ...], by_mm: float) -> tuple[Place, ...]:
+    """The cut line of a piece with the same allowance all round, corners mitred; closed, in its own frame, mm."""
+    grown = Polygon(outline).buffer(by_mm, join_style="mitre", mitre_limit=3)
+    return tuple((float(x), float(z)) for x, z in grown.exterior.coords[:-1])

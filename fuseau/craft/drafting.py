@@ -6,29 +6,72 @@ panel edge takes an intake off its upright, and a block's intakes add up to R âˆ
 
 import numpy as np
 
+from fuseau.craft.body import Body
 from fuseau.craft.curves import Array
-from fuseau.craft.pattern import Allowances, EdgeLine, Panel, Pattern, Station
+from fuseau.craft.kinds import KindName
+from fuseau.craft.pattern import Allowances, EdgeLine, LeftHalf, Panel, Pattern, Station
 from fuseau.craft.practice import Practice
 from fuseau.craft.record import Unmakeable
-from fuseau.craft.wearer import Body, LevelName, Wearer
+from fuseau.craft.wearer import LevelName, Wearer
+
+_LEFT_DIFFERS_MM = 4.0  # less than this between left and right half is tape, not body
 
 
-def suggest_edges(wearer: Wearer, body: Body) -> tuple[EdgeLine, EdgeLine]:
-    """A top line just over the underbust, and a hem that clears the lap when sitting.
+def suggest_edges(wearer: Wearer, body: Body, kind: KindName = "underbust corset") -> tuple[EdgeLine, EdgeLine]:
+    """Top line and hem that are usual for a kind on this body.
 
-    The reason for each: the top rises a little at CF and drops under the arm; the hem is shorter over the hip
-    bone than in front, and in front stops 20 mm short of the lap.
+    The reason for each: over the bust the top lies a little above the bust's level in front and under the arm at the
+    side; under it, just over the underbust. A hem in front stops 20 mm short of the lap, over the hip bone it is
+    shorter than in front. A collar ends a finger under the jaw and above the collarbone.
     """
-    under, hip = body["underbust"], body["high_hip"]
-    top = EdgeLine(cf_mm=round(under.front_mm + 20), side_mm=round(under.side_mm + 5), cb_mm=round(under.back_mm + 15))
+    if kind == "neck corset":
+        return _collar_edges(body)
+    top, hem = _top(body, kind), _hem(body, kind)
     lap = wearer.waist_to_lap_sitting_mm
-    front = min(170.0, -hip.front_mm + 60)
-    if lap is not None:
-        front = min(front, lap - 20)
+    front = hem[0] if lap is None else min(hem[0], lap - 20)
+    return (
+        EdgeLine(**dict(zip(("cf_mm", "side_mm", "cb_mm"), (round(max(z, 25)) for z in top), strict=True))),
+        EdgeLine(
+            **dict(zip(("cf_mm", "side_mm", "cb_mm"), (-round(max(z, 25)) for z in (front, *hem[1:])), strict=True))
+        ),
+    )
+
+
+def _top(body: Body, kind: KindName) -> tuple[float, float, float]:
+    under = body["underbust"]
+    if kind == "cincher":
+        return 0.62 * under.front_mm, 0.55 * under.side_mm, 0.62 * under.back_mm
+    if "bust" not in body:
+        return under.front_mm + 20, under.side_mm + 5, under.back_mm + 15
+    bust = body["bust"]
+    if kind == "foundation bodice":
+        return bust.front_mm + 20, bust.side_mm + 15, bust.back_mm - 15
+    return bust.front_mm + 30, bust.side_mm + 25, bust.back_mm
+
+
+def _hem(body: Body, kind: KindName) -> tuple[float, float, float]:
+    """How far the hem lies below the waist at CF, side and CB."""
+    high, hip = body["high_hip"], body["hip"]
+    if kind == "cincher":
+        return -0.72 * high.front_mm, -0.55 * high.side_mm, -0.65 * high.back_mm
+    if kind == "longline corset":
+        return -0.95 * hip.front_mm, -0.82 * hip.side_mm, -0.85 * hip.back_mm
+    if kind in ("boned bodice", "strapless bodice", "foundation bodice"):
+        return -high.front_mm + 10, max(-high.side_mm - 20, 40), -high.back_mm - 5
+    return max(min(170.0, -high.front_mm + 60), 40), max(-high.side_mm + 5, 40), max(-high.back_mm + 30, 40)
+
+
+def _collar_edges(body: Body) -> tuple[EdgeLine, EdgeLine]:
+    jaw, bone = body["upper_neck"], body["collarbone"]
+    top = EdgeLine(
+        cf_mm=round(max(jaw.front_mm - 12, 12)),
+        side_mm=round(max(jaw.side_mm - 12, 12)),
+        cb_mm=round(max(jaw.back_mm - 6, 12)),
+    )
     hem = EdgeLine(
-        cf_mm=-round(max(front, 40)),
-        side_mm=-round(max(-hip.side_mm + 5, 40)),
-        cb_mm=-round(max(-hip.back_mm + 30, 40)),
+        cf_mm=round(min(bone.front_mm + 6, -12)),
+        side_mm=round(min(0.6 * bone.side_mm, -12)),
+        cb_mm=round(min(0.75 * bone.back_mm, -12)),
     )
     return top, hem
 
@@ -37,7 +80,7 @@ def front_share_of_seams(front_panels: int, level: LevelName) -> Array:
     """Shares of the front block's intake by edge at a level, CF edge first (always 0), sum 1.
 
     Above the waist the seams under the bust take more, at the waist evenly but the side more, below it more
-    toward the side.
+    toward the side; round the neck evenly.
     """
     t = np.arange(1, front_panels + 1) / front_panels  # seams; the last is the side seam
     above = 0.6 + 0.8 * np.exp(-(((t - 0.5) / 0.25) ** 2))
@@ -59,7 +102,17 @@ def back_share_of_seams(back_panels: int, level: LevelName) -> Array:
 
 
 def _by_level(level: LevelName, above: Array, waist: Array, below: Array) -> Array:
-    kinds: dict[LevelName, Array] = {"underbust": above, "ribs": (above + waist) / 2, "waist": waist}
+    even = np.ones_like(above)
+    kinds: dict[LevelName, Array] = {
+        "upper_neck": even,
+        "neck_base": even,
+        "collarbone": even,
+        "high_bust": above,
+        "bust": above,
+        "underbust": above,
+        "ribs": (above + waist) / 2,
+        "waist": waist,
+    }
     return kinds.get(level, below)
 
 
@@ -99,10 +152,34 @@ def draft(
 ) -> Pattern:
     """A half pattern with `panels` panels whose widths add up to half of `girths_mm` at every level of `body`.
 
-    `girths_mm` (levels,) are sewn girths S, closed. Raises Unmakeable when a panel would be narrower than
-    practice allows.
+    `girths_mm` (levels,) are sewn girths S, closed. Where the wearer's left half differs, it is drafted apart.
+    Raises Unmakeable when a panel would be narrower than practice allows.
     """
     front_count = (panels + 1) // 2
+    more = np.array([level.left_more_mm for level in body])
+    uneven = bool((np.abs(more) >= _LEFT_DIFFERS_MM).any())
+    right = _half(body, girths_mm - (more if uneven else 0), gap_mm, panels, front_count, practice)
+    left = None
+    if uneven:
+        left = LeftHalf(panels=_half(body, girths_mm + more, gap_mm, panels, front_count, practice), top=top, hem=hem)
+    return Pattern(
+        stations=tuple(
+            Station(name=level.name, front_mm=level.front_mm, side_mm=level.side_mm, back_mm=level.back_mm)
+            for level in body
+        ),
+        panels=right,
+        front_panels=front_count,
+        top=top,
+        hem=hem,
+        left=left,
+        allowances=allowances,
+    ).fixed()
+
+
+def _half(
+    body: Body, girths_mm: Array, gap_mm: float, panels: int, front_count: int, practice: Practice
+) -> tuple[Panel, ...]:
+    """The panels of one half of a garment with these girths."""
     front = front_halves(body, girths_mm, gap_mm)
     back = girths_mm / 2 - front
     names = [level.name for level in body]
@@ -114,19 +191,9 @@ def draft(
         shares = np.array([shares_of(count, name) for name in names])
         blocks.append(_block(halves, base_fractions(count, is_front), shares, practice.least_panel_width_mm))
     edges = np.concatenate(blocks, axis=1)
-    return Pattern(
-        stations=tuple(
-            Station(name=level.name, front_mm=level.front_mm, side_mm=level.side_mm, back_mm=level.back_mm)
-            for level in body
-        ),
-        panels=tuple(
-            Panel(number=i + 1, cf_edge_mm=tuple(edges[:, 2 * i]), cb_edge_mm=tuple(edges[:, 2 * i + 1]))
-            for i in range(panels)
-        ),
-        front_panels=front_count,
-        top=top,
-        hem=hem,
-        allowances=allowances,
+    return tuple(
+        Panel(number=i + 1, cf_edge_mm=tuple(edges[:, 2 * i]), cb_edge_mm=tuple(edges[:, 2 * i + 1]))
+        for i in range(panels)
     )
 
 

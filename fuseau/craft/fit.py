@@ -7,15 +7,17 @@ from typing import Literal
 
 import numpy as np
 
+from fuseau.craft.body import Body
 from fuseau.craft.curves import Array
 from fuseau.craft.findings import Finding, Stage
+from fuseau.craft.flesh import side_pressure
 from fuseau.craft.layers import Stack, take_up
 from fuseau.craft.lengths import Unit, format_length
 from fuseau.craft.pattern import Pattern
 from fuseau.craft.practice import Practice
 from fuseau.craft.record import Record
-from fuseau.craft.settling import Hold, Settled, settle
-from fuseau.craft.wearer import LEVEL_LABELS, Body, LevelName, side_pressure
+from fuseau.craft.settling import Hold, Settled, settle, tie
+from fuseau.craft.wearer import LEVEL_LABELS, NECK, LevelName
 
 ShapeWord = Literal[
     "parallel", "wide at top", "wide at bottom", "wide at waist", "narrow at waist", "closed", "overlapping"
@@ -74,13 +76,14 @@ class Fit(Record):
 
 @dataclass(frozen=True)
 class Lacing:
-    """A pattern made up in some cloth and laced: what `settle` needs beside the body."""
+    """A pattern made up in some cloth and laced: what `settle` needs beside the body. `tied_mm` fixes the gap."""
 
     pattern: Pattern
     stack: Stack
     edge_n_m2: float
     pull_n_per_m: float
     practice: Practice
+    tied_mm: float | None = None
 
     @property
     def z(self) -> Array:
@@ -126,9 +129,10 @@ class Lacing:
 def fit(lacing: Lacing, body: Body) -> Fit:
     """Settle a garment on a body, and say what it does there. Raises Unsettled if it finds no balance."""
     natural = lacing.body_matrix(body) @ np.array([level.girth_mm for level in body])
-    settled = settle(lacing.hold(natural, lacing.give(body)))
+    hold = lacing.hold(natural, lacing.give(body))
+    settled = settle(hold) if lacing.tied_mm is None else tie(hold, lacing.tied_mm)
     overlap = 0.0
-    if settled.touching.any():
+    if lacing.tied_mm is None and settled.touching.any():
         passing = settle(settled.hold, overlap=True, start=settled.gap_mm)
         overlap = max(0.0, -float(passing.gap_mm.min()))
     friction = lacing.practice.friction * 2 * math.pi
@@ -256,7 +260,7 @@ def check_fit(found: Fit, practice: Practice, unit: Unit, stage: Stage = "mockup
                     numbers={"squeeze_share": squeeze, "limit_share": practice.caution_ribs},
                 )
             )
-        if level.stand_off_mm > practice.stand_off_mm:
+        if level.stand_off_mm > practice.stand_off_mm and level.name not in NECK:
             findings.append(
                 Finding(
                     code="stands_off",

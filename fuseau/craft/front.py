@@ -1,5 +1,6 @@
 """The front: the busk that fits, where its seam is sewn and left open, and getting in (model, section 8)."""
 
+import math
 from typing import Literal
 
 from fuseau.craft.findings import Change, Finding, Mend
@@ -42,7 +43,7 @@ class Busk(Record):
 class GettingIn(Record):
     """How she gets in: the way, the gap it needs at the back, and whether she can alone."""
 
-    way: Literal["by the busk", "up over the hips"]
+    way: Literal["by the busk", "up over the hips", "round the neck"]
     gap_mm: float
     alone: bool
     sentence: str
@@ -103,13 +104,23 @@ def sew_and_leave(
     return tuple(found)
 
 
-def getting_in(fitted: Fit, busk: Busk, practice: Practice, unit: Unit) -> GettingIn:
-    """The gap at the back that getting in needs, by the busk or up over the hips.
+def getting_in(fitted: Fit, busk: Busk, practice: Practice, unit: Unit, *, round_the_neck: bool = False) -> GettingIn:
+    """The gap at the back that getting in needs, by the busk, up over the hips, or round the neck from the front.
 
     By the busk the garment must hang loose on the body, unlaced, with room for the hands. Over the hips its
     narrowest girth must open to the widest, less what the body gives.
     """
     take_up = fitted.take_up_mm
+    if round_the_neck:
+        across = max(level.body_mm for level in fitted.levels) / math.pi
+        gap = max(across + practice.getting_in_ease_mm - take_up, fitted.shape.mean_mm)
+        return GettingIn(
+            way="round the neck",
+            gap_mm=gap,
+            alone=False,
+            sentence=f"Laid round the neck from the front: the back has to open to {format_length(gap, unit)}, or the "
+            "lace comes out. Nobody reaches the back of her own neck well: have a helper, and shears at hand.",
+        )
     if busk.length_mm is not None:
         gap = max(
             level.body_mm + practice.getting_in_ease_mm + take_up - level.closed_mm

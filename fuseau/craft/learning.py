@@ -8,11 +8,12 @@ from dataclasses import dataclass
 
 import numpy as np
 
+from fuseau.craft.body import Body
 from fuseau.craft.curves import Array
 from fuseau.craft.fit import Lacing
 from fuseau.craft.record import Record
 from fuseau.craft.settling import Unsettled, settle
-from fuseau.craft.wearer import Body, LevelName
+from fuseau.craft.wearer import LevelName
 
 _PASSES = 40
 _LONGEST_STEP_MM = 40.0

@@ -33,6 +33,8 @@ class Practice(Record):
     support_close_n_per_m: float = _number(75, "A bodice that only supports.", 10, 200)
     support_firm_n_per_m: float = _number(90, "A bodice that only supports, drawn well closed.", 10, 200)
 
+    share_high_bust: float = _number(0.25, "Holds the edge to the body; breath goes here.", 0, 1)
+    share_bust: float = _number(0.25, "Held, not flattened.", 0, 1)
     share_underbust: float = _number(0.4, "Ribs are not to be reshaped: less pull there than at the waist.", 0, 1)
     share_ribs: float = _number(0.4, "As at the underbust.", 0, 1)
     share_high_hip: float = _number(0.6, "Carries the garment; bone lies close under the skin.", 0, 1)
@@ -50,6 +52,11 @@ class Practice(Record):
     stand_off_mm: float = _number(6, "More than this and the garment gapes.", 1, 30)
     worth_changing_mm: float = _number(3, "Less than this round the body, scissors and tape do not hold.", 0.5, 20)
     friction: float = _number(0.3, "Cloth on cloth on skin.", 0.05, 1)
+
+    neck_ease_mm: float = _number(20, "Two fingers must slide under a collar everywhere.", 10, 60)
+    neck_pull_n_per_m: float = _number(10, "A collar is laced until it touches, never drawn in.", 1, 30)
+    cup_wire_share: float = _number(0.72, "An underwire's width as a share of bust point to bust point.", 0.5, 0.95)
+    shoulder_width_mm: float = _number(70, "How far a shoulder piece reaches out from the collar's hem.", 30, 160)
 
     least_panel_width_mm: float = _number(15, "Narrower, and a panel is all seam allowance.", 8, 60)
     notch_pitch_mm: float = _number(90, "Far enough apart to count, near enough to match.", 40, 200)

@@ -11,7 +11,7 @@ from dataclasses import dataclass
 import numpy as np
 
 from fuseau.craft.curves import Array
-from fuseau.craft.wearer import tension_at
+from fuseau.craft.flesh import tension_at
 
 _PASSES = 80
 _LONGEST_STEP_MM = 60.0
@@ -126,6 +126,17 @@ def settle(hold: Hold, *, overlap: bool = False, start: Array | None = None) -> 
         step[free] = -np.linalg.solve(hessian[np.ix_(free, free)], gradient[free])
         gap, (gradient, by_hoop, tension) = _walk(gap, step, gradient, forces, lowest)
     raise Unsettled(f"The lacing did not settle: pull {hold.pull_n_per_m:.0f} N/m, still {worst:.2g} N out of balance.")
+
+
+def tie(hold: Hold, gap_mm: float) -> Settled:
+    """The garment closed or tied at a gap (mm), whatever the pull: tension follows from the girth (model, section 3).
+
+    A mock-up that is pinned shut is tied at 0.
+    """
+    gap = np.full(len(hold.z_mm), float(gap_mm))
+    hoop = hold.sewn_mm - hold.take_up_mm + gap
+    tension, *_ = tension_at(hold.natural_mm, hold.give, hoop, hold.pressure_scale_kpa)
+    return Settled(hold, gap, hoop, tension, np.ones(len(gap)), 0.0, np.eye(len(gap)))
 
 
 def _first_guess(hold: Hold, base: Array) -> Array:

@@ -5,11 +5,12 @@ from typing import Annotated, Literal
 
 from pydantic import Field
 
+from fuseau.craft.body import Body
 from fuseau.craft.findings import Finding
 from fuseau.craft.lengths import Length, Unit, format_length
 from fuseau.craft.pattern import EdgeLine
 from fuseau.craft.record import Record
-from fuseau.craft.wearer import LEVEL_LABELS, LEVELS, Body, LevelName
+from fuseau.craft.wearer import LEVEL_LABELS, LEVELS, LevelName
 
 StandGirth = Annotated[float, Length("a stand's girth", 300, 2000)] | None
 Reach = Annotated[float, Length("how far the stand reaches", 20, 700)] | None
@@ -19,6 +20,8 @@ class Stand(Record):
     """A dress stand: its girths at the wearer's levels, and how far it reaches above and below its waist, mm."""
 
     name: str = Field(default="", max_length=80)
+    high_bust_mm: StandGirth = None
+    bust_mm: StandGirth = None
     underbust_mm: StandGirth = None
     ribs_mm: StandGirth = None
     waist_mm: StandGirth = None
@@ -29,7 +32,7 @@ class Stand(Record):
 
     def girth(self, name: LevelName) -> float | None:
         """The stand's girth at a level, if it was measured."""
-        found: float | None = getattr(self, f"{name}_mm")
+        found: float | None = getattr(self, f"{name}_mm", None)
         return found
 
 
@@ -53,7 +56,7 @@ def padding(stand: Stand, body: Body, near_mm: float) -> tuple[Padding, ...]:
     found = []
     for name in LEVELS:
         girth = stand.girth(name)
-        if girth is None:
+        if girth is None or name not in body:
             continue
         change = body[name].girth_mm - girth
         found.append(
@@ -86,8 +89,7 @@ def check_stand(stand: Stand, padded: tuple[Padding, ...], top: EdgeLine, hem: E
         for level in padded
         if level.kind == "pin out"
     ]
-    highest = max(top.cf_mm, top.side_mm, top.cb_mm)
-    lowest = -min(hem.cf_mm, hem.side_mm, hem.cb_mm)
+    highest, lowest = max(top.heights()), -min(hem.heights())
     for reach, wanted, end, way in (
         (stand.above_waist_mm, highest, "top edge", "above"),
         (stand.below_waist_mm, lowest, "hem", "below"),

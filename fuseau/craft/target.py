@@ -6,20 +6,28 @@ from dataclasses import dataclass
 from typing import Annotated, Literal
 
 import numpy as np
+from pydantic import Field, model_validator
+from pydantic_core import PydanticCustomError
 
+from fuseau.craft.body import Body
 from fuseau.craft.curves import Array, basis
 from fuseau.craft.findings import Change, Finding, Mend
 from fuseau.craft.fit import Lacing
+from fuseau.craft.flesh import girth_under, tension_at
 from fuseau.craft.layers import Stack
 from fuseau.craft.lengths import Length, Unit, format_length
 from fuseau.craft.pattern import Pattern
 from fuseau.craft.practice import Practice
 from fuseau.craft.record import Amount, Record
 from fuseau.craft.settling import Settled, settle
-from fuseau.craft.wearer import Body, LevelName, girth_under, tension_at
+from fuseau.craft.wearer import LEVEL_LABELS, LevelName
 
 Job = Literal["closed_waist", "reduction", "reduction_share", "none"]
 Pull = Literal["light", "close", "firm"]
+
+
+MOST_ON_RIBS = 0.6  # of the waist's tension; squeeze belongs at the waist (handbook, section 5)
+Share = Annotated[float, Field(ge=0, le=1.5)]
 
 
 class Target(Record):
@@ -31,6 +39,28 @@ class Target(Record):
     reduction_percent: Annotated[float, Amount("the reduction in %", 0, 30)] = 8
     gap_mm: Annotated[float, Length("the gap wanted", 0, 200)] = 50
     pull: Pull = "close"
+    shares: dict[LevelName, Share] = Field(
+        default_factory=dict,
+        description="Tension at a level as a share of the waist's, where it was pulled by hand; else house numbers.",
+    )
+    ease_mm: Annotated[float, Length("the ease round the neck", 10, 80)] | None = Field(
+        default=None, description="Room inside a collar; None takes the house number."
+    )
+
+    @model_validator(mode="after")
+    def _guarded(self) -> "Target":
+        for name, share in self.shares.items():
+            if name in ("underbust", "ribs") and share > MOST_ON_RIBS:
+                raise PydanticCustomError(
+                    "guarded",
+                    "{reason}",
+                    {
+                        "reason": f"Ribs are not to be reshaped: at the {LEVEL_LABELS[name].lower()} "
+                        f"{MOST_ON_RIBS * 100:.0f} % of the waist's tension is the most.",
+                        "at": f"shares.{name}",
+                    },
+                )
+        return self
 
 
 class Aim(Record):
@@ -105,13 +135,14 @@ def aim(
     natural = np.array([level.girth_mm for level in body])
     give = np.array([level.give for level in body])
     edge = _over_edge(np.array([level.back_mm for level in body]), span_back_mm)
-    waist = next(i for i, level in enumerate(body) if level.name == "waist")
+    waist = body.index_of_zero
     wished_pull = pull_of(target.pull, target.job, practice)
     comfort = _comfortable_tension(body, natural, give, scale)
 
     asked = 0.0
     if target.job == "none":
-        tension = np.minimum(np.full(len(natural), wished_pull), comfort)
+        shares = np.array([target.shares.get(level.name, 1.0) for level in body])
+        tension = np.clip(shares * wished_pull, practice.least_tension_n_per_m, comfort)
     else:
         asked = max(0.0, float(natural[waist]) - _asked_waist(target, body, take_up_mm))
         most = natural[waist] * give[waist] * practice.most_give_share
@@ -120,7 +151,7 @@ def aim(
             tension_at(natural[waist : waist + 1], give[waist : waist + 1], np.array([reached]), scale)[0][0]
         )
         at_waist = max(at_waist, practice.least_tension_n_per_m)
-        tension = _spread(at_waist, waist, edge, wished_pull, comfort, body, practice)
+        tension = _spread(at_waist, waist, edge, wished_pull, comfort, body, target, practice)
     tension = _balanced(tension, edge, practice.least_tension_n_per_m)
     pull = float(edge.mean @ tension)
 
@@ -136,6 +167,24 @@ def aim(
         reduction_mm=reduction,
         reduction_share=reduction / float(natural[waist]),
         asked_reduction_mm=asked,
+    )
+
+
+def hang(target: Target, body: Body, take_up_mm: float, practice: Practice) -> Aim:
+    """The girths of a garment that is tied at its gap and never drawn in: S = C0 + ease − gap + take-up."""
+    ease = practice.neck_ease_mm if target.ease_mm is None else target.ease_mm
+    natural = np.array([level.girth_mm for level in body])
+    sewn = natural + ease - target.gap_mm + take_up_mm
+    zero = body.index_of_zero
+    return Aim(
+        sewn_mm=tuple(sewn),
+        tension_n_per_m=(0.0,) * len(sewn),
+        pull_n_per_m=0.0,
+        closed_waist_mm=float(sewn[zero]),
+        worn_waist_mm=float(natural[zero] + ease + take_up_mm),
+        reduction_mm=0.0,
+        reduction_share=0.0,
+        asked_reduction_mm=0.0,
     )
 
 
@@ -200,21 +249,30 @@ def _spread(
     wished_pull: float,
     comfort: Array,
     body: Body,
+    target: Target,
     practice: Practice,
 ) -> Array:
-    """T* by level: the waist's tension, and shares of it scaled toward the wished mean pull."""
+    """T* by level: the waist's tension, and shares of it scaled toward the wished mean pull.
+
+    Shares that the maker pulled by hand stay as they are.
+    """
     shares: dict[LevelName, float] = {
+        "high_bust": practice.share_high_bust,
+        "bust": practice.share_bust,
         "underbust": practice.share_underbust,
         "ribs": practice.share_ribs,
         "waist": 1.0,
         "high_hip": practice.share_high_hip,
         "hip": practice.share_hip,
     }
-    plain = np.array([shares[level.name] for level in body]) * at_waist
+    plain = np.array([target.shares.get(level.name, shares.get(level.name, 0.5)) for level in body]) * at_waist
+    plain[waist] = at_waist
+    by_hand = np.array([level.name in target.shares for level in body])
     away = np.arange(len(plain)) != waist
 
     def with_factor(factor: float) -> Array:
-        return np.where(away, np.clip(plain * factor, practice.least_tension_n_per_m, comfort), plain)
+        scaled = np.where(by_hand, plain, plain * factor)
+        return np.where(away, np.clip(scaled, practice.least_tension_n_per_m, comfort), plain)
 
     low, high = 0.5, 1.6
     for _ in range(30):
@@ -253,7 +311,9 @@ def check_aim(
     target: Target, aimed: Aim, body: Body, new_to_lacing: bool, practice: Practice, unit: Unit
 ) -> list[Finding]:
     """Cautions on the reduction (handbook, section 5), and wishes that the body or the pull cannot meet."""
-    findings = []
+    findings: list[Finding] = []
+    if "waist" not in body:
+        return findings
     natural = body["waist"].girth_mm
     short = aimed.asked_reduction_mm - aimed.reduction_mm
     field = {"closed_waist": "closed_waist_mm", "reduction": "reduction_mm"}.get(target.job, "reduction_percent")

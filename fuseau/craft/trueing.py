@@ -9,13 +9,15 @@ from dataclasses import dataclass
 
 import numpy as np
 
-from fuseau.craft.curves import Array, calm_basis, hermite, lengths_along
-from fuseau.craft.pattern import EdgeLine, Pattern, Shape
+from fuseau.craft.curves import Array, hermite, lengths_along
+from fuseau.craft.edges import EdgeCurve, curve_of, run_at
+from fuseau.craft.pattern import Dart, EdgeLine, Pattern, Shape, seam_label
 from fuseau.craft.practice import Practice
 from fuseau.craft.record import Record, Unmakeable
 
 Point = tuple[float, float]
 
+LEAST_RISE_MM = 10.0  # a top line or hem nearer to the zero line leaves no room for trueing
 _FINE_MM = 1.0
 _DRAWN_MM = 4.0
 
@@ -41,6 +43,18 @@ class LaidPanel(Record):
     widths_mm: dict[str, float]
     cf_notches: tuple[Notch, ...]
     cb_notches: tuple[Notch, ...]
+    darts: tuple[tuple[Point, ...], ...] = ()
+
+
+class LaidPiece(Record):
+    """A piece beside the panels (gusset, cup, shoulder piece): outline, what its edges measure and are sewn to, mm."""
+
+    name: str
+    outline: tuple[Point, ...]
+    note: str
+    edges_mm: dict[str, float]
+    sewn_to_mm: dict[str, float]
+    cut: int = 2
 
 
 class TruedSeam(Record):
@@ -60,6 +74,7 @@ class Laid(Record):
 
     panels: tuple[LaidPanel, ...]
     seams: tuple[TruedSeam, ...]
+    pieces: tuple[LaidPiece, ...] = ()
 
 
 @dataclass(frozen=True)
@@ -72,6 +87,9 @@ class _Edge:
 
     def run_at_height(self, z: float) -> float:
         return float(np.interp(z, self.z, self.run))
+
+    def height_at_run(self, run: float) -> float:
+        return float(np.interp(run, self.run, self.z))
 
     def cut(self, low: float, high: float) -> Array:
         """Points (n, 2) between two running lengths, ends exact."""
@@ -87,23 +105,22 @@ class _Edge:
 
 
 def lay_flat(pattern: Pattern, practice: Practice) -> Laid:
-    """Outlines, trued seams and notches of a pattern.
+    """Outlines, trued seams, notches and let-in pieces of a pattern's right half.
 
-    Raises Unmakeable when the top line does not clear the waist and hem, or edges of a panel cross.
+    Raises Unmakeable when the top line does not clear the zero line and hem, or edges of a panel cross.
     """
     _check_edges(pattern)
     shape = pattern.shape
     edges = _sample(shape)
-    seams_across = _seam_places(shape)
-    tops, top_slopes = _edge_line(pattern.top, seams_across, pattern.front_panels)
-    hems, hem_slopes = _edge_line(pattern.hem, seams_across, pattern.front_panels)
     count = len(pattern.panels)
+    runs = run_at(pattern.top, shape), run_at(pattern.hem, shape)
+    curves = tuple(curve_of(line, run, pattern.front_panels) for line, run in zip(_lines(pattern), runs, strict=True))
 
     highs, lows, seams = np.zeros(2 * count), np.zeros(2 * count), []
     for j in range(count + 1):
         sides = [side for side in (2 * j - 1, 2 * j) if 0 <= side < 2 * count]
-        above = [edges[side].run_at_height(tops[j]) for side in sides]
-        below = [edges[side].run_at_height(hems[j]) for side in sides]
+        above = [edges[side].run_at_height(curves[0].height(float(runs[0][j]))) for side in sides]
+        below = [edges[side].run_at_height(curves[1].height(float(runs[1][j]))) for side in sides]
         highs[sides], lows[sides] = np.mean(above), np.mean(below)
         if len(sides) == 2:
             seams.append(_trued(j, above, below, edges, highs, lows))
@@ -117,29 +134,36 @@ def lay_flat(pattern: Pattern, practice: Practice) -> Laid:
                 panel.number,
                 points[left],
                 points[right],
-                _across(points[left][-1], points[right][-1], i, top_slopes, edges, highs),
-                _across(points[left][0], points[right][0], i, hem_slopes, edges, lows),
-                shape,
+                _across(i, curves[0], runs[0], edges, highs, (points[left][-1], points[right][-1])),
+                _across(i, curves[1], runs[1], edges, lows, (points[left][0], points[right][0])),
+                pattern,
                 _notches(i, lows[left], highs[left], practice),
                 _notches(i + 1, lows[right], highs[right], practice) if i + 1 < count else (),
                 edges,
             )
         )
-    return Laid(panels=tuple(panels), seams=tuple(seams))
+    return Laid(panels=tuple(panels), seams=tuple(seams), pieces=_gussets(pattern, edges, highs, lows))
+
+
+def _lines(pattern: Pattern) -> tuple[EdgeLine, EdgeLine]:
+    return pattern.top, pattern.hem
 
 
 def _check_edges(pattern: Pattern) -> None:
     for place in ("cf_mm", "side_mm", "cb_mm"):
-        if getattr(pattern.top, place) < 10:
+        if getattr(pattern.top, place) < LEAST_RISE_MM:
             raise Unmakeable(f"draft.top.{place}", "The top line has to lie above the waist, by 1 cm at least.")
-        if getattr(pattern.hem, place) > -10:
+        if getattr(pattern.hem, place) > -LEAST_RISE_MM:
             raise Unmakeable(f"draft.hem.{place}", "The hem has to lie below the waist, by 1 cm at least.")
+    if min(pattern.top.heights()) < LEAST_RISE_MM:
+        raise Unmakeable("draft.top.side_mm", "A point of the top line lies below the waist: 1 cm above it at least.")
+    if max(pattern.hem.heights()) > -LEAST_RISE_MM:
+        raise Unmakeable("draft.hem.side_mm", "A point of the hem lies above the waist: 1 cm below it at least.")
 
 
 def _sample(shape: Shape) -> list[_Edge]:
     pattern = shape.pattern
-    low = min(pattern.hem.cf_mm, pattern.hem.side_mm, pattern.hem.cb_mm) - 40
-    high = max(pattern.top.cf_mm, pattern.top.side_mm, pattern.top.cb_mm) + 40
+    low, high = min(pattern.hem.heights()) - 40, max(pattern.top.heights()) + 40
     nominal = np.arange(math.floor(low), math.ceil(high) + 0.5, _FINE_MM)
     x, z = shape.drawn(nominal)
     widths = x[:, 1::2] - x[:, 0::2]
@@ -152,20 +176,6 @@ def _sample(shape: Shape) -> list[_Edge]:
         run = lengths_along(x[:, side], z[:, side])
         edges.append(_Edge(x[:, side], z[:, side], run - np.interp(0.0, z[:, side], run)))
     return edges
-
-
-def _seam_places(shape: Shape) -> Array:
-    """Running width from CF at the waist to every seam, CF and CB included, (panels + 1,) mm."""
-    return np.concatenate([[0.0], np.cumsum(shape.widths(np.array([0.0]))[0])])
-
-
-def _edge_line(line: EdgeLine, across: Array, front_panels: int) -> tuple[Array, Array]:
-    """Height and slope of a top line or hem at every seam: smooth, and level where it crosses CF and CB."""
-    side, back = across[front_panels], across[-1]
-    knots = [-side, 0.0, side, back, 2 * back - side]
-    values = np.array([line.side_mm, line.cf_mm, line.side_mm, line.cb_mm, line.side_mm])
-    found = calm_basis(knots, values, overshoot=2.0)
-    return found.at(across) @ values, found.at(across, slope=True) @ values
 
 
 def _trued(j: int, above: list[float], below: list[float], edges: list[_Edge], highs: Array, lows: Array) -> TruedSeam:
@@ -182,15 +192,78 @@ def _trued(j: int, above: list[float], below: list[float], edges: list[_Edge], h
     )
 
 
-def _across(start: Array, end: Array, i: int, slopes: Array, edges: list[_Edge], runs: Array) -> Array:
-    """A panel's piece of the top line or hem: tangents meet those of its neighbours once the seams are sewn."""
-    directions = []
-    for side, seam in ((2 * i, i), (2 * i + 1, i + 1)):
-        pair = [s for s in (2 * seam - 1, 2 * seam) if 0 <= s < len(edges)]
-        mean_lean = float(np.mean([edges[s].lean(runs[s]) for s in pair])) if len(pair) == 2 else 0.0
-        angle = math.atan(slopes[seam]) + mean_lean - edges[side].lean(runs[side])
-        directions.append(np.array([math.cos(angle), math.sin(angle)]))
-    return hermite(start, end, directions[0], directions[1])
+def _across(
+    i: int, curve: EdgeCurve, run: Array, edges: list[_Edge], ends: Array, corners: tuple[Array, Array]
+) -> Array:
+    """A panel's piece of a top line or hem, (n, 2): through its points and its middle, from corner to corner.
+
+    Tangents meet those of the neighbours once the seams are sewn: at an edge the line's slope is turned by how the
+    two edges lean. What trueing moved at the corners is shared over the points between.
+    """
+    left, right = edges[2 * i], edges[2 * i + 1]
+    start, width = float(run[i]), float(run[i + 1] - run[i])
+    inner = [float(u) for u in curve.knots if start + 1 < u < start + width - 1]
+    middle = start + width / 2
+    if all(abs(u - middle) > width / 6 for u in inner):
+        inner.append(middle)
+    stops = [start, *sorted(inner), start + width]
+    turns = [_turn(seam, side, edges, ends) for seam, side in ((i, 2 * i), (i + 1, 2 * i + 1))]
+    lift = [float(corners[k][1]) - curve.height(u) for k, u in ((0, stops[0]), (1, stops[-1]))]
+
+    def spot(u: float) -> Array:
+        if u in (stops[0], stops[-1]):
+            return corners[0] if u == stops[0] else corners[1]
+        t = (u - start) / width
+        z = curve.height(u) + (1 - t) * lift[0] + t * lift[1]
+        x = [float(np.interp(z, edge.z, edge.x)) for edge in (left, right)]
+        return np.array([x[0] + t * (x[1] - x[0]), z])
+
+    def direction(u: float, before: bool) -> Array:
+        t = (u - start) / width
+        angle = math.atan(curve.slope(u, before)) + (1 - t) * turns[0] + t * turns[1]
+        return np.array([math.cos(angle), math.sin(angle)])
+
+    pieces = [
+        hermite(spot(u), spot(v), direction(u, False), direction(v, True), 9 if len(stops) > 2 else 17)
+        for u, v in zip(stops, stops[1:], strict=False)
+    ]
+    return np.vstack([pieces[0], *(piece[1:] for piece in pieces[1:])])
+
+
+def _turn(seam: int, side: int, edges: list[_Edge], ends: Array) -> float:
+    """By how much a line's slope turns at an edge so that it meets its neighbour's, radians."""
+    pair = [s for s in (2 * seam - 1, 2 * seam) if 0 <= s < len(edges)]
+    mean_lean = float(np.mean([edges[s].lean(ends[s]) for s in pair])) if len(pair) == 2 else 0.0
+    return mean_lean - edges[side].lean(ends[side])
+
+
+def _gussets(pattern: Pattern, edges: list[_Edge], highs: Array, lows: Array) -> tuple[LaidPiece, ...]:
+    """Gussets as flat wedges: both legs as long as the slit they are sewn into, so that they are true."""
+    found = []
+    for k, gusset in enumerate(pattern.gussets):
+        side = 2 * gusset.seam - 1
+        end = highs[side] if gusset.end == "top" else lows[side]
+        leg = abs(end - edges[side].run_at_height(gusset.tip_mm))
+        if leg < gusset.width_mm / 2 + 1:
+            raise Unmakeable(
+                f"gussets.{k}", f"The gusset in seam {seam_label(gusset.seam)} is wider than its slit is deep."
+            )
+        across = float(gusset.width_at(np.array([edges[side].height_at_run(end)]))[0])
+        half = min(across / 2, leg * 0.95)
+        rise = math.sqrt(leg**2 - half**2)
+        sign = 1 if gusset.end == "top" else -1
+        outline = ((0.0, 0.0), (half, sign * rise), (-half, sign * rise))
+        found.append(
+            LaidPiece(
+                name=f"gusset {k + 1}",
+                outline=outline,
+                note=f"into seam {seam_label(gusset.seam)} from the {gusset.end}, point at "
+                f"{gusset.tip_mm:+.0f} mm from the waist",
+                sewn_to_mm={f"slit in seam {seam_label(gusset.seam)}": leg},
+                edges_mm={"leg": leg, "open end": across},
+            )
+        )
+    return tuple(found)
 
 
 def _notches(seam: int, low: float, high: float, practice: Practice) -> tuple[Notch, ...]:
@@ -212,7 +285,7 @@ def _panel(
     cb_edge: Array,
     top: Array,
     hem: Array,
-    shape: Shape,
+    pattern: Pattern,
     cf_notches: tuple[Notch, ...],
     cb_notches: tuple[Notch, ...],
     edges: list[_Edge],
@@ -222,6 +295,7 @@ def _panel(
     middle = (waist[0][0] + waist[1][0]) / 2
     low, high = float(hem[:, 1].max()), float(top[:, 1].min())
     outline = np.vstack([cf_edge, top[1:-1], cb_edge[::-1], hem[::-1][1:-1]])
+    shape = pattern.shape
     widths = shape.widths(shape.nominal)[:, number - 1]
     return LaidPanel(
         number=number,
@@ -232,10 +306,19 @@ def _panel(
         hem=_points(hem),
         waist=(waist[0], waist[1]),
         grain=((middle, 0.7 * low), (middle, 0.7 * high)),
-        widths_mm={s.name: float(w) for s, w in zip(shape.pattern.stations, widths, strict=True)},
+        widths_mm={s.name: float(w) for s, w in zip(pattern.stations, widths, strict=True) if s.name},
+        darts=tuple(_dart(dart, left, right, low, high) for dart in pattern.darts if dart.panel == number),
         cf_notches=cf_notches,
         cb_notches=cb_notches,
     )
+
+
+def _dart(dart: Dart, left: _Edge, right: _Edge, low: float, high: float) -> tuple[Point, ...]:
+    """The stitch line of a dart: up its leg toward CF and down the other, closed; between hem and top line."""
+    z = np.unique(np.clip([dart.low_mm, *np.linspace(dart.low_mm, dart.high_mm, 13), dart.widest_mm], low, high))
+    x = [np.interp(z, edge.z, edge.x) for edge in (left, right)]
+    middle, half = x[0] + dart.across * (x[1] - x[0]), dart.width_at(z) / 2
+    return _points(np.vstack([np.column_stack([middle - half, z]), np.column_stack([middle + half, z])[::-1]]))
 
 
 def _points(array: Array) -> tuple[Point, ...]:

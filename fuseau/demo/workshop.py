@@ -13,11 +13,12 @@ from typing import Any
 import numpy as np
 
 from fuseau.build import Build
+from fuseau.craft.body import believe
 from fuseau.craft.findings import Change
 from fuseau.craft.fit import fit
-from fuseau.craft.wearer import believe
 from fuseau.decisions import accept, change, cut_version, log_fitting
-from fuseau.plan import mock_up_lacing, plan
+from fuseau.plan import plan
+from fuseau.shaping import mock_up_lacing
 from fuseau.store.opening import open_database
 from fuseau.store.workshop import Workshop
 
@@ -41,9 +42,9 @@ def _level(*readings: str, heights: tuple[float, float, float] | None = None, **
     front, side, back = heights or (None, None, None)
     return {
         "readings_mm": list(readings),
-        "waist_to_front_mm": front,
-        "waist_to_side_mm": side,
-        "waist_to_back_mm": back,
+        "height_front_mm": front,
+        "height_side_mm": side,
+        "height_back_mm": back,
         **more,
     }
 

@@ -16,23 +16,26 @@ from reportlab.pdfgen.canvas import Canvas
 
 from fuseau.build import Build
 from fuseau.craft.findings import Change
+from fuseau.craft.kinds import KINDS
 from fuseau.craft.lengths import LengthError, Unit, format_length, parse_length
-from fuseau.craft.wearer import LEVEL_LABELS, LEVELS, LevelName
+from fuseau.craft.wearer import (
+    HOW_TO_MEASURE,
+    LEVEL_LABELS,
+    LEVELS,
+    ZERO_LABELS,
+    LevelName,
+    sign_of,
+    zero_of,
+)
 from fuseau.files.document import UnreadableFile
 from fuseau.files.paper import Paper
 from fuseau.files.tiles import BOLD, FONT, fonts
 
 FORMAT, VERSION = "fuseau.letter", 1
 _LARGEST = 200_000
-_GIRTH_MM, _HEIGHT_MM, _LAP_MM = (400.0, 2000.0), (10.0, 400.0), (60.0, 350.0)
+_GIRTH_MM, _HEIGHT_MM, _LAP_MM, _POINTS_MM = (400.0, 2000.0), (10.0, 400.0), (60.0, 350.0), (80.0, 400.0)
+_NECK_GIRTH_MM, _NECK_HEIGHT_MM = (220.0, 900.0), (10.0, 160.0)
 
-HOW: dict[LevelName, str] = {
-    "underbust": "Snug under the bust, level all round, breath out.",
-    "ribs": "Over the lowest ribs, between underbust and waist.",
-    "waist": "Where you bend to the side. Tie a cord there and leave it on: all heights start from it.",
-    "high_hip": "Over the top of the hip bones.",
-    "hip": "Round the widest place, standing with feet together.",
-}
 _SIDES = ("front", "side", "back")
 _INTRODUCTION = (
     "Wear what you will wear under the corset. Keep the tape level and snug, not tight. Read every girth twice, taking "
@@ -41,38 +44,57 @@ _INTRODUCTION = (
 _PRIVATE = "Your numbers are used for this garment only, and are kept on the maker's own computer."
 
 
-def _fields() -> list[tuple[str, str, tuple[float, float]]]:
-    """Every field of the sheet: key, label, range in mm."""
+def _fields(levels: tuple[LevelName, ...] = LEVELS) -> list[tuple[str, str, tuple[float, float]]]:
+    """Every field of a sheet for these levels: key, label, range in mm."""
     found = []
-    for name in LEVELS:
-        label = LEVEL_LABELS[name]
+    for name in levels:
+        label, neck = LEVEL_LABELS[name], zero_of(name) == "neck_base"
+        girths, heights = (_NECK_GIRTH_MM, _NECK_HEIGHT_MM) if neck else (_GIRTH_MM, _HEIGHT_MM)
         found += [
-            (f"{name}.girth_{i}", f"{label}, {word} reading", _GIRTH_MM) for i, word in ((1, "first"), (2, "second"))
+            (f"{name}.girth_{i}", f"{label}, {word} reading", girths) for i, word in ((1, "first"), (2, "second"))
         ]
-        if name != "waist":
-            found += [(f"{name}.{side}", f"{label}, height at the {side}", _HEIGHT_MM) for side in _SIDES]
-    return [*found, ("lap", "Waist to lap, sitting", _LAP_MM)]
+        if sign_of(name):
+            found += [(f"{name}.{side}", f"{label}, height at the {side}", heights) for side in _SIDES]
+    if "bust" in levels:
+        found.append(("bust_points", "Bust point to bust point", _POINTS_MM))
+    if "waist" in levels:
+        found.append(("lap", "Waist to lap, sitting", _LAP_MM))
+    return found
+
+
+_SINGLE = {
+    "bust_points": ("Bust points", "From one bust point straight across to the other, in the bra that will be worn."),
+    "lap": ("Waist to lap", "Sitting on a hard chair: from the cord straight down to the thigh."),
+}
 
 
 def letter_html(build: Build, unit: Unit) -> bytes:
     """The sheet as one HTML file: no outside file, no network, prints on one page, saves its answer."""
+    levels = KINDS[build.kind].levels
+    fields = _fields(levels)
+    labels = {key: label for key, label, _ in fields}
+
+    def box(key: str) -> str:
+        name = escape(labels[key])
+        return f'<td><input name="{key}" aria-label="{name}" autocomplete="off"><p role="alert"></p></td>'
+
     rows = []
-    for name in LEVELS:
-        cells = "".join(_input(f"{name}.girth_{i}") for i in (1, 2))
-        sides = (
-            "".join(_input(f"{name}.{side}") for side in _SIDES)
-            if name != "waist"
-            else '<td colspan="3">from here</td>'
-        )
-        where = "" if name == "waist" else " above the waist" if name in ("ribs", "underbust") else " below the waist"
+    for name in levels:
+        cells = "".join(box(f"{name}.girth_{i}") for i in (1, 2))
+        sides = "".join(box(f"{name}.{side}") for side in _SIDES) if sign_of(name) else '<td colspan="3">from here</td>'
+        where = {1: "above", 0: "", -1: "below"}[sign_of(name)]
+        of = f" {where} the {ZERO_LABELS[zero_of(name)]}" if where else ""
         rows.append(
-            f"<tr><th>{LEVEL_LABELS[name]}<small>{escape(HOW[name])}</small></th>{cells}{sides}"
-            f"<td class=where>{where}</td></tr>"
+            f"<tr><th>{LEVEL_LABELS[name]}<small>{escape(HOW_TO_MEASURE[name])}</small></th>{cells}{sides}"
+            f"<td class=where>{of}</td></tr>"
         )
+    for key, (label, how) in _SINGLE.items():
+        if key in labels:
+            rows.append(f'<tr><th>{label}<small>{escape(how)}</small></th>{box(key)}<td colspan="5"></td></tr>')
     settings = {
         "build": build.brief.name,
-        "labels": {key: label for key, label, _ in _fields()},
-        "ranges": {key: bounds for key, _, bounds in _fields()},
+        "labels": labels,
+        "ranges": {key: bounds for key, _, bounds in fields},
         "apart": build.practice.readings_disagree_mm,
         "format": FORMAT,
         "version": VERSION,
@@ -83,18 +105,12 @@ def letter_html(build: Build, unit: Unit) -> bytes:
         ("%INTRODUCTION%", escape(_INTRODUCTION)),
         ("%PRIVATE%", escape(_PRIVATE)),
         ("%ROWS%", "\n".join(rows)),
-        ("%LAP%", _input("lap")),
         ("%CM%", " selected" if unit == "cm" else ""),
         ("%IN%", " selected" if unit == "in" else ""),
         ("%SETTINGS%", json.dumps(settings, ensure_ascii=False).replace("<", "\\u003c")),
     ):
         page = page.replace(mark, text)
     return page.encode()
-
-
-def _input(key: str) -> str:
-    label = next(label for other, label, _ in _fields() if other == key)
-    return f'<td><input name="{key}" aria-label="{escape(label)}" autocomplete="off"><p role="alert"></p></td>'
 
 
 def letter_pdf(build: Build, paper: Paper) -> bytes:
@@ -119,19 +135,27 @@ def letter_pdf(build: Build, paper: Paper) -> bytes:
     for at, text in zip(columns, ("girth, first", "girth, second", "front", "side", "back"), strict=True):
         canvas.drawString(at * mm, y - 36 * mm, text)
     row = y - 46 * mm
-    for name in LEVELS:
+    levels = KINDS[build.kind].levels
+    step = min(21.0, 147 / len(levels)) * mm
+    for name in levels:
         canvas.setFont(BOLD, 10)
         canvas.drawString(x, row, LEVEL_LABELS[name])
         canvas.setFont(FONT, 6.8)
-        canvas.drawString(x, row - 5 * mm, HOW[name])
-        for at in columns if name != "waist" else columns[:2]:
+        canvas.drawString(x, row - 5 * mm, HOW_TO_MEASURE[name])
+        for at in columns if sign_of(name) else columns[:2]:
             canvas.line(at * mm, row - 1 * mm, (at + 15) * mm, row - 1 * mm)
-        row -= 21 * mm
-    canvas.setFont(BOLD, 10)
-    canvas.drawString(x, row, "Waist to lap, sitting")
-    canvas.line(75 * mm, row - 1 * mm, 90 * mm, row - 1 * mm)
+        row -= step
+    known = {key for key, _, _ in _fields(levels)}
+    for key, (label, _) in _SINGLE.items():
+        if key in known:
+            canvas.setFont(BOLD, 10)
+            canvas.drawString(x, row, label)
+            canvas.line(75 * mm, row - 1 * mm, 90 * mm, row - 1 * mm)
+            row -= 9 * mm
     canvas.setFont(FONT, 7.5)
-    canvas.drawString(x, row - 14 * mm, "Heights go from the cord at the waist, along the body, to each of the levels.")
+    canvas.drawString(
+        x, row - 14 * mm, f"Heights go from the {ZERO_LABELS[KINDS[build.kind].zero]}, along the body, to each level."
+    )
     canvas.drawString(x, row - 19 * mm, _PRIVATE)
     canvas.save()
     return target.getvalue()
@@ -154,10 +178,12 @@ def read_letter(content: bytes) -> list[Change]:
             changes.append(Change(at=f"wearer.{name}.readings_mm", value=readings))
             changes.append(Change(at=f"wearer.{name}.unconfirmed", value=True))
         changes += [
-            Change(at=f"wearer.{name}.waist_to_{side}_mm", value=sizes[f"{name}.{side}"])
+            Change(at=f"wearer.{name}.height_{side}_mm", value=sizes[f"{name}.{side}"])
             for side in _SIDES
             if f"{name}.{side}" in sizes
         ]
+    if "bust_points" in sizes:
+        changes.append(Change(at="wearer.bust_points_mm", value=sizes["bust_points"]))
     if "lap" in sizes:
         changes.append(Change(at="wearer.waist_to_lap_sitting_mm", value=sizes["lap"]))
     if not changes:

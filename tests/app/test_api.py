@@ -238,7 +238,7 @@ def test_the_interfaces_types_come_from_the_present_api(client):
 
 def test_labels_are_in_the_makers_words():
     assert label_of([Change(at="target.gap_mm", value="4 cm")]) == "Gap wanted 4 cm"
-    assert label_of([Change(at="wearer.underbust.waist_to_back_mm", value="9")]) == "Underbust height at the back 9"
+    assert label_of([Change(at="wearer.underbust.height_back_mm", value="9")]) == "Underbust height at the back 9"
     assert label_of([Change(at="draft.hem.cf_mm", value=None)]) == "Hem at CF as suggested"
     assert label_of([Change(at="target.job", value="none"), Change(at="x.y", value=1)]) == "Job none and 1 more"
 

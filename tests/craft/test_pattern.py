@@ -9,6 +9,7 @@ from hypothesis import strategies as st
 from shapely.geometry import LineString, Polygon
 
 from fuseau.craft.alterations import Alteration, SeamChange, alter, let_girths, marks, same_cut
+from fuseau.craft.body import believe
 from fuseau.craft.curves import lengths_along
 from fuseau.craft.cutting import cut_line
 from fuseau.craft.drafting import (
@@ -23,14 +24,14 @@ from fuseau.craft.pattern import Allowances, EdgeLine, Shape
 from fuseau.craft.practice import Practice
 from fuseau.craft.record import Unmakeable
 from fuseau.craft.trueing import lay_flat
-from fuseau.craft.wearer import Level, Wearer, Zones, believe
+from fuseau.craft.wearer import Level, Wearer, Zones
 
 PRACTICE = Practice()
 WEARER = Wearer(
-    underbust=Level(readings_mm=(770,), waist_to_front_mm=80, waist_to_side_mm=88, waist_to_back_mm=96),
-    ribs=Level(readings_mm=(740,), waist_to_front_mm=45, waist_to_side_mm=50, waist_to_back_mm=55),
+    underbust=Level(readings_mm=(770,), height_front_mm=80, height_side_mm=88, height_back_mm=96),
+    ribs=Level(readings_mm=(740,), height_front_mm=45, height_side_mm=50, height_back_mm=55),
     waist=Level(readings_mm=(700,)),
-    high_hip=Level(readings_mm=(880,), waist_to_front_mm=95, waist_to_side_mm=90, waist_to_back_mm=102),
+    high_hip=Level(readings_mm=(880,), height_front_mm=95, height_side_mm=90, height_back_mm=102),
     hip=Level(readings_mm=(960,)),
     waist_to_lap_sitting_mm=175,
 )

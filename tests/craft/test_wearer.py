@@ -10,19 +10,10 @@ from pydantic import ValidationError
 from scipy.integrate import quad
 from scipy.special import ellipe
 
+from fuseau.craft.body import believe, estimate, missing_measures
+from fuseau.craft.flesh import girth_under, side_pressure, tension_at
 from fuseau.craft.practice import Practice
-from fuseau.craft.wearer import (
-    Level,
-    Wearer,
-    Zones,
-    believe,
-    check_measures,
-    estimate,
-    girth_under,
-    missing_measures,
-    side_pressure,
-    tension_at,
-)
+from fuseau.craft.wearer import TORSO, Level, Wearer, Zones, check_measures
 
 PRACTICE = Practice()
 
@@ -108,9 +99,9 @@ def test_four_girths_are_enough_and_the_rest_is_filled_in():
 
 def test_heights_at_front_side_and_back_are_signed_from_the_waist():
     wearer = Wearer(
-        underbust=Level(readings_mm=(770,), waist_to_front_mm=80, waist_to_back_mm=100),
+        underbust=Level(readings_mm=(770,), height_front_mm=80, height_back_mm=100),
         waist=Level(readings_mm=(700,)),
-        hip=Level(readings_mm=(960,), waist_to_side_mm=190),
+        hip=Level(readings_mm=(960,), height_side_mm=190),
     )
     body = believe(wearer, Zones(), PRACTICE)
     under = body["underbust"]
@@ -121,8 +112,8 @@ def test_heights_at_front_side_and_back_are_signed_from_the_waist():
 
 def test_heights_out_of_order_are_refused_at_their_field():
     with pytest.raises(ValidationError, match="has to lie further from the waist") as caught:
-        Wearer(ribs=Level(waist_to_side_mm=95), underbust=Level(waist_to_side_mm=80))
-    assert caught.value.errors()[0]["ctx"]["at"] == "underbust.waist_to_side_mm"
+        Wearer(ribs=Level(height_side_mm=95), underbust=Level(height_side_mm=80))
+    assert caught.value.errors()[0]["ctx"]["at"] == "underbust.height_side_mm"
 
 
 def test_a_waist_of_seven_centimetres_is_refused_with_the_range():
@@ -132,7 +123,7 @@ def test_a_waist_of_seven_centimetres_is_refused_with_the_range():
 
 def test_a_hip_smaller_than_the_ribs_is_a_thing_to_check():
     wearer = _wearer(underbust=770.0, waist=700.0, hip=696.0)
-    found = [finding for finding in check_measures(wearer, PRACTICE, "cm") if finding.where == "Hip"]
+    found = [finding for finding in check_measures(wearer, TORSO, PRACTICE, "cm") if finding.where == "Hip"]
     assert found
     assert all(finding.severity == "caution" and finding.at == "wearer.hip.readings_mm" for finding in found)
     assert "Check the hip: 69.6 cm" in found[0].sentence
@@ -140,6 +131,6 @@ def test_a_hip_smaller_than_the_ribs_is_a_thing_to_check():
 
 def test_readings_that_disagree_are_named():
     wearer = Wearer(waist=Level(readings_mm=(700.0, 718.0)))
-    (finding,) = check_measures(wearer, PRACTICE, "in")
+    (finding,) = check_measures(wearer, TORSO, PRACTICE, "in")
     assert finding.code == "readings_disagree"
     assert "3/4 in" in finding.sentence

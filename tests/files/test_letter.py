@@ -34,7 +34,7 @@ def test_an_answer_becomes_unconfirmed_measures():
     assert wearer.underbust.readings_mm == pytest.approx((774.7, 781.05))
     assert wearer.waist.readings_mm == pytest.approx((698.5,))
     assert wearer.hip.readings_mm == (960,)
-    assert wearer.underbust.waist_to_back_mm == pytest.approx(88.9)
+    assert wearer.underbust.height_back_mm == pytest.approx(88.9)
     assert wearer.waist_to_lap_sitting_mm == pytest.approx(177.8)
     body = plan(build).body
     assert {level.name: level.spread_mm for level in body}["waist"] == build.practice.tape_spread_unconfirmed_mm

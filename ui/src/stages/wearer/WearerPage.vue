@@ -69,7 +69,7 @@ const dropReading = (name: LevelName, i: number) => desk.set(`wearer.${name}.rea
             <td><LengthField :at="`wearer.${name}.front_arc_mm`" :mm="wearer[name]!.front_arc_mm" :label="`${LEVEL_LABELS[name]}, front arc`" hide-label :placeholder="body[name] ? length(body[name].girth_mm * body[name].front_share, desk.unit, { bare: true }) : ''" /></td>
             <template v-if="name !== 'waist'">
               <td v-for="side in HEIGHTS" :key="side">
-                <LengthField :at="`wearer.${name}.waist_to_${side}_mm`" :mm="wearer[name]![`waist_to_${side}_mm`]" :label="`${LEVEL_LABELS[name]}, height at the ${side}`" hide-label :placeholder="body[name] ? length(Math.abs(body[name][`${side}_mm`]), desk.unit, { bare: true }) : ''" />
+                <LengthField :at="`wearer.${name}.height_${side}_mm`" :mm="wearer[name]![`height_${side}_mm`]" :label="`${LEVEL_LABELS[name]}, height at the ${side}`" hide-label :placeholder="body[name] ? length(Math.abs(body[name][`${side}_mm`]), desk.unit, { bare: true }) : ''" />
               </td>
             </template>
             <td v-else colspan="3" class="soft zero">all heights are taken from here</td>

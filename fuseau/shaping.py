@@ -1,0 +1,333 @@
+"""The pattern stage of the plan: edges, what to aim for, the pattern that has it, and the next version proposed."""
+
+import numpy as np
+
+from fuseau.build import Build, PatternVersion
+from fuseau.craft.alterations import Alteration, alter, marks, same_cut
+from fuseau.craft.body import Body
+from fuseau.craft.bones import edge_stiffness
+from fuseau.craft.cups import Cup, make_cup, usual_bust_points, wire_line
+from fuseau.craft.drafting import draft, suggest_edges
+from fuseau.craft.edges import shaped
+from fuseau.craft.edits import places_of_seams
+from fuseau.craft.findings import Change, Finding, Mend
+from fuseau.craft.fit import Lacing, fit
+from fuseau.craft.joining import join_panels
+from fuseau.craft.kinds import KINDS
+from fuseau.craft.layers import take_up
+from fuseau.craft.learning import Learned
+from fuseau.craft.lengths import Unit, format_length
+from fuseau.craft.notions import BONES, GROMMET, BoneName
+from fuseau.craft.pattern import EdgeLine, Pattern
+from fuseau.craft.record import Unmakeable
+from fuseau.craft.refit import change_girths
+from fuseau.craft.shoulders import lay_shoulders
+from fuseau.craft.target import Aim, aim, hang, pull_of, settle_parallel
+from fuseau.craft.trueing import Laid, lay_flat
+from fuseau.craft.wearer import LEVEL_LABELS, ZERO_LABELS
+from fuseau.planned import PlannedPattern, Proposal
+
+
+def edges(build: Build, body: Body) -> tuple[EdgeLine, EdgeLine]:
+    """Top line and hem: as wished, else as the current version has them, else as suggested for the kind."""
+    current, wish = build.current, build.draft
+    if current:
+        return _wished(wish.top, current.pattern.top, 1), _wished(wish.hem, current.pattern.hem, -1)
+    top, hem = suggest_edges(build.wearer, body, build.kind)
+    top, hem = _wished(wish.top, top, 1), _wished(wish.hem, hem, -1)
+    cup = cup_of(build, body)
+    if cup is not None:
+        top = wire_line(top, cup, body, build.wearer.bust_points_mm)
+    elif wish.top.shape != "plain":
+        top = shaped(top, wish.top.shape, "top", bust_place(build, body))
+    if wish.hem.shape != "plain":
+        hem = shaped(hem, wish.hem.shape, "hem", bust_place(build, body))
+    return top, hem
+
+
+def _wished(wish, usual: EdgeLine, sign: int) -> EdgeLine:  # type: ignore[no-untyped-def]
+    heights = {name: getattr(wish, name) for name in ("cf_mm", "side_mm", "cb_mm")}
+    return usual.model_copy(update={name: sign * mm for name, mm in heights.items() if mm is not None})
+
+
+def bust_place(build: Build, body: Body) -> float:
+    """Where the bust point lies between CF (0) and the side (1)."""
+    if "bust" not in body:
+        return 0.45
+    half = body["bust"].front_share * body["bust"].girth_mm / 2
+    return min(0.8, max(0.2, (build.wearer.bust_points_mm or usual_bust_points(body)) / 2 / half))
+
+
+def cup_of(build: Build, body: Body) -> Cup | None:
+    """The cup of a build that has cups."""
+    if not build.draft.cups or "bust" not in body:
+        return None
+    return make_cup(body, build.wearer.bust_points_mm, build.practice)
+
+
+def edge_of(build: Build, bone: BoneName) -> float:
+    """Stiffness of one lacing edge with a kind of bone in it, N·m²."""
+    wrapping = build.layers.total_mm - build.layers.lining_mm
+    return edge_stiffness(BONES[bone], GROMMET.flange_mm, wrapping, build.practice)
+
+
+def final_lacing(build: Build, pattern: Pattern, aimed: Aim) -> Lacing:
+    """A pattern in its final layers and bones, pulled as the aim needs."""
+    return Lacing(
+        pattern=pattern,
+        stack=build.layers,
+        edge_n_m2=edge_of(build, build.bones.lacing_edge),
+        pull_n_per_m=aimed.pull_n_per_m,
+        practice=build.practice,
+        tied_mm=_tied(build),
+    )
+
+
+def mock_up_lacing(build: Build, pattern: Pattern) -> Lacing:
+    """A pattern as a mock-up, in its cloth and bones, pulled as the maker says."""
+    return Lacing(
+        pattern=pattern,
+        stack=build.mock_up.stack,
+        edge_n_m2=edge_of(build, build.mock_up.edge_bone),
+        pull_n_per_m=_mock_up_pull(build),
+        practice=build.practice,
+        tied_mm=_tied(build),
+    )
+
+
+def _tied(build: Build) -> float | None:
+    return build.target.gap_mm if KINDS[build.kind].tied else None
+
+
+def _mock_up_pull(build: Build) -> float:
+    if KINDS[build.kind].tied:
+        return 0.0
+    return pull_of(build.target.pull, build.target.job, build.practice)
+
+
+def aim_at(build: Build, body: Body, top: EdgeLine, hem: EdgeLine) -> tuple[Aim, Pattern]:
+    """The girths to sew, and the pattern that has them: drafted, or altered from the current version."""
+    target, practice, count = build.target, build.practice, build.draft.panels
+    takes = take_up(build.layers, 2 * (count - 1), practice)
+    current = build.current
+
+    def drafted(sewn: tuple[float, ...]) -> Pattern:
+        girths = np.array(sewn)
+        if current is None or len(current.pattern.panels) != count:
+            fresh = draft(body, girths, target.gap_mm, count, top, hem, build.draft.allowances, practice)
+            return _in_one_piece(fresh, build) if build.draft.one_piece else fresh
+        return alter(current.pattern, _alteration(current.pattern, body, girths, target.gap_mm, top, hem)).model_copy(
+            update={"allowances": build.draft.allowances}
+        )
+
+    if KINDS[build.kind].tied:
+        hung = hang(target, body, takes, practice)
+        return hung, drafted(hung.sewn_mm)
+    first = aim(target, body, (hem.cb_mm, top.cb_mm), takes, build.layers.stretch_per_n, practice)
+    return settle_parallel(
+        first, target.gap_mm, body, drafted, build.layers, edge_of(build, build.bones.lacing_edge), practice
+    )
+
+
+def _in_one_piece(pattern: Pattern, build: Build) -> Pattern:
+    """Every seam joined whose edges touch for long enough; the others stay seams."""
+    panels = lay_flat(pattern, build.practice).panels
+    held = []
+    for seam in range(1, len(panels)):
+        try:
+            join_panels(panels[seam - 1 : seam + 1], (seam,))
+        except Unmakeable:
+            continue
+        held.append(seam)
+    return pattern.model_copy(update={"joined": tuple(held)})
+
+
+def _alteration(
+    pattern: Pattern, body: Body, girths_mm: np.ndarray, gap_mm: float, top: EdgeLine, hem: EdgeLine
+) -> Alteration:
+    """From a version to these sewn girths, by the draft's shares; edges where they moved."""
+    return change_girths(pattern, body, girths_mm, gap_mm).model_copy(
+        update={"top": top if top != pattern.top else None, "hem": hem if hem != pattern.hem else None}
+    )
+
+
+def propose(build: Build, body: Body, aimed: Aim, aimed_pattern: Pattern, learned: Learned | None) -> Proposal | None:
+    """The next version, when what is now known or wished differs enough from the current one."""
+    current = build.current
+    if current is None:
+        return None
+    old, new = current.pattern.shape, aimed_pattern.shape
+    redraft = not same_cut(current.pattern, aimed_pattern)
+    change = np.zeros(len(new.nominal)) if redraft else new.sewn_girth(new.nominal) - old.sewn_girth(old.nominal)
+    edges_change = (current.pattern.top, current.pattern.hem) != (aimed_pattern.top, aimed_pattern.hem)
+    worth = build.practice.worth_changing_mm
+    same_allowances = current.pattern.allowances == aimed_pattern.allowances
+    if not redraft and not edges_change and same_allowances and np.max(np.abs(change)) < worth:
+        return None
+    alteration = None
+    if not redraft:
+        girths = np.array(aimed.sewn_mm)
+        alteration = _alteration(
+            current.pattern, body, girths, build.target.gap_mm, aimed_pattern.top, aimed_pattern.hem
+        )
+    tried = [fitting.number for fitting in build.fittings if fitting.version == current.number]
+    return Proposal(
+        reason=_reason(build, current, learned, redraft, edges_change),
+        fitting=tried[-1] if tried else None,
+        redraft=redraft,
+        pattern=aimed_pattern,
+        alteration=alteration,
+        marks=tuple(marks(current.pattern, alteration)) if alteration else (),
+        sewn_change_mm={name: float(change[i]) for name, i in aimed_pattern.stations_named().items()},
+        edges_change=edges_change,
+        panels=lay_flat(aimed_pattern, build.practice).panels,
+        mock_up=fit(mock_up_lacing(build, aimed_pattern), body),
+        final=fit(final_lacing(build, aimed_pattern, aimed), body),
+    )
+
+
+def _reason(build: Build, current: PatternVersion, learned: Learned | None, redraft: bool, edges_change: bool) -> str:
+    if redraft and build.draft.panels == len(current.pattern.panels):
+        return "drafted anew: another kind of garment, or halves that differ"
+    if redraft:
+        return f"{build.draft.panels} panels in each half instead of {len(current.pattern.panels)}"
+    tried = [fitting for fitting in build.fittings if fitting.version == current.number]
+    if tried and learned:
+        most = max(learned.levels, key=lambda level: abs(level.believed_mm - level.measured_mm))
+        by = most.believed_mm - most.measured_mm
+        if abs(by) >= 2:
+            return (
+                f"fitting {tried[-1].number}: {LEVEL_LABELS[most.name].lower()} "
+                f"{abs(by):.0f} mm {'bigger' if by > 0 else 'smaller'} than the tape said"
+            )
+        return f"fitting {tried[-1].number}"
+    if edges_change:
+        return "top line or hem moved"
+    if current.changes:
+        return f"so that the gap comes to {build.target.gap_mm:.0f} mm after the edits by hand"
+    return "measures or wishes changed"
+
+
+def planned_pattern(build: Build, body: Body, pattern: Pattern, laid: Laid) -> PlannedPattern:
+    """The pattern as it lies on the table: both halves where they differ, and the pieces beside the panels."""
+    current = build.current
+    left = pattern.left_pattern
+    cup = cup_of(build, body)
+    pieces = (*laid.pieces, *(cup.pieces if cup else ()))
+    if build.draft.shoulder_pieces and build.kind == "neck corset":
+        pieces = (*pieces, *lay_shoulders(laid, pattern.front_panels, body, build.practice.shoulder_width_mm))
+    join_panels(laid.panels, pattern.joined)  # says what can't be one piece
+    return PlannedPattern(
+        version=current.number if current else None,
+        cut=current.cut if current else False,
+        zero=ZERO_LABELS[body.zero],
+        panels=laid.panels,
+        left_panels=lay_flat(left, build.practice).panels if left else None,
+        pieces=pieces,
+        cup=cup,
+        front_panels=pattern.front_panels,
+        top=pattern.top,
+        hem=pattern.hem,
+        left_top=left.top if left else None,
+        left_hem=left.hem if left else None,
+        top_places=tuple(places_of_seams(pattern, "top")),
+        hem_places=tuple(places_of_seams(pattern, "hem")),
+        gussets=pattern.gussets,
+        darts=pattern.darts,
+        joined=pattern.joined,
+        allowances=pattern.allowances,
+        bust_place=bust_place(build, body),
+    )
+
+
+def check_gap(gap_mm: float, pattern: Pattern, unit: Unit) -> None:
+    """Raises Unmakeable at `target.gap_mm` for a gap wider than the back panels."""
+    back = 2 * float(pattern.shape.widths(np.array([0.0]))[0, -1])
+    if gap_mm > back:
+        raise Unmakeable(
+            "target.gap_mm",
+            f"A gap of {format_length(gap_mm, unit)} is wider than the two back panels together: "
+            f"0 to {format_length(back, unit)}.",
+        )
+
+
+def check_lines(build: Build, body: Body, pattern: Pattern, unit: Unit) -> list[Finding]:
+    """A hem that meets the lap when sitting, and a top line above the last girth taken."""
+    findings = []
+    lap = build.wearer.waist_to_lap_sitting_mm
+    if lap is not None and -pattern.hem.cf_mm > lap - 10:
+        better = lap - 20
+        findings.append(
+            Finding(
+                code="hem_on_lap",
+                stage="pattern",
+                severity="caution",
+                at="draft.hem.cf_mm",
+                where="Hem at CF",
+                sentence=f"Sitting, the lap is {format_length(lap, unit)} below the waist and the hem "
+                f"{format_length(-pattern.hem.cf_mm, unit)}: it would push up.",
+                numbers={"hem_mm": -pattern.hem.cf_mm, "lap_mm": lap},
+                mend=Mend(
+                    label=f"Hem at {format_length(better, unit)}",
+                    changes=(Change(at="draft.hem.cf_mm", value=better),),
+                ),
+            )
+        )
+    highest = body.levels[-1]
+    over = pattern.top.side_mm - highest.side_mm
+    if body.zero == "neck_base":
+        return [*findings, *_check_collar(pattern, body, unit)]
+    if over > 45:
+        findings.append(
+            Finding(
+                code="top_above_measures",
+                stage="pattern",
+                severity="caution",
+                at="draft.top.side_mm",
+                where="Top line",
+                sentence=f"The top line lies {format_length(over, unit)} above the "
+                f"{LEVEL_LABELS[highest.name].lower()}, where no girth is measured: it goes straight on from there.",
+                numbers={"over_mm": over},
+            )
+        )
+    return findings
+
+
+def _check_collar(pattern: Pattern, body: Body, unit: Unit) -> list[Finding]:
+    """A collar that meets the jaw, or ends below the collarbone."""
+    findings = []
+    jaw, bone = body["upper_neck"], body["collarbone"]
+    for place, limit in (("cf_mm", jaw.front_mm), ("side_mm", jaw.side_mm)):
+        top = getattr(pattern.top, place)
+        if top > limit - 6:
+            better = max(limit - 12, 12)
+            findings.append(
+                Finding(
+                    code="meets_jaw",
+                    stage="pattern",
+                    severity="caution",
+                    at=f"draft.top.{place}",
+                    where="Top line",
+                    sentence=f"The top line stands {format_length(top, unit)} above the neck base and the jaw begins "
+                    f"at {format_length(limit, unit)}: it would press under the jaw or ear.",
+                    numbers={"top_mm": top, "jaw_mm": limit},
+                    mend=Mend(
+                        label=f"Top at {format_length(better, unit)}",
+                        changes=(Change(at=f"draft.top.{place}", value=better),),
+                    ),
+                )
+            )
+    if pattern.hem.cf_mm < bone.front_mm - 5:
+        findings.append(
+            Finding(
+                code="below_collarbone",
+                stage="pattern",
+                severity="advice",
+                at="draft.hem.cf_mm",
+                where="Hem at CF",
+                sentence=f"In front the collar ends {format_length(bone.front_mm - pattern.hem.cf_mm, unit)} below the "
+                "collarbone, where no girth is measured.",
+                numbers={"hem_mm": pattern.hem.cf_mm, "collarbone_mm": bone.front_mm},
+            )
+        )
+    return findings
