@@ -53,7 +53,8 @@ def print_files(
     paper: PaperName = "a4",
     unit: UnitName = "cm",
 ) -> None:
-    """Write the pattern (PDF, SVG) and the list of a build."""
+    """Write the pattern (PDF, SVG, DXF) and the list of a build."""
+    from fuseau.files.dxf import pattern_dxf
     from fuseau.files.sheet import list_pdf
     from fuseau.files.svg import pattern_svg
     from fuseau.files.tiles import pattern_pdf
@@ -69,6 +70,7 @@ def print_files(
     for name, content in (
         (f"{stem}-pattern-{paper}.pdf", pattern_pdf(build, planned, paper)),
         (f"{stem}-pattern.svg", pattern_svg(build, planned).encode()),
+        (f"{stem}-pattern.dxf", pattern_dxf(build, planned)),
         (f"{stem}-list.pdf", list_pdf(build, planned, paper, unit)),
     ):
         (into / name).write_bytes(content)
@@ -86,9 +88,9 @@ def check(file: BuildFile) -> None:
 def schema(which: Annotated[str, typer.Argument(help="build or openapi")]) -> None:
     """Print the JSON Schema of the build file, or the OpenAPI document."""
     if which == "build":
-        from fuseau.build import Build
+        from fuseau.files.document import document_schema
 
-        found = Build.model_json_schema()
+        found = document_schema()
     else:
         import tempfile
 

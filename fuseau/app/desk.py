@@ -3,11 +3,14 @@
 import threading
 from collections import OrderedDict
 
-from fuseau.app.shapes import House, Line, Sheet
+from fuseau.app.shapes import BookMeasuring, House, Line, Sheet
 from fuseau.build import Build
+from fuseau.consequences import consequences, job_word
 from fuseau.craft.lengths import Unit
 from fuseau.plan import Kept, plan
 from fuseau.planned import Plan
+from fuseau.store.book import Book
+from fuseau.store.pictures import KeptPicture, Pictures
 from fuseau.store.workshop import Opened, Workshop
 from fuseau.thread import thread
 
@@ -17,8 +20,10 @@ _OPEN_BUILDS = 12
 class Desk:
     """Plans builds and answers in the workshop's unit."""
 
-    def __init__(self, workshop: Workshop) -> None:
+    def __init__(self, workshop: Workshop, book: Book, pictures: Pictures) -> None:
         self.workshop = workshop
+        self.book = book
+        self.pictures = pictures
         self._kept: OrderedDict[str, Kept] = OrderedDict()
         self._planning = threading.Lock()
 
@@ -54,7 +59,29 @@ class Desk:
             build=opened.build,
             plan=planned,
             thread=thread(opened.build, planned),
+            job=job_word(opened.build),
+            consequences=list(consequences(opened.build)),
+            newer=self._newer(opened.build),
         )
+
+    def _newer(self, build: Build) -> BookMeasuring | None:
+        """The newest measuring of the wearer in the book, if the build rests on an older one."""
+        ref = build.measuring
+        newest = self.book.newest(ref.wearer_id) if ref else None
+        if ref is None or newest is None or newest.id == ref.measuring_id:
+            return None
+        return BookMeasuring(id=newest.id, taken_on=newest.taken_on)
+
+    def keep_attached(self, build: Build, attached: dict[str, bytes]) -> None:
+        """Keep the pictures that came with a build's file; what is none is dropped, and shows as missing."""
+        for picture in build.brief.pictures:
+            content = attached.get(picture.id)
+            if content is None:
+                continue
+            media = "image/png" if content.startswith(b"\x89PNG") else "image/jpeg"
+            if media == "image/jpeg" and not content.startswith(b"\xff\xd8"):
+                continue
+            self.pictures.keep(KeptPicture(picture.id, media, picture.width_px, picture.height_px, content))
 
     def line(self, opened: Opened) -> Line:
         """A build as the workshop lists it, with a small outline of its panels."""
@@ -68,6 +95,7 @@ class Desk:
             character=build.brief.character,
             wearer=build.wearer.name,
             kind=build.kind,
+            picture=build.brief.pictures[0].id if build.brief.pictures else None,
             needed_on=build.brief.needed_on,
             archived=opened.archived,
             version=build.current.number if build.current else None,

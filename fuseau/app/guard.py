@@ -4,7 +4,7 @@ import json
 
 from starlette.types import ASGIApp, Message, Receive, Scope, Send
 
-LARGEST_BODY = 4_500_000
+LARGEST_BODY = 21_000_000
 
 _POLICY = (
     "default-src 'self'; script-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data: blob:; "
@@ -61,7 +61,8 @@ class Guard:
 def too_large(size: int) -> str:
     """The sentence for a file past the limit."""
     return (
-        f"This file has {size / 1e6:.1f} MB or more; a build has a few hundred kB, {LARGEST_BODY / 1e6:.1f} MB at most."
+        f"This file has {size / 1e6:.1f} MB or more; a build with its pictures has a few, {LARGEST_BODY / 1e6:.0f} MB "
+        "at most."
     )
 
 

@@ -9,7 +9,7 @@ from pydantic import ValidationError
 from starlette.exceptions import HTTPException
 
 from fuseau import __version__
-from fuseau.app import routes
+from fuseau.app import album, book, patterns, printing, routes
 from fuseau.app.desk import Desk
 from fuseau.app.guard import Guard
 from fuseau.app.settings import Settings
@@ -17,7 +17,9 @@ from fuseau.app.shapes import Trouble
 from fuseau.build import Fault, faults
 from fuseau.craft.record import Unmakeable
 from fuseau.files.document import UnreadableFile
+from fuseau.store.book import Book, NotInTheBook
 from fuseau.store.opening import open_database
+from fuseau.store.pictures import Pictures
 from fuseau.store.workshop import NoSuchBuild, NothingToDo, Stale, Workshop
 
 PAGES = Path(__file__).parent / "pages"
@@ -34,9 +36,11 @@ def make_app(settings: Settings) -> FastAPI:
         redoc_url=None,
         openapi_url="/api/openapi.json",
     )
-    app.state.desk = Desk(Workshop(open_database(settings.database)))
+    engine = open_database(settings.database)
+    app.state.desk = Desk(Workshop(engine), Book(engine), Pictures(engine))
     app.add_middleware(Guard)
-    app.include_router(routes.router)
+    for part in (routes, patterns, printing, album, book):
+        app.include_router(part.router)
     _answer_errors(app)
     _serve_pages(app)
     return app
@@ -81,6 +85,10 @@ def _answer_errors(app: FastAPI) -> None:
 
     @app.exception_handler(NoSuchBuild)
     async def _absent(_: Request, error: NoSuchBuild) -> Response:
+        return _trouble(404, str(error))
+
+    @app.exception_handler(NotInTheBook)
+    async def _not_in_the_book(_: Request, error: NotInTheBook) -> Response:
         return _trouble(404, str(error))
 
     @app.exception_handler(HTTPException)

@@ -6,12 +6,16 @@ from typing import Any, Literal
 from pydantic import BaseModel, Field
 
 from fuseau.build import Build, Fault
+from fuseau.consequences import Consequence
 from fuseau.craft.alterations import Comparison
 from fuseau.craft.findings import Change, Stage
+from fuseau.craft.kinds import Kind, KindName
 from fuseau.craft.layers import Stack
 from fuseau.craft.lengths import Unit
+from fuseau.craft.outlines import Misfit, TracedPattern
 from fuseau.craft.target import Pull
-from fuseau.craft.trueing import LaidPanel
+from fuseau.craft.trueing import LaidPanel, TruedSeam
+from fuseau.craft.wearer import LevelName
 from fuseau.files.paper import Paper
 from fuseau.planned import Plan
 from fuseau.thread import Thread
@@ -38,6 +42,9 @@ class Sheet(BaseModel):
     build: Build
     plan: Plan
     thread: Thread
+    job: str
+    consequences: list[Consequence]
+    newer: "BookMeasuring | None"
 
 
 class Line(BaseModel):
@@ -49,6 +56,7 @@ class Line(BaseModel):
     character: str
     wearer: str
     kind: str
+    picture: str | None
     needed_on: datetime.date | None
     archived: bool
     version: int | None
@@ -80,6 +88,7 @@ class NewBuild(BaseModel):
 
     name: str = Field(min_length=1, max_length=120)
     character: str = Field(default="", max_length=120)
+    kind: KindName = "underbust corset"
 
 
 class Edit(BaseModel):
@@ -109,9 +118,9 @@ class Restoring(OnRevision):
 
 
 class NextVersion(OnRevision):
-    """Cut the first version, accept the proposed one, or go back to an old one (`to`)."""
+    """Cut the first version, accept the proposed one, go back to an old one (`to`), or fix the one drawn on."""
 
-    what: Literal["cut", "accept", "back"]
+    what: Literal["cut", "accept", "back", "fix"]
     to: int | None = None
 
 
@@ -136,6 +145,101 @@ class TypedIn(OnRevision):
 
     levels: list[WrittenLevel] = Field(max_length=10)
     front_panels: int
+
+
+class EditPreview(BaseModel):
+    """Edits of the pattern as written: each has a `kind`, and lengths as text or mm (see the Edit records)."""
+
+    edits: list[dict[str, Any]] = Field(min_length=1, max_length=40)
+
+
+class PatternEdits(EditPreview):
+    """Edits to keep, made on a revision."""
+
+    revision: int
+
+
+class EditedPattern(BaseModel):
+    """The pattern after edits, laid flat and trued, and the sewn girth at every level."""
+
+    panels: list[LaidPanel]
+    left_panels: list[LaidPanel] | None
+    sewn_mm: dict[str, float]
+    seams: list[TruedSeam]
+
+
+class Refitting(OnRevision):
+    """The build whose pattern is to be refitted."""
+
+    source: str = Field(max_length=32)
+
+
+class Traced(OnRevision):
+    """Traced pieces to keep, and the name of their drawing."""
+
+    traced: TracedPattern
+    name: str = Field(default="", max_length=200)
+
+
+class TracedAnswer(BaseModel):
+    """What is odd about traced pieces, and the girths they make."""
+
+    misfits: list[Misfit]
+    sewn_mm: dict[str, float]
+
+
+class BookMeasuring(BaseModel):
+    """One measuring in the book."""
+
+    id: str
+    taken_on: datetime.date
+
+
+class RestingBuild(BaseModel):
+    """A build that rests on a measuring; `newest` if there is none newer."""
+
+    id: str
+    name: str
+    taken_on: datetime.date
+    newest: bool
+
+
+class BookEntry(BaseModel):
+    """A wearer in the book."""
+
+    id: str
+    name: str
+    measurings: list[BookMeasuring]
+    builds: list[RestingBuild]
+
+
+class KeepMeasures(OnRevision):
+    """Keep a build's measures in the book, as of a day."""
+
+    taken_on: datetime.date | None = None
+
+
+class TakeMeasures(OnRevision):
+    """Take a measuring from the book."""
+
+    measuring_id: str = Field(max_length=32)
+
+
+class LevelMoved(BaseModel):
+    """A girth before and after, mm."""
+
+    name: LevelName
+    before_mm: float
+    after_mm: float
+
+
+class Remeasured(BaseModel):
+    """What another measuring would change, from the top down."""
+
+    measuring_id: str
+    taken_on: datetime.date
+    body: list[LevelMoved]
+    sewn: list[LevelMoved]
 
 
 class WrittenReading(BaseModel):
@@ -182,9 +286,21 @@ class HouseNumber(BaseModel):
     high: float
 
 
-class Catalogue(BaseModel):
-    """What can be chosen, and the house numbers."""
+class LevelInfo(BaseModel):
+    """A level: how it is called and measured, and which zero line its heights go from (+1 above, −1 below)."""
 
+    name: LevelName
+    label: str
+    how: str
+    zero: str
+    sign: int
+
+
+class Catalogue(BaseModel):
+    """What can be chosen, the levels of a body, and the house numbers."""
+
+    kinds: list[Kind]
+    levels: list[LevelInfo]
     bones: list[Choice]
     cloths: list[Choice]
     numbers: list[HouseNumber]

@@ -27,10 +27,18 @@ class _Stretch:
 
 @dataclass(frozen=True, eq=False)
 class EdgeCurve:
-    """A top line or hem over u (mm from CF): `knots` are the u of its own points, CF, side and CB included."""
+    """A top line or hem over u (mm from CF).
+
+    `knots` are the u of its own points, CF, side and CB included; `corners` those where it turns sharply.
+    """
 
     stretches: tuple[_Stretch, ...]
     knots: Array
+
+    @property
+    def corners(self) -> list[float]:
+        """u of the corners between CF and CB."""
+        return [stretch.end for stretch in self.stretches[:-1]]
 
     def _on(self, u: float, before: bool) -> _Stretch:
         for stretch in self.stretches:

@@ -86,7 +86,7 @@ class EdgeLine(Record):
     cf_mm: Height
     side_mm: Height
     cb_mm: Height
-    points: tuple[EdgePoint, ...] = Field(default=(), max_length=60)
+    points: tuple[EdgePoint, ...] = Field(default=(), max_length=90)
     corner_at_cf: bool = False
     corner_at_cb: bool = False
 

@@ -218,16 +218,28 @@ def _across(
         x = [float(np.interp(z, edge.z, edge.x)) for edge in (left, right)]
         return np.array([x[0] + t * (x[1] - x[0]), z])
 
-    def direction(u: float, before: bool) -> Array:
-        t = (u - start) / width
+    spots = [spot(u) for u in stops]
+    corners_at = {round(float(u), 3) for u in curve.corners}
+
+    def direction(k: int, before: bool) -> Array:
+        u, t = stops[k], (stops[k] - start) / width
+        if 0 < k < len(stops) - 1 and round(u, 3) not in corners_at:
+            return _between(spots[k - 1], spots[k], spots[k + 1])
         angle = math.atan(curve.slope(u, before)) + (1 - t) * turns[0] + t * turns[1]
         return np.array([math.cos(angle), math.sin(angle)])
 
     pieces = [
-        hermite(spot(u), spot(v), direction(u, False), direction(v, True), 9 if len(stops) > 2 else 17)
-        for u, v in zip(stops, stops[1:], strict=False)
+        hermite(spots[k], spots[k + 1], direction(k, False), direction(k + 1, True), 9 if len(stops) < 5 else 6)
+        for k in range(len(stops) - 1)
     ]
     return np.vstack([pieces[0], *(piece[1:] for piece in pieces[1:])])
+
+
+def _between(before: Array, here: Array, after: Array) -> Array:
+    """Unit tangent at `here` of the parabola through three spots, by chord lengths (Bessel)."""
+    d = float(np.hypot(*(here - before))), float(np.hypot(*(after - here)))
+    found = (here - before) / d[0] * d[1] + (after - here) / d[1] * d[0]
+    return np.asarray(found / np.hypot(*found))
 
 
 def _turn(seam: int, side: int, edges: list[_Edge], ends: Array) -> float:

@@ -1,13 +1,16 @@
 """The open file of a build: `*.fuseau.json`, the Build itself as JSON, versioned by `format` and `version`."""
 
+import base64
+import hashlib
 import json
+from collections.abc import Mapping
 from typing import Any
 
 from pydantic import ValidationError
 
 from fuseau.build import FORMAT, VERSION, Build, Fault, faults, read_build
 
-LARGEST_BYTES = 4_000_000
+LARGEST_BYTES = 20_000_000
 
 
 class UnreadableFile(ValueError):
@@ -19,10 +22,42 @@ class UnreadableFile(ValueError):
         self.faults = found
 
 
-def write_document(build: Build) -> bytes:
-    """The build as a UTF-8 JSON file. Reading it back gives an equal build."""
-    text = json.dumps(build.model_dump(mode="json"), ensure_ascii=False, indent=1)
-    return (text + "\n").encode()
+def write_document(build: Build, attached: Mapping[str, bytes] | None = None) -> bytes:
+    """The build as a UTF-8 JSON file, with the bytes of its pictures by their ids under `attached`.
+
+    Reading it back gives an equal build, and the same pictures.
+    """
+    data = build.model_dump(mode="json")
+    if attached:
+        data["attached"] = {name: base64.b64encode(content).decode() for name, content in attached.items()}
+    return (json.dumps(data, ensure_ascii=False, indent=1) + "\n").encode()
+
+
+def document_schema() -> dict[str, Any]:
+    """The JSON Schema of the file: that of the build, and its attached pictures."""
+    found = Build.model_json_schema()
+    found["properties"]["attached"] = {
+        "type": "object",
+        "title": "Attached",
+        "description": "Bytes of the pictures of the brief, base64, by their SHA-256.",
+        "additionalProperties": {"type": "string", "contentEncoding": "base64"},
+    }
+    return found
+
+
+def read_attached(content: bytes) -> dict[str, bytes]:
+    """The pictures in a file, by id; what is damaged or not what its id says is left out."""
+    data = _parse(content)
+    found = {}
+    attached = data.get("attached") if isinstance(data, dict) else None
+    for name, text in attached.items() if isinstance(attached, dict) else ():
+        try:
+            picture = base64.b64decode(text, validate=True)
+        except (ValueError, TypeError):
+            continue
+        if hashlib.sha256(picture).hexdigest() == name:
+            found[name] = picture
+    return found
 
 
 def read_document(content: bytes) -> Build:
@@ -31,8 +66,8 @@ def read_document(content: bytes) -> Build:
         raise UnreadableFile("This file is empty.")
     if len(content) > LARGEST_BYTES:
         raise UnreadableFile(
-            f"This file has {len(content) / 1e6:.1f} MB; a build has a few hundred kB, {LARGEST_BYTES / 1e6:.0f} MB at "
-            "the most."
+            f"This file has {len(content) / 1e6:.1f} MB; a build with its pictures has a few, "
+            f"{LARGEST_BYTES / 1e6:.0f} MB at the most."
         )
     data = _parse(content)
     if not isinstance(data, dict) or data.get("format") != FORMAT:
@@ -42,6 +77,7 @@ def read_document(content: bytes) -> Build:
         raise UnreadableFile(
             f"This build was written by a newer Fuseau (file version {version}; this one reads up to {VERSION})."
         )
+    data = {key: value for key, value in data.items() if key != "attached"}
     try:
         return read_build(data)
     except ValidationError as error:

@@ -8,11 +8,12 @@ import numpy as np
 
 from fuseau.build import Build
 from fuseau.craft.bones import Bone
-from fuseau.craft.cutting import cut_line
-from fuseau.craft.trueing import LaidPanel, Notch
+from fuseau.craft.cutting import cut_line, cut_piece
+from fuseau.craft.joining import Joined, join_panels
+from fuseau.craft.trueing import LaidPanel, LaidPiece, Notch
 from fuseau.planned import Plan
 
-Kind = Literal["cut", "stitch", "waist", "grain", "notch", "channel", "hole"]
+Kind = Literal["cut", "stitch", "waist", "grain", "notch", "channel", "hole", "dart"]
 Spot = tuple[float, float]
 
 
@@ -59,24 +60,21 @@ class Piece:
 
 
 def pattern_pieces(build: Build, planned: Plan) -> list[Piece]:
-    """Every panel with cut and stitch lines, waist, grain, notches, channels, holes and labels.
+    """Every piece of cloth with cut and stitch lines, waist, grain, notches, channels, holes and labels.
 
-    Raises ValueError while nothing is drafted.
+    Panels that are joined are one piece with their darts; where the halves differ both are drawn. Gussets, cups and
+    shoulder pieces follow. Raises ValueError while nothing is drafted.
     """
     if planned.pattern is None or planned.holes is None:
         raise ValueError("there is no pattern yet")
-    allowances = build.current.pattern.allowances if build.current else build.draft.allowances
-    panels = planned.pattern.panels
-    return [
-        _piece(
-            panel,
-            cut_line(panel, len(panels), allowances).cut_line,
-            [bone for bone in planned.bones if bone.panel == panel.number],
-            planned,
-            _title(build, planned),
-        )
-        for panel in panels
-    ]
+    found = []
+    halves = ((planned.pattern.panels, "right"), (planned.pattern.left_panels or (), "left"))
+    for panels, half in halves:
+        for joined in join_panels(panels, planned.pattern.joined):
+            side = half if planned.pattern.left_panels else ""
+            found.append(_piece(joined, planned, _title(build, planned), side))
+    found += [_loose(piece, planned) for piece in planned.pattern.pieces]
+    return found
 
 
 def _title(build: Build, planned: Plan) -> str:
@@ -84,12 +82,19 @@ def _title(build: Build, planned: Plan) -> str:
     return f"{build.brief.name}, {f'version {version}' if version else 'draft'}"
 
 
-def _piece(panel: LaidPanel, cut: tuple[Spot, ...], bones: list[Bone], planned: Plan, title: str) -> Piece:
+def _piece(joined: Joined, planned: Plan, title: str, half: str) -> Piece:
     assert planned.pattern is not None
     assert planned.holes is not None
-    last = panel.number == len(planned.pattern.panels)
+    panel, count, last = joined.panel, len(planned.pattern.panels), joined.numbers[-1]
+    cut = cut_line(panel, count, planned.pattern.allowances, last).cut_line
+    bones = [
+        bone.model_copy(update={"path": tuple((x + joined.offsets[i], z) for x, z in bone.path)})
+        for i, number in enumerate(joined.numbers)
+        for bone in planned.bones
+        if bone.panel == number
+    ]
     xs, zs = [x for x, _ in cut], [z for _, z in cut]
-    spine = _spine(panel, max(xs) if last else None)
+    spine = _spine(panel, max(xs) if last == count else None)
     grain = ((spine, panel.grain[0][1]), (spine, panel.grain[1][1]))
     strokes = [
         Stroke("cut", cut, closed=True),
@@ -100,14 +105,32 @@ def _piece(panel: LaidPanel, cut: tuple[Spot, ...], bones: list[Bone], planned: 
         *(stroke for notch in panel.cf_notches for stroke in _ticks(panel.cf_edge, notch, -1)),
         *(stroke for notch in panel.cb_notches for stroke in _ticks(panel.cb_edge, notch, 1)),
         *(stroke for bone in bones for stroke in _channel(bone)),
+        *(Stroke("dart", dart, closed=True) for dart in panel.darts),
     ]
-    if last:
+    if last == count:
         x = panel.cb_edge[0][0] - planned.holes.inset_mm
         strokes += [Stroke("hole", _circle((x, z), 2.5), closed=True) for z in planned.holes.z_mm]
     return Piece(
-        f"panel {panel.number}",
+        f"panel {'+'.join(map(str, joined.numbers))}{f' {half}' if half else ''}",
         tuple(strokes),
-        tuple(_labels(panel, len(planned.pattern.panels), title, grain)),
+        tuple(_labels(joined, count, title, grain, half, planned.pattern.zero)),
+        (min(xs), min(zs), max(xs), max(zs)),
+    )
+
+
+def _loose(piece: LaidPiece, planned: Plan) -> Piece:
+    """A gusset, cup or shoulder piece: the same allowance all round, its name, and what it is sewn to."""
+    assert planned.pattern is not None
+    cut = cut_piece(piece.outline, planned.pattern.allowances.seams_mm)
+    xs, zs = [x for x, _ in cut], [z for _, z in cut]
+    middle, height = (min(xs) + max(xs)) / 2, (min(zs) + max(zs)) / 2
+    return Piece(
+        piece.name,
+        (Stroke("cut", cut, closed=True), Stroke("stitch", piece.outline, closed=True)),
+        (
+            Label((middle, height), piece.name, 3.2),
+            Label((middle, height - 6), f"cut {piece.cut}, mirrored", 2.4),
+        ),
         (min(xs), min(zs), max(xs), max(zs)),
     )
 
@@ -120,19 +143,23 @@ def _spine(panel: LaidPanel, cut_edge: float | None) -> float:
     return (left + right) / 2
 
 
-def _labels(panel: LaidPanel, count: int, title: str, grain: tuple[Spot, Spot]) -> list[Label]:
+def _labels(joined: Joined, count: int, title: str, grain: tuple[Spot, Spot], half: str, zero: str) -> list[Label]:
+    """What keeps a panel from being sewn in upside down or back to front: number, TOP, the way to CF, its half."""
+    panel = joined.panel
     middle = grain[0][0] + 6
     low, high = grain[0][1], grain[1][1]
     found = [
-        Label((middle, high * 0.72), str(panel.number), 9),
+        Label((middle, high * 0.72), "+".join(map(str, joined.numbers)), 9),
         Label((middle, high), "TOP", 3.2),
-        Label((middle, high * 0.42), "cut 2, mirrored", 2.6, 90),
+        Label((middle, high * 0.42), f"cut 1, {half} half" if half else "cut 2, mirrored", 2.6, 90),
         Label((middle, low * 0.55), title, 2.4, 90),
-        Label((panel.waist[0][0] + 9, 2), "waist", 2.2),
+        Label((panel.waist[0][0] + 9, 2), zero, 2.2),
     ]
     if panel.number == 1:
         found.append(Label((panel.waist[0][0] + 4, low * 0.5), "CF", 3.5, 90))
-    if panel.number == count:
+    else:
+        found.append(Label((panel.waist[0][0] + 9, -4), "← to CF", 2.2))
+    if joined.numbers[-1] == count:
         found.append(Label((panel.waist[1][0] - 4, low * 0.5), "CB", 3.5, 90))
     return found
 

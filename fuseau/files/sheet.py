@@ -9,6 +9,7 @@ from reportlab.lib.units import mm
 from reportlab.platypus import Paragraph, SimpleDocTemplate, Spacer, Table, TableStyle
 
 from fuseau.build import Build
+from fuseau.craft.kinds import KINDS
 from fuseau.craft.lengths import Unit, format_length
 from fuseau.files.paper import Paper
 from fuseau.files.tiles import BOLD, FONT, fonts
@@ -22,6 +23,15 @@ CAUTIONS = (
     "A busk is not an emergency exit: keep blunt-nosed shears within reach, and someone near who knows.",
     "Wear eye protection when cutting steel, setting grommets and sewing beside a busk. File and cap every cut end.",
 )
+
+NECK_CAUTIONS = (
+    "A neck garment is never tight: two fingers must slide under it everywhere; nothing presses on the throat or under "
+    "the ears; it opens fast. Not for anyone with neck or airway trouble.",
+)
+
+
+def _applies(sentence: str, build: Build) -> bool:
+    return sentence not in NECK_CAUTIONS or KINDS[build.kind].tied
 
 
 def list_pdf(build: Build, planned: Plan, paper: Paper, unit: Unit) -> bytes:
@@ -54,7 +64,7 @@ def list_pdf(build: Build, planned: Plan, paper: Paper, unit: Unit) -> bytes:
     version = f"version {planned.pattern.version}" if planned.pattern.version else "draft"
     story = [
         Paragraph(_safe(f"{build.brief.name}"), title),
-        Paragraph(_safe(f"Underbust corset, {version}, for {build.wearer.name or 'the wearer'}"), plain),
+        Paragraph(_safe(f"{build.kind.capitalize()}, {version}, for {build.wearer.name or 'the wearer'}"), plain),
         *(Paragraph(_safe(sentence), head) for sentence in strong),
         Paragraph("Girths", head),
         _table(
@@ -71,6 +81,24 @@ def list_pdf(build: Build, planned: Plan, paper: Paper, unit: Unit) -> bytes:
                     for level in planned.levels
                 ),
             ]
+        ),
+        *(
+            [
+                Paragraph("Pieces beside the panels", head),
+                *(
+                    Paragraph(
+                        _safe(
+                            f"{piece.name.capitalize()}, cut {piece.cut}: {piece.note}; "
+                            + ", ".join(f"{name} {hardware(mm)}" for name, mm in piece.edges_mm.items())
+                            + "."
+                        ),
+                        plain,
+                    )
+                    for piece in planned.pattern.pieces
+                ),
+            ]
+            if planned.pattern.pieces
+            else []
         ),
         Paragraph("Bones, each twice", head),
         _table(
@@ -119,7 +147,7 @@ def list_pdf(build: Build, planned: Plan, paper: Paper, unit: Unit) -> bytes:
             plain,
         ),
         Spacer(1, 5),
-        *(Paragraph(_safe(sentence), small) for sentence in CAUTIONS),
+        *(Paragraph(_safe(sentence), small) for sentence in (*NECK_CAUTIONS, *CAUTIONS) if _applies(sentence, build)),
     ]
     document.build(story)
     return target.getvalue()

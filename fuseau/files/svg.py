@@ -17,6 +17,7 @@ _LOOKS: dict[Kind, str] = {
     "notch": 'stroke="#000" stroke-width="0.4"',
     "channel": 'stroke="#555" stroke-width="0.2" stroke-dasharray="1 1"',
     "hole": 'stroke="#555" stroke-width="0.25"',
+    "dart": 'stroke="#000" stroke-width="0.3" stroke-dasharray="4 2"',
 }
 
 
@@ -47,7 +48,7 @@ def pattern_svg(build: Build, planned: Plan) -> str:
                 parts.append(f'<g class="{kind}" {_LOOKS[kind]}>')
                 for stroke in lines:
                     tag = "polygon" if stroke.closed else "polyline"
-                    parts.append(f'<{tag} points="{" ".join(map(flip, stroke.points))}"/>')
+                    parts.append(f'<{tag} class="{kind}" points="{" ".join(map(flip, stroke.points))}"/>')
                 parts.append("</g>")
         for label in piece.labels:
             x, y = flip(label.at).split(",")

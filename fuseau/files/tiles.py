@@ -31,6 +31,7 @@ _STROKES: dict[Kind, tuple[float, tuple[float, ...]]] = {
     "notch": (0.4, ()),
     "channel": (0.15, (1, 1)),
     "hole": (0.2, ()),
+    "dart": (0.3, (4, 2)),
 }
 
 
@@ -221,10 +222,12 @@ def _cover(
     canvas.setFont(BOLD, 17)
     canvas.drawString(x * mm, y * mm, build.brief.name)
     version = planned.pattern.version
-    allowances = build.current.pattern.allowances if build.current else build.draft.allowances
+    allowances = planned.pattern.allowances
     lines = [
-        f"Underbust corset, {f'version {version}' if version else 'draft'}, for {build.wearer.name or 'the wearer'}",
-        f"{len(planned.pattern.panels)} panels in each half, panel 1 at centre front: cut each twice, mirrored",
+        f"{build.kind.capitalize()}, {f'version {version}' if version else 'draft'}, "
+        f"for {build.wearer.name or 'the wearer'}",
+        f"{len(planned.pattern.panels)} panels in each half, panel 1 at centre front: "
+        + ("the halves differ, cut each once" if planned.pattern.left_panels else "cut each twice, mirrored"),
         f"Seam allowance {allowances.seams_mm:g} mm, top {allowances.top_mm:g}, hem {allowances.hem_mm:g}, "
         f"CF {allowances.cf_mm:g}, CB {allowances.cb_mm:g} mm; solid line: cut, dashed line: stitch",
         f"{len(tiles)} pages. Print at 100 %, measure the 50 mm square on page A1, then glue by the crosses.",

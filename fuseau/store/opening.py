@@ -6,7 +6,7 @@ from pathlib import Path
 from sqlalchemy import Engine, event
 from sqlmodel import create_engine
 
-HEAD = "0002"
+HEAD = "0003"
 _MIGRATIONS = Path(__file__).parent / "migrations"
 
 

@@ -39,3 +39,37 @@ class SettingRow(SQLModel, table=True):
 
     name: str = Field(primary_key=True, max_length=40)
     value: str
+
+
+class WearerRow(SQLModel, table=True):
+    """A wearer in the workshop's book."""
+
+    __tablename__ = "wearer"
+
+    id: str = Field(primary_key=True, max_length=32)
+    name: str = Field(index=True)
+    deleted_at: datetime.datetime | None = None
+
+
+class MeasuringRow(SQLModel, table=True):
+    """A wearer's measures as they were on one day. Never altered; measuring again makes another."""
+
+    __tablename__ = "measuring"
+
+    id: str = Field(primary_key=True, max_length=32)
+    wearer_id: str = Field(foreign_key="wearer.id", index=True)
+    taken_on: datetime.date
+    made_at: datetime.datetime
+    document: str
+
+
+class PictureRow(SQLModel, table=True):
+    """A picture, kept once under the hash of its bytes."""
+
+    __tablename__ = "picture"
+
+    id: str = Field(primary_key=True, max_length=64)
+    media: str = Field(max_length=40)
+    width_px: int
+    height_px: int
+    content: bytes

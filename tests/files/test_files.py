@@ -17,7 +17,7 @@ from typer.testing import CliRunner
 from fuseau.build import Build
 from fuseau.cli import main
 from fuseau.decisions import log_fitting
-from fuseau.files.document import UnreadableFile, read_document, write_document
+from fuseau.files.document import document_schema, UnreadableFile, read_document, write_document
 from fuseau.files.paper import SIZES_MM
 from fuseau.files.sheet import list_pdf
 from fuseau.files.svg import pattern_svg
@@ -63,7 +63,7 @@ def test_any_build_comes_back_the_same(name, girth, percent, gap, panels):
 
 def test_the_file_follows_the_published_schema(tried):
     schema = json.loads(Path("docs/build.schema.json").read_text())
-    assert schema == json.loads(json.dumps(Build.model_json_schema()))
+    assert schema == json.loads(json.dumps(document_schema()))
     jsonschema.validate(json.loads(write_document(tried)), schema)
     with pytest.raises(jsonschema.ValidationError):
         jsonschema.validate({"format": "fuseau.build", "target": {"gap_mm": -4}}, schema)
@@ -234,6 +234,7 @@ def test_the_command_line_plans_prints_and_checks(tmp_path, tried):
     assert {path.name for path in (tmp_path / "out").iterdir()} == {
         "tide-pattern-letter.pdf",
         "tide-pattern.svg",
+        "tide-pattern.dxf",
         "tide-list.pdf",
     }
 

@@ -216,66 +216,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/builds/{build_id}/versions": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /**
-         * Next Version
-         * @description Keep the draft as version 1, the proposed change as the next version, or an old one again.
-         */
-        post: operations["next_version_api_builds__build_id__versions_post"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/builds/{build_id}/typed": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /**
-         * Type Widths
-         * @description A pattern typed in by its widths, level by level, as the next version.
-         */
-        post: operations["type_widths_api_builds__build_id__typed_post"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/builds/{build_id}/compare": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /**
-         * Compare Versions
-         * @description What changed between two versions, by level, seam and edge.
-         */
-        get: operations["compare_versions_api_builds__build_id__compare_get"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/builds/{build_id}/fittings": {
         parameters: {
             query?: never;
@@ -376,6 +316,186 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/builds/{build_id}/versions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Next Version
+         * @description Keep the draft as version 1, the proposed change as the next version, or an old one again.
+         */
+        post: operations["next_version_api_builds__build_id__versions_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{build_id}/typed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Type Widths
+         * @description A pattern typed in by its widths, level by level, as the next version.
+         */
+        post: operations["type_widths_api_builds__build_id__typed_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{build_id}/compare": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Compare Versions
+         * @description What changed between two versions, by level, seam and edge.
+         */
+        get: operations["compare_versions_api_builds__build_id__compare_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{build_id}/pattern": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Edit The Pattern
+         * @description Edit the pattern by hand. A version that is cut stays: the edit begins the next one.
+         */
+        post: operations["edit_the_pattern_api_builds__build_id__pattern_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{build_id}/pattern/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Preview Edit
+         * @description How the pattern would lie after edits, trued, without keeping them: for a drag.
+         */
+        post: operations["preview_edit_api_builds__build_id__pattern_preview_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{build_id}/refit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Refit Build
+         * @description An earlier build's pattern, refitted to this build's wearer, as the next version.
+         */
+        post: operations["refit_build_api_builds__build_id__refit_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drawings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Open Drawing
+         * @description The closed outlines of an SVG or DXF drawing, sent as the body.
+         */
+        post: operations["open_drawing_api_drawings_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{build_id}/traced/check": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Check Traced
+         * @description What is odd about traced pieces as they are named, and the girths they make.
+         */
+        post: operations["check_traced_api_builds__build_id__traced_check_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{build_id}/traced": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Keep Traced
+         * @description Traced pieces as the next version.
+         */
+        post: operations["keep_traced_api_builds__build_id__traced_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/builds/{build_id}/pattern.pdf": {
         parameters: {
             query?: never;
@@ -436,6 +556,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/builds/{build_id}/pattern.dxf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Draw Pattern Dxf
+         * @description The pattern as DXF in millimetres, pieces with layers.
+         */
+        get: operations["draw_pattern_dxf_api_builds__build_id__pattern_dxf_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/builds/{build_id}/build.fuseau.json": {
         parameters: {
             query?: never;
@@ -445,7 +585,7 @@ export interface paths {
         };
         /**
          * Export Build
-         * @description The build as an open file.
+         * @description The build as an open file, with its pictures.
          */
         get: operations["export_build_api_builds__build_id__build_fuseau_json_get"];
         put?: never;
@@ -506,10 +646,170 @@ export interface paths {
         get?: never;
         put?: never;
         /**
-         * Read Answer
+         * Readanswer
          * @description Take in a client's answer, sent as the body: her measures, marked as not confirmed.
          */
-        post: operations["read_answer_api_builds__build_id__letter_post"];
+        post: operations["readanswer_api_builds__build_id__letter_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{build_id}/pictures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Add Picture
+         * @description Add a picture to the brief, sent as the body.
+         */
+        post: operations["add_picture_api_builds__build_id__pictures_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pictures/{picture_id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Show Picture
+         * @description The bytes of a picture.
+         */
+        get: operations["show_picture_api_pictures__picture_id__get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/wearers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * List Wearers
+         * @description Everyone in the book, her measurings newest first, and the builds that rest on them.
+         */
+        get: operations["list_wearers_api_wearers_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/wearers/{wearer_id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /**
+         * Delete Wearer
+         * @description Take a wearer and her measures out of the book; builds keep their own copy. `undelete` brings her back.
+         */
+        delete: operations["delete_wearer_api_wearers__wearer_id__delete"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/wearers/{wearer_id}/undelete": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Undelete Wearer
+         * @description Bring a wearer back.
+         */
+        post: operations["undelete_wearer_api_wearers__wearer_id__undelete_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{build_id}/book": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Write Down
+         * @description Keep this build's measures in the book as a measuring of a day (today, if none is said).
+         */
+        post: operations["write_down_api_builds__build_id__book_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{build_id}/measurings/{measuring_id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Look At Measuring
+         * @description What a measuring from the book would change in this build: girths of the body, girths to sew.
+         */
+        get: operations["look_at_measuring_api_builds__build_id__measurings__measuring_id__get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{build_id}/measuring": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Take Measuring
+         * @description Let this build rest on a measuring from the book.
+         */
+        post: operations["take_measuring_api_builds__build_id__measuring_post"];
         delete?: never;
         options?: never;
         head?: never;
@@ -544,7 +844,7 @@ export interface components {
         };
         /**
          * Allowances
-         * @description Seam allowance per kind of edge, mm. Top and hem are 0 when they will be bound.
+         * @description Seam allowance per kind of edge, mm; `by_seam` overrides single seams ("2·3"). Top and hem are 0 if bound.
          */
         Allowances: {
             /**
@@ -572,6 +872,10 @@ export interface components {
              * @default 45
              */
             cb_mm: number;
+            /** By Seam */
+            by_seam?: {
+                [key: string]: number;
+            };
         };
         /**
          * Alteration
@@ -604,14 +908,14 @@ export interface components {
         };
         /**
          * BodyLevel
-         * @description What is believed of one level. Heights are signed from the waist, up is positive.
+         * @description What is believed of one level. Heights are signed from the zero line, up is positive.
          */
         BodyLevel: {
             /**
              * Name
              * @enum {string}
              */
-            name: "underbust" | "ribs" | "waist" | "high_hip" | "hip";
+            name: "upper_neck" | "neck_base" | "collarbone" | "high_bust" | "bust" | "underbust" | "ribs" | "waist" | "high_hip" | "hip";
             /** Front Mm */
             front_mm: number;
             /** Side Mm */
@@ -630,6 +934,11 @@ export interface components {
             width_to_depth: number;
             /** Front Share */
             front_share: number;
+            /**
+             * Left More Mm
+             * @default 0
+             */
+            left_more_mm: number;
             /** Measured */
             measured: boolean;
         };
@@ -702,8 +1011,35 @@ export interface components {
             };
         };
         /**
+         * BookEntry
+         * @description A wearer in the book.
+         */
+        BookEntry: {
+            /** Id */
+            id: string;
+            /** Name */
+            name: string;
+            /** Measurings */
+            measurings: components["schemas"]["BookMeasuring"][];
+            /** Builds */
+            builds: components["schemas"]["RestingBuild"][];
+        };
+        /**
+         * BookMeasuring
+         * @description One measuring in the book.
+         */
+        BookMeasuring: {
+            /** Id */
+            id: string;
+            /**
+             * Taken On
+             * Format: date
+             */
+            taken_on: string;
+        };
+        /**
          * Brief
-         * @description What is being made, for whom and until when.
+         * @description What is being made, for whom and until when, and what it has to stand.
          */
         Brief: {
             /**
@@ -723,6 +1059,49 @@ export interface components {
              * @default
              */
             note: string;
+            /**
+             * Pictures
+             * @default []
+             */
+            pictures: components["schemas"]["Picture"][];
+            /** Chosen Sketch */
+            chosen_sketch?: string | null;
+            /**
+             * Chosen Because
+             * @default
+             */
+            chosen_because: string;
+            /** Laced By */
+            laced_by?: ("herself" | "a helper") | null;
+            /**
+             * Alone
+             * @description Must the wearer get in alone?
+             */
+            alone?: boolean | null;
+            /** Hours Worn */
+            hours_worn?: number | null;
+            /** Heat */
+            heat?: ("cool" | "warm" | "hot") | null;
+            /**
+             * Movement
+             * @default []
+             */
+            movement: ("sit" | "bend" | "raise arms" | "dance" | "drive" | "turn the head")[];
+            /**
+             * Worn Under
+             * @default
+             */
+            worn_under: string;
+            /**
+             * Worn Over
+             * @default
+             */
+            worn_over: string;
+            /**
+             * Covered
+             * @default
+             */
+            covered: string;
         };
         /**
          * Build
@@ -737,21 +1116,27 @@ export interface components {
             format: "fuseau.build";
             /**
              * Version
-             * @default 1
+             * @default 2
              * @constant
              */
-            version: 1;
+            version: 2;
             /**
              * Kind
              * @default underbust corset
-             * @constant
+             * @enum {string}
              */
-            kind: "underbust corset";
+            kind: "underbust corset" | "overbust corset" | "cincher" | "longline corset" | "boned bodice" | "strapless bodice" | "foundation bodice" | "neck corset";
             /**
              * @default {
              *       "name": "New build",
              *       "character": "",
-             *       "note": ""
+             *       "note": "",
+             *       "pictures": [],
+             *       "chosen_because": "",
+             *       "movement": [],
+             *       "worn_under": "",
+             *       "worn_over": "",
+             *       "covered": ""
              *     }
              */
             brief: components["schemas"]["Brief"];
@@ -760,6 +1145,26 @@ export interface components {
              *       "name": "",
              *       "softness": "average",
              *       "new_to_lacing": true,
+             *       "upper_neck": {
+             *         "readings_mm": [],
+             *         "unconfirmed": false
+             *       },
+             *       "neck_base": {
+             *         "readings_mm": [],
+             *         "unconfirmed": false
+             *       },
+             *       "collarbone": {
+             *         "readings_mm": [],
+             *         "unconfirmed": false
+             *       },
+             *       "high_bust": {
+             *         "readings_mm": [],
+             *         "unconfirmed": false
+             *       },
+             *       "bust": {
+             *         "readings_mm": [],
+             *         "unconfirmed": false
+             *       },
              *       "underbust": {
              *         "readings_mm": [],
              *         "unconfirmed": false
@@ -783,6 +1188,7 @@ export interface components {
              *     }
              */
             wearer: components["schemas"]["Wearer"];
+            measuring?: components["schemas"]["MeasuringRef"] | null;
             /**
              * @default {
              *       "name": ""
@@ -794,16 +1200,25 @@ export interface components {
              *       "job": "reduction_share",
              *       "reduction_percent": 8,
              *       "gap_mm": 50,
-             *       "pull": "close"
+             *       "pull": "close",
+             *       "shares": {}
              *     }
              */
             target: components["schemas"]["Target"];
             /**
              * @default {
              *       "panels": 6,
-             *       "top": {},
-             *       "hem": {},
+             *       "one_piece": false,
+             *       "cups": false,
+             *       "shoulder_pieces": false,
+             *       "top": {
+             *         "shape": "plain"
+             *       },
+             *       "hem": {
+             *         "shape": "plain"
+             *       },
              *       "allowances": {
+             *         "by_seam": {},
              *         "cb_mm": 45,
              *         "cf_mm": 20,
              *         "hem_mm": 0,
@@ -877,6 +1292,8 @@ export interface components {
              *       "support_light_n_per_m": 60,
              *       "support_close_n_per_m": 75,
              *       "support_firm_n_per_m": 90,
+             *       "share_high_bust": 0.25,
+             *       "share_bust": 0.25,
              *       "share_underbust": 0.4,
              *       "share_ribs": 0.4,
              *       "share_high_hip": 0.6,
@@ -892,6 +1309,10 @@ export interface components {
              *       "stand_off_mm": 6,
              *       "worth_changing_mm": 3,
              *       "friction": 0.3,
+             *       "neck_ease_mm": 20,
+             *       "neck_pull_n_per_m": 10,
+             *       "cup_wire_share": 0.72,
+             *       "shoulder_width_mm": 70,
              *       "least_panel_width_mm": 15,
              *       "notch_pitch_mm": 90,
              *       "ease_in_mm": 0.5,
@@ -918,6 +1339,46 @@ export interface components {
             practice: components["schemas"]["Practice"];
             /**
              * @default {
+             *       "upper_neck": {
+             *         "average": 0.02,
+             *         "comfort_kpa": 0.5,
+             *         "front_share": 0.5,
+             *         "lean": 0.015,
+             *         "soft": 0.03,
+             *         "width_to_depth": 1.1
+             *       },
+             *       "neck_base": {
+             *         "average": 0.02,
+             *         "comfort_kpa": 0.5,
+             *         "front_share": 0.5,
+             *         "lean": 0.015,
+             *         "soft": 0.03,
+             *         "width_to_depth": 1.1
+             *       },
+             *       "collarbone": {
+             *         "average": 0.02,
+             *         "comfort_kpa": 0.5,
+             *         "front_share": 0.5,
+             *         "lean": 0.015,
+             *         "soft": 0.03,
+             *         "width_to_depth": 1.35
+             *       },
+             *       "high_bust": {
+             *         "average": 0.04,
+             *         "comfort_kpa": 2.5,
+             *         "front_share": 0.51,
+             *         "lean": 0.03,
+             *         "soft": 0.05,
+             *         "width_to_depth": 1.45
+             *       },
+             *       "bust": {
+             *         "average": 0.06,
+             *         "comfort_kpa": 2,
+             *         "front_share": 0.55,
+             *         "lean": 0.04,
+             *         "soft": 0.08,
+             *         "width_to_depth": 1.45
+             *       },
              *       "underbust": {
              *         "average": 0.04,
              *         "comfort_kpa": 2.5,
@@ -963,6 +1424,22 @@ export interface components {
             zones: components["schemas"]["Zones"];
         };
         /**
+         * Bump
+         * @description A smooth shift of one edge toward CB (+) or CF (−): `amount_mm` at its peak, fading to 0 at low and high.
+         *
+         *     None at low or high lets it run out at that end of the panel.
+         */
+        Bump: {
+            /** Low Mm */
+            low_mm?: number | null;
+            /** Peak Mm */
+            peak_mm: number;
+            /** High Mm */
+            high_mm?: number | null;
+            /** Amount Mm */
+            amount_mm: number;
+        };
+        /**
          * Busk
          * @description The busk that fits CF, or the reason why none does (`length_mm` None).
          */
@@ -995,9 +1472,13 @@ export interface components {
         };
         /**
          * Catalogue
-         * @description What can be chosen, and the house numbers.
+         * @description What can be chosen, the levels of a body, and the house numbers.
          */
         Catalogue: {
+            /** Kinds */
+            kinds: components["schemas"]["Kind"][];
+            /** Levels */
+            levels: components["schemas"]["LevelInfo"][];
             /** Bones */
             bones: components["schemas"]["Choice"][];
             /** Cloths */
@@ -1051,10 +1532,75 @@ export interface components {
             seams: components["schemas"]["SeamMark"][];
             /** Edges */
             edges: components["schemas"]["EdgeDifference"][];
+            /**
+             * Others
+             * @description Gussets, darts and allowances that came or went.
+             * @default []
+             */
+            others: string[];
+        };
+        /**
+         * Consequence
+         * @description One thing that follows: why, what, at which stage; `changes` make it so where it is not so yet.
+         */
+        Consequence: {
+            /** Because */
+            because: string;
+            /** Then */
+            then: string;
+            /**
+             * Stage
+             * @enum {string}
+             */
+            stage: "brief" | "wearer" | "pattern" | "mockups" | "bones" | "front" | "back";
+            /**
+             * Changes
+             * @default []
+             */
+            changes: components["schemas"]["Change"][];
+        };
+        /**
+         * Cup
+         * @description A cup's measures, mm: its wire, the way over the bust point from wire to wire, its depth, and its pieces.
+         */
+        Cup: {
+            /** Wire Diameter Mm */
+            wire_diameter_mm: number;
+            /** Wire Mm */
+            wire_mm: number;
+            /** Across Mm */
+            across_mm: number;
+            /** Depth Mm */
+            depth_mm: number;
+            /** Eased In Mm */
+            eased_in_mm: number;
+            /** Pieces */
+            pieces: components["schemas"]["LaidPiece"][];
+        };
+        /**
+         * Dart
+         * @description Cloth stitched away inside a panel: widest at one height, running out at `low_mm` and `high_mm`.
+         *
+         *     It takes `width_mm` off the girth there, on both halves. `across` is its place in the panel: 0 at its edge
+         *     toward CF, 1 at its edge toward CB.
+         */
+        Dart: {
+            /** Panel */
+            panel: number;
+            /** Across */
+            across: number;
+            /** Width Mm */
+            width_mm: number;
+            /** Low Mm */
+            low_mm: number;
+            /** Widest Mm */
+            widest_mm: number;
+            /** High Mm */
+            high_mm: number;
         };
         /**
          * DraftChoices
-         * @description How the pattern is drafted: panels per half, edges, seam allowances.
+         * @description How the pattern is drafted: panels per half, edges, seam allowances, and what goes with some kinds.
          */
         DraftChoices: {
             /**
@@ -1062,9 +1608,33 @@ export interface components {
              * @default 6
              */
             panels: number;
-            /** @default {} */
+            /**
+             * One Piece
+             * @description Panels joined into one piece with darts where they touch.
+             * @default false
+             */
+            one_piece: boolean;
+            /**
+             * Cups
+             * @default false
+             */
+            cups: boolean;
+            /**
+             * Shoulder Pieces
+             * @default false
+             */
+            shoulder_pieces: boolean;
+            /**
+             * @default {
+             *       "shape": "plain"
+             *     }
+             */
             top: components["schemas"]["TopWish"];
-            /** @default {} */
+            /**
+             * @default {
+             *       "shape": "plain"
+             *     }
+             */
             hem: components["schemas"]["HemWish"];
             /**
              * @default {
@@ -1072,10 +1642,41 @@ export interface components {
              *       "top_mm": 0,
              *       "hem_mm": 0,
              *       "cf_mm": 20,
-             *       "cb_mm": 45
+             *       "cb_mm": 45,
+             *       "by_seam": {}
              *     }
              */
             allowances: components["schemas"]["Allowances"];
+        };
+        /**
+         * Drawing
+         * @description The closed outlines of a drawing from left to right, and what was left out of it.
+         */
+        Drawing: {
+            /** Pieces */
+            pieces: components["schemas"]["DrawnPiece"][];
+            /** Notes */
+            notes: string[];
+            /**
+             * Needs Unit
+             * @default false
+             */
+            needs_unit: boolean;
+        };
+        /**
+         * DrawnPiece
+         * @description A closed outline: its points, the height of its waistline if the drawing says so, and what it is called.
+         */
+        DrawnPiece: {
+            /** Name */
+            name: string;
+            /** Points */
+            points: [
+                number,
+                number
+            ][];
+            /** Waist Mm */
+            waist_mm?: number | null;
         };
         /**
          * EdgeDifference
@@ -1097,7 +1698,9 @@ export interface components {
         };
         /**
          * EdgeLine
-         * @description A top line or hem: its heights above the waistline at CF, side seam and CB.
+         * @description A top line or hem: its heights at CF, side seam and CB, and points between, from CF to CB.
+         *
+         *     It crosses CF and CB level (mirrored smoothly) unless a corner is wanted there.
          */
         EdgeLine: {
             /** Cf Mm */
@@ -1106,6 +1709,39 @@ export interface components {
             side_mm: number;
             /** Cb Mm */
             cb_mm: number;
+            /**
+             * Points
+             * @default []
+             */
+            points: components["schemas"]["EdgePoint"][];
+            /**
+             * Corner At Cf
+             * @default false
+             */
+            corner_at_cf: boolean;
+            /**
+             * Corner At Cb
+             * @default false
+             */
+            corner_at_cb: boolean;
+        };
+        /**
+         * EdgePoint
+         * @description A point of a top line or hem between CF, side and CB; smooth, or a corner.
+         */
+        EdgePoint: {
+            /**
+             * Place
+             * @description 0 at CF, 1 at the side, 2 at CB, by width between.
+             */
+            place: number;
+            /** Z Mm */
+            z_mm: number;
+            /**
+             * Corner
+             * @default false
+             */
+            corner: boolean;
         };
         /**
          * Edit
@@ -1121,6 +1757,32 @@ export interface components {
              * @default
              */
             label: string;
+        };
+        /**
+         * EditPreview
+         * @description Edits of the pattern as written: each has a `kind`, and lengths as text or mm (see the Edit records).
+         */
+        EditPreview: {
+            /** Edits */
+            edits: {
+                [key: string]: unknown;
+            }[];
+        };
+        /**
+         * EditedPattern
+         * @description The pattern after edits, laid flat and trued, and the sewn girth at every level.
+         */
+        EditedPattern: {
+            /** Panels */
+            panels: components["schemas"]["LaidPanel"][];
+            /** Left Panels */
+            left_panels: components["schemas"]["LaidPanel"][] | null;
+            /** Sewn Mm */
+            sewn_mm: {
+                [key: string]: number;
+            };
+            /** Seams */
+            seams: components["schemas"]["TruedSeam"][];
         };
         /**
          * Fault
@@ -1282,7 +1944,7 @@ export interface components {
              * Way
              * @enum {string}
              */
-            way: "by the busk" | "up over the hips";
+            way: "by the busk" | "up over the hips" | "round the neck";
             /** Gap Mm */
             gap_mm: number;
             /** Alone */
@@ -1291,8 +1953,30 @@ export interface components {
             sentence: string;
         };
         /**
+         * Gusset
+         * @description A wedge let into a seam from an edge: so wide there, so deep. It widens the girth, on both halves.
+         */
+        Gusset: {
+            /** Seam */
+            seam: number;
+            /**
+             * End
+             * @enum {string}
+             */
+            end: "top" | "hem";
+            /** Width Mm */
+            width_mm: number;
+            /** Depth Mm */
+            depth_mm: number;
+            /**
+             * Tip Mm
+             * @description Height of its point.
+             */
+            tip_mm: number;
+        };
+        /**
          * HemWish
-         * @description How far the hem lies below the waist; None takes the suggestion.
+         * @description How far the hem lies below the zero line, and its shape; None takes the suggestion.
          */
         HemWish: {
             /** Cf Mm */
@@ -1301,6 +1985,12 @@ export interface components {
             side_mm?: number | null;
             /** Cb Mm */
             cb_mm?: number | null;
+            /**
+             * Shape
+             * @default plain
+             * @enum {string}
+             */
+            shape: "plain" | "sweetheart" | "scoop" | "point" | "swoop";
         };
         /**
          * Holes
@@ -1376,6 +2066,57 @@ export interface components {
             from_mm: number;
             /** To Mm */
             to_mm: number;
+        };
+        /**
+         * KeepMeasures
+         * @description Keep a build's measures in the book, as of a day.
+         */
+        KeepMeasures: {
+            /** Revision */
+            revision: number;
+            /** Taken On */
+            taken_on?: string | null;
+        };
+        /**
+         * Kind
+         * @description One kind of garment. `panels` are fewest, usual and most in each half; `tied` is laced to a set gap.
+         */
+        Kind: {
+            /**
+             * Name
+             * @enum {string}
+             */
+            name: "underbust corset" | "overbust corset" | "cincher" | "longline corset" | "boned bodice" | "strapless bodice" | "foundation bodice" | "neck corset";
+            /** What */
+            what: string;
+            /** Levels */
+            levels: ("upper_neck" | "neck_base" | "collarbone" | "high_bust" | "bust" | "underbust" | "ribs" | "waist" | "high_hip" | "hip")[];
+            /** Needed */
+            needed: ("upper_neck" | "neck_base" | "collarbone" | "high_bust" | "bust" | "underbust" | "ribs" | "waist" | "high_hip" | "hip")[];
+            /** Panels */
+            panels: [
+                number,
+                number,
+                number
+            ];
+            /** Reduces */
+            reduces: boolean;
+            /** Percent */
+            percent: number;
+            /** Gap Mm */
+            gap_mm: number;
+            /** Busk */
+            busk: boolean;
+            /**
+             * Tied
+             * @default false
+             */
+            tied: boolean;
+            /**
+             * Cups
+             * @default false
+             */
+            cups: boolean;
         };
         /**
          * Knot
@@ -1471,6 +2212,42 @@ export interface components {
             cf_notches: components["schemas"]["Notch"][];
             /** Cb Notches */
             cb_notches: components["schemas"]["Notch"][];
+            /**
+             * Darts
+             * @default []
+             */
+            darts: [
+                number,
+                number
+            ][][];
+        };
+        /**
+         * LaidPiece
+         * @description A piece beside the panels (gusset, cup, shoulder piece): outline, what its edges measure and are sewn to, mm.
+         */
+        LaidPiece: {
+            /** Name */
+            name: string;
+            /** Outline */
+            outline: [
+                number,
+                number
+            ][];
+            /** Note */
+            note: string;
+            /** Edges Mm */
+            edges_mm: {
+                [key: string]: number;
+            };
+            /** Sewn To Mm */
+            sewn_to_mm: {
+                [key: string]: number;
+            };
+            /**
+             * Cut
+             * @default 2
+             */
+            cut: number;
         };
         /**
          * Learned
@@ -1491,7 +2268,7 @@ export interface components {
              * Name
              * @enum {string}
              */
-            name: "underbust" | "ribs" | "waist" | "high_hip" | "hip";
+            name: "upper_neck" | "neck_base" | "collarbone" | "high_bust" | "bust" | "underbust" | "ribs" | "waist" | "high_hip" | "hip";
             /** Measured Mm */
             measured_mm: number;
             /** Measured Spread Mm */
@@ -1502,8 +2279,18 @@ export interface components {
             believed_spread_mm: number;
         };
         /**
+         * LeftHalf
+         * @description The left half where it differs from the right: its panels and edges.
+         */
+        LeftHalf: {
+            /** Panels */
+            panels: components["schemas"]["Panel"][];
+            top: components["schemas"]["EdgeLine"];
+            hem: components["schemas"]["EdgeLine"];
+        };
+        /**
          * Level
-         * @description A named height where a girth is taken. Heights are distances from the waist along the body, in mm.
+         * @description A named height where a girth is taken. Heights are distances from the zero line along the body, in mm.
          */
         Level: {
             /**
@@ -1517,17 +2304,27 @@ export interface components {
              * @default false
              */
             unconfirmed: boolean;
-            /** Waist To Front Mm */
-            waist_to_front_mm?: number | null;
-            /** Waist To Side Mm */
-            waist_to_side_mm?: number | null;
-            /** Waist To Back Mm */
-            waist_to_back_mm?: number | null;
+            /** Height Front Mm */
+            height_front_mm?: number | null;
+            /** Height Side Mm */
+            height_side_mm?: number | null;
+            /** Height Back Mm */
+            height_back_mm?: number | null;
             /**
              * Front Arc Mm
              * @description The part of the girth in front of the side seams.
              */
             front_arc_mm?: number | null;
+            /**
+             * Back Arc Mm
+             * @description The part of the girth behind the side seams.
+             */
+            back_arc_mm?: number | null;
+            /**
+             * Left More Mm
+             * @description Left half of the girth less right half, CF to CB.
+             */
+            left_more_mm?: number | null;
         };
         /**
          * LevelDifference
@@ -1538,7 +2335,7 @@ export interface components {
              * Name
              * @enum {string}
              */
-            name: "underbust" | "ribs" | "waist" | "high_hip" | "hip";
+            name: "upper_neck" | "neck_base" | "collarbone" | "high_bust" | "bust" | "underbust" | "ribs" | "waist" | "high_hip" | "hip";
             /** Before Mm */
             before_mm: number;
             /** After Mm */
@@ -1553,7 +2350,7 @@ export interface components {
              * Name
              * @enum {string}
              */
-            name: "underbust" | "ribs" | "waist" | "high_hip" | "hip";
+            name: "upper_neck" | "neck_base" | "collarbone" | "high_bust" | "bust" | "underbust" | "ribs" | "waist" | "high_hip" | "hip";
             /** Label */
             label: string;
             /** Z Mm */
@@ -1584,6 +2381,40 @@ export interface components {
             swing_mm: number | null;
         };
         /**
+         * LevelInfo
+         * @description A level: how it is called and measured, and which zero line its heights go from (+1 above, −1 below).
+         */
+        LevelInfo: {
+            /**
+             * Name
+             * @enum {string}
+             */
+            name: "upper_neck" | "neck_base" | "collarbone" | "high_bust" | "bust" | "underbust" | "ribs" | "waist" | "high_hip" | "hip";
+            /** Label */
+            label: string;
+            /** How */
+            how: string;
+            /** Zero */
+            zero: string;
+            /** Sign */
+            sign: number;
+        };
+        /**
+         * LevelMoved
+         * @description A girth before and after, mm.
+         */
+        LevelMoved: {
+            /**
+             * Name
+             * @enum {string}
+             */
+            name: "upper_neck" | "neck_base" | "collarbone" | "high_bust" | "bust" | "underbust" | "ribs" | "waist" | "high_hip" | "hip";
+            /** Before Mm */
+            before_mm: number;
+            /** After Mm */
+            after_mm: number;
+        };
+        /**
          * Line
          * @description A build as the workshop lists it.
          */
@@ -1600,6 +2431,8 @@ export interface components {
             wearer: string;
             /** Kind */
             kind: string;
+            /** Picture */
+            picture: string | null;
             /** Needed On */
             needed_on: string | null;
             /** Archived */
@@ -1622,6 +2455,37 @@ export interface components {
             ][][];
         };
         /**
+         * Mark
+         * @description A line drawn on a picture; points are (x, y) from its top left, as shares of its width and height.
+         */
+        Mark: {
+            /**
+             * Kind
+             * @enum {string}
+             */
+            kind: "top line" | "hem" | "closure" | "seam" | "trim";
+            /** Points */
+            points: [
+                number,
+                number
+            ][];
+        };
+        /**
+         * MeasuringRef
+         * @description Which measuring of which wearer in the workshop's book this build's measures came from.
+         */
+        MeasuringRef: {
+            /** Wearer Id */
+            wearer_id: string;
+            /** Measuring Id */
+            measuring_id: string;
+            /**
+             * Taken On
+             * Format: date
+             */
+            taken_on: string;
+        };
+        /**
          * Mend
          * @description Changes that would mend a finding, and how the button says it.
          */
@@ -1630,6 +2494,23 @@ export interface components {
             label: string;
             /** Changes */
             changes: components["schemas"]["Change"][];
+        };
+        /**
+         * Misfit
+         * @description What is odd about a piece or a seam, and how panel `panel` would have to be turned to fit, if that mends it.
+         */
+        Misfit: {
+            /** Panel */
+            panel: number;
+            /** Sentence */
+            sentence: string;
+            /** Turn */
+            turn?: ("mirrored" | "upside down" | "turned round") | null;
+            /**
+             * Stops
+             * @default false
+             */
+            stops: boolean;
         };
         /**
          * MockUp
@@ -1653,6 +2534,38 @@ export interface components {
             edge_bone: "flat_12" | "flat_6" | "spiral_6" | "synthetic_7" | "cable_tie_8";
         };
         /**
+         * NeckLevel
+         * @description A level of the neck; its heights go from the base of the neck.
+         */
+        NeckLevel: {
+            /**
+             * Readings Mm
+             * @default []
+             */
+            readings_mm: number[];
+            /**
+             * Unconfirmed
+             * @description A number sent by a client, not confirmed.
+             * @default false
+             */
+            unconfirmed: boolean;
+            /** Height Front Mm */
+            height_front_mm?: number | null;
+            /** Height Side Mm */
+            height_side_mm?: number | null;
+            /** Height Back Mm */
+            height_back_mm?: number | null;
+            /** Front Arc Mm */
+            front_arc_mm?: number | null;
+            /** Back Arc Mm */
+            back_arc_mm?: number | null;
+            /**
+             * Left More Mm
+             * @description Left half of the girth less right half, CF to CB.
+             */
+            left_more_mm?: number | null;
+        };
+        /**
          * NewBuild
          * @description A build to make.
          */
@@ -1664,6 +2577,12 @@ export interface components {
              * @default
              */
             character: string;
+            /**
+             * Kind
+             * @default underbust corset
+             * @enum {string}
+             */
+            kind: "underbust corset" | "overbust corset" | "cincher" | "longline corset" | "boned bodice" | "strapless bodice" | "foundation bodice" | "neck corset";
         };
         /**
          * NewFitting
@@ -1688,7 +2607,7 @@ export interface components {
         };
         /**
          * NextVersion
-         * @description Cut the first version, accept the proposed one, or go back to an old one (`to`).
+         * @description Cut the first version, accept the proposed one, go back to an old one (`to`), or fix the one drawn on.
          */
         NextVersion: {
             /** Revision */
@@ -1697,7 +2616,7 @@ export interface components {
              * What
              * @enum {string}
              */
-            what: "cut" | "accept" | "back";
+            what: "cut" | "accept" | "back" | "fix";
             /** To */
             to?: number | null;
         };
@@ -1728,7 +2647,7 @@ export interface components {
              * Name
              * @enum {string}
              */
-            name: "underbust" | "ribs" | "waist" | "high_hip" | "hip";
+            name: "upper_neck" | "neck_base" | "collarbone" | "high_bust" | "bust" | "underbust" | "ribs" | "waist" | "high_hip" | "hip";
             /** Label */
             label: string;
             /** Stand Mm */
@@ -1747,7 +2666,7 @@ export interface components {
         };
         /**
          * Panel
-         * @description One panel: the x of its edge toward CF and of its edge toward CB, at every station.
+         * @description One panel: the x of its edge toward CF and of its edge toward CB, at every station, and bumps on them.
          */
         Panel: {
             /** Number */
@@ -1756,6 +2675,16 @@ export interface components {
             cf_edge_mm: number[];
             /** Cb Edge Mm */
             cb_edge_mm: number[];
+            /**
+             * Cf Bumps
+             * @default []
+             */
+            cf_bumps: components["schemas"]["Bump"][];
+            /**
+             * Cb Bumps
+             * @default []
+             */
+            cb_bumps: components["schemas"]["Bump"][];
         };
         /**
          * Past
@@ -1776,7 +2705,9 @@ export interface components {
         };
         /**
          * Pattern
-         * @description A half pattern. `front_panels` is how many panels lie between CF and the side seam.
+         * @description A half pattern, and the left half where it differs. `front_panels` lie between CF and the side seam.
+         *
+         *     `joined` seams are not cut: both panels are one piece, and what lies between their edges is stitched as a dart.
          */
         Pattern: {
             /** Stations */
@@ -1787,16 +2718,51 @@ export interface components {
             front_panels: number;
             top: components["schemas"]["EdgeLine"];
             hem: components["schemas"]["EdgeLine"];
+            left?: components["schemas"]["LeftHalf"] | null;
             /**
              * @default {
              *       "seams_mm": 15,
              *       "top_mm": 0,
              *       "hem_mm": 0,
              *       "cf_mm": 20,
-             *       "cb_mm": 45
+             *       "cb_mm": 45,
+             *       "by_seam": {}
              *     }
              */
             allowances: components["schemas"]["Allowances"];
+            /**
+             * Gussets
+             * @default []
+             */
+            gussets: components["schemas"]["Gusset"][];
+            /**
+             * Darts
+             * @default []
+             */
+            darts: components["schemas"]["Dart"][];
+            /**
+             * Joined
+             * @default []
+             */
+            joined: number[];
+            /**
+             * Strain
+             * @description Tension of the curves between stations, fixed when the pattern is made, so that no later edit moves what it does not name; empty takes just enough for the edges as they are.
+             * @default []
+             */
+            strain: number[];
+        };
+        /**
+         * PatternEdits
+         * @description Edits to keep, made on a revision.
+         */
+        PatternEdits: {
+            /** Edits */
+            edits: {
+                [key: string]: unknown;
+            }[];
+            /** Revision */
+            revision: number;
         };
         /**
          * PatternVersion
@@ -1831,6 +2797,54 @@ export interface components {
             made_on?: string | null;
             pattern: components["schemas"]["Pattern"];
             alteration?: components["schemas"]["Alteration"] | null;
+            /**
+             * Cut
+             * @description False while it is still drawn on; cutting or trying it on fixes it.
+             * @default true
+             */
+            cut: boolean;
+            /**
+             * Changes
+             * @description Edits by hand, in words.
+             * @default []
+             */
+            changes: string[];
+        };
+        /**
+         * Picture
+         * @description A reference picture or a sketch, kept by the workshop under `id`, with what is marked on it.
+         */
+        Picture: {
+            /**
+             * Id
+             * @description SHA-256 of the picture's bytes.
+             */
+            id: string;
+            /**
+             * Name
+             * @default
+             */
+            name: string;
+            /**
+             * Role
+             * @default reference
+             * @enum {string}
+             */
+            role: "reference" | "sketch";
+            /**
+             * Note
+             * @default
+             */
+            note: string;
+            /** Width Px */
+            width_px: number;
+            /** Height Px */
+            height_px: number;
+            /**
+             * Marks
+             * @default []
+             */
+            marks: components["schemas"]["Mark"][];
         };
         /**
          * Plan
@@ -1846,7 +2860,7 @@ export interface components {
              * Missing
              * @default []
              */
-            missing: ("underbust" | "ribs" | "waist" | "high_hip" | "hip")[];
+            missing: ("upper_neck" | "neck_base" | "collarbone" | "high_bust" | "bust" | "underbust" | "ribs" | "waist" | "high_hip" | "hip")[];
             /**
              * Unmakeable
              * @default false
@@ -1895,17 +2909,41 @@ export interface components {
         };
         /**
          * PlannedPattern
-         * @description The pattern that the later stages work from, laid flat.
+         * @description The pattern that the later stages work from, laid flat. `left_*` are None where both halves are the same.
          */
         PlannedPattern: {
             /** Version */
             version: number | null;
+            /** Cut */
+            cut: boolean;
+            /** Zero */
+            zero: string;
             /** Panels */
             panels: components["schemas"]["LaidPanel"][];
+            /** Left Panels */
+            left_panels: components["schemas"]["LaidPanel"][] | null;
+            /** Pieces */
+            pieces: components["schemas"]["LaidPiece"][];
+            cup: components["schemas"]["Cup"] | null;
             /** Front Panels */
             front_panels: number;
             top: components["schemas"]["EdgeLine"];
             hem: components["schemas"]["EdgeLine"];
+            left_top: components["schemas"]["EdgeLine"] | null;
+            left_hem: components["schemas"]["EdgeLine"] | null;
+            /** Top Places */
+            top_places: number[];
+            /** Hem Places */
+            hem_places: number[];
+            /** Gussets */
+            gussets: components["schemas"]["Gusset"][];
+            /** Darts */
+            darts: components["schemas"]["Dart"][];
+            /** Joined */
+            joined: number[];
+            allowances: components["schemas"]["Allowances"];
+            /** Bust Place */
+            bust_place: number;
         };
         /**
          * Practice
@@ -1997,6 +3035,18 @@ export interface components {
              */
             support_firm_n_per_m: number;
             /**
+             * Share High Bust
+             * @description Holds the edge to the body; breath goes here.
+             * @default 0.25
+             */
+            share_high_bust: number;
+            /**
+             * Share Bust
+             * @description Held, not flattened.
+             * @default 0.25
+             */
+            share_bust: number;
+            /**
              * Share Underbust
              * @description Ribs are not to be reshaped: less pull there than at the waist.
              * @default 0.4
@@ -2086,6 +3136,30 @@ export interface components {
              * @default 0.3
              */
             friction: number;
+            /**
+             * Neck Ease Mm
+             * @description Two fingers must slide under a collar everywhere.
+             * @default 20
+             */
+            neck_ease_mm: number;
+            /**
+             * Neck Pull N Per M
+             * @description A collar is laced until it touches, never drawn in.
+             * @default 10
+             */
+            neck_pull_n_per_m: number;
+            /**
+             * Cup Wire Share
+             * @description An underwire's width as a share of bust point to bust point.
+             * @default 0.72
+             */
+            cup_wire_share: number;
+            /**
+             * Shoulder Width Mm
+             * @description How far a shoulder piece reaches out from the collar's hem.
+             * @default 70
+             */
+            shoulder_width_mm: number;
             /**
              * Least Panel Width Mm
              * @description Narrower, and a panel is all seam allowance.
@@ -2256,6 +3330,50 @@ export interface components {
             spreads_off: number;
         };
         /**
+         * Refitting
+         * @description The build whose pattern is to be refitted.
+         */
+        Refitting: {
+            /** Revision */
+            revision: number;
+            /** Source */
+            source: string;
+        };
+        /**
+         * Remeasured
+         * @description What another measuring would change, from the top down.
+         */
+        Remeasured: {
+            /** Measuring Id */
+            measuring_id: string;
+            /**
+             * Taken On
+             * Format: date
+             */
+            taken_on: string;
+            /** Body */
+            body: components["schemas"]["LevelMoved"][];
+            /** Sewn */
+            sewn: components["schemas"]["LevelMoved"][];
+        };
+        /**
+         * RestingBuild
+         * @description A build that rests on a measuring; `newest` if there is none newer.
+         */
+        RestingBuild: {
+            /** Id */
+            id: string;
+            /** Name */
+            name: string;
+            /**
+             * Taken On
+             * Format: date
+             */
+            taken_on: string;
+            /** Newest */
+            newest: boolean;
+        };
+        /**
          * Restoring
          * @description An earlier revision to bring back.
          */
@@ -2289,18 +3407,15 @@ export interface components {
         SeamMark: {
             /** Seam */
             seam: string;
-            /**
-             * Level
-             * @enum {string}
-             */
-            level: "underbust" | "ribs" | "waist" | "high_hip" | "hip";
+            /** Level */
+            level: ("upper_neck" | "neck_base" | "collarbone" | "high_bust" | "bust" | "underbust" | "ribs" | "waist" | "high_hip" | "hip") | null;
             /** Z Mm */
             z_mm: number;
             /**
              * Kind
              * @enum {string}
              */
-            kind: "take in" | "let out";
+            kind: "take in" | "let out" | "move";
             /** Cf Side Mm */
             cf_side_mm: number;
             /** Cb Side Mm */
@@ -2324,6 +3439,11 @@ export interface components {
             build: components["schemas"]["Build"];
             plan: components["schemas"]["Plan"];
             thread: components["schemas"]["Thread"];
+            /** Job */
+            job: string;
+            /** Consequences */
+            consequences: components["schemas"]["Consequence"][];
+            newer: components["schemas"]["BookMeasuring"] | null;
         };
         /**
          * Stack
@@ -2362,6 +3482,10 @@ export interface components {
              * @default
              */
             name: string;
+            /** High Bust Mm */
+            high_bust_mm?: number | null;
+            /** Bust Mm */
+            bust_mm?: number | null;
             /** Underbust Mm */
             underbust_mm?: number | null;
             /** Ribs Mm */
@@ -2379,20 +3503,27 @@ export interface components {
         };
         /**
          * Station
-         * @description A level on the pattern: its height above the waistline at front, side and back.
+         * @description A height at which edges are given: at front, side and back. Those at a level of the body have its name.
          */
         Station: {
-            /**
-             * Name
-             * @enum {string}
-             */
-            name: "underbust" | "ribs" | "waist" | "high_hip" | "hip";
+            /** Name */
+            name?: ("upper_neck" | "neck_base" | "collarbone" | "high_bust" | "bust" | "underbust" | "ribs" | "waist" | "high_hip" | "hip") | null;
             /** Front Mm */
             front_mm: number;
             /** Side Mm */
             side_mm: number;
             /** Back Mm */
             back_mm: number;
+        };
+        /**
+         * TakeMeasures
+         * @description Take a measuring from the book.
+         */
+        TakeMeasures: {
+            /** Revision */
+            revision: number;
+            /** Measuring Id */
+            measuring_id: string;
         };
         /**
          * Target
@@ -2425,6 +3556,18 @@ export interface components {
              * @enum {string}
              */
             pull: "light" | "close" | "firm";
+            /**
+             * Shares
+             * @description Tension at a level as a share of the waist's, where it was pulled by hand; else house numbers.
+             */
+            shares?: {
+                [key: string]: number;
+            };
+            /**
+             * Ease Mm
+             * @description Room inside a collar; None takes the house number.
+             */
+            ease_mm?: number | null;
         };
         /**
          * Thread
@@ -2443,7 +3586,7 @@ export interface components {
         };
         /**
          * TopWish
-         * @description Heights of the top line above the waist; None takes the suggestion.
+         * @description Heights of the top line above the zero line, and its shape; None takes the suggestion.
          */
         TopWish: {
             /** Cf Mm */
@@ -2452,6 +3595,73 @@ export interface components {
             side_mm?: number | null;
             /** Cb Mm */
             cb_mm?: number | null;
+            /**
+             * Shape
+             * @default plain
+             * @enum {string}
+             */
+            shape: "plain" | "sweetheart" | "scoop" | "point" | "swoop";
+        };
+        /**
+         * Traced
+         * @description Traced pieces to keep, and the name of their drawing.
+         */
+        Traced: {
+            /** Revision */
+            revision: number;
+            traced: components["schemas"]["TracedPattern"];
+            /**
+             * Name
+             * @default
+             */
+            name: string;
+        };
+        /**
+         * TracedAnswer
+         * @description What is odd about traced pieces, and the girths they make.
+         */
+        TracedAnswer: {
+            /** Misfits */
+            misfits: components["schemas"]["Misfit"][];
+            /** Sewn Mm */
+            sewn_mm: {
+                [key: string]: number;
+            };
+        };
+        /**
+         * TracedPattern
+         * @description Every piece of a half as named, and how many of them lie in front of the side seam.
+         */
+        TracedPattern: {
+            /** Pieces */
+            pieces: components["schemas"]["TracedPiece"][];
+            /** Front Panels */
+            front_panels: number;
+        };
+        /**
+         * TracedPiece
+         * @description A closed outline as drawn (mm, y up), the panel it is, its waistline, and how it is turned.
+         */
+        TracedPiece: {
+            /** Points */
+            points: [
+                number,
+                number
+            ][];
+            /** Number */
+            number: number;
+            /** Waist Mm */
+            waist_mm?: number | null;
+            /**
+             * Mirrored
+             * @default false
+             */
+            mirrored: boolean;
+            /**
+             * Upside Down
+             * @default false
+             */
+            upside_down: boolean;
         };
         /**
          * Trial
@@ -2528,6 +3738,43 @@ export interface components {
             new_to_lacing: boolean;
             /** Waist To Lap Sitting Mm */
             waist_to_lap_sitting_mm?: number | null;
+            /** Bust Points Mm */
+            bust_points_mm?: number | null;
+            /**
+             * @default {
+             *       "readings_mm": [],
+             *       "unconfirmed": false
+             *     }
+             */
+            upper_neck: components["schemas"]["NeckLevel"];
+            /**
+             * @default {
+             *       "readings_mm": [],
+             *       "unconfirmed": false
+             *     }
+             */
+            neck_base: components["schemas"]["NeckLevel"];
+            /**
+             * @default {
+             *       "readings_mm": [],
+             *       "unconfirmed": false
+             *     }
+             */
+            collarbone: components["schemas"]["NeckLevel"];
+            /**
+             * @default {
+             *       "readings_mm": [],
+             *       "unconfirmed": false
+             *     }
+             */
+            high_bust: components["schemas"]["Level"];
+            /**
+             * @default {
+             *       "readings_mm": [],
+             *       "unconfirmed": false
+             *     }
+             */
+            bust: components["schemas"]["Level"];
             /**
              * @default {
              *       "readings_mm": [],
@@ -2616,6 +3863,61 @@ export interface components {
          * @description Workshop starting values by level; fittings refine them.
          */
         Zones: {
+            /**
+             * @default {
+             *       "lean": 0.015,
+             *       "average": 0.02,
+             *       "soft": 0.03,
+             *       "comfort_kpa": 0.5,
+             *       "width_to_depth": 1.1,
+             *       "front_share": 0.5
+             *     }
+             */
+            upper_neck: components["schemas"]["Zone"];
+            /**
+             * @default {
+             *       "lean": 0.015,
+             *       "average": 0.02,
+             *       "soft": 0.03,
+             *       "comfort_kpa": 0.5,
+             *       "width_to_depth": 1.1,
+             *       "front_share": 0.5
+             *     }
+             */
+            neck_base: components["schemas"]["Zone"];
+            /**
+             * @default {
+             *       "lean": 0.015,
+             *       "average": 0.02,
+             *       "soft": 0.03,
+             *       "comfort_kpa": 0.5,
+             *       "width_to_depth": 1.35,
+             *       "front_share": 0.5
+             *     }
+             */
+            collarbone: components["schemas"]["Zone"];
+            /**
+             * @default {
+             *       "lean": 0.03,
+             *       "average": 0.04,
+             *       "soft": 0.05,
+             *       "comfort_kpa": 2.5,
+             *       "width_to_depth": 1.45,
+             *       "front_share": 0.51
+             *     }
+             */
+            high_bust: components["schemas"]["Zone"];
+            /**
+             * @default {
+             *       "lean": 0.04,
+             *       "average": 0.06,
+             *       "soft": 0.08,
+             *       "comfort_kpa": 2,
+             *       "width_to_depth": 1.45,
+             *       "front_share": 0.55
+             *     }
+             */
+            bust: components["schemas"]["Zone"];
             /**
              * @default {
              *       "lean": 0.03,
@@ -3324,164 +4626,6 @@ export interface operations {
             };
         };
     };
-    next_version_api_builds__build_id__versions_post: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                build_id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["NextVersion"];
-            };
-        };
-        responses: {
-            /** @description Successful Response */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Sheet"];
-                };
-            };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Trouble"];
-                };
-            };
-            /** @description Conflict */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Trouble"];
-                };
-            };
-            /** @description Unprocessable Entity */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Trouble"];
-                };
-            };
-        };
-    };
-    type_widths_api_builds__build_id__typed_post: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                build_id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["TypedIn"];
-            };
-        };
-        responses: {
-            /** @description Successful Response */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Sheet"];
-                };
-            };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Trouble"];
-                };
-            };
-            /** @description Conflict */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Trouble"];
-                };
-            };
-            /** @description Unprocessable Entity */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Trouble"];
-                };
-            };
-        };
-    };
-    compare_versions_api_builds__build_id__compare_get: {
-        parameters: {
-            query: {
-                before: number;
-                after: number;
-            };
-            header?: never;
-            path: {
-                build_id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Successful Response */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Compared"];
-                };
-            };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Trouble"];
-                };
-            };
-            /** @description Conflict */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Trouble"];
-                };
-            };
-            /** @description Unprocessable Entity */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Trouble"];
-                };
-            };
-        };
-    };
     new_fitting_api_builds__build_id__fittings_post: {
         parameters: {
             query?: never;
@@ -3743,6 +4887,479 @@ export interface operations {
             };
         };
     };
+    next_version_api_builds__build_id__versions_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NextVersion"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Sheet"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    type_widths_api_builds__build_id__typed_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TypedIn"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Sheet"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    compare_versions_api_builds__build_id__compare_get: {
+        parameters: {
+            query: {
+                before: number;
+                after: number;
+            };
+            header?: never;
+            path: {
+                build_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Compared"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    edit_the_pattern_api_builds__build_id__pattern_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PatternEdits"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Sheet"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    preview_edit_api_builds__build_id__pattern_preview_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EditPreview"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EditedPattern"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    refit_build_api_builds__build_id__refit_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Refitting"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Sheet"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    open_drawing_api_drawings_post: {
+        parameters: {
+            query?: {
+                name?: string;
+                unit?: ("mm" | "cm" | "in" | "px") | null;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Drawing"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    check_traced_api_builds__build_id__traced_check_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TracedPattern"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TracedAnswer"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    keep_traced_api_builds__build_id__traced_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Traced"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Sheet"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
     print_pattern_api_builds__build_id__pattern_pdf_get: {
         parameters: {
             query?: {
@@ -3842,6 +5459,53 @@ export interface operations {
         };
     };
     draw_pattern_api_builds__build_id__pattern_svg_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    draw_pattern_dxf_api_builds__build_id__pattern_dxf_get: {
         parameters: {
             query?: never;
             header?: never;
@@ -4031,7 +5695,7 @@ export interface operations {
             };
         };
     };
-    read_answer_api_builds__build_id__letter_post: {
+    readanswer_api_builds__build_id__letter_post: {
         parameters: {
             query: {
                 revision: number;
@@ -4043,6 +5707,403 @@ export interface operations {
             cookie?: never;
         };
         requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Sheet"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    add_picture_api_builds__build_id__pictures_post: {
+        parameters: {
+            query: {
+                revision: number;
+                name?: string;
+                role?: "reference" | "sketch";
+            };
+            header?: never;
+            path: {
+                build_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Sheet"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    show_picture_api_pictures__picture_id__get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                picture_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    list_wearers_api_wearers_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BookEntry"][];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    delete_wearer_api_wearers__wearer_id__delete: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                wearer_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    undelete_wearer_api_wearers__wearer_id__undelete_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                wearer_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    write_down_api_builds__build_id__book_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["KeepMeasures"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Sheet"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    look_at_measuring_api_builds__build_id__measurings__measuring_id__get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build_id: string;
+                measuring_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Remeasured"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    take_measuring_api_builds__build_id__measuring_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TakeMeasures"];
+            };
+        };
         responses: {
             /** @description Successful Response */
             200: {

@@ -1,0 +1,116 @@
+"""The book of wearers: who was measured, when, and with what measures. Kept apart from the builds."""
+
+import datetime
+import threading
+import uuid
+from dataclasses import dataclass
+
+from sqlalchemy import Engine
+from sqlmodel import Session, col, select
+
+from fuseau.craft.wearer import Wearer
+from fuseau.store.tables import MeasuringRow, WearerRow
+
+
+class NotInTheBook(LookupError):
+    """There is no such wearer or measuring, or it was deleted."""
+
+
+@dataclass(frozen=True)
+class Measuring:
+    """One measuring of a wearer."""
+
+    id: str
+    wearer_id: str
+    taken_on: datetime.date
+    wearer: Wearer
+
+
+@dataclass(frozen=True)
+class InTheBook:
+    """A wearer with her measurings, newest first."""
+
+    id: str
+    name: str
+    measurings: tuple[Measuring, ...]
+
+
+class Book:
+    """Wearers and their measurings in one database."""
+
+    def __init__(self, engine: Engine) -> None:
+        self._engine = engine
+        self._writing = threading.Lock()
+
+    def wearers(self) -> list[InTheBook]:
+        """Everyone in the book, by name."""
+        with Session(self._engine) as session:
+            rows = session.exec(
+                select(WearerRow).where(col(WearerRow.deleted_at).is_(None)).order_by(col(WearerRow.name))
+            ).all()
+            return [self._entry(session, row) for row in rows]
+
+    def measuring(self, measuring_id: str) -> Measuring:
+        """One measuring. Raises NotInTheBook."""
+        with Session(self._engine) as session:
+            row = session.get(MeasuringRow, measuring_id)
+            if row is None or self._wearer(session, row.wearer_id) is None:
+                raise NotInTheBook("These measures are not in the book any more.")
+            return _read(row)
+
+    def newest(self, wearer_id: str) -> Measuring | None:
+        """The newest measuring of a wearer, if she is in the book."""
+        with Session(self._engine) as session:
+            row = self._wearer(session, wearer_id)
+            found = self._entry(session, row).measurings if row else ()
+            return found[0] if found else None
+
+    def write_down(self, wearer: Wearer, taken_on: datetime.date, wearer_id: str | None = None) -> Measuring:
+        """Keep measures as a new measuring: of `wearer_id`, else of the wearer of that name, else of a new one."""
+        with self._writing, Session(self._engine) as session:
+            row = self._wearer(session, wearer_id) if wearer_id else None
+            if row is None:
+                named = select(WearerRow).where(col(WearerRow.name) == wearer.name, col(WearerRow.deleted_at).is_(None))
+                row = session.exec(named).first()
+            if row is None:
+                row = WearerRow(id=uuid.uuid4().hex[:12], name=wearer.name)
+            row.name = wearer.name
+            session.add(row)
+            session.flush()
+            made = MeasuringRow(
+                id=uuid.uuid4().hex[:12],
+                wearer_id=row.id,
+                taken_on=taken_on,
+                made_at=datetime.datetime.now(datetime.UTC),
+                document=wearer.model_dump_json(),
+            )
+            session.add(made)
+            session.commit()
+            session.refresh(made)
+            return _read(made)
+
+    def delete(self, wearer_id: str, deleted: bool = True) -> None:
+        """Take a wearer out of the book, or bring her back. Raises NotInTheBook."""
+        with self._writing, Session(self._engine) as session:
+            row = session.get(WearerRow, wearer_id)
+            if row is None:
+                raise NotInTheBook("There is no such wearer in the book.")
+            row.deleted_at = datetime.datetime.now(datetime.UTC) if deleted else None
+            session.add(row)
+            session.commit()
+
+    def _wearer(self, session: Session, wearer_id: str) -> WearerRow | None:
+        row = session.get(WearerRow, wearer_id)
+        return row if row is not None and row.deleted_at is None else None
+
+    def _entry(self, session: Session, row: WearerRow) -> InTheBook:
+        found = session.exec(
+            select(MeasuringRow)
+            .where(MeasuringRow.wearer_id == row.id)
+            .order_by(col(MeasuringRow.taken_on).desc(), col(MeasuringRow.made_at).desc())
+        ).all()
+        return InTheBook(row.id, row.name, tuple(_read(one) for one in found))
+
+
+def _read(row: MeasuringRow) -> Measuring:
+    return Measuring(row.id, row.wearer_id, row.taken_on, Wearer.model_validate_json(row.document))

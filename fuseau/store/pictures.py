@@ -1,0 +1,38 @@
+"""Pictures of briefs, kept once each under the hash of their bytes."""
+
+from dataclasses import dataclass
+
+from sqlalchemy import Engine
+from sqlmodel import Session
+
+from fuseau.store.tables import PictureRow
+
+
+@dataclass(frozen=True)
+class KeptPicture:
+    """A picture as kept: its hash, media type, size in pixels and bytes."""
+
+    id: str
+    media: str
+    width_px: int
+    height_px: int
+    content: bytes
+
+
+class Pictures:
+    """All pictures in one database."""
+
+    def __init__(self, engine: Engine) -> None:
+        self._engine = engine
+
+    def keep(self, picture: KeptPicture) -> None:
+        """Keep a picture; one that is there already stays as it is."""
+        with Session(self._engine) as session:
+            session.merge(PictureRow(**picture.__dict__))
+            session.commit()
+
+    def open(self, picture_id: str) -> KeptPicture | None:
+        """A picture by its hash, if it is there."""
+        with Session(self._engine) as session:
+            row = session.get(PictureRow, picture_id)
+            return KeptPicture(row.id, row.media, row.width_px, row.height_px, row.content) if row else None
