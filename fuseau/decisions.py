@@ -60,7 +60,7 @@ def _set(data: dict[str, Any], at: str, value: Any) -> None:
     elif isinstance(spot, dict):
         if value is None and last not in spot:
             return
-        if way[-1] in ("by_channel", "shares", "by_seam") and value is None:
+        if way and way[-1] in ("by_channel", "shares", "by_seam") and value is None:
             spot.pop(last)
         else:
             spot[last] = value

@@ -4,6 +4,7 @@ from typing import Literal
 
 from fuseau.build import Build
 from fuseau.craft.findings import Stage
+from fuseau.craft.kinds import KINDS
 from fuseau.craft.record import Record
 from fuseau.planned import Plan
 
@@ -32,7 +33,7 @@ def thread(build: Build, planned: Plan) -> Thread:
     current = build.current
     tried = [fitting for fitting in build.fittings if current and fitting.version == current.number]
     troubled = {finding.stage for finding in planned.findings if finding.severity in ("stop", "caution")}
-    measured = sum(bool(build.wearer[name].readings_mm) for name in ("underbust", "ribs", "waist", "high_hip", "hip"))
+    measured = sum(bool(build.wearer[name].readings_mm) for name in KINDS[build.kind].levels)
 
     def knot(stage: Stage, state: State, note: str) -> Knot:
         return Knot(stage=stage, state="look again" if stage in troubled and state != "empty" else state, note=note)

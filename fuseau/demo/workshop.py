@@ -8,18 +8,22 @@ import dataclasses
 import datetime
 from dataclasses import dataclass, field
 from pathlib import Path
-from typing import Any
+from typing import Any, Literal
 
 import numpy as np
 
-from fuseau.build import Build
+from fuseau.build import Build, Mark, MeasuringRef, Picture
 from fuseau.craft.body import believe
 from fuseau.craft.findings import Change
 from fuseau.craft.fit import fit
+from fuseau.craft.kinds import KINDS
 from fuseau.decisions import accept, change, cut_version, log_fitting
+from fuseau.demo.sketches import Look, sketch
 from fuseau.plan import plan
 from fuseau.shaping import mock_up_lacing
+from fuseau.store.book import Book
 from fuseau.store.opening import open_database
+from fuseau.store.pictures import KeptPicture, Pictures
 from fuseau.store.workshop import Workshop
 
 
@@ -36,6 +40,10 @@ class Story:
     archived: bool = False
     seed: int = 1
     notes: tuple[str, ...] = ()
+    pictures: tuple[tuple[Look, int, bool, str, Literal["reference", "sketch"]], ...] = ()
+    marks: tuple[tuple[str, tuple[tuple[float, float], ...]], ...] = ()
+    measured_days_ago: tuple[int, ...] = ()
+    since_then: dict[str, str] = field(default_factory=dict)
 
 
 def _level(*readings: str, heights: tuple[float, float, float] | None = None, **more: Any) -> dict[str, Any]:
@@ -52,9 +60,19 @@ def _level(*readings: str, heights: tuple[float, float, float] | None = None, **
 STORIES = (
     Story(
         decisions={
+            "kind": "longline corset",
             "brief.name": "Lamplighter Regent",
             "brief.character": "Regent of the Nine Lamps, stage saga “Wick and Tallow”",
             "brief.note": "Worn under an open coat, so the waist must read from the side. Dances in act two.",
+            "brief.laced_by": "a helper",
+            "brief.alone": False,
+            "brief.hours_worn": 4,
+            "brief.heat": "warm",
+            "brief.movement": ["sit", "dance"],
+            "brief.worn_under": "a linen shift",
+            "brief.worn_over": "the open coat of the Nine Lamps",
+            "brief.covered": "the back, by the coat",
+            "brief.chosen_because": "The long point carries the row of lamps, and it reads from the back row.",
             "wearer.name": "Ottilie",
             "wearer.new_to_lacing": False,
             "wearer.underbust": _level("77.1 cm", heights=(84, 88, 92)),
@@ -79,6 +97,18 @@ STORIES = (
         fittings=2,
         accepted=1,
         seed=17,
+        pictures=(
+            ("lamps", 0, True, "Act two, by the lamps", "reference"),
+            ("lamps", 0, False, "Straight top", "sketch"),
+            ("lamps", 1, False, "Dipped top, long point", "sketch"),
+        ),
+        marks=(
+            ("top line", ((0.345, 0.44), (0.5, 0.415), (0.655, 0.44))),
+            ("hem", ((0.31, 0.705), (0.5, 0.752), (0.69, 0.705))),
+            ("closure", ((0.5, 0.43), (0.5, 0.74))),
+        ),
+        measured_days_ago=(24, 2),
+        since_then={"waist": "68.9 cm", "high_hip": "88 cm"},
         notes=(
             "Feels right at the waist. Top edge stands away a little when she turns.",
             "Better. Still not quite even: I can see it in the photo.",
@@ -133,14 +163,49 @@ STORIES = (
     ),
     Story(
         decisions={
+            "kind": "strapless bodice",
+            "brief.name": "Beekeeper General",
+            "brief.character": "Commander of hives in the comic “Smoke and Honey”",
+            "brief.note": "Holds a skirt of four kilos up. No straps may show.",
+            "brief.alone": True,
+            "brief.hours_worn": 7,
+            "brief.heat": "hot",
+            "brief.movement": ["sit", "raise arms"],
+            "wearer.name": "Marit",
+            "wearer.softness": "lean",
+            "wearer.high_bust": _level("82.4 cm", heights=(205, 185, 180)),
+            "wearer.bust": _level("86.5 cm", "86.2 cm", heights=(158, 145, 145), front_arc_mm="47.5 cm"),
+            "wearer.bust_points_mm": "17.4 cm",
+            "wearer.underbust": _level("71.5 cm", "71.8 cm", heights=(78, 82, 85)),
+            "wearer.waist": _level("65.5 cm", "65.2 cm", "65.9 cm"),
+            "wearer.high_hip": _level("80.5 cm", heights=(90, 90, 95)),
+            "wearer.hip": _level("89 cm", heights=(190, 190, 195)),
+            "wearer.waist_to_lap_sitting_mm": "16 cm",
+        },
+        days_left=33,
+        cut=True,
+        pictures=(
+            ("bees", 1, False, "Skirt sits under the point", "sketch"),
+            ("bees", 0, False, "Short hem", "sketch"),
+        ),
+        measured_days_ago=(12,),
+    ),
+    Story(
+        decisions={
+            "kind": "neck corset",
             "brief.name": "Ash cartographer",
             "brief.character": "Surveyor in the radio play “A Map of Cinders”",
             "brief.note": "Her numbers came by letter; nobody has checked them.",
+            "brief.movement": ["turn the head"],
             "wearer.name": "Perpetua, by letter",
-            "wearer.underbust": _level("30 1/2 in", unconfirmed=True),
-            "wearer.waist": _level("27 3/4 in", unconfirmed=True),
+            "wearer.upper_neck": _level("13 1/4 in", unconfirmed=True),
+            "wearer.neck_base": _level("14 3/4 in", unconfirmed=True),
         },
         days_left=88,
+        pictures=(
+            ("collar", 0, False, "Straight to the collarbone", "sketch"),
+            ("collar", 1, False, "Flared", "sketch"),
+        ),
     ),
     Story(
         decisions={
@@ -168,20 +233,23 @@ STORIES = (
 
 def fill(database: Path, today: datetime.date | None = None) -> None:
     """Make the demo workshop in a database that has no builds; one that has is left alone."""
-    workshop = Workshop(open_database(database))
+    engine = open_database(database)
+    workshop = Workshop(engine)
     if workshop.builds() or workshop.builds(archived=True):
         return
     for story in STORIES:
-        tell(workshop, story, today or datetime.date.today())
+        tell(workshop, story, today or datetime.date.today(), Book(engine), Pictures(engine))
 
 
-def tell(workshop: Workshop, story: Story, today: datetime.date) -> str:
+def tell(workshop: Workshop, story: Story, today: datetime.date, book: Book, album: Pictures) -> str:
     """Make one demo build, each step a revision of its own; returns its id."""
     decisions = dict(story.decisions)
     if story.days_left is not None:
         decisions["brief.needed_on"] = (today + datetime.timedelta(days=story.days_left)).isoformat()
     opened = workshop.make(Build(), "made")
     build = change(opened.build, [Change(at=at, value=value) for at, value in decisions.items()], "cm")
+    build = _illustrated(build, story, album)
+    build = _in_the_book(build, story, today, book)
     opened = workshop.edit(opened.id, opened.revision, build, "Brief, measures and wishes")
     noise = np.random.default_rng(story.seed)
     begun = today - datetime.timedelta(days=21)
@@ -200,9 +268,40 @@ def tell(workshop: Workshop, story: Story, today: datetime.date) -> str:
     return opened.id
 
 
+def _illustrated(build: Build, story: Story, album: Pictures) -> Build:
+    """The build with its pictures; marks go on the first, the last sketch is the chosen one."""
+    pictures = []
+    for i, (look, variant, night, name, role) in enumerate(story.pictures):
+        drawn = sketch(look, variant, night)
+        album.keep(KeptPicture(**drawn.__dict__))
+        marks = tuple(Mark(kind=kind, points=points) for kind, points in story.marks) if i == 0 else ()
+        size = {"width_px": drawn.width_px, "height_px": drawn.height_px}
+        pictures.append(Picture(id=drawn.id, name=name, role=role, marks=marks, **size))
+    chosen = pictures[-1].id if build.brief.chosen_because else None
+    brief = build.brief.model_copy(update={"pictures": tuple(pictures), "chosen_sketch": chosen})
+    return build.model_copy(update={"brief": brief})
+
+
+def _in_the_book(build: Build, story: Story, today: datetime.date, book: Book) -> Build:
+    """The measures written down in the book; the build rests on the first measuring, a later one has moved on."""
+    for i, days in enumerate(story.measured_days_ago):
+        taken_on = today - datetime.timedelta(days=days)
+        wearer = build.wearer
+        if i:
+            again = change(
+                build, [Change(at=f"wearer.{at}.readings_mm", value=[mm]) for at, mm in story.since_then.items()], "cm"
+            )
+            wearer = again.wearer
+        made = book.write_down(wearer, taken_on)
+        if i == 0:
+            ref = MeasuringRef(wearer_id=made.wearer_id, measuring_id=made.id, taken_on=taken_on)
+            build = build.model_copy(update={"measuring": ref})
+    return build
+
+
 def _tried_on(build: Build, story: Story, i: int, noise: np.random.Generator) -> dict[str, Any]:
     """What a fitting of the current version on the true body would read, to the millimetre."""
-    taped = believe(build.wearer, build.zones, build.practice)
+    taped = believe(build.wearer, build.zones, build.practice, KINDS[build.kind].levels, KINDS[build.kind].needed)
     girths = np.array([level.girth_mm + story.truly.get(level.name, 0.0) for level in taped])
     body = taped.with_girths(girths, np.zeros(len(girths)))
     assert build.current is not None

@@ -17,7 +17,7 @@ from typer.testing import CliRunner
 from fuseau.build import Build
 from fuseau.cli import main
 from fuseau.decisions import log_fitting
-from fuseau.files.document import document_schema, UnreadableFile, read_document, write_document
+from fuseau.files.document import UnreadableFile, document_schema, read_document, write_document
 from fuseau.files.paper import SIZES_MM
 from fuseau.files.sheet import list_pdf
 from fuseau.files.svg import pattern_svg

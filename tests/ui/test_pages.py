@@ -9,6 +9,7 @@ from selenium.webdriver.common.by import By
 from selenium.webdriver.common.keys import Keys
 
 from fuseau.craft.lengths import format_length
+from tests.conftest import MEASURES
 from tests.ui.driving import Hand, Server
 
 STAGES = ("brief", "wearer", "pattern", "mockups", "bones", "front", "back", "numbers")
@@ -121,11 +122,11 @@ def test_a_change_made_elsewhere_is_not_written_over(demo_hand):
 
 
 def test_no_busk_fits_a_short_front_and_says_what_works(demo_hand):
-    line = stage(demo_hand, "Ash cartographer", "wearer")
-    for level, girth in (("Hip", "38 in"), ("High hip", "35 1/2 in")):
-        demo_hand.write(f"{level} girth", girth)
-        demo_hand.field(f"{level} girth, reading 1")
-    demo_hand.press("See the pattern")
+    made = httpx.post(f"{demo_hand.url}/api/builds", json={"name": "Tidewarden"}).json()
+    changes = [{"at": f"wearer.{name}", "value": level} for name, level in MEASURES.items()]
+    body = {"revision": made["revision"], "changes": changes}
+    assert httpx.post(f"{demo_hand.url}/api/builds/{made['id']}/changes", json=body).status_code == 200
+    line = stage(demo_hand, "Tidewarden", "pattern")
     demo_hand.write("CF", "6")
     for box in demo_hand.all("fieldset"):
         if box.text.startswith("Hem"):
@@ -159,7 +160,7 @@ def test_builds_are_deleted_with_undo_put_away_and_taken_in(demo_hand, tmp_path)
     demo_hand.press("Delete")
     demo_hand.see("“Brass Heron” is deleted.")
     demo_hand.press("Undo")
-    demo_hand.wait(lambda: any("Brass Heron" in one.text for one in demo_hand.all(".line")))
+    demo_hand.wait(lambda: any("Brass Heron" in one.text for one in demo_hand.all(".line .open")))
     demo_hand.press("More for Brass Heron")
     demo_hand.press("Put away")
     demo_hand.see("Put away: 2")
@@ -178,12 +179,12 @@ def test_builds_are_deleted_with_undo_put_away_and_taken_in(demo_hand, tmp_path)
     whole.write_bytes(httpx.get(f"{demo_hand.url}/api/builds/{line['id']}/build.fuseau.json").content)
     demo_hand.browser.find_element(By.CSS_SELECTOR, "input[type=file]").send_keys(str(whole))
     demo_hand.see("“Lamplighter Regent” is in the workshop.")
-    assert sum("Lamplighter Regent" in one.text for one in demo_hand.all(".line")) == 2
+    assert sum("Lamplighter Regent" in one.text for one in demo_hand.all(".line .open")) == 2
 
 
 def test_the_keyboard_alone_goes_through_the_stages(demo_hand):
     stage(demo_hand, "Lamplighter Regent", "pattern")
-    demo_hand.see("What the corset does")
+    demo_hand.see("What the longline corset does")
     page = demo_hand.browser.find_element(By.TAG_NAME, "body")
     page.send_keys("]")
     demo_hand.see("What it says")
@@ -261,15 +262,15 @@ def test_a_clients_sheet_goes_out_and_her_answer_comes_back(demo_hand, downloads
     demo_hand.wait(lambda: sheet.exists() and sheet.stat().st_size > 0)
     # she opens it from her disk, with no server and no network
     demo_hand.browser.get(sheet.as_uri())
-    demo_hand.write("Waist, first reading", "7")
-    demo_hand.see("Usually 40 cm to 200 cm")
-    demo_hand.write("Waist, first reading", "70.5")
-    demo_hand.write("Waist, second reading", "73")
+    demo_hand.write("Neck base, first reading", "7")
+    demo_hand.see("Usually 22 cm to 90 cm")
+    demo_hand.write("Neck base, first reading", "37.5")
+    demo_hand.write("Neck base, second reading", "40")
     demo_hand.see("These two differ: please measure a third time")
-    demo_hand.write("Waist, second reading", "27 3/4 in")
+    demo_hand.write("Neck base, second reading", "14 3/4 in")
     demo_hand.gone("These two differ")
-    demo_hand.write("Underbust, first reading", "77,5")
-    demo_hand.write("Hip, first reading", "97")
+    demo_hand.write("Upper neck, first reading", "33,8")
+    demo_hand.write("Collarbone, first reading", "47")
     demo_hand.press("Save my answer")
     answer = downloads / "measures.fuseau-letter.json"
     demo_hand.wait(lambda: answer.exists() and answer.stat().st_size > 0)
@@ -277,8 +278,8 @@ def test_a_clients_sheet_goes_out_and_her_answer_comes_back(demo_hand, downloads
     demo_hand.see("Measures")
     demo_hand.browser.find_element(By.CSS_SELECTOR, 'input[aria-label="Client\'s answer"]').send_keys(str(answer))
     demo_hand.see("Her measures are in")
-    demo_hand.wait(lambda: demo_hand.value("Waist girth, reading 2") == "70.5")
-    demo_hand.see("70.5 cm ± 1.2")
+    demo_hand.wait(lambda: demo_hand.value("Neck base girth, reading 2") == "37.5")
+    demo_hand.see("37.5 cm ± 1.2")
     broken = tmp_path / "broken.json"
     broken.write_text("{}")
     demo_hand.browser.find_element(By.CSS_SELECTOR, 'input[aria-label="Client\'s answer"]').send_keys(str(broken))
@@ -287,6 +288,7 @@ def test_a_clients_sheet_goes_out_and_her_answer_comes_back(demo_hand, downloads
 
 def test_a_taped_pattern_is_typed_in(demo_hand):
     line = stage(demo_hand, "Brass Heron", "pattern")
+    demo_hand.press("Start from another pattern")
     demo_hand.press("Type in the widths of a pattern you have")
     demo_hand.see("Stitch line to stitch line")
     rows = {

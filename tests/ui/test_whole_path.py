@@ -42,7 +42,7 @@ def test_from_four_girths_to_a_printed_pattern_and_back(hand, server, browser, d
     hand.see("69.9 cm ± 0.7")
     # the draft
     hand.press("See the pattern")
-    hand.see("What the corset does")
+    hand.see("What the underbust corset does")
     hand.wait(lambda: len(hand.all("path.panel")) == 6)
     hand.press("7")
     hand.wait(lambda: len(hand.all("path.panel")) == 7)

@@ -1,7 +1,10 @@
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
 import { get, Refused, send, sendFile } from './api/client'
-import type { Catalogue, Change, Finding, House, Line, Plan, Pull, Sheet } from './api/types'
+import type {
+  BookEntry, Catalogue, Change, EditedPattern, Finding, House, Line, PatternEdit, Plan, Pull, Sheet, TracedPattern,
+} from './api/types'
+import type { LevelName } from './words'
 
 type Notice = { text: string; action?: { label: string; run: () => void } }
 
@@ -18,6 +21,9 @@ export const useDesk = defineStore('desk', () => {
   const unit = computed(() => house.value.unit)
   const plan = computed(() => sheet.value?.plan)
   const build = computed(() => sheet.value?.build)
+  const kind = computed(() => catalogue.value?.kinds.find((one) => one.name === (build.value?.kind ?? 'underbust corset')))
+  const levels = computed<LevelName[]>(() => (kind.value?.levels ?? []) as LevelName[])
+  const zero = computed(() => catalogue.value?.levels.find((level) => level.name === levels.value[0])?.zero ?? 'waist')
 
   /** Steps run one after another, each on the revision that the one before left. */
   function inTurn<T>(step: () => Promise<T>): Promise<T> {
@@ -88,7 +94,17 @@ export const useDesk = defineStore('desk', () => {
   const undo = () => sheet.value?.undoes && step('undo', {})
   const redo = () => sheet.value?.redoes && step('redo', {})
   const restore = (to: number) => step('restore', { to })
-  const version = (what: 'cut' | 'accept' | 'back', to?: number) => step('versions', { what, to })
+  const version = (what: 'cut' | 'accept' | 'back' | 'fix', to?: number) => step('versions', { what, to })
+  /** Edits of the pattern by hand; what is refused stays with the field it names, below `edit`. */
+  const editPattern = (edits: PatternEdit[]) => step('pattern', { edits }, ['edit'])
+  const previewEdit = (edits: PatternEdit[]) =>
+    sheet.value ? send<EditedPattern>('POST', `/builds/${sheet.value.id}/pattern/preview`, { edits }) : Promise.reject(new Error('no build'))
+  const refit = (source: string) => step('refit', { source })
+  const keepTraced = (traced: TracedPattern, name: string) => step('traced', { traced, name }, ['traced'])
+  const writeDown = (taken_on: string | null) => step('book', { taken_on })
+  const takeMeasuring = (measuring_id: string) => step('measuring', { measuring_id })
+  const addPicture = (file: File, role: 'reference' | 'sketch') =>
+    takeFile(`pictures?role=${role}&name=${encodeURIComponent(file.name)}`, file)
   const fitting = (given: { pull: Pull; readings: { z_mm: string; gap_mm: string }[]; note: string }) =>
     step('fittings', given, ['fittings'])
 
@@ -104,19 +120,23 @@ export const useDesk = defineStore('desk', () => {
     })
   }
 
-  /** A client's answer: her measures, as a file. */
-  function takeLetter(file: File): Promise<void> {
+  /** A file that goes into the open build; what is wrong with it is told with its name. */
+  function takeFile(path: string, file: File, said = ''): Promise<boolean> {
     return inTurn(async () => {
       const here = sheet.value
-      if (!here) return
+      if (!here) return false
       try {
-        sheet.value = await sendFile<Sheet>(`/builds/${here.id}/letter?revision=${here.revision}`, file)
-        tell('Her measures are in, marked as not checked.')
+        const joint = path.includes('?') ? '&' : '?'
+        sheet.value = await sendFile<Sheet>(`/builds/${here.id}/${path}${joint}revision=${here.revision}`, file)
+        if (said) tell(said)
+        return true
       } catch (error) {
         tell(`${file.name}: ${error instanceof Refused ? error.trouble.sentence : 'it could not be read.'}`)
+        return false
       }
     })
   }
+  const takeLetter = (file: File) => takeFile('letter', file, 'Her measures are in, marked as not checked.')
 
   async function setHouse(changes: Partial<House>) {
     house.value = await send<House>('PUT', '/house', { ...house.value, ...changes })
@@ -136,14 +156,18 @@ export const useDesk = defineStore('desk', () => {
   }
 
   return {
-    house, catalogue, sheet, errors, notice, failed, unit, plan, build,
+    house, catalogue, sheet, errors, notice, failed, unit, plan, build, kind, levels, zero,
+    editPattern, previewEdit, refit, keepTraced, writeDown, takeMeasuring, addPicture,
     start, open, edit, set, undo, redo, restore, version, fitting, tryOut, typeIn, takeLetter, setHouse, saidAt, forget, tell, complain,
   }
 })
 
 export const workshop = {
   list: (archived = false) => get<Line[]>(`/builds?archived=${archived}`),
-  make: (name: string, character: string) => send<Line>('POST', '/builds', { name, character }),
+  make: (name: string, character: string, kind: string) => send<Line>('POST', '/builds', { name, character, kind }),
+  wearers: () => get<BookEntry[]>('/wearers'),
+  forgetWearer: (id: string) => send<void>('DELETE', `/wearers/${id}`),
+  bringWearerBack: (id: string) => send<void>('POST', `/wearers/${id}/undelete`),
   takeIn: (file: Blob) => sendFile<Line>('/builds/import', file),
   duplicate: (id: string) => send<Line>('POST', `/builds/${id}/duplicate`),
   archive: (id: string, archived: boolean) => send<Line>('POST', `/builds/${id}/archive?archived=${archived}`),

@@ -48,9 +48,13 @@ export const STAGES: { stage: Stage; label: string }[] = [
   { stage: 'back', label: 'Back' },
 ]
 
-export const LEVELS = ['underbust', 'ribs', 'waist', 'high_hip', 'hip'] as const
-export type LevelName = (typeof LEVELS)[number]
+export type LevelName = 'upper_neck' | 'neck_base' | 'collarbone' | 'high_bust' | 'bust' | 'underbust' | 'ribs' | 'waist' | 'high_hip' | 'hip'
 export const LEVEL_LABELS: Record<LevelName, string> = {
+  upper_neck: 'Upper neck',
+  neck_base: 'Neck base',
+  collarbone: 'Collarbone',
+  high_bust: 'High bust',
+  bust: 'Bust',
   underbust: 'Underbust',
   ribs: 'Ribs',
   waist: 'Waist',
@@ -82,3 +86,10 @@ export const FEEL_ICON: Record<NonNullable<LevelFit['feel']>, string> = {
   firm: '◕',
   'too firm': '●',
 }
+
+/** A bare number takes a unit; anything else is sent as it was written. */
+export const withUnit = (text: string, unit: string) =>
+  /^[−-]?[\d\s.,/½¼¾⅛⅜⅝⅞]+$/.test(text.trim()) ? `${text.trim()} ${unit}` : text.trim()
+
+/** What one press of an arrow key moves: 1 mm, or 1/16 in. */
+export const stepOf = (unit: Unit) => (unit === 'in' ? 25.4 / 16 : 1)

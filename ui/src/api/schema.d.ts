@@ -1665,7 +1665,7 @@ export interface components {
         };
         /**
          * DrawnPiece
-         * @description A closed outline: its points, the height of its waistline if the drawing says so, and what it is called.
+         * @description A closed outline: its points, its waistline (as drawn, or else where it is narrowest), what it is called.
          */
         DrawnPiece: {
             /** Name */
@@ -1677,6 +1677,11 @@ export interface components {
             ][];
             /** Waist Mm */
             waist_mm?: number | null;
+            /**
+             * Waist Drawn
+             * @default false
+             */
+            waist_drawn: boolean;
         };
         /**
          * EdgeDifference

@@ -15,6 +15,9 @@ const build = [
   ['+ − 0', 'nearer, further, all of it'],
   ['arrows', 'move the paper'],
   ['m', 'measure between two points'],
+  ['Tab', 'to the next point of the pattern'],
+  ['arrows, on a point', 'move it 1 mm (1/16 in)'],
+  ['Shift arrows', 'five times as far'],
 ]
 </script>
 

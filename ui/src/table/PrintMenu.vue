@@ -19,11 +19,12 @@ const drafted = computed(() => !!desk.plan?.pattern)
         <v-list-item :href="`${base}/pattern.pdf?paper=a4`" download title="Pattern 1:1, A4 pages" subtitle="PDF with 50 mm test square" />
         <v-list-item :href="`${base}/pattern.pdf?paper=letter`" download title="Pattern 1:1, Letter pages" subtitle="PDF with 50 mm test square" />
         <v-list-item :href="`${base}/pattern.svg`" download title="Pattern as drawing" subtitle="SVG in millimetres" />
+        <v-list-item :href="`${base}/pattern.dxf`" download title="Pattern for cutting software" subtitle="DXF in millimetres, in layers" />
         <v-list-item :href="`${base}/list.pdf?paper=${desk.house.paper}`" download title="List" subtitle="bones, busk, holes, lace: one page" />
       </template>
       <v-list-item v-else title="No pattern yet" subtitle="The measures come first" disabled />
       <v-divider />
-      <v-list-item :href="`${base}/build.fuseau.json`" download title="Build as file" subtitle="to keep or to hand on" />
+      <v-list-item :href="`${base}/build.fuseau.json`" download title="Build as file" subtitle="with its pictures, to keep or to hand on" />
     </v-list>
   </v-menu>
 </template>

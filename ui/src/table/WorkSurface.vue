@@ -14,8 +14,9 @@ const props = defineProps<{
   behind?: LaidPanel[]
   picked?: string
   caption?: string
+  shown?: LaidPanel[]
 }>()
-const emit = defineEmits<{ pick: [key: string] }>()
+const emit = defineEmits<{ pick: [key: string]; level: [name: string | undefined] }>()
 const on = defineModel<string[]>('on', { required: true })
 const desk = useDesk()
 
@@ -28,19 +29,32 @@ const tape = ref<Point[]>([])
 const pointer = ref<Point>()
 let observer: ResizeObserver | undefined
 
-const panels = computed(() => props.plan.pattern?.panels ?? [])
-const flat = computed(() => layOut(panels.value, props.next))
+const panels = computed(() => props.shown ?? props.plan.pattern?.panels ?? [])
+const joined = computed(() => props.plan.pattern?.joined ?? [])
+// while a drag is previewed the panels keep their places, so that only what is dragged moves
+const flat = computed(() => layOut(props.plan.pattern?.panels.length === panels.value.length ? props.plan.pattern.panels : panels.value, props.next, joined.value))
+const pieces = computed(() => {
+  let x = flat.value.width + 30
+  return (props.plan.pattern?.pieces ?? []).map((piece) => {
+    const xs = piece.outline.map((point) => point[0])
+    const zs = piece.outline.map((point) => point[1])
+    const offset: Point = [x - Math.min(...xs), -(Math.min(...zs) + Math.max(...zs)) / 2]
+    x += Math.max(...xs) - Math.min(...xs) + 24
+    return { ...piece, offset, middle: [(Math.min(...xs) + Math.max(...xs)) / 2 + offset[0], Math.max(...zs) + offset[1]] as Point }
+  })
+})
+const wide = computed(() => (pieces.value.length ? Math.max(...pieces.value.map((piece) => Math.max(...piece.outline.map((point) => point[0])) + piece.offset[0])) : flat.value.width))
 const has = (layer: string) => props.layers.includes(layer) && on.value.includes(layer)
 
 function fitAll() {
   const { width, height } = size.value
-  const left = RAIL + (has('Pressure') ? 58 : 18)
+  const left = RAIL + (has('Tension') ? 96 : has('Pressure') ? 58 : 18)
   const room = { width: width - left - 18, height: height - 64 }
   const tall = flat.value.top - flat.value.bottom + 40
-  const scale = Math.min(room.width / flat.value.width, room.height / tall, 2.2)
+  const scale = Math.min(room.width / wide.value, room.height / tall, 2.2)
   view.value = {
     scale,
-    x: left + Math.max(0, (room.width - flat.value.width * scale) / 2),
+    x: left + Math.max(0, (room.width - wide.value * scale) / 2),
     y: 36 + (room.height - tall * scale) / 2 + (flat.value.top + 18) * scale,
   }
 }
@@ -57,7 +71,7 @@ onBeforeUnmount(() => {
   observer?.disconnect()
   window.removeEventListener('keydown', onKey)
 })
-watch(() => `${has('Pressure')}/${panels.value.length}/${props.next?.length ?? 0}/${Math.round(flat.value.width / 20)}`, fitAll)
+watch(() => `${has('Pressure')}/${has('Tension')}/${pieces.value.length}/${panels.value.length}/${props.next?.length ?? 0}/${Math.round(flat.value.width / 20)}`, fitAll)
 
 const sx = (x: number) => view.value.x + x * view.value.scale
 const sz = (z: number) => view.value.y - z * view.value.scale
@@ -71,7 +85,7 @@ function zoom(by: number, at: Point = [(size.value.width + RAIL) / 2, size.value
 }
 
 function onKey(event: KeyboardEvent) {
-  if ((event.target as HTMLElement)?.matches?.('input, textarea, select, [role="button"], .v-btn') || event.ctrlKey || event.metaKey) return
+  if ((event.target as HTMLElement)?.matches?.('input, textarea, select, [role="button"], [role="slider"], .v-btn') || event.ctrlKey || event.metaKey) return
   const steps: Record<string, () => void> = {
     '+': () => zoom(1.25), '=': () => zoom(1.25), '-': () => zoom(0.8), '0': fitAll,
     ArrowLeft: () => (view.value.x += 40), ArrowRight: () => (view.value.x -= 40),
@@ -130,6 +144,15 @@ const hovered = computed(() => {
   if (!pointer.value || pointer.value[0] < RAIL) return undefined
   return (view.value.y - pointer.value[1]) / view.value.scale
 })
+
+watch(
+  () => {
+    if (hovered.value === undefined) return undefined
+    const near = (props.plan.levels ?? []).map((level) => ({ name: level.name, off: Math.abs(level.z_mm - hovered.value!) }))
+    return near.length ? near.reduce((a, b) => (a.off < b.off ? a : b)).name : undefined
+  },
+  (name) => emit('level', name),
+)
 
 // pressure along the lacing edge, as a profile beside the rail; full width is the comfort limit
 const pressure = computed(() => {
@@ -217,7 +240,7 @@ defineExpose({ flat, sx })
       <v-btn :icon="mdiFitToPageOutline" size="x-small" variant="text" aria-label="All of it" @click="fitAll" />
     </div>
     <div ref="box" class="paper" :class="{ measuring }" @pointerdown="onDown" @pointermove="onMove" @pointerup="dragged = undefined" @pointerleave="pointer = undefined" @wheel.prevent="(event) => zoom(event.deltaY < 0 ? 1.12 : 0.89, at(event))">
-      <svg :width="size.width" :height="size.height" role="img" :aria-label="`Half garment, ${panels.length} panels from centre front to centre back`">
+      <svg :width="size.width" :height="size.height" role="group" :aria-label="`Half garment, ${panels.length} panels from centre front to centre back`">
         <defs>
           <pattern id="dots" patternUnits="userSpaceOnUse" :width="grid * 5 * view.scale" :height="grid * 5 * view.scale" :patternTransform="`translate(${view.x} ${view.y})`">
             <template v-for="i in 5" :key="i">
@@ -244,7 +267,14 @@ defineExpose({ flat, sx })
           <path :d="line(i, [panel.waist[0], panel.waist[1]])" class="waist" />
           <path v-for="(tick, k) in ticksOf(panel)" :key="k" :d="line(i, tick)" class="notch" />
           <path :d="line(i, [panel.grain[0], panel.grain[1]])" class="grain" />
+          <path v-for="(dart, k) in panel.darts" :key="`dart ${k}`" :d="line(i, dart, true)" class="dart" />
+          <path v-if="i < panels.length - 1 && !joined.includes(panel.number)" :d="line(i, panel.cb_edge)" class="grasp" :class="{ picked: picked === `seam ${panel.number}` }" :data-seam="panel.number" @click.stop="emit('pick', `seam ${panel.number}`)" />
+          <path v-if="i > 0 && !joined.includes(panel.number - 1)" :d="line(i, panel.cf_edge)" class="grasp" :class="{ picked: picked === `seam ${panel.number - 1}` }" @click.stop="emit('pick', `seam ${panel.number - 1}`)" />
           <text :x="sx(flat.offsets[i] + middle(panel))" :y="sz(highest(panel)) - 9" class="number">{{ panel.number }}</text>
+        </g>
+        <g v-for="piece in pieces" :key="piece.name" class="piece" @click="emit('pick', piece.name)">
+          <path :d="path(piece.outline.map(([x, z]): Point => [sx(x + piece.offset[0]), sz(z + piece.offset[1])]), true)" />
+          <text :x="sx(piece.middle[0])" :y="sz(piece.middle[1]) - 7">{{ piece.name }}</text>
         </g>
         <text v-if="panels.length" :x="sx(flat.offsets[0] + panels[0].waist[0][0])" :y="sz(flat.top) - 8" class="side">CF</text>
         <text v-if="lastPanel" :x="sx(flat.offsets[panels.length - 1] + lastPanel.waist[1][0])" :y="sz(flat.top) - 8" class="side end">CB</text>
@@ -299,9 +329,10 @@ defineExpose({ flat, sx })
           <line :x1="pressure.x" :x2="pressure.x" :y1="pressure.low" :y2="pressure.high" class="limit" />
           <text :x="RAIL + 4" :y="pressure.high - 8">pressure</text>
         </g>
+        <slot name="inside" :sx="sx" :sz="sz" :scale="view.scale" :offsets="flat.offsets" :rail="RAIL" />
         <g v-if="hovered !== undefined" class="hover">
           <line :x1="RAIL - 13" :x2="size.width" :y1="sz(hovered)" :y2="sz(hovered)" />
-          <text :x="size.width - 8" :y="sz(hovered) - 5" text-anchor="end" class="in">{{ length(hovered, desk.unit) }} {{ hovered >= 0 ? 'above' : 'below' }} the waist</text>
+          <text :x="size.width - 8" :y="sz(hovered) - 5" text-anchor="end" class="in">{{ length(hovered, desk.unit) }} {{ hovered >= 0 ? 'above' : 'below' }} the {{ plan.pattern?.zero ?? 'waist' }}</text>
         </g>
       </svg>
       <slot name="over" />
@@ -329,6 +360,9 @@ svg { display: block; position: absolute; inset: 0; font-family: inherit; fill: 
 .panel.picked { fill: var(--marked); }
 .waist { stroke: var(--ink); stroke-width: 1.6; fill: none; pointer-events: none; }
 .notch { stroke: var(--ink); stroke-width: 1; pointer-events: none; } .grain { stroke: var(--dot); stroke-width: 1; pointer-events: none; }
+.dart { fill: var(--bench); stroke: var(--ink); stroke-width: 1; stroke-dasharray: 4 2; pointer-events: none; }
+.grasp { fill: none; stroke: transparent; stroke-width: 11; cursor: pointer; } .grasp:hover { stroke: var(--letout); stroke-opacity: 0.16; } .grasp.picked { stroke: var(--marked); stroke-opacity: 0.9; stroke-width: 7; }
+.piece path { fill: var(--paper); fill-opacity: 0.6; stroke: var(--ink); stroke-width: 1.4; } .piece text { text-anchor: middle; font-size: 13.5px; fill: var(--steel); }
 .number { text-anchor: middle; font-size: 21px; font-weight: 500; fill: var(--steel); pointer-events: none; }
 .side { font-size: 13px; fill: var(--steel); } .side.end { text-anchor: end; }
 .next { fill: none; stroke: var(--settled); stroke-width: 1.4; stroke-dasharray: 6 4; pointer-events: none; }

@@ -1,17 +1,28 @@
 import type { LaidPanel, Point } from '../api/types'
 
-/** Where each panel lies on the table: panels side by side with room between, in mm from CF. */
-export function layOut(panels: LaidPanel[], also: LaidPanel[] = [], between = 20) {
+/** Where each panel lies on the table: side by side with room between, in mm from CF; joined ones edge to edge. */
+export function layOut(panels: LaidPanel[], also: LaidPanel[] = [], joined: number[] = [], between = 20) {
   const offsets: number[] = []
   let x = 0
   panels.forEach((panel, i) => {
     const xs = [...panel.outline, ...(also[i]?.outline ?? [])].map((point) => point[0])
     const [left, right] = [Math.min(...xs), Math.max(...xs)]
-    offsets.push(x - left)
-    x += right - left + between
+    const held = i > 0 && joined.includes(panels[i - 1].number)
+    const offset = held ? offsets[i - 1] - nearest(panels[i - 1], panel) : x - left
+    offsets.push(offset)
+    x = offset + right + between
   })
   const zs = [...panels, ...also].flatMap((panel) => panel.outline.map((point) => point[1]))
   return { offsets, width: x - between, top: Math.max(...zs), bottom: Math.min(...zs) }
+}
+
+/** The least distance between the facing edges of two panels in their own frames. */
+function nearest(before: LaidPanel, after: LaidPanel) {
+  const low = Math.max(before.cb_edge[0][1], after.cf_edge[0][1])
+  const high = Math.min(before.cb_edge[before.cb_edge.length - 1][1], after.cf_edge[after.cf_edge.length - 1][1])
+  let least = Infinity
+  for (let z = low; z <= high; z += 4) least = Math.min(least, edgeAt(after.cf_edge, z) - edgeAt(before.cb_edge, z))
+  return least
 }
 
 /** x of an edge (from hem to top) at a height. */

@@ -2,7 +2,7 @@
 import { computed, ref, watch } from 'vue'
 import type { Pull } from '../../api/types'
 import { useDesk } from '../../desk'
-import { hardware, length } from '../../words'
+import { hardware, length, withUnit } from '../../words'
 
 // Log a fitting: the pull, and the gap at some heights. What is refused stays as written.
 const emit = defineEmits<{ done: []; leave: [] }>()
@@ -32,7 +32,6 @@ const bad = (i: number, field: 'z_mm' | 'gap_mm') => {
 }
 const whole = computed(() => desk.errors[`fittings.${number.value}.readings`])
 const gapUnit = computed(() => (desk.unit === 'in' ? 'in' : 'mm'))
-const withUnit = (text: string, unit: string) => (/^[−-]?[\d\s.,/½¼¾⅛⅜⅝⅞]+$/.test(text.trim()) ? `${text.trim()} ${unit}` : text.trim())
 
 async function log() {
   const readings = rows.value

@@ -60,7 +60,7 @@ const bySeam = computed(() => {
   for (const mark of marks) groups.set(`${mark.seam} ${mark.kind}`, [...(groups.get(`${mark.seam} ${mark.kind}`) ?? []), mark])
   return [...groups.values()].map((group) => {
     const most = group.reduce((a, b) => (a.cf_side_mm + a.cb_side_mm > b.cf_side_mm + b.cb_side_mm ? a : b))
-    return { ...most, levels: group.map((mark) => LEVEL_LABELS[mark.level as LevelName].toLowerCase()).join(', ') }
+    return { ...most, levels: group.map((mark) => (mark.level ? LEVEL_LABELS[mark.level as LevelName].toLowerCase() : '')).join(', ') }
   })
 })
 const amount = (mm: number) => (desk.unit === 'in' ? length(mm, 'in', { hardware: true, bare: true }) : mm.toFixed(1))

@@ -15,7 +15,10 @@ const fittings = (number: number) => desk.build!.fittings!.filter((fitting) => f
 function shape(version: Version): { d: string; box: string } {
   let x = 0
   const parts: string[] = []
-  const z = version.pattern.stations.map((station) => station.side_mm)
+  // stations beyond top line and hem are not part of the garment
+  const [low, high] = [version.pattern.hem, version.pattern.top].map((line) => (line.cf_mm + line.side_mm + line.cb_mm) / 3)
+  const inside = version.pattern.stations.map((station, i) => ({ i, z: Math.min(high, Math.max(low, station.side_mm)) }))
+  const z = inside.map((one) => one.z)
   for (const panel of version.pattern.panels) {
     const left = panel.cf_edge_mm.map((edge, i): Point => [x + edge, -z[i]])
     const right = panel.cb_edge_mm.map((edge, i): Point => [x + edge, -z[i]]).reverse()

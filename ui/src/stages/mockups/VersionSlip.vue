@@ -12,14 +12,17 @@ const desk = useDesk()
 const version = computed(() => desk.build!.versions![props.number - 1])
 const current = computed(() => desk.build!.versions!.length)
 const found = ref<components['schemas']['Compared']>()
+const against = ref<number>()
+const others = computed(() => desk.build!.versions!.map((one) => one.number!).filter((number) => number !== props.number))
+const other = computed(() => (against.value && others.value.includes(against.value) ? against.value : current.value === props.number ? others.value[others.value.length - 1] : current.value))
 watch(
-  () => [props.number, current.value, desk.sheet!.id],
+  () => [props.number, other.value, desk.sheet!.id],
   async () => {
     found.value = undefined
-    if (props.number === current.value) return emit('compared', [])
+    if (!other.value) return emit('compared', [])
     try {
-      found.value = await get(`/builds/${desk.sheet!.id}/compare?before=${props.number}&after=${current.value}`)
-      emit('compared', found.value!.before_panels)
+      found.value = await get(`/builds/${desk.sheet!.id}/compare?before=${Math.min(props.number, other.value)}&after=${Math.max(props.number, other.value)}`)
+      emit('compared', Math.max(props.number, other.value) === current.value ? found.value!.before_panels : [])
     } catch (error) {
       desk.complain(error)
     }
@@ -38,8 +41,9 @@ async function back() {
     <p class="soft small">{{ version.made_on ? `${shortDay(version.made_on)}, ` : '' }}{{ version.reason }}</p>
     <v-text-field label="Name it" :model-value="version.name" @change="(event: Event) => desk.set(`versions.${number - 1}.name`, (event.target as HTMLInputElement).value)" />
     <v-textarea label="Note" rows="2" auto-grow :model-value="version.note" @change="(event: Event) => desk.set(`versions.${number - 1}.note`, (event.target as HTMLInputElement).value)" />
+    <ul v-if="version.changes?.length" class="small"><li v-for="(one, i) in version.changes.slice(-6)" :key="i">{{ one }}</li></ul>
     <template v-if="found">
-      <h2>From version {{ found.before }} to {{ found.after }}</h2>
+      <div class="against"><h2>From version {{ found.before }} to {{ found.after }}</h2><label v-if="others.length > 1">with <select :value="other" aria-label="Compare with version" @change="against = Number(($event.target as HTMLSelectElement).value)"><option v-for="one in others" :key="one" :value="one">version {{ one }}</option></select></label></div>
       <table class="numbers" aria-label="Girths compared">
         <thead><tr><th>sewn girth, {{ desk.unit }}</th><th class="n">v{{ found.before }}</th><th class="n">v{{ found.after }}</th><th class="n">change</th></tr></thead>
         <tbody>
@@ -50,9 +54,10 @@ async function back() {
       <table v-else-if="found.comparison.seams.length" class="numbers" aria-label="Seams compared">
         <thead><tr><th>seam, {{ desk.unit === 'in' ? 'in' : 'mm' }} per panel edge</th><th class="n">change</th></tr></thead>
         <tbody>
-          <tr v-for="mark in found.comparison.seams" :key="mark.seam + mark.level"><td>{{ mark.seam }}, {{ LEVEL_LABELS[mark.level as LevelName].toLowerCase() }}</td><td class="n" :class="mark.kind === 'let out' ? 'letout' : 'takein'">{{ mark.kind === 'let out' ? '◀▶' : '▶◀' }} {{ mark.kind }} <b class="in">{{ amount(mark.cf_side_mm) }} + {{ amount(mark.cb_side_mm) }}</b></td></tr>
+          <tr v-for="mark in found.comparison.seams" :key="mark.seam + mark.z_mm"><td>{{ mark.seam }}, {{ mark.level ? LEVEL_LABELS[mark.level as LevelName].toLowerCase() : length(mark.z_mm, desk.unit) }}</td><td class="n" :class="mark.kind === 'let out' ? 'letout' : mark.kind === 'move' ? '' : 'takein'">{{ mark.kind === 'let out' ? '◀▶' : mark.kind === 'move' ? '▶▶' : '▶◀' }} {{ mark.kind }} <b class="in">{{ amount(mark.cf_side_mm) }} + {{ amount(mark.cb_side_mm) }}</b></td></tr>
         </tbody>
       </table>
+      <p v-for="one in found.comparison.others" :key="one">{{ one[0].toUpperCase() + one.slice(1) }}.</p>
       <p v-for="edge in found.comparison.edges" :key="edge.edge + edge.place">{{ edge.edge === 'top' ? 'Top line' : 'Hem' }} at {{ edge.place }} {{ edge.moved_mm > 0 ? 'raised' : 'lowered' }} by {{ hardware(Math.abs(edge.moved_mm), desk.unit) }}.</p>
     </template>
     <div class="acts">
@@ -63,5 +68,6 @@ async function back() {
 </template>
 
 <style scoped>
+.against { display: flex; justify-content: space-between; align-items: baseline; } select { font: inherit; border: 1px solid #8b99a5; border-radius: 3px; background: var(--paper); color: var(--ink); } ul { margin: 0; padding-left: 18px; }
 .version { display: grid; gap: 10px; } .version p { margin: 0; } .acts { display: flex; gap: 8px; flex-wrap: wrap; }
 </style>

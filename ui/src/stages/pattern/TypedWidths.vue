@@ -1,18 +1,20 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { useDesk } from '../../desk'
-import { LEVEL_LABELS, LEVELS, type LevelName } from '../../words'
+import { LEVEL_LABELS, withUnit, type LevelName } from '../../words'
 
 // A pattern from outside: widths off a taped or bought pattern, level by level. A row can be pasted whole.
 const open = defineModel<boolean>({ required: true })
 const desk = useDesk()
 const panels = ref(6)
 const front = ref(3)
-const widths = ref<Record<LevelName, string[]>>({ underbust: [], ribs: [], waist: [], high_hip: [], hip: [] })
+const widths = ref<Record<string, string[]>>({})
+const counts = computed(() => Array.from({ length: 8 }, (_, i) => i + 2).filter((n) => n >= Math.min(3, desk.kind?.panels[0] ?? 4) && n <= 8))
+watch(open, () => (widths.value = Object.fromEntries(desk.levels.map((name) => [name, widths.value[name] ?? []]))), { immediate: true })
 watch(panels, (count) => (front.value = Math.min(front.value, count - 1)))
 watch(open, () => desk.forget('typed'))
 
-const typed = computed(() => LEVELS.filter((name) => widths.value[name].slice(0, panels.value).some((text) => text?.trim())))
+const typed = computed(() => desk.levels.filter((name) => (widths.value[name] ?? []).slice(0, panels.value).some((text) => text?.trim())))
 const fault = computed(() => {
   const [at, sentence] = Object.entries(desk.errors).find(([place]) => place.startsWith('typed')) ?? []
   const found = /^typed\.levels\.(\d+)(?:\.widths_mm\.(\d+))?/.exec(at ?? '')
@@ -26,11 +28,10 @@ function paste(event: ClipboardEvent, name: LevelName, i: number) {
   event.preventDefault()
   parts.slice(0, panels.value - i).forEach((part, k) => (widths.value[name][i + k] = part.trim()))
 }
-const withUnit = (text: string) => (/^[\d\s.,/½¼¾⅛⅜⅝⅞]+$/.test(text) ? `${text} ${desk.unit}` : text)
 async function keep() {
   const levels = typed.value.map((name) => ({
     name,
-    widths_mm: Array.from({ length: panels.value }, (_, i) => withUnit((widths.value[name][i] ?? '').trim())),
+    widths_mm: Array.from({ length: panels.value }, (_, i) => withUnit((widths.value[name][i] ?? '').trim(), desk.unit)),
   }))
   if (await desk.typeIn({ levels, front_panels: front.value })) open.value = false
 }
@@ -40,17 +41,17 @@ async function keep() {
   <v-dialog v-model="open" max-width="860">
     <v-card title="Widths of a pattern you have">
       <v-card-text>
-        <p>Stitch line to stitch line, without allowances, in {{ desk.unit }}. The waist is needed, and two levels more.</p>
+        <p>Stitch line to stitch line, without allowances, in {{ desk.unit }}. The {{ desk.zero }} is needed, and two levels more.</p>
         <div class="counts">
           <span id="typed-panels">Panels in each half</span>
-          <v-btn-toggle v-model="panels" aria-labelledby="typed-panels"><v-btn v-for="n in [4, 5, 6, 7]" :key="n" :value="n" size="small">{{ n }}</v-btn></v-btn-toggle>
+          <v-btn-toggle v-model="panels" aria-labelledby="typed-panels"><v-btn v-for="n in counts" :key="n" :value="n" size="small">{{ n }}</v-btn></v-btn-toggle>
           <span id="typed-front">of these in front</span>
           <v-btn-toggle v-model="front" aria-labelledby="typed-front"><v-btn v-for="n in panels - 1" :key="n" :value="n" size="small">{{ n }}</v-btn></v-btn-toggle>
         </div>
         <table>
           <thead><tr><td /><th v-for="n in panels" :key="n">{{ n }}{{ n === 1 ? ', CF' : n === panels ? ', CB' : '' }}</th></tr></thead>
           <tbody>
-            <tr v-for="name in LEVELS" :key="name">
+            <tr v-for="name in desk.levels.filter((one) => widths[one])" :key="name">
               <th scope="row">{{ LEVEL_LABELS[name] }}</th>
               <td v-for="i in panels" :key="i">
                 <input v-model="widths[name][i - 1]" class="in" autocomplete="off" :aria-label="`${LEVEL_LABELS[name]}, panel ${i}`" :aria-invalid="bad(name, i - 1)" @paste="paste($event, name, i - 1)" />

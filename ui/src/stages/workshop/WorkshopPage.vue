@@ -2,7 +2,7 @@
 import { mdiDotsVertical } from '@mdi/js'
 import { computed, onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
-import type { Line } from '../../api/types'
+import type { BookEntry, Build, Line } from '../../api/types'
 import { Refused } from '../../api/client'
 import { useDesk, workshop } from '../../desk'
 import { path } from '../../table/flat'
@@ -17,12 +17,14 @@ const failed = ref('')
 const making = ref(false)
 const name = ref('')
 const character = ref('')
+const kind = ref<NonNullable<Build['kind']>>('underbust corset')
+const book = ref<BookEntry[]>([])
 const chooser = ref<HTMLInputElement>()
 const fault = ref('')
 
 async function load() {
   try {
-    ;[lines.value, away.value] = await Promise.all([workshop.list(), workshop.list(true)])
+    ;[lines.value, away.value, book.value] = await Promise.all([workshop.list(), workshop.list(true), workshop.wearers()])
     failed.value = ''
   } catch (error) {
     failed.value = error instanceof Refused ? error.trouble.sentence : String(error)
@@ -38,7 +40,7 @@ async function make() {
     return
   }
   try {
-    const line = await workshop.make(name.value.trim(), character.value.trim())
+    const line = await workshop.make(name.value.trim(), character.value.trim(), kind.value)
     making.value = false
     router.push({ name: 'wearer', params: { id: line.id } })
   } catch (error) {
@@ -83,6 +85,8 @@ const putAway = (line: Line, archived: boolean) =>
     archived ? `“${line.name}” is put away.` : `“${line.name}” is on the table again.`,
     () => workshop.archive(line.id, !archived),
   )
+const forget = (entry: BookEntry) =>
+  act(() => workshop.forgetWearer(entry.id), `${entry.name} is out of the book; builds keep their own copy.`, () => workshop.bringWearerBack(entry.id))
 const copy = (line: Line) => act(() => workshop.duplicate(line.id), `“${line.name}” is copied.`)
 
 function outline(line: Line): { d: string; box: string } {
@@ -117,7 +121,7 @@ const groups = computed(() => [
     <v-progress-linear v-else-if="!lines" indeterminate color="metal" />
     <div v-else-if="!lines.length && !away.length" class="empty">
       <h2>Nothing on the table yet</h2>
-      <p>A build needs four girths: underbust, waist, high hip and hip. The pattern follows.</p>
+      <p>A build needs a few girths; an underbust corset four: underbust, waist, high hip and hip. The pattern follows.</p>
       <v-btn color="primary" @click="making = true">New build</v-btn>
     </div>
     <template v-for="group in groups" v-else :key="group.title">
@@ -130,7 +134,7 @@ const groups = computed(() => [
             <span class="who">
               <b>{{ line.name }}</b>
               <small>{{ line.character || line.kind }}</small>
-              <small>{{ [line.wearer && `for ${line.wearer}`, line.version && `version ${line.version}`, line.fittings && `${line.fittings} ${line.fittings === 1 ? 'fitting' : 'fittings'}`].filter(Boolean).join(' · ') }}</small>
+              <small>{{ [line.character && line.kind, line.wearer && `for ${line.wearer}`, line.version && `version ${line.version}`, line.fittings && `${line.fittings} ${line.fittings === 1 ? 'fitting' : 'fittings'}`].filter(Boolean).join(' · ') }}</small>
             </span>
             <span class="next">{{ group.archived ? '' : line.next_step }}</span>
             <span class="day" :class="{ near: !group.archived && line.needed_on && /^(\d|1[0-3]) days left|today|tomorrow/.test(daysLeft(line.needed_on)) }">
@@ -153,13 +157,31 @@ const groups = computed(() => [
       {{ showAway ? 'Hide what is put away' : `Put away: ${away.length}` }}
     </v-btn>
 
+    <section v-if="book.length" class="wearers" aria-label="Wearers">
+      <h2 class="group">Wearers</h2>
+      <ul class="builds">
+        <li v-for="entry in book" :key="entry.id" class="line wearer">
+          <b>{{ entry.name }}</b>
+          <span>measured {{ entry.measurings.map((one) => longDay(one.taken_on)).join(', ') }}</span>
+          <span class="rests">
+            <router-link v-for="one in entry.builds" :key="one.id" :to="{ name: 'wearer', params: { id: one.id } }" :class="{ old: !one.newest }">{{ one.name }}{{ one.newest ? '' : ', on older measures' }}</router-link>
+          </span>
+          <v-menu location="bottom end">
+            <template #activator="{ props }"><v-btn v-bind="props" :icon="mdiDotsVertical" size="small" variant="text" :aria-label="`More for ${entry.name}`" /></template>
+            <v-list density="compact"><v-list-item title="Take out of the book" @click="forget(entry)" /></v-list>
+          </v-menu>
+        </li>
+      </ul>
+    </section>
+
     <v-dialog v-model="making" max-width="440">
       <form @submit.prevent="make">
         <v-card title="New build">
           <v-card-text class="form">
             <v-text-field v-model="name" label="Name" autofocus :error-messages="fault" @update:model-value="fault = ''" />
             <v-text-field v-model="character" label="Character and where from" />
-            <p class="soft small">Underbust corset, drafted flat.</p>
+            <v-select v-model="kind" label="Kind of garment" :items="(desk.catalogue?.kinds ?? []).map((one) => one.name)" />
+            <p class="soft small">{{ desk.catalogue?.kinds.find((one) => one.name === kind)?.what }}</p>
           </v-card-text>
           <v-card-actions>
             <v-btn @click="making = false">Leave it</v-btn>
@@ -179,12 +201,13 @@ const groups = computed(() => [
 .line { display: flex; align-items: center; border-bottom: 1px solid var(--line); }
 .open { flex: 1; display: grid; grid-template-columns: 150px minmax(0, 1.2fr) minmax(0, 1fr) 150px; gap: 22px; align-items: center; padding: 12px 6px; color: inherit; text-decoration: none; }
 .open:hover { background: var(--bench); }
-.shape { height: 62px; width: 150px; } .shape path { fill: none; stroke: var(--ink); stroke-width: 4; }
+.shape { height: 62px; width: 150px; } .shape path { fill: none; stroke: var(--ink); stroke-width: 1.2; vector-effect: non-scaling-stroke; }
 .shape.none { border: 1px dashed var(--dot); width: 110px; margin-left: 20px; }
 .who b { font-size: 1.15rem; font-weight: 650; display: block; } small { color: var(--steel); display: block; font-size: 0.88rem; line-height: 1.25; }
 .next { font-weight: 500; }
 .day b { font-weight: 600; } .near b { color: var(--caution); }
 .group { margin: 26px 0 8px; } .away { margin-top: 14px; }
+.wearer { display: grid; grid-template-columns: 150px minmax(0, 1fr) minmax(0, 1fr) auto; gap: 22px; padding: 7px 6px; } .rests { display: flex; flex-wrap: wrap; gap: 2px 14px; } .rests a { color: var(--letout); } .rests .old { color: var(--caution); }
 .empty { padding: 60px 0; text-align: center; } .failed { color: var(--takein); }
 .form { display: grid; gap: 12px; }
 </style>
