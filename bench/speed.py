@@ -12,11 +12,14 @@ import httpx
 import numpy as np
 
 from fuseau.build import Build, read_build
+from fuseau.craft.drafting import draft
 from fuseau.craft.findings import Change
 from fuseau.craft.learning import learn
 from fuseau.craft.settling import settle
 from fuseau.decisions import change
 from fuseau.demo.workshop import fill
+from fuseau.files.drawings import read_drawing
+from fuseau.files.svg import pattern_svg
 from fuseau.plan import Kept, _tried, plan
 from fuseau.shaping import final_lacing
 from fuseau.store.opening import open_database
@@ -68,6 +71,34 @@ def core(build: Build) -> None:
     say(f"learn from {len(tried)} fittings", middle, "ms", "< 150", worst)
 
 
+def patterns(build: Build) -> None:
+    """Drafting eight panels, reading a large drawing."""
+    found = plan(build)
+    assert found.aim is not None
+    assert found.body is not None
+    assert found.pattern is not None
+    girths, top, hem = np.array(found.aim.sewn_mm), found.pattern.top, found.pattern.hem
+    top, hem = (line.model_copy(update={"points": ()}) for line in (top, hem))
+
+    def make(_: int) -> object:
+        return draft(found.body, girths, 50.0, 8, top, hem, build.draft.allowances, build.practice)  # type: ignore[arg-type]
+
+    middle, worst = median_ms(make, 60)
+    say("draft of 8 panels", middle, "ms", "< 15", worst)
+    drawing = _large_svg(pattern_svg(build, found), 200_000)
+    middle, worst = median_ms(lambda _: read_drawing(drawing, "large.svg"), 12)
+    say(f"import of an SVG of {len(drawing) / 1000:.0f} kB", middle, "ms", "< 500", worst)
+
+
+def _large_svg(text: str, size: int) -> bytes:
+    """A drawing made as large as wanted by a long curved line beside the pattern."""
+    curve = "M 900 900"
+    while len(text) + len(curve) < size:
+        x = 900 + (len(curve) % 90)
+        curve += f" c 0.413 0.{x} 0.927 1.{x} 1.2 2.{x}"
+    return text.replace("</svg>", f'<path class="trim" d="{curve}"/></svg>').encode()
+
+
 def server() -> None:
     """Starting, and an edit from request to answer."""
     with tempfile.TemporaryDirectory() as data:
@@ -90,12 +121,34 @@ def server() -> None:
                     body = {"revision": revision[0], "changes": changes}
                     revision[0] = client.post(f"/api/builds/{line['id']}/changes", json=body).json()["revision"]
 
+                def drag(i: int) -> None:
+                    edit = {"kind": "point", "end": "top", "place": 0, "z_mm": 104 + i * 0.3}
+                    client.post(f"/api/builds/{line['id']}/pattern/preview", json={"edits": [edit]})
+
                 edit(99)
+                drag(0)
+                middle, worst = median_ms(drag, 60)
+                say("a drag of the top line, redrawn and trued", middle, "ms", "< 60", worst)
                 middle, worst = median_ms(edit, 60)
                 say("an edit, HTTP request to answer", middle, "ms", "< 80", worst)
+                hand_edits(client, line["id"], revision[0])
+                say("memory of the server after 2,000 edits", one.memory_mb(), "MB", "< 250")
             first_load(one)
         finally:
             one.stop()
+
+
+def hand_edits(client: httpx.Client, build_id: str, revision: int) -> None:
+    """An hour's editing: 2,000 edits of the pattern by hand, there and back."""
+    took = []
+    for i in range(2000):
+        amount = 0.5 if i % 2 == 0 else -0.5
+        change = {"kind": "seam", "seam": 1 + (i // 2) % 5, "at_mm": -40 + (i // 10) % 80, "amount_mm": amount}
+        began = time.perf_counter()
+        answer = client.post(f"/api/builds/{build_id}/pattern", json={"revision": revision, "edits": [change]})
+        took.append((time.perf_counter() - began) * 1000)
+        revision = answer.json()["revision"]
+    say("an edit of the pattern by hand, HTTP", statistics.median(took), "ms", "-", float(np.percentile(took, 95)))
 
 
 def first_load(one: Server) -> None:
@@ -129,6 +182,7 @@ def main() -> None:
         workshop = Workshop(open_database(database))
         build = next(one.build for one in workshop.builds() if one.build.brief.name == "Lamplighter Regent")
         core(read_build(build.model_dump()))
+        patterns(build)
     server()
 
 

@@ -1,8 +1,8 @@
 """Cups: two pieces each with a seam down over the bust point, and the underwire line they are sewn to (model, 4).
 
 A breast is taken as a cap of a sphere over its root circle, whose diameter is the underwire's. Half of the cap is
-laid flat along a great circle through its middle: distances along that circle and across it are true (Todhunter,
-*Spherical Trigonometry*, right triangles), which gives the seam over the bust point the curve that makes the depth.
+laid flat row by row, as a gore of a globe is: the rows across it and the seam over the bust point keep their length,
+which gives that seam the curve that makes the depth. What the wire edge has too much or too little is eased in.
 """
 
 import math
@@ -80,20 +80,27 @@ def _half_angle(ratio: float) -> float:
 def _half_cap(half_angle: float, radius: float) -> tuple[Array, Array]:
     """Seam edge and wire edge of half a cap laid flat, both from the lowest point up, (n, 2) mm.
 
-    y runs along the great circle half way between bust point and wire, x from it toward the seam.
+    Rows run along great circles across the one half way between bust point and wire, and keep their length (x); they
+    lie so far apart (y) that the seam over the bust point keeps its own.
     """
     middle = half_angle / 2
     apex = np.array([math.cos(middle), 0.0, math.sin(middle)])
     up, out = np.array([0.0, 1.0, 0.0]), np.array([math.sin(middle), 0.0, -math.cos(middle)])
 
-    def flat(points: Array) -> Array:
-        return radius * np.column_stack([np.arcsin(points[:, 2]), np.arctan2(points[:, 1], points[:, 0])])
+    def rows_of(points: Array) -> tuple[Array, Array]:
+        """Which row (longitude) each point lies on, and how far along it from the middle, mm."""
+        return np.arctan2(points[:, 1], points[:, 0]), radius * np.arcsin(points[:, 2])
 
-    t = np.linspace(-half_angle, _ABOVE_POINT * half_angle, 41)[:, None]
-    seam = flat(np.cos(t) * apex + np.sin(t) * up)
+    t = np.linspace(-half_angle, half_angle, 401)[:, None]
+    row, x = rows_of(np.cos(t) * apex + np.sin(t) * up)
+    rise = np.sqrt(np.maximum((radius * np.diff(t[:, 0])) ** 2 - np.diff(x) ** 2, 0))
+    y = np.concatenate([[0.0], np.cumsum(rise)])
+    y -= np.interp(0.0, row, y)
+    covered = np.linspace(-half_angle, _ABOVE_POINT * half_angle, 41)
+    seam = np.column_stack([np.interp(covered, t[:, 0], x), np.interp(covered, t[:, 0], y)])
     b = np.linspace(0, _WIRE_END, 41)[:, None]
-    wire = flat(math.cos(half_angle) * apex + math.sin(half_angle) * (-np.cos(b) * up + np.sin(b) * out))
-    return seam, wire
+    wire_row, wire_x = rows_of(math.cos(half_angle) * apex + math.sin(half_angle) * (-np.cos(b) * up + np.sin(b) * out))
+    return seam, np.column_stack([wire_x, np.interp(wire_row, row, y)])
 
 
 def _piece(name: str, seam: Array, wire: Array, sign: int, true_wire: float) -> LaidPiece:

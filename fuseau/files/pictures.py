@@ -45,6 +45,8 @@ def decode_picture(content: bytes, name: str = "") -> DecodedPicture:
             kind = str(opened.format)
             picture = ImageOps.exif_transpose(opened)
             picture.load()
+    except UnreadableFile:
+        raise
     except UnidentifiedImageError:
         raise UnreadableFile("This is no picture that can be read: use JPEG, PNG or WebP.") from None
     except (Image.DecompressionBombError, Image.DecompressionBombWarning):

@@ -53,6 +53,12 @@ class Server:
                 connection.close()
         raise RuntimeError("the server did not start")
 
+    def memory_mb(self) -> float:
+        """What the server holds in memory now, MB."""
+        assert self._process is not None
+        status = Path(f"/proc/{self._process.pid}/status").read_text()
+        return int(next(line for line in status.splitlines() if line.startswith("VmRSS")).split()[1]) / 1000
+
     def stop(self) -> None:
         if self._process:
             self._process.terminate()
