@@ -14,6 +14,8 @@ VIEWS = (
     ("brief", "Lamplighter Regent", "brief"),
     ("wearer", "Lamplighter Regent", "wearer"),
     ("pattern", "Lamplighter Regent", "pattern"),
+    ("bodice", "Beekeeper General", "pattern"),
+    ("collar", "Ash cartographer", "pattern"),
     ("mockups", "Underclock mender", "mockups"),
     ("bones", "Lamplighter Regent", "bones"),
     ("front", "Lamplighter Regent", "front"),

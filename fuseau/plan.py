@@ -119,7 +119,7 @@ def _plan_garment(build: Build, unit: Unit, kept: Kept, findings: list[Finding])
     bones = kept.stage("bones", lay_bones, laid, build.bones, busk.width_mm, GROMMET.flange_mm, wrapping, practice)
     way_in = getting_in(final, busk, practice, unit, round_the_neck=kind.tied)
     holes = _holes(build, laid, wrapping)
-    lace = cut_lace(holes.z_mm, final.shape.mean_mm, way_in.gap_mm, holes.inset_mm, practice)
+    lace = cut_lace(holes.z_mm, final.shape.mean_mm, way_in.gap_mm, holes.inset_mm, practice, pull_loops=not kind.tied)
 
     findings = [
         *findings,

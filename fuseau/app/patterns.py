@@ -19,7 +19,7 @@ from fuseau.app.shapes import (
 from fuseau.build import Build
 from fuseau.craft.alterations import compare
 from fuseau.craft.edits import edit as edit_once
-from fuseau.craft.outlines import TracedPattern, check_pieces, from_outlines
+from fuseau.craft.outlines import TracedPattern, check_pieces, corners_of, from_outlines
 from fuseau.craft.record import Unmakeable
 from fuseau.craft.trueing import lay_flat
 from fuseau.decisions import (
@@ -140,11 +140,12 @@ def check_traced(desk: TheDesk, build_id: str, traced: TracedPattern) -> TracedA
     planned = desk.plan(build_id, build)
     misfits = check_pieces(traced)
     if any(misfit.stops for misfit in misfits):
-        return TracedAnswer(misfits=misfits, sewn_mm={})
+        return TracedAnswer(misfits=misfits, corners={}, sewn_mm={})
     pattern = from_outlines(traced, _body(planned), build.draft.allowances)
     named = pattern.stations_named()
     sewn = pattern.shape.sewn_girth(pattern.shape.nominal)
-    return TracedAnswer(misfits=misfits, sewn_mm={name: float(sewn[i]) for name, i in named.items()})
+    corners = {piece.number: list(corners_of(piece)) for piece in traced.pieces}
+    return TracedAnswer(misfits=misfits, corners=corners, sewn_mm={name: float(sewn[i]) for name, i in named.items()})
 
 
 @router.post("/builds/{build_id}/traced", response_model=Sheet)

@@ -182,9 +182,10 @@ class Traced(OnRevision):
 
 
 class TracedAnswer(BaseModel):
-    """What is odd about traced pieces, and the girths they make."""
+    """What is odd about traced pieces, where their corners lie on the drawing, and the girths they make."""
 
     misfits: list[Misfit]
+    corners: dict[int, list[tuple[float, float]]]
     sewn_mm: dict[str, float]
 
 

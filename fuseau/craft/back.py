@@ -77,17 +77,20 @@ def cut_lace(
     getting_in_gap_mm: float,
     inset_mm: float,
     practice: Practice,
+    *,
+    pull_loops: bool = True,
 ) -> Lace:
     """How much lace to cut: enough to get in with short tails, or to wear with pull loops, whichever is more."""
     tails = 2 * practice.lace_tail_mm
-    worn = lace_length(heights_mm, worn_gap_mm, inset_mm, 2 * practice.lace_loop_mm, tails)
+    loops = 2 * practice.lace_loop_mm if pull_loops else 0.0
+    worn = lace_length(heights_mm, worn_gap_mm, inset_mm, loops, tails)
     open_wide = lace_length(heights_mm, max(getting_in_gap_mm, worn_gap_mm), inset_mm, 0, tails)
     cut = math.ceil(max(worn, open_wide) / 100) * 100.0
     return Lace(
         worn_mm=worn,
         getting_in_mm=open_wide,
         cut_mm=cut,
-        loose_when_worn_mm=cut - (worn - 2 * practice.lace_loop_mm),
+        loose_when_worn_mm=cut - (worn - loops),
     )
 
 

@@ -40,21 +40,32 @@ class EdgeCurve:
         """u of the corners between CF and CB."""
         return [stretch.end for stretch in self.stretches[:-1]]
 
-    def _on(self, u: float, before: bool) -> _Stretch:
-        for stretch in self.stretches:
-            if u < stretch.end - 1e-6 or (before and u <= stretch.end + 1e-6):
-                return stretch
-        return self.stretches[-1]
+    def _by_stretch(self, u: Array, before: bool, slope: bool) -> Array:
+        found = np.empty(len(u))
+        left = np.ones(len(u), bool)
+        for k, stretch in enumerate(self.stretches):
+            last = k + 1 == len(self.stretches)
+            here = left & ((u < stretch.end - 1e-6) | (before & (u <= stretch.end + 1e-6)) | last)
+            if here.any():
+                found[here] = stretch.basis.at(u[here], slope=slope) @ stretch.values
+            left &= ~here
+        return found
+
+    def heights(self, u: Array) -> Array:
+        """Heights (mm) at u (n,)."""
+        return self._by_stretch(u, True, False)
+
+    def slopes(self, u: Array, before: bool = False) -> Array:
+        """Slopes dz/du at u (n,); at a corner, those of the piece before or after it."""
+        return self._by_stretch(u, before, True)
 
     def height(self, u: float) -> float:
         """Height (mm) at u."""
-        stretch = self._on(u, True)
-        return float((stretch.basis.at([u]) @ stretch.values)[0])
+        return float(self.heights(np.array([u]))[0])
 
     def slope(self, u: float, before: bool = False) -> float:
         """Slope dz/du at u; at a corner, that of the piece before or after it."""
-        stretch = self._on(u, before)
-        return float((stretch.basis.at([u], slope=True) @ stretch.values)[0])
+        return float(self.slopes(np.array([u]), before)[0])
 
 
 def run_at(line: EdgeLine, shape: Shape) -> Array:

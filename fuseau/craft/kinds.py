@@ -3,6 +3,7 @@
 from typing import Literal
 
 from fuseau.craft.findings import Change
+from fuseau.craft.notions import BoneName
 from fuseau.craft.record import Record
 from fuseau.craft.wearer import FULL_TORSO, NECK, TORSO, LevelName, Zero, zero_of
 
@@ -32,6 +33,7 @@ class Kind(Record):
     busk: bool
     tied: bool = False
     cups: bool = False
+    edge_bone: BoneName = "flat_12"
 
     @property
     def zero(self) -> Zero:
@@ -47,6 +49,7 @@ class Kind(Record):
             Change(at="target.gap_mm", value=self.gap_mm),
             Change(at="front.opening", value="busk" if self.busk else "none"),
             Change(at="draft.cups", value=self.cups),
+            Change(at="bones.lacing_edge", value=self.edge_bone),
         )
 
 
@@ -110,6 +113,7 @@ KINDS: dict[KindName, Kind] = {
             percent=0,
             gap_mm=30,
             busk=False,
+            edge_bone="flat_6",
         ),
         Kind(
             name="strapless bodice",
@@ -121,6 +125,7 @@ KINDS: dict[KindName, Kind] = {
             percent=0,
             gap_mm=30,
             busk=False,
+            edge_bone="flat_6",
             cups=True,
         ),
         Kind(
@@ -133,6 +138,7 @@ KINDS: dict[KindName, Kind] = {
             percent=0,
             gap_mm=30,
             busk=False,
+            edge_bone="flat_6",
         ),
         Kind(
             name="neck corset",
@@ -145,6 +151,7 @@ KINDS: dict[KindName, Kind] = {
             gap_mm=15,
             busk=False,
             tied=True,
+            edge_bone="flat_6",
         ),
     )
 }

@@ -36,6 +36,12 @@ class TracedPiece(Record):
     waist_mm: Spot | None = None
     mirrored: bool = False
     upside_down: bool = False
+    corners: tuple[tuple[Spot, Spot], ...] | None = Field(
+        default=None,
+        min_length=4,
+        max_length=4,
+        description="Where its edges meet, as drawn: hem at CF, top at CF, top at CB, hem at CB. None finds them.",
+    )
 
 
 class TracedPattern(Record):
@@ -162,19 +168,40 @@ def narrowest(points: tuple[tuple[float, float], ...]) -> float | None:
 # --- one piece -------------------------------------------------------------------------------------------
 
 
+def _turned(piece: TracedPiece, points: Array) -> Array:
+    """Points of a drawing in the frame of the piece: waist at 0, the right way up and round."""
+    turn = np.array([-1.0 if piece.mirrored else 1.0, -1.0 if piece.upside_down else 1.0])
+    return np.asarray((points - np.array([0.0, piece.waist_mm or 0.0])) * turn)
+
+
+def corners_of(piece: TracedPiece) -> tuple[tuple[float, float], ...]:
+    """The four corners of a piece where they lie on the drawing: hem at CF, top at CF, top at CB, hem at CB."""
+    sides = _sides(piece)
+    ends = np.array([sides.cf_edge[0], sides.cf_edge[-1], sides.cb_edge[-1], sides.cb_edge[0]])
+    turn = np.array([-1.0 if piece.mirrored else 1.0, -1.0 if piece.upside_down else 1.0])
+    return _as_points(ends * turn + np.array([0.0, piece.waist_mm or 0.0]))
+
+
+def _nearest(points: Array, piece: TracedPiece) -> tuple[int, int, int, int]:
+    wanted = _turned(piece, np.array(piece.corners))
+    found = [int(np.argmin(np.hypot(*(points - corner).T))) for corner in wanted]
+    if len(set(found)) < 4:
+        raise Unmakeable("traced", f"Two corners of panel {piece.number} lie on the same spot.")
+    order = [(one - found[0]) % len(points) for one in found]
+    if order != sorted(order):
+        raise Unmakeable("traced", f"The corners of panel {piece.number} are not in order round it.")
+    return found[0], found[1], found[2], found[3]
+
+
 def _sides(piece: TracedPiece) -> _Sides:
     points = np.array(piece.points, dtype=float)
     if np.hypot(*(points[0] - points[-1])) < 1e-6:
         points = points[:-1]
-    points = points - [0.0, piece.waist_mm or 0.0]
-    if piece.mirrored:
-        points = points * [-1, 1]
-    if piece.upside_down:
-        points = points * [1, -1]
+    points = _turned(piece, points)
     if Polygon(points).exterior.is_ccw:
         points = points[::-1]  # clockwise: up the CF edge, along the top, down the CB edge, back along the hem
     points = _dense(points)
-    bl, tl, tr, br = _corners(points)
+    bl, tl, tr, br = _corners(points) if piece.corners is None else _nearest(points, piece)
     return _Sides(
         cf_edge=_rising(_stretch(points, bl, tl)),
         top=_as_points(_stretch(points, tl, tr)),

@@ -116,11 +116,12 @@ def lay_flat(pattern: Pattern, practice: Practice) -> Laid:
     runs = run_at(pattern.top, shape), run_at(pattern.hem, shape)
     curves = tuple(curve_of(line, run, pattern.front_panels) for line, run in zip(_lines(pattern), runs, strict=True))
 
+    top, hem = (_drawn_line(curve, run) for curve, run in zip(curves, runs, strict=True))
     highs, lows, seams = np.zeros(2 * count), np.zeros(2 * count), []
     for j in range(count + 1):
         sides = [side for side in (2 * j - 1, 2 * j) if 0 <= side < 2 * count]
-        above = [edges[side].run_at_height(curves[0].height(float(runs[0][j]))) for side in sides]
-        below = [edges[side].run_at_height(curves[1].height(float(runs[1][j]))) for side in sides]
+        above = [edges[side].run_at_height(float(top.at_seams[j])) for side in sides]
+        below = [edges[side].run_at_height(float(hem.at_seams[j])) for side in sides]
         highs[sides], lows[sides] = np.mean(above), np.mean(below)
         if len(sides) == 2:
             seams.append(_trued(j, above, below, edges, highs, lows))
@@ -134,8 +135,8 @@ def lay_flat(pattern: Pattern, practice: Practice) -> Laid:
                 panel.number,
                 points[left],
                 points[right],
-                _across(i, curves[0], runs[0], edges, highs, (points[left][-1], points[right][-1])),
-                _across(i, curves[1], runs[1], edges, lows, (points[left][0], points[right][0])),
+                _across(i, top, edges, highs, (points[left][-1], points[right][-1])),
+                _across(i, hem, edges, lows, (points[left][0], points[right][0])),
                 pattern,
                 _notches(i, lows[left], highs[left], practice),
                 _notches(i + 1, lows[right], highs[right], practice) if i + 1 < count else (),
@@ -192,40 +193,54 @@ def _trued(j: int, above: list[float], below: list[float], edges: list[_Edge], h
     )
 
 
-def _across(
-    i: int, curve: EdgeCurve, run: Array, edges: list[_Edge], ends: Array, corners: tuple[Array, Array]
-) -> Array:
+@dataclass(frozen=True)
+class _DrawnLine:
+    """A top line or hem read off where panels need it: u and height of every panel's stops, slopes at the seams."""
+
+    curve: EdgeCurve
+    stops: list[Array]
+    heights: list[Array]
+    at_seams: Array
+    slopes_before: Array
+    slopes_after: Array
+
+
+def _drawn_line(curve: EdgeCurve, run: Array) -> _DrawnLine:
+    stops = []
+    for start, end in zip(run, run[1:], strict=False):
+        inner = [float(u) for u in curve.knots if start + 1 < u < end - 1]
+        if all(abs(u - (start + end) / 2) > (end - start) / 6 for u in inner):
+            inner.append(float(start + end) / 2)
+        stops.append(np.array([start, *sorted(inner), end]))
+    heights = np.split(curve.heights(np.concatenate(stops)), np.cumsum([len(one) for one in stops])[:-1])
+    at_seams = np.array([*(one[0] for one in heights), heights[-1][-1]])
+    return _DrawnLine(curve, stops, heights, at_seams, curve.slopes(run, before=True), curve.slopes(run))
+
+
+def _across(i: int, line: _DrawnLine, edges: list[_Edge], ends: Array, corners: tuple[Array, Array]) -> Array:
     """A panel's piece of a top line or hem, (n, 2): through its points and its middle, from corner to corner.
 
     Tangents meet those of the neighbours once the seams are sewn: at an edge the line's slope is turned by how the
     two edges lean. What trueing moved at the corners is shared over the points between.
     """
     left, right = edges[2 * i], edges[2 * i + 1]
-    start, width = float(run[i]), float(run[i + 1] - run[i])
-    inner = [float(u) for u in curve.knots if start + 1 < u < start + width - 1]
-    middle = start + width / 2
-    if all(abs(u - middle) > width / 6 for u in inner):
-        inner.append(middle)
-    stops = [start, *sorted(inner), start + width]
+    curve, stops, heights = line.curve, line.stops[i], line.heights[i]
+    share = (stops - stops[0]) / (stops[-1] - stops[0])
     turns = [_turn(seam, side, edges, ends) for seam, side in ((i, 2 * i), (i + 1, 2 * i + 1))]
-    lift = [float(corners[k][1]) - curve.height(u) for k, u in ((0, stops[0]), (1, stops[-1]))]
-
-    def spot(u: float) -> Array:
-        if u in (stops[0], stops[-1]):
-            return corners[0] if u == stops[0] else corners[1]
-        t = (u - start) / width
-        z = curve.height(u) + (1 - t) * lift[0] + t * lift[1]
-        x = [float(np.interp(z, edge.z, edge.x)) for edge in (left, right)]
-        return np.array([x[0] + t * (x[1] - x[0]), z])
-
-    spots = [spot(u) for u in stops]
+    z = heights + (1 - share) * (corners[0][1] - heights[0]) + share * (corners[1][1] - heights[-1])
+    x = [np.interp(z, edge.z, edge.x) for edge in (left, right)]
+    spots = np.column_stack([x[0] + share * (x[1] - x[0]), z])
+    spots[0], spots[-1] = corners
     corners_at = {round(float(u), 3) for u in curve.corners}
 
     def direction(k: int, before: bool) -> Array:
-        u, t = stops[k], (stops[k] - start) / width
-        if 0 < k < len(stops) - 1 and round(u, 3) not in corners_at:
+        if k in (0, len(stops) - 1):
+            slope = line.slopes_after[i] if k == 0 else line.slopes_before[i + 1]
+        elif round(float(stops[k]), 3) in corners_at:
+            slope = curve.slope(float(stops[k]), before)
+        else:
             return _between(spots[k - 1], spots[k], spots[k + 1])
-        angle = math.atan(curve.slope(u, before)) + (1 - t) * turns[0] + t * turns[1]
+        angle = math.atan(slope) + (1 - share[k]) * turns[0] + share[k] * turns[1]
         return np.array([math.cos(angle), math.sin(angle)])
 
     pieces = [

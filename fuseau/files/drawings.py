@@ -188,13 +188,22 @@ def _flatten(path: Any, scale: float) -> list[Spot]:
             if segment.end is not None:
                 add(segment.end.x, segment.end.y)
         else:
-            rough = max(
-                1.0, math.dist(_xy(segment.start), _xy(segment.end)) * scale, segment.length(error=1e-3) * scale
-            )
-            count = int(min(400, max(8, rough / 1.5)))
+            rough = _rough_length(segment) * scale
+            count = int(min(400, max(2, min(8, rough * 4), rough / 1.5)))
             for point in segment.npoint(np.linspace(0, 1, count + 1)[1:]):
                 add(float(point[0]), float(point[1]))
     return points
+
+
+def _rough_length(segment: Any) -> float:
+    """No shorter than the segment: its control polygon, or for an arc the ellipse's box."""
+    if hasattr(segment, "rx"):
+        return float(math.pi * (segment.rx + segment.ry))
+    points = [
+        getattr(segment, name) for name in ("start", "control", "control1", "control2", "end") if hasattr(segment, name)
+    ]
+    spots = [_xy(point) for point in points if point is not None]
+    return sum(math.dist(a, b) for a, b in zip(spots, spots[1:], strict=False))
 
 
 def _xy(point: Any) -> Spot:

@@ -4,7 +4,7 @@ import numpy as np
 import pytest
 from shapely.geometry import Polygon
 
-from fuseau.craft.outlines import TracedPattern, check_pieces, from_outlines, narrowest
+from fuseau.craft.outlines import TracedPattern, check_pieces, corners_of, from_outlines, narrowest
 from fuseau.craft.pattern import Allowances
 from fuseau.craft.practice import Practice
 from fuseau.craft.record import Unmakeable
@@ -104,6 +104,23 @@ def test_another_panel_at_a_seam_is_suspected():
     swapped[1]["number"], swapped[4]["number"] = 5, 2
     misfits = check_pieces(TracedPattern.model_validate({"pieces": swapped, "front_panels": 3}))
     assert any("probably another panel" in one.sentence or one.turn for one in misfits)
+
+
+def test_corners_are_shown_where_they_are_drawn_and_may_be_set_by_hand():
+    planned = plan(built("underbust corset"))
+    for how in ("", "mirrored", "upside down"):
+        given = traced(planned, {3: how})
+        piece = given.pieces[2].model_copy(update={"mirrored": how == "mirrored", "upside_down": how == "upside down"})
+        corners = corners_of(piece)
+        assert min(np.hypot(*np.subtract(corners[0], point)) for point in piece.points) < 1e-6
+        own = planned.pattern.panels[2]
+        width = own.top[-1][0] - own.top[0][0]
+        assert np.hypot(*np.subtract(corners[1], corners[2])) == pytest.approx(width, abs=4)
+        by_hand = piece.model_copy(update={"corners": corners})
+        assert np.array(corners_of(by_hand)) == pytest.approx(np.array(corners))
+    wrong = piece.model_copy(update={"corners": (corners[1], corners[0], corners[2], corners[3])})
+    with pytest.raises(Unmakeable, match="not in order"):
+        corners_of(wrong)
 
 
 def test_the_waist_is_where_a_piece_is_narrowest():

@@ -2122,6 +2122,12 @@ export interface components {
              * @default false
              */
             cups: boolean;
+            /**
+             * Edge Bone
+             * @default flat_12
+             * @enum {string}
+             */
+            edge_bone: "flat_12" | "flat_6" | "spiral_6" | "synthetic_7" | "cable_tie_8";
         };
         /**
          * Knot
@@ -3623,11 +3629,18 @@ export interface components {
         };
         /**
          * TracedAnswer
-         * @description What is odd about traced pieces, and the girths they make.
+         * @description What is odd about traced pieces, where their corners lie on the drawing, and the girths they make.
          */
         TracedAnswer: {
             /** Misfits */
             misfits: components["schemas"]["Misfit"][];
+            /** Corners */
+            corners: {
+                [key: string]: [
+                    number,
+                    number
+                ][];
+            };
             /** Sewn Mm */
             sewn_mm: {
                 [key: string]: number;
@@ -3667,6 +3680,14 @@ export interface components {
              * @default false
              */
             upside_down: boolean;
+            /**
+             * Corners
+             * @description Where its edges meet, as drawn: hem at CF, top at CF, top at CB, hem at CB. None finds them.
+             */
+            corners?: [
+                number,
+                number
+            ][] | null;
         };
         /**
          * Trial

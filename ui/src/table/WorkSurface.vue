@@ -15,6 +15,7 @@ const props = defineProps<{
   picked?: string
   caption?: string
   shown?: LaidPanel[]
+  pickLevels?: boolean
 }>()
 const emit = defineEmits<{ pick: [key: string]; level: [name: string | undefined] }>()
 const on = defineModel<string[]>('on', { required: true })
@@ -293,7 +294,7 @@ defineExpose({ flat, sx })
           </g>
         </template>
         <template v-if="has('Holes') && plan.holes && lastPanel">
-          <circle v-for="z in plan.holes.z_mm" :key="z" class="hole" :class="{ pair: Math.abs(z) < 15 }" :cx="sx(flat.offsets[panels.length - 1] + lastPanel.cb_edge[0][0] - plan.holes.inset_mm)" :cy="sz(z)" :r="Math.max(3, 5 * view.scale)" />
+          <circle v-for="z in plan.holes.z_mm" :key="z" class="hole" :class="{ pair: !desk.kind?.tied && Math.abs(z) < 15 }" :cx="sx(flat.offsets[panels.length - 1] + lastPanel.cb_edge[0][0] - plan.holes.inset_mm)" :cy="sz(z)" :r="Math.max(3, 5 * view.scale)" />
         </template>
 
         <template v-if="next && has('Next version')">
@@ -319,7 +320,8 @@ defineExpose({ flat, sx })
           <text v-if="tick.text" :x="RAIL - 17" :y="tick.y + 4">{{ tick.text }}</text>
         </g>
         <line :x1="RAIL" :x2="RAIL" y1="0" :y2="size.height" class="rail" />
-        <g v-for="level in levels" :key="`label ${level.name}`" class="level">
+        <g v-for="level in levels" :key="`label ${level.name}`" class="level" :class="{ picked: picked === `level ${level.name}` }" :role="pickLevels ? 'button' : undefined" :tabindex="pickLevels ? 0 : undefined" :aria-label="pickLevels ? `Level ${level.label}` : undefined" @click="pickLevels && emit('pick', `level ${level.name}`)" @keydown.enter="pickLevels && emit('pick', `level ${level.name}`)">
+          <rect v-if="pickLevels" x="4" :y="level.y - 17" width="112" height="38" rx="3" class="grip" />
           <text x="12" :y="level.y - 2" class="name">{{ level.label }}</text>
           <text x="12" :y="level.y + 15" class="in girths">{{ length(level.body_mm, desk.unit, { bare: true }) }} → {{ length(level.closed_mm, desk.unit, { bare: true }) }}</text>
         </g>
@@ -354,6 +356,7 @@ svg { display: block; position: absolute; inset: 0; font-family: inherit; fill: 
 .railbed { fill: var(--paper); } .rail { stroke: var(--ink); stroke-width: 1.5; }
 .railhead { font-size: 12.5px; fill: var(--steel); }
 .tick line { stroke: var(--steel); } .tick text { text-anchor: end; font-size: 12.5px; fill: var(--steel); }
+.grip { fill: transparent; cursor: pointer; } .level:hover .grip { fill: var(--bench); } .level.picked .grip { fill: var(--marked); } .level text { pointer-events: none; }
 .level .name { font-size: 15.5px; font-weight: 600; } .level .girths { font-size: 14.5px; fill: var(--steel); }
 .waistline { stroke: var(--steel); stroke-width: 1; } .levelline { stroke: var(--dot); stroke-dasharray: 1 5; }
 .panel { fill: var(--paper); fill-opacity: 0.6; stroke: var(--ink); stroke-width: 1.6; stroke-linejoin: round; }

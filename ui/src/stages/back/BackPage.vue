@@ -15,6 +15,8 @@ const on = ref(['Holes', 'Bones'])
 const holes = computed(() => plan.value.holes!)
 const edge = computed(() => holes.value.edge_layout_mm)
 const outer = computed(() => (plan.value.bones ?? []).find((bone) => bone.channel === 'CB outer'))
+const loops = computed(() => !desk.kind?.tied)
+const isPair = (z: number) => loops.value && Math.abs(z) < 15
 const mm = (value: number) => hardware(value, desk.unit)
 const SCALE = 7
 const x = (value: number) => 24 + value * SCALE
@@ -44,13 +46,13 @@ const x = (value: number) => 24 + value * SCALE
       <div class="two"><LengthField at="back.pitch_mm" :mm="desk.build!.back!.pitch_mm" label="pitch wished" hardware placeholder="26" /></div>
       <h2>Heights, the same on both sides</h2>
       <ol class="rows">
-        <li v-for="(z, i) in holes.z_mm" :key="i" :class="{ pair: Math.abs(z) < 15 }">
-          <span class="in">{{ mm(z) }}</span><span class="soft small">{{ Math.abs(z) < 15 ? 'pull loops run out here' : i === 0 ? 'top' : i === holes.z_mm.length - 1 ? 'bottom' : '' }}</span>
+        <li v-for="(z, i) in holes.z_mm" :key="i" :class="{ pair: isPair(z) }">
+          <span class="in">{{ mm(z) }}</span><span class="soft small">{{ isPair(z) ? 'pull loops run out here' : i === 0 ? 'top' : i === holes.z_mm.length - 1 ? 'bottom' : '' }}</span>
         </li>
       </ol>
       <h2>Lace</h2>
       <p class="big in"><MovedNumber :text="length(plan.lace.cut_mm, desk.unit)" /></p>
-      <p><span class="in">{{ length(plan.lace.worn_mm, desk.unit) }}</span> worn, with both pull loops; <span class="in">{{ length(plan.lace.getting_in_mm, desk.unit) }}</span> opened wide to get in. Worn, <span class="in">{{ length(plan.lace.loose_when_worn_mm, desk.unit) }}</span> hang loose: tie and tuck them.</p>
+      <p><span class="in">{{ length(plan.lace.worn_mm, desk.unit) }}</span> worn{{ loops ? ', with both pull loops' : '' }}; <span class="in">{{ length(plan.lace.getting_in_mm, desk.unit) }}</span> opened wide to get in. Worn, <span class="in">{{ length(plan.lace.loose_when_worn_mm, desk.unit) }}</span> hang loose: tie and tuck them.</p>
       <p v-if="plan.getting_in">{{ plan.getting_in.sentence }}</p>
       <FindingsList :stages="['back']" />
       <p class="caution">Eye protection when setting grommets. Set them after the last fitting, not before.</p>

@@ -7,9 +7,11 @@ import PanelTable from '../../table/PanelTable.vue'
 import TensionStrip from '../../table/TensionStrip.vue'
 import TheSlip from '../../table/TheSlip.vue'
 import WorkSurface from '../../table/WorkSurface.vue'
+import { LEVEL_LABELS, type LevelName } from '../../words'
 import MeasureFirst from '../MeasureFirst.vue'
 import AimSlip from './AimSlip.vue'
 import { lineHandles, placeBy, reach, seamHandles } from './handles'
+import LevelSlip from './LevelSlip.vue'
 import LineSlip from './LineSlip.vue'
 import PanelSlip from './PanelSlip.vue'
 import PieceSlip from './PieceSlip.vue'
@@ -112,6 +114,7 @@ const part = (differ: boolean) => make({ kind: 'halves', differ })
 const title = computed(() => {
   const found = /^(seam|panel) (\d+)$/.exec(picked.value ?? '')
   if (found) return found[1] === 'seam' ? `Seam ${found[2]}·${Number(found[2]) + 1}` : `Panel ${found[2]}`
+  if (picked.value?.startsWith('level')) return LEVEL_LABELS[picked.value.slice(6) as LevelName]
   if (picked.value === 'top') return 'Top line'
   if (picked.value === 'hem') return 'Hem'
   return picked.value ?? `What the ${desk.kind?.name ?? 'garment'} does`
@@ -128,7 +131,7 @@ const under = computed(() => {
   <MeasureFirst v-if="!plan.pattern" />
   <div v-else class="page">
     <WorkSurface
-      v-model:on="on" :plan="plan" :layers="layers" :shown="panels" :picked="picked" :caption="leftShown ? 'left half, CF → CB' : parted ? 'right half, CF → CB' : undefined"
+      v-model:on="on" :plan="plan" :layers="layers" :shown="panels" pick-levels :picked="picked" :caption="leftShown ? 'left half, CF → CB' : parted ? 'right half, CF → CB' : undefined"
       :next="plan.proposal && !plan.proposal.redraft && !preview && !picked ? plan.proposal.panels : undefined" @pick="picked = picked === $event ? undefined : $event" @level="here = $event"
     >
       <template #inside="{ sx, sz, scale, offsets, rail }">
@@ -147,6 +150,7 @@ const under = computed(() => {
       </div>
       <SeamSlip v-if="picked?.startsWith('seam')" v-model:how="how" :seam="number" :panels="panels" @edit="make" />
       <PanelSlip v-else-if="picked?.startsWith('panel')" :panel="number" :panels="panels" @edit="make" />
+      <LevelSlip v-else-if="picked?.startsWith('level')" :level="picked.slice(6)" :panels="panels" @edit="make" />
       <LineSlip v-else-if="picked === 'top' || picked === 'hem'" :end="picked" :line="picked === 'top' ? topLine : hemLine" :panels="panels" @edit="make" />
       <PieceSlip v-else-if="picked" :name="picked" @edit="make" />
       <AimSlip v-else @start="starting = $event" />

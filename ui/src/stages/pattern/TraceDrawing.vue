@@ -9,7 +9,7 @@ import { length, LEVEL_LABELS, withUnit, type LevelName } from '../../words'
 // Outlines from a drawing: which panel each is, its waistline, and how it has to be turned.
 const open = defineModel<boolean>({ required: true })
 const desk = useDesk()
-type Piece = { points: Point[]; number: number | null; waist: number; mirrored: boolean; upside: boolean; drawn: boolean }
+type Piece = { points: Point[]; number: number | null; waist: number; mirrored: boolean; upside: boolean; drawn: boolean; corners: Point[] | null }
 const file = ref<File>()
 const drawing = ref<Drawing>()
 const pieces = ref<Piece[]>([])
@@ -32,7 +32,7 @@ async function read(chosen: File, size?: string) {
   try {
     drawing.value = await sendFile<Drawing>(`/drawings?name=${encodeURIComponent(chosen.name)}${size ? `&unit=${size}` : ''}`, chosen)
     pieces.value = drawing.value.pieces.map((piece, i) => ({
-      points: piece.points as Point[], number: i < 9 ? i + 1 : null, waist: piece.waist_mm ?? 0, mirrored: false, upside: false, drawn: piece.waist_drawn ?? false,
+      points: piece.points as Point[], number: i < 9 ? i + 1 : null, waist: piece.waist_mm ?? 0, mirrored: false, upside: false, drawn: piece.waist_drawn ?? false, corners: null,
     }))
     front.value = Math.max(1, Math.ceil(pieces.value.length / 2))
   } catch (error) {
@@ -47,7 +47,7 @@ function choose(event: Event) {
 }
 const used = computed(() => pieces.value.filter((piece) => piece.number !== null))
 const traced = computed<TracedPattern>(() => ({
-  pieces: used.value.map((piece) => ({ points: piece.points, number: piece.number!, waist_mm: piece.waist, mirrored: piece.mirrored, upside_down: piece.upside })),
+  pieces: used.value.map((piece) => ({ points: piece.points, number: piece.number!, waist_mm: piece.waist, mirrored: piece.mirrored, upside_down: piece.upside, corners: piece.corners as [number, number][] | null })),
   front_panels: Math.min(front.value, Math.max(1, used.value.length - 1)),
 }))
 let asked = 0
@@ -74,6 +74,31 @@ const saidOf = (number: number | null) => answer.value?.misfits.filter((one) => 
 function turn(piece: Piece, how: string) {
   if (how !== 'upside down') piece.mirrored = !piece.mirrored
   if (how !== 'mirrored') piece.upside = !piece.upside
+}
+// corners: found by the server, moved by hand where it found others than meant
+const CORNERS = ['hem at CF', 'top at CF', 'top at CB', 'hem at CB']
+const cornersOf = (piece: Piece): Point[] => piece.corners ?? ((piece.number !== null ? answer.value?.corners[piece.number] : undefined) as Point[] | undefined) ?? []
+const held = ref<{ piece: Piece; i: number }>()
+const paper = ref<SVGSVGElement>()
+function toDrawing(event: PointerEvent): Point {
+  const at = new DOMPoint(event.clientX, event.clientY).matrixTransform(paper.value!.getScreenCTM()!.inverse())
+  return [at.x, -at.y]
+}
+function dragCorner(event: PointerEvent) {
+  if (!held.value) return
+  const { piece, i } = held.value
+  const [x, y] = toDrawing(event)
+  const spot = piece.points.reduce((best, one) => (Math.hypot(one[0] - x, one[1] - y) < Math.hypot(best[0] - x, best[1] - y) ? one : best), piece.points[0])
+  piece.corners = cornersOf(piece).map((one, k) => (k === i ? spot : one))
+}
+function stepCorner(piece: Piece, i: number, event: KeyboardEvent) {
+  const way = { ArrowLeft: -1, ArrowUp: -1, ArrowRight: 1, ArrowDown: 1 }[event.key]
+  if (!way) return
+  event.preventDefault()
+  const [x, y] = cornersOf(piece)[i]
+  const here = piece.points.reduce((best, one, k) => (Math.hypot(one[0] - x, one[1] - y) < Math.hypot(piece.points[best][0] - x, piece.points[best][1] - y) ? k : best), 0)
+  const next = piece.points[(here + way + piece.points.length) % piece.points.length]
+  piece.corners = cornersOf(piece).map((one, k) => (k === i ? next : one))
 }
 // the drawing as it lies, on paper with y down
 const box = computed(() => {
@@ -117,10 +142,11 @@ async function keep() {
           <v-btn color="primary" variant="flat" @click="read(file!, unit)">Read it</v-btn>
         </div>
         <div v-else class="trace">
-          <svg :viewBox="`${box.x} ${box.y} ${box.w} ${box.h}`" role="img" aria-label="The drawing">
+          <svg ref="paper" :viewBox="`${box.x} ${box.y} ${box.w} ${box.h}`" role="group" aria-label="The drawing" @pointermove="dragCorner" @pointerup="held = undefined">
             <g v-for="(piece, i) in pieces" :key="i" :class="{ out: piece.number === null, odd: saidOf(piece.number).length }">
               <path :d="path(piece.points.map(([x, y]): Point => [x, -y]), true)" />
               <line :x1="span(piece)[0]" :x2="span(piece)[1]" :y1="-piece.waist" :y2="-piece.waist" class="waist" />
+              <circle v-for="(spot, k) in cornersOf(piece)" :key="k" :cx="spot[0]" :cy="-spot[1]" :r="box.w / 170" class="corner" role="button" tabindex="0" :aria-label="`Panel ${piece.number}, ${CORNERS[k]}`" @pointerdown.prevent="held = { piece, i: k }" @keydown="stepCorner(piece, k, $event)"><title>{{ CORNERS[k] }}</title></circle>
               <text :x="middle(piece)" :y="-piece.waist - 8">{{ piece.number ?? '–' }}{{ piece.mirrored ? ' ⇋' : '' }}{{ piece.upside ? ' ⇅' : '' }}</text>
             </g>
           </svg>
@@ -159,7 +185,8 @@ async function keep() {
 .trace { display: grid; grid-template-columns: minmax(0, 1fr) 400px; gap: 20px; } svg { width: 100%; height: 470px; background: var(--bench); border-radius: 4px; }
 path { fill: var(--paper); stroke: var(--ink); stroke-width: 1.4; vector-effect: non-scaling-stroke; } .out { opacity: 0.35; } .odd path { stroke: var(--takein); stroke-width: 2; }
 .waist { stroke: var(--ink); stroke-width: 1.6; vector-effect: non-scaling-stroke; } text { text-anchor: middle; font-size: 22px; font-weight: 600; fill: var(--steel); }
+.corner { fill: var(--paper); stroke: var(--letout); stroke-width: 2; vector-effect: non-scaling-stroke; cursor: grab; } .corner:focus-visible { fill: var(--letout); }
 .list { max-height: 500px; overflow-y: auto; } select, input { font: inherit; border: 1px solid #8b99a5; border-radius: 3px; padding: 3px 6px; background: var(--paper); color: var(--ink); } input { width: 78px; text-align: right; } small { color: var(--steel); margin-left: 6px; }
 .turns button { font-size: 1.15rem; padding: 0 8px; border: 1px solid var(--line); border-radius: 3px; margin-right: 4px; color: var(--ink); } .turns [aria-pressed='true'] { background: var(--ink); color: var(--paper); }
-.said { color: var(--takein); } .front { display: flex; gap: 10px; align-items: center; margin: 10px 0; } .girths span { margin-right: 10px; white-space: nowrap; }
+.said { color: var(--takein); } .front { display: flex; gap: 10px; align-items: center; margin: 10px 0; } .front :deep(.v-btn) { min-width: 32px; padding: 0 8px; } .girths span { margin-right: 10px; white-space: nowrap; }
 </style>
