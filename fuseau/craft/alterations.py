@@ -122,13 +122,14 @@ def let_girths(
 
 
 def marks(pattern: Pattern, alteration: Alteration, least_mm: float = 0.5) -> list[SeamMark]:
-    """What to mark on the paper, by seam and level from the top down; nothing under `least_mm`."""
+    """What to mark on the paper, by seam and level from the top down; nothing under `least_mm`, or off the garment."""
     shape = pattern.shape
+    low, high = min(pattern.hem.heights()) - 5, max(pattern.top.heights()) + 5
     found = []
     for change in alteration.seams:
         for i in reversed(range(len(pattern.stations))):
             both, name = change.cf_side_mm[i] + change.cb_side_mm[i], pattern.stations[i].name
-            if abs(both) < least_mm or name is None:
+            if abs(both) < least_mm or name is None or not low <= shape.nominal[i] <= high:
                 continue
             found.append(
                 SeamMark(

@@ -146,9 +146,9 @@ class Gusset(Record):
     tip_mm: Height = Field(description="Height of its point.")
 
     def width_at(self, z: Array) -> Array:
-        """Its width at heights, mm; 0 beyond its point."""
+        """Its width at heights, mm: 0 beyond its point, and no more than its own beyond the edge of the garment."""
         way = z - self.tip_mm if self.end == "top" else self.tip_mm - z
-        return np.asarray(self.width_mm * np.maximum(way, 0) / self.depth_mm)
+        return np.asarray(self.width_mm * np.clip(way / self.depth_mm, 0, 1))
 
 
 class Dart(Record):

@@ -196,7 +196,8 @@ const badges = computed(() => {
     return {
       ...mark,
       x: sx(flat.value.offsets[i] + right + 10),
-      y: sz(Math.min(Math.max(mark.z_mm, flat.value.bottom + 20), flat.value.top - 20)),
+      // neighbours stand at different heights, so that none covers the next
+      y: sz(Math.min(Math.max(mark.z_mm, flat.value.bottom + 20), flat.value.top - 20)) + (i % 2 ? 13 : -13),
       text: `${round(mark.cf_side_mm)} + ${round(mark.cb_side_mm)}`,
     }
   })
