@@ -97,10 +97,10 @@ def test_answers_of_the_brief_drive_later_choices_visibly(demo_hand):
     demo_hand.press("reduction")
     demo_hand.see("Because it reduces")
     demo_hand.see("Because it is worn 7 hours")
+    demo_hand.press("Make it so")
+    demo_hand.wait(lambda: sheet(demo_hand, line)["build"]["bones"]["lacing_edge"] == "flat_12")
     demo_hand.press("support")
     demo_hand.see("Because it only supports")
-    demo_hand.press("Make it so")
-    demo_hand.wait(lambda: sheet(demo_hand, line)["build"]["bones"]["lacing_edge"] == "flat_6")
 
 
 def test_another_kind_brings_its_levels_and_its_draft(demo_hand):
@@ -211,6 +211,16 @@ def test_a_panel_is_typed_split_and_halves_parted(demo_hand):
     assert pattern["left_panels"][2]["widths_mm"]["waist"] == pytest.approx(
         pattern["panels"][2]["widths_mm"]["waist"] + 3, abs=0.01
     )
+
+
+def test_a_level_is_picked_and_its_widths_typed(demo_hand):
+    line = stage(demo_hand, "Brass Heron", "pattern")
+    pick(demo_hand, '[data-level="waist"]')
+    demo_hand.see("Width of each panel")
+    before = closed(demo_hand, line)
+    demo_hand.write("Width of panel 3 at the waist", "5,8")
+    demo_hand.wait(lambda: sheet(demo_hand, line)["plan"]["pattern"]["panels"][2]["widths_mm"]["waist"] == 58)
+    assert closed(demo_hand, line) != before
 
 
 def test_the_tension_is_pulled_by_hand_and_ribs_are_guarded(demo_hand):

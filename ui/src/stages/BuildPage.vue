@@ -22,7 +22,7 @@ watch(
       <v-btn color="primary" to="/">To the workshop</v-btn>
     </div>
     <router-view v-else-if="desk.sheet" />
-    <div v-else class="alone" aria-busy="true"><v-progress-linear indeterminate color="metal" /></div>
+    <div v-else class="alone" aria-busy="true"><v-progress-linear indeterminate color="metal" aria-label="Opening the build" /></div>
   </div>
 </template>
 

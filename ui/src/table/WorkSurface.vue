@@ -321,7 +321,7 @@ defineExpose({ flat, sx })
           <text v-if="tick.text" :x="RAIL - 17" :y="tick.y + 4">{{ tick.text }}</text>
         </g>
         <line :x1="RAIL" :x2="RAIL" y1="0" :y2="size.height" class="rail" />
-        <g v-for="level in levels" :key="`label ${level.name}`" class="level" :class="{ picked: picked === `level ${level.name}` }" :role="pickLevels ? 'button' : undefined" :tabindex="pickLevels ? 0 : undefined" :aria-label="pickLevels ? `Level ${level.label}` : undefined" @click="pickLevels && emit('pick', `level ${level.name}`)" @keydown.enter="pickLevels && emit('pick', `level ${level.name}`)">
+        <g v-for="level in levels" :key="`label ${level.name}`" class="level" :class="{ picked: picked === `level ${level.name}` }" :role="pickLevels ? 'button' : undefined" :tabindex="pickLevels ? 0 : undefined" :data-level="level.name" @click="pickLevels && emit('pick', `level ${level.name}`)" @keydown.enter="pickLevels && emit('pick', `level ${level.name}`)">
           <rect v-if="pickLevels" x="4" :y="level.y - 17" width="112" height="38" rx="3" class="grip" />
           <text x="12" :y="level.y - 2" class="name">{{ level.label }}</text>
           <text x="12" :y="level.y + 15" class="in girths">{{ length(level.body_mm, desk.unit, { bare: true }) }} → {{ length(level.closed_mm, desk.unit, { bare: true }) }}</text>

@@ -118,7 +118,7 @@ const groups = computed(() => [
     </div>
 
     <p v-if="failed" class="failed" role="alert">{{ failed }} <v-btn size="small" variant="outlined" @click="load">Try again</v-btn></p>
-    <v-progress-linear v-else-if="!lines" indeterminate color="metal" />
+    <v-progress-linear v-else-if="!lines" indeterminate color="metal" aria-label="Opening the workshop" />
     <div v-else-if="!lines.length && !away.length" class="empty">
       <h2>Nothing on the table yet</h2>
       <p>A build needs a few girths; an underbust corset four: underbust, waist, high hip and hip. The pattern follows.</p>
