@@ -12,15 +12,17 @@ import httpx
 import numpy as np
 
 from fuseau.build import Build, read_build
+from fuseau.craft.body import believe
 from fuseau.craft.drafting import draft
 from fuseau.craft.findings import Change
+from fuseau.craft.kinds import KINDS
 from fuseau.craft.learning import learn
 from fuseau.craft.settling import settle
 from fuseau.decisions import change
 from fuseau.demo.workshop import fill
 from fuseau.files.drawings import read_drawing
 from fuseau.files.svg import pattern_svg
-from fuseau.plan import Kept, _tried, plan
+from fuseau.plan import Kept, _tried, plan, ready
 from fuseau.shaping import final_lacing
 from fuseau.store.opening import open_database
 from fuseau.store.workshop import Workshop
@@ -66,9 +68,13 @@ def core(build: Build) -> None:
     hold = lacing.hold(natural, lacing.give(found.body))
     middle, worst = median_ms(lambda _: settle(hold), 200)
     say("settle, 61 points", middle, "ms", "< 5", worst)
-    tried = _tried(build)
-    middle, worst = median_ms(lambda _: learn(found.body, tried), 40)  # type: ignore[arg-type]
+    kind = KINDS[build.kind]
+    measured = believe(build.wearer, build.zones, build.practice, kind.levels, kind.needed)
+    tried = _tried(build, measured)
+    middle, worst = median_ms(lambda _: learn(measured, tried), 40)
     say(f"learn from {len(tried)} fittings", middle, "ms", "< 150", worst)
+    middle, worst = median_ms(lambda _: ready(build), 5)
+    say("readiness, 200 draws, cold", middle, "ms", "< 1000", worst)
 
 
 def patterns(build: Build) -> None:

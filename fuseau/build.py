@@ -16,8 +16,9 @@ from fuseau.craft.back import BackChoices
 from fuseau.craft.bones import BoneChoices
 from fuseau.craft.edges import LineShape
 from fuseau.craft.front import FrontChoices
-from fuseau.craft.kinds import KindName
+from fuseau.craft.kinds import KINDS, KindName
 from fuseau.craft.layers import MOCK_UP_STACK, Stack
+from fuseau.craft.learning import Word
 from fuseau.craft.lengths import Length, Unit, format_length
 from fuseau.craft.notions import BoneName
 from fuseau.craft.pattern import Allowances, Pattern
@@ -25,7 +26,7 @@ from fuseau.craft.practice import Practice
 from fuseau.craft.record import Amount, Record
 from fuseau.craft.stand import Stand
 from fuseau.craft.target import Pull, Target
-from fuseau.craft.wearer import Wearer, Zones
+from fuseau.craft.wearer import LEVEL_LABELS, LevelName, Wearer, Zones
 
 FORMAT = "fuseau.build"
 VERSION = 2
@@ -137,6 +138,27 @@ class GapReading(Record):
     gap_mm: Annotated[float, Length("a gap", 0, 300)]
 
 
+class SaidAt(Record):
+    """An answer in words at a level: how it sat there."""
+
+    level: LevelName
+    word: Word
+
+
+class StandOff(Record):
+    """How much stood off at a level (pinched out), or was missing (slashed open, below zero), in mm of girth."""
+
+    level: LevelName
+    off_mm: Annotated[float, Length("what stands off", -120, 120)]
+
+
+class LacedGirth(Record):
+    """A girth taped over the laced garment at a level."""
+
+    level: LevelName
+    girth_mm: Annotated[float, Length("a girth over the garment", 220, 2000)]
+
+
 class MockUp(Record):
     """What mock-ups are made of."""
 
@@ -153,6 +175,9 @@ class Fitting(Record):
     pull: Pull = "close"
     made_of: MockUp = MockUp()
     readings: tuple[GapReading, ...] = Field(default=(), max_length=40)
+    words: tuple[SaidAt, ...] = Field(default=(), max_length=12)
+    stand_offs: tuple[StandOff, ...] = Field(default=(), max_length=12)
+    laced: tuple[LacedGirth, ...] = Field(default=(), max_length=12)
     note: Note = ""
 
 
@@ -229,8 +254,16 @@ class Build(Record):
                     f"{reading.gap_mm:.0f} mm. Keep one.",
                 )
             seen[reading.z_mm] = reading.gap_mm
-        if len(seen) < 3:
-            raise _told(f"{at}.readings", "A fitting needs the gap at three heights at least: top, waist and bottom.")
+        if len(seen) < 3 and not fitting.words:
+            raise _told(
+                f"{at}.readings",
+                "A fitting needs the gap at three heights at least (top, waist and bottom), or how it sat, in words.",
+            )
+        levels = KINDS[self.kind].levels
+        for field in ("words", "stand_offs", "laced"):
+            for k, one in enumerate(getattr(fitting, field)):
+                if one.level not in levels:
+                    raise _told(f"{at}.{field}.{k}", f"A {self.kind} does not cover the {LEVEL_LABELS[one.level]}.")
 
 
 def _told(at: str, reason: str) -> PydanticCustomError:

@@ -42,8 +42,11 @@ def demo(port: Port = _USUAL.port, data: Data = Path("data/demo")) -> None:
 def plan(file: BuildFile, unit: UnitName = "cm") -> None:
     """Print the plan of a build as JSON."""
     from fuseau.plan import plan as make_plan
+    from fuseau.plan import ready
 
-    typer.echo(make_plan(_read(file), unit=unit).model_dump_json(indent=1))
+    build = _read(file)
+    planned = make_plan(build, unit=unit).model_copy(update={"readiness": ready(build)})
+    typer.echo(planned.model_dump_json(indent=1))
 
 
 @main.command("print")

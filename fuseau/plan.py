@@ -9,7 +9,7 @@ from typing import Any, TypeVar
 
 import numpy as np
 
-from fuseau.build import Brief, Build
+from fuseau.build import Brief, Build, Fitting
 from fuseau.craft.back import BackChoices, cut_lace, grommet_count, rows
 from fuseau.craft.body import Body, believe, missing_measures
 from fuseau.craft.bones import BoneChoices, check_bones, lacing_edge_layout, lay_bones
@@ -17,10 +17,12 @@ from fuseau.craft.findings import Change, Finding, Mend
 from fuseau.craft.fit import Fit, Lacing, check_fit, fit
 from fuseau.craft.front import FrontChoices, check_front, choose_busk, getting_in
 from fuseau.craft.kinds import KINDS
-from fuseau.craft.learning import Learned, Tried, learn
+from fuseau.craft.learning import WORDS, Belief, Learned, Tried, infer
 from fuseau.craft.lengths import Unit, format_length
 from fuseau.craft.notions import BONES, GROMMET, BoneName
 from fuseau.craft.pattern import Pattern
+from fuseau.craft.practice import Practice
+from fuseau.craft.readiness import Readiness, readiness
 from fuseau.craft.record import Unmakeable
 from fuseau.craft.settling import Unsettled
 from fuseau.craft.stand import check_stand, padding
@@ -93,7 +95,8 @@ def _plan_garment(build: Build, unit: Unit, kept: Kept, findings: list[Finding])
     # wearer: what the tape says, then what the fittings taught
     kind = KINDS[build.kind]
     measured = kept.stage("believe", believe, build.wearer, build.zones, practice, kind.levels, kind.needed)
-    body, learned = kept.stage("learn", _learn, _seen(build), measured)
+    belief = kept.stage("infer", _infer, _seen(build), measured)
+    body, learned = belief.body, belief.learned if build.fittings else None
 
     # pattern: what to aim for, and the pattern that is worked from
     top, hem = edges(build, body)
@@ -208,7 +211,7 @@ def _shaped(build: Build) -> Build:
     return build.model_copy(update={"brief": Brief(), "front": FrontChoices(), "back": BackChoices(), "bones": edge})
 
 
-def _tried(build: Build) -> list[Tried]:
+def _tried(build: Build, measured: Body) -> list[Tried]:
     found = []
     for fitting in build.fittings:
         version = build.version_numbered(fitting.version)
@@ -231,14 +234,46 @@ def _tried(build: Build) -> list[Tried]:
                 z_mm=np.array([reading.z_mm for reading in fitting.readings]),
                 gap_mm=np.array([reading.gap_mm for reading in fitting.readings]),
                 spread_mm=np.full(len(fitting.readings), build.practice.ruler_spread_mm),
+                **_sat(fitting, version.pattern, measured, build.practice),
             )
         )
     return found
 
 
-def _learn(build: Build, measured: Body) -> tuple[Body, Learned | None]:
-    tried = _tried(build)
-    return learn(measured, tried) if tried else (measured, None)
+def _sat(fitting: Fitting, pattern: Pattern, measured: Body, practice: Practice) -> dict[str, Any]:
+    """How it sat, as observations along the lacing edge: words, stand-off, girths over the garment."""
+
+    def height(level: LevelName) -> float:
+        return min(max(measured[level].back_mm, pattern.hem.cb_mm), pattern.top.cb_mm)
+
+    words = [(height(one.level), *WORDS[one.word]) for one in fitting.words]
+    return {
+        "words": tuple((z, share, spread * practice.word_spread) for z, share, spread in words),
+        "stand_off_mm": tuple((height(one.level), one.off_mm, practice.pinch_spread_mm) for one in fitting.stand_offs),
+        "laced_mm": tuple((height(one.level), one.girth_mm, practice.laced_spread_mm) for one in fitting.laced),
+    }
+
+
+def _infer(build: Build, measured: Body) -> Belief:
+    return infer(measured, _tried(build, measured))
+
+
+def ready(build: Build, *, kept: Kept | None = None) -> Readiness | None:
+    """The odds that the real garment fits if cut now: from the version proposed, else the present one or the draft.
+
+    None while nothing is drafted, or for a garment that is tied at its gap. About a quarter of a second.
+    """
+    kept = kept or Kept()
+    planned = plan(build, kept=kept)
+    if planned.pattern is None or planned.aim is None or KINDS[build.kind].tied:
+        return None
+    kind = KINDS[build.kind]
+    measured = kept.stage("believe", believe, build.wearer, build.zones, build.practice, kind.levels, kind.needed)
+    belief = kept.stage("infer", _infer, _seen(build), measured)
+    proposal, current = planned.proposal, build.current
+    pattern = proposal.pattern if proposal else current.pattern if current else planned.drafted
+    assert pattern is not None
+    return kept.stage("ready", readiness, belief, final_lacing(build, pattern, planned.aim), build.target.gap_mm)
 
 
 # --- fit -------------------------------------------------------------------------------------------------

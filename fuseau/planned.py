@@ -11,6 +11,7 @@ from fuseau.craft.front import Busk, GettingIn
 from fuseau.craft.learning import Learned
 from fuseau.craft.lengths import Unit
 from fuseau.craft.pattern import Allowances, Dart, EdgeLine, Gusset, Pattern
+from fuseau.craft.readiness import Readiness
 from fuseau.craft.record import Record
 from fuseau.craft.stand import Padding
 from fuseau.craft.target import Aim
@@ -86,6 +87,7 @@ class Plan(Record):
     drafted: Pattern | None = None
     seams: tuple[TruedSeam, ...] = ()
     learned: Learned | None = None
+    readiness: Readiness | None = None
     proposal: Proposal | None = None
     bones: tuple[Bone, ...] = ()
     busk: Busk | None = None

@@ -7,7 +7,8 @@ from fuseau.app.shapes import BookMeasuring, House, Line, Sheet
 from fuseau.build import Build
 from fuseau.consequences import consequences, job_word
 from fuseau.craft.lengths import Unit
-from fuseau.plan import Kept, plan
+from fuseau.craft.readiness import Readiness
+from fuseau.plan import Kept, plan, ready
 from fuseau.planned import Plan
 from fuseau.store.book import Book
 from fuseau.store.pictures import KeptPicture, Pictures
@@ -46,6 +47,11 @@ class Desk:
             while len(self._kept) > _OPEN_BUILDS:
                 self._kept.popitem(last=False)
             return plan(build, unit=unit, kept=kept)
+
+    def ready(self, build_id: str, build: Build) -> Readiness | None:
+        """The odds that the real garment fits if cut now, with the stages kept from the last plan."""
+        with self._planning:
+            return ready(build, kept=self._kept.setdefault(build_id, Kept()))
 
     def sheet(self, opened: Opened, planned: Plan | None = None) -> Sheet:
         """A build with its plan."""

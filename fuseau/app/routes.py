@@ -26,6 +26,7 @@ from fuseau.craft.findings import Change
 from fuseau.craft.kinds import KINDS
 from fuseau.craft.notions import BONES, CLOTHS
 from fuseau.craft.practice import Practice
+from fuseau.craft.readiness import Readiness
 from fuseau.craft.wearer import HOW_TO_MEASURE, LEVEL_LABELS, ZERO_LABELS, sign_of, zero_of
 from fuseau.decisions import change, log_fitting
 from fuseau.files.document import read_attached, read_document
@@ -170,6 +171,12 @@ def new_fitting(desk: TheDesk, build_id: str, fitting: NewFitting) -> Response:
     build = log_fitting(opened.build, planned, fitting.written(), today(), desk.unit)
     after = makeable(desk, opened, build)
     return kept(desk, build_id, fitting.revision, build, f"Fitting {len(build.fittings)} logged", after)
+
+
+@router.get("/builds/{build_id}/readiness")
+def read_readiness(desk: TheDesk, build_id: str) -> Readiness | None:
+    """The odds that the real garment fits if it were cut now, from 200 draws of what is believed."""
+    return desk.ready(build_id, desk.workshop.open(build_id).build)
 
 
 @router.post("/builds/{build_id}/undo", response_model=Sheet)

@@ -5,7 +5,7 @@ from typing import Any, Literal
 
 from pydantic import BaseModel, Field
 
-from fuseau.build import Build, Fault
+from fuseau.build import Build, Fault, SaidAt
 from fuseau.consequences import Consequence
 from fuseau.craft.alterations import Comparison
 from fuseau.craft.findings import Change, Stage
@@ -262,6 +262,9 @@ class NewFitting(OnRevision):
 
     pull: Pull
     readings: list[WrittenReading] = Field(max_length=40)
+    words: list[SaidAt] = Field(default_factory=list, max_length=12)
+    stand_offs: list[dict[str, Any]] = Field(default_factory=list, max_length=12)
+    laced: list[dict[str, Any]] = Field(default_factory=list, max_length=12)
     note: str = Field(default="", max_length=4000)
     made_of: WrittenMadeOf | None = None
 

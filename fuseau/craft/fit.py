@@ -112,15 +112,15 @@ class Lacing:
         """The share by which the body can give along `z`."""
         return np.interp(self.z, [level.back_mm for level in body], [level.give for level in body])
 
-    def hold(self, natural: Array, give: Array) -> Hold:
-        """The laced garment on a body with these natural girths along `z`."""
+    def hold(self, natural: Array, give: Array, sewn: Array | None = None, pull: float | Array | None = None) -> Hold:
+        """The laced garment on a body with these natural girths along `z`; worn girth and pull as planned, or given."""
         return Hold(
             z_mm=self.z,
             natural_mm=natural,
             give=give,
-            sewn_mm=self.sewn,
+            sewn_mm=self.sewn if sewn is None else sewn,
             take_up_mm=self.take_up_mm,
-            pull_n_per_m=self.pull_n_per_m,
+            pull_n_per_m=self.pull_n_per_m if pull is None else pull,
             edge_n_m2=self.edge_n_m2,
             pressure_scale_kpa=self.practice.pressure_scale_kpa,
         )

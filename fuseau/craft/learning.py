@@ -1,35 +1,60 @@
-"""What a fitting teaches: the girths of the body, corrected through the model from the gaps that were read.
+"""What a fitting teaches: body, cloth and pull, estimated together from all that was seen (model, section 6).
 
-Maximum a posteriori by damped Gauss–Newton (model, section 6): the tape's estimates are the prior, each gap reading
-an observation with its spread, and derivatives come from the converged Newton system of `settle`.
+Maximum a posteriori by damped Gauss–Newton. Unknown are every level's girth and give (log), the mock-up cloth's
+stretch, and for each fitting how hard it was really pulled (log), how the pull leaned from bottom to top and from the
+ends to the middle, and how far the garment had ridden up. The tape's estimates and the house numbers are the prior;
+gap readings, girths over the garment, stand-off and answers in words are observations with their spreads. Derivatives
+come from the converged Newton system of `settle`. What the model cannot explain at all (a pull that is not even) is
+part of the estimate, so that one fitting is not believed too much and a second one counts.
 """
 
-from dataclasses import dataclass
+import math
+from dataclasses import dataclass, field
+from typing import Literal
 
 import numpy as np
 
 from fuseau.craft.body import Body
 from fuseau.craft.curves import Array
 from fuseau.craft.fit import Lacing
+from fuseau.craft.flesh import tension_at
+from fuseau.craft.practice import Practice
 from fuseau.craft.record import Record
-from fuseau.craft.settling import Unsettled, settle
+from fuseau.craft.settling import Settled, settle
 from fuseau.craft.wearer import LevelName
 
 _PASSES = 40
 _LONGEST_STEP_MM = 40.0
 _CLOSE = 1e-4  # of the negative log posterior: far below anything a reading could tell
-_FAR = 0.05
+_PER_FITTING = 4  # log pull, its lean, its bow, ride
+
+Word = Literal["digs", "firm", "right", "light", "stands off"]
+
+# What a word says of pressure as a share of what is close but comfortable: its middle, and how far it reaches.
+WORDS: dict[Word, tuple[float, float]] = {
+    "stands off": (0.0, 0.08),
+    "light": (0.17, 0.12),
+    "right": (0.5, 0.16),
+    "firm": (0.85, 0.14),
+    "digs": (1.25, 0.25),
+}
 
 
 @dataclass(frozen=True)
 class Tried:
-    """One fitting: the garment as it was laced, and gaps read at heights on the lacing edge, all (m,)."""
+    """One fitting: the garment as it was laced, and what was seen at heights on the lacing edge.
+
+    Gaps, girths over the garment and stand-offs are mm with their spreads; `words` are shares of the comfort limit.
+    """
 
     number: int
     lacing: Lacing
     z_mm: Array
     gap_mm: Array
     spread_mm: Array
+    laced_mm: tuple[tuple[float, float, float], ...] = ()  # height, girth over the garment, spread
+    stand_off_mm: tuple[tuple[float, float, float], ...] = ()  # height, stand-off (− is missing cloth), spread
+    words: tuple[tuple[float, float, float], ...] = ()  # height, pressure ÷ limit, spread
 
 
 class LearnedLevel(Record):
@@ -40,6 +65,8 @@ class LearnedLevel(Record):
     measured_spread_mm: float
     believed_mm: float
     believed_spread_mm: float
+    measured_give: float = 0.0
+    believed_give: float = 0.0
 
 
 class Reading(Record):
@@ -52,11 +79,116 @@ class Reading(Record):
     spreads_off: float
 
 
+class LearnedPull(Record):
+    """How hard a fitting was really pulled, in N per m, beside what was said."""
+
+    fitting: int
+    said_n_per_m: float
+    believed_n_per_m: float
+
+
 class Learned(Record):
-    """What all fittings together say of the body."""
+    """What all fittings together say of the body, and of the pull of each."""
 
     levels: tuple[LearnedLevel, ...]
     readings: tuple[Reading, ...]
+    pulls: tuple[LearnedPull, ...] = ()
+    stretch_share: float = 0.0
+
+
+@dataclass(frozen=True, eq=False)
+class Belief:
+    """The posterior: the body as believed, the story of it, and mean and covariance of girths and log gives."""
+
+    body: Body
+    learned: Learned
+    mean: Array
+    covariance: Array
+
+    def drawn(self, count: int, seed: int) -> list[Body]:
+        """Bodies drawn from the belief, the same for the same seed. Gives stay below a half, girths positive."""
+        levels = len(self.body.levels)
+        root = np.linalg.cholesky(self.covariance + 1e-9 * np.eye(2 * levels))
+        noise = np.random.default_rng(seed).standard_normal((count, 2 * levels))
+        found = []
+        for sample in self.mean + noise @ root.T:
+            found.append(_with(self.body, np.maximum(sample[:levels], 100.0), np.exp(sample[levels:])))
+        return found
+
+
+def learn(prior: Body, tried: list[Tried]) -> tuple[Body, Learned]:
+    """The body as believed after the fittings, and how it compares. Without fittings the body is unchanged."""
+    belief = infer(prior, tried)
+    return belief.body, belief.learned
+
+
+def infer(prior: Body, tried: list[Tried]) -> Belief:
+    """The posterior after all fittings.
+
+    Readings that contradict each other wildly may leave it short of the very best; what was found until then is kept,
+    and the readings that do not go with it stand out.
+    """
+    practice = tried[0].lacing.practice if tried else Practice()
+    setting = _Setting(prior, tried, practice)
+    at = setting.mean.copy()
+    here = _linearise(at, setting)
+    damping = 0.0
+    for _ in range(_PASSES):
+        step = -np.linalg.solve(here.hessian + damping * np.diag(np.diag(here.hessian)), here.gradient)
+        step *= min(1.0, _LONGEST_STEP_MM / max(float(np.max(np.abs(step[: setting.levels]))), 1e-9))
+        promised = -float(here.gradient @ step) - float(step @ here.hessian @ step) / 2
+        if promised < _CLOSE:
+            break
+        there = _linearise(at + step, setting, here)
+        kept = (here.cost - there.cost) / promised
+        if kept > 0:
+            at, here = at + step, there
+        # Levenberg and Marquardt: where a level goes slack the gaps bend away from the line, so trust it less
+        damping = damping / 4 if kept > 0.75 else max(0.05, damping * 4) if kept < 0.4 else damping
+    return _belief(setting, at, here)
+
+
+# --- the unknowns ----------------------------------------------------------------------------------------
+
+
+class _Setting:
+    """The unknowns in one vector, with their prior: girths, log gives, stretch, and four numbers for each fitting."""
+
+    def __init__(self, prior: Body, tried: list[Tried], practice: Practice) -> None:
+        self.prior, self.tried, self.practice = prior, tried, practice
+        self.levels = len(prior.levels)
+        girths = [level.girth_mm for level in prior]
+        gives = [math.log(level.give) for level in prior]
+        spreads = [*(level.spread_mm for level in prior), *([practice.give_spread] * self.levels)]
+        per_fitting = [practice.pull_spread, practice.pull_uneven, practice.pull_uneven, practice.ride_spread_mm]
+        self.mean = np.array([*girths, *gives, practice.stretch_more, *([0.0] * _PER_FITTING * len(tried))])
+        deviation = np.array([*spreads, practice.stretch_spread, *(per_fitting * len(tried))])
+        self.precision = np.diag(1 / deviation**2)
+        self.sights = [_Sight(one, prior) for one in tried]
+
+    def of(self, i: int) -> slice:
+        """Where the four numbers of fitting i stand."""
+        start = 2 * self.levels + 1 + _PER_FITTING * i
+        return slice(start, start + _PER_FITTING)
+
+
+class _Sight:
+    """A fitting with the maps that stay while the unknowns are sought."""
+
+    def __init__(self, one: Tried, prior: Body) -> None:
+        self.tried, lacing = one, one.lacing
+        self.z = lacing.z
+        self.girths = lacing.body_matrix(prior)
+        heights = np.array([level.back_mm for level in prior])
+        self.gives = np.array([np.interp(self.z, heights, row) for row in np.eye(len(heights))]).T
+        self.comfort = np.interp(self.z, heights, [level.comfort_kpa for level in prior])
+        s = 2 * (self.z - self.z[0]) / (self.z[-1] - self.z[0]) - 1
+        self.lean, self.bow = s, 1.5 * (1 - 3 * s**2) / 2  # Legendre terms: neither changes the mean pull
+        self.slope = np.gradient(np.eye(len(self.z)), self.z, axis=0)
+
+    def picking(self, at: Array) -> Array:
+        """(len(at), points): linear interpolation along the lacing edge as a matrix."""
+        return _picking(self.z, at)
 
 
 @dataclass(frozen=True)
@@ -66,77 +198,110 @@ class _Linear:
     gradient: Array
     hessian: Array
     cost: float
-    expected: list[Array]
-    settled_mm: list[Array]
+    expected: list[Array] = field(default_factory=list)
+    settled_mm: list[Array] = field(default_factory=list)
 
 
-def learn(prior: Body, tried: list[Tried]) -> tuple[Body, Learned]:
-    """The body as believed after the fittings, and how it compares. Without fittings the body is unchanged.
-
-    Raises Unsettled when no girths explain the readings.
-    """
-    mean = np.array([level.girth_mm for level in prior])
-    precision = np.diag(1 / np.array([level.spread_mm for level in prior]) ** 2)
-    sights = [_sight(one, prior) for one in tried]
-    girths = mean
-    here = _linearise(girths, mean, precision, sights)
-    damping = 0.0
-    for _ in range(_PASSES):
-        step = -np.linalg.solve(here.hessian + damping * np.diag(np.diag(here.hessian)), here.gradient)
-        step *= min(1.0, _LONGEST_STEP_MM / max(float(np.max(np.abs(step))), 1e-9))
-        promised = -float(here.gradient @ step) - float(step @ here.hessian @ step) / 2
-        if promised < _CLOSE:
-            break
-        there = _linearise(girths + step, mean, precision, sights, here)
-        kept = (here.cost - there.cost) / promised
-        if kept > 0:
-            girths, here = girths + step, there
-        # Levenberg and Marquardt: where a level goes slack the gaps bend away from the line, so trust it less
-        damping = damping / 4 if kept > 0.75 else max(0.05, damping * 4) if kept < 0.4 else damping
-    else:
-        if promised > _FAR:
-            raise Unsettled("No girths explain these gap readings: look at each of them again.")
-    spreads = np.sqrt(np.diag(np.linalg.inv(here.hessian)))
-    believed = prior.with_girths(girths, spreads) if tried else prior
-    return believed, _compared(prior, believed, tried, here.expected)
+def _linearise(at: Array, setting: _Setting, near: _Linear | None = None) -> _Linear:
+    """Settle every fitting on these unknowns, beginning from where they settled `near` by."""
+    off_prior = at - setting.mean
+    gradient = setting.precision @ off_prior
+    hessian = setting.precision.copy()
+    cost = float(off_prior @ gradient) / 2
+    expected, settled_mm = [], []
+    for i, sight in enumerate(setting.sights):
+        seen = _seen(at, setting, i, near.settled_mm[i] if near else None)
+        settled_mm.append(seen.gap_mm)
+        off, jacobian = _residuals(sight, seen, setting.practice)
+        gradient = gradient + jacobian.T @ off
+        hessian = hessian + jacobian.T @ jacobian
+        cost += float(off @ off) / 2
+        expected.append(sight.picking(sight.tried.z_mm) @ seen.gap_mm)
+    return _Linear(gradient, hessian, cost, expected, settled_mm)
 
 
 @dataclass(frozen=True)
-class _Sight:
-    """A fitting with the maps that stay while girths are sought: body levels to heights, heights to readings."""
+class _Seen:
+    """One fitting settled along the lacing edge, and how that changes with the unknowns, (points, unknowns)."""
 
-    tried: Tried
-    matrix: Array
-    give: Array
-    pick: Array
+    gap_mm: Array
+    gap_by: Array
+    hoop_mm: Array
+    hoop_by: Array
+    natural_mm: Array
+    natural_by: Array
+    pressure_kpa: Array
+    pressure_by: Array
 
 
-def _sight(one: Tried, prior: Body) -> _Sight:
-    return _Sight(one, one.lacing.body_matrix(prior), one.lacing.give(prior), _picking(one.lacing.z, one.z_mm))
+def _seen(at: Array, setting: _Setting, i: int, start: Array | None) -> _Seen:
+    levels, sight = setting.levels, setting.sights[i]
+    lacing, here = sight.tried.lacing, setting.of(i)
+    log_pull, lean, bow, ride = at[here]
+    unknowns = len(at)
+    natural_by = np.zeros((len(sight.z), unknowns))
+    plain = sight.girths @ at[:levels]
+    natural_by[:, :levels] = sight.girths + ride * (sight.slope @ sight.girths)
+    natural_by[:, here.stop - 1] = sight.slope @ plain  # ridden up by 1 mm, each height meets what lay 1 mm above
+    natural = plain + ride * natural_by[:, here.stop - 1]
+    give = np.minimum(sight.gives @ np.exp(at[levels : 2 * levels]), 0.45)
+    pull = lacing.pull_n_per_m * math.exp(log_pull)
+    profile = np.maximum(1 + lean * sight.lean + bow * sight.bow, 0.05)
+    flat = lacing.pattern.shape.lacing_edge[1]
+    sewn = flat * (1 + pull * lacing.stack.stretch_per_n + at[2 * levels])
+    settled = settle(lacing.hold(natural, give, sewn, pull * profile), start=start)
+    direct = _Direct(settled, sight, give, np.exp(at[levels : 2 * levels]), natural_by, levels, unknowns)
+    sewn_by = np.zeros((len(sight.z), unknowns))
+    sewn_by[:, 2 * levels] = flat
+    sewn_by[:, here.start] = flat * pull * lacing.stack.stretch_per_n
+    pull_by = np.zeros((len(sight.z), unknowns))
+    pull_by[:, here.start] = pull * profile
+    pull_by[:, here.start + 1] = pull * sight.lean
+    pull_by[:, here.start + 2] = pull * sight.bow
+    gap_by = settled.gap_by_force(direct.tension_by + direct.by_hoop[:, None] * sewn_by - pull_by)
+    hoop_by = gap_by + sewn_by
+    tension_by = direct.tension_by + direct.by_hoop[:, None] * hoop_by
+    pressure = settled.pressure_kpa
+    pressure_by = 2 * math.pi * tension_by / settled.hoop_mm[:, None] - (pressure / settled.hoop_mm)[:, None] * hoop_by
+    return _Seen(settled.gap_mm, gap_by, settled.hoop_mm, hoop_by, natural, natural_by, pressure, pressure_by)
 
 
-def _linearise(
-    girths: Array, mean: Array, precision: Array, sights: list[_Sight], near: _Linear | None = None
-) -> _Linear:
-    """Settle every fitting on these girths, beginning from where they settled `near` by."""
-    gradient = precision @ (girths - mean)
-    hessian = precision.copy()
-    cost = float((girths - mean) @ gradient) / 2
-    expected, settled_mm = [], []
-    for i, sight in enumerate(sights):
-        one = sight.tried
-        start = near.settled_mm[i] if near else None
-        settled = settle(one.lacing.hold(sight.matrix @ girths, sight.give), start=start)
-        settled_mm.append(settled.gap_mm)
-        gaps = sight.pick @ settled.gap_mm
-        jacobian = sight.pick @ settled.gap_by_natural() @ sight.matrix
-        off = (gaps - one.gap_mm) / one.spread_mm
-        scaled = jacobian / one.spread_mm[:, None]
-        gradient = gradient + scaled.T @ off
-        hessian = hessian + scaled.T @ scaled
-        cost += float(off @ off) / 2
-        expected.append(gaps)
-    return _Linear(gradient, hessian, cost, expected, settled_mm)
+class _Direct:
+    """How the body's tension changes with its girth and give at a standing hoop."""
+
+    def __init__(
+        self, settled: Settled, sight: _Sight, give: Array, gives: Array, natural_by: Array, levels: int, unknowns: int
+    ) -> None:
+        hold = settled.hold
+        _, self.by_hoop, by_natural = tension_at(hold.natural_mm, hold.give, settled.hoop_mm, hold.pressure_scale_kpa)
+        used = np.clip((hold.natural_mm - settled.hoop_mm) / (hold.natural_mm * give), 0.0, 0.999)
+        by_log_give = -settled.hoop_mm / (2 * math.pi) * hold.pressure_scale_kpa * used / (1 - used)
+        self.tension_by = by_natural[:, None] * natural_by
+        share = sight.gives * gives[None, :] / give[:, None]
+        self.tension_by[:, levels : 2 * levels] += by_log_give[:, None] * share
+
+
+def _residuals(sight: _Sight, seen: _Seen, practice: Practice) -> tuple[Array, Array]:
+    """Everything seen at a fitting, less what is expected, in spreads; and how that changes with the unknowns."""
+    one = sight.tried
+    gap_at = sight.picking(one.z_mm)
+    spread = np.hypot(one.spread_mm, practice.model_spread_mm)
+    off = [(gap_at @ seen.gap_mm - one.gap_mm) / spread]
+    by = [gap_at @ seen.gap_by / spread[:, None]]
+    takes = one.lacing.take_up_mm
+
+    def add(found: tuple[tuple[float, float, float], ...], value: Array, change: Array) -> None:
+        if not found:
+            return
+        z, wanted, wide = np.array(found).T
+        pick = sight.picking(z)
+        off.append((pick @ value - wanted) / wide)
+        by.append(pick @ change / wide[:, None])
+
+    add(one.laced_mm, seen.hoop_mm + takes, seen.hoop_by)
+    add(one.stand_off_mm, seen.hoop_mm - seen.natural_mm, seen.hoop_by - seen.natural_by)
+    add(one.words, seen.pressure_kpa / sight.comfort, seen.pressure_by / sight.comfort[:, None])
+    return np.concatenate(off), np.vstack(by)
 
 
 def _picking(grid: Array, at: Array) -> Array:
@@ -149,8 +314,27 @@ def _picking(grid: Array, at: Array) -> Array:
     return matrix
 
 
-def _compared(prior: Body, believed: Body, tried: list[Tried], expected: list[Array]) -> Learned:
-    return Learned(
+# --- what is believed ------------------------------------------------------------------------------------
+
+
+def _with(body: Body, girths: Array, gives: Array) -> Body:
+    held = np.clip(gives, 0.002, 0.45)
+    return Body(
+        levels=tuple(
+            level.model_copy(update={"girth_mm": float(girth), "give": float(give)})
+            for level, girth, give in zip(body.levels, girths, held, strict=True)
+        )
+    )
+
+
+def _belief(setting: _Setting, at: Array, here: _Linear) -> Belief:
+    levels, prior, tried = setting.levels, setting.prior, setting.tried
+    covariance = np.asarray(np.linalg.inv(here.hessian), dtype=float)
+    believed = prior
+    if tried:
+        spreads = np.sqrt(np.diag(covariance))[:levels]
+        believed = _with(prior.with_girths(at[:levels], spreads), at[:levels], np.exp(at[levels : 2 * levels]))
+    learned = Learned(
         levels=tuple(
             LearnedLevel(
                 name=old.name,
@@ -158,6 +342,8 @@ def _compared(prior: Body, believed: Body, tried: list[Tried], expected: list[Ar
                 measured_spread_mm=old.spread_mm,
                 believed_mm=new.girth_mm,
                 believed_spread_mm=new.spread_mm,
+                measured_give=old.give,
+                believed_give=new.give,
             )
             for old, new in zip(prior, believed, strict=True)
         )[::-1],
@@ -167,9 +353,20 @@ def _compared(prior: Body, believed: Body, tried: list[Tried], expected: list[Ar
                 z_mm=float(z),
                 read_mm=float(read),
                 expected_mm=float(gap),
-                spreads_off=float(abs(read - gap) / spread),
+                spreads_off=float(abs(read - gap) / math.hypot(spread, setting.practice.model_spread_mm)),
             )
-            for one, gaps in zip(tried, expected, strict=True)
+            for one, gaps in zip(tried, here.expected, strict=True)
             for z, read, gap, spread in zip(one.z_mm, one.gap_mm, gaps, one.spread_mm, strict=True)
         ),
+        pulls=tuple(
+            LearnedPull(
+                fitting=one.number,
+                said_n_per_m=one.lacing.pull_n_per_m,
+                believed_n_per_m=one.lacing.pull_n_per_m * math.exp(float(at[setting.of(i)][0])),
+            )
+            for i, one in enumerate(tried)
+        ),
+        stretch_share=float(at[2 * levels]),
     )
+    known = slice(0, 2 * levels)
+    return Belief(believed, learned, at[known], covariance[known, known])

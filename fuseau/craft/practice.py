@@ -24,6 +24,20 @@ class Practice(Record):
     readings_disagree_mm: float = _number(15, "Two readings further apart than this: measure again.", 3, 60)
     ruler_spread_mm: float = _number(3, "A gap read with a ruler on a laced back.", 0.5, 20)
 
+    word_spread: float = _number(1.0, "How much an answer in words is trusted: wider is less.", 0.2, 5)
+    laced_spread_mm: float = _number(5, "A girth taped over the laced garment.", 1, 30)
+    pinch_spread_mm: float = _number(4, "What was pinched out or slashed open at a seam.", 1, 20)
+    model_spread_mm: float = _number(2, "What a gap differs by from any model, however good.", 0, 20)
+    give_spread: float = _number(0.3, "How far one body's give is from the table's.", 0.05, 1)
+    pull_spread: float = _number(0.2, "One evening's “close” is another's “firm”.", 0.02, 1)
+    pull_uneven: float = _number(0.05, "Nobody draws a lace evenly from end to end.", 0.01, 1)
+    ride_spread_mm: float = _number(2, "A garment rides up or down while it is laced.", 0.5, 20)
+    stretch_more: float = _number(0, "What a mock-up cloth stretches beyond its table, before it is seen.", 0, 0.05)
+    stretch_spread: float = _number(0.015, "How far one cloth's stretch is from another's.", 0.001, 0.05)
+    ready_share: float = _number(0.9, "Odds at which the real cloth is cut.", 0.5, 0.999)
+    pass_mean_mm: float = _number(12, "A mean gap this near to the wish is as wished.", 3, 40)
+    pass_shape_mm: float = _number(12, "Tilt and bow under this pass for straight at arm's length.", 3, 40)
+
     stand_near_mm: float = _number(5, "A stand this near to the wearer needs nothing done to it.", 1, 30)
 
     light_pull_n_per_m: float = _number(100, "Laced up, not drawn in.", 20, 400)

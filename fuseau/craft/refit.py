@@ -8,10 +8,13 @@ from fuseau.craft.curves import Array, calm_basis
 from fuseau.craft.drafting import back_share_of_seams, front_halves, front_share_of_seams
 from fuseau.craft.pattern import EdgeLine, Pattern, Station
 
+_LEAST_MARK_MM = 1.5
+
 
 def change_girths(pattern: Pattern, body: Body, girths_mm: Array, gap_mm: float) -> Alteration:
     """The alteration that gives a pattern these sewn girths at the body's levels, by the draft's shares.
 
+    A small change is gathered on the seams nearest the side, since nobody takes in a third of a millimetre.
     `girths_mm` (levels,). Between the levels the change runs smoothly, so stations that were traced keep their shape.
     """
     shape = pattern.shape
@@ -31,8 +34,28 @@ def change_girths(pattern: Pattern, body: Body, girths_mm: Array, gap_mm: float)
         at_stations = calm_basis(heights, changes).at(inside)
         linear = np.array([np.interp(inside, heights, row) for row in np.eye(len(heights))]).T
         front_shares, back_shares = linear @ front_shares, linear @ back_shares
+    front_shares = _gathered(front_shares, float(np.max(np.abs(changes[:, 0]))), side=-1)
+    back_shares = _gathered(back_shares, float(np.max(np.abs(changes[:, 1]))), side=0)
     changes = at_stations @ changes
     return let_girths(pattern, changes[:, 0], changes[:, 1], (front_shares, back_shares))
+
+
+def _gathered(shares: Array, most_mm: float, side: int) -> Array:
+    """Shares (stations, edges) of a block, kept to so many seams that each edge gets what scissors can hold.
+
+    The side seam's one edge comes first (`side` 0 or −1), then the two of each seam next to it.
+    """
+    count = shares.shape[1]
+    inward = list(range(count)) if side == 0 else list(range(count))[::-1]
+    kept, rest = inward[:1], inward[1:-1]  # CF's or CB's own edge never moves
+    for pair in (rest[i : i + 2] for i in range(0, len(rest), 2)):
+        if most_mm / (len(kept) + len(pair)) < _LEAST_MARK_MM:
+            break
+        kept += pair
+    mask = np.zeros(count)
+    mask[kept] = 1
+    found = shares * mask
+    return np.asarray(found / found.sum(axis=1, keepdims=True))
 
 
 def refit(pattern: Pattern, old: Body, new: Body, change_mm: Array, gap_mm: float) -> Pattern:

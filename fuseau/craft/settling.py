@@ -28,7 +28,8 @@ class Hold:
     """A garment about to be laced, sampled at heights `z_mm` (n,) along the lacing edge, rising and even.
 
     `natural_mm`, `give`: the body; `sewn_mm`: stitch line to stitch line, closed, stretched as worn;
-    `take_up_mm`; `pull_n_per_m`: what the lace draws; `edge_n_m2`: edge-wise stiffness of one edge.
+    `take_up_mm`; `pull_n_per_m`: what the lace draws, the same everywhere or (n,); `edge_n_m2`: edge-wise stiffness of
+    one edge.
     """
 
     z_mm: Array
@@ -36,7 +37,7 @@ class Hold:
     give: Array
     sewn_mm: Array
     take_up_mm: float
-    pull_n_per_m: float
+    pull_n_per_m: float | Array
     edge_n_m2: float
     pressure_scale_kpa: float = 2.0
 
@@ -69,12 +70,15 @@ class Settled:
     def gap_by_natural(self) -> Array:
         """d(gap)/d(natural girth), (n, n), mm/mm, from the converged Newton system."""
         *_, by_natural = tension_at(self.hold.natural_mm, self.hold.give, self.hoop_mm, self.hold.pressure_scale_kpa)
+        return self.gap_by_force(np.diag(by_natural))
+
+    def gap_by_force(self, force: Array) -> Array:
+        """d(gap), (n, m) mm, for changes (n, m) of tension less pull in N/m at a standing gap."""
         free = np.flatnonzero(self.touching == 0)
-        weight = _weights(self.hold.z_mm)
-        out = np.zeros_like(self.hessian)
+        out = np.zeros_like(force)
         if len(free):
-            inner = np.ix_(free, free)
-            out[inner] = np.linalg.inv(self.hessian[inner]) * (weight * by_natural / 1000)[free]
+            weight = _weights(self.hold.z_mm)[free, None]
+            out[free] = np.linalg.solve(self.hessian[np.ix_(free, free)], weight * force[free] / 1000)
         return out
 
 
@@ -104,7 +108,7 @@ def settle(hold: Hold, *, overlap: bool = False, start: Array | None = None) -> 
     z = hold.z_mm
     weight, bend = _weights(z), _bending(z, hold.edge_n_m2)
     base = hold.sewn_mm - hold.take_up_mm
-    pull = hold.pull_n_per_m / 1000
+    pull = np.asarray(hold.pull_n_per_m) / 1000
 
     def forces(gap: Array) -> Forces:
         tension, by_hoop, _ = tension_at(hold.natural_mm, hold.give, base + gap, hold.pressure_scale_kpa)
@@ -113,7 +117,7 @@ def settle(hold: Hold, *, overlap: bool = False, start: Array | None = None) -> 
 
     lowest = -np.inf if overlap else 0.0
     gap = np.maximum(_first_guess(hold, base) if start is None else start, lowest)
-    enough = 1e-7 * max(1.0, pull * weight.sum())
+    enough = 1e-7 * max(1.0, float(np.mean(pull)) * weight.sum())
     gradient, by_hoop, tension = forces(gap)
     for _ in range(_PASSES):
         touching = (gap <= 1e-9) & (gradient > 0) if not overlap else np.zeros(len(z), bool)
@@ -125,7 +129,8 @@ def settle(hold: Hold, *, overlap: bool = False, start: Array | None = None) -> 
         step = np.zeros(len(z))
         step[free] = -np.linalg.solve(hessian[np.ix_(free, free)], gradient[free])
         gap, (gradient, by_hoop, tension) = _walk(gap, step, gradient, forces, lowest)
-    raise Unsettled(f"The lacing did not settle: pull {hold.pull_n_per_m:.0f} N/m, still {worst:.2g} N out of balance.")
+    mean = float(np.mean(hold.pull_n_per_m))
+    raise Unsettled(f"The lacing did not settle: pull {mean:.0f} N/m, still {worst:.2g} N out of balance.")
 
 
 def tie(hold: Hold, gap_mm: float) -> Settled:

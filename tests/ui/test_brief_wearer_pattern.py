@@ -287,3 +287,25 @@ def test_any_two_versions_are_compared(demo_hand):
     assert found["seams"]
     assert all(math.isfinite(level["after_mm"]) for level in found["levels"])
     assert build(demo_hand, "Lamplighter Regent")["version"] == 3
+
+
+def test_a_fitting_is_logged_with_how_it_sat_and_readiness_answers(demo_hand):
+    line = stage(demo_hand, "Brass Heron", "mockups")
+    demo_hand.press("Log a fitting")
+    expected = [cell.text for cell in demo_hand.all("form td.soft")]
+    for i, gap in enumerate(expected):
+        demo_hand.write(f"Gap {i + 1}", gap)
+    from selenium.webdriver.support.ui import Select
+
+    Select(demo_hand.find("select[aria-label='Waist, how it sat']")).select_by_value("right")
+    demo_hand.write("Waist, girth over it", "lots")
+    demo_hand.press("Log fitting 1")
+    demo_hand.see("“lots” is not a length")
+    demo_hand.write("Waist, girth over it", "")
+    demo_hand.press("Log fitting 1")
+    demo_hand.see("of 100 would fit if cut now")
+    fitting = sheet(demo_hand, line)["build"]["fittings"][0]
+    assert fitting["words"] == [{"level": "waist", "word": "right"}]
+    ready = httpx.get(f"{demo_hand.url}/api/builds/{line['id']}/readiness").json()
+    assert 0 < ready["probability"] <= 1
+    demo_hand.see(ready["sentence"])

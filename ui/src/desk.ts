@@ -105,7 +105,8 @@ export const useDesk = defineStore('desk', () => {
   const takeMeasuring = (measuring_id: string) => step('measuring', { measuring_id })
   const addPicture = (file: File, role: 'reference' | 'sketch') =>
     takeFile(`pictures?role=${role}&name=${encodeURIComponent(file.name)}`, file)
-  const fitting = (given: { pull: Pull; readings: { z_mm: string; gap_mm: string }[]; note: string }) =>
+  type Sat = { words: { level: string; word: string }[]; stand_offs: { level: string; off_mm: string }[]; laced: { level: string; girth_mm: string }[] }
+  const fitting = (given: { pull: Pull; readings: { z_mm: string; gap_mm: string }[]; note: string } & Sat) =>
     step('fittings', given, ['fittings'])
 
   const typeIn = (given: { levels: { name: string; widths_mm: string[] }[]; front_panels: number }) =>

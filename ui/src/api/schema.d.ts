@@ -236,6 +236,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/builds/{build_id}/readiness": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Read Readiness
+         * @description The odds that the real garment fits if it were cut now, from 200 draws of what is believed.
+         */
+        get: operations["read_readiness_api_builds__build_id__readiness_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/builds/{build_id}/undo": {
         parameters: {
             query?: never;
@@ -1285,6 +1305,19 @@ export interface components {
              *       "tape_spread_guessed_mm": 25,
              *       "readings_disagree_mm": 15,
              *       "ruler_spread_mm": 3,
+             *       "word_spread": 1,
+             *       "laced_spread_mm": 5,
+             *       "pinch_spread_mm": 4,
+             *       "model_spread_mm": 2,
+             *       "give_spread": 0.3,
+             *       "pull_spread": 0.2,
+             *       "pull_uneven": 0.05,
+             *       "ride_spread_mm": 2,
+             *       "stretch_more": 0,
+             *       "stretch_spread": 0.015,
+             *       "ready_share": 0.9,
+             *       "pass_mean_mm": 12,
+             *       "pass_shape_mm": 12,
              *       "stand_near_mm": 5,
              *       "light_pull_n_per_m": 100,
              *       "close_pull_n_per_m": 180,
@@ -1894,6 +1927,21 @@ export interface components {
              */
             readings: components["schemas"]["GapReading"][];
             /**
+             * Words
+             * @default []
+             */
+            words: components["schemas"]["SaidAt"][];
+            /**
+             * Stand Offs
+             * @default []
+             */
+            stand_offs: components["schemas"]["StandOff"][];
+            /**
+             * Laced
+             * @default []
+             */
+            laced: components["schemas"]["LacedGirth"][];
+            /**
              * Note
              * @default
              */
@@ -2162,6 +2210,19 @@ export interface components {
             loose_when_worn_mm: number;
         };
         /**
+         * LacedGirth
+         * @description A girth taped over the laced garment at a level.
+         */
+        LacedGirth: {
+            /**
+             * Level
+             * @enum {string}
+             */
+            level: "upper_neck" | "neck_base" | "collarbone" | "high_bust" | "bust" | "underbust" | "ribs" | "waist" | "high_hip" | "hip";
+            /** Girth Mm */
+            girth_mm: number;
+        };
+        /**
          * LaidPanel
          * @description A panel as it lies on the table: closed stitch-line outline and its parts, points (x, z) in mm.
          */
@@ -2262,13 +2323,23 @@ export interface components {
         };
         /**
          * Learned
-         * @description What all fittings together say of the body.
+         * @description What all fittings together say of the body, and of the pull of each.
          */
         Learned: {
             /** Levels */
             levels: components["schemas"]["LearnedLevel"][];
             /** Readings */
             readings: components["schemas"]["Reading"][];
+            /**
+             * Pulls
+             * @default []
+             */
+            pulls: components["schemas"]["LearnedPull"][];
+            /**
+             * Stretch Share
+             * @default 0
+             */
+            stretch_share: number;
         };
         /**
          * LearnedLevel
@@ -2288,6 +2359,28 @@ export interface components {
             believed_mm: number;
             /** Believed Spread Mm */
             believed_spread_mm: number;
+            /**
+             * Measured Give
+             * @default 0
+             */
+            measured_give: number;
+            /**
+             * Believed Give
+             * @default 0
+             */
+            believed_give: number;
+        };
+        /**
+         * LearnedPull
+         * @description How hard a fitting was really pulled, in N per m, beside what was said.
+         */
+        LearnedPull: {
+            /** Fitting */
+            fitting: number;
+            /** Said N Per M */
+            said_n_per_m: number;
+            /** Believed N Per M */
+            believed_n_per_m: number;
         };
         /**
          * LeftHalf
@@ -2609,6 +2702,16 @@ export interface components {
             pull: "light" | "close" | "firm";
             /** Readings */
             readings: components["schemas"]["WrittenReading"][];
+            /** Words */
+            words?: components["schemas"]["SaidAt"][];
+            /** Stand Offs */
+            stand_offs?: {
+                [key: string]: unknown;
+            }[];
+            /** Laced */
+            laced?: {
+                [key: string]: unknown;
+            }[];
             /**
              * Note
              * @default
@@ -2900,6 +3003,7 @@ export interface components {
              */
             seams: components["schemas"]["TruedSeam"][];
             learned?: components["schemas"]["Learned"] | null;
+            readiness?: components["schemas"]["Readiness"] | null;
             proposal?: components["schemas"]["Proposal"] | null;
             /**
              * Bones
@@ -3003,6 +3107,84 @@ export interface components {
              * @default 3
              */
             ruler_spread_mm: number;
+            /**
+             * Word Spread
+             * @description How much an answer in words is trusted: wider is less.
+             * @default 1
+             */
+            word_spread: number;
+            /**
+             * Laced Spread Mm
+             * @description A girth taped over the laced garment.
+             * @default 5
+             */
+            laced_spread_mm: number;
+            /**
+             * Pinch Spread Mm
+             * @description What was pinched out or slashed open at a seam.
+             * @default 4
+             */
+            pinch_spread_mm: number;
+            /**
+             * Model Spread Mm
+             * @description What a gap differs by from any model, however good.
+             * @default 2
+             */
+            model_spread_mm: number;
+            /**
+             * Give Spread
+             * @description How far one body's give is from the table's.
+             * @default 0.3
+             */
+            give_spread: number;
+            /**
+             * Pull Spread
+             * @description One evening's “close” is another's “firm”.
+             * @default 0.2
+             */
+            pull_spread: number;
+            /**
+             * Pull Uneven
+             * @description Nobody draws a lace evenly from end to end.
+             * @default 0.05
+             */
+            pull_uneven: number;
+            /**
+             * Ride Spread Mm
+             * @description A garment rides up or down while it is laced.
+             * @default 2
+             */
+            ride_spread_mm: number;
+            /**
+             * Stretch More
+             * @description What a mock-up cloth stretches beyond its table, before it is seen.
+             * @default 0
+             */
+            stretch_more: number;
+            /**
+             * Stretch Spread
+             * @description How far one cloth's stretch is from another's.
+             * @default 0.015
+             */
+            stretch_spread: number;
+            /**
+             * Ready Share
+             * @description Odds at which the real cloth is cut.
+             * @default 0.9
+             */
+            ready_share: number;
+            /**
+             * Pass Mean Mm
+             * @description A mean gap this near to the wish is as wished.
+             * @default 12
+             */
+            pass_mean_mm: number;
+            /**
+             * Pass Shape Mm
+             * @description Tilt and bow under this pass for straight at arm's length.
+             * @default 12
+             */
+            pass_shape_mm: number;
             /**
              * Stand Near Mm
              * @description A stand this near to the wearer needs nothing done to it.
@@ -3325,6 +3507,35 @@ export interface components {
             final: components["schemas"]["Fit"];
         };
         /**
+         * Readiness
+         * @description The odds that the real garment passes, what fails most, where, and what to do about it.
+         */
+        Readiness: {
+            /** Probability */
+            probability: number;
+            /** Draws */
+            draws: number;
+            /** Fails */
+            fails: {
+                [key: string]: number;
+            };
+            /** Worst */
+            worst: ("mean gap" | "tilt" | "bow" | "stand-off" | "pressure") | null;
+            /** Worst Level */
+            worst_level: ("upper_neck" | "neck_base" | "collarbone" | "high_bust" | "bust" | "underbust" | "ribs" | "waist" | "high_hip" | "hip") | null;
+            /**
+             * Advice
+             * @enum {string}
+             */
+            advice: "cut the cloth" | "one more mock-up" | "look again";
+            /** Sentence */
+            sentence: string;
+            /** Gap Low Mm */
+            gap_low_mm: number[];
+            /** Gap High Mm */
+            gap_high_mm: number[];
+        };
+        /**
          * Reading
          * @description A gap as read, as the model expects it after learning, and how many spreads lie between.
          */
@@ -3393,6 +3604,22 @@ export interface components {
             revision: number;
             /** To */
             to: number;
+        };
+        /**
+         * SaidAt
+         * @description An answer in words at a level: how it sat there.
+         */
+        SaidAt: {
+            /**
+             * Level
+             * @enum {string}
+             */
+            level: "upper_neck" | "neck_base" | "collarbone" | "high_bust" | "bust" | "underbust" | "ribs" | "waist" | "high_hip" | "hip";
+            /**
+             * Word
+             * @enum {string}
+             */
+            word: "digs" | "firm" | "right" | "light" | "stands off";
         };
         /**
          * SeamChange
@@ -3511,6 +3738,19 @@ export interface components {
             above_waist_mm?: number | null;
             /** Below Waist Mm */
             below_waist_mm?: number | null;
+        };
+        /**
+         * StandOff
+         * @description How much stood off at a level (pinched out), or was missing (slashed open, below zero), in mm of girth.
+         */
+        StandOff: {
+            /**
+             * Level
+             * @enum {string}
+             */
+            level: "upper_neck" | "neck_base" | "collarbone" | "high_bust" | "bust" | "underbust" | "ribs" | "waist" | "high_hip" | "hip";
+            /** Off Mm */
+            off_mm: number;
         };
         /**
          * Station
@@ -4674,6 +4914,55 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Sheet"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    read_readiness_api_builds__build_id__readiness_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Readiness"] | null;
                 };
             };
             /** @description Not Found */

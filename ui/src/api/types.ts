@@ -35,3 +35,4 @@ export type TracedAnswer = Schemas['TracedAnswer']
 export type Picture = Schemas['Picture']
 export type Consequence = Schemas['Consequence']
 export type PatternEdit = { kind: string } & Record<string, unknown>
+export type Readiness = Schemas['Readiness']

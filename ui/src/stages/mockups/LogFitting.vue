@@ -25,6 +25,12 @@ watch(
   },
   { immediate: true },
 )
+// how it sat, level by level: a word, what stood off, a girth over it
+const WORDS = ['digs', 'firm', 'right', 'light', 'stands off'] as const
+const sat = ref<Record<string, { word: string; off: string; girth: string }>>({})
+const covered = computed(() => (plan.value.levels ?? []).filter((level) => level.gap_mm !== null))
+const at = (name: string) => (sat.value[name] ??= { word: '', off: '', girth: '' })
+const saidSat = computed(() => Object.entries(desk.errors).find(([place]) => /^fittings\.\d+\.(words|stand_offs|laced)/.test(place))?.[1])
 const bad = (i: number, field: 'z_mm' | 'gap_mm') => {
   const written = rows.value.map((row, k) => ({ row, k })).filter(({ row }) => row.gap.trim())
   const place = written.findIndex(({ k }) => k === i)
@@ -37,7 +43,13 @@ async function log() {
   const readings = rows.value
     .filter((row) => row.gap.trim())
     .map((row) => ({ z_mm: withUnit(row.z, desk.unit), gap_mm: withUnit(row.gap, gapUnit.value) }))
-  if (await desk.fitting({ pull: pull.value, readings, note: note.value })) emit('done')
+  const written = Object.entries(sat.value)
+  const given = {
+    words: written.filter(([, one]) => one.word).map(([level, one]) => ({ level, word: one.word })),
+    stand_offs: written.filter(([, one]) => one.off.trim()).map(([level, one]) => ({ level, off_mm: withUnit(one.off, gapUnit.value) })),
+    laced: written.filter(([, one]) => one.girth.trim()).map(([level, one]) => ({ level, girth_mm: withUnit(one.girth, desk.unit) })),
+  }
+  if (await desk.fitting({ pull: pull.value, readings, note: note.value, ...given })) emit('done')
 }
 const expected = (z: string) => {
   const fit = plan.value.mock_up!
@@ -72,6 +84,18 @@ const expected = (z: string) => {
     </table>
     <button type="button" class="add" @click="rows.push({ key: keys++, z: '', gap: '' })">+ another height</button>
     <p v-if="whole" class="bad" role="alert">{{ whole }}</p>
+    <table class="numbers sat" aria-label="How it sat">
+      <thead><tr><th>how it sat</th><th /><th>stands off, {{ gapUnit }}</th><th>girth over it, {{ desk.unit }}</th></tr></thead>
+      <tbody>
+        <tr v-for="level in covered" :key="level.name">
+          <th scope="row">{{ level.label }}</th>
+          <td><select v-model="at(level.name).word" :aria-label="`${level.label}, how it sat`"><option value="">–</option><option v-for="word in WORDS" :key="word" :value="word">{{ word }}</option></select></td>
+          <td><input v-model="at(level.name).off" class="in" :aria-label="`${level.label}, stands off by`" autocomplete="off" /></td>
+          <td><input v-model="at(level.name).girth" class="in" :aria-label="`${level.label}, girth over it`" autocomplete="off" /></td>
+        </tr>
+      </tbody>
+    </table>
+    <p v-if="saidSat" class="bad" role="alert">{{ saidSat }}</p>
     <v-textarea v-model="note" label="What she said, where it dug" rows="2" auto-grow />
     <div class="acts">
       <v-btn color="primary" type="submit">Log fitting {{ number + 1 }}</v-btn>
@@ -86,5 +110,6 @@ input { width: 100%; font: inherit; font-size: 1.05rem; border: 1px solid #8b99a
 button:not(.v-btn) { color: var(--steel); }
 input[aria-invalid='true'] { border-color: var(--takein); } td { border: 0 !important; }
 .add { justify-self: start; color: var(--letout); } .bad { color: var(--takein); font-size: 0.9rem; } .acts { position: sticky; bottom: -20px; margin: 4px -16px -20px; padding: 10px 16px 14px; background: var(--paper); border-top: 1px solid var(--line); display: flex; gap: 8px; z-index: 1; }
-td:first-child { width: 108px; } td:nth-child(2) { width: 92px; } td:last-child { width: 22px; }
+table:not(.sat) td:first-child { width: 108px; } table:not(.sat) td:nth-child(2) { width: 92px; } table:not(.sat) td:last-child { width: 22px; }
+.sat { table-layout: fixed; } .sat thead th:nth-child(1) { width: 80px; } .sat thead th:nth-child(2) { width: 92px; } .sat th[scope] { color: var(--ink); font-weight: 500; font-size: 0.95rem; } .sat td { padding: 2px 3px !important; } .sat input { padding: 3px 5px; font-size: 0.98rem; } select { width: 100%; font: inherit; border: 1px solid #8b99a5; border-radius: 3px; padding: 4px; background: var(--paper); color: var(--ink); }
 </style>

@@ -10,6 +10,7 @@ import MeasureFirst from '../MeasureFirst.vue'
 import FitTable from './FitTable.vue'
 import GapBack from './GapBack.vue'
 import LogFitting from './LogFitting.vue'
+import ReadinessBox from './ReadinessBox.vue'
 import VersionRow from './VersionRow.vue'
 import VersionSlip from './VersionSlip.vue'
 
@@ -85,6 +86,7 @@ const amount = (mm: number) => (desk.unit === 'in' ? length(mm, 'in', { hardware
     </TheSlip>
     <TheSlip v-else :title="title" :under="under">
       <GapBack :readings="last?.readings ?? []" :expected="plan.mock_up" :next="proposal?.mock_up" :holes="plan.holes?.z_mm ?? []" />
+      <ReadinessBox v-if="tried.length && !logging" />
       <p v-if="!last && !logging" class="say">
         Expect a gap of {{ hardware(plan.mock_up.shape.mean_mm, desk.unit) }}, {{ plan.mock_up.shape.shape }}: calico gives
         {{ hardware(plan.mock_up.stretch_mm, desk.unit) }} and its layers take up {{ hardware(plan.mock_up.take_up_mm, desk.unit) }}, the final ones {{ hardware(plan.final!.take_up_mm, desk.unit) }}.
@@ -117,7 +119,7 @@ const amount = (mm: number) => (desk.unit === 'in' ? length(mm, 'in', { hardware
           <p class="say">Next mock-up: gap {{ hardware(proposal.mock_up.shape.mean_mm, desk.unit) }}, {{ proposal.mock_up.shape.shape }}. In the final cloth: {{ hardware(proposal.final.shape.mean_mm, desk.unit) }}, {{ proposal.final.shape.shape }}.</p>
         </template>
         <template v-else-if="last">
-          <p class="fits">Version {{ version }} fits as wished. In the final cloth the gap settles at {{ hardware(plan.final!.shape.mean_mm, desk.unit) }}, {{ plan.final!.shape.shape }}.</p>
+          <p class="fits">No change to version {{ version }} is worth making. In the final cloth the gap settles at {{ hardware(plan.final!.shape.mean_mm, desk.unit) }}, {{ plan.final!.shape.shape }}.</p>
         </template>
       </template>
       <details>

@@ -1,0 +1,111 @@
+"""Readiness: how likely the real garment is to fit if it were cut now, from draws of what is believed (model, 6)."""
+
+from typing import Literal
+
+import numpy as np
+
+from fuseau.craft.curves import Array
+from fuseau.craft.fit import Lacing, gap_shape
+from fuseau.craft.learning import Belief
+from fuseau.craft.record import Record
+from fuseau.craft.settling import Unsettled, settle
+from fuseau.craft.wearer import LEVEL_LABELS, LevelName
+
+DRAWS = 200
+Advice = Literal["cut the cloth", "one more mock-up", "look again"]
+Failing = Literal["mean gap", "tilt", "bow", "stand-off", "pressure"]
+
+
+class Readiness(Record):
+    """The odds that the real garment passes, what fails most, where, and what to do about it."""
+
+    probability: float
+    draws: int
+    fails: dict[Failing, float]
+    worst: Failing | None
+    worst_level: LevelName | None
+    advice: Advice
+    sentence: str
+    gap_low_mm: tuple[float, ...]
+    gap_high_mm: tuple[float, ...]
+
+
+def readiness(belief: Belief, lacing: Lacing, gap_mm: float, seed: int = 1, draws: int = DRAWS) -> Readiness:
+    """Settle the final garment on `draws` seeded bodies of the belief, and count how many pass.
+
+    It passes with the mean gap near the wish, tilt and bow small, nowhere standing off, and pressure within comfort
+    (the house numbers pass_mean_mm, pass_shape_mm, stand_off_mm). `gap_low_mm`, `gap_high_mm` are the 10th and 90th
+    percentile along the lacing edge.
+    """
+    practice = lacing.practice
+    counted: dict[Failing, int] = {"mean gap": 0, "tilt": 0, "bow": 0, "stand-off": 0, "pressure": 0}
+    levels = belief.body.levels
+    where = np.zeros(len(levels))
+    heights = np.array([level.back_mm for level in levels])
+    covered = (heights >= lacing.z[0]) & (heights <= lacing.z[-1])
+    limits = np.array([level.comfort_kpa for level in levels])
+    gaps: list[Array] = []
+    passed, start = 0, None
+    for body in belief.drawn(draws, seed):
+        natural = lacing.body_matrix(body) @ np.array([level.girth_mm for level in body])
+        try:
+            settled = settle(lacing.hold(natural, lacing.give(body)), start=start)
+        except Unsettled:
+            counted["mean gap"] += 1
+            continue
+        start = settled.gap_mm
+        gaps.append(settled.gap_mm)
+        shape = gap_shape(settled.z, settled.gap_mm, 0.0, practice)
+        off = settled.hoop_mm - natural
+        over = (np.interp(heights, settled.z, settled.pressure_kpa) - limits)[covered]
+        wrong: dict[Failing, bool] = {
+            "mean gap": abs(shape.mean_mm - gap_mm) > practice.pass_mean_mm,
+            "tilt": abs(shape.tilt_mm) > practice.pass_shape_mm,
+            "bow": abs(shape.bow_mm) > practice.pass_shape_mm,
+            "stand-off": float(off.max()) >= practice.stand_off_mm,
+            "pressure": bool((over > 0).any()),
+        }
+        for name, fails in wrong.items():
+            counted[name] += fails
+        passed += not any(wrong.values())
+        if any(wrong.values()):
+            where += np.abs(np.interp(heights, settled.z, settled.gap_mm) - gap_mm)
+    shares = {name: count / draws for name, count in counted.items()}
+    order: list[Failing] = sorted(counted, key=lambda name: -counted[name])
+    worst = order[0] if counted[order[0]] else None
+    level = levels[int(np.argmax(where))].name if where.any() else None
+    probability = passed / draws
+    along = np.array(gaps) if gaps else np.zeros((1, len(lacing.z)))
+    advice: Advice = (
+        "cut the cloth"
+        if probability >= practice.ready_share
+        else "one more mock-up"
+        if probability > 0.25
+        else "look again"
+    )
+    return Readiness(
+        probability=probability,
+        draws=draws,
+        fails=shares,
+        worst=worst,
+        worst_level=level,
+        advice=advice,
+        sentence=_sentence(probability, worst, level),
+        gap_low_mm=tuple(map(float, np.percentile(along, 10, axis=0))),
+        gap_high_mm=tuple(map(float, np.percentile(along, 90, axis=0))),
+    )
+
+
+def _sentence(probability: float, worst: Failing | None, level: LevelName | None) -> str:
+    share = f"{probability * 100:.0f} of 100 would fit if cut now."
+    if worst is None:
+        return share
+    told = {
+        "mean gap": "the gap is too wide or too narrow",
+        "tilt": "the gap is wider at one end",
+        "bow": "the gap bows",
+        "stand-off": "the edge stands off",
+        "pressure": "it presses too firmly",
+    }[worst]
+    at = f", most at the {LEVEL_LABELS[level].lower()}" if level else ""
+    return f"{share} Where it would not, {told}{at}."
