@@ -4,7 +4,9 @@ PY := .venv/bin/python
 PORT ?= 8321
 UI_SOURCES := $(shell find ui/src ui/public -type f 2>/dev/null) ui/index.html ui/vite.config.ts ui/tsconfig.json
 
-.PHONY: demo serve test bench lint ui lock clean screenshots
+WEARERS ?= 300
+
+.PHONY: demo serve test bench fitting lint ui lock clean screenshots
 
 demo: .made/run .made/ui
 	.venv/bin/fuseau demo --port $(PORT)
@@ -24,6 +26,10 @@ test: .made/dev .made/ui .made/browser
 
 bench: .made/dev .made/ui .made/browser
 	$(PY) -m bench.speed
+
+# How often the final garment fits, over simulated wearers; some ten minutes for 300 in each of two worlds.
+fitting: .made/dev
+	$(PY) -m bench.fitting $(WEARERS)
 
 screenshots: .made/dev .made/ui .made/browser
 	$(PY) -m bench.screenshots

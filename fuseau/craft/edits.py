@@ -27,6 +27,7 @@ from fuseau.craft.pattern import (
 )
 from fuseau.craft.practice import Practice
 from fuseau.craft.record import Record, Unmakeable
+from fuseau.craft.recutting import add_bump, cut_in_two, join, recut, renumbered
 from fuseau.craft.wearer import LEVEL_LABELS, LevelName
 
 Side = Literal["both", "right", "left"]
@@ -335,17 +336,9 @@ def _move_seam(panels: tuple[Panel, ...], change: MoveSeam) -> tuple[Panel, ...]
 
     before, after = panels[change.seam - 1], panels[change.seam]
     sign = -1 if change.how == "girth" else 1
-    before = before.model_copy(update={"cb_bumps": _added(before.cb_bumps, bump(change.amount_mm))})
-    after = after.model_copy(update={"cf_bumps": _added(after.cf_bumps, bump(sign * change.amount_mm))})
+    before = before.model_copy(update={"cb_bumps": add_bump(before.cb_bumps, bump(change.amount_mm))})
+    after = after.model_copy(update={"cf_bumps": add_bump(after.cf_bumps, bump(sign * change.amount_mm))})
     return (*panels[: change.seam - 1], before, after, *panels[change.seam + 1 :])
-
-
-def _added(bumps: tuple[Bump, ...], new: Bump) -> tuple[Bump, ...]:
-    """Bumps with one more; those of the same reach add up, and what comes to nothing is dropped."""
-    same = [bump for bump in bumps if bump.model_copy(update={"amount_mm": new.amount_mm}) == new]
-    amount = new.amount_mm + sum(bump.amount_mm for bump in same)
-    others = tuple(bump for bump in bumps if bump not in same)
-    return others if abs(amount) < 1e-6 else (*others, new.model_copy(update={"amount_mm": amount}))
 
 
 # --- top line and hem ------------------------------------------------------------------------------------
@@ -378,10 +371,6 @@ def _drop_point(line: EdgeLine, change: DropPoint) -> EdgeLine:
 # --- panels ----------------------------------------------------------------------------------------------
 
 
-def _renumbered(panels: list[Panel]) -> tuple[Panel, ...]:
-    return tuple(panel.model_copy(update={"number": i + 1}) for i, panel in enumerate(panels))
-
-
 def _split(pattern: Pattern, change: SplitPanel) -> Pattern:
     _panel_of(pattern, change.panel)
     if len(pattern.panels) >= 9:
@@ -391,21 +380,7 @@ def _split(pattern: Pattern, change: SplitPanel) -> Pattern:
     i = change.panel - 1
     front = pattern.front_panels + (1 if change.panel <= pattern.front_panels else 0)
     seams = {seam: seam + (seam > i) for seam in range(1, len(pattern.panels))}
-    return _recut(pattern, lambda panels: _renumbered(_cut_in_two(list(panels), i, change.across)), front, seams)
-
-
-def _cut_in_two(panels: list[Panel], i: int, across: float) -> list[Panel]:
-    panel = panels[i]
-    cf, cb = np.array(panel.cf_edge_mm), np.array(panel.cb_edge_mm)
-    middle = tuple(map(float, cf + across * (cb - cf)))
-    bumps = tuple(
-        bump.model_copy(update={"amount_mm": share * bump.amount_mm})
-        for share, bumps in ((1 - across, panel.cf_bumps), (across, panel.cb_bumps))
-        for bump in bumps
-    )
-    toward_cf = panel.model_copy(update={"cb_edge_mm": middle, "cb_bumps": bumps})
-    toward_cb = panel.model_copy(update={"cf_edge_mm": middle, "cf_bumps": bumps})
-    return [*panels[:i], toward_cf, toward_cb, *panels[i + 1 :]]
+    return recut(pattern, lambda panels: renumbered(cut_in_two(list(panels), i, change.across)), front, seams)
 
 
 def _drop_seam(pattern: Pattern, change: DropSeam) -> Pattern:
@@ -421,62 +396,7 @@ def _drop_seam(pattern: Pattern, change: DropSeam) -> Pattern:
     i = change.seam - 1
     front = pattern.front_panels - (1 if change.seam < pattern.front_panels else 0)
     seams = {seam: seam - (seam > change.seam) for seam in range(1, len(pattern.panels)) if seam != change.seam}
-    return _recut(pattern, lambda panels: _renumbered(_join(list(panels), i)), front, seams)
-
-
-def _join(panels: list[Panel], i: int) -> list[Panel]:
-    """Panels i and i + 1 as one, their widths added at every height; CB stays straight, else CF's side stays."""
-    one, two = panels[i], panels[i + 1]
-    cf, inner_cb = np.array(one.cf_edge_mm), np.array(one.cb_edge_mm)
-    inner_cf, cb = np.array(two.cf_edge_mm), np.array(two.cb_edge_mm)
-
-    def turned(bumps: tuple[Bump, ...]) -> tuple[Bump, ...]:
-        return tuple(bump.model_copy(update={"amount_mm": -bump.amount_mm}) for bump in bumps)
-
-    def together(*lists: tuple[Bump, ...]) -> tuple[Bump, ...]:
-        found: tuple[Bump, ...] = ()
-        for bumps in lists:
-            for bump in bumps:
-                found = _added(found, bump)
-        return found
-
-    if i + 2 == len(panels):
-        joined = one.model_copy(
-            update={
-                "cf_edge_mm": tuple(map(float, cf + inner_cf - inner_cb)),
-                "cf_bumps": together(one.cf_bumps, two.cf_bumps, turned(one.cb_bumps)),
-                "cb_edge_mm": two.cb_edge_mm,
-                "cb_bumps": two.cb_bumps,
-            }
-        )
-    else:
-        joined = one.model_copy(
-            update={
-                "cb_edge_mm": tuple(map(float, inner_cb + cb - inner_cf)),
-                "cb_bumps": together(one.cb_bumps, two.cb_bumps, turned(two.cf_bumps)),
-            }
-        )
-    return [*panels[:i], joined, *panels[i + 2 :]]
-
-
-def _recut(pattern: Pattern, change, front: int, seams: dict[int, int]) -> Pattern:  # type: ignore[no-untyped-def]
-    """A pattern with other panels: what named a seam or panel is carried to its new number."""
-    left = pattern.left and pattern.left.model_copy(update={"panels": change(pattern.left.panels)})
-    panel_of = {1: 1, **{seam + 1: new + 1 for seam, new in seams.items()}}
-    allowances = pattern.allowances
-    labels = {seam_label(old): seam_label(new) for old, new in seams.items()}
-    by_seam = {labels[label]: mm for label, mm in allowances.by_seam.items() if label in labels}
-    return pattern.model_copy(
-        update={
-            "panels": change(pattern.panels),
-            "left": left,
-            "front_panels": front,
-            "allowances": allowances.model_copy(update={"by_seam": by_seam}),
-            "gussets": tuple(g.model_copy(update={"seam": seams[g.seam]}) for g in pattern.gussets if g.seam in seams),
-            "darts": tuple(d.model_copy(update={"panel": panel_of.get(d.panel, d.panel)}) for d in pattern.darts),
-            "joined": tuple(sorted(seams[seam] for seam in pattern.joined if seam in seams)),
-        }
-    )
+    return recut(pattern, lambda panels: renumbered(join(list(panels), i)), front, seams)
 
 
 # --- gussets, darts, allowances --------------------------------------------------------------------------

