@@ -37,6 +37,8 @@ def main(folder: Path, only: list[str]) -> None:
                     continue
                 hand.go(f"/build/{ids[build]}/{stage}" if build else "/")
                 hand.find(".line" if build is None else "h1")
+                if stage == "mockups":
+                    hand.find(".odds")
                 browser.execute_script("return document.fonts.ready")
                 hand.picture(folder / f"{view}.png")
                 print(folder / f"{view}.png")
