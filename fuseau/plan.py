@@ -135,6 +135,7 @@ def _plan_garment(build: Build, unit: Unit, kept: Kept, findings: list[Finding])
         *_check_edges(build, pattern, aimed, body, final, unit),
         *_check_readings(learned, unit),
         *check_bones(bones, laid.panels[-1], holes.edge_layout_mm["needs"]),
+        *_check_halves(pattern),
         *check_front(busk, build.front),
     ]
     return Plan(
@@ -304,6 +305,22 @@ def _check_edges(build: Build, pattern: Pattern, aimed: Aim, body: Body, final: 
                 label=f"{BONES[stiff].label[0].upper()}{BONES[stiff].label[1:]} at the lacing edge",
                 changes=(Change(at="bones.lacing_edge", value=stiff),),
             ),
+        )
+    ]
+
+
+def _check_halves(pattern: Pattern) -> list[Finding]:
+    """Says that bones, busk and holes are those of the right half where the left one differs."""
+    if pattern.left is None:
+        return []
+    return [
+        Finding(
+            code="halves_differ",
+            stage="bones",
+            severity="advice",
+            where="Left half",
+            sentence="The halves differ: bones, busk and holes are planned on the right one. Measure the channels of "
+            "the left before cutting its bones.",
         )
     ]
 
