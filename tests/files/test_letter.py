@@ -80,3 +80,28 @@ def test_the_printed_sheet_asks_for_the_same():
     text = reader.pages[0].extract_text()
     for word in ("Measures for Tidewarden", "Underbust", "Ribs", "Waist", "High hip", "Hip", "Waist to lap", "second"):
         assert word in text
+
+
+@pytest.mark.parametrize("kind", ["overbust corset", "neck corset"])
+def test_the_sheet_asks_for_the_levels_of_its_kind_and_reads_them_back(kind):
+    from fuseau.craft.kinds import KINDS
+    from tests.kinds import built
+
+    build = built(kind)
+    page = letter_html(build, "cm").decode()
+    for level in KINDS[kind].levels:
+        assert f'name="{level}.girth_1"' in page
+    assert ("bust_points" in page) == (kind == "overbust corset")
+    assert ("Waist to lap" in page) == (kind == "overbust corset")
+    level = KINDS[kind].needed[0]
+    answer = {
+        "format": "fuseau.letter",
+        "version": 1,
+        "unit": "cm",
+        "measures": {f"{level}.girth_1": "91" if kind == "overbust corset" else "34"},
+    }
+    changes = {one.at: one.value for one in read_letter(json.dumps(answer).encode())}
+    assert changes[f"wearer.{level}.unconfirmed"] is True
+    answer["measures"][f"{level}.girth_1"] = "12"
+    with pytest.raises(UnreadableFile, match="can't be right"):
+        read_letter(json.dumps(answer).encode())
