@@ -96,8 +96,9 @@ def _svg(content: bytes, unit: DrawingUnit | None) -> Drawing:
             if len(points) > 3 and math.dist(points[0], points[-1]) < 0.5:
                 closed.append((kind, str(element.id or ""), points))
             else:
-                lines.append((kind, LineString(points)))
-                open_paths += 1 if LineString(points).length > 150 and kind not in ("waist", "grain") else 0
+                line = LineString(np.array(points))
+                lines.append((kind, line))
+                open_paths += 1 if line.length > 150 and kind not in ("waist", "grain") else 0
     return _sorted_out(closed, lines, open_paths)
 
 
