@@ -110,7 +110,7 @@ def _plan_garment(build: Build, unit: Unit, kept: Kept, findings: list[Finding])
     # fit: as it will be worn, and as a mock-up
     final = kept.stage("final", fit, final_lacing(build, pattern, aimed), body)
     mock_up = kept.stage("mock-up", fit, mock_up_lacing(build, pattern), body)
-    proposal = kept.stage("propose", propose, shaped, body, aimed, aimed_pattern, learned) if current else None
+    proposal = kept.stage("propose", propose, shaped, body, aimed, aimed_pattern, learned, unit) if current else None
 
     # the dress stand that the work hangs on
     stand = padding(build.stand, body, practice.stand_near_mm)
@@ -134,7 +134,7 @@ def _plan_garment(build: Build, unit: Unit, kept: Kept, findings: list[Finding])
         *check_fit(final, practice, unit),
         *_check_edges(build, pattern, aimed, body, final, unit),
         *_check_readings(learned, unit),
-        *check_bones(bones, laid.panels[-1], holes.edge_layout_mm["needs"]),
+        *check_bones(bones, laid.panels[-1], holes.edge_layout_mm["needs"], unit),
         *_check_halves(pattern),
         *check_front(busk, build.front),
     ]
@@ -298,8 +298,8 @@ def _check_edges(build: Build, pattern: Pattern, aimed: Aim, body: Body, final: 
             severity="caution",
             at="bones.lacing_edge",
             where="CB",
-            sentence=f"With {kind} at the lacing edge the gap bows {abs(bow):.0f} mm; {BONES[stiff].label} brings "
-            f"it to {abs(mended):.0f}.",
+            sentence=f"With {kind} at the lacing edge the gap bows {format_length(abs(bow), unit, hardware=True)}; "
+            f"{BONES[stiff].label} brings it to {format_length(abs(mended), unit, hardware=True)}.",
             numbers={"bow_mm": bow, "mended_bow_mm": mended},
             mend=Mend(
                 label=f"{BONES[stiff].label[0].upper()}{BONES[stiff].label[1:]} at the lacing edge",
@@ -334,9 +334,10 @@ def _check_readings(learned: Learned | None, unit: Unit) -> list[Finding]:
             stage="mockups",
             severity="caution",
             where=f"Fitting {reading.fitting}",
-            sentence=f"In fitting {reading.fitting} the gap of {reading.read_mm:.0f} mm at "
+            sentence=f"In fitting {reading.fitting} the gap of "
+            f"{format_length(reading.read_mm, unit, hardware=True)} at "
             f"{format_length(reading.z_mm, unit)} does not go with the rest, which expect "
-            f"{reading.expected_mm:.0f}: read it again.",
+            f"{format_length(reading.expected_mm, unit, hardware=True)}: read it again.",
             numbers={"read_mm": reading.read_mm, "expected_mm": reading.expected_mm},
         )
         for reading in learned.readings

@@ -2,7 +2,7 @@
 
 import numpy as np
 
-from fuseau.build import Build, PatternVersion
+from fuseau.build import Build, HemWish, PatternVersion, TopWish
 from fuseau.craft.alterations import Alteration, alter, marks, same_cut
 from fuseau.craft.body import Body
 from fuseau.craft.bones import edge_stiffness
@@ -45,7 +45,7 @@ def edges(build: Build, body: Body) -> tuple[EdgeLine, EdgeLine]:
     return top, hem
 
 
-def _wished(wish, usual: EdgeLine, sign: int) -> EdgeLine:  # type: ignore[no-untyped-def]
+def _wished(wish: TopWish | HemWish, usual: EdgeLine, sign: int) -> EdgeLine:
     heights = {name: getattr(wish, name) for name in ("cf_mm", "side_mm", "cb_mm")}
     return usual.model_copy(update={name: sign * mm for name, mm in heights.items() if mm is not None})
 
@@ -151,7 +151,9 @@ def _alteration(
     )
 
 
-def propose(build: Build, body: Body, aimed: Aim, aimed_pattern: Pattern, learned: Learned | None) -> Proposal | None:
+def propose(
+    build: Build, body: Body, aimed: Aim, aimed_pattern: Pattern, learned: Learned | None, unit: Unit
+) -> Proposal | None:
     """The next version, when what is now known or wished differs enough from the current one."""
     current = build.current
     if current is None:
@@ -172,7 +174,7 @@ def propose(build: Build, body: Body, aimed: Aim, aimed_pattern: Pattern, learne
         )
     tried = [fitting.number for fitting in build.fittings if fitting.version == current.number]
     return Proposal(
-        reason=_reason(build, current, learned, redraft, edges_change),
+        reason=_reason(build, current, learned, redraft, edges_change, unit),
         fitting=tried[-1] if tried else None,
         redraft=redraft,
         pattern=aimed_pattern,
@@ -186,7 +188,9 @@ def propose(build: Build, body: Body, aimed: Aim, aimed_pattern: Pattern, learne
     )
 
 
-def _reason(build: Build, current: PatternVersion, learned: Learned | None, redraft: bool, edges_change: bool) -> str:
+def _reason(
+    build: Build, current: PatternVersion, learned: Learned | None, redraft: bool, edges_change: bool, unit: Unit
+) -> str:
     if redraft and build.draft.panels == len(current.pattern.panels):
         return "drafted anew: another kind of garment, or halves that differ"
     if redraft:
@@ -198,13 +202,14 @@ def _reason(build: Build, current: PatternVersion, learned: Learned | None, redr
         if abs(by) >= 2:
             return (
                 f"fitting {tried[-1].number}: {LEVEL_LABELS[most.name].lower()} "
-                f"{abs(by):.0f} mm {'bigger' if by > 0 else 'smaller'} than the tape said"
+                f"{format_length(abs(by), unit, hardware=True)} {'bigger' if by > 0 else 'smaller'} than the tape said"
             )
         return f"fitting {tried[-1].number}"
     if edges_change:
         return "top line or hem moved"
     if current.changes:
-        return f"so that the gap comes to {build.target.gap_mm:.0f} mm after the edits by hand"
+        gap = format_length(build.target.gap_mm, unit, hardware=True)
+        return f"so that the gap comes to {gap} after the edits by hand"
     return "measures or wishes changed"
 
 

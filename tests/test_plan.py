@@ -1,6 +1,7 @@
 """The pipeline from a Build to its Plan, and the decisions between (issue 2; model throughout)."""
 
 import json
+import re
 
 import pytest
 from hypothesis import given, settings
@@ -11,7 +12,10 @@ from fuseau.build import Build, faults
 from fuseau.craft.findings import Change
 from fuseau.craft.record import Unmakeable
 from fuseau.decisions import accept, change, cut_version, log_fitting
+from fuseau.demo.workshop import fill
 from fuseau.plan import Kept, plan
+from fuseau.store.opening import open_database
+from fuseau.store.workshop import Workshop
 from fuseau.thread import thread
 from tests.conftest import edited
 
@@ -47,6 +51,34 @@ def test_the_plan_has_what_the_command_line_promises(measured):
 
 def test_the_same_build_gives_the_same_plan(measured):
     assert plan(measured) == plan(measured)
+
+
+@pytest.fixture(scope="module")
+def demo_builds(tmp_path_factory) -> list[Build]:
+    database = tmp_path_factory.mktemp("demo") / "fuseau.db"
+    fill(database)
+    return [one.build for one in Workshop(open_database(database)).builds()]
+
+
+def test_in_inches_no_sentence_speaks_in_millimetres_but_of_a_bought_section(demo_builds):
+    for build in demo_builds:
+        soft = edited(build, bones__lacing_edge="synthetic_7")
+        narrow = edited(build, draft__allowances__cb_mm=10.0)
+        for one in (build, soft, narrow):
+            planned = plan(one, unit="in")
+            said = [finding.sentence for finding in planned.findings]
+            said += [planned.proposal.reason] if planned.proposal else []
+            for sentence in said:
+                assert not re.search(r"\d (mm|cm)\b", re.sub(r"[\d.]+ × [\d.]+ mm", "", sentence)), sentence
+
+
+def test_the_reason_for_a_next_version_is_in_the_makers_unit(demo_builds):
+    tried = next(build for build in demo_builds if build.fittings)
+    in_cm, in_inches = plan(tried, unit="cm").proposal, plan(tried, unit="in").proposal
+    assert in_cm
+    assert in_inches
+    assert re.search(r"[\d.]+ mm (bigger|smaller) than the tape said", in_cm.reason)
+    assert re.search(r"[\d /]+ in (bigger|smaller) than the tape said", in_inches.reason)
 
 
 def test_stages_whose_inputs_stand_are_kept(measured):

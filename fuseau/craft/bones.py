@@ -8,6 +8,7 @@ from pydantic import Field
 
 from fuseau.craft.curves import Array, lengths_along
 from fuseau.craft.findings import Finding
+from fuseau.craft.lengths import Unit, format_length
 from fuseau.craft.notions import BONES, BoneKind, BoneName
 from fuseau.craft.practice import Practice
 from fuseau.craft.record import Record
@@ -167,7 +168,7 @@ def _height_at(line: tuple[Point, ...], x: float) -> float:
     return float(np.interp(x, [p[0] for p in points], [p[1] for p in points]))
 
 
-def check_bones(bones: tuple[Bone, ...], last_panel: LaidPanel, needs_mm: float) -> list[Finding]:
+def check_bones(bones: tuple[Bone, ...], last_panel: LaidPanel, needs_mm: float, unit: Unit) -> list[Finding]:
     """Channels too short for any bone, and a back panel too narrow for its lacing edge."""
     findings = []
     for bone in bones:
@@ -178,7 +179,8 @@ def check_bones(bones: tuple[Bone, ...], last_panel: LaidPanel, needs_mm: float)
                     stage="bones",
                     severity="caution",
                     where=bone.channel,
-                    sentence=f"The channel {bone.channel} is {bone.path_mm:.0f} mm long: too short for a bone.",
+                    sentence=f"The channel {bone.channel} is {format_length(bone.path_mm, unit, hardware=True)} long: "
+                    "too short for a bone.",
                     numbers={"path_mm": bone.path_mm},
                 )
             )
@@ -190,8 +192,9 @@ def check_bones(bones: tuple[Bone, ...], last_panel: LaidPanel, needs_mm: float)
                 stage="back",
                 severity="caution",
                 where=f"Panel {last_panel.number}",
-                sentence=f"The lacing edge needs {needs_mm:.0f} mm from the fold to the last line of stitching; "
-                f"panel {last_panel.number} is {narrowest:.0f} mm at its narrowest.",
+                sentence=f"The lacing edge needs {format_length(needs_mm, unit, hardware=True)} from the fold to the "
+                f"last line of stitching; panel {last_panel.number} is "
+                f"{format_length(narrowest, unit, hardware=True)} at its narrowest.",
                 numbers={"needs_mm": needs_mm, "narrowest_mm": narrowest},
             )
         )

@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import type { Finding, Plan } from '../api/types'
 import { useDesk } from '../desk'
+import { hardware } from '../words'
 
 // What it thinks: one sentence each, and a mend whose effect is shown before it is made.
 const props = defineProps<{ stages: Finding['stage'][] }>()
@@ -29,11 +30,11 @@ async function mend(finding: Finding) {
 function effect(after: Plan): string {
   const [old, fresh] = [desk.plan, after]
   if (!old?.gap_shape || !fresh.gap_shape || !old.aim || !fresh.aim) return 'The pattern can then be drafted.'
-  const mm = (value: number) => `${Math.round(Math.abs(value))} mm`
+  const size = (value: number) => hardware(Math.abs(value), desk.unit)
   const gone = (old.findings?.length ?? 0) - (fresh.findings?.length ?? 0)
   return [
-    `gap ${old.gap_shape.shape} → ${fresh.gap_shape.shape}, bow ${mm(old.gap_shape.bow_mm)} → ${mm(fresh.gap_shape.bow_mm)}`,
-    `waist reduced by ${mm(old.aim.reduction_mm)} → ${mm(fresh.aim.reduction_mm)}`,
+    `gap ${old.gap_shape.shape} → ${fresh.gap_shape.shape}, bow ${size(old.gap_shape.bow_mm)} → ${size(fresh.gap_shape.bow_mm)}`,
+    `waist reduced by ${size(old.aim.reduction_mm)} → ${size(fresh.aim.reduction_mm)}`,
     `pull ${Math.round(old.aim.pull_n_per_m)} → ${Math.round(fresh.aim.pull_n_per_m)} N/m`,
     gone > 0 ? `${gone} fewer to look at` : '',
   ].filter(Boolean).join('; ')
