@@ -19,6 +19,7 @@ from fuseau.craft.front import FrontChoices, check_front, choose_busk, getting_i
 from fuseau.craft.kinds import KINDS
 from fuseau.craft.learning import WORDS, Belief, Learned, Tried, infer
 from fuseau.craft.lengths import Unit, format_length
+from fuseau.craft.limits import check_gap, check_lines
 from fuseau.craft.notions import BONES, GROMMET, BoneName
 from fuseau.craft.pattern import Pattern
 from fuseau.craft.practice import Practice
@@ -33,8 +34,6 @@ from fuseau.craft.wearer import LEVEL_LABELS, LevelName, check_measures
 from fuseau.planned import Holes, Plan
 from fuseau.shaping import (
     aim_at,
-    check_gap,
-    check_lines,
     edge_of,
     edges,
     final_lacing,
@@ -130,7 +129,7 @@ def _plan_garment(build: Build, unit: Unit, kept: Kept, findings: list[Finding])
         *check_stand(build.stand, stand, pattern.top, pattern.hem, unit),
         *check_aim(build.target, aimed, body, build.wearer.new_to_lacing, practice, unit),
         *(check_typed(pattern, body, unit) if current else []),
-        *check_lines(build, body, aimed_pattern, unit),
+        *check_lines(aimed_pattern, body, build.wearer.waist_to_lap_sitting_mm, unit),
         *check_fit(final, practice, unit),
         *_check_edges(build, pattern, aimed, body, final, unit),
         *_check_readings(learned, unit),
