@@ -57,6 +57,18 @@ def _level(*readings: str, heights: tuple[float, float, float] | None = None, **
     }
 
 
+# One wearer with two builds: what her tape said from the underbust down.
+MARIT = {
+    "wearer.name": "Marit",
+    "wearer.softness": "lean",
+    "wearer.underbust": _level("71.5 cm", "71.8 cm", heights=(78, 82, 85)),
+    "wearer.waist": _level("65.5 cm", "65.2 cm", "65.9 cm"),
+    "wearer.high_hip": _level("80.5 cm", heights=(90, 90, 95)),
+    "wearer.hip": _level("89 cm", heights=(190, 190, 195)),
+    "wearer.waist_to_lap_sitting_mm": "16 cm",
+}
+
+
 STORIES = (
     Story(
         decisions={
@@ -119,13 +131,7 @@ STORIES = (
             "brief.name": "Underclock mender",
             "brief.character": "Apprentice in the puppet film “Seven Small Gears”",
             "brief.note": "Support only. She mends things on stage: bends and kneels.",
-            "wearer.name": "Marit",
-            "wearer.softness": "lean",
-            "wearer.underbust": _level("71.5 cm", "71.8 cm", heights=(78, 82, 85)),
-            "wearer.waist": _level("65.5 cm", "65.2 cm", "65.9 cm"),
-            "wearer.high_hip": _level("80.5 cm", heights=(90, 90, 95)),
-            "wearer.hip": _level("89 cm", heights=(190, 190, 195)),
-            "wearer.waist_to_lap_sitting_mm": "16 cm",
+            **MARIT,
             "target.job": "none",
             "target.gap_mm": 30,
             "draft.panels": 5,
@@ -171,16 +177,10 @@ STORIES = (
             "brief.hours_worn": 7,
             "brief.heat": "hot",
             "brief.movement": ["sit", "raise arms"],
-            "wearer.name": "Marit",
-            "wearer.softness": "lean",
+            **MARIT,
             "wearer.high_bust": _level("82.4 cm", heights=(205, 185, 180)),
             "wearer.bust": _level("86.5 cm", "86.2 cm", heights=(158, 145, 145), front_arc_mm="47.5 cm"),
             "wearer.bust_points_mm": "17.4 cm",
-            "wearer.underbust": _level("71.5 cm", "71.8 cm", heights=(78, 82, 85)),
-            "wearer.waist": _level("65.5 cm", "65.2 cm", "65.9 cm"),
-            "wearer.high_hip": _level("80.5 cm", heights=(90, 90, 95)),
-            "wearer.hip": _level("89 cm", heights=(190, 190, 195)),
-            "wearer.waist_to_lap_sitting_mm": "16 cm",
         },
         days_left=33,
         cut=True,
