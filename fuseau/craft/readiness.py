@@ -1,12 +1,15 @@
 """Readiness: how likely the real garment is to fit if it were cut now, from draws of what is believed (model, 6)."""
 
+from collections.abc import Sequence
 from typing import Literal
 
 import numpy as np
 
+from fuseau.craft.body import BodyLevel
 from fuseau.craft.curves import Array
 from fuseau.craft.fit import Lacing, gap_shape
 from fuseau.craft.learning import Belief
+from fuseau.craft.practice import Practice
 from fuseau.craft.record import Record
 from fuseau.craft.settling import Unsettled, settle
 from fuseau.craft.wearer import LEVEL_LABELS, LevelName
@@ -30,6 +33,32 @@ class Readiness(Record):
     gap_high_mm: tuple[float, ...]
 
 
+def shortfalls(
+    z_mm: Array,
+    gap_mm: Array,
+    stand_off_mm: Array,
+    pressure_kpa: Array,
+    levels: Sequence[BodyLevel],
+    wished_mm: float,
+    practice: Practice,
+) -> dict[Failing, bool]:
+    """What a laced garment fails by (model, section 6): the one rule for draws of the belief and for the stand.
+
+    `z_mm`, `gap_mm`, `stand_off_mm`, `pressure_kpa`: (points,) along the lacing edge, upwards. Only the levels that it
+    covers are asked for comfort.
+    """
+    shape = gap_shape(z_mm, gap_mm, 0.0, practice)
+    covered = [level for level in levels if z_mm[0] <= level.back_mm <= z_mm[-1]]
+    pressed = np.interp([level.back_mm for level in covered], z_mm, pressure_kpa)
+    return {
+        "mean gap": abs(shape.mean_mm - wished_mm) > practice.pass_mean_mm,
+        "tilt": abs(shape.tilt_mm) > practice.pass_shape_mm,
+        "bow": abs(shape.bow_mm) > practice.pass_shape_mm,
+        "stand-off": float(stand_off_mm.max()) >= practice.stand_off_mm,
+        "pressure": bool((pressed > [level.comfort_kpa for level in covered]).any()),
+    }
+
+
 def readiness(belief: Belief, lacing: Lacing, gap_mm: float, seed: int = 1, draws: int = DRAWS) -> Readiness:
     """Settle the final garment on `draws` seeded bodies of the belief, and count how many pass.
 
@@ -42,8 +71,6 @@ def readiness(belief: Belief, lacing: Lacing, gap_mm: float, seed: int = 1, draw
     levels = belief.body.levels
     where = np.zeros(len(levels))
     heights = np.array([level.back_mm for level in levels])
-    covered = (heights >= lacing.z[0]) & (heights <= lacing.z[-1])
-    limits = np.array([level.comfort_kpa for level in levels])
     gaps: list[Array] = []
     passed, start = 0, None
     for body in belief.drawn(draws, seed):
@@ -55,16 +82,9 @@ def readiness(belief: Belief, lacing: Lacing, gap_mm: float, seed: int = 1, draw
             continue
         start = settled.gap_mm
         gaps.append(settled.gap_mm)
-        shape = gap_shape(settled.z, settled.gap_mm, 0.0, practice)
-        off = settled.hoop_mm - natural
-        over = (np.interp(heights, settled.z, settled.pressure_kpa) - limits)[covered]
-        wrong: dict[Failing, bool] = {
-            "mean gap": abs(shape.mean_mm - gap_mm) > practice.pass_mean_mm,
-            "tilt": abs(shape.tilt_mm) > practice.pass_shape_mm,
-            "bow": abs(shape.bow_mm) > practice.pass_shape_mm,
-            "stand-off": float(off.max()) >= practice.stand_off_mm,
-            "pressure": bool((over > 0).any()),
-        }
+        wrong = shortfalls(
+            settled.z, settled.gap_mm, settled.hoop_mm - natural, settled.pressure_kpa, levels, gap_mm, practice
+        )
         for name, fails in wrong.items():
             counted[name] += fails
         passed += not any(wrong.values())

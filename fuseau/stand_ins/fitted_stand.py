@@ -13,9 +13,10 @@ import numpy as np
 
 from fuseau.craft.body import Body
 from fuseau.craft.curves import Array
-from fuseau.craft.fit import Lacing, gap_shape
+from fuseau.craft.fit import Lacing
 from fuseau.craft.learning import Word
 from fuseau.craft.practice import Practice
+from fuseau.craft.readiness import Failing, shortfalls
 
 World = Literal["kind", "harsh"]
 _STIFFENS = 1.7
@@ -152,15 +153,8 @@ def _said(share: float) -> Word:
     return "digs"
 
 
-def passes(seen: Seen, taped: Body, gap_mm: float, practice: Practice) -> dict[str, bool]:
+def passes(seen: Seen, taped: Body, gap_mm: float, practice: Practice) -> dict[Failing, bool]:
     """Whether a garment passes: mean gap, tilt, bow, stand-off, pressure (model, section 6)."""
-    shape = gap_shape(seen.z_mm, seen.gap_mm, 0.0, practice)
-    covered = [level for level in taped if seen.z_mm[0] <= level.back_mm <= seen.z_mm[-1]]
-    pressed = np.interp([level.back_mm for level in covered], seen.z_mm, seen.pressure_kpa)
-    return {
-        "mean gap": abs(shape.mean_mm - gap_mm) <= practice.pass_mean_mm,
-        "tilt": abs(shape.tilt_mm) <= practice.pass_shape_mm,
-        "bow": abs(shape.bow_mm) <= practice.pass_shape_mm,
-        "stand-off": float((seen.hoop_mm - seen.natural_mm).max()) < practice.stand_off_mm,
-        "pressure": bool((pressed <= [level.comfort_kpa for level in covered]).all()),
-    }
+    off = seen.hoop_mm - seen.natural_mm
+    wrong = shortfalls(seen.z_mm, seen.gap_mm, off, seen.pressure_kpa, taped.levels, gap_mm, practice)
+    return {name: not fails for name, fails in wrong.items()}
