@@ -193,7 +193,7 @@ def edit_pattern(
     for one in edits:
         made = read_edit(one, unit)
         pattern = edit(pattern, made, build.practice)
-        words.append(told(made))
+        words.append(told(made, unit))
     lay_flat(pattern, build.practice)
     if current is None or current.cut:
         reason = "edited by hand" if current else "drafted, then edited by hand"

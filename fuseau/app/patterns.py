@@ -18,6 +18,7 @@ from fuseau.app.shapes import (
 )
 from fuseau.build import Build
 from fuseau.craft.alterations import compare
+from fuseau.craft.body import Body
 from fuseau.craft.edits import edit as edit_once
 from fuseau.craft.outlines import TracedPattern, check_pieces, corners_of, from_outlines
 from fuseau.craft.record import Unmakeable
@@ -159,7 +160,7 @@ def keep_traced(desk: TheDesk, build_id: str, wish: Traced) -> Response:
     return kept(desk, build_id, wish.revision, build, label, makeable(desk, opened, build))
 
 
-def _body(planned: Plan):  # type: ignore[no-untyped-def]
+def _body(planned: Plan) -> Body:
     if planned.body is None:
         raise Unmakeable("traced", "The measures come first: the levels of the pattern are hers.")
     return planned.body

@@ -4,13 +4,14 @@ Every edit is a record; `edit` makes a new pattern of it and says at `edit.<fiel
 moved by bumps on its edges, so that the opposite edit brings the pattern back exactly.
 """
 
-from typing import Annotated, Literal
+from collections.abc import Callable
+from typing import Annotated, Any, Literal
 
 import numpy as np
 from pydantic import Field
 
 from fuseau.craft.edges import LineShape, curve_of, run_at, run_to_place, shaped
-from fuseau.craft.lengths import Length, format_length
+from fuseau.craft.lengths import Length, Unit, format_length
 from fuseau.craft.pattern import (
     Allowance,
     Bump,
@@ -219,26 +220,27 @@ def _made(pattern: Pattern, change: Edit) -> Pattern:
         case SetAllowance():
             return _set_allowance(pattern, change)
         case PartHalves():
-            left = LeftHalf(panels=pattern.panels, top=pattern.top, hem=pattern.hem) if change.differ else None
-            return pattern.model_copy(update={"left": left})
+            return pattern.model_copy(update={"left": _copied_half(pattern) if change.differ else None})
 
 
-def told(change: Edit) -> str:
-    """An edit in a few words, for the list of what was changed."""
+def told(change: Edit, unit: Unit) -> str:
+    """An edit in a few words, for the list of what was changed; lengths in the maker's unit."""
     where = "" if getattr(change, "side", "both") == "both" else f", {change.side} half"  # type: ignore[union-attr]
     match change:
         case SetWidth():
             return (
-                f"panel {change.panel} {format_length(change.width_mm)} wide at the "
+                f"panel {change.panel} {format_length(change.width_mm, unit)} wide at the "
                 f"{LEVEL_LABELS[change.level].lower()}{where}"
             )
         case MoveSeam():
-            seam, by = seam_label(change.seam), f"{abs(change.amount_mm):.1f} mm"
+            seam, by = seam_label(change.seam), format_length(abs(change.amount_mm), unit, hardware=True)
             if change.how == "shift":
                 return f"seam {seam} {by} toward {'CB' if change.amount_mm > 0 else 'CF'}{where}"
             return f"seam {seam} {'let out' if change.amount_mm > 0 else 'taken in'} by {by} on each edge{where}"
         case MovePoint():
-            return f"{_line_name(change.end)} at {_place_name(change.place)} to {format_length(change.z_mm)}{where}"
+            return (
+                f"{_line_name(change.end)} at {_place_name(change.place)} to {format_length(change.z_mm, unit)}{where}"
+            )
         case DropPoint():
             return f"{_line_name(change.end)}: a point taken out{where}"
         case ShapeLine():
@@ -248,9 +250,10 @@ def told(change: Edit) -> str:
         case DropSeam():
             return f"panels {change.seam} and {change.seam + 1} joined"
         case AddGusset():
-            return f"gusset of {format_length(change.width_mm)} in seam {seam_label(change.seam)} from the {change.end}"
+            wide, seam = format_length(change.width_mm, unit), seam_label(change.seam)
+            return f"gusset of {wide} in seam {seam} from the {change.end}"
         case AddDart():
-            return f"dart of {format_length(change.width_mm)} in panel {change.panel}"
+            return f"dart of {format_length(change.width_mm, unit)} in panel {change.panel}"
         case DropInsert():
             return f"{change.what} {change.index + 1} taken out"
         case JoinSeam():
@@ -285,27 +288,30 @@ def _panel_of(pattern: Pattern, panel: int) -> None:
 # --- halves ----------------------------------------------------------------------------------------------
 
 
-def _with_panels(pattern: Pattern, side: Side, change) -> Pattern:  # type: ignore[no-untyped-def]
-    """The pattern with the panels of one half or both changed; a first edit of one half parts them."""
+def _with_panels(pattern: Pattern, side: Side, change: Callable[[tuple[Panel, ...]], tuple[Panel, ...]]) -> Pattern:
+    """The pattern with the panels of one half or both changed."""
+    return _on_side(pattern, side, "panels", change)
+
+
+def _with_line(pattern: Pattern, end: End, side: Side, change: Callable[[EdgeLine], EdgeLine]) -> Pattern:
+    """The pattern with the top line or hem of one half or both changed."""
+    return _on_side(pattern, side, end, change)
+
+
+def _on_side(pattern: Pattern, side: Side, field: str, change: Callable[[Any], Any]) -> Pattern:
+    """A first edit of one half parts them."""
     if side != "both" and pattern.left is None:
-        pattern = pattern.model_copy(update={"left": LeftHalf(panels=pattern.panels, top=pattern.top, hem=pattern.hem)})
+        pattern = pattern.model_copy(update={"left": _copied_half(pattern)})
     update: dict[str, object] = {}
     if side in ("both", "right"):
-        update["panels"] = change(pattern.panels)
+        update[field] = change(getattr(pattern, field))
     if side in ("both", "left") and pattern.left is not None:
-        update["left"] = pattern.left.model_copy(update={"panels": change(pattern.left.panels)})
+        update["left"] = pattern.left.model_copy(update={field: change(getattr(pattern.left, field))})
     return pattern.model_copy(update=update)
 
 
-def _with_line(pattern: Pattern, end: End, side: Side, change) -> Pattern:  # type: ignore[no-untyped-def]
-    if side != "both" and pattern.left is None:
-        pattern = pattern.model_copy(update={"left": LeftHalf(panels=pattern.panels, top=pattern.top, hem=pattern.hem)})
-    update: dict[str, object] = {}
-    if side in ("both", "right"):
-        update[end] = change(getattr(pattern, end))
-    if side in ("both", "left") and pattern.left is not None:
-        update["left"] = pattern.left.model_copy(update={end: change(getattr(pattern.left, end))})
-    return pattern.model_copy(update=update)
+def _copied_half(pattern: Pattern) -> LeftHalf:
+    return LeftHalf(panels=pattern.panels, top=pattern.top, hem=pattern.hem)
 
 
 # --- widths and seams ------------------------------------------------------------------------------------

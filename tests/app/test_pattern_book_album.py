@@ -50,7 +50,7 @@ def test_the_first_edit_begins_a_version_that_later_edits_draw_on_until_it_is_cu
     first = edited(client, sheet, SEAM).json()
     (version,) = first["build"]["versions"]
     assert version["cut"] is False
-    assert version["changes"] == ["seam 3·4 let out by 2.0 mm on each edge"]
+    assert version["changes"] == ["seam 3·4 let out by 2 mm on each edge"]
     second = edited(client, first, {"kind": "point", "end": "top", "place": 0, "z_mm": "12 cm"}).json()
     assert len(second["build"]["versions"]) == 1
     assert len(second["build"]["versions"][0]["changes"]) == 2

@@ -306,7 +306,7 @@ def test_a_comparison_shows_bumps_gussets_and_moved_seams():
 @pytest.mark.parametrize(
     ("change", "words"),
     [
-        (MoveSeam(seam=2, at_mm=0, amount_mm=-4), "seam 2·3 taken in by 4.0 mm on each edge"),
+        (MoveSeam(seam=2, at_mm=0, amount_mm=-4), "seam 2·3 taken in by 4 mm on each edge"),
         (MoveSeam(seam=2, at_mm=0, amount_mm=4, how="shift", side="left"), "toward CB, left half"),
         (MovePoint(end="hem", place=2, z_mm=-90), "hem at CB to −9.0 cm"),
         (ShapeLine(end="top", shape="scoop"), "top line: scoop"),
@@ -315,4 +315,9 @@ def test_a_comparison_shows_bumps_gussets_and_moved_seams():
     ],
 )
 def test_an_edit_is_told_in_words(change, words):
-    assert words in told(change)
+    assert words in told(change, "cm")
+
+
+def test_an_edit_is_told_in_the_makers_inches():
+    assert told(MoveSeam(seam=2, at_mm=0, amount_mm=3.175), "in") == "seam 2·3 let out by 1/8 in on each edge"
+    assert told(MovePoint(end="hem", place=2, z_mm=-101.6), "in") == "hem at CB to −4 in"
