@@ -34,7 +34,12 @@ class Practice(Record):
     ride_spread_mm: float = _number(2, "A garment rides up or down while it is laced.", 0.5, 20)
     stretch_more: float = _number(0, "What a mock-up cloth stretches beyond its table, before it is seen.", 0, 0.05)
     stretch_spread: float = _number(0.015, "How far one cloth's stretch is from another's.", 0.001, 0.05)
-    ready_share: float = _number(0.9, "Odds at which the real cloth is cut.", 0.5, 0.999)
+    ready_share: float = _number(
+        0.95,
+        "Odds at which the real cloth is cut; where bodies differ from the model, lower ones promise too much.",
+        0.5,
+        0.999,
+    )
     pass_mean_mm: float = _number(12, "A mean gap this near to the wish is as wished.", 3, 40)
     pass_shape_mm: float = _number(12, "Tilt and bow under this pass for straight at arm's length.", 3, 40)
 

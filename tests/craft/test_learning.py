@@ -146,3 +146,15 @@ def test_a_hidden_body_is_seeded_and_its_fittings_are_noisy_but_honest():
     truth = np.interp(HEIGHTS, seen.z_mm, seen.gap_mm)
     assert reads.mean(axis=0) == pytest.approx(truth, abs=1.2)
     assert set(passes(seen, taped, 50, PRACTICE)) == {"mean gap", "tilt", "bow", "stand-off", "pressure"}
+
+
+def test_the_cloth_is_cut_only_at_odds_that_hold_where_bodies_differ_from_the_model():
+    belief = infer(BODY, [])
+    found = [
+        readiness(dataclasses.replace(belief, covariance=belief.covariance * share), FINAL, planned_gap(), seed=2)
+        for share in (1.0, 0.3, 0.1, 0.03, 0.01, 1e-4)
+    ]
+    assert [one.probability for one in found] == sorted(one.probability for one in found)
+    assert {one.advice for one in found} >= {"cut the cloth"}
+    for one in found:
+        assert (one.advice == "cut the cloth") == (one.probability >= 0.95)

@@ -1315,7 +1315,7 @@ export interface components {
              *       "ride_spread_mm": 2,
              *       "stretch_more": 0,
              *       "stretch_spread": 0.015,
-             *       "ready_share": 0.9,
+             *       "ready_share": 0.95,
              *       "pass_mean_mm": 12,
              *       "pass_shape_mm": 12,
              *       "stand_near_mm": 5,
@@ -3169,8 +3169,8 @@ export interface components {
             stretch_spread: number;
             /**
              * Ready Share
-             * @description Odds at which the real cloth is cut.
-             * @default 0.9
+             * @description Odds at which the real cloth is cut; where bodies differ from the model, lower ones promise too much.
+             * @default 0.95
              */
             ready_share: number;
             /**
