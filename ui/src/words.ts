@@ -38,6 +38,9 @@ function fraction(count: number, steps: number): string {
 
 export const hardware = (mm: number, unit: Unit) => length(mm, unit, { hardware: true })
 
+/** What is taken off or let out at one panel edge: mm to 0.1, inches to 1/32, without the unit. */
+export const perEdge = (mm: number, unit: Unit) => (unit === 'in' ? fraction(Math.floor((mm / 25.4) * 32 + 0.5), 32) : mm.toFixed(1))
+
 export const STAGES: { stage: Stage; label: string }[] = [
   { stage: 'brief', label: 'Brief' },
   { stage: 'wearer', label: 'Wearer' },

@@ -64,7 +64,7 @@ const LABEL = { stop: 'Stop', caution: 'Caution', advice: 'Worth knowing' }
 article { border-left: 4px solid var(--steel); padding: 1px 0 1px 10px; min-width: 0; }
 article.stop { border-color: var(--takein); } article.caution { border-color: var(--caution); }
 article.stop b { color: var(--takein); } article.caution b { color: var(--caution); }
-article .v-btn { height: auto; min-height: 28px; white-space: normal; max-width: 100%; padding-block: 4px; }
+article .v-btn.v-btn--size-small:not(.v-btn--icon) { height: auto; min-height: 28px; white-space: normal; max-width: 100%; padding-block: 4px; }
 article :deep(.v-btn__content) { white-space: normal; text-align: left; line-height: 1.2; }
 p { margin: 0 0 5px; line-height: 1.28; }
 .effect { font-size: 0.92rem; background: var(--marked); padding: 3px 6px; border-radius: 3px; }

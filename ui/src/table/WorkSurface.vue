@@ -2,9 +2,9 @@
 import { mdiMagnifyMinusOutline, mdiMagnifyPlusOutline, mdiFitToPageOutline, mdiTapeMeasure } from '@mdi/js'
 import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import type { LaidPanel, Plan, Point } from '../api/types'
-import { length } from '../words'
+import { length, perEdge } from '../words'
 import { useDesk } from '../desk'
-import { edgeAt, layOut, path, strips } from './flat'
+import { edgeAt, layOut, marksBySeam, path, strips } from './flat'
 
 // The garment opened flat on pattern paper, CF to CB, against the rail whose zero is the waist.
 const props = defineProps<{
@@ -183,26 +183,20 @@ const changes = computed(() =>
     : [],
 )
 const badges = computed(() => {
-  const marks = props.plan.proposal?.marks ?? []
-  const best = new Map<string, (typeof marks)[number]>()
-  for (const mark of marks) {
-    const key = mark.seam + mark.kind
-    const old = best.get(key)
-    if (!old || mark.cf_side_mm + mark.cb_side_mm > old.cf_side_mm + old.cb_side_mm) best.set(key, mark)
-  }
-  return [...best.values()].map((mark) => {
+  return marksBySeam(props.plan.proposal?.marks ?? []).map((mark) => {
     const i = Number(mark.seam.split('·')[0]) - 1
     const right = Math.max(...panels.value[i].outline.map((point) => point[0]))
+    const text = `${perEdge(mark.cf_side_mm, desk.unit)} + ${perEdge(mark.cb_side_mm, desk.unit)}`
     return {
       ...mark,
       x: sx(flat.value.offsets[i] + right + 10),
       // neighbours stand at different heights, so that none covers the next
       y: sz(Math.min(Math.max(mark.z_mm, flat.value.bottom + 20), flat.value.top - 20)) + (i % 2 ? 13 : -13),
-      text: `${round(mark.cf_side_mm)} + ${round(mark.cb_side_mm)}`,
+      text,
+      half: Math.max(46, 24 + text.length * 3.9),
     }
   })
 })
-const round = (mm: number) => (desk.unit === 'in' ? length(mm, 'in', { hardware: true, bare: true }) : mm.toFixed(1))
 
 const lastPanel = computed(() => panels.value[panels.value.length - 1])
 const tapeText = computed(() =>
@@ -301,8 +295,8 @@ defineExpose({ flat, sx })
         <template v-if="next && has('Next version')">
           <path v-for="(strip, k) in changes" :key="`strip ${k}`" :d="line(strip.i, strip.points, true)" :class="strip.kind === 'let out' ? 'out' : 'inn'" />
           <g v-for="badge in badges" :key="badge.seam + badge.kind" class="badge" :class="badge.kind === 'let out' ? 'letout' : 'takein'" :data-mark="`${badge.seam} ${badge.kind}`">
-            <rect :x="badge.x - 46" :y="badge.y - 12" width="92" height="24" rx="3" />
-            <path :d="badge.kind === 'let out' ? `M${badge.x - 38} ${badge.y}l7 -5v10zM${badge.x - 19} ${badge.y}l-7 -5v10z` : `M${badge.x - 28} ${badge.y}l-8 -5v10zM${badge.x - 26} ${badge.y}l8 -5v10z`" fill="currentColor" />
+            <rect :x="badge.x - badge.half" :y="badge.y - 12" :width="2 * badge.half" height="24" rx="3" />
+            <path :d="badge.kind === 'let out' ? `M${badge.x - badge.half + 8} ${badge.y}l7 -5v10zM${badge.x - badge.half + 27} ${badge.y}l-7 -5v10z` : `M${badge.x - badge.half + 18} ${badge.y}l-8 -5v10zM${badge.x - badge.half + 20} ${badge.y}l8 -5v10z`" fill="currentColor" />
             <text :x="badge.x + 13" :y="badge.y + 5" text-anchor="middle">{{ badge.text }}</text>
           </g>
         </template>

@@ -62,3 +62,14 @@ export function strips(old: Point[], fresh: Point[], outward: 1 | -1) {
 
 export const path = (points: Point[], closed = false) =>
   points.map((point, i) => `${i ? 'L' : 'M'}${point[0].toFixed(2)} ${point[1].toFixed(2)}`).join('') + (closed ? 'Z' : '')
+
+/** The marks of a proposal, one for each seam and kind: the greatest of them, with the levels that it stands for. */
+export function marksBySeam<Mark extends { seam: string; kind: string; level?: string | null; cf_side_mm: number; cb_side_mm: number }>(marks: Mark[]) {
+  const groups = new Map<string, Mark[]>()
+  for (const mark of marks) groups.set(`${mark.seam} ${mark.kind}`, [...(groups.get(`${mark.seam} ${mark.kind}`) ?? []), mark])
+  const both = (mark: Mark) => mark.cf_side_mm + mark.cb_side_mm
+  return [...groups.values()].map((group) => ({
+    ...group.reduce((a, b) => (both(a) >= both(b) ? a : b)),
+    levels: group.flatMap((mark) => mark.level ?? []),
+  }))
+}

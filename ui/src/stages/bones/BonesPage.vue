@@ -55,7 +55,7 @@ const own = (channel: string) => choices.value.by_channel?.[channel]
       </section>
       <FindingsList :stages="['bones']" />
       <h2>What the edge does</h2>
-      <p v-if="plan.gap_shape && plan.final" class="say">With these the gap settles <b>{{ plan.gap_shape.shape }}</b>: tilt <MovedNumber :text="`${Math.abs(plan.gap_shape.tilt_mm).toFixed(1)} mm`" />, bow <MovedNumber :text="`${Math.abs(plan.gap_shape.bow_mm).toFixed(1)} mm`" />. Stiffness of one edge {{ plan.final.edge_n_m2.toFixed(1) }} N·m².</p>
+      <p v-if="plan.gap_shape && plan.final" class="say">With these the gap settles <b>{{ plan.gap_shape.shape }}</b>: tilt <MovedNumber :text="hardware(Math.abs(plan.gap_shape.tilt_mm), desk.unit)" />, bow <MovedNumber :text="hardware(Math.abs(plan.gap_shape.bow_mm), desk.unit)" />. Stiffness of one edge {{ plan.final.edge_n_m2.toFixed(1) }} N·m².</p>
       <h2>To cut</h2>
       <table class="numbers">
         <tbody><tr v-for="one in total" :key="one.label"><td>{{ one.label }}</td><td class="n">{{ one.count }}</td><td class="n in">{{ desk.unit === 'in' ? `${(one.mm / 914.4).toFixed(2)} yd` : `${(one.mm / 1000).toFixed(2)} m` }} in all</td></tr></tbody>

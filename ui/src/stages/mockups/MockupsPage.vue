@@ -5,7 +5,8 @@ import { useDesk } from '../../desk'
 import FindingsList from '../../table/FindingsList.vue'
 import TheSlip from '../../table/TheSlip.vue'
 import WorkSurface from '../../table/WorkSurface.vue'
-import { hardware, length, LEVEL_LABELS, shortDay, type LevelName } from '../../words'
+import { marksBySeam } from '../../table/flat'
+import { hardware, length, LEVEL_LABELS, perEdge, shortDay, type LevelName } from '../../words'
 import MeasureFirst from '../MeasureFirst.vue'
 import FitTable from './FitTable.vue'
 import GapBack from './GapBack.vue'
@@ -55,16 +56,9 @@ const taught = computed(() =>
     .sort((a, b) => Math.abs(b.by) - Math.abs(a.by))
     .slice(0, 3),
 )
-const bySeam = computed(() => {
-  const marks = proposal.value?.marks ?? []
-  const groups = new Map<string, typeof marks>()
-  for (const mark of marks) groups.set(`${mark.seam} ${mark.kind}`, [...(groups.get(`${mark.seam} ${mark.kind}`) ?? []), mark])
-  return [...groups.values()].map((group) => {
-    const most = group.reduce((a, b) => (a.cf_side_mm + a.cb_side_mm > b.cf_side_mm + b.cb_side_mm ? a : b))
-    return { ...most, levels: group.map((mark) => (mark.level ? LEVEL_LABELS[mark.level as LevelName].toLowerCase() : '')).join(', ') }
-  })
-})
-const amount = (mm: number) => (desk.unit === 'in' ? length(mm, 'in', { hardware: true, bare: true }) : mm.toFixed(1))
+const bySeam = computed(() => marksBySeam(proposal.value?.marks ?? []))
+const named = (levels: string[]) => levels.map((level) => LEVEL_LABELS[level as LevelName].toLowerCase()).join(', ')
+const amount = (mm: number) => perEdge(mm, desk.unit)
 </script>
 
 <template>
@@ -108,7 +102,7 @@ const amount = (mm: number) => (desk.unit === 'in' ? length(mm, 'in', { hardware
           <table v-else-if="bySeam.length" class="numbers" aria-label="Change by seam">
             <tbody>
               <tr v-for="mark in bySeam" :key="mark.seam + mark.kind">
-                <td>Seam {{ mark.seam }}, {{ mark.levels }}</td>
+                <td>Seam {{ mark.seam }}, {{ named(mark.levels) }}</td>
                 <td class="n" :class="mark.kind === 'let out' ? 'letout' : 'takein'">
                   {{ mark.kind === 'let out' ? '◀▶' : '▶◀' }} {{ mark.kind }} <b class="in">{{ amount(mark.cf_side_mm) }} + {{ amount(mark.cb_side_mm) }}</b>
                 </td>
