@@ -91,6 +91,31 @@ def test_a_mend_shows_its_effect_before_it_is_made(demo_hand):
     demo_hand.gone("the gap bows")
 
 
+def test_in_inches_small_changes_are_told_and_fit_their_labels(demo_hand):
+    line = stage(demo_hand, "Lamplighter Regent", "mockups")
+    demo_hand.press("in")
+    demo_hand.see("in per panel edge")
+    marks = httpx.get(f"{demo_hand.url}/api/builds/{line['id']}").json()["plan"]["proposal"]["marks"]
+    assert marks
+    rows = [cell.text for cell in demo_hand.all("[aria-label='Change by seam'] td.n")]
+    assert len(rows) == len({(mark["seam"], mark["kind"]) for mark in marks})
+    assert not any(" 0 + 0" in row for row in rows)
+    for badge in demo_hand.all(".badge"):
+        box, text = (badge.find_element(By.CSS_SELECTOR, css).rect for css in ("rect", "text"))
+        arrows = badge.find_element(By.CSS_SELECTOR, "path").rect
+        assert text["x"] >= arrows["x"] + arrows["width"]
+        assert text["x"] + text["width"] <= box["x"] + box["width"]
+
+
+def test_a_long_mend_is_not_cut_by_its_button(demo_hand):
+    stage(demo_hand, "Brass Heron", "bones")
+    demo_hand.press("Flat steel 12 × 1.0 mm at the lacing edge?")
+    button = demo_hand.find(".findings .effect + .v-btn")
+    words = button.find_element(By.CSS_SELECTOR, ".v-btn__content").rect
+    assert words["height"] <= button.rect["height"]
+    assert words["width"] <= button.rect["width"]
+
+
 def test_every_length_is_shown_as_the_core_shows_it(demo_hand):
     line = stage(demo_hand, "Lamplighter Regent", "wearer")
     for unit in ("in", "cm"):
