@@ -201,7 +201,7 @@ def _reason(
         if abs(by) >= 2:
             return (
                 f"fitting {tried[-1].number}: {LEVEL_LABELS[most.name].lower()} "
-                f"{format_length(abs(by), unit, hardware=True)} {'bigger' if by > 0 else 'smaller'} than the tape said"
+                f"{format_length(abs(by), unit)} {'bigger' if by > 0 else 'smaller'} than the tape said"
             )
         return f"fitting {tried[-1].number}"
     if edges_change:

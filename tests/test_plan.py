@@ -77,7 +77,7 @@ def test_the_reason_for_a_next_version_is_in_the_makers_unit(demo_builds):
     in_cm, in_inches = plan(tried, unit="cm").proposal, plan(tried, unit="in").proposal
     assert in_cm
     assert in_inches
-    assert re.search(r"[\d.]+ mm (bigger|smaller) than the tape said", in_cm.reason)
+    assert re.search(r"[\d.]+ cm (bigger|smaller) than the tape said", in_cm.reason)
     assert re.search(r"[\d /]+ in (bigger|smaller) than the tape said", in_inches.reason)
 
 

@@ -193,7 +193,7 @@ const badges = computed(() => {
       // neighbours stand at different heights, so that none covers the next
       y: sz(Math.min(Math.max(mark.z_mm, flat.value.bottom + 20), flat.value.top - 20)) + (i % 2 ? 13 : -13),
       text,
-      half: Math.max(46, 24 + text.length * 3.9),
+      half: Math.max(46, 19 + text.length * 3.2),
     }
   })
 })
