@@ -73,7 +73,9 @@ def one(world: World, seed: int) -> dict[str, list[float]]:
         pull = planned * float(np.exp(chance.normal(0, 0.2)))
         lacing = dataclasses.replace(mock_up_lacing(build, ours), pull_n_per_m=planned)
         seen = lace_up(true, taped, lacing, pull, pull * lacing.stack.stretch_per_n + true.stretch)
-        tried.append(tried_of(k + 1, lacing, notice(seen, taped, heights, 1000 * seed + k)))
+        tried.append(
+            tried_of(k + 1, lacing, notice(seen, taped, heights, 1000 * seed + k, take_up_mm=lacing.take_up_mm))
+        )
         belief = infer(taped, tried)
         body = belief.body
         aimed, ours = aim_at(build, body, top, hem)
@@ -105,6 +107,7 @@ def tried_of(number: int, lacing: Lacing, noticed) -> Tried:  # type: ignore[no-
         spread_mm=np.full(len(gaps), practice.ruler_spread_mm),
         words=tuple((z, WORDS[word][0], WORDS[word][1] * practice.word_spread) for z, word in noticed.words),
         stand_off_mm=tuple((z, off, practice.pinch_spread_mm) for z, off in noticed.stand_off),
+        laced_mm=tuple((z, girth, practice.laced_spread_mm) for z, girth in noticed.laced),
     )
 
 
@@ -129,7 +132,7 @@ def report(world: World, wearers: int) -> None:
         print(f"{name:<34}" + "".join(f"{share:9.1f}" for share in shares))
     said = np.array([one["said"] for one in found])
     came = np.array([one["model"] for one in found], dtype=float)
-    for low, high in ((0.0, 0.5), (0.5, 0.8), (0.8, 0.95), (0.95, 1.01)):
+    for low, high in ((0.0, 0.5), (0.5, 0.85), (0.85, 0.95), (0.95, 1.01)):
         here = (said >= low) & (said < high)
         if here.sum() >= 10:
             print(

@@ -64,8 +64,7 @@ def core(build: Build) -> None:
     assert found.body is not None
     assert build.current is not None
     lacing = final_lacing(build, build.current.pattern, found.aim)
-    natural = lacing.body_matrix(found.body) @ np.array([level.girth_mm for level in found.body])
-    hold = lacing.hold(natural, lacing.give(found.body))
+    hold = lacing.on(found.body)
     middle, worst = median_ms(lambda _: settle(hold), 200)
     say("settle, 61 points", middle, "ms", "< 5", worst)
     kind = KINDS[build.kind]

@@ -17,11 +17,12 @@ from fuseau.craft.layers import take_up
 from fuseau.craft.learning import Learned
 from fuseau.craft.lengths import Unit, format_length
 from fuseau.craft.notions import BONES, GROMMET, BoneName
+from fuseau.craft.parallel import settle_parallel
 from fuseau.craft.pattern import EdgeLine, Pattern
 from fuseau.craft.record import Unmakeable
 from fuseau.craft.refit import change_girths
 from fuseau.craft.shoulders import lay_shoulders
-from fuseau.craft.target import Aim, aim, hang, pull_of, settle_parallel
+from fuseau.craft.target import Aim, aim, hang, pull_of
 from fuseau.craft.trueing import Laid, lay_flat
 from fuseau.craft.wearer import LEVEL_LABELS, ZERO_LABELS
 from fuseau.planned import PlannedPattern, Proposal
@@ -122,9 +123,11 @@ def aim_at(build: Build, body: Body, top: EdgeLine, hem: EdgeLine) -> tuple[Aim,
     if KINDS[build.kind].tied:
         hung = hang(target, body, takes, practice)
         return hung, drafted(hung.sewn_mm)
-    first = aim(target, body, (hem.cb_mm, top.cb_mm), takes, build.layers.stretch_per_n, practice)
+    first = aim(target, body.as_met(), (hem.cb_mm, top.cb_mm), takes, build.layers.stretch_per_n, practice)
+    exact = target.job == "closed_waist" and current is None
+    edge = edge_of(build, build.bones.lacing_edge)
     return settle_parallel(
-        first, target.gap_mm, body, drafted, build.layers, edge_of(build, build.bones.lacing_edge), practice
+        first, target.gap_mm, body, drafted, build.layers, edge, practice, waist_to_mm=0.3 if exact else 1.5
     )
 
 

@@ -30,9 +30,16 @@ class BodyLevel(Record):
 
 
 class Body(Record):
-    """The wearer as now believed, levels from the lowest up."""
+    """The wearer as now believed, levels from the lowest up, and how a garment sits and is laced on her.
+
+    `ride_mm`: how much higher it sits than planned; `lean`, `bow`: by what share the lace draws harder at the top than
+    in the middle, and in the middle than on average. All 0 until fittings tell.
+    """
 
     levels: tuple[BodyLevel, ...]
+    ride_mm: float = 0.0
+    lean: float = 0.0
+    bow: float = 0.0
 
     def __iter__(self) -> Iterator[BodyLevel]:  # type: ignore[override]
         return iter(self.levels)
@@ -60,12 +67,23 @@ class Body(Record):
 
     def with_girths(self, girths: Array, spreads: Array) -> "Body":
         """The same body with other girths and spreads (mm), in the order of `levels`."""
-        return Body(
-            levels=tuple(
-                level.model_copy(update={"girth_mm": float(girth), "spread_mm": float(spread)})
-                for level, girth, spread in zip(self.levels, girths, spreads, strict=True)
-            )
+        levels = tuple(
+            level.model_copy(update={"girth_mm": float(girth), "spread_mm": float(spread)})
+            for level, girth, spread in zip(self.levels, girths, spreads, strict=True)
         )
+        return self.model_copy(update={"levels": levels})
+
+    @property
+    def girths_mm(self) -> Array:
+        """Natural girths, in the order of `levels`, mm."""
+        return np.array([level.girth_mm for level in self.levels])
+
+    def as_met(self) -> "Body":
+        """The body as the garment's levels meet it: girths read where it rides to."""
+        if not self.ride_mm:
+            return self
+        at = np.array([level.back_mm for level in self.levels]) + self.ride_mm
+        return self.with_girths(self.along_back.at(at) @ self.girths_mm, np.array([one.spread_mm for one in self]))
 
 
 _USUAL_RISE: dict[LevelName, float] = {

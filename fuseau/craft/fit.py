@@ -105,12 +105,27 @@ class Lacing:
         return self.pattern.shape.lacing_edge[1] * self.stretch
 
     def body_matrix(self, body: Body) -> Array:
-        """(points, levels): from girths at the body's levels to natural girths along `z`."""
-        return body.along_back.at(self.z)
+        """(points, levels): from girths at the body's levels to natural girths along `z`, where it rides to."""
+        return body.along_back.at(self.z + body.ride_mm)
 
     def give(self, body: Body) -> Array:
         """The share by which the body can give along `z`."""
-        return np.interp(self.z, [level.back_mm for level in body], [level.give for level in body])
+        at = self.z + body.ride_mm
+        return np.interp(at, [level.back_mm for level in body], [level.give for level in body])
+
+    @cached_property
+    def uneven(self) -> tuple[Array, Array]:
+        """How a pull that leans to the top, or bows to the middle, lies along `z`; neither changes its mean."""
+        s = 2 * (self.z - self.z[0]) / (self.z[-1] - self.z[0]) - 1
+        return s, 1.5 * (1 / 3 - s**2)  # Legendre terms
+
+    def on(self, body: Body) -> Hold:
+        """The garment laced on a body as planned: as it sits there, and pulled as unevenly as there."""
+        pull: float | Array = self.pull_n_per_m
+        if body.lean or body.bow:
+            lean, bow = self.uneven
+            pull = pull * np.maximum(1 + body.lean * lean + body.bow * bow, 0.05)
+        return self.hold(self.body_matrix(body) @ body.girths_mm, self.give(body), pull=pull)
 
     def hold(self, natural: Array, give: Array, sewn: Array | None = None, pull: float | Array | None = None) -> Hold:
         """The laced garment on a body with these natural girths along `z`; worn girth and pull as planned, or given."""
@@ -128,8 +143,7 @@ class Lacing:
 
 def fit(lacing: Lacing, body: Body) -> Fit:
     """Settle a garment on a body, and say what it does there. Raises Unsettled if it finds no balance."""
-    natural = lacing.body_matrix(body) @ np.array([level.girth_mm for level in body])
-    hold = lacing.hold(natural, lacing.give(body))
+    hold = lacing.on(body)
     settled = settle(hold) if lacing.tied_mm is None else tie(hold, lacing.tied_mm)
     overlap = 0.0
     if lacing.tied_mm is None and settled.touching.any():

@@ -1,11 +1,11 @@
 """What a fitting teaches: body, cloth and pull, estimated together from all that was seen (model, section 6).
 
 Maximum a posteriori by damped Gauss–Newton. Unknown are every level's girth and give (log), the mock-up cloth's
-stretch, and for each fitting how hard it was really pulled (log), how the pull leaned from bottom to top and from the
-ends to the middle, and how far the garment had ridden up. The tape's estimates and the house numbers are the prior;
-gap readings, girths over the garment, stand-off and answers in words are observations with their spreads. Derivatives
-come from the converged Newton system of `settle`. What the model cannot explain at all (a pull that is not even) is
-part of the estimate, so that one fitting is not believed too much and a second one counts.
+stretch, how a garment sits and is laced on her every time (how far it rides up; how the pull leans to the top and bows
+to the middle), and for each fitting how hard it was really pulled (log) and what was different this once. The tape's
+estimates and the house numbers are the prior; gap readings, girths over the garment, stand-off and answers in words are
+observations with their spreads. Derivatives come from the converged Newton system of `settle`. What a body does with
+every garment (its seat) goes on into the final one; what was so only once makes a single fitting count for less.
 """
 
 import math
@@ -25,8 +25,10 @@ from fuseau.craft.wearer import LevelName
 
 _PASSES = 40
 _LONGEST_STEP_MM = 40.0
+_NEAR_MM = 0.05  # for how girths and gives run along the body
 _CLOSE = 1e-4  # of the negative log posterior: far below anything a reading could tell
-_PER_FITTING = 4  # log pull, its lean, its bow, ride
+_SEAT = 3  # how it sits and is laced on her, every time: ride, lean, bow
+_PER_FITTING = 4  # log pull; and what is different this once: ride, lean, bow
 
 Word = Literal["digs", "firm", "right", "light", "stands off"]
 
@@ -94,11 +96,12 @@ class Learned(Record):
     readings: tuple[Reading, ...]
     pulls: tuple[LearnedPull, ...] = ()
     stretch_share: float = 0.0
+    ride_mm: float = 0.0
 
 
 @dataclass(frozen=True, eq=False)
 class Belief:
-    """The posterior: the body as believed, the story of it, and mean and covariance of girths and log gives."""
+    """The posterior: the body as believed, the story of it, and mean and covariance of girths, log gives and seat."""
 
     body: Body
     learned: Learned
@@ -107,13 +110,9 @@ class Belief:
 
     def drawn(self, count: int, seed: int) -> list[Body]:
         """Bodies drawn from the belief, the same for the same seed. Gives stay below a half, girths positive."""
-        levels = len(self.body.levels)
-        root = np.linalg.cholesky(self.covariance + 1e-9 * np.eye(2 * levels))
-        noise = np.random.default_rng(seed).standard_normal((count, 2 * levels))
-        found = []
-        for sample in self.mean + noise @ root.T:
-            found.append(_with(self.body, np.maximum(sample[:levels], 100.0), np.exp(sample[levels:])))
-        return found
+        root = np.linalg.cholesky(self.covariance + 1e-9 * np.eye(len(self.mean)))
+        noise = np.random.default_rng(seed).standard_normal((count, len(self.mean)))
+        return [_with(self.body, sample) for sample in self.mean + noise @ root.T]
 
 
 def learn(prior: Body, tried: list[Tried]) -> tuple[Body, Learned]:
@@ -152,7 +151,7 @@ def infer(prior: Body, tried: list[Tried]) -> Belief:
 
 
 class _Setting:
-    """The unknowns in one vector, with their prior: girths, log gives, stretch, and four numbers for each fitting."""
+    """The unknowns in one vector, with their prior: girths, log gives, seat, stretch, and four numbers per fitting."""
 
     def __init__(self, prior: Body, tried: list[Tried], practice: Practice) -> None:
         self.prior, self.tried, self.practice = prior, tried, practice
@@ -160,15 +159,19 @@ class _Setting:
         girths = [level.girth_mm for level in prior]
         gives = [math.log(level.give) for level in prior]
         spreads = [*(level.spread_mm for level in prior), *([practice.give_spread] * self.levels)]
-        per_fitting = [practice.pull_spread, practice.pull_uneven, practice.pull_uneven, practice.ride_spread_mm]
-        self.mean = np.array([*girths, *gives, practice.stretch_more, *([0.0] * _PER_FITTING * len(tried))])
-        deviation = np.array([*spreads, practice.stretch_spread, *(per_fitting * len(tried))])
+        self.seat = slice(2 * self.levels, 2 * self.levels + _SEAT)
+        self.stretch = self.seat.stop
+        seat = [practice.ride_spread_mm, practice.pull_lean, practice.pull_bow]
+        once = [practice.pull_spread, *(practice.once_share * spread for spread in seat)]
+        none = [0.0] * (_PER_FITTING * len(tried))
+        self.mean = np.array([*girths, *gives, *([0.0] * _SEAT), practice.stretch_more, *none])
+        deviation = np.array([*spreads, *seat, practice.stretch_spread, *(once * len(tried))])
         self.precision = np.diag(1 / deviation**2)
         self.sights = [_Sight(one, prior) for one in tried]
 
     def of(self, i: int) -> slice:
         """Where the four numbers of fitting i stand."""
-        start = 2 * self.levels + 1 + _PER_FITTING * i
+        start = self.stretch + 1 + _PER_FITTING * i
         return slice(start, start + _PER_FITTING)
 
 
@@ -178,13 +181,17 @@ class _Sight:
     def __init__(self, one: Tried, prior: Body) -> None:
         self.tried, lacing = one, one.lacing
         self.z = lacing.z
-        self.girths = lacing.body_matrix(prior)
+        self.prior = prior
         heights = np.array([level.back_mm for level in prior])
-        self.gives = np.array([np.interp(self.z, heights, row) for row in np.eye(len(heights))]).T
         self.comfort = np.interp(self.z, heights, [level.comfort_kpa for level in prior])
-        s = 2 * (self.z - self.z[0]) / (self.z[-1] - self.z[0]) - 1
-        self.lean, self.bow = s, 1.5 * (1 - 3 * s**2) / 2  # Legendre terms: neither changes the mean pull
-        self.slope = np.gradient(np.eye(len(self.z)), self.z, axis=0)
+        self.heights = heights
+        self.lean, self.bow = lacing.uneven
+
+    def body(self, ride_mm: float) -> tuple[Array, Array]:
+        """(points, levels): what meets each height, of girths and of gives, when it rides up by so much."""
+        at = self.z + ride_mm
+        gives = np.array([np.interp(at, self.heights, row) for row in np.eye(len(self.heights))]).T
+        return self.prior.along_back.at(at), gives
 
     def picking(self, at: Array) -> Array:
         """(len(at), points): linear interpolation along the lacing edge as a matrix."""
@@ -236,28 +243,38 @@ class _Seen:
 
 def _seen(at: Array, setting: _Setting, i: int, start: Array | None) -> _Seen:
     levels, sight = setting.levels, setting.sights[i]
-    lacing, here = sight.tried.lacing, setting.of(i)
-    log_pull, lean, bow, ride = at[here]
+    lacing, here, seat = sight.tried.lacing, setting.of(i), setting.seat
+    log_pull, *once = at[here]
+    ride, lean, bow = at[seat] + np.array(once)
     unknowns = len(at)
+    girth_map, give_map = sight.body(ride)
     natural_by = np.zeros((len(sight.z), unknowns))
-    plain = sight.girths @ at[:levels]
-    natural_by[:, :levels] = sight.girths + ride * (sight.slope @ sight.girths)
-    natural_by[:, here.stop - 1] = sight.slope @ plain  # ridden up by 1 mm, each height meets what lay 1 mm above
-    natural = plain + ride * natural_by[:, here.stop - 1]
-    give = np.minimum(sight.gives @ np.exp(at[levels : 2 * levels]), 0.45)
+    natural = girth_map @ at[:levels]
+    natural_by[:, :levels] = girth_map
+    gives = np.exp(at[levels : 2 * levels])
+    give = np.minimum(give_map @ gives, 0.45)
+    (girths_above, gives_above), (girths_below, gives_below) = sight.body(ride + _NEAR_MM), sight.body(ride - _NEAR_MM)
+    rising = (girths_above - girths_below) @ at[:levels] / (2 * _NEAR_MM)  # up by 1 mm, it meets what lay 1 mm above
+    softer = (gives_above - gives_below) @ gives / (2 * _NEAR_MM)
     pull = lacing.pull_n_per_m * math.exp(log_pull)
     profile = np.maximum(1 + lean * sight.lean + bow * sight.bow, 0.05)
     flat = lacing.pattern.shape.lacing_edge[1]
-    sewn = flat * (1 + pull * lacing.stack.stretch_per_n + at[2 * levels])
-    settled = settle(lacing.hold(natural, give, sewn, pull * profile), start=start)
-    direct = _Direct(settled, sight, give, np.exp(at[levels : 2 * levels]), natural_by, levels, unknowns)
+    sewn = flat * (1 + pull * lacing.stack.stretch_per_n + at[setting.stretch])
     sewn_by = np.zeros((len(sight.z), unknowns))
-    sewn_by[:, 2 * levels] = flat
+    sewn_by[:, setting.stretch] = flat
     sewn_by[:, here.start] = flat * pull * lacing.stack.stretch_per_n
     pull_by = np.zeros((len(sight.z), unknowns))
     pull_by[:, here.start] = pull * profile
-    pull_by[:, here.start + 1] = pull * sight.lean
-    pull_by[:, here.start + 2] = pull * sight.bow
+    for ways in (seat, slice(here.start + 1, here.stop)):  # every time, and this once
+        natural_by[:, ways.start] = rising
+        pull_by[:, ways.start + 1] = pull * sight.lean
+        pull_by[:, ways.start + 2] = pull * sight.bow
+    settled = settle(lacing.hold(natural, give, sewn, pull * profile), start=start)
+    give_by = np.zeros((len(sight.z), unknowns))
+    give_by[:, levels : 2 * levels] = give_map * gives[None, :]
+    for ride_at in (seat.start, here.start + 1):
+        give_by[:, ride_at] = softer
+    direct = _Direct(settled, natural_by, give_by)
     gap_by = settled.gap_by_force(direct.tension_by + direct.by_hoop[:, None] * sewn_by - pull_by)
     hoop_by = gap_by + sewn_by
     tension_by = direct.tension_by + direct.by_hoop[:, None] * hoop_by
@@ -269,16 +286,12 @@ def _seen(at: Array, setting: _Setting, i: int, start: Array | None) -> _Seen:
 class _Direct:
     """How the body's tension changes with its girth and give at a standing hoop."""
 
-    def __init__(
-        self, settled: Settled, sight: _Sight, give: Array, gives: Array, natural_by: Array, levels: int, unknowns: int
-    ) -> None:
+    def __init__(self, settled: Settled, natural_by: Array, give_by: Array) -> None:
         hold = settled.hold
         _, self.by_hoop, by_natural = tension_at(hold.natural_mm, hold.give, settled.hoop_mm, hold.pressure_scale_kpa)
-        used = np.clip((hold.natural_mm - settled.hoop_mm) / (hold.natural_mm * give), 0.0, 0.999)
+        used = np.clip((hold.natural_mm - settled.hoop_mm) / (hold.natural_mm * hold.give), 0.0, 0.999)
         by_log_give = -settled.hoop_mm / (2 * math.pi) * hold.pressure_scale_kpa * used / (1 - used)
-        self.tension_by = by_natural[:, None] * natural_by
-        share = sight.gives * gives[None, :] / give[:, None]
-        self.tension_by[:, levels : 2 * levels] += by_log_give[:, None] * share
+        self.tension_by = by_natural[:, None] * natural_by + (by_log_give / hold.give)[:, None] * give_by
 
 
 def _residuals(sight: _Sight, seen: _Seen, practice: Practice) -> tuple[Array, Array]:
@@ -317,14 +330,16 @@ def _picking(grid: Array, at: Array) -> Array:
 # --- what is believed ------------------------------------------------------------------------------------
 
 
-def _with(body: Body, girths: Array, gives: Array) -> Body:
-    held = np.clip(gives, 0.002, 0.45)
-    return Body(
-        levels=tuple(
-            level.model_copy(update={"girth_mm": float(girth), "give": float(give)})
-            for level, girth, give in zip(body.levels, girths, held, strict=True)
-        )
+def _with(body: Body, known: Array) -> Body:
+    """The body with these girths, log gives and seat. Gives stay below a half, girths positive."""
+    count = len(body.levels)
+    girths, gives = np.maximum(known[:count], 100.0), np.clip(np.exp(known[count : 2 * count]), 0.002, 0.45)
+    ride, lean, bow = map(float, known[2 * count :])
+    levels = tuple(
+        level.model_copy(update={"girth_mm": float(girth), "give": float(give)})
+        for level, girth, give in zip(body.levels, girths, gives, strict=True)
     )
+    return Body(levels=levels, ride_mm=ride, lean=lean, bow=bow)
 
 
 def _belief(setting: _Setting, at: Array, here: _Linear) -> Belief:
@@ -333,7 +348,7 @@ def _belief(setting: _Setting, at: Array, here: _Linear) -> Belief:
     believed = prior
     if tried:
         spreads = np.sqrt(np.diag(covariance))[:levels]
-        believed = _with(prior.with_girths(at[:levels], spreads), at[:levels], np.exp(at[levels : 2 * levels]))
+        believed = _with(prior.with_girths(at[:levels], spreads), at[: setting.seat.stop])
     learned = Learned(
         levels=tuple(
             LearnedLevel(
@@ -366,7 +381,8 @@ def _belief(setting: _Setting, at: Array, here: _Linear) -> Belief:
             )
             for i, one in enumerate(tried)
         ),
-        stretch_share=float(at[2 * levels]),
+        stretch_share=float(at[setting.stretch]),
+        ride_mm=believed.ride_mm,
     )
-    known = slice(0, 2 * levels)
+    known = slice(0, setting.seat.stop)
     return Belief(believed, learned, at[known], covariance[known, known])

@@ -30,8 +30,10 @@ class Practice(Record):
     model_spread_mm: float = _number(2, "What a gap differs by from any model, however good.", 0, 20)
     give_spread: float = _number(0.3, "How far one body's give is from the table's.", 0.05, 1)
     pull_spread: float = _number(0.2, "One evening's “close” is another's “firm”.", 0.02, 1)
-    pull_uneven: float = _number(0.05, "Nobody draws a lace evenly from end to end.", 0.01, 1)
-    ride_spread_mm: float = _number(2, "A garment rides up or down while it is laced.", 0.5, 20)
+    pull_lean: float = _number(0.03, "How much harder a lace is drawn at the top than at the bottom.", 0.005, 1)
+    pull_bow: float = _number(0.08, "A lace is drawn from its loops: harder at the waist than at the ends.", 0.005, 1)
+    ride_spread_mm: float = _number(4, "A garment finds its own place on a body, higher or lower.", 0.5, 20)
+    once_share: float = _number(0.15, "How much of that differs from one lacing to the next.", 0.01, 1)
     stretch_more: float = _number(0, "What a mock-up cloth stretches beyond its table, before it is seen.", 0, 0.05)
     stretch_spread: float = _number(0.015, "How far one cloth's stretch is from another's.", 0.001, 0.05)
     ready_share: float = _number(
@@ -60,6 +62,8 @@ class Practice(Record):
     share_hip: float = _number(0.5, "Enough to lie on, not to squeeze.", 0, 1)
     least_tension_n_per_m: float = _number(15, "Less than this and the edge lifts off.", 0, 60)
     most_give_share: float = _number(0.85, "Past this share of what a level gives, no pull brings more.", 0.5, 0.98)
+    plan_hold_mm: float = _number(8, "Planned, the lacing edge holds the body in by this much, or it lifts off.", 0, 40)
+    plan_comfort_share: float = _number(0.8, "Plan below what is close but comfortable: bodies differ.", 0.3, 1)
 
     caution_reduction_new: float = _number(0.10, "Waist reduction that is much for someone new to it.", 0.02, 0.5)
     caution_reduction: float = _number(0.15, "Waist reduction that is much for anyone.", 0.02, 0.5)

@@ -74,16 +74,16 @@ def readiness(belief: Belief, lacing: Lacing, gap_mm: float, seed: int = 1, draw
     gaps: list[Array] = []
     passed, start = 0, None
     for body in belief.drawn(draws, seed):
-        natural = lacing.body_matrix(body) @ np.array([level.girth_mm for level in body])
+        hold = lacing.on(body)
         try:
-            settled = settle(lacing.hold(natural, lacing.give(body)), start=start)
+            settled = settle(hold, start=start)
         except Unsettled:
             counted["mean gap"] += 1
             continue
         start = settled.gap_mm
         gaps.append(settled.gap_mm)
         wrong = shortfalls(
-            settled.z, settled.gap_mm, settled.hoop_mm - natural, settled.pressure_kpa, levels, gap_mm, practice
+            settled.z, settled.gap_mm, settled.hoop_mm - hold.natural_mm, settled.pressure_kpa, levels, gap_mm, practice
         )
         for name, fails in wrong.items():
             counted[name] += fails

@@ -129,8 +129,41 @@ def settle(hold: Hold, *, overlap: bool = False, start: Array | None = None) -> 
         step = np.zeros(len(z))
         step[free] = -np.linalg.solve(hessian[np.ix_(free, free)], gradient[free])
         gap, (gradient, by_hoop, tension) = _walk(gap, step, gradient, forces, lowest)
+    found = None if overlap else _held_apart(hold, bend, forces, enough)
+    if found is not None:
+        return found
     mean = float(np.mean(hold.pull_n_per_m))
     raise Unsettled(f"The lacing did not settle: pull {mean:.0f} N/m, still {worst:.2g} N out of balance.")
+
+
+def _held_apart(hold: Hold, bend: Array, forces: Callable[[Array], Forces], enough: float) -> Settled | None:
+    """The balance found from inside, where stiff edges just touch and the set of touching points won't stand.
+
+    A force μ/g holds the edges apart and is let go by and by; at the end it is what they press on each other with.
+    None if even that does not end.
+    """
+    weight = _weights(hold.z_mm)
+    gap = np.maximum(_first_guess(hold, hold.sewn_mm - hold.take_up_mm), 5.0)
+    apart = 30.0
+
+    def held(at: Array) -> Forces:
+        gradient, by_hoop, tension = forces(at)
+        return gradient - apart / at, by_hoop, tension
+
+    for _ in range(6 * _PASSES):
+        gradient, by_hoop, tension = held(gap)
+        worst = float(np.max(np.abs(gradient)))
+        hessian = bend + np.diag(weight * np.maximum(-by_hoop, 1e-4) / 1000)
+        if worst < max(enough, 0.1 * apart):
+            if apart < 1e-6:
+                hoop = hold.sewn_mm - hold.take_up_mm + gap
+                return Settled(hold, gap, hoop, tension, (apart / gap > enough).astype(float), worst, hessian)
+            apart *= 0.2
+            continue
+        step = np.asarray(-np.linalg.solve(hessian + np.diag(apart / gap**2), gradient), dtype=np.float64)
+        step *= min(1.0, 0.9 / max(float(np.max(-step / gap)), 1e-12))
+        gap, _ = _walk(gap, step, gradient, held, 1e-12)
+    return None
 
 
 def tie(hold: Hold, gap_mm: float) -> Settled:

@@ -1,7 +1,6 @@
 """What to aim for: the tension at every level, and from it the girths to sew (model, section 4)."""
 
 import math
-from collections.abc import Callable
 from dataclasses import dataclass
 from typing import Annotated, Literal
 
@@ -12,14 +11,10 @@ from pydantic_core import PydanticCustomError
 from fuseau.craft.body import Body
 from fuseau.craft.curves import Array, basis
 from fuseau.craft.findings import Change, Finding, Mend
-from fuseau.craft.fit import Lacing
 from fuseau.craft.flesh import girth_under, tension_at
-from fuseau.craft.layers import Stack
 from fuseau.craft.lengths import Length, Unit, format_length
-from fuseau.craft.pattern import Pattern
 from fuseau.craft.practice import Practice
 from fuseau.craft.record import Amount, Record
-from fuseau.craft.settling import Settled, settle
 from fuseau.craft.wearer import LEVEL_LABELS, LevelName
 
 Job = Literal["closed_waist", "reduction", "reduction_share", "none"]
@@ -137,7 +132,8 @@ def aim(
     edge = _over_edge(np.array([level.back_mm for level in body]), span_back_mm)
     waist = body.index_of_zero
     wished_pull = pull_of(target.pull, target.job, practice)
-    comfort = _comfortable_tension(body, natural, give, scale)
+    limit = practice.plan_comfort_share * np.array([level.comfort_kpa for level in body])
+    comfort = _tension_pressing(limit, natural, give, scale)
 
     asked = 0.0
     if target.job == "none":
@@ -145,7 +141,8 @@ def aim(
         tension = np.clip(shares * wished_pull, practice.least_tension_n_per_m, comfort)
     else:
         asked = max(0.0, float(natural[waist]) - _asked_waist(target, body, take_up_mm))
-        most = natural[waist] * give[waist] * practice.most_give_share
+        gives = min(practice.most_give_share, 1 - math.exp(-limit[waist] / scale))
+        most = natural[waist] * give[waist] * gives
         reached = natural[waist] - min(asked, most)
         at_waist = float(
             tension_at(natural[waist : waist + 1], give[waist : waist + 1], np.array([reached]), scale)[0][0]
@@ -188,58 +185,9 @@ def hang(target: Target, body: Body, take_up_mm: float, practice: Practice) -> A
     )
 
 
-def settle_parallel(
-    aimed: Aim,
-    gap_mm: float,
-    body: Body,
-    drafted: Callable[[tuple[float, ...]], Pattern],
-    stack: Stack,
-    edge_n_m2: float,
-    practice: Practice,
-) -> tuple[Aim, Pattern]:
-    """Correct the aim until the drafted garment settles at the wished gap, without tilt (model, section 4).
-
-    The sewn girths are tilted about the waist, which stays as wished, and the pull moves until the mean gap is
-    `gap_mm`. What is left is bow, which only stiffer edges can take out. Returns the aim and its pattern.
-    """
-    heights = np.array([level.back_mm for level in body])
-    natural = np.array([level.girth_mm for level in body])
-    sewn, pull = np.array(aimed.sewn_mm), aimed.pull_n_per_m
-    start: Array | None = None
-    for _ in range(6):
-        pattern = drafted(tuple(sewn))
-        lacing = Lacing(pattern, stack, edge_n_m2, pull, practice)
-        if start is None:  # top line and hem stand, so the body along the lacing edge does too
-            along, give = lacing.body_matrix(body) @ natural, lacing.give(body)
-        hold = lacing.hold(along, give)
-        settled = settle(hold, overlap=True, start=start)
-        start = settled.gap_mm
-        slope, at_waist = np.polyfit(settled.z, settled.gap_mm, 1)
-        off = float(at_waist + slope * settled.z.mean()) - gap_mm
-        if abs(off) < 0.1 and abs(slope) * np.ptp(settled.z) < 0.1:
-            break
-        waist_by_pull, slope_by_pull = _rigid_response(settled)
-        step = float(np.clip((gap_mm - at_waist) / waist_by_pull, -0.3 * pull, 0.3 * pull))
-        sewn = sewn + (slope + step * slope_by_pull) * heights
-        pull = max(practice.least_tension_n_per_m, pull + step)
-    return aimed.model_copy(update={"sewn_mm": tuple(sewn), "pull_n_per_m": pull}), pattern
-
-
-def _rigid_response(settled: Settled) -> tuple[float, float]:
-    """How straight edges answer one N/m more of pull: the gap at the waist (mm), and its slope (mm/mm)."""
-    hold, z = settled.hold, settled.z
-    _, by_hoop, _ = tension_at(hold.natural_mm, hold.give, settled.hoop_mm, hold.pressure_scale_kpa)
-    moments = [float(np.trapezoid(-by_hoop * z**power, z)) for power in range(3)]
-    resisting = np.array([[moments[0], moments[1]], [moments[1], moments[2]]])
-    span = float(np.ptp(z))
-    waist, slope = -np.linalg.solve(resisting, np.array([span, span * z.mean()]))
-    return float(waist), float(slope)
-
-
-def _comfortable_tension(body: Body, natural: Array, give: Array, scale: float) -> Array:
-    """The tension at which each level reaches its comfort limit, N/m."""
-    limit = np.array([level.comfort_kpa for level in body])
-    return limit * natural * (1 - give * (1 - np.exp(-limit / scale))) / (2 * math.pi)
+def _tension_pressing(pressure_kpa: Array, natural: Array, give: Array, scale: float) -> Array:
+    """The tension at which each level is pressed so much, N/m."""
+    return pressure_kpa * natural * (1 - give * (1 - np.exp(-pressure_kpa / scale))) / (2 * math.pi)
 
 
 def _spread(

@@ -120,30 +120,38 @@ def _balance(z: Array, natural: Array, give: Array, base: Array, pull: Array, ed
 
 @dataclass(frozen=True)
 class Noticed:
-    """What a maker writes down at one fitting: gaps by height, and for some heights a word or how much stands off."""
+    """What a maker writes down at one fitting, by height: gaps, words or how much stands off, girths over it (mm)."""
 
     gaps: tuple[tuple[float, float], ...]
     words: tuple[tuple[float, Word], ...]
     stand_off: tuple[tuple[float, float], ...]
+    laced: tuple[tuple[float, float], ...]
 
 
-def notice(seen: Seen, taped: Body, heights: Array, seed: int, gap_noise_mm: float = 3.0) -> Noticed:
-    """A fitting as it is read, honestly noisy: gaps to `gap_noise_mm`, words, and what stands off to 4 mm."""
+def notice(
+    seen: Seen, taped: Body, heights: Array, seed: int, gap_noise_mm: float = 3.0, take_up_mm: float = 0.0
+) -> Noticed:
+    """A fitting as it is read, honestly noisy: gaps to `gap_noise_mm`, words, what stands off to 4, girths to 5 mm."""
     chance = np.random.default_rng(seed)
     gaps = np.maximum(np.interp(heights, seen.z_mm, seen.gap_mm) + chance.normal(0, gap_noise_mm, len(heights)), 0)
     words: list[tuple[float, Word]] = []
     off: list[tuple[float, float]] = []
-    for level in taped:
-        z = level.back_mm
-        if not seen.z_mm[0] <= z <= seen.z_mm[-1]:
-            continue
+    levels = np.array([level.back_mm for level in taped])
+    covered = [z for z in levels if seen.z_mm[0] < z < seen.z_mm[-1]]
+    for z in map(float, (seen.z_mm[0], *covered, seen.z_mm[-1])):
         stands = float(np.interp(z, seen.z_mm, seen.hoop_mm - seen.natural_mm))
-        share = float(np.interp(z, seen.z_mm, seen.pressure_kpa)) / level.comfort_kpa
+        comfort = float(np.interp(z, levels, [level.comfort_kpa for level in taped]))
+        share = float(np.interp(z, seen.z_mm, seen.pressure_kpa)) / comfort
         if stands > 3:
             off.append((z, max(0.0, stands + float(chance.normal(0, 4)))))
         else:
             words.append((z, _said(share * math.exp(float(chance.normal(0, 0.15))))))
-    return Noticed(tuple(zip(map(float, heights), map(float, gaps), strict=True)), tuple(words), tuple(off))
+    over = np.interp(covered, seen.z_mm, seen.hoop_mm) + take_up_mm + chance.normal(0, 5, len(covered))
+    return Noticed(_pairs(heights, gaps), tuple(words), tuple(off), _pairs(np.array(covered), over))
+
+
+def _pairs(heights: Array, values: Array) -> tuple[tuple[float, float], ...]:
+    return tuple(zip(map(float, heights), map(float, values), strict=True))
 
 
 def _said(share: float) -> Word:

@@ -47,7 +47,7 @@ def test_the_gradient_is_that_of_the_cost():
     setting = _Setting(BODY, [with_all(tried_on(PATTERN, BODY, HEIGHTS, noise=np.full(5, 6.0)))], PRACTICE)
     at = setting.mean
     here = _linearise(at, setting)
-    for k in (0, 2, 7, 10, 11, 12, 14):
+    for k in range(len(at)):
         step = 1e-4 * max(1.0, abs(at[k]))
         costs = [_linearise(at + sign * step * np.eye(len(at))[k], setting).cost for sign in (1, -1)]
         difference = (costs[0] - costs[1]) / (2 * step)

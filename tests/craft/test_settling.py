@@ -8,6 +8,7 @@ import pytest
 from hypothesis import given, settings
 from hypothesis import strategies as st
 
+from fuseau.craft import settling
 from fuseau.craft.settling import Hold, settle
 
 LEVELS = np.array([-160.0, -80, 0, 80, 140, 200])
@@ -111,3 +112,26 @@ def test_a_harder_pull_never_opens_the_gap():
     gaps = [settle(dataclasses.replace(example(57.6), pull_n_per_m=pull)).gap_mm.mean() for pull in (60, 120, 240)]
     assert gaps[0] > gaps[1] > gaps[2]
     assert math.isfinite(gaps[2])
+
+
+@pytest.mark.parametrize("percent", [0, 2, 4, 7, 9])
+def test_stiff_edges_that_just_touch_settle_all_the_same(percent):
+    from fuseau.craft.fit import Lacing
+    from fuseau.craft.layers import Stack
+    from fuseau.craft.target import Target
+    from tests.craft.test_fit import BODY, PRACTICE, planned
+
+    aimed, pattern = planned(Target(reduction_percent=percent, gap_mm=0, pull="light"))
+    hold = Lacing(pattern, Stack(), 57.6, aimed.pull_n_per_m, PRACTICE).on(BODY)
+    found = settle(hold)
+    bend, weight = settling._bending(hold.z_mm, hold.edge_n_m2), settling._weights(hold.z_mm)
+
+    def forces(gap):
+        hoop = hold.sewn_mm - hold.take_up_mm + gap
+        tension, by, _ = settling.tension_at(hold.natural_mm, hold.give, hoop, hold.pressure_scale_kpa)
+        return bend @ gap + weight * (hold.pull_n_per_m - tension) / 1000, by, tension
+
+    from_inside = settling._held_apart(hold, bend, forces, 1e-5)
+    assert from_inside is not None
+    assert found.gap_mm == pytest.approx(from_inside.gap_mm, abs=0.02)
+    assert found.gap_mm.min() >= 0

@@ -920,11 +920,29 @@ export interface components {
         };
         /**
          * Body
-         * @description The wearer as now believed, levels from the lowest up.
+         * @description The wearer as now believed, levels from the lowest up, and how a garment sits and is laced on her.
+         *
+         *     `ride_mm`: how much higher it sits than planned; `lean`, `bow`: by what share the lace draws harder at the top than
+         *     in the middle, and in the middle than on average. All 0 until fittings tell.
          */
         Body: {
             /** Levels */
             levels: components["schemas"]["BodyLevel"][];
+            /**
+             * Ride Mm
+             * @default 0
+             */
+            ride_mm: number;
+            /**
+             * Lean
+             * @default 0
+             */
+            lean: number;
+            /**
+             * Bow
+             * @default 0
+             */
+            bow: number;
         };
         /**
          * BodyLevel
@@ -1311,8 +1329,10 @@ export interface components {
              *       "model_spread_mm": 2,
              *       "give_spread": 0.3,
              *       "pull_spread": 0.2,
-             *       "pull_uneven": 0.05,
-             *       "ride_spread_mm": 2,
+             *       "pull_lean": 0.03,
+             *       "pull_bow": 0.08,
+             *       "ride_spread_mm": 4,
+             *       "once_share": 0.15,
              *       "stretch_more": 0,
              *       "stretch_spread": 0.015,
              *       "ready_share": 0.95,
@@ -1333,6 +1353,8 @@ export interface components {
              *       "share_hip": 0.5,
              *       "least_tension_n_per_m": 15,
              *       "most_give_share": 0.85,
+             *       "plan_hold_mm": 8,
+             *       "plan_comfort_share": 0.8,
              *       "caution_reduction_new": 0.1,
              *       "caution_reduction": 0.15,
              *       "caution_reduction_strong": 0.2,
@@ -2340,6 +2362,11 @@ export interface components {
              * @default 0
              */
             stretch_share: number;
+            /**
+             * Ride Mm
+             * @default 0
+             */
+            ride_mm: number;
         };
         /**
          * LearnedLevel
@@ -3144,17 +3171,29 @@ export interface components {
              */
             pull_spread: number;
             /**
-             * Pull Uneven
-             * @description Nobody draws a lace evenly from end to end.
-             * @default 0.05
+             * Pull Lean
+             * @description How much harder a lace is drawn at the top than at the bottom.
+             * @default 0.03
              */
-            pull_uneven: number;
+            pull_lean: number;
+            /**
+             * Pull Bow
+             * @description A lace is drawn from its loops: harder at the waist than at the ends.
+             * @default 0.08
+             */
+            pull_bow: number;
             /**
              * Ride Spread Mm
-             * @description A garment rides up or down while it is laced.
-             * @default 2
+             * @description A garment finds its own place on a body, higher or lower.
+             * @default 4
              */
             ride_spread_mm: number;
+            /**
+             * Once Share
+             * @description How much of that differs from one lacing to the next.
+             * @default 0.15
+             */
+            once_share: number;
             /**
              * Stretch More
              * @description What a mock-up cloth stretches beyond its table, before it is seen.
@@ -3275,6 +3314,18 @@ export interface components {
              * @default 0.85
              */
             most_give_share: number;
+            /**
+             * Plan Hold Mm
+             * @description Planned, the lacing edge holds the body in by this much, or it lifts off.
+             * @default 8
+             */
+            plan_hold_mm: number;
+            /**
+             * Plan Comfort Share
+             * @description Plan below what is close but comfortable: bodies differ.
+             * @default 0.8
+             */
+            plan_comfort_share: number;
             /**
              * Caution Reduction New
              * @description Waist reduction that is much for someone new to it.
