@@ -22,10 +22,9 @@ from fuseau.craft.pattern import Pattern
 from fuseau.craft.readiness import readiness
 from fuseau.craft.wearer import Level, Wearer
 from fuseau.shaping import aim_at, edges, final_lacing, mock_up_lacing
-from fuseau.stand_ins.fitted_stand import World, hidden, lace_up, notice, passes
+from fuseau.stand_ins.fitted_stand import TAPE, World, hidden, lace_up, notice, passes
 
 FITTINGS = 3
-TAPE: dict[World, tuple[float, float, float]] = {"kind": (7, 0.3, 0.03), "harsh": (9, 0.3, 0.04)}
 
 
 def wearer(seed: int) -> Wearer:

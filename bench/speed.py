@@ -22,7 +22,8 @@ from fuseau.decisions import change
 from fuseau.demo.workshop import fill
 from fuseau.files.drawings import read_drawing
 from fuseau.files.svg import pattern_svg
-from fuseau.plan import Kept, _tried, plan, ready
+from fuseau.plan import Kept, plan, ready
+from fuseau.seeing import tried_on
 from fuseau.shaping import final_lacing
 from fuseau.store.opening import open_database
 from fuseau.store.workshop import Workshop
@@ -69,7 +70,7 @@ def core(build: Build) -> None:
     say("settle, 61 points", middle, "ms", "< 5", worst)
     kind = KINDS[build.kind]
     measured = believe(build.wearer, build.zones, build.practice, kind.levels, kind.needed)
-    tried = _tried(build, measured)
+    tried = tried_on(build, measured)
     middle, worst = median_ms(lambda _: learn(measured, tried), 40)
     say(f"learn from {len(tried)} fittings", middle, "ms", "< 150", worst)
     middle, worst = median_ms(lambda _: ready(build), 5)

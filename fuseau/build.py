@@ -11,31 +11,28 @@ from typing import Annotated, Any, Literal
 from pydantic import Field, ValidationError, model_validator
 from pydantic_core import PydanticCustomError
 
-from fuseau.craft.alterations import Alteration
+from fuseau.craft.alterations import Alteration, LineEdit
 from fuseau.craft.back import BackChoices
 from fuseau.craft.bones import BoneChoices
 from fuseau.craft.edges import LineShape
 from fuseau.craft.front import FrontChoices
 from fuseau.craft.kinds import KINDS, KindName
-from fuseau.craft.layers import MOCK_UP_STACK, Stack
-from fuseau.craft.learning import Word
+from fuseau.craft.layers import Stack
 from fuseau.craft.lengths import Length, Unit, format_length
-from fuseau.craft.notions import BoneName
-from fuseau.craft.pattern import Allowances, Pattern
+from fuseau.craft.pattern import Allowances, Pattern, seam_label
 from fuseau.craft.practice import Practice
 from fuseau.craft.record import Amount, Record
 from fuseau.craft.stand import Stand
-from fuseau.craft.target import Pull, Target
-from fuseau.craft.wearer import LEVEL_LABELS, LevelName, Wearer, Zones
+from fuseau.craft.target import Target
+from fuseau.craft.wearer import LEVEL_LABELS, Wearer, Zones
+from fuseau.fittings import BackPhoto, Fitting, MockUp, Note, Spot, View
 
 FORMAT = "fuseau.build"
 VERSION = 2
 
 Name = Annotated[str, Field(max_length=120)]
-Note = Annotated[str, Field(max_length=4000)]
 MarkKind = Literal["top line", "hem", "closure", "seam", "trim"]
 Movement = Literal["sit", "bend", "raise arms", "dance", "drive", "turn the head"]
-Spot = Annotated[float, Field(ge=0, le=1)]
 
 
 class Mark(Record):
@@ -124,61 +121,12 @@ class PatternVersion(Record):
     name: Name = ""
     note: Note = ""
     fitting: int | None = Field(default=None, description="Number of the fitting that it came from.")
+    fitting_corrected: int = Field(default=0, ge=0, description="How often that fitting had been corrected by then.")
     made_on: datetime.date | None = None
     pattern: Pattern
     alteration: Alteration | None = None
     cut: bool = Field(default=True, description="False while it is still drawn on; cutting or trying it on fixes it.")
     changes: tuple[Note, ...] = Field(default=(), max_length=400, description="Edits by hand, in words.")
-
-
-class GapReading(Record):
-    """The gap between the lacing edges at a height on the back, from the waist, up is positive."""
-
-    z_mm: Annotated[float, Length("a height on the back", -400, 400)]
-    gap_mm: Annotated[float, Length("a gap", 0, 300)]
-
-
-class SaidAt(Record):
-    """An answer in words at a level: how it sat there."""
-
-    level: LevelName
-    word: Word
-
-
-class StandOff(Record):
-    """How much stood off at a level (pinched out), or was missing (slashed open, below zero), in mm of girth."""
-
-    level: LevelName
-    off_mm: Annotated[float, Length("what stands off", -120, 120)]
-
-
-class LacedGirth(Record):
-    """A girth taped over the laced garment at a level."""
-
-    level: LevelName
-    girth_mm: Annotated[float, Length("a girth over the garment", 220, 2000)]
-
-
-class MockUp(Record):
-    """What mock-ups are made of."""
-
-    stack: Stack = MOCK_UP_STACK
-    edge_bone: BoneName = "cable_tie_8"
-
-
-class Fitting(Record):
-    """One trying-on of a mock-up: what it had, how hard it was pulled, and the gaps read."""
-
-    number: int = Field(ge=1)
-    version: int = Field(ge=1)
-    tried_on: datetime.date | None = None
-    pull: Pull = "close"
-    made_of: MockUp = MockUp()
-    readings: tuple[GapReading, ...] = Field(default=(), max_length=40)
-    words: tuple[SaidAt, ...] = Field(default=(), max_length=12)
-    stand_offs: tuple[StandOff, ...] = Field(default=(), max_length=12)
-    laced: tuple[LacedGirth, ...] = Field(default=(), max_length=12)
-    note: Note = ""
 
 
 class Build(Record):
@@ -197,6 +145,12 @@ class Build(Record):
     mock_up: MockUp = MockUp()
     versions: tuple[PatternVersion, ...] = Field(default=(), max_length=60)
     fittings: tuple[Fitting, ...] = Field(default=(), max_length=60)
+    rehearsal: Literal["kind", "harsh"] | None = Field(
+        default=None, description="A rehearsal on the workshop's dress stand, which hides a body of its own."
+    )
+    line_edits: tuple[LineEdit, ...] = Field(
+        default=(), max_length=80, description="Lines of the change proposed for the present version, set by hand."
+    )
     bones: BoneChoices = BoneChoices()
     front: FrontChoices = FrontChoices()
     back: BackChoices = BackChoices()
@@ -206,6 +160,12 @@ class Build(Record):
     def version_numbered(self, number: int) -> PatternVersion | None:
         """The version with this number, if there is one."""
         return next((version for version in self.versions if version.number == number), None)
+
+    @property
+    def pictures(self) -> tuple[Picture | BackPhoto, ...]:
+        """Every picture that it uses: references, sketches, and photos taken at fittings."""
+        photos = [photo for fitting in self.fittings for photo in fitting.photos]
+        return (*self.brief.pictures, *photos)
 
     @property
     def current(self) -> PatternVersion | None:
@@ -254,16 +214,47 @@ class Build(Record):
                     f"{reading.gap_mm:.0f} mm. Keep one.",
                 )
             seen[reading.z_mm] = reading.gap_mm
-        if len(seen) < 3 and not fitting.words:
+        if len(seen) < 3 and not fitting.says_anything:
             raise _told(
                 f"{at}.readings",
                 "A fitting needs the gap at three heights at least (top, waist and bottom), or how it sat, in words.",
             )
+        self._check_places(at, fitting, version.pattern)
         levels = KINDS[self.kind].levels
         for field in ("words", "stand_offs", "laced"):
             for k, one in enumerate(getattr(fitting, field)):
                 if one.level not in levels:
                     raise _told(f"{at}.{field}.{k}", f"A {self.kind} does not cover the {LEVEL_LABELS[one.level]}.")
+
+    @staticmethod
+    def _check_places(at: str, fitting: Fitting, pattern: Pattern) -> None:
+        """Taps and pinches lie on the garment."""
+        for k, tap in enumerate(fitting.taps):
+            low, high = covered(pattern, tap.view)
+            if not low - 10 <= tap.z_mm <= high + 10:
+                raise _told(
+                    f"{at}.taps.{k}.z_mm",
+                    f"The garment does not cover her there: at the {tap.view} it goes from {format_length(low)} to "
+                    f"{format_length(high)}.",
+                )
+        low, high = min(pattern.hem.heights()), max(pattern.top.heights())
+        for k, pinch in enumerate(fitting.pinches):
+            if pinch.seam >= len(pattern.panels):
+                raise _told(
+                    f"{at}.pinches.{k}.seam", f"Version {fitting.version} has no seam {seam_label(pinch.seam)}."
+                )
+            for field in ("from_mm", "to_mm"):
+                if not low - 10 <= getattr(pinch, field) <= high + 10:
+                    raise _told(
+                        f"{at}.pinches.{k}.{field}",
+                        f"That is off the garment, which goes from {format_length(low)} to {format_length(high)}.",
+                    )
+
+
+def covered(pattern: Pattern, view: View) -> tuple[float, float]:
+    """From where to where a pattern covers the wearer, seen from there (mm)."""
+    fields = {"front": ("cf_mm", "side_mm"), "side": ("side_mm", "cf_mm", "cb_mm"), "back": ("cb_mm", "side_mm")}[view]
+    return min(getattr(pattern.hem, one) for one in fields), max(getattr(pattern.top, one) for one in fields)
 
 
 def _told(at: str, reason: str) -> PydanticCustomError:

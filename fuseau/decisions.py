@@ -10,7 +10,7 @@ from typing import Any
 import numpy as np
 from pydantic import TypeAdapter, ValidationError
 
-from fuseau.build import Build, GapReading, HemWish, PatternVersion, TopWish, faults, read_build
+from fuseau.build import Build, HemWish, PatternVersion, TopWish, faults, read_build
 from fuseau.craft.edits import Edit, edit, told
 from fuseau.craft.findings import Change
 from fuseau.craft.kinds import KINDS
@@ -20,6 +20,7 @@ from fuseau.craft.record import Unmakeable
 from fuseau.craft.refit import refit
 from fuseau.craft.tracing import TypedPattern, from_widths
 from fuseau.craft.trueing import lay_flat
+from fuseau.fittings import GapReading
 from fuseau.planned import Plan
 
 _NEVER_SET = ("format", "version", "versions")
@@ -102,6 +103,49 @@ def log_fitting(build: Build, planned: Plan, fitting: Mapping[str, Any], today: 
     return read.model_copy(update={"fittings": (*read.fittings[:-1], ordered)})
 
 
+def correct_fitting(build: Build, number: int, fitting: Mapping[str, Any], unit: Unit) -> Build:
+    """The build with a fitting corrected: fields that are given replace what was written then.
+
+    Versions that came from it stand, but count as made from what was not so (`fitted.stale_versions`). Raises
+    Unmakeable for a fitting that does not exist, and pydantic.ValidationError below `fittings.<n>`.
+    """
+    old = next((one for one in build.fittings if one.number == number), None)
+    if old is None:
+        raise Unmakeable("fittings", f"There is no fitting {number} to correct.")
+    data = build.model_dump(mode="json")
+    i = build.fittings.index(old)
+    fixed = {"number": number, "version": old.version, "corrected": old.corrected}
+    data["fittings"][i] = {**data["fittings"][i], **fitting, **fixed}
+    read = read_build(data, unit)
+    new = read.fittings[i].model_copy(update={"readings": _from_the_top(read.fittings[i].readings)})
+    if new == old:
+        return build
+    new = new.model_copy(update={"corrected": old.corrected + 1})
+    return read.model_copy(update={"fittings": (*read.fittings[:i], new, *read.fittings[i + 1 :])})
+
+
+def set_line(build: Build, planned: Plan, line: Mapping[str, Any] | None, unit: Unit) -> Build:
+    """The build with one line of the proposed change set by hand; without amounts it goes back; None takes all back.
+
+    `line` has `seam`, `level` and, or not, `cf_side_mm` and `cb_side_mm` (texts allowed, + lets out). Raises Unmakeable
+    when nothing is proposed or the change has no such line, and pydantic.ValidationError at `line_edits.<n>`.
+    """
+    current, proposal = build.current, planned.proposal
+    if line is None:
+        return build.model_copy(update={"line_edits": ()})
+    if current is None or proposal is None or not proposal.lines:
+        raise Unmakeable("line_edits", "There is no change to edit: the pattern is as it should be.")
+    seam, level = line.get("seam"), line.get("level")
+    if not any((one.seam, one.level) == (seam, level) for one in proposal.lines):
+        raise Unmakeable("line_edits", "The change has no such line.")
+    kept = [one for one in build.line_edits if one.version == current.number and (one.seam, one.level) != (seam, level)]
+    data = build.model_dump(mode="json")
+    data["line_edits"] = [one.model_dump(mode="json") for one in kept]
+    if line.get("cf_side_mm") is not None and line.get("cb_side_mm") is not None:
+        data["line_edits"].append({**line, "version": current.number})
+    return read_build(data, unit)
+
+
 def _from_the_top(readings: tuple[GapReading, ...]) -> tuple[GapReading, ...]:
     return tuple(sorted(readings, key=lambda reading: -reading.z_mm))
 
@@ -116,11 +160,13 @@ def accept(build: Build, planned: Plan, today: datetime.date) -> Build:
         parent=current.number,
         reason=proposal.reason,
         fitting=proposal.fitting,
+        fitting_corrected=next((one.corrected for one in build.fittings if one.number == proposal.fitting), 0),
         made_on=today,
         pattern=proposal.pattern,
         alteration=proposal.alteration,
     )
-    return read_build(build.model_copy(update={"versions": (*build.versions, following)}).model_dump())
+    made = build.model_copy(update={"versions": (*build.versions, following), "line_edits": ()})
+    return _as_drafted(made, proposal.pattern)
 
 
 def go_back(build: Build, number: int, today: datetime.date) -> Build:

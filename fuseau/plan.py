@@ -7,31 +7,33 @@ stage once; no stage reaches back.
 from collections.abc import Callable
 from typing import Any, TypeVar
 
-import numpy as np
-
-from fuseau.build import Brief, Build, Fitting
+from fuseau.build import Brief, Build
 from fuseau.craft.back import BackChoices, cut_lace, grommet_count, rows
 from fuseau.craft.body import Body, believe, missing_measures
 from fuseau.craft.bones import BoneChoices, check_bones, lacing_edge_layout, lay_bones
 from fuseau.craft.findings import Change, Finding, Mend
-from fuseau.craft.fit import Fit, Lacing, check_fit, fit
+from fuseau.craft.fit import Fit, check_fit, fit
 from fuseau.craft.front import FrontChoices, check_front, choose_busk, getting_in
 from fuseau.craft.kinds import KINDS
-from fuseau.craft.learning import WORDS, Belief, Learned, Tried, infer
+from fuseau.craft.learning import Belief, infer
 from fuseau.craft.lengths import Unit, format_length
 from fuseau.craft.limits import check_gap, check_lines
 from fuseau.craft.notions import BONES, GROMMET, BoneName
 from fuseau.craft.pattern import Pattern
-from fuseau.craft.practice import Practice
+from fuseau.craft.raising import raises
 from fuseau.craft.readiness import Readiness, readiness
 from fuseau.craft.record import Unmakeable
 from fuseau.craft.settling import Unsettled
 from fuseau.craft.stand import check_stand, padding
-from fuseau.craft.target import Aim, Target, check_aim, pull_of
+from fuseau.craft.target import Aim, Target, check_aim
 from fuseau.craft.tracing import check_typed
 from fuseau.craft.trueing import Laid, lay_flat
 from fuseau.craft.wearer import LEVEL_LABELS, LevelName, check_measures
+from fuseau.fitted import hung
+from fuseau.mockup import plan_mock_up
 from fuseau.planned import Holes, Plan
+from fuseau.remarks import check_fittings, read_upside_down
+from fuseau.seeing import tried_on
 from fuseau.shaping import (
     aim_at,
     edge_of,
@@ -43,6 +45,7 @@ from fuseau.shaping import (
 )
 
 Result = TypeVar("Result")
+_STIFF: BoneName = "flat_12"  # what holds a lacing edge straight
 
 
 class Kept:
@@ -95,7 +98,9 @@ def _plan_garment(build: Build, unit: Unit, kept: Kept, findings: list[Finding])
     kind = KINDS[build.kind]
     measured = kept.stage("believe", believe, build.wearer, build.zones, practice, kind.levels, kind.needed)
     belief = kept.stage("infer", _infer, _seen(build), measured)
-    body, learned = belief.body, belief.learned if build.fittings else None
+    body, learned = hung(build, belief.body), belief.learned if build.fittings else None
+
+    flipped = kept.stage("flipped", read_upside_down, _seen(build), measured)
 
     # pattern: what to aim for, and the pattern that is worked from
     top, hem = edges(build, body)
@@ -109,7 +114,7 @@ def _plan_garment(build: Build, unit: Unit, kept: Kept, findings: list[Finding])
     # fit: as it will be worn, and as a mock-up
     final = kept.stage("final", fit, final_lacing(build, pattern, aimed), body)
     mock_up = kept.stage("mock-up", fit, mock_up_lacing(build, pattern), body)
-    proposal = kept.stage("propose", propose, shaped, body, aimed, aimed_pattern, learned, unit) if current else None
+    proposal = kept.stage("propose", propose, shaped, belief, body, aimed, aimed_pattern, unit) if current else None
 
     # the dress stand that the work hangs on
     stand = padding(build.stand, body, practice.stand_near_mm)
@@ -132,7 +137,7 @@ def _plan_garment(build: Build, unit: Unit, kept: Kept, findings: list[Finding])
         *check_lines(aimed_pattern, body, build.wearer.waist_to_lap_sitting_mm, unit),
         *check_fit(final, practice, unit),
         *_check_edges(build, pattern, aimed, body, final, unit),
-        *_check_readings(learned, unit),
+        *check_fittings(build, learned, proposal, pattern, flipped, unit),
         *check_bones(bones, laid.panels[-1], holes.edge_layout_mm["needs"], unit),
         *_check_halves(pattern),
         *check_front(busk, build.front),
@@ -151,6 +156,7 @@ def _plan_garment(build: Build, unit: Unit, kept: Kept, findings: list[Finding])
         seams=laid.seams,
         learned=learned,
         proposal=proposal,
+        mock_up_plan=plan_mock_up(build, body, proposal.mock_up if proposal else mock_up, final, unit),
         bones=bones,
         busk=busk,
         getting_in=way_in,
@@ -211,57 +217,14 @@ def _shaped(build: Build) -> Build:
     return build.model_copy(update={"brief": Brief(), "front": FrontChoices(), "back": BackChoices(), "bones": edge})
 
 
-def _tried(build: Build, measured: Body) -> list[Tried]:
-    found = []
-    for fitting in build.fittings:
-        version = build.version_numbered(fitting.version)
-        if version is None:
-            continue
-        tied = KINDS[build.kind].tied
-        lacing = Lacing(
-            pattern=version.pattern,
-            stack=fitting.made_of.stack,
-            edge_n_m2=edge_of(build, fitting.made_of.edge_bone),
-            pull_n_per_m=build.practice.neck_pull_n_per_m
-            if tied
-            else pull_of(fitting.pull, build.target.job, build.practice),
-            practice=build.practice,
-        )
-        found.append(
-            Tried(
-                number=fitting.number,
-                lacing=lacing,
-                z_mm=np.array([reading.z_mm for reading in fitting.readings]),
-                gap_mm=np.array([reading.gap_mm for reading in fitting.readings]),
-                spread_mm=np.full(len(fitting.readings), build.practice.ruler_spread_mm),
-                **_sat(fitting, version.pattern, measured, build.practice),
-            )
-        )
-    return found
-
-
-def _sat(fitting: Fitting, pattern: Pattern, measured: Body, practice: Practice) -> dict[str, Any]:
-    """How it sat, as observations along the lacing edge: words, stand-off, girths over the garment."""
-
-    def height(level: LevelName) -> float:
-        return min(max(measured[level].back_mm, pattern.hem.cb_mm), pattern.top.cb_mm)
-
-    words = [(height(one.level), *WORDS[one.word]) for one in fitting.words]
-    return {
-        "words": tuple((z, share, spread * practice.word_spread) for z, share, spread in words),
-        "stand_off_mm": tuple((height(one.level), one.off_mm, practice.pinch_spread_mm) for one in fitting.stand_offs),
-        "laced_mm": tuple((height(one.level), one.girth_mm, practice.laced_spread_mm) for one in fitting.laced),
-    }
-
-
 def _infer(build: Build, measured: Body) -> Belief:
-    return infer(measured, _tried(build, measured))
+    return infer(measured, tried_on(build, measured))
 
 
 def ready(build: Build, *, kept: Kept | None = None) -> Readiness | None:
     """The odds that the real garment fits if cut now: from the version proposed, else the present one or the draft.
 
-    None while nothing is drafted, or for a garment that is tied at its gap. About a quarter of a second.
+    None while nothing is drafted, or for a garment that is tied at its gap. About half a second.
     """
     kept = kept or Kept()
     planned = plan(build, kept=kept)
@@ -273,7 +236,20 @@ def ready(build: Build, *, kept: Kept | None = None) -> Readiness | None:
     proposal, current = planned.proposal, build.current
     pattern = proposal.pattern if proposal else current.pattern if current else planned.drafted
     assert pattern is not None
-    return kept.stage("ready", readiness, belief, final_lacing(build, pattern, planned.aim), build.target.gap_mm)
+    final, gap = final_lacing(build, pattern, planned.aim), build.target.gap_mm
+    found = kept.stage("ready", readiness, belief, final, gap)
+    better = kept.stage(
+        "raises",
+        raises,
+        belief,
+        final,
+        mock_up_lacing(build, pattern),
+        edge_of(build, _STIFF),
+        gap,
+        found.probability,
+        BONES[_STIFF].label,
+    )
+    return found.model_copy(update={"raises": better})
 
 
 # --- fit -------------------------------------------------------------------------------------------------
@@ -281,7 +257,7 @@ def ready(build: Build, *, kept: Kept | None = None) -> Readiness | None:
 
 def _check_edges(build: Build, pattern: Pattern, aimed: Aim, body: Body, final: Fit, unit: Unit) -> list[Finding]:
     """Whether soft lacing edges let the gap bow, and what flat steel would make of it."""
-    stiff: BoneName = "flat_12"
+    stiff = _STIFF
     bow = final.shape.bow_mm
     if abs(bow) <= build.practice.parallel_mm or build.bones.lacing_edge == stiff:
         return []
@@ -321,26 +297,6 @@ def _check_halves(pattern: Pattern) -> list[Finding]:
             sentence="The halves differ: bones, busk and holes are planned on the right one. Measure the channels of "
             "the left before cutting its bones.",
         )
-    ]
-
-
-def _check_readings(learned: Learned | None, unit: Unit) -> list[Finding]:
-    if learned is None:
-        return []
-    return [
-        Finding(
-            code="reading_contradicts",
-            stage="mockups",
-            severity="caution",
-            where=f"Fitting {reading.fitting}",
-            sentence=f"In fitting {reading.fitting} the gap of "
-            f"{format_length(reading.read_mm, unit, hardware=True)} at "
-            f"{format_length(reading.z_mm, unit)} does not go with the rest, which expect "
-            f"{format_length(reading.expected_mm, unit, hardware=True)}: read it again.",
-            numbers={"read_mm": reading.read_mm, "expected_mm": reading.expected_mm},
-        )
-        for reading in learned.readings
-        if reading.spreads_off > 3
     ]
 
 

@@ -1,6 +1,6 @@
 """What follows from a Build, as records: the Plan and its parts. `plan.py` computes them."""
 
-from fuseau.craft.alterations import Alteration, SeamMark
+from fuseau.craft.alterations import Alteration, ProposedLine, SeamMark
 from fuseau.craft.back import Lace
 from fuseau.craft.body import Body
 from fuseau.craft.bones import Bone
@@ -8,7 +8,7 @@ from fuseau.craft.cups import Cup
 from fuseau.craft.findings import Finding
 from fuseau.craft.fit import Fit, GapShape, LevelFit
 from fuseau.craft.front import Busk, GettingIn
-from fuseau.craft.learning import Learned
+from fuseau.craft.learning import Foreseen, Learned
 from fuseau.craft.lengths import Unit
 from fuseau.craft.pattern import Allowances, Dart, EdgeLine, Gusset, Pattern
 from fuseau.craft.readiness import Readiness
@@ -17,6 +17,7 @@ from fuseau.craft.stand import Padding
 from fuseau.craft.target import Aim
 from fuseau.craft.trueing import LaidPanel, LaidPiece, TruedSeam
 from fuseau.craft.wearer import LevelName
+from fuseau.mockup import MockUpPlan
 
 
 class PlannedPattern(Record):
@@ -44,7 +45,11 @@ class PlannedPattern(Record):
 
 
 class Proposal(Record):
-    """The next pattern version: what changes, by seam and level, and how it would settle."""
+    """The next pattern version: what changes, by seam and level, and how it would settle.
+
+    `lines` are that change in the maker's hands; `left_mm` by level is what of the wanted girth the seams could not
+    take in one version; `by_hand` tells that some line is not as it was worked out.
+    """
 
     reason: str
     fitting: int | None
@@ -52,6 +57,10 @@ class Proposal(Record):
     pattern: Pattern
     alteration: Alteration | None
     marks: tuple[SeamMark, ...]
+    lines: tuple[ProposedLine, ...]
+    left_mm: dict[LevelName, float]
+    by_hand: bool
+    next_mock_up: Foreseen | None
     sewn_change_mm: dict[str, float]
     edges_change: bool
     panels: tuple[LaidPanel, ...]
@@ -89,6 +98,7 @@ class Plan(Record):
     learned: Learned | None = None
     readiness: Readiness | None = None
     proposal: Proposal | None = None
+    mock_up_plan: MockUpPlan | None = None
     bones: tuple[Bone, ...] = ()
     busk: Busk | None = None
     getting_in: GettingIn | None = None

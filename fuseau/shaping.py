@@ -3,7 +3,7 @@
 import numpy as np
 
 from fuseau.build import Build, HemWish, PatternVersion, TopWish
-from fuseau.craft.alterations import Alteration, alter, marks, same_cut
+from fuseau.craft.alterations import Alteration, alter, edited, lines, marks, same_cut
 from fuseau.craft.body import Body
 from fuseau.craft.bones import edge_stiffness
 from fuseau.craft.cups import Cup, make_cup, usual_bust_points, wire_line
@@ -14,17 +14,19 @@ from fuseau.craft.fit import Lacing, fit
 from fuseau.craft.joining import join_panels
 from fuseau.craft.kinds import KINDS
 from fuseau.craft.layers import take_up
-from fuseau.craft.learning import Learned
+from fuseau.craft.learning import Belief, Learned, foresee
 from fuseau.craft.lengths import Unit, format_length
 from fuseau.craft.notions import BONES, GROMMET, BoneName
 from fuseau.craft.parallel import settle_parallel
 from fuseau.craft.pattern import EdgeLine, Pattern
+from fuseau.craft.placing import place
 from fuseau.craft.record import Unmakeable
 from fuseau.craft.refit import change_girths
 from fuseau.craft.shoulders import lay_shoulders
 from fuseau.craft.target import Aim, aim, hang, pull_of
 from fuseau.craft.trueing import Laid, lay_flat
-from fuseau.craft.wearer import LEVEL_LABELS, ZERO_LABELS
+from fuseau.craft.wearer import LEVEL_LABELS, ZERO_LABELS, LevelName
+from fuseau.fitted import moved_edges, pinched_by_seam
 from fuseau.planned import PlannedPattern, Proposal
 
 
@@ -32,7 +34,9 @@ def edges(build: Build, body: Body) -> tuple[EdgeLine, EdgeLine]:
     """Top line and hem: as wished, else as the current version has them, else as suggested for the kind."""
     current, wish = build.current, build.draft
     if current:
-        return _wished(wish.top, current.pattern.top, 1), _wished(wish.hem, current.pattern.hem, -1)
+        stands_top, stands_hem = current.pattern.top, current.pattern.hem
+        top, hem = moved_edges(build, stands_top, stands_hem)
+        return _wished(wish.top, top, 1, stands_top), _wished(wish.hem, hem, -1, stands_hem)
     top, hem = suggest_edges(build.wearer, body, build.kind)
     top, hem = _wished(wish.top, top, 1), _wished(wish.hem, hem, -1)
     cup = cup_of(build, body)
@@ -45,9 +49,13 @@ def edges(build: Build, body: Body) -> tuple[EdgeLine, EdgeLine]:
     return top, hem
 
 
-def _wished(wish: TopWish | HemWish, usual: EdgeLine, sign: int) -> EdgeLine:
+def _wished(wish: TopWish | HemWish, usual: EdgeLine, sign: int, stands: EdgeLine | None = None) -> EdgeLine:
+    """The line with the heights that are wished; where one `stands` so already, the wish is met and says no more."""
     heights = {name: getattr(wish, name) for name in ("cf_mm", "side_mm", "cb_mm")}
-    return usual.model_copy(update={name: sign * mm for name, mm in heights.items() if mm is not None})
+    wished = {name: sign * mm for name, mm in heights.items() if mm is not None}
+    if stands is not None:
+        wished = {name: mm for name, mm in wished.items() if abs(mm - getattr(stands, name)) > 0.05}
+    return usual.model_copy(update=wished)
 
 
 def bust_place(build: Build, body: Body) -> float:
@@ -154,9 +162,10 @@ def _alteration(
 
 
 def propose(
-    build: Build, body: Body, aimed: Aim, aimed_pattern: Pattern, learned: Learned | None, unit: Unit
+    build: Build, belief: Belief, body: Body, aimed: Aim, aimed_pattern: Pattern, unit: Unit
 ) -> Proposal | None:
     """The next version, when what is now known or wished differs enough from the current one."""
+    learned = belief.learned if build.fittings else None
     current = build.current
     if current is None:
         return None
@@ -166,27 +175,45 @@ def propose(
     edges_change = (current.pattern.top, current.pattern.hem) != (aimed_pattern.top, aimed_pattern.hem)
     worth = build.practice.worth_changing_mm
     same_allowances = current.pattern.allowances == aimed_pattern.allowances
-    if not redraft and not edges_change and same_allowances and np.max(np.abs(change)) < worth:
+    pinched = {} if redraft else pinched_by_seam(build)
+    if not redraft and not edges_change and same_allowances and not pinched and np.max(np.abs(change)) < worth:
         return None
-    alteration = None
+    pattern, made, worked_out = aimed_pattern, None, None
+    left: dict[LevelName, float] = {}
+    edits = tuple(one for one in build.line_edits if one.version == current.number)
     if not redraft:
-        girths = np.array(aimed.sewn_mm)
-        alteration = _alteration(
-            current.pattern, body, girths, build.target.gap_mm, aimed_pattern.top, aimed_pattern.hem
+        placed = place(current.pattern, body, np.array(aimed.sewn_mm), build.target.gap_mm, build.practice, pinched)
+        worked_out = placed.alteration.model_copy(
+            update={
+                "top": aimed_pattern.top if aimed_pattern.top != current.pattern.top else None,
+                "hem": aimed_pattern.hem if aimed_pattern.hem != current.pattern.hem else None,
+            }
         )
+        made = edited(current.pattern, worked_out, edits)
+        pattern = alter(current.pattern, made).model_copy(update={"allowances": build.draft.allowances})
+        named = current.pattern.stations_named()
+        left = {name: 2 * float(placed.left_mm[i]) for name, i in named.items() if abs(placed.left_mm[i]) > 0.5}
+        now = pattern.shape
+        change = now.sewn_girth(now.nominal) - old.sewn_girth(old.nominal)
     tried = [fitting.number for fitting in build.fittings if fitting.version == current.number]
+    mock_up, final = mock_up_lacing(build, pattern), final_lacing(build, pattern, aimed)
+    tied = KINDS[build.kind].tied
     return Proposal(
         reason=_reason(build, current, learned, redraft, edges_change, unit),
         fitting=tried[-1] if tried else None,
         redraft=redraft,
-        pattern=aimed_pattern,
-        alteration=alteration,
-        marks=tuple(marks(current.pattern, alteration)) if alteration else (),
-        sewn_change_mm={name: float(change[i]) for name, i in aimed_pattern.stations_named().items()},
+        pattern=pattern,
+        alteration=made,
+        marks=tuple(marks(current.pattern, made)) if made else (),
+        lines=tuple(lines(current.pattern, worked_out, made, edits)) if made and worked_out else (),
+        left_mm=left,
+        by_hand=made != worked_out,
+        next_mock_up=None if tied else foresee(belief, mock_up, mock_up=True),
+        sewn_change_mm={name: float(change[i]) for name, i in pattern.stations_named().items()},
         edges_change=edges_change,
-        panels=lay_flat(aimed_pattern, build.practice).panels,
-        mock_up=fit(mock_up_lacing(build, aimed_pattern), body),
-        final=fit(final_lacing(build, aimed_pattern, aimed), body),
+        panels=lay_flat(pattern, build.practice).panels,
+        mock_up=fit(mock_up, body),
+        final=fit(final, body),
     )
 
 

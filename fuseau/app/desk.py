@@ -13,6 +13,7 @@ from fuseau.planned import Plan
 from fuseau.store.book import Book
 from fuseau.store.pictures import KeptPicture, Pictures
 from fuseau.store.workshop import Opened, Workshop
+from fuseau.telling import Chapter, story
 from fuseau.thread import thread
 
 _OPEN_BUILDS = 12
@@ -53,6 +54,11 @@ class Desk:
         with self._planning:
             return ready(build, kept=self._kept.setdefault(build_id, Kept()))
 
+    def story(self, build_id: str, build: Build) -> list[Chapter]:
+        """The story of its mock-ups, with the chapters kept that stand."""
+        with self._planning:
+            return list(story(build, kept=self._kept.setdefault(build_id, Kept())))
+
     def sheet(self, opened: Opened, planned: Plan | None = None) -> Sheet:
         """A build with its plan."""
         planned = planned or self.plan(opened.id, opened.build)
@@ -80,7 +86,7 @@ class Desk:
 
     def keep_attached(self, build: Build, attached: dict[str, bytes]) -> None:
         """Keep the pictures that came with a build's file; what is none is dropped, and shows as missing."""
-        for picture in build.brief.pictures:
+        for picture in build.pictures:
             content = attached.get(picture.id)
             if content is None:
                 continue

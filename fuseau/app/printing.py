@@ -66,7 +66,7 @@ def draw_pattern_dxf(desk: TheDesk, build_id: str) -> Response:
 def export_build(desk: TheDesk, build_id: str) -> Response:
     """The build as an open file, with its pictures."""
     build = desk.workshop.open(build_id).build
-    kept_pictures = [desk.pictures.open(picture.id) for picture in build.brief.pictures]
+    kept_pictures = [desk.pictures.open(picture.id) for picture in build.pictures]
     attached = {one.id: one.content for one in kept_pictures if one is not None}
     return file_answer(write_document(build, attached), "application/json", build, ".fuseau.json")
 

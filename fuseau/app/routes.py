@@ -3,7 +3,7 @@
 from fastapi import APIRouter, Request
 from fastapi.responses import Response
 
-from fuseau.app.answering import TROUBLES, TheDesk, answer, kept, makeable, today
+from fuseau.app.answering import TROUBLES, TheDesk, answer, kept, makeable
 from fuseau.app.shapes import (
     Catalogue,
     Choice,
@@ -13,7 +13,6 @@ from fuseau.app.shapes import (
     LevelInfo,
     Line,
     NewBuild,
-    NewFitting,
     OnRevision,
     Past,
     Restoring,
@@ -26,9 +25,8 @@ from fuseau.craft.findings import Change
 from fuseau.craft.kinds import KINDS
 from fuseau.craft.notions import BONES, CLOTHS
 from fuseau.craft.practice import Practice
-from fuseau.craft.readiness import Readiness
 from fuseau.craft.wearer import HOW_TO_MEASURE, LEVEL_LABELS, ZERO_LABELS, sign_of, zero_of
-from fuseau.decisions import change, log_fitting
+from fuseau.decisions import change
 from fuseau.files.document import read_attached, read_document
 from fuseau.planned import Plan
 
@@ -160,23 +158,6 @@ def try_changes(desk: TheDesk, build_id: str, trial: Trial) -> Response:
     """What would follow from changes, without keeping them."""
     opened = desk.workshop.open(build_id)
     return answer(desk.plan(f"{build_id} tried", change(opened.build, trial.changes, desk.unit)))
-
-
-@router.post("/builds/{build_id}/fittings", response_model=Sheet)
-def new_fitting(desk: TheDesk, build_id: str, fitting: NewFitting) -> Response:
-    """Log a fitting of the current version."""
-    opened = desk.workshop.open(build_id)
-    desk.workshop.check(build_id, fitting.revision)
-    planned = desk.plan(build_id, opened.build)
-    build = log_fitting(opened.build, planned, fitting.written(), today(), desk.unit)
-    after = makeable(desk, opened, build)
-    return kept(desk, build_id, fitting.revision, build, f"Fitting {len(build.fittings)} logged", after)
-
-
-@router.get("/builds/{build_id}/readiness")
-def read_readiness(desk: TheDesk, build_id: str) -> Readiness | None:
-    """The odds that the real garment fits if it were cut now, from 200 draws of what is believed."""
-    return desk.ready(build_id, desk.workshop.open(build_id).build)
 
 
 @router.post("/builds/{build_id}/undo", response_model=Sheet)

@@ -5,18 +5,18 @@ from typing import Any, Literal
 
 from pydantic import BaseModel, Field
 
-from fuseau.build import Build, Fault, SaidAt
+from fuseau.build import Build, Fault
 from fuseau.consequences import Consequence
 from fuseau.craft.alterations import Comparison
 from fuseau.craft.findings import Change, Stage
 from fuseau.craft.kinds import Kind, KindName
-from fuseau.craft.layers import Stack
 from fuseau.craft.lengths import Unit
 from fuseau.craft.outlines import Misfit, TracedPattern
 from fuseau.craft.target import Pull
 from fuseau.craft.trueing import LaidPanel, TruedSeam
 from fuseau.craft.wearer import LevelName
 from fuseau.files.paper import Paper
+from fuseau.fittings import SaidAt
 from fuseau.planned import Plan
 from fuseau.thread import Thread
 
@@ -243,34 +243,55 @@ class Remeasured(BaseModel):
     sewn: list[LevelMoved]
 
 
-class WrittenReading(BaseModel):
-    """A gap reading as written: lengths as text or mm."""
-
-    z_mm: str | float
-    gap_mm: str | float
-
-
-class WrittenMadeOf(BaseModel):
-    """What the mock-up that was tried on was made of, when it differs from the plan."""
-
-    stack: Stack
-    edge_bone: str
-
-
 class NewFitting(OnRevision):
-    """A fitting to log."""
+    """A fitting to log: fields of `Fitting`, with lengths as text or mm. What is missing stays missing."""
 
     pull: Pull
-    readings: list[WrittenReading] = Field(max_length=40)
+    readings: list[dict[str, Any]] = Field(default_factory=list, max_length=40)
     words: list[SaidAt] = Field(default_factory=list, max_length=12)
     stand_offs: list[dict[str, Any]] = Field(default_factory=list, max_length=12)
     laced: list[dict[str, Any]] = Field(default_factory=list, max_length=12)
+    taps: list[dict[str, Any]] = Field(default_factory=list, max_length=60)
+    pinches: list[dict[str, Any]] = Field(default_factory=list, max_length=24)
+    edges: list[dict[str, Any]] = Field(default_factory=list, max_length=6)
+    moved: list[dict[str, Any]] = Field(default_factory=list, max_length=7)
+    photos: list[dict[str, Any]] = Field(default_factory=list, max_length=8)
+    rides_mm: str | float | None = None
+    swings_mm: str | float | None = None
+    hours: float | None = None
+    cost: float | None = None
+    under: str = Field(default="", max_length=400)
     note: str = Field(default="", max_length=4000)
-    made_of: WrittenMadeOf | None = None
+    made_of: dict[str, Any] | None = None
 
     def written(self) -> dict[str, Any]:
-        """As `log_fitting` takes it."""
+        """As `log_fitting` takes it: what is None is not said."""
         return self.model_dump(exclude={"revision"}, exclude_none=True)
+
+    def corrected(self) -> dict[str, Any]:
+        """As `correct_fitting` takes it: what is None is taken back."""
+        return self.model_dump(exclude={"revision"} | ({"made_of"} if self.made_of is None else set()))
+
+
+class SetLine(OnRevision):
+    """One line of the proposed change by hand; without amounts it goes back, without a seam all lines do."""
+
+    seam: int | None = None
+    level: LevelName | None = None
+    cf_side_mm: str | float | None = None
+    cb_side_mm: str | float | None = None
+
+    def written(self) -> dict[str, Any] | None:
+        """As `set_line` takes it."""
+        return None if self.seam is None else self.model_dump(exclude={"revision"})
+
+
+class KeptPhoto(BaseModel):
+    """A photo as it is kept."""
+
+    id: str
+    width_px: int
+    height_px: int
 
 
 class Choice(BaseModel):

@@ -1,5 +1,6 @@
 """Alterations: take in and let out at seams, from one pattern version to the next (model, section 5)."""
 
+from collections.abc import Sequence
 from typing import Annotated, Literal
 
 import numpy as np
@@ -33,6 +34,30 @@ class SeamMark(Record):
     kind: Literal["take in", "let out", "move"]
     cf_side_mm: float
     cb_side_mm: float
+
+
+class LineEdit(Record):
+    """The maker's own amounts at one seam and level of a proposed change, mm per panel edge; both 0 refuse it."""
+
+    version: int = Field(ge=1, description="The version that the change was proposed for.")
+    seam: int = Field(ge=1, le=8)
+    level: LevelName
+    cf_side_mm: Amount
+    cb_side_mm: Amount
+
+
+class ProposedLine(Record):
+    """One seam at one level of a proposed change, as it will be made, and as it was worked out; mm, + lets out."""
+
+    seam: int
+    label: str
+    level: LevelName
+    z_mm: float
+    cf_side_mm: float
+    cb_side_mm: float
+    worked_out_cf_mm: float
+    worked_out_cb_mm: float
+    by_hand: bool
 
 
 class Alteration(Record):
@@ -76,6 +101,51 @@ def alter(pattern: Pattern, alteration: Alteration) -> Pattern:
             "hem": alteration.hem or pattern.hem,
         }
     )
+
+
+def edited(pattern: Pattern, alteration: Alteration, edits: Sequence[LineEdit]) -> Alteration:
+    """An alteration with the maker's amounts put in where she has her own. Edits of seams it lacks are left out."""
+    stations = pattern.stations_named()
+    changed = {change.seam: change for change in alteration.seams}
+    for one in edits:
+        change, i = changed.get(one.seam), stations.get(one.level)
+        if change is None or i is None:
+            continue
+        cf, cb = list(change.cf_side_mm), list(change.cb_side_mm)
+        cf[i], cb[i] = one.cf_side_mm, one.cb_side_mm
+        changed[one.seam] = change.model_copy(update={"cf_side_mm": tuple(cf), "cb_side_mm": tuple(cb)})
+    return alteration.model_copy(update={"seams": tuple(changed.values())})
+
+
+def lines(
+    pattern: Pattern, worked_out: Alteration, made: Alteration, edits: Sequence[LineEdit], least_mm: float = 0.5
+) -> list[ProposedLine]:
+    """A change line by line, by seam and from the top down; nothing under `least_mm`, or off the garment."""
+    low, high = min(pattern.hem.heights()) - 5, max(pattern.top.heights()) + 5
+    nominal, by_hand = pattern.shape.nominal, {(one.seam, one.level) for one in edits}
+    found = []
+    for was, now in zip(worked_out.seams, made.seams, strict=True):
+        for i in reversed(range(len(pattern.stations))):
+            name = pattern.stations[i].name
+            amounts = (was.cf_side_mm[i], was.cb_side_mm[i], now.cf_side_mm[i], now.cb_side_mm[i])
+            if name is None or not low <= nominal[i] <= high:
+                continue
+            if max(map(abs, amounts)) < least_mm and (was.seam, name) not in by_hand:
+                continue
+            found.append(
+                ProposedLine(
+                    seam=was.seam,
+                    label=seam_label(was.seam),
+                    level=name,
+                    z_mm=float(nominal[i]),
+                    worked_out_cf_mm=amounts[0],
+                    worked_out_cb_mm=amounts[1],
+                    cf_side_mm=amounts[2],
+                    cb_side_mm=amounts[3],
+                    by_hand=(was.seam, name) in by_hand,
+                )
+            )
+    return found
 
 
 def _moved(panels: tuple[Panel, ...], alteration: Alteration) -> tuple[Panel, ...]:

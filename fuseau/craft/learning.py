@@ -46,7 +46,8 @@ WORDS: dict[Word, tuple[float, float]] = {
 class Tried:
     """One fitting: the garment as it was laced, and what was seen at heights on the lacing edge.
 
-    Gaps, girths over the garment and stand-offs are mm with their spreads; `words` are shares of the comfort limit.
+    Gaps, girths over the garment and stand-offs are mm with their spreads; `words` are shares of the comfort limit;
+    `rides_mm` is how far its waist was seen above hers. `pull_spread` is that of the log of the pull; None is usual.
     """
 
     number: int
@@ -57,6 +58,8 @@ class Tried:
     laced_mm: tuple[tuple[float, float, float], ...] = ()  # height, girth over the garment, spread
     stand_off_mm: tuple[tuple[float, float, float], ...] = ()  # height, stand-off (− is missing cloth), spread
     words: tuple[tuple[float, float, float], ...] = ()  # height, pressure ÷ limit, spread
+    rides_mm: tuple[float, float] | None = None
+    pull_spread: float | None = None
 
 
 class LearnedLevel(Record):
@@ -101,7 +104,10 @@ class Learned(Record):
 
 @dataclass(frozen=True, eq=False)
 class Belief:
-    """The posterior: the body as believed, the story of it, and mean and covariance of girths, log gives and seat."""
+    """The posterior: the body as believed and the story of it.
+
+    `mean`, `covariance` are of girths, log gives, seat and the mock-up cloth's stretch, in this order.
+    """
 
     body: Body
     learned: Learned
@@ -113,6 +119,94 @@ class Belief:
         root = np.linalg.cholesky(self.covariance + 1e-9 * np.eye(len(self.mean)))
         noise = np.random.default_rng(seed).standard_normal((count, len(self.mean)))
         return [_with(self.body, sample) for sample in self.mean + noise @ root.T]
+
+
+class Foreseen(Record):
+    """What a garment is expected to do on the body as believed, from the hem up, with spreads (one standard deviation).
+
+    Gap and stand-off in mm, pressure in kPa.
+    """
+
+    z_mm: tuple[float, ...]
+    gap_mm: tuple[float, ...]
+    gap_spread_mm: tuple[float, ...]
+    pressure_kpa: tuple[float, ...]
+    pressure_spread_kpa: tuple[float, ...]
+    stand_off_mm: tuple[float, ...]
+    stand_off_spread_mm: tuple[float, ...]
+
+
+@dataclass(frozen=True, eq=False)
+class Sensed:
+    """A garment settled on the body as believed, and how that changes with what is not known, (points, unknowns).
+
+    The unknowns are those of the belief and four of the trying-on; `covariance` is theirs, `known` (belief's) tells
+    which of the belief's count here at all.
+    """
+
+    z_mm: Array
+    gap_mm: Array
+    gap_by: Array
+    hoop_by: Array
+    pressure_kpa: Array
+    pressure_by: Array
+    stand_off_mm: Array
+    stand_off_by: Array
+    covariance: Array
+    known: Array
+
+
+def sense(belief: Belief, lacing: Lacing, *, mock_up: bool) -> Sensed:
+    """The next trying-on by the derivatives of the settled garment. Raises Unsettled.
+
+    For a mock-up the cloth's stretch as learned counts and its pull varies from evening to evening; the final is laced
+    as planned, in a cloth that is known.
+    """
+    setting = _Setting(belief.body, [Tried(0, lacing, np.zeros(0), np.zeros(0), np.zeros(0))], lacing.practice)
+    at, count = setting.mean.copy(), len(belief.mean)
+    at[:count] = belief.mean
+    covariance = np.asarray(np.linalg.inv(setting.precision), dtype=np.float64)
+    covariance[:count, :count] = belief.covariance
+    known = np.ones(count, dtype=bool)
+    if not mock_up:
+        at[setting.stretch] = 0.0
+        covariance[setting.stretch :, :] = 0.0
+        covariance[:, setting.stretch :] = 0.0
+        known[setting.stretch] = False
+    seen = _seen(at, setting, 0, None)
+    return Sensed(
+        lacing.z,
+        seen.gap_mm,
+        seen.gap_by,
+        seen.hoop_by,
+        seen.pressure_kpa,
+        seen.pressure_by,
+        seen.hoop_mm - seen.natural_mm,
+        seen.hoop_by - seen.natural_by,
+        covariance,
+        known,
+    )
+
+
+def foresee(belief: Belief, lacing: Lacing, *, mock_up: bool) -> Foreseen:
+    """The next trying-on as expected, with spreads (see `sense`). Raises Unsettled."""
+    seen = sense(belief, lacing, mock_up=mock_up)
+
+    def spread(by: Array) -> Array:
+        return np.sqrt(np.maximum(np.einsum("ij,jk,ik->i", by, seen.covariance, by), 0.0))
+
+    def plain(values: Array) -> tuple[float, ...]:
+        return tuple(map(float, values))
+
+    return Foreseen(
+        z_mm=plain(seen.z_mm),
+        gap_mm=plain(seen.gap_mm),
+        gap_spread_mm=plain(np.hypot(spread(seen.gap_by), lacing.practice.model_spread_mm)),
+        pressure_kpa=plain(seen.pressure_kpa),
+        pressure_spread_kpa=plain(spread(seen.pressure_by)),
+        stand_off_mm=plain(seen.stand_off_mm),
+        stand_off_spread_mm=plain(spread(seen.stand_off_by)),
+    )
 
 
 def learn(prior: Body, tried: list[Tried]) -> tuple[Body, Learned]:
@@ -162,10 +256,14 @@ class _Setting:
         self.seat = slice(2 * self.levels, 2 * self.levels + _SEAT)
         self.stretch = self.seat.stop
         seat = [practice.ride_spread_mm, practice.pull_lean, practice.pull_bow]
-        once = [practice.pull_spread, *(practice.once_share * spread for spread in seat)]
+        once = [
+            number
+            for one in tried
+            for number in (one.pull_spread or practice.pull_spread, *(practice.once_share * spread for spread in seat))
+        ]
         none = [0.0] * (_PER_FITTING * len(tried))
         self.mean = np.array([*girths, *gives, *([0.0] * _SEAT), practice.stretch_more, *none])
-        deviation = np.array([*spreads, *seat, practice.stretch_spread, *(once * len(tried))])
+        deviation = np.array([*spreads, *seat, practice.stretch_spread, *once])
         self.precision = np.diag(1 / deviation**2)
         self.sights = [_Sight(one, prior) for one in tried]
 
@@ -220,6 +318,11 @@ def _linearise(at: Array, setting: _Setting, near: _Linear | None = None) -> _Li
         seen = _seen(at, setting, i, near.settled_mm[i] if near else None)
         settled_mm.append(seen.gap_mm)
         off, jacobian = _residuals(sight, seen, setting.practice)
+        if sight.tried.rides_mm is not None:
+            wanted, wide = sight.tried.rides_mm
+            ways = [setting.seat.start, setting.of(i).start + 1]
+            off = np.append(off, (at[ways].sum() - wanted) / wide)
+            jacobian = np.vstack([jacobian, np.isin(np.arange(len(at)), ways) / wide])
         gradient = gradient + jacobian.T @ off
         hessian = hessian + jacobian.T @ jacobian
         cost += float(off @ off) / 2
@@ -334,7 +437,7 @@ def _with(body: Body, known: Array) -> Body:
     """The body with these girths, log gives and seat. Gives stay below a half, girths positive."""
     count = len(body.levels)
     girths, gives = np.maximum(known[:count], 100.0), np.clip(np.exp(known[count : 2 * count]), 0.002, 0.45)
-    ride, lean, bow = map(float, known[2 * count :])
+    ride, lean, bow = map(float, known[2 * count : 2 * count + _SEAT])
     levels = tuple(
         level.model_copy(update={"girth_mm": float(girth), "give": float(give)})
         for level, girth, give in zip(body.levels, girths, gives, strict=True)
@@ -384,5 +487,5 @@ def _belief(setting: _Setting, at: Array, here: _Linear) -> Belief:
         stretch_share=float(at[setting.stretch]),
         ride_mm=believed.ride_mm,
     )
-    known = slice(0, setting.seat.stop)
+    known = slice(0, setting.stretch + 1)
     return Belief(believed, learned, at[known], covariance[known, known])

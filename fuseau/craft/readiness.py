@@ -19,8 +19,20 @@ Advice = Literal["cut the cloth", "one more mock-up", "look again"]
 Failing = Literal["mean gap", "tilt", "bow", "stand-off", "pressure"]
 
 
+Way = Literal["a reading", "one more mock-up", "a stiffer mock-up", "stiffer edges"]
+
+
+class Raise(Record):
+    """One way to better odds, and what they would come to."""
+
+    what: Way
+    level: LevelName | None = None
+    probability: float
+    sentence: str
+
+
 class Readiness(Record):
-    """The odds that the real garment passes, what fails most, where, and what to do about it."""
+    """The odds that the real garment passes, what fails most, where, what to do, and what would raise them."""
 
     probability: float
     draws: int
@@ -31,6 +43,7 @@ class Readiness(Record):
     sentence: str
     gap_low_mm: tuple[float, ...]
     gap_high_mm: tuple[float, ...]
+    raises: tuple[Raise, ...] = ()
 
 
 def shortfalls(

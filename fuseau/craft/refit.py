@@ -34,13 +34,13 @@ def change_girths(pattern: Pattern, body: Body, girths_mm: Array, gap_mm: float)
         at_stations = calm_basis(heights, changes).at(inside)
         linear = np.array([np.interp(inside, heights, row) for row in np.eye(len(heights))]).T
         front_shares, back_shares = linear @ front_shares, linear @ back_shares
-    front_shares = _gathered(front_shares, float(np.max(np.abs(changes[:, 0]))), side=-1)
-    back_shares = _gathered(back_shares, float(np.max(np.abs(changes[:, 1]))), side=0)
+    front_shares = gathered(front_shares, float(np.max(np.abs(changes[:, 0]))), side=-1)
+    back_shares = gathered(back_shares, float(np.max(np.abs(changes[:, 1]))), side=0)
     changes = at_stations @ changes
     return let_girths(pattern, changes[:, 0], changes[:, 1], (front_shares, back_shares))
 
 
-def _gathered(shares: Array, most_mm: float, side: int) -> Array:
+def gathered(shares: Array, most_mm: float, side: int) -> Array:
     """Shares (stations, edges) of a block, kept to so many seams that each edge gets what scissors can hold.
 
     The side seam's one edge comes first (`side` 0 or −1), then the two of each seam next to it.

@@ -118,6 +118,9 @@ def _balance(z: Array, natural: Array, give: Array, base: Array, pull: Array, ed
     raise RuntimeError("this stand can't be laced into this garment")
 
 
+TAPE: dict[World, tuple[float, float, float]] = {"kind": (7, 0.3, 0.03), "harsh": (9, 0.3, 0.04)}
+
+
 @dataclass(frozen=True)
 class Noticed:
     """What a maker writes down at one fitting, by height: gaps, words or how much stands off, girths over it (mm)."""

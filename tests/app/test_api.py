@@ -53,7 +53,7 @@ def test_the_whole_path_over_http(client, sheet):
     assert sheet["plan"]["gap_shape"]["shape"] == "parallel"
     cut = client.post(f"/api/builds/{sheet['id']}/versions", json={"revision": sheet["revision"], "what": "cut"}).json()
     tried = fitting(client, cut).json()
-    assert tried["build"]["fittings"][0]["readings"][0] == {"z_mm": 90, "gap_mm": 32}
+    assert tried["build"]["fittings"][0]["readings"][0] == {"z_mm": 90, "gap_mm": 32, "spread_mm": None}
     assert tried["plan"]["proposal"]["marks"]
     body = {"revision": tried["revision"], "what": "accept"}
     second = client.post(f"/api/builds/{sheet['id']}/versions", json=body).json()

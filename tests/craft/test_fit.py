@@ -81,7 +81,7 @@ def test_with_stiff_edges_the_final_settles_parallel_at_the_wish(percent, gap, p
     aimed, pattern = planned(Target(reduction_percent=percent, gap_mm=gap, pull=pull))
     found = fit(Lacing(pattern, Stack(), 57.6, aimed.pull_n_per_m, PRACTICE), BODY)
     assert found.shape.mean_mm == pytest.approx(gap, abs=1.0 if gap else 2.0)  # closed edges can only stand apart
-    assert abs(found.shape.tilt_mm) < 1.5
+    assert abs(found.shape.tilt_mm) < 2.0
     assert abs(found.shape.bow_mm) < 2.0
 
 

@@ -216,46 +216,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/builds/{build_id}/fittings": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /**
-         * New Fitting
-         * @description Log a fitting of the current version.
-         */
-        post: operations["new_fitting_api_builds__build_id__fittings_post"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/builds/{build_id}/readiness": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /**
-         * Read Readiness
-         * @description The odds that the real garment fits if it were cut now, from 200 draws of what is believed.
-         */
-        get: operations["read_readiness_api_builds__build_id__readiness_get"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/builds/{build_id}/undo": {
         parameters: {
             query?: never;
@@ -330,6 +290,206 @@ export interface paths {
          * @description Bring an earlier state back, as a new change.
          */
         post: operations["restore_api_builds__build_id__restore_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{build_id}/fittings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * New Fitting
+         * @description Log a fitting of the current version.
+         */
+        post: operations["new_fitting_api_builds__build_id__fittings_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{build_id}/fittings/{number}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Mend Fitting
+         * @description Correct a fitting.
+         */
+        put: operations["mend_fitting_api_builds__build_id__fittings__number__put"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/photos": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Keep Photo
+         * @description Keep a photo for a fitting, sent as the body.
+         */
+        post: operations["keep_photo_api_photos_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{build_id}/photo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Read Photo
+         * @description Gaps and heights that the marks on a photo of the back come to.
+         */
+        post: operations["read_photo_api_builds__build_id__photo_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{build_id}/change/line": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Change Line
+         * @description Set one line of the proposed change by hand, or take that back.
+         */
+        put: operations["change_line_api_builds__build_id__change_line_put"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{build_id}/readiness": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Read Readiness
+         * @description The odds that the real garment fits if it were cut now, from 200 draws of what is believed.
+         */
+        get: operations["read_readiness_api_builds__build_id__readiness_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{build_id}/story": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Read Story
+         * @description What was believed after each fitting, what it cost, and what it bought.
+         */
+        get: operations["read_story_api_builds__build_id__story_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{build_id}/rehearse": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Rehearse
+         * @description A copy of the build to rehearse with: the same measures and wishes, and a dress stand with a hidden body.
+         */
+        post: operations["rehearse_api_builds__build_id__rehearse_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{build_id}/stand": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Try On Stand
+         * @description The present version laced on the dress stand: a fitting as it is read there, not logged yet.
+         */
+        post: operations["try_on_stand_api_builds__build_id__stand_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{build_id}/stand/cut": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Cut For Stand
+         * @description The final garment on the dress stand, and the body that was hidden.
+         */
+        post: operations["cut_for_stand_api_builds__build_id__stand_cut_post"];
         delete?: never;
         options?: never;
         head?: never;
@@ -919,6 +1079,75 @@ export interface components {
             pitch_mm?: number | null;
         };
         /**
+         * BackPhoto
+         * @description A picture of the back with its marks: points (x, y) from its top left, as shares of its width and height.
+         *
+         *     `scale`: two points a known distance apart, or the four corners of a rectangle, from the top left round by the
+         *     right. `waist`: where the zero line crosses the gap. `rows`: left and right edge, at some heights.
+         */
+        BackPhoto: {
+            /**
+             * Id
+             * @description SHA-256 of the picture's bytes.
+             */
+            id: string;
+            /**
+             * Name
+             * @default
+             */
+            name: string;
+            /** Width Px */
+            width_px: number;
+            /** Height Px */
+            height_px: number;
+            /**
+             * Scale
+             * @default []
+             */
+            scale: [
+                number,
+                number
+            ][];
+            /** Known Mm */
+            known_mm?: number | null;
+            /** Known High Mm */
+            known_high_mm?: number | null;
+            /** Waist */
+            waist?: [
+                number,
+                number
+            ] | null;
+            /**
+             * Rows
+             * @default []
+             */
+            rows: [
+                [
+                    number,
+                    number
+                ],
+                [
+                    number,
+                    number
+                ]
+            ][];
+        };
+        /**
+         * Believed
+         * @description A girth as it was believed then, with its spread (one standard deviation), mm.
+         */
+        Believed: {
+            /**
+             * Name
+             * @enum {string}
+             */
+            name: "upper_neck" | "neck_base" | "collarbone" | "high_bust" | "bust" | "underbust" | "ribs" | "waist" | "high_hip" | "hip";
+            /** Girth Mm */
+            girth_mm: number;
+            /** Spread Mm */
+            spread_mm: number;
+        };
+        /**
          * Body
          * @description The wearer as now believed, levels from the lowest up, and how a garment sits and is laced on her.
          *
@@ -1283,7 +1512,10 @@ export interface components {
              *         "strength": "calico",
              *         "worn_under_mm": 0
              *       },
-             *       "edge_bone": "cable_tie_8"
+             *       "edge_bone": "cable_tie_8",
+             *       "boned": true,
+             *       "closing": "laced",
+             *       "strip": true
              *     }
              */
             mock_up: components["schemas"]["MockUp"];
@@ -1297,6 +1529,17 @@ export interface components {
              * @default []
              */
             fittings: components["schemas"]["Fitting"][];
+            /**
+             * Rehearsal
+             * @description A rehearsal on the workshop's dress stand, which hides a body of its own.
+             */
+            rehearsal?: ("kind" | "harsh") | null;
+            /**
+             * Line Edits
+             * @description Lines of the change proposed for the present version, set by hand.
+             * @default []
+             */
+            line_edits: components["schemas"]["LineEdit"][];
             /**
              * @default {
              *       "lacing_edge": "flat_12",
@@ -1333,6 +1576,13 @@ export interface components {
              *       "pull_bow": 0.08,
              *       "ride_spread_mm": 4,
              *       "once_share": 0.15,
+             *       "ride_seen_mm": 4,
+             *       "mark_share": 0.002,
+             *       "pinned_spread_mm": 2,
+             *       "pinned_pull_spread": 0.5,
+             *       "unboned_wider": 2,
+             *       "thin_wider": 1.5,
+             *       "bare_edge_n_m2": 0.03,
              *       "stretch_more": 0,
              *       "stretch_spread": 0.015,
              *       "ready_share": 0.95,
@@ -1353,8 +1603,9 @@ export interface components {
              *       "share_hip": 0.5,
              *       "least_tension_n_per_m": 15,
              *       "most_give_share": 0.85,
+             *       "seam_cap_mm": 12,
              *       "plan_hold_mm": 8,
-             *       "plan_comfort_share": 0.8,
+             *       "plan_comfort_share": 0.75,
              *       "caution_reduction_new": 0.1,
              *       "caution_reduction": 0.15,
              *       "caution_reduction_strong": 0.2,
@@ -1552,6 +1803,32 @@ export interface components {
             value?: unknown;
         };
         /**
+         * Chapter
+         * @description One fitting, or the tape before any: what was read, what was believed after it, and the odds then.
+         *
+         *     `probability` is that of a garment cut then from the pattern that would have followed; `bought` by how much it rose.
+         */
+        Chapter: {
+            /** Fitting */
+            fitting: number | null;
+            /** Version */
+            version: number | null;
+            /** Tried On */
+            tried_on: string | null;
+            /** Gaps */
+            gaps: components["schemas"]["GapReading"][];
+            /** Levels */
+            levels: components["schemas"]["Believed"][];
+            /** Probability */
+            probability: number | null;
+            /** Bought */
+            bought: number | null;
+            /** Hours */
+            hours: number | null;
+            /** Cost */
+            cost: number | null;
+        };
+        /**
          * Choice
          * @description A thing that can be chosen: its key and how it is called.
          */
@@ -1652,6 +1929,20 @@ export interface components {
             widest_mm: number;
             /** High Mm */
             high_mm: number;
+        };
+        /**
+         * Differs
+         * @description How the mock-up will differ from the final garment, mm of girth; `bow_mm` of the gap.
+         */
+        Differs: {
+            /** Take Up Mm */
+            take_up_mm: number;
+            /** Stretch Mm */
+            stretch_mm: number;
+            /** Bow Mm */
+            bow_mm: number;
+            /** Gap Mm */
+            gap_mm: number;
         };
         /**
          * DraftChoices
@@ -1804,6 +2095,24 @@ export interface components {
             corner: boolean;
         };
         /**
+         * EdgeSaid
+         * @description An edge that sits too high (above zero) or too low, by so much at one place.
+         */
+        EdgeSaid: {
+            /**
+             * Edge
+             * @enum {string}
+             */
+            edge: "top" | "hem";
+            /**
+             * Place
+             * @enum {string}
+             */
+            place: "CF" | "side" | "CB";
+            /** Off Mm */
+            off_mm: number;
+        };
+        /**
          * Edit
          * @description Fields to set, made on a revision. A length may be text in the maker's words.
          */
@@ -1916,7 +2225,7 @@ export interface components {
         };
         /**
          * Fitting
-         * @description One trying-on of a mock-up: what it had, how hard it was pulled, and the gaps read.
+         * @description One trying-on of a mock-up: what it had, how hard it was pulled, and what was seen.
          */
         Fitting: {
             /** Number */
@@ -1939,10 +2248,19 @@ export interface components {
              *         "strength": "calico",
              *         "worn_under_mm": 0
              *       },
-             *       "edge_bone": "cable_tie_8"
+             *       "edge_bone": "cable_tie_8",
+             *       "boned": true,
+             *       "closing": "laced",
+             *       "strip": true
              *     }
              */
             made_of: components["schemas"]["MockUp"];
+            /**
+             * Under
+             * @description What she wore under it.
+             * @default
+             */
+            under: string;
             /**
              * Readings
              * @default []
@@ -1964,10 +2282,77 @@ export interface components {
              */
             laced: components["schemas"]["LacedGirth"][];
             /**
+             * Taps
+             * @default []
+             */
+            taps: components["schemas"]["Tap"][];
+            /**
+             * Pinches
+             * @default []
+             */
+            pinches: components["schemas"]["Pinch"][];
+            /**
+             * Edges
+             * @default []
+             */
+            edges: components["schemas"]["EdgeSaid"][];
+            /**
+             * Rides Mm
+             * @description How far above her waist the garment's waist sits.
+             */
+            rides_mm?: number | null;
+            /**
+             * Swings Mm
+             * @description How far to the front of where it should be the side seam hangs.
+             */
+            swings_mm?: number | null;
+            /**
+             * Moved
+             * @default []
+             */
+            moved: components["schemas"]["Moved"][];
+            /**
+             * Photos
+             * @default []
+             */
+            photos: components["schemas"]["BackPhoto"][];
+            /** Hours */
+            hours?: number | null;
+            /** Cost */
+            cost?: number | null;
+            /**
              * Note
              * @default
              */
             note: string;
+            /**
+             * Corrected
+             * @description How often it was corrected after it was logged.
+             * @default 0
+             */
+            corrected: number;
+        };
+        /**
+         * Foreseen
+         * @description What a garment is expected to do on the body as believed, from the hem up, with spreads (one standard deviation).
+         *
+         *     Gap and stand-off in mm, pressure in kPa.
+         */
+        Foreseen: {
+            /** Z Mm */
+            z_mm: number[];
+            /** Gap Mm */
+            gap_mm: number[];
+            /** Gap Spread Mm */
+            gap_spread_mm: number[];
+            /** Pressure Kpa */
+            pressure_kpa: number[];
+            /** Pressure Spread Kpa */
+            pressure_spread_kpa: number[];
+            /** Stand Off Mm */
+            stand_off_mm: number[];
+            /** Stand Off Spread Mm */
+            stand_off_spread_mm: number[];
         };
         /**
          * FrontChoices
@@ -1983,13 +2368,29 @@ export interface components {
         };
         /**
          * GapReading
-         * @description The gap between the lacing edges at a height on the back, from the waist, up is positive.
+         * @description The gap between the lacing edges at a height on the back; from a photo with the spread of its marks.
          */
         GapReading: {
             /** Z Mm */
             z_mm: number;
             /** Gap Mm */
             gap_mm: number;
+            /** Spread Mm */
+            spread_mm?: number | null;
+        };
+        /**
+         * GapSeen
+         * @description A gap on the picture: its height above the zero line, and how far both are off, one standard deviation, mm.
+         */
+        GapSeen: {
+            /** Z Mm */
+            z_mm: number;
+            /** Z Spread Mm */
+            z_spread_mm: number;
+            /** Gap Mm */
+            gap_mm: number;
+            /** Spread Mm */
+            spread_mm: number;
         };
         /**
          * GapShape
@@ -2151,6 +2552,18 @@ export interface components {
             revision: number;
             /** Taken On */
             taken_on?: string | null;
+        };
+        /**
+         * KeptPhoto
+         * @description A photo as it is kept.
+         */
+        KeptPhoto: {
+            /** Id */
+            id: string;
+            /** Width Px */
+            width_px: number;
+            /** Height Px */
+            height_px: number;
         };
         /**
          * Kind
@@ -2586,6 +2999,28 @@ export interface components {
             ][][];
         };
         /**
+         * LineEdit
+         * @description The maker's own amounts at one seam and level of a proposed change, mm per panel edge; both 0 refuse it.
+         */
+        LineEdit: {
+            /**
+             * Version
+             * @description The version that the change was proposed for.
+             */
+            version: number;
+            /** Seam */
+            seam: number;
+            /**
+             * Level
+             * @enum {string}
+             */
+            level: "upper_neck" | "neck_base" | "collarbone" | "high_bust" | "bust" | "underbust" | "ribs" | "waist" | "high_hip" | "hip";
+            /** Cf Side Mm */
+            cf_side_mm: number;
+            /** Cb Side Mm */
+            cb_side_mm: number;
+        };
+        /**
          * Mark
          * @description A line drawn on a picture; points are (x, y) from its top left, as shares of its width and height.
          */
@@ -2663,6 +3098,52 @@ export interface components {
              * @enum {string}
              */
             edge_bone: "flat_12" | "flat_6" | "spiral_6" | "synthetic_7" | "cable_tie_8";
+            /**
+             * Boned
+             * @default true
+             */
+            boned: boolean;
+            /**
+             * Closing
+             * @default laced
+             * @enum {string}
+             */
+            closing: "laced" | "pinned" | "open";
+            /**
+             * Strip
+             * @description A strip with grommets, basted on and used again.
+             * @default true
+             */
+            strip: boolean;
+        };
+        /**
+         * MockUpPlan
+         * @description The next mock-up: its parts, what may be left out, where to look, and how it will differ from the final.
+         */
+        MockUpPlan: {
+            /** Parts */
+            parts: components["schemas"]["Part"][];
+            /** Leave Out */
+            leave_out: string[];
+            /** Look At */
+            look_at: string[];
+            differs: components["schemas"]["Differs"];
+        };
+        /**
+         * Moved
+         * @description Something she did in it, and how that went.
+         */
+        Moved: {
+            /**
+             * Test
+             * @enum {string}
+             */
+            test: "sit" | "bend" | "breathe" | "raise arms" | "turn the head" | "in alone" | "out alone";
+            /**
+             * Went
+             * @enum {string}
+             */
+            went: "well" | "hard" | "not";
         };
         /**
          * NeckLevel
@@ -2717,7 +3198,7 @@ export interface components {
         };
         /**
          * NewFitting
-         * @description A fitting to log.
+         * @description A fitting to log: fields of `Fitting`, with lengths as text or mm. What is missing stays missing.
          */
         NewFitting: {
             /** Revision */
@@ -2728,7 +3209,9 @@ export interface components {
              */
             pull: "light" | "close" | "firm";
             /** Readings */
-            readings: components["schemas"]["WrittenReading"][];
+            readings?: {
+                [key: string]: unknown;
+            }[];
             /** Words */
             words?: components["schemas"]["SaidAt"][];
             /** Stand Offs */
@@ -2739,12 +3222,48 @@ export interface components {
             laced?: {
                 [key: string]: unknown;
             }[];
+            /** Taps */
+            taps?: {
+                [key: string]: unknown;
+            }[];
+            /** Pinches */
+            pinches?: {
+                [key: string]: unknown;
+            }[];
+            /** Edges */
+            edges?: {
+                [key: string]: unknown;
+            }[];
+            /** Moved */
+            moved?: {
+                [key: string]: unknown;
+            }[];
+            /** Photos */
+            photos?: {
+                [key: string]: unknown;
+            }[];
+            /** Rides Mm */
+            rides_mm?: string | number | null;
+            /** Swings Mm */
+            swings_mm?: string | number | null;
+            /** Hours */
+            hours?: number | null;
+            /** Cost */
+            cost?: number | null;
+            /**
+             * Under
+             * @default
+             */
+            under: string;
             /**
              * Note
              * @default
              */
             note: string;
-            made_of?: components["schemas"]["WrittenMadeOf"] | null;
+            /** Made Of */
+            made_of?: {
+                [key: string]: unknown;
+            } | null;
         };
         /**
          * NextVersion
@@ -2826,6 +3345,23 @@ export interface components {
              * @default []
              */
             cb_bumps: components["schemas"]["Bump"][];
+        };
+        /**
+         * Part
+         * @description One part of a mock-up: what it is to be, why, and what makes it so where it is not yet.
+         */
+        Part: {
+            /** Part */
+            part: string;
+            /** What */
+            what: string;
+            /** Why */
+            why: string;
+            /**
+             * Changes
+             * @default []
+             */
+            changes: components["schemas"]["Change"][];
         };
         /**
          * Past
@@ -2934,6 +3470,12 @@ export interface components {
              * @description Number of the fitting that it came from.
              */
             fitting?: number | null;
+            /**
+             * Fitting Corrected
+             * @description How often that fitting had been corrected by then.
+             * @default 0
+             */
+            fitting_corrected: number;
             /** Made On */
             made_on?: string | null;
             pattern: components["schemas"]["Pattern"];
@@ -2988,6 +3530,23 @@ export interface components {
             marks: components["schemas"]["Mark"][];
         };
         /**
+         * Pinch
+         * @description Pinched out of a named seam between two heights, or slashed open (below zero): mm at its peak, on each half.
+         */
+        Pinch: {
+            /**
+             * Seam
+             * @description Seam k joins panels k and k + 1.
+             */
+            seam: number;
+            /** From Mm */
+            from_mm: number;
+            /** To Mm */
+            to_mm: number;
+            /** Amount Mm */
+            amount_mm: number;
+        };
+        /**
          * Plan
          * @description Everything that follows from a Build. Fields are None while measures are missing.
          */
@@ -3032,6 +3591,7 @@ export interface components {
             learned?: components["schemas"]["Learned"] | null;
             readiness?: components["schemas"]["Readiness"] | null;
             proposal?: components["schemas"]["Proposal"] | null;
+            mock_up_plan?: components["schemas"]["MockUpPlan"] | null;
             /**
              * Bones
              * @default []
@@ -3195,6 +3755,48 @@ export interface components {
              */
             once_share: number;
             /**
+             * Ride Seen Mm
+             * @description Where a waist sits is seen to so much.
+             * @default 4
+             */
+            ride_seen_mm: number;
+            /**
+             * Mark Share
+             * @description How finely a mark is set on a picture, as a share of its width.
+             * @default 0.002
+             */
+            mark_share: number;
+            /**
+             * Pinned Spread Mm
+             * @description A gap that is pinned does not breathe.
+             * @default 2
+             */
+            pinned_spread_mm: number;
+            /**
+             * Pinned Pull Spread
+             * @description Fingers that pin draw anyhow.
+             * @default 0.5
+             */
+            pinned_pull_spread: number;
+            /**
+             * Unboned Wider
+             * @description Without bones cloth wrinkles: what is seen counts for less.
+             * @default 2
+             */
+            unboned_wider: number;
+            /**
+             * Thin Wider
+             * @description So it does in a cloth thinner than half the final one.
+             * @default 1.5
+             */
+            thin_wider: number;
+            /**
+             * Bare Edge N M2
+             * @description What a folded edge with grommets and no bone resists.
+             * @default 0.03
+             */
+            bare_edge_n_m2: number;
+            /**
              * Stretch More
              * @description What a mock-up cloth stretches beyond its table, before it is seen.
              * @default 0
@@ -3315,6 +3917,12 @@ export interface components {
              */
             most_give_share: number;
             /**
+             * Seam Cap Mm
+             * @description A seam that moves further in one version changes what the panel is.
+             * @default 12
+             */
+            seam_cap_mm: number;
+            /**
              * Plan Hold Mm
              * @description Planned, the lacing edge holds the body in by this much, or it lifts off.
              * @default 8
@@ -3323,7 +3931,7 @@ export interface components {
             /**
              * Plan Comfort Share
              * @description Plan below what is close but comfortable: bodies differ.
-             * @default 0.8
+             * @default 0.75
              */
             plan_comfort_share: number;
             /**
@@ -3534,6 +4142,9 @@ export interface components {
         /**
          * Proposal
          * @description The next pattern version: what changes, by seam and level, and how it would settle.
+         *
+         *     `lines` are that change in the maker's hands; `left_mm` by level is what of the wanted girth the seams could not
+         *     take in one version; `by_hand` tells that some line is not as it was worked out.
          */
         Proposal: {
             /** Reason */
@@ -3546,6 +4157,15 @@ export interface components {
             alteration: components["schemas"]["Alteration"] | null;
             /** Marks */
             marks: components["schemas"]["SeamMark"][];
+            /** Lines */
+            lines: components["schemas"]["ProposedLine"][];
+            /** Left Mm */
+            left_mm: {
+                [key: string]: number;
+            };
+            /** By Hand */
+            by_hand: boolean;
+            next_mock_up: components["schemas"]["Foreseen"] | null;
             /** Sewn Change Mm */
             sewn_change_mm: {
                 [key: string]: number;
@@ -3558,8 +4178,52 @@ export interface components {
             final: components["schemas"]["Fit"];
         };
         /**
+         * ProposedLine
+         * @description One seam at one level of a proposed change, as it will be made, and as it was worked out; mm, + lets out.
+         */
+        ProposedLine: {
+            /** Seam */
+            seam: number;
+            /** Label */
+            label: string;
+            /**
+             * Level
+             * @enum {string}
+             */
+            level: "upper_neck" | "neck_base" | "collarbone" | "high_bust" | "bust" | "underbust" | "ribs" | "waist" | "high_hip" | "hip";
+            /** Z Mm */
+            z_mm: number;
+            /** Cf Side Mm */
+            cf_side_mm: number;
+            /** Cb Side Mm */
+            cb_side_mm: number;
+            /** Worked Out Cf Mm */
+            worked_out_cf_mm: number;
+            /** Worked Out Cb Mm */
+            worked_out_cb_mm: number;
+            /** By Hand */
+            by_hand: boolean;
+        };
+        /**
+         * Raise
+         * @description One way to better odds, and what they would come to.
+         */
+        Raise: {
+            /**
+             * What
+             * @enum {string}
+             */
+            what: "a reading" | "one more mock-up" | "a stiffer mock-up" | "stiffer edges";
+            /** Level */
+            level?: ("upper_neck" | "neck_base" | "collarbone" | "high_bust" | "bust" | "underbust" | "ribs" | "waist" | "high_hip" | "hip") | null;
+            /** Probability */
+            probability: number;
+            /** Sentence */
+            sentence: string;
+        };
+        /**
          * Readiness
-         * @description The odds that the real garment passes, what fails most, where, and what to do about it.
+         * @description The odds that the real garment passes, what fails most, where, what to do, and what would raise them.
          */
         Readiness: {
             /** Probability */
@@ -3585,6 +4249,11 @@ export interface components {
             gap_low_mm: number[];
             /** Gap High Mm */
             gap_high_mm: number[];
+            /**
+             * Raises
+             * @default []
+             */
+            raises: components["schemas"]["Raise"][];
         };
         /**
          * Reading
@@ -3711,6 +4380,22 @@ export interface components {
             cb_side_mm: number;
         };
         /**
+         * SetLine
+         * @description One line of the proposed change by hand; without amounts it goes back, without a seam all lines do.
+         */
+        SetLine: {
+            /** Revision */
+            revision: number;
+            /** Seam */
+            seam?: number | null;
+            /** Level */
+            level?: ("upper_neck" | "neck_base" | "collarbone" | "high_bust" | "bust" | "underbust" | "ribs" | "waist" | "high_hip" | "hip") | null;
+            /** Cf Side Mm */
+            cf_side_mm?: string | number | null;
+            /** Cb Side Mm */
+            cb_side_mm?: string | number | null;
+        };
+        /**
          * Sheet
          * @description A build with its plan, and its place in its history.
          */
@@ -3826,6 +4511,33 @@ export interface components {
             revision: number;
             /** Measuring Id */
             measuring_id: string;
+        };
+        /**
+         * Tap
+         * @description A place touched on the drawn wearer: what it does there, and by how much where that can be said.
+         *
+         *     `across` is from the left of the drawing (0) to its right (1); `off_mm` is girth that stands off there.
+         */
+        Tap: {
+            /**
+             * View
+             * @enum {string}
+             */
+            view: "front" | "side" | "back";
+            /** Z Mm */
+            z_mm: number;
+            /**
+             * Across
+             * @default 0.5
+             */
+            across: number;
+            /**
+             * Word
+             * @enum {string}
+             */
+            word: "digs" | "firm" | "right" | "light" | "stands off";
+            /** Off Mm */
+            off_mm?: number | null;
         };
         /**
          * Target
@@ -4001,6 +4713,23 @@ export interface components {
             changed?: string[];
         };
         /**
+         * TrueLevel
+         * @description A girth as the tape had it, as it was believed, and as it was, mm.
+         */
+        TrueLevel: {
+            /**
+             * Name
+             * @enum {string}
+             */
+            name: "upper_neck" | "neck_base" | "collarbone" | "high_bust" | "bust" | "underbust" | "ribs" | "waist" | "high_hip" | "hip";
+            /** Taped Mm */
+            taped_mm: number;
+            /** Believed Mm */
+            believed_mm: number;
+            /** True Mm */
+            true_mm: number;
+        };
+        /**
          * TruedSeam
          * @description A seam between two panels: the length of its sides before and after, and where the difference went.
          */
@@ -4031,6 +4760,24 @@ export interface components {
             levels: components["schemas"]["WrittenLevel"][];
             /** Front Panels */
             front_panels: number;
+        };
+        /**
+         * Verdict
+         * @description What the final garment does on the stand: whether it passes, its gap, and the body that was hidden.
+         */
+        Verdict: {
+            /** Passes */
+            passes: boolean;
+            /** Fails */
+            fails: ("mean gap" | "tilt" | "bow" | "stand-off" | "pressure")[];
+            /** Mean Gap Mm */
+            mean_gap_mm: number;
+            /** Tilt Mm */
+            tilt_mm: number;
+            /** Bow Mm */
+            bow_mm: number;
+            /** Levels */
+            levels: components["schemas"]["TrueLevel"][];
         };
         /**
          * Wearer
@@ -4137,25 +4884,6 @@ export interface components {
             name: string;
             /** Widths Mm */
             widths_mm: (string | number)[];
-        };
-        /**
-         * WrittenMadeOf
-         * @description What the mock-up that was tried on was made of, when it differs from the plan.
-         */
-        WrittenMadeOf: {
-            stack: components["schemas"]["Stack"];
-            /** Edge Bone */
-            edge_bone: string;
-        };
-        /**
-         * WrittenReading
-         * @description A gap reading as written: lengths as text or mm.
-         */
-        WrittenReading: {
-            /** Z Mm */
-            z_mm: string | number;
-            /** Gap Mm */
-            gap_mm: string | number;
         };
         /**
          * Zone
@@ -4943,108 +5671,6 @@ export interface operations {
             };
         };
     };
-    new_fitting_api_builds__build_id__fittings_post: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                build_id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["NewFitting"];
-            };
-        };
-        responses: {
-            /** @description Successful Response */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Sheet"];
-                };
-            };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Trouble"];
-                };
-            };
-            /** @description Conflict */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Trouble"];
-                };
-            };
-            /** @description Unprocessable Entity */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Trouble"];
-                };
-            };
-        };
-    };
-    read_readiness_api_builds__build_id__readiness_get: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                build_id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Successful Response */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Readiness"] | null;
-                };
-            };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Trouble"];
-                };
-            };
-            /** @description Conflict */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Trouble"];
-                };
-            };
-            /** @description Unprocessable Entity */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Trouble"];
-                };
-            };
-        };
-    };
     undo_api_builds__build_id__undo_post: {
         parameters: {
             query?: never;
@@ -5222,6 +5848,517 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Sheet"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    new_fitting_api_builds__build_id__fittings_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewFitting"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Sheet"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    mend_fitting_api_builds__build_id__fittings__number__put: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build_id: string;
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewFitting"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Sheet"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    keep_photo_api_photos_post: {
+        parameters: {
+            query?: {
+                name?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptPhoto"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    read_photo_api_builds__build_id__photo_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BackPhoto"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GapSeen"][];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    change_line_api_builds__build_id__change_line_put: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SetLine"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Sheet"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    read_readiness_api_builds__build_id__readiness_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Readiness"] | null;
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    read_story_api_builds__build_id__story_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Chapter"][];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    rehearse_api_builds__build_id__rehearse_post: {
+        parameters: {
+            query?: {
+                world?: "kind" | "harsh";
+            };
+            header?: never;
+            path: {
+                build_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Line"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    try_on_stand_api_builds__build_id__stand_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        [key: string]: unknown;
+                    };
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    cut_for_stand_api_builds__build_id__stand_cut_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Verdict"];
                 };
             };
             /** @description Not Found */

@@ -1,0 +1,117 @@
+"""A rehearsal: a build laced on the workshop's dress stand, whose true body nobody is told until the cloth is cut."""
+
+import hashlib
+import math
+from typing import Any
+
+import numpy as np
+
+from fuseau.build import Build
+from fuseau.craft.body import Body, believe
+from fuseau.craft.curves import Array
+from fuseau.craft.fit import Lacing, gap_shape
+from fuseau.craft.kinds import KINDS
+from fuseau.craft.readiness import Failing
+from fuseau.craft.record import Record, Unmakeable
+from fuseau.craft.wearer import LevelName
+from fuseau.planned import Plan
+from fuseau.shaping import final_lacing, mock_up_lacing
+from fuseau.stand_ins.fitted_stand import TAPE, Seen, TrueBody, World, hidden, lace_up, notice, passes
+
+
+class TrueLevel(Record):
+    """A girth as the tape had it, as it was believed, and as it was, mm."""
+
+    name: LevelName
+    taped_mm: float
+    believed_mm: float
+    true_mm: float
+
+
+class Verdict(Record):
+    """What the final garment does on the stand: whether it passes, its gap, and the body that was hidden."""
+
+    passes: bool
+    fails: tuple[Failing, ...]
+    mean_gap_mm: float
+    tilt_mm: float
+    bow_mm: float
+    levels: tuple[TrueLevel, ...]
+
+
+def _hidden(build: Build, key: str) -> tuple[Body, TrueBody, int]:
+    if build.rehearsal is None:
+        raise Unmakeable("rehearsal", "This is no rehearsal: it has a wearer of its own.")
+    world: World = build.rehearsal
+    seed = int.from_bytes(hashlib.sha256(key.encode()).digest()[:4], "big")
+    kind = KINDS[build.kind]
+    taped = believe(build.wearer, build.zones, build.practice, kind.levels, kind.needed)
+    return taped, hidden(taped, world, seed, *TAPE[world]), seed
+
+
+def fit_on_stand(build: Build, planned: Plan, key: str) -> dict[str, Any]:
+    """A fitting of the present version (or the draft) on the stand, as `log_fitting` takes it; nothing is logged.
+
+    `key` names the stand's body: the same always hides the same. Raises Unmakeable where the build is no rehearsal,
+    or the garment can't be laced on it.
+    """
+    pattern = build.current.pattern if build.current else planned.drafted
+    if pattern is None or KINDS[build.kind].tied:
+        raise Unmakeable("rehearsal", "There is nothing yet that could be laced on the stand.")
+    taped, true, seed = _hidden(build, key)
+    lacing = mock_up_lacing(build, pattern)
+    turn = len(build.fittings) + 1
+    pull = lacing.pull_n_per_m * math.exp(float(np.random.default_rng((seed, turn)).normal(0, 0.2)))
+    seen = _laced(true, taped, lacing, pull, pull * lacing.stack.stretch_per_n + true.stretch)
+    heights: Array = np.array([round(z) for z in np.linspace(seen.z_mm[0] + 8, seen.z_mm[-1] - 8, 6)], dtype=float)
+    found = notice(seen, taped, heights, seed + turn, take_up_mm=lacing.take_up_mm)
+    by_height = {round(level.back_mm): level.name for level in taped}
+    taps = [{"view": "back", "z_mm": round(z), "across": 0.25, "word": word} for z, word in found.words]
+    taps += [
+        {"view": "back", "z_mm": round(z), "across": 0.25, "word": "stands off", "off_mm": round(off)}
+        for z, off in found.stand_off
+    ]
+    return {
+        "pull": build.target.pull,
+        "readings": [{"z_mm": z, "gap_mm": float(round(gap))} for z, gap in found.gaps],
+        "taps": taps,
+        "laced": [
+            {"level": by_height[round(z)], "girth_mm": float(round(girth))}
+            for z, girth in found.laced
+            if round(z) in by_height
+        ],
+        "note": "",
+    }
+
+
+def cut_on_stand(build: Build, planned: Plan, key: str) -> Verdict:
+    """The final garment from the present version, laced as planned on the stand, and the body that was hidden.
+
+    Raises Unmakeable where the build is no rehearsal, nothing is cut yet, or it can't be laced.
+    """
+    if build.current is None or planned.aim is None or planned.body is None or KINDS[build.kind].tied:
+        raise Unmakeable("rehearsal", "There is no version yet that the cloth could be cut from.")
+    taped, true, _ = _hidden(build, key)
+    lacing = final_lacing(build, build.current.pattern, planned.aim)
+    pull = lacing.pull_n_per_m
+    seen = _laced(true, taped, lacing, pull, pull * lacing.stack.stretch_per_n)
+    passed = passes(seen, taped, build.target.gap_mm, build.practice)
+    shape = gap_shape(seen.z_mm, seen.gap_mm, 0.0, build.practice)
+    return Verdict(
+        passes=all(passed.values()),
+        fails=tuple(name for name, well in passed.items() if not well),
+        mean_gap_mm=shape.mean_mm,
+        tilt_mm=shape.tilt_mm,
+        bow_mm=shape.bow_mm,
+        levels=tuple(
+            TrueLevel(name=was.name, taped_mm=was.girth_mm, believed_mm=now.girth_mm, true_mm=float(girth))
+            for was, now, girth in zip(taped, planned.body, true.girths_mm, strict=True)
+        )[::-1],
+    )
+
+
+def _laced(true: TrueBody, taped: Body, lacing: Lacing, pull: float, stretch: float) -> Seen:
+    try:
+        return lace_up(true, taped, lacing, pull, stretch)
+    except RuntimeError:
+        raise Unmakeable("rehearsal", "The stand can't be laced into this garment at all.") from None

@@ -1,0 +1,105 @@
+"""The story of a build's mock-ups: what was believed after each, what it cost, and what it bought."""
+
+import datetime
+
+from fuseau.build import Build
+from fuseau.craft.body import believe
+from fuseau.craft.kinds import KINDS
+from fuseau.craft.learning import infer
+from fuseau.craft.readiness import readiness
+from fuseau.craft.record import Record, Unmakeable
+from fuseau.craft.settling import Unsettled
+from fuseau.craft.wearer import LevelName
+from fuseau.fitted import hung
+from fuseau.fittings import GapReading
+from fuseau.plan import Kept
+from fuseau.seeing import tried_on
+from fuseau.shaping import aim_at, edges, final_lacing
+
+_DRAWS = 100
+
+
+class Believed(Record):
+    """A girth as it was believed then, with its spread (one standard deviation), mm."""
+
+    name: LevelName
+    girth_mm: float
+    spread_mm: float
+
+
+class Chapter(Record):
+    """One fitting, or the tape before any: what was read, what was believed after it, and the odds then.
+
+    `probability` is that of a garment cut then from the pattern that would have followed; `bought` by how much it rose.
+    """
+
+    fitting: int | None
+    version: int | None
+    tried_on: datetime.date | None
+    gaps: tuple[GapReading, ...]
+    levels: tuple[Believed, ...]
+    probability: float | None
+    bought: float | None
+    hours: float | None
+    cost: float | None
+
+
+def story(build: Build, *, kept: Kept | None = None) -> tuple[Chapter, ...]:
+    """The chapters in order, the tape's first; empty while measures are missing or the garment is tied.
+
+    About a fifth of a second for each fitting; with `kept`, only what is new is worked out.
+    """
+    kept = kept or Kept()
+    kind = KINDS[build.kind]
+    if kind.tied:
+        return ()
+    chapters: list[Chapter] = []
+    try:
+        for count in range(len(build.fittings) + 1):
+            told = kept.stage(f"chapter {count}", _chapter, _until(build, count))
+            before = chapters[-1].probability if chapters else None
+            bought = None if before is None or told.probability is None else told.probability - before
+            chapters.append(told.model_copy(update={"bought": bought}))
+    except (Unmakeable, Unsettled):
+        return tuple(chapters)
+    return tuple(chapters)
+
+
+def _until(build: Build, count: int) -> Build:
+    """The build as it stood after so many fittings, with today's wishes."""
+    fittings = build.fittings[:count]
+    newest = fittings[-1].version if fittings else 0
+    return Build(
+        kind=build.kind,
+        wearer=build.wearer,
+        target=build.target,
+        draft=build.draft,
+        layers=build.layers,
+        bones=build.bones,
+        versions=build.versions[:newest],
+        fittings=fittings,
+        practice=build.practice,
+        zones=build.zones,
+    )
+
+
+def _chapter(build: Build) -> Chapter:
+    kind, last = KINDS[build.kind], build.fittings[-1] if build.fittings else None
+    measured = believe(build.wearer, build.zones, build.practice, kind.levels, kind.needed)
+    belief = infer(measured, tried_on(build, measured))
+    body = hung(build, belief.body)
+    aimed, pattern = aim_at(build, body, *edges(build, body))
+    odds = readiness(belief, final_lacing(build, pattern, aimed), build.target.gap_mm, draws=_DRAWS)
+    return Chapter(
+        fitting=last.number if last else None,
+        version=last.version if last else None,
+        tried_on=last.tried_on if last else None,
+        gaps=last.readings if last else (),
+        levels=tuple(
+            Believed(name=level.name, girth_mm=level.girth_mm, spread_mm=level.spread_mm) for level in belief.body
+        )[::-1],
+        probability=odds.probability,
+        bought=None,
+        hours=last.hours if last else None,
+        cost=last.cost if last else None,
+    )
