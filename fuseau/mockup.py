@@ -83,7 +83,9 @@ def _parts(build: Build, mock_up: Fit, final: Fit, unit: Unit, tied: bool) -> li
     parts.append(
         Part(
             part="Bones",
-            what=f"{edge.label} at the lacing edge, cable ties in the other channels",
+            what=f"{edge.label} in all channels"
+            if edge.name == "cable_tie_8"
+            else f"{edge.label} at the lacing edge, cable ties in the other channels",
             why=f"with {BONES[made.edge_bone].label} the gap would bow {bow} and hide what her girths do"
             if steel
             else "without bones the cloth wrinkles, and what is read counts half",

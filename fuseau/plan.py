@@ -12,10 +12,10 @@ from fuseau.craft.back import BackChoices, cut_lace, grommet_count, rows
 from fuseau.craft.body import Body, believe, missing_measures
 from fuseau.craft.bones import BoneChoices, check_bones, lacing_edge_layout, lay_bones
 from fuseau.craft.findings import Change, Finding, Mend
-from fuseau.craft.fit import Fit, check_fit, fit
+from fuseau.craft.fit import Fit, Lacing, check_fit, fit
 from fuseau.craft.front import FrontChoices, check_front, choose_busk, getting_in
 from fuseau.craft.kinds import KINDS
-from fuseau.craft.learning import Belief, infer
+from fuseau.craft.learning import Belief, Foreseen, foresee, infer
 from fuseau.craft.lengths import Unit, format_length
 from fuseau.craft.limits import check_gap, check_lines
 from fuseau.craft.notions import BONES, GROMMET, BoneName
@@ -116,6 +116,10 @@ def _plan_garment(build: Build, unit: Unit, kept: Kept, findings: list[Finding])
     mock_up = kept.stage("mock-up", fit, mock_up_lacing(build, pattern), body)
     proposal = kept.stage("propose", propose, shaped, belief, body, aimed, aimed_pattern, unit) if current else None
 
+    prediction = proposal.next_mock_up if proposal else None
+    if prediction is None and build.fittings and not kind.tied:
+        prediction = kept.stage("prediction", _foresee_mock_up, belief, mock_up_lacing(build, pattern))
+
     # the dress stand that the work hangs on
     stand = padding(build.stand, body, practice.stand_near_mm)
 
@@ -156,6 +160,7 @@ def _plan_garment(build: Build, unit: Unit, kept: Kept, findings: list[Finding])
         seams=laid.seams,
         learned=learned,
         proposal=proposal,
+        prediction=prediction,
         mock_up_plan=plan_mock_up(build, body, proposal.mock_up if proposal else mock_up, final, unit),
         bones=bones,
         busk=busk,
@@ -165,6 +170,10 @@ def _plan_garment(build: Build, unit: Unit, kept: Kept, findings: list[Finding])
         lace_mm=lace.cut_mm,
         findings=tuple(findings),
     )
+
+
+def _foresee_mock_up(belief: Belief, lacing: Lacing) -> Foreseen:
+    return foresee(belief, lacing, mock_up=True)
 
 
 # --- wearer ----------------------------------------------------------------------------------------------

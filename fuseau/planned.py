@@ -98,6 +98,7 @@ class Plan(Record):
     learned: Learned | None = None
     readiness: Readiness | None = None
     proposal: Proposal | None = None
+    prediction: Foreseen | None = None
     mock_up_plan: MockUpPlan | None = None
     bones: tuple[Bone, ...] = ()
     busk: Busk | None = None

@@ -52,7 +52,7 @@ def raises(
     def offer(what: Way, probability: float, sentence: str, level: LevelName | None = None) -> None:
         better = float(np.clip(now + probability - base, 0.0, 1.0))
         if better > now + 0.01:
-            said = f"{sentence}: about {better * 100:.0f} of 100 would fit then."
+            said = f"{sentence}: about {better * 100:.0f} of 100."
             found.append(Raise(what=what, level=level, probability=better, sentence=said))
 
     covered = [level for level in belief.body.levels if mock_up.z[0] <= level.back_mm <= mock_up.z[-1]]
@@ -61,15 +61,15 @@ def raises(
     ]
     if singles:
         best, level = max(singles)
-        offer("a reading", best, f"Read the gap once more at the {LEVEL_LABELS[level].lower()}", level)
+        offer("a reading", best, f"The gap at the {LEVEL_LABELS[level].lower()} once more", level)
     heights = np.linspace(mock_up.z[0] + 8, mock_up.z[-1] - 8, _READINGS)
     once_more = odds(worn, _narrowed(worn, tried, heights, practice, [level.back_mm for level in covered]))
-    offer("one more mock-up", once_more, "One more mock-up, with the gap, words and girths of every level")
+    offer("one more mock-up", once_more, "One more mock-up, read at every level")
     if mock_up.edge_n_m2 < stiff_n_m2 * 0.9:
         stiffer = sense(belief, dataclasses.replace(mock_up, edge_n_m2=stiff_n_m2), mock_up=True)
         with_steel = odds(worn, _narrowed(worn, stiffer, heights, practice, [level.back_mm for level in covered]))
         if with_steel > once_more + 0.005:
-            offer("a stiffer mock-up", with_steel, f"One more mock-up with {stiff_label} at its lacing edge")
+            offer("a stiffer mock-up", with_steel, f"One more mock-up with {stiff_label} in its lacing edge")
     if final.edge_n_m2 < stiff_n_m2 * 0.9:
         firm = sense(belief, dataclasses.replace(final, edge_n_m2=stiff_n_m2), mock_up=False)
         name = stiff_label[0].upper() + stiff_label[1:]

@@ -66,15 +66,17 @@ def fit_on_stand(build: Build, planned: Plan, key: str) -> dict[str, Any]:
     heights: Array = np.array([round(z) for z in np.linspace(seen.z_mm[0] + 8, seen.z_mm[-1] - 8, 6)], dtype=float)
     found = notice(seen, taped, heights, seed + turn, take_up_mm=lacing.take_up_mm)
     by_height = {round(level.back_mm): level.name for level in taped}
-    taps = [{"view": "back", "z_mm": round(z), "across": 0.25, "word": word} for z, word in found.words]
+    taps: list[dict[str, Any]] = [
+        {"view": "back", "z_mm": round(z), "across": 0.25, "word": word} for z, word in found.words
+    ]
     taps += [
         {"view": "back", "z_mm": round(z), "across": 0.25, "word": "stands off", "off_mm": round(off)}
         for z, off in found.stand_off
     ]
     return {
         "pull": build.target.pull,
-        "readings": [{"z_mm": z, "gap_mm": float(round(gap))} for z, gap in found.gaps],
-        "taps": taps,
+        "readings": [{"z_mm": z, "gap_mm": float(round(gap))} for z, gap in reversed(found.gaps)],
+        "taps": sorted(taps, key=lambda tap: -tap["z_mm"]),
         "laced": [
             {"level": by_height[round(z)], "girth_mm": float(round(girth))}
             for z, girth in found.laced

@@ -8,8 +8,8 @@ from tests.app.test_api import client, fitting, sheet  # noqa: F401
 from tests.craft.test_photo import CARD, GAPS, HIGH, WIDE, drawn, edges_in, straight
 
 
-def post(client, sheet, what, **body):  # noqa: F811
-    return client.post(f"/api/builds/{sheet['id']}/{what}", json=body)
+def post(client, sheet, to, /, **body):  # noqa: F811
+    return client.post(f"/api/builds/{sheet['id']}/{to}", json=body)
 
 
 def share(spot):

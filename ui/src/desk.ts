@@ -2,7 +2,7 @@ import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
 import { get, Refused, send, sendFile } from './api/client'
 import type {
-  BookEntry, Catalogue, Change, EditedPattern, Finding, House, Line, PatternEdit, Plan, Pull, Sheet, TracedPattern,
+  BookEntry, Catalogue, Change, EditedPattern, Finding, House, Line, PatternEdit, Plan, Sheet, TracedPattern,
 } from './api/types'
 import type { LevelName } from './words'
 
@@ -57,14 +57,14 @@ export const useDesk = defineStore('desk', () => {
   }
 
   /** A step on the present revision; errors stay with the fields that caused them. Answers whether it was taken. */
-  function step(path: string, body: Record<string, unknown>, fields: string[] = []): Promise<boolean> {
+  function step(path: string, body: Record<string, unknown>, fields: string[] = [], how: 'POST' | 'PUT' = 'POST'): Promise<boolean> {
     return inTurn(async () => {
       const here = sheet.value
       if (!here) return false
       const kept = { ...errors.value }
       for (const field of fields) for (const at in kept) if (at.startsWith(field)) delete kept[at]
       try {
-        sheet.value = await send<Sheet>('POST', `/builds/${here.id}/${path}`, { revision: here.revision, ...body })
+        sheet.value = await send<Sheet>(how, `/builds/${here.id}/${path}`, { revision: here.revision, ...body })
         errors.value = kept
         return true
       } catch (error) {
@@ -105,9 +105,11 @@ export const useDesk = defineStore('desk', () => {
   const takeMeasuring = (measuring_id: string) => step('measuring', { measuring_id })
   const addPicture = (file: File, role: 'reference' | 'sketch') =>
     takeFile(`pictures?role=${role}&name=${encodeURIComponent(file.name)}`, file)
-  type Sat = { words: { level: string; word: string }[]; stand_offs: { level: string; off_mm: string }[]; laced: { level: string; girth_mm: string }[] }
-  const fitting = (given: { pull: Pull; readings: { z_mm: string; gap_mm: string }[]; note: string } & Sat) =>
-    step('fittings', given, ['fittings'])
+  const fitting = (given: Record<string, unknown>) => step('fittings', given, ['fittings'])
+  const mendFitting = (number: number, given: Record<string, unknown>) => step(`fittings/${number}`, given, ['fittings'], 'PUT')
+  /** One line of the proposed change by hand; without amounts it goes back, without a seam all do. */
+  const setLine = (given: { seam?: number; level?: string; cf_side_mm?: string | number; cb_side_mm?: string | number }) =>
+    step('change/line', given, ['line_edits'], 'PUT')
 
   const typeIn = (given: { levels: { name: string; widths_mm: string[] }[]; front_panels: number }) =>
     step('typed', given, ['typed'])
@@ -159,7 +161,7 @@ export const useDesk = defineStore('desk', () => {
   return {
     house, catalogue, sheet, errors, notice, failed, unit, plan, build, kind, levels, zero,
     editPattern, previewEdit, refit, keepTraced, writeDown, takeMeasuring, addPicture,
-    start, open, edit, set, undo, redo, restore, version, fitting, tryOut, typeIn, takeLetter, setHouse, saidAt, forget, tell, complain,
+    start, open, edit, set, undo, redo, restore, version, fitting, mendFitting, setLine, tryOut, typeIn, takeLetter, setHouse, saidAt, forget, tell, complain,
   }
 })
 
@@ -170,6 +172,7 @@ export const workshop = {
   forgetWearer: (id: string) => send<void>('DELETE', `/wearers/${id}`),
   bringWearerBack: (id: string) => send<void>('POST', `/wearers/${id}/undelete`),
   takeIn: (file: Blob) => sendFile<Line>('/builds/import', file),
+  rehearse: (id: string, world: 'kind' | 'harsh') => send<Line>('POST', `/builds/${id}/rehearse?world=${world}`),
   duplicate: (id: string) => send<Line>('POST', `/builds/${id}/duplicate`),
   archive: (id: string, archived: boolean) => send<Line>('POST', `/builds/${id}/archive?archived=${archived}`),
   remove: (id: string) => send<void>('DELETE', `/builds/${id}`),

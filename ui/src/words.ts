@@ -96,3 +96,12 @@ export const withUnit = (text: string, unit: string) =>
 
 /** What one press of an arrow key moves: 1 mm, or 1/16 in. */
 export const stepOf = (unit: Unit) => (unit === 'in' ? 25.4 / 16 : 1)
+
+/** Words of a fitting, from too much to too little, each with a sign of its own. */
+export const SAT = [
+  { word: 'digs', sign: '●' },
+  { word: 'firm', sign: '◕' },
+  { word: 'right', sign: '◑' },
+  { word: 'light', sign: '◔' },
+  { word: 'stands off', sign: '○' },
+] as const

@@ -3591,6 +3591,7 @@ export interface components {
             learned?: components["schemas"]["Learned"] | null;
             readiness?: components["schemas"]["Readiness"] | null;
             proposal?: components["schemas"]["Proposal"] | null;
+            prediction?: components["schemas"]["Foreseen"] | null;
             mock_up_plan?: components["schemas"]["MockUpPlan"] | null;
             /**
              * Bones

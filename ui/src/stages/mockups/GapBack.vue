@@ -5,7 +5,7 @@ import { useDesk } from '../../desk'
 import { hardware } from '../../words'
 
 // The back as drawn: the two lacing edges at true scale, as read and as expected next.
-const props = defineProps<{ readings: { z_mm: number; gap_mm: number }[]; expected?: Fit; next?: Fit; holes: number[] }>()
+const props = defineProps<{ readings: { z_mm: number; gap_mm: number }[]; expected?: Fit; next?: Pick<Fit, 'z_mm' | 'gap_mm'>; holes: number[] }>()
 const desk = useDesk()
 const span = computed(() => {
   const z = props.next?.z_mm ?? props.expected?.z_mm ?? props.readings.map((reading) => reading.z_mm)
@@ -16,7 +16,7 @@ const scale = computed(() => HEIGHT / (span.value.high - span.value.low))
 const y = (z: number) => 16 + (span.value.high - z) * scale.value
 const x = (gap: number, side: 1 | -1) => 152 + (side * gap * scale.value) / 2
 const edge = (points: [number, number][], side: 1 | -1) => points.map(([z, gap], i) => `${i ? 'L' : 'M'}${x(gap, side).toFixed(1)} ${y(z).toFixed(1)}`).join('')
-const ofFit = (fit: Fit) => fit.z_mm.map((z, i): [number, number] => [z, fit.gap_mm[i]])
+const ofFit = (fit: Pick<Fit, 'z_mm' | 'gap_mm'>) => fit.z_mm.map((z, i): [number, number] => [z, fit.gap_mm[i]])
 const read = computed(() => [...props.readings].sort((a, b) => a.z_mm - b.z_mm).map((one): [number, number] => [one.z_mm, one.gap_mm]))
 const shownNext = computed(() => {
   const fit = props.next

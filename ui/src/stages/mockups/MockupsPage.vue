@@ -1,17 +1,20 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import type { LaidPanel } from '../../api/types'
+import type { Fitting, LaidPanel } from '../../api/types'
 import { useDesk } from '../../desk'
 import FindingsList from '../../table/FindingsList.vue'
 import TheSlip from '../../table/TheSlip.vue'
 import WorkSurface from '../../table/WorkSurface.vue'
-import { marksBySeam } from '../../table/flat'
-import { hardware, length, LEVEL_LABELS, perEdge, shortDay, type LevelName } from '../../words'
+import { hardware, length, LEVEL_LABELS, shortDay, type LevelName } from '../../words'
 import MeasureFirst from '../MeasureFirst.vue'
+import ChangeTable from './ChangeTable.vue'
 import FitTable from './FitTable.vue'
 import GapBack from './GapBack.vue'
 import LogFitting from './LogFitting.vue'
+import MockUpPlan from './MockUpPlan.vue'
 import ReadinessBox from './ReadinessBox.vue'
+import RehearsalBox from './RehearsalBox.vue'
+import StoryView from './StoryView.vue'
 import VersionRow from './VersionRow.vue'
 import VersionSlip from './VersionSlip.vue'
 
@@ -19,6 +22,13 @@ const desk = useDesk()
 const plan = computed(() => desk.plan!)
 const build = computed(() => desk.build!)
 const logging = ref(false)
+const correcting = ref<Fitting>()
+const begun = ref<Partial<Fitting>>()
+const telling = ref(false)
+function stop() {
+  logging.value = false
+  correcting.value = begun.value = undefined
+}
 const picked = ref<number | null>(null)
 const behind = ref<LaidPanel[]>([])
 watch(picked, (number) => number === null && (behind.value = []))
@@ -33,6 +43,7 @@ const bone = (name: string) => desk.catalogue?.bones.find((kind) => kind.name ==
 const cloth = (name: string) => desk.catalogue?.cloths.find((kind) => kind.name === name)?.label ?? name
 
 const title = computed(() => {
+  if (last.value && !last.value.readings!.length) return `Fitting ${last.value.number}: no gap was read`
   if (last.value) {
     const r = last.value.readings!
     const waist = r.reduce((best, one) => (Math.abs(one.z_mm) < Math.abs(best.z_mm) ? one : best), r[0])
@@ -56,13 +67,47 @@ const taught = computed(() =>
     .sort((a, b) => Math.abs(b.by) - Math.abs(a.by))
     .slice(0, 3),
 )
-const bySeam = computed(() => marksBySeam(proposal.value?.marks ?? []))
-const named = (levels: string[]) => levels.map((level) => LEVEL_LABELS[level as LevelName].toLowerCase()).join(', ')
-const amount = (mm: number) => perEdge(mm, desk.unit)
+// what is so of her and of the pull, beside the girths
+const felt = computed(() => {
+  const learned = plan.value.learned
+  if (!learned) return []
+  const said: string[] = []
+  for (const level of learned.levels ?? []) {
+    const share = level.believed_give! / Math.max(level.measured_give!, 1e-6)
+    if (share < 0.85 || share > 1.18) said.push(`${LEVEL_LABELS[level.name as LevelName]}: ${share < 1 ? 'firmer' : 'softer'} than the tables have it, so it gives ${share < 1 ? 'less' : 'more'} at the same pull.`)
+  }
+  const pull = learned.pulls?.find((one) => one.fitting === last.value?.number)
+  if (pull) {
+    const share = pull.believed_n_per_m / pull.said_n_per_m
+    if (Math.abs(share - 1) > 0.07) said.push(`Pulled some ${Math.round(Math.abs(share - 1) * 100)} % ${share > 1 ? 'harder' : 'softer'} than “${last.value!.pull}” usually is.`)
+  }
+  if (Math.abs(learned.ride_mm!) >= 2) said.push(`It sits about ${hardware(Math.abs(learned.ride_mm!), desk.unit)} ${learned.ride_mm! > 0 ? 'higher' : 'lower'} on her than planned.`)
+  return said
+})
+const bare = (mm: number) => (desk.unit === 'in' ? length(mm, 'in', { hardware: true, bare: true }) : Math.round(mm).toString())
+const expected = computed(() => {
+  const next = proposal.value?.next_mock_up
+  if (!next) return undefined
+  const at = [next.z_mm.length - 1, Math.max(0, next.z_mm.findIndex((z) => z >= 0)), 0]
+  return at.map((i) => `${bare(next.gap_mm[i])} ± ${bare(next.gap_spread_mm[i])}`)
+})
+const ends = computed(() => {
+  const r = last.value?.readings ?? []
+  if (!r.length) return []
+  const waist = r.reduce((best, one) => (Math.abs(one.z_mm) < Math.abs(best.z_mm) ? one : best), r[0])
+  return [r[0], waist, r[r.length - 1]].map((one) => bare(one.gap_mm))
+})
+const finally_ = computed(() => {
+  const fit = proposal.value!.final
+  return [fit.z_mm.length - 1, Math.max(0, fit.z_mm.findIndex((z) => z >= 0)), 0].map((i) => bare(fit.gap_mm[i]))
+})
+const unitName = computed(() => (desk.unit === 'in' ? 'in' : 'mm'))
 </script>
 
 <template>
   <MeasureFirst v-if="!plan.pattern || !plan.mock_up" />
+  <LogFitting v-else-if="logging || correcting" :key="correcting?.number ?? 0" :correct="correcting" :begun="begun" @done="stop" @leave="stop" />
+  <StoryView v-else-if="telling" @leave="telling = false" />
   <div v-else class="page">
     <WorkSurface v-model:on="on" :plan="plan" :layers="layers" :next="proposal && !proposal.redraft && !picked ? proposal.panels : undefined" :behind="behind">
       <template #legend>
@@ -79,16 +124,18 @@ const amount = (mm: number) => perEdge(mm, desk.unit)
       <VersionSlip :number="picked" @compared="behind = $event" @leave="picked = null" />
     </TheSlip>
     <TheSlip v-else :title="title" :under="under">
-      <GapBack :readings="last?.readings ?? []" :expected="plan.mock_up" :next="proposal?.mock_up" :holes="plan.holes?.z_mm ?? []" />
-      <ReadinessBox v-if="tried.length && !logging" />
-      <p v-if="!last && !logging" class="say">
-        Expect a gap of {{ hardware(plan.mock_up.shape.mean_mm, desk.unit) }}, {{ plan.mock_up.shape.shape }}: calico gives
-        {{ hardware(plan.mock_up.stretch_mm, desk.unit) }} and its layers take up {{ hardware(plan.mock_up.take_up_mm, desk.unit) }}, the final ones {{ hardware(plan.final!.take_up_mm, desk.unit) }}.
-      </p>
-      <LogFitting v-if="logging" @done="logging = false" @leave="logging = false" />
-      <template v-else>
-        <template v-if="taught.length">
+      <GapBack :readings="last?.readings ?? []" :expected="plan.mock_up" :next="proposal?.next_mock_up ?? proposal?.mock_up" :holes="plan.holes?.z_mm ?? []" />
+      <p v-if="last" class="links"><button type="button" @click="correcting = last">Correct it</button><button type="button" @click="telling = true">The story so far</button></p>
+      <ReadinessBox v-if="build.fittings!.length" />
+      <RehearsalBox v-if="build.rehearsal" @seen="begun = $event; logging = true" />
+      <template v-if="!last">
+        <p class="say">Expect a gap of {{ hardware(plan.mock_up.shape.mean_mm, desk.unit) }}, {{ plan.mock_up.shape.shape }}.</p>
+        <MockUpPlan v-if="plan.mock_up_plan" :plan="plan.mock_up_plan" />
+        <p v-if="build.fittings!.length" class="links"><button type="button" @click="telling = true">The story so far</button></p>
+      </template>
+        <template v-if="taught.length || felt.length">
           <h2>What it says</h2>
+          <p v-for="one in felt" :key="one" class="say">{{ one }}</p>
           <p v-for="level in taught" :key="level.name" class="say">
             {{ LEVEL_LABELS[level.name as LevelName] }} {{ length(Math.abs(level.by), desk.unit) }} {{ level.by > 0 ? 'bigger' : 'smaller' }} than the tape said:
             now {{ length(level.believed_mm, desk.unit, { bare: true }) }} ± {{ length(level.believed_spread_mm, desk.unit) }}.
@@ -97,25 +144,22 @@ const amount = (mm: number) => perEdge(mm, desk.unit)
         <p v-if="last?.note" class="note">“{{ last.note }}”</p>
         <FindingsList :stages="['mockups']" />
         <template v-if="proposal">
-          <h2>Change <span class="soft small">{{ desk.unit === 'in' ? 'in' : 'mm' }} per panel edge</span></h2>
+          <h2>Change <span class="soft small">{{ unitName }} per panel edge</span></h2>
           <p v-if="proposal.redraft" class="say">A new draft: {{ proposal.reason }}.</p>
-          <table v-else-if="bySeam.length" class="numbers" aria-label="Change by seam">
+          <ChangeTable v-else-if="proposal.lines.length" :proposal="proposal" />
+          <p v-if="proposal.edges_change" class="say">The top line or hem moves too.</p>
+          <table class="numbers" aria-label="What comes of it">
+            <thead><tr><th /><th class="n">top</th><th class="n">{{ plan.pattern.zero }}</th><th class="n">hem, {{ unitName }}</th></tr></thead>
             <tbody>
-              <tr v-for="mark in bySeam" :key="mark.seam + mark.kind">
-                <td>Seam {{ mark.seam }}, {{ named(mark.levels) }}</td>
-                <td class="n" :class="mark.kind === 'let out' ? 'letout' : 'takein'">
-                  {{ mark.kind === 'let out' ? '◀▶' : '▶◀' }} {{ mark.kind }} <b class="in">{{ amount(mark.cf_side_mm) }} + {{ amount(mark.cb_side_mm) }}</b>
-                </td>
-              </tr>
+              <tr v-if="last?.readings?.length"><td>Gap read</td><td v-for="(gap, i) in ends" :key="i" class="n in">{{ gap }}</td></tr>
+              <tr v-if="expected"><td>Next mock-up</td><td v-for="(gap, i) in expected" :key="i" class="n in"><b>{{ gap }}</b></td></tr>
+              <tr><td>Final cloth</td><td v-for="(gap, i) in finally_" :key="i" class="n in">{{ gap }}</td></tr>
             </tbody>
           </table>
-          <p v-if="proposal.edges_change" class="say">The top line or hem moves as wished.</p>
-          <p class="say">Next mock-up: gap {{ hardware(proposal.mock_up.shape.mean_mm, desk.unit) }}, {{ proposal.mock_up.shape.shape }}. In the final cloth: {{ hardware(proposal.final.shape.mean_mm, desk.unit) }}, {{ proposal.final.shape.shape }}.</p>
         </template>
         <template v-else-if="last">
           <p class="fits">No change to version {{ version }} is worth making. In the final cloth the gap settles at {{ hardware(plan.final!.shape.mean_mm, desk.unit) }}, {{ plan.final!.shape.shape }}.</p>
         </template>
-      </template>
       <details>
         <summary>What mock-ups and the final are made of</summary>
         <div class="made">
@@ -124,7 +168,8 @@ const amount = (mm: number) => perEdge(mm, desk.unit)
           <v-select label="Final strength layer" :items="desk.catalogue?.cloths" item-title="label" item-value="name" :model-value="build.layers!.strength" @update:model-value="(value: string) => desk.set('layers.strength', value)" />
         </div>
       </details>
-      <template v-if="!logging" #acts>
+      <RehearsalBox v-if="!build.rehearsal && plan.aim && !plan.unmakeable" />
+      <template #acts>
         <v-btn v-if="proposal" color="primary" @click="desk.version('accept')">Make version {{ version! + 1 }}</v-btn>
         <v-btn v-else-if="!version" color="primary" @click="desk.version('cut')">Cut version 1 for a mock-up</v-btn>
         <v-btn v-else-if="last" color="primary" :to="{ name: 'bones' }">To the bones</v-btn>
@@ -137,7 +182,7 @@ const amount = (mm: number) => perEdge(mm, desk.unit)
 <style scoped>
 .page { display: grid; grid-template-columns: minmax(0, 1fr) 336px; min-height: 0; height: 100%; }
 h2 { margin: 14px 0 3px; } .say { margin: 4px 0; } .note { font-style: italic; color: var(--steel); margin: 6px 0; }
-.fits { border-left: 4px solid var(--settled); padding-left: 10px; margin: 12px 0; }
+.links { display: flex; gap: 16px; margin: 4px 0; } .links button { color: var(--letout); font: inherit; padding: 2px 0; } .fits { border-left: 4px solid var(--settled); padding-left: 10px; margin: 12px 0; }
 .key { display: inline-flex; gap: 6px; align-items: center; } .solid { width: 20px; border-top: 2.5px solid var(--ink); }
 .foot { display: grid; gap: 10px; } details { margin-top: 14px; } summary { cursor: pointer; color: var(--steel); } .made { display: grid; gap: 10px; margin-top: 10px; }
 </style>

@@ -30,6 +30,7 @@ function shape(version: Version): { d: string; box: string } {
 const gaps = (number: number) =>
   fittings(number).map((fitting) => {
     const r = fitting.readings!
+    if (!r.length) return `fitting ${fitting.number}, no gap read`
     const waist = r.reduce((best, one) => (Math.abs(one.z_mm) < Math.abs(best.z_mm) ? one : best), r[0])
     return `gap ${[r[0], waist, r[r.length - 1]].map((one) => hardware(one.gap_mm, desk.unit).replace(/ \w+$/, '')).join(' · ')} ${desk.unit === 'in' ? 'in' : 'mm'}`
   })
