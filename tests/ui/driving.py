@@ -137,7 +137,8 @@ class Hand:
     def press(self, words: str) -> None:
         """Click the button, link or list item with these words."""
         path = (
-            f"//*[self::button or self::a or self::summary or @role='option' or @role='menuitem' or contains(@class,'v-list-item')]"
+            "//*[self::button or self::a or self::summary or @role='option' or @role='menuitem' "
+            "or contains(@class,'v-list-item')]"
             f'[normalize-space()="{words}" or @aria-label="{words}" or .//*[normalize-space()="{words}"]]'
         )
 
