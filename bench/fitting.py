@@ -2,11 +2,12 @@
 
     python -m bench.fitting [wearers]
 
-The ways: the tape alone; correcting each level by its gap error; and the estimate of model section 6. The final garment
-(flat steel edges, final layers) is laced as planned on the hidden body. Readiness is compared with what came of it.
+The ways: the tape alone; correcting each level by its gap error; and the estimate of model section 6, driven as a maker
+drives it, through `plan` and the decisions, each fitting written down in whole millimetres. The final garment (flat
+steel edges, final layers) is laced as planned on the hidden body. Readiness is compared with what came of it.
 """
 
-import dataclasses
+import datetime
 import sys
 import time
 from concurrent.futures import ProcessPoolExecutor
@@ -15,15 +16,17 @@ import numpy as np
 
 from fuseau.build import Build
 from fuseau.craft.body import Body, believe
+from fuseau.craft.curves import Array
 from fuseau.craft.fit import Lacing, fit
 from fuseau.craft.kinds import KINDS
-from fuseau.craft.learning import WORDS, Belief, Tried, infer
-from fuseau.craft.pattern import Pattern
-from fuseau.craft.readiness import readiness
 from fuseau.craft.wearer import Level, Wearer
+from fuseau.decisions import accept, cut_version, log_fitting
+from fuseau.plan import Kept, plan, ready
 from fuseau.shaping import aim_at, edges, final_lacing, mock_up_lacing
-from fuseau.stand_ins.fitted_stand import TAPE, World, hidden, lace_up, notice, passes
+from fuseau.stand_ins.fitted_stand import TAPE, TrueBody, World, hidden, lace_up, notice, passes
+from fuseau.stand_ins.rehearsal import as_written
 
+TODAY = datetime.date(2026, 11, 2)
 FITTINGS = 3
 
 
@@ -48,66 +51,69 @@ def one(world: World, seed: int) -> dict[str, list[float]]:
     build = Build(wearer=wearer(seed))
     taped = believe(build.wearer, build.zones, build.practice, kind.levels, kind.needed)
     true = hidden(taped, world, seed, *TAPE[world])
-    top, hem = edges(build, taped)
-    chance = np.random.default_rng(20_000 + seed)
-    found: dict[str, list[float]] = {"tape": [], "gap": [], "model": [], "said": []}
+    pulls = np.exp(np.random.default_rng(20_000 + seed).normal(0, 0.2, FITTINGS))
+    tape, ours, said = by_estimate(build, taped, true, pulls, seed)
+    return {
+        "tape": [tape] * (FITTINGS + 1),
+        "gap": [tape, *by_gap_error(build, taped, true, pulls, seed)],
+        "model": [tape, *ours],
+        "said": said,
+    }
 
-    def final(pattern: Pattern, pull: float, body: Body) -> bool:
-        aimed, _ = aim_at(build, body, top, hem)
-        lacing = final_lacing(build, pattern, aimed)
-        stretch = pull * lacing.stack.stretch_per_n
-        return all(passes(lace_up(true, taped, lacing, pull, stretch), taped, 50, build.practice).values())
 
-    aimed, pattern = aim_at(build, taped, top, hem)
-    planned = aimed.pull_n_per_m
-    found["tape"] = [final(pattern, planned, taped)] * (FITTINGS + 1)
-    heights = np.linspace(hem.cb_mm + 8, top.cb_mm - 8, 6)
-    body, ours, simple, tried = taped, pattern, taped, []
-    by_gap = pattern
-    found["model"].append(found["tape"][0])
-    found["gap"].append(found["tape"][0])
-    belief: Belief = infer(taped, [])
-    found["said"].append(readiness(belief, final_lacing(build, ours, aimed), 50, seed).probability)
-    for k in range(FITTINGS):
-        pull = planned * float(np.exp(chance.normal(0, 0.2)))
-        lacing = dataclasses.replace(mock_up_lacing(build, ours), pull_n_per_m=planned)
+def _final(build: Build, lacing: Lacing, taped: Body, true: TrueBody) -> bool:
+    """Whether the final garment, laced as planned on the hidden body, passes."""
+    pull = lacing.pull_n_per_m
+    seen = lace_up(true, taped, lacing, pull, pull * lacing.stack.stretch_per_n)
+    return all(passes(seen, taped, build.target.gap_mm, build.practice).values())
+
+
+def by_estimate(
+    build: Build, taped: Body, true: TrueBody, pulls: Array, seed: int
+) -> tuple[bool, list[bool], list[float]]:
+    """The loop as a maker drives it, through plan and decisions: whether the final passes before, and after each."""
+    kept = Kept()
+    build = cut_version(build, plan(build, kept=kept), TODAY)
+    outcomes, said = [], []
+    for k in range(FITTINGS + 1):
+        planned, odds, current = plan(build, kept=kept), ready(build, kept=kept), build.current
+        assert odds is not None
+        assert current is not None
+        assert planned.aim is not None
+        said.append(odds.probability)
+        outcomes.append(_final(build, final_lacing(build, current.pattern, planned.aim), taped, true))
+        if k == FITTINGS:
+            break
+        lacing = mock_up_lacing(build, current.pattern)
+        pull = lacing.pull_n_per_m * float(pulls[k])
         seen = lace_up(true, taped, lacing, pull, pull * lacing.stack.stretch_per_n + true.stretch)
-        tried.append(
-            tried_of(k + 1, lacing, notice(seen, taped, heights, 1000 * seed + k, take_up_mm=lacing.take_up_mm))
-        )
-        belief = infer(taped, tried)
-        body = belief.body
-        aimed, ours = aim_at(build, body, top, hem)
-        found["model"].append(final(ours, aimed.pull_n_per_m, body))
-        found["said"].append(readiness(belief, final_lacing(build, ours, aimed), 50, seed).probability)
-        # the simpler way: each level's girth corrected by what its gap is off from what was expected
-        plain = dataclasses.replace(mock_up_lacing(build, by_gap), pull_n_per_m=planned)
-        seen = lace_up(true, taped, plain, pull, pull * plain.stack.stretch_per_n + true.stretch)
+        heights = np.linspace(seen.z_mm[0] + 8, seen.z_mm[-1] - 8, 6)
+        found = notice(seen, taped, heights, 1000 * seed + k, take_up_mm=lacing.take_up_mm)
+        build = log_fitting(build, planned, {"pull": "close", **as_written(found, taped)}, TODAY, "cm")
+        planned = plan(build, kept=kept)
+        if planned.proposal:
+            build = accept(build, planned, TODAY)
+    return outcomes[0], outcomes[1:], said
+
+
+def by_gap_error(build: Build, taped: Body, true: TrueBody, pulls: Array, seed: int) -> list[bool]:
+    """The simpler way: each level's girth corrected by what its gap is off from what was expected."""
+    top, hem = edges(build, taped)
+    body, (aimed, pattern) = taped, aim_at(build, taped, top, hem)
+    outcomes = []
+    for k in range(FITTINGS):
+        lacing = mock_up_lacing(build, pattern)
+        pull = lacing.pull_n_per_m * float(pulls[k])
+        seen = lace_up(true, taped, lacing, pull, pull * lacing.stack.stretch_per_n + true.stretch)
+        heights = np.linspace(seen.z_mm[0] + 8, seen.z_mm[-1] - 8, 6)
         read = np.array(notice(seen, taped, heights, 1000 * seed + k).gaps)
-        planned_gap = fit(plain, simple)
+        planned_gap = fit(lacing, body)
         expected = np.array([planned_gap.gap_at(z) for z in read[:, 0]])
-        off = np.interp([level.back_mm for level in simple], read[:, 0], read[:, 1] - expected)
-        girths = np.array([level.girth_mm for level in simple]) + off
-        simple = simple.with_girths(girths, np.full(len(girths), 5.0))
-        aimed_simple, by_gap = aim_at(build, simple, top, hem)
-        found["gap"].append(final(by_gap, aimed_simple.pull_n_per_m, simple))
-    return found
-
-
-def tried_of(number: int, lacing: Lacing, noticed) -> Tried:  # type: ignore[no-untyped-def]
-    """A fitting as the estimate takes it."""
-    gaps = np.array(noticed.gaps)
-    practice = lacing.practice
-    return Tried(
-        number=number,
-        lacing=lacing,
-        z_mm=gaps[:, 0],
-        gap_mm=gaps[:, 1],
-        spread_mm=np.full(len(gaps), practice.ruler_spread_mm),
-        words=tuple((z, WORDS[word][0], WORDS[word][1] * practice.word_spread) for z, word in noticed.words),
-        stand_off_mm=tuple((z, off, practice.pinch_spread_mm) for z, off in noticed.stand_off),
-        laced_mm=tuple((z, girth, practice.laced_spread_mm) for z, girth in noticed.laced),
-    )
+        off = np.interp([level.back_mm for level in body], read[:, 0], read[:, 1] - expected)
+        body = body.with_girths(body.girths_mm + off, np.full(len(off), 5.0))
+        aimed, pattern = aim_at(build, body, top, hem)
+        outcomes.append(_final(build, final_lacing(build, pattern, aimed), taped, true))
+    return outcomes
 
 
 def _one(job: tuple[World, int]) -> dict[str, list[float]] | None:

@@ -16,7 +16,7 @@ from fuseau.craft.record import Record, Unmakeable
 from fuseau.craft.wearer import LevelName
 from fuseau.planned import Plan
 from fuseau.shaping import final_lacing, mock_up_lacing
-from fuseau.stand_ins.fitted_stand import TAPE, Seen, TrueBody, World, hidden, lace_up, notice, passes
+from fuseau.stand_ins.fitted_stand import TAPE, Noticed, Seen, TrueBody, World, hidden, lace_up, notice, passes
 
 
 class TrueLevel(Record):
@@ -65,16 +65,16 @@ def fit_on_stand(build: Build, planned: Plan, key: str) -> dict[str, Any]:
     seen = _laced(true, taped, lacing, pull, pull * lacing.stack.stretch_per_n + true.stretch)
     heights: Array = np.array([round(z) for z in np.linspace(seen.z_mm[0] + 8, seen.z_mm[-1] - 8, 6)], dtype=float)
     found = notice(seen, taped, heights, seed + turn, take_up_mm=lacing.take_up_mm)
+    return {"pull": build.target.pull, **as_written(found, taped)}
+
+
+def as_written(found: Noticed, taped: Body) -> dict[str, Any]:
+    """What was noticed, rounded as it would be written down, as fields of a fitting."""
     by_height = {round(level.back_mm): level.name for level in taped}
-    taps: list[dict[str, Any]] = [
-        {"view": "back", "z_mm": round(z), "across": 0.25, "word": word} for z, word in found.words
-    ]
-    taps += [
-        {"view": "back", "z_mm": round(z), "across": 0.25, "word": "stands off", "off_mm": round(off)}
-        for z, off in found.stand_off
-    ]
+    at_back: dict[str, Any] = {"view": "back", "across": 0.25}
+    taps = [{**at_back, "z_mm": round(z), "word": word} for z, word in found.words]
+    taps += [{**at_back, "z_mm": round(z), "word": "stands off", "off_mm": round(off)} for z, off in found.stand_off]
     return {
-        "pull": build.target.pull,
         "readings": [{"z_mm": z, "gap_mm": float(round(gap))} for z, gap in reversed(found.gaps)],
         "taps": sorted(taps, key=lambda tap: -tap["z_mm"]),
         "laced": [
@@ -82,7 +82,6 @@ def fit_on_stand(build: Build, planned: Plan, key: str) -> dict[str, Any]:
             for z, girth in found.laced
             if round(z) in by_height
         ],
-        "note": "",
     }
 
 

@@ -18,6 +18,7 @@ const one = ref<Written>(start ? written(plan.value, desk.unit, start) : empty(p
 if (!one.value.rows.length && !start) one.value.rows = empty(plan.value, desk.unit, 'close', true, 'laced').rows
 const place = computed(() => (props.correct ? desk.build!.fittings!.findIndex((fitting) => fitting.number === props.correct!.number) : desk.build!.fittings!.length))
 const number = computed(() => props.correct?.number ?? desk.build!.fittings!.length + 1)
+const narrow = window.innerWidth < 900 // there she first touches the drawing
 const gapUnit = computed(() => (desk.unit === 'in' ? 'in' : 'mm'))
 const pen = ref<Word | 'gap'>('digs')
 const covered = computed(() => (plan.value.levels ?? []).filter((level) => level.gap_mm !== null))
@@ -122,7 +123,7 @@ const edgeRows = computed(() => (plan.value.pattern!.zero === 'waist' ? ['top CF
           <template v-for="(row, i) in one.rows" :key="row.key">
             <tr>
               <td><input v-model="row.z" class="in" :aria-label="`Height of reading ${i + 1}`" :aria-invalid="!!rowSaid(i)" /></td>
-              <td><input v-model="row.gap" class="in gap" :aria-label="`Gap ${i + 1}`" inputmode="decimal" autocomplete="off" :aria-invalid="!!rowSaid(i)" :autofocus="i === 0" @input="row.spread = undefined" /></td>
+              <td><input v-model="row.gap" class="in gap" :aria-label="`Gap ${i + 1}`" inputmode="decimal" autocomplete="off" :aria-invalid="!!rowSaid(i)" :autofocus="i === 0 && !narrow" @input="row.spread = undefined" /></td>
               <td class="n soft in">{{ row.spread ? `± ${hardware(row.spread, desk.unit)}` : expected(row.z) }}</td>
               <td><button type="button" :aria-label="`Take out reading ${i + 1}`" @click="one.rows.splice(i, 1)">×</button></td>
             </tr>
@@ -191,5 +192,5 @@ select { font: inherit; border: 1px solid #8b99a5; border-radius: 3px; padding: 
 .bad { color: var(--takein); font-size: 0.9rem; margin: 0; } .pairs, .tests { display: grid; gap: 5px; } .tests { grid-template-columns: 1fr 1fr; column-gap: 16px; } .pairs label, .tests label, .line { display: flex; justify-content: space-between; gap: 8px; align-items: center; } .line span { flex: none; }
 .pinch { line-height: 2.2; border-left: 3px solid var(--line); padding-left: 8px; } .second { display: block; } .photo { display: flex; gap: 8px; align-items: center; margin: 0; } .photo img { height: 44px; border-radius: 3px; } .photo button { font: inherit; color: var(--letout) !important; }
 .cost { justify-content: space-between; } .acts { position: sticky; bottom: 0; margin: 4px -16px 0; padding: 10px 16px 14px; background: var(--paper); border-top: 1px solid var(--line); display: flex; gap: 8px; z-index: 1; }
-@media (max-width: 900px) { .log { grid-template-columns: 1fr; overflow-y: auto; } .written { overflow: visible; border: 0; } .drawn { height: 70vh; } }
+@media (max-width: 900px) { .log { display: block; overflow-y: auto; } .written { overflow: visible; border: 0; } .drawn { grid-template-rows: auto 36vh auto auto; } }
 </style>
