@@ -17,6 +17,8 @@ VIEWS = (
     ("bodice", "Beekeeper General", "pattern"),
     ("collar", "Ash cartographer", "pattern"),
     ("mockups", "Underclock mender", "mockups"),
+    ("fitting", "Lamplighter Regent", "mockups"),
+    ("story", "Lamplighter Regent", "mockups"),
     ("bones", "Lamplighter Regent", "bones"),
     ("front", "Lamplighter Regent", "front"),
     ("back", "Lamplighter Regent", "back"),
@@ -39,6 +41,12 @@ def main(folder: Path, only: list[str]) -> None:
                 hand.find(".line" if build is None else "h1")
                 if stage == "mockups":
                     hand.find(".odds")
+                if view == "fitting":
+                    hand.press("Correct it")
+                    hand.find(".views svg")
+                if view == "story":
+                    hand.press("The story so far")
+                    hand.find(".story .girth")
                 browser.execute_script("return document.fonts.ready")
                 hand.picture(folder / f"{view}.png")
                 print(folder / f"{view}.png")

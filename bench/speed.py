@@ -1,5 +1,6 @@
 """`make bench`: how fast it is, on the demo build. Figures of one run on one machine; compare within a run."""
 
+import dataclasses
 import gzip
 import json
 import statistics
@@ -16,7 +17,7 @@ from fuseau.craft.body import believe
 from fuseau.craft.drafting import draft
 from fuseau.craft.findings import Change
 from fuseau.craft.kinds import KINDS
-from fuseau.craft.learning import learn
+from fuseau.craft.learning import infer, learn
 from fuseau.craft.settling import settle
 from fuseau.decisions import change
 from fuseau.demo.workshop import fill
@@ -24,7 +25,7 @@ from fuseau.files.drawings import read_drawing
 from fuseau.files.svg import pattern_svg
 from fuseau.plan import Kept, plan, ready
 from fuseau.seeing import tried_on
-from fuseau.shaping import final_lacing
+from fuseau.shaping import aim_at, edges, final_lacing, propose
 from fuseau.store.opening import open_database
 from fuseau.store.workshop import Workshop
 from tests.ui.driving import Hand, Server, chromium
@@ -73,6 +74,18 @@ def core(build: Build) -> None:
     tried = tried_on(build, measured)
     middle, worst = median_ms(lambda _: learn(measured, tried), 40)
     say(f"learn from {len(tried)} fittings", middle, "ms", "< 150", worst)
+    five = [dataclasses.replace(tried[i % len(tried)], number=i + 1) for i in range(5)]
+    middle, worst = median_ms(lambda _: learn(measured, five), 20)
+    say("learn from 5 fittings", middle, "ms", "< 150", worst)
+    belief = infer(measured, tried)
+    top, hem = edges(build, belief.body)
+
+    def proposal(_: int) -> object:
+        aimed, pattern = aim_at(build, belief.body, top, hem)
+        return propose(build, belief, belief.body, aimed, pattern, "cm")
+
+    middle, worst = median_ms(proposal, 20)
+    say("a proposal with its prediction", middle, "ms", "< 100", worst)
     middle, worst = median_ms(lambda _: ready(build), 5)
     say("readiness, 200 draws, cold", middle, "ms", "< 1000", worst)
 

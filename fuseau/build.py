@@ -13,6 +13,7 @@ from pydantic_core import PydanticCustomError
 
 from fuseau.craft.alterations import Alteration, LineEdit
 from fuseau.craft.back import BackChoices
+from fuseau.craft.body import Body, Taught, believe, remembered
 from fuseau.craft.bones import BoneChoices
 from fuseau.craft.edges import LineShape
 from fuseau.craft.front import FrontChoices
@@ -112,6 +113,15 @@ class MeasuringRef(Record):
     taken_on: datetime.date
 
 
+class Memory(Record):
+    """What the fittings of an earlier build taught of the wearer, with the measuring that both rest on."""
+
+    measuring_id: Annotated[str, Field(max_length=32)]
+    build: Name = ""
+    fittings: int = Field(ge=1)
+    levels: tuple[Taught, ...] = Field(max_length=10)
+
+
 class PatternVersion(Record):
     """A pattern as it was cut. It is never changed; an alteration makes the next one."""
 
@@ -138,6 +148,7 @@ class Build(Record):
     brief: Brief = Brief()
     wearer: Wearer = Wearer()
     measuring: MeasuringRef | None = None
+    taught: Memory | None = Field(default=None, description="None starts from the tape alone.")
     stand: Stand = Stand()
     target: Target = Target()
     draft: DraftChoices = DraftChoices()
@@ -160,6 +171,19 @@ class Build(Record):
     def version_numbered(self, number: int) -> PatternVersion | None:
         """The version with this number, if there is one."""
         return next((version for version in self.versions if version.number == number), None)
+
+    @property
+    def body(self) -> Body:
+        """The wearer before any fitting of this build: as taped, or as earlier fittings taught.
+
+        Raises ValueError when a needed girth is missing.
+        """
+        kind = KINDS[self.kind]
+        taped = believe(self.wearer, self.zones, self.practice, kind.levels, kind.needed)
+        same = self.taught is not None and self.measuring is not None
+        if not same or self.taught.measuring_id != self.measuring.measuring_id:  # type: ignore[union-attr]
+            return taped
+        return remembered(taped, self.taught.levels)  # type: ignore[union-attr]
 
     @property
     def pictures(self) -> tuple[Picture | BackPhoto, ...]:

@@ -44,7 +44,7 @@ def change(build: Build, changes: list[Change], unit: Unit) -> Build:
 def _set(data: dict[str, Any], at: str, value: Any) -> None:
     *way, last = at.split(".")
     named = way[:1] == ["versions"] and len(way) == 2 and last in ("name", "note")
-    if not named and (way[0] in _NEVER_SET if way else last != "kind"):
+    if not named and (way[0] in _NEVER_SET if way else last not in ("kind", "taught")):
         raise Unmakeable(at, "This is not changed by hand.")
     spot: Any = data
     for part in way:

@@ -9,7 +9,7 @@ from typing import Any, TypeVar
 
 from fuseau.build import Brief, Build
 from fuseau.craft.back import BackChoices, cut_lace, grommet_count, rows
-from fuseau.craft.body import Body, believe, missing_measures
+from fuseau.craft.body import Body, missing_measures
 from fuseau.craft.bones import BoneChoices, check_bones, lacing_edge_layout, lay_bones
 from fuseau.craft.findings import Change, Finding, Mend
 from fuseau.craft.fit import Fit, Lacing, check_fit, fit
@@ -96,7 +96,7 @@ def _plan_garment(build: Build, unit: Unit, kept: Kept, findings: list[Finding])
 
     # wearer: what the tape says, then what the fittings taught
     kind = KINDS[build.kind]
-    measured = kept.stage("believe", believe, build.wearer, build.zones, practice, kind.levels, kind.needed)
+    measured = kept.stage("believe", _measured, _wearing(build))
     belief = kept.stage("infer", _infer, _seen(build), measured)
     body, learned = hung(build, belief.body), belief.learned if build.fittings else None
 
@@ -208,6 +208,22 @@ def _check_guesses(body: Body, unit: Unit) -> list[Finding]:
     ]
 
 
+def _wearing(build: Build) -> Build:
+    """The build with only what the wearer's body follows from."""
+    return Build(
+        kind=build.kind,
+        wearer=build.wearer,
+        measuring=build.measuring,
+        taught=build.taught,
+        practice=build.practice,
+        zones=build.zones,
+    )
+
+
+def _measured(build: Build) -> Body:
+    return build.body
+
+
 def _seen(build: Build) -> Build:
     """The build without what no fitting depends on, so that wishes can change without learning anew."""
     return Build(
@@ -239,8 +255,7 @@ def ready(build: Build, *, kept: Kept | None = None) -> Readiness | None:
     planned = plan(build, kept=kept)
     if planned.pattern is None or planned.aim is None or KINDS[build.kind].tied:
         return None
-    kind = KINDS[build.kind]
-    measured = kept.stage("believe", believe, build.wearer, build.zones, build.practice, kind.levels, kind.needed)
+    measured = kept.stage("believe", _measured, _wearing(build))
     belief = kept.stage("infer", _infer, _seen(build), measured)
     proposal, current = planned.proposal, build.current
     pattern = proposal.pattern if proposal else current.pattern if current else planned.drafted

@@ -3,7 +3,6 @@
 import datetime
 
 from fuseau.build import Build
-from fuseau.craft.body import believe
 from fuseau.craft.kinds import KINDS
 from fuseau.craft.learning import infer
 from fuseau.craft.readiness import readiness
@@ -72,6 +71,8 @@ def _until(build: Build, count: int) -> Build:
     return Build(
         kind=build.kind,
         wearer=build.wearer,
+        measuring=build.measuring,
+        taught=build.taught,
         target=build.target,
         draft=build.draft,
         layers=build.layers,
@@ -84,8 +85,8 @@ def _until(build: Build, count: int) -> Build:
 
 
 def _chapter(build: Build) -> Chapter:
-    kind, last = KINDS[build.kind], build.fittings[-1] if build.fittings else None
-    measured = believe(build.wearer, build.zones, build.practice, kind.levels, kind.needed)
+    last = build.fittings[-1] if build.fittings else None
+    measured = build.body
     belief = infer(measured, tried_on(build, measured))
     body = hung(build, belief.body)
     aimed, pattern = aim_at(build, body, *edges(build, body))

@@ -6,6 +6,7 @@ from fastapi import APIRouter
 from fastapi.responses import Response
 
 from fuseau.app.answering import TROUBLES, TheDesk, kept, makeable, today
+from fuseau.app.desk import Desk
 from fuseau.app.shapes import (
     BookEntry,
     BookMeasuring,
@@ -19,6 +20,7 @@ from fuseau.app.shapes import (
 from fuseau.build import Build, MeasuringRef
 from fuseau.craft.body import Body
 from fuseau.store.book import Measuring
+from fuseau.store.workshop import Opened
 
 router = APIRouter(prefix="/api", responses=TROUBLES)
 
@@ -74,7 +76,7 @@ def look_at_measuring(desk: TheDesk, build_id: str, measuring_id: str) -> Remeas
     opened = desk.workshop.open(build_id)
     measuring = desk.book.measuring(measuring_id)
     before = desk.plan(build_id, opened.build)
-    after = desk.plan(f"{build_id} tried", _measured(opened.build, measuring))
+    after = desk.plan(f"{build_id} tried", _measured(desk, opened, measuring))
     return Remeasured(
         measuring_id=measuring.id,
         taken_on=measuring.taken_on,
@@ -97,7 +99,7 @@ def take_measuring(desk: TheDesk, build_id: str, wish: TakeMeasures) -> Response
     opened = desk.workshop.open(build_id)
     desk.workshop.check(build_id, wish.revision)
     measuring = desk.book.measuring(wish.measuring_id)
-    build = _measured(opened.build, measuring)
+    build = _measured(desk, opened, measuring)
     label = f"Measures of {measuring.wearer.name or 'the wearer'}, {_day(measuring.taken_on)}"
     return kept(desk, build_id, wish.revision, build, label, makeable(desk, opened, build))
 
@@ -106,8 +108,14 @@ def _ref(measuring: Measuring) -> MeasuringRef:
     return MeasuringRef(wearer_id=measuring.wearer_id, measuring_id=measuring.id, taken_on=measuring.taken_on)
 
 
-def _measured(build: Build, measuring: Measuring) -> Build:
-    return build.model_copy(update={"wearer": measuring.wearer, "measuring": _ref(measuring)})
+def _measured(desk: Desk, opened: Opened, measuring: Measuring) -> Build:
+    """The build on a measuring of the book, and on what fittings of other garments on it taught."""
+    changes = {
+        "wearer": measuring.wearer,
+        "measuring": _ref(measuring),
+        "taught": desk.taught(measuring.id, but=opened.id),
+    }
+    return opened.build.model_copy(update=changes)
 
 
 def _moved(before: Body | None, after: Body | None) -> list[LevelMoved]:

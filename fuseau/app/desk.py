@@ -4,8 +4,9 @@ import threading
 from collections import OrderedDict
 
 from fuseau.app.shapes import BookMeasuring, House, Line, Sheet
-from fuseau.build import Build
+from fuseau.build import Build, Memory
 from fuseau.consequences import consequences, job_word
+from fuseau.craft.body import Taught
 from fuseau.craft.lengths import Unit
 from fuseau.craft.readiness import Readiness
 from fuseau.plan import Kept, plan, ready
@@ -83,6 +84,36 @@ class Desk:
         if ref is None or newest is None or newest.id == ref.measuring_id:
             return None
         return BookMeasuring(id=newest.id, taken_on=newest.taken_on)
+
+    def taught(self, measuring_id: str, but: str) -> Memory | None:
+        """What the most fitted other build on this measuring taught of its wearer; None where nothing did."""
+        found = [
+            opened
+            for opened in [*self.workshop.builds(), *self.workshop.builds(archived=True)]
+            if opened.id != but
+            and opened.build.fittings
+            and opened.build.rehearsal is None
+            and opened.build.measuring
+            and opened.build.measuring.measuring_id == measuring_id
+        ]
+        best = max(found, key=lambda opened: len(opened.build.fittings), default=None)
+        learned = self.plan(best.id, best.build).learned if best else None
+        if best is None or learned is None:
+            return None
+        return Memory(
+            measuring_id=measuring_id,
+            build=best.build.brief.name,
+            fittings=len(best.build.fittings),
+            levels=tuple(
+                Taught(
+                    name=level.name,
+                    girth_mm=level.believed_mm,
+                    spread_mm=level.believed_spread_mm,
+                    give=level.believed_give,
+                )
+                for level in learned.levels
+            ),
+        )
 
     def keep_attached(self, build: Build, attached: dict[str, bytes]) -> None:
         """Keep the pictures that came with a build's file; what is none is dropped, and shows as missing."""

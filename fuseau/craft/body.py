@@ -1,10 +1,11 @@
 """The body as believed: one settled girth and height for every level a garment needs, with spreads (model, 2)."""
 
 import math
-from collections.abc import Iterator
+from collections.abc import Iterator, Sequence
 from functools import cached_property
 
 import numpy as np
+from pydantic import Field
 
 from fuseau.craft.curves import Array, Basis, calm_basis
 from fuseau.craft.practice import Practice
@@ -84,6 +85,28 @@ class Body(Record):
             return self
         at = np.array([level.back_mm for level in self.levels]) + self.ride_mm
         return self.with_girths(self.along_back.at(at) @ self.girths_mm, np.array([one.spread_mm for one in self]))
+
+
+class Taught(Record):
+    """What earlier fittings taught of a level: its girth and spread (mm), and how far it gives."""
+
+    name: LevelName
+    girth_mm: float = Field(gt=100, lt=2500)
+    spread_mm: float = Field(gt=0, lt=200)
+    give: float = Field(gt=0, lt=0.5)
+
+
+def remembered(body: Body, taught: Sequence[Taught]) -> Body:
+    """The body as fittings of earlier garments taught it, where they did (model, section 6: later builds start there).
+
+    They had started from the same tape, so what they came to takes its place.
+    """
+    known = {one.name: one for one in taught}
+    levels = tuple(
+        level.model_copy(update=known[level.name].model_dump(exclude={"name"})) if level.name in known else level
+        for level in body
+    )
+    return body.model_copy(update={"levels": levels})
 
 
 _USUAL_RISE: dict[LevelName, float] = {

@@ -4,7 +4,6 @@ Fittings are computed: each wearer has a true body that the tape only comes near
 pulled a little harder or softer than meant, and the gaps are read with seeded noise.
 """
 
-import dataclasses
 import datetime
 from dataclasses import dataclass, field
 from pathlib import Path
@@ -13,14 +12,13 @@ from typing import Any, Literal
 import numpy as np
 
 from fuseau.build import Build, Mark, MeasuringRef, Picture
-from fuseau.craft.body import believe
 from fuseau.craft.findings import Change
-from fuseau.craft.fit import fit
-from fuseau.craft.kinds import KINDS
 from fuseau.decisions import accept, change, cut_version, log_fitting
 from fuseau.demo.sketches import Look, sketch
 from fuseau.plan import plan
 from fuseau.shaping import mock_up_lacing
+from fuseau.stand_ins.fitted_stand import TrueBody, lace_up, notice
+from fuseau.stand_ins.rehearsal import as_written
 from fuseau.store.book import Book
 from fuseau.store.opening import open_database
 from fuseau.store.pictures import KeptPicture, Pictures
@@ -36,6 +34,7 @@ class Story:
     truly: dict[str, float] = field(default_factory=dict)
     cut: bool = False
     fittings: int = 0
+    gaps_only: bool = False
     accepted: int = 0
     archived: bool = False
     seed: int = 1
@@ -142,6 +141,7 @@ STORIES = (
         truly={"underbust": -6, "waist": 4, "high_hip": 9},
         cut=True,
         fittings=1,
+        gaps_only=True,
         seed=5,
         notes=("Narrow at the top, wide at the bottom. Sits well otherwise.",),
     ),
@@ -300,21 +300,24 @@ def _in_the_book(build: Build, story: Story, today: datetime.date, book: Book) -
 
 
 def _tried_on(build: Build, story: Story, i: int, noise: np.random.Generator) -> dict[str, Any]:
-    """What a fitting of the current version on the true body would read, to the millimetre."""
-    taped = believe(build.wearer, build.zones, build.practice, KINDS[build.kind].levels, KINDS[build.kind].needed)
+    """What a fitting of the current version on the stand with the story's true body shows, as it is written down."""
+    taped = build.body
     girths = np.array([level.girth_mm + story.truly.get(level.name, 0.0) for level in taped])
-    body = taped.with_girths(girths, np.zeros(len(girths)))
+    true = TrueBody(girths, np.array([level.give for level in taped]), 0.008, "kind")
     assert build.current is not None
-    pattern = build.current.pattern
-    laced = mock_up_lacing(build, pattern)
-    pulled = laced.pull_n_per_m * float(np.exp(noise.normal(0, 0.15)))
-    found = fit(dataclasses.replace(laced, pull_n_per_m=pulled), body)
-    heights = np.round(np.linspace(pattern.top.cb_mm - 10, pattern.hem.cb_mm + 10, 5))
+    laced = mock_up_lacing(build, build.current.pattern)
+    pull = laced.pull_n_per_m * float(np.exp(noise.normal(0, 0.15)))
+    seen = lace_up(true, taped, laced, pull, pull * laced.stack.stretch_per_n + true.stretch)
+    heights = np.array([round(z) for z in np.linspace(seen.z_mm[0] + 10, seen.z_mm[-1] - 10, 5)], dtype=float)
+    found = notice(seen, taped, heights, 100 * story.seed + i, 1.5, laced.take_up_mm)
     return {
         "pull": build.target.pull,
         "note": story.notes[i] if i < len(story.notes) else "",
-        "readings": [
-            {"z_mm": float(z), "gap_mm": max(0.0, round(found.gap_at(float(z)) + float(noise.normal(0, 1.5))))}
-            for z in heights
-        ],
+        "hours": 5.5 - 1.5 * i,
+        "cost": 14.0,
+        **{
+            field: said
+            for field, said in as_written(found, taped).items()
+            if field == "readings" or not story.gaps_only
+        },
     }

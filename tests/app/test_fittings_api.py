@@ -101,3 +101,23 @@ def test_a_rehearsal_hides_a_body_and_reveals_it_when_the_cloth_is_cut(client, s
     assert believed < taped + 8
     assert abs(verdict["mean_gap_mm"] - 50) < 25
     assert verdict["passes"] == (verdict["fails"] == [])
+
+
+def test_a_later_build_starts_from_what_her_fittings_taught(client, sheet):  # noqa: F811
+    named = post(client, sheet, "changes", revision=sheet["revision"], changes=[{"at": "wearer.name", "value": "Ile"}])
+    first = client.post(f"/api/builds/{sheet['id']}/book", json={"revision": named.json()["revision"]}).json()
+    tried = fitting(client, first).json()
+    learned = {level["name"]: level for level in tried["plan"]["learned"]["levels"]}
+    measuring = tried["build"]["measuring"]["measuring_id"]
+    line = client.post("/api/builds", json={"name": "Lantern thief"}).json()
+    later = post(client, line, "measuring", revision=line["revision"], measuring_id=measuring).json()
+    assert later["build"]["taught"]["build"] == "Tidewarden"
+    for level in later["plan"]["body"]["levels"]:
+        assert level["girth_mm"] == pytest.approx(learned[level["name"]]["believed_mm"])
+        assert level["spread_mm"] == pytest.approx(learned[level["name"]]["believed_spread_mm"])
+    taped = post(client, later, "changes", revision=later["revision"], changes=[{"at": "taught", "value": None}]).json()
+    for level in taped["plan"]["body"]["levels"]:
+        assert level["girth_mm"] == pytest.approx(learned[level["name"]]["measured_mm"])
+    # another measuring is another day: it starts from the tape
+    again = post(client, line, "measuring", revision=taped["revision"], measuring_id=measuring).json()
+    assert again["build"]["taught"]

@@ -115,7 +115,7 @@ def test_a_fitting_is_touched_read_off_a_photo_edited_accepted_and_readiness_ris
     demo_hand.press(f"Refuse {where}")
     demo_hand.see("refused")
     demo_hand.wait(lambda: demo_hand.find("[aria-label='What comes of it']").text != foretold)
-    demo_hand.press(f"Set {where}, CF side")
+    demo_hand.click(f"button[aria-label$='set {where}, CF side']")
     box = demo_hand.find("[aria-label='Change by seam'] input")
     box.send_keys(Keys.CONTROL, "a")
     box.send_keys("much", Keys.ENTER)

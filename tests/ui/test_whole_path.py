@@ -59,7 +59,9 @@ def test_from_four_girths_to_a_printed_pattern_and_back(hand, server, browser, d
     hand.see("The gap is 29 mm wider at the bottom")
     assert hand.find("[data-mark*='let out']").is_displayed()
     assert hand.find("[data-mark*='take in']").is_displayed()
-    assert "parallel" in hand.text()
+    final = hand.find("[aria-label='What comes of it'] tbody tr:last-child").text.split()
+    assert final[:2] == ["Final", "cloth"]
+    assert all(abs(int(gap) - 50) <= 3 for gap in final[2:])
     # the change accepted
     hand.press("Make version 2")
     hand.see("Version 2 is ready to try on")

@@ -1456,6 +1456,8 @@ export interface components {
              */
             wearer: components["schemas"]["Wearer"];
             measuring?: components["schemas"]["MeasuringRef"] | null;
+            /** @description None starts from the tape alone. */
+            taught?: components["schemas"]["Memory"] | null;
             /**
              * @default {
              *       "name": ""
@@ -3052,6 +3054,23 @@ export interface components {
             taken_on: string;
         };
         /**
+         * Memory
+         * @description What the fittings of an earlier build taught of the wearer, with the measuring that both rest on.
+         */
+        Memory: {
+            /** Measuring Id */
+            measuring_id: string;
+            /**
+             * Build
+             * @default
+             */
+            build: string;
+            /** Fittings */
+            fittings: number;
+            /** Levels */
+            levels: components["schemas"]["Taught"][];
+        };
+        /**
          * Mend
          * @description Changes that would mend a finding, and how the button says it.
          */
@@ -4583,6 +4602,23 @@ export interface components {
              * @description Room inside a collar; None takes the house number.
              */
             ease_mm?: number | null;
+        };
+        /**
+         * Taught
+         * @description What earlier fittings taught of a level: its girth and spread (mm), and how far it gives.
+         */
+        Taught: {
+            /**
+             * Name
+             * @enum {string}
+             */
+            name: "upper_neck" | "neck_base" | "collarbone" | "high_bust" | "bust" | "underbust" | "ribs" | "waist" | "high_hip" | "hip";
+            /** Girth Mm */
+            girth_mm: number;
+            /** Spread Mm */
+            spread_mm: number;
+            /** Give */
+            give: number;
         };
         /**
          * Thread

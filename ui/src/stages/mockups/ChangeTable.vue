@@ -50,7 +50,7 @@ const isEdited = (line: ProposedLine, side: number) => editing.value?.seam === l
 
 <template>
   <table class="numbers" aria-label="Change by seam">
-    <thead><tr><th>seam</th><th /><th /><th class="n">CF side</th><th class="n">CB side</th><th /></tr></thead>
+    <thead><tr><th>seam</th><td /><td /><th class="n">CF side</th><th class="n">CB side</th><td /></tr></thead>
     <tbody v-for="seam in bySeam" :key="seam.label">
       <tr v-for="(line, i) in seam.lines" :key="line.level" :class="{ mine: line.by_hand, refused: refused(line) }">
         <th v-if="!i" scope="rowgroup" :rowspan="seam.lines.length">{{ seam.label }}</th>
@@ -58,7 +58,7 @@ const isEdited = (line: ProposedLine, side: number) => editing.value?.seam === l
         <td class="n" :class="kind(line) === 'let out' ? 'letout' : kind(line) === 'take in' ? 'takein' : ''">{{ SIGN[kind(line)] }} <span class="way">{{ refused(line) ? 'refused' : kind(line) }}</span></td>
         <td v-for="side in [0, 1] as const" :key="side" class="n in amount">
           <input v-if="isEdited(line, side)" v-model="editing!.text" :aria-label="`Seam ${line.label}, ${LEVEL_LABELS[line.level]}, ${side ? 'CB' : 'CF'} side`" @keydown.enter.prevent="keep(line)" @keydown.esc.stop="editing = null; desk.forget('line_edits')" @blur="keep(line)" />
-          <button v-else type="button" :title="side ? 'On the panel toward CB' : 'On the panel toward CF'" :aria-label="`Set seam ${line.label}, ${LEVEL_LABELS[line.level]}, ${side ? 'CB' : 'CF'} side`" @click="begin(line, side, $event)">{{ shown(side ? line.cb_side_mm : line.cf_side_mm) }}</button>
+          <button v-else type="button" :title="side ? 'On the panel toward CB' : 'On the panel toward CF'" :aria-label="`${shown(side ? line.cb_side_mm : line.cf_side_mm)}: set seam ${line.label}, ${LEVEL_LABELS[line.level]}, ${side ? 'CB' : 'CF'} side`" @click="begin(line, side, $event)">{{ shown(side ? line.cb_side_mm : line.cf_side_mm) }}</button>
         </td>
         <td class="n">
           <button v-if="line.by_hand" type="button" class="act" :aria-label="`Put back seam ${line.label}, ${LEVEL_LABELS[line.level]}`" title="As it was worked out" @click="desk.setLine(where(line))">↺</button>

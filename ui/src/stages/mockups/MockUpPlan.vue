@@ -26,7 +26,7 @@ const differs = computed(() =>
     <p v-for="one in plan.look_at" :key="one" class="look">{{ one }}</p>
     <p class="soft">Leave out: {{ plan.leave_out.join(', ') }}.</p>
     <table v-if="differs.length" class="numbers" aria-label="Against the final">
-      <thead><tr><th>Against the final garment</th><th class="n" /></tr></thead>
+      <thead><tr><th>Against the final garment</th><td /></tr></thead>
       <tbody><tr v-for="one in differs" :key="one.what"><td>{{ one.what }} <span class="soft small">{{ one.why }}</span></td><td class="n in"><b>{{ signed(one.mm) }}</b></td></tr></tbody>
     </table>
   </section>

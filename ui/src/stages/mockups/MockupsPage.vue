@@ -72,10 +72,11 @@ const felt = computed(() => {
   const learned = plan.value.learned
   if (!learned) return []
   const said: string[] = []
-  for (const level of learned.levels ?? []) {
-    const share = level.believed_give! / Math.max(level.measured_give!, 1e-6)
-    if (share < 0.85 || share > 1.18) said.push(`${LEVEL_LABELS[level.name as LevelName]}: ${share < 1 ? 'firmer' : 'softer'} than the tables have it, so it gives ${share < 1 ? 'less' : 'more'} at the same pull.`)
-  }
+  const named = (way: (share: number) => boolean) =>
+    (learned.levels ?? []).filter((level) => way(level.believed_give! / Math.max(level.measured_give!, 1e-6))).map((level) => LEVEL_LABELS[level.name as LevelName].toLowerCase()).join(' and ')
+  const [firm, soft] = [named((share) => share < 0.85), named((share) => share > 1.18)]
+  if (firm) said.push(`Firmer than usual at the ${firm}: it gives less at the same pull, and is not bigger for it.`)
+  if (soft) said.push(`Softer than usual at the ${soft}: it gives more at the same pull.`)
   const pull = learned.pulls?.find((one) => one.fitting === last.value?.number)
   if (pull) {
     const share = pull.believed_n_per_m / pull.said_n_per_m
@@ -121,7 +122,7 @@ const unitName = computed(() => (desk.unit === 'in' ? 'in' : 'mm'))
       </template>
     </WorkSurface>
     <TheSlip v-if="picked" :title="`Version ${picked}`">
-      <VersionSlip :number="picked" @compared="behind = $event" @leave="picked = null" />
+      <VersionSlip :number="picked" @compared="behind = $event" @leave="picked = null" @correct="correcting = $event" />
     </TheSlip>
     <TheSlip v-else :title="title" :under="under">
       <GapBack :readings="last?.readings ?? []" :expected="plan.mock_up" :next="proposal?.next_mock_up ?? proposal?.mock_up" :holes="plan.holes?.z_mm ?? []" />
@@ -133,23 +134,13 @@ const unitName = computed(() => (desk.unit === 'in' ? 'in' : 'mm'))
         <MockUpPlan v-if="plan.mock_up_plan" :plan="plan.mock_up_plan" />
         <p v-if="build.fittings!.length" class="links"><button type="button" @click="telling = true">The story so far</button></p>
       </template>
-        <template v-if="taught.length || felt.length">
-          <h2>What it says</h2>
-          <p v-for="one in felt" :key="one" class="say">{{ one }}</p>
-          <p v-for="level in taught" :key="level.name" class="say">
-            {{ LEVEL_LABELS[level.name as LevelName] }} {{ length(Math.abs(level.by), desk.unit) }} {{ level.by > 0 ? 'bigger' : 'smaller' }} than the tape said:
-            now {{ length(level.believed_mm, desk.unit, { bare: true }) }} ± {{ length(level.believed_spread_mm, desk.unit) }}.
-          </p>
-        </template>
-        <p v-if="last?.note" class="note">“{{ last.note }}”</p>
-        <FindingsList :stages="['mockups']" />
         <template v-if="proposal">
           <h2>Change <span class="soft small">{{ unitName }} per panel edge</span></h2>
           <p v-if="proposal.redraft" class="say">A new draft: {{ proposal.reason }}.</p>
           <ChangeTable v-else-if="proposal.lines.length" :proposal="proposal" />
           <p v-if="proposal.edges_change" class="say">The top line or hem moves too.</p>
           <table class="numbers" aria-label="What comes of it">
-            <thead><tr><th /><th class="n">top</th><th class="n">{{ plan.pattern.zero }}</th><th class="n">hem, {{ unitName }}</th></tr></thead>
+            <thead><tr><td /><th class="n">top</th><th class="n">{{ plan.pattern.zero }}</th><th class="n">hem, {{ unitName }}</th></tr></thead>
             <tbody>
               <tr v-if="last?.readings?.length"><td>Gap read</td><td v-for="(gap, i) in ends" :key="i" class="n in">{{ gap }}</td></tr>
               <tr v-if="expected"><td>Next mock-up</td><td v-for="(gap, i) in expected" :key="i" class="n in"><b>{{ gap }}</b></td></tr>
@@ -160,6 +151,16 @@ const unitName = computed(() => (desk.unit === 'in' ? 'in' : 'mm'))
         <template v-else-if="last">
           <p class="fits">No change to version {{ version }} is worth making. In the final cloth the gap settles at {{ hardware(plan.final!.shape.mean_mm, desk.unit) }}, {{ plan.final!.shape.shape }}.</p>
         </template>
+        <template v-if="taught.length || felt.length">
+          <h2>What it says</h2>
+          <p v-for="one in felt" :key="one" class="say">{{ one }}</p>
+          <p v-for="level in taught" :key="level.name" class="say">
+            {{ LEVEL_LABELS[level.name as LevelName] }} {{ length(Math.abs(level.by), desk.unit) }} {{ level.by > 0 ? 'bigger' : 'smaller' }} than the tape said:
+            now {{ length(level.believed_mm, desk.unit, { bare: true }) }} ± {{ length(level.believed_spread_mm, desk.unit) }}.
+          </p>
+        </template>
+        <p v-if="last?.note" class="note">“{{ last.note }}”</p>
+        <FindingsList :stages="['mockups']" />
       <details>
         <summary>What mock-ups and the final are made of</summary>
         <div class="made">

@@ -2,12 +2,13 @@
 import { computed, ref, watch } from 'vue'
 import { get } from '../../api/client'
 import type { components } from '../../api/schema'
+import type { Fitting } from '../../api/types'
 import { useDesk } from '../../desk'
 import { hardware, length, LEVEL_LABELS, shortDay, type LevelName } from '../../words'
 
 // One version: its name and note, what changed from it to the present one, and the way back to it.
 const props = defineProps<{ number: number }>()
-const emit = defineEmits<{ compared: [panels: components['schemas']['LaidPanel'][]]; leave: [] }>()
+const emit = defineEmits<{ compared: [panels: components['schemas']['LaidPanel'][]]; leave: []; correct: [fitting: Fitting] }>()
 const desk = useDesk()
 const version = computed(() => desk.build!.versions![props.number - 1])
 const current = computed(() => desk.build!.versions!.length)
@@ -29,6 +30,7 @@ watch(
   },
   { immediate: true },
 )
+const fittings = computed(() => desk.build!.fittings!.filter((one) => one.version === props.number) as Fitting[])
 const signed = (mm: number) => (Math.abs(mm) < 0.5 ? '=' : `${mm > 0 ? '+' : '−'}${length(Math.abs(mm), desk.unit, { bare: true })}`)
 const amount = (mm: number) => (desk.unit === 'in' ? length(mm, 'in', { hardware: true, bare: true }) : mm.toFixed(1))
 async function back() {
@@ -42,6 +44,7 @@ async function back() {
     <v-text-field label="Name it" :model-value="version.name" @change="(event: Event) => desk.set(`versions.${number - 1}.name`, (event.target as HTMLInputElement).value)" />
     <v-textarea label="Note" rows="2" auto-grow :model-value="version.note" @change="(event: Event) => desk.set(`versions.${number - 1}.note`, (event.target as HTMLInputElement).value)" />
     <ul v-if="version.changes?.length" class="small"><li v-for="(one, i) in version.changes.slice(-6)" :key="i">{{ one }}</li></ul>
+    <p v-for="one in fittings" :key="one.number" class="tried"><span>Fitting {{ one.number }}{{ one.tried_on ? `, ${shortDay(one.tried_on)}` : '' }}, pulled {{ one.pull }}{{ one.corrected ? ', corrected' : '' }}</span><button type="button" @click="emit('correct', one)">Correct it</button></p>
     <template v-if="found">
       <div class="against"><h2>From version {{ found.before }} to {{ found.after }}</h2><label v-if="others.length > 1">with <select :value="other" aria-label="Compare with version" @change="against = Number(($event.target as HTMLSelectElement).value)"><option v-for="one in others" :key="one" :value="one">version {{ one }}</option></select></label></div>
       <table class="numbers" aria-label="Girths compared">
@@ -70,4 +73,5 @@ async function back() {
 <style scoped>
 .against { display: flex; justify-content: space-between; align-items: baseline; } select { font: inherit; border: 1px solid #8b99a5; border-radius: 3px; background: var(--paper); color: var(--ink); } ul { margin: 0; padding-left: 18px; }
 .version { display: grid; gap: 10px; } .version p { margin: 0; } .acts { display: flex; gap: 8px; flex-wrap: wrap; }
+.tried { display: flex; justify-content: space-between; margin: 6px 0; } .tried button { color: var(--letout); font: inherit; }
 </style>

@@ -21,6 +21,8 @@ const look = async (id: string) => {
 const moved = computed(() => (looked.value?.body ?? []).filter((level) => Math.abs(level.after_mm - level.before_mm) >= 1))
 const sewn = computed(() => Object.fromEntries((looked.value?.sewn ?? []).map((level) => [level.name, level.after_mm - level.before_mm])))
 const signed = (mm: number) => `${mm < 0 ? '−' : '+'}${length(Math.abs(mm), desk.unit)}`
+const taught = computed(() => (desk.build!.taught?.measuring_id === ref_.value?.measuring_id ? desk.build!.taught : undefined))
+const taughtOf = computed(() => (taught.value?.levels ?? []).map((level) => `${LEVEL_LABELS[level.name as LevelName].toLowerCase()} ${length(level.girth_mm, desk.unit, { bare: true })} ± ${length(level.spread_mm, desk.unit)}`).join(', '))
 const measured = computed(() => desk.levels.some((name) => wearer.value[name]!.readings_mm?.length))
 async function take() {
   if (looked.value && (await desk.takeMeasuring(looked.value.measuring_id))) looked.value = undefined
@@ -42,6 +44,7 @@ async function take() {
         <v-list-item v-if="!book.length" title="Nobody is in the book yet" disabled />
       </v-list>
     </v-menu>
+    <p v-if="taught" class="taught"><b>{{ taught.fittings === 1 ? 'A fitting' : `${taught.fittings} fittings` }} of “{{ taught.build }}” {{ taught.fittings === 1 ? 'counts' : 'count' }} here:</b> {{ taughtOf }}. <button type="button" @click="desk.set('taught', null)">Start from the tape alone</button></p>
     <div v-if="desk.sheet?.newer && !looked" class="newer">
       <b>Measured again on {{ longDay(desk.sheet.newer.taken_on) }}.</b> This build rests on the older measures.
       <v-btn size="small" variant="outlined" @click="look(desk.sheet.newer.id)">What would change?</v-btn>
@@ -61,4 +64,5 @@ async function take() {
 <style scoped>
 .book { display: flex; gap: 8px; align-items: center; flex-wrap: wrap; padding-bottom: 10px; margin-bottom: 10px; border-bottom: 1px solid var(--line); } .book p { margin: 0; } .spring { flex: 1; }
 .newer { flex-basis: 100%; border-left: 4px solid var(--caution); padding: 4px 10px; background: var(--marked); line-height: 1.4; } ul { margin: 2px 0 6px; padding-left: 18px; }
+.taught { flex-basis: 100%; } .taught button { color: var(--letout); font: inherit; }
 </style>
