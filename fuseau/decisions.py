@@ -80,7 +80,7 @@ def cut_version(build: Build, planned: Plan, today: datetime.date) -> Build:
 
 
 def log_fitting(build: Build, planned: Plan, fitting: Mapping[str, Any], today: datetime.date, unit: Unit) -> Build:
-    """Add a fitting of the current version (cutting version 1 from the plan's draft if there is none yet).
+    """Add a fitting of the current version, or of the one it names (cutting version 1 if there is none yet).
 
     `fitting` has `pull`, `readings` (z_mm, gap_mm; texts allowed), `note`, and optionally `made_of`.
     Raises pydantic.ValidationError with the place of what is wrong, below `fittings.<n>`.
@@ -91,9 +91,9 @@ def log_fitting(build: Build, planned: Plan, fitting: Mapping[str, Any], today: 
     data["fittings"].append(
         {
             "made_of": data["mock_up"],
+            "version": build.versions[-1].number,
             **fitting,
             "number": number,
-            "version": build.versions[-1].number,
             "tried_on": today.isoformat(),
         }
     )

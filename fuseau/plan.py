@@ -29,7 +29,7 @@ from fuseau.craft.target import Aim, Target, check_aim
 from fuseau.craft.tracing import check_typed
 from fuseau.craft.trueing import Laid, lay_flat
 from fuseau.craft.wearer import LEVEL_LABELS, LevelName, check_measures
-from fuseau.fitted import hung
+from fuseau.fitted import hung, stale_versions
 from fuseau.mockup import plan_mock_up
 from fuseau.planned import Holes, Plan
 from fuseau.remarks import check_fittings, read_upside_down
@@ -161,6 +161,7 @@ def _plan_garment(build: Build, unit: Unit, kept: Kept, findings: list[Finding])
         learned=learned,
         proposal=proposal,
         prediction=prediction,
+        stale=tuple(stale_versions(build)),
         mock_up_plan=plan_mock_up(build, body, proposal.mock_up if proposal else mock_up, final, unit),
         bones=bones,
         busk=busk,

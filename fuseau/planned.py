@@ -1,5 +1,7 @@
 """What follows from a Build, as records: the Plan and its parts. `plan.py` computes them."""
 
+from pydantic import Field
+
 from fuseau.craft.alterations import Alteration, ProposedLine, SeamMark
 from fuseau.craft.back import Lace
 from fuseau.craft.body import Body
@@ -100,6 +102,7 @@ class Plan(Record):
     proposal: Proposal | None = None
     prediction: Foreseen | None = None
     mock_up_plan: MockUpPlan | None = None
+    stale: tuple[int, ...] = Field(default=(), description="Versions from a fitting that was corrected since.")
     bones: tuple[Bone, ...] = ()
     busk: Busk | None = None
     getting_in: GettingIn | None = None

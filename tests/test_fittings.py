@@ -223,10 +223,19 @@ def test_a_corrected_fitting_marks_what_followed(cut, today):
     assert mended.fittings[0].corrected == 1
     assert set(stale_versions(mended)) == {version.number for version in mended.versions[1:]}
     assert "stale_version" in codes(mended)
+    assert plan(mended).stale == tuple(stale_versions(mended))
     assert mended.versions == third.versions
     assert correct_fitting(mended, 1, {}, "cm") == mended
     with pytest.raises(Unmakeable, match="no fitting 9"):
         correct_fitting(mended, 9, {}, "cm")
+
+
+def test_an_older_version_can_be_tried_on_again_and_one_that_is_not_there_cannot(cut, today):
+    second = accept(first := logged(cut, today), plan(first), today)
+    again = logged(second, today, version=1)
+    assert [one.version for one in again.fittings] == [1, 1]
+    with pytest.raises(ValidationError, match="no version 9"):
+        logged(second, today, version=9)
 
 
 def test_lines_are_edited_refused_and_taken_back_and_the_prediction_moves(cut, today):

@@ -246,6 +246,7 @@ class Remeasured(BaseModel):
 class NewFitting(OnRevision):
     """A fitting to log: fields of `Fitting`, with lengths as text or mm. What is missing stays missing."""
 
+    version: int | None = Field(default=None, description="The version tried on; None is the present one.")
     pull: Pull
     readings: list[dict[str, Any]] = Field(default_factory=list, max_length=40)
     words: list[SaidAt] = Field(default_factory=list, max_length=12)
@@ -270,7 +271,8 @@ class NewFitting(OnRevision):
 
     def corrected(self) -> dict[str, Any]:
         """As `correct_fitting` takes it: what is None is taken back."""
-        return self.model_dump(exclude={"revision"} | ({"made_of"} if self.made_of is None else set()))
+        unsaid = {name for name in ("made_of", "version") if getattr(self, name) is None}
+        return self.model_dump(exclude={"revision"} | unsaid)
 
 
 class SetLine(OnRevision):

@@ -1,8 +1,8 @@
 """A dress stand that can be fitted: a simulated wearer whose true body is hidden, to rehearse on and to test against.
 
 It has physics of its own. The kinder one is the model's own world with numbers that nobody told the model; in the
-harsher one flesh stiffens by a power law, the lace pulls harder at the waist than at the ends, and the garment rides up
-or down. Everything random is seeded.
+harsher one flesh stiffens by a power law, the lace pulls harder at the waist than at the ends, the garment rides up or
+down, and the half of her that answers is pressed otherwise than the other. Everything random is seeded.
 """
 
 import math
@@ -34,6 +34,7 @@ class TrueBody:
     world: World
     ride_mm: float = 0.0
     harder_at_waist: float = 0.0
+    one_sided: Array | None = None  # by level: the share by which the half that is asked is pressed more than the mean
 
 
 @dataclass(frozen=True)
@@ -45,6 +46,7 @@ class Seen:
     hoop_mm: Array
     natural_mm: Array
     pressure_kpa: Array
+    one_sided: Array | float = 0.0
 
 
 def hidden(taped: Body, world: World, seed: int, tape_mm: float, give: float, stretch: float) -> TrueBody:
@@ -59,6 +61,7 @@ def hidden(taped: Body, world: World, seed: int, tape_mm: float, give: float, st
         world=world,
         ride_mm=float(chance.normal(0, 6)) if world == "harsh" else 0.0,
         harder_at_waist=float(chance.uniform(0.05, 0.25)) if world == "harsh" else 0.0,
+        one_sided=chance.normal(0, 0.1, len(taped.levels)) if world == "harsh" else None,
     )
 
 
@@ -80,7 +83,8 @@ def lace_up(true: TrueBody, taped: Body, lacing: Lacing, pull: float, stretch: f
     gap = _balance(z, natural, give, base, pull * profile, lacing.edge_n_m2, true.world)
     hoop = base + gap
     tension, _ = _tension(natural, give, hoop, true.world)
-    return Seen(z, gap, hoop, natural, 2 * math.pi * tension / hoop)
+    uneven = 0.0 if true.one_sided is None else np.interp(at, heights, true.one_sided)
+    return Seen(z, gap, hoop, natural, 2 * math.pi * tension / hoop, uneven)
 
 
 def _tension(natural: Array, give: Array, hoop: Array, world: World) -> tuple[Array, Array]:
@@ -144,7 +148,7 @@ def notice(
     for z in map(float, (seen.z_mm[0], *covered, seen.z_mm[-1])):
         stands = float(np.interp(z, seen.z_mm, seen.hoop_mm - seen.natural_mm))
         comfort = float(np.interp(z, levels, [level.comfort_kpa for level in taped]))
-        share = float(np.interp(z, seen.z_mm, seen.pressure_kpa)) / comfort
+        share = float(np.interp(z, seen.z_mm, seen.pressure_kpa * (1 + seen.one_sided))) / comfort
         if stands > 3:
             off.append((z, max(0.0, stands + float(chance.normal(0, 4)))))
         else:

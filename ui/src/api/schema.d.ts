@@ -3223,6 +3223,11 @@ export interface components {
             /** Revision */
             revision: number;
             /**
+             * Version
+             * @description The version tried on; None is the present one.
+             */
+            version?: number | null;
+            /**
              * Pull
              * @enum {string}
              */
@@ -3612,6 +3617,12 @@ export interface components {
             proposal?: components["schemas"]["Proposal"] | null;
             prediction?: components["schemas"]["Foreseen"] | null;
             mock_up_plan?: components["schemas"]["MockUpPlan"] | null;
+            /**
+             * Stale
+             * @description Versions from a fitting that was corrected since.
+             * @default []
+             */
+            stale: number[];
             /**
              * Bones
              * @default []

@@ -15,6 +15,7 @@ const plan = computed(() => desk.plan!)
 const made = desk.build!.mock_up!
 const start = props.correct ?? props.begun
 const one = ref<Written>(start ? written(plan.value, desk.unit, start) : empty(plan.value, desk.unit, desk.build!.target!.pull!, made.boned!, made.closing!))
+one.value.version = props.correct ? undefined : (desk.build!.versions?.length || undefined)
 if (!one.value.rows.length && !start) one.value.rows = empty(plan.value, desk.unit, 'close', true, 'laced').rows
 const place = computed(() => (props.correct ? desk.build!.fittings!.findIndex((fitting) => fitting.number === props.correct!.number) : desk.build!.fittings!.length))
 const number = computed(() => props.correct?.number ?? desk.build!.fittings!.length + 1)
@@ -104,7 +105,7 @@ const edgeRows = computed(() => (plan.value.pattern!.zero === 'waist' ? ['top CF
 
     <aside class="written">
       <h1>{{ correct ? `Correct fitting ${number}` : `Fitting ${number}` }}</h1>
-      <p class="soft small">Version {{ correct?.version ?? plan.pattern!.version ?? 1 }}. Leave empty what you did not look at.</p>
+      <p class="soft small">Version <select v-if="!correct && (desk.build!.versions?.length ?? 0) > 1" v-model="one.version" aria-label="Version tried on"><option v-for="version in desk.build!.versions" :key="version.number" :value="version.number">{{ version.number }}</option></select><template v-else>{{ correct?.version ?? plan.pattern!.version ?? 1 }}</template>. Leave empty what you did not look at.</p>
       <div class="pull">
         <span id="tried-pull">Pulled</span>
         <v-btn-toggle v-model="one.pull" aria-labelledby="tried-pull"><v-btn value="light" size="small">light</v-btn><v-btn value="close" size="small">close</v-btn><v-btn value="firm" size="small">firm</v-btn></v-btn-toggle>

@@ -102,6 +102,15 @@ const finally_ = computed(() => {
   const fit = proposal.value!.final
   return [fit.z_mm.length - 1, Math.max(0, fit.z_mm.findIndex((z) => z >= 0)), 0].map((i) => bare(fit.gap_mm[i]))
 })
+const pressed = computed(() => {
+  const [now, next] = [plan.value.mock_up, proposal.value?.next_mock_up]
+  if (!now || !next) return undefined
+  const ends = (z: number[]) => [z.length - 1, Math.max(0, z.findIndex((height) => height >= 0)), 0]
+  return {
+    last: ends(now.z_mm).map((i) => now.pressure_kpa[i].toFixed(1)),
+    next: ends(next.z_mm).map((i) => `${Math.max(0, next.pressure_kpa[i]).toFixed(1)} ± ${next.pressure_spread_kpa[i].toFixed(1)}`),
+  }
+})
 const unitName = computed(() => (desk.unit === 'in' ? 'in' : 'mm'))
 </script>
 
@@ -145,6 +154,11 @@ const unitName = computed(() => (desk.unit === 'in' ? 'in' : 'mm'))
               <tr v-if="last?.readings?.length"><td>Gap read</td><td v-for="(gap, i) in ends" :key="i" class="n in">{{ gap }}</td></tr>
               <tr v-if="expected"><td>Next mock-up</td><td v-for="(gap, i) in expected" :key="i" class="n in"><b>{{ gap }}</b></td></tr>
               <tr><td>Final cloth</td><td v-for="(gap, i) in finally_" :key="i" class="n in">{{ gap }}</td></tr>
+            </tbody>
+            <tbody v-if="pressed" class="pressed">
+              <tr><th scope="row">Pressure, kPa</th><td v-for="i in 3" :key="i" /></tr>
+              <tr><td>{{ last ? 'Last mock-up' : 'This mock-up' }}</td><td v-for="(one, i) in pressed.last" :key="i" class="n">{{ one }}</td></tr>
+              <tr><td>Next mock-up</td><td v-for="(one, i) in pressed.next" :key="i" class="n"><b>{{ one }}</b></td></tr>
             </tbody>
           </table>
         </template>

@@ -44,6 +44,7 @@ const gaps = (number: number) =>
       <span class="told">
         <b>v{{ version.number }}</b> <b v-if="version.name">{{ version.name }}</b> <span class="soft">{{ version.made_on ? shortDay(version.made_on) : '' }}</span>
         <small>{{ version.reason }}</small>
+        <small v-if="desk.plan!.stale?.includes(version.number!)" class="stale">from a fitting that was corrected since</small>
         <small v-for="gap in gaps(version.number!)" :key="gap" class="read in">{{ gap }}</small>
       </span>
       </button>
@@ -60,5 +61,5 @@ li { display: flex; align-items: center; border: 1px solid var(--line); border-r
 button { display: flex; gap: 10px; align-items: center; padding: 7px 11px; text-align: left; font: inherit; color: inherit; width: 100%; } .picked { background: var(--marked); } .told { display: block; }
 .current { border: 2px solid var(--ink); } .proposed { border: 2px dashed var(--settled); color: var(--settled); }
 svg { width: 84px; height: 50px; flex: none; } path { fill: none; stroke: var(--ink); stroke-width: 5; }
-small { display: block; color: var(--steel); line-height: 1.2; font-size: 0.86rem; } .proposed small { color: inherit; } .read { color: var(--ink); }
+small { display: block; color: var(--steel); line-height: 1.2; font-size: 0.86rem; } .proposed small { color: inherit; } .stale { color: var(--caution); } .read { color: var(--ink); }
 </style>

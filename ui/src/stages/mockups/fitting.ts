@@ -3,6 +3,7 @@ import { hardware, length, withUnit } from '../../words'
 
 /** A fitting while it is written down: everything as text, as she typed it. Empty is not said. */
 export interface Written {
+  version?: number
   pull: Pull
   boned: boolean
   closing: 'laced' | 'pinned' | 'open'
@@ -74,6 +75,7 @@ export function toSend(one: Written, unit: Unit, edgeBone: string) {
   const signed = (text: string, minus: boolean) => (minus ? `-${mm(text).replace(/^[-−]/, '')}` : mm(text))
   const number = (text: string) => (text.trim() ? Number(text.replace(',', '.')) : null)
   return {
+    version: one.version ?? null,
     pull: one.pull,
     made_of: { boned: one.boned, closing: one.closing, edge_bone: edgeBone },
     under: one.under,
