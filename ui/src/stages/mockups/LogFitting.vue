@@ -19,6 +19,8 @@ one.value.version = props.correct ? undefined : (desk.build!.versions?.length ||
 if (!one.value.rows.length && !start) one.value.rows = empty(plan.value, desk.unit, 'close', true, 'laced').rows
 const place = computed(() => (props.correct ? desk.build!.fittings!.findIndex((fitting) => fitting.number === props.correct!.number) : desk.build!.fittings!.length))
 const number = computed(() => props.correct?.number ?? desk.build!.fittings!.length + 1)
+const tied = computed(() => desk.catalogue?.kinds.find((kind) => kind.name === desk.build!.kind)?.tied)
+if (!start && tied.value) one.value.closing = 'pinned'
 const narrow = window.innerWidth < 900 // there she first touches the drawing
 const gapUnit = computed(() => (desk.unit === 'in' ? 'in' : 'mm'))
 const pen = ref<Word | 'gap'>('digs')
@@ -106,7 +108,7 @@ const edgeRows = computed(() => (plan.value.pattern!.zero === 'waist' ? ['top CF
     <aside class="written">
       <h1>{{ correct ? `Correct fitting ${number}` : `Fitting ${number}` }}</h1>
       <p class="soft small">Version <select v-if="!correct && (desk.build!.versions?.length ?? 0) > 1" v-model="one.version" aria-label="Version tried on"><option v-for="version in desk.build!.versions" :key="version.number" :value="version.number">{{ version.number }}</option></select><template v-else>{{ correct?.version ?? plan.pattern!.version ?? 1 }}</template>. Leave empty what you did not look at.</p>
-      <div class="pull">
+      <div v-if="!tied" class="pull">
         <span id="tried-pull">Pulled</span>
         <v-btn-toggle v-model="one.pull" aria-labelledby="tried-pull"><v-btn value="light" size="small">light</v-btn><v-btn value="close" size="small">close</v-btn><v-btn value="firm" size="small">firm</v-btn></v-btn-toggle>
       </div>

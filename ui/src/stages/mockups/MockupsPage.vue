@@ -35,6 +35,7 @@ watch(picked, (number) => number === null && (behind.value = []))
 watch(() => desk.build?.versions?.length, () => (picked.value = null))
 const on = ref(['Next version'])
 const version = computed(() => plan.value.pattern?.version ?? null)
+const tied = computed(() => desk.catalogue?.kinds.find((kind) => kind.name === build.value.kind)?.tied)
 const tried = computed(() => build.value.fittings!.filter((fitting) => fitting.version === version.value))
 const last = computed(() => tried.value[tried.value.length - 1])
 const proposal = computed(() => plan.value.proposal)
@@ -148,7 +149,7 @@ const unitName = computed(() => (desk.unit === 'in' ? 'in' : 'mm'))
           <p v-if="proposal.redraft" class="say">A new draft: {{ proposal.reason }}.</p>
           <ChangeTable v-else-if="proposal.lines.length" :proposal="proposal" />
           <p v-if="proposal.edges_change" class="say">The top line or hem moves too.</p>
-          <table class="numbers" aria-label="What comes of it">
+          <table class="numbers small" aria-label="What comes of it">
             <thead><tr><td /><th class="n">top</th><th class="n">{{ plan.pattern.zero }}</th><th class="n">hem, {{ unitName }}</th></tr></thead>
             <tbody>
               <tr v-if="last?.readings?.length"><td>Gap read</td><td v-for="(gap, i) in ends" :key="i" class="n in">{{ gap }}</td></tr>
@@ -183,7 +184,7 @@ const unitName = computed(() => (desk.unit === 'in' ? 'in' : 'mm'))
           <v-select label="Final strength layer" :items="desk.catalogue?.cloths" item-title="label" item-value="name" :model-value="build.layers!.strength" @update:model-value="(value: string) => desk.set('layers.strength', value)" />
         </div>
       </details>
-      <RehearsalBox v-if="!build.rehearsal && plan.aim && !plan.unmakeable" />
+      <RehearsalBox v-if="!build.rehearsal && !tied" />
       <template #acts>
         <v-btn v-if="proposal" color="primary" @click="desk.version('accept')">Make version {{ version! + 1 }}</v-btn>
         <v-btn v-else-if="!version" color="primary" @click="desk.version('cut')">Cut version 1 for a mock-up</v-btn>
