@@ -8,17 +8,29 @@ from collections.abc import Callable
 from typing import Any, TypeVar
 
 from fuseau.build import Brief, Build
-from fuseau.craft.back import BackChoices, cut_lace, grommet_count, rows
+from fuseau.craft.back import (
+    BackChoices,
+    WaistTape,
+    carried,
+    check_holes,
+    cut_lace,
+    grommet_count,
+    modesty_panel,
+    rows,
+    usual_pitch,
+    waist_tape,
+)
 from fuseau.craft.body import Body, missing_measures
 from fuseau.craft.bones import BoneChoices, check_bones, lacing_edge_layout, lay_bones
 from fuseau.craft.findings import Change, Finding, Mend
 from fuseau.craft.fit import Fit, Lacing, check_fit, fit
-from fuseau.craft.front import FrontChoices, check_front, choose_busk, getting_in
+from fuseau.craft.front import Busk, FrontChoices, check_front, choose_busk, getting_in
 from fuseau.craft.kinds import KINDS
+from fuseau.craft.lacing import usual_pattern, walk
 from fuseau.craft.learning import Belief, Foreseen, foresee, infer
 from fuseau.craft.lengths import Unit, format_length
 from fuseau.craft.limits import check_gap, check_lines
-from fuseau.craft.notions import BONES, GROMMET, BoneName
+from fuseau.craft.notions import BONES, GROMMETS, BoneName
 from fuseau.craft.pattern import Pattern
 from fuseau.craft.raising import raises
 from fuseau.craft.readiness import Readiness, readiness
@@ -124,13 +136,20 @@ def _plan_garment(build: Build, unit: Unit, kept: Kept, findings: list[Finding])
     stand = padding(build.stand, body, practice.stand_near_mm)
 
     # bones, front, back
+    hole = GROMMETS[build.back.holes]
     cf = laid.panels[0].cf_edge
     busk = choose_busk(cf[-1][1], cf[0][1], build.front, practice, unit)
     wrapping = build.layers.total_mm - build.layers.lining_mm
-    bones = kept.stage("bones", lay_bones, laid, build.bones, busk.width_mm, GROMMET.flange_mm, wrapping, practice)
+    bones = kept.stage("bones", lay_bones, laid, build.bones, busk.width_mm, hole.flange_mm, wrapping, practice)
     way_in = getting_in(final, busk, practice, unit, round_the_neck=kind.tied)
-    holes = _holes(build, laid, wrapping)
-    lace = cut_lace(holes.z_mm, final.shape.mean_mm, way_in.gap_mm, holes.inset_mm, practice, pull_loops=not kind.tied)
+    holes = _holes(build, laid, wrapping, final)
+    lacing = build.back.pattern or usual_pattern(not kind.tied)
+    lace = cut_lace(holes.z_mm, final.shape.mean_mm, way_in.gap_mm, holes.inset_mm, practice, pattern=lacing)
+    worn = max(final.gap_mm)
+    behind = modesty_panel(
+        build.back.modesty, worn, pattern.top.cb_mm, pattern.hem.cb_mm, aimed.closed_waist_mm, practice
+    )
+    tape = _waist_tape(build, aimed, busk, holes)
 
     findings = [
         *findings,
@@ -145,6 +164,8 @@ def _plan_garment(build: Build, unit: Unit, kept: Kept, findings: list[Finding])
         *check_bones(bones, laid.panels[-1], holes.edge_layout_mm["needs"], unit),
         *_check_halves(pattern),
         *check_front(busk, build.front),
+        *check_holes(holes.rows, hole, practice.hole_clear_mm, unit),
+        *_check_tape(build, tape, aimed),
     ]
     return Plan(
         unit=unit,
@@ -168,6 +189,9 @@ def _plan_garment(build: Build, unit: Unit, kept: Kept, findings: list[Finding])
         getting_in=way_in,
         holes=holes,
         lace=lace,
+        walk=walk(holes.z_mm, final.shape.mean_mm, holes.inset_mm, lacing, practice.lace_loop_mm),
+        modesty=behind,
+        waist_tape=tape,
         lace_mm=lace.cut_mm,
         findings=tuple(findings),
     )
@@ -240,7 +264,14 @@ def _seen(build: Build) -> Build:
 def _shaped(build: Build) -> Build:
     """The build without what the pattern does not depend on: brief, front, back, bones but for the lacing edge."""
     edge = BoneChoices(lacing_edge=build.bones.lacing_edge)
-    return build.model_copy(update={"brief": Brief(), "front": FrontChoices(), "back": BackChoices(), "bones": edge})
+    return build.model_copy(
+        update={
+            "brief": Brief(),
+            "front": FrontChoices(),
+            "back": BackChoices(holes=build.back.holes),
+            "bones": edge,
+        }
+    )
 
 
 def _infer(build: Build, measured: Body) -> Belief:
@@ -328,21 +359,56 @@ def _check_halves(pattern: Pattern) -> list[Finding]:
 # --- back ------------------------------------------------------------------------------------------------
 
 
-def _holes(build: Build, laid: Laid, wrapping_mm: float) -> Holes:
-    practice = build.practice
+def _holes(build: Build, laid: Laid, wrapping_mm: float, final: Fit) -> Holes:
+    practice, tied = build.practice, KINDS[build.kind].tied
     cb = laid.panels[-1].cb_edge
-    pitch = build.back.pitch_mm or practice.row_pitch_mm
-    heights = rows(cb[-1][1], cb[0][1], pitch, practice, pull_loops=not KINDS[build.kind].tied)
-    layout = lacing_edge_layout(BONES[build.bones.lacing_edge], GROMMET.flange_mm, wrapping_mm, practice)
-    count, spares = grommet_count(heights)
+    top, hem = cb[-1][1], cb[0][1]
+    hole = GROMMETS[build.back.holes]
+    pull = practice.neck_pull_n_per_m if tied else final.pull_n_per_m
+    pitch = build.back.pitch_mm or usual_pitch(pull, practice)
+    loops = (build.back.pattern or usual_pattern(not tied)) == "cross with pull loops"
+    heights = rows(top, hem, pitch, practice, pull_loops=loops)
+    layout = lacing_edge_layout(BONES[build.bones.lacing_edge], hole.flange_mm, wrapping_mm, practice)
+    count, spares = grommet_count(heights, hole.bought)
     return Holes(
         z_mm=heights,
         inset_mm=layout["grommets"],
         count=count,
         spares=spares,
-        label=GROMMET.label,
+        label=hole.label,
+        die=hole.die,
+        minutes=count * hole.minutes,
+        holds_n=hole.holds_n,
+        rows=carried(heights, top, hem, pull),
         edge_layout_mm=layout,
     )
+
+
+def _waist_tape(build: Build, aimed: Aim, busk: Busk, holes: Holes) -> WaistTape | None:
+    """The tape at the waist, where there is one: usual wherever the waist is drawn in."""
+    wished = build.back.waist_tape
+    if KINDS[build.kind].tied or not (wished if wished is not None else aimed.reduction_mm > 2):
+        return None
+    practice = build.practice
+    front = (busk.width_mm or 0) / 2 + practice.edge_stitch_mm + BONES[build.bones.beside_busk].width_mm
+    back = holes.edge_layout_mm["outer"]
+    return waist_tape(aimed.closed_waist_mm / 2, front, back, practice)
+
+
+def _check_tape(build: Build, tape: WaistTape | None, aimed: Aim) -> list[Finding]:
+    if tape is not None or KINDS[build.kind].tied or aimed.reduction_mm <= 2:
+        return []
+    return [
+        Finding(
+            code="no_waist_tape",
+            stage="back",
+            severity="caution",
+            at="back.waist_tape",
+            where="Waist",
+            sentence="Without a waist tape the cloth itself carries the pull at the waist, and stretches there.",
+            mend=Mend(label="A waist tape", changes=(Change(at="back.waist_tape", value=True),)),
+        )
+    ]
 
 
 def _stage_of(at: str) -> Any:

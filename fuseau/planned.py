@@ -3,13 +3,14 @@
 from pydantic import Field
 
 from fuseau.craft.alterations import Alteration, ProposedLine, SeamMark
-from fuseau.craft.back import Lace
+from fuseau.craft.back import Lace, ModestyPanel, Row, WaistTape
 from fuseau.craft.body import Body
 from fuseau.craft.bones import Bone
 from fuseau.craft.cups import Cup
 from fuseau.craft.findings import Finding
 from fuseau.craft.fit import Fit, GapShape, LevelFit
 from fuseau.craft.front import Busk, GettingIn
+from fuseau.craft.lacing import Step
 from fuseau.craft.learning import Foreseen, Learned
 from fuseau.craft.lengths import Unit
 from fuseau.craft.pattern import Allowances, Dart, EdgeLine, Gusset, Pattern
@@ -78,6 +79,10 @@ class Holes(Record):
     count: int
     spares: int
     label: str
+    die: str
+    minutes: float
+    holds_n: float
+    rows: tuple[Row, ...]
     edge_layout_mm: dict[str, float]
 
 
@@ -108,5 +113,8 @@ class Plan(Record):
     getting_in: GettingIn | None = None
     holes: Holes | None = None
     lace: Lace | None = None
+    walk: tuple[Step, ...] = ()
+    modesty: ModestyPanel | None = None
+    waist_tape: WaistTape | None = None
     lace_mm: float | None = None
     findings: tuple[Finding, ...] = ()

@@ -16,7 +16,7 @@ from fuseau.craft.kinds import KINDS
 from fuseau.craft.layers import take_up
 from fuseau.craft.learning import Belief, Learned, foresee
 from fuseau.craft.lengths import Unit, format_length
-from fuseau.craft.notions import BONES, GROMMET, BoneName
+from fuseau.craft.notions import BONES, GROMMETS, BoneName
 from fuseau.craft.parallel import settle_parallel
 from fuseau.craft.pattern import EdgeLine, Pattern
 from fuseau.craft.placing import place
@@ -76,7 +76,7 @@ def cup_of(build: Build, body: Body) -> Cup | None:
 def edge_of(build: Build, bone: BoneName) -> float:
     """Stiffness of one lacing edge with a kind of bone in it, N·m²."""
     wrapping = build.layers.total_mm - build.layers.lining_mm
-    return edge_stiffness(BONES[bone], GROMMET.flange_mm, wrapping, build.practice)
+    return edge_stiffness(BONES[bone], GROMMETS[build.back.holes].flange_mm, wrapping, build.practice)
 
 
 def final_lacing(build: Build, pattern: Pattern, aimed: Aim) -> Lacing:

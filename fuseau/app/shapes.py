@@ -329,5 +329,6 @@ class Catalogue(BaseModel):
     kinds: list[Kind]
     levels: list[LevelInfo]
     bones: list[Choice]
+    holes: list[Choice]
     cloths: list[Choice]
     numbers: list[HouseNumber]

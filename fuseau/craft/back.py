@@ -1,17 +1,60 @@
 """The back: rows of holes with the pull-loop pair at the waist, and the lace (model, section 9)."""
 
 import math
-from typing import Annotated
+from typing import Annotated, Literal
 
-from fuseau.craft.lengths import Length
+from pydantic import Field
+
+from fuseau.craft.findings import Change, Finding, Mend
+from fuseau.craft.lacing import LacePattern, walk_length
+from fuseau.craft.lengths import Length, Unit, format_length
+from fuseau.craft.notions import GROMMETS, GrommetKind, GrommetName
 from fuseau.craft.practice import Practice
 from fuseau.craft.record import Record, Unmakeable
 
+Modesty = Literal["none", "floating", "sewn", "hung"]
+
 
 class BackChoices(Record):
-    """How the back is laced: the wished pitch above and below the pull loops; None takes the house number."""
+    """How the back is laced: holes and their pitch, the walk, the panel behind it, the tape at the waist.
+
+    A pitch of None follows from the pull; a pattern of None is crossed, with pull loops where the lace draws in.
+    """
 
     pitch_mm: Annotated[float, Length("a pitch of rows", 14, 60, hardware=True)] | None = None
+    holes: GrommetName = "grommet_5"
+    pattern: LacePattern | None = None
+    modesty: Modesty = "floating"
+    waist_tape: bool | None = Field(default=None, description="None: a tape wherever the garment draws the waist in.")
+
+
+class Row(Record):
+    """One row of holes: its height, how far up and down it holds the edge, and what that comes to in newtons."""
+
+    z_mm: float
+    holds_up_mm: float
+    carries_n: float
+
+
+class ModestyPanel(Record):
+    """The panel behind the lacing, finished: its size, what stiffens it, and the widest waist it still covers, mm."""
+
+    attached: Modesty
+    width_mm: float
+    height_mm: float
+    bones_along_mm: tuple[float, ...]
+    bones_across_mm: tuple[float, ...]
+    covers_waist_mm: float
+    sentence: str
+
+
+class WaistTape(Record):
+    """The tape at the waist of one half: cut length with its turnings, and where it begins and ends, mm from CF."""
+
+    cut_mm: float
+    from_cf_mm: float
+    to_cf_mm: float
+    sentence: str
 
 
 class Lace(Record):
@@ -52,23 +95,69 @@ def _evenly(start: float, end: float, pitch: float) -> list[float]:
     return [start + (end - start) * i / count for i in range(count + 1)]
 
 
-def lace_length(
-    heights_mm: tuple[float, ...], gap_mm: float, inset_mm: float, loops_mm: float, tails_mm: float
-) -> float:
-    """Lace between the rows `heights_mm` (top down) at a gap, mm (model, section 9).
+def usual_pitch(pull_n_per_m: float, practice: Practice) -> float:
+    """The pitch of the rows for a pull: closer where it is hard, wider on light work (handbook, 3.7)."""
+    if pull_n_per_m < practice.light_rows_n_per_m:
+        return practice.row_pitch_light_mm
+    if pull_n_per_m > practice.hard_rows_n_per_m:
+        return practice.row_pitch_hard_mm
+    return practice.row_pitch_mm
 
-    2W at both ends, two slants at every crossing, none at the pull-loop pair, and the loops and tails.
 
-    >>> round(lace_length((150, 122.4, 94.8, 67.2, 39.6, 12, -12, -37, -62, -87, -112), 50, 12, 0, 0))
-    1563
+def carried(heights_mm: tuple[float, ...], top_mm: float, hem_mm: float, pull_n_per_m: float) -> tuple[Row, ...]:
+    """What each row of holes carries: the pull over the stretch of edge that is nearest to it.
+
+    The stretches are bounded half-way between rows, and by the ends of the edge; they add up to the whole edge.
     """
-    width = gap_mm + 2 * inset_mm
-    slants = sum(
-        2 * math.hypot(width, upper - lower)
-        for upper, lower in zip(heights_mm, heights_mm[1:], strict=False)
-        if not (upper > 0 > lower)
+    bounds = [top_mm, *((a + b) / 2 for a, b in zip(heights_mm, heights_mm[1:], strict=False)), hem_mm]
+    return tuple(
+        Row(z_mm=z, holds_up_mm=upper - lower, carries_n=pull_n_per_m * (upper - lower) / 1000)
+        for z, upper, lower in zip(heights_mm, bounds, bounds[1:], strict=False)
     )
-    return 2 * width + slants + loops_mm + tails_mm
+
+
+def modesty_panel(
+    attached: Modesty, widest_gap_mm: float, top_mm: float, hem_mm: float, closed_waist_mm: float, practice: Practice
+) -> ModestyPanel | None:
+    """The panel behind a gap: the widest planned gap and an overlap on each side; from top to hem, less a little.
+
+    Its bones: one along each long side, and across at the waist, top and bottom (model, section 9). None for no panel.
+    """
+    if attached == "none":
+        return None
+    width = widest_gap_mm + 2 * practice.modesty_overlap_mm
+    height = top_mm - hem_mm - practice.modesty_short_mm
+    covers = closed_waist_mm + width - 2 * practice.modesty_overlap_mm
+    how = {
+        "floating": "It lies loose behind the lace: stiffened, it stays where it is put.",
+        "sewn": "One long side is sewn into the lacing edge, behind the inner bone; the other lies free.",
+        "hung": "It hangs on the lace by loops near its top and at the waist, and moves with it.",
+    }[attached]
+    inside = 2 * practice.modesty_margin_mm
+    return ModestyPanel(
+        attached=attached,
+        width_mm=width,
+        height_mm=height,
+        bones_along_mm=(height - inside, height - inside),
+        bones_across_mm=(width - inside,) * 3,
+        covers_waist_mm=covers,
+        sentence=how,
+    )
+
+
+def waist_tape(half_waist_mm: float, front_stop_mm: float, back_stop_mm: float, practice: Practice) -> WaistTape:
+    """The tape of one half, between the front bone and the lacing edge, with a turning at both ends.
+
+    `half_waist_mm` is the sewn half at the waist; it stops `front_stop_mm` from CF, and `back_stop_mm` from CB.
+    """
+    start, end = front_stop_mm, half_waist_mm - back_stop_mm
+    return WaistTape(
+        cut_mm=math.ceil(end - start + 2 * practice.tape_turning_mm),
+        from_cf_mm=start,
+        to_cf_mm=end,
+        sentence="In the layers, on the waistline, caught in every seam; it goes in before the layer that hides it, "
+        "and stops short of the front bone so that it doesn't show.",
+    )
 
 
 def cut_lace(
@@ -78,13 +167,13 @@ def cut_lace(
     inset_mm: float,
     practice: Practice,
     *,
-    pull_loops: bool = True,
+    pattern: LacePattern = "cross with pull loops",
 ) -> Lace:
     """How much lace to cut: enough to get in with short tails, or to wear with pull loops, whichever is more."""
     tails = 2 * practice.lace_tail_mm
-    loops = 2 * practice.lace_loop_mm if pull_loops else 0.0
-    worn = lace_length(heights_mm, worn_gap_mm, inset_mm, loops, tails)
-    open_wide = lace_length(heights_mm, max(getting_in_gap_mm, worn_gap_mm), inset_mm, 0, tails)
+    loops = 2 * practice.lace_loop_mm if pattern == "cross with pull loops" else 0.0
+    worn = walk_length(heights_mm, worn_gap_mm, inset_mm, pattern, loops, tails)
+    open_wide = walk_length(heights_mm, max(getting_in_gap_mm, worn_gap_mm), inset_mm, pattern, 0, tails)
     cut = math.ceil(max(worn, open_wide) / 100) * 100.0
     return Lace(
         worn_mm=worn,
@@ -94,7 +183,54 @@ def cut_lace(
     )
 
 
-def grommet_count(heights_mm: tuple[float, ...]) -> tuple[int, int]:
-    """Grommets for both edges, and spares: 10 %, two at least."""
+def grommet_count(heights_mm: tuple[float, ...], bought: bool = True) -> tuple[int, int]:
+    """Holes of both edges, and spares of what is bought for them: 10 %, two at least."""
     holes = 2 * len(heights_mm)
-    return holes, max(2, math.ceil(holes / 10))
+    return holes, max(2, math.ceil(holes / 10)) if bought else 0
+
+
+def check_holes(rows_: tuple[Row, ...], kind: GrommetKind, lightest_mm: float, unit: Unit) -> list[Finding]:
+    """Whether the holes hold what they carry, and lie clear of each other."""
+    found = []
+    hardest = max(rows_, key=lambda row: row.carries_n)
+    if hardest.carries_n > kind.holds_n:
+        stronger = [one for one in GROMMETS.values() if one.holds_n > hardest.carries_n]
+        best = min(stronger, key=lambda one: one.minutes) if stronger else None
+        found.append(
+            Finding(
+                code="holes_tear",
+                stage="back",
+                severity="caution",
+                at="back.holes",
+                where="CB",
+                sentence=f"The hardest pulled row carries {hardest.carries_n:.1f} N; a {kind.label} holds some "
+                f"{kind.holds_n:g} N. It may tear out: take a stronger kind, or set them closer.",
+                numbers={"carries_n": hardest.carries_n, "holds_n": kind.holds_n},
+                mend=Mend(
+                    label=f"{best.label[0].upper()}{best.label[1:]}",
+                    changes=(Change(at="back.holes", value=best.name),),
+                )
+                if best
+                else None,
+            )
+        )
+    pitch = min((a.z_mm - b.z_mm for a, b in zip(rows_, rows_[1:], strict=False)), default=math.inf)
+    if pitch < kind.flange_mm + lightest_mm:
+        needed = math.ceil(kind.flange_mm + lightest_mm)
+        found.append(
+            Finding(
+                code="holes_clash",
+                stage="back",
+                severity="stop",
+                at="back.pitch_mm",
+                where="CB",
+                sentence=f"Holes {format_length(pitch, unit, hardware=True)} apart leave no cloth between flanges of "
+                f"{format_length(kind.flange_mm, unit, hardware=True)}.",
+                numbers={"pitch_mm": pitch, "flange_mm": kind.flange_mm},
+                mend=Mend(
+                    label=f"A pitch of {format_length(needed + 2, unit, hardware=True)}",
+                    changes=(Change(at="back.pitch_mm", value=needed + 2),),
+                ),
+            )
+        )
+    return found

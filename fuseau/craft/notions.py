@@ -5,6 +5,7 @@ from typing import Literal
 from fuseau.craft.record import Record
 
 BoneName = Literal["flat_12", "flat_6", "spiral_6", "synthetic_7", "cable_tie_8"]
+GrommetName = Literal["grommet_5", "grommet_4", "eyelet_5", "worked_4", "tape_loop"]
 ClothName = Literal["coutil", "canvas", "calico", "sheet"]
 
 
@@ -48,12 +49,19 @@ class BuskStock(Record):
 
 
 class GrommetKind(Record):
-    """A two-part grommet: hole, flange and the die that sets it belong together."""
+    """A way to make a hole that a lace goes through: hole, flange and the die that sets it belong together.
 
+    `holds_n`: what one holds for an evening in a strength layer and its facing; `minutes`: to make one.
+    """
+
+    name: GrommetName
     label: str
     hole_mm: float
     flange_mm: float
     die: str
+    holds_n: float
+    minutes: float
+    bought: bool = True
 
 
 class Cloth(Record):
@@ -105,7 +113,60 @@ BUSKS: tuple[BuskStock, ...] = tuple(
     for length, studs in ((200, 4), (230, 4), (250, 5), (280, 5), (305, 5), (330, 6))
 )
 
-GROMMET = GrommetKind(label="two-part grommet, 5 mm hole", hole_mm=5, flange_mm=10, die="5 mm")
+# What a hole holds is a cautious figure for two plies of a firm cloth; try one on a scrap and hang a weight from it.
+GROMMETS: dict[GrommetName, GrommetKind] = {
+    kind.name: kind
+    for kind in (
+        GrommetKind(
+            name="grommet_5",
+            label="two-part grommet, 5 mm hole",
+            hole_mm=5,
+            flange_mm=10,
+            die="5 mm",
+            holds_n=40,
+            minutes=1.5,
+        ),
+        GrommetKind(
+            name="grommet_4",
+            label="two-part grommet, 4 mm hole",
+            hole_mm=4,
+            flange_mm=8.5,
+            die="4 mm",
+            holds_n=30,
+            minutes=1.5,
+        ),
+        GrommetKind(
+            name="eyelet_5",
+            label="one-part eyelet, 5 mm hole",
+            hole_mm=5,
+            flange_mm=9,
+            die="5 mm",
+            holds_n=9,
+            minutes=1,
+        ),
+        GrommetKind(
+            name="worked_4",
+            label="eyelet worked by hand, 4 mm hole",
+            hole_mm=4,
+            flange_mm=8,
+            die="none: awl and thread",
+            holds_n=20,
+            minutes=15,
+            bought=False,
+        ),
+        GrommetKind(
+            name="tape_loop",
+            label="loop of tape in the edge",
+            hole_mm=8,
+            flange_mm=8,
+            die="none: tape, caught in the edge",
+            holds_n=25,
+            minutes=3,
+            bought=False,
+        ),
+    )
+}
+GROMMET = GROMMETS["grommet_5"]
 
 CLOTHS: dict[ClothName, Cloth] = {
     cloth.name: cloth

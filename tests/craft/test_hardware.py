@@ -4,7 +4,7 @@ import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 
-from fuseau.craft.back import cut_lace, grommet_count, lace_length, rows
+from fuseau.craft.back import cut_lace, grommet_count, rows
 from fuseau.craft.bones import (
     BoneChoices,
     bone_length,
@@ -14,6 +14,7 @@ from fuseau.craft.bones import (
     lay_bones,
 )
 from fuseau.craft.front import FrontChoices, choose_busk, sew_and_leave
+from fuseau.craft.lacing import walk_length
 from fuseau.craft.layers import MOCK_UP_STACK, Stack, take_up
 from fuseau.craft.notions import BONES, BUSKS, GROMMET
 from fuseau.craft.practice import Practice
@@ -148,8 +149,8 @@ def test_the_rows_and_lace_of_the_example():
     lower = rows(170, -132, 25, PRACTICE)
     assert [z for z in lower if z < 0] == pytest.approx([-12, -37, -62, -87, -112])
     heights = (*(z for z in upper if z > 0), *(z for z in lower if z < 0))
-    assert lace_length(heights, 50, 12, 0, 0) == pytest.approx(1563, abs=0.6)
-    assert lace_length(heights, 250, 12, 0, 0) == pytest.approx(5503, abs=0.6)
+    assert walk_length(heights, 50, 12, "cross with pull loops", 0, 0) == pytest.approx(1563, abs=0.6)
+    assert walk_length(heights, 250, 12, "cross with pull loops", 0, 0) == pytest.approx(5503, abs=0.6)
 
 
 @given(st.floats(60, 260), st.floats(60, 260), st.floats(15, 50))
@@ -174,7 +175,7 @@ def test_lace_to_get_in_is_never_shorter_than_the_gap_needs(gap, more):
     heights = rows(120, -130, 26, PRACTICE)
     lace = cut_lace(heights, gap, gap + more, 20, PRACTICE)
     assert lace.cut_mm >= max(lace.worn_mm, lace.getting_in_mm)
-    assert lace.getting_in_mm == pytest.approx(lace_length(heights, gap + more, 20, 0, 300))
+    assert lace.getting_in_mm == pytest.approx(walk_length(heights, gap + more, 20, "cross with pull loops", 0, 300))
     assert lace.loose_when_worn_mm >= 0
 
 

@@ -86,6 +86,7 @@ def test_where_a_garment_sits_on_her_is_learned_from_evening_to_evening_and_kept
     truth = fit(MOCK_UP, known.model_copy(update={"ride_mm": 7.0}))
     seen = dataclasses.replace(tried_on(PATTERN, BODY, HEIGHTS), gap_mm=np.array([truth.gap_at(z) for z in HEIGHTS]))
     rides = [
-        infer(known, [dataclasses.replace(seen, number=k + 1) for k in range(count)]).body.ride_mm for count in (1, 2, 6)
+        infer(known, [dataclasses.replace(seen, number=k + 1) for k in range(count)]).body.ride_mm
+        for count in (1, 2, 6)
     ]
     assert 1 < rides[0] < rides[1] < rides[2] < 8

@@ -1072,11 +1072,32 @@ export interface components {
         };
         /**
          * BackChoices
-         * @description How the back is laced: the wished pitch above and below the pull loops; None takes the house number.
+         * @description How the back is laced: holes and their pitch, the walk, the panel behind it, the tape at the waist.
+         *
+         *     A pitch of None follows from the pull; a pattern of None is crossed, with pull loops where the lace draws in.
          */
         BackChoices: {
             /** Pitch Mm */
             pitch_mm?: number | null;
+            /**
+             * Holes
+             * @default grommet_5
+             * @enum {string}
+             */
+            holes: "grommet_5" | "grommet_4" | "eyelet_5" | "worked_4" | "tape_loop";
+            /** Pattern */
+            pattern?: ("cross with pull loops" | "cross" | "spiral") | null;
+            /**
+             * Modesty
+             * @default floating
+             * @enum {string}
+             */
+            modesty: "none" | "floating" | "sewn" | "hung";
+            /**
+             * Waist Tape
+             * @description None: a tape wherever the garment draws the waist in.
+             */
+            waist_tape?: boolean | null;
         };
         /**
          * BackPhoto
@@ -1557,7 +1578,12 @@ export interface components {
              *     }
              */
             front: components["schemas"]["FrontChoices"];
-            /** @default {} */
+            /**
+             * @default {
+             *       "holes": "grommet_5",
+             *       "modesty": "floating"
+             *     }
+             */
             back: components["schemas"]["BackChoices"];
             /**
              * @default {
@@ -1638,6 +1664,14 @@ export interface components {
              *       "row_pitch_mm": 26,
              *       "flange_clear_mm": 2,
              *       "edge_stitch_mm": 2,
+             *       "row_pitch_light_mm": 34,
+             *       "row_pitch_hard_mm": 22,
+             *       "light_rows_n_per_m": 70,
+             *       "hard_rows_n_per_m": 260,
+             *       "hole_clear_mm": 3,
+             *       "modesty_short_mm": 10,
+             *       "modesty_margin_mm": 10,
+             *       "tape_turning_mm": 20,
              *       "lace_loop_mm": 450,
              *       "lace_tail_mm": 150,
              *       "getting_in_ease_mm": 40,
@@ -1789,6 +1823,8 @@ export interface components {
             levels: components["schemas"]["LevelInfo"][];
             /** Bones */
             bones: components["schemas"]["Choice"][];
+            /** Holes */
+            holes: components["schemas"]["Choice"][];
             /** Cloths */
             cloths: components["schemas"]["Choice"][];
             /** Numbers */
@@ -2471,6 +2507,19 @@ export interface components {
             shape: "plain" | "sweetheart" | "scoop" | "point" | "swoop";
         };
         /**
+         * Hole
+         * @description A hole by its row from the top down (0 first) and its side, as seen from behind.
+         */
+        Hole: {
+            /** Row */
+            row: number;
+            /**
+             * Side
+             * @enum {string}
+             */
+            side: "left" | "right";
+        };
+        /**
          * Holes
          * @description Heights of the holes from the top down, the same on both sides, and where their line lies.
          */
@@ -2485,6 +2534,14 @@ export interface components {
             spares: number;
             /** Label */
             label: string;
+            /** Die */
+            die: string;
+            /** Minutes */
+            minutes: number;
+            /** Holds N */
+            holds_n: number;
+            /** Rows */
+            rows: components["schemas"]["Row"][];
             /** Edge Layout Mm */
             edge_layout_mm: {
                 [key: string]: number;
@@ -3149,6 +3206,29 @@ export interface components {
             differs: components["schemas"]["Differs"];
         };
         /**
+         * ModestyPanel
+         * @description The panel behind the lacing, finished: its size, what stiffens it, and the widest waist it still covers, mm.
+         */
+        ModestyPanel: {
+            /**
+             * Attached
+             * @enum {string}
+             */
+            attached: "none" | "floating" | "sewn" | "hung";
+            /** Width Mm */
+            width_mm: number;
+            /** Height Mm */
+            height_mm: number;
+            /** Bones Along Mm */
+            bones_along_mm: number[];
+            /** Bones Across Mm */
+            bones_across_mm: number[];
+            /** Covers Waist Mm */
+            covers_waist_mm: number;
+            /** Sentence */
+            sentence: string;
+        };
+        /**
          * Moved
          * @description Something she did in it, and how that went.
          */
@@ -3632,6 +3712,13 @@ export interface components {
             getting_in?: components["schemas"]["GettingIn"] | null;
             holes?: components["schemas"]["Holes"] | null;
             lace?: components["schemas"]["Lace"] | null;
+            /**
+             * Walk
+             * @default []
+             */
+            walk: components["schemas"]["Step"][];
+            modesty?: components["schemas"]["ModestyPanel"] | null;
+            waist_tape?: components["schemas"]["WaistTape"] | null;
             /** Lace Mm */
             lace_mm?: number | null;
             /**
@@ -4146,6 +4233,54 @@ export interface components {
              */
             edge_stitch_mm: number;
             /**
+             * Row Pitch Light Mm
+             * @description Light work: the lace only keeps it shut.
+             * @default 34
+             */
+            row_pitch_light_mm: number;
+            /**
+             * Row Pitch Hard Mm
+             * @description A hard pull is shared by more holes.
+             * @default 22
+             */
+            row_pitch_hard_mm: number;
+            /**
+             * Light Rows N Per M
+             * @description Below this pull rows lie wider.
+             * @default 70
+             */
+            light_rows_n_per_m: number;
+            /**
+             * Hard Rows N Per M
+             * @description Above this pull rows lie closer.
+             * @default 260
+             */
+            hard_rows_n_per_m: number;
+            /**
+             * Hole Clear Mm
+             * @description Cloth between two flanges, or it frays from hole to hole.
+             * @default 3
+             */
+            hole_clear_mm: number;
+            /**
+             * Modesty Short Mm
+             * @description It stays out of sight at top line and hem.
+             * @default 10
+             */
+            modesty_short_mm: number;
+            /**
+             * Modesty Margin Mm
+             * @description Its bones end this far from its edges.
+             * @default 10
+             */
+            modesty_margin_mm: number;
+            /**
+             * Tape Turning Mm
+             * @description To turn under at both ends of a waist tape.
+             * @default 20
+             */
+            tape_turning_mm: number;
+            /**
              * Lace Loop Mm
              * @description A pull loop one hand can wrap and draw.
              * @default 450
@@ -4357,6 +4492,18 @@ export interface components {
             to: number;
         };
         /**
+         * Row
+         * @description One row of holes: its height, how far up and down it holds the edge, and what that comes to in newtons.
+         */
+        Row: {
+            /** Z Mm */
+            z_mm: number;
+            /** Holds Up Mm */
+            holds_up_mm: number;
+            /** Carries N */
+            carries_n: number;
+        };
+        /**
          * SaidAt
          * @description An answer in words at a level: how it sat there.
          */
@@ -4532,6 +4679,27 @@ export interface components {
             side_mm: number;
             /** Back Mm */
             back_mm: number;
+        };
+        /**
+         * Step
+         * @description One step of the walk: an end goes on to a hole; how much lace lies on the way (mm), and how it is said.
+         */
+        Step: {
+            /**
+             * End
+             * @enum {string}
+             */
+            end: "left end" | "right end" | "lace";
+            to: components["schemas"]["Hole"];
+            /**
+             * Way
+             * @enum {string}
+             */
+            way: "start" | "bar" | "cross" | "loop" | "slant";
+            /** Lace Mm */
+            lace_mm: number;
+            /** Sentence */
+            sentence: string;
         };
         /**
          * TakeMeasures
@@ -4826,6 +4994,20 @@ export interface components {
             bow_mm: number;
             /** Levels */
             levels: components["schemas"]["TrueLevel"][];
+        };
+        /**
+         * WaistTape
+         * @description The tape at the waist of one half: cut length with its turnings, and where it begins and ends, mm from CF.
+         */
+        WaistTape: {
+            /** Cut Mm */
+            cut_mm: number;
+            /** From Cf Mm */
+            from_cf_mm: number;
+            /** To Cf Mm */
+            to_cf_mm: number;
+            /** Sentence */
+            sentence: string;
         };
         /**
          * Wearer
