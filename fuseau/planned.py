@@ -80,6 +80,9 @@ class Holes(Record):
     spares: int
     label: str
     die: str
+    hole_mm: float
+    flange_mm: float
+    usual_pitch_mm: float
     minutes: float
     holds_n: float
     rows: tuple[Row, ...]

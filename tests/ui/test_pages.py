@@ -117,6 +117,25 @@ def test_a_long_mend_is_not_cut_by_its_button(demo_hand):
     assert words["width"] <= button.rect["width"]
 
 
+def test_the_lacing_is_walked_hole_by_hole_and_weak_holes_are_told(demo_hand):
+    line = stage(demo_hand, "Lamplighter Regent", "back")
+    plan = httpx.get(f"{demo_hand.url}/api/builds/{line['id']}").json()["plan"]
+    demo_hand.see(plan["walk"][0]["sentence"])
+    walk = demo_hand.find("[aria-label='Lacing, hole by hole']")
+    demo_hand.press("Next")
+    demo_hand.see(plan["walk"][1]["sentence"])
+    walk.send_keys(Keys.END)
+    demo_hand.see(plan["walk"][-1]["sentence"])
+    assert len(demo_hand.all(".walk path.lace")) == len(plan["walk"]) - 1
+    walk.send_keys(Keys.ARROW_LEFT)
+    demo_hand.see(plan["walk"][-2]["sentence"])
+    demo_hand.see(f"{plan['holes']['rows'][0]['carries_n']:.1f} N")
+    demo_hand.press("Leave it out")
+    demo_hand.see("Without a waist tape the cloth itself carries the pull")
+    demo_hand.press("A waist tape")
+    demo_hand.see("for each half, from")
+
+
 def test_every_length_is_shown_as_the_core_shows_it(demo_hand):
     line = stage(demo_hand, "Lamplighter Regent", "wearer")
     for unit in ("in", "cm"):

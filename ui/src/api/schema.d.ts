@@ -2536,6 +2536,12 @@ export interface components {
             label: string;
             /** Die */
             die: string;
+            /** Hole Mm */
+            hole_mm: number;
+            /** Flange Mm */
+            flange_mm: number;
+            /** Usual Pitch Mm */
+            usual_pitch_mm: number;
             /** Minutes */
             minutes: number;
             /** Holds N */

@@ -40,7 +40,7 @@ const x = (value: number) => 24 + value * SCALE
             <rect :x="x(at - outer.width_mm / 2)" y="34" :width="outer.width_mm * SCALE" height="14" class="bone" />
             <text :x="x(at)" y="84">bone {{ mm(at).replace(/ \w+$/, '') }}</text>
           </g>
-          <circle :cx="x(edge.grommets)" cy="41" :r="5 * SCALE" class="flange" /><circle :cx="x(edge.grommets)" cy="41" :r="2.5 * SCALE" class="bore" />
+          <circle :cx="x(edge.grommets)" cy="41" :r="(holes.flange_mm / 2) * SCALE" class="flange" /><circle :cx="x(edge.grommets)" cy="41" :r="(holes.hole_mm / 2) * SCALE" class="bore" />
           <text :x="x(edge.grommets)" y="102">grommets {{ mm(edge.grommets).replace(/ \w+$/, '') }}</text>
           <text :x="x(0)" y="10" text-anchor="start" class="foldtext">fold</text><text :x="x(edge.needs)" y="84" class="end">{{ mm(edge.needs).replace(/ \w+$/, '') }} in all</text>
         </svg>
@@ -51,7 +51,7 @@ const x = (value: number) => 24 + value * SCALE
         <v-select label="Holes" :items="desk.catalogue?.holes" item-title="label" item-value="name" :model-value="back.holes" @update:model-value="(value: string) => desk.set('back.holes', value)" />
         <v-select label="Laced" :items="PATTERNS" :model-value="back.pattern ?? (loops ? 'cross with pull loops' : 'cross')" @update:model-value="(value: string) => desk.set('back.pattern', value)" />
       </div>
-      <div class="two"><LengthField at="back.pitch_mm" :mm="desk.build!.back!.pitch_mm" label="pitch wished" hardware placeholder="26" /></div>
+      <div class="two"><LengthField at="back.pitch_mm" :mm="desk.build!.back!.pitch_mm" label="pitch wished" hardware :placeholder="mm(holes.usual_pitch_mm).replace(/ \w+$/, '')" /></div>
       <h2>Hole by hole</h2>
       <LacingWalk v-if="plan.walk?.length" :walk="plan.walk" :heights="holes.z_mm" />
       <h2>Heights, the same on both sides</h2>
@@ -85,7 +85,7 @@ const x = (value: number) => 24 + value * SCALE
 
 <style scoped>
 .page { display: grid; grid-template-columns: minmax(0, 1fr) 336px; min-height: 0; height: 100%; }
-h2 { margin: 14px 0 2px; } p { margin: 4px 0; } .two { width: 150px; } .big { font-size: 1.7rem; font-weight: 650; margin: 0; }
+h2 { margin: 14px 0 6px; } p { margin: 4px 0; } .two { width: 150px; } .big { font-size: 1.7rem; font-weight: 650; margin: 0; }
 .rows { list-style: none; margin: 0; padding: 0; } .choices { display: grid; gap: 10px; margin: 8px 0; } .rows .n { text-align: right; } .rows li { display: grid; grid-template-columns: 90px 1fr 56px; border-bottom: 1px solid var(--line); padding: 1px 0; } .rows li > :first-child { text-align: right; padding-right: 14px; } .rows .pair { background: var(--marked); font-weight: 600; }
 .head { margin: 0 0 4px; font-size: 0.95rem; } .edge { height: 112px; width: 560px; max-width: 100%; } .edge text { text-anchor: middle; font-size: 13.5px; fill: var(--ink); } .edge .foldtext { text-anchor: start; fill: var(--steel); }
 .cloth { fill: var(--bench); stroke: var(--line); } .fold { stroke: var(--ink); stroke-width: 3; } .channel { fill: none; stroke: var(--steel); stroke-dasharray: 3 3; } .bone { fill: var(--steel); } .flange { fill: none; stroke: var(--metal); stroke-width: 3; } .bore { fill: var(--paper); stroke: var(--metal); }

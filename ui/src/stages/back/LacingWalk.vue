@@ -56,6 +56,6 @@ const go = (by: number) => (at.value = Math.max(0, Math.min(props.walk.length - 
 </template>
 
 <style scoped>
-.walk { display: grid; grid-template-columns: 150px minmax(0, 1fr); gap: 12px; } svg { width: 150px; } .said { font-size: 1.05rem; min-height: 84px; margin: 4px 0; line-height: 1.3; } .acts { display: flex; gap: 8px; align-items: center; }
+.walk { display: grid; grid-template-columns: 150px minmax(0, 1fr); gap: 12px; } svg { width: 150px; } .said { font-size: 1.05rem; min-height: 84px; margin: 4px 0; line-height: 1.3; } .acts { display: flex; flex-wrap: wrap; gap: 8px; align-items: center; }
 .edge { stroke: var(--ink); stroke-width: 2.5; } .hole { fill: var(--paper); stroke: var(--metal); stroke-width: 2.5; } .hole.now { fill: var(--marked); stroke: var(--ink); r: 6.5; } .lace { fill: none; stroke: var(--steel); stroke-width: 3; } .lace.right-end { stroke: var(--letout); } .lace.now { stroke-width: 5; }
 </style>
