@@ -7,12 +7,15 @@ import numpy as np
 from pydantic import Field
 
 from fuseau.craft.curves import Array, lengths_along
-from fuseau.craft.findings import Finding
+from fuseau.craft.findings import Change, Finding, Mend
 from fuseau.craft.lengths import Unit, format_length
 from fuseau.craft.notions import BONES, BoneKind, BoneName
 from fuseau.craft.practice import Practice
 from fuseau.craft.record import Record
 from fuseau.craft.trueing import Laid, LaidPanel, Point
+
+_STEP_MM = 12.0
+_STRAIGHT_MM = 20000.0
 
 Place = Literal["beside busk", "seam", "lacing edge outer", "lacing edge inner"]
 
@@ -27,7 +30,11 @@ class BoneChoices(Record):
 
 
 class Bone(Record):
-    """One channel of a half and the bone in it. Points are (x, z) in the frame of its panel, mm."""
+    """One channel of a half and the bone in it. Points are (x, z) in the frame of its panel, mm.
+
+    `radius_mm` is the tightest edge-wise bend of its path, at `tightest_z_mm` (None: straight); `can_lie` are the kinds
+    that follow it.
+    """
 
     channel: str
     place: Place
@@ -40,6 +47,9 @@ class Bone(Record):
     path_mm: float
     path: tuple[Point, ...]
     bone_path: tuple[Point, ...]
+    radius_mm: float | None
+    tightest_z_mm: float
+    can_lie: tuple[BoneName, ...]
 
 
 def channel_width(kind: BoneKind, wrapping_mm: float, practice: Practice) -> float:
@@ -106,7 +116,9 @@ def lay_bones(
     for panel in laid.panels[:-1]:
         label = f"{panel.number}·{panel.number + 1}"
         kind = _kind(label, choices.seams, choices)
-        found.append(_bone(label, "seam", panel, kind, np.array(panel.cb_edge), wrapping_mm, practice))
+        edge = np.array(panel.cb_edge)
+        bend = _bend_on_seam(edge, np.array(laid.panels[panel.number].cf_edge))
+        found.append(_bone(label, "seam", panel, kind, edge, wrapping_mm, practice, bend))
     back = BONES[choices.lacing_edge]
     layout = lacing_edge_layout(back, flange_mm, wrapping_mm, practice)
     places: tuple[tuple[str, Place, str], ...] = (
@@ -131,7 +143,10 @@ def _bone(
     path: Array,
     wrapping_mm: float,
     practice: Practice,
+    bend: tuple[float, float] = (0.0, 0.0),
 ) -> Bone:
+    curvature, tightest = bend
+    radius = 1 / curvature if curvature > 1 / _STRAIGHT_MM else None
     run = lengths_along(path[:, 0], path[:, 1])
     total = float(run[-1])
     length = bone_length(total, kind, practice)
@@ -150,7 +165,30 @@ def _bone(
         path_mm=total,
         path=tuple((float(x), float(z)) for x, z in path),
         bone_path=tuple((float(x), float(z)) for x, z in lying),
+        radius_mm=radius,
+        tightest_z_mm=tightest,
+        can_lie=tuple(one.name for one in BONES.values() if radius is None or one.least_radius_mm <= radius),
     )
+
+
+def _bend_on_seam(cb_edge: Array, cf_edge: Array) -> tuple[float, float]:
+    """The sharpest edge-wise curvature (1/mm) of a bone centred on a seam, and its height.
+
+    Half of what the two edges curve the same way: edges that mirror each other bend it not at all (model, section 7).
+    """
+    low, high = max(cb_edge[0, 1], cf_edge[0, 1]), min(cb_edge[-1, 1], cf_edge[-1, 1])
+    z = np.linspace(low, high, max(5, int((high - low) / _STEP_MM)))
+    both = sum(_curvature(np.interp(z, edge[:, 1], edge[:, 0]), z) for edge in (cb_edge, cf_edge)) / 2
+    inner = np.abs(np.asarray(both)[1:-1])
+    at = int(np.argmax(inner))
+    return float(inner[at]), float(z[1:-1][at])
+
+
+def _curvature(x: Array, z: Array) -> Array:
+    """Curvature of x(z), 1/mm, smoothed over three steps so that it is of the cloth and not of the sampling."""
+    slope = np.gradient(x, z)
+    bare = np.gradient(slope, z) / (1 + slope**2) ** 1.5
+    return np.convolve(np.pad(bare, 1, mode="edge"), np.ones(3) / 3, mode="valid")
 
 
 def _beside(panel: LaidPanel, offset_mm: float, from_cf: bool) -> Array:
@@ -184,6 +222,7 @@ def check_bones(bones: tuple[Bone, ...], last_panel: LaidPanel, needs_mm: float,
                     numbers={"path_mm": bone.path_mm},
                 )
             )
+    findings += [_stiff(bone, unit) for bone in bones if bone.kind not in bone.can_lie and bone.length_mm >= 30]
     narrowest = min(right[0] - left[0] for left, right in zip(last_panel.cf_edge, last_panel.cb_edge, strict=False))
     if narrowest < needs_mm:
         findings.append(
@@ -199,3 +238,26 @@ def check_bones(bones: tuple[Bone, ...], last_panel: LaidPanel, needs_mm: float,
             )
         )
     return findings
+
+
+def _stiff(bone: Bone, unit: Unit) -> Finding:
+    """A bone that does not follow its channel, with a kind that does."""
+    kind = BONES[bone.kind]
+    follows = [name for name in bone.can_lie if name != "cable_tie_8"]
+    best: BoneName = follows[0] if follows else "spiral_6"
+    better = BONES[best]
+    return Finding(
+        code="bone_wont_bend",
+        stage="bones",
+        severity="caution",
+        at=f"bones.by_channel.{bone.channel}",
+        where=bone.channel,
+        sentence=f"The channel {bone.channel} bends to a radius of {format_length(bone.radius_mm or 0, unit)}, at "
+        f"{format_length(bone.tightest_z_mm, unit)}; {kind.label} follows {format_length(kind.least_radius_mm, unit)} "
+        "at the tightest, and would twist or wear through.",
+        numbers={"radius_mm": bone.radius_mm or 0.0, "least_mm": kind.least_radius_mm},
+        mend=Mend(
+            label=f"{better.label[0].upper()}{better.label[1:]} in {bone.channel}",
+            changes=(Change(at=f"bones.by_channel.{bone.channel}", value=best),),
+        ),
+    )

@@ -21,6 +21,16 @@ class BoneKind(Record):
     clearance_mm: float
     capped: bool
     bends: str
+    strain: float = 0.003
+
+    @property
+    def least_radius_mm(self) -> float:
+        """The tightest edge-wise bend it follows, w/(2ε) (model, section 7); spiral steel 60 mm.
+
+        >>> [round(BONES[name].least_radius_mm) for name in ("flat_6", "flat_12", "synthetic_7", "cable_tie_8")]
+        [1000, 2000, 350, 380]
+        """
+        return 60.0 if self.edgewise_n_m2 is not None else self.width_mm / (2 * self.strain)
 
     def edgewise_stiffness(self) -> float:
         """EI against bending in the plane of the cloth, N·m²: E·t·w³/12 (model, section 3).
@@ -82,6 +92,7 @@ def _bone(
     capped: bool,
     bends: str,
     edgewise: float | None = None,
+    strain: float = 0.003,
 ) -> BoneKind:
     return BoneKind(
         name=name,
@@ -93,6 +104,7 @@ def _bone(
         clearance_mm=clearance,
         capped=capped,
         bends=bends,
+        strain=strain,
     )
 
 
@@ -103,8 +115,10 @@ BONES: dict[BoneName, BoneKind] = {
         _bone("flat_12", "flat steel 12 × 1.0 mm", (12, 1.0), 200, 6, False, "flat-wise only"),
         _bone("flat_6", "flat steel 6 × 0.8 mm", (6, 0.8), 200, 6, False, "flat-wise only"),
         _bone("spiral_6", "spiral steel 6.4 × 1.6 mm", (6.4, 1.6), 200, 6, True, "every way", 0.01),
-        _bone("synthetic_7", "synthetic 7 × 1.5 mm", (7, 1.5), 2.6, 8, False, "flat-wise, a little edge-wise"),
-        _bone("cable_tie_8", "cable tie 7.6 × 1.8 mm", (7.6, 1.8), 2.4, 8, False, "flat-wise"),
+        _bone(
+            "synthetic_7", "synthetic 7 × 1.5 mm", (7, 1.5), 2.6, 8, False, "flat-wise, a little edge-wise", strain=0.01
+        ),
+        _bone("cable_tie_8", "cable tie 7.6 × 1.8 mm", (7.6, 1.8), 2.4, 8, False, "flat-wise", strain=0.01),
     )
 }
 

@@ -1,5 +1,6 @@
 """Bones, busk, holes and lace (model, sections 3, 7, 8 and 9)."""
 
+import numpy as np
 import pytest
 from hypothesis import given
 from hypothesis import strategies as st
@@ -13,6 +14,7 @@ from fuseau.craft.bones import (
     lacing_edge_layout,
     lay_bones,
 )
+from fuseau.craft.findings import Change
 from fuseau.craft.front import FrontChoices, choose_busk, sew_and_leave
 from fuseau.craft.lacing import walk_length
 from fuseau.craft.layers import MOCK_UP_STACK, Stack, take_up
@@ -182,3 +184,49 @@ def test_lace_to_get_in_is_never_shorter_than_the_gap_needs(gap, more):
 def test_spares_are_a_tenth_and_two_at_least():
     assert grommet_count((12.0, -12.0)) == (4, 2)
     assert grommet_count(tuple(float(z) for z in range(15))) == (30, 3)
+
+
+# --- bends
+
+
+def arc(radius, height=260.0, side=1):
+    """An edge (x, z) that bends with one radius, bulging to one side."""
+    z = np.linspace(-height / 2, height / 2, 60)
+    return np.column_stack([side * (np.sqrt(radius**2 - z**2) - radius), z])
+
+
+@pytest.mark.parametrize(
+    ("kind", "radius"),
+    [("flat_6", 1000), ("flat_12", 2000), ("synthetic_7", 350), ("cable_tie_8", 380), ("spiral_6", 60)],
+)
+def test_each_kind_follows_its_least_radius(kind, radius):
+    assert BONES[kind].least_radius_mm == pytest.approx(radius)
+
+
+@pytest.mark.parametrize("radius", [300, 700, 1500])
+def test_mirrored_edges_bend_a_bone_not_at_all_and_edges_that_go_together_do(radius):
+    from fuseau.craft.bones import _bend_on_seam
+
+    mirrored, _ = _bend_on_seam(arc(radius, side=1), arc(radius, side=-1))
+    assert mirrored < 1e-6
+    together, _ = _bend_on_seam(arc(radius), arc(radius))
+    assert 1 / together == pytest.approx(radius, rel=0.05)
+    half, _ = _bend_on_seam(arc(radius), np.column_stack([np.zeros(60), np.linspace(-130, 130, 60)]))
+    assert 1 / half == pytest.approx(2 * radius, rel=0.05)
+
+
+def test_a_bone_that_cannot_follow_its_channel_is_told_and_its_mend_removes_it():
+    from fuseau.decisions import change
+    from fuseau.plan import plan
+    from tests.kinds import built
+
+    build = built("strapless bodice")
+    stiff = change(build, [Change(at="bones.seams", value="flat_12")], "cm")
+    told = [one for one in plan(stiff).findings if one.code == "bone_wont_bend"]
+    assert told
+    for finding in told:
+        assert finding.numbers["radius_mm"] < finding.numbers["least_mm"]
+        mended = plan(change(stiff, list(finding.mend.changes), "cm"))
+        assert finding.where not in {one.where for one in mended.findings if one.code == "bone_wont_bend"}
+    for bone in plan(build).bones:
+        assert (bone.radius_mm is None) == (len(bone.can_lie) == len(BONES)) or bone.radius_mm > 2000

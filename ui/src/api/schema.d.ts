@@ -1233,6 +1233,9 @@ export interface components {
         /**
          * Bone
          * @description One channel of a half and the bone in it. Points are (x, z) in the frame of its panel, mm.
+         *
+         *     `radius_mm` is the tightest edge-wise bend of its path, at `tightest_z_mm` (None: straight); `can_lie` are the kinds
+         *     that follow it.
          */
         Bone: {
             /** Channel */
@@ -1269,6 +1272,12 @@ export interface components {
                 number,
                 number
             ][];
+            /** Radius Mm */
+            radius_mm: number | null;
+            /** Tightest Z Mm */
+            tightest_z_mm: number;
+            /** Can Lie */
+            can_lie: ("flat_12" | "flat_6" | "spiral_6" | "synthetic_7" | "cable_tie_8")[];
         };
         /**
          * BoneChoices

@@ -5,7 +5,7 @@ import FindingsList from '../../table/FindingsList.vue'
 import MovedNumber from '../../table/MovedNumber.vue'
 import TheSlip from '../../table/TheSlip.vue'
 import WorkSurface from '../../table/WorkSurface.vue'
-import { hardware } from '../../words'
+import { hardware, length } from '../../words'
 import MeasureFirst from '../MeasureFirst.vue'
 
 const desk = useDesk()
@@ -24,6 +24,7 @@ const total = computed(() => {
   return [...found.values()]
 })
 const WHERE = [['lacing_edge', 'At the lacing edge'], ['seams', 'On the seams'], ['beside_busk', 'Beside the busk']] as const
+const follows = (names: string[]) => (desk.catalogue?.bones ?? []).filter((kind) => names.includes(kind.name)).map((kind) => kind.label).join(', ') || 'nothing in the list'
 const own = (channel: string) => choices.value.by_channel?.[channel]
 </script>
 
@@ -38,6 +39,7 @@ const own = (channel: string) => choices.value.by_channel?.[channel]
             <tr><td>cut the bone, {{ desk.unit === 'in' ? 'in' : 'mm' }}</td><td v-for="bone in bones" :key="bone.channel" class="n" :data-bone="bone.channel"><b><MovedNumber :text="hardware(bone.length_mm, desk.unit).replace(/ \w+$/, '')" /></b></td></tr>
             <tr><td>path, stitch line to stitch line</td><td v-for="bone in bones" :key="bone.channel" class="n in">{{ hardware(bone.path_mm, desk.unit).replace(/ \w+$/, '') }}</td></tr>
             <tr><td>channel width, stitch to stitch</td><td v-for="bone in bones" :key="bone.channel" class="n in">{{ hardware(bone.channel_width_mm, desk.unit).replace(/ \w+$/, '') }}</td></tr>
+            <tr><td>tightest bend, radius, {{ desk.unit }}</td><td v-for="bone in bones" :key="bone.channel" class="n in">{{ bone.radius_mm ? length(bone.radius_mm, desk.unit, { bare: true }) : 'straight' }}</td></tr>
             <tr><td>kind</td><td v-for="bone in bones" :key="bone.channel" class="n kind">{{ bone.kind_label.replace(/ \d.*/, '') }}</td></tr>
           </tbody>
         </table>
@@ -51,6 +53,7 @@ const own = (channel: string) => choices.value.by_channel?.[channel]
         <h2>Channel {{ chosen.channel }}</h2>
         <p class="big in">{{ hardware(chosen.length_mm, desk.unit) }}</p>
         <p class="soft">{{ chosen.kind_label }}, {{ chosen.place }}; its channel is {{ hardware(chosen.path_mm, desk.unit) }} long and {{ hardware(chosen.channel_width_mm, desk.unit) }} wide.</p>
+        <p v-if="chosen.radius_mm" class="soft">It bends to a radius of {{ length(chosen.radius_mm, desk.unit) }} at {{ length(chosen.tightest_z_mm, desk.unit) }}. What follows it: {{ follows(chosen.can_lie) }}.</p>
         <v-select label="Another kind just here" :items="desk.catalogue?.bones" item-title="label" item-value="name" :model-value="own(chosen.channel) ?? null" placeholder="as the others" clearable @update:model-value="(value: string | null) => desk.set(`bones.by_channel.${chosen!.channel}`, value ?? null)" />
       </section>
       <FindingsList :stages="['bones']" />
