@@ -60,6 +60,7 @@ def list_pdf(build: Build, planned: Plan, paper: Paper, unit: Unit) -> bytes:
 
     strong = [f.sentence for f in planned.findings if f.code == "reduction" and f.severity == "stop"]
     busk, holes, lace, aimed = planned.busk, planned.holes, planned.lace, planned.aim
+    loops = any(step.way == "loop" for step in planned.walk)
     assert aimed is not None
     version = f"version {planned.pattern.version}" if planned.pattern.version else "draft"
     story = [
@@ -134,23 +135,52 @@ def list_pdf(build: Build, planned: Plan, paper: Paper, unit: Unit) -> bytes:
                 f"{holes.count} of {holes.label}, {holes.spares} spare, {hardware(holes.inset_mm)} in from the fold. "
                 "Heights from the waist, the same on both sides: "
                 + ", ".join(hardware(z) for z in holes.z_mm)
-                + ". The pull loops come out between the two rows at the waist."
+                + "."
+                + (" The pull loops come out between the two rows at the waist." if loops else "")
             ),
             plain,
         ),
         Paragraph("Lace", head),
         Paragraph(
             _safe(
-                f"Cut {format_length(lace.cut_mm, unit)}: {format_length(lace.worn_mm, unit)} worn with pull loops, "
-                f"{format_length(lace.getting_in_mm, unit)} to get in."
+                f"Cut {format_length(lace.cut_mm, unit)}: {format_length(lace.worn_mm, unit)} worn"
+                f"{' with pull loops' if loops else ''}, {format_length(lace.getting_in_mm, unit)} to get in."
             ),
             plain,
         ),
+        *_behind(planned, unit, head, plain),
         Spacer(1, 5),
         *(Paragraph(_safe(sentence), small) for sentence in (*NECK_CAUTIONS, *CAUTIONS) if _applies(sentence, build)),
     ]
     document.build(story)
     return target.getvalue()
+
+
+def _behind(planned: Plan, unit: Unit, head: ParagraphStyle, plain: ParagraphStyle) -> list[Paragraph]:
+    """The modesty panel and the waist tape, where there are any."""
+    panel, tape, found = planned.modesty, planned.waist_tape, []
+    if panel is not None:
+        along, across = (
+            format_length(one[0], unit, hardware=True) for one in (panel.bones_along_mm, panel.bones_across_mm)
+        )
+        found += [
+            Paragraph("Modesty panel", head),
+            Paragraph(
+                _safe(
+                    f"{format_length(panel.width_mm, unit)} by {format_length(panel.height_mm, unit)}, finished; "
+                    f"bones: {along} along, {across} across."
+                ),
+                plain,
+            ),
+        ]
+    if tape is not None:
+        found += [
+            Paragraph("Waist tape", head),
+            Paragraph(
+                _safe(f"{format_length(tape.cut_mm, unit)} for each half, before the layer that hides it."), plain
+            ),
+        ]
+    return found
 
 
 def _safe(text: str) -> str:

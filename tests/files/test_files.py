@@ -16,6 +16,7 @@ from typer.testing import CliRunner
 
 from fuseau.build import Build
 from fuseau.cli import main
+from fuseau.craft.lengths import format_length
 from fuseau.decisions import log_fitting
 from fuseau.files.document import UnreadableFile, document_schema, read_document, write_document
 from fuseau.files.paper import SIZES_MM
@@ -202,6 +203,14 @@ def test_the_list_is_one_page_with_every_bone_and_caution(tried):
         assert bone.channel in text
         assert f"{bone.length_mm:g} mm" in text
     assert f"{planned.busk.length_mm:g} mm straight" in text
+    text = " ".join(text.split())
+    assert f"{format_length(planned.waist_tape.cut_mm, 'cm')} for each half" in text
+    assert f"3 of {format_length(planned.modesty.bones_across_mm[0], 'cm', hardware=True)} across" in text
+    assert "pull loops come out" in text
+    crossed = tried.model_copy(update={"back": tried.back.model_copy(update={"pattern": "spiral", "modesty": "none"})})
+    plain = PdfReader(io.BytesIO(list_pdf(crossed, plan(crossed), "a4", "cm"))).pages[0].extract_text()
+    assert "pull loops" not in plain
+    assert "Modesty panel" not in plain
     assert "no medical advice" in text
     assert "blunt-nosed shears" in text
 
