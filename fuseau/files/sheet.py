@@ -160,9 +160,8 @@ def _behind(planned: Plan, unit: Unit, head: ParagraphStyle, plain: ParagraphSty
     """The modesty panel and the waist tape, where there are any."""
     panel, tape, found = planned.modesty, planned.waist_tape, []
     if panel is not None:
-        along, across = (
-            format_length(one[0], unit, hardware=True) for one in (panel.bones_along_mm, panel.bones_across_mm)
-        )
+        bones = panel.bones_along_mm, panel.bones_across_mm
+        along, across = (f"{len(one)} of {format_length(one[0], unit, hardware=True)}" for one in bones)
         found += [
             Paragraph("Modesty panel", head),
             Paragraph(
