@@ -24,8 +24,10 @@ test: .made/dev .made/ui .made/browser
 	  cmp -s ../.made/schema.d.ts src/api/schema.d.ts || { echo "ui/src/api/schema.d.ts is not current: run make api" >&2; exit 1; }
 	.venv/bin/pytest
 
+# Speed, and a short run of how often the final garment fits; `make fitting` is the long one.
 bench: .made/dev .made/ui .made/browser
 	$(PY) -m bench.speed
+	$(PY) -m bench.fitting 30
 
 # How often the final garment fits, over simulated wearers; some ten minutes for 300 in each of two worlds.
 fitting: .made/dev
