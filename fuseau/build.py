@@ -180,10 +180,10 @@ class Build(Record):
         """
         kind = KINDS[self.kind]
         taped = believe(self.wearer, self.zones, self.practice, kind.levels, kind.needed)
-        same = self.taught is not None and self.measuring is not None
-        if not same or self.taught.measuring_id != self.measuring.measuring_id:  # type: ignore[union-attr]
+        taught, ref = self.taught, self.measuring
+        if taught is None or ref is None or taught.measuring_id != ref.measuring_id:
             return taped
-        return remembered(taped, self.taught.levels)  # type: ignore[union-attr]
+        return remembered(taped, taught.levels)
 
     @property
     def pictures(self) -> tuple[Picture | BackPhoto, ...]:

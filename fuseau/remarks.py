@@ -125,8 +125,6 @@ def _lacking(build: Build, fitting: Fitting) -> list[Finding]:
             *(["was of a cloth much thinner than the final one"] if _thin(build, fitting) else []),
         ]
         found.append(("poor_mock_up", f"It {' and '.join(lacks)}: what was read counts for less."))
-    if found and not fitting.readings and fitting.made_of.closing != "open":
-        found = []
     if not fitting.readings and fitting.says_anything and fitting.made_of.closing != "open":
         found.append(("words_only", "No gap was read: words alone say little. Three gaps would say much more."))
     return [

@@ -2,12 +2,15 @@
 
 import datetime
 
-from fuseau.build import Build
+from fuseau.build import Brief, Build
+from fuseau.craft.body import missing_measures
+from fuseau.craft.front import FrontChoices
 from fuseau.craft.kinds import KINDS
 from fuseau.craft.learning import infer
 from fuseau.craft.readiness import readiness
 from fuseau.craft.record import Record, Unmakeable
 from fuseau.craft.settling import Unsettled
+from fuseau.craft.stand import Stand
 from fuseau.craft.wearer import LevelName
 from fuseau.fitted import hung
 from fuseau.fittings import GapReading
@@ -50,7 +53,7 @@ def story(build: Build, *, kept: Kept | None = None) -> tuple[Chapter, ...]:
     """
     kept = kept or Kept()
     kind = KINDS[build.kind]
-    if kind.tied:
+    if kind.tied or missing_measures(build.wearer, kind.needed):
         return ()
     chapters: list[Chapter] = []
     try:
@@ -65,22 +68,18 @@ def story(build: Build, *, kept: Kept | None = None) -> tuple[Chapter, ...]:
 
 
 def _until(build: Build, count: int) -> Build:
-    """The build as it stood after so many fittings, with today's wishes."""
+    """The build as it stood after so many fittings, with today's wishes; without what the story does not tell of."""
     fittings = build.fittings[:count]
-    newest = fittings[-1].version if fittings else 0
-    return Build(
-        kind=build.kind,
-        wearer=build.wearer,
-        measuring=build.measuring,
-        taught=build.taught,
-        target=build.target,
-        draft=build.draft,
-        layers=build.layers,
-        bones=build.bones,
-        versions=build.versions[:newest],
-        fittings=fittings,
-        practice=build.practice,
-        zones=build.zones,
+    newest = max((one.version for one in fittings), default=0)
+    return build.model_copy(
+        update={
+            "brief": Brief(),
+            "front": FrontChoices(),
+            "stand": Stand(),
+            "line_edits": (),
+            "versions": build.versions[:newest],
+            "fittings": fittings,
+        }
     )
 
 

@@ -7,6 +7,7 @@ import pytest
 from pydantic import ValidationError
 
 from fuseau.craft.record import Unmakeable
+from fuseau.craft.wearer import Wearer
 from fuseau.decisions import accept, correct_fitting, cut_version, log_fitting, set_line
 from fuseau.fitted import pinch_profile, pinched_by_seam, stale_versions
 from fuseau.fittings import Pinch
@@ -329,6 +330,9 @@ def test_the_story_has_a_chapter_for_the_tape_and_each_fitting(cut, today):
     widths = [sum(level.spread_mm for level in one.levels) for one in chapters]
     assert widths == sorted(widths, reverse=True)
     assert story(built("neck corset")) == ()
+    assert story(twice.model_copy(update={"wearer": Wearer()})) == ()
+    again = logged(twice, today, version=1)
+    assert [one.version for one in story(again)] == [None, 1, 2, 1]
 
 
 def test_a_fitting_as_the_estimate_takes_it_stays_on_the_lacing_edge(cut, today):

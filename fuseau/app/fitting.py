@@ -102,7 +102,7 @@ def rehearse(desk: TheDesk, build_id: str, world: Literal["kind", "harsh"] = "ha
     build = desk.workshop.open(build_id).build
     brief = build.brief.model_copy(update={"name": f"{build.brief.name[:100]}, rehearsal"})
     fresh = build.model_copy(
-        update={"brief": brief, "versions": (), "fittings": (), "line_edits": (), "rehearsal": world}
+        update={"brief": brief, "versions": (), "fittings": (), "line_edits": (), "taught": None, "rehearsal": world}
     )
     return desk.line(desk.workshop.make(fresh, "rehearsal begun"))
 

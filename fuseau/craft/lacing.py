@@ -63,15 +63,13 @@ def walk_length(
     return sum(step.lace_mm for step in steps) + bottom + loops_mm + tails_mm
 
 
+def _start(sentence: str) -> Step:
+    return Step(end="lace", to=Hole(row=0, side="left"), way="start", lace_mm=0.0, sentence=sentence)
+
+
 def _crossed(heights: Sequence[float], width: float, pattern: LacePattern, loop_mm: float) -> tuple[Step, ...]:
     steps = [
-        Step(
-            end="lace",
-            to=Hole(row=0, side="left"),
-            way="start",
-            lace_mm=0.0,
-            sentence="Halve the lace. Row 1: one end out through the left hole,",
-        ),
+        _start("Halve the lace. Row 1: one end out through the left hole,"),
         Step(
             end="lace",
             to=Hole(row=0, side="right"),
@@ -108,15 +106,7 @@ def _crossed(heights: Sequence[float], width: float, pattern: LacePattern, loop_
 
 
 def _spiral(heights: Sequence[float], width: float) -> tuple[Step, ...]:
-    steps = [
-        Step(
-            end="lace",
-            to=Hole(row=0, side="left"),
-            way="start",
-            lace_mm=0.0,
-            sentence="Knot the lace inside the left hole of row 1, and out through it.",
-        )
-    ]
+    steps = [_start("Knot the lace inside the left hole of row 1, and out through it.")]
     side: Side = "left"
     for row, z in enumerate(heights):
         if row:

@@ -184,3 +184,20 @@ def test_a_rehearsal_from_the_stand_to_the_cut_cloth(demo_hand):
     demo_hand.see("hidden")
     assert demo_hand.find(".verdict h1").text in ("It fits", "It does not fit")
     demo_hand.press("Back to it")
+
+
+def test_an_older_fitting_is_corrected_and_its_versions_are_marked(demo_hand):
+    line = stage(demo_hand, "Lamplighter Regent", "mockups")
+    demo_hand.click("ol li:first-child button")
+    demo_hand.see("From version 1 to 2")
+    demo_hand.press("Correct it")
+    demo_hand.see("Correct fitting 1")
+    choose(demo_hand, "Its waist", "up")
+    demo_hand.write("Its waist, by", "6")
+    choose(demo_hand, "top side", "high")
+    demo_hand.write("top side, by", "8")
+    demo_hand.press("Keep fitting 1")
+    demo_hand.see("from a fitting that was corrected since")
+    fitting = sheet(demo_hand, line)["build"]["fittings"][0]
+    assert (fitting["rides_mm"], fitting["corrected"]) == (6, 1)
+    assert fitting["edges"] == [{"edge": "top", "place": "side", "off_mm": 8}]

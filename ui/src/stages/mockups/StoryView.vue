@@ -72,7 +72,7 @@ const hours = computed(() => (chapters.value ?? []).reduce((sum, one) => sum + (
         </g>
         <text x="0" :y="oddsAt + 5" class="row">Would fit, cut then</text>
         <g v-for="(one, i) in chapters" :key="`o${i}`">
-          <rect :x="x(i) - 70" :y="oddsAt - 8" width="140" height="14" class="all" /><rect :x="x(i) - 70" :y="oddsAt - 8" :width="140 * (one.probability ?? 0)" height="14" class="odds" :class="{ ready: (one.probability ?? 0) >= 0.95 }" />
+          <rect :x="x(i) - 70" :y="oddsAt - 8" width="140" height="14" class="all" /><rect :x="x(i) - 70" :y="oddsAt - 8" :width="140 * (one.probability ?? 0)" height="14" class="odds" :class="{ ready: (one.probability ?? 0) >= desk.build!.practice!.ready_share! }" />
           <text :x="x(i)" :y="oddsAt + 26" text-anchor="middle" class="head">{{ percent(one.probability) }}</text>
           <text v-if="one.bought !== null" :x="x(i)" :y="oddsAt + 45" text-anchor="middle" class="soft">{{ one.bought >= 0 ? '+' : '−' }}{{ Math.abs(Math.round(one.bought * 100)) }} of 100{{ one.hours ? `, ${one.hours} h` : '' }}{{ one.cost ? `, ${one.cost} spent` : '' }}</text>
         </g>
