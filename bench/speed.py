@@ -18,12 +18,15 @@ from fuseau.craft.drafting import draft
 from fuseau.craft.findings import Change
 from fuseau.craft.kinds import KINDS
 from fuseau.craft.learning import infer, learn
+from fuseau.craft.notions import BONES
+from fuseau.craft.sawing import Wanted, plan_cutting
 from fuseau.craft.settling import settle
 from fuseau.decisions import change
 from fuseau.demo.workshop import fill
 from fuseau.files.drawings import read_drawing
 from fuseau.files.svg import pattern_svg
 from fuseau.plan import Kept, plan, ready
+from fuseau.schools import schools
 from fuseau.seeing import tried_on
 from fuseau.shaping import aim_at, edges, final_lacing, propose
 from fuseau.store.opening import open_database
@@ -88,6 +91,40 @@ def core(build: Build) -> None:
     say("a proposal with its prediction", middle, "ms", "< 100", worst)
     middle, worst = median_ms(lambda _: ready(build), 5)
     say("readiness, 200 draws, cold", middle, "ms", "< 1000", worst)
+
+
+def hardware(build: Build) -> None:
+    """Channels, kinds, openings and rows planned anew after an edit of each; the bones cut; the schools compared."""
+    kept = Kept()
+    found = plan(build, kept=kept)
+    usual = [one.model_dump() for one in found.between]
+
+    def moved(i: int) -> list[Change]:
+        channels = [{**one, "across": round(one["across"] + 0.002 * (i % 9 - 4), 3)} for one in usual]
+        return [
+            [Change(at="bones.between", value=channels)],
+            [Change(at="bones.by_channel.2·3", value=("flat_6", "spiral_6", "woven_8")[i % 3])],
+            [Change(at="front.opening", value=("hooks", "zip", "lacing", "busk")[i // 4 % 4])],
+            [Change(at="back.pitch_mm", value=20 + i * 0.2)],
+        ][i % 4]
+
+    changed = [change(build, moved(i), "cm") for i in range(60)]
+    middle, worst = median_ms(lambda i: plan(changed[i], kept=kept), 60)
+    say("all hardware anew: a channel, a kind, the front, the rows", middle, "ms", "< 30", worst)
+    middle, worst = median_ms(lambda i: plan(changed[4 * i], kept=kept), 15)
+    say("of these, with a channel moved", middle, "ms", "< 30", worst)
+    sticks = BONES["synthetic_12"].model_copy(update={"lengths_mm": (1000.0, 500.0, 400.0, 350.0, 300.0, 250.0)})
+    wanted = [
+        [Wanted(label=f"{i}", length_mm=5.0 * one) for i, one in enumerate(rng.integers(28, 68, 20).repeat(2))]
+        for rng in map(np.random.default_rng, range(10))
+    ]
+    proven = [plan_cutting(sticks, bones, {}, build.practice).proven for bones in wanted]
+    middle, worst = median_ms(lambda i: plan_cutting(sticks, wanted[i], {}, build.practice), 10)
+    say(f"40 bones from six lengths, {sum(proven)} of 10 proven", middle, "ms", "< 1000", worst)
+    side_by_side: dict[str, Kept] = {}
+    schools(build, side_by_side)
+    middle, worst = median_ms(lambda i: schools(changed[i], side_by_side), 8)
+    say("the four schools side by side", middle, "ms", "-", worst)
 
 
 def patterns(build: Build) -> None:
@@ -201,6 +238,7 @@ def main() -> None:
         workshop = Workshop(open_database(database))
         build = next(one.build for one in workshop.builds() if one.build.brief.name == "Lamplighter Regent")
         core(read_build(build.model_dump()))
+        hardware(build)
         patterns(build)
     server()
 

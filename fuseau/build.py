@@ -5,7 +5,7 @@ bare number in a text takes the unit of the validation context.
 """
 
 import datetime
-from collections.abc import Mapping
+from collections.abc import Iterator, Mapping
 from typing import Annotated, Any, Literal
 
 from pydantic import Field, ValidationError, model_validator
@@ -14,12 +14,13 @@ from pydantic_core import PydanticCustomError
 from fuseau.craft.alterations import Alteration, LineEdit
 from fuseau.craft.back import BackChoices
 from fuseau.craft.body import Body, Taught, believe, remembered
-from fuseau.craft.bones import BoneChoices
+from fuseau.craft.channels import BoneChoices
 from fuseau.craft.edges import LineShape
 from fuseau.craft.front import FrontChoices
 from fuseau.craft.kinds import KINDS, KindName
 from fuseau.craft.layers import Stack
 from fuseau.craft.lengths import Length, Unit, format_length
+from fuseau.craft.notions import BoneKind, BoneName, OwnKinds
 from fuseau.craft.pattern import Allowances, Pattern, seam_label
 from fuseau.craft.practice import Practice
 from fuseau.craft.record import Amount, Record
@@ -162,6 +163,7 @@ class Build(Record):
     line_edits: tuple[LineEdit, ...] = Field(
         default=(), max_length=80, description="Lines of the change proposed for the present version, set by hand."
     )
+    catalogue: OwnKinds = OwnKinds()
     bones: BoneChoices = BoneChoices()
     front: FrontChoices = FrontChoices()
     back: BackChoices = BackChoices()
@@ -171,6 +173,11 @@ class Build(Record):
     def version_numbered(self, number: int) -> PatternVersion | None:
         """The version with this number, if there is one."""
         return next((version for version in self.versions if version.number == number), None)
+
+    @property
+    def bone_kinds(self) -> Mapping[BoneName, BoneKind]:
+        """Every kind of bone that can be chosen, by name."""
+        return self.catalogue.kinds
 
     @property
     def body(self) -> Body:
@@ -215,7 +222,22 @@ class Build(Record):
             raise _told("versions", "The pattern versions are not numbered 1, 2, 3 …")
         for i, fitting in enumerate(self.fittings):
             self._check_fitting(i, fitting)
+        for at, name in self._bones_named():
+            if name not in self.bone_kinds:
+                raise _told(at, f"There is no kind of bone called “{name}” in the catalogue.")
         return self
+
+    def _bones_named(self) -> Iterator[tuple[str, BoneName]]:
+        """Every place where a kind of bone is named, and which."""
+        bones = self.bones
+        for field in ("lacing_edge", "beside_busk", "seams", "sides", "between_seams", "curved"):
+            if getattr(bones, field) is not None:
+                yield f"bones.{field}", getattr(bones, field)
+        yield from ((f"bones.by_channel.{label}", kind) for label, kind in bones.by_channel.items())
+        yield from ((f"bones.shelf.{i}.kind", piece.kind) for i, piece in enumerate(bones.shelf))
+        yield from ((f"bones.cut.{i}.kind", one.kind) for i, one in enumerate(bones.cut))
+        yield "mock_up.edge_bone", self.mock_up.edge_bone
+        yield from ((f"fittings.{i}.made_of.edge_bone", one.made_of.edge_bone) for i, one in enumerate(self.fittings))
 
     def _check_fitting(self, i: int, fitting: Fitting) -> None:
         at = f"fittings.{i}"

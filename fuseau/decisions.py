@@ -11,10 +11,12 @@ import numpy as np
 from pydantic import TypeAdapter, ValidationError
 
 from fuseau.build import Build, HemWish, PatternVersion, TopWish, faults, read_build
+from fuseau.craft.channels import CutBone
 from fuseau.craft.edits import Edit, edit, told
 from fuseau.craft.findings import Change
 from fuseau.craft.kinds import KINDS
 from fuseau.craft.lengths import Unit
+from fuseau.craft.notions import bone_key
 from fuseau.craft.pattern import Pattern
 from fuseau.craft.record import Unmakeable
 from fuseau.craft.refit import refit
@@ -24,6 +26,7 @@ from fuseau.fittings import GapReading
 from fuseau.planned import Plan
 
 _NEVER_SET = ("format", "version", "versions")
+_ENTRIES = ("by_channel", "on_seams", "made_by_channel", "shares", "by_seam")  # what is set to None is taken out
 
 
 def change(build: Build, changes: list[Change], unit: Unit) -> Build:
@@ -61,7 +64,7 @@ def _set(data: dict[str, Any], at: str, value: Any) -> None:
     elif isinstance(spot, dict):
         if value is None and last not in spot:
             return
-        if way and way[-1] in ("by_channel", "shares", "by_seam") and value is None:
+        if way and value is None and (way[-1] in _ENTRIES or way == ["catalogue", "bones"]):
             spot.pop(last)
         else:
             spot[last] = value
@@ -77,6 +80,31 @@ def cut_version(build: Build, planned: Plan, today: datetime.date) -> Build:
         raise Unmakeable("versions", "There is no pattern yet: the measures come first.")
     first = PatternVersion(number=1, reason="drafted", made_on=today, pattern=planned.drafted)
     return read_build(build.model_copy(update={"versions": (first,)}).model_dump())
+
+
+def keep_kind(build: Build, given: Mapping[str, Any], unit: Unit) -> Build:
+    """The build with a kind of bone in its catalogue: a new one, or another version of the one it names.
+
+    Raises pydantic.ValidationError with the place of what is wrong, below `catalogue.bones.<name>`.
+    """
+    name = given.get("name") or bone_key(str(given.get("label") or "bone"), build.bone_kinds)
+    return change(build, [Change(at=f"catalogue.bones.{name}", value={**given, "name": name})], unit)
+
+
+def cut_bones(build: Build, planned: Plan) -> Build:
+    """The bones of the plan written down as cut, so that later changes can be held against them.
+
+    Raises Unmakeable while there are none.
+    """
+    bones = tuple(
+        CutBone(channel=bone.channel, kind=bone.kind, length_mm=bone.length_mm, count=bone.count)
+        for bone in planned.bones
+        if bone.length_mm > 0
+    )
+    if not bones:
+        raise Unmakeable("bones.cut", "There are no bones to cut yet: the pattern comes first.")
+    version = build.current.number if build.current else None
+    return build.model_copy(update={"bones": build.bones.model_copy(update={"cut": bones, "cut_version": version})})
 
 
 def log_fitting(build: Build, planned: Plan, fitting: Mapping[str, Any], today: datetime.date, unit: Unit) -> Build:

@@ -6,7 +6,7 @@ from fuseau.craft.findings import Change
 from fuseau.craft.fit import Fit
 from fuseau.craft.kinds import KINDS
 from fuseau.craft.lengths import Unit, format_length
-from fuseau.craft.notions import BONES, CLOTHS, ClothName
+from fuseau.craft.notions import CLOTHS, ClothName
 from fuseau.craft.record import Record
 from fuseau.craft.wearer import LEVEL_LABELS
 
@@ -78,7 +78,8 @@ def _parts(build: Build, mock_up: Fit, final: Fit, unit: Unit, tied: bool) -> li
             )
         )
     steel = late and not tied and abs(mock_up.shape.bow_mm) > build.practice.parallel_mm
-    edge = BONES["flat_12"] if steel else BONES[made.edge_bone]
+    kinds = build.bone_kinds
+    edge = kinds["flat_12"] if steel else kinds[made.edge_bone]
     bow = format_length(abs(mock_up.shape.bow_mm), unit, hardware=True)
     parts.append(
         Part(
@@ -86,7 +87,7 @@ def _parts(build: Build, mock_up: Fit, final: Fit, unit: Unit, tied: bool) -> li
             what=f"{edge.label} in all channels"
             if edge.name == "cable_tie_8"
             else f"{edge.label} at the lacing edge, cable ties in the other channels",
-            why=f"with {BONES[made.edge_bone].label} the gap would bow {bow} and hide what her girths do"
+            why=f"with {kinds[made.edge_bone].label} the gap would bow {bow} and hide what her girths do"
             if steel
             else "without bones the cloth wrinkles, and what is read counts half",
             changes=_unless(made.edge_bone == edge.name and made.boned, ("edge_bone", edge.name), ("boned", True)),

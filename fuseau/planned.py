@@ -6,16 +6,22 @@ from fuseau.craft.alterations import Alteration, ProposedLine, SeamMark
 from fuseau.craft.back import Lace, ModestyPanel, Row, WaistTape
 from fuseau.craft.body import Body
 from fuseau.craft.bones import Bone
+from fuseau.craft.boning import Boning, CupBoning
+from fuseau.craft.channels import Between
 from fuseau.craft.cups import Cup
+from fuseau.craft.dressing import Way
+from fuseau.craft.fates import Recut
 from fuseau.craft.findings import Finding
 from fuseau.craft.fit import Fit, GapShape, LevelFit
-from fuseau.craft.front import Busk, GettingIn
+from fuseau.craft.front import Busk, Opening
 from fuseau.craft.lacing import Step
 from fuseau.craft.learning import Foreseen, Learned
 from fuseau.craft.lengths import Unit
 from fuseau.craft.pattern import Allowances, Dart, EdgeLine, Gusset, Pattern
 from fuseau.craft.readiness import Readiness
 from fuseau.craft.record import Record
+from fuseau.craft.sections import Section
+from fuseau.craft.spacing import Stretch
 from fuseau.craft.stand import Padding
 from fuseau.craft.target import Aim
 from fuseau.craft.trueing import LaidPanel, LaidPiece, TruedSeam
@@ -87,6 +93,20 @@ class Holes(Record):
     holds_n: float
     rows: tuple[Row, ...]
     edge_layout_mm: dict[str, float]
+    edge_carries: bool
+    front_z_mm: tuple[float, ...]
+    lace_label: str
+    lace_width_mm: float
+    lace_mind: str
+
+
+class Before(Record):
+    """The hardware as the version before had it: bone lengths by channel, busk and number of rows."""
+
+    version: int
+    bones_mm: dict[str, float]
+    busk_mm: float | None
+    rows: int
 
 
 class Plan(Record):
@@ -112,11 +132,24 @@ class Plan(Record):
     mock_up_plan: MockUpPlan | None = None
     stale: tuple[int, ...] = Field(default=(), description="Versions from a fitting that was corrected since.")
     bones: tuple[Bone, ...] = ()
+    between: tuple[Between, ...] = ()
+    boning: Boning | None = None
+    cup_boning: CupBoning | None = None
+    unboned: tuple[Stretch, ...] = ()
+    unboned_limit_mm: float | None = None
+    mock_up_bones_mm: dict[str, float] = Field(default_factory=dict)
+    recut: Recut | None = None
+    before: Before | None = None
+    sections: dict[str, Section] = Field(default_factory=dict)
     busk: Busk | None = None
-    getting_in: GettingIn | None = None
+    opening: Opening | None = None
+    ways: tuple[Way, ...] = ()
+    getting_in: Way | None = None
     holes: Holes | None = None
     lace: Lace | None = None
     walk: tuple[Step, ...] = ()
+    front_walk: tuple[Step, ...] = ()
+    front_lace: Lace | None = None
     modesty: ModestyPanel | None = None
     waist_tape: WaistTape | None = None
     lace_mm: float | None = None

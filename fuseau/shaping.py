@@ -5,7 +5,7 @@ import numpy as np
 from fuseau.build import Build, HemWish, PatternVersion, TopWish
 from fuseau.craft.alterations import Alteration, alter, edited, lines, marks, same_cut
 from fuseau.craft.body import Body
-from fuseau.craft.bones import edge_stiffness
+from fuseau.craft.bones import edge_bones, edge_stiffness
 from fuseau.craft.cups import Cup, make_cup, usual_bust_points, wire_line
 from fuseau.craft.drafting import draft, suggest_edges
 from fuseau.craft.edges import shaped
@@ -16,7 +16,7 @@ from fuseau.craft.kinds import KINDS
 from fuseau.craft.layers import take_up
 from fuseau.craft.learning import Belief, Learned, foresee
 from fuseau.craft.lengths import Unit, format_length
-from fuseau.craft.notions import BONES, GROMMETS, BoneName
+from fuseau.craft.notions import GROMMETS, BoneName
 from fuseau.craft.parallel import settle_parallel
 from fuseau.craft.pattern import EdgeLine, Pattern
 from fuseau.craft.placing import place
@@ -74,9 +74,16 @@ def cup_of(build: Build, body: Body) -> Cup | None:
 
 
 def edge_of(build: Build, bone: BoneName) -> float:
-    """Stiffness of one lacing edge with a kind of bone in it, N·m²."""
+    """Stiffness of one lacing edge with one kind of bone in both channels, N·m²."""
     wrapping = build.layers.total_mm - build.layers.lining_mm
-    return edge_stiffness(BONES[bone], GROMMETS[build.back.holes].flange_mm, wrapping, build.practice)
+    return edge_stiffness(build.bone_kinds[bone], GROMMETS[build.back.holes].flange_mm, wrapping, build.practice)
+
+
+def final_edge(build: Build) -> float:
+    """Stiffness of one lacing edge with the bones that are chosen for it, N·m²."""
+    wrapping = build.layers.total_mm - build.layers.lining_mm
+    outer, inner, counts = edge_bones(build.bones, build.bone_kinds)
+    return edge_stiffness(outer, GROMMETS[build.back.holes].flange_mm, wrapping, build.practice, inner, counts)
 
 
 def final_lacing(build: Build, pattern: Pattern, aimed: Aim) -> Lacing:
@@ -84,7 +91,7 @@ def final_lacing(build: Build, pattern: Pattern, aimed: Aim) -> Lacing:
     return Lacing(
         pattern=pattern,
         stack=build.layers,
-        edge_n_m2=edge_of(build, build.bones.lacing_edge),
+        edge_n_m2=final_edge(build),
         pull_n_per_m=aimed.pull_n_per_m,
         practice=build.practice,
         tied_mm=_tied(build),
@@ -133,7 +140,7 @@ def aim_at(build: Build, body: Body, top: EdgeLine, hem: EdgeLine) -> tuple[Aim,
         return hung, drafted(hung.sewn_mm)
     first = aim(target, body.as_met(), (hem.cb_mm, top.cb_mm), takes, build.layers.stretch_per_n, practice)
     exact = target.job == "closed_waist" and current is None
-    edge = edge_of(build, build.bones.lacing_edge)
+    edge = final_edge(build)
     return settle_parallel(
         first, target.gap_mm, body, drafted, build.layers, edge, practice, waist_to_mm=0.3 if exact else 1.5
     )

@@ -9,8 +9,10 @@ from fuseau.consequences import consequences, job_word
 from fuseau.craft.body import Taught
 from fuseau.craft.lengths import Unit
 from fuseau.craft.readiness import Readiness
+from fuseau.craft.sawing import CuttingPlan
 from fuseau.plan import Kept, plan, ready
 from fuseau.planned import Plan
+from fuseau.schools import SchoolEffect, cutting, schools
 from fuseau.store.book import Book
 from fuseau.store.pictures import KeptPicture, Pictures
 from fuseau.store.workshop import Opened, Workshop
@@ -28,6 +30,7 @@ class Desk:
         self.book = book
         self.pictures = pictures
         self._kept: OrderedDict[str, Kept] = OrderedDict()
+        self._schooled: tuple[str, dict[str, Kept]] = ("", {})
         self._planning = threading.Lock()
 
     @property
@@ -54,6 +57,20 @@ class Desk:
         """The odds that the real garment fits if cut now, with the stages kept from the last plan."""
         with self._planning:
             return ready(build, kept=self._kept.setdefault(build_id, Kept()))
+
+    def schools(self, build_id: str, build: Build) -> list[SchoolEffect]:
+        """The schools of boning side by side, with the stages kept from their last plans."""
+        with self._planning:
+            if self._schooled[0] != build_id:
+                self._schooled = build_id, {}
+            return list(schools(build, self._schooled[1]))
+
+    def cutting(self, build_id: str, build: Build) -> list[CuttingPlan]:
+        """How the bones are cut, kept while nothing changes that they follow from."""
+        planned = self.plan(build_id, build)
+        with self._planning:
+            kept = self._kept.setdefault(build_id, Kept())
+            return list(kept.stage("cutting", cutting, build, planned))
 
     def story(self, build_id: str, build: Build) -> list[Chapter]:
         """The story of its mock-ups, with the chapters kept that stand."""

@@ -18,7 +18,8 @@ from fuseau.planned import Plan
 router = APIRouter(prefix="/api", responses=TROUBLES)
 
 
-def _drafted(desk: Desk, build_id: str) -> tuple[Build, Plan]:
+def drafted(desk: Desk, build_id: str) -> tuple[Build, Plan]:
+    """A build that has a pattern, with its plan. Raises Unmakeable while there is none."""
     opened = desk.workshop.open(build_id)
     planned = desk.plan(build_id, opened.build)
     if planned.pattern is None:
@@ -31,7 +32,7 @@ def print_pattern(desk: TheDesk, build_id: str, paper: Annotated[Paper, Query()]
     """The pattern at 1:1 on tiled pages."""
     from fuseau.files.tiles import pattern_pdf
 
-    build, planned = _drafted(desk, build_id)
+    build, planned = drafted(desk, build_id)
     return file_answer(pattern_pdf(build, planned, paper), "application/pdf", build, f"-pattern-{paper}.pdf")
 
 
@@ -40,7 +41,7 @@ def print_list(desk: TheDesk, build_id: str, paper: Annotated[Paper, Query()] = 
     """Bones, busk, holes and lace on one page."""
     from fuseau.files.sheet import list_pdf
 
-    build, planned = _drafted(desk, build_id)
+    build, planned = drafted(desk, build_id)
     return file_answer(list_pdf(build, planned, paper, desk.unit), "application/pdf", build, "-list.pdf")
 
 
@@ -49,7 +50,7 @@ def draw_pattern(desk: TheDesk, build_id: str) -> Response:
     """The pattern as SVG in millimetres."""
     from fuseau.files.svg import pattern_svg
 
-    build, planned = _drafted(desk, build_id)
+    build, planned = drafted(desk, build_id)
     return file_answer(pattern_svg(build, planned).encode(), "image/svg+xml", build, "-pattern.svg")
 
 
@@ -58,7 +59,7 @@ def draw_pattern_dxf(desk: TheDesk, build_id: str) -> Response:
     """The pattern as DXF in millimetres, pieces with layers."""
     from fuseau.files.dxf import pattern_dxf
 
-    build, planned = _drafted(desk, build_id)
+    build, planned = drafted(desk, build_id)
     return file_answer(pattern_dxf(build, planned), "image/vnd.dxf", build, "-pattern.dxf")
 
 

@@ -23,7 +23,7 @@ from fuseau.app.words import label_of
 from fuseau.build import Brief, Build
 from fuseau.craft.findings import Change
 from fuseau.craft.kinds import KINDS
-from fuseau.craft.notions import BONES, CLOTHS, GROMMETS
+from fuseau.craft.notions import BONES, BUSKS, CLOTHS, GROMMETS, LACES
 from fuseau.craft.practice import Practice
 from fuseau.craft.wearer import HOW_TO_MEASURE, LEVEL_LABELS, ZERO_LABELS, sign_of, zero_of
 from fuseau.decisions import change
@@ -126,8 +126,10 @@ def read_catalogue() -> Catalogue:
             )
             for name, label in LEVEL_LABELS.items()
         ],
-        bones=[Choice(name=kind.name, label=kind.label) for kind in BONES.values()],
+        bones=list(BONES.values()),
+        busks=list(BUSKS),
         holes=[Choice(name=kind.name, label=kind.label) for kind in GROMMETS.values()],
+        laces=[Choice(name=lace.name, label=lace.label) for lace in LACES.values()],
         cloths=[Choice(name=cloth.name, label=cloth.label) for cloth in CLOTHS.values()],
         numbers=numbers,
     )

@@ -9,7 +9,7 @@ from pydantic import ValidationError
 from starlette.exceptions import HTTPException
 
 from fuseau import __version__
-from fuseau.app import album, book, fitting, patterns, printing, routes
+from fuseau.app import album, book, fitting, hardware, patterns, printing, routes
 from fuseau.app.desk import Desk
 from fuseau.app.guard import Guard
 from fuseau.app.settings import Settings
@@ -39,7 +39,7 @@ def make_app(settings: Settings) -> FastAPI:
     engine = open_database(settings.database)
     app.state.desk = Desk(Workshop(engine), Book(engine), Pictures(engine))
     app.add_middleware(Guard)
-    for part in (routes, fitting, patterns, printing, album, book):
+    for part in (routes, fitting, patterns, hardware, printing, album, book):
         app.include_router(part.router)
     _answer_errors(app)
     _serve_pages(app)

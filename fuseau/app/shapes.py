@@ -11,6 +11,7 @@ from fuseau.craft.alterations import Comparison
 from fuseau.craft.findings import Change, Stage
 from fuseau.craft.kinds import Kind, KindName
 from fuseau.craft.lengths import Unit
+from fuseau.craft.notions import BoneKind, BuskStock
 from fuseau.craft.outlines import Misfit, TracedPattern
 from fuseau.craft.target import Pull
 from fuseau.craft.trueing import LaidPanel, TruedSeam
@@ -303,6 +304,12 @@ class Choice(BaseModel):
     label: str
 
 
+class KeepKind(OnRevision):
+    """A kind of bone to keep in the build's catalogue, as written: lengths as text or mm. Without a name it is new."""
+
+    kind: dict[str, Any]
+
+
 class HouseNumber(BaseModel):
     """A house number with its reason and range."""
 
@@ -328,7 +335,9 @@ class Catalogue(BaseModel):
 
     kinds: list[Kind]
     levels: list[LevelInfo]
-    bones: list[Choice]
+    bones: list[BoneKind]
+    busks: list[BuskStock]
     holes: list[Choice]
+    laces: list[Choice]
     cloths: list[Choice]
     numbers: list[HouseNumber]

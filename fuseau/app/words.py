@@ -22,7 +22,26 @@ _NAMES = {
     "draft.panels": "Panels",
     "bones.lacing_edge": "Bones at the lacing edge",
     "bones.seams": "Bones on the seams",
-    "bones.beside_busk": "Bones beside the busk",
+    "bones.beside_busk": "Bones beside the opening",
+    "bones.sides": "Bones at the side seam",
+    "bones.between_seams": "Bones between the seams",
+    "bones.curved": "Bones in curves",
+    "bones.between": "Channels between the seams",
+    "bones.shaped": "Channels drawn",
+    "bones.doubled": "Two bones side by side:",
+    "bones.made": "Channels",
+    "bones.over_gussets": "Bones over the gussets",
+    "bones.ends": "Ends of steel",
+    "front.line": "Opening at",
+    "front.busk": "Own busk",
+    "front.flap": "Flap",
+    "front.thin": "Thin busk",
+    "back.lace": "Lace",
+    "back.holes": "Holes",
+    "back.pattern": "Laced",
+    "back.modesty": "Modesty panel",
+    "back.waist_tape": "Waist tape",
+    "back.waist_pitch_mm": "Pitch at the waist",
     "front.opening": "Front opening",
     "back.pitch_mm": "Pitch of the holes",
 }
@@ -38,6 +57,10 @@ _PARTS = {
     "side_mm": "at the side",
     "cb_mm": "at CB",
     "practice": "house number:",
+    "by_channel": "in",
+    "on_seams": "channel at seam",
+    "made_by_channel": "channel",
+    "shelf": "on the shelf",
 }
 
 
@@ -65,6 +88,8 @@ def _shown(value: Any) -> str:
         return "as suggested"
     if isinstance(value, bool):
         return "yes" if value else "no"
+    if isinstance(value, list) and any(isinstance(one, dict) for one in value):
+        return ""
     if isinstance(value, list):
         return ", ".join(map(_shown, value)) or "taken out"
     if isinstance(value, dict):

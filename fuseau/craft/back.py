@@ -8,7 +8,7 @@ from pydantic import Field
 from fuseau.craft.findings import Change, Finding, Mend
 from fuseau.craft.lacing import LacePattern, walk_length
 from fuseau.craft.lengths import Length, Unit, format_length
-from fuseau.craft.notions import GROMMETS, GrommetKind, GrommetName
+from fuseau.craft.notions import GROMMETS, LACES, GrommetKind, GrommetName, LaceKind, LaceName
 from fuseau.craft.practice import Practice
 from fuseau.craft.record import Record, Unmakeable
 
@@ -22,7 +22,11 @@ class BackChoices(Record):
     """
 
     pitch_mm: Annotated[float, Length("a pitch of rows", 14, 60, hardware=True)] | None = None
+    waist_pitch_mm: Annotated[float, Length("a pitch of rows", 14, 60, hardware=True)] | None = Field(
+        default=None, description="Closer rows near the waist, where the pull is hardest; None: as the others."
+    )
     holes: GrommetName = "grommet_5"
+    lace: LaceName = "cord_4"
     pattern: LacePattern | None = None
     modesty: Modesty = "floating"
     waist_tape: bool | None = Field(default=None, description="None: a tape wherever the garment draws the waist in.")
@@ -67,12 +71,19 @@ class Lace(Record):
 
 
 def rows(
-    top_mm: float, hem_mm: float, pitch_mm: float, practice: Practice, *, pull_loops: bool = True
+    top_mm: float,
+    hem_mm: float,
+    pitch_mm: float,
+    practice: Practice,
+    *,
+    pull_loops: bool = True,
+    waist_pitch_mm: float | None = None,
 ) -> tuple[float, ...]:
     """Heights of the holes of one edge, from the top down, mm; the other edge has the same.
 
     The pull-loop pair straddles the waist; above and below rows lie evenly, at the pitch nearest the wish that
-    puts the last at its margin from the finished edge. Without pull loops the rows lie evenly from end to end.
+    puts the last at its margin from the finished edge. `waist_pitch_mm` is that of the rows near the waist. Without
+    pull loops the rows lie evenly from end to end.
     Raises Unmakeable when the edge is too short.
     """
     pair = practice.loop_pair_mm
@@ -82,9 +93,19 @@ def rows(
         return tuple(_evenly(hem_mm + margin, top_mm - margin, pitch_mm)[::-1])
     if highest < pair or lowest > -pair:
         raise Unmakeable("draft.top.cb_mm", "The back is too short for a pair of holes at the waist.")
-    upper = _evenly(pair, highest, pitch_mm)
-    lower = _evenly(pair, -lowest, pitch_mm)
+    upper = _outward(pair, highest, pitch_mm, waist_pitch_mm, practice)
+    lower = _outward(pair, -lowest, pitch_mm, waist_pitch_mm, practice)
     return (*upper[::-1], *(-z for z in lower))
+
+
+def _outward(start: float, end: float, pitch: float, near: float | None, practice: Practice) -> list[float]:
+    """From the pair at the waist outward: at the closer pitch as far as that goes, then evenly to the last row."""
+    if near is None or near >= pitch:
+        return _evenly(start, end, pitch)
+    close = [start]
+    while close[-1] + near <= min(practice.waist_rows_mm, end - pitch / 2) + 1e-9:
+        close.append(close[-1] + near)
+    return [*close[:-1], *_evenly(close[-1], end, pitch)]
 
 
 def _evenly(start: float, end: float, pitch: float) -> list[float]:
@@ -189,6 +210,47 @@ def grommet_count(heights_mm: tuple[float, ...], bought: bool = True) -> tuple[i
     return holes, max(2, math.ceil(holes / 10)) if bought else 0
 
 
+def check_lace(lace: LaceKind, hole: GrommetKind, hardest_n: float, practice: Practice, unit: Unit) -> list[Finding]:
+    """Whether the lace goes through the holes, and bears the pull."""
+    found = []
+    if lace.through_mm > hole.hole_mm - practice.lace_play_mm:
+        goes = [one for one in LACES.values() if one.through_mm <= hole.hole_mm - practice.lace_play_mm]
+        best = max((one for one in goes if one.name != "ribbon_4"), key=lambda one: one.through_mm, default=None)
+        found.append(
+            Finding(
+                code="lace_too_thick",
+                stage="back",
+                severity="caution",
+                at="back.lace",
+                where="CB",
+                sentence=f"{lace.label[0].upper()}{lace.label[1:]} hardly runs through a hole of "
+                f"{format_length(hole.hole_mm, unit, hardware=True)}, and must pass it again to be undone.",
+                numbers={"through_mm": lace.through_mm, "hole_mm": hole.hole_mm},
+                mend=_take_lace(best),
+            )
+        )
+    if lace.name == "ribbon_4" and hardest_n > practice.ribbon_holds_n:
+        found.append(
+            Finding(
+                code="ribbon_wears",
+                stage="back",
+                severity="caution",
+                at="back.lace",
+                where="CB",
+                sentence=f"A narrow ribbon wears through where a row carries {hardest_n:.1f} N.",
+                numbers={"carries_n": hardest_n},
+                mend=_take_lace(LACES["flat_8"]),
+            )
+        )
+    return found
+
+
+def _take_lace(lace: LaceKind | None) -> Mend | None:
+    if lace is None:
+        return None
+    return Mend(label=f"{lace.label[0].upper()}{lace.label[1:]}", changes=(Change(at="back.lace", value=lace.name),))
+
+
 def check_holes(rows_: tuple[Row, ...], kind: GrommetKind, lightest_mm: float, unit: Unit) -> list[Finding]:
     """Whether the holes hold what they carry, and lie clear of each other."""
     found = []
@@ -229,7 +291,10 @@ def check_holes(rows_: tuple[Row, ...], kind: GrommetKind, lightest_mm: float, u
                 numbers={"pitch_mm": pitch, "flange_mm": kind.flange_mm},
                 mend=Mend(
                     label=f"A pitch of {format_length(needed + 2, unit, hardware=True)}",
-                    changes=(Change(at="back.pitch_mm", value=needed + 2),),
+                    changes=(
+                        Change(at="back.pitch_mm", value=needed + 2),
+                        Change(at="back.waist_pitch_mm", value=None),
+                    ),
                 ),
             )
         )

@@ -1,39 +1,47 @@
-"""Bones: channels, their paths, widths, and how long each bone is cut (model, section 7)."""
+"""Bones: what lies in each channel, how wide the channel is sewn, and how long the bone is cut (model, section 7)."""
 
 import math
-from typing import Literal
+from collections.abc import Mapping
 
 import numpy as np
-from pydantic import Field
 
+from fuseau.craft.channels import (
+    Around,
+    Between,
+    BoneChoices,
+    Channel,
+    ChannelMade,
+    Place,
+    SeamPlace,
+    Shaped,
+    Sheet,
+    at_gussets,
+    bend_of,
+    beside,
+    between_path,
+    shaped_path,
+    sheets_of,
+    usual_between,
+)
 from fuseau.craft.curves import Array, lengths_along
 from fuseau.craft.findings import Change, Finding, Mend
 from fuseau.craft.lengths import Unit, format_length
-from fuseau.craft.notions import BONES, BoneKind, BoneName
+from fuseau.craft.notions import BoneKind, BoneName, Material
+from fuseau.craft.pattern import seam_label
 from fuseau.craft.practice import Practice
 from fuseau.craft.record import Record
 from fuseau.craft.trueing import Laid, LaidPanel, Point
 
-_STEP_MM = 12.0
 _STRAIGHT_MM = 20000.0
-
-Place = Literal["beside busk", "seam", "lacing edge outer", "lacing edge inner"]
-
-
-class BoneChoices(Record):
-    """Which kind lies where. `by_channel` overrides single channels, by their label."""
-
-    lacing_edge: BoneName = "flat_12"
-    seams: BoneName = "spiral_6"
-    beside_busk: BoneName = "flat_6"
-    by_channel: dict[str, BoneName] = Field(default_factory=dict, max_length=40)
+LEAST_BONE_MM = 30.0
 
 
 class Bone(Record):
-    """One channel of a half and the bone in it. Points are (x, z) in the frame of its panel, mm.
+    """One channel of a half and the bone in it (`count`: or the two side by side). Points are (x, z) of its panel, mm.
 
     `radius_mm` is the tightest edge-wise bend of its path, at `tightest_z_mm` (None: straight); `can_lie` are the kinds
-    that follow it.
+    that follow it. `strip_mm` is how wide a tape lies over the channel, finished, and `lines_mm` its lines of
+    stitching from the middle. `room_mm` is the longest that would fit; a ready-cut bone may be shorter.
     """
 
     channel: str
@@ -41,20 +49,33 @@ class Bone(Record):
     panel: int
     kind: BoneName
     kind_label: str
+    material: Material
     width_mm: float
+    thickness_mm: float
     length_mm: float
+    count: int
     channel_width_mm: float
     path_mm: float
+    room_mm: float
     path: tuple[Point, ...]
     bone_path: tuple[Point, ...]
     radius_mm: float | None
     tightest_z_mm: float
     can_lie: tuple[BoneName, ...]
+    made: ChannelMade
+    strip_mm: float | None
+    strip_cut_mm: float | None
+    lines_mm: tuple[float, ...]
+    seam: int | None
+    across: float | None
+    own: str | None
+    swapped: bool
 
 
 def channel_width(kind: BoneKind, wrapping_mm: float, practice: Practice) -> float:
     """Stitch to stitch, up to the half millimetre: w + t + ease + half the plies that wrap it.
 
+    >>> from fuseau.craft.notions import BONES
     >>> channel_width(BONES["spiral_6"], 0.8, Practice())
     9.5
     """
@@ -62,91 +83,222 @@ def channel_width(kind: BoneKind, wrapping_mm: float, practice: Practice) -> flo
     return math.ceil(round(wanted / practice.channel_step_mm, 6)) * practice.channel_step_mm
 
 
-def bone_length(path_mm: float, kind: BoneKind, practice: Practice) -> float:
-    """Down to the step of the path less the clearance (and cap) at each end; 0 where none fits.
+def bone_room(path_mm: float, kind: BoneKind, practice: Practice) -> float:
+    """The longest bone that fits: down to the step of the path less the clearance (and cap) at each end; 0 for none.
 
-    >>> bone_length(302.4, BONES["flat_6"], Practice())
+    >>> from fuseau.craft.notions import BONES
+    >>> bone_room(302.4, BONES["flat_6"], Practice())
     290.0
     """
     ends = 2 * (kind.clearance_mm + (practice.bone_cap_mm if kind.capped else 0))
     return max(0.0, math.floor(round((path_mm - ends) / practice.bone_step_mm, 6)) * practice.bone_step_mm)
 
 
-def lacing_edge_layout(kind: BoneKind, flange_mm: float, wrapping_mm: float, practice: Practice) -> dict[str, float]:
-    """Distances from the fold (the lacing edge) inward, mm: outer bone, grommet line, inner bone, all of it.
-
-    Outward in: fold, channel, grommet line with its flange and clear cloth on both sides, channel.
-    """
-    channel = channel_width(kind, wrapping_mm, practice)
-    outer = practice.edge_stitch_mm + channel / 2
-    line = practice.edge_stitch_mm + channel + practice.flange_clear_mm + flange_mm / 2
-    inner = line + flange_mm / 2 + practice.flange_clear_mm + channel / 2
-    return {
-        "outer": outer,
-        "grommets": line,
-        "inner": inner,
-        "needs": inner + channel / 2 + practice.edge_stitch_mm,
-    }
+def bone_length(path_mm: float, kind: BoneKind, practice: Practice) -> float:
+    """The bone that goes in: as long as there is room; of what is sold ready-cut, the longest that fits."""
+    room = bone_room(path_mm, kind, practice)
+    if kind.sold != "ready-cut":
+        return room
+    return max((length for length in kind.lengths_mm if length <= room), default=0.0)
 
 
-def edge_stiffness(kind: BoneKind, flange_mm: float, wrapping_mm: float, practice: Practice) -> float:
-    """EI of one lacing edge, N·m²: its bones within reach of the edge, and the folded cloth itself."""
-    layout = lacing_edge_layout(kind, flange_mm, wrapping_mm, practice)
-    near = [place for place in ("outer", "inner") if layout[place] <= practice.edge_beam_mm]
-    return practice.cloth_edge_n_m2 + len(near) * kind.edgewise_stiffness()
-
-
-def lay_bones(
-    laid: Laid,
-    choices: BoneChoices,
-    busk_width_mm: float | None,
+def lacing_edge_layout(
+    kind: BoneKind,
     flange_mm: float,
     wrapping_mm: float,
     practice: Practice,
-) -> tuple[Bone, ...]:
-    """Every channel of a half from CF to CB: beside the busk, one on each seam, two at the lacing edge.
+    inner: BoneKind | None = None,
+    counts: tuple[int, int] = (1, 1),
+) -> dict[str, float]:
+    """Distances from the fold (the lacing edge) inward, mm: outer bone, grommet line, inner bone, all of it.
 
-    Without a busk the front bone lies beside CF all the same, to keep it straight.
+    Outward in: fold, channel, grommet line with its flange and clear cloth on both sides, channel. `counts` are the
+    bones side by side in the outer and the inner channel.
     """
-    found = []
-    first, last = laid.panels[0], laid.panels[-1]
-    front = _kind("CF", choices.beside_busk, choices)
-    offset = (busk_width_mm or 0) / 2 + channel_width(front, wrapping_mm, practice) / 2 + practice.edge_stitch_mm
-    found.append(_bone("CF", "beside busk", first, front, _beside(first, offset, True), wrapping_mm, practice))
-    for panel in laid.panels[:-1]:
-        label = f"{panel.number}·{panel.number + 1}"
-        kind = _kind(label, choices.seams, choices)
-        edge = np.array(panel.cb_edge)
-        bend = _bend_on_seam(edge, np.array(laid.panels[panel.number].cf_edge))
-        found.append(_bone(label, "seam", panel, kind, edge, wrapping_mm, practice, bend))
-    back = BONES[choices.lacing_edge]
-    layout = lacing_edge_layout(back, flange_mm, wrapping_mm, practice)
+    wide = counts[0] * channel_width(kind, wrapping_mm, practice)
+    narrow = counts[1] * channel_width(inner or kind, wrapping_mm, practice)
+    line = practice.edge_stitch_mm + wide + practice.flange_clear_mm + flange_mm / 2
+    middle = line + flange_mm / 2 + practice.flange_clear_mm + narrow / 2
+    return {
+        "outer": practice.edge_stitch_mm + wide / 2,
+        "grommets": line,
+        "inner": middle,
+        "needs": middle + narrow / 2 + practice.edge_stitch_mm,
+    }
+
+
+def edge_stiffness(
+    kind: BoneKind,
+    flange_mm: float,
+    wrapping_mm: float,
+    practice: Practice,
+    inner: BoneKind | None = None,
+    counts: tuple[int, int] = (1, 1),
+) -> float:
+    """EI of one lacing edge, N·m²: its bones within reach of the edge, and the folded cloth itself."""
+    layout = lacing_edge_layout(kind, flange_mm, wrapping_mm, practice, inner, counts)
+    each = (("outer", kind, counts[0]), ("inner", inner or kind, counts[1]))
+    near = [count * one.edgewise_stiffness() for place, one, count in each if layout[place] <= practice.edge_beam_mm]
+    return practice.cloth_edge_n_m2 + sum(near)
+
+
+def edge_bones(choices: BoneChoices, kinds: Mapping[BoneName, BoneKind]) -> tuple[BoneKind, BoneKind, tuple[int, int]]:
+    """What lies at the lacing edge: outer kind, inner kind, and how many of each side by side."""
+    names = [choices.by_channel.get(label, choices.lacing_edge) for label in ("CB outer", "CB inner")]
+    counts = [2 if label in choices.doubled else 1 for label in ("CB outer", "CB inner")]
+    return kinds[names[0]], kinds[names[1]], (counts[0], counts[1])
+
+
+def front_offset(choices: BoneChoices, around: Around) -> float:
+    """How far from CF the bone beside the opening lies, mm."""
+    kind = around.kinds[choices.by_channel.get("CF", choices.beside_busk)]
+    wide = channel_width(kind, around.wraps_mm(_made("CF", choices)), around.practice)
+    return around.front_mm + wide * (2 if "CF" in choices.doubled else 1) / 2 + around.practice.edge_stitch_mm
+
+
+def between_now(laid: Laid, choices: BoneChoices, around: Around) -> tuple[Between, ...]:
+    """The channels between seams: the maker's, or the usual ones of such a garment."""
+    if choices.between is not None:
+        return choices.between
+    start = front_offset(choices, around)
+    if around.front_laced:
+        outer, inner, counts = edge_bones(choices, around.kinds)
+        wraps = around.wraps_mm("between plies")
+        start = lacing_edge_layout(outer, around.flange_mm, wraps, around.practice, inner, counts)["inner"]
+    return usual_between(sheets_of(laid), around, start)
+
+
+def lay_bones(laid: Laid, choices: BoneChoices, around: Around) -> tuple[Bone, ...]:
+    """Every channel of a half from CF to CB, and the bone in it.
+
+    Beside the opening (or two at a front lacing edge), on or beside each seam, between seams, shaped, and two at the
+    lacing edge. Channels of panels that are no longer there are left out (`check_lost` tells).
+    """
+    sheets = sheets_of(laid)
+    found = [_bone(channel, choices, around) for channel in _front(sheets[0], choices, around)]
+    loose: tuple[Between | Shaped, ...] = (*between_now(laid, choices, around), *choices.shaped)
+    for sheet in sheets:
+        number = sheet.panel.number
+        here = [one for one in loose if one.panel == number]
+        for one in sorted(here, key=lambda one: one.across if isinstance(one, Between) else one.points[0].across):
+            found.append(_bone(_loose(sheet, one, choices), choices, around))
+        if number < len(sheets):
+            found += _on_seam(sheets, number, choices, around)
+    outer, inner, counts = edge_bones(choices, around.kinds)
+    wraps = around.wraps_mm("between plies")
+    layout = lacing_edge_layout(outer, around.flange_mm, wraps, around.practice, inner, counts)
     places: tuple[tuple[str, Place, str], ...] = (
         ("CB inner", "lacing edge inner", "inner"),
         ("CB outer", "lacing edge outer", "outer"),
     )
     for label, place, key in places:
-        path = _beside(last, layout[key], False)
-        found.append(_bone(label, place, last, _kind(label, choices.lacing_edge, choices), path, wrapping_mm, practice))
-    return tuple(found)
+        path = beside(sheets[-1], layout[key], from_cf=False)
+        found.append(_bone(Channel(label, place, len(sheets), path, (0.0, 0.0)), choices, around))
+    return tuple(bone for bone in found if bone is not None)
 
 
-def _kind(label: str, usual: BoneName, choices: BoneChoices) -> BoneKind:
-    return BONES[choices.by_channel.get(label, usual)]
+def lay_loose(sheet: Sheet, one: Between | Shaped, choices: BoneChoices, around: Around) -> Bone | None:
+    """One channel between seams, or shaped, and the bone in it; None where none of it lies on the panel."""
+    return _bone(_loose(sheet, one, choices), choices, around)
 
 
-def _bone(
-    label: str,
-    place: Place,
-    panel: LaidPanel,
-    kind: BoneKind,
-    path: Array,
-    wrapping_mm: float,
-    practice: Practice,
-    bend: tuple[float, float] = (0.0, 0.0),
-) -> Bone:
-    curvature, tightest = bend
+def _front(sheet: Sheet, choices: BoneChoices, around: Around) -> list[Channel]:
+    if around.front_laced:
+        outer, inner, counts = edge_bones(choices, around.kinds)
+        wraps = around.wraps_mm("between plies")
+        layout = lacing_edge_layout(outer, around.flange_mm, wraps, around.practice, inner, counts)
+        return [
+            Channel("CF outer", "front edge outer", 1, beside(sheet, layout["outer"], from_cf=True), (0.0, 0.0)),
+            Channel("CF inner", "front edge inner", 1, beside(sheet, layout["inner"], from_cf=True), (0.0, 0.0)),
+        ]
+    if choices.on_seams.get("CF") == "none":
+        return []
+    path = beside(sheet, front_offset(choices, around), from_cf=True)
+    return [Channel("CF", "beside the opening", 1, path, (0.0, 0.0))]
+
+
+def _loose(sheet: Sheet, one: Between | Shaped, choices: BoneChoices) -> Channel:
+    if isinstance(one, Between):
+        path = between_path(sheet, one)
+        own = f"between.{choices.between.index(one)}" if choices.between and one in choices.between else None
+        return Channel(one.label, "between", one.panel, path, bend_of(path), across=one.across, own=own)
+    path = shaped_path(sheet, one)
+    own = f"shaped.{choices.shaped.index(one)}" if one in choices.shaped else None
+    return Channel(one.label, "shaped", one.panel, path, bend_of(path), across=one.points[0].across, own=own)
+
+
+def _on_seam(sheets: tuple[Sheet, ...], number: int, choices: BoneChoices, around: Around) -> list[Bone | None]:
+    """The channels of one seam: on it, beside it, or none; where panels are joined, beside the line of the dart."""
+    label = seam_label(number)
+    joined = number in around.joined
+    wish: SeamPlace = choices.on_seams.get(label, "CB side" if joined else "on")
+    if wish == "none":
+        return []
+    before, after = sheets[number - 1], sheets[number]
+    over = choices.over_gussets
+    if wish == "on":
+        path = at_gussets(before.cb, number, around, over)
+        channel = Channel(label, "seam", number, path, before.bend_toward(after), seam=number)
+        return [_bone(channel, choices, around)]
+    found = []
+    sides = {"CF side": ("CF side",), "CB side": ("CB side",), "both sides": ("CF side", "CB side")}[wish]
+    for side in sides:
+        name = label if wish != "both sides" else f"{label} {side[:2]}"
+        kind = _kind(name, "beside seam", number, choices, around)
+        wide = channel_width(kind, around.wraps_mm(_made(name, choices)), around.practice)
+        offset = wide * (2 if name in choices.doubled else 1) / 2 + around.practice.strip_margin_mm
+        toward_cb = side == "CB side"
+        path = beside(after if toward_cb else before, offset, from_cf=toward_cb)
+        path = at_gussets(path, number, around, over)
+        panel = number + 1 if toward_cb else number
+        found.append(_bone(Channel(name, "beside seam", panel, path, bend_of(path), seam=number), choices, around))
+    return found
+
+
+def _made(label: str, choices: BoneChoices) -> ChannelMade:
+    """How a channel is made; those of a folded edge lie between its plies whatever the others do."""
+    folded = label.startswith("CB ") or label in ("CF outer", "CF inner")
+    return choices.made_by_channel.get(label, "between plies" if folded else choices.made)
+
+
+def _kind(label: str, place: Place, seam: int | None, choices: BoneChoices, around: Around) -> BoneKind:
+    """The kind that is meant to lie in a channel, before its bend is asked."""
+    if label in choices.by_channel:
+        return around.kinds[choices.by_channel[label]]
+    if place in ("lacing edge outer", "lacing edge inner", "front edge outer", "front edge inner"):
+        return around.kinds[choices.lacing_edge]
+    if place == "beside the opening":
+        return around.kinds[choices.beside_busk]
+    if place in ("between", "shaped"):
+        return around.kinds[choices.between_seams or choices.seams]
+    side = seam == around.front_panels
+    return around.kinds[(choices.sides or choices.seams) if side else choices.seams]
+
+
+def _bone(channel: Channel, choices: BoneChoices, around: Around) -> Bone | None:
+    """The bone of a channel; where its kind can't follow and none was asked for just there, the one for curves."""
+    practice, label = around.practice, channel.label
+    if len(channel.path) < 2:
+        return None
+    kind = _kind(label, channel.place, channel.seam, choices, around)
+    curvature, tightest = channel.bend
     radius = 1 / curvature if curvature > 1 / _STRAIGHT_MM else None
+    curved = around.kinds[choices.curved] if choices.curved else None
+    swapped = (
+        radius is not None
+        and curved is not None
+        and label not in choices.by_channel
+        and radius < kind.least_radius_mm
+        and curved.least_radius_mm < kind.least_radius_mm
+    )
+    if swapped and curved is not None:
+        kind = curved
+    made = _made(label, choices)
+    count = 2 if label in choices.doubled else 1
+    wide = channel_width(kind, around.wraps_mm(made), practice)
+    taped = made in ("inside tape", "outside tape")
+    strip = count * wide + 2 * practice.strip_margin_mm if taped else None
+    path = channel.path
     run = lengths_along(path[:, 0], path[:, 1])
     total = float(run[-1])
     length = bone_length(total, kind, practice)
@@ -155,97 +307,130 @@ def _bone(
     lying = np.column_stack([np.interp(ends, run, path[:, 0]), np.interp(ends, run, path[:, 1])])
     return Bone(
         channel=label,
-        place=place,
-        panel=panel.number,
+        place=channel.place,
+        panel=channel.panel,
         kind=kind.name,
         kind_label=kind.label,
+        material=kind.material,
         width_mm=kind.width_mm,
+        thickness_mm=kind.thickness_mm,
         length_mm=length,
-        channel_width_mm=channel_width(kind, wrapping_mm, practice),
+        count=count,
+        channel_width_mm=wide,
         path_mm=total,
-        path=tuple((float(x), float(z)) for x, z in path),
-        bone_path=tuple((float(x), float(z)) for x, z in lying),
+        room_mm=bone_room(total, kind, practice),
+        path=_points(path),
+        bone_path=_points(lying),
         radius_mm=radius,
         tightest_z_mm=tightest,
-        can_lie=tuple(one.name for one in BONES.values() if radius is None or one.least_radius_mm <= radius),
+        can_lie=tuple(one.name for one in around.kinds.values() if radius is None or one.least_radius_mm <= radius),
+        made=made,
+        strip_mm=strip,
+        strip_cut_mm=None if strip is None else strip + 2 * practice.strip_turning_mm,
+        lines_mm=tuple((i - count / 2) * wide for i in range(count + 1)),
+        seam=channel.seam,
+        across=channel.across,
+        own=channel.own,
+        swapped=swapped,
     )
 
 
-def _bend_on_seam(cb_edge: Array, cf_edge: Array) -> tuple[float, float]:
-    """The sharpest edge-wise curvature (1/mm) of a bone centred on a seam, and its height.
-
-    Half of what the two edges curve the same way: edges that mirror each other bend it not at all (model, section 7).
-    """
-    low, high = max(cb_edge[0, 1], cf_edge[0, 1]), min(cb_edge[-1, 1], cf_edge[-1, 1])
-    z = np.linspace(low, high, max(5, int((high - low) / _STEP_MM)))
-    both = sum(_curvature(np.interp(z, edge[:, 1], edge[:, 0]), z) for edge in (cb_edge, cf_edge)) / 2
-    inner = np.abs(np.asarray(both)[1:-1])
-    at = int(np.argmax(inner))
-    return float(inner[at]), float(z[1:-1][at])
+def _points(array: Array) -> tuple[Point, ...]:
+    return tuple(map(tuple, np.round(array, 3).tolist()))
 
 
-def _curvature(x: Array, z: Array) -> Array:
-    """Curvature of x(z), 1/mm, smoothed over three steps so that it is of the cloth and not of the sampling."""
-    slope = np.gradient(x, z)
-    bare = np.gradient(slope, z) / (1 + slope**2) ** 1.5
-    return np.convolve(np.pad(bare, 1, mode="edge"), np.ones(3) / 3, mode="valid")
+def tied(bones: tuple[Bone, ...], around: Around, name: BoneName) -> dict[str, float]:
+    """How long a mock-up's bone (a cable tie) is cut for each channel, mm."""
+    kind = cut_to_length(around.kinds[name])
+    return {bone.channel: bone_length(bone.path_mm, kind, around.practice) for bone in bones}
 
 
-def _beside(panel: LaidPanel, offset_mm: float, from_cf: bool) -> Array:
-    """A straight channel beside CF or CB (which are upright), from hem to top line, points (n, 2)."""
-    edge = panel.cf_edge if from_cf else panel.cb_edge
-    x = edge[0][0] + (offset_mm if from_cf else -offset_mm)
-    low, high = (_height_at(line, x) for line in (panel.hem, panel.top))
-    z = np.linspace(low, high, 24)
-    return np.column_stack([np.full(len(z), x), z])
+def cut_to_length(kind: BoneKind) -> BoneKind:
+    """The kind as something that is cut to length, however it is sold."""
+    return kind.model_copy(update={"sold": "coil"})
 
 
-def _height_at(line: tuple[Point, ...], x: float) -> float:
-    """Height of a top line or hem above x; beyond its ends, that of the end."""
-    points = sorted(line)
-    return float(np.interp(x, [p[0] for p in points], [p[1] for p in points]))
+# --- what is odd about them --------------------------------------------------------------------------------
 
 
-def check_bones(bones: tuple[Bone, ...], last_panel: LaidPanel, needs_mm: float, unit: Unit) -> list[Finding]:
-    """Channels too short for any bone, and a back panel too narrow for its lacing edge."""
+def check_bones(
+    bones: tuple[Bone, ...], last_panel: LaidPanel, choices: BoneChoices, around: Around, unit: Unit
+) -> list[Finding]:
+    """Channels too short for any bone, bones that can't bend or are sold too short, a lacing edge too wide."""
     findings = []
     for bone in bones:
-        if bone.length_mm < 30:
-            findings.append(
-                Finding(
-                    code="channel_too_short",
-                    stage="bones",
-                    severity="caution",
-                    where=bone.channel,
-                    sentence=f"The channel {bone.channel} is {format_length(bone.path_mm, unit, hardware=True)} long: "
-                    "too short for a bone.",
-                    numbers={"path_mm": bone.path_mm},
-                )
-            )
-    findings += [_stiff(bone, unit) for bone in bones if bone.kind not in bone.can_lie and bone.length_mm >= 30]
-    narrowest = min(right[0] - left[0] for left, right in zip(last_panel.cf_edge, last_panel.cb_edge, strict=False))
-    if narrowest < needs_mm:
-        findings.append(
-            Finding(
-                code="lacing_edge_too_wide",
-                stage="back",
-                severity="caution",
-                where=f"Panel {last_panel.number}",
-                sentence=f"The lacing edge needs {format_length(needs_mm, unit, hardware=True)} from the fold to the "
-                f"last line of stitching; panel {last_panel.number} is "
-                f"{format_length(narrowest, unit, hardware=True)} at its narrowest.",
-                numbers={"needs_mm": needs_mm, "narrowest_mm": narrowest},
-            )
+        if bone.room_mm < LEAST_BONE_MM:
+            findings.append(_too_short(bone, choices, unit))
+        elif around.kinds[bone.kind].sold == "ready-cut" and (
+            bone.room_mm - bone.length_mm > around.practice.ready_short_mm
+        ):
+            findings.append(_sold_too_short(bone, around, unit))
+        if bone.kind not in bone.can_lie and bone.room_mm >= LEAST_BONE_MM:
+            findings.append(_stiff(bone, around, unit))
+        if bone.made == "in the allowances" and bone.place == "seam":
+            findings.append(_centred_in_allowances(bone))
+    return [*findings, *_edge_too_wide(bones, last_panel, choices, around, unit)]
+
+
+def _too_short(bone: Bone, choices: BoneChoices, unit: Unit) -> Finding:
+    mend = None
+    if bone.seam is not None:
+        changes = (Change(at=f"bones.on_seams.{seam_label(bone.seam)}", value="none"),)
+        mend = Mend(label=f"No bone in {bone.channel}", changes=changes)
+    elif bone.own is not None and choices.between is not None and bone.own.startswith("between"):
+        left = [one.model_dump() for one in choices.between if one.label != bone.channel]
+        mend = Mend(label=f"Leave {bone.channel} out", changes=(Change(at="bones.between", value=left),))
+    return Finding(
+        code="channel_too_short",
+        stage="bones",
+        severity="caution",
+        where=bone.channel,
+        sentence=f"The channel {bone.channel} is {format_length(bone.path_mm, unit, hardware=True)} long: "
+        "too short for a bone.",
+        numbers={"path_mm": bone.path_mm},
+        mend=mend,
+    )
+
+
+def _sold_too_short(bone: Bone, around: Around, unit: Unit) -> Finding:
+    """A ready-cut bone that leaves the edge to curl, with one that is cut to length instead."""
+    kind = around.kinds[bone.kind]
+    others = [
+        one
+        for one in around.kinds.values()
+        if one.material == kind.material and one.sold != "ready-cut" and one.name in bone.can_lie
+    ]
+    best = min(others, key=lambda one: abs(one.width_mm - kind.width_mm), default=None)
+    short = format_length(bone.room_mm - bone.length_mm, unit, hardware=True)
+    longest = (
+        f"the longest {kind.label} that fits is {format_length(bone.length_mm, unit, hardware=True)}, {short} short"
+        if bone.length_mm
+        else f"{kind.label} is sold no shorter than {format_length(min(kind.lengths_mm), unit, hardware=True)}"
+    )
+    return Finding(
+        code="ready_cut_short",
+        stage="bones",
+        severity="caution",
+        at=f"bones.by_channel.{bone.channel}",
+        where=bone.channel,
+        sentence=f"In {bone.channel} there is room for {format_length(bone.room_mm, unit, hardware=True)}; {longest}.",
+        numbers={"room_mm": bone.room_mm, "length_mm": bone.length_mm},
+        mend=Mend(
+            label=f"{_capital(best.label)}, cut to length, in {bone.channel}",
+            changes=(Change(at=f"bones.by_channel.{bone.channel}", value=best.name),),
         )
-    return findings
+        if best
+        else None,
+    )
 
 
-def _stiff(bone: Bone, unit: Unit) -> Finding:
+def _stiff(bone: Bone, around: Around, unit: Unit) -> Finding:
     """A bone that does not follow its channel, with a kind that does."""
-    kind = BONES[bone.kind]
-    follows = [name for name in bone.can_lie if name != "cable_tie_8"]
-    best: BoneName = follows[0] if follows else "spiral_6"
-    better = BONES[best]
+    kind = around.kinds[bone.kind]
+    follows = [around.kinds[name] for name in bone.can_lie if around.kinds[name].material != "nylon"]
+    steel = kind.material in ("flat steel", "spiral steel")
+    alike = [one for one in follows if (one.material in ("flat steel", "spiral steel")) == steel] or follows
+    best = min(alike, key=lambda one: abs(one.width_mm - kind.width_mm), default=None)
     return Finding(
         code="bone_wont_bend",
         stage="bones",
@@ -257,7 +442,100 @@ def _stiff(bone: Bone, unit: Unit) -> Finding:
         "at the tightest, and would twist or wear through.",
         numbers={"radius_mm": bone.radius_mm or 0.0, "least_mm": kind.least_radius_mm},
         mend=Mend(
-            label=f"{better.label[0].upper()}{better.label[1:]} in {bone.channel}",
-            changes=(Change(at=f"bones.by_channel.{bone.channel}", value=best),),
+            label=f"{_capital(best.label)} in {bone.channel}",
+            changes=(Change(at=f"bones.by_channel.{bone.channel}", value=best.name),),
+        )
+        if best
+        else None,
+    )
+
+
+def _centred_in_allowances(bone: Bone) -> Finding:
+    return Finding(
+        code="channel_in_allowances",
+        stage="bones",
+        severity="caution",
+        at=f"bones.on_seams.{bone.channel}",
+        where=bone.channel,
+        sentence=f"A channel in the allowances of {bone.channel} lies beside the seam, not on it: one allowance is its "
+        "casing.",
+        mend=Mend(
+            label=f"{bone.channel}: beside the seam, toward CB",
+            changes=(Change(at=f"bones.on_seams.{bone.channel}", value="CB side"),),
         ),
     )
+
+
+def _edge_too_wide(
+    bones: tuple[Bone, ...], last_panel: LaidPanel, choices: BoneChoices, around: Around, unit: Unit
+) -> list[Finding]:
+    """A last panel that can't carry its lacing edge, with narrower bones or a single one if that mends it."""
+    outer, inner, counts = edge_bones(choices, around.kinds)
+    wraps = around.wraps_mm("between plies")
+    needs = lacing_edge_layout(outer, around.flange_mm, wraps, around.practice, inner, counts)["needs"]
+    narrowest = min(right[0] - left[0] for left, right in zip(last_panel.cf_edge, last_panel.cb_edge, strict=False))
+    if narrowest >= needs:
+        return []
+    narrower = sorted(
+        (one for one in around.kinds.values() if one.material == "flat steel" and one.sold != "ready-cut"),
+        key=lambda one: -one.width_mm,
+    )
+    fits = next(
+        (
+            one
+            for one in narrower
+            if lacing_edge_layout(one, around.flange_mm, wraps, around.practice)["needs"] <= narrowest
+        ),
+        None,
+    )
+    keep = {label: kind for label, kind in choices.by_channel.items() if not label.startswith("CB ")}
+    single = [label for label in choices.doubled if not label.startswith("CB ")]
+    return [
+        Finding(
+            code="lacing_edge_too_wide",
+            stage="back",
+            severity="caution",
+            where=f"Panel {last_panel.number}",
+            sentence=f"The lacing edge needs {format_length(needs, unit, hardware=True)} from the fold to the "
+            f"last line of stitching; panel {last_panel.number} is "
+            f"{format_length(narrowest, unit, hardware=True)} at its narrowest.",
+            numbers={"needs_mm": needs, "narrowest_mm": narrowest},
+            mend=Mend(
+                label=f"{_capital(fits.label)} at the lacing edge, one in each channel",
+                changes=(
+                    Change(at="bones.lacing_edge", value=fits.name),
+                    Change(at="bones.by_channel", value=keep),
+                    Change(at="bones.doubled", value=single),
+                ),
+            )
+            if fits
+            else None,
+        )
+    ]
+
+
+def check_lost(laid: Laid, choices: BoneChoices) -> list[Finding]:
+    """Channels of the maker's that lie on a panel which is no longer there."""
+    count, found = len(laid.panels), []
+    for field in ("between", "shaped"):
+        own = getattr(choices, field) or ()
+        lost = [one for one in own if one.panel > count]
+        if lost:
+            labels = ", ".join(one.label for one in lost)
+            left = [one.model_dump() for one in own if one.panel <= count]
+            found.append(
+                Finding(
+                    code="channel_lost",
+                    stage="bones",
+                    severity="caution",
+                    at=f"bones.{field}",
+                    where=labels,
+                    sentence=f"There are {count} panels now: the channels {labels} have none to lie on.",
+                    mend=Mend(label=f"Forget {labels}", changes=(Change(at=f"bones.{field}", value=left),)),
+                )
+            )
+    return found
+
+
+def _capital(text: str) -> str:
+    return text[0].upper() + text[1:]

@@ -163,6 +163,8 @@ class Wearer(Record):
     new_to_lacing: bool = True
     waist_to_lap_sitting_mm: Annotated[float, Length("waist to lap", 60, 350)] | None = None
     bust_points_mm: Annotated[float, Length("bust point to bust point", 80, 400)] | None = None
+    head_mm: Annotated[float, Length("round the head", 450, 700)] | None = None
+    shoulders_mm: Annotated[float, Length("round the shoulders, arms down", 600, 2000)] | None = None
     upper_neck: NeckLevel = NeckLevel()
     neck_base: NeckLevel = NeckLevel()
     collarbone: NeckLevel = NeckLevel()

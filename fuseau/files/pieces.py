@@ -110,6 +110,9 @@ def _piece(joined: Joined, planned: Plan, title: str, half: str) -> Piece:
     if last == count:
         x = panel.cb_edge[0][0] - planned.holes.inset_mm
         strokes += [Stroke("hole", _circle((x, z), 2.5), closed=True) for z in planned.holes.z_mm]
+    if panel.number == 1:
+        x = panel.cf_edge[0][0] + planned.holes.inset_mm
+        strokes += [Stroke("hole", _circle((x, z), 2.5), closed=True) for z in planned.holes.front_z_mm]
     return Piece(
         f"panel {'+'.join(map(str, joined.numbers))}{f' {half}' if half else ''}",
         tuple(strokes),
@@ -206,10 +209,10 @@ def _ticks(edge: tuple[Spot, ...], notch: Notch, side: int) -> list[Stroke]:
 
 
 def _channel(bone: Bone) -> list[Stroke]:
-    """Both lines of stitching of a channel; of one that is centred on a seam, the line in its own panel."""
+    """Every line of stitching of a channel; of one that is centred on a seam, those in its own panel."""
     path = np.array(bone.path)
     along = np.gradient(path, axis=0)
     along /= np.hypot(along[:, 0], along[:, 1])[:, None]
-    across = np.column_stack([along[:, 1], -along[:, 0]]) * bone.channel_width_mm / 2
-    sides = (-1,) if bone.place == "seam" else (-1, 1)
-    return [Stroke("channel", tuple((float(x), float(z)) for x, z in path + side * across)) for side in sides]
+    across = np.column_stack([along[:, 1], -along[:, 0]])
+    lines = [line for line in bone.lines_mm if bone.place != "seam" or line < 0]
+    return [Stroke("channel", tuple((float(x), float(z)) for x, z in path + line * across)) for line in lines]

@@ -59,7 +59,7 @@ def list_pdf(build: Build, planned: Plan, paper: Paper, unit: Unit) -> bytes:
         return format_length(length_mm, unit, hardware=True)
 
     strong = [f.sentence for f in planned.findings if f.code == "reduction" and f.severity == "stop"]
-    busk, holes, lace, aimed = planned.busk, planned.holes, planned.lace, planned.aim
+    holes, lace, aimed = planned.holes, planned.lace, planned.aim
     loops = any(step.way == "loop" for step in planned.walk)
     assert aimed is not None
     version = f"version {planned.pattern.version}" if planned.pattern.version else "draft"
@@ -104,31 +104,20 @@ def list_pdf(build: Build, planned: Plan, paper: Paper, unit: Unit) -> bytes:
         Paragraph("Bones, each twice", head),
         _table(
             [
-                ["channel", "kind", "bone", "channel, stitch to stitch"],
+                ["channel", "kind", "bone", "channel, stitch to stitch", "made"],
                 *(
-                    [b.channel, b.kind_label, hardware(b.length_mm), hardware(b.channel_width_mm)]
+                    [
+                        b.channel,
+                        b.kind_label,
+                        f"{hardware(b.length_mm)}{', two' if b.count > 1 else ''}",
+                        hardware(b.channel_width_mm),
+                        b.made + (f", tape {hardware(b.strip_mm)}" if b.strip_mm else ""),
+                    ]
                     for b in planned.bones
                 ),
             ]
         ),
-        Paragraph("Busk", head),
-        Paragraph(
-            _safe(f"{hardware(busk.length_mm)} straight. {busk.reason}" if busk.length_mm else busk.reason), plain
-        ),
-        *(
-            [
-                Paragraph(
-                    _safe(
-                        "Loop side, from the top stitch line down: "
-                        + ", ".join(f"{i.kind} {hardware(i.from_mm)} to {hardware(i.to_mm)}" for i in busk.intervals)
-                        + "."
-                    ),
-                    plain,
-                )
-            ]
-            if busk.intervals
-            else []
-        ),
+        *_opening(planned, unit, head, plain),
         Paragraph("Holes", head),
         Paragraph(
             _safe(
@@ -143,6 +132,7 @@ def list_pdf(build: Build, planned: Plan, paper: Paper, unit: Unit) -> bytes:
         Paragraph("Lace", head),
         Paragraph(
             _safe(
+                f"{holes.lace_label[0].upper()}{holes.lace_label[1:]}, {holes.lace_mind}. "
                 f"Cut {format_length(lace.cut_mm, unit)}: {format_length(lace.worn_mm, unit)} worn"
                 f"{' with pull loops' if loops else ''}, {format_length(lace.getting_in_mm, unit)} to get in."
             ),
@@ -154,6 +144,26 @@ def list_pdf(build: Build, planned: Plan, paper: Paper, unit: Unit) -> bytes:
     ]
     document.build(story)
     return target.getvalue()
+
+
+def _opening(planned: Plan, unit: Unit, head: ParagraphStyle, plain: ParagraphStyle) -> list[Paragraph]:
+    """What opens in front, what is sewn and left for a busk, and each way in and out."""
+    opening, busk = planned.opening, planned.busk
+    assert opening is not None
+    found = [Paragraph("Front", head), Paragraph(_safe(f"{opening.title}. {opening.why}"), plain)]
+    if busk is not None and busk.intervals:
+
+        def hardware(length_mm: float) -> str:
+            return format_length(length_mm, unit, hardware=True)
+
+        parts = ", ".join(f"{i.kind} {hardware(i.from_mm)} to {hardware(i.to_mm)}" for i in busk.intervals)
+        found.append(Paragraph(_safe(f"Loop side, from the top stitch line down: {parts}."), plain))
+    if opening.order:
+        found.append(Paragraph(_safe("In this order: " + " ".join(opening.order)), plain))
+    found += [Paragraph("Getting in and out", head)]
+    found += [Paragraph(_safe(way.sentence), plain) for way in planned.ways]
+    found += [Paragraph(_safe(sentence), plain) for sentence in opening.cautions]
+    return found
 
 
 def _behind(planned: Plan, unit: Unit, head: ParagraphStyle, plain: ParagraphStyle) -> list[Paragraph]:

@@ -2,10 +2,12 @@
 
 import io
 import math
+from collections.abc import Callable
 from dataclasses import dataclass
 
 import reportlab
 from reportlab.lib.units import mm
+from reportlab.lib.utils import simpleSplit
 from reportlab.pdfbase import pdfmetrics
 from reportlab.pdfbase.ttfonts import TTFont
 from reportlab.pdfgen.canvas import Canvas
@@ -61,18 +63,24 @@ def fonts() -> None:
 
 def pattern_pdf(build: Build, planned: Plan, paper: Paper) -> bytes:
     """The tiled pattern: a cover with the map of pages, then the pages. Raises ValueError with no pattern."""
+    pieces = pattern_pieces(build, planned)
+    return sheet_pdf(pieces, build.brief.name, "pattern at 1:1", lambda pages: _told(build, planned, pages), paper)
+
+
+def sheet_pdf(pieces: list[Piece], name: str, what: str, told: Callable[[int], list[str]], paper: Paper) -> bytes:
+    """Pieces at 1:1 on pages to be glued, behind a cover that maps them and says what `told` does of so many pages."""
     fonts()
-    sheet, width, height = lay_out(pattern_pieces(build, planned), paper)
+    sheet, width, height = lay_out(pieces, paper)
     tiles = tiles_with_lines(sheet, width, height, paper)
     page = SIZES_MM[paper]
     target = io.BytesIO()
     canvas = Canvas(target, pagesize=(page[0] * mm, page[1] * mm), invariant=True)
-    canvas.setTitle(f"{build.brief.name}: pattern at 1:1")
+    canvas.setTitle(f"{name}: {what}")
     canvas.setCreator("Fuseau")
-    _cover(canvas, build, planned, sheet, tiles, (width, height), page)
+    _cover(canvas, name, told(len(tiles)), sheet, tiles, (width, height), page)
     names = {tile.name for tile in tiles}
     for tile in tiles:
-        _page(canvas, tile, sheet, names, page, build.brief.name)
+        _page(canvas, tile, sheet, names, page, name)
     canvas.save()
     return target.getvalue()
 
@@ -208,36 +216,43 @@ def _mark(canvas: Canvas, start: tuple[float, float], end: tuple[float, float], 
         canvas.drawCentredString((x + 5) * mm, (y + 2) * mm, name)
 
 
-def _cover(
-    canvas: Canvas,
-    build: Build,
-    planned: Plan,
-    sheet: list[Piece],
-    tiles: list[Tile],
-    size: tuple[float, float],
-    page: tuple[float, float],
-) -> None:
+def _told(build: Build, planned: Plan, pages: int) -> list[str]:
+    """What the cover of a pattern says."""
     assert planned.pattern is not None
-    x, y = 18.0, page[1] - 24
-    canvas.setFont(BOLD, 17)
-    canvas.drawString(x * mm, y * mm, build.brief.name)
     version = planned.pattern.version
     allowances = planned.pattern.allowances
-    lines = [
+    return [
         f"{build.kind.capitalize()}, {f'version {version}' if version else 'draft'}, "
         f"for {build.wearer.name or 'the wearer'}",
         f"{len(planned.pattern.panels)} panels in each half, panel 1 at centre front: "
         + ("the halves differ, cut each once" if planned.pattern.left_panels else "cut each twice, mirrored"),
         f"Seam allowance {allowances.seams_mm:g} mm, top {allowances.top_mm:g}, hem {allowances.hem_mm:g}, "
         f"CF {allowances.cf_mm:g}, CB {allowances.cb_mm:g} mm; solid line: cut, dashed line: stitch",
-        f"{len(tiles)} pages. Print at 100 %, measure the 50 mm square on page A1, then glue by the crosses.",
+        f"{pages} pages. Print at 100 %, measure the 50 mm square on page A1, then glue by the crosses.",
     ]
+
+
+def _cover(
+    canvas: Canvas,
+    name: str,
+    lines: list[str],
+    sheet: list[Piece],
+    tiles: list[Tile],
+    size: tuple[float, float],
+    page: tuple[float, float],
+) -> None:
+    """The first page: what it is, how to print it, and a map of the pages. Long lines are broken."""
+    x, y = 18.0, page[1] - 24
+    canvas.setFont(BOLD, 17)
+    canvas.drawString(x * mm, y * mm, name)
     canvas.setFont(FONT, 9)
-    for i, line in enumerate(lines):
-        canvas.drawString(x * mm, (y - 9 - 6 * i) * mm, line)
-    scale = min((page[0] - 36) / size[0], (page[1] - 110) / size[1])
+    broken = [part for line in lines for part in simpleSplit(line, FONT, 9, (page[0] - 2 * x) * mm)]
+    for i, line in enumerate(broken):
+        canvas.drawString(x * mm, (y - 9 - 5 * i) * mm, line)
+    below = max(45, 15 + 5 * len(broken))
+    scale = min((page[0] - 36) / size[0], (page[1] - 65 - below) / size[1])
     canvas.saveState()
-    canvas.translate(x * mm, (y - 45 - size[1] * scale) * mm)
+    canvas.translate(x * mm, (y - below - size[1] * scale) * mm)
     canvas.scale(scale, scale)
     for piece in sheet:
         draw_piece(canvas, piece, dashed=False)

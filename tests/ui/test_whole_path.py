@@ -68,7 +68,7 @@ def test_from_four_girths_to_a_printed_pattern_and_back(hand, server, browser, d
     assert "than the tape said" in hand.text()
     # a bone's length
     hand.press("Bones")
-    hand.see("16 bones, both halves the same")
+    hand.see("24 bones, both halves the same")
     hand.press("CB outer")
     hand.see("Channel CB outer")
     shown = int(hand.find("[data-bone='CB outer']").text)

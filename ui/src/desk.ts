@@ -2,7 +2,7 @@ import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
 import { get, Refused, send, sendFile } from './api/client'
 import type {
-  BookEntry, Catalogue, Change, EditedPattern, Finding, House, Line, PatternEdit, Plan, Sheet, TracedPattern,
+  BookEntry, BoneKind, Catalogue, Change, EditedPattern, Finding, House, Line, PatternEdit, Plan, Sheet, TracedPattern,
 } from './api/types'
 import type { LevelName } from './words'
 
@@ -111,6 +111,15 @@ export const useDesk = defineStore('desk', () => {
   const setLine = (given: { seam?: number; level?: string; cf_side_mm?: string | number; cb_side_mm?: string | number }) =>
     step('change/line', given, ['line_edits'], 'PUT')
 
+  const bonesAreCut = () => step('bones/cut', {})
+  const keepKind = (kind: Record<string, unknown>) => step('catalogue/bones', { kind }, ['catalogue'], 'PUT')
+  /** Every kind of bone there is to choose from: the shipped ones, with the build's own. */
+  const bones = computed<BoneKind[]>(() => {
+    const own = build.value?.catalogue?.bones ?? {}
+    const shipped = catalogue.value?.bones ?? []
+    return [...shipped.map((kind) => own[kind.name] ?? kind), ...Object.values(own).filter((kind) => !shipped.some((one) => one.name === kind.name))]
+  })
+
   const typeIn = (given: { levels: { name: string; widths_mm: string[] }[]; front_panels: number }) =>
     step('typed', given, ['typed'])
 
@@ -159,7 +168,7 @@ export const useDesk = defineStore('desk', () => {
   }
 
   return {
-    house, catalogue, sheet, errors, notice, failed, unit, plan, build, kind, levels, zero,
+    house, catalogue, bones, bonesAreCut, keepKind, sheet, errors, notice, failed, unit, plan, build, kind, levels, zero,
     editPattern, previewEdit, refit, keepTraced, writeDown, takeMeasuring, addPicture,
     start, open, edit, set, undo, redo, restore, version, fitting, mendFitting, setLine, tryOut, typeIn, takeLetter, setHouse, saidAt, forget, tell, complain,
   }

@@ -676,6 +676,146 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/builds/{build_id}/bones/schools": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Compare Schools
+         * @description The schools of boning side by side. About half a second.
+         */
+        get: operations["compare_schools_api_builds__build_id__bones_schools_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{build_id}/bones/cutting": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Plan Cutting
+         * @description How the bones are cut from the shelf and from what is sold, kind by kind.
+         */
+        get: operations["plan_cutting_api_builds__build_id__bones_cutting_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{build_id}/bones/cut": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Bones Are Cut
+         * @description Write the bones down as cut: later changes are held against them.
+         */
+        post: operations["bones_are_cut_api_builds__build_id__bones_cut_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{build_id}/catalogue/bones": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Keep Bone Kind
+         * @description Keep a kind of bone in the build's catalogue: a new one, or another version of the one it names.
+         */
+        put: operations["keep_bone_kind_api_builds__build_id__catalogue_bones_put"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{build_id}/bones.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Print Bones
+         * @description Every bone at 1:1 with its label; for the mock-up as cable ties.
+         */
+        get: operations["print_bones_api_builds__build_id__bones_pdf_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{build_id}/front.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Print Front
+         * @description Both sides of what opens the front at 1:1: where to sew and leave, knob holes, hooks, the ends of a zip.
+         */
+        get: operations["print_front_api_builds__build_id__front_pdf_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{build_id}/holes.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Print Holes
+         * @description The punching strip at 1:1: fold, holes and waist, the same for both sides.
+         */
+        get: operations["print_holes_api_builds__build_id__holes_pdf_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/builds/{build_id}/pattern.pdf": {
         parameters: {
             query?: never;
@@ -1080,11 +1220,22 @@ export interface components {
             /** Pitch Mm */
             pitch_mm?: number | null;
             /**
+             * Waist Pitch Mm
+             * @description Closer rows near the waist, where the pull is hardest; None: as the others.
+             */
+            waist_pitch_mm?: number | null;
+            /**
              * Holes
              * @default grommet_5
              * @enum {string}
              */
             holes: "grommet_5" | "grommet_4" | "eyelet_5" | "worked_4" | "tape_loop";
+            /**
+             * Lace
+             * @default cord_4
+             * @enum {string}
+             */
+            lace: "cord_4" | "flat_8" | "ribbon_10" | "ribbon_4";
             /** Pattern */
             pattern?: ("cross with pull loops" | "cross" | "spiral") | null;
             /**
@@ -1154,6 +1305,22 @@ export interface components {
             ][];
         };
         /**
+         * Before
+         * @description The hardware as the version before had it: bone lengths by channel, busk and number of rows.
+         */
+        Before: {
+            /** Version */
+            version: number;
+            /** Bones Mm */
+            bones_mm: {
+                [key: string]: number;
+            };
+            /** Busk Mm */
+            busk_mm: number | null;
+            /** Rows */
+            rows: number;
+        };
+        /**
          * Believed
          * @description A girth as it was believed then, with its spread (one standard deviation), mm.
          */
@@ -1167,6 +1334,22 @@ export interface components {
             girth_mm: number;
             /** Spread Mm */
             spread_mm: number;
+        };
+        /**
+         * Between
+         * @description A channel between the seams of a panel, at a share of its width; from hem to top line, or only so far.
+         */
+        Between: {
+            /** Panel */
+            panel: number;
+            /** Letter */
+            letter: string;
+            /** Across */
+            across: number;
+            /** From Mm */
+            from_mm?: number | null;
+            /** To Mm */
+            to_mm?: number | null;
         };
         /**
          * Body
@@ -1232,10 +1415,11 @@ export interface components {
         };
         /**
          * Bone
-         * @description One channel of a half and the bone in it. Points are (x, z) in the frame of its panel, mm.
+         * @description One channel of a half and the bone in it (`count`: or the two side by side). Points are (x, z) of its panel, mm.
          *
          *     `radius_mm` is the tightest edge-wise bend of its path, at `tightest_z_mm` (None: straight); `can_lie` are the kinds
-         *     that follow it.
+         *     that follow it. `strip_mm` is how wide a tape lies over the channel, finished, and `lines_mm` its lines of
+         *     stitching from the middle. `room_mm` is the longest that would fit; a ready-cut bone may be shorter.
          */
         Bone: {
             /** Channel */
@@ -1244,24 +1428,35 @@ export interface components {
              * Place
              * @enum {string}
              */
-            place: "beside busk" | "seam" | "lacing edge outer" | "lacing edge inner";
+            place: "beside the opening" | "front edge outer" | "front edge inner" | "seam" | "beside seam" | "between" | "shaped" | "lacing edge inner" | "lacing edge outer";
             /** Panel */
             panel: number;
             /**
              * Kind
-             * @enum {string}
+             * @description A kind of bone in the catalogue.
              */
-            kind: "flat_12" | "flat_6" | "spiral_6" | "synthetic_7" | "cable_tie_8";
+            kind: string;
             /** Kind Label */
             kind_label: string;
+            /**
+             * Material
+             * @enum {string}
+             */
+            material: "flat steel" | "spiral steel" | "synthetic whalebone" | "plastic" | "woven" | "nylon";
             /** Width Mm */
             width_mm: number;
+            /** Thickness Mm */
+            thickness_mm: number;
             /** Length Mm */
             length_mm: number;
+            /** Count */
+            count: number;
             /** Channel Width Mm */
             channel_width_mm: number;
             /** Path Mm */
             path_mm: number;
+            /** Room Mm */
+            room_mm: number;
             /** Path */
             path: [
                 number,
@@ -1277,35 +1472,208 @@ export interface components {
             /** Tightest Z Mm */
             tightest_z_mm: number;
             /** Can Lie */
-            can_lie: ("flat_12" | "flat_6" | "spiral_6" | "synthetic_7" | "cable_tie_8")[];
+            can_lie: string[];
+            /**
+             * Made
+             * @enum {string}
+             */
+            made: "between plies" | "in the allowances" | "inside tape" | "outside tape";
+            /** Strip Mm */
+            strip_mm: number | null;
+            /** Strip Cut Mm */
+            strip_cut_mm: number | null;
+            /** Lines Mm */
+            lines_mm: number[];
+            /** Seam */
+            seam: number | null;
+            /** Across */
+            across: number | null;
+            /** Own */
+            own: string | null;
+            /** Swapped */
+            swapped: boolean;
         };
         /**
          * BoneChoices
-         * @description Which kind lies where. `by_channel` overrides single channels, by their label.
+         * @description Where channels lie, what they are made in, and which kind of bone lies where.
+         *
+         *     `sides`, `between_seams`: None is as `seams`. `curved` takes the place of those three where they can't follow the
+         *     channel (None: it is told). `by_channel` and `made_by_channel` override single channels, by their label. A
+         *     `between` of None lets the channels between seams follow from the width of the panels.
          */
         BoneChoices: {
             /**
              * Lacing Edge
+             * @description A kind of bone in the catalogue.
              * @default flat_12
-             * @enum {string}
              */
-            lacing_edge: "flat_12" | "flat_6" | "spiral_6" | "synthetic_7" | "cable_tie_8";
-            /**
-             * Seams
-             * @default spiral_6
-             * @enum {string}
-             */
-            seams: "flat_12" | "flat_6" | "spiral_6" | "synthetic_7" | "cable_tie_8";
+            lacing_edge: string;
             /**
              * Beside Busk
+             * @description A kind of bone in the catalogue.
              * @default flat_6
-             * @enum {string}
              */
-            beside_busk: "flat_12" | "flat_6" | "spiral_6" | "synthetic_7" | "cable_tie_8";
+            beside_busk: string;
+            /**
+             * Seams
+             * @description A kind of bone in the catalogue.
+             * @default spiral_6
+             */
+            seams: string;
+            /** Sides */
+            sides?: string | null;
+            /**
+             * Between Seams
+             * @default flat_6
+             */
+            between_seams: string | null;
+            /**
+             * Curved
+             * @default spiral_6
+             */
+            curved: string | null;
             /** By Channel */
             by_channel?: {
-                [key: string]: "flat_12" | "flat_6" | "spiral_6" | "synthetic_7" | "cable_tie_8";
+                [key: string]: string;
             };
+            /** On Seams */
+            on_seams?: {
+                [key: string]: "on" | "CF side" | "CB side" | "both sides" | "none";
+            };
+            /** Between */
+            between?: components["schemas"]["Between"][] | null;
+            /**
+             * Shaped
+             * @default []
+             */
+            shaped: components["schemas"]["Shaped"][];
+            /**
+             * Doubled
+             * @default []
+             */
+            doubled: string[];
+            /**
+             * Over Gussets
+             * @default false
+             */
+            over_gussets: boolean;
+            /**
+             * Made
+             * @default between plies
+             * @enum {string}
+             */
+            made: "between plies" | "in the allowances" | "inside tape" | "outside tape";
+            /** Made By Channel */
+            made_by_channel?: {
+                [key: string]: "between plies" | "in the allowances" | "inside tape" | "outside tape";
+            };
+            /**
+             * Ends
+             * @description How cut ends of steel are closed.
+             * @default tips
+             * @enum {string}
+             */
+            ends: "tips" | "dip";
+            /**
+             * Shelf
+             * @default []
+             */
+            shelf: components["schemas"]["Piece"][];
+            /**
+             * Cut
+             * @description Bones of one half that are cut.
+             * @default []
+             */
+            cut: components["schemas"]["CutBone"][];
+            /** Cut Version */
+            cut_version?: number | null;
+        };
+        /**
+         * BoneKind
+         * @description A bone as sold. Its stiffness, bends and ends come from what it is made of.
+         *
+         *     `sold`: ready-cut lengths are taken as they are; lengths and coils are cut. `price_per_m` and `price_each` (a tip
+         *     at both ends, or a ready-cut piece) are in the workshop's money.
+         */
+        BoneKind: {
+            /**
+             * Name
+             * @description A kind of bone in the catalogue.
+             */
+            name: string;
+            /** Label */
+            label: string;
+            /**
+             * Material
+             * @enum {string}
+             */
+            material: "flat steel" | "spiral steel" | "synthetic whalebone" | "plastic" | "woven" | "nylon";
+            /** Width Mm */
+            width_mm: number;
+            /** Thickness Mm */
+            thickness_mm: number;
+            /**
+             * Sold
+             * @default coil
+             * @enum {string}
+             */
+            sold: "ready-cut" | "lengths" | "coil";
+            /**
+             * Lengths Mm
+             * @default []
+             */
+            lengths_mm: number[];
+            /**
+             * Price Per M
+             * @default 0
+             */
+            price_per_m: number;
+            /**
+             * Price Each
+             * @default 0
+             */
+            price_each: number;
+            /**
+             * G Per M
+             * @default 0
+             */
+            g_per_m: number;
+            /**
+             * Bends To Mm
+             * @description The tightest edge-wise bend, where it is known; else from its width.
+             */
+            bends_to_mm?: number | null;
+        };
+        /**
+         * Boning
+         * @description All bones of a garment: how many, what they weigh (g), cost and take (minutes to cut, close and label).
+         *
+         *     `stiffness` is Σ EI flat-wise per metre of girth (N·m) in front, at the sides and behind. `flat_radius_mm` is the
+         *     tightest that the worn profile bends them flat-wise, at `flat_z_mm`; `takes_a_set` are kinds that stay bent there.
+         */
+        Boning: {
+            /** Count */
+            count: number;
+            /** Stiffness */
+            stiffness: {
+                [key: string]: number;
+            };
+            /** Grams */
+            grams: number;
+            /** Price */
+            price: number;
+            /** Minutes */
+            minutes: number;
+            /** Ends */
+            ends: number;
+            /** Coats */
+            coats: number;
+            /** Flat Radius Mm */
+            flat_radius_mm: number;
+            /** Flat Z Mm */
+            flat_z_mm: number;
+            /** Takes A Set */
+            takes_a_set: string[];
         };
         /**
          * BookEntry
@@ -1574,22 +1942,44 @@ export interface components {
             line_edits: components["schemas"]["LineEdit"][];
             /**
              * @default {
+             *       "bones": {}
+             *     }
+             */
+            catalogue: components["schemas"]["OwnKinds"];
+            /**
+             * @default {
              *       "lacing_edge": "flat_12",
-             *       "seams": "spiral_6",
              *       "beside_busk": "flat_6",
-             *       "by_channel": {}
+             *       "seams": "spiral_6",
+             *       "between_seams": "flat_6",
+             *       "curved": "spiral_6",
+             *       "by_channel": {},
+             *       "on_seams": {},
+             *       "shaped": [],
+             *       "doubled": [],
+             *       "over_gussets": false,
+             *       "made": "between plies",
+             *       "made_by_channel": {},
+             *       "ends": "tips",
+             *       "shelf": [],
+             *       "cut": []
              *     }
              */
             bones: components["schemas"]["BoneChoices"];
             /**
              * @default {
-             *       "opening": "busk"
+             *       "opening": "busk",
+             *       "line": "CF",
+             *       "thin": false,
+             *       "flap": false,
+             *       "hook_pitch_mm": 15
              *     }
              */
             front: components["schemas"]["FrontChoices"];
             /**
              * @default {
              *       "holes": "grommet_5",
+             *       "lace": "cord_4",
              *       "modesty": "floating"
              *     }
              */
@@ -1665,10 +2055,31 @@ export interface components {
              *       "bone_cap_mm": 1,
              *       "bone_ease_mm": 1,
              *       "channel_step_mm": 0.5,
+             *       "channel_tape_mm": 0.5,
+             *       "strip_margin_mm": 2,
+             *       "strip_turning_mm": 7,
+             *       "point_clear_mm": 10,
+             *       "unboned_mm": 50,
+             *       "unboned_light_mm": 65,
+             *       "ready_short_mm": 15,
+             *       "coil_step_mm": 500,
+             *       "wire_clear_mm": 6,
+             *       "dip_coats": 3,
+             *       "spare_bones": 0,
              *       "busk_clearance_mm": 10,
              *       "busk_loop_ease_mm": 1,
+             *       "front_opens_mm": 200,
+             *       "zip_clear_mm": 5,
+             *       "flap_more_mm": 20,
+             *       "head_mm": 570,
+             *       "shoulders_share": 1.17,
+             *       "passing_gives": 0.03,
+             *       "widest_opening_mm": 450,
              *       "busk_least_sewn_mm": 6,
              *       "loop_pair_mm": 12,
+             *       "waist_rows_mm": 70,
+             *       "lace_play_mm": 0.5,
+             *       "ribbon_holds_n": 3,
              *       "row_margin_mm": 20,
              *       "row_pitch_mm": 26,
              *       "flange_clear_mm": 2,
@@ -1801,6 +2212,13 @@ export interface components {
             reason: string;
             /** Width Mm */
             width_mm?: number | null;
+            /** Loop Width Mm */
+            loop_width_mm?: number | null;
+            /**
+             * Thin
+             * @default false
+             */
+            thin: boolean;
             /** Top Z Mm */
             top_z_mm?: number | null;
             /**
@@ -1822,6 +2240,46 @@ export interface components {
             intervals: components["schemas"]["Interval"][];
         };
         /**
+         * BuskStock
+         * @description A straight split busk as sold: its length, and its studs from the top end, evenly or as measured.
+         *
+         *     `thin`: one that bends by hand, and wants a flat steel beside it.
+         */
+        BuskStock: {
+            /** Length Mm */
+            length_mm: number;
+            /**
+             * Studs
+             * @default 0
+             */
+            studs: number;
+            /**
+             * First Stud Mm
+             * @default 20
+             */
+            first_stud_mm: number;
+            /**
+             * Own Studs Mm
+             * @default []
+             */
+            own_studs_mm: number[];
+            /**
+             * Loop Width Mm
+             * @default 12
+             */
+            loop_width_mm: number;
+            /**
+             * Width Mm
+             * @default 13
+             */
+            width_mm: number;
+            /**
+             * Thin
+             * @default false
+             */
+            thin: boolean;
+        };
+        /**
          * Catalogue
          * @description What can be chosen, the levels of a body, and the house numbers.
          */
@@ -1831,9 +2289,13 @@ export interface components {
             /** Levels */
             levels: components["schemas"]["LevelInfo"][];
             /** Bones */
-            bones: components["schemas"]["Choice"][];
+            bones: components["schemas"]["BoneKind"][];
+            /** Busks */
+            busks: components["schemas"]["BuskStock"][];
             /** Holes */
             holes: components["schemas"]["Choice"][];
+            /** Laces */
+            laces: components["schemas"]["Choice"][];
             /** Cloths */
             cloths: components["schemas"]["Choice"][];
             /** Numbers */
@@ -1955,6 +2417,93 @@ export interface components {
             eased_in_mm: number;
             /** Pieces */
             pieces: components["schemas"]["LaidPiece"][];
+        };
+        /**
+         * CupBoning
+         * @description What stiffens a cup: its wire and casing, and the lengths of sewn-through boning on its seams, mm.
+         */
+        CupBoning: {
+            /** Wire Mm */
+            wire_mm: number;
+            /** Wire Across Mm */
+            wire_across_mm: number;
+            /** Casing Mm */
+            casing_mm: number;
+            /** Seam Mm */
+            seam_mm: number;
+            /** Sentence */
+            sentence: string;
+        };
+        /**
+         * CutBone
+         * @description A bone of one half that has been cut: for which channel, of what, how long; there is one for each half.
+         */
+        CutBone: {
+            /** Channel */
+            channel: string;
+            /**
+             * Kind
+             * @description A kind of bone in the catalogue.
+             */
+            kind: string;
+            /** Length Mm */
+            length_mm: number;
+            /**
+             * Count
+             * @default 1
+             */
+            count: number;
+        };
+        /**
+         * CutPiece
+         * @description A piece and the bones cut from it, longest first; what is left of it, mm.
+         */
+        CutPiece: {
+            /**
+             * Source
+             * @enum {string}
+             */
+            source: "shelf" | "bought" | "coil";
+            /** Length Mm */
+            length_mm: number;
+            /** Bones */
+            bones: components["schemas"]["Wanted"][];
+            /** Rest Mm */
+            rest_mm: number;
+        };
+        /**
+         * CuttingPlan
+         * @description How the bones of one kind are cut: the pieces, what is bought, what is left, and what can't be had.
+         *
+         *     `proven`: nothing with fewer pieces bought, or as few and less waste, is possible. `coil_mm` is how much of a coil
+         *     is bought. `ends` are cut ends to close.
+         */
+        CuttingPlan: {
+            /**
+             * Kind
+             * @description A kind of bone in the catalogue.
+             */
+            kind: string;
+            /** Label */
+            label: string;
+            /** Pieces */
+            pieces: components["schemas"]["CutPiece"][];
+            /** Bought Mm */
+            bought_mm: {
+                [key: string]: number;
+            };
+            /** Coil Mm */
+            coil_mm: number;
+            /** Waste Mm */
+            waste_mm: number;
+            /** Proven */
+            proven: boolean;
+            /** Unmet */
+            unmet: components["schemas"]["Wanted"][];
+            /** Ends */
+            ends: number;
+            /** Price */
+            price: number;
         };
         /**
          * Dart
@@ -2201,6 +2750,29 @@ export interface components {
             seams: components["schemas"]["TruedSeam"][];
         };
         /**
+         * Fate
+         * @description What becomes of a channel's bone: it stays, one from another channel comes in, one is cut down, or it is new.
+         *
+         *     `from_channel` is where the bone was cut for; `had_mm` how long it is.
+         */
+        Fate: {
+            /** Channel */
+            channel: string;
+            /** Kind Label */
+            kind_label: string;
+            /** Length Mm */
+            length_mm: number;
+            /**
+             * What
+             * @enum {string}
+             */
+            what: "stays" | "moves here" | "cut down" | "new";
+            /** From Channel */
+            from_channel: string | null;
+            /** Had Mm */
+            had_mm: number | null;
+        };
+        /**
          * Fault
          * @description One thing wrong with a Build: where, and a plain sentence.
          */
@@ -2403,7 +2975,10 @@ export interface components {
         };
         /**
          * FrontChoices
-         * @description How the front opens.
+         * @description How the garment opens, apart from the lacing behind.
+         *
+         *     `line`: CF, side, or a seam (2·3), for zips and hooks. `busk` is one of the maker's own, measured; None takes the
+         *     longest of those sold that fits, and `thin` says that it bends by hand.
          */
         FrontChoices: {
             /**
@@ -2411,7 +2986,29 @@ export interface components {
              * @default busk
              * @enum {string}
              */
-            opening: "busk" | "none";
+            opening: "busk" | "zip" | "hidden zip" | "hooks" | "lacing" | "none";
+            /**
+             * Line
+             * @default CF
+             */
+            line: string;
+            busk?: components["schemas"]["BuskStock"] | null;
+            /**
+             * Thin
+             * @default false
+             */
+            thin: boolean;
+            /**
+             * Flap
+             * @description A flap behind that hides the opening.
+             * @default false
+             */
+            flap: boolean;
+            /**
+             * Hook Pitch Mm
+             * @default 15
+             */
+            hook_pitch_mm: number;
         };
         /**
          * GapReading
@@ -2457,23 +3054,6 @@ export interface components {
             bow_mm: number;
             /** Overlap Mm */
             overlap_mm: number;
-        };
-        /**
-         * GettingIn
-         * @description How she gets in: the way, the gap it needs at the back, and whether she can alone.
-         */
-        GettingIn: {
-            /**
-             * Way
-             * @enum {string}
-             */
-            way: "by the busk" | "up over the hips" | "round the neck";
-            /** Gap Mm */
-            gap_mm: number;
-            /** Alone */
-            alone: boolean;
-            /** Sentence */
-            sentence: string;
         };
         /**
          * Gusset
@@ -2561,6 +3141,16 @@ export interface components {
             edge_layout_mm: {
                 [key: string]: number;
             };
+            /** Edge Carries */
+            edge_carries: boolean;
+            /** Front Z Mm */
+            front_z_mm: number[];
+            /** Lace Label */
+            lace_label: string;
+            /** Lace Width Mm */
+            lace_width_mm: number;
+            /** Lace Mind */
+            lace_mind: string;
         };
         /**
          * House
@@ -2616,6 +3206,18 @@ export interface components {
             from_mm: number;
             /** To Mm */
             to_mm: number;
+        };
+        /**
+         * KeepKind
+         * @description A kind of bone to keep in the build's catalogue, as written: lengths as text or mm. Without a name it is new.
+         */
+        KeepKind: {
+            /** Revision */
+            revision: number;
+            /** Kind */
+            kind: {
+                [key: string]: unknown;
+            };
         };
         /**
          * KeepMeasures
@@ -2681,10 +3283,10 @@ export interface components {
             cups: boolean;
             /**
              * Edge Bone
+             * @description A kind of bone in the catalogue.
              * @default flat_12
-             * @enum {string}
              */
-            edge_bone: "flat_12" | "flat_6" | "spiral_6" | "synthetic_7" | "cable_tie_8";
+            edge_bone: string;
         };
         /**
          * Knot
@@ -3185,10 +3787,10 @@ export interface components {
             stack: components["schemas"]["Stack"];
             /**
              * Edge Bone
+             * @description A kind of bone in the catalogue.
              * @default cable_tie_8
-             * @enum {string}
              */
-            edge_bone: "flat_12" | "flat_6" | "spiral_6" | "synthetic_7" | "cable_tie_8";
+            edge_bone: string;
             /**
              * Boned
              * @default true
@@ -3416,6 +4018,83 @@ export interface components {
         OnRevision: {
             /** Revision */
             revision: number;
+        };
+        /**
+         * Opening
+         * @description What opens, beside the lacing behind: where it lies, how far it opens, what is bought, in which order it is sewn.
+         *
+         *     Heights are from the waist; `reach_mm` is what of it lies on each side of its line. `opens_low_mm`, `opens_high_mm`:
+         *     between them the garment comes apart (None: nowhere); one that `separates` comes apart altogether.
+         */
+        Opening: {
+            /**
+             * Kind
+             * @enum {string}
+             */
+            kind: "busk" | "zip" | "hidden zip" | "hooks" | "lacing" | "none";
+            /** Line */
+            line: string;
+            /** Seam */
+            seam: number;
+            /** Title */
+            title: string;
+            /** Why */
+            why: string;
+            /** Reach Mm */
+            reach_mm: number;
+            /** Top Z Mm */
+            top_z_mm?: number | null;
+            /** Bottom Z Mm */
+            bottom_z_mm?: number | null;
+            /**
+             * Separates
+             * @default false
+             */
+            separates: boolean;
+            /** Opens Low Mm */
+            opens_low_mm?: number | null;
+            /** Opens High Mm */
+            opens_high_mm?: number | null;
+            /**
+             * Marks Z Mm
+             * @default []
+             */
+            marks_z_mm: number[];
+            /**
+             * Bought
+             * @default []
+             */
+            bought: string[];
+            /**
+             * Minutes
+             * @default 0
+             */
+            minutes: number;
+            /** Flap Mm */
+            flap_mm?: [
+                number,
+                number
+            ] | null;
+            /**
+             * Order
+             * @default []
+             */
+            order: string[];
+            /**
+             * Cautions
+             * @default []
+             */
+            cautions: string[];
+        };
+        /**
+         * OwnKinds
+         * @description The maker's own entries: bones that are added to the shipped ones, or stand in their place, by name.
+         */
+        OwnKinds: {
+            /** Bones */
+            bones?: {
+                [key: string]: components["schemas"]["BoneKind"];
+            };
         };
         /**
          * Padding
@@ -3649,6 +4328,24 @@ export interface components {
             marks: components["schemas"]["Mark"][];
         };
         /**
+         * Piece
+         * @description Pieces of a kind that are on the shelf: how long, and how many.
+         */
+        Piece: {
+            /**
+             * Kind
+             * @description A kind of bone in the catalogue.
+             */
+            kind: string;
+            /** Length Mm */
+            length_mm: number;
+            /**
+             * Count
+             * @default 1
+             */
+            count: number;
+        };
+        /**
          * Pinch
          * @description Pinched out of a named seam between two heights, or slashed open (below zero): mm at its peak, on each half.
          */
@@ -3723,8 +4420,38 @@ export interface components {
              * @default []
              */
             bones: components["schemas"]["Bone"][];
+            /**
+             * Between
+             * @default []
+             */
+            between: components["schemas"]["Between"][];
+            boning?: components["schemas"]["Boning"] | null;
+            cup_boning?: components["schemas"]["CupBoning"] | null;
+            /**
+             * Unboned
+             * @default []
+             */
+            unboned: components["schemas"]["Stretch"][];
+            /** Unboned Limit Mm */
+            unboned_limit_mm?: number | null;
+            /** Mock Up Bones Mm */
+            mock_up_bones_mm?: {
+                [key: string]: number;
+            };
+            recut?: components["schemas"]["Recut"] | null;
+            before?: components["schemas"]["Before"] | null;
+            /** Sections */
+            sections?: {
+                [key: string]: components["schemas"]["Section"];
+            };
             busk?: components["schemas"]["Busk"] | null;
-            getting_in?: components["schemas"]["GettingIn"] | null;
+            opening?: components["schemas"]["Opening"] | null;
+            /**
+             * Ways
+             * @default []
+             */
+            ways: components["schemas"]["Way"][];
+            getting_in?: components["schemas"]["Way"] | null;
             holes?: components["schemas"]["Holes"] | null;
             lace?: components["schemas"]["Lace"] | null;
             /**
@@ -3732,6 +4459,12 @@ export interface components {
              * @default []
              */
             walk: components["schemas"]["Step"][];
+            /**
+             * Front Walk
+             * @default []
+             */
+            front_walk: components["schemas"]["Step"][];
+            front_lace?: components["schemas"]["Lace"] | null;
             modesty?: components["schemas"]["ModestyPanel"] | null;
             waist_tape?: components["schemas"]["WaistTape"] | null;
             /** Lace Mm */
@@ -4200,6 +4933,72 @@ export interface components {
              */
             channel_step_mm: number;
             /**
+             * Channel Tape Mm
+             * @description Thickness of the tape that a channel is sewn under.
+             * @default 0.5
+             */
+            channel_tape_mm: number;
+            /**
+             * Strip Margin Mm
+             * @description From the edge of a channel tape to its first line of stitching.
+             * @default 2
+             */
+            strip_margin_mm: number;
+            /**
+             * Strip Turning Mm
+             * @description Turned under at each side of a tape that is cut from cloth.
+             * @default 7
+             */
+            strip_turning_mm: number;
+            /**
+             * Point Clear Mm
+             * @description A channel never runs through the point of a gusset or dart.
+             * @default 10
+             */
+            point_clear_mm: number;
+            /**
+             * Unboned Mm
+             * @description A wider stretch of cloth without a bone wrinkles.
+             * @default 50
+             */
+            unboned_mm: number;
+            /**
+             * Unboned Light Mm
+             * @description In a garment that only supports it may be wider.
+             * @default 65
+             */
+            unboned_light_mm: number;
+            /**
+             * Ready Short Mm
+             * @description A ready-cut bone shorter than this leaves the edge to curl.
+             * @default 15
+             */
+            ready_short_mm: number;
+            /**
+             * Coil Step Mm
+             * @description What is sold off a coil comes in steps of this.
+             * @default 500
+             */
+            coil_step_mm: number;
+            /**
+             * Wire Clear Mm
+             * @description An underwire ends so far from the end of its casing.
+             * @default 6
+             */
+            wire_clear_mm: number;
+            /**
+             * Dip Coats
+             * @description Coats on a dipped end; each dries overnight.
+             * @default 3
+             */
+            dip_coats: number;
+            /**
+             * Spare Bones
+             * @description Bones of the longest length cut to spare, of each kind.
+             * @default 0
+             */
+            spare_bones: number;
+            /**
              * Busk Clearance Mm
              * @description From the busk's end to the edge of the garment.
              * @default 10
@@ -4212,6 +5011,48 @@ export interface components {
              */
             busk_loop_ease_mm: number;
             /**
+             * Front Opens Mm
+             * @description A front that is laced opens so far with its lace still in.
+             * @default 200
+             */
+            front_opens_mm: number;
+            /**
+             * Zip Clear Mm
+             * @description A zip or hook ends so far from the edge of the garment.
+             * @default 5
+             */
+            zip_clear_mm: number;
+            /**
+             * Flap More Mm
+             * @description A flap reaches this much further than what it hides.
+             * @default 20
+             */
+            flap_more_mm: number;
+            /**
+             * Head Mm
+             * @description A usual head, where nobody measured it.
+             * @default 570
+             */
+            head_mm: number;
+            /**
+             * Shoulders Share
+             * @description Round shoulders and arms, as a share of the chest.
+             * @default 1.17
+             */
+            shoulders_share: number;
+            /**
+             * Passing Gives
+             * @description What a body gives as it passes through.
+             * @default 0.03
+             */
+            passing_gives: number;
+            /**
+             * Widest Opening Mm
+             * @description A back does not open wider without unthreading.
+             * @default 450
+             */
+            widest_opening_mm: number;
+            /**
              * Busk Least Sewn Mm
              * @description A shorter piece of seam does not hold.
              * @default 6
@@ -4223,6 +5064,24 @@ export interface components {
              * @default 12
              */
             loop_pair_mm: number;
+            /**
+             * Waist Rows Mm
+             * @description So far from the waist rows may lie closer.
+             * @default 70
+             */
+            waist_rows_mm: number;
+            /**
+             * Lace Play Mm
+             * @description A lace needs this much play in its hole.
+             * @default 0.5
+             */
+            lace_play_mm: number;
+            /**
+             * Ribbon Holds N
+             * @description A narrow ribbon wears through above this pull on a row.
+             * @default 3
+             */
+            ribbon_holds_n: number;
             /**
              * Row Margin Mm
              * @description Last row to the finished edge: 15 to 25.
@@ -4453,6 +5312,20 @@ export interface components {
             spreads_off: number;
         };
         /**
+         * Recut
+         * @description The fate of every channel's bone, and the bones that are left over, of one half.
+         */
+        Recut: {
+            /** Fates */
+            fates: components["schemas"]["Fate"][];
+            /** Left */
+            left: components["schemas"]["CutBone"][];
+            /** New */
+            new: number;
+            /** Cut Down */
+            cut_down: number;
+        };
+        /**
          * Refitting
          * @description The build whose pattern is to be refitted.
          */
@@ -4535,6 +5408,29 @@ export interface components {
             word: "digs" | "firm" | "right" | "light" | "stands off";
         };
         /**
+         * SchoolEffect
+         * @description What one way to bone the garment does: how the gap bows, how stiff, heavy, dear and slow it is.
+         *
+         *     `chosen`: the build is boned so. `cannot_bend` are channels that its kinds do not follow. `changes` make it so.
+         */
+        SchoolEffect: {
+            /** Name */
+            name: string;
+            /** Why */
+            why: string;
+            /** Chosen */
+            chosen: boolean;
+            /** Bow Mm */
+            bow_mm: number;
+            /** Edge N M2 */
+            edge_n_m2: number;
+            boning: components["schemas"]["Boning"];
+            /** Cannot Bend */
+            cannot_bend: string[];
+            /** Changes */
+            changes: components["schemas"]["Change"][];
+        };
+        /**
          * SeamChange
          * @description What is done at one seam, by station from the lowest up, in mm; positive lets out, negative takes in.
          *
@@ -4573,6 +5469,41 @@ export interface components {
             cb_side_mm: number;
         };
         /**
+         * Section
+         * @description A cut through the garment, to scale.
+         */
+        Section: {
+            /** Title */
+            title: string;
+            /** Width Mm */
+            width_mm: number;
+            /** Height Mm */
+            height_mm: number;
+            /** Parts */
+            parts: components["schemas"]["SectionPart"][];
+        };
+        /**
+         * SectionPart
+         * @description A rectangle of a section: what it is, its left and its outer side, its size, mm.
+         */
+        SectionPart: {
+            /**
+             * What
+             * @enum {string}
+             */
+            what: "fashion" | "strength" | "lining" | "tape" | "bone" | "flange" | "hole" | "stitch";
+            /** Label */
+            label: string;
+            /** X Mm */
+            x_mm: number;
+            /** Y Mm */
+            y_mm: number;
+            /** Width Mm */
+            width_mm: number;
+            /** Height Mm */
+            height_mm: number;
+        };
+        /**
          * SetLine
          * @description One line of the proposed change by hand; without amounts it goes back, without a seam all lines do.
          */
@@ -4587,6 +5518,18 @@ export interface components {
             cf_side_mm?: string | number | null;
             /** Cb Side Mm */
             cb_side_mm?: string | number | null;
+        };
+        /**
+         * Shaped
+         * @description A channel drawn through points of its panel, from the lowest up.
+         */
+        Shaped: {
+            /** Panel */
+            panel: number;
+            /** Letter */
+            letter: string;
+            /** Points */
+            points: components["schemas"]["Through"][];
         };
         /**
          * Sheet
@@ -4717,6 +5660,28 @@ export interface components {
             sentence: string;
         };
         /**
+         * Stretch
+         * @description The widest stretch without a bone in a panel: how wide, at which height, and from where to where it is too wide.
+         *
+         *     `from_x_mm`, `to_x_mm` in the frame of the panel; they may lie beyond its edges, where a seam has no channel.
+         */
+        Stretch: {
+            /** Panel */
+            panel: number;
+            /** Z Mm */
+            z_mm: number;
+            /** Wide Mm */
+            wide_mm: number;
+            /** From X Mm */
+            from_x_mm: number;
+            /** To X Mm */
+            to_x_mm: number;
+            /** Low Mm */
+            low_mm: number;
+            /** High Mm */
+            high_mm: number;
+        };
+        /**
          * TakeMeasures
          * @description Take a measuring from the book.
          */
@@ -4828,6 +5793,16 @@ export interface components {
             next_stage: "brief" | "wearer" | "pattern" | "mockups" | "bones" | "front" | "back";
             /** Next Step */
             next_step: string;
+        };
+        /**
+         * Through
+         * @description A point that a shaped channel goes through.
+         */
+        Through: {
+            /** Across */
+            across: number;
+            /** Z Mm */
+            z_mm: number;
         };
         /**
          * TopWish
@@ -5025,6 +6000,42 @@ export interface components {
             sentence: string;
         };
         /**
+         * Wanted
+         * @description A bone to cut: its label, and how long, mm.
+         */
+        Wanted: {
+            /** Label */
+            label: string;
+            /** Length Mm */
+            length_mm: number;
+        };
+        /**
+         * Way
+         * @description One way in: the girth that has to pass (mm), the gap behind that it needs, and whether it goes.
+         *
+         *     `verdict`: as it is worn, only if the lace allows the gap, or not at all.
+         */
+        Way: {
+            /**
+             * Way
+             * @enum {string}
+             */
+            way: "by the front" | "by the side" | "up over the hips" | "over the head" | "round the neck";
+            /** Passes Mm */
+            passes_mm: number;
+            /** Gap Mm */
+            gap_mm: number;
+            /**
+             * Verdict
+             * @enum {string}
+             */
+            verdict: "yes" | "only if" | "no";
+            /** Alone */
+            alone: boolean;
+            /** Sentence */
+            sentence: string;
+        };
+        /**
          * Wearer
          * @description Who wears it: girths and heights as read, and how soft she is.
          */
@@ -5049,6 +6060,10 @@ export interface components {
             waist_to_lap_sitting_mm?: number | null;
             /** Bust Points Mm */
             bust_points_mm?: number | null;
+            /** Head Mm */
+            head_mm?: number | null;
+            /** Shoulders Mm */
+            shoulders_mm?: number | null;
             /**
              * @default {
              *       "readings_mm": [],
@@ -7078,6 +8093,358 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["Sheet"];
                 };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    compare_schools_api_builds__build_id__bones_schools_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SchoolEffect"][];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    plan_cutting_api_builds__build_id__bones_cutting_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CuttingPlan"][];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    bones_are_cut_api_builds__build_id__bones_cut_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OnRevision"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Sheet"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    keep_bone_kind_api_builds__build_id__catalogue_bones_put: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["KeepKind"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Sheet"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    print_bones_api_builds__build_id__bones_pdf_get: {
+        parameters: {
+            query?: {
+                paper?: "a4" | "letter";
+                mock_up?: boolean;
+            };
+            header?: never;
+            path: {
+                build_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    print_front_api_builds__build_id__front_pdf_get: {
+        parameters: {
+            query?: {
+                paper?: "a4" | "letter";
+            };
+            header?: never;
+            path: {
+                build_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    print_holes_api_builds__build_id__holes_pdf_get: {
+        parameters: {
+            query?: {
+                paper?: "a4" | "letter";
+            };
+            header?: never;
+            path: {
+                build_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
             /** @description Not Found */
             404: {

@@ -7,6 +7,7 @@ import { hardware } from '../words'
 // What it thinks: one sentence each, and a mend whose effect is shown before it is made.
 const props = defineProps<{ stages: Finding['stage'][] }>()
 const desk = useDesk()
+const keyOf = (finding: Finding) => finding.code + (finding.where ?? '')
 const rank = { stop: 0, caution: 1, advice: 2 }
 const found = computed(() =>
   (desk.plan?.findings ?? [])
@@ -18,7 +19,7 @@ const tried = ref<{ code: string; plan: Plan }>()
 async function show(finding: Finding) {
   if (!finding.mend) return
   const plan = await desk.tryOut(finding.mend.changes as { at: string; value: unknown }[])
-  if (plan) tried.value = { code: finding.code, plan }
+  if (plan) tried.value = { code: keyOf(finding), plan }
 }
 
 async function mend(finding: Finding) {
@@ -48,8 +49,8 @@ const LABEL = { stop: 'Stop', caution: 'Caution', advice: 'Worth knowing' }
     <article v-for="finding in found" :key="finding.code + finding.where + finding.sentence" :class="finding.severity">
       <p><b>{{ LABEL[finding.severity] }}<template v-if="finding.where">, {{ placed(finding.where) }}</template>.</b> {{ finding.sentence }}</p>
       <template v-if="finding.mend">
-        <p v-if="tried?.code === finding.code" class="effect">{{ effect(tried.plan) }}</p>
-        <v-btn v-if="tried?.code !== finding.code" size="small" variant="outlined" @click="show(finding)">{{ finding.mend.label }}?</v-btn>
+        <p v-if="tried?.code === keyOf(finding)" class="effect">{{ effect(tried.plan) }}</p>
+        <v-btn v-if="tried?.code !== keyOf(finding)" size="small" variant="outlined" @click="show(finding)">{{ finding.mend.label }}?</v-btn>
         <template v-else>
           <v-btn size="small" color="primary" @click="mend(finding)">{{ finding.mend.label }}</v-btn>
           <v-btn size="small" variant="text" @click="tried = undefined">Leave it</v-btn>

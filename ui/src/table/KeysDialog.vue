@@ -18,6 +18,9 @@ const build = [
   ['Tab', 'to the next point of the pattern'],
   ['arrows, on a point', 'move it 1 mm (1/16 in)'],
   ['Shift arrows', 'five times as far'],
+  ['n and N', 'bones: channel after, before'],
+  ['a or d', 'bones: add a channel beside the picked one, draw one'],
+  ['Del', 'bones: leave the channel out'],
 ]
 </script>
 

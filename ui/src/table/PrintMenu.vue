@@ -21,6 +21,9 @@ const drafted = computed(() => !!desk.plan?.pattern)
         <v-list-item :href="`${base}/pattern.svg`" download title="Pattern as drawing" subtitle="SVG in millimetres" />
         <v-list-item :href="`${base}/pattern.dxf`" download title="Pattern for cutting software" subtitle="DXF in millimetres, in layers" />
         <v-list-item :href="`${base}/list.pdf?paper=${desk.house.paper}`" download title="List" subtitle="bones, busk, holes, lace: one page" />
+        <v-list-item :href="`${base}/bones.pdf?paper=${desk.house.paper}`" download title="Strip of bones, 1:1" subtitle="every bone with its label" />
+        <v-list-item v-if="desk.plan?.opening?.opens_high_mm != null" :href="`${base}/front.pdf?paper=${desk.house.paper}`" download title="Front, both sides, 1:1" subtitle="sew and leave, knobs, hooks, zip" />
+        <v-list-item :href="`${base}/holes.pdf?paper=${desk.house.paper}`" download title="Punching strip, 1:1" subtitle="holes, fold and waist" />
       </template>
       <v-list-item v-else title="No pattern yet" subtitle="The measures come first" disabled />
       <v-divider />

@@ -198,6 +198,42 @@ const badges = computed(() => {
   })
 })
 
+// channels that a finding is about; stretches without a bone that are too wide; the tape and the opening along the half
+const odd = computed(() => new Set((props.plan.findings ?? []).filter((one) => one.stage === 'bones').map((one) => one.where ?? '')))
+const tooWide = computed(() => (props.plan.unboned ?? []).filter((one) => one.wide_mm > (props.plan.unboned_limit_mm ?? Infinity)))
+/** A path moved sideways by so much, mm. */
+function aside(points: Point[], by: number): Point[] {
+  return by ? points.map(([x, z], i) => {
+    const [a, b] = [points[Math.max(0, i - 1)], points[Math.min(points.length - 1, i + 1)]]
+    const long = Math.hypot(b[0] - a[0], b[1] - a[1]) || 1
+    return [x + ((b[1] - a[1]) / long) * by, z - ((b[0] - a[0]) / long) * by]
+  }) : points
+}
+const tapeRuns = computed(() => {
+  const tape = props.plan.waist_tape
+  if (!tape) return []
+  let along = 0
+  return panels.value.flatMap((panel, i) => {
+    const [left, right] = [panel.waist[0][0], panel.waist[1][0]]
+    const [from, to] = [Math.max(left, left + tape.from_cf_mm - along), Math.min(right, left + tape.to_cf_mm - along)]
+    along += right - left
+    return to > from ? [[[sx(flat.value.offsets[i] + from), sz(0)], [sx(flat.value.offsets[i] + to), sz(0)]] as Point[]] : []
+  })
+})
+/** x of the line that opens, at a height, on the table. */
+function openAt(z: number) {
+  const seam = props.plan.opening?.seam ?? 0
+  const panel = panels.value[Math.max(seam - 1, 0)]
+  return flat.value.offsets[Math.max(seam - 1, 0)] + edgeAt(seam ? panel.cb_edge : panel.cf_edge, z)
+}
+const openRun = computed(() => {
+  const { top_z_mm: top, bottom_z_mm: bottom } = props.plan.opening!
+  return Array.from({ length: 13 }, (_, k): Point => {
+    const z = bottom! + ((top! - bottom!) * k) / 12
+    return [sx(openAt(z)), sz(z)]
+  })
+})
+
 const lastPanel = computed(() => panels.value[panels.value.length - 1])
 const tapeText = computed(() =>
   tape.value.length === 2 ? length(Math.hypot(tape.value[0][0] - tape.value[1][0], tape.value[0][1] - tape.value[1][1]), desk.unit) : '',
@@ -276,20 +312,32 @@ defineExpose({ flat, sx })
         <text v-if="lastPanel" :x="sx(flat.offsets[panels.length - 1] + lastPanel.waist[1][0])" :y="sz(flat.top) - 8" class="side end">CB</text>
 
         <template v-if="has('Bones')">
-          <g v-for="bone in plan.bones" :key="bone.channel" class="bone" :class="[bone.kind.split('_')[0], { picked: picked === bone.channel }]" :data-channel="bone.channel" @click.stop="emit('pick', bone.channel)">
-            <path :d="line(bone.panel - 1, bone.path)" class="channel" :stroke-width="bone.channel_width_mm * view.scale" />
-            <path :d="line(bone.panel - 1, bone.bone_path)" class="steel" :stroke-width="Math.max(2, bone.width_mm * view.scale)" />
+          <g v-for="bone in plan.bones" :key="bone.channel" class="bone" :class="[bone.material.replace(' ', '-'), { picked: picked === bone.channel, odd: odd.has(bone.channel) }]" :data-channel="bone.channel" role="button" tabindex="0" :aria-label="`Channel ${bone.channel}, ${bone.kind_label}, ${length(bone.length_mm, desk.unit, { hardware: true })}`" @click.stop="emit('pick', bone.channel)" @keydown.enter="emit('pick', bone.channel)">
+            <path v-if="bone.strip_mm" :d="line(bone.panel - 1, bone.path)" class="strip" :class="bone.made.split(' ')[0]" :stroke-width="bone.strip_mm * view.scale" />
+            <path :d="line(bone.panel - 1, bone.path)" class="channel" :stroke-width="bone.count * bone.channel_width_mm * view.scale" />
+            <path v-for="k in bone.count" :key="k" :d="line(bone.panel - 1, aside(bone.bone_path, (k - (bone.count + 1) / 2) * bone.channel_width_mm))" class="steel" :stroke-width="Math.max(2, bone.width_mm * view.scale)" />
             <text v-if="layers[0] === 'Bones'" :x="line(bone.panel - 1, [bone.path[0]]).slice(1).split(' ')[0]" :y="sz(bone.path[0][1]) + (bone.place === 'lacing edge inner' ? 31 : 17)" class="in cutto">{{ length(bone.length_mm, desk.unit, { hardware: true, bare: true }) }}</text>
           </g>
         </template>
-        <template v-if="has('Busk') && plan.busk?.length_mm && panels.length">
-          <g class="busk" @click.stop="emit('pick', 'busk')">
-            <rect :x="sx(flat.offsets[0])" :y="sz(plan.busk.top_z_mm!)" :width="((plan.busk.width_mm ?? 13) / 2) * view.scale" :height="plan.busk.length_mm * view.scale" />
-            <circle v-for="z in plan.busk.studs_z_mm" :key="z" :cx="sx(flat.offsets[0])" :cy="sz(z)" r="4" />
+        <template v-if="has('Unboned')">
+          <g v-for="one in tooWide" :key="one.panel" class="unboned">
+            <line :x1="sx(flat.offsets[one.panel - 1] + one.from_x_mm)" :x2="sx(flat.offsets[one.panel - 1] + one.to_x_mm)" :y1="sz(one.z_mm)" :y2="sz(one.z_mm)" />
+            <text :x="sx(flat.offsets[one.panel - 1] + (one.from_x_mm + one.to_x_mm) / 2)" :y="sz(one.z_mm) - 6" class="in">{{ length(one.wide_mm, desk.unit, { hardware: true, bare: true }) }}</text>
+          </g>
+        </template>
+        <template v-if="has('Waist tape') && plan.waist_tape">
+          <path v-for="(run, k) in tapeRuns" :key="k" :d="path(run)" class="waisttape" :stroke-width="Math.max(6, 25 * view.scale)" />
+        </template>
+        <template v-if="has('Opening') && plan.opening?.top_z_mm != null && panels.length">
+          <g class="busk" :class="plan.opening.kind.replace(' ', '-')" @click.stop="emit('pick', 'opening')">
+            <rect v-if="plan.opening.kind === 'busk'" :x="sx(openAt(plan.opening.top_z_mm))" :y="sz(plan.opening.top_z_mm)" :width="plan.opening.reach_mm * view.scale" :height="(plan.opening.top_z_mm - plan.opening.bottom_z_mm!) * view.scale" />
+            <path v-else-if="plan.opening.reach_mm" :d="path(openRun)" class="zip" :stroke-width="Math.max(4, plan.opening.reach_mm * view.scale * 0.7)" />
+            <circle v-for="(z, i) in plan.opening.marks_z_mm" :key="z" :cx="sx(openAt(z))" :cy="sz(z)" :r="picked === `stud ${i + 1}` ? 7 : 4" role="button" tabindex="0" :aria-label="`${plan.opening.kind === 'busk' ? 'Stud' : 'Hook'} ${i + 1}`" :data-stud="i + 1" @click.stop="emit('pick', `stud ${i + 1}`)" @keydown.enter="emit('pick', `stud ${i + 1}`)" />
           </g>
         </template>
         <template v-if="has('Holes') && plan.holes && lastPanel">
-          <circle v-for="z in plan.holes.z_mm" :key="z" class="hole" :class="{ pair: !desk.kind?.tied && Math.abs(z) < 15 }" :cx="sx(flat.offsets[panels.length - 1] + lastPanel.cb_edge[0][0] - plan.holes.inset_mm)" :cy="sz(z)" :r="Math.max(3, 5 * view.scale)" />
+          <circle v-for="(z, i) in plan.holes.z_mm" :key="z" class="hole" :class="{ pair: !desk.kind?.tied && Math.abs(z) < 15, picked: picked === `row ${i + 1}` }" :cx="sx(flat.offsets[panels.length - 1] + lastPanel.cb_edge[0][0] - plan.holes.inset_mm)" :cy="sz(z)" :r="Math.max(3, 5 * view.scale)" role="button" tabindex="0" :aria-label="`Row ${i + 1}`" :data-row="i + 1" @click.stop="emit('pick', `row ${i + 1}`)" @keydown.enter="emit('pick', `row ${i + 1}`)" />
+          <circle v-for="z in plan.holes.front_z_mm" :key="`front ${z}`" class="hole" :cx="sx(flat.offsets[0] + panels[0].cf_edge[0][0] + plan.holes.inset_mm)" :cy="sz(z)" :r="Math.max(3, 5 * view.scale)" />
         </template>
 
         <template v-if="next && has('Next version')">
@@ -329,7 +377,7 @@ defineExpose({ flat, sx })
         <slot name="inside" :sx="sx" :sz="sz" :scale="view.scale" :offsets="flat.offsets" :rail="RAIL" />
         <g v-if="hovered !== undefined" class="hover">
           <line :x1="RAIL - 13" :x2="size.width" :y1="sz(hovered)" :y2="sz(hovered)" />
-          <text :x="size.width - 8" :y="sz(hovered) - 5" text-anchor="end" class="in">{{ length(hovered, desk.unit) }} {{ hovered >= 0 ? 'above' : 'below' }} the {{ plan.pattern?.zero ?? 'waist' }}</text>
+          <text :x="size.width - 8" :y="sz(hovered) - 5" text-anchor="end" class="in">{{ length(Math.abs(hovered), desk.unit) }} {{ hovered >= 0 ? 'above' : 'below' }} the {{ plan.pattern?.zero ?? 'waist' }}</text>
         </g>
       </svg>
       <slot name="over" />
@@ -371,8 +419,11 @@ svg { display: block; position: absolute; inset: 0; font-family: inherit; fill: 
 .bone { cursor: pointer; } .bone path { fill: none; }
 .channel { stroke: var(--steel); stroke-opacity: 0.13; } .steel { stroke: var(--steel); stroke-linecap: round; stroke-opacity: 0.62; }
 .cutto { text-anchor: middle; font-size: 13.5px; font-weight: 650; fill: var(--ink); paint-order: stroke; stroke: var(--paper); stroke-width: 3px; }
-.bone.spiral .steel { stroke-dasharray: 2.5 1.5; stroke-linecap: butt; }
-.bone.synthetic .steel, .bone.cable .steel { stroke: var(--metal); stroke-opacity: 0.75; }
+.bone.spiral-steel .steel { stroke-dasharray: 2.5 1.5; stroke-linecap: butt; }
+.bone.synthetic-whalebone .steel, .bone.nylon .steel, .bone.plastic .steel { stroke: var(--metal); stroke-opacity: 0.75; } .bone.woven .steel { stroke: var(--metal); stroke-dasharray: 1 2; stroke-linecap: butt; }
+.strip { stroke: var(--ink); stroke-opacity: 0.07; } .strip.outside { stroke-opacity: 0.16; } .bone:focus { outline: none; } .bone:focus .channel { stroke: var(--letout); stroke-opacity: 0.28; } .bone.odd .channel { stroke: var(--caution); stroke-opacity: 0.35; }
+.unboned line { stroke: var(--caution); stroke-width: 2; stroke-dasharray: 5 3; } .unboned text { text-anchor: middle; font-size: 13.5px; font-weight: 650; fill: var(--caution); paint-order: stroke; stroke: var(--paper); stroke-width: 4px; } .unboned { pointer-events: none; }
+.waisttape { fill: none; stroke: var(--ink); stroke-opacity: 0.13; pointer-events: none; } .zip { fill: none; stroke: var(--steel); stroke-opacity: 0.5; stroke-dasharray: 2 1.5; } .busk circle, .hole { cursor: pointer; } .busk circle:focus, .hole:focus { outline: none; stroke: var(--letout); stroke-width: 3; } .hole.picked { fill: var(--letout); fill-opacity: 0.35; }
 .bone.picked .steel { stroke: var(--letout); stroke-opacity: 1; } .bone.picked .channel { stroke: var(--letout); stroke-opacity: 0.3; }
 .busk rect { fill: var(--steel); fill-opacity: 0.35; stroke: var(--steel); } .busk circle { fill: var(--metal); }
 .hole { fill: none; stroke: var(--metal); stroke-width: 2.4; } .hole.pair { fill: var(--metal); fill-opacity: 0.3; }

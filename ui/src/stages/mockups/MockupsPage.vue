@@ -40,7 +40,7 @@ const tried = computed(() => build.value.fittings!.filter((fitting) => fitting.v
 const last = computed(() => tried.value[tried.value.length - 1])
 const proposal = computed(() => plan.value.proposal)
 const layers = computed(() => (proposal.value && !proposal.value.redraft ? ['Next version'] : []))
-const bone = (name: string) => desk.catalogue?.bones.find((kind) => kind.name === name)?.label ?? name
+const bone = (name: string) => desk.bones.find((kind) => kind.name === name)?.label ?? name
 const cloth = (name: string) => desk.catalogue?.cloths.find((kind) => kind.name === name)?.label ?? name
 
 const title = computed(() => {
@@ -180,7 +180,7 @@ const unitName = computed(() => (desk.unit === 'in' ? 'in' : 'mm'))
         <summary>What mock-ups and the final are made of</summary>
         <div class="made">
           <v-select label="Mock-up cloth" :items="desk.catalogue?.cloths" item-title="label" item-value="name" :model-value="build.mock_up!.stack!.strength" @update:model-value="(value: string) => desk.set('mock_up.stack.strength', value)" />
-          <v-select label="Bones at its lacing edge" :items="desk.catalogue?.bones" item-title="label" item-value="name" :model-value="build.mock_up!.edge_bone" @update:model-value="(value: string) => desk.set('mock_up.edge_bone', value)" />
+          <v-select label="Bones at its lacing edge" :items="desk.bones" item-title="label" item-value="name" :model-value="build.mock_up!.edge_bone" @update:model-value="(value: string) => desk.set('mock_up.edge_bone', value)" />
           <v-select label="Final strength layer" :items="desk.catalogue?.cloths" item-title="label" item-value="name" :model-value="build.layers!.strength" @update:model-value="(value: string) => desk.set('layers.strength', value)" />
         </div>
       </details>

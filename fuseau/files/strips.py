@@ -1,0 +1,188 @@
+"""Strips at 1:1: every bone with its label, the front's two sides, and the punching strip of the lacing edge."""
+
+import math
+
+from fuseau.build import Build
+from fuseau.craft.lengths import Unit, format_length
+from fuseau.craft.record import Unmakeable
+from fuseau.files.paper import Paper
+from fuseau.files.pieces import Label, Piece, Spot, Stroke
+from fuseau.files.tiles import sheet_pdf
+from fuseau.planned import Plan
+
+_TEXT_MM = 2.6
+_ROUND = 8
+
+
+def bones_pdf(build: Build, planned: Plan, paper: Paper, unit: Unit, *, mock_up: bool = False) -> bytes:
+    """One page after the other with every bone of a half at 1:1, labelled with its channel; or a mock-up's ties.
+
+    Raises Unmakeable while there are no bones.
+    """
+    pieces = bone_pieces(build, planned, unit, mock_up=mock_up)
+    if not pieces:
+        raise Unmakeable("bones", "There are no bones to print yet.")
+    what = f"{build.bone_kinds[build.mock_up.edge_bone].label} for the mock-up" if mock_up else "bones"
+    lines = [
+        f"{len(pieces)} strips, each for both halves. Lay the bone on its strip, mark, cut, write its channel on it.",
+        "Eye protection when cutting steel; file and cap every cut end. Glue on tips and dip coats cure overnight.",
+    ]
+    return _printed(build, planned, pieces, f"{what} at 1:1", lines, paper)
+
+
+def bone_pieces(build: Build, planned: Plan, unit: Unit, *, mock_up: bool = False) -> list[Piece]:
+    """A strip for every bone of a half: its outline with round ends, upright, and its label beside it."""
+    kinds = build.bone_kinds
+    tie = kinds[build.mock_up.edge_bone]
+    found = []
+    for bone in planned.bones:
+        length = planned.mock_up_bones_mm.get(bone.channel, 0.0) if mock_up else bone.length_mm
+        kind = tie if mock_up else kinds[bone.kind]
+        if length <= 0:
+            continue
+        each = f"cut {2 * bone.count}"
+        text = f"{bone.channel}   {format_length(length, unit, hardware=True)}   {kind.label}   {each}"
+        half = kind.width_mm / 2
+        found.append(
+            Piece(
+                bone.channel,
+                (Stroke("cut", _rounded(kind.width_mm, length), closed=True),),
+                (Label((half + _TEXT_MM + 1.4, length / 2), text, _TEXT_MM, 90),),
+                (-half, 0.0, half + 2 * _TEXT_MM + 1.6, length),
+            )
+        )
+    return found
+
+
+def _rounded(width: float, length: float) -> tuple[Spot, ...]:
+    """An upright strip with round ends whose extremes are exactly its length apart."""
+    half = min(width, length) / 2
+    turns = [math.pi * i / _ROUND for i in range(_ROUND + 1)]
+    low = [(-half * math.cos(a), half - half * math.sin(a)) for a in turns]
+    high = [(half * math.cos(a), length - half + half * math.sin(a)) for a in turns]
+    return (*low, *high)
+
+
+def front_pdf(build: Build, planned: Plan, paper: Paper, unit: Unit) -> bytes:
+    """Both sides of the opening at 1:1. Raises Unmakeable where nothing opens."""
+    opening, busk = planned.opening, planned.busk
+    if opening is None or busk is None or opening.opens_high_mm is None:
+        raise Unmakeable("front.opening", "Nothing opens in front: there is no strip to print.")
+    pieces = front_pieces(planned, unit)
+    lines = [f"{opening.title}. {opening.why}", *opening.cautions[:1]]
+    return _printed(build, planned, pieces, "the front at 1:1", lines, paper)
+
+
+def front_pieces(planned: Plan, unit: Unit) -> list[Piece]:
+    """Two strips, upright, y from the waist: loop side with what is sewn and left, knob side with its holes.
+
+    Of a zip both strips show where it ends, of hooks each hook and eye, of a front lacing its holes.
+    """
+    opening, busk, holes = planned.opening, planned.busk, planned.holes
+    assert opening is not None
+    assert planned.pattern is not None
+    panel = planned.pattern.panels[max(opening.seam - 1, 0)]
+    edge = panel.cb_edge if opening.seam else panel.cf_edge
+    low, high = edge[0][1], edge[-1][1]
+    sides = {"busk": ("loop side", "knob side"), "hooks": ("hooks", "eyes")}.get(opening.kind, ("right", "left"))
+    found = []
+    for k, side in enumerate(sides):
+        width = 30.0
+        strokes = [
+            Stroke("cut", ((0, low), (width, low), (width, high), (0, high)), closed=True),
+            Stroke("waist", ((0, 0), (width, 0))),
+        ]
+        labels = [Label((width / 2, high - 6), side, 3), Label((width / 2, 1.2), planned.pattern.zero, 2.2)]
+        if opening.kind == "busk" and busk is not None and busk.top_z_mm is not None and k == 0:
+            for part in busk.intervals:
+                ends = ((0.0, high - part.from_mm), (0.0, high - part.to_mm))
+                strokes.append(Stroke("stitch" if part.kind == "sew" else "hole", tuple((8.0, z) for _, z in ends)))
+                length = format_length(part.to_mm - part.from_mm, unit, hardware=True)
+                labels.append(Label((19, (ends[0][1] + ends[1][1]) / 2 - 1), f"{part.kind} {length}", 2.2))
+                strokes.append(Stroke("notch", ((4.0, ends[1][1]), (12.0, ends[1][1]))))
+        elif opening.kind == "lacing" and holes is not None:
+            strokes += [_cross(holes.inset_mm, z, holes.hole_mm) for z in holes.front_z_mm]
+        elif opening.marks_z_mm:
+            strokes += [_cross(8.0, z, 3.0) for z in opening.marks_z_mm]
+            labels += [
+                Label((20, z - 1), format_length(high - z, unit, hardware=True), 2.2) for z in opening.marks_z_mm
+            ]
+        elif opening.top_z_mm is not None and opening.bottom_z_mm is not None:
+            for z, name in ((opening.top_z_mm, "zip begins"), (opening.bottom_z_mm, "zip ends")):
+                strokes.append(Stroke("notch", ((0, z), (width, z))))
+                labels.append(Label((width / 2, z + 1.2), name, 2.2))
+        found.append(Piece(side, tuple(strokes), tuple(labels), (0, low, width, high)))
+    return found
+
+
+def holes_pdf(build: Build, planned: Plan, paper: Paper, unit: Unit) -> bytes:
+    """The punching strip at 1:1."""
+    holes = planned.holes
+    assert holes is not None
+    lines = [
+        f"{holes.count} of {holes.label}, {holes.spares} spare. Lay the fold of the strip on the fold of the edge, its "
+        "waist on the waist; the same strip serves both sides.",
+        f"Die: {holes.die}. Try one on a scrap of the same layers. Eye protection; fray-stop on every hole.",
+    ]
+    return _printed(build, planned, hole_pieces(planned, unit), "punching strip at 1:1", lines, paper)
+
+
+def hole_pieces(planned: Plan, unit: Unit) -> list[Piece]:
+    """The lacing edge as a strip, y from the waist, x from the fold: holes with their flanges, waist, both bones."""
+    holes, pattern = planned.holes, planned.pattern
+    assert holes is not None
+    assert pattern is not None
+    edge = pattern.panels[-1].cb_edge
+    found = [_edge_strip("lacing edge", holes.z_mm, edge[0][1], edge[-1][1], planned, unit)]
+    if holes.front_z_mm:
+        cf = pattern.panels[0].cf_edge
+        found.append(_edge_strip("front lacing edge", holes.front_z_mm, cf[0][1], cf[-1][1], planned, unit))
+    return found
+
+
+def _edge_strip(name: str, heights: tuple[float, ...], low: float, high: float, planned: Plan, unit: Unit) -> Piece:
+    holes, pattern = planned.holes, planned.pattern
+    assert holes is not None
+    assert pattern is not None
+    wide = holes.edge_layout_mm["needs"] + 16
+    strokes = [
+        Stroke("cut", ((0, low), (wide, low), (wide, high), (0, high)), closed=True),
+        Stroke("waist", ((0, 0), (wide, 0))),
+    ]
+    for bone in ("outer", "inner"):
+        x = holes.edge_layout_mm[bone]
+        strokes.append(Stroke("channel", ((x, low), (x, high))))
+    for z in heights:
+        strokes += [_cross(holes.inset_mm, z, holes.hole_mm), _ring(holes.inset_mm, z, holes.flange_mm / 2)]
+    labels = [
+        Label((-2.2, (low + high) / 2), f"fold   {name}", 2.6, 90),
+        Label((wide - 8, 1.2), pattern.zero, 2.2),
+        *(Label((wide - 8, z - 0.9), format_length(z, unit, hardware=True, bare=True), 2.2) for z in heights),
+    ]
+    return Piece(name, tuple(strokes), tuple(labels), (-5.0, low, wide, high))
+
+
+def _cross(x: float, z: float, hole: float) -> Stroke:
+    """A hole as a circle with its middle marked."""
+    ring = _ring(x, z, hole / 2).points
+    return Stroke("hole", (*ring, ring[0], (x, z), (x, z + 1), (x, z - 1), (x, z), (x + 1, z), (x - 1, z)))
+
+
+def _ring(x: float, z: float, radius: float) -> Stroke:
+    turns = [2 * math.pi * i / 24 for i in range(24)]
+    return Stroke("hole", tuple((x + radius * math.cos(a), z + radius * math.sin(a)) for a in turns), closed=True)
+
+
+def _printed(build: Build, planned: Plan, pieces: list[Piece], what: str, lines: list[str], paper: Paper) -> bytes:
+    """Strips on pages to be glued, with what they are on the cover."""
+    version = planned.pattern.version if planned.pattern else None
+    whose = f"{f'version {version}' if version else 'draft'}, for {build.wearer.name or 'the wearer'}"
+
+    def told(pages: int) -> list[str]:
+        return [
+            f"{what[0].upper()}{what[1:]}, {whose}",
+            *lines,
+            f"{pages} pages. Print at 100 %, measure the 50 mm square on page A1, then glue by the crosses.",
+        ]
+
+    return sheet_pdf(pieces, build.brief.name, what, told, paper)

@@ -1,0 +1,59 @@
+<script setup lang="ts">
+import { onMounted, ref, watch } from 'vue'
+import { get } from '../../api/client'
+import type { SchoolEffect } from '../../api/types'
+import { useDesk } from '../../desk'
+import { hardware } from '../../words'
+
+// The schools beside each other: each planned through to the gap, so that a choice shows what it costs.
+const desk = useDesk()
+const found = ref<SchoolEffect[]>([])
+const busy = ref(false)
+const failed = ref(false)
+let asked = 0
+async function load() {
+  const mine = ++asked
+  busy.value = true
+  failed.value = false
+  try {
+    const answer = await get<SchoolEffect[]>(`/builds/${desk.sheet!.id}/bones/schools`)
+    if (mine === asked) found.value = answer
+  } catch {
+    if (mine === asked) failed.value = true
+  } finally {
+    if (mine === asked) busy.value = false
+  }
+}
+onMounted(load)
+watch(() => desk.sheet?.revision, load)
+const SHORT: Record<string, string> = { 'as chosen': 'yours', 'all steel': 'steel', synthetic: 'synth.' }
+type Row = { what: string; of: (one: SchoolEffect) => string }
+const ROWS: Row[] = [
+  { what: 'gap bows', of: (one) => hardware(Math.abs(one.bow_mm), desk.unit) },
+  { what: 'stiff, front', of: (one) => (one.boning.stiffness.front ?? 0).toFixed(2) },
+  { what: 'sides', of: (one) => (one.boning.stiffness.side ?? 0).toFixed(2) },
+  { what: 'back', of: (one) => (one.boning.stiffness.back ?? 0).toFixed(2) },
+  { what: 'grams', of: (one) => String(Math.round(one.boning.grams)) },
+  { what: 'price', of: (one) => one.boning.price.toFixed(1) },
+  { what: 'minutes', of: (one) => String(Math.round(one.boning.minutes)) },
+]
+</script>
+
+<template>
+  <section aria-label="Schools side by side" :aria-busy="busy">
+    <v-progress-linear v-if="busy && !found.length" indeterminate color="metal" aria-label="Working the schools out" />
+    <p v-if="failed" class="soft">The schools could not be compared. <v-btn size="small" variant="text" @click="load">Try again</v-btn></p>
+    <table v-if="found.length" class="numbers schools" :class="{ stale: busy }">
+      <thead><tr><th class="soft">N·m</th><th v-for="one in found" :key="one.name" class="n"><button type="button" :disabled="!one.changes.length" :class="{ on: one.chosen }" :aria-pressed="one.chosen" :title="one.why" :data-school="one.name" :aria-label="one.name" @click="desk.edit(one.changes as { at: string; value: unknown }[], `Bones: ${one.name}`)">{{ SHORT[one.name] ?? one.name }}</button></th></tr></thead>
+      <tbody>
+        <tr v-for="row in ROWS" :key="row.what"><td>{{ row.what }}</td><td v-for="one in found" :key="one.name" class="n in" :class="{ on: one.chosen }" :data-cell="`${one.name} ${row.what}`">{{ row.of(one) }}</td></tr>
+      </tbody>
+    </table>
+    <p v-if="found.length" class="soft small">{{ found.find((one) => one.chosen)?.why }}.</p>
+  </section>
+</template>
+
+<style scoped>
+.schools { width: 100%; table-layout: fixed; font-size: 0.88rem; } .schools th, .schools td { padding: 2px 2px; white-space: nowrap; } .schools th:first-child { width: 70px; } .schools button { font: inherit; font-weight: 600; color: var(--letout); text-decoration: underline dotted; } .schools button:disabled { color: var(--ink); text-decoration: none; } .schools button.on { color: var(--ink); text-decoration: none; }
+td.on { background: var(--marked); font-weight: 650; } .stale { opacity: 0.55; } p { margin: 3px 0 0; }
+</style>
