@@ -76,12 +76,13 @@ def _of_dressing(build: Build) -> list[Consequence]:
     brief, found = build.brief, []
     if brief.alone and not KINDS[build.kind].tied:
         opens = KINDS[build.kind].busk
+        separates = build.front.opening in ("busk", "zip", "hooks", "lacing")
         found.append(
             Consequence(
                 because="she gets in alone",
                 then="pull loops at the waist" + (", and a front that opens" if opens else ""),
                 stage="front",
-                changes=_unless(build.front.opening == "busk" or not opens, "front.opening", "busk"),
+                changes=_unless(separates or not opens, "front.opening", "busk"),
             )
         )
     if brief.laced_by == "herself":

@@ -165,7 +165,7 @@ def _plan_garment(build: Build, unit: Unit, kept: Kept, findings: list[Finding])
     )
 
     # bones: channels, what lies in them, and what is odd about them
-    around = _around(build, pattern, opening)
+    around = _around(build, pattern, opening, unit)
     bones = kept.stage("bones", lay_bones, laid, build.bones, around)
     spaced = kept.stage("spacing", check_spacing, laid, bones, build.bones, around, unit)
 
@@ -420,19 +420,23 @@ def _check_halves(pattern: Pattern) -> list[Finding]:
 # --- bones -----------------------------------------------------------------------------------------------
 
 
-def _around(build: Build, pattern: Pattern, opening: Opening) -> Around:
-    """What channels lie among."""
-    kind = KINDS[build.kind]
+def _around(build: Build, pattern: Pattern, opening: Opening, unit: Unit) -> Around:
+    """What channels lie among. Who works in inches cuts bones to the quarter inch, unless she says otherwise."""
+    kind, practice = KINDS[build.kind], build.practice
+    if unit == "in" and practice.bone_step_mm == Practice().bone_step_mm:
+        practice = practice.model_copy(update={"bone_step_mm": 25.4 / 4})
     return Around(
         stack=build.layers,
         flange_mm=GROMMETS[build.back.holes].flange_mm,
         front_mm=opening.reach_mm if opening.line == "CF" else 0.0,
         front_laced=opening.kind == "lacing",
+        open_seam=opening.seam,
+        seam_mm=opening.reach_mm if opening.seam else 0.0,
         front_panels=pattern.front_panels,
         gussets=pattern.gussets,
         joined=pattern.joined,
         light=not kind.reduces,
-        practice=build.practice,
+        practice=practice,
         kinds=build.bone_kinds,
     )
 
@@ -451,7 +455,7 @@ def _before(build: Build, kept: Kept, opening: Opening, final: Fit, unit: Unit) 
         return None
     laid = kept.stage("lay before", lay_flat, older.pattern, build.practice)
     busk = choose_busk(laid.panels[0].cf_edge[-1][1], laid.panels[0].cf_edge[0][1], build.front, build.practice, unit)
-    around = _around(build, older.pattern, opening)
+    around = _around(build, older.pattern, opening, unit)
     bones = kept.stage("bones before", lay_bones, laid, build.bones, around)
     return Before(
         version=older.number,

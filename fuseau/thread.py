@@ -4,6 +4,7 @@ from typing import Literal
 
 from fuseau.build import Build
 from fuseau.craft.findings import Stage
+from fuseau.craft.front import Opening
 from fuseau.craft.kinds import KINDS
 from fuseau.craft.record import Record
 from fuseau.planned import Plan
@@ -40,22 +41,28 @@ def thread(build: Build, planned: Plan) -> Thread:
 
     brief_done = bool(build.brief.needed_on)
     hardware: State = "settled" if current else "in hand"
-    busk = planned.busk
+    busk, opening = planned.busk, planned.opening
     knots = (
         knot("brief", "settled" if brief_done else "in hand", "" if brief_done else "no day yet"),
         knot("wearer", "empty" if not measured else "in hand" if planned.missing else "settled", f"{measured} girths"),
         knot("pattern", "settled" if current else "in hand" if ready else "empty", _version_note(build, ready)),
         knot("mockups", _fitting_state(build, planned, bool(tried)), _fitting_note(build, planned, len(tried))),
-        knot("bones", hardware if ready else "empty", f"{2 * len(planned.bones)} bones" if ready else ""),
+        knot("bones", hardware if ready else "empty", f"{planned.boning.count} bones" if planned.boning else ""),
         knot(
             "front",
             hardware if ready else "empty",
-            f"{busk.length_mm:.0f} mm busk" if busk and busk.length_mm else "no busk" if ready else "",
+            f"{busk.length_mm:.0f} mm busk" if busk and busk.length_mm else _opening_word(opening) if ready else "",
         ),
         knot("back", hardware if ready else "empty", f"{planned.holes.count} holes" if planned.holes else ""),
     )
     stage, step = _next(build, planned, bool(tried))
     return Thread(knots=knots, next_stage=stage, next_step=step)
+
+
+def _opening_word(opening: Opening | None) -> str:
+    if opening is None or opening.kind == "none":
+        return "no opening"
+    return opening.kind if opening.top_z_mm is not None else f"no {opening.kind}"
 
 
 def _version_note(build: Build, ready: bool) -> str:

@@ -165,7 +165,15 @@ def between_now(laid: Laid, choices: BoneChoices, around: Around) -> tuple[Betwe
         outer, inner, counts = edge_bones(choices, around.kinds)
         wraps = around.wraps_mm("between plies")
         start = lacing_edge_layout(outer, around.flange_mm, wraps, around.practice, inner, counts)["inner"]
-    return usual_between(sheets_of(laid), around, start)
+    insets = {1: (start, 0.0)}
+    for number in range(1, len(laid.panels)):
+        place = _seam_place(number, choices, around)
+        beside_it = _beside_seam(seam_label(number), number, choices, around)
+        if place in ("CF side", "both sides"):
+            insets[number] = (insets.get(number, (0.0, 0.0))[0], beside_it)
+        if place in ("CB side", "both sides"):
+            insets[number + 1] = (beside_it, 0.0)
+    return usual_between(sheets_of(laid), around, insets)
 
 
 def lay_bones(laid: Laid, choices: BoneChoices, around: Around) -> tuple[Bone, ...]:
@@ -230,8 +238,7 @@ def _loose(sheet: Sheet, one: Between | Shaped, choices: BoneChoices) -> Channel
 def _on_seam(sheets: tuple[Sheet, ...], number: int, choices: BoneChoices, around: Around) -> list[Bone | None]:
     """The channels of one seam: on it, beside it, or none; where panels are joined, beside the line of the dart."""
     label = seam_label(number)
-    joined = number in around.joined
-    wish: SeamPlace = choices.on_seams.get(label, "CB side" if joined else "on")
+    wish = _seam_place(number, choices, around)
     if wish == "none":
         return []
     before, after = sheets[number - 1], sheets[number]
@@ -244,15 +251,27 @@ def _on_seam(sheets: tuple[Sheet, ...], number: int, choices: BoneChoices, aroun
     sides = {"CF side": ("CF side",), "CB side": ("CB side",), "both sides": ("CF side", "CB side")}[wish]
     for side in sides:
         name = label if wish != "both sides" else f"{label} {side[:2]}"
-        kind = _kind(name, "beside seam", number, choices, around)
-        wide = channel_width(kind, around.wraps_mm(_made(name, choices)), around.practice)
-        offset = wide * (2 if name in choices.doubled else 1) / 2 + around.practice.strip_margin_mm
+        offset = _beside_seam(name, number, choices, around)
         toward_cb = side == "CB side"
         path = beside(after if toward_cb else before, offset, from_cf=toward_cb)
         path = at_gussets(path, number, around, over)
         panel = number + 1 if toward_cb else number
         found.append(_bone(Channel(name, "beside seam", panel, path, bend_of(path), seam=number), choices, around))
     return found
+
+
+def _seam_place(number: int, choices: BoneChoices, around: Around) -> SeamPlace:
+    """Where the channel of a seam lies: as wished; beside one that is joined or opens, for nothing can lie in that."""
+    wish = choices.on_seams.get(seam_label(number), "CB side" if number in around.joined else "on")
+    return "both sides" if number == around.open_seam and wish == "on" else wish
+
+
+def _beside_seam(name: str, number: int, choices: BoneChoices, around: Around) -> float:
+    """How far from a seam the middle of a channel beside it lies, mm."""
+    kind = _kind(name, "beside seam", number, choices, around)
+    wide = channel_width(kind, around.wraps_mm(_made(name, choices)), around.practice)
+    opens = around.seam_mm if number == around.open_seam else 0.0
+    return opens + around.practice.strip_margin_mm + wide * (2 if name in choices.doubled else 1) / 2
 
 
 def _made(label: str, choices: BoneChoices) -> ChannelMade:

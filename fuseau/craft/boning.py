@@ -9,7 +9,6 @@ import numpy as np
 from fuseau.craft.bones import Bone
 from fuseau.craft.channels import BoneChoices
 from fuseau.craft.cups import Cup
-from fuseau.craft.curves import basis
 from fuseau.craft.fit import Fit
 from fuseau.craft.notions import BoneKind, BoneName
 from fuseau.craft.practice import Practice
@@ -104,14 +103,17 @@ def stiffness_round(
 
 
 def profile_bend(worn: Fit) -> tuple[float, float]:
-    """The tightest radius (mm) of the profile r(z) = worn girth / 2π, and its height, from a spline through levels."""
+    """The tightest radius (mm) of the profile r(z) = worn girth / 2π, and its height: circles through three levels."""
     levels = sorted((level.z_mm, level.worn_mm or level.body_mm) for level in worn.levels)
-    if len(levels) < 3:
-        return math.inf, 0.0
-    z = np.array([one for one, _ in levels])
-    bent = np.abs(basis(z).curvatures @ (np.array([girth for _, girth in levels]) / (2 * math.pi)))
-    at = int(np.argmax(bent))
-    return (1 / float(bent[at]) if bent[at] > 1e-6 else 1e6), float(z[at])
+    spots = [np.array([girth / (2 * math.pi), z]) for z, girth in levels]
+    found = (1e6, 0.0)
+    for a, b, c in zip(spots, spots[1:], spots[2:], strict=False):
+        sides = [float(np.hypot(*(one - other))) for one, other in ((a, b), (b, c), (c, a))]
+        (ax, az), (bx, bz) = b - a, c - a
+        area = abs(float(ax * bz - az * bx)) / 2
+        if area > 1e-6:
+            found = min(found, (math.prod(sides) / (4 * area), float(b[1])))
+    return found
 
 
 def cup_boning(cup: Cup | None, practice: Practice) -> CupBoning | None:

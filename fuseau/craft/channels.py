@@ -172,14 +172,17 @@ def _at(at: str, reason: str) -> PydanticCustomError:
 class Around:
     """What channels lie among: cloth, grommets, the front, and the seams' doings.
 
-    `front_mm` is how far what closes the front reaches from CF (half a busk); `front_laced` tells that lacing does.
-    `light` garments only support, and may have wider stretches without a bone.
+    `front_mm` is how far what closes the front reaches from CF (half a busk); `front_laced` tells that lacing does. On
+    the seam `open_seam` (0: none) a zip or hooks reach `seam_mm` to each side. `light` garments only support, and may
+    have wider stretches without a bone.
     """
 
     stack: Stack = field(default_factory=Stack)
     flange_mm: float = 10.0
     front_mm: float = 0.0
     front_laced: bool = False
+    open_seam: int = 0
+    seam_mm: float = 0.0
     front_panels: int = 3
     gussets: tuple[Gusset, ...] = ()
     joined: tuple[int, ...] = ()
@@ -393,24 +396,25 @@ def _between_heights(path: Array, low: float, high: float) -> Array:
     return np.vstack([ends[0], path[(z > low) & (z < high)], ends[1]])
 
 
-def usual_between(sheets: tuple[Sheet, ...], around: Around, front_mm: float) -> tuple[Between, ...]:
+def usual_between(
+    sheets: tuple[Sheet, ...], around: Around, insets: Mapping[int, tuple[float, float]]
+) -> tuple[Between, ...]:
     """Channels between seams as this garment usually has them: in the front panels and beside the side seam.
 
     So many in each that no stretch is wider than it may be; the back has the lacing edge, and gets none unasked.
-    `front_mm` is where the first bone beside CF lies. They keep clear of darts.
+    `insets` of a panel are where the first and the last bone in it lie, from its edges. They keep clear of darts.
     """
     found = []
     for sheet in sheets[: around.front_panels + 1]:
         if sheet.panel.number == len(sheets):
             continue
-        first = sheet.panel.number == 1
         low, high = sheet.span
         z = np.linspace(low + 20, high - 20, 24)
         left, right = sheet.edges_at(z)
         widest = float(np.max(right - left))
-        start = front_mm / widest if first else 0.0
-        count = int(np.ceil(widest * (1 - start) / around.unboned_mm)) - 1
-        shares = [start + (1 - start) * (i + 1) / (count + 1) for i in range(count)]
+        start, end = (inset / widest for inset in insets.get(sheet.panel.number, (0.0, 0.0)))
+        count = int(np.ceil(widest * (1 - start - end) / around.unboned_mm)) - 1
+        shares = [start + (1 - start - end) * (i + 1) / (count + 1) for i in range(count)]
         clear = [one for one in (_clear_of_darts(sheet, share, around) for share in shares) if one is not None]
         found += [
             Between(panel=sheet.panel.number, letter="abcdefgh"[i], across=round(share, 3))

@@ -4,6 +4,7 @@ import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 from pydantic import ValidationError
+from shapely.geometry import LineString, Point
 
 from fuseau.build import faults
 from fuseau.craft.back import check_lace, rows
@@ -137,6 +138,13 @@ def test_a_seam_that_is_not_there_cannot_open():
     assert any(one.at == "front.line" and "no seam 8·9" in one.sentence for one in told)
     side = plan(built("underbust corset", front__opening="zip", front__line="side"))
     assert side.opening.seam == side.pattern.front_panels
+    label = f"{side.opening.seam}·{side.opening.seam + 1}"
+    beside = {one.channel: one for one in side.bones if one.seam == side.opening.seam}
+    assert set(beside) == {f"{label} CF", f"{label} CB"}  # no bone lies in a seam that opens
+    cf = beside[f"{label} CF"]
+    edge = LineString(side.pattern.panels[side.opening.seam - 1].cb_edge)
+    wide = cf.channel_width_mm / 2 + PRACTICE.strip_margin_mm
+    assert edge.distance(Point(cf.path[10])) == pytest.approx(side.opening.reach_mm + wide, abs=0.3)
 
 
 # --- getting in

@@ -150,6 +150,8 @@ def test_every_length_is_shown_as_the_core_shows_it(demo_hand):
                 assert demo_hand.value(label) == format_length(abs(level["side_mm"]), unit, bare=True)
     demo_hand.go(f"/build/{line['id']}/bones")
     demo_hand.press("in")
+    demo_hand.see("cut the bone, in")
+    plan = httpx.get(f"{demo_hand.url}/api/builds/{line['id']}").json()["plan"]
     for bone in plan["bones"]:
         css = f"[data-bone='{bone['channel']}']"
         wanted = format_length(bone["length_mm"], "in", hardware=True, bare=True)

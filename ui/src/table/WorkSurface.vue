@@ -201,6 +201,21 @@ const badges = computed(() => {
 // channels that a finding is about; stretches without a bone that are too wide; the tape and the opening along the half
 const odd = computed(() => new Set((props.plan.findings ?? []).filter((one) => one.stage === 'bones').map((one) => one.where ?? '')))
 const tooWide = computed(() => (props.plan.unboned ?? []).filter((one) => one.wide_mm > (props.plan.unboned_limit_mm ?? Infinity)))
+/** Lengths stand at the foot of their bones; where two would meet, the next one stands lower. */
+const foot = computed(() => {
+  const found: Record<string, { x: number; y: number; text: string }> = {}
+  let ends: number[] = []
+  for (const bone of [...(props.plan.bones ?? [])].sort((a, b) => flat.value.offsets[a.panel - 1] + a.path[0][0] - flat.value.offsets[b.panel - 1] - b.path[0][0])) {
+    const text = length(bone.length_mm, desk.unit, { hardware: true, bare: true })
+    const x = sx(bone.path[0][0] + flat.value.offsets[bone.panel - 1])
+    const half = text.length * 3.7 + 2
+    let row = ends.findIndex((end) => x - half >= end)
+    if (row === -1) row = ends.length
+    ends = Object.assign([...ends], { [row]: x + half })
+    found[bone.channel] = { x, y: sz(bone.path[0][1]) + 17 + 14 * row, text }
+  }
+  return found
+})
 /** A path moved sideways by so much, mm. */
 function aside(points: Point[], by: number): Point[] {
   return by ? points.map(([x, z], i) => {
@@ -316,7 +331,7 @@ defineExpose({ flat, sx })
             <path v-if="bone.strip_mm" :d="line(bone.panel - 1, bone.path)" class="strip" :class="bone.made.split(' ')[0]" :stroke-width="bone.strip_mm * view.scale" />
             <path :d="line(bone.panel - 1, bone.path)" class="channel" :stroke-width="bone.count * bone.channel_width_mm * view.scale" />
             <path v-for="k in bone.count" :key="k" :d="line(bone.panel - 1, aside(bone.bone_path, (k - (bone.count + 1) / 2) * bone.channel_width_mm))" class="steel" :stroke-width="Math.max(2, bone.width_mm * view.scale)" />
-            <text v-if="layers[0] === 'Bones'" :x="line(bone.panel - 1, [bone.path[0]]).slice(1).split(' ')[0]" :y="sz(bone.path[0][1]) + (bone.place === 'lacing edge inner' ? 31 : 17)" class="in cutto">{{ length(bone.length_mm, desk.unit, { hardware: true, bare: true }) }}</text>
+            <text v-if="layers[0] === 'Bones'" :x="foot[bone.channel].x" :y="foot[bone.channel].y" class="in cutto">{{ foot[bone.channel].text }}</text>
           </g>
         </template>
         <template v-if="has('Unboned')">

@@ -62,7 +62,7 @@ const x = (value: number) => 12 + value * SCALE
         </div>
       </template>
     </WorkSurface>
-    <TheSlip :title="`${holes.count / 2} holes on each side`" :under="`${holes.count} of ${holes.label}, and ${holes.spares} spare from the same lot`">
+    <TheSlip :title="`${holes.z_mm.length} holes on each side`" :under="`${holes.count} of ${holes.label}${holes.front_z_mm.length ? ', with those in front' : ''}, and ${holes.spares} spare from the same lot`">
       <PickedThing :picked="picked" />
       <div class="choices">
         <v-select label="Holes" :items="desk.catalogue?.holes" item-title="label" item-value="name" :model-value="back.holes" @update:model-value="(value: string) => desk.set('back.holes', value)" />

@@ -99,7 +99,7 @@ const SAID = { 'moves here': 'take the one cut for', 'cut down': 'cut down the o
 </template>
 
 <style scoped>
-h2 { margin: 14px 0 2px; } h3 { font-size: 1rem; margin: 8px 0 0; } p { margin: 3px 0; } .plan { border-bottom: 1px solid var(--line); padding-bottom: 6px; } .plan td { vertical-align: top; } .cuts { display: flex; flex-wrap: wrap; gap: 0 10px; }
+h2 { margin: 14px 0 2px; } h3 { font-size: 1rem; margin: 8px 0 0; } p { margin: 3px 0; } .plan { border-bottom: 1px solid var(--line); padding-bottom: 6px; } .plan td { vertical-align: top; } .plan td:first-child, .plan td.n { white-space: nowrap; } .cuts { display: flex; flex-wrap: wrap; gap: 0 10px; }
 .put { display: grid; grid-template-columns: 1fr 1fr; gap: 8px; margin: 6px 0; } .wide { grid-column: 1 / -1; } .acts { display: flex; gap: 6px; margin-top: 6px; } .bad { color: var(--takein); }
 .caution { border-left: 4px solid var(--caution); padding-left: 10px; margin-top: 14px; }
 </style>

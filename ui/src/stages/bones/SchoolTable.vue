@@ -54,6 +54,6 @@ const ROWS: Row[] = [
 </template>
 
 <style scoped>
-.schools { width: 100%; table-layout: fixed; font-size: 0.88rem; } .schools th, .schools td { padding: 2px 2px; white-space: nowrap; } .schools th:first-child { width: 70px; } .schools button { font: inherit; font-weight: 600; color: var(--letout); text-decoration: underline dotted; } .schools button:disabled { color: var(--ink); text-decoration: none; } .schools button.on { color: var(--ink); text-decoration: none; }
+.schools { width: 100%; table-layout: fixed; font-size: 0.86rem; } .schools th, .schools td { padding: 2px 1px; white-space: nowrap; } .schools th:first-child { width: 64px; } .schools button { font: inherit; font-weight: 600; color: var(--letout); text-decoration: underline dotted; } .schools button:disabled { color: var(--ink); text-decoration: none; } .schools button.on { color: var(--ink); text-decoration: none; }
 td.on { background: var(--marked); font-weight: 650; } .stale { opacity: 0.55; } p { margin: 3px 0 0; }
 </style>
