@@ -5,6 +5,7 @@ import tempfile
 from pathlib import Path
 
 import httpx
+from selenium.webdriver.common.keys import Keys
 
 from tests.ui.driving import Hand, Server, chromium
 
@@ -20,6 +21,8 @@ VIEWS = (
     ("fitting", "Lamplighter Regent", "mockups"),
     ("story", "Lamplighter Regent", "mockups"),
     ("bones", "Lamplighter Regent", "bones"),
+    ("channel", "Lamplighter Regent", "bones"),
+    ("cutting", "Beekeeper General", "bones"),
     ("front", "Lamplighter Regent", "front"),
     ("back", "Lamplighter Regent", "back"),
 )
@@ -47,6 +50,14 @@ def main(folder: Path, only: list[str]) -> None:
                 if view == "story":
                     hand.press("The story so far")
                     hand.find(".story .girth")
+                if stage == "bones":
+                    hand.find(".schools")
+                if view == "channel":
+                    hand.find("[data-channel='3a']").send_keys(Keys.ENTER)
+                    hand.find("[data-handle]")
+                if view == "cutting":
+                    hand.press("Cutting")
+                    hand.find(".plan")
                 browser.execute_script("return document.fonts.ready")
                 hand.picture(folder / f"{view}.png")
                 print(folder / f"{view}.png")
