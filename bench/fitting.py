@@ -21,7 +21,8 @@ from fuseau.craft.fit import Lacing, fit
 from fuseau.craft.kinds import KINDS
 from fuseau.craft.wearer import Level, Wearer
 from fuseau.decisions import accept, cut_version, log_fitting
-from fuseau.plan import Kept, plan, ready
+from fuseau.keeping import Kept
+from fuseau.plan import plan, ready
 from fuseau.shaping import aim_at, edges, final_lacing, mock_up_lacing
 from fuseau.stand_ins.fitted_stand import TAPE, TrueBody, World, hidden, lace_up, notice, passes
 from fuseau.stand_ins.rehearsal import as_written

@@ -25,7 +25,8 @@ from fuseau.decisions import change
 from fuseau.demo.workshop import fill
 from fuseau.files.drawings import read_drawing
 from fuseau.files.svg import pattern_svg
-from fuseau.plan import Kept, plan, ready
+from fuseau.keeping import Kept
+from fuseau.plan import plan, ready
 from fuseau.schools import schools
 from fuseau.seeing import tried_on
 from fuseau.shaping import aim_at, edges, final_lacing, propose

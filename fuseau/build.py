@@ -230,7 +230,7 @@ class Build(Record):
     def _bones_named(self) -> Iterator[tuple[str, BoneName]]:
         """Every place where a kind of bone is named, and which."""
         bones = self.bones
-        for field in ("lacing_edge", "beside_busk", "seams", "sides", "between_seams", "curved"):
+        for field in ("lacing_edge", "beside_busk", "seams", "sides", "every_second", "between_seams", "curved"):
             if getattr(bones, field) is not None:
                 yield f"bones.{field}", getattr(bones, field)
         yield from ((f"bones.by_channel.{label}", kind) for label, kind in bones.by_channel.items())

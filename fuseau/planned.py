@@ -109,7 +109,33 @@ class Before(Record):
     rows: int
 
 
-class Plan(Record):
+class HardwarePlan(Record):
+    """Bones, front and back, as far as they follow from the pattern. Lengths by channel are of one half, mm."""
+
+    bones: tuple[Bone, ...] = ()
+    between: tuple[Between, ...] = ()
+    boning: Boning | None = None
+    unboned: tuple[Stretch, ...] = ()
+    unboned_limit_mm: float | None = None
+    mock_up_bones_mm: dict[str, float] = Field(default_factory=dict)
+    recut: Recut | None = None
+    before: Before | None = None
+    sections: dict[str, Section] = Field(default_factory=dict)
+    busk: Busk | None = None
+    opening: Opening | None = None
+    ways: tuple[Way, ...] = ()
+    getting_in: Way | None = None
+    holes: Holes | None = None
+    lace: Lace | None = None
+    walk: tuple[Step, ...] = ()
+    front_walk: tuple[Step, ...] = ()
+    front_lace: Lace | None = None
+    modesty: ModestyPanel | None = None
+    waist_tape: WaistTape | None = None
+    lace_mm: float | None = None
+
+
+class Plan(HardwarePlan):
     """Everything that follows from a Build. Fields are None while measures are missing."""
 
     unit: Unit
@@ -131,26 +157,5 @@ class Plan(Record):
     prediction: Foreseen | None = None
     mock_up_plan: MockUpPlan | None = None
     stale: tuple[int, ...] = Field(default=(), description="Versions from a fitting that was corrected since.")
-    bones: tuple[Bone, ...] = ()
-    between: tuple[Between, ...] = ()
-    boning: Boning | None = None
     cup_boning: CupBoning | None = None
-    unboned: tuple[Stretch, ...] = ()
-    unboned_limit_mm: float | None = None
-    mock_up_bones_mm: dict[str, float] = Field(default_factory=dict)
-    recut: Recut | None = None
-    before: Before | None = None
-    sections: dict[str, Section] = Field(default_factory=dict)
-    busk: Busk | None = None
-    opening: Opening | None = None
-    ways: tuple[Way, ...] = ()
-    getting_in: Way | None = None
-    holes: Holes | None = None
-    lace: Lace | None = None
-    walk: tuple[Step, ...] = ()
-    front_walk: tuple[Step, ...] = ()
-    front_lace: Lace | None = None
-    modesty: ModestyPanel | None = None
-    waist_tape: WaistTape | None = None
-    lace_mm: float | None = None
     findings: tuple[Finding, ...] = ()

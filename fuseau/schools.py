@@ -8,7 +8,8 @@ from fuseau.craft.findings import Change
 from fuseau.craft.notions import SCHOOLS, BoneName, School
 from fuseau.craft.record import Record
 from fuseau.craft.sawing import CuttingPlan, Wanted, plan_cutting
-from fuseau.plan import Kept, plan
+from fuseau.keeping import Kept
+from fuseau.plan import plan
 from fuseau.planned import Plan
 
 
@@ -48,6 +49,7 @@ def _changes(school: School) -> tuple[Change, ...]:
     return (
         *(Change(at=f"bones.{field}", value=kind) for field, kind in kinds.items()),
         Change(at="bones.by_channel", value={}),
+        Change(at="bones.every_second", value=None),
     )
 
 

@@ -14,7 +14,7 @@ from fuseau.craft.stand import Stand
 from fuseau.craft.wearer import LevelName
 from fuseau.fitted import hung
 from fuseau.fittings import GapReading
-from fuseau.plan import Kept
+from fuseau.keeping import Kept
 from fuseau.seeing import tried_on
 from fuseau.shaping import aim_at, edges, final_lacing
 

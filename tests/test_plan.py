@@ -13,7 +13,8 @@ from fuseau.craft.findings import Change
 from fuseau.craft.record import Unmakeable
 from fuseau.decisions import accept, change, cut_version, log_fitting
 from fuseau.demo.workshop import fill
-from fuseau.plan import Kept, plan
+from fuseau.keeping import Kept
+from fuseau.plan import plan
 from fuseau.store.opening import open_database
 from fuseau.store.workshop import Workshop
 from fuseau.thread import thread

@@ -4,7 +4,8 @@ import pytest
 from pydantic import ValidationError
 
 from fuseau.decisions import accept, cut_version, log_fitting
-from fuseau.plan import Kept, plan, ready
+from fuseau.keeping import Kept
+from fuseau.plan import plan, ready
 from tests.kinds import built
 from tests.test_plan import READINGS
 

@@ -10,7 +10,8 @@ from fuseau.craft.body import Taught
 from fuseau.craft.lengths import Unit
 from fuseau.craft.readiness import Readiness
 from fuseau.craft.sawing import CuttingPlan
-from fuseau.plan import Kept, plan, ready
+from fuseau.keeping import Kept
+from fuseau.plan import plan, ready
 from fuseau.planned import Plan
 from fuseau.schools import SchoolEffect, cutting, schools
 from fuseau.store.book import Book
@@ -31,6 +32,7 @@ class Desk:
         self.pictures = pictures
         self._kept: OrderedDict[str, Kept] = OrderedDict()
         self._schooled: tuple[str, dict[str, Kept]] = ("", {})
+        self._cut: tuple[object, tuple[CuttingPlan, ...]] | None = None
         self._planning = threading.Lock()
 
     @property
@@ -68,9 +70,11 @@ class Desk:
     def cutting(self, build_id: str, build: Build) -> list[CuttingPlan]:
         """How the bones are cut, kept while nothing changes that they follow from."""
         planned = self.plan(build_id, build)
-        with self._planning:
-            kept = self._kept.setdefault(build_id, Kept())
-            return list(kept.stage("cutting", cutting, build, planned))
+        asked = planned.bones, build.bones.shelf, build.catalogue, build.practice
+        known = self._cut
+        if known is None or known[0] != asked:  # may take seconds, in which others go on planning
+            known = self._cut = asked, cutting(build, planned)
+        return list(known[1])
 
     def story(self, build_id: str, build: Build) -> list[Chapter]:
         """The story of its mock-ups, with the chapters kept that stand."""

@@ -24,6 +24,7 @@ _NAMES = {
     "bones.seams": "Bones on the seams",
     "bones.beside_busk": "Bones beside the opening",
     "bones.sides": "Bones at the side seam",
+    "bones.every_second": "Bones on every second seam",
     "bones.between_seams": "Bones between the seams",
     "bones.curved": "Bones in curves",
     "bones.between": "Channels between the seams",

@@ -290,8 +290,10 @@ def _kind(label: str, place: Place, seam: int | None, choices: BoneChoices, arou
         return around.kinds[choices.beside_busk]
     if place in ("between", "shaped"):
         return around.kinds[choices.between_seams or choices.seams]
-    side = seam == around.front_panels
-    return around.kinds[(choices.sides or choices.seams) if side else choices.seams]
+    if seam == around.front_panels:
+        return around.kinds[choices.sides or choices.seams]
+    turn = choices.every_second if seam is not None and seam % 2 == 0 else None
+    return around.kinds[turn or choices.seams]
 
 
 def _bone(channel: Channel, choices: BoneChoices, around: Around) -> Bone | None:

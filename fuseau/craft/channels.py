@@ -108,15 +108,17 @@ class Piece(Record):
 class BoneChoices(Record):
     """Where channels lie, what they are made in, and which kind of bone lies where.
 
-    `sides`, `between_seams`: None is as `seams`. `curved` takes the place of those three where they can't follow the
-    channel (None: it is told). `by_channel` and `made_by_channel` override single channels, by their label. A
-    `between` of None lets the channels between seams follow from the width of the panels.
+    `sides`, `between_seams`: None is as `seams`; `every_second` takes turns with those on the seams. `curved` takes the
+    place of all of these where they can't follow the channel (None: it is told). `by_channel` and `made_by_channel`
+    override single channels, by their label. A `between` of None lets the channels between seams follow from the width
+    of the panels.
     """
 
     lacing_edge: BoneName = "flat_12"
     beside_busk: BoneName = "flat_6"
     seams: BoneName = "spiral_6"
     sides: BoneName | None = None
+    every_second: BoneName | None = None
     between_seams: BoneName | None = "flat_6"
     curved: BoneName | None = "spiral_6"
     by_channel: dict[str, BoneName] = Field(default_factory=dict, max_length=80)
@@ -154,14 +156,15 @@ class BoneChoices(Record):
 
     def taught(self, school: School) -> "BoneChoices":
         """The same channels, boned as a school does."""
-        return self.model_copy(update=school.model_dump(exclude={"name", "why"}) | {"by_channel": {}})
+        alone: dict[str, object] = {"by_channel": {}, "every_second": None}
+        return self.model_copy(update=school.model_dump(exclude={"name", "why"}) | alone)
 
     def is_of(self, school: School) -> bool:
         """Whether the kinds are those of a school."""
         wanted = school.model_dump(exclude={"name", "why"})
         here = {**self.model_dump(include=set(wanted)), "sides": self.sides or self.seams}
         here["between_seams"] = self.between_seams or self.seams
-        return here == wanted and not self.by_channel
+        return here == wanted and not self.by_channel and self.every_second is None
 
 
 def _at(at: str, reason: str) -> PydanticCustomError:

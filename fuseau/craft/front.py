@@ -8,7 +8,7 @@ from fuseau.craft.findings import Change, Finding, Mend
 from fuseau.craft.lengths import Length, Unit, format_length
 from fuseau.craft.notions import BUSKS, ZIPS_MM, BoneKind, BuskStock
 from fuseau.craft.practice import Practice
-from fuseau.craft.record import Record
+from fuseau.craft.record import Record, Unmakeable
 
 OpeningKind = Literal["busk", "zip", "hidden zip", "hooks", "lacing", "none"]
 
@@ -130,14 +130,16 @@ def sew_and_leave(
 ) -> tuple[Interval, ...]:
     """The loop-side seam from its top down: sewn, and left open by a loop and its ease at every stud.
 
-    Raises ValueError when a sewn stretch would be shorter than practice allows.
+    Raises Unmakeable when a sewn stretch would be shorter than practice allows.
     """
     half = stock.loop_width_mm / 2 + practice.busk_loop_ease_mm
     found = []
     at = 0.0
     for stud in studs_mm:
         if stud - half - at < practice.busk_least_sewn_mm:
-            raise ValueError(f"only {stud - half - at:.1f} mm would be sewn above the stud at {stud:.0f} mm")
+            raise Unmakeable(
+                "front.busk", f"Only {stud - half - at:.1f} mm of CF would be sewn above the stud at {stud:.0f} mm."
+            )
         found += [
             Interval(kind="sew", from_mm=at, to_mm=stud - half),
             Interval(kind="leave", from_mm=stud - half, to_mm=stud + half),

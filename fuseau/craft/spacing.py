@@ -255,6 +255,8 @@ def _mend_clash(clashes: _Clashes, bone: Bone, choices: BoneChoices, laid: Laid)
     around = clashes.around
     if bone.place == "beside seam" and bone.seam is not None:
         label = seam_label(bone.seam)
+        if bone.seam == around.open_seam or bone.seam in around.joined:  # nothing can lie in the seam itself
+            return Mend(label=f"No bone beside {label}", changes=(Change(at=f"bones.on_seams.{label}", value="none"),))
         return Mend(label=f"{label}: on the seam", changes=(Change(at=f"bones.on_seams.{label}", value="on"),))
     here: tuple[Between | Shaped, ...] = between_now(laid, choices, around)
     field = "between"

@@ -182,6 +182,14 @@ def test_each_school_is_recognised_and_steel_is_the_default():
         assert taught.by_channel == {}
 
 
+def test_kinds_take_turns_where_that_is_asked():
+    found = lay_bones(LAID, BoneChoices(between=(), every_second="synthetic_7", curved=None), AROUND)
+    kinds = {one.channel: one.kind for one in found}
+    assert kinds["2·3"] == kinds["4·5"] == "synthetic_7"
+    assert kinds["1·2"] == kinds["3·4"] == kinds["5·6"] == "spiral_6"
+    assert not BoneChoices(every_second="synthetic_7").is_of(SCHOOLS[0])
+
+
 def test_curves_get_the_kind_that_follows_and_overrides_stand():
     sharp = (Through(across=0.2, z_mm=-60), Through(across=0.7, z_mm=0), Through(across=0.2, z_mm=60))
     choices = BoneChoices(between=(), shaped=(Shaped(panel=2, letter="s", points=sharp),), between_seams="flat_12")

@@ -32,7 +32,7 @@ const choices = computed(() => desk.build!.bones!)
 const boning = computed(() => plan.value.boning)
 const before = computed(() => plan.value.before)
 const changed = computed(() => bones.value.filter((bone) => before.value && before.value.bones_mm[bone.channel] !== undefined && before.value.bones_mm[bone.channel] !== bone.length_mm))
-const WHERE = [['lacing_edge', 'At the lacing edge'], ['beside_busk', 'Beside the opening'], ['sides', 'At the side seam'], ['seams', 'On the other seams'], ['between_seams', 'Between the seams'], ['curved', 'Where those can’t follow']] as const
+const WHERE = [['lacing_edge', 'At the lacing edge'], ['beside_busk', 'Beside the opening'], ['sides', 'At the side seam'], ['seams', 'On the other seams'], ['every_second', 'On every second of them'], ['between_seams', 'Between the seams'], ['curved', 'Where those can’t follow']] as const
 const MADE = [{ title: 'between the plies', value: 'between plies' }, { title: 'in the seam allowances', value: 'in the allowances' }, { title: 'under tape inside', value: 'inside tape' }, { title: 'under tape outside', value: 'outside tape' }]
 const bare = (value: number) => length(value, desk.unit, { hardware: true, bare: true })
 const mm = (value: number) => hardware(value, desk.unit)
@@ -132,7 +132,7 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onKey))
         <SchoolTable />
         <h2>Which kind where</h2>
         <div class="choices">
-          <v-select v-for="[key, label] in WHERE" :key="key" :label="label" :items="desk.bones" item-title="label" item-value="name" :model-value="choices[key] ?? null" :placeholder="key === 'curved' ? 'none: say so' : 'as on the seams'" persistent-placeholder :clearable="['sides', 'between_seams', 'curved'].includes(key)" @update:model-value="(value: string | null) => desk.set(`bones.${key}`, value ?? null)" />
+          <v-select v-for="[key, label] in WHERE" :key="key" :label="label" :items="desk.bones" item-title="label" item-value="name" :model-value="choices[key] ?? null" :placeholder="key === 'curved' ? 'none: say so' : 'as on the seams'" persistent-placeholder :clearable="['sides', 'every_second', 'between_seams', 'curved'].includes(key)" @update:model-value="(value: string | null) => desk.set(`bones.${key}`, value ?? null)" />
           <v-select label="Channels are made" :items="MADE" :model-value="choices.made" @update:model-value="(value: string) => desk.set('bones.made', value)" />
           <v-select label="Ends of cut steel" :items="[{ title: 'tipped', value: 'tips' }, { title: 'dipped, coat by coat', value: 'dip' }]" :model-value="choices.ends" @update:model-value="(value: string) => desk.set('bones.ends', value)" />
           <v-checkbox v-if="plan.pattern.gussets?.length" :model-value="choices.over_gussets" label="Bones over the gussets too" hide-details density="compact" @update:model-value="(value: boolean | null) => desk.set('bones.over_gussets', !!value)" />
