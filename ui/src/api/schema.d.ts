@@ -1497,9 +1497,10 @@ export interface components {
          * BoneChoices
          * @description Where channels lie, what they are made in, and which kind of bone lies where.
          *
-         *     `sides`, `between_seams`: None is as `seams`. `curved` takes the place of those three where they can't follow the
-         *     channel (None: it is told). `by_channel` and `made_by_channel` override single channels, by their label. A
-         *     `between` of None lets the channels between seams follow from the width of the panels.
+         *     `sides`, `between_seams`: None is as `seams`; `every_second` takes turns with those on the seams. `curved` takes the
+         *     place of all of these where they can't follow the channel (None: it is told). `by_channel` and `made_by_channel`
+         *     override single channels, by their label. A `between` of None lets the channels between seams follow from the width
+         *     of the panels.
          */
         BoneChoices: {
             /**
@@ -1522,6 +1523,8 @@ export interface components {
             seams: string;
             /** Sides */
             sides?: string | null;
+            /** Every Second */
+            every_second?: string | null;
             /**
              * Between Seams
              * @default flat_6
@@ -4368,6 +4371,59 @@ export interface components {
          */
         Plan: {
             /**
+             * Bones
+             * @default []
+             */
+            bones: components["schemas"]["Bone"][];
+            /**
+             * Between
+             * @default []
+             */
+            between: components["schemas"]["Between"][];
+            boning?: components["schemas"]["Boning"] | null;
+            /**
+             * Unboned
+             * @default []
+             */
+            unboned: components["schemas"]["Stretch"][];
+            /** Unboned Limit Mm */
+            unboned_limit_mm?: number | null;
+            /** Mock Up Bones Mm */
+            mock_up_bones_mm?: {
+                [key: string]: number;
+            };
+            recut?: components["schemas"]["Recut"] | null;
+            before?: components["schemas"]["Before"] | null;
+            /** Sections */
+            sections?: {
+                [key: string]: components["schemas"]["Section"];
+            };
+            busk?: components["schemas"]["Busk"] | null;
+            opening?: components["schemas"]["Opening"] | null;
+            /**
+             * Ways
+             * @default []
+             */
+            ways: components["schemas"]["Way"][];
+            getting_in?: components["schemas"]["Way"] | null;
+            holes?: components["schemas"]["Holes"] | null;
+            lace?: components["schemas"]["Lace"] | null;
+            /**
+             * Walk
+             * @default []
+             */
+            walk: components["schemas"]["Step"][];
+            /**
+             * Front Walk
+             * @default []
+             */
+            front_walk: components["schemas"]["Step"][];
+            front_lace?: components["schemas"]["Lace"] | null;
+            modesty?: components["schemas"]["ModestyPanel"] | null;
+            waist_tape?: components["schemas"]["WaistTape"] | null;
+            /** Lace Mm */
+            lace_mm?: number | null;
+            /**
              * Unit
              * @enum {string}
              */
@@ -4415,60 +4471,7 @@ export interface components {
              * @default []
              */
             stale: number[];
-            /**
-             * Bones
-             * @default []
-             */
-            bones: components["schemas"]["Bone"][];
-            /**
-             * Between
-             * @default []
-             */
-            between: components["schemas"]["Between"][];
-            boning?: components["schemas"]["Boning"] | null;
             cup_boning?: components["schemas"]["CupBoning"] | null;
-            /**
-             * Unboned
-             * @default []
-             */
-            unboned: components["schemas"]["Stretch"][];
-            /** Unboned Limit Mm */
-            unboned_limit_mm?: number | null;
-            /** Mock Up Bones Mm */
-            mock_up_bones_mm?: {
-                [key: string]: number;
-            };
-            recut?: components["schemas"]["Recut"] | null;
-            before?: components["schemas"]["Before"] | null;
-            /** Sections */
-            sections?: {
-                [key: string]: components["schemas"]["Section"];
-            };
-            busk?: components["schemas"]["Busk"] | null;
-            opening?: components["schemas"]["Opening"] | null;
-            /**
-             * Ways
-             * @default []
-             */
-            ways: components["schemas"]["Way"][];
-            getting_in?: components["schemas"]["Way"] | null;
-            holes?: components["schemas"]["Holes"] | null;
-            lace?: components["schemas"]["Lace"] | null;
-            /**
-             * Walk
-             * @default []
-             */
-            walk: components["schemas"]["Step"][];
-            /**
-             * Front Walk
-             * @default []
-             */
-            front_walk: components["schemas"]["Step"][];
-            front_lace?: components["schemas"]["Lace"] | null;
-            modesty?: components["schemas"]["ModestyPanel"] | null;
-            waist_tape?: components["schemas"]["WaistTape"] | null;
-            /** Lace Mm */
-            lace_mm?: number | null;
             /**
              * Findings
              * @default []
