@@ -166,14 +166,38 @@ class _Flow:
         first = coil if self.coil else bought
         model.add(first >= least)
         model.minimize(first)
-        best, proven, values = _solved(model, use)
+        solved = _solved(model, use)
+        if solved is None:
+            return self._in_turn()
+        best, proven, values = solved
         model.add(first == best)
         model.add(used >= self._least_used(0 if self.coil else best, total - (best if self.coil else 0)))
         for key, flow in use.items():
             model.add_hint(flow, values[key])
         model.minimize(used)
-        _, proven_too, values = _solved(model, use)
-        return _Solved(self._pieces(values), self._left(values), proven and proven_too)
+        again = _solved(model, use)
+        if again is not None:
+            proven, values = proven and again[1], again[2]
+        return _Solved(self._pieces(values), self._left(values), proven and again is not None)
+
+    def _in_turn(self) -> _Solved:
+        """The longest bone first, into the first piece with room (first fit decreasing): a plan, not the best one."""
+        pieces: list[list[Any]] = [
+            ["shelf", length, length, []] for length, count in sorted(self.own.items()) for _ in range(count)
+        ]
+        coil = []
+        for bone in sorted(self.items.elements(), reverse=True):
+            here = next((piece for piece in pieces if piece[2] >= bone), None)
+            if here is None and self.coil:
+                coil.append(bone)
+                continue
+            if here is None:
+                longest = max(self.sold)
+                here = ["bought", longest, longest, []]
+                pieces.append(here)
+            here[2] -= bone
+            here[3].append(bone)
+        return _Solved([(piece[0], piece[1], piece[3]) for piece in pieces if piece[3]], coil, False)
 
     def _meeting(self, least: int, total: int) -> _Solved | None:
         """A plan that meets both lower bounds, which proves itself; None where a short search finds none."""
@@ -291,17 +315,19 @@ def _fill(pieces: Sequence[int], items: Counter[int], budget: int) -> list[list[
     return into(0, pieces[0], 0, [], budget) if pieces else None
 
 
-def _solved(model: "cp_model.CpModel", use: Mapping[Any, Any]) -> tuple[int, bool, dict[Any, int]]:
+def _solved(model: "cp_model.CpModel", use: Mapping[Any, Any]) -> tuple[int, bool, dict[Any, int]] | None:
+    """The best value, whether it is proven, and the flows; None where nothing was found in the time."""
     from ortools.sat.python import cp_model
 
     solver = cp_model.CpSolver()
-    solver.parameters.max_time_in_seconds = _SECONDS
+    solver.parameters.max_deterministic_time = _SECONDS  # not of the clock, so that the same answer comes every time
+    solver.parameters.max_time_in_seconds = 6 * _SECONDS
     solver.parameters.random_seed = 1
-    solver.parameters.num_workers = 1  # the same answer every time
+    solver.parameters.num_workers = 1
     solver.parameters.linearization_level = 2
     status = solver.solve(model)
     if status not in (cp_model.OPTIMAL, cp_model.FEASIBLE):
-        raise RuntimeError(f"cutting bones: {solver.status_name(status)}")
+        return None
     found = {key: int(solver.value(flow)) for key, flow in use.items()}
     return round(solver.objective_value), status == cp_model.OPTIMAL, found
 

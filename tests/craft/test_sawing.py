@@ -205,3 +205,15 @@ def test_every_channel_has_one_bone_and_every_bone_one_place(offsets):
         assert fate.length_mm <= rooms[fate.channel]
         if fate.what in ("stays", "moves here"):
             assert rooms[fate.channel] - fate.length_mm <= PRACTICE.ready_short_mm
+
+
+def test_where_the_time_is_too_short_there_is_still_a_plan_and_it_says_so(monkeypatch):
+    from fuseau.craft import sawing
+
+    monkeypatch.setattr(sawing, "_solved", lambda model, use: None)
+    monkeypatch.setattr(sawing._Flow, "_meeting", lambda self, least, total: None)
+    bones = wanted(240, 135, 135, 200, 90)
+    for kind, shelf in ((STICKS, {310.0: 1}), (BONES["flat_6"], {310.0: 1}), (STICKS, {})):
+        found = plan_cutting(kind, bones, shelf, PRACTICE)
+        check(found, bones, kind, shelf)
+        assert not found.proven
