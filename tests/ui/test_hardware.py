@@ -1,6 +1,7 @@
 """Bones, front and back as a maker uses them: schools, channels, cutting, catalogue, openings, rows."""
 
 import io
+from pathlib import Path
 
 import httpx
 import pytest
@@ -278,3 +279,30 @@ def test_the_strips_come_out_of_the_print_menu(demo_hand, downloads):
         demo_hand.wait(lambda file=file: file.stat().st_size > 1000)
         pages = PdfReader(io.BytesIO(file.read_bytes())).pages
         assert word in " ".join(page.extract_text() for page in pages)
+
+
+@pytest.mark.parametrize("shown", ["Cutting", "Catalogue", "Another kind", "channel", "own busk", "front lacing"])
+def test_what_is_opened_on_these_pages_has_no_axe_violations(demo_hand, shown):
+    stage(demo_hand, REGENT, "front" if shown in ("own busk", "front lacing") else "bones")
+    if shown == "channel":
+        pick(demo_hand, "3a")
+        demo_hand.find("[data-handle]")
+    elif shown == "own busk":
+        demo_hand.press("A busk of her own")
+    elif shown == "front lacing":
+        choose(demo_hand, "It opens by", "laced in front")
+        demo_hand.see("Laced in front, hole by hole")
+    else:
+        demo_hand.press("Catalogue" if shown == "Another kind" else shown)
+        if shown == "Another kind":
+            demo_hand.press(shown)
+        if shown == "Cutting":
+            demo_hand.find(".plan")
+    demo_hand.wait(lambda: not demo_hand.all(".v-ripple__animation"))  # a press fades over what lies below it
+    axe = Path("ui/node_modules/axe-core/axe.min.js").read_text()
+    demo_hand.browser.execute_cdp_cmd("Runtime.evaluate", {"expression": axe})
+    found = demo_hand.browser.execute_async_script(
+        "const done = arguments[arguments.length - 1];"
+        "axe.run(document, {resultTypes: ['violations']}).then((r) => done(r.violations))"
+    )
+    assert [(one["id"], [node["any"][0]["message"] for node in one["nodes"]][:3]) for one in found] == []

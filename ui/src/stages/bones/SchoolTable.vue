@@ -44,7 +44,7 @@ const ROWS: Row[] = [
     <v-progress-linear v-if="busy && !found.length" indeterminate color="metal" aria-label="Working the schools out" />
     <p v-if="failed" class="soft">The schools could not be compared. <v-btn size="small" variant="text" @click="load">Try again</v-btn></p>
     <table v-if="found.length" class="numbers schools" :class="{ stale: busy }">
-      <thead><tr><th class="soft">N·m</th><th v-for="one in found" :key="one.name" class="n"><button type="button" :disabled="!one.changes.length" :class="{ on: one.chosen }" :aria-pressed="one.chosen" :title="one.why" :data-school="one.name" :aria-label="one.name" @click="desk.edit(one.changes as { at: string; value: unknown }[], `Bones: ${one.name}`)">{{ SHORT[one.name] ?? one.name }}</button></th></tr></thead>
+      <thead><tr><th class="soft">N·m</th><th v-for="one in found" :key="one.name" class="n"><button type="button" :disabled="!one.changes.length" :class="{ on: one.chosen }" :aria-pressed="one.chosen" :title="one.why" :data-school="one.name" :aria-label="SHORT[one.name] ? `${SHORT[one.name]}: ${one.name}` : one.name" @click="desk.edit(one.changes as { at: string; value: unknown }[], `Bones: ${one.name}`)">{{ SHORT[one.name] ?? one.name }}</button></th></tr></thead>
       <tbody>
         <tr v-for="row in ROWS" :key="row.what"><td>{{ row.what }}</td><td v-for="one in found" :key="one.name" class="n in" :class="{ on: one.chosen }" :data-cell="`${one.name} ${row.what}`">{{ row.of(one) }}</td></tr>
       </tbody>

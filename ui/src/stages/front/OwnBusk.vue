@@ -35,5 +35,5 @@ async function keep() {
 </template>
 
 <style scoped>
-.own { display: grid; grid-template-columns: 1fr 1fr; gap: 10px 8px; background: var(--bench); padding: 12px; border-radius: 4px; margin: 8px 0; } .wide { grid-column: 1 / -1; } .acts { display: flex; gap: 8px; }
+.own { display: grid; grid-template-columns: 1fr 1fr; gap: 10px 8px; border: 1px solid var(--line); padding: 12px; border-radius: 4px; margin: 8px 0; } .own :deep(.v-selection-control .v-label) { color: var(--ink); } .wide { grid-column: 1 / -1; } .acts { display: flex; gap: 8px; }
 </style>
