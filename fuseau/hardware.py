@@ -15,14 +15,13 @@ from fuseau.craft.back import (
     waist_tape,
 )
 from fuseau.craft.body import Body
+from fuseau.craft.bone_checks import check_bones, check_lost
 from fuseau.craft.bones import (
     Bone,
     between_now,
     channel_width,
-    check_bones,
-    check_lost,
     edge_bones,
-    lacing_edge_layout,
+    edge_layout,
     lay_bones,
     tied,
 )
@@ -71,7 +70,7 @@ def plan_hardware(
     spaced = kept.stage("spacing", check_spacing, laid, bones, build.bones, around, unit)
 
     # back: rows, lace, what lies behind
-    holes = _holes(build, laid, final)
+    holes = _holes(build, laid, final, around)
     clashing = kept.stage(
         "clashes", check_clashes, laid, bones, build.bones, around, holes.edge_layout_mm["needs"], unit
     )
@@ -169,7 +168,7 @@ def _before(build: Build, kept: Kept, opening: Opening, final: Fit, unit: Unit) 
         version=older.number,
         bones_mm={bone.channel: bone.length_mm for bone in bones},
         busk_mm=busk.length_mm,
-        rows=len(_holes(build, laid, final).z_mm),
+        rows=len(_holes(build, laid, final, around).z_mm),
     )
 
 
@@ -234,7 +233,7 @@ def _check_alone(build: Build, way: Way | None, lacing: str) -> list[Finding]:
 # --- back ------------------------------------------------------------------------------------------------
 
 
-def _holes(build: Build, laid: Laid, final: Fit) -> Holes:
+def _holes(build: Build, laid: Laid, final: Fit, around: Around) -> Holes:
     practice, tied_shut = build.practice, KINDS[build.kind].tied
     cb, cf = laid.panels[-1].cb_edge, laid.panels[0].cf_edge
     top, hem = cb[-1][1], cb[0][1]
@@ -246,9 +245,7 @@ def _holes(build: Build, laid: Laid, final: Fit) -> Holes:
     front: tuple[float, ...] = ()
     if build.front.opening == "lacing":
         front = rows(cf[-1][1], cf[0][1], pitch, practice, pull_loops=False)
-    outer, inner, counts = edge_bones(build.bones, build.bone_kinds)
-    wrapping = build.layers.total_mm - build.layers.lining_mm
-    layout = lacing_edge_layout(outer, hole.flange_mm, wrapping, practice, inner, counts)
+    layout = edge_layout(build.bones, around)
     count, spares = grommet_count((*heights, *front), hole.bought)
     last = laid.panels[-1]
     narrowest = min(right[0] - left[0] for left, right in zip(last.cf_edge, last.cb_edge, strict=False))

@@ -12,7 +12,7 @@ from fuseau.craft.back import (
 )
 from fuseau.craft.body import Body, missing_measures
 from fuseau.craft.boning import cup_boning
-from fuseau.craft.findings import Change, Finding, Mend
+from fuseau.craft.findings import Change, Finding, Mend, capital
 from fuseau.craft.fit import Fit, Lacing, check_fit, fit
 from fuseau.craft.front import FrontChoices
 from fuseau.craft.kinds import KINDS
@@ -284,7 +284,7 @@ def _check_edges(build: Build, pattern: Pattern, aimed: Aim, body: Body, final: 
             f"{kinds[stiff].label} brings it to {format_length(abs(mended), unit, hardware=True)}.",
             numbers={"bow_mm": bow, "mended_bow_mm": mended},
             mend=Mend(
-                label=f"{kinds[stiff].label[0].upper()}{kinds[stiff].label[1:]} at the lacing edge",
+                label=f"{capital(kinds[stiff].label)} at the lacing edge",
                 changes=(
                     Change(at="bones.lacing_edge", value=stiff),
                     *(Change(at=f"bones.by_channel.{label}", value=None) for label in ("CB outer", "CB inner")),

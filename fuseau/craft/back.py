@@ -5,7 +5,7 @@ from typing import Annotated, Literal
 
 from pydantic import Field
 
-from fuseau.craft.findings import Change, Finding, Mend
+from fuseau.craft.findings import Change, Finding, Mend, capital
 from fuseau.craft.lacing import LacePattern, walk_length
 from fuseau.craft.lengths import Length, Unit, format_length
 from fuseau.craft.notions import GROMMETS, LACES, GrommetKind, GrommetName, LaceKind, LaceName
@@ -223,7 +223,7 @@ def check_lace(lace: LaceKind, hole: GrommetKind, hardest_n: float, practice: Pr
                 severity="caution",
                 at="back.lace",
                 where="CB",
-                sentence=f"{lace.label[0].upper()}{lace.label[1:]} hardly runs through a hole of "
+                sentence=f"{capital(lace.label)} hardly runs through a hole of "
                 f"{format_length(hole.hole_mm, unit, hardware=True)}, and must pass it again to be undone.",
                 numbers={"through_mm": lace.through_mm, "hole_mm": hole.hole_mm},
                 mend=_take_lace(best),
@@ -248,7 +248,7 @@ def check_lace(lace: LaceKind, hole: GrommetKind, hardest_n: float, practice: Pr
 def _take_lace(lace: LaceKind | None) -> Mend | None:
     if lace is None:
         return None
-    return Mend(label=f"{lace.label[0].upper()}{lace.label[1:]}", changes=(Change(at="back.lace", value=lace.name),))
+    return Mend(label=capital(lace.label), changes=(Change(at="back.lace", value=lace.name),))
 
 
 def check_holes(rows_: tuple[Row, ...], kind: GrommetKind, lightest_mm: float, unit: Unit) -> list[Finding]:
@@ -269,7 +269,7 @@ def check_holes(rows_: tuple[Row, ...], kind: GrommetKind, lightest_mm: float, u
                 f"{kind.holds_n:g} N. It may tear out: take a stronger kind, or set them closer.",
                 numbers={"carries_n": hardest.carries_n, "holds_n": kind.holds_n},
                 mend=Mend(
-                    label=f"{best.label[0].upper()}{best.label[1:]}",
+                    label=capital(best.label),
                     changes=(Change(at="back.holes", value=best.name),),
                 )
                 if best

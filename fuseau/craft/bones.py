@@ -24,16 +24,13 @@ from fuseau.craft.channels import (
     usual_between,
 )
 from fuseau.craft.curves import Array, lengths_along
-from fuseau.craft.findings import Change, Finding, Mend
-from fuseau.craft.lengths import Unit, format_length
 from fuseau.craft.notions import BoneKind, BoneName, Material
 from fuseau.craft.pattern import seam_label
 from fuseau.craft.practice import Practice
 from fuseau.craft.record import Record
-from fuseau.craft.trueing import Laid, LaidPanel, Point
+from fuseau.craft.trueing import Laid, Point
 
 _STRAIGHT_MM = 20000.0
-LEAST_BONE_MM = 30.0
 
 
 class Bone(Record):
@@ -149,6 +146,13 @@ def edge_bones(choices: BoneChoices, kinds: Mapping[BoneName, BoneKind]) -> tupl
     return kinds[names[0]], kinds[names[1]], (counts[0], counts[1])
 
 
+def edge_layout(choices: BoneChoices, around: Around) -> dict[str, float]:
+    """The layout of the lacing edge (`lacing_edge_layout`) with the bones that are chosen for it."""
+    outer, inner, counts = edge_bones(choices, around.kinds)
+    wraps = around.wraps_mm("between plies")
+    return lacing_edge_layout(outer, around.flange_mm, wraps, around.practice, inner, counts)
+
+
 def front_offset(choices: BoneChoices, around: Around) -> float:
     """How far from CF the bone beside the opening lies, mm."""
     kind = around.kinds[choices.by_channel.get("CF", choices.beside_busk)]
@@ -160,11 +164,7 @@ def between_now(laid: Laid, choices: BoneChoices, around: Around) -> tuple[Betwe
     """The channels between seams: the maker's, or the usual ones of such a garment."""
     if choices.between is not None:
         return choices.between
-    start = front_offset(choices, around)
-    if around.front_laced:
-        outer, inner, counts = edge_bones(choices, around.kinds)
-        wraps = around.wraps_mm("between plies")
-        start = lacing_edge_layout(outer, around.flange_mm, wraps, around.practice, inner, counts)["inner"]
+    start = edge_layout(choices, around)["inner"] if around.front_laced else front_offset(choices, around)
     insets = {1: (start, 0.0)}
     for number in range(1, len(laid.panels)):
         place = _seam_place(number, choices, around)
@@ -192,9 +192,7 @@ def lay_bones(laid: Laid, choices: BoneChoices, around: Around) -> tuple[Bone, .
             found.append(_bone(_loose(sheet, one, choices), choices, around))
         if number < len(sheets):
             found += _on_seam(sheets, number, choices, around)
-    outer, inner, counts = edge_bones(choices, around.kinds)
-    wraps = around.wraps_mm("between plies")
-    layout = lacing_edge_layout(outer, around.flange_mm, wraps, around.practice, inner, counts)
+    layout = edge_layout(choices, around)
     places: tuple[tuple[str, Place, str], ...] = (
         ("CB inner", "lacing edge inner", "inner"),
         ("CB outer", "lacing edge outer", "outer"),
@@ -212,9 +210,7 @@ def lay_loose(sheet: Sheet, one: Between | Shaped, choices: BoneChoices, around:
 
 def _front(sheet: Sheet, choices: BoneChoices, around: Around) -> list[Channel]:
     if around.front_laced:
-        outer, inner, counts = edge_bones(choices, around.kinds)
-        wraps = around.wraps_mm("between plies")
-        layout = lacing_edge_layout(outer, around.flange_mm, wraps, around.practice, inner, counts)
+        layout = edge_layout(choices, around)
         return [
             Channel("CF outer", "front edge outer", 1, beside(sheet, layout["outer"], from_cf=True), (0.0, 0.0)),
             Channel("CF inner", "front edge inner", 1, beside(sheet, layout["inner"], from_cf=True), (0.0, 0.0)),
@@ -275,9 +271,10 @@ def _beside_seam(name: str, number: int, choices: BoneChoices, around: Around) -
 
 
 def _made(label: str, choices: BoneChoices) -> ChannelMade:
-    """How a channel is made; those of a folded edge lie between its plies whatever the others do."""
-    folded = label.startswith("CB ") or label in ("CF outer", "CF inner")
-    return choices.made_by_channel.get(label, "between plies" if folded else choices.made)
+    """How a channel is made; those of a folded edge always lie between its plies."""
+    if label.startswith("CB ") or label in ("CF outer", "CF inner"):
+        return "between plies"
+    return choices.made_by_channel.get(label, choices.made)
 
 
 def _kind(label: str, place: Place, seam: int | None, choices: BoneChoices, around: Around) -> BoneKind:
@@ -362,201 +359,4 @@ def _points(array: Array) -> tuple[Point, ...]:
 
 def tied(bones: tuple[Bone, ...], around: Around, name: BoneName) -> dict[str, float]:
     """How long a mock-up's bone (a cable tie) is cut for each channel, mm."""
-    kind = cut_to_length(around.kinds[name])
-    return {bone.channel: bone_length(bone.path_mm, kind, around.practice) for bone in bones}
-
-
-def cut_to_length(kind: BoneKind) -> BoneKind:
-    """The kind as something that is cut to length, however it is sold."""
-    return kind.model_copy(update={"sold": "coil"})
-
-
-# --- what is odd about them --------------------------------------------------------------------------------
-
-
-def check_bones(
-    bones: tuple[Bone, ...], last_panel: LaidPanel, choices: BoneChoices, around: Around, unit: Unit
-) -> list[Finding]:
-    """Channels too short for any bone, bones that can't bend or are sold too short, a lacing edge too wide."""
-    findings = []
-    for bone in bones:
-        if bone.room_mm < LEAST_BONE_MM:
-            findings.append(_too_short(bone, choices, unit))
-        elif around.kinds[bone.kind].sold == "ready-cut" and (
-            bone.room_mm - bone.length_mm > around.practice.ready_short_mm
-        ):
-            findings.append(_sold_too_short(bone, around, unit))
-        if bone.kind not in bone.can_lie and bone.room_mm >= LEAST_BONE_MM:
-            findings.append(_stiff(bone, around, unit))
-        if bone.made == "in the allowances" and bone.place == "seam":
-            findings.append(_centred_in_allowances(bone))
-    return [*findings, *_edge_too_wide(bones, last_panel, choices, around, unit)]
-
-
-def _too_short(bone: Bone, choices: BoneChoices, unit: Unit) -> Finding:
-    mend = None
-    if bone.seam is not None:
-        changes = (Change(at=f"bones.on_seams.{seam_label(bone.seam)}", value="none"),)
-        mend = Mend(label=f"No bone in {bone.channel}", changes=changes)
-    elif bone.own is not None and choices.between is not None and bone.own.startswith("between"):
-        left = [one.model_dump() for one in choices.between if one.label != bone.channel]
-        mend = Mend(label=f"Leave {bone.channel} out", changes=(Change(at="bones.between", value=left),))
-    return Finding(
-        code="channel_too_short",
-        stage="bones",
-        severity="caution",
-        where=bone.channel,
-        sentence=f"The channel {bone.channel} is {format_length(bone.path_mm, unit, hardware=True)} long: "
-        "too short for a bone.",
-        numbers={"path_mm": bone.path_mm},
-        mend=mend,
-    )
-
-
-def _sold_too_short(bone: Bone, around: Around, unit: Unit) -> Finding:
-    """A ready-cut bone that leaves the edge to curl, with one that is cut to length instead."""
-    kind = around.kinds[bone.kind]
-    others = [
-        one
-        for one in around.kinds.values()
-        if one.material == kind.material and one.sold != "ready-cut" and one.name in bone.can_lie
-    ]
-    best = min(others, key=lambda one: abs(one.width_mm - kind.width_mm), default=None)
-    short = format_length(bone.room_mm - bone.length_mm, unit, hardware=True)
-    longest = (
-        f"the longest {kind.label} that fits is {format_length(bone.length_mm, unit, hardware=True)}, {short} short"
-        if bone.length_mm
-        else f"{kind.label} is sold no shorter than {format_length(min(kind.lengths_mm), unit, hardware=True)}"
-    )
-    return Finding(
-        code="ready_cut_short",
-        stage="bones",
-        severity="caution",
-        at=f"bones.by_channel.{bone.channel}",
-        where=bone.channel,
-        sentence=f"In {bone.channel} there is room for {format_length(bone.room_mm, unit, hardware=True)}; {longest}.",
-        numbers={"room_mm": bone.room_mm, "length_mm": bone.length_mm},
-        mend=Mend(
-            label=f"{_capital(best.label)}, cut to length, in {bone.channel}",
-            changes=(Change(at=f"bones.by_channel.{bone.channel}", value=best.name),),
-        )
-        if best
-        else None,
-    )
-
-
-def _stiff(bone: Bone, around: Around, unit: Unit) -> Finding:
-    """A bone that does not follow its channel, with a kind that does."""
-    kind = around.kinds[bone.kind]
-    follows = [around.kinds[name] for name in bone.can_lie if around.kinds[name].material != "nylon"]
-    steel = kind.material in ("flat steel", "spiral steel")
-    alike = [one for one in follows if (one.material in ("flat steel", "spiral steel")) == steel] or follows
-    best = min(alike, key=lambda one: abs(one.width_mm - kind.width_mm), default=None)
-    return Finding(
-        code="bone_wont_bend",
-        stage="bones",
-        severity="caution",
-        at=f"bones.by_channel.{bone.channel}",
-        where=bone.channel,
-        sentence=f"The channel {bone.channel} bends to a radius of {format_length(bone.radius_mm or 0, unit)}, at "
-        f"{format_length(bone.tightest_z_mm, unit)}; {kind.label} follows {format_length(kind.least_radius_mm, unit)} "
-        "at the tightest, and would twist or wear through.",
-        numbers={"radius_mm": bone.radius_mm or 0.0, "least_mm": kind.least_radius_mm},
-        mend=Mend(
-            label=f"{_capital(best.label)} in {bone.channel}",
-            changes=(Change(at=f"bones.by_channel.{bone.channel}", value=best.name),),
-        )
-        if best
-        else None,
-    )
-
-
-def _centred_in_allowances(bone: Bone) -> Finding:
-    return Finding(
-        code="channel_in_allowances",
-        stage="bones",
-        severity="caution",
-        at=f"bones.on_seams.{bone.channel}",
-        where=bone.channel,
-        sentence=f"A channel in the allowances of {bone.channel} lies beside the seam, not on it: one allowance is its "
-        "casing.",
-        mend=Mend(
-            label=f"{bone.channel}: beside the seam, toward CB",
-            changes=(Change(at=f"bones.on_seams.{bone.channel}", value="CB side"),),
-        ),
-    )
-
-
-def _edge_too_wide(
-    bones: tuple[Bone, ...], last_panel: LaidPanel, choices: BoneChoices, around: Around, unit: Unit
-) -> list[Finding]:
-    """A last panel that can't carry its lacing edge, with narrower bones or a single one if that mends it."""
-    outer, inner, counts = edge_bones(choices, around.kinds)
-    wraps = around.wraps_mm("between plies")
-    needs = lacing_edge_layout(outer, around.flange_mm, wraps, around.practice, inner, counts)["needs"]
-    narrowest = min(right[0] - left[0] for left, right in zip(last_panel.cf_edge, last_panel.cb_edge, strict=False))
-    if narrowest >= needs:
-        return []
-    narrower = sorted(
-        (one for one in around.kinds.values() if one.material == "flat steel" and one.sold != "ready-cut"),
-        key=lambda one: -one.width_mm,
-    )
-    fits = next(
-        (
-            one
-            for one in narrower
-            if lacing_edge_layout(one, around.flange_mm, wraps, around.practice)["needs"] <= narrowest
-        ),
-        None,
-    )
-    keep = {label: kind for label, kind in choices.by_channel.items() if not label.startswith("CB ")}
-    single = [label for label in choices.doubled if not label.startswith("CB ")]
-    return [
-        Finding(
-            code="lacing_edge_too_wide",
-            stage="back",
-            severity="caution",
-            where=f"Panel {last_panel.number}",
-            sentence=f"The lacing edge needs {format_length(needs, unit, hardware=True)} from the fold to the "
-            f"last line of stitching; panel {last_panel.number} is "
-            f"{format_length(narrowest, unit, hardware=True)} at its narrowest.",
-            numbers={"needs_mm": needs, "narrowest_mm": narrowest},
-            mend=Mend(
-                label=f"{_capital(fits.label)} at the lacing edge, one in each channel",
-                changes=(
-                    Change(at="bones.lacing_edge", value=fits.name),
-                    Change(at="bones.by_channel", value=keep),
-                    Change(at="bones.doubled", value=single),
-                ),
-            )
-            if fits
-            else None,
-        )
-    ]
-
-
-def check_lost(laid: Laid, choices: BoneChoices) -> list[Finding]:
-    """Channels of the maker's that lie on a panel which is no longer there."""
-    count, found = len(laid.panels), []
-    for field in ("between", "shaped"):
-        own = getattr(choices, field) or ()
-        lost = [one for one in own if one.panel > count]
-        if lost:
-            labels = ", ".join(one.label for one in lost)
-            left = [one.model_dump() for one in own if one.panel <= count]
-            found.append(
-                Finding(
-                    code="channel_lost",
-                    stage="bones",
-                    severity="caution",
-                    at=f"bones.{field}",
-                    where=labels,
-                    sentence=f"There are {count} panels now: the channels {labels} have none to lie on.",
-                    mend=Mend(label=f"Forget {labels}", changes=(Change(at=f"bones.{field}", value=left),)),
-                )
-            )
-    return found
-
-
-def _capital(text: str) -> str:
-    return text[0].upper() + text[1:]
+    return {bone.channel: bone_room(bone.path_mm, around.kinds[name], around.practice) for bone in bones}

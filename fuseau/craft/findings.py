@@ -35,3 +35,12 @@ class Finding(Record):
     where: str | None = Field(default=None, description="Panel, seam, level, channel or row.")
     numbers: dict[str, float] = Field(default_factory=dict)
     mend: Mend | None = None
+
+
+def capital(text: str) -> str:
+    """The text with its first letter large, as a button or a sentence begins.
+
+    >>> capital("flat steel 12 × 1.0 mm")
+    'Flat steel 12 × 1.0 mm'
+    """
+    return text[:1].upper() + text[1:]

@@ -10,6 +10,7 @@ from collections.abc import Sequence
 import numpy as np
 
 from fuseau.craft.curves import Array
+from fuseau.craft.findings import capital
 from fuseau.craft.fit import Lacing
 from fuseau.craft.learning import Belief, Sensed, sense
 from fuseau.craft.practice import Practice
@@ -72,7 +73,7 @@ def raises(
             offer("a stiffer mock-up", with_steel, f"One more mock-up with {stiff_label} in its lacing edge")
     if final.edge_n_m2 < stiff_n_m2 * 0.9:
         firm = sense(belief, dataclasses.replace(final, edge_n_m2=stiff_n_m2), mock_up=False)
-        name = stiff_label[0].upper() + stiff_label[1:]
+        name = capital(stiff_label)
         offer("stiffer edges", odds(firm, firm.covariance), f"{name} at the lacing edge of the final garment")
     return tuple(sorted(found, key=lambda one: -one.probability))
 

@@ -9,6 +9,7 @@ from reportlab.lib.units import mm
 from reportlab.platypus import Paragraph, SimpleDocTemplate, Spacer, Table, TableStyle
 
 from fuseau.build import Build
+from fuseau.craft.findings import capital
 from fuseau.craft.kinds import KINDS
 from fuseau.craft.lengths import Unit, format_length
 from fuseau.files.paper import Paper
@@ -132,7 +133,7 @@ def list_pdf(build: Build, planned: Plan, paper: Paper, unit: Unit) -> bytes:
         Paragraph("Lace", head),
         Paragraph(
             _safe(
-                f"{holes.lace_label[0].upper()}{holes.lace_label[1:]}, {holes.lace_mind}. "
+                f"{capital(holes.lace_label)}, {holes.lace_mind}. "
                 f"Cut {format_length(lace.cut_mm, unit)}: {format_length(lace.worn_mm, unit)} worn"
                 f"{' with pull loops' if loops else ''}, {format_length(lace.getting_in_mm, unit)} to get in."
             ),

@@ -3,6 +3,7 @@
 import math
 
 from fuseau.build import Build
+from fuseau.craft.findings import capital
 from fuseau.craft.lengths import Unit, format_length
 from fuseau.craft.record import Unmakeable
 from fuseau.files.paper import Paper
@@ -180,7 +181,7 @@ def _printed(build: Build, planned: Plan, pieces: list[Piece], what: str, lines:
 
     def told(pages: int) -> list[str]:
         return [
-            f"{what[0].upper()}{what[1:]}, {whose}",
+            f"{capital(what)}, {whose}",
             *lines,
             f"{pages} pages. Print at 100 %, measure the 50 mm square on page A1, then glue by the crosses.",
         ]

@@ -8,7 +8,8 @@ from pydantic import ValidationError
 from shapely.geometry import LineString, Polygon
 
 from fuseau.build import faults
-from fuseau.craft.bones import between_now, check_bones, check_lost, lay_bones
+from fuseau.craft.bone_checks import check_bones, check_lost
+from fuseau.craft.bones import between_now, lay_bones
 from fuseau.craft.channels import Around, Between, BoneChoices, Shaped, Through, bend_of, sheets_of
 from fuseau.craft.edits import AddDart
 from fuseau.craft.notions import BONES, SCHOOLS, BoneKind, OwnKinds, bone_key

@@ -173,5 +173,16 @@ class Hand:
     def value(self, label: str) -> str:
         return str(self.field(label).get_property("value"))
 
+    def violations(self) -> list[tuple[str, list[str]]]:
+        """What axe finds wrong with the page as it stands: rule and first messages, once no press fades any more."""
+        self.wait(lambda: not self.all(".v-ripple__animation"))  # it lies over what is below it
+        axe = Path("ui/node_modules/axe-core/axe.min.js").read_text()
+        self.browser.execute_cdp_cmd("Runtime.evaluate", {"expression": axe})
+        found = self.browser.execute_async_script(
+            "const done = arguments[arguments.length - 1];"
+            "axe.run(document, {resultTypes: ['violations']}).then((r) => done(r.violations))"
+        )
+        return [(one["id"], [str(node["target"]) for node in one["nodes"]][:3]) for one in found]
+
     def picture(self, path: Path) -> None:
         self.browser.save_screenshot(str(path))

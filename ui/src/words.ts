@@ -94,6 +94,10 @@ export const FEEL_ICON: Record<NonNullable<LevelFit['feel']>, string> = {
 export const withUnit = (text: string, unit: string) =>
   /^[−-]?[\d\s.,/½¼¾⅛⅜⅝⅞]+$/.test(text.trim()) ? `${text.trim()} ${unit}` : text.trim()
 
+/** Several lengths in one field, with ; or a new line between them; bare numbers take the unit. */
+export const lengthsIn = (text: string, unit: string) =>
+  text.split(/[;\n]+/).filter((part) => part.trim()).map((part) => withUnit(part, unit))
+
 /** What one press of an arrow key moves: 1 mm, or 1/16 in. */
 export const stepOf = (unit: Unit) => (unit === 'in' ? 25.4 / 16 : 1)
 

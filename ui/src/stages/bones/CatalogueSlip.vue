@@ -2,7 +2,7 @@
 import { ref } from 'vue'
 import type { BoneKind } from '../../api/types'
 import { useDesk } from '../../desk'
-import { withUnit } from '../../words'
+import { lengthsIn, withUnit } from '../../words'
 
 // The kinds of bones to choose from; every entry can be changed, and others added.
 const desk = useDesk()
@@ -28,7 +28,7 @@ async function keep() {
   const spelt = (text: string) => withUnit(text, 'mm')
   const kind = {
     ...(f.name ? { name: f.name } : {}), label: f.label, material: f.material, width_mm: spelt(f.width), thickness_mm: spelt(f.thickness), sold: f.sold,
-    lengths_mm: f.lengths.split(/[;\n]+/).filter((part) => part.trim()).map(spelt), price_per_m: f.price_per_m || '0', price_each: f.price_each || '0', g_per_m: f.g_per_m || '0',
+    lengths_mm: lengthsIn(f.lengths, 'mm'), price_per_m: f.price_per_m || '0', price_each: f.price_each || '0', g_per_m: f.g_per_m || '0',
     bends_to_mm: f.bends.trim() ? spelt(f.bends) : null,
   }
   if (await desk.keepKind(kind)) form.value = undefined

@@ -17,6 +17,8 @@ const stays = computed(() => desk.bones.filter((kind) => !props.bone.can_lie.inc
 const own = computed(() => choices.value.by_channel?.[props.bone.channel])
 const doubled = computed(() => choices.value.doubled?.includes(props.bone.channel))
 const seam = computed(() => (props.bone.seam == null ? null : `${props.bone.seam}·${props.bone.seam + 1}`))
+// the channels of a folded edge lie between its plies, however the others are made
+const folded = computed(() => props.bone.place.includes('edge'))
 const loose = computed(() => ['between', 'shaped'].includes(props.bone.place))
 const mine = computed<Between | Shaped | undefined>(() => edit.find(props.bone.channel))
 const MADE = [
@@ -43,7 +45,7 @@ async function leaveOut() {
     <p v-if="bone.radius_mm" class="soft">Bends to a radius of {{ length(bone.radius_mm, desk.unit) }} at {{ length(bone.tightest_z_mm, desk.unit) }}. <template v-if="stays">Too stiff for it: {{ stays }}.</template><template v-else>Every kind follows.</template></p>
     <v-select label="Kind, just here" :items="desk.bones" item-title="label" item-value="name" :model-value="own ?? null" placeholder="as the others" persistent-placeholder clearable @update:model-value="(value: string | null) => desk.set(`bones.by_channel.${bone.channel}`, value ?? null)" />
     <v-select v-if="seam" label="Where" :items="WHERE" :model-value="choices.on_seams?.[seam] ?? (bone.place === 'seam' ? 'on' : 'CB side')" @update:model-value="(value: string) => desk.set(`bones.on_seams.${seam}`, value)" />
-    <v-select label="Made, just here" :items="MADE" :model-value="choices.made_by_channel?.[bone.channel] ?? null" :placeholder="bone.made" persistent-placeholder clearable @update:model-value="(value: string | null) => desk.set(`bones.made_by_channel.${bone.channel}`, value ?? null)" />
+    <v-select v-if="!folded" label="Made, just here" :items="MADE" :model-value="choices.made_by_channel?.[bone.channel] ?? null" :placeholder="bone.made" persistent-placeholder clearable @update:model-value="(value: string | null) => desk.set(`bones.made_by_channel.${bone.channel}`, value ?? null)" />
     <div class="acts">
       <v-btn size="small" variant="outlined" @click="toggleDouble">{{ doubled ? 'One bone' : 'Two side by side' }}</v-btn>
       <template v-if="loose">

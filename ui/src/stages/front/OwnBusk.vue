@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useDesk } from '../../desk'
-import { withUnit } from '../../words'
+import { lengthsIn, withUnit } from '../../words'
 
 // A busk of her own, measured: its length and each stud from its top end.
 const emit = defineEmits<{ done: [] }>()
@@ -17,7 +17,7 @@ async function keep() {
   const spelt = (text: string) => withUnit(text, 'mm')
   const busk = {
     length_mm: spelt(form.value.length), width_mm: spelt(form.value.width), loop_width_mm: spelt(form.value.loop), thin: form.value.thin,
-    own_studs_mm: form.value.studs.split(/[;\n]+/).filter((part) => part.trim()).map(spelt),
+    own_studs_mm: lengthsIn(form.value.studs, 'mm'),
   }
   if (await desk.edit([{ at: 'front.busk', value: busk }], 'Own busk')) emit('done')
 }
