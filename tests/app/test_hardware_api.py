@@ -138,3 +138,24 @@ def test_the_catalogue_tells_what_there_is_to_choose_from(client):  # noqa: F811
 )
 def test_changes_of_hardware_are_called_in_the_makers_words(at, value, said):
     assert label_of([Change(at=at, value=value)]).startswith(said)
+
+
+@pytest.mark.parametrize(
+    ("changes", "word"),
+    [
+        ({}, "230 mm busk"),
+        ({"front.opening": "none"}, "no opening"),
+        ({"front.opening": "hooks"}, "hooks"),
+        ({"front.opening": "zip", "draft.top.cf_mm": "5 cm", "draft.hem.cf_mm": "5 cm"}, "no zip"),
+    ],
+)
+def test_the_thread_says_how_the_front_opens_and_how_many_bones(client, sheet, changes, word):  # noqa: F811
+    for at, value in changes.items():
+        answer = edit(client, sheet, at, value)
+        assert answer.status_code == 200, answer.text
+        sheet = answer.json()
+    knots = {knot["stage"]: knot for knot in sheet["thread"]["knots"]}
+    assert knots["front"]["note"] == word
+    doubled = edit(client, sheet, "bones.doubled", ["2·3"]).json()
+    after = {knot["stage"]: knot["note"] for knot in doubled["thread"]["knots"]}
+    assert int(after["bones"].split()[0]) == int(knots["bones"]["note"].split()[0]) + 2

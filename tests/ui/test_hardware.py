@@ -298,3 +298,41 @@ def test_what_is_opened_on_these_pages_has_no_axe_violations(demo_hand, shown):
         if shown == "Cutting":
             demo_hand.find(".plan")
     assert demo_hand.violations() == []
+
+
+def test_a_shipped_kind_is_changed_and_put_back_as_it_was(demo_hand):
+    line = stage(demo_hand, REGENT, "bones")
+    before = sheet(demo_hand, line)["plan"]["boning"]["grams"]
+    demo_hand.press("Catalogue")
+    demo_hand.press("flat steel 12 × 1.0 mm")
+    assert demo_hand.value("width, mm") == "12"
+    demo_hand.write("grams a metre", "120")
+    demo_hand.press("Keep it")
+    demo_hand.see("120 g/m")
+    assert sheet(demo_hand, line)["plan"]["boning"]["grams"] > before
+    demo_hand.press("as it was")
+    demo_hand.gone("120 g/m")
+    assert sheet(demo_hand, line)["plan"]["boning"]["grams"] == pytest.approx(before)
+
+
+def test_turns_on_the_seams_and_dipped_ends_are_chosen(demo_hand):
+    line = stage(demo_hand, REGENT, "bones")
+    choose(demo_hand, "On every second of them", "synthetic 7 × 1.5 mm")
+    demo_hand.wait(lambda: demo_hand.all("[data-channel='2·3'].synthetic-whalebone"))
+    assert not demo_hand.all("[data-channel='1·2'].synthetic-whalebone")
+    choose(demo_hand, "Ends of cut steel", "dipped, coat by coat")
+    demo_hand.see("coats of dip, each overnight")
+    assert sheet(demo_hand, line)["plan"]["boning"]["coats"] > 0
+    pick(demo_hand, "CB outer")
+    assert "Made, just here" not in demo_hand.text()  # a folded edge is made between its plies
+
+
+def test_a_thin_busk_behind_a_flap(demo_hand):
+    line = stage(demo_hand, REGENT, "front")
+    for words in ("a flap behind hides it", "a thin one, that bends by hand"):
+        demo_hand.browser.find_element(By.XPATH, f'//label[normalize-space()="{words}"]').click()
+        demo_hand.wait(lambda words=words: demo_hand.all(".v-selection-control--dirty"))
+    demo_hand.see("Flap:")
+    demo_hand.see("Sew a channel for the flat steel beside it")
+    front = sheet(demo_hand, line)["build"]["front"]
+    assert (front["flap"], front["thin"]) == (True, True)
