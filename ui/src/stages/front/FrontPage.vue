@@ -63,7 +63,7 @@ const base = computed(() => `/api/builds/${desk.sheet?.id}`)
       <h2>Getting in and out</h2>
       <ul class="ways" aria-label="Ways in and out"><li v-for="way in plan.ways" :key="way.way" :class="way.verdict.replace(' ', '-')"><span aria-hidden="true">{{ VERDICT[way.verdict] }}</span><span>{{ way.sentence }} <b>{{ way.alone ? 'Alone.' : 'With a helper.' }}</b></span></li></ul>
       <p class="soft">To get out: loosen the lacing fully, then open {{ opening?.separates ? 'the front' : 'what opens' }}; never force a stud or a zip under strain.</p>
-      <v-btn size="small" variant="text" @click="measuring = !measuring">{{ measuring ? 'Hide these measures' : 'Measure what has to pass' }}</v-btn>
+      <v-btn size="small" variant="outlined" @click="measuring = !measuring">{{ measuring ? 'Hide these measures' : 'Measure what has to pass' }}</v-btn>
       <div v-if="measuring" class="two"><LengthField at="wearer.shoulders_mm" :mm="desk.build!.wearer!.shoulders_mm" label="round the shoulders" /><LengthField at="wearer.head_mm" :mm="desk.build!.wearer!.head_mm" label="round the head" /></div>
 
       <template v-if="front.opening === 'busk'">
