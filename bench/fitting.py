@@ -14,16 +14,16 @@ from concurrent.futures import ProcessPoolExecutor
 
 import numpy as np
 
-from fuseau.build import Build
-from fuseau.craft.body import Body, believe
-from fuseau.craft.curves import Array
-from fuseau.craft.fit import Lacing, fit
-from fuseau.craft.kinds import KINDS
-from fuseau.craft.wearer import Level, Wearer
-from fuseau.decisions import accept, cut_version, log_fitting
-from fuseau.keeping import Kept
-from fuseau.plan import plan, ready
-from fuseau.shaping import aim_at, edges, final_lacing, mock_up_lacing
+from fuseau.commands.decisions import accept, cut_version, log_fitting
+from fuseau.craft.base.curves import Array
+from fuseau.craft.fit.fit import Lacing, fit
+from fuseau.craft.wearer.body import Body, believe
+from fuseau.craft.wearer.garment_kinds import KINDS
+from fuseau.craft.wearer.measures import Level, Wearer
+from fuseau.document.build import Build
+from fuseau.planning.cache import Kept
+from fuseau.planning.pattern import aim_at, edges, final_lacing, mock_up_lacing
+from fuseau.planning.pipeline import plan, ready
 from fuseau.stand_ins.fitted_stand import TAPE, TrueBody, World, hidden, lace_up, notice, passes
 from fuseau.stand_ins.rehearsal import as_written
 

@@ -12,24 +12,24 @@ from pathlib import Path
 import httpx
 import numpy as np
 
-from fuseau.build import Build, read_build
-from fuseau.craft.body import believe
-from fuseau.craft.drafting import draft
-from fuseau.craft.findings import Change
-from fuseau.craft.kinds import KINDS
-from fuseau.craft.learning import infer, learn
-from fuseau.craft.notions import BONES
-from fuseau.craft.sawing import Wanted, plan_cutting
-from fuseau.craft.settling import settle
-from fuseau.decisions import change
+from fuseau.commands.decisions import change
+from fuseau.craft.base.findings import Change
+from fuseau.craft.boning.cutting_stock import Wanted, plan_cutting
+from fuseau.craft.fit.equilibrium import settle
+from fuseau.craft.fitting.inference import infer, learn
+from fuseau.craft.materials.catalogue import BONES
+from fuseau.craft.pattern.drafting import draft
+from fuseau.craft.wearer.body import believe
+from fuseau.craft.wearer.garment_kinds import KINDS
 from fuseau.demo.workshop import fill
+from fuseau.document.build import Build, read_build
 from fuseau.files.drawings import read_drawing
 from fuseau.files.svg import pattern_svg
-from fuseau.keeping import Kept
-from fuseau.plan import plan, ready
-from fuseau.schools import schools
-from fuseau.seeing import tried_on
-from fuseau.shaping import aim_at, edges, final_lacing, propose
+from fuseau.planning.cache import Kept
+from fuseau.planning.observations import tried_on
+from fuseau.planning.pattern import aim_at, edges, final_lacing, propose
+from fuseau.planning.pipeline import plan, ready
+from fuseau.planning.schools import schools
 from fuseau.store.opening import open_database
 from fuseau.store.workshop import Workshop
 from tests.ui.driving import Hand, Server, chromium

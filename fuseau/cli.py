@@ -8,7 +8,7 @@ from typing import Annotated
 import typer
 
 from fuseau.app.settings import Settings
-from fuseau.craft.lengths import Unit
+from fuseau.craft.base.lengths import Unit
 from fuseau.files.paper import Paper
 
 main = typer.Typer(no_args_is_help=True, add_completion=False, help="Fuseau: from measures to a corset that fits.")
@@ -41,8 +41,8 @@ def demo(port: Port = _USUAL.port, data: Data = Path("data/demo")) -> None:
 @main.command()
 def plan(file: BuildFile, unit: UnitName = "cm") -> None:
     """Print the plan of a build as JSON."""
-    from fuseau.plan import plan as make_plan
-    from fuseau.plan import ready
+    from fuseau.planning.pipeline import plan as make_plan
+    from fuseau.planning.pipeline import ready
 
     build = _read(file)
     planned = make_plan(build, unit=unit).model_copy(update={"readiness": ready(build)})
@@ -58,10 +58,10 @@ def print_files(
 ) -> None:
     """Write the pattern (PDF, SVG, DXF) and the list of a build."""
     from fuseau.files.dxf import pattern_dxf
-    from fuseau.files.sheet import list_pdf
+    from fuseau.files.hardware_list import list_pdf
     from fuseau.files.svg import pattern_svg
     from fuseau.files.tiles import pattern_pdf
-    from fuseau.plan import plan as make_plan
+    from fuseau.planning.pipeline import plan as make_plan
 
     build = _read(file)
     planned = make_plan(build, unit=unit)

@@ -4,9 +4,9 @@ import datetime
 
 import pytest
 
-from fuseau.build import Build
-from fuseau.craft.findings import Change
-from fuseau.decisions import change
+from fuseau.commands.decisions import change
+from fuseau.craft.base.findings import Change
+from fuseau.document.build import Build
 
 TODAY = datetime.date(2026, 11, 24)
 

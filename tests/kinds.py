@@ -1,9 +1,9 @@
 """Builds of every kind that tests start from: one made-up wearer, measured from neck to hip."""
 
-from fuseau.build import Build
-from fuseau.craft.findings import Change
-from fuseau.craft.kinds import KINDS
-from fuseau.decisions import change
+from fuseau.commands.decisions import change
+from fuseau.craft.base.findings import Change
+from fuseau.craft.wearer.garment_kinds import KINDS
+from fuseau.document.build import Build
 from tests.conftest import MEASURES, edited
 
 WHOLE = {

@@ -7,11 +7,11 @@ from fastapi import Depends, Request
 from fastapi.responses import Response
 from pydantic import BaseModel
 
-from fuseau.app.desk import Desk
-from fuseau.app.shapes import Trouble
-from fuseau.build import Build
-from fuseau.craft.record import Unmakeable
-from fuseau.planned import Plan
+from fuseau.app.session import Desk
+from fuseau.app.wire import Trouble
+from fuseau.craft.base.record import Unmakeable
+from fuseau.document.build import Build
+from fuseau.planning.plan import Plan
 from fuseau.store.workshop import Opened
 
 TROUBLES: dict[int | str, dict[str, Any]] = {404: {"model": Trouble}, 409: {"model": Trouble}, 422: {"model": Trouble}}

@@ -6,14 +6,14 @@ from fastapi import APIRouter, Query, Request
 from fastapi.responses import Response
 
 from fuseau.app.answering import TROUBLES, TheDesk, file_answer, kept, makeable
-from fuseau.app.desk import Desk
-from fuseau.app.shapes import Sheet
-from fuseau.build import Build
-from fuseau.craft.record import Unmakeable
-from fuseau.decisions import change
+from fuseau.app.session import Desk
+from fuseau.app.wire import Sheet
+from fuseau.commands.decisions import change
+from fuseau.craft.base.record import Unmakeable
+from fuseau.document.build import Build
 from fuseau.files.document import write_document
 from fuseau.files.paper import Paper
-from fuseau.planned import Plan
+from fuseau.planning.plan import Plan
 
 router = APIRouter(prefix="/api", responses=TROUBLES)
 
@@ -39,7 +39,7 @@ def print_pattern(desk: TheDesk, build_id: str, paper: Annotated[Paper, Query()]
 @router.get("/builds/{build_id}/list.pdf", response_class=Response)
 def print_list(desk: TheDesk, build_id: str, paper: Annotated[Paper, Query()] = "a4") -> Response:
     """Bones, busk, holes and lace on one page."""
-    from fuseau.files.sheet import list_pdf
+    from fuseau.files.hardware_list import list_pdf
 
     build, planned = drafted(desk, build_id)
     return file_answer(list_pdf(build, planned, paper, desk.unit), "application/pdf", build, "-list.pdf")

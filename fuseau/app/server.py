@@ -9,13 +9,13 @@ from pydantic import ValidationError
 from starlette.exceptions import HTTPException
 
 from fuseau import __version__
-from fuseau.app import album, book, fitting, hardware, patterns, printing, routes
-from fuseau.app.desk import Desk
+from fuseau.app import bones, brief, mockups, pattern, printing, wearer, workshop
 from fuseau.app.guard import Guard
+from fuseau.app.session import Desk
 from fuseau.app.settings import Settings
-from fuseau.app.shapes import Trouble
-from fuseau.build import Fault, faults
-from fuseau.craft.record import Unmakeable
+from fuseau.app.wire import Trouble
+from fuseau.craft.base.record import Unmakeable
+from fuseau.document.build import Fault, faults
 from fuseau.files.document import UnreadableFile
 from fuseau.store.book import Book, NotInTheBook
 from fuseau.store.opening import open_database
@@ -39,7 +39,7 @@ def make_app(settings: Settings) -> FastAPI:
     engine = open_database(settings.database)
     app.state.desk = Desk(Workshop(engine), Book(engine), Pictures(engine))
     app.add_middleware(Guard)
-    for part in (routes, fitting, patterns, hardware, printing, album, book):
+    for part in (workshop, brief, wearer, pattern, mockups, bones, printing):
         app.include_router(part.router)
     _answer_errors(app)
     _serve_pages(app)

@@ -11,12 +11,12 @@ from typing import Any, Literal
 
 import numpy as np
 
-from fuseau.build import Build, Mark, MeasuringRef, Picture
-from fuseau.craft.findings import Change
-from fuseau.decisions import accept, change, cut_version, log_fitting
+from fuseau.commands.decisions import accept, change, cut_version, log_fitting
+from fuseau.craft.base.findings import Change
 from fuseau.demo.sketches import Look, sketch
-from fuseau.plan import plan
-from fuseau.shaping import mock_up_lacing
+from fuseau.document.build import Build, Mark, MeasuringRef, Picture
+from fuseau.planning.pattern import mock_up_lacing
+from fuseau.planning.pipeline import plan
 from fuseau.stand_ins.fitted_stand import TrueBody, lace_up, notice
 from fuseau.stand_ins.rehearsal import as_written
 from fuseau.store.book import Book

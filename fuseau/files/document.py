@@ -8,7 +8,7 @@ from typing import Any
 
 from pydantic import ValidationError
 
-from fuseau.build import FORMAT, VERSION, Build, Fault, faults, read_build
+from fuseau.document.build import FORMAT, VERSION, Build, Fault, faults, read_build
 
 LARGEST_BYTES = 20_000_000
 

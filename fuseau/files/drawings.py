@@ -15,7 +15,7 @@ from pydantic import BaseModel
 from shapely.geometry import LineString, Point, Polygon
 from shapely.ops import linemerge
 
-from fuseau.craft.outlines import narrowest
+from fuseau.craft.pattern.traced_outlines import narrowest
 from fuseau.files.document import UnreadableFile
 
 Spot = tuple[float, float]

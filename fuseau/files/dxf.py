@@ -5,10 +5,10 @@ import io
 from ezdxf.document import Drawing
 from ezdxf.enums import TextEntityAlignment
 
-from fuseau.build import Build
+from fuseau.document.build import Build
 from fuseau.files.pieces import Kind, pattern_pieces
 from fuseau.files.svg import side_by_side
-from fuseau.planned import Plan
+from fuseau.planning.plan import Plan
 
 LAYERS: dict[Kind, tuple[str, int]] = {
     "cut": ("CUT", 7),

@@ -14,11 +14,10 @@ from reportlab.lib.pagesizes import A4, LETTER
 from reportlab.lib.units import mm
 from reportlab.pdfgen.canvas import Canvas
 
-from fuseau.build import Build
-from fuseau.craft.findings import Change
-from fuseau.craft.kinds import KINDS
-from fuseau.craft.lengths import LengthError, Unit, format_length, parse_length
-from fuseau.craft.wearer import (
+from fuseau.craft.base.findings import Change
+from fuseau.craft.base.lengths import LengthError, Unit, format_length, parse_length
+from fuseau.craft.wearer.garment_kinds import KINDS
+from fuseau.craft.wearer.measures import (
     HOW_TO_MEASURE,
     LEVEL_LABELS,
     LEVELS,
@@ -27,6 +26,7 @@ from fuseau.craft.wearer import (
     sign_of,
     zero_of,
 )
+from fuseau.document.build import Build
 from fuseau.files.document import UnreadableFile
 from fuseau.files.paper import Paper
 from fuseau.files.tiles import BOLD, FONT, fonts

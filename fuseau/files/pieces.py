@@ -6,12 +6,12 @@ from typing import Literal
 
 import numpy as np
 
-from fuseau.build import Build
-from fuseau.craft.bones import Bone
-from fuseau.craft.cutting import cut_line, cut_piece
-from fuseau.craft.joining import Joined, join_panels
-from fuseau.craft.trueing import LaidPanel, LaidPiece, Notch
-from fuseau.planned import Plan
+from fuseau.craft.boning.bones import Bone
+from fuseau.craft.pattern.cut_lines import cut_line, cut_piece
+from fuseau.craft.pattern.one_piece import Joined, join_panels
+from fuseau.craft.pattern.trueing import LaidPanel, LaidPiece, Notch
+from fuseau.document.build import Build
+from fuseau.planning.plan import Plan
 
 Kind = Literal["cut", "stitch", "waist", "grain", "notch", "channel", "hole", "dart"]
 Spot = tuple[float, float]

@@ -2,14 +2,14 @@
 
 import math
 
-from fuseau.build import Build
-from fuseau.craft.findings import capital
-from fuseau.craft.lengths import Unit, format_length
-from fuseau.craft.record import Unmakeable
+from fuseau.craft.base.findings import capital
+from fuseau.craft.base.lengths import Unit, format_length
+from fuseau.craft.base.record import Unmakeable
+from fuseau.document.build import Build
 from fuseau.files.paper import Paper
 from fuseau.files.pieces import Label, Piece, Spot, Stroke
 from fuseau.files.tiles import sheet_pdf
-from fuseau.planned import Plan
+from fuseau.planning.plan import Plan
 
 _TEXT_MM = 2.6
 _ROUND = 8

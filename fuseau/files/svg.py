@@ -2,9 +2,9 @@
 
 from xml.sax.saxutils import escape
 
-from fuseau.build import Build
+from fuseau.document.build import Build
 from fuseau.files.pieces import Kind, Piece, Spot, pattern_pieces
-from fuseau.planned import Plan
+from fuseau.planning.plan import Plan
 
 _GAP_MM = 15.0
 _MARGIN_MM = 10.0

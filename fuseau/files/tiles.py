@@ -13,10 +13,10 @@ from reportlab.pdfbase.ttfonts import TTFont
 from reportlab.pdfgen.canvas import Canvas
 from shapely.geometry import LineString, box
 
-from fuseau.build import Build
+from fuseau.document.build import Build
 from fuseau.files.paper import SIZES_MM, Paper
 from fuseau.files.pieces import Kind, Piece, pattern_pieces
-from fuseau.planned import Plan
+from fuseau.planning.plan import Plan
 
 MARGIN_MM = 9.0
 OVERLAP_MM = 10.0

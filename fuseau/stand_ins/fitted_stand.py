@@ -11,12 +11,12 @@ from typing import Literal
 
 import numpy as np
 
-from fuseau.craft.body import Body
-from fuseau.craft.curves import Array
-from fuseau.craft.fit import Lacing
-from fuseau.craft.learning import Word
-from fuseau.craft.practice import Practice
-from fuseau.craft.readiness import Failing, shortfalls
+from fuseau.craft.base.curves import Array
+from fuseau.craft.base.practice import Practice
+from fuseau.craft.fit.fit import Lacing
+from fuseau.craft.fitting.inference import Word
+from fuseau.craft.fitting.readiness import Failing, shortfalls
+from fuseau.craft.wearer.body import Body
 
 World = Literal["kind", "harsh"]
 _STIFFENS = 1.7

@@ -6,16 +6,16 @@ from typing import Any
 
 import numpy as np
 
-from fuseau.build import Build
-from fuseau.craft.body import Body, believe
-from fuseau.craft.curves import Array
-from fuseau.craft.fit import Lacing, gap_shape
-from fuseau.craft.kinds import KINDS
-from fuseau.craft.readiness import Failing
-from fuseau.craft.record import Record, Unmakeable
-from fuseau.craft.wearer import LevelName
-from fuseau.planned import Plan
-from fuseau.shaping import final_lacing, mock_up_lacing
+from fuseau.craft.base.curves import Array
+from fuseau.craft.base.record import Record, Unmakeable
+from fuseau.craft.fit.fit import Lacing, gap_shape
+from fuseau.craft.fitting.readiness import Failing
+from fuseau.craft.wearer.body import Body, believe
+from fuseau.craft.wearer.garment_kinds import KINDS
+from fuseau.craft.wearer.measures import LevelName
+from fuseau.document.build import Build
+from fuseau.planning.pattern import final_lacing, mock_up_lacing
+from fuseau.planning.plan import Plan
 from fuseau.stand_ins.fitted_stand import TAPE, Noticed, Seen, TrueBody, World, hidden, lace_up, notice, passes
 
 

@@ -8,7 +8,7 @@ from dataclasses import dataclass
 from sqlalchemy import Engine
 from sqlmodel import Session, col, select
 
-from fuseau.craft.wearer import Wearer
+from fuseau.craft.wearer.measures import Wearer
 from fuseau.store.tables import MeasuringRow, WearerRow
 
 

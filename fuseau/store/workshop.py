@@ -9,7 +9,7 @@ from dataclasses import dataclass
 from sqlalchemy import Engine, func
 from sqlmodel import Session, col, select
 
-from fuseau.build import Build, read_build
+from fuseau.document.build import Build, read_build
 from fuseau.store.tables import BuildRow, RevisionRow, SettingRow
 
 

@@ -12,7 +12,7 @@ from fuseau.files.drawings import read_drawing
 from fuseau.files.dxf import LAYERS, pattern_dxf
 from fuseau.files.svg import pattern_svg
 from fuseau.files.tiles import pattern_pdf
-from fuseau.plan import plan
+from fuseau.planning.pipeline import plan
 from tests.kinds import ALL_KINDS, built
 
 PANEL = "M10 10 C 14 60 6 90 10 150 L 70 150 C 74 90 64 60 70 10 Z"

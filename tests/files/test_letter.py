@@ -7,11 +7,11 @@ import re
 import pytest
 from pypdf import PdfReader
 
-from fuseau.build import Build
-from fuseau.decisions import change
+from fuseau.commands.decisions import change
+from fuseau.document.build import Build
 from fuseau.files.document import UnreadableFile
 from fuseau.files.letter import letter_html, letter_pdf, read_letter
-from fuseau.plan import plan
+from fuseau.planning.pipeline import plan
 from tests.conftest import edited
 
 MEASURES = {
@@ -84,7 +84,7 @@ def test_the_printed_sheet_asks_for_the_same():
 
 @pytest.mark.parametrize("kind", ["overbust corset", "neck corset"])
 def test_the_sheet_asks_for_the_levels_of_its_kind_and_reads_them_back(kind):
-    from fuseau.craft.kinds import KINDS
+    from fuseau.craft.wearer.garment_kinds import KINDS
     from tests.kinds import built
 
     build = built(kind)

@@ -6,7 +6,7 @@ import io
 import pytest
 from PIL import Image
 
-from fuseau.build import Brief, Build, Picture
+from fuseau.document.build import Brief, Build, Picture
 from fuseau.files.document import UnreadableFile, read_attached, read_document, write_document
 from fuseau.files.pictures import decode_picture
 

@@ -7,13 +7,13 @@ import numpy as np
 import pytest
 from pypdf import PdfReader
 
-from fuseau.build import Build
-from fuseau.craft.record import Unmakeable
+from fuseau.craft.base.record import Unmakeable
+from fuseau.document.build import Build
 from fuseau.files.paper import SIZES_MM
 from fuseau.files.strips import bone_pieces, bones_pdf, front_pdf, front_pieces, hole_pieces, holes_pdf
 from fuseau.files.tiles import MARGIN_MM, OVERLAP_MM
-from fuseau.plan import plan
-from tests.files.test_files import boxes, lines
+from fuseau.planning.pipeline import plan
+from tests.files.test_documents_and_prints import boxes, lines
 from tests.kinds import built
 
 CORSET = built("underbust corset")

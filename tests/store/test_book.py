@@ -4,7 +4,7 @@ import datetime
 
 import pytest
 
-from fuseau.craft.wearer import Level, Wearer
+from fuseau.craft.wearer.measures import Level, Wearer
 from fuseau.store.book import Book, NotInTheBook
 from fuseau.store.opening import open_database
 from fuseau.store.pictures import KeptPicture, Pictures

@@ -6,7 +6,7 @@ import sqlite3
 import pytest
 from sqlmodel import Session, select
 
-from fuseau.build import Build
+from fuseau.document.build import Build
 from fuseau.store.opening import HEAD, NewerDatabase, _engine, migrate, open_database, revision_of
 from fuseau.store.tables import RevisionRow
 from fuseau.store.workshop import NoSuchBuild, NothingToDo, Stale, Workshop

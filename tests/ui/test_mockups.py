@@ -7,7 +7,7 @@ from selenium.webdriver.common.by import By
 from selenium.webdriver.common.keys import Keys
 from selenium.webdriver.support.ui import Select
 
-from tests.craft.test_photo import CARD, GAPS, drawn, edges_in, tilted
+from tests.craft.fitting.test_photo_gap import CARD, GAPS, drawn, edges_in, tilted
 from tests.ui.test_pages import stage
 
 

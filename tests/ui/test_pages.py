@@ -7,7 +7,7 @@ import pytest
 from selenium.webdriver.common.by import By
 from selenium.webdriver.common.keys import Keys
 
-from fuseau.craft.lengths import format_length
+from fuseau.craft.base.lengths import format_length
 from tests.conftest import MEASURES
 from tests.ui.driving import Hand, Server
 

@@ -7,7 +7,7 @@ import httpx
 from pypdf import PdfReader
 from selenium.webdriver.common.keys import Keys
 
-from tests.files.test_files import boxes
+from tests.files.test_documents_and_prints import boxes
 from tests.ui.driving import Hand
 
 GAPS = ("31", "37", "45", "52", "60")

@@ -1,0 +1,131 @@
+"""Routes of the book of wearers: measurings apart from builds, and what a newer one would change."""
+
+import datetime
+
+from fastapi import APIRouter
+from fastapi.responses import Response
+
+from fuseau.app.answering import TROUBLES, TheDesk, kept, makeable, today
+from fuseau.app.session import Desk
+from fuseau.app.wire import (
+    BookEntry,
+    BookMeasuring,
+    KeepMeasures,
+    LevelMoved,
+    Remeasured,
+    RestingBuild,
+    Sheet,
+    TakeMeasures,
+)
+from fuseau.craft.wearer.body import Body
+from fuseau.document.build import Build, MeasuringRef
+from fuseau.store.book import Measuring
+from fuseau.store.workshop import Opened
+
+router = APIRouter(prefix="/api", responses=TROUBLES)
+
+
+@router.get("/wearers")
+def list_wearers(desk: TheDesk) -> list[BookEntry]:
+    """Everyone in the book, her measurings newest first, and the builds that rest on them."""
+    builds = [*desk.workshop.builds(), *desk.workshop.builds(archived=True)]
+    found = []
+    for entry in desk.book.wearers():
+        resting = [
+            RestingBuild(
+                id=opened.id,
+                name=opened.build.brief.name,
+                taken_on=opened.build.measuring.taken_on,
+                newest=opened.build.measuring.measuring_id == entry.measurings[0].id if entry.measurings else True,
+            )
+            for opened in builds
+            if opened.build.measuring and opened.build.measuring.wearer_id == entry.id
+        ]
+        measurings = [BookMeasuring(id=one.id, taken_on=one.taken_on) for one in entry.measurings]
+        found.append(BookEntry(id=entry.id, name=entry.name, measurings=measurings, builds=resting))
+    return found
+
+
+@router.delete("/wearers/{wearer_id}", status_code=204)
+def delete_wearer(desk: TheDesk, wearer_id: str) -> None:
+    """Take a wearer and her measures out of the book; builds keep their own copy. `undelete` brings her back."""
+    desk.book.delete(wearer_id)
+
+
+@router.post("/wearers/{wearer_id}/undelete", status_code=204)
+def undelete_wearer(desk: TheDesk, wearer_id: str) -> None:
+    """Bring a wearer back."""
+    desk.book.delete(wearer_id, deleted=False)
+
+
+@router.post("/builds/{build_id}/book", response_model=Sheet)
+def write_down(desk: TheDesk, build_id: str, wish: KeepMeasures) -> Response:
+    """Keep this build's measures in the book as a measuring of a day (today, if none is said)."""
+    opened = desk.workshop.open(build_id)
+    desk.workshop.check(build_id, wish.revision)
+    ref = opened.build.measuring
+    same = ref.wearer_id if ref else None
+    made = desk.book.write_down(opened.build.wearer, wish.taken_on or today(), same)
+    build = opened.build.model_copy(update={"measuring": _ref(made)})
+    return kept(desk, build_id, wish.revision, build, f"Measures of {_day(made.taken_on)} in the book")
+
+
+@router.get("/builds/{build_id}/measurings/{measuring_id}")
+def look_at_measuring(desk: TheDesk, build_id: str, measuring_id: str) -> Remeasured:
+    """What a measuring from the book would change in this build: girths of the body, girths to sew."""
+    opened = desk.workshop.open(build_id)
+    measuring = desk.book.measuring(measuring_id)
+    before = desk.plan(build_id, opened.build)
+    after = desk.plan(f"{build_id} tried", _measured(desk, opened, measuring))
+    return Remeasured(
+        measuring_id=measuring.id,
+        taken_on=measuring.taken_on,
+        body=_moved(before.body, after.body),
+        sewn=[
+            LevelMoved(name=level.name, before_mm=was, after_mm=now)
+            for level, was, now in zip(
+                before.body or (),
+                before.aim.sewn_mm if before.aim else (),
+                after.aim.sewn_mm if after.aim else (),
+                strict=False,
+            )
+        ][::-1],
+    )
+
+
+@router.post("/builds/{build_id}/measuring", response_model=Sheet)
+def take_measuring(desk: TheDesk, build_id: str, wish: TakeMeasures) -> Response:
+    """Let this build rest on a measuring from the book."""
+    opened = desk.workshop.open(build_id)
+    desk.workshop.check(build_id, wish.revision)
+    measuring = desk.book.measuring(wish.measuring_id)
+    build = _measured(desk, opened, measuring)
+    label = f"Measures of {measuring.wearer.name or 'the wearer'}, {_day(measuring.taken_on)}"
+    return kept(desk, build_id, wish.revision, build, label, makeable(desk, opened, build))
+
+
+def _ref(measuring: Measuring) -> MeasuringRef:
+    return MeasuringRef(wearer_id=measuring.wearer_id, measuring_id=measuring.id, taken_on=measuring.taken_on)
+
+
+def _measured(desk: Desk, opened: Opened, measuring: Measuring) -> Build:
+    """The build on a measuring of the book, and on what fittings of other garments on it taught."""
+    changes = {
+        "wearer": measuring.wearer,
+        "measuring": _ref(measuring),
+        "taught": desk.taught(measuring.id, but=opened.id),
+    }
+    return opened.build.model_copy(update=changes)
+
+
+def _moved(before: Body | None, after: Body | None) -> list[LevelMoved]:
+    if before is None or after is None:
+        return []
+    return [
+        LevelMoved(name=was.name, before_mm=was.girth_mm, after_mm=now.girth_mm)
+        for was, now in zip(before, after, strict=True)
+    ][::-1]
+
+
+def _day(day: datetime.date) -> str:
+    return f"{day.day} {day:%B %Y}"

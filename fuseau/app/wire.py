@@ -1,0 +1,343 @@
+"""What goes over the wire, beside the Build and the Plan."""
+
+import datetime
+from typing import Any, Literal
+
+from pydantic import BaseModel, Field
+
+from fuseau.craft.base.findings import Change, Stage
+from fuseau.craft.base.lengths import Unit
+from fuseau.craft.fit.target import Pull
+from fuseau.craft.materials.catalogue import BoneKind, BuskStock
+from fuseau.craft.pattern.alterations import Comparison
+from fuseau.craft.pattern.traced_outlines import Misfit, TracedPattern
+from fuseau.craft.pattern.trueing import LaidPanel, TruedSeam
+from fuseau.craft.wearer.garment_kinds import Kind, KindName
+from fuseau.craft.wearer.measures import LevelName
+from fuseau.document.build import Build, Fault
+from fuseau.document.fittings import SaidAt
+from fuseau.files.paper import Paper
+from fuseau.planning.brief import Consequence
+from fuseau.planning.plan import Plan
+from fuseau.planning.thread import Thread
+
+Theme = Literal["light", "dark"]
+
+
+class Trouble(BaseModel):
+    """The one shape of every error: a sentence, faults at their fields, and what changed since (stale edits)."""
+
+    sentence: str
+    faults: list[Fault] = Field(default_factory=list)
+    changed: list[str] = Field(default_factory=list)
+
+
+class Sheet(BaseModel):
+    """A build with its plan, and its place in its history."""
+
+    id: str
+    revision: int
+    archived: bool
+    undoes: str | None
+    redoes: str | None
+    build: Build
+    plan: Plan
+    thread: Thread
+    job: str
+    consequences: list[Consequence]
+    newer: "BookMeasuring | None"
+
+
+class Line(BaseModel):
+    """A build as the workshop lists it."""
+
+    id: str
+    revision: int
+    name: str
+    character: str
+    wearer: str
+    kind: str
+    picture: str | None
+    needed_on: datetime.date | None
+    archived: bool
+    version: int | None
+    fittings: int
+    next_stage: Stage
+    next_step: str
+    silhouette: list[list[tuple[float, float]]]
+
+
+class Past(BaseModel):
+    """A line of a build's history."""
+
+    revision: int
+    label: str
+    made_at: datetime.datetime
+    present: bool
+
+
+class House(BaseModel):
+    """Settings of the workshop."""
+
+    unit: Unit = "cm"
+    theme: Theme = "light"
+    paper: Paper = "a4"
+
+
+class NewBuild(BaseModel):
+    """A build to make."""
+
+    name: str = Field(min_length=1, max_length=120)
+    character: str = Field(default="", max_length=120)
+    kind: KindName = "underbust corset"
+
+
+class Edit(BaseModel):
+    """Fields to set, made on a revision. A length may be text in the maker's words."""
+
+    revision: int
+    changes: list[Change] = Field(min_length=1, max_length=60)
+    label: str = Field(default="", max_length=200)
+
+
+class Trial(BaseModel):
+    """Fields to set without keeping them, to see what would follow."""
+
+    changes: list[Change] = Field(min_length=1, max_length=60)
+
+
+class OnRevision(BaseModel):
+    """The revision that a step is taken on."""
+
+    revision: int
+
+
+class Restoring(OnRevision):
+    """An earlier revision to bring back."""
+
+    to: int
+
+
+class NextVersion(OnRevision):
+    """Cut the first version, accept the proposed one, go back to an old one (`to`), or fix the one drawn on."""
+
+    what: Literal["cut", "accept", "back", "fix"]
+    to: int | None = None
+
+
+class Compared(BaseModel):
+    """Two versions beside each other: what changed, and the other one laid flat."""
+
+    before: int
+    after: int
+    comparison: Comparison
+    before_panels: list[LaidPanel]
+
+
+class WrittenLevel(BaseModel):
+    """Widths of all panels at a level as written, CF to CB: lengths as text or mm."""
+
+    name: str
+    widths_mm: list[str | float] = Field(max_length=20)
+
+
+class TypedIn(OnRevision):
+    """A pattern typed in by its widths."""
+
+    levels: list[WrittenLevel] = Field(max_length=10)
+    front_panels: int
+
+
+class EditPreview(BaseModel):
+    """Edits of the pattern as written: each has a `kind`, and lengths as text or mm (see the Edit records)."""
+
+    edits: list[dict[str, Any]] = Field(min_length=1, max_length=40)
+
+
+class PatternEdits(EditPreview):
+    """Edits to keep, made on a revision."""
+
+    revision: int
+
+
+class EditedPattern(BaseModel):
+    """The pattern after edits, laid flat and trued, and the sewn girth at every level."""
+
+    panels: list[LaidPanel]
+    left_panels: list[LaidPanel] | None
+    sewn_mm: dict[str, float]
+    seams: list[TruedSeam]
+
+
+class Refitting(OnRevision):
+    """The build whose pattern is to be refitted."""
+
+    source: str = Field(max_length=32)
+
+
+class Traced(OnRevision):
+    """Traced pieces to keep, and the name of their drawing."""
+
+    traced: TracedPattern
+    name: str = Field(default="", max_length=200)
+
+
+class TracedAnswer(BaseModel):
+    """What is odd about traced pieces, where their corners lie on the drawing, and the girths they make."""
+
+    misfits: list[Misfit]
+    corners: dict[int, list[tuple[float, float]]]
+    sewn_mm: dict[str, float]
+
+
+class BookMeasuring(BaseModel):
+    """One measuring in the book."""
+
+    id: str
+    taken_on: datetime.date
+
+
+class RestingBuild(BaseModel):
+    """A build that rests on a measuring; `newest` if there is none newer."""
+
+    id: str
+    name: str
+    taken_on: datetime.date
+    newest: bool
+
+
+class BookEntry(BaseModel):
+    """A wearer in the book."""
+
+    id: str
+    name: str
+    measurings: list[BookMeasuring]
+    builds: list[RestingBuild]
+
+
+class KeepMeasures(OnRevision):
+    """Keep a build's measures in the book, as of a day."""
+
+    taken_on: datetime.date | None = None
+
+
+class TakeMeasures(OnRevision):
+    """Take a measuring from the book."""
+
+    measuring_id: str = Field(max_length=32)
+
+
+class LevelMoved(BaseModel):
+    """A girth before and after, mm."""
+
+    name: LevelName
+    before_mm: float
+    after_mm: float
+
+
+class Remeasured(BaseModel):
+    """What another measuring would change, from the top down."""
+
+    measuring_id: str
+    taken_on: datetime.date
+    body: list[LevelMoved]
+    sewn: list[LevelMoved]
+
+
+class NewFitting(OnRevision):
+    """A fitting to log: fields of `Fitting`, with lengths as text or mm. What is missing stays missing."""
+
+    version: int | None = Field(default=None, description="The version tried on; None is the present one.")
+    pull: Pull
+    readings: list[dict[str, Any]] = Field(default_factory=list, max_length=40)
+    words: list[SaidAt] = Field(default_factory=list, max_length=12)
+    stand_offs: list[dict[str, Any]] = Field(default_factory=list, max_length=12)
+    laced: list[dict[str, Any]] = Field(default_factory=list, max_length=12)
+    taps: list[dict[str, Any]] = Field(default_factory=list, max_length=60)
+    pinches: list[dict[str, Any]] = Field(default_factory=list, max_length=24)
+    edges: list[dict[str, Any]] = Field(default_factory=list, max_length=6)
+    moved: list[dict[str, Any]] = Field(default_factory=list, max_length=7)
+    photos: list[dict[str, Any]] = Field(default_factory=list, max_length=8)
+    rides_mm: str | float | None = None
+    swings_mm: str | float | None = None
+    hours: float | None = None
+    cost: float | None = None
+    under: str = Field(default="", max_length=400)
+    note: str = Field(default="", max_length=4000)
+    made_of: dict[str, Any] | None = None
+
+    def written(self) -> dict[str, Any]:
+        """As `log_fitting` takes it: what is None is not said."""
+        return self.model_dump(exclude={"revision"}, exclude_none=True)
+
+    def corrected(self) -> dict[str, Any]:
+        """As `correct_fitting` takes it: what is None is taken back."""
+        unsaid = {name for name in ("made_of", "version") if getattr(self, name) is None}
+        return self.model_dump(exclude={"revision"} | unsaid)
+
+
+class SetLine(OnRevision):
+    """One line of the proposed change by hand; without amounts it goes back, without a seam all lines do."""
+
+    seam: int | None = None
+    level: LevelName | None = None
+    cf_side_mm: str | float | None = None
+    cb_side_mm: str | float | None = None
+
+    def written(self) -> dict[str, Any] | None:
+        """As `set_line` takes it."""
+        return None if self.seam is None else self.model_dump(exclude={"revision"})
+
+
+class KeptPhoto(BaseModel):
+    """A photo as it is kept."""
+
+    id: str
+    width_px: int
+    height_px: int
+
+
+class Choice(BaseModel):
+    """A thing that can be chosen: its key and how it is called."""
+
+    name: str
+    label: str
+
+
+class KeepKind(OnRevision):
+    """A kind of bone to keep in the build's catalogue, as written: lengths as text or mm. Without a name it is new."""
+
+    kind: dict[str, Any]
+
+
+class HouseNumber(BaseModel):
+    """A house number with its reason and range."""
+
+    name: str
+    reason: str
+    usual: float
+    low: float
+    high: float
+
+
+class LevelInfo(BaseModel):
+    """A level: how it is called and measured, and which zero line its heights go from (+1 above, −1 below)."""
+
+    name: LevelName
+    label: str
+    how: str
+    zero: str
+    sign: int
+
+
+class Catalogue(BaseModel):
+    """What can be chosen, the levels of a body, and the house numbers."""
+
+    kinds: list[Kind]
+    levels: list[LevelInfo]
+    bones: list[BoneKind]
+    busks: list[BuskStock]
+    holes: list[Choice]
+    laces: list[Choice]
+    cloths: list[Choice]
+    numbers: list[HouseNumber]

@@ -1,0 +1,1 @@
+"""What a maker does to a Build: one function a decision, Build in, Build out."""

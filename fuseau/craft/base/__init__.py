@@ -1,0 +1,1 @@
+"""The ground floor: lengths, curves, records, findings, house numbers."""

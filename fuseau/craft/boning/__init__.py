@@ -1,0 +1,1 @@
+"""Channels and bones: laid, checked, counted, cut, used again."""

@@ -1,0 +1,362 @@
+"""Bones: what lies in each channel, how wide the channel is sewn, and how long the bone is cut (model, section 7)."""
+
+import math
+from collections.abc import Mapping
+
+import numpy as np
+
+from fuseau.craft.base.curves import Array, lengths_along
+from fuseau.craft.base.practice import Practice
+from fuseau.craft.base.record import Record
+from fuseau.craft.boning.channels import (
+    Around,
+    Between,
+    BoneChoices,
+    Channel,
+    ChannelMade,
+    Place,
+    SeamPlace,
+    Shaped,
+    Sheet,
+    at_gussets,
+    bend_of,
+    beside,
+    between_path,
+    shaped_path,
+    sheets_of,
+    usual_between,
+)
+from fuseau.craft.materials.catalogue import BoneKind, BoneName, Material
+from fuseau.craft.pattern.pattern import seam_label
+from fuseau.craft.pattern.trueing import Laid, Point
+
+_STRAIGHT_MM = 20000.0
+
+
+class Bone(Record):
+    """One channel of a half and the bone in it (`count`: or the two side by side). Points are (x, z) of its panel, mm.
+
+    `radius_mm` is the tightest edge-wise bend of its path, at `tightest_z_mm` (None: straight); `can_lie` are the kinds
+    that follow it. `strip_mm` is how wide a tape lies over the channel, finished, and `lines_mm` its lines of
+    stitching from the middle. `room_mm` is the longest that would fit; a ready-cut bone may be shorter.
+    """
+
+    channel: str
+    place: Place
+    panel: int
+    kind: BoneName
+    kind_label: str
+    material: Material
+    width_mm: float
+    thickness_mm: float
+    length_mm: float
+    count: int
+    channel_width_mm: float
+    path_mm: float
+    room_mm: float
+    path: tuple[Point, ...]
+    bone_path: tuple[Point, ...]
+    radius_mm: float | None
+    tightest_z_mm: float
+    can_lie: tuple[BoneName, ...]
+    made: ChannelMade
+    strip_mm: float | None
+    strip_cut_mm: float | None
+    lines_mm: tuple[float, ...]
+    seam: int | None
+    across: float | None
+    own: str | None
+    swapped: bool
+
+
+def channel_width(kind: BoneKind, wrapping_mm: float, practice: Practice) -> float:
+    """Stitch to stitch, up to the half millimetre: w + t + ease + half the plies that wrap it.
+
+    >>> from fuseau.craft.materials.catalogue import BONES
+    >>> channel_width(BONES["spiral_6"], 0.8, Practice())
+    9.5
+    """
+    wanted = kind.width_mm + kind.thickness_mm + practice.bone_ease_mm + wrapping_mm / 2
+    return math.ceil(round(wanted / practice.channel_step_mm, 6)) * practice.channel_step_mm
+
+
+def bone_room(path_mm: float, kind: BoneKind, practice: Practice) -> float:
+    """The longest bone that fits: down to the step of the path less the clearance (and cap) at each end; 0 for none.
+
+    >>> from fuseau.craft.materials.catalogue import BONES
+    >>> bone_room(302.4, BONES["flat_6"], Practice())
+    290.0
+    """
+    ends = 2 * (kind.clearance_mm + (practice.bone_cap_mm if kind.capped else 0))
+    return max(0.0, math.floor(round((path_mm - ends) / practice.bone_step_mm, 6)) * practice.bone_step_mm)
+
+
+def bone_length(path_mm: float, kind: BoneKind, practice: Practice) -> float:
+    """The bone that goes in: as long as there is room; of what is sold ready-cut, the longest that fits."""
+    room = bone_room(path_mm, kind, practice)
+    if kind.sold != "ready-cut":
+        return room
+    return max((length for length in kind.lengths_mm if length <= room), default=0.0)
+
+
+def lacing_edge_layout(
+    kind: BoneKind,
+    flange_mm: float,
+    wrapping_mm: float,
+    practice: Practice,
+    inner: BoneKind | None = None,
+    counts: tuple[int, int] = (1, 1),
+) -> dict[str, float]:
+    """Distances from the fold (the lacing edge) inward, mm: outer bone, grommet line, inner bone, all of it.
+
+    Outward in: fold, channel, grommet line with its flange and clear cloth on both sides, channel. `counts` are the
+    bones side by side in the outer and the inner channel.
+    """
+    wide = counts[0] * channel_width(kind, wrapping_mm, practice)
+    narrow = counts[1] * channel_width(inner or kind, wrapping_mm, practice)
+    line = practice.edge_stitch_mm + wide + practice.flange_clear_mm + flange_mm / 2
+    middle = line + flange_mm / 2 + practice.flange_clear_mm + narrow / 2
+    return {
+        "outer": practice.edge_stitch_mm + wide / 2,
+        "grommets": line,
+        "inner": middle,
+        "needs": middle + narrow / 2 + practice.edge_stitch_mm,
+    }
+
+
+def edge_stiffness(
+    kind: BoneKind,
+    flange_mm: float,
+    wrapping_mm: float,
+    practice: Practice,
+    inner: BoneKind | None = None,
+    counts: tuple[int, int] = (1, 1),
+) -> float:
+    """EI of one lacing edge, N·m²: its bones within reach of the edge, and the folded cloth itself."""
+    layout = lacing_edge_layout(kind, flange_mm, wrapping_mm, practice, inner, counts)
+    each = (("outer", kind, counts[0]), ("inner", inner or kind, counts[1]))
+    near = [count * one.edgewise_stiffness() for place, one, count in each if layout[place] <= practice.edge_beam_mm]
+    return practice.cloth_edge_n_m2 + sum(near)
+
+
+def edge_bones(choices: BoneChoices, kinds: Mapping[BoneName, BoneKind]) -> tuple[BoneKind, BoneKind, tuple[int, int]]:
+    """What lies at the lacing edge: outer kind, inner kind, and how many of each side by side."""
+    names = [choices.by_channel.get(label, choices.lacing_edge) for label in ("CB outer", "CB inner")]
+    counts = [2 if label in choices.doubled else 1 for label in ("CB outer", "CB inner")]
+    return kinds[names[0]], kinds[names[1]], (counts[0], counts[1])
+
+
+def edge_layout(choices: BoneChoices, around: Around) -> dict[str, float]:
+    """The layout of the lacing edge (`lacing_edge_layout`) with the bones that are chosen for it."""
+    outer, inner, counts = edge_bones(choices, around.kinds)
+    wraps = around.wraps_mm("between plies")
+    return lacing_edge_layout(outer, around.flange_mm, wraps, around.practice, inner, counts)
+
+
+def front_offset(choices: BoneChoices, around: Around) -> float:
+    """How far from CF the bone beside the opening lies, mm."""
+    kind = around.kinds[choices.by_channel.get("CF", choices.beside_busk)]
+    wide = channel_width(kind, around.wraps_mm(_made("CF", choices)), around.practice)
+    return around.front_mm + wide * (2 if "CF" in choices.doubled else 1) / 2 + around.practice.edge_stitch_mm
+
+
+def between_now(laid: Laid, choices: BoneChoices, around: Around) -> tuple[Between, ...]:
+    """The channels between seams: the maker's, or the usual ones of such a garment."""
+    if choices.between is not None:
+        return choices.between
+    start = edge_layout(choices, around)["inner"] if around.front_laced else front_offset(choices, around)
+    insets = {1: (start, 0.0)}
+    for number in range(1, len(laid.panels)):
+        place = _seam_place(number, choices, around)
+        beside_it = _beside_seam(seam_label(number), number, choices, around)
+        if place in ("CF side", "both sides"):
+            insets[number] = (insets.get(number, (0.0, 0.0))[0], beside_it)
+        if place in ("CB side", "both sides"):
+            insets[number + 1] = (beside_it, 0.0)
+    return usual_between(sheets_of(laid), around, insets)
+
+
+def lay_bones(laid: Laid, choices: BoneChoices, around: Around) -> tuple[Bone, ...]:
+    """Every channel of a half from CF to CB, and the bone in it.
+
+    Beside the opening (or two at a front lacing edge), on or beside each seam, between seams, shaped, and two at the
+    lacing edge. Channels of panels that are no longer there are left out (`check_lost` tells).
+    """
+    sheets = sheets_of(laid)
+    found = [_bone(channel, choices, around) for channel in _front(sheets[0], choices, around)]
+    loose: tuple[Between | Shaped, ...] = (*between_now(laid, choices, around), *choices.shaped)
+    for sheet in sheets:
+        number = sheet.panel.number
+        here = [one for one in loose if one.panel == number]
+        for one in sorted(here, key=lambda one: one.across if isinstance(one, Between) else one.points[0].across):
+            found.append(_bone(_loose(sheet, one, choices), choices, around))
+        if number < len(sheets):
+            found += _on_seam(sheets, number, choices, around)
+    layout = edge_layout(choices, around)
+    places: tuple[tuple[str, Place, str], ...] = (
+        ("CB inner", "lacing edge inner", "inner"),
+        ("CB outer", "lacing edge outer", "outer"),
+    )
+    for label, place, key in places:
+        path = beside(sheets[-1], layout[key], from_cf=False)
+        found.append(_bone(Channel(label, place, len(sheets), path, (0.0, 0.0)), choices, around))
+    return tuple(bone for bone in found if bone is not None)
+
+
+def lay_loose(sheet: Sheet, one: Between | Shaped, choices: BoneChoices, around: Around) -> Bone | None:
+    """One channel between seams, or shaped, and the bone in it; None where none of it lies on the panel."""
+    return _bone(_loose(sheet, one, choices), choices, around)
+
+
+def _front(sheet: Sheet, choices: BoneChoices, around: Around) -> list[Channel]:
+    if around.front_laced:
+        layout = edge_layout(choices, around)
+        return [
+            Channel("CF outer", "front edge outer", 1, beside(sheet, layout["outer"], from_cf=True), (0.0, 0.0)),
+            Channel("CF inner", "front edge inner", 1, beside(sheet, layout["inner"], from_cf=True), (0.0, 0.0)),
+        ]
+    if choices.on_seams.get("CF") == "none":
+        return []
+    path = beside(sheet, front_offset(choices, around), from_cf=True)
+    return [Channel("CF", "beside the opening", 1, path, (0.0, 0.0))]
+
+
+def _loose(sheet: Sheet, one: Between | Shaped, choices: BoneChoices) -> Channel:
+    if isinstance(one, Between):
+        path = between_path(sheet, one)
+        own = f"between.{choices.between.index(one)}" if choices.between and one in choices.between else None
+        return Channel(one.label, "between", one.panel, path, bend_of(path), across=one.across, own=own)
+    path = shaped_path(sheet, one)
+    own = f"shaped.{choices.shaped.index(one)}" if one in choices.shaped else None
+    return Channel(one.label, "shaped", one.panel, path, bend_of(path), across=one.points[0].across, own=own)
+
+
+def _on_seam(sheets: tuple[Sheet, ...], number: int, choices: BoneChoices, around: Around) -> list[Bone | None]:
+    """The channels of one seam: on it, beside it, or none; where panels are joined, beside the line of the dart."""
+    label = seam_label(number)
+    wish = _seam_place(number, choices, around)
+    if wish == "none":
+        return []
+    before, after = sheets[number - 1], sheets[number]
+    over = choices.over_gussets
+    if wish == "on":
+        path = at_gussets(before.cb, number, around, over)
+        channel = Channel(label, "seam", number, path, before.bend_toward(after), seam=number)
+        return [_bone(channel, choices, around)]
+    found = []
+    sides = {"CF side": ("CF side",), "CB side": ("CB side",), "both sides": ("CF side", "CB side")}[wish]
+    for side in sides:
+        name = label if wish != "both sides" else f"{label} {side[:2]}"
+        offset = _beside_seam(name, number, choices, around)
+        toward_cb = side == "CB side"
+        path = beside(after if toward_cb else before, offset, from_cf=toward_cb)
+        path = at_gussets(path, number, around, over)
+        panel = number + 1 if toward_cb else number
+        found.append(_bone(Channel(name, "beside seam", panel, path, bend_of(path), seam=number), choices, around))
+    return found
+
+
+def _seam_place(number: int, choices: BoneChoices, around: Around) -> SeamPlace:
+    """Where the channel of a seam lies: as wished; beside one that is joined or opens, for nothing can lie in that."""
+    wish = choices.on_seams.get(seam_label(number), "CB side" if number in around.joined else "on")
+    return "both sides" if number == around.open_seam and wish == "on" else wish
+
+
+def _beside_seam(name: str, number: int, choices: BoneChoices, around: Around) -> float:
+    """How far from a seam the middle of a channel beside it lies, mm."""
+    kind = _kind(name, "beside seam", number, choices, around)
+    wide = channel_width(kind, around.wraps_mm(_made(name, choices)), around.practice)
+    opens = around.seam_mm if number == around.open_seam else 0.0
+    return opens + around.practice.strip_margin_mm + wide * (2 if name in choices.doubled else 1) / 2
+
+
+def _made(label: str, choices: BoneChoices) -> ChannelMade:
+    """How a channel is made; those of a folded edge always lie between its plies."""
+    if label.startswith("CB ") or label in ("CF outer", "CF inner"):
+        return "between plies"
+    return choices.made_by_channel.get(label, choices.made)
+
+
+def _kind(label: str, place: Place, seam: int | None, choices: BoneChoices, around: Around) -> BoneKind:
+    """The kind that is meant to lie in a channel, before its bend is asked."""
+    if label in choices.by_channel:
+        return around.kinds[choices.by_channel[label]]
+    if place in ("lacing edge outer", "lacing edge inner", "front edge outer", "front edge inner"):
+        return around.kinds[choices.lacing_edge]
+    if place == "beside the opening":
+        return around.kinds[choices.beside_busk]
+    if place in ("between", "shaped"):
+        return around.kinds[choices.between_seams or choices.seams]
+    if seam == around.front_panels:
+        return around.kinds[choices.sides or choices.seams]
+    turn = choices.every_second if seam is not None and seam % 2 == 0 else None
+    return around.kinds[turn or choices.seams]
+
+
+def _bone(channel: Channel, choices: BoneChoices, around: Around) -> Bone | None:
+    """The bone of a channel; where its kind can't follow and none was asked for just there, the one for curves."""
+    practice, label = around.practice, channel.label
+    if len(channel.path) < 2:
+        return None
+    kind = _kind(label, channel.place, channel.seam, choices, around)
+    curvature, tightest = channel.bend
+    radius = 1 / curvature if curvature > 1 / _STRAIGHT_MM else None
+    curved = around.kinds[choices.curved] if choices.curved else None
+    swapped = (
+        radius is not None
+        and curved is not None
+        and label not in choices.by_channel
+        and radius < kind.least_radius_mm
+        and curved.least_radius_mm < kind.least_radius_mm
+    )
+    if swapped and curved is not None:
+        kind = curved
+    made = _made(label, choices)
+    count = 2 if label in choices.doubled else 1
+    wide = channel_width(kind, around.wraps_mm(made), practice)
+    taped = made in ("inside tape", "outside tape")
+    strip = count * wide + 2 * practice.strip_margin_mm if taped else None
+    path = channel.path
+    run = lengths_along(path[:, 0], path[:, 1])
+    total = float(run[-1])
+    length = bone_length(total, kind, practice)
+    middle = total / 2
+    ends = np.linspace(middle - length / 2, middle + length / 2, max(2, len(path)))
+    lying = np.column_stack([np.interp(ends, run, path[:, 0]), np.interp(ends, run, path[:, 1])])
+    return Bone(
+        channel=label,
+        place=channel.place,
+        panel=channel.panel,
+        kind=kind.name,
+        kind_label=kind.label,
+        material=kind.material,
+        width_mm=kind.width_mm,
+        thickness_mm=kind.thickness_mm,
+        length_mm=length,
+        count=count,
+        channel_width_mm=wide,
+        path_mm=total,
+        room_mm=bone_room(total, kind, practice),
+        path=_points(path),
+        bone_path=_points(lying),
+        radius_mm=radius,
+        tightest_z_mm=tightest,
+        can_lie=tuple(one.name for one in around.kinds.values() if radius is None or one.least_radius_mm <= radius),
+        made=made,
+        strip_mm=strip,
+        strip_cut_mm=None if strip is None else strip + 2 * practice.strip_turning_mm,
+        lines_mm=tuple((i - count / 2) * wide for i in range(count + 1)),
+        seam=channel.seam,
+        across=channel.across,
+        own=channel.own,
+        swapped=swapped,
+    )
+
+
+def _points(array: Array) -> tuple[Point, ...]:
+    return tuple(map(tuple, np.round(array, 3).tolist()))
+
+
+def tied(bones: tuple[Bone, ...], around: Around, name: BoneName) -> dict[str, float]:
+    """How long a mock-up's bone (a cable tie) is cut for each channel, mm."""
+    return {bone.channel: bone_room(bone.path_mm, around.kinds[name], around.practice) for bone in bones}

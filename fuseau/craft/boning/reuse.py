@@ -1,0 +1,106 @@
+"""When the pattern moves after the bones were cut: which still serve, where another goes, which are cut anew.
+
+The bones that are there are given to the channels as an assignment (Kuhn's), fewest new bones first, then fewest cut
+down, then fewest moved to another channel; OR-Tools solves it.
+"""
+
+from collections.abc import Mapping
+from typing import Literal
+
+from fuseau.craft.base.practice import Practice
+from fuseau.craft.base.record import Record
+from fuseau.craft.boning.bones import Bone
+from fuseau.craft.boning.channels import CutBone
+from fuseau.craft.materials.catalogue import BoneKind, BoneName
+
+_COST = {"stays": 0, "moves here": 1, "cut down": 100, "new": 10000}
+
+
+class Fate(Record):
+    """What becomes of a channel's bone: it stays, one from another channel comes in, one is cut down, or it is new.
+
+    `from_channel` is where the bone was cut for; `had_mm` how long it is.
+    """
+
+    channel: str
+    kind_label: str
+    length_mm: float
+    what: Literal["stays", "moves here", "cut down", "new"]
+    from_channel: str | None
+    had_mm: float | None
+
+
+class Recut(Record):
+    """The fate of every channel's bone, and the bones that are left over, of one half."""
+
+    fates: tuple[Fate, ...]
+    left: tuple[CutBone, ...]
+    new: int
+    cut_down: int
+
+
+def recut(
+    bones: tuple[Bone, ...], cut: tuple[CutBone, ...], kinds: Mapping[BoneName, BoneKind], practice: Practice
+) -> Recut | None:
+    """How the cut bones serve the channels as they are now; None while none are cut.
+
+    A bone serves where it is of the kind, no longer than there is room for, and not so short that the edge would
+    curl. A longer one is cut down, and its end closed again.
+    """
+    if not cut:
+        return None
+    wanted = [bone for bone in bones for _ in range(bone.count) if bone.length_mm > 0]
+    have = [one for one in cut for _ in range(one.count)]
+    pairs = _assigned(wanted, have, practice)
+    fates = []
+    for i, bone in enumerate(wanted):
+        given = have[pairs[i]] if i in pairs else None
+        what = _serves(bone, given, practice) if given else "new"
+        fates.append(
+            Fate(
+                channel=bone.channel,
+                kind_label=bone.kind_label,
+                length_mm=min(bone.length_mm, given.length_mm) if given else bone.length_mm,
+                what=what or "new",
+                from_channel=given.channel if given else None,
+                had_mm=given.length_mm if given else None,
+            )
+        )
+    used = set(pairs.values())
+    left = tuple(one.model_copy(update={"count": 1}) for k, one in enumerate(have) if k not in used)
+    return Recut(
+        fates=tuple(fates),
+        left=left,
+        new=sum(one.what == "new" for one in fates),
+        cut_down=sum(one.what == "cut down" for one in fates),
+    )
+
+
+def _serves(bone: Bone, given: CutBone, practice: Practice) -> Literal["stays", "moves here", "cut down"] | None:
+    if given.kind != bone.kind or given.length_mm < bone.room_mm - practice.ready_short_mm:
+        return None
+    if given.length_mm > bone.room_mm + 1e-6:
+        return "cut down"
+    return "stays" if given.channel == bone.channel else "moves here"
+
+
+def _assigned(wanted: list[Bone], have: list[CutBone], practice: Practice) -> dict[int, int]:
+    """Which bone goes where: channel index → bone index."""
+    from ortools.graph.python import linear_sum_assignment
+
+    solver = linear_sum_assignment.SimpleLinearSumAssignment()
+    for i, bone in enumerate(wanted):
+        for k, given in enumerate(have):
+            what = _serves(bone, given, practice)
+            if what is not None:
+                off = abs(given.length_mm - bone.length_mm)
+                solver.add_arc_with_cost(i, k, 1000 * _COST[what] + int(off))
+        solver.add_arc_with_cost(i, len(have) + i, 1000 * _COST["new"])
+    # bones that nobody needs go to nobody, so that both sides are as many
+    for k in range(len(have)):
+        for j in range(len(wanted) + len(have)):
+            solver.add_arc_with_cost(len(wanted) + k, j, 0)
+    if solver.solve() != solver.OPTIMAL:
+        raise RuntimeError("bones could not be given to channels")
+    found = {i: solver.right_mate(i) for i in range(len(wanted))}
+    return {i: k for i, k in found.items() if k < len(have)}

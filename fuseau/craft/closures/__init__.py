@@ -1,0 +1,1 @@
+"""What opens and closes: front, back, lacing, and getting in."""

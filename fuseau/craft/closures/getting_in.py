@@ -1,0 +1,190 @@
+"""Getting in and out: each way, what has to pass, what the lace must allow, and whether she can alone (model, 8)."""
+
+import math
+from typing import Literal
+
+import numpy as np
+
+from fuseau.craft.base.lengths import Unit, format_length
+from fuseau.craft.base.practice import Practice
+from fuseau.craft.base.record import Record
+from fuseau.craft.closures.front import OPENING_LABELS, Opening
+from fuseau.craft.fit.fit import Fit, LevelFit
+from fuseau.craft.wearer.body import Body
+
+WayName = Literal["by the front", "by the side", "up over the hips", "over the head", "round the neck"]
+
+
+class Way(Record):
+    """One way in: the girth that has to pass (mm), the gap behind that it needs, and whether it goes.
+
+    `verdict`: as it is worn, only if the lace allows the gap, or not at all.
+    """
+
+    way: WayName
+    passes_mm: float
+    gap_mm: float
+    verdict: Literal["yes", "only if", "no"]
+    alone: bool
+    sentence: str
+
+
+class Passing(Record):
+    """What has to pass that is no level of the garment: round the head, and round shoulders and arms, mm.
+
+    `guessed` names what nobody measured.
+    """
+
+    head_mm: float
+    shoulders_mm: float
+    guessed: tuple[Literal["head", "shoulders"], ...]
+
+
+def passing(body: Body, head_mm: float | None, shoulders_mm: float | None, practice: Practice) -> Passing:
+    """Head and shoulders as measured, or as they usually are for such a body."""
+    chest = max((level.girth_mm for level in body if level.name in ("high_bust", "bust", "underbust")), default=900.0)
+    guessed: list[Literal["head", "shoulders"]] = []
+    if head_mm is None:
+        guessed.append("head")
+    if shoulders_mm is None:
+        guessed.append("shoulders")
+    return Passing(
+        head_mm=head_mm or practice.head_mm,
+        shoulders_mm=shoulders_mm or practice.shoulders_share * chest,
+        guessed=tuple(guessed),
+    )
+
+
+def ways_in(
+    fitted: Fit,
+    body: Body,
+    opening: Opening,
+    others: Passing,
+    practice: Practice,
+    unit: Unit,
+    *,
+    loops: bool = True,
+    round_the_neck: bool = False,
+) -> tuple[Way, ...]:
+    """Every way into the garment, the one to take first.
+
+    By an opening that separates the garment hangs loose, unlaced, with room for the hands. Otherwise its narrowest
+    closed girth, where nothing opens, must stretch over what has to pass, less what the body gives. Without pull
+    loops nobody tightens a back alone.
+    """
+    take_up = fitted.take_up_mm
+    if round_the_neck:
+        return _collar(fitted, others, practice, unit)
+    worn = fitted.shape.mean_mm
+    found = []
+    covered = [level for level in fitted.levels if level.gap_mm is not None]
+    if opening.separates:
+        gap = max(level.body_mm + practice.getting_in_ease_mm + take_up - level.closed_mm for level in covered)
+        gap = max(gap, worn + practice.getting_in_ease_mm)
+        found.append(_by_opening(opening, gap, max(level.body_mm for level in covered), loops, unit))
+    # the other ways leave closed what separates
+    closed = [level.closed_mm for level in covered if opening.separates or not _opens(opening, level)]
+    if opening.opens_low_mm is not None and not opening.separates:  # its stop does not open
+        levels = sorted(fitted.levels, key=lambda level: level.z_mm)
+        z, girths = [level.z_mm for level in levels], [level.closed_mm for level in levels]
+        closed.append(float(np.interp(opening.opens_low_mm, z, girths)))
+    narrowest = min(closed)
+    hips = max((level.girth_mm for level in body if level.back_mm < 0), default=0.0)
+    chest = max((level.girth_mm for level in body if level.back_mm > 0), default=0.0)
+    for name, passes in (("up over the hips", hips), ("over the head", max(others.shoulders_mm, chest))):
+        if passes:
+            found.append(_through(name, passes, narrowest, take_up, worn, practice, unit, others, loops))  # type: ignore[arg-type]
+    first = found[:1] if opening.separates else []
+    return (*first, *sorted(found[len(first) :], key=lambda way: (way.verdict == "no", way.gap_mm)))
+
+
+def _opens(opening: Opening, level: LevelFit) -> bool:
+    low, high = opening.opens_low_mm, opening.opens_high_mm
+    return low is not None and high is not None and low - 1 <= level.z_mm <= high + 1
+
+
+def _by_opening(opening: Opening, gap: float, passes: float, loops: bool, unit: Unit) -> Way:
+    side = opening.line != "CF"
+    open_to = format_length(gap, unit)
+    draw = "draw the loops at the waist" if loops else "have a helper lace the back"
+    if opening.kind == "busk":
+        said = f"In by the busk: open the lace to {open_to} behind, close the studs from the second up, {draw}."
+    elif opening.kind == "lacing":
+        said = f"Laced in front: the front opens altogether; with the back at {open_to} both laces stay in."
+    else:
+        name = OPENING_LABELS[opening.kind]
+        where = "in front" if not side else f"at {opening.line}"
+        said = f"In by the {name} {where}: open the lace to {open_to} behind, close it from the hem up, {draw}."
+    alone = loops or opening.kind == "lacing"
+    return Way(
+        way="by the side" if side else "by the front",
+        passes_mm=passes,
+        gap_mm=gap,
+        verdict="only if",
+        alone=alone,
+        sentence=said,
+    )
+
+
+def _through(
+    name: WayName,
+    passes: float,
+    narrowest: float,
+    take_up: float,
+    worn: float,
+    practice: Practice,
+    unit: Unit,
+    others: Passing,
+    loops: bool,
+) -> Way:
+    gap = max(0.0, passes * (1 - practice.passing_gives) + take_up - narrowest)
+    verdict: Literal["yes", "only if", "no"] = "only if"
+    if gap <= worn:
+        verdict = "yes"
+    elif gap > practice.widest_opening_mm:
+        verdict = "no"
+    guess = (
+        " (her shoulders are a guess: measure round them, arms down)"
+        if (name == "over the head" and "shoulders" in others.guessed)
+        else ""
+    )
+    start = "Up over the hips" if name == "up over the hips" else "Over the head and shoulders"
+    if verdict == "yes":
+        said = f"{start}: it goes as it is laced{guess}."
+    elif verdict == "only if":
+        said = f"{start}: the back has to open to {format_length(gap, unit)}{guess}."
+    else:
+        said = (
+            f"{start}: no. {format_length(passes, unit)} would have to pass, and the back to open to "
+            f"{format_length(gap, unit)}{guess}."
+        )
+    return Way(way=name, passes_mm=passes, gap_mm=gap, verdict=verdict, alone=loops, sentence=said)
+
+
+def _collar(fitted: Fit, others: Passing, practice: Practice, unit: Unit) -> tuple[Way, ...]:
+    take_up = fitted.take_up_mm
+    across = max(level.body_mm for level in fitted.levels) / math.pi
+    gap = max(across + practice.getting_in_ease_mm - take_up, fitted.shape.mean_mm)
+    narrowest = min(level.closed_mm for level in fitted.levels)
+    over = max(0.0, others.head_mm + take_up - narrowest)
+    guess = " (a usual head: measure hers)" if "head" in others.guessed else ""
+    return (
+        Way(
+            way="round the neck",
+            passes_mm=across * math.pi,
+            gap_mm=gap,
+            verdict="only if",
+            alone=False,
+            sentence=f"Laid round the neck from the front: the back has to open to {format_length(gap, unit)}, or the "
+            "lace comes out. Nobody reaches the back of her own neck well: have a helper, and shears at hand.",
+        ),
+        Way(
+            way="over the head",
+            passes_mm=others.head_mm,
+            gap_mm=over,
+            verdict="yes" if over <= fitted.shape.mean_mm else "only if",
+            alone=False,
+            sentence=f"Over the head: {format_length(others.head_mm, unit)}{guess} has to pass, so the back has to "
+            f"open to {format_length(over, unit)}.",
+        ),
+    )

@@ -1,0 +1,173 @@
+"""Sections to scale: through the lacing edge, and through a channel (model, sections 7 and 9).
+
+x goes from the fold, or from the middle of the channel, y from the outside of the garment inward, mm.
+"""
+
+from collections.abc import Sequence
+from typing import Literal
+
+from fuseau.craft.base.practice import Practice
+from fuseau.craft.base.record import Record
+from fuseau.craft.boning.bones import Bone
+from fuseau.craft.boning.channels import ChannelMade
+from fuseau.craft.materials.catalogue import CLOTHS, BoneKind, GrommetKind
+from fuseau.craft.materials.stack import Stack
+
+_ROUND_MM = 4.0  # cloth drawn on each side of a channel
+
+
+class SectionPart(Record):
+    """A rectangle of a section: what it is, its left and its outer side, its size, mm."""
+
+    what: Literal["fashion", "strength", "lining", "tape", "bone", "flange", "hole", "stitch"]
+    label: str
+    x_mm: float
+    y_mm: float
+    width_mm: float
+    height_mm: float
+
+
+class Section(Record):
+    """A cut through the garment, to scale."""
+
+    title: str
+    width_mm: float
+    height_mm: float
+    parts: tuple[SectionPart, ...]
+
+
+def section_key(bone: Bone) -> str:
+    """Bones with the same key have the same section."""
+    return f"{bone.kind}/{bone.made}/{bone.count}"
+
+
+class _Pile:
+    """Plies from the outside inward over a width."""
+
+    def __init__(self, x: float, width: float) -> None:
+        self.x, self.width, self.y = x, width, 0.0
+        self.parts: list[SectionPart] = []
+
+    def ply(self, what: Literal["fashion", "strength", "lining", "tape"], label: str, thick: float) -> None:
+        if thick > 0:
+            self.parts.append(
+                SectionPart(what=what, label=label, x_mm=self.x, y_mm=self.y, width_mm=self.width, height_mm=thick)
+            )
+            self.y += thick
+
+    def bones(self, middles: Sequence[float], kind: BoneKind) -> None:
+        for middle in middles:
+            self.parts.append(
+                SectionPart(
+                    what="bone",
+                    label=kind.label,
+                    x_mm=middle - kind.width_mm / 2,
+                    y_mm=self.y,
+                    width_mm=kind.width_mm,
+                    height_mm=kind.thickness_mm,
+                )
+            )
+
+
+def _shell(pile: _Pile, stack: Stack, *, inward: bool = True) -> None:
+    cloth = CLOTHS[stack.strength].label
+    plies = [("fashion", "fashion", stack.fashion_mm), ("strength", cloth, stack.strength_mm)]
+    for what, label, thick in plies if inward else plies[::-1]:
+        pile.ply("fashion" if what == "fashion" else "strength", label, thick)
+
+
+def _stitches(places: Sequence[float], height: float) -> list[SectionPart]:
+    return [
+        SectionPart(what="stitch", label="stitching", x_mm=x - 0.15, y_mm=0, width_mm=0.3, height_mm=height)
+        for x in places
+    ]
+
+
+def edge_section(
+    stack: Stack,
+    kinds: tuple[BoneKind, BoneKind],
+    counts: tuple[int, int],
+    widths: tuple[float, float],
+    layout: dict[str, float],
+    hole: GrommetKind,
+) -> Section:
+    """Through the lacing edge at a hole: shell, bones and grommet, the shell folded back, lining. `widths`: channels.
+
+    Outer and inner bone in that order, as in `lacing_edge_layout`.
+    """
+    pile = _Pile(0.0, layout["needs"])
+    _shell(pile, stack)
+    for kind, count, wide, place in zip(kinds, counts, widths, (layout["outer"], layout["inner"]), strict=True):
+        pile.bones([place + (i - (count - 1) / 2) * wide for i in range(count)], kind)
+    pile.y += max(kind.thickness_mm for kind in kinds)
+    _shell(pile, stack, inward=False)
+    pile.ply("lining", "lining", stack.lining_mm)
+    height = pile.y
+    at = layout["grommets"]
+    metal = [
+        SectionPart(
+            what="flange",
+            label=hole.label,
+            x_mm=at - hole.flange_mm / 2,
+            y_mm=y,
+            width_mm=hole.flange_mm,
+            height_mm=hole.height_mm,
+        )
+        for y in (-hole.height_mm, height)
+    ]
+    bore = SectionPart(
+        what="hole", label="hole", x_mm=at - hole.hole_mm / 2, y_mm=0, width_mm=hole.hole_mm, height_mm=height
+    )
+    lines = [
+        place + side * count * wide / 2
+        for place, count, wide in zip((layout["outer"], layout["inner"]), counts, widths, strict=True)
+        for side in (-1, 1)
+    ]
+    return Section(
+        title="The lacing edge, from the fold inward",
+        width_mm=layout["needs"],
+        height_mm=height,
+        parts=(*pile.parts, *_stitches(lines, height), bore, *metal),
+    )
+
+
+_TITLES: dict[ChannelMade, str] = {
+    "between plies": "Between the plies, stitched through",
+    "in the allowances": "In the seam allowance, stitched to the shell",
+    "inside tape": "Under a tape inside",
+    "outside tape": "Under a tape outside, which shows",
+}
+
+
+def channel_section(bone: Bone, kind: BoneKind, stack: Stack, practice: Practice) -> Section:
+    """Through a channel with its bone (or two): plies from the outside inward, tape and stitching."""
+    wide = bone.count * bone.channel_width_mm
+    strip = bone.strip_mm or wide
+    whole = max(wide, strip) + 2 * _ROUND_MM
+    pile = _Pile(-whole / 2, whole)
+    tape = _Pile(-strip / 2, strip)
+    middles = [(i - (bone.count - 1) / 2) * bone.channel_width_mm for i in range(bone.count)]
+    if bone.made == "outside tape":
+        tape.ply("tape", "tape", practice.channel_tape_mm)
+        pile.y = tape.y
+        pile.bones(middles, kind)
+        pile.y += kind.thickness_mm
+        _shell(pile, stack)
+        pile.ply("lining", "lining", stack.lining_mm)
+    else:
+        _shell(pile, stack)
+        pile.bones(middles, kind)
+        pile.y += kind.thickness_mm
+        if bone.made == "in the allowances":
+            _shell(pile, stack, inward=False)
+        elif bone.made == "inside tape":
+            tape.y = pile.y
+            tape.ply("tape", "tape", practice.channel_tape_mm)
+            pile.y = tape.y
+        pile.ply("lining", "lining", stack.lining_mm)
+    return Section(
+        title=_TITLES[bone.made],
+        width_mm=whole,
+        height_mm=pile.y,
+        parts=(*pile.parts, *tape.parts, *_stitches(bone.lines_mm, pile.y)),
+    )

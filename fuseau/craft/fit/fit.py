@@ -1,0 +1,289 @@
+"""How a garment sits on the wearer: gap and its shape, pressure, stand-off, swing, what it holds (model, section 3)."""
+
+import math
+from dataclasses import dataclass
+from functools import cached_property
+from typing import Literal
+
+import numpy as np
+
+from fuseau.craft.base.curves import Array
+from fuseau.craft.base.findings import Finding, Stage
+from fuseau.craft.base.lengths import Unit, format_length
+from fuseau.craft.base.practice import Practice
+from fuseau.craft.base.record import Record
+from fuseau.craft.fit.equilibrium import Hold, Settled, settle, tie
+from fuseau.craft.materials.stack import Stack, take_up
+from fuseau.craft.pattern.pattern import Pattern
+from fuseau.craft.wearer.body import Body
+from fuseau.craft.wearer.compression import side_pressure
+from fuseau.craft.wearer.measures import LEVEL_LABELS, NECK, LevelName
+
+ShapeWord = Literal[
+    "parallel", "wide at top", "wide at bottom", "wide at waist", "narrow at waist", "closed", "overlapping"
+]
+Feel = Literal["stands off", "light", "close", "firm", "too firm"]
+
+
+class LevelFit(Record):
+    """The fit at one level. What the lacing edge does not reach is None."""
+
+    name: LevelName
+    label: str
+    z_mm: float
+    body_mm: float
+    body_spread_mm: float
+    closed_mm: float
+    worn_mm: float | None
+    squeezed_mm: float | None
+    gap_mm: float | None
+    pressure_kpa: float | None
+    side_pressure_kpa: float | None
+    comfort_kpa: float
+    feel: Feel | None
+    stand_off_mm: float | None
+    swing_mm: float | None
+
+
+class GapShape(Record):
+    """The gap as a whole: a word, and its tilt (top minus bottom) and bow (middle minus ends) in mm."""
+
+    shape: ShapeWord
+    mean_mm: float
+    tilt_mm: float
+    bow_mm: float
+    overlap_mm: float
+
+
+class Fit(Record):
+    """How a garment settles: by level, along the lacing edge, and as a whole."""
+
+    levels: tuple[LevelFit, ...]
+    shape: GapShape
+    z_mm: tuple[float, ...]
+    gap_mm: tuple[float, ...]
+    pressure_kpa: tuple[float, ...]
+    pull_n_per_m: float
+    edge_n_m2: float
+    take_up_mm: float
+    stretch_mm: float
+    holds_up_n: float
+
+    def gap_at(self, z_mm: float) -> float:
+        """Gap at a height on the lacing edge, mm; beyond its ends, that of the end."""
+        return float(np.interp(z_mm, self.z_mm, self.gap_mm))
+
+
+@dataclass(frozen=True)
+class Lacing:
+    """A pattern made up in some cloth and laced: what `settle` needs beside the body. `tied_mm` fixes the gap."""
+
+    pattern: Pattern
+    stack: Stack
+    edge_n_m2: float
+    pull_n_per_m: float
+    practice: Practice
+    tied_mm: float | None = None
+
+    @property
+    def z(self) -> Array:
+        """Heights along the lacing edge at CB, mm."""
+        return self.pattern.shape.lacing_edge[0]
+
+    @cached_property
+    def take_up_mm(self) -> float:
+        return take_up(self.stack, 2 * (len(self.pattern.panels) - 1), self.practice)
+
+    @cached_property
+    def stretch(self) -> float:
+        """Factor by which the sewn girth stretches under the pull."""
+        return 1 + self.pull_n_per_m * self.stack.stretch_per_n
+
+    @cached_property
+    def sewn(self) -> Array:
+        """Sewn girth as worn, along `z`, mm."""
+        return self.pattern.shape.lacing_edge[1] * self.stretch
+
+    def body_matrix(self, body: Body) -> Array:
+        """(points, levels): from girths at the body's levels to natural girths along `z`, where it rides to."""
+        return body.along_back.at(self.z + body.ride_mm)
+
+    def give(self, body: Body) -> Array:
+        """The share by which the body can give along `z`."""
+        at = self.z + body.ride_mm
+        return np.interp(at, [level.back_mm for level in body], [level.give for level in body])
+
+    @cached_property
+    def uneven(self) -> tuple[Array, Array]:
+        """How a pull that leans to the top, or bows to the middle, lies along `z`; neither changes its mean."""
+        s = 2 * (self.z - self.z[0]) / (self.z[-1] - self.z[0]) - 1
+        return s, 1.5 * (1 / 3 - s**2)  # Legendre terms
+
+    def on(self, body: Body) -> Hold:
+        """The garment laced on a body as planned: as it sits there, and pulled as unevenly as there."""
+        pull: float | Array = self.pull_n_per_m
+        if body.lean or body.bow:
+            lean, bow = self.uneven
+            pull = pull * np.maximum(1 + body.lean * lean + body.bow * bow, 0.05)
+        return self.hold(self.body_matrix(body) @ body.girths_mm, self.give(body), pull=pull)
+
+    def hold(self, natural: Array, give: Array, sewn: Array | None = None, pull: float | Array | None = None) -> Hold:
+        """The laced garment on a body with these natural girths along `z`; worn girth and pull as planned, or given."""
+        return Hold(
+            z_mm=self.z,
+            natural_mm=natural,
+            give=give,
+            sewn_mm=self.sewn if sewn is None else sewn,
+            take_up_mm=self.take_up_mm,
+            pull_n_per_m=self.pull_n_per_m if pull is None else pull,
+            edge_n_m2=self.edge_n_m2,
+            pressure_scale_kpa=self.practice.pressure_scale_kpa,
+        )
+
+
+def fit(lacing: Lacing, body: Body) -> Fit:
+    """Settle a garment on a body, and say what it does there. Raises Unsettled if it finds no balance."""
+    hold = lacing.on(body)
+    settled = settle(hold) if lacing.tied_mm is None else tie(hold, lacing.tied_mm)
+    overlap = 0.0
+    if lacing.tied_mm is None and settled.touching.any():
+        passing = settle(settled.hold, overlap=True, start=settled.gap_mm)
+        overlap = max(0.0, -float(passing.gap_mm.min()))
+    friction = lacing.practice.friction * 2 * math.pi
+    return Fit(
+        levels=_levels(lacing, body, settled),
+        shape=gap_shape(settled.z, settled.gap_mm, overlap, lacing.practice),
+        z_mm=tuple(settled.z),
+        gap_mm=tuple(settled.gap_mm),
+        pressure_kpa=tuple(settled.pressure_kpa),
+        pull_n_per_m=lacing.pull_n_per_m,
+        edge_n_m2=lacing.edge_n_m2,
+        take_up_mm=lacing.take_up_mm,
+        stretch_mm=float((lacing.stretch - 1) * lacing.sewn.mean() / lacing.stretch),
+        holds_up_n=friction * float(np.trapezoid(settled.tension_n_per_m, settled.z)) / 1000,
+    )
+
+
+def gap_shape(z: Array, gap: Array, overlap_mm: float, practice: Practice) -> GapShape:
+    """Name the shape of a gap: least-squares line and parabola over the lacing edge (Legendre terms)."""
+    s = 2 * (z - z[0]) / (z[-1] - z[0]) - 1
+    _, slope, curve = np.polynomial.legendre.legfit(s, gap, 2)
+    tilt, bow = 2 * float(slope), -1.5 * float(curve)
+    word: ShapeWord = "parallel"
+    limit = practice.parallel_mm
+    if overlap_mm > limit and float(gap.max()) < limit:
+        word = "overlapping"
+    elif float(gap.max()) < 1.0:
+        word = "closed"
+    elif max(abs(tilt), abs(bow)) > limit:
+        if abs(tilt) >= abs(bow):
+            word = "wide at top" if tilt > 0 else "wide at bottom"
+        else:
+            word = "wide at waist" if bow > 0 else "narrow at waist"
+    return GapShape(shape=word, mean_mm=float(gap.mean()), tilt_mm=tilt, bow_mm=bow, overlap_mm=overlap_mm)
+
+
+def feel_of(pressure_kpa: float, comfort_kpa: float, stand_off_mm: float) -> Feel:
+    """The pressure in words, by its share of what is close but comfortable."""
+    share = pressure_kpa / comfort_kpa
+    if stand_off_mm > 0 or share < 0.02:
+        return "stands off"
+    if share < 0.3:
+        return "light"
+    if share < 0.7:
+        return "close"
+    return "firm" if share <= 1.0 else "too firm"
+
+
+def _levels(lacing: Lacing, body: Body, settled: Settled) -> tuple[LevelFit, ...]:
+    found = []
+    nominal = np.array([level.side_mm for level in body])
+    closed = lacing.pattern.shape.sewn_girth(nominal)
+    front = lacing.pattern.shape.front_half(nominal) * lacing.stretch
+    for i, level in reversed(list(enumerate(body))):
+        covered = settled.z[0] - 0.5 <= level.back_mm <= settled.z[-1] + 0.5
+        at = {
+            name: float(np.interp(level.back_mm, settled.z, values)) if covered else None
+            for name, values in (
+                ("gap", settled.gap_mm),
+                ("tension", settled.tension_n_per_m),
+                ("pressure", settled.pressure_kpa),
+            )
+        }
+        gap, tension, pressure = at["gap"], at["tension"], at["pressure"]
+        hoop = worn = side = off = swing = feel = None
+        if gap is not None and tension is not None and pressure is not None:
+            worn = float(closed[i]) * lacing.stretch + gap
+            hoop = worn - lacing.take_up_mm
+            off = max(0.0, hoop - level.girth_mm)
+            side = float(side_pressure(np.array(tension), np.array(hoop), np.array(level.width_to_depth)))
+            swing = float(front[i]) - level.front_share * worn / 2
+            feel = feel_of(pressure, level.comfort_kpa, off)
+        found.append(
+            LevelFit(
+                name=level.name,
+                label=LEVEL_LABELS[level.name],
+                z_mm=level.side_mm,
+                body_mm=level.girth_mm,
+                body_spread_mm=level.spread_mm,
+                closed_mm=float(closed[i]),
+                worn_mm=worn,
+                squeezed_mm=min(hoop, level.girth_mm) if hoop is not None else None,
+                gap_mm=gap,
+                pressure_kpa=pressure,
+                side_pressure_kpa=side,
+                comfort_kpa=level.comfort_kpa,
+                feel=feel,
+                stand_off_mm=off,
+                swing_mm=swing,
+            )
+        )
+    return tuple(found)
+
+
+def check_fit(found: Fit, practice: Practice, unit: Unit, stage: Stage = "mockups") -> list[Finding]:
+    """What the wearer would feel: levels too firm, ribs squeezed, edges that gape."""
+    findings = []
+    for level in found.levels:
+        if level.pressure_kpa is None or level.squeezed_mm is None or level.stand_off_mm is None:
+            continue
+        where = level.label
+        ribs = level.name in ("underbust", "ribs")
+        squeeze = 1 - level.squeezed_mm / level.body_mm
+        if level.feel == "too firm":
+            findings.append(
+                Finding(
+                    code="too_firm",
+                    stage=stage,
+                    severity="caution",
+                    where=where,
+                    sentence=f"The {where.lower()} would be pressed with {level.pressure_kpa:.1f} kPa; "
+                    f"{level.comfort_kpa:.1f} is close but comfortable.",
+                    numbers={"pressure_kpa": level.pressure_kpa, "comfort_kpa": level.comfort_kpa},
+                )
+            )
+        if ribs and squeeze > practice.caution_ribs:
+            findings.append(
+                Finding(
+                    code="ribs_squeezed",
+                    stage=stage,
+                    severity="caution",
+                    where=where,
+                    sentence=f"The {where.lower()} would be drawn in by {squeeze * 100:.1f} %. Ribs are not to be "
+                    f"reshaped: stay under {practice.caution_ribs * 100:.0f} %.",
+                    numbers={"squeeze_share": squeeze, "limit_share": practice.caution_ribs},
+                )
+            )
+        if level.stand_off_mm > practice.stand_off_mm and level.name not in NECK:
+            findings.append(
+                Finding(
+                    code="stands_off",
+                    stage=stage,
+                    severity="caution",
+                    where=where,
+                    sentence=f"At the {where.lower()} the garment would stand off by "
+                    f"{format_length(level.stand_off_mm, unit)} of girth: it gapes there.",
+                    numbers={"stand_off_mm": level.stand_off_mm},
+                )
+            )
+    return findings

@@ -1,0 +1,342 @@
+"""What to aim for: the tension at every level, and from it the girths to sew (model, section 4)."""
+
+import math
+from dataclasses import dataclass
+from typing import Annotated, Literal
+
+import numpy as np
+from pydantic import Field, model_validator
+from pydantic_core import PydanticCustomError
+
+from fuseau.craft.base.curves import Array, basis
+from fuseau.craft.base.findings import Change, Finding, Mend
+from fuseau.craft.base.lengths import Length, Unit, format_length
+from fuseau.craft.base.practice import Practice
+from fuseau.craft.base.record import Amount, Record
+from fuseau.craft.wearer.body import Body
+from fuseau.craft.wearer.compression import girth_under, tension_at
+from fuseau.craft.wearer.measures import LEVEL_LABELS, LevelName
+
+Job = Literal["closed_waist", "reduction", "reduction_share", "none"]
+Pull = Literal["light", "close", "firm"]
+
+
+MOST_ON_RIBS = 0.6  # of the waist's tension; squeeze belongs at the waist (handbook, section 5)
+Share = Annotated[float, Field(ge=0, le=1.5)]
+
+
+class Target(Record):
+    """What the maker wants of the fit."""
+
+    job: Job = "reduction_share"
+    closed_waist_mm: Annotated[float, Length("a closed waist", 350, 1900)] | None = None
+    reduction_mm: Annotated[float, Length("a reduction", 0, 300)] | None = None
+    reduction_percent: Annotated[float, Amount("the reduction in %", 0, 30)] = 8
+    gap_mm: Annotated[float, Length("the gap wanted", 0, 200)] = 50
+    pull: Pull = "close"
+    shares: dict[LevelName, Share] = Field(
+        default_factory=dict,
+        description="Tension at a level as a share of the waist's, where it was pulled by hand; else house numbers.",
+    )
+    ease_mm: Annotated[float, Length("the ease round the neck", 10, 80)] | None = Field(
+        default=None, description="Room inside a collar; None takes the house number."
+    )
+
+    @model_validator(mode="after")
+    def _guarded(self) -> "Target":
+        for name, share in self.shares.items():
+            if name in ("underbust", "ribs") and share > MOST_ON_RIBS:
+                raise PydanticCustomError(
+                    "guarded",
+                    "{reason}",
+                    {
+                        "reason": f"Ribs are not to be reshaped: at the {LEVEL_LABELS[name].lower()} "
+                        f"{MOST_ON_RIBS * 100:.0f} % of the waist's tension is the most.",
+                        "at": f"shares.{name}",
+                    },
+                )
+        return self
+
+
+class Aim(Record):
+    """The plan for the fit, levels from the lowest up: sewn girths S, tension T*, and the pull it needs."""
+
+    sewn_mm: tuple[float, ...]
+    tension_n_per_m: tuple[float, ...]
+    pull_n_per_m: float
+    closed_waist_mm: float
+    worn_waist_mm: float
+    reduction_mm: float
+    reduction_share: float
+    asked_reduction_mm: float
+
+
+@dataclass(frozen=True)
+class _OverEdge:
+    """Integrals over the lacing edge of a profile given at the body's levels, as rows (levels,).
+
+    `mean` @ T is the mean of T, `moment` @ T its first moment about the middle, `lever` that of T = z.
+    """
+
+    heights: Array
+    mean: Array
+    moment: Array
+    lever: float
+
+
+def pull_of(pull: Pull, job: Job, practice: Practice) -> float:
+    """The lace's pull in N per m of height for a word; lighter where the garment only supports."""
+    kind = "support" if job == "none" else None
+    name = f"support_{pull}_n_per_m" if kind else f"{pull}_pull_n_per_m"
+    return float(getattr(practice, name))
+
+
+def pull_in_words(pull_n_per_m: float, practice: Practice) -> str:
+    """Light, close or firm: the nearest of the maker's own numbers."""
+    words: dict[str, float] = {
+        "light": practice.light_pull_n_per_m,
+        "close": practice.close_pull_n_per_m,
+        "firm": practice.firm_pull_n_per_m,
+    }
+    return min(words, key=lambda word: abs(words[word] - pull_n_per_m))
+
+
+def _asked_waist(target: Target, body: Body, take_up_mm: float) -> float:
+    """The girth of the body's waist, worn, that the wish comes to (mm)."""
+    natural = body["waist"].girth_mm
+    if target.job == "closed_waist" and target.closed_waist_mm is not None:
+        return target.closed_waist_mm + target.gap_mm - take_up_mm
+    if target.job == "reduction" and target.reduction_mm is not None:
+        return natural - target.reduction_mm
+    return natural * (1 - target.reduction_percent / 100)
+
+
+def aim(
+    target: Target,
+    body: Body,
+    span_back_mm: tuple[float, float],
+    take_up_mm: float,
+    stretch_per_n: float,
+    practice: Practice,
+) -> Aim:
+    """The tension profile T* and the sewn girths S = (C(T*) − gap + take-up)/(1 + q/K) at the body's levels.
+
+    `span_back_mm` is where the lacing edge begins and ends (z at CB); `stretch_per_n` is 1/K (m/N).
+    T* at the waist is what the reduction needs. Elsewhere it is a share of that, scaled so that the mean comes
+    to the chosen pull, within what comfort allows; and it is tilted about the waist until its moment over the
+    lacing edge vanishes, since only then do straight edges settle parallel.
+    """
+    scale = practice.pressure_scale_kpa
+    natural = np.array([level.girth_mm for level in body])
+    give = np.array([level.give for level in body])
+    edge = _over_edge(np.array([level.back_mm for level in body]), span_back_mm)
+    waist = body.index_of_zero
+    wished_pull = pull_of(target.pull, target.job, practice)
+    limit = practice.plan_comfort_share * np.array([level.comfort_kpa for level in body])
+    comfort = _tension_pressing(limit, natural, give, scale)
+
+    asked = 0.0
+    if target.job == "none":
+        shares = np.array([target.shares.get(level.name, 1.0) for level in body])
+        tension = np.clip(shares * wished_pull, practice.least_tension_n_per_m, comfort)
+    else:
+        asked = max(0.0, float(natural[waist]) - _asked_waist(target, body, take_up_mm))
+        gives = min(practice.most_give_share, 1 - math.exp(-limit[waist] / scale))
+        most = natural[waist] * give[waist] * gives
+        reached = natural[waist] - min(asked, most)
+        at_waist = float(
+            tension_at(natural[waist : waist + 1], give[waist : waist + 1], np.array([reached]), scale)[0][0]
+        )
+        at_waist = max(at_waist, practice.least_tension_n_per_m)
+        tension = _spread(at_waist, waist, edge, wished_pull, comfort, body, target, practice)
+    tension = _balanced(tension, edge, practice.least_tension_n_per_m)
+    pull = float(edge.mean @ tension)
+
+    hoop = girth_under(natural, give, tension, scale)
+    sewn = (hoop - target.gap_mm + take_up_mm) / (1 + pull * stretch_per_n)
+    reduction = float(natural[waist] - hoop[waist])
+    return Aim(
+        sewn_mm=tuple(sewn),
+        tension_n_per_m=tuple(tension),
+        pull_n_per_m=pull,
+        closed_waist_mm=float(sewn[waist]),
+        worn_waist_mm=float(hoop[waist] + take_up_mm),
+        reduction_mm=reduction,
+        reduction_share=reduction / float(natural[waist]),
+        asked_reduction_mm=asked,
+    )
+
+
+def hang(target: Target, body: Body, take_up_mm: float, practice: Practice) -> Aim:
+    """The girths of a garment that is tied at its gap and never drawn in: S = C0 + ease − gap + take-up."""
+    ease = practice.neck_ease_mm if target.ease_mm is None else target.ease_mm
+    natural = np.array([level.girth_mm for level in body])
+    sewn = natural + ease - target.gap_mm + take_up_mm
+    zero = body.index_of_zero
+    return Aim(
+        sewn_mm=tuple(sewn),
+        tension_n_per_m=(0.0,) * len(sewn),
+        pull_n_per_m=0.0,
+        closed_waist_mm=float(sewn[zero]),
+        worn_waist_mm=float(natural[zero] + ease + take_up_mm),
+        reduction_mm=0.0,
+        reduction_share=0.0,
+        asked_reduction_mm=0.0,
+    )
+
+
+def _tension_pressing(pressure_kpa: Array, natural: Array, give: Array, scale: float) -> Array:
+    """The tension at which each level is pressed so much, N/m."""
+    return pressure_kpa * natural * (1 - give * (1 - np.exp(-pressure_kpa / scale))) / (2 * math.pi)
+
+
+def _spread(
+    at_waist: float,
+    waist: int,
+    edge: _OverEdge,
+    wished_pull: float,
+    comfort: Array,
+    body: Body,
+    target: Target,
+    practice: Practice,
+) -> Array:
+    """T* by level: the waist's tension, and shares of it scaled toward the wished mean pull.
+
+    Shares that the maker pulled by hand stay as they are.
+    """
+    shares: dict[LevelName, float] = {
+        "high_bust": practice.share_high_bust,
+        "bust": practice.share_bust,
+        "underbust": practice.share_underbust,
+        "ribs": practice.share_ribs,
+        "waist": 1.0,
+        "high_hip": practice.share_high_hip,
+        "hip": practice.share_hip,
+    }
+    plain = np.array([target.shares.get(level.name, shares.get(level.name, 0.5)) for level in body]) * at_waist
+    plain[waist] = at_waist
+    by_hand = np.array([level.name in target.shares for level in body])
+    away = np.arange(len(plain)) != waist
+
+    def with_factor(factor: float) -> Array:
+        scaled = np.where(by_hand, plain, plain * factor)
+        return np.where(away, np.clip(scaled, practice.least_tension_n_per_m, comfort), plain)
+
+    low, high = 0.5, 1.6
+    for _ in range(30):
+        middle = (low + high) / 2
+        if edge.mean @ with_factor(middle) < wished_pull:
+            low = middle
+        else:
+            high = middle
+    return with_factor((low + high) / 2)
+
+
+def _over_edge(heights: Array, span: tuple[float, float]) -> _OverEdge:
+    z = np.linspace(span[0], span[1], 121)
+    matrix = basis(heights, strain=3.0).at(z)
+    centred = z - z.mean()
+    return _OverEdge(
+        heights,
+        np.asarray(np.trapezoid(matrix, z, axis=0) / (span[1] - span[0])),
+        np.asarray(np.trapezoid(centred[:, None] * matrix, z, axis=0)),
+        float(np.trapezoid(centred * z, z)),
+    )
+
+
+def _balanced(tension: Array, edge: _OverEdge, least: float) -> Array:
+    """Tilt T* about the waist until ∫(z − z̄)T dz = 0, staying above the least tension."""
+    found = tension
+    for _ in range(8):
+        following = np.maximum(found - float(edge.moment @ found) / edge.lever * edge.heights, least)
+        if np.max(np.abs(following - found)) < 1e-6:
+            break
+        found = following
+    return found
+
+
+def check_aim(
+    target: Target, aimed: Aim, body: Body, new_to_lacing: bool, practice: Practice, unit: Unit
+) -> list[Finding]:
+    """Cautions on the reduction (handbook, section 5), and wishes that the body or the pull cannot meet."""
+    findings: list[Finding] = []
+    if "waist" not in body:
+        return findings
+    natural = body["waist"].girth_mm
+    short = aimed.asked_reduction_mm - aimed.reduction_mm
+    field = {"closed_waist": "closed_waist_mm", "reduction": "reduction_mm"}.get(target.job, "reduction_percent")
+    if short > 2:
+        findings.append(
+            Finding(
+                code="waist_gives_no_more",
+                stage="pattern",
+                severity="caution",
+                at=f"target.{field}",
+                where="Waist",
+                sentence=f"This waist gives about {format_length(aimed.reduction_mm, unit)} at the most; "
+                f"{format_length(aimed.asked_reduction_mm, unit)} was asked. The pattern is drafted for what it "
+                "gives.",
+                numbers={"asked_mm": aimed.asked_reduction_mm, "planned_mm": aimed.reduction_mm},
+            )
+        )
+    findings += _reduction_cautions(target, aimed, new_to_lacing, natural, practice, unit, f"target.{field}")
+    if target.job != "none":
+        wished = pull_of(target.pull, target.job, practice)
+        word = pull_in_words(aimed.pull_n_per_m, practice)
+        if word != target.pull:
+            change = Change(at="target.pull", value=word)
+            findings.append(
+                Finding(
+                    code="pull",
+                    stage="pattern",
+                    severity="advice",
+                    at="target.pull",
+                    sentence=f"This waist settles at a pull of about {aimed.pull_n_per_m:.0f} N per metre of "
+                    f"lacing, where “{target.pull}” is {wished:.0f}.",
+                    numbers={"pull_n_per_m": aimed.pull_n_per_m, "wished_n_per_m": wished},
+                    mend=Mend(label=f"Lace it {word}", changes=(change,)),
+                )
+            )
+    return findings
+
+
+def _reduction_cautions(
+    target: Target,
+    aimed: Aim,
+    new_to_lacing: bool,
+    natural: float,
+    practice: Practice,
+    unit: Unit,
+    at: str,
+) -> list[Finding]:
+    share = max(aimed.reduction_share, aimed.asked_reduction_mm / natural if target.job != "none" else 0.0)
+    if share <= (practice.caution_reduction_new if new_to_lacing else practice.caution_reduction) + 5e-4:
+        return []
+    strong = share > practice.caution_reduction_strong
+    if strong:
+        limit, who = practice.caution_reduction_strong, "anyone, by far"
+    elif share > practice.caution_reduction:
+        limit, who = practice.caution_reduction, "anyone"
+    else:
+        limit, who = practice.caution_reduction_new, "someone new to lacing"
+    gentle = max(0.0, round((practice.caution_reduction_new if new_to_lacing else limit) * 100))
+    return [
+        Finding(
+            code="reduction",
+            stage="pattern",
+            severity="stop" if strong else "caution",
+            at=at,
+            where="Waist",
+            sentence=f"A reduction of {share * 100:.0f} % ({format_length(share * natural, unit)}) is much for "
+            f"{who}: {limit * 100:.0f} % is the caution limit. Stop and loosen at pain, numbness or "
+            "breathlessness. Fuseau gives no medical advice; the choice is yours and the wearer's.",
+            numbers={"reduction_share": share, "limit_share": limit},
+            mend=Mend(
+                label=f"Plan {gentle:g} % instead",
+                changes=(
+                    Change(at="target.job", value="reduction_share"),
+                    Change(at="target.reduction_percent", value=gentle),
+                ),
+            ),
+        )
+    ]

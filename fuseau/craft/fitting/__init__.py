@@ -1,0 +1,1 @@
+"""What fittings teach: inference, odds, and where a change goes."""

@@ -1,0 +1,143 @@
+"""Where to take in and let out: a wanted change of girth, placed on the seams (model, section 5)."""
+
+from collections.abc import Mapping
+from dataclasses import dataclass
+
+import numpy as np
+import numpy.typing as npt
+
+from fuseau.craft.base.curves import Array, calm_basis
+from fuseau.craft.base.practice import Practice
+from fuseau.craft.pattern.alterations import Alteration, SeamChange
+from fuseau.craft.pattern.drafting import back_share_of_seams, front_halves, front_share_of_seams
+from fuseau.craft.pattern.pattern import Pattern
+from fuseau.craft.pattern.refit import gathered
+from fuseau.craft.wearer.body import Body
+
+_ROUNDS = 60
+_FRONT_MM, _FRONT_PINCHED_MM = 0.5, 15.0  # how closely front and back keep to their share; less when she was pinched
+_SMOOTH = 0.15  # weight of second differences along a seam, beside the amounts themselves
+_FREE = 1e6
+
+
+@dataclass(frozen=True)
+class Placed:
+    """An alteration, and what of the wanted half girth it could not take, (stations,) in mm."""
+
+    alteration: Alteration
+    left_mm: Array
+
+
+def place(
+    pattern: Pattern,
+    body: Body,
+    girths_mm: Array,
+    gap_mm: float,
+    practice: Practice,
+    pinched_mm: Mapping[int, Array] | None = None,
+) -> Placed:
+    """The alteration that brings a pattern to these sewn girths (levels,), as gently as the seams allow.
+
+    Minimises Σ(δ/w)² + λ·Σ(second differences along z)², w² the draft's shares, about what was pinched at named seams
+    (`pinched_mm`: by seam, (stations,), taken out of each half). At every station the amounts add up to the wanted
+    change of the half girth; no seam moves by more than `seam_cap_mm` within the garment; CF and CB stay.
+    """
+    wanted_front, wanted_back, shares = _wanted(pattern, body, girths_mm, gap_mm)
+    stations, edges = shares.shape
+    pinched = pinched_mm or {}
+    mean = np.zeros((stations, edges))
+    for seam, amount in pinched.items():
+        mean[:, 2 * seam - 2 : 2 * seam] -= amount[:, None] / 2
+        shares[:, 2 * seam - 2 : 2 * seam] = np.maximum(shares[:, 2 * seam - 2 : 2 * seam], 0.05)
+    wanted = wanted_front + wanted_back
+    cap = np.where(_within(pattern), practice.seam_cap_mm, _FREE)
+    seams = edges // 2
+    reached = np.clip(wanted, -cap * seams * 0.9999, cap * seams * 0.9999)
+    amounts = _least(mean, shares, reached, wanted_front, cap, pattern.front_panels, bool(pinched))
+    changes = tuple(
+        SeamChange(
+            seam=seam,
+            cf_side_mm=tuple(map(float, amounts[:, 2 * seam - 2])),
+            cb_side_mm=tuple(map(float, amounts[:, 2 * seam - 1])),
+        )
+        for seam in range(1, seams + 1)
+    )
+    return Placed(Alteration(seams=changes), wanted - reached)
+
+
+def _wanted(pattern: Pattern, body: Body, girths_mm: Array, gap_mm: float) -> tuple[Array, Array, Array]:
+    """Wanted changes of the front and back half (stations,), and each seam edge's share (stations, edges)."""
+    shape = pattern.shape
+    heights = np.array([level.side_mm for level in body])
+    front = front_halves(body, girths_mm, gap_mm)
+    was_front = shape.front_half(heights)
+    was_back = shape.sewn_girth(heights) / 2 - was_front
+    changes = np.column_stack([front - was_front, girths_mm / 2 - front - was_back])
+    count, in_front = len(pattern.panels), pattern.front_panels
+    front_shares = np.array([front_share_of_seams(in_front, level.name) for level in body])
+    back_shares = np.array([back_share_of_seams(count - in_front, level.name) for level in body])
+    nominal = shape.nominal
+    if len(nominal) == len(heights) and np.allclose(nominal, heights):
+        at_stations, linear = np.eye(len(heights)), np.eye(len(heights))
+    else:
+        inside = np.clip(nominal, heights[0], heights[-1])
+        at_stations = calm_basis(heights, changes).at(inside)
+        linear = np.array([np.interp(inside, heights, row) for row in np.eye(len(heights))]).T
+    front_shares = gathered(linear @ front_shares, float(np.max(np.abs(changes[:, 0]))), side=-1)
+    back_shares = gathered(linear @ back_shares, float(np.max(np.abs(changes[:, 1]))), side=0)
+    changes = at_stations @ changes
+    # without the edges of CF and CB, whose shares are 0; the two edges of a seam then stand side by side
+    return changes[:, 0], changes[:, 1], np.hstack([front_shares[:, 1:], back_shares[:, :-1]])
+
+
+def _within(pattern: Pattern) -> npt.NDArray[np.bool_]:
+    nominal = pattern.shape.nominal
+    return np.asarray((nominal >= min(pattern.hem.heights()) - 5) & (nominal <= max(pattern.top.heights()) + 5))
+
+
+def _least(
+    mean: Array, shares: Array, wanted: Array, wanted_front: Array, cap: Array, front_panels: int, pinched: bool
+) -> Array:
+    """The amounts (stations, edges): a quadratic programme, caps kept by an active set."""
+    stations, edges = mean.shape
+    count = stations * edges
+    weight = 1 / np.maximum(shares, 1e-7)
+    quadratic = np.diag(weight.ravel())
+    if stations > 2:
+        second = np.diff(np.eye(stations), n=2, axis=0)
+        scale = _SMOOTH * float(np.median(weight[shares > 1e-6])) if (shares > 1e-6).any() else 0.0
+        quadratic = quadratic + scale * np.kron(second.T @ second, np.eye(edges))
+    linear = quadratic @ mean.ravel()
+    rows = np.kron(np.eye(stations), np.ones(edges))  # each station's sum
+    in_front = np.kron(np.eye(stations), (np.arange(edges) < 2 * front_panels - 1).astype(float))
+    firm = 2 / (_FRONT_PINCHED_MM if pinched else _FRONT_MM) ** 2
+    quadratic = quadratic + firm * in_front.T @ in_front
+    linear = linear + firm * in_front.T @ wanted_front
+    held: dict[tuple[int, int], float] = {}
+    for _ in range(_ROUNDS):
+        limits = np.zeros((len(held), count))
+        for k, (station, seam) in enumerate(held):
+            limits[k, station * edges + 2 * seam : station * edges + 2 * seam + 2] = 1
+        fixed = np.vstack([rows, limits])
+        right = np.concatenate([linear, wanted, list(held.values())])
+        system = np.block([[quadratic, fixed.T], [fixed, np.zeros((len(fixed), len(fixed)))]])
+        found = _solved(system, right)[:count].reshape(stations, edges)
+        by_seam = found.reshape(stations, edges // 2, 2).sum(axis=2)
+        over = np.argwhere(np.abs(by_seam) > cap[:, None] + 1e-6)
+        fresh = [(int(i), int(s)) for i, s in over if (int(i), int(s)) not in held]
+        if not fresh:
+            break
+        for i, s in fresh:
+            held[i, s] = float(np.sign(by_seam[i, s]) * cap[i])
+    return np.asarray(found)
+
+
+def _solved(system: Array, right: Array) -> Array:
+    """The solution of a saddle system; where all seams of a station are held its rows depend on each other."""
+    try:
+        found = np.linalg.solve(system, right)
+    except np.linalg.LinAlgError:
+        found = np.full(len(right), np.nan)
+    if not np.isfinite(found).all() or np.max(np.abs(system @ found - right)) > 1e-6:
+        found = np.linalg.lstsq(system, right, rcond=1e-13)[0]
+    return np.asarray(found)

@@ -1,0 +1,144 @@
+"""Readiness: how likely the real garment is to fit if it were cut now, from draws of what is believed (model, 6)."""
+
+from collections.abc import Sequence
+from typing import Literal
+
+import numpy as np
+
+from fuseau.craft.base.curves import Array
+from fuseau.craft.base.practice import Practice
+from fuseau.craft.base.record import Record
+from fuseau.craft.fit.equilibrium import Unsettled, settle
+from fuseau.craft.fit.fit import Lacing, gap_shape
+from fuseau.craft.fitting.inference import Belief
+from fuseau.craft.wearer.body import BodyLevel
+from fuseau.craft.wearer.measures import LEVEL_LABELS, LevelName
+
+DRAWS = 200
+Advice = Literal["cut the cloth", "one more mock-up", "look again"]
+Failing = Literal["mean gap", "tilt", "bow", "stand-off", "pressure"]
+
+
+Way = Literal["a reading", "one more mock-up", "a stiffer mock-up", "stiffer edges"]
+
+
+class Raise(Record):
+    """One way to better odds, and what they would come to."""
+
+    what: Way
+    level: LevelName | None = None
+    probability: float
+    sentence: str
+
+
+class Readiness(Record):
+    """The odds that the real garment passes, what fails most, where, what to do, and what would raise them."""
+
+    probability: float
+    draws: int
+    fails: dict[Failing, float]
+    worst: Failing | None
+    worst_level: LevelName | None
+    advice: Advice
+    sentence: str
+    gap_low_mm: tuple[float, ...]
+    gap_high_mm: tuple[float, ...]
+    raises: tuple[Raise, ...] = ()
+
+
+def shortfalls(
+    z_mm: Array,
+    gap_mm: Array,
+    stand_off_mm: Array,
+    pressure_kpa: Array,
+    levels: Sequence[BodyLevel],
+    wished_mm: float,
+    practice: Practice,
+) -> dict[Failing, bool]:
+    """What a laced garment fails by (model, section 6): the one rule for draws of the belief and for the stand.
+
+    `z_mm`, `gap_mm`, `stand_off_mm`, `pressure_kpa`: (points,) along the lacing edge, upwards. Only the levels that it
+    covers are asked for comfort.
+    """
+    shape = gap_shape(z_mm, gap_mm, 0.0, practice)
+    covered = [level for level in levels if z_mm[0] <= level.back_mm <= z_mm[-1]]
+    pressed = np.interp([level.back_mm for level in covered], z_mm, pressure_kpa)
+    return {
+        "mean gap": abs(shape.mean_mm - wished_mm) > practice.pass_mean_mm,
+        "tilt": abs(shape.tilt_mm) > practice.pass_shape_mm,
+        "bow": abs(shape.bow_mm) > practice.pass_shape_mm,
+        "stand-off": float(stand_off_mm.max()) >= practice.stand_off_mm,
+        "pressure": bool((pressed > [level.comfort_kpa for level in covered]).any()),
+    }
+
+
+def readiness(belief: Belief, lacing: Lacing, gap_mm: float, seed: int = 1, draws: int = DRAWS) -> Readiness:
+    """Settle the final garment on `draws` seeded bodies of the belief, and count how many pass.
+
+    It passes with the mean gap near the wish, tilt and bow small, nowhere standing off, and pressure within comfort
+    (the house numbers pass_mean_mm, pass_shape_mm, stand_off_mm). `gap_low_mm`, `gap_high_mm` are the 10th and 90th
+    percentile along the lacing edge.
+    """
+    practice = lacing.practice
+    counted: dict[Failing, int] = {"mean gap": 0, "tilt": 0, "bow": 0, "stand-off": 0, "pressure": 0}
+    levels = belief.body.levels
+    where = np.zeros(len(levels))
+    heights = np.array([level.back_mm for level in levels])
+    gaps: list[Array] = []
+    passed, start = 0, None
+    for body in belief.drawn(draws, seed):
+        hold = lacing.on(body)
+        try:
+            settled = settle(hold, start=start)
+        except Unsettled:
+            counted["mean gap"] += 1
+            continue
+        start = settled.gap_mm
+        gaps.append(settled.gap_mm)
+        wrong = shortfalls(
+            settled.z, settled.gap_mm, settled.hoop_mm - hold.natural_mm, settled.pressure_kpa, levels, gap_mm, practice
+        )
+        for name, fails in wrong.items():
+            counted[name] += fails
+        passed += not any(wrong.values())
+        if any(wrong.values()):
+            where += np.abs(np.interp(heights, settled.z, settled.gap_mm) - gap_mm)
+    shares = {name: count / draws for name, count in counted.items()}
+    order: list[Failing] = sorted(counted, key=lambda name: -counted[name])
+    worst = order[0] if counted[order[0]] else None
+    level = levels[int(np.argmax(where))].name if where.any() else None
+    probability = passed / draws
+    along = np.array(gaps) if gaps else np.zeros((1, len(lacing.z)))
+    advice: Advice = (
+        "cut the cloth"
+        if probability >= practice.ready_share
+        else "one more mock-up"
+        if probability > 0.25
+        else "look again"
+    )
+    return Readiness(
+        probability=probability,
+        draws=draws,
+        fails=shares,
+        worst=worst,
+        worst_level=level,
+        advice=advice,
+        sentence=_sentence(probability, worst, level),
+        gap_low_mm=tuple(map(float, np.percentile(along, 10, axis=0))),
+        gap_high_mm=tuple(map(float, np.percentile(along, 90, axis=0))),
+    )
+
+
+def _sentence(probability: float, worst: Failing | None, level: LevelName | None) -> str:
+    share = f"{probability * 100:.0f} of 100 would fit if cut now."
+    if worst is None:
+        return share
+    told = {
+        "mean gap": "the gap is too wide or too narrow",
+        "tilt": "the gap is wider at one end",
+        "bow": "the gap bows",
+        "stand-off": "the edge stands off",
+        "pressure": "it presses too firmly",
+    }[worst]
+    at = f", most at the {LEVEL_LABELS[level].lower()}" if level else ""
+    return f"{share} Where it would not, {told}{at}."

@@ -1,0 +1,1 @@
+"""What is bought, and the stack of cloth."""

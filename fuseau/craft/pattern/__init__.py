@@ -1,0 +1,1 @@
+"""The pattern: drafted, typed, traced, altered, edited, laid flat, checked."""

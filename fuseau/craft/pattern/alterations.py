@@ -1,0 +1,341 @@
+"""Alterations: take in and let out at seams, from one pattern version to the next (model, section 5)."""
+
+from collections.abc import Sequence
+from typing import Annotated, Literal
+
+import numpy as np
+from pydantic import Field
+
+from fuseau.craft.base.lengths import Length
+from fuseau.craft.base.record import Record, Unmakeable
+from fuseau.craft.pattern.pattern import EdgeLine, Panel, Pattern, seam_label
+from fuseau.craft.wearer.measures import LevelName
+
+Amount = Annotated[float, Length("an alteration", -80, 80)]
+
+
+class SeamChange(Record):
+    """What is done at one seam, by station from the lowest up, in mm; positive lets out, negative takes in.
+
+    `cf_side_mm` is added to the panel before the seam, `cb_side_mm` to the panel after it.
+    """
+
+    seam: int = Field(ge=1, le=8, description="Seam k joins panels k and k + 1.")
+    cf_side_mm: tuple[Amount, ...]
+    cb_side_mm: tuple[Amount, ...]
+
+
+class SeamMark(Record):
+    """What to mark on the paper at one seam and level: mm per panel edge."""
+
+    seam: str
+    level: LevelName | None
+    z_mm: float
+    kind: Literal["take in", "let out", "move"]
+    cf_side_mm: float
+    cb_side_mm: float
+
+
+class LineEdit(Record):
+    """The maker's own amounts at one seam and level of a proposed change, mm per panel edge; both 0 refuse it."""
+
+    version: int = Field(ge=1, description="The version that the change was proposed for.")
+    seam: int = Field(ge=1, le=8)
+    level: LevelName
+    cf_side_mm: Amount
+    cb_side_mm: Amount
+
+
+class ProposedLine(Record):
+    """One seam at one level of a proposed change, as it will be made, and as it was worked out; mm, + lets out."""
+
+    seam: int
+    label: str
+    level: LevelName
+    z_mm: float
+    cf_side_mm: float
+    cb_side_mm: float
+    worked_out_cf_mm: float
+    worked_out_cb_mm: float
+    by_hand: bool
+
+
+class Alteration(Record):
+    """Everything that changes between two versions with the same panels."""
+
+    seams: tuple[SeamChange, ...] = ()
+    top: EdgeLine | None = None
+    hem: EdgeLine | None = None
+
+    def inverse(self, before: Pattern) -> "Alteration":
+        """The alteration that brings back `before`."""
+        return Alteration(
+            seams=tuple(
+                SeamChange(
+                    seam=change.seam,
+                    cf_side_mm=tuple(-amount for amount in change.cf_side_mm),
+                    cb_side_mm=tuple(-amount for amount in change.cb_side_mm),
+                )
+                for change in self.seams
+            ),
+            top=before.top if self.top else None,
+            hem=before.hem if self.hem else None,
+        )
+
+
+def alter(pattern: Pattern, alteration: Alteration) -> Pattern:
+    """A new pattern with the alteration made, on both halves. Raises Unmakeable for a seam that it does not have."""
+    for change in alteration.seams:
+        if change.seam >= len(pattern.panels) or len(change.cf_side_mm) != len(pattern.stations):
+            raise Unmakeable("versions", f"This pattern has no seam {seam_label(change.seam)}.")
+    left = pattern.left
+    if left is not None:
+        moved = {"top": alteration.top, "hem": alteration.hem}
+        kept = {end: line for end, line in moved.items() if line and getattr(left, end) == getattr(pattern, end)}
+        left = left.model_copy(update={"panels": _moved(left.panels, alteration), **kept})
+    return pattern.model_copy(
+        update={
+            "panels": _moved(pattern.panels, alteration),
+            "left": left,
+            "top": alteration.top or pattern.top,
+            "hem": alteration.hem or pattern.hem,
+        }
+    )
+
+
+def edited(pattern: Pattern, alteration: Alteration, edits: Sequence[LineEdit]) -> Alteration:
+    """An alteration with the maker's amounts put in where she has her own. Edits of seams it lacks are left out."""
+    stations = pattern.stations_named()
+    changed = {change.seam: change for change in alteration.seams}
+    for one in edits:
+        change, i = changed.get(one.seam), stations.get(one.level)
+        if change is None or i is None:
+            continue
+        cf, cb = list(change.cf_side_mm), list(change.cb_side_mm)
+        cf[i], cb[i] = one.cf_side_mm, one.cb_side_mm
+        changed[one.seam] = change.model_copy(update={"cf_side_mm": tuple(cf), "cb_side_mm": tuple(cb)})
+    return alteration.model_copy(update={"seams": tuple(changed.values())})
+
+
+def lines(
+    pattern: Pattern, worked_out: Alteration, made: Alteration, edits: Sequence[LineEdit], least_mm: float = 0.5
+) -> list[ProposedLine]:
+    """A change line by line, by seam and from the top down; nothing under `least_mm`, or off the garment."""
+    low, high = min(pattern.hem.heights()) - 5, max(pattern.top.heights()) + 5
+    nominal, by_hand = pattern.shape.nominal, {(one.seam, one.level) for one in edits}
+    found = []
+    for was, now in zip(worked_out.seams, made.seams, strict=True):
+        for i in reversed(range(len(pattern.stations))):
+            name = pattern.stations[i].name
+            amounts = (was.cf_side_mm[i], was.cb_side_mm[i], now.cf_side_mm[i], now.cb_side_mm[i])
+            if name is None or not low <= nominal[i] <= high:
+                continue
+            if max(map(abs, amounts)) < least_mm and (was.seam, name) not in by_hand:
+                continue
+            found.append(
+                ProposedLine(
+                    seam=was.seam,
+                    label=seam_label(was.seam),
+                    level=name,
+                    z_mm=float(nominal[i]),
+                    worked_out_cf_mm=amounts[0],
+                    worked_out_cb_mm=amounts[1],
+                    cf_side_mm=amounts[2],
+                    cb_side_mm=amounts[3],
+                    by_hand=(was.seam, name) in by_hand,
+                )
+            )
+    return found
+
+
+def _moved(panels: tuple[Panel, ...], alteration: Alteration) -> tuple[Panel, ...]:
+    cf_edges = [np.array(panel.cf_edge_mm) for panel in panels]
+    cb_edges = [np.array(panel.cb_edge_mm) for panel in panels]
+    for change in alteration.seams:
+        cb_edges[change.seam - 1] = cb_edges[change.seam - 1] + np.array(change.cf_side_mm)
+        cf_edges[change.seam] = cf_edges[change.seam] - np.array(change.cb_side_mm)
+    return tuple(
+        panel.model_copy(update={"cf_edge_mm": tuple(map(float, cf)), "cb_edge_mm": tuple(map(float, cb))})
+        for panel, cf, cb in zip(panels, cf_edges, cb_edges, strict=True)
+    )
+
+
+def same_cut(one: Pattern, other: Pattern) -> bool:
+    """Whether two patterns have the same panels and stations, so that one can be altered into the other."""
+    return (
+        len(one.panels) == len(other.panels)
+        and (one.left is None) == (other.left is None)
+        and one.front_panels == other.front_panels
+        and [station.name for station in one.stations] == [station.name for station in other.stations]
+    )
+
+
+def let_girths(
+    pattern: Pattern,
+    front_change_mm: np.ndarray,
+    back_change_mm: np.ndarray,
+    shares: tuple[np.ndarray, np.ndarray],
+) -> Alteration:
+    """Change the half girths of front and back block by level, split over the seams by the draft's shares.
+
+    `front_change_mm`, `back_change_mm` are (stations,); `shares` are (stations, edges) of both blocks, each
+    row summing to 1, CF and CB edges 0. The result changes the sewn girth by exactly twice their sum.
+    """
+    front_shares, back_shares = shares
+    by_edge = np.concatenate([front_shares * front_change_mm[:, None], back_shares * back_change_mm[:, None]], axis=1)
+    return Alteration(
+        seams=tuple(
+            SeamChange(seam=seam, cf_side_mm=tuple(by_edge[:, 2 * seam - 1]), cb_side_mm=tuple(by_edge[:, 2 * seam]))
+            for seam in range(1, len(pattern.panels))
+        )
+    )
+
+
+def marks(pattern: Pattern, alteration: Alteration, least_mm: float = 0.5) -> list[SeamMark]:
+    """What to mark on the paper, by seam and level from the top down; nothing under `least_mm`, or off the garment."""
+    shape = pattern.shape
+    low, high = min(pattern.hem.heights()) - 5, max(pattern.top.heights()) + 5
+    found = []
+    for change in alteration.seams:
+        for i in reversed(range(len(pattern.stations))):
+            both, name = change.cf_side_mm[i] + change.cb_side_mm[i], pattern.stations[i].name
+            if abs(both) < least_mm or name is None or not low <= shape.nominal[i] <= high:
+                continue
+            found.append(
+                SeamMark(
+                    seam=seam_label(change.seam),
+                    level=name,
+                    z_mm=float(shape.nominal[i]),
+                    kind="let out" if both > 0 else "take in",
+                    cf_side_mm=abs(change.cf_side_mm[i]),
+                    cb_side_mm=abs(change.cb_side_mm[i]),
+                )
+            )
+    return found
+
+
+class LevelDifference(Record):
+    """The sewn girth at a level in two versions, mm."""
+
+    name: LevelName
+    before_mm: float
+    after_mm: float
+
+
+class EdgeDifference(Record):
+    """How a top line or hem moved at one place; up is positive, mm."""
+
+    edge: Literal["top", "hem"]
+    place: Literal["CF", "side", "CB"]
+    moved_mm: float
+
+
+class Comparison(Record):
+    """What changed from one pattern to another: by level, by seam (if the cut is the same), at the edges."""
+
+    same_cut: bool
+    levels: tuple[LevelDifference, ...]
+    seams: tuple[SeamMark, ...]
+    edges: tuple[EdgeDifference, ...]
+    others: tuple[str, ...] = Field(default=(), description="Gussets, darts and allowances that came or went.")
+
+
+def compare(before: Pattern, after: Pattern) -> Comparison:
+    """What changed between two patterns, from the top down. Levels that only one of them has are left out."""
+    places: dict[str, Literal["CF", "side", "CB"]] = {"cf_mm": "CF", "side_mm": "side", "cb_mm": "CB"}
+    edges: list[EdgeDifference] = []
+    ends: tuple[Literal["top", "hem"], ...] = ("top", "hem")
+    for edge in ends:
+        old, new = getattr(before, edge), getattr(after, edge)
+        edges += [
+            EdgeDifference(edge=edge, place=place, moved_mm=getattr(new, field) - getattr(old, field))
+            for field, place in places.items()
+            if getattr(new, field) != getattr(old, field)
+        ]
+    girths = []
+    for one in (before, after):
+        sewn = one.shape.sewn_girth(one.shape.nominal)
+        girths.append({name: float(sewn[i]) for name, i in one.stations_named().items()})
+    levels = [
+        LevelDifference(name=name, before_mm=girth, after_mm=girths[1][name])
+        for name, girth in reversed(girths[0].items())
+        if name in girths[1]
+    ]
+    same = same_cut(before, after)
+    seams = tuple(_seam_marks(before, after)) if same else ()
+    return Comparison(
+        same_cut=same, levels=tuple(levels), seams=seams, edges=tuple(edges), others=tuple(_others(before, after))
+    )
+
+
+def _seam_marks(before: Pattern, after: Pattern, least_mm: float = 0.5) -> list[SeamMark]:
+    """What moved at every seam, at the body's levels and where a bump peaks between them, from the top down."""
+    levels: dict[float, LevelName | None] = {before.stations[i].side_mm: n for n, i in before.stations_named().items()}
+    peaks = {
+        bump.peak_mm
+        for one in (before, after)
+        for panel in one.panels
+        for bump in (*panel.cf_bumps, *panel.cb_bumps)
+        if all(abs(bump.peak_mm - z) > 12 for z in levels)
+    }
+    heights = np.array(sorted({*levels, *peaks}, reverse=True))
+    moved = after.shape.across(heights) - before.shape.across(heights)
+    found = []
+    for seam in range(1, len(before.panels)):
+        for k, z in enumerate(heights):
+            cf_side, cb_side = float(moved[k, 2 * seam - 1]), -float(moved[k, 2 * seam])
+            if abs(cf_side) + abs(cb_side) >= least_mm:
+                found.append(
+                    SeamMark(
+                        seam=seam_label(seam),
+                        level=levels.get(float(z)),
+                        z_mm=float(z),
+                        kind="let out"
+                        if cf_side + cb_side > 0.1
+                        else "take in"
+                        if cf_side + cb_side < -0.1
+                        else "move",
+                        cf_side_mm=abs(cf_side),
+                        cb_side_mm=abs(cb_side),
+                    )
+                )
+    return found
+
+
+def _kind(both_mm: float) -> Literal["take in", "let out", "move"]:
+    return "move" if abs(both_mm) < 0.1 else "let out" if both_mm > 0 else "take in"
+
+
+def _others(before: Pattern, after: Pattern) -> list[str]:
+    def told(pattern: Pattern) -> dict[str, None]:
+        return dict.fromkeys(
+            [
+                *(
+                    f"gusset in seam {seam_label(g.seam)} from the {g.end}, {g.width_mm:.0f} mm wide and "
+                    f"{g.depth_mm:.0f} mm deep"
+                    for g in pattern.gussets
+                ),
+                *(f"dart in panel {d.panel}, {d.width_mm:.0f} mm wide" for d in pattern.darts),
+                *(f"seam {seam_label(j)} stitched as a dart" for j in pattern.joined),
+                *(["left half of its own"] if pattern.left else []),
+                *(f"allowance of {mm:.1f} mm at seam {seam}" for seam, mm in pattern.allowances.by_seam.items()),
+            ]
+        )
+
+    old, new = told(before), told(after)
+    return [*(f"{one}: new" for one in new if one not in old), *(f"{one}: gone" for one in old if one not in new)]
+
+
+def between(before: Pattern, after: Pattern) -> Alteration:
+    """The alteration that takes one pattern to another of the same cut. Raises ValueError for another cut."""
+    if not same_cut(before, after):
+        raise ValueError("patterns of another cut are not altered into each other")
+    moved = np.array(after.shape.edges) - np.array(before.shape.edges)
+    return Alteration(
+        seams=tuple(
+            SeamChange(seam=seam, cf_side_mm=tuple(moved[:, 2 * seam - 1]), cb_side_mm=tuple(-moved[:, 2 * seam]))
+            for seam in range(1, len(before.panels))
+        ),
+        top=after.top if after.top != before.top else None,
+        hem=after.hem if after.hem != before.hem else None,
+    )

@@ -1,0 +1,133 @@
+"""Cups: two pieces each with a seam down over the bust point, and the underwire line they are sewn to (model, 4).
+
+A breast is taken as a cap of a sphere over its root circle, whose diameter is the underwire's. Half of the cap is
+laid flat row by row, as a gore of a globe is: the rows across it and the seam over the bust point keep their length,
+which gives that seam the curve that makes the depth. What the wire edge has too much or too little is eased in.
+"""
+
+import math
+
+import numpy as np
+
+from fuseau.craft.base.curves import Array, lengths_along
+from fuseau.craft.base.practice import Practice
+from fuseau.craft.base.record import Record, Unmakeable
+from fuseau.craft.pattern.pattern import EdgeLine, EdgePoint
+from fuseau.craft.pattern.trueing import LaidPiece, Point
+from fuseau.craft.wearer.body import Body
+
+_WIRE_END = math.radians(78)  # an underwire reaches this far up from its lowest point on each side
+_ABOVE_POINT = 0.35  # share of the cap's half arc that the cup covers above the bust point
+
+
+class Cup(Record):
+    """A cup's measures, mm: its wire, the way over the bust point from wire to wire, its depth, and its pieces."""
+
+    wire_diameter_mm: float
+    wire_mm: float
+    across_mm: float
+    depth_mm: float
+    eased_in_mm: float
+    pieces: tuple[LaidPiece, ...]
+
+
+def usual_bust_points(body: Body) -> float:
+    """Bust point to bust point when nobody measured it: about a fifth of the bust, mm."""
+    return 0.2 * body["bust"].girth_mm
+
+
+def make_cup(body: Body, bust_points_mm: float | None, practice: Practice) -> Cup:
+    """The cup for a body (bust and underbust needed), from what the front arc of the bust has more.
+
+    Raises Unmakeable at `draft.cups` when there is no fullness for a cup.
+    """
+    apart = bust_points_mm or usual_bust_points(body)
+    diameter = practice.cup_wire_share * apart
+    fuller = body["bust"].front_share * body["bust"].girth_mm - body["underbust"].front_share * (
+        body["underbust"].girth_mm
+    )
+    across = diameter + fuller / 2
+    if across < 1.04 * diameter:
+        raise Unmakeable("draft.cups", "The bust is hardly fuller than the underbust: this front needs no cups.")
+    half_angle = _half_angle(min(across / diameter, 2.2))
+    radius = diameter / 2 / math.sin(half_angle)
+    seam, wire = _half_cap(half_angle, radius)
+    flat_wire = float(lengths_along(*wire.T)[-1])
+    true_wire = diameter / 2 * _WIRE_END
+    pieces = tuple(_piece(name, seam, wire, sign, true_wire) for name, sign in (("inner", 1), ("outer", -1)))
+    return Cup(
+        wire_diameter_mm=diameter,
+        wire_mm=2 * true_wire,
+        across_mm=across,
+        depth_mm=radius * (1 - math.cos(half_angle)),
+        eased_in_mm=2 * (flat_wire - true_wire),
+        pieces=pieces,
+    )
+
+
+def _half_angle(ratio: float) -> float:
+    """θ of a cap whose arc is `ratio` times its chord: θ / sin θ = ratio, by bisection."""
+    low, high = 1e-3, math.pi - 0.4
+    for _ in range(60):
+        middle = (low + high) / 2
+        if middle / math.sin(middle) < ratio:
+            low = middle
+        else:
+            high = middle
+    return (low + high) / 2
+
+
+def _half_cap(half_angle: float, radius: float) -> tuple[Array, Array]:
+    """Seam edge and wire edge of half a cap laid flat, both from the lowest point up, (n, 2) mm.
+
+    Rows run along great circles across the one half way between bust point and wire, and keep their length (x); they
+    lie so far apart (y) that the seam over the bust point keeps its own.
+    """
+    middle = half_angle / 2
+    apex = np.array([math.cos(middle), 0.0, math.sin(middle)])
+    up, out = np.array([0.0, 1.0, 0.0]), np.array([math.sin(middle), 0.0, -math.cos(middle)])
+
+    def rows_of(points: Array) -> tuple[Array, Array]:
+        """Which row (longitude) each point lies on, and how far along it from the middle, mm."""
+        return np.arctan2(points[:, 1], points[:, 0]), radius * np.arcsin(points[:, 2])
+
+    t = np.linspace(-half_angle, half_angle, 401)[:, None]
+    row, x = rows_of(np.cos(t) * apex + np.sin(t) * up)
+    rise = np.sqrt(np.maximum((radius * np.diff(t[:, 0])) ** 2 - np.diff(x) ** 2, 0))
+    y = np.concatenate([[0.0], np.cumsum(rise)])
+    y -= np.interp(0.0, row, y)
+    covered = np.linspace(-half_angle, _ABOVE_POINT * half_angle, 41)
+    seam = np.column_stack([np.interp(covered, t[:, 0], x), np.interp(covered, t[:, 0], y)])
+    b = np.linspace(0, _WIRE_END, 41)[:, None]
+    wire_row, wire_x = rows_of(math.cos(half_angle) * apex + math.sin(half_angle) * (-np.cos(b) * up + np.sin(b) * out))
+    return seam, np.column_stack([wire_x, np.interp(wire_row, row, y)])
+
+
+def _piece(name: str, seam: Array, wire: Array, sign: int, true_wire: float) -> LaidPiece:
+    outline = np.vstack([seam, wire[::-1][:-1]]) * [sign, 1]
+    points: tuple[Point, ...] = tuple((round(float(x), 3), round(float(y), 3)) for x, y in outline)
+    return LaidPiece(
+        name=f"cup, {name}",
+        outline=points,
+        note="seam over the bust point, wire edge to the body",
+        edges_mm={
+            "seam over the bust point": float(lengths_along(*seam.T)[-1]),
+            "wire edge": float(lengths_along(*wire.T)[-1]),
+            "top edge": float(np.hypot(*(seam[-1] - wire[-1]))),
+        },
+        sewn_to_mm={"underwire line": true_wire},
+    )
+
+
+def wire_line(top: EdgeLine, cup: Cup, body: Body, bust_points_mm: float | None) -> EdgeLine:
+    """The top line of the body below a cup: level between the cups, round under the wire, then up to the side."""
+    bust = body["bust"]
+    front_half = bust.front_share * bust.girth_mm / 2
+    middle, radius = (bust_points_mm or usual_bust_points(body)) / 2, cup.wire_diameter_mm / 2
+    points = []
+    for degrees in (-78, -65, -50, -26, 0, 26, 50, 65, 78):
+        angle = math.radians(degrees)
+        place = (middle + radius * math.sin(angle)) / front_half
+        height = bust.front_mm - radius * math.cos(angle)
+        points.append(EdgePoint(place=round(place, 5), z_mm=round(height, 2), corner=abs(degrees) == 78))
+    return top.model_copy(update={"points": tuple(points), "cf_mm": points[0].z_mm})

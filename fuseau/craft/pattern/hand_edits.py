@@ -1,0 +1,482 @@
+"""Edits of a pattern by hand: widths, seams, top line and hem, panels, gussets, darts, halves (model, sections 4, 5).
+
+Every edit is a record; `edit` makes a new pattern of it and says at `edit.<field>` what stands in the way. A seam is
+moved by bumps on its edges, so that the opposite edit brings the pattern back exactly.
+"""
+
+from collections.abc import Callable
+from typing import Annotated, Any, Literal
+
+import numpy as np
+from pydantic import Field
+
+from fuseau.craft.base.lengths import Length, Unit, format_length
+from fuseau.craft.base.practice import Practice
+from fuseau.craft.base.record import Record, Unmakeable
+from fuseau.craft.pattern.edge_curves import LineShape, curve_of, run_at, run_to_place, shaped
+from fuseau.craft.pattern.pattern import (
+    Allowance,
+    Bump,
+    Dart,
+    EdgeLine,
+    EdgePoint,
+    End,
+    Gusset,
+    LeftHalf,
+    Panel,
+    Pattern,
+    Place,
+    seam_label,
+)
+from fuseau.craft.pattern.split_join import add_bump, cut_in_two, join, recut, renumbered
+from fuseau.craft.wearer.measures import LEVEL_LABELS, LevelName
+
+Side = Literal["both", "right", "left"]
+Move = Annotated[float, Length("an amount", -60, 60)]
+At = Annotated[float, Length("a height on the pattern", -500, 500)]
+
+
+class SetWidth(Record):
+    """Make a panel so wide at a level; the girth changes with it."""
+
+    kind: Literal["width"] = "width"
+    panel: int
+    level: LevelName
+    width_mm: Annotated[float, Length("a panel's width", 5, 600)]
+    side: Side = "both"
+
+
+class MoveSeam(Record):
+    """Take in (−) or let out (+) at a seam, so much on each panel edge; or shift the seam toward CB (+).
+
+    The amount is that at `at_mm`; it fades over `reach_mm` up and down, or runs out at an edge of the garment.
+    """
+
+    kind: Literal["seam"] = "seam"
+    seam: int
+    at_mm: At
+    amount_mm: Move
+    how: Literal["girth", "shift"] = "girth"
+    reach_up_mm: Annotated[float, Length("how far it reaches", 15, 400)] | None = 70
+    reach_down_mm: Annotated[float, Length("how far it reaches", 15, 400)] | None = 70
+    side: Side = "both"
+
+
+class MovePoint(Record):
+    """Put a point of the top line or hem at a height: CF (0), side (1), CB (2), or any place between."""
+
+    kind: Literal["point"] = "point"
+    end: End
+    place: Place
+    z_mm: At
+    to_place: Place | None = Field(default=None, description="Also move it round the body, to there.")
+    corner: bool | None = None
+    side: Side = "both"
+
+
+class DropPoint(Record):
+    """Take a point out of the top line or hem."""
+
+    kind: Literal["drop_point"] = "drop_point"
+    end: End
+    place: Place
+    side: Side = "both"
+
+
+class ShapeLine(Record):
+    """Give the top line or hem one of the usual shapes."""
+
+    kind: Literal["line_shape"] = "line_shape"
+    end: End
+    shape: LineShape
+    bust_place: Place = 0.5
+
+
+class SplitPanel(Record):
+    """Add a panel: cut one in two, `across` of the way to its edge toward CB. Girths and edges stay."""
+
+    kind: Literal["split"] = "split"
+    panel: int
+    across: Annotated[float, Field(ge=0.2, le=0.8)] = 0.5
+
+
+class DropSeam(Record):
+    """Drop a panel: join the two at a seam into one. Girths and edges stay; the seam's shape goes to its neighbour."""
+
+    kind: Literal["drop_seam"] = "drop_seam"
+    seam: int
+
+
+class AddGusset(Record):
+    """Let a gusset into a seam from an edge."""
+
+    kind: Literal["gusset"] = "gusset"
+    seam: int
+    end: End
+    width_mm: Annotated[float, Length("a gusset's width", 5, 200)]
+    depth_mm: Annotated[float, Length("a gusset's depth", 20, 300)]
+
+
+class AddDart(Record):
+    """Stitch a dart into a panel."""
+
+    kind: Literal["dart"] = "dart"
+    panel: int
+    across: Annotated[float, Field(ge=0.1, le=0.9)] = 0.5
+    width_mm: Annotated[float, Length("a dart's width", 3, 80)]
+    low_mm: At
+    widest_mm: At
+    high_mm: At
+
+
+class DropInsert(Record):
+    """Take out a gusset or dart, by its place in the list."""
+
+    kind: Literal["drop_insert"] = "drop_insert"
+    what: Literal["gusset", "dart"]
+    index: int = Field(ge=0)
+
+
+class JoinSeam(Record):
+    """Cut the panels at a seam as one piece, with a dart for what lies between; or as two again."""
+
+    kind: Literal["join"] = "join"
+    seam: int
+    joined: bool
+
+
+class SetAllowance(Record):
+    """The allowance of one seam; None takes that of all seams again."""
+
+    kind: Literal["allowance"] = "allowance"
+    seam: int
+    allowance_mm: Allowance | None
+
+
+class PartHalves(Record):
+    """Let the left half differ from the right, or make both the same (as the right is) again."""
+
+    kind: Literal["halves"] = "halves"
+    differ: bool
+
+
+Edit = Annotated[
+    SetWidth
+    | MoveSeam
+    | MovePoint
+    | DropPoint
+    | ShapeLine
+    | SplitPanel
+    | DropSeam
+    | AddGusset
+    | AddDart
+    | DropInsert
+    | JoinSeam
+    | SetAllowance
+    | PartHalves,
+    Field(discriminator="kind"),
+]
+
+_NEAR = 0.04  # places this near to each other are the same point
+
+
+def edit(pattern: Pattern, change: Edit, practice: Practice) -> Pattern:
+    """The pattern with an edit made. Raises Unmakeable, at `edit.<field>`, with the limit in its message."""
+    made = _made(pattern if pattern.strain else pattern.fixed(), change)
+    _check_widths(made, change, practice)
+    return made
+
+
+def _made(pattern: Pattern, change: Edit) -> Pattern:
+    match change:
+        case SetWidth():
+            return _with_panels(pattern, change.side, lambda panels: _set_width(pattern, panels, change))
+        case MoveSeam():
+            _seam_of(pattern, change.seam)
+            return _with_panels(pattern, change.side, lambda panels: _move_seam(panels, change))
+        case MovePoint():
+            return _with_line(pattern, change.end, change.side, lambda line: _move_point(line, change))
+        case DropPoint():
+            return _with_line(pattern, change.end, change.side, lambda line: _drop_point(line, change))
+        case ShapeLine():
+            return _with_line(
+                pattern, change.end, "both", lambda line: shaped(line, change.shape, change.end, change.bust_place)
+            )
+        case SplitPanel():
+            return _split(pattern, change)
+        case DropSeam():
+            return _drop_seam(pattern, change)
+        case AddGusset():
+            return _add_gusset(pattern, change)
+        case AddDart():
+            return _add_dart(pattern, change)
+        case DropInsert():
+            return _drop_insert(pattern, change)
+        case JoinSeam():
+            _seam_of(pattern, change.seam)
+            others = tuple(seam for seam in pattern.joined if seam != change.seam)
+            joined = tuple(sorted((*others, change.seam))) if change.joined else others
+            return pattern.model_copy(update={"joined": joined})
+        case SetAllowance():
+            return _set_allowance(pattern, change)
+        case PartHalves():
+            return pattern.model_copy(update={"left": _copied_half(pattern) if change.differ else None})
+
+
+def told(change: Edit, unit: Unit) -> str:
+    """An edit in a few words, for the list of what was changed; lengths in the maker's unit."""
+    where = "" if getattr(change, "side", "both") == "both" else f", {change.side} half"  # type: ignore[union-attr]
+    match change:
+        case SetWidth():
+            return (
+                f"panel {change.panel} {format_length(change.width_mm, unit)} wide at the "
+                f"{LEVEL_LABELS[change.level].lower()}{where}"
+            )
+        case MoveSeam():
+            seam, by = seam_label(change.seam), format_length(abs(change.amount_mm), unit, hardware=True)
+            if change.how == "shift":
+                return f"seam {seam} {by} toward {'CB' if change.amount_mm > 0 else 'CF'}{where}"
+            return f"seam {seam} {'let out' if change.amount_mm > 0 else 'taken in'} by {by} on each edge{where}"
+        case MovePoint():
+            return (
+                f"{_line_name(change.end)} at {_place_name(change.place)} to {format_length(change.z_mm, unit)}{where}"
+            )
+        case DropPoint():
+            return f"{_line_name(change.end)}: a point taken out{where}"
+        case ShapeLine():
+            return f"{_line_name(change.end)}: {change.shape}"
+        case SplitPanel():
+            return f"panel {change.panel} cut in two"
+        case DropSeam():
+            return f"panels {change.seam} and {change.seam + 1} joined"
+        case AddGusset():
+            wide, seam = format_length(change.width_mm, unit), seam_label(change.seam)
+            return f"gusset of {wide} in seam {seam} from the {change.end}"
+        case AddDart():
+            return f"dart of {format_length(change.width_mm, unit)} in panel {change.panel}"
+        case DropInsert():
+            return f"{change.what} {change.index + 1} taken out"
+        case JoinSeam():
+            return f"seam {seam_label(change.seam)} {'stitched as a dart' if change.joined else 'cut again'}"
+        case SetAllowance():
+            return f"allowance of seam {seam_label(change.seam)}"
+        case PartHalves():
+            return "left half of its own" if change.differ else "both halves the same"
+
+
+def _line_name(end: End) -> str:
+    return "top line" if end == "top" else "hem"
+
+
+def _place_name(place: float) -> str:
+    for at, name in ((0.0, "CF"), (1.0, "the side"), (2.0, "CB")):
+        if abs(place - at) <= _NEAR:
+            return name
+    return "a point in front" if place < 1 else "a point behind"
+
+
+def _seam_of(pattern: Pattern, seam: int) -> None:
+    if not 1 <= seam < len(pattern.panels):
+        raise Unmakeable("edit.seam", f"This pattern has seams 1·2 to {seam_label(len(pattern.panels) - 1)}.")
+
+
+def _panel_of(pattern: Pattern, panel: int) -> None:
+    if not 1 <= panel <= len(pattern.panels):
+        raise Unmakeable("edit.panel", f"This pattern has panels 1 to {len(pattern.panels)}.")
+
+
+# --- halves ----------------------------------------------------------------------------------------------
+
+
+def _with_panels(pattern: Pattern, side: Side, change: Callable[[tuple[Panel, ...]], tuple[Panel, ...]]) -> Pattern:
+    """The pattern with the panels of one half or both changed."""
+    return _on_side(pattern, side, "panels", change)
+
+
+def _with_line(pattern: Pattern, end: End, side: Side, change: Callable[[EdgeLine], EdgeLine]) -> Pattern:
+    """The pattern with the top line or hem of one half or both changed."""
+    return _on_side(pattern, side, end, change)
+
+
+def _on_side(pattern: Pattern, side: Side, field: str, change: Callable[[Any], Any]) -> Pattern:
+    """A first edit of one half parts them."""
+    if side != "both" and pattern.left is None:
+        pattern = pattern.model_copy(update={"left": _copied_half(pattern)})
+    update: dict[str, object] = {}
+    if side in ("both", "right"):
+        update[field] = change(getattr(pattern, field))
+    if side in ("both", "left") and pattern.left is not None:
+        update["left"] = pattern.left.model_copy(update={field: change(getattr(pattern.left, field))})
+    return pattern.model_copy(update=update)
+
+
+def _copied_half(pattern: Pattern) -> LeftHalf:
+    return LeftHalf(panels=pattern.panels, top=pattern.top, hem=pattern.hem)
+
+
+# --- widths and seams ------------------------------------------------------------------------------------
+
+
+def _set_width(pattern: Pattern, panels: tuple[Panel, ...], change: SetWidth) -> tuple[Panel, ...]:
+    _panel_of(pattern, change.panel)
+    stations = pattern.stations_named()
+    if change.level not in stations:
+        raise Unmakeable("edit.level", f"This pattern has no {LEVEL_LABELS[change.level].lower()}.")
+    at, i = stations[change.level], change.panel - 1
+    one = pattern.model_copy(update={"panels": panels, "left": None}).shape
+    grow = change.width_mm - float(one.widths(one.nominal)[at, i])
+    field = "cf_edge_mm" if change.panel == len(panels) else "cb_edge_mm"  # CB stays straight, and so does CF
+    edge = list(getattr(panels[i], field))
+    edge[at] += -grow if field == "cf_edge_mm" else grow
+    return (*panels[:i], panels[i].model_copy(update={field: tuple(edge)}), *panels[i + 1 :])
+
+
+def _move_seam(panels: tuple[Panel, ...], change: MoveSeam) -> tuple[Panel, ...]:
+    def bump(amount: float) -> Bump:
+        return Bump(
+            low_mm=None if change.reach_down_mm is None else change.at_mm - change.reach_down_mm,
+            peak_mm=change.at_mm,
+            high_mm=None if change.reach_up_mm is None else change.at_mm + change.reach_up_mm,
+            amount_mm=amount,
+        )
+
+    before, after = panels[change.seam - 1], panels[change.seam]
+    sign = -1 if change.how == "girth" else 1
+    before = before.model_copy(update={"cb_bumps": add_bump(before.cb_bumps, bump(change.amount_mm))})
+    after = after.model_copy(update={"cf_bumps": add_bump(after.cf_bumps, bump(sign * change.amount_mm))})
+    return (*panels[: change.seam - 1], before, after, *panels[change.seam + 1 :])
+
+
+# --- top line and hem ------------------------------------------------------------------------------------
+
+
+def _move_point(line: EdgeLine, change: MovePoint) -> EdgeLine:
+    for at, field in ((0.0, "cf_mm"), (1.0, "side_mm"), (2.0, "cb_mm")):
+        if abs(change.place - at) <= _NEAR:
+            update: dict[str, object] = {field: change.z_mm}
+            if change.corner is not None and at != 1.0:
+                update["corner_at_cf" if at == 0 else "corner_at_cb"] = change.corner
+            return line.model_copy(update=update)
+    same = next((p for p in line.points if abs(p.place - change.place) <= _NEAR), None)
+    others = [p for p in line.points if p is not same]
+    place = change.to_place if change.to_place is not None else same.place if same else change.place
+    if any(abs(p.place - place) <= _NEAR for p in others) or any(abs(place - at) <= _NEAR for at in (0, 1, 2)):
+        raise Unmakeable("edit.place", "Another point of the line lies there already.")
+    corner = change.corner if change.corner is not None else bool(same and same.corner)
+    points = sorted([*others, EdgePoint(place=place, z_mm=change.z_mm, corner=corner)], key=lambda p: p.place)
+    return line.model_copy(update={"points": tuple(points)})
+
+
+def _drop_point(line: EdgeLine, change: DropPoint) -> EdgeLine:
+    kept = tuple(p for p in line.points if abs(p.place - change.place) > _NEAR)
+    if len(kept) == len(line.points):
+        raise Unmakeable("edit.place", "There is no point to take out there: CF, side and CB stay.")
+    return line.model_copy(update={"points": kept})
+
+
+# --- panels ----------------------------------------------------------------------------------------------
+
+
+def _split(pattern: Pattern, change: SplitPanel) -> Pattern:
+    _panel_of(pattern, change.panel)
+    if len(pattern.panels) >= 9:
+        raise Unmakeable("edit.panel", "Nine panels in each half are the most.")
+    if any(dart.panel == change.panel for dart in pattern.darts):
+        raise Unmakeable("edit.panel", f"Panel {change.panel} has a dart: take it out first.")
+    i = change.panel - 1
+    front = pattern.front_panels + (1 if change.panel <= pattern.front_panels else 0)
+    seams = {seam: seam + (seam > i) for seam in range(1, len(pattern.panels))}
+    return recut(pattern, lambda panels: renumbered(cut_in_two(list(panels), i, change.across)), front, seams)
+
+
+def _drop_seam(pattern: Pattern, change: DropSeam) -> Pattern:
+    _seam_of(pattern, change.seam)
+    if len(pattern.panels) <= 2:
+        raise Unmakeable("edit.seam", "Two panels in each half are the fewest.")
+    if change.seam == pattern.front_panels:
+        raise Unmakeable("edit.seam", "The side seam stays: it parts front and back.")
+    if any(gusset.seam == change.seam for gusset in pattern.gussets):
+        raise Unmakeable("edit.seam", f"Seam {seam_label(change.seam)} has a gusset: take it out first.")
+    if any(dart.panel in (change.seam, change.seam + 1) for dart in pattern.darts):
+        raise Unmakeable("edit.seam", "One of the two panels has a dart: take it out first.")
+    i = change.seam - 1
+    front = pattern.front_panels - (1 if change.seam < pattern.front_panels else 0)
+    seams = {seam: seam - (seam > change.seam) for seam in range(1, len(pattern.panels)) if seam != change.seam}
+    return recut(pattern, lambda panels: renumbered(join(list(panels), i)), front, seams)
+
+
+# --- gussets, darts, allowances --------------------------------------------------------------------------
+
+
+def _add_gusset(pattern: Pattern, change: AddGusset) -> Pattern:
+    _seam_of(pattern, change.seam)
+    if any(g.seam == change.seam and g.end == change.end for g in pattern.gussets):
+        raise Unmakeable("edit.seam", f"Seam {seam_label(change.seam)} has a gusset from the {change.end} already.")
+    line = getattr(pattern, change.end)
+    run = run_at(line, pattern.shape)
+    edge = curve_of(line, run, pattern.front_panels).height(float(run[change.seam]))
+    tip = edge - change.depth_mm if change.end == "top" else edge + change.depth_mm
+    other = pattern.hem if change.end == "top" else pattern.top
+    limit = max(other.heights()) if change.end == "top" else min(other.heights())
+    if (change.end == "top" and tip < limit + 20) or (change.end == "hem" and tip > limit - 20):
+        raise Unmakeable("edit.depth_mm", f"The gusset would be deeper than the garment: {abs(edge - limit):.0f} mm.")
+    gusset = Gusset(
+        seam=change.seam, end=change.end, width_mm=change.width_mm, depth_mm=change.depth_mm, tip_mm=round(tip, 3)
+    )
+    return pattern.model_copy(update={"gussets": (*pattern.gussets, gusset)})
+
+
+def _add_dart(pattern: Pattern, change: AddDart) -> Pattern:
+    _panel_of(pattern, change.panel)
+    try:
+        dart = Dart(**{name: getattr(change, name) for name in Dart.model_fields})
+    except ValueError as error:
+        raise Unmakeable(
+            "edit.widest_mm", "A dart is 2 cm long at least, and its widest place lies between its ends."
+        ) from error
+    return pattern.model_copy(update={"darts": (*pattern.darts, dart)})
+
+
+def _drop_insert(pattern: Pattern, change: DropInsert) -> Pattern:
+    field = "gussets" if change.what == "gusset" else "darts"
+    found = getattr(pattern, field)
+    if change.index >= len(found):
+        raise Unmakeable("edit.index", f"There is no such {change.what}.")
+    return pattern.model_copy(update={field: (*found[: change.index], *found[change.index + 1 :])})
+
+
+def _set_allowance(pattern: Pattern, change: SetAllowance) -> Pattern:
+    _seam_of(pattern, change.seam)
+    by_seam = {name: mm for name, mm in pattern.allowances.by_seam.items() if name != seam_label(change.seam)}
+    if change.allowance_mm is not None:
+        by_seam[seam_label(change.seam)] = change.allowance_mm
+    return pattern.model_copy(update={"allowances": pattern.allowances.model_copy(update={"by_seam": by_seam})})
+
+
+# --- limits ----------------------------------------------------------------------------------------------
+
+
+def _check_widths(pattern: Pattern, change: Edit, practice: Practice) -> None:
+    """No panel narrower than practice allows, between hem and top line; said at what was edited."""
+    least = practice.least_panel_width_mm
+    field = {"width": "width_mm", "seam": "amount_mm", "dart": "width_mm", "split": "panel"}.get(change.kind)
+    if field is None:
+        return
+    for one in (pattern, pattern.left_pattern):
+        if one is None:
+            continue
+        heights = np.linspace(min(one.hem.heights()), max(one.top.heights()), 60)
+        widths = one.shape.widths(heights)
+        if widths.min() < least - 1e-6:
+            k, i = np.unravel_index(int(np.argmin(widths)), widths.shape)
+            raise Unmakeable(
+                f"edit.{field}",
+                f"Panel {i + 1} would be {widths[k, i]:.0f} mm wide at {format_length(float(heights[k]))} from the "
+                f"waist: {least:.0f} mm at the least.",
+            )
+
+
+def places_of_seams(pattern: Pattern, end: End) -> list[float]:
+    """The places (0 CF, 1 side, 2 CB) of all seams along a top line or hem, CF and CB included."""
+    run = run_at(getattr(pattern, end), pattern.shape)
+    return [run_to_place(float(u), run, pattern.front_panels) for u in run]

@@ -1,0 +1,352 @@
+"""Laying a pattern flat: top line and hem drawn across all panels, seams trued, notches set (model, section 4).
+
+The difference between the two sides of a seam is measured from the waistline, which must meet: what lies above
+goes to the top edge, what lies below to the hem, half to each side.
+"""
+
+import math
+from dataclasses import dataclass
+
+import numpy as np
+
+from fuseau.craft.base.curves import Array, hermite, lengths_along
+from fuseau.craft.base.practice import Practice
+from fuseau.craft.base.record import Record, Unmakeable
+from fuseau.craft.pattern.edge_curves import EdgeCurve, curve_of, run_at
+from fuseau.craft.pattern.pattern import Dart, EdgeLine, Pattern, Shape, seam_label
+
+Point = tuple[float, float]
+
+LEAST_RISE_MM = 10.0  # a top line or hem nearer to the zero line leaves no room for trueing
+_FINE_MM = 1.0
+_DRAWN_MM = 4.0
+
+
+class Notch(Record):
+    """Marks on a seam edge: `marks` ticks about a point `from_waist_mm` along the seam."""
+
+    from_waist_mm: float
+    marks: int
+
+
+class LaidPanel(Record):
+    """A panel as it lies on the table: closed stitch-line outline and its parts, points (x, z) in mm."""
+
+    number: int
+    outline: tuple[Point, ...]
+    cf_edge: tuple[Point, ...]
+    cb_edge: tuple[Point, ...]
+    top: tuple[Point, ...]
+    hem: tuple[Point, ...]
+    waist: tuple[Point, Point]
+    grain: tuple[Point, Point]
+    widths_mm: dict[str, float]
+    cf_notches: tuple[Notch, ...]
+    cb_notches: tuple[Notch, ...]
+    darts: tuple[tuple[Point, ...], ...] = ()
+
+
+class LaidPiece(Record):
+    """A piece beside the panels (gusset, cup, shoulder piece): outline, what its edges measure and are sewn to, mm."""
+
+    name: str
+    outline: tuple[Point, ...]
+    note: str
+    edges_mm: dict[str, float]
+    sewn_to_mm: dict[str, float]
+    cut: int = 2
+
+
+class TruedSeam(Record):
+    """A seam between two panels: the length of its sides before and after, and where the difference went."""
+
+    seam: str
+    cf_side_before_mm: float
+    cb_side_before_mm: float
+    cf_side_mm: float
+    cb_side_mm: float
+    put_in_top_mm: float
+    put_in_hem_mm: float
+
+
+class Laid(Record):
+    """The half garment opened flat, from CF to CB."""
+
+    panels: tuple[LaidPanel, ...]
+    seams: tuple[TruedSeam, ...]
+    pieces: tuple[LaidPiece, ...] = ()
+
+
+@dataclass(frozen=True)
+class _Edge:
+    """One panel edge, finely sampled: x, z, and running length from the waistline (negative below)."""
+
+    x: Array
+    z: Array
+    run: Array
+
+    def run_at_height(self, z: float) -> float:
+        return float(np.interp(z, self.z, self.run))
+
+    def height_at_run(self, run: float) -> float:
+        return float(np.interp(run, self.run, self.z))
+
+    def cut(self, low: float, high: float) -> Array:
+        """Points (n, 2) between two running lengths, ends exact."""
+        count = max(3, math.ceil((high - low) / _DRAWN_MM) + 1)
+        runs = np.linspace(low, high, count)
+        return np.column_stack([np.interp(runs, self.run, self.x), np.interp(runs, self.run, self.z)])
+
+    def lean(self, run: float) -> float:
+        """Angle of the edge from upright at a running length, radians; positive leans toward CB."""
+        near = np.array([run - 2, run + 2])
+        x, z = np.interp(near, self.run, self.x), np.interp(near, self.run, self.z)
+        return math.atan2(x[1] - x[0], z[1] - z[0])
+
+
+def lay_flat(pattern: Pattern, practice: Practice) -> Laid:
+    """Outlines, trued seams, notches and let-in pieces of a pattern's right half.
+
+    Raises Unmakeable when the top line does not clear the zero line and hem, or edges of a panel cross.
+    """
+    _check_edges(pattern)
+    shape = pattern.shape
+    edges = _sample(shape)
+    count = len(pattern.panels)
+    runs = run_at(pattern.top, shape), run_at(pattern.hem, shape)
+    curves = tuple(curve_of(line, run, pattern.front_panels) for line, run in zip(_lines(pattern), runs, strict=True))
+
+    top, hem = (_drawn_line(curve, run) for curve, run in zip(curves, runs, strict=True))
+    highs, lows, seams = np.zeros(2 * count), np.zeros(2 * count), []
+    for j in range(count + 1):
+        sides = [side for side in (2 * j - 1, 2 * j) if 0 <= side < 2 * count]
+        above = [edges[side].run_at_height(float(top.at_seams[j])) for side in sides]
+        below = [edges[side].run_at_height(float(hem.at_seams[j])) for side in sides]
+        highs[sides], lows[sides] = np.mean(above), np.mean(below)
+        if len(sides) == 2:
+            seams.append(_trued(j, above, below, edges, highs, lows))
+
+    panels = []
+    for i, panel in enumerate(pattern.panels):
+        left, right = 2 * i, 2 * i + 1
+        points = {side: edges[side].cut(lows[side], highs[side]) for side in (left, right)}
+        panels.append(
+            _panel(
+                panel.number,
+                points[left],
+                points[right],
+                _across(i, top, edges, highs, (points[left][-1], points[right][-1])),
+                _across(i, hem, edges, lows, (points[left][0], points[right][0])),
+                pattern,
+                _notches(i, lows[left], highs[left], practice),
+                _notches(i + 1, lows[right], highs[right], practice) if i + 1 < count else (),
+                edges,
+            )
+        )
+    return Laid(panels=tuple(panels), seams=tuple(seams), pieces=_gussets(pattern, edges, highs, lows))
+
+
+def _lines(pattern: Pattern) -> tuple[EdgeLine, EdgeLine]:
+    return pattern.top, pattern.hem
+
+
+def _check_edges(pattern: Pattern) -> None:
+    for place in ("cf_mm", "side_mm", "cb_mm"):
+        if getattr(pattern.top, place) < LEAST_RISE_MM:
+            raise Unmakeable(f"draft.top.{place}", "The top line has to lie above the waist, by 1 cm at least.")
+        if getattr(pattern.hem, place) > -LEAST_RISE_MM:
+            raise Unmakeable(f"draft.hem.{place}", "The hem has to lie below the waist, by 1 cm at least.")
+    if min(pattern.top.heights()) < LEAST_RISE_MM:
+        raise Unmakeable("draft.top.side_mm", "A point of the top line lies below the waist: 1 cm above it at least.")
+    if max(pattern.hem.heights()) > -LEAST_RISE_MM:
+        raise Unmakeable("draft.hem.side_mm", "A point of the hem lies above the waist: 1 cm below it at least.")
+
+
+def _sample(shape: Shape) -> list[_Edge]:
+    pattern = shape.pattern
+    low, high = min(pattern.hem.heights()) - 40, max(pattern.top.heights()) + 40
+    nominal = np.arange(math.floor(low), math.ceil(high) + 0.5, _FINE_MM)
+    x, z = shape.drawn(nominal)
+    widths = x[:, 1::2] - x[:, 0::2]
+    worn = (nominal > low + 40) & (nominal < high - 40)
+    if (widths[worn] < 5).any():
+        panel = int(np.argmin(widths[worn].min(axis=0)))
+        raise Unmakeable("draft.panels", f"The edges of panel {panel + 1} would meet: use fewer panels.")
+    edges = []
+    for side in range(x.shape[1]):
+        run = lengths_along(x[:, side], z[:, side])
+        edges.append(_Edge(x[:, side], z[:, side], run - np.interp(0.0, z[:, side], run)))
+    return edges
+
+
+def _trued(j: int, above: list[float], below: list[float], edges: list[_Edge], highs: Array, lows: Array) -> TruedSeam:
+    cf_side, cb_side = 2 * j - 1, 2 * j
+    after = [float(lengths_along(*edges[side].cut(lows[side], highs[side]).T)[-1]) for side in (cf_side, cb_side)]
+    return TruedSeam(
+        seam=f"{j}·{j + 1}",
+        cf_side_before_mm=above[0] - below[0],
+        cb_side_before_mm=above[1] - below[1],
+        cf_side_mm=after[0],
+        cb_side_mm=after[1],
+        put_in_top_mm=above[0] - above[1],
+        put_in_hem_mm=below[1] - below[0],
+    )
+
+
+@dataclass(frozen=True)
+class _DrawnLine:
+    """A top line or hem read off where panels need it: u and height of every panel's stops, slopes at the seams."""
+
+    curve: EdgeCurve
+    stops: list[Array]
+    heights: list[Array]
+    at_seams: Array
+    slopes_before: Array
+    slopes_after: Array
+
+
+def _drawn_line(curve: EdgeCurve, run: Array) -> _DrawnLine:
+    stops = []
+    for start, end in zip(run, run[1:], strict=False):
+        inner = [float(u) for u in curve.knots if start + 1 < u < end - 1]
+        if all(abs(u - (start + end) / 2) > (end - start) / 6 for u in inner):
+            inner.append(float(start + end) / 2)
+        stops.append(np.array([start, *sorted(inner), end]))
+    heights = np.split(curve.heights(np.concatenate(stops)), np.cumsum([len(one) for one in stops])[:-1])
+    at_seams = np.array([*(one[0] for one in heights), heights[-1][-1]])
+    return _DrawnLine(curve, stops, heights, at_seams, curve.slopes(run, before=True), curve.slopes(run))
+
+
+def _across(i: int, line: _DrawnLine, edges: list[_Edge], ends: Array, corners: tuple[Array, Array]) -> Array:
+    """A panel's piece of a top line or hem, (n, 2): through its points and its middle, from corner to corner.
+
+    Tangents meet those of the neighbours once the seams are sewn: at an edge the line's slope is turned by how the
+    two edges lean. What trueing moved at the corners is shared over the points between.
+    """
+    left, right = edges[2 * i], edges[2 * i + 1]
+    curve, stops, heights = line.curve, line.stops[i], line.heights[i]
+    share = (stops - stops[0]) / (stops[-1] - stops[0])
+    turns = [_turn(seam, side, edges, ends) for seam, side in ((i, 2 * i), (i + 1, 2 * i + 1))]
+    z = heights + (1 - share) * (corners[0][1] - heights[0]) + share * (corners[1][1] - heights[-1])
+    x = [np.interp(z, edge.z, edge.x) for edge in (left, right)]
+    spots = np.column_stack([x[0] + share * (x[1] - x[0]), z])
+    spots[0], spots[-1] = corners
+    corners_at = {round(float(u), 3) for u in curve.corners}
+
+    def direction(k: int, before: bool) -> Array:
+        if k in (0, len(stops) - 1):
+            slope = line.slopes_after[i] if k == 0 else line.slopes_before[i + 1]
+        elif round(float(stops[k]), 3) in corners_at:
+            slope = curve.slope(float(stops[k]), before)
+        else:
+            return _between(spots[k - 1], spots[k], spots[k + 1])
+        angle = math.atan(slope) + (1 - share[k]) * turns[0] + share[k] * turns[1]
+        return np.array([math.cos(angle), math.sin(angle)])
+
+    pieces = [
+        hermite(spots[k], spots[k + 1], direction(k, False), direction(k + 1, True), 9 if len(stops) < 5 else 6)
+        for k in range(len(stops) - 1)
+    ]
+    return np.vstack([pieces[0], *(piece[1:] for piece in pieces[1:])])
+
+
+def _between(before: Array, here: Array, after: Array) -> Array:
+    """Unit tangent at `here` of the parabola through three spots, by chord lengths (Bessel)."""
+    d = float(np.hypot(*(here - before))), float(np.hypot(*(after - here)))
+    found = (here - before) / d[0] * d[1] + (after - here) / d[1] * d[0]
+    return np.asarray(found / np.hypot(*found))
+
+
+def _turn(seam: int, side: int, edges: list[_Edge], ends: Array) -> float:
+    """By how much a line's slope turns at an edge so that it meets its neighbour's, radians."""
+    pair = [s for s in (2 * seam - 1, 2 * seam) if 0 <= s < len(edges)]
+    mean_lean = float(np.mean([edges[s].lean(ends[s]) for s in pair])) if len(pair) == 2 else 0.0
+    return mean_lean - edges[side].lean(ends[side])
+
+
+def _gussets(pattern: Pattern, edges: list[_Edge], highs: Array, lows: Array) -> tuple[LaidPiece, ...]:
+    """Gussets as flat wedges: both legs as long as the slit they are sewn into, so that they are true."""
+    found = []
+    for k, gusset in enumerate(pattern.gussets):
+        side = 2 * gusset.seam - 1
+        end = highs[side] if gusset.end == "top" else lows[side]
+        leg = abs(end - edges[side].run_at_height(gusset.tip_mm))
+        if leg < gusset.width_mm / 2 + 1:
+            raise Unmakeable(
+                f"gussets.{k}", f"The gusset in seam {seam_label(gusset.seam)} is wider than its slit is deep."
+            )
+        across = float(gusset.width_at(np.array([edges[side].height_at_run(end)]))[0])
+        half = min(across / 2, leg * 0.95)
+        rise = math.sqrt(leg**2 - half**2)
+        sign = 1 if gusset.end == "top" else -1
+        outline = ((0.0, 0.0), (half, sign * rise), (-half, sign * rise))
+        found.append(
+            LaidPiece(
+                name=f"gusset {k + 1}",
+                outline=outline,
+                note=f"into seam {seam_label(gusset.seam)} from the {gusset.end}, point at "
+                f"{gusset.tip_mm:+.0f} mm from the waist",
+                sewn_to_mm={f"slit in seam {seam_label(gusset.seam)}": leg},
+                edges_mm={"leg": leg, "open end": across},
+            )
+        )
+    return tuple(found)
+
+
+def _notches(seam: int, low: float, high: float, practice: Practice) -> tuple[Notch, ...]:
+    """Ticks on a seam: one at the waist, and at each pitch above as many as the seam's number, below one."""
+    if seam == 0:
+        return ()
+    pitch, clear = practice.notch_pitch_mm, 15 + 2 * seam
+    found = [Notch(from_waist_mm=0, marks=1)]
+    found += [Notch(from_waist_mm=at, marks=seam) for at in np.arange(pitch, high - clear, pitch)]
+    if len(found) == 1 and high > 2.5 * clear:
+        found.append(Notch(from_waist_mm=high / 2, marks=seam))
+    found += [Notch(from_waist_mm=-at, marks=1) for at in np.arange(pitch, -low - 15, pitch)]
+    return tuple(found)
+
+
+def _panel(
+    number: int,
+    cf_edge: Array,
+    cb_edge: Array,
+    top: Array,
+    hem: Array,
+    pattern: Pattern,
+    cf_notches: tuple[Notch, ...],
+    cb_notches: tuple[Notch, ...],
+    edges: list[_Edge],
+) -> LaidPanel:
+    left, right = edges[2 * (number - 1)], edges[2 * (number - 1) + 1]
+    waist = tuple((float(np.interp(0, edge.run, edge.x)), 0.0) for edge in (left, right))
+    middle = (waist[0][0] + waist[1][0]) / 2
+    low, high = float(hem[:, 1].max()), float(top[:, 1].min())
+    outline = np.vstack([cf_edge, top[1:-1], cb_edge[::-1], hem[::-1][1:-1]])
+    shape = pattern.shape
+    widths = shape.widths(shape.nominal)[:, number - 1]
+    return LaidPanel(
+        number=number,
+        outline=_points(outline),
+        cf_edge=_points(cf_edge),
+        cb_edge=_points(cb_edge),
+        top=_points(top),
+        hem=_points(hem),
+        waist=(waist[0], waist[1]),
+        grain=((middle, 0.7 * low), (middle, 0.7 * high)),
+        widths_mm={s.name: float(w) for s, w in zip(pattern.stations, widths, strict=True) if s.name},
+        darts=tuple(_dart(dart, left, right, low, high) for dart in pattern.darts if dart.panel == number),
+        cf_notches=cf_notches,
+        cb_notches=cb_notches,
+    )
+
+
+def _dart(dart: Dart, left: _Edge, right: _Edge, low: float, high: float) -> tuple[Point, ...]:
+    """The stitch line of a dart: up its leg toward CF and down the other, closed; between hem and top line."""
+    z = np.unique(np.clip([dart.low_mm, *np.linspace(dart.low_mm, dart.high_mm, 13), dart.widest_mm], low, high))
+    x = [np.interp(z, edge.z, edge.x) for edge in (left, right)]
+    middle, half = x[0] + dart.across * (x[1] - x[0]), dart.width_at(z) / 2
+    return _points(np.vstack([np.column_stack([middle - half, z]), np.column_stack([middle + half, z])[::-1]]))
+
+
+def _points(array: Array) -> tuple[Point, ...]:
+    return tuple(map(tuple, np.round(array, 4).tolist()))

@@ -1,0 +1,119 @@
+"""Patterns that come from outside: widths typed per level off a taped or bought pattern (model, section 4)."""
+
+from typing import Annotated
+
+import numpy as np
+from pydantic import Field
+
+from fuseau.craft.base.curves import calm_basis
+from fuseau.craft.base.findings import Finding
+from fuseau.craft.base.lengths import Length, Unit, format_length
+from fuseau.craft.base.record import Record, Unmakeable
+from fuseau.craft.pattern.pattern import Allowances, EdgeLine, Panel, Pattern, Station
+from fuseau.craft.wearer.body import Body
+from fuseau.craft.wearer.measures import LEVEL_LABELS, NECK, LevelName
+
+Width = Annotated[float, Length("a panel's width", 10, 600)]
+
+
+class TypedLevel(Record):
+    """Widths of all panels of the half at one level, CF to CB, stitch line to stitch line, mm."""
+
+    name: LevelName
+    widths_mm: tuple[Width, ...] = Field(min_length=2, max_length=9)
+
+
+class TypedPattern(Record):
+    """A pattern as typed: its levels, and how many panels lie in front of the side seam."""
+
+    levels: tuple[TypedLevel, ...] = Field(min_length=3, max_length=8)
+    front_panels: int = Field(ge=1, le=7)
+
+
+def from_widths(typed: TypedPattern, body: Body, top: EdgeLine, hem: EdgeLine, allowances: Allowances) -> Pattern:
+    """A pattern with just these widths at these levels of `body`; girths are measured from it, not from the body.
+
+    CF and CB are straight; every other panel takes its shape half on each side. Levels that were not typed
+    follow from those that were. Raises Unmakeable at
+    `typed.levels.<i>` when a level has another number of panels, comes twice, or the waist is missing.
+    """
+    count = len(typed.levels[0].widths_mm)
+    names = [level.name for level in typed.levels]
+    if "waist" not in names:
+        raise Unmakeable("typed.levels", "Type the widths at the waist: the waistline is where the panels meet.")
+    for i, level in enumerate(typed.levels):
+        if len(level.widths_mm) != count:
+            raise Unmakeable(
+                f"typed.levels.{i}",
+                f"The {LEVEL_LABELS[level.name].lower()} has {len(level.widths_mm)} widths where the first level has "
+                f"{count}: every panel needs one at every level.",
+            )
+        if names.index(level.name) != i:
+            raise Unmakeable(f"typed.levels.{i}", f"The {LEVEL_LABELS[level.name].lower()} is typed twice.")
+    if typed.front_panels >= count:
+        raise Unmakeable("typed.front_panels", "There has to be a panel behind the side seam.")
+    given = {level.name: level.widths_mm for level in typed.levels}
+    widths = _at_every_level(given, body)
+    widest = widths.max(axis=0)
+    left = (widest - widths) / 2
+    left[:, 0] = 0.0  # CF is straight, for a busk
+    left[:, -1] = (widest - widths)[:, -1]  # and so is CB, for the holes
+    return Pattern(
+        stations=tuple(
+            Station(name=level.name, front_mm=level.front_mm, side_mm=level.side_mm, back_mm=level.back_mm)
+            for level in body
+        ),
+        panels=tuple(
+            Panel(number=i + 1, cf_edge_mm=tuple(left[:, i]), cb_edge_mm=tuple(left[:, i] + widths[:, i]))
+            for i in range(count)
+        ),
+        front_panels=typed.front_panels,
+        top=top,
+        hem=hem,
+        allowances=allowances,
+    ).fixed()
+
+
+def _at_every_level(given: dict[LevelName, tuple[float, ...]], body: Body) -> np.ndarray:
+    """Widths (levels, panels) at every level of the body.
+
+    As typed; between, on the curve through what was typed; beyond, the last typed ones in proportion to the body.
+    """
+    typed = [level for level in body if level.name in given]
+    widths = np.array([given[level.name] for level in typed])
+    heights = np.array([level.side_mm for level in typed])
+    found = calm_basis(heights, widths).at([level.side_mm for level in body]) @ widths
+    for i, level in enumerate(body):
+        if not heights[0] <= level.side_mm <= heights[-1]:
+            end = 0 if level.side_mm < heights[0] else -1
+            found[i] = widths[end] * level.girth_mm / typed[end].girth_mm
+    return np.maximum(found, 10.0)
+
+
+def check_typed(pattern: Pattern, body: Body, unit: Unit) -> list[Finding]:
+    """Girths that can hardly be meant for this wearer: probably allowances typed in, or a panel forgotten."""
+    findings = []
+    girths = pattern.shape.sewn_girth(pattern.shape.nominal)
+    for station, girth in zip(pattern.stations, girths, strict=True):
+        if station.name is None or station.name not in body or station.name in NECK:
+            continue
+        natural = body[station.name].girth_mm
+        if 0.72 * natural <= girth <= 1.05 * natural:
+            continue
+        findings.append(
+            Finding(
+                code="girth_far_off",
+                stage="pattern",
+                severity="caution",
+                where=LEVEL_LABELS[station.name],
+                sentence=f"At the {LEVEL_LABELS[station.name].lower()} this pattern measures "
+                f"{format_length(float(girth), unit)} closed, the wearer {format_length(natural, unit)}: "
+                + (
+                    "was a panel forgotten, or only a quarter typed?"
+                    if girth < natural
+                    else "were seam allowances typed in with the widths?"
+                ),
+                numbers={"sewn_mm": float(girth), "body_mm": natural},
+            )
+        )
+    return findings

@@ -1,0 +1,341 @@
+"""The Build: everything the maker decided or observed. It is also the open file format, versioned.
+
+Lengths are millimetres. A field that holds a length also takes text in the maker's words ("24 1/2 in"); a
+bare number in a text takes the unit of the validation context.
+"""
+
+import datetime
+from collections.abc import Iterator, Mapping
+from typing import Annotated, Any, Literal
+
+from pydantic import Field, ValidationError, model_validator
+from pydantic_core import PydanticCustomError
+
+from fuseau.craft.base.lengths import Length, Unit, format_length
+from fuseau.craft.base.practice import Practice
+from fuseau.craft.base.record import Amount, Record
+from fuseau.craft.boning.channels import BoneChoices
+from fuseau.craft.closures.back import BackChoices
+from fuseau.craft.closures.front import FrontChoices
+from fuseau.craft.fit.target import Target
+from fuseau.craft.materials.catalogue import BoneKind, BoneName, OwnKinds
+from fuseau.craft.materials.stack import Stack
+from fuseau.craft.pattern.alterations import Alteration, LineEdit
+from fuseau.craft.pattern.dress_stand import Stand
+from fuseau.craft.pattern.edge_curves import LineShape
+from fuseau.craft.pattern.pattern import Allowances, Pattern, seam_label
+from fuseau.craft.wearer.body import Body, Taught, believe, remembered
+from fuseau.craft.wearer.garment_kinds import KINDS, KindName
+from fuseau.craft.wearer.measures import LEVEL_LABELS, Wearer, Zones
+from fuseau.document.fittings import BackPhoto, Fitting, MockUp, Note, Spot, View
+
+FORMAT = "fuseau.build"
+VERSION = 2
+
+Name = Annotated[str, Field(max_length=120)]
+MarkKind = Literal["top line", "hem", "closure", "seam", "trim"]
+Movement = Literal["sit", "bend", "raise arms", "dance", "drive", "turn the head"]
+
+
+class Mark(Record):
+    """A line drawn on a picture; points are (x, y) from its top left, as shares of its width and height."""
+
+    kind: MarkKind
+    points: tuple[tuple[Spot, Spot], ...] = Field(min_length=2, max_length=200)
+
+
+class Picture(Record):
+    """A reference picture or a sketch, kept by the workshop under `id`, with what is marked on it."""
+
+    id: Annotated[str, Field(pattern=r"^[0-9a-f]{64}$", description="SHA-256 of the picture's bytes.")]
+    name: Name = ""
+    role: Literal["reference", "sketch"] = "reference"
+    note: Note = ""
+    width_px: int = Field(ge=1, le=4000)
+    height_px: int = Field(ge=1, le=4000)
+    marks: tuple[Mark, ...] = Field(default=(), max_length=60)
+
+
+class Brief(Record):
+    """What is being made, for whom and until when, and what it has to stand."""
+
+    name: Name = "New build"
+    character: Name = ""
+    needed_on: datetime.date | None = None
+    note: Note = ""
+    pictures: tuple[Picture, ...] = Field(default=(), max_length=16)
+    chosen_sketch: str | None = Field(default=None, max_length=64)
+    chosen_because: Note = ""
+    laced_by: Literal["herself", "a helper"] | None = None
+    alone: bool | None = Field(default=None, description="Must the wearer get in alone?")
+    hours_worn: Annotated[float, Amount("the hours it is worn", 0, 24)] | None = None
+    heat: Literal["cool", "warm", "hot"] | None = None
+    movement: tuple[Movement, ...] = ()
+    worn_under: Note = ""
+    worn_over: Note = ""
+    covered: Note = ""
+
+
+class TopWish(Record):
+    """Heights of the top line above the zero line, and its shape; None takes the suggestion."""
+
+    cf_mm: Annotated[float, Length("the top line above the waist", 10, 400)] | None = None
+    side_mm: Annotated[float, Length("the top line above the waist", 10, 400)] | None = None
+    cb_mm: Annotated[float, Length("the top line above the waist", 10, 400)] | None = None
+    shape: LineShape = "plain"
+
+
+class HemWish(Record):
+    """How far the hem lies below the zero line, and its shape; None takes the suggestion."""
+
+    cf_mm: Annotated[float, Length("the hem below the waist", 10, 400)] | None = None
+    side_mm: Annotated[float, Length("the hem below the waist", 10, 400)] | None = None
+    cb_mm: Annotated[float, Length("the hem below the waist", 10, 400)] | None = None
+    shape: LineShape = "plain"
+
+
+class DraftChoices(Record):
+    """How the pattern is drafted: panels per half, edges, seam allowances, and what goes with some kinds."""
+
+    panels: Annotated[int, Amount("the number of panels in each half", 2, 9, whole=True)] = 6
+    one_piece: bool = Field(default=False, description="Panels joined into one piece with darts where they touch.")
+    cups: bool = False
+    shoulder_pieces: bool = False
+    top: TopWish = TopWish()
+    hem: HemWish = HemWish()
+    allowances: Allowances = Allowances()
+
+
+class MeasuringRef(Record):
+    """Which measuring of which wearer in the workshop's book this build's measures came from."""
+
+    wearer_id: Annotated[str, Field(max_length=32)]
+    measuring_id: Annotated[str, Field(max_length=32)]
+    taken_on: datetime.date
+
+
+class Memory(Record):
+    """What the fittings of an earlier build taught of the wearer, with the measuring that both rest on."""
+
+    measuring_id: Annotated[str, Field(max_length=32)]
+    build: Name = ""
+    fittings: int = Field(ge=1)
+    levels: tuple[Taught, ...] = Field(max_length=10)
+
+
+class PatternVersion(Record):
+    """A pattern as it was cut. It is never changed; an alteration makes the next one."""
+
+    number: int = Field(ge=1)
+    parent: int | None = None
+    reason: Note = ""
+    name: Name = ""
+    note: Note = ""
+    fitting: int | None = Field(default=None, description="Number of the fitting that it came from.")
+    fitting_corrected: int = Field(default=0, ge=0, description="How often that fitting had been corrected by then.")
+    made_on: datetime.date | None = None
+    pattern: Pattern
+    alteration: Alteration | None = None
+    cut: bool = Field(default=True, description="False while it is still drawn on; cutting or trying it on fixes it.")
+    changes: tuple[Note, ...] = Field(default=(), max_length=400, description="Edits by hand, in words.")
+
+
+class Build(Record):
+    """Everything decided and observed about one garment."""
+
+    format: Literal["fuseau.build"] = "fuseau.build"
+    version: Literal[2] = 2
+    kind: KindName = "underbust corset"
+    brief: Brief = Brief()
+    wearer: Wearer = Wearer()
+    measuring: MeasuringRef | None = None
+    taught: Memory | None = Field(default=None, description="None starts from the tape alone.")
+    stand: Stand = Stand()
+    target: Target = Target()
+    draft: DraftChoices = DraftChoices()
+    layers: Stack = Stack()
+    mock_up: MockUp = MockUp()
+    versions: tuple[PatternVersion, ...] = Field(default=(), max_length=60)
+    fittings: tuple[Fitting, ...] = Field(default=(), max_length=60)
+    rehearsal: Literal["kind", "harsh"] | None = Field(
+        default=None, description="A rehearsal on the workshop's dress stand, which hides a body of its own."
+    )
+    line_edits: tuple[LineEdit, ...] = Field(
+        default=(), max_length=80, description="Lines of the change proposed for the present version, set by hand."
+    )
+    catalogue: OwnKinds = OwnKinds()
+    bones: BoneChoices = BoneChoices()
+    front: FrontChoices = FrontChoices()
+    back: BackChoices = BackChoices()
+    practice: Practice = Practice()
+    zones: Zones = Zones()
+
+    def version_numbered(self, number: int) -> PatternVersion | None:
+        """The version with this number, if there is one."""
+        return next((version for version in self.versions if version.number == number), None)
+
+    @property
+    def bone_kinds(self) -> Mapping[BoneName, BoneKind]:
+        """Every kind of bone that can be chosen, by name."""
+        return self.catalogue.kinds
+
+    @property
+    def body(self) -> Body:
+        """The wearer before any fitting of this build: as taped, or as earlier fittings taught.
+
+        Raises ValueError when a needed girth is missing.
+        """
+        kind = KINDS[self.kind]
+        taped = believe(self.wearer, self.zones, self.practice, kind.levels, kind.needed)
+        taught, ref = self.taught, self.measuring
+        if taught is None or ref is None or taught.measuring_id != ref.measuring_id:
+            return taped
+        return remembered(taped, taught.levels)
+
+    @property
+    def pictures(self) -> tuple[Picture | BackPhoto, ...]:
+        """Every picture that it uses: references, sketches, and photos taken at fittings."""
+        photos = [photo for fitting in self.fittings for photo in fitting.photos]
+        return (*self.brief.pictures, *photos)
+
+    @property
+    def current(self) -> PatternVersion | None:
+        """The newest version, which later stages work from."""
+        return self.versions[-1] if self.versions else None
+
+    @model_validator(mode="before")
+    @classmethod
+    def _brought_up(cls, data: Any) -> Any:
+        """Files of version 1 called a level's heights `waist_to_*_mm`."""
+        if not isinstance(data, dict) or data.get("version") != 1:
+            return data
+        wearer = dict(data.get("wearer") or {})
+        for name, level in wearer.items():
+            if isinstance(level, dict):
+                wearer[name] = {key.replace("waist_to_", "height_"): value for key, value in level.items()}
+        return {**data, "version": VERSION, "wearer": wearer}
+
+    @model_validator(mode="after")
+    def _hangs_together(self) -> "Build":
+        numbers = [version.number for version in self.versions]
+        if numbers != list(range(1, len(numbers) + 1)):
+            raise _told("versions", "The pattern versions are not numbered 1, 2, 3 …")
+        for i, fitting in enumerate(self.fittings):
+            self._check_fitting(i, fitting)
+        for at, name in self._bones_named():
+            if name not in self.bone_kinds:
+                raise _told(at, f"There is no kind of bone called “{name}” in the catalogue.")
+        return self
+
+    def _bones_named(self) -> Iterator[tuple[str, BoneName]]:
+        """Every place where a kind of bone is named, and which."""
+        bones = self.bones
+        for field in ("lacing_edge", "beside_busk", "seams", "sides", "every_second", "between_seams", "curved"):
+            if getattr(bones, field) is not None:
+                yield f"bones.{field}", getattr(bones, field)
+        yield from ((f"bones.by_channel.{label}", kind) for label, kind in bones.by_channel.items())
+        yield from ((f"bones.shelf.{i}.kind", piece.kind) for i, piece in enumerate(bones.shelf))
+        yield from ((f"bones.cut.{i}.kind", one.kind) for i, one in enumerate(bones.cut))
+        yield "mock_up.edge_bone", self.mock_up.edge_bone
+        yield from ((f"fittings.{i}.made_of.edge_bone", one.made_of.edge_bone) for i, one in enumerate(self.fittings))
+
+    def _check_fitting(self, i: int, fitting: Fitting) -> None:
+        at = f"fittings.{i}"
+        version = self.version_numbered(fitting.version)
+        if version is None:
+            raise _told(f"{at}.version", f"There is no version {fitting.version} that could have been tried on.")
+        low, high = version.pattern.hem.cb_mm, version.pattern.top.cb_mm
+        seen: dict[float, float] = {}
+        for k, reading in enumerate(fitting.readings):
+            if not low - 2 <= reading.z_mm <= high + 2:
+                raise _told(
+                    f"{at}.readings.{k}.z_mm",
+                    f"{format_length(reading.z_mm)} is outside the lacing edge, which goes from "
+                    f"{format_length(low)} to {format_length(high)}.",
+                )
+            if reading.z_mm in seen:
+                raise _told(
+                    f"{at}.readings.{k}.z_mm",
+                    f"There are two readings at {format_length(reading.z_mm)}: {seen[reading.z_mm]:.0f} and "
+                    f"{reading.gap_mm:.0f} mm. Keep one.",
+                )
+            seen[reading.z_mm] = reading.gap_mm
+        if len(seen) < 3 and not fitting.says_anything:
+            raise _told(
+                f"{at}.readings",
+                "A fitting needs the gap at three heights at least (top, waist and bottom), or how it sat, in words.",
+            )
+        self._check_places(at, fitting, version.pattern)
+        levels = KINDS[self.kind].levels
+        for field in ("words", "stand_offs", "laced"):
+            for k, one in enumerate(getattr(fitting, field)):
+                if one.level not in levels:
+                    raise _told(f"{at}.{field}.{k}", f"A {self.kind} does not cover the {LEVEL_LABELS[one.level]}.")
+
+    @staticmethod
+    def _check_places(at: str, fitting: Fitting, pattern: Pattern) -> None:
+        """Taps and pinches lie on the garment."""
+        for k, tap in enumerate(fitting.taps):
+            low, high = covered(pattern, tap.view)
+            if not low - 10 <= tap.z_mm <= high + 10:
+                raise _told(
+                    f"{at}.taps.{k}.z_mm",
+                    f"The garment does not cover her there: at the {tap.view} it goes from {format_length(low)} to "
+                    f"{format_length(high)}.",
+                )
+        low, high = min(pattern.hem.heights()), max(pattern.top.heights())
+        for k, pinch in enumerate(fitting.pinches):
+            if pinch.seam >= len(pattern.panels):
+                raise _told(
+                    f"{at}.pinches.{k}.seam", f"Version {fitting.version} has no seam {seam_label(pinch.seam)}."
+                )
+            for field in ("from_mm", "to_mm"):
+                if not low - 10 <= getattr(pinch, field) <= high + 10:
+                    raise _told(
+                        f"{at}.pinches.{k}.{field}",
+                        f"That is off the garment, which goes from {format_length(low)} to {format_length(high)}.",
+                    )
+
+
+def covered(pattern: Pattern, view: View) -> tuple[float, float]:
+    """From where to where a pattern covers the wearer, seen from there (mm)."""
+    fields = {"front": ("cf_mm", "side_mm"), "side": ("side_mm", "cf_mm", "cb_mm"), "back": ("cb_mm", "side_mm")}[view]
+    return min(getattr(pattern.hem, one) for one in fields), max(getattr(pattern.top, one) for one in fields)
+
+
+def _told(at: str, reason: str) -> PydanticCustomError:
+    return PydanticCustomError("build", "{reason}", {"reason": reason, "at": at})
+
+
+class Fault(Record):
+    """One thing wrong with a Build: where, and a plain sentence."""
+
+    at: str
+    sentence: str
+
+
+_KNOWN_FAULTS = {
+    "extra_forbidden": "Fuseau does not know this field.",
+    "missing": "This is missing.",
+    "date_from_datetime_parsing": "Write the day as year-month-day, such as 2027-03-14.",
+    "date_parsing": "Write the day as year-month-day, such as 2027-03-14.",
+}
+
+
+def faults(error: ValidationError) -> list[Fault]:
+    """What a failed validation says, field by field, in plain sentences."""
+    found = []
+    for one in error.errors(include_url=False):
+        place = [str(part) for part in one["loc"] if part not in ("float", "int", "str", "constrained-str")]
+        context: Mapping[str, Any] = one.get("ctx", {})
+        at = ".".join([*place, context["at"]]) if context.get("at") else ".".join(place)
+        sentence = _KNOWN_FAULTS.get(one["type"]) or str(context.get("reason") or one["msg"])
+        if one["type"] in ("literal_error", "enum"):
+            sentence = f"This has to be one of: {context.get('expected', '')}."
+        found.append(Fault(at=at, sentence=sentence))
+    return found
+
+
+def read_build(data: Any, unit: Unit = "cm") -> Build:
+    """A Build from plain data. Raises pydantic.ValidationError (see `faults`)."""
+    return Build.model_validate(data, context={"unit": unit})

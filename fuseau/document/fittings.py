@@ -1,0 +1,180 @@
+"""What is written down at a fitting: gaps, taps on the drawn wearer, pinches, edges, how she moved, photos.
+
+Whatever is missing stays missing. Lengths are millimetres and may be text in the maker's words; heights are from the
+zero line, up is positive.
+"""
+
+import datetime
+from typing import Annotated, Literal
+
+from pydantic import Field, model_validator
+from pydantic_core import PydanticCustomError
+
+from fuseau.craft.base.lengths import Length
+from fuseau.craft.base.record import Record
+from fuseau.craft.fit.target import Pull
+from fuseau.craft.fitting.inference import Word
+from fuseau.craft.materials.catalogue import BoneName
+from fuseau.craft.materials.stack import MOCK_UP_STACK, Stack
+from fuseau.craft.wearer.measures import LevelName
+
+Note = Annotated[str, Field(max_length=4000)]
+Spot = Annotated[float, Field(ge=0, le=1)]
+View = Literal["front", "side", "back"]
+Test = Literal["sit", "bend", "breathe", "raise arms", "turn the head", "in alone", "out alone"]
+Closing = Literal["laced", "pinned", "open"]
+
+
+class GapReading(Record):
+    """The gap between the lacing edges at a height on the back; from a photo with the spread of its marks."""
+
+    z_mm: Annotated[float, Length("a height on the back", -400, 400)]
+    gap_mm: Annotated[float, Length("a gap", 0, 300)]
+    spread_mm: Annotated[float, Length("the spread of a gap", 0.1, 60)] | None = None
+
+
+class SaidAt(Record):
+    """An answer in words at a level: how it sat there."""
+
+    level: LevelName
+    word: Word
+
+
+class StandOff(Record):
+    """How much stood off at a level (pinched out), or was missing (slashed open, below zero), in mm of girth."""
+
+    level: LevelName
+    off_mm: Annotated[float, Length("what stands off", -120, 120)]
+
+
+class LacedGirth(Record):
+    """A girth taped over the laced garment at a level."""
+
+    level: LevelName
+    girth_mm: Annotated[float, Length("a girth over the garment", 220, 2000)]
+
+
+class Tap(Record):
+    """A place touched on the drawn wearer: what it does there, and by how much where that can be said.
+
+    `across` is from the left of the drawing (0) to its right (1); `off_mm` is girth that stands off there.
+    """
+
+    view: View
+    z_mm: Annotated[float, Length("a height on the body", -500, 500)]
+    across: Spot = 0.5
+    word: Word
+    off_mm: Annotated[float, Length("what stands off", 0, 120)] | None = None
+
+
+class Pinch(Record):
+    """Pinched out of a named seam between two heights, or slashed open (below zero): mm at its peak, on each half."""
+
+    seam: int = Field(ge=1, le=8, description="Seam k joins panels k and k + 1.")
+    from_mm: Annotated[float, Length("where a pinch begins", -400, 400)]
+    to_mm: Annotated[float, Length("where a pinch ends", -400, 400)]
+    amount_mm: Annotated[float, Length("a pinch", -60, 60)]
+
+
+class EdgeSaid(Record):
+    """An edge that sits too high (above zero) or too low, by so much at one place."""
+
+    edge: Literal["top", "hem"]
+    place: Literal["CF", "side", "CB"]
+    off_mm: Annotated[float, Length("how far an edge is off", -80, 80)]
+
+
+class Moved(Record):
+    """Something she did in it, and how that went."""
+
+    test: Test
+    went: Literal["well", "hard", "not"]
+
+
+PhotoPoint = tuple[Spot, Spot]
+
+
+class BackPhoto(Record):
+    """A picture of the back with its marks: points (x, y) from its top left, as shares of its width and height.
+
+    `scale`: two points a known distance apart, or the four corners of a rectangle, from the top left round by the
+    right. `waist`: where the zero line crosses the gap. `rows`: left and right edge, at some heights.
+    """
+
+    id: Annotated[str, Field(pattern=r"^[0-9a-f]{64}$", description="SHA-256 of the picture's bytes.")]
+    name: Annotated[str, Field(max_length=120)] = ""
+    width_px: int = Field(ge=1, le=4000)
+    height_px: int = Field(ge=1, le=4000)
+    scale: tuple[PhotoPoint, ...] = Field(default=(), max_length=4)
+    known_mm: Annotated[float, Length("the distance on the picture", 10, 3000)] | None = None
+    known_high_mm: Annotated[float, Length("the rectangle's height", 10, 3000)] | None = None
+    waist: PhotoPoint | None = None
+    rows: tuple[tuple[PhotoPoint, PhotoPoint], ...] = Field(default=(), max_length=20)
+
+
+class MockUp(Record):
+    """What mock-ups are made of."""
+
+    stack: Stack = MOCK_UP_STACK
+    edge_bone: BoneName = "cable_tie_8"
+    boned: bool = True
+    closing: Closing = "laced"
+    strip: bool = Field(default=True, description="A strip with grommets, basted on and used again.")
+
+
+class Fitting(Record):
+    """One trying-on of a mock-up: what it had, how hard it was pulled, and what was seen."""
+
+    number: int = Field(ge=1)
+    version: int = Field(ge=1)
+    tried_on: datetime.date | None = None
+    pull: Pull = "close"
+    made_of: MockUp = MockUp()
+    under: Annotated[str, Field(max_length=400, description="What she wore under it.")] = ""
+    readings: tuple[GapReading, ...] = Field(default=(), max_length=40)
+    words: tuple[SaidAt, ...] = Field(default=(), max_length=12)
+    stand_offs: tuple[StandOff, ...] = Field(default=(), max_length=12)
+    laced: tuple[LacedGirth, ...] = Field(default=(), max_length=12)
+    taps: tuple[Tap, ...] = Field(default=(), max_length=60)
+    pinches: tuple[Pinch, ...] = Field(default=(), max_length=24)
+    edges: tuple[EdgeSaid, ...] = Field(default=(), max_length=6)
+    rides_mm: Annotated[float, Length("how far the waist rides", -80, 80)] | None = Field(
+        default=None, description="How far above her waist the garment's waist sits."
+    )
+    swings_mm: Annotated[float, Length("how far the side seam swings", -80, 80)] | None = Field(
+        default=None, description="How far to the front of where it should be the side seam hangs."
+    )
+    moved: tuple[Moved, ...] = Field(default=(), max_length=7)
+    photos: tuple[BackPhoto, ...] = Field(default=(), max_length=8)
+    hours: Annotated[float, Field(ge=0, le=200, description="Work on this mock-up, hours.")] | None = None
+    cost: Annotated[float, Field(ge=0, le=10000, description="Its material, in the workshop's money.")] | None = None
+    note: Note = ""
+    corrected: int = Field(default=0, ge=0, description="How often it was corrected after it was logged.")
+
+    @model_validator(mode="after")
+    def _says_each_once(self) -> "Fitting":
+        for field, key in (("edges", lambda one: (one.edge, one.place)), ("moved", lambda one: one.test)):
+            seen = set()
+            for k, one in enumerate(getattr(self, field)):
+                if key(one) in seen:
+                    raise PydanticCustomError(
+                        "build", "{reason}", {"reason": "This is said twice. Keep one.", "at": f"{field}.{k}"}
+                    )
+                seen.add(key(one))
+        for k, pinch in enumerate(self.pinches):
+            if abs(pinch.from_mm - pinch.to_mm) < 10:
+                raise PydanticCustomError(
+                    "build",
+                    "{reason}",
+                    {
+                        "reason": "A pinch runs over a centimetre at least: say where it begins and ends.",
+                        "at": f"pinches.{k}.to_mm",
+                    },
+                )
+        return self
+
+    @property
+    def says_anything(self) -> bool:
+        """Whether it holds anything from which something of the fit can be learned, besides gaps."""
+        told = (self.words, self.stand_offs, self.laced, self.taps, self.pinches, self.edges)
+        return any(told) or self.rides_mm is not None or self.swings_mm is not None or bool(self.moved)

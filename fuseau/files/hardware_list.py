@@ -1,0 +1,216 @@
+"""The list: one page with what is cut, bought and set, bones by channel, busk, holes, lace, and the cautions."""
+
+import io
+
+from reportlab.lib import colors
+from reportlab.lib.pagesizes import A4, LETTER
+from reportlab.lib.styles import ParagraphStyle
+from reportlab.lib.units import mm
+from reportlab.platypus import Paragraph, SimpleDocTemplate, Spacer, Table, TableStyle
+
+from fuseau.craft.base.findings import capital
+from fuseau.craft.base.lengths import Unit, format_length
+from fuseau.craft.wearer.garment_kinds import KINDS
+from fuseau.document.build import Build
+from fuseau.files.paper import Paper
+from fuseau.files.tiles import BOLD, FONT, fonts
+from fuseau.planning.plan import Plan
+
+CAUTIONS = (
+    "Fuseau is a workshop aid and gives no medical advice. No reduction in pregnancy, after surgery, with hernia, "
+    "reflux, heart, lung, spine or circulation trouble, or while still growing, unless a doctor has agreed.",
+    "Stop and loosen at pain, numbness, tingling, breathlessness or dizziness. Never sleep, drive hard or do heavy "
+    "exercise laced.",
+    "A busk is not an emergency exit: keep blunt-nosed shears within reach, and someone near who knows.",
+    "Wear eye protection when cutting steel, setting grommets and sewing beside a busk. File and cap every cut end.",
+)
+
+NECK_CAUTIONS = (
+    "A neck garment is never tight: two fingers must slide under it everywhere; nothing presses on the throat or under "
+    "the ears; it opens fast. Not for anyone with neck or airway trouble.",
+)
+
+
+def _applies(sentence: str, build: Build) -> bool:
+    return sentence not in NECK_CAUTIONS or KINDS[build.kind].tied
+
+
+def list_pdf(build: Build, planned: Plan, paper: Paper, unit: Unit) -> bytes:
+    """The list as one page. Raises ValueError while nothing is drafted."""
+    if planned.pattern is None or planned.busk is None or planned.holes is None or planned.lace is None:
+        raise ValueError("there is no pattern yet")
+    fonts()
+    target = io.BytesIO()
+    document = SimpleDocTemplate(
+        target,
+        pagesize=A4 if paper == "a4" else LETTER,
+        leftMargin=18 * mm,
+        rightMargin=18 * mm,
+        topMargin=14 * mm,
+        bottomMargin=12 * mm,
+        title=f"{build.brief.name}: list",
+        invariant=True,
+    )
+    plain = ParagraphStyle("plain", fontName=FONT, fontSize=8, leading=10.5)
+    small = ParagraphStyle("small", parent=plain, fontSize=6.8, leading=8.8, textColor=colors.HexColor("#333333"))
+    head = ParagraphStyle("head", fontName=BOLD, fontSize=10, leading=13, spaceBefore=7, spaceAfter=2)
+    title = ParagraphStyle("title", fontName=BOLD, fontSize=15, leading=19)
+
+    def hardware(length_mm: float) -> str:
+        return format_length(length_mm, unit, hardware=True)
+
+    strong = [f.sentence for f in planned.findings if f.code == "reduction" and f.severity == "stop"]
+    holes, lace, aimed = planned.holes, planned.lace, planned.aim
+    loops = any(step.way == "loop" for step in planned.walk)
+    assert aimed is not None
+    version = f"version {planned.pattern.version}" if planned.pattern.version else "draft"
+    story = [
+        Paragraph(_safe(f"{build.brief.name}"), title),
+        Paragraph(_safe(f"{build.kind.capitalize()}, {version}, for {build.wearer.name or 'the wearer'}"), plain),
+        *(Paragraph(_safe(sentence), head) for sentence in strong),
+        Paragraph("Girths", head),
+        _table(
+            [
+                ["", "body", "closed", "worn", "gap"],
+                *(
+                    [
+                        level.label,
+                        format_length(level.body_mm, unit),
+                        format_length(level.closed_mm, unit),
+                        "" if level.worn_mm is None else format_length(level.worn_mm, unit),
+                        "" if level.gap_mm is None else hardware(level.gap_mm),
+                    ]
+                    for level in planned.levels
+                ),
+            ]
+        ),
+        *(
+            [
+                Paragraph("Pieces beside the panels", head),
+                *(
+                    Paragraph(
+                        _safe(
+                            f"{piece.name.capitalize()}, cut {piece.cut}: {piece.note}; "
+                            + ", ".join(f"{name} {hardware(mm)}" for name, mm in piece.edges_mm.items())
+                            + "."
+                        ),
+                        plain,
+                    )
+                    for piece in planned.pattern.pieces
+                ),
+            ]
+            if planned.pattern.pieces
+            else []
+        ),
+        Paragraph("Bones, each twice", head),
+        _table(
+            [
+                ["channel", "kind", "bone", "channel, stitch to stitch", "made"],
+                *(
+                    [
+                        b.channel,
+                        b.kind_label,
+                        f"{hardware(b.length_mm)}{', two' if b.count > 1 else ''}",
+                        hardware(b.channel_width_mm),
+                        b.made + (f", tape {hardware(b.strip_mm)}" if b.strip_mm else ""),
+                    ]
+                    for b in planned.bones
+                ),
+            ]
+        ),
+        *_opening(planned, unit, head, plain),
+        Paragraph("Holes", head),
+        Paragraph(
+            _safe(
+                f"{holes.count} of {holes.label}, {holes.spares} spare, {hardware(holes.inset_mm)} in from the fold. "
+                "Heights from the waist, the same on both sides: "
+                + ", ".join(hardware(z) for z in holes.z_mm)
+                + "."
+                + (" The pull loops come out between the two rows at the waist." if loops else "")
+            ),
+            plain,
+        ),
+        Paragraph("Lace", head),
+        Paragraph(
+            _safe(
+                f"{capital(holes.lace_label)}, {holes.lace_mind}. "
+                f"Cut {format_length(lace.cut_mm, unit)}: {format_length(lace.worn_mm, unit)} worn"
+                f"{' with pull loops' if loops else ''}, {format_length(lace.getting_in_mm, unit)} to get in."
+            ),
+            plain,
+        ),
+        *_behind(planned, unit, head, plain),
+        Spacer(1, 5),
+        *(Paragraph(_safe(sentence), small) for sentence in (*NECK_CAUTIONS, *CAUTIONS) if _applies(sentence, build)),
+    ]
+    document.build(story)
+    return target.getvalue()
+
+
+def _opening(planned: Plan, unit: Unit, head: ParagraphStyle, plain: ParagraphStyle) -> list[Paragraph]:
+    """What opens in front, what is sewn and left for a busk, and each way in and out."""
+    opening, busk = planned.opening, planned.busk
+    assert opening is not None
+    found = [Paragraph("Front", head), Paragraph(_safe(f"{opening.title}. {opening.why}"), plain)]
+    if busk is not None and busk.intervals:
+
+        def hardware(length_mm: float) -> str:
+            return format_length(length_mm, unit, hardware=True)
+
+        parts = ", ".join(f"{i.kind} {hardware(i.from_mm)} to {hardware(i.to_mm)}" for i in busk.intervals)
+        found.append(Paragraph(_safe(f"Loop side, from the top stitch line down: {parts}."), plain))
+    if opening.order:
+        found.append(Paragraph(_safe("In this order: " + " ".join(opening.order)), plain))
+    found += [Paragraph("Getting in and out", head)]
+    found += [Paragraph(_safe(way.sentence), plain) for way in planned.ways]
+    found += [Paragraph(_safe(sentence), plain) for sentence in opening.cautions]
+    return found
+
+
+def _behind(planned: Plan, unit: Unit, head: ParagraphStyle, plain: ParagraphStyle) -> list[Paragraph]:
+    """The modesty panel and the waist tape, where there are any."""
+    panel, tape, found = planned.modesty, planned.waist_tape, []
+    if panel is not None:
+        bones = panel.bones_along_mm, panel.bones_across_mm
+        along, across = (f"{len(one)} of {format_length(one[0], unit, hardware=True)}" for one in bones)
+        found += [
+            Paragraph("Modesty panel", head),
+            Paragraph(
+                _safe(
+                    f"{format_length(panel.width_mm, unit)} by {format_length(panel.height_mm, unit)}, finished; "
+                    f"bones: {along} along, {across} across."
+                ),
+                plain,
+            ),
+        ]
+    if tape is not None:
+        found += [
+            Paragraph("Waist tape", head),
+            Paragraph(
+                _safe(f"{format_length(tape.cut_mm, unit)} for each half, before the layer that hides it."), plain
+            ),
+        ]
+    return found
+
+
+def _safe(text: str) -> str:
+    return text.replace("&", "&amp;").replace("<", "&lt;").replace(">", "&gt;")
+
+
+def _table(rows: list[list[str]]) -> Table:
+    table = Table(rows, hAlign="LEFT", rowHeights=[11] * len(rows))
+    table.setStyle(
+        TableStyle(
+            [
+                ("FONT", (0, 0), (-1, -1), FONT, 8),
+                ("FONT", (0, 0), (-1, 0), FONT, 7),
+                ("TEXTCOLOR", (0, 0), (-1, 0), colors.HexColor("#555555")),
+                ("LINEBELOW", (0, 0), (-1, 0), 0.4, colors.black),
+                ("LEFTPADDING", (0, 0), (0, -1), 0),
+                ("RIGHTPADDING", (0, 0), (-1, -1), 14),
+                ("TOPPADDING", (0, 0), (-1, -1), 0),
+                ("BOTTOMPADDING", (0, 0), (-1, -1), 1),
+            ]
+        )
+    )
+    return table

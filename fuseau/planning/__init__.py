@@ -1,0 +1,1 @@
+"""plan(build) -> Plan: the pipeline, and one file a stage of the thread."""

@@ -1,0 +1,161 @@
+"""What follows from a Build, as records: the Plan and its parts. `plan.py` computes them."""
+
+from pydantic import Field
+
+from fuseau.craft.base.findings import Finding
+from fuseau.craft.base.lengths import Unit
+from fuseau.craft.base.record import Record
+from fuseau.craft.boning.bones import Bone
+from fuseau.craft.boning.channels import Between
+from fuseau.craft.boning.reuse import Recut
+from fuseau.craft.boning.spacing import Stretch
+from fuseau.craft.boning.totals import Boning, CupBoning
+from fuseau.craft.closures.back import Lace, ModestyPanel, Row, WaistTape
+from fuseau.craft.closures.front import Busk, Opening
+from fuseau.craft.closures.getting_in import Way
+from fuseau.craft.closures.lacing import Step
+from fuseau.craft.closures.sections import Section
+from fuseau.craft.fit.fit import Fit, GapShape, LevelFit
+from fuseau.craft.fit.target import Aim
+from fuseau.craft.fitting.inference import Foreseen, Learned
+from fuseau.craft.fitting.readiness import Readiness
+from fuseau.craft.pattern.alterations import Alteration, ProposedLine, SeamMark
+from fuseau.craft.pattern.cups import Cup
+from fuseau.craft.pattern.dress_stand import Padding
+from fuseau.craft.pattern.pattern import Allowances, Dart, EdgeLine, Gusset, Pattern
+from fuseau.craft.pattern.trueing import LaidPanel, LaidPiece, TruedSeam
+from fuseau.craft.wearer.body import Body
+from fuseau.craft.wearer.measures import LevelName
+from fuseau.planning.mockups import MockUpPlan
+
+
+class PlannedPattern(Record):
+    """The pattern that the later stages work from, laid flat. `left_*` are None where both halves are the same."""
+
+    version: int | None
+    cut: bool
+    zero: str
+    panels: tuple[LaidPanel, ...]
+    left_panels: tuple[LaidPanel, ...] | None
+    pieces: tuple[LaidPiece, ...]
+    cup: Cup | None
+    front_panels: int
+    top: EdgeLine
+    hem: EdgeLine
+    left_top: EdgeLine | None
+    left_hem: EdgeLine | None
+    top_places: tuple[float, ...]
+    hem_places: tuple[float, ...]
+    gussets: tuple[Gusset, ...]
+    darts: tuple[Dart, ...]
+    joined: tuple[int, ...]
+    allowances: Allowances
+    bust_place: float
+
+
+class Proposal(Record):
+    """The next pattern version: what changes, by seam and level, and how it would settle.
+
+    `lines` are that change in the maker's hands; `left_mm` by level is what of the wanted girth the seams could not
+    take in one version; `by_hand` tells that some line is not as it was worked out.
+    """
+
+    reason: str
+    fitting: int | None
+    redraft: bool
+    pattern: Pattern
+    alteration: Alteration | None
+    marks: tuple[SeamMark, ...]
+    lines: tuple[ProposedLine, ...]
+    left_mm: dict[LevelName, float]
+    by_hand: bool
+    next_mock_up: Foreseen | None
+    sewn_change_mm: dict[str, float]
+    edges_change: bool
+    panels: tuple[LaidPanel, ...]
+    mock_up: Fit
+    final: Fit
+
+
+class Holes(Record):
+    """Heights of the holes from the top down, the same on both sides, and where their line lies."""
+
+    z_mm: tuple[float, ...]
+    inset_mm: float
+    count: int
+    spares: int
+    label: str
+    die: str
+    hole_mm: float
+    flange_mm: float
+    usual_pitch_mm: float
+    minutes: float
+    holds_n: float
+    rows: tuple[Row, ...]
+    edge_layout_mm: dict[str, float]
+    edge_carries: bool
+    front_z_mm: tuple[float, ...]
+    lace_label: str
+    lace_width_mm: float
+    lace_mind: str
+
+
+class Before(Record):
+    """The hardware as the version before had it: bone lengths by channel, busk and number of rows."""
+
+    version: int
+    bones_mm: dict[str, float]
+    busk_mm: float | None
+    rows: int
+
+
+class HardwarePlan(Record):
+    """Bones, front and back, as far as they follow from the pattern. Lengths by channel are of one half, mm."""
+
+    bones: tuple[Bone, ...] = ()
+    between: tuple[Between, ...] = ()
+    boning: Boning | None = None
+    unboned: tuple[Stretch, ...] = ()
+    unboned_limit_mm: float | None = None
+    mock_up_bones_mm: dict[str, float] = Field(default_factory=dict)
+    recut: Recut | None = None
+    before: Before | None = None
+    sections: dict[str, Section] = Field(default_factory=dict)
+    busk: Busk | None = None
+    opening: Opening | None = None
+    ways: tuple[Way, ...] = ()
+    getting_in: Way | None = None
+    holes: Holes | None = None
+    lace: Lace | None = None
+    walk: tuple[Step, ...] = ()
+    front_walk: tuple[Step, ...] = ()
+    front_lace: Lace | None = None
+    modesty: ModestyPanel | None = None
+    waist_tape: WaistTape | None = None
+    lace_mm: float | None = None
+
+
+class Plan(HardwarePlan):
+    """Everything that follows from a Build. Fields are None while measures are missing."""
+
+    unit: Unit
+    missing: tuple[LevelName, ...] = ()
+    unmakeable: bool = False
+    body: Body | None = None
+    stand: tuple[Padding, ...] = ()
+    aim: Aim | None = None
+    levels: tuple[LevelFit, ...] = ()
+    gap_shape: GapShape | None = None
+    final: Fit | None = None
+    mock_up: Fit | None = None
+    pattern: PlannedPattern | None = None
+    drafted: Pattern | None = None
+    seams: tuple[TruedSeam, ...] = ()
+    learned: Learned | None = None
+    readiness: Readiness | None = None
+    proposal: Proposal | None = None
+    prediction: Foreseen | None = None
+    mock_up_plan: MockUpPlan | None = None
+    stale: tuple[int, ...] = Field(default=(), description="Versions from a fitting that was corrected since.")
+    cup_boning: CupBoning | None = None
+    findings: tuple[Finding, ...] = ()

@@ -1,0 +1,95 @@
+"""The schools of boning side by side, and the cutting of the bones: both worked out when they are asked for."""
+
+from collections import Counter
+
+from fuseau.craft.base.findings import Change
+from fuseau.craft.base.record import Record
+from fuseau.craft.boning.cutting_stock import CuttingPlan, Wanted, plan_cutting
+from fuseau.craft.boning.totals import Boning
+from fuseau.craft.materials.catalogue import SCHOOLS, BoneName, School
+from fuseau.document.build import Build
+from fuseau.planning.cache import Kept
+from fuseau.planning.pipeline import plan
+from fuseau.planning.plan import Plan
+
+
+class SchoolEffect(Record):
+    """What one way to bone the garment does: how the gap bows, how stiff, heavy, dear and slow it is.
+
+    `chosen`: the build is boned so. `cannot_bend` are channels that its kinds do not follow. `changes` make it so.
+    """
+
+    name: str
+    why: str
+    chosen: bool
+    bow_mm: float
+    edge_n_m2: float
+    boning: Boning
+    cannot_bend: tuple[str, ...]
+    changes: tuple[Change, ...]
+
+
+def schools(build: Build, kept: dict[str, Kept]) -> tuple[SchoolEffect, ...]:
+    """Every school, and first the build's own choice where it is none of them; each planned through to the gap.
+
+    `kept` holds the stages of each school's last plan. Empty while nothing is drafted.
+    """
+    found = []
+    if not any(build.bones.is_of(school) for school in SCHOOLS):
+        found.append(_effect("as chosen", "your own choice, channel by channel", build, kept, True, ()))
+    for school in SCHOOLS:
+        boned = build.model_copy(update={"bones": build.bones.taught(school)})
+        chosen = build.bones.is_of(school)
+        found.append(_effect(school.name, school.why, boned, kept, chosen, _changes(school)))
+    return tuple(one for one in found if one is not None)
+
+
+def _changes(school: School) -> tuple[Change, ...]:
+    kinds = school.model_dump(exclude={"name", "why"})
+    return (
+        *(Change(at=f"bones.{field}", value=kind) for field, kind in kinds.items()),
+        Change(at="bones.by_channel", value={}),
+        Change(at="bones.every_second", value=None),
+    )
+
+
+def _effect(
+    name: str, why: str, build: Build, kept: dict[str, Kept], chosen: bool, changes: tuple[Change, ...]
+) -> SchoolEffect | None:
+    planned = plan(build, kept=kept.setdefault(name, Kept()))
+    if planned.boning is None or planned.final is None:
+        return None
+    return SchoolEffect(
+        name=name,
+        why=why,
+        chosen=chosen,
+        bow_mm=planned.final.shape.bow_mm,
+        edge_n_m2=planned.final.edge_n_m2,
+        boning=planned.boning,
+        cannot_bend=tuple(one.where or "" for one in planned.findings if one.code == "bone_wont_bend"),
+        changes=changes,
+    )
+
+
+def cutting(build: Build, planned: Plan) -> tuple[CuttingPlan, ...]:
+    """How the bones of both halves are cut, kind by kind, from the shelf and from what is sold (model, section 7).
+
+    Spares are of the longest bone of each kind.
+    """
+    wanted: dict[BoneName, list[Wanted]] = {}
+    for bone in planned.bones:
+        for half in ("R", "L"):
+            for k in range(bone.count):
+                label = f"{bone.channel} {half}" + (f" {k + 1}" if bone.count > 1 else "")
+                if bone.length_mm > 0:
+                    wanted.setdefault(bone.kind, []).append(Wanted(label=label, length_mm=bone.length_mm))
+    shelf: dict[BoneName, Counter[float]] = {}
+    for piece in build.bones.shelf:
+        shelf.setdefault(piece.kind, Counter())[piece.length_mm] += piece.count
+    spares = int(build.practice.spare_bones)
+    found = []
+    for name, bones in wanted.items():
+        longest = max(one.length_mm for one in bones)
+        bones += [Wanted(label=f"spare {i + 1}", length_mm=longest) for i in range(spares)]
+        found.append(plan_cutting(build.bone_kinds[name], bones, shelf.get(name, Counter()), build.practice))
+    return tuple(found)

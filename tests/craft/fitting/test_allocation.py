@@ -1,0 +1,88 @@
+"""Where a change of girth goes: sums, caps, pinches, and the way back (model, section 5)."""
+
+import numpy as np
+import pytest
+from hypothesis import given, settings
+from hypothesis import strategies as st
+
+from fuseau.craft.base.practice import Practice
+from fuseau.craft.fit.target import Target
+from fuseau.craft.fitting.allocation import place
+from fuseau.craft.pattern.alterations import LineEdit, alter, edited, lines
+from tests.craft.fit.test_fit import BODY, planned
+
+PRACTICE = Practice()
+_, PATTERN = planned(Target())
+HEIGHTS = np.array([level.side_mm for level in BODY])
+GIRTHS = PATTERN.shape.sewn_girth(HEIGHTS)
+CHANGES = st.lists(st.floats(-60, 60), min_size=5, max_size=5)
+
+
+def by_seam(placed):
+    return np.array([np.array(one.cf_side_mm) + np.array(one.cb_side_mm) for one in placed.alteration.seams])
+
+
+@settings(max_examples=25, deadline=None)
+@given(CHANGES)
+def test_amounts_add_up_to_the_wanted_change_at_every_level(changes):
+    placed = place(PATTERN, BODY, GIRTHS + changes, 50, PRACTICE)
+    following = alter(PATTERN, placed.alteration)
+    wanted = np.array(changes) - 2 * placed.left_mm
+    assert following.shape.sewn_girth(HEIGHTS) - GIRTHS == pytest.approx(wanted, abs=1e-4)
+
+
+@settings(max_examples=25, deadline=None)
+@given(CHANGES)
+def test_the_inverse_brings_the_pattern_back_to_a_tenth_of_a_millimetre(changes):
+    placed = place(PATTERN, BODY, GIRTHS + changes, 50, PRACTICE)
+    back = alter(alter(PATTERN, placed.alteration), placed.alteration.inverse(PATTERN))
+    assert np.abs(np.array(back.shape.edges) - np.array(PATTERN.shape.edges)).max() < 0.1
+
+
+@settings(max_examples=25, deadline=None)
+@given(st.lists(st.floats(-250, 250), min_size=5, max_size=5))
+def test_no_seam_moves_further_than_its_cap_and_what_is_left_is_told(changes):
+    placed = place(PATTERN, BODY, GIRTHS + changes, 50, PRACTICE)
+    low, high = min(PATTERN.hem.heights()) - 5, max(PATTERN.top.heights()) + 5
+    inside = (PATTERN.shape.nominal >= low) & (PATTERN.shape.nominal <= high)
+    amounts = by_seam(placed)[:, inside]
+    assert np.abs(amounts).max() <= PRACTICE.seam_cap_mm + 0.05
+    most = PRACTICE.seam_cap_mm * len(placed.alteration.seams)
+    for change, left in zip(np.array(changes)[inside], placed.left_mm[inside], strict=True):
+        assert (abs(left) > 0.01) == (abs(change) / 2 > most + 0.01)
+
+
+def test_cf_and_cb_stay_and_nothing_wanted_is_nothing_done():
+    placed = place(PATTERN, BODY, GIRTHS, 50, PRACTICE)
+    assert np.abs(by_seam(placed)).max() < 0.3  # front and back as drafted, but for rounding of the shares
+    moved = alter(PATTERN, place(PATTERN, BODY, GIRTHS + 20, 50, PRACTICE).alteration)
+    assert moved.panels[0].cf_edge_mm == PATTERN.panels[0].cf_edge_mm
+    assert moved.panels[-1].cb_edge_mm == PATTERN.panels[-1].cb_edge_mm
+
+
+def test_what_was_pinched_at_a_seam_is_taken_there():
+    waist = [level.name for level in BODY].index("waist")
+    pinched = np.zeros(len(PATTERN.stations))
+    pinched[waist] = 8.0
+    change = np.zeros(5)
+    change[waist] = -16.0
+    for seam in range(1, len(PATTERN.panels)):
+        amounts = by_seam(place(PATTERN, BODY, GIRTHS + change, 50, PRACTICE, {seam: pinched}))[:, waist]
+        assert amounts.argmin() == seam - 1
+        assert amounts[seam - 1] < -6
+        assert amounts.sum() == pytest.approx(-8, abs=1e-4)
+
+
+def test_a_line_by_hand_takes_the_place_of_what_was_worked_out():
+    placed = place(PATTERN, BODY, GIRTHS + 24, 50, PRACTICE).alteration
+    mine = (LineEdit(version=1, seam=3, level="waist", cf_side_mm=0, cb_side_mm=0),)
+    made = edited(PATTERN, placed, mine)
+    waist = PATTERN.stations_named()["waist"]
+    assert made.seams[2].cf_side_mm[waist] == made.seams[2].cb_side_mm[waist] == 0
+    shown = {(one.seam, one.level): one for one in lines(PATTERN, placed, made, mine)}
+    refused = shown[3, "waist"]
+    assert refused.by_hand
+    assert refused.worked_out_cf_mm > 1
+    assert not shown[3, "ribs"].by_hand
+    elsewhere = (LineEdit(version=1, seam=8, level="waist", cf_side_mm=3, cb_side_mm=3),)
+    assert edited(PATTERN, placed, elsewhere) == placed

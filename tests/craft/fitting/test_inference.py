@@ -1,0 +1,160 @@
+"""What a fitting teaches: derivatives, invariants, words, readiness, and the stand to fit on (model, section 6)."""
+
+import dataclasses
+
+import numpy as np
+import pytest
+
+from fuseau.craft.base.practice import Practice
+from fuseau.craft.fit.fit import Lacing
+from fuseau.craft.fit.target import Target
+from fuseau.craft.fitting.inference import WORDS, _linearise, _seen, _Setting, infer
+from fuseau.craft.fitting.readiness import readiness
+from fuseau.craft.wearer.body import believe
+from fuseau.craft.wearer.measures import TORSO, Zones
+from fuseau.stand_ins.fitted_stand import TrueBody, hidden, lace_up, notice, passes
+from tests.craft.fit.test_fit import BODY, HEIGHTS, planned, tried_on
+from tests.craft.pattern.test_pattern import WEARER
+
+PRACTICE = Practice()
+AIMED, PATTERN = planned(Target())
+FINAL = Lacing(PATTERN, tried_on(PATTERN, BODY, HEIGHTS).lacing.stack, 57.6, AIMED.pull_n_per_m, PRACTICE)
+
+
+def with_all(tried, **more):
+    words = ((0.0, *WORDS["right"]), (-60.0, *WORDS["firm"]))
+    return dataclasses.replace(
+        tried, words=words, stand_off_mm=((60.0, -8.0, 4.0),), laced_mm=((0.0, 652.0, 5.0),), **more
+    )
+
+
+def test_every_derivative_is_that_of_settling_anew():
+    setting = _Setting(BODY, [with_all(tried_on(PATTERN, BODY, HEIGHTS))], PRACTICE)
+    at = setting.mean + np.random.default_rng(4).normal(0, 0.12, len(setting.mean)) * np.sqrt(
+        1 / np.diag(setting.precision)
+    )
+    seen = _seen(at, setting, 0, None)
+    for k in range(len(at)):
+        step = 1e-4 * max(1.0, abs(at[k]))
+        ahead, behind = (_seen(at + sign * step * np.eye(len(at))[k], setting, 0, seen.gap_mm) for sign in (1, -1))
+        for name, found in (("gap_mm", seen.gap_by), ("pressure_kpa", seen.pressure_by), ("hoop_mm", seen.hoop_by)):
+            difference = (getattr(ahead, name) - getattr(behind, name)) / (2 * step)
+            scale = np.abs(difference).max() + 1e-6
+            assert np.abs(found[:, k] - difference).max() < 0.02 * scale + 1e-4, (k, name)
+
+
+def test_the_gradient_is_that_of_the_cost():
+    setting = _Setting(BODY, [with_all(tried_on(PATTERN, BODY, HEIGHTS, noise=np.full(5, 6.0)))], PRACTICE)
+    at = setting.mean
+    here = _linearise(at, setting)
+    for k in range(len(at)):
+        step = 1e-4 * max(1.0, abs(at[k]))
+        costs = [_linearise(at + sign * step * np.eye(len(at))[k], setting).cost for sign in (1, -1)]
+        difference = (costs[0] - costs[1]) / (2 * step)
+        assert here.gradient[k] == pytest.approx(difference, rel=0.03, abs=0.02)
+
+
+def test_more_fittings_never_widen_a_spread_and_all_count_together():
+    one = tried_on(PATTERN, BODY, HEIGHTS)
+    spreads = [
+        np.sqrt(np.diag(infer(BODY, [dataclasses.replace(one, number=k + 1) for k in range(count)]).covariance))
+        for count in (0, 1, 2, 4)
+    ]
+    for fewer, more in zip(spreads, spreads[1:], strict=False):
+        assert (more <= fewer + 1e-9).all()
+    assert spreads[3].sum() < spreads[1].sum() < spreads[0].sum()
+
+
+def test_a_harder_pull_than_was_said_is_seen_and_the_body_is_not_blamed_for_all_of_it():
+    lacing = tried_on(PATTERN, BODY, HEIGHTS).lacing
+    harder = dataclasses.replace(lacing, pull_n_per_m=180 * 1.35)
+    from fuseau.craft.fit.fit import fit
+
+    found = fit(harder, BODY)
+    read = dataclasses.replace(tried_on(PATTERN, BODY, HEIGHTS), gap_mm=np.array([found.gap_at(z) for z in HEIGHTS]))
+    learned = infer(BODY, [read, dataclasses.replace(read, number=2)]).learned
+    assert all(182 < pull.believed_n_per_m < 180 * 1.35 for pull in learned.pulls)
+
+
+def test_words_alone_teach_something_and_little():
+    tried = dataclasses.replace(
+        tried_on(PATTERN, BODY, HEIGHTS),
+        z_mm=np.zeros(0),
+        gap_mm=np.zeros(0),
+        spread_mm=np.zeros(0),
+        words=((96.0, *WORDS["digs"]),),
+    )
+    found = infer(BODY, [tried])
+    under = next(level for level in found.learned.levels if level.name == "underbust")
+    assert under.believed_mm > under.measured_mm + 0.5
+    assert under.believed_spread_mm > 0.6 * under.measured_spread_mm
+
+
+def test_readiness_is_the_same_for_the_same_seed_and_rises_with_what_is_known():
+    vague = infer(BODY, [])
+    known = infer(BODY, [with_all(tried_on(PATTERN, BODY, HEIGHTS))] * 1)
+    before, after = (readiness(belief, FINAL, 50.0, seed=3) for belief in (vague, known))
+    assert before == readiness(vague, FINAL, 50.0, seed=3)
+    assert 0 <= before.probability <= 1
+    assert before.draws == 200
+    assert set(before.fails) == {"mean gap", "tilt", "bow", "stand-off", "pressure"}
+    assert len(before.gap_low_mm) == len(FINAL.z)
+    assert all(low <= high for low, high in zip(before.gap_low_mm, before.gap_high_mm, strict=True))
+    assert after.probability >= before.probability - 0.05
+    assert "of 100 would fit if cut now" in before.sentence
+
+
+def test_a_certain_belief_in_a_good_pattern_is_ready_and_in_a_bad_one_is_not():
+    sure = infer(BODY, [])
+    sure = dataclasses.replace(sure, covariance=sure.covariance * 1e-6)
+    good = readiness(sure, FINAL, float(planned_gap()), seed=1)
+    assert good.probability == 1.0
+    assert good.advice == "cut the cloth"
+    bad = readiness(sure, FINAL, float(planned_gap()) + 30, seed=1)
+    assert bad.probability == 0.0
+    assert bad.worst == "mean gap"
+
+
+def planned_gap():
+    from fuseau.craft.fit.fit import fit
+
+    return fit(FINAL, BODY).shape.mean_mm
+
+
+def test_the_stand_of_the_kind_world_agrees_with_the_model_and_the_harsh_one_does_not():
+    from fuseau.craft.fit.fit import fit
+
+    taped = believe(WEARER, Zones(), PRACTICE, TORSO)
+    girths = np.array([level.girth_mm for level in taped])
+    gives = np.array([level.give for level in taped])
+    lacing = tried_on(PATTERN, BODY, HEIGHTS).lacing
+    stretch = lacing.pull_n_per_m * lacing.stack.stretch_per_n
+    kind = lace_up(TrueBody(girths, gives, 0.0, "kind"), taped, lacing, lacing.pull_n_per_m, stretch)
+    assert kind.gap_mm == pytest.approx(np.array(fit(lacing, taped).gap_mm), abs=0.1)
+    harsh = lace_up(TrueBody(girths, gives, 0.0, "harsh", 5.0, 0.2), taped, lacing, lacing.pull_n_per_m, stretch)
+    assert np.abs(harsh.gap_mm - kind.gap_mm).max() > 3
+
+
+def test_a_hidden_body_is_seeded_and_its_fittings_are_noisy_but_honest():
+    taped = believe(WEARER, Zones(), PRACTICE, TORSO)
+    one, same, other = (hidden(taped, "harsh", seed, 9, 0.3, 0.04) for seed in (5, 5, 6))
+    assert (one.girths_mm == same.girths_mm).all()
+    assert (one.girths_mm != other.girths_mm).any()
+    lacing = tried_on(PATTERN, BODY, HEIGHTS).lacing
+    seen = lace_up(one, taped, lacing, 180, 0.01)
+    reads = np.array([notice(seen, taped, np.array(HEIGHTS, float), k).gaps for k in range(200)])[:, :, 1]
+    truth = np.interp(HEIGHTS, seen.z_mm, seen.gap_mm)
+    assert reads.mean(axis=0) == pytest.approx(truth, abs=1.2)
+    assert set(passes(seen, taped, 50, PRACTICE)) == {"mean gap", "tilt", "bow", "stand-off", "pressure"}
+
+
+def test_the_cloth_is_cut_only_at_odds_that_hold_where_bodies_differ_from_the_model():
+    belief = infer(BODY, [])
+    found = [
+        readiness(dataclasses.replace(belief, covariance=belief.covariance * share), FINAL, planned_gap(), seed=2)
+        for share in (1.0, 0.3, 0.1, 0.03, 0.01, 1e-4)
+    ]
+    assert [one.probability for one in found] == sorted(one.probability for one in found)
+    assert {one.advice for one in found} >= {"cut the cloth"}
+    for one in found:
+        assert (one.advice == "cut the cloth") == (one.probability >= 0.95)

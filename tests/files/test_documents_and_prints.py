@@ -1,0 +1,268 @@
+"""What leaves, read back: the open file, the SVG, the tiled PDF and the list."""
+
+import io
+import json
+import re
+import xml.etree.ElementTree as ElementTree
+from pathlib import Path
+
+import jsonschema
+import numpy as np
+import pytest
+from hypothesis import given, settings
+from hypothesis import strategies as st
+from pypdf import PdfReader
+from typer.testing import CliRunner
+
+from fuseau.cli import main
+from fuseau.commands.decisions import log_fitting
+from fuseau.craft.base.lengths import format_length
+from fuseau.document.build import Build
+from fuseau.files.document import UnreadableFile, document_schema, read_document, write_document
+from fuseau.files.hardware_list import list_pdf
+from fuseau.files.paper import SIZES_MM
+from fuseau.files.svg import pattern_svg
+from fuseau.files.tiles import MARGIN_MM, OVERLAP_MM, pattern_pdf
+from fuseau.planning.pipeline import plan
+from tests.conftest import TODAY, edited
+
+MM = 72 / 25.4
+READINGS = [{"z_mm": z, "gap_mm": gap} for z, gap in ((95, 32), (0, 44), (-110, 59))]
+
+
+@pytest.fixture
+def tried(measured):
+    return log_fitting(measured, plan(measured), {"pull": "close", "readings": READINGS}, TODAY, "cm")
+
+
+# --- the open file
+
+
+def test_export_then_import_is_identity(tried):
+    assert read_document(write_document(tried)) == tried
+
+
+@settings(max_examples=30, deadline=None)
+@given(
+    name=st.text(max_size=40),
+    girth=st.floats(400, 2000),
+    percent=st.floats(0, 30),
+    gap=st.floats(0, 200),
+    panels=st.integers(4, 7),
+)
+def test_any_build_comes_back_the_same(name, girth, percent, gap, panels):
+    build = edited(
+        Build(),
+        brief__name=name,
+        wearer__waist__readings_mm=[girth],
+        target__reduction_percent=percent,
+        target__gap_mm=gap,
+        draft__panels=panels,
+    )
+    assert read_document(write_document(build)) == build
+
+
+def test_the_file_follows_the_published_schema(tried):
+    schema = json.loads(Path("docs/build.schema.json").read_text())
+    assert schema == json.loads(json.dumps(document_schema()))
+    jsonschema.validate(json.loads(write_document(tried)), schema)
+    with pytest.raises(jsonschema.ValidationError):
+        jsonschema.validate({"format": "fuseau.build", "target": {"gap_mm": -4}}, schema)
+
+
+@pytest.mark.parametrize(
+    ("content", "says"),
+    [
+        (b"", "empty"),
+        (b"   \n", "empty"),
+        (b'{"format": "fuseau.build", "ver', "breaks off or is damaged at line 1"),
+        (b"\x89PNG\r\n\x1a\n\xff\xfe", "not a text file"),
+        (b'{"hello": 1}', "not a Fuseau build"),
+        (b"[1, 2]", "not a Fuseau build"),
+        (b'{"format": "fuseau.build", "version": 7}', "newer Fuseau (file version 7"),
+        (b'{"format": "fuseau.build", "version": 1, "colour": "red"}', "fault at colour"),
+        (b'{"format": "fuseau.build", "target": {"gap_mm": 9999}}', "fault at target.gap_mm"),
+        (b'{"format": "fuseau.build", "target": {"gap_mm": NaN}}', "NaN"),
+        (b"[" * 100_000, "nested too deeply"),
+        (b" " * 50_000_000 + b"{}", "50.0 MB"),
+    ],
+)
+def test_a_file_that_is_no_build_is_told_in_one_sentence(content, says):
+    with pytest.raises(UnreadableFile) as caught:
+        read_document(content)
+    assert says in caught.value.sentence
+    assert caught.value.sentence.count("\n") == 0
+
+
+# --- SVG
+
+
+def test_the_svg_measures_the_planned_girths(measured):
+    planned = plan(measured)
+    root = ElementTree.fromstring(pattern_svg(measured, planned))
+    name = "{http://www.w3.org/2000/svg}"
+    width, height = (float(root.get(side).removesuffix("mm")) for side in ("width", "height"))
+    assert root.get("viewBox") == f"0 0 {width:.2f} {height:.2f}"
+    groups = {group.get("id"): group for group in root.findall(f"{name}g")}
+    square = groups["test-square"].find(f"{name}rect")
+    assert (square.get("width"), square.get("height")) == ("50", "50")
+    half = 0.0
+    for number in range(1, 7):
+        group = groups[f"panel-{number}"]
+        line = next(g for g in group.findall(f"{name}g") if g.get("class") == "waist").find(f"{name}polyline")
+        (x0, y0), (x1, y1) = (map(float, point.split(",")) for point in line.get("points").split())
+        assert y0 == y1
+        half += x1 - x0
+    waist = next(level for level in planned.levels if level.name == "waist")
+    assert 2 * half == pytest.approx(waist.closed_mm, abs=0.1)
+
+
+# --- PDF
+
+
+def boxes(page) -> list[tuple[float, float]]:
+    """Width and height in mm of the rectangles that a page draws."""
+    text = page.get_contents().get_data().decode("latin-1")
+    return [(float(w) / MM, float(h) / MM) for w, h in re.findall(r"[-\d.]+ [-\d.]+ ([-\d.]+) ([-\d.]+) re S", text)]
+
+
+@pytest.mark.parametrize("paper", ["a4", "letter"])
+def test_the_test_square_is_fifty_millimetres(measured, paper):
+    reader = PdfReader(io.BytesIO(pattern_pdf(measured, plan(measured), paper)))
+    for page in reader.pages:
+        size = float(page.mediabox.width) / MM, float(page.mediabox.height) / MM
+        assert size == pytest.approx(SIZES_MM[paper], abs=0.05)
+        assert page.get("/Rotate", 0) == 0
+        assert float(page.get("/UserUnit", 1)) == 1
+    square = [box for box in boxes(reader.pages[1]) if box == pytest.approx((50.0, 50.0), abs=0.05)]
+    assert square
+    assert "measure me first" in reader.pages[1].extract_text()
+    assert "A1" in reader.pages[1].extract_text()
+
+
+def lines(page) -> list[tuple[np.ndarray, float, tuple[float, ...]]]:
+    """The polylines of a tile in sheet millimetres, with their line width and dash."""
+    width, dash, offset = 0.0, (), (0.0, 0.0)
+    found, stack, path = [], [], []
+    for operands, operator in page.get_contents().operations:
+        op = operator.decode()
+        if op == "q":
+            stack.append((width, dash, offset))
+        elif op == "Q":
+            width, dash, offset = stack.pop()
+        elif op == "cm":
+            a, b, _, _, e, f = map(float, operands)
+            if (a, b) == (1.0, 0.0):
+                offset = (offset[0] + e, offset[1] + f)
+        elif op == "w":
+            width = float(operands[0]) / MM
+        elif op == "d":
+            dash = tuple(float(part) / MM for part in operands[0])
+        elif op == "m":
+            path = [tuple(map(float, operands))]
+        elif op == "l":
+            path.append(tuple(map(float, operands)))
+        elif op in ("S", "s") and path:
+            found.append(((np.array(path) + offset) / MM, round(width, 2), tuple(round(part) for part in dash)))
+            path = []
+    return found
+
+
+@pytest.mark.parametrize(("paper", "panels"), [("a4", 6), ("letter", 5)])
+def test_the_tiles_measured_back_give_the_planned_waist(measured, paper, panels):
+    build = edited(measured, draft__panels=panels)
+    planned = plan(build)
+    reader = PdfReader(io.BytesIO(pattern_pdf(build, planned, paper)))
+    found = {}
+    for page in reader.pages[1:]:
+        for points, width, dash in lines(page):
+            if width == 0.3 and not dash and len(points) == 2 and abs(points[0][1] - points[1][1]) < 1e-6:
+                length = float(points[1][0] - points[0][0])
+                found[round(length, 3)] = length
+    half = sum(found.values())
+    waist = next(level for level in planned.levels if level.name == "waist")
+    assert len(found) == panels
+    assert 2 * half == pytest.approx(waist.closed_mm, abs=0.5)
+
+
+def test_every_panel_is_on_the_pages_with_labels_and_neighbours(tried):
+    reader = PdfReader(io.BytesIO(pattern_pdf(tried, plan(tried), "a4")))
+    text = "\n".join(page.extract_text() for page in reader.pages)
+    for word in ("TOP", "cut 2, mirrored", "waist", "CF", "CB", "Tidewarden, version 1", "print at 100 %", "A2"):
+        assert word in text
+    window = SIZES_MM["a4"][0] - 2 * MARGIN_MM
+    assert window - OVERLAP_MM > 150
+
+
+def test_the_list_has_every_bone_way_in_and_caution(tried):
+    planned = plan(tried)
+    reader = PdfReader(io.BytesIO(list_pdf(tried, planned, "a4", "cm")))
+    assert len(reader.pages) <= 2
+    text = "\n".join(page.extract_text() for page in reader.pages)
+    for bone in planned.bones:
+        assert bone.channel in text
+        assert f"{bone.length_mm:g} mm" in text
+    assert f"A busk of {planned.busk.length_mm:g} mm" in text
+    text = " ".join(text.split())
+    assert f"{format_length(planned.waist_tape.cut_mm, 'cm')} for each half" in text
+    assert f"3 of {format_length(planned.modesty.bones_across_mm[0], 'cm', hardware=True)} across" in text
+    assert "pull loops come out" in text
+    for way in planned.ways:
+        assert way.sentence in text
+    crossed = tried.model_copy(update={"back": tried.back.model_copy(update={"pattern": "spiral", "modesty": "none"})})
+    reader = PdfReader(io.BytesIO(list_pdf(crossed, plan(crossed), "a4", "cm")))
+    plain = "\n".join(page.extract_text() for page in reader.pages)
+    assert "pull loops" not in plain
+    assert "Modesty panel" not in plain
+    assert "no medical advice" in text
+    assert "blunt-nosed shears" in text
+
+
+def test_a_strong_reduction_is_warned_of_on_the_list(measured):
+    build = edited(measured, target__reduction_percent="24")
+    text = PdfReader(io.BytesIO(list_pdf(build, plan(build), "letter", "in"))).pages[0].extract_text()
+    assert "24 %" in text
+    assert "caution limit" in text
+
+
+def test_nothing_is_printed_before_there_is_a_pattern():
+    with pytest.raises(ValueError, match="no pattern"):
+        pattern_pdf(Build(), plan(Build()), "a4")
+
+
+# --- the command line
+
+
+def test_the_command_line_plans_prints_and_checks(tmp_path, tried):
+    file = tmp_path / "tide.fuseau.json"
+    file.write_bytes(write_document(tried))
+    run = CliRunner()
+    planned = run.invoke(main, ["plan", str(file)])
+    assert planned.exit_code == 0
+    assert json.loads(planned.stdout)["busk"]["length_mm"] == plan(tried).busk.length_mm
+    assert "a usable build" in run.invoke(main, ["check", str(file)]).stdout
+    printed = run.invoke(main, ["print", str(file), "--into", str(tmp_path / "out"), "--paper", "letter"])
+    assert printed.exit_code == 0
+    assert {path.name for path in (tmp_path / "out").iterdir()} == {
+        "tide-pattern-letter.pdf",
+        "tide-pattern.svg",
+        "tide-pattern.dxf",
+        "tide-list.pdf",
+    }
+
+
+def test_check_says_what_is_wrong_and_where(tmp_path):
+    file = tmp_path / "bad.fuseau.json"
+    file.write_text('{"format": "fuseau.build", "wearer": {"waist": {"readings_mm": [70]}}, "draft": {"panels": 0}}')
+    found = CliRunner().invoke(main, ["check", str(file)])
+    assert found.exit_code == 1
+    assert "wearer.waist.readings_mm.0" in found.output
+    assert "draft.panels" in found.output
+
+
+def test_print_says_which_measures_are_missing(tmp_path):
+    file = tmp_path / "new.fuseau.json"
+    file.write_bytes(write_document(Build()))
+    found = CliRunner().invoke(main, ["print", str(file)])
+    assert found.exit_code == 1
+    assert "Measure the underbust, waist and hip" in found.output
