@@ -14,11 +14,12 @@ from concurrent.futures import ProcessPoolExecutor
 
 import numpy as np
 
-from fuseau.commands.decisions import accept, cut_version, log_fitting
+from fuseau.commands.fittings import log_fitting
+from fuseau.commands.versions import accept, cut_version
 from fuseau.craft.base.curves import Array
 from fuseau.craft.fit.fit import Lacing, fit
 from fuseau.craft.wearer.body import Body, believe
-from fuseau.craft.wearer.garment_kinds import KINDS
+from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS
 from fuseau.craft.wearer.measures import Level, Wearer
 from fuseau.document.build import Build
 from fuseau.planning.cache import Kept
@@ -48,7 +49,7 @@ def wearer(seed: int) -> Wearer:
 
 def one(world: World, seed: int) -> dict[str, list[float]]:
     """One wearer's way: for each way and fitting whether the final passes, and what readiness said."""
-    kind = KINDS["underbust corset"]
+    kind = GARMENT_KINDS["underbust corset"]
     build = Build(wearer=wearer(seed))
     taped = believe(build.wearer, build.zones, build.practice, kind.levels, kind.needed)
     true = hidden(taped, world, seed, *TAPE[world])

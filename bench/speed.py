@@ -12,7 +12,7 @@ from pathlib import Path
 import httpx
 import numpy as np
 
-from fuseau.commands.decisions import change
+from fuseau.commands.fields import change
 from fuseau.craft.base.findings import Change
 from fuseau.craft.boning.cutting_stock import Wanted, plan_cutting
 from fuseau.craft.fit.equilibrium import settle
@@ -20,7 +20,7 @@ from fuseau.craft.fitting.inference import infer, learn
 from fuseau.craft.materials.catalogue import BONES
 from fuseau.craft.pattern.drafting import draft
 from fuseau.craft.wearer.body import believe
-from fuseau.craft.wearer.garment_kinds import KINDS
+from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS
 from fuseau.demo.workshop import fill
 from fuseau.document.build import Build, read_build
 from fuseau.files.drawings import read_drawing
@@ -73,7 +73,7 @@ def core(build: Build) -> None:
     hold = lacing.on(found.body)
     middle, worst = median_ms(lambda _: settle(hold), 200)
     say("settle, 61 points", middle, "ms", "< 5", worst)
-    kind = KINDS[build.kind]
+    kind = GARMENT_KINDS[build.kind]
     measured = believe(build.wearer, build.zones, build.practice, kind.levels, kind.needed)
     tried = tried_on(build, measured)
     middle, worst = median_ms(lambda _: learn(measured, tried), 40)

@@ -4,7 +4,7 @@ import datetime
 
 import pytest
 
-from fuseau.commands.decisions import change
+from fuseau.commands.fields import change
 from fuseau.craft.base.findings import Change
 from fuseau.document.build import Build
 

@@ -1,8 +1,8 @@
 """Builds of every kind that tests start from: one made-up wearer, measured from neck to hip."""
 
-from fuseau.commands.decisions import change
+from fuseau.commands.fields import change
 from fuseau.craft.base.findings import Change
-from fuseau.craft.wearer.garment_kinds import KINDS
+from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS
 from fuseau.document.build import Build
 from tests.conftest import MEASURES, edited
 
@@ -23,4 +23,4 @@ def built(kind: str, **fields: object) -> Build:
     return edited(build, **fields) if fields else build
 
 
-ALL_KINDS = tuple(KINDS)
+ALL_KINDS = tuple(GARMENT_KINDS)

@@ -9,7 +9,7 @@ from pydantic import BaseModel
 
 from fuseau.app.session import Desk
 from fuseau.app.wire import Trouble
-from fuseau.craft.base.record import Unmakeable
+from fuseau.craft.base.errors import Unmakeable
 from fuseau.document.build import Build
 from fuseau.planning.plan import Plan
 from fuseau.store.workshop import Opened

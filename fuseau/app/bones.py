@@ -7,8 +7,8 @@ from fastapi.responses import Response
 
 from fuseau.app.answering import TROUBLES, TheDesk, file_answer, kept, makeable
 from fuseau.app.printing import drafted
-from fuseau.app.wire import KeepKind, OnRevision, Sheet
-from fuseau.commands.decisions import cut_bones, keep_kind
+from fuseau.app.wire import KeepKind, OnRevision, OpenBuild
+from fuseau.commands.bones import cut_bones, keep_kind
 from fuseau.craft.boning.cutting_stock import CuttingPlan
 from fuseau.files.paper import Paper
 from fuseau.planning.schools import SchoolEffect
@@ -28,7 +28,7 @@ def plan_cutting(desk: TheDesk, build_id: str) -> list[CuttingPlan]:
     return desk.cutting(build_id, desk.workshop.open(build_id).build)
 
 
-@router.post("/builds/{build_id}/bones/cut", response_model=Sheet)
+@router.post("/builds/{build_id}/bones/cut", response_model=OpenBuild)
 def bones_are_cut(desk: TheDesk, build_id: str, on: OnRevision) -> Response:
     """Write the bones down as cut: later changes are held against them."""
     opened = desk.workshop.open(build_id)
@@ -37,7 +37,7 @@ def bones_are_cut(desk: TheDesk, build_id: str, on: OnRevision) -> Response:
     return kept(desk, build_id, on.revision, build, "Bones cut", makeable(desk, opened, build))
 
 
-@router.put("/builds/{build_id}/catalogue/bones", response_model=Sheet)
+@router.put("/builds/{build_id}/catalogue/bones", response_model=OpenBuild)
 def keep_bone_kind(desk: TheDesk, build_id: str, given: KeepKind) -> Response:
     """Keep a kind of bone in the build's catalogue: a new one, or another version of the one it names."""
     opened = desk.workshop.open(build_id)

@@ -6,8 +6,8 @@ from fastapi import APIRouter, Query, Request
 from fastapi.responses import Response
 
 from fuseau.app.answering import TROUBLES, TheDesk, kept
-from fuseau.app.wire import Sheet
-from fuseau.craft.base.record import Unmakeable
+from fuseau.app.wire import OpenBuild
+from fuseau.craft.base.errors import Unmakeable
 from fuseau.document.build import Picture
 from fuseau.files.pictures import decode_picture
 from fuseau.store.pictures import KeptPicture
@@ -17,7 +17,7 @@ router = APIRouter(prefix="/api", responses=TROUBLES)
 _MOST = 16
 
 
-@router.post("/builds/{build_id}/pictures", response_model=Sheet)
+@router.post("/builds/{build_id}/pictures", response_model=OpenBuild)
 async def add_picture(
     desk: TheDesk,
     build_id: str,

@@ -6,8 +6,8 @@ from fastapi import APIRouter, Query, Request
 from fastapi.responses import Response
 
 from fuseau.app.answering import TROUBLES, TheDesk, answer, kept, makeable, today
-from fuseau.app.wire import KeptPhoto, Line, NewFitting, SetLine, Sheet
-from fuseau.commands.decisions import correct_fitting, log_fitting, set_line
+from fuseau.app.wire import KeptPhoto, Line, NewFitting, OpenBuild, SetLine
+from fuseau.commands.fittings import correct_fitting, log_fitting, set_line
 from fuseau.craft.fitting.photo_gap import GapSeen, MarkedBack, read_back, spots
 from fuseau.craft.fitting.readiness import Readiness
 from fuseau.document.fittings import BackPhoto
@@ -19,7 +19,7 @@ from fuseau.store.pictures import KeptPicture
 router = APIRouter(prefix="/api", responses=TROUBLES)
 
 
-@router.post("/builds/{build_id}/fittings", response_model=Sheet)
+@router.post("/builds/{build_id}/fittings", response_model=OpenBuild)
 def new_fitting(desk: TheDesk, build_id: str, fitting: NewFitting) -> Response:
     """Log a fitting of the current version."""
     opened = desk.workshop.open(build_id)
@@ -30,7 +30,7 @@ def new_fitting(desk: TheDesk, build_id: str, fitting: NewFitting) -> Response:
     return kept(desk, build_id, fitting.revision, build, f"Fitting {len(build.fittings)} logged", after)
 
 
-@router.put("/builds/{build_id}/fittings/{number}", response_model=Sheet)
+@router.put("/builds/{build_id}/fittings/{number}", response_model=OpenBuild)
 def mend_fitting(desk: TheDesk, build_id: str, number: int, fitting: NewFitting) -> Response:
     """Correct a fitting."""
     opened = desk.workshop.open(build_id)
@@ -69,7 +69,7 @@ def read_photo(desk: TheDesk, build_id: str, photo: BackPhoto) -> list[GapSeen]:
     return read_back(marked, practice)
 
 
-@router.put("/builds/{build_id}/change/line", response_model=Sheet)
+@router.put("/builds/{build_id}/change/line", response_model=OpenBuild)
 def change_line(desk: TheDesk, build_id: str, line: SetLine) -> Response:
     """Set one line of the proposed change by hand, or take that back."""
     opened = desk.workshop.open(build_id)

@@ -9,25 +9,16 @@ from fuseau.app.wire import (
     EditedPattern,
     EditPreview,
     NextVersion,
+    OpenBuild,
     PatternEdits,
     Refitting,
-    Sheet,
     Traced,
     TracedAnswer,
     TypedIn,
 )
-from fuseau.commands.decisions import (
-    accept,
-    cut_version,
-    edit_pattern,
-    fix_version,
-    go_back,
-    read_edit,
-    refit_from,
-    take_traced,
-    type_in,
-)
-from fuseau.craft.base.record import Unmakeable
+from fuseau.commands.patterns import edit_pattern, read_edit, refit_from, take_traced, type_in
+from fuseau.commands.versions import accept, cut_version, fix_version, go_back
+from fuseau.craft.base.errors import Unmakeable
 from fuseau.craft.pattern.alterations import compare
 from fuseau.craft.pattern.hand_edits import edit as edit_once
 from fuseau.craft.pattern.traced_outlines import TracedPattern, check_pieces, corners_of, from_outlines
@@ -40,7 +31,7 @@ from fuseau.planning.plan import Plan
 router = APIRouter(prefix="/api", responses=TROUBLES)
 
 
-@router.post("/builds/{build_id}/versions", response_model=Sheet)
+@router.post("/builds/{build_id}/versions", response_model=OpenBuild)
 def next_version(desk: TheDesk, build_id: str, step: NextVersion) -> Response:
     """Keep the draft as version 1, the proposed change as the next version, or an old one again."""
     opened = desk.workshop.open(build_id)
@@ -54,7 +45,7 @@ def next_version(desk: TheDesk, build_id: str, step: NextVersion) -> Response:
     return kept(desk, build_id, step.revision, build, f"Version {len(build.versions)} cut")
 
 
-@router.post("/builds/{build_id}/typed", response_model=Sheet)
+@router.post("/builds/{build_id}/typed", response_model=OpenBuild)
 def type_widths(desk: TheDesk, build_id: str, typed: TypedIn) -> Response:
     """A pattern typed in by its widths, level by level, as the next version."""
     opened = desk.workshop.open(build_id)
@@ -77,7 +68,7 @@ def compare_versions(desk: TheDesk, build_id: str, before: int, after: int) -> R
     return answer(Compared(before=before, after=after, comparison=found, before_panels=list(panels)))
 
 
-@router.post("/builds/{build_id}/pattern", response_model=Sheet)
+@router.post("/builds/{build_id}/pattern", response_model=OpenBuild)
 def edit_the_pattern(desk: TheDesk, build_id: str, edits: PatternEdits) -> Response:
     """Edit the pattern by hand. A version that is cut stays: the edit begins the next one."""
     opened = desk.workshop.open(build_id)
@@ -113,7 +104,7 @@ def preview_edit(desk: TheDesk, build_id: str, preview: EditPreview) -> Response
     )
 
 
-@router.post("/builds/{build_id}/refit", response_model=Sheet)
+@router.post("/builds/{build_id}/refit", response_model=OpenBuild)
 def refit_build(desk: TheDesk, build_id: str, wish: Refitting) -> Response:
     """An earlier build's pattern, refitted to this build's wearer, as the next version."""
     opened = desk.workshop.open(build_id)
@@ -149,7 +140,7 @@ def check_traced(desk: TheDesk, build_id: str, traced: TracedPattern) -> TracedA
     return TracedAnswer(misfits=misfits, corners=corners, sewn_mm={name: float(sewn[i]) for name, i in named.items()})
 
 
-@router.post("/builds/{build_id}/traced", response_model=Sheet)
+@router.post("/builds/{build_id}/traced", response_model=OpenBuild)
 def keep_traced(desk: TheDesk, build_id: str, wish: Traced) -> Response:
     """Traced pieces as the next version."""
     opened = desk.workshop.open(build_id)

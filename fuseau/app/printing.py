@@ -7,9 +7,9 @@ from fastapi.responses import Response
 
 from fuseau.app.answering import TROUBLES, TheDesk, file_answer, kept, makeable
 from fuseau.app.session import Desk
-from fuseau.app.wire import Sheet
-from fuseau.commands.decisions import change
-from fuseau.craft.base.record import Unmakeable
+from fuseau.app.wire import OpenBuild
+from fuseau.commands.fields import change
+from fuseau.craft.base.errors import Unmakeable
 from fuseau.document.build import Build
 from fuseau.files.document import write_document
 from fuseau.files.paper import Paper
@@ -90,7 +90,7 @@ def letter_to_print(desk: TheDesk, build_id: str, paper: Annotated[Paper, Query(
     return file_answer(letter_pdf(build, paper), "application/pdf", build, "-measures.pdf")
 
 
-@router.post("/builds/{build_id}/letter", response_model=Sheet)
+@router.post("/builds/{build_id}/letter", response_model=OpenBuild)
 async def readanswer(desk: TheDesk, build_id: str, revision: int, request: Request) -> Response:
     """Take in a client's answer, sent as the body: her measures, marked as not confirmed."""
     from fuseau.files.letter import read_letter

@@ -14,7 +14,7 @@ from fuseau.app.guard import Guard
 from fuseau.app.session import Desk
 from fuseau.app.settings import Settings
 from fuseau.app.wire import Trouble
-from fuseau.craft.base.record import Unmakeable
+from fuseau.craft.base.errors import Unmakeable
 from fuseau.document.build import Fault, faults
 from fuseau.files.document import UnreadableFile
 from fuseau.store.book import Book, NotInTheBook

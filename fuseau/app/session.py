@@ -3,7 +3,7 @@
 import threading
 from collections import OrderedDict
 
-from fuseau.app.wire import BookMeasuring, House, Line, Sheet
+from fuseau.app.wire import BookMeasuring, House, Line, OpenBuild
 from fuseau.craft.base.lengths import Unit
 from fuseau.craft.boning.cutting_stock import CuttingPlan
 from fuseau.craft.fitting.readiness import Readiness
@@ -81,10 +81,10 @@ class Desk:
         with self._planning:
             return list(story(build, kept=self._kept.setdefault(build_id, Kept())))
 
-    def sheet(self, opened: Opened, planned: Plan | None = None) -> Sheet:
+    def sheet(self, opened: Opened, planned: Plan | None = None) -> OpenBuild:
         """A build with its plan."""
         planned = planned or self.plan(opened.id, opened.build)
-        return Sheet.model_construct(
+        return OpenBuild.model_construct(
             id=opened.id,
             revision=opened.revision,
             archived=opened.archived,

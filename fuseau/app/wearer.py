@@ -12,9 +12,9 @@ from fuseau.app.wire import (
     BookMeasuring,
     KeepMeasures,
     LevelMoved,
+    OpenBuild,
     Remeasured,
     RestingBuild,
-    Sheet,
     TakeMeasures,
 )
 from fuseau.craft.wearer.body import Body
@@ -58,7 +58,7 @@ def undelete_wearer(desk: TheDesk, wearer_id: str) -> None:
     desk.book.delete(wearer_id, deleted=False)
 
 
-@router.post("/builds/{build_id}/book", response_model=Sheet)
+@router.post("/builds/{build_id}/book", response_model=OpenBuild)
 def write_down(desk: TheDesk, build_id: str, wish: KeepMeasures) -> Response:
     """Keep this build's measures in the book as a measuring of a day (today, if none is said)."""
     opened = desk.workshop.open(build_id)
@@ -93,7 +93,7 @@ def look_at_measuring(desk: TheDesk, build_id: str, measuring_id: str) -> Remeas
     )
 
 
-@router.post("/builds/{build_id}/measuring", response_model=Sheet)
+@router.post("/builds/{build_id}/measuring", response_model=OpenBuild)
 def take_measuring(desk: TheDesk, build_id: str, wish: TakeMeasures) -> Response:
     """Let this build rest on a measuring from the book."""
     opened = desk.workshop.open(build_id)

@@ -12,7 +12,7 @@ from fuseau.craft.materials.catalogue import BoneKind, BuskStock
 from fuseau.craft.pattern.alterations import Comparison
 from fuseau.craft.pattern.traced_outlines import Misfit, TracedPattern
 from fuseau.craft.pattern.trueing import LaidPanel, TruedSeam
-from fuseau.craft.wearer.garment_kinds import Kind, KindName
+from fuseau.craft.wearer.garment_kinds import GarmentKind, KindName
 from fuseau.craft.wearer.measures import LevelName
 from fuseau.document.build import Build, Fault
 from fuseau.document.fittings import SaidAt
@@ -32,7 +32,7 @@ class Trouble(BaseModel):
     changed: list[str] = Field(default_factory=list)
 
 
-class Sheet(BaseModel):
+class OpenBuild(BaseModel):
     """A build with its plan, and its place in its history."""
 
     id: str
@@ -92,7 +92,7 @@ class NewBuild(BaseModel):
     kind: KindName = "underbust corset"
 
 
-class Edit(BaseModel):
+class SetFields(BaseModel):
     """Fields to set, made on a revision. A length may be text in the maker's words."""
 
     revision: int
@@ -149,7 +149,7 @@ class TypedIn(OnRevision):
 
 
 class EditPreview(BaseModel):
-    """Edits of the pattern as written: each has a `kind`, and lengths as text or mm (see the Edit records)."""
+    """Edits of the pattern as written: each has a `kind`, and lengths as text or mm (see the SetFields records)."""
 
     edits: list[dict[str, Any]] = Field(min_length=1, max_length=40)
 
@@ -333,7 +333,7 @@ class LevelInfo(BaseModel):
 class Catalogue(BaseModel):
     """What can be chosen, the levels of a body, and the house numbers."""
 
-    kinds: list[Kind]
+    kinds: list[GarmentKind]
     levels: list[LevelInfo]
     bones: list[BoneKind]
     busks: list[BuskStock]

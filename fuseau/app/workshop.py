@@ -8,23 +8,23 @@ from fuseau.app.labels import label_of
 from fuseau.app.wire import (
     Catalogue,
     Choice,
-    Edit,
     House,
     HouseNumber,
     LevelInfo,
     Line,
     NewBuild,
     OnRevision,
+    OpenBuild,
     Past,
     Restoring,
-    Sheet,
+    SetFields,
     Trial,
 )
-from fuseau.commands.decisions import change
+from fuseau.commands.fields import change
 from fuseau.craft.base.findings import Change
 from fuseau.craft.base.practice import Practice
 from fuseau.craft.materials.catalogue import BONES, BUSKS, CLOTHS, GROMMETS, LACES
-from fuseau.craft.wearer.garment_kinds import KINDS
+from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS
 from fuseau.craft.wearer.measures import HOW_TO_MEASURE, LEVEL_LABELS, ZERO_LABELS, sign_of, zero_of
 from fuseau.document.build import Brief, Build
 from fuseau.files.document import read_attached, read_document
@@ -115,7 +115,7 @@ def read_catalogue() -> Catalogue:
             )
         )
     return Catalogue(
-        kinds=list(KINDS.values()),
+        kinds=list(GARMENT_KINDS.values()),
         levels=[
             LevelInfo(
                 name=name,
@@ -138,14 +138,14 @@ def read_catalogue() -> Catalogue:
 # --- one build
 
 
-@router.get("/builds/{build_id}", response_model=Sheet)
+@router.get("/builds/{build_id}", response_model=OpenBuild)
 def read_build(desk: TheDesk, build_id: str) -> Response:
     """A build with its plan."""
     return answer(desk.sheet(desk.workshop.open(build_id)))
 
 
-@router.post("/builds/{build_id}/changes", response_model=Sheet)
-def change_build(desk: TheDesk, build_id: str, edit: Edit) -> Response:
+@router.post("/builds/{build_id}/changes", response_model=OpenBuild)
+def change_build(desk: TheDesk, build_id: str, edit: SetFields) -> Response:
     """Set fields. Refused where the value cannot be, or the garment could no longer be made."""
     opened = desk.workshop.open(build_id)
     desk.workshop.check(build_id, edit.revision)
@@ -163,13 +163,13 @@ def try_changes(desk: TheDesk, build_id: str, trial: Trial) -> Response:
     return answer(desk.plan(f"{build_id} tried", change(opened.build, trial.changes, desk.unit)))
 
 
-@router.post("/builds/{build_id}/undo", response_model=Sheet)
+@router.post("/builds/{build_id}/undo", response_model=OpenBuild)
 def undo(desk: TheDesk, build_id: str, on: OnRevision) -> Response:
     """Undo the last change."""
     return answer(desk.sheet(desk.workshop.undo(build_id, on.revision)))
 
 
-@router.post("/builds/{build_id}/redo", response_model=Sheet)
+@router.post("/builds/{build_id}/redo", response_model=OpenBuild)
 def redo(desk: TheDesk, build_id: str, on: OnRevision) -> Response:
     """Do again what was undone."""
     return answer(desk.sheet(desk.workshop.redo(build_id, on.revision)))
@@ -184,7 +184,7 @@ def read_history(desk: TheDesk, build_id: str) -> list[Past]:
     ]
 
 
-@router.post("/builds/{build_id}/restore", response_model=Sheet)
+@router.post("/builds/{build_id}/restore", response_model=OpenBuild)
 def restore(desk: TheDesk, build_id: str, wish: Restoring) -> Response:
     """Bring an earlier state back, as a new change."""
     return answer(desk.sheet(desk.workshop.restore(build_id, wish.revision, wish.to)))

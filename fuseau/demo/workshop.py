@@ -11,7 +11,9 @@ from typing import Any, Literal
 
 import numpy as np
 
-from fuseau.commands.decisions import accept, change, cut_version, log_fitting
+from fuseau.commands.fields import change
+from fuseau.commands.fittings import log_fitting
+from fuseau.commands.versions import accept, cut_version
 from fuseau.craft.base.findings import Change
 from fuseau.demo.sketches import Look, sketch
 from fuseau.document.build import Build, Mark, MeasuringRef, Picture

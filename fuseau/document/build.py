@@ -14,7 +14,7 @@ from pydantic_core import PydanticCustomError
 from fuseau.craft.base.lengths import Length, Unit, format_length
 from fuseau.craft.base.practice import Practice
 from fuseau.craft.base.record import Amount, Record
-from fuseau.craft.boning.channels import BoneChoices
+from fuseau.craft.boning.choices import BoneChoices
 from fuseau.craft.closures.back import BackChoices
 from fuseau.craft.closures.front import FrontChoices
 from fuseau.craft.fit.target import Target
@@ -25,9 +25,9 @@ from fuseau.craft.pattern.dress_stand import Stand
 from fuseau.craft.pattern.edge_curves import LineShape
 from fuseau.craft.pattern.pattern import Allowances, Pattern, seam_label
 from fuseau.craft.wearer.body import Body, Taught, believe, remembered
-from fuseau.craft.wearer.garment_kinds import KINDS, KindName
+from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS, KindName
 from fuseau.craft.wearer.measures import LEVEL_LABELS, Wearer, Zones
-from fuseau.document.fittings import BackPhoto, Fitting, MockUp, Note, Spot, View
+from fuseau.document.fittings import BackPhoto, Fitting, MockUp, Note, PictureShare, View
 
 FORMAT = "fuseau.build"
 VERSION = 2
@@ -41,7 +41,7 @@ class Mark(Record):
     """A line drawn on a picture; points are (x, y) from its top left, as shares of its width and height."""
 
     kind: MarkKind
-    points: tuple[tuple[Spot, Spot], ...] = Field(min_length=2, max_length=200)
+    points: tuple[tuple[PictureShare, PictureShare], ...] = Field(min_length=2, max_length=200)
 
 
 class Picture(Record):
@@ -185,7 +185,7 @@ class Build(Record):
 
         Raises ValueError when a needed girth is missing.
         """
-        kind = KINDS[self.kind]
+        kind = GARMENT_KINDS[self.kind]
         taped = believe(self.wearer, self.zones, self.practice, kind.levels, kind.needed)
         taught, ref = self.taught, self.measuring
         if taught is None or ref is None or taught.measuring_id != ref.measuring_id:
@@ -266,7 +266,7 @@ class Build(Record):
                 "A fitting needs the gap at three heights at least (top, waist and bottom), or how it sat, in words.",
             )
         self._check_places(at, fitting, version.pattern)
-        levels = KINDS[self.kind].levels
+        levels = GARMENT_KINDS[self.kind].levels
         for field in ("words", "stand_offs", "laced"):
             for k, one in enumerate(getattr(fitting, field)):
                 if one.level not in levels:

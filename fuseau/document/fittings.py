@@ -19,9 +19,9 @@ from fuseau.craft.materials.stack import MOCK_UP_STACK, Stack
 from fuseau.craft.wearer.measures import LevelName
 
 Note = Annotated[str, Field(max_length=4000)]
-Spot = Annotated[float, Field(ge=0, le=1)]
+PictureShare = Annotated[float, Field(ge=0, le=1)]
 View = Literal["front", "side", "back"]
-Test = Literal["sit", "bend", "breathe", "raise arms", "turn the head", "in alone", "out alone"]
+MovementTest = Literal["sit", "bend", "breathe", "raise arms", "turn the head", "in alone", "out alone"]
 Closing = Literal["laced", "pinned", "open"]
 
 
@@ -62,7 +62,7 @@ class Tap(Record):
 
     view: View
     z_mm: Annotated[float, Length("a height on the body", -500, 500)]
-    across: Spot = 0.5
+    across: PictureShare = 0.5
     word: Word
     off_mm: Annotated[float, Length("what stands off", 0, 120)] | None = None
 
@@ -87,11 +87,11 @@ class EdgeSaid(Record):
 class Moved(Record):
     """Something she did in it, and how that went."""
 
-    test: Test
+    test: MovementTest
     went: Literal["well", "hard", "not"]
 
 
-PhotoPoint = tuple[Spot, Spot]
+PhotoPoint = tuple[PictureShare, PictureShare]
 
 
 class BackPhoto(Record):

@@ -10,7 +10,7 @@ from reportlab.platypus import Paragraph, SimpleDocTemplate, Spacer, Table, Tabl
 
 from fuseau.craft.base.findings import capital
 from fuseau.craft.base.lengths import Unit, format_length
-from fuseau.craft.wearer.garment_kinds import KINDS
+from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS
 from fuseau.document.build import Build
 from fuseau.files.paper import Paper
 from fuseau.files.tiles import BOLD, FONT, fonts
@@ -32,7 +32,7 @@ NECK_CAUTIONS = (
 
 
 def _applies(sentence: str, build: Build) -> bool:
-    return sentence not in NECK_CAUTIONS or KINDS[build.kind].tied
+    return sentence not in NECK_CAUTIONS or GARMENT_KINDS[build.kind].tied
 
 
 def list_pdf(build: Build, planned: Plan, paper: Paper, unit: Unit) -> bytes:

@@ -16,7 +16,7 @@ from reportlab.pdfgen.canvas import Canvas
 
 from fuseau.craft.base.findings import Change
 from fuseau.craft.base.lengths import LengthError, Unit, format_length, parse_length
-from fuseau.craft.wearer.garment_kinds import KINDS
+from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS
 from fuseau.craft.wearer.measures import (
     HOW_TO_MEASURE,
     LEVEL_LABELS,
@@ -70,7 +70,7 @@ _SINGLE = {
 
 def letter_html(build: Build, unit: Unit) -> bytes:
     """The sheet as one HTML file: no outside file, no network, prints on one page, saves its answer."""
-    levels = KINDS[build.kind].levels
+    levels = GARMENT_KINDS[build.kind].levels
     fields = _fields(levels)
     labels = {key: label for key, label, _ in fields}
 
@@ -135,7 +135,7 @@ def letter_pdf(build: Build, paper: Paper) -> bytes:
     for at, text in zip(columns, ("girth, first", "girth, second", "front", "side", "back"), strict=True):
         canvas.drawString(at * mm, y - 36 * mm, text)
     row = y - 46 * mm
-    levels = KINDS[build.kind].levels
+    levels = GARMENT_KINDS[build.kind].levels
     step = min(21.0, 147 / len(levels)) * mm
     for name in levels:
         canvas.setFont(BOLD, 10)
@@ -154,7 +154,9 @@ def letter_pdf(build: Build, paper: Paper) -> bytes:
             row -= 9 * mm
     canvas.setFont(FONT, 7.5)
     canvas.drawString(
-        x, row - 14 * mm, f"Heights go from the {ZERO_LABELS[KINDS[build.kind].zero]}, along the body, to each level."
+        x,
+        row - 14 * mm,
+        f"Heights go from the {ZERO_LABELS[GARMENT_KINDS[build.kind].zero]}, along the body, to each level.",
     )
     canvas.drawString(x, row - 19 * mm, _PRIVATE)
     canvas.save()

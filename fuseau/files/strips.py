@@ -2,9 +2,9 @@
 
 import math
 
+from fuseau.craft.base.errors import Unmakeable
 from fuseau.craft.base.findings import capital
 from fuseau.craft.base.lengths import Unit, format_length
-from fuseau.craft.base.record import Unmakeable
 from fuseau.document.build import Build
 from fuseau.files.paper import Paper
 from fuseau.files.pieces import Label, Piece, Spot, Stroke

@@ -1,17 +1,17 @@
 """What follows from the brief: choices of later stages, each with the reason, and the change that makes it so."""
 
-from fuseau.craft.base.findings import Change, Stage
+from fuseau.craft.base.findings import Change, Message, Stage, message
 from fuseau.craft.base.record import Record
 from fuseau.craft.fit.target import Job
-from fuseau.craft.wearer.garment_kinds import KINDS
+from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS
 from fuseau.document.build import Build
 
 
 class Consequence(Record):
     """One thing that follows: why, what, at which stage; `changes` make it so where it is not so yet."""
 
-    because: str
-    then: str
+    because: Message
+    then: Message
     stage: Stage
     changes: tuple[Change, ...] = ()
 
@@ -30,70 +30,39 @@ def job_word(build: Build) -> str:
     return "gentle shaping" if gentle else "reduction"
 
 
-def _of_the_job(build: Build) -> list[Consequence]:
-    word = job_word(build)
-    if KINDS[build.kind].tied:
-        return [
-            Consequence(
-                because="it is worn round the neck",
-                then="laced for looks and never drawn in: two fingers slide under it everywhere",
-                stage="pattern",
-            )
-        ]
-    if word == "support":
-        return [
-            Consequence(
-                because="it only supports",
-                then="lighter bones will do, the pull is light everywhere, and a zip is fine",
-                stage="bones",
-                changes=_unless(build.bones.lacing_edge in ("flat_6", "synthetic_7"), "bones.lacing_edge", "flat_6"),
-            )
-        ]
-    if word == "gentle shaping":
-        return [
-            Consequence(
-                because="it shapes gently",
-                then="flat steel at the lacing edge keeps the gap straight; the seams may be synthetic",
-                stage="bones",
-                changes=_unless(build.bones.lacing_edge.startswith("flat"), "bones.lacing_edge", "flat_12"),
-            )
-        ]
-    return [
-        Consequence(
-            because="it reduces",
-            then="flat steel at the lacing edge, a waist tape in the layers, and a mock-up that is laced",
-            stage="bones",
-            changes=_unless(build.bones.lacing_edge == "flat_12", "bones.lacing_edge", "flat_12"),
-        )
-    ]
+def _follows(code: str, stage: Stage, *changes: Change, then: str | None = None, **given: float | str) -> Consequence:
+    """What follows from one answer; `then` is the code of what follows, where one answer has several."""
+    return Consequence(
+        because=message(f"because.{code}", **given), then=message(f"then.{then or code}"), stage=stage, changes=changes
+    )
 
 
 def _unless(so_already: bool, at: str, value: object) -> tuple[Change, ...]:
     return () if so_already else (Change(at=at, value=value),)
 
 
+def _of_the_job(build: Build) -> list[Consequence]:
+    word, edge = job_word(build), build.bones.lacing_edge
+    if GARMENT_KINDS[build.kind].tied:
+        return [_follows("tied", "pattern")]
+    if word == "support":
+        light = _unless(edge in ("flat_6", "synthetic_7"), "bones.lacing_edge", "flat_6")
+        return [_follows("support", "bones", *light)]
+    if word == "gentle shaping":
+        return [_follows("gentle", "bones", *_unless(edge.startswith("flat"), "bones.lacing_edge", "flat_12"))]
+    return [_follows("reduces", "bones", *_unless(edge == "flat_12", "bones.lacing_edge", "flat_12"))]
+
+
 def _of_dressing(build: Build) -> list[Consequence]:
     brief, found = build.brief, []
-    if brief.alone and not KINDS[build.kind].tied:
-        opens = KINDS[build.kind].busk
+    if brief.alone and not GARMENT_KINDS[build.kind].tied:
+        opens = GARMENT_KINDS[build.kind].busk
         separates = build.front.opening in ("busk", "zip", "hooks", "lacing")
-        found.append(
-            Consequence(
-                because="she gets in alone",
-                then="pull loops at the waist" + (", and a front that opens" if opens else ""),
-                stage="front",
-                changes=_unless(separates or not opens, "front.opening", "busk"),
-            )
-        )
+        busk = _unless(separates or not opens, "front.opening", "busk")
+        found.append(_follows("alone", "front", *busk, then="alone_front" if opens else None))
     if brief.laced_by == "herself":
-        found.append(
-            Consequence(
-                because="she laces it herself",
-                then="no harder than close: nobody draws firmly behind her own back",
-                stage="pattern",
-                changes=_unless(build.target.pull != "firm", "target.pull", "close"),
-            )
-        )
+        close = _unless(build.target.pull != "firm", "target.pull", "close")
+        found.append(_follows("laces_herself", "pattern", *close))
     return found
 
 
@@ -103,72 +72,26 @@ def _of_wearing(build: Build) -> list[Consequence]:
     if brief.hours_worn is not None and brief.hours_worn >= 6 and target.job in reduces:
         gentle = target.job == "reduction_share" and target.reduction_percent <= 8
         changes = (Change(at="target.job", value="reduction_share"), Change(at="target.reduction_percent", value=8))
-        found.append(
-            Consequence(
-                because=f"it is worn {brief.hours_worn:g} hours",
-                then="8 % of the waist at the most, and a gap to loosen into",
-                stage="pattern",
-                changes=() if gentle else changes,
-            )
-        )
+        found.append(_follows("hours", "pattern", *(() if gentle else changes), hours=brief.hours_worn))
     if brief.heat == "hot":
-        found.append(
-            Consequence(
-                because="it will be hot",
-                then="few layers, a lining that breathes, breaks to loosen; take it easy in heat",
-                stage="pattern",
-            )
-        )
-    if "sit" in brief.movement and not KINDS[build.kind].tied:
+        found.append(_follows("hot", "pattern"))
+    if "sit" in brief.movement and not GARMENT_KINDS[build.kind].tied:
         measured = build.wearer.waist_to_lap_sitting_mm is not None
-        found.append(
-            Consequence(
-                because="she has to sit",
-                then="the hem in front stops 2 cm short of the lap"
-                + ("" if measured else ": measure waist to lap, sitting"),
-                stage="pattern" if measured else "wearer",
-            )
-        )
+        found.append(_follows("sits", "pattern") if measured else _follows("sits", "wearer", then="sits_measure"))
     if {"bend", "dance"} & set(brief.movement):
-        found.append(
-            Consequence(
-                because="she bends and dances in it",
-                then="spiral steel on the curved seams, which bends every way",
-                stage="bones",
-                changes=_unless(build.bones.seams == "spiral_6", "bones.seams", "spiral_6"),
-            )
-        )
+        spiral = _unless(build.bones.seams == "spiral_6", "bones.seams", "spiral_6")
+        found.append(_follows("bends", "bones", *spiral))
     if "raise arms" in brief.movement:
-        found.append(
-            Consequence(because="she raises her arms", then="the top line stays low under the arm", stage="pattern")
-        )
+        found.append(_follows("raises_arms", "pattern"))
     if "drive" in brief.movement:
-        found.append(
-            Consequence(
-                because="she drives to get there",
-                then="lace it after the drive: never drive hard in a laced corset",
-                stage="brief",
-            )
-        )
+        found.append(_follows("drives", "brief"))
     return found
 
 
 def _of_what_is_near(build: Build) -> list[Consequence]:
     brief, found = build.brief, []
     if brief.worn_under.strip():
-        found.append(
-            Consequence(
-                because=f"{brief.worn_under.strip()[:60]} under it",
-                then="measure over it, and give its thickness to the layers",
-                stage="wearer",
-            )
-        )
+        found.append(_follows("under", "wearer", what=brief.worn_under.strip()[:60]))
     if brief.covered.strip():
-        found.append(
-            Consequence(
-                because=f"{brief.covered.strip()[:60]} will be covered",
-                then="what nobody sees may be invented: put closures and seams there",
-                stage="brief",
-            )
-        )
+        found.append(_follows("covered", "brief", what=brief.covered.strip()[:60]))
     return found

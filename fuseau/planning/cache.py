@@ -1,26 +1,37 @@
-"""Results of a plan's stages, kept with the inputs they came from."""
+"""What stages came to, kept under the records that they came from."""
 
 from collections.abc import Callable
 from typing import Any, TypeVar
 
+Inputs = TypeVar("Inputs")
 Result = TypeVar("Result")
 
 
-class Kept:
-    """Results of stages with the inputs they came from, so that a stage whose inputs stand is not run again.
+class StageCache:
+    """The last results of every stage, each kept under its record of inputs.
 
-    One Kept belongs to one caller (the app keeps one per open build); plan() without one keeps nothing.
+    A stage is a function of one frozen record, so equal records have equal results and nothing is ever stale. The app
+    keeps one cache for each open build; `plan` without one keeps nothing. Not for several threads at once.
     """
 
-    def __init__(self) -> None:
-        self._stages: dict[str, tuple[tuple[Any, ...], Any]] = {}
+    def __init__(self, most: int = 8) -> None:
+        self._most = most
+        self._results: dict[Callable[..., Any], list[tuple[Any, Any]]] = {}
+        self.runs = 0
 
-    def stage(self, name: str, run: Callable[..., Result], *inputs: Any) -> Result:
-        """The result of run(*inputs), reused when the stage last ran with equal inputs."""
-        known = self._stages.get(name)
-        if known is not None and known[0] == inputs:
-            result: Result = known[1]
-            return result
-        result = run(*inputs)
-        self._stages[name] = (inputs, result)
-        return result
+    def run(self, stage: Callable[[Inputs], Result], inputs: Inputs) -> Result:
+        """The result of `stage(inputs)`, worked out only where it is not among the last `most` of that stage.
+
+        What the stage raises goes through, and is not kept.
+        """
+        known = self._results.setdefault(stage, [])
+        for i, (before, result) in enumerate(known):
+            if before == inputs:
+                known.insert(0, known.pop(i))
+                found: Result = result
+                return found
+        self.runs += 1
+        made = stage(inputs)
+        known.insert(0, (inputs, made))
+        del known[self._most :]
+        return made

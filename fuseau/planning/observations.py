@@ -1,49 +1,111 @@
-"""What was noted at a fitting, as observations along the lacing edge (model, section 6)."""
+"""What was noted at fittings, as observations along the lacing edge, and what they teach (model, section 6)."""
+
+from dataclasses import dataclass
+from typing import Self
 
 import numpy as np
 
-from fuseau.craft.fit.fit import Lacing
-from fuseau.craft.fit.target import pull_of
-from fuseau.craft.fitting.inference import WORDS, Tried
+from fuseau.craft.base.practice import Practice
+from fuseau.craft.fit.fit import Lacing, fit
+from fuseau.craft.fit.target import Job, pull_of
+from fuseau.craft.fitting.inference import WORDS, Belief, Tried, infer
 from fuseau.craft.pattern.pattern import Pattern
 from fuseau.craft.wearer.body import Body
-from fuseau.craft.wearer.garment_kinds import KINDS
+from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS
 from fuseau.document.build import Build
 from fuseau.document.fittings import Fitting, Pinch
-from fuseau.planning.fitted import pinch_profile
-from fuseau.planning.pattern import edge_of
+from fuseau.planning.evidence import pinch_profile
+from fuseau.planning.lacings import edge_of
 
 _ONE_PLACE_MM = 30.0  # pinches whose middles lie closer than this are one stand-off
+_FLIPPED_SHARE = 0.5  # upside down, what is left of the differences has to be less than this
+_FLIPPED_MM = 8.0
+_UNTOLD = {"note": "", "photos": (), "hours": None, "cost": None, "under": "", "tried_on": None, "corrected": 0}
 
 
-def tried_on(build: Build, measured: Body) -> list[Tried]:
-    """Every fitting of a version that exists, as the estimate takes it."""
-    found = []
-    for fitting in build.fittings:
-        version = build.version_numbered(fitting.version)
-        if version is not None:
-            found.append(_tried(build, fitting, version.pattern, measured))
-    return found
+@dataclass(frozen=True)
+class TriedOn:
+    """One fitting without what tells nothing of the fit; the pattern it was of, its edge (N·m²), and what it lacked.
+
+    `wider` is by how much what the mock-up lacked widens every spread.
+    """
+
+    fitting: Fitting
+    pattern: Pattern
+    edge_n_m2: float
+    wider: float
+
+
+@dataclass(frozen=True)
+class InferenceInputs:
+    """What the belief follows from: the body as measured, and every fitting of a version that exists."""
+
+    measured: Body
+    tied: bool
+    job: Job
+    practice: Practice
+    tried: tuple[TriedOn, ...]
+
+    @classmethod
+    def of(cls, build: Build, measured: Body) -> Self:
+        """Taken from the build."""
+        tried = []
+        for fitting in build.fittings:
+            version = build.version_numbered(fitting.version)
+            if version is not None:
+                made = fitting.made_of
+                edge = edge_of(build, made.edge_bone) if made.boned else build.practice.bare_edge_n_m2
+                bare = fitting.model_copy(update=_UNTOLD)
+                tried.append(TriedOn(bare, version.pattern, edge, widened(build, fitting)))
+        return cls(measured, GARMENT_KINDS[build.kind].tied, build.target.job, build.practice, tuple(tried))
+
+
+def infer_belief(inputs: InferenceInputs) -> Belief:
+    """The posterior after all fittings."""
+    return infer(inputs.measured, tried_on(inputs))
+
+
+def read_upside_down(inputs: InferenceInputs) -> int | None:
+    """The number of the last fitting, if its gaps go with all that was known before it only from the other end."""
+    tried = tried_on(inputs)
+    if not tried or len(tried[-1].z_mm) < 3:
+        return None
+    last = tried[-1]
+    expected = fit(last.lacing, infer(inputs.measured, tried[:-1]).body)
+    off = np.array([expected.gap_at(z) for z in last.z_mm])
+    order = np.argsort(last.z_mm)
+    plain = float(np.sqrt(np.mean((last.gap_mm - off) ** 2)))
+    turned = float(np.sqrt(np.mean((last.gap_mm[order][::-1] - off[order]) ** 2)))
+    return last.number if plain > _FLIPPED_MM and turned < _FLIPPED_SHARE * plain else None
+
+
+def tried_on(inputs: InferenceInputs) -> list[Tried]:
+    """Every fitting as the estimate takes it."""
+    return [_tried(inputs, one) for one in inputs.tried]
+
+
+def too_thin(build: Build, fitting: Fitting) -> bool:
+    """Whether a mock-up's cloth was thinner than half the final strength layer."""
+    return fitting.made_of.stack.strength_mm < build.layers.strength_mm / 2
 
 
 def widened(build: Build, fitting: Fitting) -> float:
     """By how much what this mock-up lacked widens every spread: no bones ×2, cloth thinner than half ×1.5."""
     wide = 1.0 if fitting.made_of.boned else build.practice.unboned_wider
-    thin = fitting.made_of.stack.strength_mm < build.layers.strength_mm / 2
-    return wide * (build.practice.thin_wider if thin else 1.0)
+    return wide * (build.practice.thin_wider if too_thin(build, fitting) else 1.0)
 
 
-def _tried(build: Build, fitting: Fitting, pattern: Pattern, measured: Body) -> Tried:
-    practice, made = build.practice, fitting.made_of
-    tied = KINDS[build.kind].tied
+def _tried(inputs: InferenceInputs, one: TriedOn) -> Tried:
+    practice, fitting, pattern, wide = inputs.practice, one.fitting, one.pattern, one.wider
+    made = fitting.made_of
     lacing = Lacing(
         pattern=pattern,
         stack=made.stack,
-        edge_n_m2=edge_of(build, made.edge_bone) if made.boned else practice.bare_edge_n_m2,
-        pull_n_per_m=practice.neck_pull_n_per_m if tied else pull_of(fitting.pull, build.target.job, practice),
+        edge_n_m2=one.edge_n_m2,
+        pull_n_per_m=practice.neck_pull_n_per_m if inputs.tied else pull_of(fitting.pull, inputs.job, practice),
         practice=practice,
     )
-    wide, held = widened(build, fitting), made.closing != "open"
+    held = made.closing != "open"
     usual = practice.pinned_spread_mm if made.closing == "pinned" else practice.ruler_spread_mm
     readings = fitting.readings if held else ()
 
@@ -51,11 +113,11 @@ def _tried(build: Build, fitting: Fitting, pattern: Pattern, measured: Body) -> 
         return min(max(z, pattern.hem.cb_mm), pattern.top.cb_mm)
 
     def height(level: str) -> float:
-        return inside(measured[level].back_mm)  # type: ignore[index]
+        return inside(inputs.measured[level].back_mm)  # type: ignore[index]
 
-    words = [(height(one.level), *WORDS[one.word]) for one in fitting.words]
+    words = [(height(said.level), *WORDS[said.word]) for said in fitting.words]
     words += [(inside(tap.z_mm), *WORDS[tap.word]) for tap in fitting.taps if tap.off_mm is None]
-    offs = [(height(one.level), one.off_mm, practice.pinch_spread_mm) for one in fitting.stand_offs]
+    offs = [(height(said.level), said.off_mm, practice.pinch_spread_mm) for said in fitting.stand_offs]
     offs += [(inside(tap.z_mm), tap.off_mm, practice.pinch_spread_mm) for tap in fitting.taps if tap.off_mm is not None]
     offs += _pinched(fitting.pinches, pattern, practice.pinch_spread_mm)
     return Tried(
@@ -67,7 +129,7 @@ def _tried(build: Build, fitting: Fitting, pattern: Pattern, measured: Body) -> 
         words=tuple((z, share, spread * practice.word_spread * wide) for z, share, spread in words if held),
         stand_off_mm=tuple((z, off, spread * wide) for z, off, spread in offs if held),
         laced_mm=tuple(
-            (height(one.level), one.girth_mm, practice.laced_spread_mm * wide) for one in fitting.laced if held
+            (height(said.level), said.girth_mm, practice.laced_spread_mm * wide) for said in fitting.laced if held
         ),
         rides_mm=None if fitting.rides_mm is None else (fitting.rides_mm, practice.ride_seen_mm),
         pull_spread=practice.pinned_pull_spread if made.closing == "pinned" else practice.pull_spread,

@@ -1,129 +1,125 @@
 """plan(build) -> Plan: the one pipeline, stage after stage, from the wearer to the lace.
 
-The Plan is never stored as truth and never edited. A reader who follows `plan` from top to bottom meets every
-stage once; no stage reaches back.
+The Plan is never stored as truth and never edited. A reader who follows `_plan_garment` from top to bottom meets every
+stage once; no stage reaches back. Each is a function of one frozen record, taken from the build (and from what the
+stages before came to) once; the cache keeps results under those records. The Plan carries messages, not sentences.
 """
 
-from typing import Any
-
-from fuseau.craft.base.findings import Change, Finding, Mend, capital
-from fuseau.craft.base.lengths import Unit, format_length
-from fuseau.craft.base.record import Unmakeable
+from fuseau.craft.base.errors import CraftError, Unmakeable, Unsettled
+from fuseau.craft.base.findings import Finding, Stage, finding
+from fuseau.craft.base.lengths import Unit
 from fuseau.craft.boning.totals import cup_boning
-from fuseau.craft.closures.back import (
-    BackChoices,
-)
-from fuseau.craft.closures.front import FrontChoices
-from fuseau.craft.fit.equilibrium import Unsettled
-from fuseau.craft.fit.fit import Fit, Lacing, check_fit, fit
-from fuseau.craft.fit.target import Aim, Target, check_aim
-from fuseau.craft.fitting.inference import Belief, Foreseen, foresee, infer
-from fuseau.craft.fitting.readiness import Readiness, readiness
-from fuseau.craft.fitting.value_of_information import raises
-from fuseau.craft.materials.catalogue import BoneName
+from fuseau.craft.closures.front import check_front
+from fuseau.craft.fit.fit import Fit, check_fit
+from fuseau.craft.fit.target import Aim, check_aim
+from fuseau.craft.fitting.inference import Belief
 from fuseau.craft.pattern.checks import check_gap, check_lines
 from fuseau.craft.pattern.dress_stand import check_stand, padding
 from fuseau.craft.pattern.pattern import Pattern
-from fuseau.craft.pattern.trueing import lay_flat
+from fuseau.craft.pattern.trueing import Laid
 from fuseau.craft.pattern.typed_widths import check_typed
 from fuseau.craft.wearer.body import Body, missing_measures
-from fuseau.craft.wearer.garment_kinds import KINDS
-from fuseau.craft.wearer.measures import LEVEL_LABELS, LevelName, check_measures
-from fuseau.document.build import Brief, Build
-from fuseau.planning.cache import Kept
-from fuseau.planning.fitted import hung, stale_versions
-from fuseau.planning.fitting_checks import check_fittings, read_upside_down
-from fuseau.planning.hardware import plan_hardware
-from fuseau.planning.mockups import plan_mock_up
-from fuseau.planning.observations import tried_on
-from fuseau.planning.pattern import (
-    aim_at,
-    edge_of,
-    edges,
-    final_lacing,
-    mock_up_lacing,
-    planned_pattern,
-    propose,
+from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS
+from fuseau.craft.wearer.measures import check_measures
+from fuseau.document.build import Build
+from fuseau.planning.back import BackInputs, HolesInputs, lace_back, set_holes
+from fuseau.planning.bones import (
+    STIFF,
+    BonesInputs,
+    ReuseInputs,
+    SectionsInputs,
+    TotalsInputs,
+    around_channels,
+    check_edges,
+    check_halves,
+    draw_sections,
+    lay_all_bones,
+    mock_up_bones,
+    reuse,
+    total,
+    with_stiff_edges,
 )
-from fuseau.planning.plan import Plan
+from fuseau.planning.cache import StageCache
+from fuseau.planning.evidence import stale_versions, with_side_seam_seen
+from fuseau.planning.fits import FitInputs, ForeseeInputs, foresee_mock_up, settle_fit
+from fuseau.planning.fitting_checks import check_fittings
+from fuseau.planning.front import OpeningInputs, WaysInputs, check_alone, find_ways_in, open_front
+from fuseau.planning.lacings import final_lacing, mock_up_lacing
+from fuseau.planning.next_mock_up import plan_mock_up
+from fuseau.planning.observations import InferenceInputs, infer_belief, read_upside_down
+from fuseau.planning.pattern import AimInputs, LayInputs, ShownInputs, aim_pattern, lay, show_pattern
+from fuseau.planning.plan import Before, HardwarePlan, Plan
+from fuseau.planning.proposal import ProposalInputs, propose
+from fuseau.planning.wearer import MeasuredInputs, ask_for, check_guesses, measured_body
 
-_STIFF: BoneName = "flat_12"  # what holds a lacing edge straight
 
-
-def plan(build: Build, *, unit: Unit = "cm", kept: Kept | None = None) -> Plan:
+def plan(build: Build, *, unit: Unit = "cm", cache: StageCache | None = None) -> Plan:
     """Everything that follows from a build. Deterministic; never raises for a valid Build.
 
-    `unit` is that of the sentences. What cannot be made ends in a finding of severity "stop" and
+    `unit` only tells in which steps bones are cut. What cannot be made ends in a finding of severity "stop" and
     `unmakeable`; missing measures end in `missing`, with nothing planned that would need them.
     """
-    kept = kept or Kept()
-    kind = KINDS[build.kind]
-    findings = check_measures(build.wearer, kind.levels, build.practice, unit)
+    kind = GARMENT_KINDS[build.kind]
+    findings = check_measures(build.wearer, kind.levels, build.practice)
     missing = missing_measures(build.wearer, kind.needed)
     if missing:
-        return Plan(unit=unit, missing=tuple(missing), findings=(*findings, _ask_for(missing)))
+        return Plan(missing=tuple(missing), findings=(*findings, ask_for(missing)))
     try:
-        return _plan_garment(build, unit, kept, findings)
-    except Unmakeable as error:
-        stop = Finding(
-            code="unmakeable", stage=_stage_of(error.at), severity="stop", at=error.at, sentence=error.message
-        )
-    except Unsettled as error:
-        stop = Finding(code="unsettled", stage="mockups", severity="stop", sentence=str(error))
-    return Plan(unit=unit, unmakeable=True, findings=(*findings, stop))
+        return _plan_garment(build, unit, cache or StageCache(), findings)
+    except (Unmakeable, Unsettled) as error:
+        return Plan(unmakeable=True, findings=(*findings, _stop(error)))
 
 
-def _plan_garment(build: Build, unit: Unit, kept: Kept, findings: list[Finding]) -> Plan:
-    practice = build.practice
+def believed(build: Build, cache: StageCache) -> tuple[Belief, int | None]:
+    """What is believed of the wearer after all fittings, and the number of a fitting that was read upside down."""
+    measured = cache.run(measured_body, MeasuredInputs.of(build))
+    seen = InferenceInputs.of(build, measured)
+    return cache.run(infer_belief, seen), cache.run(read_upside_down, seen)
+
+
+def _plan_garment(build: Build, unit: Unit, cache: StageCache, findings: list[Finding]) -> Plan:
+    kind, practice, current = GARMENT_KINDS[build.kind], build.practice, build.current
 
     # wearer: what the tape says, then what the fittings taught
-    kind = KINDS[build.kind]
-    measured = kept.stage("believe", _measured, _wearing(build))
-    belief = kept.stage("infer", _infer, _seen(build), measured)
-    body, learned = hung(build, belief.body), belief.learned if build.fittings else None
-
-    flipped = kept.stage("flipped", read_upside_down, _seen(build), measured)
+    belief, flipped = believed(build, cache)
+    body, learned = with_side_seam_seen(build, belief.body), belief.learned if build.fittings else None
 
     # pattern: what to aim for, and the pattern that is worked from
-    top, hem = edges(build, body)
-    shaped = _shaped(build)
-    aimed, aimed_pattern = kept.stage("aim", aim_at, shaped, body, top, hem)
-    current = build.current
+    aimed, aimed_pattern = cache.run(aim_pattern, AimInputs.of(build, body))
     pattern = current.pattern if current else aimed_pattern
-    check_gap(build.target.gap_mm, pattern, unit)
-    laid = kept.stage("lay", lay_flat, pattern, practice)
-
-    # fit: as it will be worn, and as a mock-up
-    final = kept.stage("final", fit, final_lacing(build, pattern, aimed), body)
-    mock_up = kept.stage("mock-up", fit, mock_up_lacing(build, pattern), body)
-    proposal = kept.stage("propose", propose, shaped, belief, body, aimed, aimed_pattern, unit) if current else None
-
-    prediction = proposal.next_mock_up if proposal else None
-    if prediction is None and build.fittings and not kind.tied:
-        prediction = kept.stage("prediction", _foresee_mock_up, belief, mock_up_lacing(build, pattern))
-
-    # the dress stand that the work hangs on
+    check_gap(build.target.gap_mm, pattern)
+    laid = cache.run(lay, LayInputs(pattern, practice))
+    shown = cache.run(show_pattern, ShownInputs.of(build, body, pattern, laid))
     stand = padding(build.stand, body, practice.stand_near_mm)
 
+    # mock-ups: as it will be worn, as a mock-up, and the next version
+    lacing, mock_up_laced = final_lacing(build, pattern, aimed), mock_up_lacing(build, pattern)
+    final = cache.run(settle_fit, FitInputs(lacing, body))
+    mock_up = cache.run(settle_fit, FitInputs(mock_up_laced, body))
+    proposal = None
+    if current is not None:
+        proposal = cache.run(propose, ProposalInputs.of(build, belief, body, aimed, aimed_pattern))
+    prediction = proposal.next_mock_up if proposal else None
+    if prediction is None and build.fittings and not kind.tied:
+        prediction = cache.run(foresee_mock_up, ForeseeInputs(belief, mock_up_laced))
+
     # bones, front, back
-    hardware, said = plan_hardware(build, kept, laid, pattern, aimed, body, final, unit)
-    shown = kept.stage("planned", planned_pattern, shaped, body, pattern, laid)
+    hardware, said = _plan_hardware(build, unit, cache, laid, pattern, aimed, body, final)
 
     findings = [
         *findings,
-        *_check_guesses(body, unit),
-        *check_stand(build.stand, stand, pattern.top, pattern.hem, unit),
-        *check_aim(build.target, aimed, body, build.wearer.new_to_lacing, practice, unit),
-        *(check_typed(pattern, body, unit) if current else []),
-        *check_lines(aimed_pattern, body, build.wearer.waist_to_lap_sitting_mm, unit),
-        *check_fit(final, practice, unit),
-        *_check_edges(build, pattern, aimed, body, final, unit),
-        *check_fittings(build, learned, proposal, pattern, flipped, unit),
-        *_check_halves(pattern),
+        *check_guesses(body),
+        *check_stand(build.stand, stand, pattern.top, pattern.hem),
+        *check_aim(build.target, aimed, body, build.wearer.new_to_lacing, practice),
+        *(check_typed(pattern, body) if current else []),
+        *check_lines(aimed_pattern, body, build.wearer.waist_to_lap_sitting_mm),
+        *check_fit(final, practice),
+        *_check_edges(build, cache, pattern, aimed, body, final),
+        *check_fittings(build, learned, proposal, pattern, flipped),
+        *check_halves(pattern),
         *said,
     ]
     return Plan(
-        unit=unit,
         body=body,
         stand=stand,
         aim=aimed,
@@ -138,177 +134,116 @@ def _plan_garment(build: Build, unit: Unit, kept: Kept, findings: list[Finding])
         proposal=proposal,
         prediction=prediction,
         stale=tuple(stale_versions(build)),
-        mock_up_plan=plan_mock_up(build, body, proposal.mock_up if proposal else mock_up, final, unit),
+        mock_up_plan=plan_mock_up(build, body, proposal.mock_up if proposal else mock_up, final),
         cup_boning=cup_boning(shown.cup, practice),
         **dict(hardware),
         findings=tuple(findings),
     )
 
 
-def _foresee_mock_up(belief: Belief, lacing: Lacing) -> Foreseen:
-    return foresee(belief, lacing, mock_up=True)
+def _plan_hardware(
+    build: Build,
+    unit: Unit,
+    cache: StageCache,
+    laid: Laid,
+    pattern: Pattern,
+    aimed: Aim,
+    body: Body,
+    final: Fit,
+) -> tuple[HardwarePlan, tuple[Finding, ...]]:
+    """Every channel, bone, stud and hole of a pattern, and what is said of it. Raises Unmakeable for what can't be."""
+    practice, kinds = build.practice, build.bone_kinds
 
+    # front: what opens, and how she gets in
+    busk, opening = cache.run(open_front, OpeningInputs.of(build, laid, pattern.front_panels))
+    ways = cache.run(find_ways_in, WaysInputs.of(build, final, body, opening))
 
-# --- wearer ----------------------------------------------------------------------------------------------
+    # bones: channels, what lies in them, what they come to
+    around = around_channels(build, pattern, opening, unit)
+    boned = cache.run(lay_all_bones, BonesInputs.of(build, laid, around))
+    bones, layout = boned.bones, boned.edge_layout_mm
+    beside = next((kinds[bone.kind] for bone in bones if bone.channel == "CF"), None)
 
+    # back: rows, lace, what lies behind
+    holes = cache.run(set_holes, HolesInputs.of(build, laid, final, layout))
+    ends = pattern.hem.cb_mm, pattern.top.cb_mm
+    getting_in = ways[0].gap_mm if ways else 0.0
+    back = cache.run(lace_back, BackInputs.of(build, holes, final, aimed, opening, ends, getting_in))
 
-def _ask_for(missing: list[LevelName]) -> Finding:
-    names = [LEVEL_LABELS[name].lower() for name in missing]
-    spoken = names[0] if len(names) == 1 else ", ".join(names[:-1]) + " and " + names[-1]
-    return Finding(
-        code="measure",
-        stage="wearer",
-        severity="stop",
-        at=f"wearer.{missing[0]}.readings_mm",
-        sentence=f"Measure the {spoken}: then the pattern can be drafted.",
+    planned = HardwarePlan(
+        bones=bones,
+        between=boned.between,
+        boning=cache.run(total, TotalsInputs(bones, laid, pattern.front_panels, build.bones, kinds, final, practice)),
+        unboned=boned.unboned,
+        unboned_limit_mm=around.unboned_mm,
+        mock_up_bones_mm=mock_up_bones(build, bones, around),
+        reuse=cache.run(reuse, ReuseInputs(bones, build.bones.cut, kinds, practice)),
+        before=_before(build, unit, cache, final),
+        sections=cache.run(
+            draw_sections,
+            SectionsInputs(bones, build.bones, kinds, build.layers, practice, build.back.holes, layout),
+        ),
+        busk=busk,
+        opening=opening,
+        ways=ways,
+        getting_in=ways[0] if ways else None,
+        holes=holes,
+        lace=back.lace,
+        walk=back.walk,
+        front_walk=back.front_walk,
+        front_lace=back.front_lace,
+        modesty=back.modesty,
+        waist_tape=back.tape,
+        lace_mm=back.lace.cut_mm,
     )
-
-
-def _check_guesses(body: Body, unit: Unit) -> list[Finding]:
-    return [
-        Finding(
-            code="guessed",
-            stage="wearer",
-            severity="advice",
-            at=f"wearer.{level.name}.readings_mm",
-            where=LEVEL_LABELS[level.name],
-            sentence=f"{LEVEL_LABELS[level.name]} not measured: {format_length(level.girth_mm, unit)} is taken, "
-            "between its neighbours.",
-            numbers={"girth_mm": level.girth_mm},
-        )
-        for level in body
-        if not level.measured
-    ]
-
-
-def _wearing(build: Build) -> Build:
-    """The build with only what the wearer's body follows from."""
-    return Build(
-        kind=build.kind,
-        wearer=build.wearer,
-        measuring=build.measuring,
-        taught=build.taught,
-        practice=build.practice,
-        zones=build.zones,
+    findings = (
+        *boned.findings,
+        *check_front(busk, opening, build.front, beside),
+        *check_alone(build, ways[0] if ways else None),
+        *back.findings,
     )
+    return planned, findings
 
 
-def _measured(build: Build) -> Body:
-    return build.body
-
-
-def _seen(build: Build) -> Build:
-    """The build without what no fitting depends on, so that wishes can change without learning anew."""
-    return Build(
-        kind=build.kind,
-        target=Target(job=build.target.job),
-        layers=build.layers,
-        versions=build.versions,
-        fittings=build.fittings,
-        practice=build.practice,
-        catalogue=build.catalogue,
-    )
-
-
-def _shaped(build: Build) -> Build:
-    """The build without what the pattern does not depend on: brief, front, back, bones but for the lacing edge."""
-    return build.model_copy(
-        update={
-            "brief": Brief(),
-            "front": FrontChoices(),
-            "back": BackChoices(holes=build.back.holes),
-            "bones": build.bones.of_the_edge(),
-        }
-    )
-
-
-def _infer(build: Build, measured: Body) -> Belief:
-    return infer(measured, tried_on(build, measured))
-
-
-def ready(build: Build, *, kept: Kept | None = None) -> Readiness | None:
-    """The odds that the real garment fits if cut now: from the version proposed, else the present one or the draft.
-
-    None while nothing is drafted, or for a garment that is tied at its gap. About half a second.
-    """
-    kept = kept or Kept()
-    planned = plan(build, kept=kept)
-    if planned.pattern is None or planned.aim is None or KINDS[build.kind].tied:
+def _before(build: Build, unit: Unit, cache: StageCache, final: Fit) -> Before | None:
+    """The hardware as the version before had it, with the same choices; None where there is none."""
+    if len(build.versions) < 2 or build.current is None:
         return None
-    measured = kept.stage("believe", _measured, _wearing(build))
-    belief = kept.stage("infer", _infer, _seen(build), measured)
-    proposal, current = planned.proposal, build.current
-    pattern = proposal.pattern if proposal else current.pattern if current else planned.drafted
-    assert pattern is not None
-    final, gap = final_lacing(build, pattern, planned.aim), build.target.gap_mm
-    found = kept.stage("ready", readiness, belief, final, gap)
-    better = kept.stage(
-        "raises",
-        raises,
-        belief,
-        final,
-        mock_up_lacing(build, pattern),
-        edge_of(build, _STIFF),
-        gap,
-        found.probability,
-        build.bone_kinds[_STIFF].label,
+    older = build.version_numbered(build.current.parent or build.current.number - 1)
+    if older is None:
+        return None
+    laid = cache.run(lay, LayInputs(older.pattern, build.practice))
+    busk, opening = cache.run(open_front, OpeningInputs.of(build, laid, older.pattern.front_panels))
+    around = around_channels(build, older.pattern, opening, unit)
+    boned = cache.run(lay_all_bones, BonesInputs.of(build, laid, around))
+    holes = cache.run(set_holes, HolesInputs.of(build, laid, final, boned.edge_layout_mm))
+    return Before(
+        version=older.number,
+        bones_mm={bone.channel: bone.length_mm for bone in boned.bones},
+        busk_mm=busk.length_mm,
+        rows=len(holes.z_mm),
     )
-    return found.model_copy(update={"raises": better})
 
 
-# --- fit -------------------------------------------------------------------------------------------------
-
-
-def _check_edges(build: Build, pattern: Pattern, aimed: Aim, body: Body, final: Fit, unit: Unit) -> list[Finding]:
-    """Whether soft lacing edges let the gap bow, and what flat steel would make of it."""
-    stiff = _STIFF
-    bow = final.shape.bow_mm
-    if abs(bow) <= build.practice.parallel_mm or build.bones.lacing_edge == stiff:
+def _check_edges(
+    build: Build, cache: StageCache, pattern: Pattern, aimed: Aim, body: Body, final: Fit
+) -> list[Finding]:
+    """Soft lacing edges that let the gap bow, settled once more with stiff ones."""
+    if abs(final.shape.bow_mm) <= build.practice.parallel_mm or build.bones.lacing_edge == STIFF:
         return []
-    alone = {label: kind for label, kind in build.bones.by_channel.items() if not label.startswith("CB ")}
-    bones = build.bones.model_copy(update={"lacing_edge": stiff, "by_channel": alone})
-    stiffer = build.model_copy(update={"bones": bones})
-    mended = fit(final_lacing(stiffer, pattern, aimed), body).shape.bow_mm
-    if abs(mended) > abs(bow) - 1:
-        return []
-    kinds = build.bone_kinds
-    kind = kinds[build.bones.lacing_edge].label
-    return [
-        Finding(
-            code="soft_edges",
-            stage="bones",
-            severity="caution",
-            at="bones.lacing_edge",
-            where="CB",
-            sentence=f"With {kind} at the lacing edge the gap bows {format_length(abs(bow), unit, hardware=True)}; "
-            f"{kinds[stiff].label} brings it to {format_length(abs(mended), unit, hardware=True)}.",
-            numbers={"bow_mm": bow, "mended_bow_mm": mended},
-            mend=Mend(
-                label=f"{capital(kinds[stiff].label)} at the lacing edge",
-                changes=(
-                    Change(at="bones.lacing_edge", value=stiff),
-                    *(Change(at=f"bones.by_channel.{label}", value=None) for label in ("CB outer", "CB inner")),
-                ),
-            ),
-        )
-    ]
+    stiff = final_lacing(with_stiff_edges(build), pattern, aimed)
+    return check_edges(build, final, cache.run(settle_fit, FitInputs(stiff, body)))
 
 
-def _check_halves(pattern: Pattern) -> list[Finding]:
-    """Says that bones, busk and holes are those of the right half where the left one differs."""
-    if pattern.left is None:
-        return []
-    return [
-        Finding(
-            code="halves_differ",
-            stage="bones",
-            severity="advice",
-            where="Left half",
-            sentence="The halves differ: bones, busk and holes are planned on the right one. Measure the channels of "
-            "the left before cutting its bones.",
-        )
-    ]
-
-
-def _stage_of(at: str) -> Any:
-    return {"wearer": "wearer", "bones": "bones", "front": "front", "back": "back"}.get(at.split(".")[0], "pattern")
+def _stop(error: CraftError) -> Finding:
+    """Why nothing could be planned."""
+    roots: dict[str, Stage] = {"wearer": "wearer", "mock_up": "mockups", "bones": "bones", "front": "front"}
+    unsettled = isinstance(error, Unsettled)
+    return finding(
+        "unsettled" if unsettled else "unmakeable",
+        "back" if error.at.startswith("back.") else roots.get(error.at.split(".")[0], "pattern"),
+        "stop",
+        at=None if unsettled else error.at,
+        said=error.message.code,
+        also=error.message.given,
+    )

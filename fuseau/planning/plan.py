@@ -2,17 +2,16 @@
 
 from pydantic import Field
 
-from fuseau.craft.base.findings import Finding
-from fuseau.craft.base.lengths import Unit
+from fuseau.craft.base.findings import Finding, Message
 from fuseau.craft.base.record import Record
 from fuseau.craft.boning.bones import Bone
-from fuseau.craft.boning.channels import Between
-from fuseau.craft.boning.reuse import Recut
+from fuseau.craft.boning.choices import Between
+from fuseau.craft.boning.reuse import BoneReuse
 from fuseau.craft.boning.spacing import Stretch
 from fuseau.craft.boning.totals import Boning, CupBoning
 from fuseau.craft.closures.back import Lace, ModestyPanel, Row, WaistTape
 from fuseau.craft.closures.front import Busk, Opening
-from fuseau.craft.closures.getting_in import Way
+from fuseau.craft.closures.getting_in import WayIn
 from fuseau.craft.closures.lacing import Step
 from fuseau.craft.closures.sections import Section
 from fuseau.craft.fit.fit import Fit, GapShape, LevelFit
@@ -26,7 +25,7 @@ from fuseau.craft.pattern.pattern import Allowances, Dart, EdgeLine, Gusset, Pat
 from fuseau.craft.pattern.trueing import LaidPanel, LaidPiece, TruedSeam
 from fuseau.craft.wearer.body import Body
 from fuseau.craft.wearer.measures import LevelName
-from fuseau.planning.mockups import MockUpPlan
+from fuseau.planning.next_mock_up import MockUpPlan
 
 
 class PlannedPattern(Record):
@@ -60,7 +59,7 @@ class Proposal(Record):
     take in one version; `by_hand` tells that some line is not as it was worked out.
     """
 
-    reason: str
+    reason: Message
     fitting: int | None
     redraft: bool
     pattern: Pattern
@@ -118,13 +117,13 @@ class HardwarePlan(Record):
     unboned: tuple[Stretch, ...] = ()
     unboned_limit_mm: float | None = None
     mock_up_bones_mm: dict[str, float] = Field(default_factory=dict)
-    recut: Recut | None = None
+    reuse: BoneReuse | None = None
     before: Before | None = None
     sections: dict[str, Section] = Field(default_factory=dict)
     busk: Busk | None = None
     opening: Opening | None = None
-    ways: tuple[Way, ...] = ()
-    getting_in: Way | None = None
+    ways: tuple[WayIn, ...] = ()
+    getting_in: WayIn | None = None
     holes: Holes | None = None
     lace: Lace | None = None
     walk: tuple[Step, ...] = ()
@@ -138,7 +137,6 @@ class HardwarePlan(Record):
 class Plan(HardwarePlan):
     """Everything that follows from a Build. Fields are None while measures are missing."""
 
-    unit: Unit
     missing: tuple[LevelName, ...] = ()
     unmakeable: bool = False
     body: Body | None = None

@@ -8,7 +8,7 @@ from fuseau.craft.boning.cutting_stock import CuttingPlan, Wanted, plan_cutting
 from fuseau.craft.boning.totals import Boning
 from fuseau.craft.materials.catalogue import SCHOOLS, BoneName, School
 from fuseau.document.build import Build
-from fuseau.planning.cache import Kept
+from fuseau.planning.cache import StageCache
 from fuseau.planning.pipeline import plan
 from fuseau.planning.plan import Plan
 
@@ -29,18 +29,18 @@ class SchoolEffect(Record):
     changes: tuple[Change, ...]
 
 
-def schools(build: Build, kept: dict[str, Kept]) -> tuple[SchoolEffect, ...]:
+def schools(build: Build, cache: StageCache) -> tuple[SchoolEffect, ...]:
     """Every school, and first the build's own choice where it is none of them; each planned through to the gap.
 
-    `kept` holds the stages of each school's last plan. Empty while nothing is drafted.
+    `cache` has to hold as many results of a stage as there are schools. Empty while nothing is drafted.
     """
     found = []
     if not any(build.bones.is_of(school) for school in SCHOOLS):
-        found.append(_effect("as chosen", "your own choice, channel by channel", build, kept, True, ()))
+        found.append(_effect("as chosen", "your own choice, channel by channel", build, cache, True, ()))
     for school in SCHOOLS:
         boned = build.model_copy(update={"bones": build.bones.taught(school)})
         chosen = build.bones.is_of(school)
-        found.append(_effect(school.name, school.why, boned, kept, chosen, _changes(school)))
+        found.append(_effect(school.name, school.why, boned, cache, chosen, _changes(school)))
     return tuple(one for one in found if one is not None)
 
 
@@ -54,9 +54,9 @@ def _changes(school: School) -> tuple[Change, ...]:
 
 
 def _effect(
-    name: str, why: str, build: Build, kept: dict[str, Kept], chosen: bool, changes: tuple[Change, ...]
+    name: str, why: str, build: Build, cache: StageCache, chosen: bool, changes: tuple[Change, ...]
 ) -> SchoolEffect | None:
-    planned = plan(build, kept=kept.setdefault(name, Kept()))
+    planned = plan(build, cache=cache)
     if planned.boning is None or planned.final is None:
         return None
     return SchoolEffect(

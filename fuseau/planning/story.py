@@ -1,22 +1,24 @@
 """The story of a build's mock-ups: what was believed after each, what it cost, and what it bought."""
 
 import datetime
+from dataclasses import dataclass
 
-from fuseau.craft.base.record import Record, Unmakeable
-from fuseau.craft.closures.front import FrontChoices
-from fuseau.craft.fit.equilibrium import Unsettled
-from fuseau.craft.fitting.inference import infer
+from fuseau.craft.base.errors import Unmakeable, Unsettled
+from fuseau.craft.base.record import Record
+from fuseau.craft.fit.fit import Lacing
+from fuseau.craft.fitting.inference import Belief
 from fuseau.craft.fitting.readiness import readiness
-from fuseau.craft.pattern.dress_stand import Stand
 from fuseau.craft.wearer.body import missing_measures
-from fuseau.craft.wearer.garment_kinds import KINDS
+from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS
 from fuseau.craft.wearer.measures import LevelName
-from fuseau.document.build import Brief, Build
+from fuseau.document.build import Build
 from fuseau.document.fittings import GapReading
-from fuseau.planning.cache import Kept
-from fuseau.planning.fitted import hung
-from fuseau.planning.observations import tried_on
-from fuseau.planning.pattern import aim_at, edges, final_lacing
+from fuseau.planning.cache import StageCache
+from fuseau.planning.evidence import with_side_seam_seen
+from fuseau.planning.lacings import final_lacing
+from fuseau.planning.observations import InferenceInputs, infer_belief
+from fuseau.planning.pattern import AimInputs, aim_pattern
+from fuseau.planning.wearer import MeasuredInputs, measured_body
 
 _DRAWS = 100
 
@@ -46,19 +48,33 @@ class Chapter(Record):
     cost: float | None
 
 
-def story(build: Build, *, kept: Kept | None = None) -> tuple[Chapter, ...]:
+@dataclass(frozen=True)
+class ChapterInputs:
+    """What the odds of a chapter follow from: the belief then, and the garment that would have been cut."""
+
+    belief: Belief
+    final: Lacing
+    gap_mm: float
+
+
+def chapter_odds(inputs: ChapterInputs) -> float:
+    """The odds, from fewer draws than readiness takes: a story has many chapters."""
+    return readiness(inputs.belief, inputs.final, inputs.gap_mm, draws=_DRAWS).probability
+
+
+def story(build: Build, *, cache: StageCache | None = None) -> tuple[Chapter, ...]:
     """The chapters in order, the tape's first; empty while measures are missing or the garment is tied.
 
-    About a fifth of a second for each fitting; with `kept`, only what is new is worked out.
+    About a fifth of a second for each fitting; with `cache`, only what is new is worked out.
     """
-    kept = kept or Kept()
-    kind = KINDS[build.kind]
+    cache = cache or StageCache()
+    kind = GARMENT_KINDS[build.kind]
     if kind.tied or missing_measures(build.wearer, kind.needed):
         return ()
     chapters: list[Chapter] = []
     try:
         for count in range(len(build.fittings) + 1):
-            told = kept.stage(f"chapter {count}", _chapter, _until(build, count))
+            told = _chapter(_until(build, count), cache)
             before = chapters[-1].probability if chapters else None
             bought = None if before is None or told.probability is None else told.probability - before
             chapters.append(told.model_copy(update={"bought": bought}))
@@ -68,28 +84,19 @@ def story(build: Build, *, kept: Kept | None = None) -> tuple[Chapter, ...]:
 
 
 def _until(build: Build, count: int) -> Build:
-    """The build as it stood after so many fittings, with today's wishes; without what the story does not tell of."""
+    """The build as it stood after so many fittings, with today's wishes."""
     fittings = build.fittings[:count]
     newest = max((one.version for one in fittings), default=0)
-    return build.model_copy(
-        update={
-            "brief": Brief(),
-            "front": FrontChoices(),
-            "stand": Stand(),
-            "line_edits": (),
-            "versions": build.versions[:newest],
-            "fittings": fittings,
-        }
-    )
+    return build.model_copy(update={"line_edits": (), "versions": build.versions[:newest], "fittings": fittings})
 
 
-def _chapter(build: Build) -> Chapter:
+def _chapter(build: Build, cache: StageCache) -> Chapter:
     last = build.fittings[-1] if build.fittings else None
-    measured = build.body
-    belief = infer(measured, tried_on(build, measured))
-    body = hung(build, belief.body)
-    aimed, pattern = aim_at(build, body, *edges(build, body))
-    odds = readiness(belief, final_lacing(build, pattern, aimed), build.target.gap_mm, draws=_DRAWS)
+    measured = cache.run(measured_body, MeasuredInputs.of(build))
+    belief = cache.run(infer_belief, InferenceInputs.of(build, measured))
+    body = with_side_seam_seen(build, belief.body)
+    aimed, pattern = cache.run(aim_pattern, AimInputs.of(build, body))
+    odds = cache.run(chapter_odds, ChapterInputs(belief, final_lacing(build, pattern, aimed), build.target.gap_mm))
     return Chapter(
         fitting=last.number if last else None,
         version=last.version if last else None,
@@ -98,7 +105,7 @@ def _chapter(build: Build) -> Chapter:
         levels=tuple(
             Believed(name=level.name, girth_mm=level.girth_mm, spread_mm=level.spread_mm) for level in belief.body
         )[::-1],
-        probability=odds.probability,
+        probability=odds,
         bought=None,
         hours=last.hours if last else None,
         cost=last.cost if last else None,

@@ -2,14 +2,16 @@
 
 from typing import Literal
 
-from fuseau.craft.base.findings import Stage
+from fuseau.craft.base.findings import Message, Stage, message
 from fuseau.craft.base.record import Record
-from fuseau.craft.closures.front import Opening
-from fuseau.craft.wearer.garment_kinds import KINDS
+from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS
 from fuseau.document.build import Build
 from fuseau.planning.plan import Plan
 
 State = Literal["empty", "in hand", "settled", "look again"]
+
+
+_NOTHING = message("thread.nothing")
 
 
 class Knot(Record):
@@ -17,7 +19,7 @@ class Knot(Record):
 
     stage: Stage
     state: State
-    note: str
+    note: Message
 
 
 class Thread(Record):
@@ -25,7 +27,7 @@ class Thread(Record):
 
     knots: tuple[Knot, ...]
     next_stage: Stage
-    next_step: str
+    next_step: Message
 
 
 def thread(build: Build, planned: Plan) -> Thread:
@@ -34,41 +36,43 @@ def thread(build: Build, planned: Plan) -> Thread:
     current = build.current
     tried = [fitting for fitting in build.fittings if current and fitting.version == current.number]
     troubled = {finding.stage for finding in planned.findings if finding.severity in ("stop", "caution")}
-    measured = sum(bool(build.wearer[name].readings_mm) for name in KINDS[build.kind].levels)
+    measured = sum(bool(build.wearer[name].readings_mm) for name in GARMENT_KINDS[build.kind].levels)
 
-    def knot(stage: Stage, state: State, note: str) -> Knot:
+    def knot(stage: Stage, state: State, note: Message) -> Knot:
         return Knot(stage=stage, state="look again" if stage in troubled and state != "empty" else state, note=note)
 
     brief_done = bool(build.brief.needed_on)
-    hardware: State = "settled" if current else "in hand"
-    busk, opening = planned.busk, planned.opening
+    day = _NOTHING if brief_done else message("thread.no_day")
+    hardware: State = ("settled" if current else "in hand") if ready else "empty"
+    boned = message("thread.bones", count=planned.boning.count) if planned.boning else _NOTHING
+    holes = message("thread.holes", count=planned.holes.count) if planned.holes else _NOTHING
+    girths: State = "empty" if not measured else "in hand" if planned.missing else "settled"
     knots = (
-        knot("brief", "settled" if brief_done else "in hand", "" if brief_done else "no day yet"),
-        knot("wearer", "empty" if not measured else "in hand" if planned.missing else "settled", f"{measured} girths"),
+        knot("brief", "settled" if brief_done else "in hand", day),
+        knot("wearer", girths, message("thread.girths", count=measured)),
         knot("pattern", "settled" if current else "in hand" if ready else "empty", _version_note(build, ready)),
         knot("mockups", _fitting_state(build, planned, bool(tried)), _fitting_note(build, planned, len(tried))),
-        knot("bones", hardware if ready else "empty", f"{planned.boning.count} bones" if planned.boning else ""),
-        knot(
-            "front",
-            hardware if ready else "empty",
-            f"{busk.length_mm:.0f} mm busk" if busk and busk.length_mm else _opening_word(opening) if ready else "",
-        ),
-        knot("back", hardware if ready else "empty", f"{planned.holes.count} holes" if planned.holes else ""),
+        knot("bones", hardware, boned),
+        knot("front", hardware, _opening_note(planned) if ready else _NOTHING),
+        knot("back", hardware, holes),
     )
     stage, step = _next(build, planned, bool(tried))
     return Thread(knots=knots, next_stage=stage, next_step=step)
 
 
-def _opening_word(opening: Opening | None) -> str:
+def _opening_note(planned: Plan) -> Message:
+    busk, opening = planned.busk, planned.opening
+    if busk and busk.length_mm:
+        return message("thread.busk", length_mm=busk.length_mm)
     if opening is None or opening.kind == "none":
-        return "no opening"
-    return opening.kind if opening.top_z_mm is not None else f"no {opening.kind}"
+        return message("thread.no_opening")
+    return message("thread.opening" if opening.top_z_mm is not None else "thread.opening_lacks", kind=opening.kind)
 
 
-def _version_note(build: Build, ready: bool) -> str:
+def _version_note(build: Build, ready: bool) -> Message:
     if build.current:
-        return f"v{build.current.number}"
-    return "draft" if ready else ""
+        return message("thread.version", version=build.current.number)
+    return message("thread.draft") if ready else _NOTHING
 
 
 def _fitting_state(build: Build, planned: Plan, tried: bool) -> State:
@@ -79,23 +83,23 @@ def _fitting_state(build: Build, planned: Plan, tried: bool) -> State:
     return "settled" if tried else "in hand"
 
 
-def _fitting_note(build: Build, planned: Plan, tried: int) -> str:
-    if planned.proposal is not None and build.current:
-        return f"v{build.current.number + 1} proposed"
-    if tried and build.current:
-        return f"v{build.current.number} fits"
-    return f"try v{build.current.number} on" if build.current else ""
+def _fitting_note(build: Build, planned: Plan, tried: int) -> Message:
+    if build.current is None:
+        return _NOTHING
+    if planned.proposal is not None:
+        return message("thread.proposed", version=build.current.number + 1)
+    return message("thread.fits" if tried else "thread.try_on", version=build.current.number)
 
 
-def _next(build: Build, planned: Plan, tried: bool) -> tuple[Stage, str]:
+def _next(build: Build, planned: Plan, tried: bool) -> tuple[Stage, Message]:
     stop = next((finding for finding in planned.findings if finding.severity == "stop"), None)
     if stop is not None and planned.pattern is None:
         return stop.stage, stop.sentence
     if build.current is None:
-        return "mockups", "Cut version 1 for a mock-up."
+        return "mockups", message("next.cut_first")
     number = build.current.number
     if planned.proposal is not None:
-        return "mockups", f"Look at the change for version {number + 1}."
+        return "mockups", message("next.look_at_change", version=number + 1)
     if not tried:
-        return "mockups", f"Try version {number} on and read the gap."
-    return "bones", f"Version {number} fits as wished: cut the bones."
+        return "mockups", message("next.try_on", version=number)
+    return "bones", message("next.cut_bones", version=number)

@@ -7,11 +7,12 @@ from typing import Any
 import numpy as np
 
 from fuseau.craft.base.curves import Array
-from fuseau.craft.base.record import Record, Unmakeable
+from fuseau.craft.base.errors import Unmakeable
+from fuseau.craft.base.record import Record
 from fuseau.craft.fit.fit import Lacing, gap_shape
 from fuseau.craft.fitting.readiness import Failing
 from fuseau.craft.wearer.body import Body, believe
-from fuseau.craft.wearer.garment_kinds import KINDS
+from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS
 from fuseau.craft.wearer.measures import LevelName
 from fuseau.document.build import Build
 from fuseau.planning.pattern import final_lacing, mock_up_lacing
@@ -44,7 +45,7 @@ def _hidden(build: Build, key: str) -> tuple[Body, TrueBody, int]:
         raise Unmakeable("rehearsal", "This is no rehearsal: it has a wearer of its own.")
     world: World = build.rehearsal
     seed = int.from_bytes(hashlib.sha256(key.encode()).digest()[:4], "big")
-    kind = KINDS[build.kind]
+    kind = GARMENT_KINDS[build.kind]
     taped = believe(build.wearer, build.zones, build.practice, kind.levels, kind.needed)
     return taped, hidden(taped, world, seed, *TAPE[world]), seed
 
@@ -56,7 +57,7 @@ def fit_on_stand(build: Build, planned: Plan, key: str) -> dict[str, Any]:
     or the garment can't be laced on it.
     """
     pattern = build.current.pattern if build.current else planned.drafted
-    if pattern is None or KINDS[build.kind].tied:
+    if pattern is None or GARMENT_KINDS[build.kind].tied:
         raise Unmakeable("rehearsal", "There is nothing yet that could be laced on the stand.")
     taped, true, seed = _hidden(build, key)
     lacing = mock_up_lacing(build, pattern)
@@ -90,7 +91,7 @@ def cut_on_stand(build: Build, planned: Plan, key: str) -> Verdict:
 
     Raises Unmakeable where the build is no rehearsal, nothing is cut yet, or it can't be laced.
     """
-    if build.current is None or planned.aim is None or planned.body is None or KINDS[build.kind].tied:
+    if build.current is None or planned.aim is None or planned.body is None or GARMENT_KINDS[build.kind].tied:
         raise Unmakeable("rehearsal", "There is no version yet that the cloth could be cut from.")
     taped, true, _ = _hidden(build, key)
     lacing = final_lacing(build, build.current.pattern, planned.aim)

@@ -2,16 +2,10 @@
 
 import pytest
 
-from fuseau.commands.decisions import (
-    cut_version,
-    edit_pattern,
-    fix_version,
-    go_back,
-    log_fitting,
-    read_edit,
-    refit_from,
-)
-from fuseau.craft.base.record import Unmakeable
+from fuseau.commands.fittings import log_fitting
+from fuseau.commands.patterns import edit_pattern, read_edit, refit_from
+from fuseau.commands.versions import cut_version, fix_version, go_back
+from fuseau.craft.base.errors import Unmakeable
 from fuseau.document.build import Build
 from fuseau.planning.pipeline import plan
 from tests.conftest import edited

@@ -3,8 +3,9 @@
 import numpy as np
 import pytest
 
-from fuseau.commands.decisions import accept, cut_version, go_back, log_fitting
-from fuseau.craft.base.record import Unmakeable
+from fuseau.commands.fittings import log_fitting
+from fuseau.commands.versions import accept, cut_version, go_back
+from fuseau.craft.base.errors import Unmakeable
 from fuseau.craft.pattern.alterations import alter, between, compare
 from fuseau.document.build import Build
 from fuseau.planning.pipeline import plan

@@ -15,7 +15,7 @@ from pypdf import PdfReader
 from typer.testing import CliRunner
 
 from fuseau.cli import main
-from fuseau.commands.decisions import log_fitting
+from fuseau.commands.fittings import log_fitting
 from fuseau.craft.base.lengths import format_length
 from fuseau.document.build import Build
 from fuseau.files.document import UnreadableFile, document_schema, read_document, write_document

@@ -7,7 +7,7 @@ import re
 import pytest
 from pypdf import PdfReader
 
-from fuseau.commands.decisions import change
+from fuseau.commands.fields import change
 from fuseau.document.build import Build
 from fuseau.files.document import UnreadableFile
 from fuseau.files.letter import letter_html, letter_pdf, read_letter
@@ -84,16 +84,16 @@ def test_the_printed_sheet_asks_for_the_same():
 
 @pytest.mark.parametrize("kind", ["overbust corset", "neck corset"])
 def test_the_sheet_asks_for_the_levels_of_its_kind_and_reads_them_back(kind):
-    from fuseau.craft.wearer.garment_kinds import KINDS
+    from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS
     from tests.kinds import built
 
     build = built(kind)
     page = letter_html(build, "cm").decode()
-    for level in KINDS[kind].levels:
+    for level in GARMENT_KINDS[kind].levels:
         assert f'name="{level}.girth_1"' in page
     assert ("bust_points" in page) == (kind == "overbust corset")
     assert ("Waist to lap" in page) == (kind == "overbust corset")
-    level = KINDS[kind].needed[0]
+    level = GARMENT_KINDS[kind].needed[0]
     answer = {
         "format": "fuseau.letter",
         "version": 1,

@@ -7,7 +7,7 @@ import numpy as np
 import pytest
 from pypdf import PdfReader
 
-from fuseau.craft.base.record import Unmakeable
+from fuseau.craft.base.errors import Unmakeable
 from fuseau.document.build import Build
 from fuseau.files.paper import SIZES_MM
 from fuseau.files.strips import bone_pieces, bones_pdf, front_pdf, front_pieces, hole_pieces, holes_pdf

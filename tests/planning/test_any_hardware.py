@@ -6,7 +6,7 @@ import pytest
 from hypothesis import HealthCheck, given, settings
 from hypothesis import strategies as st
 
-from fuseau.commands.decisions import change
+from fuseau.commands.fields import change
 from fuseau.craft.materials.catalogue import BONES, GROMMETS, LACES
 from fuseau.planning.pipeline import plan
 from tests.conftest import edited

@@ -2,7 +2,7 @@
 
 import pytest
 
-from fuseau.commands.decisions import change
+from fuseau.commands.fields import change
 from fuseau.planning.brief import consequences, job_word
 from fuseau.planning.pipeline import plan
 from tests.conftest import edited

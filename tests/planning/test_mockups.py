@@ -6,8 +6,9 @@ import numpy as np
 import pytest
 from pydantic import ValidationError
 
-from fuseau.commands.decisions import accept, correct_fitting, cut_version, log_fitting, set_line
-from fuseau.craft.base.record import Unmakeable
+from fuseau.commands.fittings import correct_fitting, log_fitting, set_line
+from fuseau.commands.versions import accept, cut_version
+from fuseau.craft.base.errors import Unmakeable
 from fuseau.craft.wearer.measures import Wearer
 from fuseau.document.fittings import Pinch
 from fuseau.planning.fitted import pinch_profile, pinched_by_seam, stale_versions

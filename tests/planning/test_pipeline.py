@@ -8,9 +8,11 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 from pydantic import ValidationError
 
-from fuseau.commands.decisions import accept, change, cut_version, log_fitting
+from fuseau.commands.fields import change
+from fuseau.commands.fittings import log_fitting
+from fuseau.commands.versions import accept, cut_version
 from fuseau.craft.base.findings import Change
-from fuseau.craft.base.record import Unmakeable
+from fuseau.craft.base.errors import Unmakeable
 from fuseau.demo.workshop import fill
 from fuseau.document.build import Build, faults
 from fuseau.planning.cache import Kept

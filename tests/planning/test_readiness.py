@@ -3,7 +3,8 @@
 import pytest
 from pydantic import ValidationError
 
-from fuseau.commands.decisions import accept, cut_version, log_fitting
+from fuseau.commands.fittings import log_fitting
+from fuseau.commands.versions import accept, cut_version
 from fuseau.planning.cache import Kept
 from fuseau.planning.pipeline import plan, ready
 from tests.kinds import built

@@ -2,10 +2,13 @@
 
 import pytest
 
-from fuseau.commands.decisions import accept, change, cut_bones, cut_version, keep_kind, log_fitting
+from fuseau.commands.bones import cut_bones, keep_kind
+from fuseau.commands.fields import change
+from fuseau.commands.fittings import log_fitting
+from fuseau.commands.versions import accept, cut_version
 from fuseau.craft.base.findings import Change
-from fuseau.craft.base.record import Unmakeable
-from fuseau.craft.boning.channels import CutBone
+from fuseau.craft.base.errors import Unmakeable
+from fuseau.craft.boning.choices import CutBone
 from fuseau.craft.boning.totals import profile_bend
 from fuseau.craft.materials.catalogue import BONES, SCHOOLS
 from fuseau.planning.pipeline import plan
@@ -91,16 +94,16 @@ def test_every_bone_of_both_halves_is_cut_once():
 
 def test_when_the_top_line_moves_the_cut_bones_are_held_against_it():
     build = cut_bones(CORSET, plan(CORSET))
-    assert all(fate.what == "stays" for fate in plan(build).recut.fates)
+    assert all(fate.what == "stays" for fate in plan(build).reuse.bones)
     lower = edited(build, draft__top__cf_mm="6 cm", draft__top__side_mm="6 cm")
-    found = plan(lower).recut
+    found = plan(lower).reuse
     assert found.cut_down + found.new > 0
-    for fate in found.fates:
+    for fate in found.bones:
         bone = next(one for one in plan(lower).bones if one.channel == fate.channel)
         assert fate.length_mm <= bone.room_mm
     again = cut_bones(lower, plan(lower))
-    assert all(fate.what == "stays" for fate in plan(again).recut.fates)
-    assert plan(edited(again, bones__cut=[])).recut is None
+    assert all(fate.what == "stays" for fate in plan(again).reuse.bones)
+    assert plan(edited(again, bones__cut=[])).reuse is None
 
 
 def test_there_are_no_bones_to_cut_before_the_pattern():

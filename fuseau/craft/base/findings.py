@@ -1,13 +1,42 @@
-"""What the engine says: findings, with their reason, their numbers and what would mend them (model, section 13)."""
+"""What the engine says: codes with their place, their quantities and what would mend them (model, section 18).
 
+No words here: `wording` makes a `Message` a sentence in the maker's unit.
+"""
+
+from collections.abc import Callable, Mapping
 from typing import Any, Literal
 
-from pydantic import Field
+from pydantic import Field, SerializationInfo, model_serializer
 
 from fuseau.craft.base.record import Record
 
 Severity = Literal["stop", "caution", "advice"]
 Stage = Literal["brief", "wearer", "pattern", "mockups", "bones", "front", "back"]
+Given = float | str
+
+
+class Message(Record):
+    """Something to say: a code, and the quantities (mm, N, shares) and names that its words need.
+
+    Written as JSON it is its sentence, if the serialization context has `say` (see `wording.Words`); else its code.
+    """
+
+    code: str
+    given: dict[str, Given] = Field(default_factory=dict)
+
+    @model_serializer
+    def _said(self, info: SerializationInfo) -> str:
+        say: Callable[[Message], str] | None = (info.context or {}).get("say")
+        return self.code if say is None else say(self)
+
+
+def message(code: str, **given: Given) -> Message:
+    """A message with what its words need.
+
+    >>> message("busk.none", room_mm=180.0).given
+    {'room_mm': 180.0}
+    """
+    return Message.model_construct(code=code, given=given)
 
 
 class Change(Record):
@@ -20,27 +49,53 @@ class Change(Record):
 class Mend(Record):
     """Changes that would mend a finding, and how the button says it."""
 
-    label: str
+    label: Message
     changes: tuple[Change, ...]
 
 
 class Finding(Record):
-    """One plain sentence, where it applies, the numbers behind it, and what would mend it."""
+    """Something to tell, where it applies, the quantities behind it, and what would mend it."""
 
     code: str
     stage: Stage
     severity: Severity
-    sentence: str
+    sentence: Message
     at: str | None = Field(default=None, description="Dotted path of the field it belongs to, if it has one.")
     where: str | None = Field(default=None, description="Panel, seam, level, channel or row.")
     numbers: dict[str, float] = Field(default_factory=dict)
     mend: Mend | None = None
 
 
-def capital(text: str) -> str:
-    """The text with its first letter large, as a button or a sentence begins.
+def finding(
+    code: str,
+    stage: Stage,
+    severity: Severity,
+    *,
+    at: str | None = None,
+    where: str | None = None,
+    numbers: dict[str, float] | None = None,
+    mend: Mend | None = None,
+    said: str | None = None,
+    also: Mapping[str, Given] | None = None,
+    **given: Given,
+) -> Finding:
+    """A finding whose sentence takes its numbers, and what else is given, as quantities.
 
-    >>> capital("flat steel 12 × 1.0 mm")
-    'Flat steel 12 × 1.0 mm'
+    `said` is the code of its words, where one finding has several; else its own. `also` are more quantities.
     """
-    return text[:1].upper() + text[1:]
+    quantities: dict[str, Given] = {**(numbers or {}), **(also or {}), **given}
+    return Finding(
+        code=code,
+        stage=stage,
+        severity=severity,
+        sentence=message(said or code, **quantities),
+        at=at,
+        where=where,
+        numbers=numbers or {},
+        mend=mend,
+    )
+
+
+def mend(code: str, *changes: Change, **given: Given) -> Mend:
+    """What would mend a finding: the code of its label, with what the label names, and the changes."""
+    return Mend(label=message(code, **given), changes=changes)

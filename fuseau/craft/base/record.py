@@ -22,15 +22,6 @@ class Record(BaseModel):
         return copied
 
 
-class Unmakeable(ValueError):
-    """A decision with which the garment cannot be made; `at` is the dotted path of the field in the Build."""
-
-    def __init__(self, at: str, message: str) -> None:
-        super().__init__(message)
-        self.at = at
-        self.message = message
-
-
 @dataclass(frozen=True)
 class Amount:
     """Marks a field as a number between `low` and `high`, that may also come as text; `what` names it."""

@@ -10,25 +10,20 @@ from fuseau.craft.base.practice import Practice
 from fuseau.craft.base.record import Record
 from fuseau.craft.boning.channels import (
     Around,
-    Between,
-    BoneChoices,
     Channel,
-    ChannelMade,
-    Place,
-    SeamPlace,
-    Shaped,
-    Sheet,
+    ChannelPlace,
+    PanelArrays,
     at_gussets,
     bend_of,
     beside,
     between_path,
     shaped_path,
-    sheets_of,
     usual_between,
 )
+from fuseau.craft.boning.choices import Between, BoneChoices, ChannelMade, SeamPlace, Shaped
 from fuseau.craft.materials.catalogue import BoneKind, BoneName, Material
 from fuseau.craft.pattern.pattern import seam_label
-from fuseau.craft.pattern.trueing import Laid, Point
+from fuseau.craft.pattern.trueing import Point
 
 _STRAIGHT_MM = 20000.0
 
@@ -42,7 +37,7 @@ class Bone(Record):
     """
 
     channel: str
-    place: Place
+    place: ChannelPlace
     panel: int
     kind: BoneName
     kind_label: str
@@ -160,88 +155,87 @@ def front_offset(choices: BoneChoices, around: Around) -> float:
     return around.front_mm + wide * (2 if "CF" in choices.doubled else 1) / 2 + around.practice.edge_stitch_mm
 
 
-def between_now(laid: Laid, choices: BoneChoices, around: Around) -> tuple[Between, ...]:
+def between_now(panels: tuple[PanelArrays, ...], choices: BoneChoices, around: Around) -> tuple[Between, ...]:
     """The channels between seams: the maker's, or the usual ones of such a garment."""
     if choices.between is not None:
         return choices.between
     start = edge_layout(choices, around)["inner"] if around.front_laced else front_offset(choices, around)
     insets = {1: (start, 0.0)}
-    for number in range(1, len(laid.panels)):
+    for number in range(1, len(panels)):
         place = _seam_place(number, choices, around)
         beside_it = _beside_seam(seam_label(number), number, choices, around)
         if place in ("CF side", "both sides"):
             insets[number] = (insets.get(number, (0.0, 0.0))[0], beside_it)
         if place in ("CB side", "both sides"):
             insets[number + 1] = (beside_it, 0.0)
-    return usual_between(sheets_of(laid), around, insets)
+    return usual_between(panels, around, insets)
 
 
-def lay_bones(laid: Laid, choices: BoneChoices, around: Around) -> tuple[Bone, ...]:
+def lay_bones(panels: tuple[PanelArrays, ...], choices: BoneChoices, around: Around) -> tuple[Bone, ...]:
     """Every channel of a half from CF to CB, and the bone in it.
 
     Beside the opening (or two at a front lacing edge), on or beside each seam, between seams, shaped, and two at the
     lacing edge. Channels of panels that are no longer there are left out (`check_lost` tells).
     """
-    sheets = sheets_of(laid)
-    found = [_bone(channel, choices, around) for channel in _front(sheets[0], choices, around)]
-    loose: tuple[Between | Shaped, ...] = (*between_now(laid, choices, around), *choices.shaped)
-    for sheet in sheets:
-        number = sheet.panel.number
+    found = [_bone(channel, choices, around) for channel in _front(panels[0], choices, around)]
+    loose: tuple[Between | Shaped, ...] = (*between_now(panels, choices, around), *choices.shaped)
+    for arrays in panels:
+        number = arrays.panel.number
         here = [one for one in loose if one.panel == number]
         for one in sorted(here, key=lambda one: one.across if isinstance(one, Between) else one.points[0].across):
-            found.append(_bone(_loose(sheet, one, choices), choices, around))
-        if number < len(sheets):
-            found += _on_seam(sheets, number, choices, around)
+            found.append(_bone(_loose(arrays, one, choices), choices, around))
+        if number < len(panels):
+            found += _on_seam(panels, number, choices, around)
     layout = edge_layout(choices, around)
-    places: tuple[tuple[str, Place, str], ...] = (
+    places: tuple[tuple[str, ChannelPlace, str], ...] = (
         ("CB inner", "lacing edge inner", "inner"),
         ("CB outer", "lacing edge outer", "outer"),
     )
     for label, place, key in places:
-        path = beside(sheets[-1], layout[key], from_cf=False)
-        found.append(_bone(Channel(label, place, len(sheets), path, (0.0, 0.0)), choices, around))
+        path = beside(panels[-1], layout[key], from_cf=False)
+        found.append(_bone(Channel(label, place, len(panels), path, (0.0, 0.0)), choices, around))
     return tuple(bone for bone in found if bone is not None)
 
 
-def lay_loose(sheet: Sheet, one: Between | Shaped, choices: BoneChoices, around: Around) -> Bone | None:
+def lay_loose(arrays: PanelArrays, one: Between | Shaped, choices: BoneChoices, around: Around) -> Bone | None:
     """One channel between seams, or shaped, and the bone in it; None where none of it lies on the panel."""
-    return _bone(_loose(sheet, one, choices), choices, around)
+    return _bone(_loose(arrays, one, choices), choices, around)
 
 
-def _front(sheet: Sheet, choices: BoneChoices, around: Around) -> list[Channel]:
+def _front(arrays: PanelArrays, choices: BoneChoices, around: Around) -> list[Channel]:
     if around.front_laced:
         layout = edge_layout(choices, around)
         return [
-            Channel("CF outer", "front edge outer", 1, beside(sheet, layout["outer"], from_cf=True), (0.0, 0.0)),
-            Channel("CF inner", "front edge inner", 1, beside(sheet, layout["inner"], from_cf=True), (0.0, 0.0)),
+            Channel("CF outer", "front edge outer", 1, beside(arrays, layout["outer"], from_cf=True), (0.0, 0.0)),
+            Channel("CF inner", "front edge inner", 1, beside(arrays, layout["inner"], from_cf=True), (0.0, 0.0)),
         ]
     if choices.on_seams.get("CF") == "none":
         return []
-    path = beside(sheet, front_offset(choices, around), from_cf=True)
+    path = beside(arrays, front_offset(choices, around), from_cf=True)
     return [Channel("CF", "beside the opening", 1, path, (0.0, 0.0))]
 
 
-def _loose(sheet: Sheet, one: Between | Shaped, choices: BoneChoices) -> Channel:
+def _loose(arrays: PanelArrays, one: Between | Shaped, choices: BoneChoices) -> Channel:
     if isinstance(one, Between):
-        path = between_path(sheet, one)
+        path = between_path(arrays, one)
         own = f"between.{choices.between.index(one)}" if choices.between and one in choices.between else None
         return Channel(one.label, "between", one.panel, path, bend_of(path), across=one.across, own=own)
-    path = shaped_path(sheet, one)
+    path = shaped_path(arrays, one)
     own = f"shaped.{choices.shaped.index(one)}" if one in choices.shaped else None
     return Channel(one.label, "shaped", one.panel, path, bend_of(path), across=one.points[0].across, own=own)
 
 
-def _on_seam(sheets: tuple[Sheet, ...], number: int, choices: BoneChoices, around: Around) -> list[Bone | None]:
+def _on_seam(panels: tuple[PanelArrays, ...], number: int, choices: BoneChoices, around: Around) -> list[Bone | None]:
     """The channels of one seam: on it, beside it, or none; where panels are joined, beside the line of the dart."""
     label = seam_label(number)
     wish = _seam_place(number, choices, around)
     if wish == "none":
         return []
-    before, after = sheets[number - 1], sheets[number]
+    before, after = panels[number - 1], panels[number]
     over = choices.over_gussets
     if wish == "on":
         path = at_gussets(before.cb, number, around, over)
-        channel = Channel(label, "seam", number, path, before.bend_toward(after), seam=number)
+        channel = Channel(label, "seam", number, path, before.seam_bend, seam=number)
         return [_bone(channel, choices, around)]
     found = []
     sides = {"CF side": ("CF side",), "CB side": ("CB side",), "both sides": ("CF side", "CB side")}[wish]
@@ -277,7 +271,7 @@ def _made(label: str, choices: BoneChoices) -> ChannelMade:
     return choices.made_by_channel.get(label, choices.made)
 
 
-def _kind(label: str, place: Place, seam: int | None, choices: BoneChoices, around: Around) -> BoneKind:
+def _kind(label: str, place: ChannelPlace, seam: int | None, choices: BoneChoices, around: Around) -> BoneKind:
     """The kind that is meant to lie in a channel, before its bend is asked."""
     if label in choices.by_channel:
         return around.kinds[choices.by_channel[label]]
@@ -357,6 +351,6 @@ def _points(array: Array) -> tuple[Point, ...]:
     return tuple(map(tuple, np.round(array, 3).tolist()))
 
 
-def tied(bones: tuple[Bone, ...], around: Around, name: BoneName) -> dict[str, float]:
+def cable_ties(bones: tuple[Bone, ...], around: Around, name: BoneName) -> dict[str, float]:
     """How long a mock-up's bone (a cable tie) is cut for each channel, mm."""
     return {bone.channel: bone_room(bone.path_mm, around.kinds[name], around.practice) for bone in bones}

@@ -6,24 +6,19 @@ Paths are points (x, z) from hem to top line in the frame of their panel, mm.
 from collections.abc import Mapping
 from dataclasses import dataclass, field
 from functools import cached_property
-from typing import Annotated, Literal
+from typing import Literal
 
 import numpy as np
-from pydantic import Field, model_validator
-from pydantic_core import PydanticCustomError
 
 from fuseau.craft.base.curves import Array, hermite, lengths_along
-from fuseau.craft.base.lengths import Length
 from fuseau.craft.base.practice import Practice
-from fuseau.craft.base.record import Amount, Record
-from fuseau.craft.materials.catalogue import BONES, BoneKind, BoneName, School
+from fuseau.craft.boning.choices import Between, ChannelMade, Shaped
+from fuseau.craft.materials.catalogue import BONES, BoneKind, BoneName
 from fuseau.craft.materials.stack import Stack
 from fuseau.craft.pattern.pattern import Gusset
 from fuseau.craft.pattern.trueing import Laid, LaidPanel, Point
 
-ChannelMade = Literal["between plies", "in the allowances", "inside tape", "outside tape"]
-SeamPlace = Literal["on", "CF side", "CB side", "both sides", "none"]
-Place = Literal[
+ChannelPlace = Literal[
     "beside the opening",
     "front edge outer",
     "front edge inner",
@@ -39,136 +34,6 @@ _SMOOTH_MM = 12.0  # curvature is taken over so much, so that it is of the cloth
 _DRAWN_MM = 5.0
 _REACH_MM = 60.0
 _NEAR_MM = 25.0
-
-Across = Annotated[float, Amount("a place across its panel, as a share of the width,", 0.02, 0.98)]
-Letter = Annotated[str, Field(pattern="^[a-z]$")]
-Height = Annotated[float, Length("a height of a channel", -500, 500)]
-
-
-class Between(Record):
-    """A channel between the seams of a panel, at a share of its width; from hem to top line, or only so far."""
-
-    panel: int = Field(ge=1, le=9)
-    letter: Letter
-    across: Across
-    from_mm: Height | None = None
-    to_mm: Height | None = None
-
-    @property
-    def label(self) -> str:
-        """How the channel is called: 3a."""
-        return f"{self.panel}{self.letter}"
-
-
-class Through(Record):
-    """A point that a shaped channel goes through."""
-
-    across: Across
-    z_mm: Height
-
-
-class Shaped(Record):
-    """A channel drawn through points of its panel, from the lowest up."""
-
-    panel: int = Field(ge=1, le=9)
-    letter: Letter
-    points: tuple[Through, ...] = Field(min_length=2, max_length=12)
-
-    @model_validator(mode="after")
-    def _rises(self) -> "Shaped":
-        heights = [point.z_mm for point in self.points]
-        for i, (lower, upper) in enumerate(zip(heights, heights[1:], strict=False)):
-            if upper - lower < 5:
-                raise _at(f"points.{i + 1}.z_mm", "A channel goes up from point to point, by 5 mm at least.")
-        return self
-
-    @property
-    def label(self) -> str:
-        """How the channel is called: 3b."""
-        return f"{self.panel}{self.letter}"
-
-
-class CutBone(Record):
-    """A bone of one half that has been cut: for which channel, of what, how long; there is one for each half."""
-
-    channel: Annotated[str, Field(max_length=12)]
-    kind: BoneName
-    length_mm: Annotated[float, Length("a bone", 10, 1500, hardware=True)]
-    count: int = Field(default=1, ge=1, le=2)
-
-
-class Piece(Record):
-    """Pieces of a kind that are on the shelf: how long, and how many."""
-
-    kind: BoneName
-    length_mm: Annotated[float, Length("a piece on the shelf", 20, 20000, hardware=True)]
-    count: Annotated[int, Amount("how many pieces", 1, 200, whole=True)] = 1
-
-
-class BoneChoices(Record):
-    """Where channels lie, what they are made in, and which kind of bone lies where.
-
-    `sides`, `between_seams`: None is as `seams`; `every_second` takes turns with those on the seams. `curved` takes the
-    place of all of these where they can't follow the channel (None: it is told). `by_channel` and `made_by_channel`
-    override single channels, by their label. A `between` of None lets the channels between seams follow from the width
-    of the panels.
-    """
-
-    lacing_edge: BoneName = "flat_12"
-    beside_busk: BoneName = "flat_6"
-    seams: BoneName = "spiral_6"
-    sides: BoneName | None = None
-    every_second: BoneName | None = None
-    between_seams: BoneName | None = "flat_6"
-    curved: BoneName | None = "spiral_6"
-    by_channel: dict[str, BoneName] = Field(default_factory=dict, max_length=80)
-    on_seams: dict[str, SeamPlace] = Field(default_factory=dict, max_length=20)
-    between: tuple[Between, ...] | None = Field(default=None, max_length=60)
-    shaped: tuple[Shaped, ...] = Field(default=(), max_length=24)
-    doubled: tuple[Annotated[str, Field(max_length=12)], ...] = Field(default=(), max_length=80)
-    over_gussets: bool = False
-    made: ChannelMade = "between plies"
-    made_by_channel: dict[str, ChannelMade] = Field(default_factory=dict, max_length=80)
-    ends: Literal["tips", "dip"] = Field(default="tips", description="How cut ends of steel are closed.")
-    shelf: tuple[Piece, ...] = Field(default=(), max_length=60)
-    cut: tuple[CutBone, ...] = Field(default=(), max_length=80, description="Bones of one half that are cut.")
-    cut_version: int | None = None
-
-    @model_validator(mode="after")
-    def _called_once(self) -> "BoneChoices":
-        seen: set[str] = set()
-        loose: list[tuple[str, Between | Shaped]] = [(f"between.{i}", one) for i, one in enumerate(self.between or ())]
-        loose += [(f"shaped.{i}", one) for i, one in enumerate(self.shaped)]
-        for at, channel in loose:
-            if channel.label in seen:
-                raise _at(f"{at}.letter", f"There are two channels {channel.label}.")
-            seen.add(channel.label)
-        return self
-
-    def of_the_edge(self) -> "BoneChoices":
-        """Only what the stiffness of the lacing edge depends on."""
-        edge = ("CB outer", "CB inner")
-        return BoneChoices(
-            lacing_edge=self.lacing_edge,
-            by_channel={label: kind for label, kind in self.by_channel.items() if label in edge},
-            doubled=tuple(label for label in self.doubled if label in edge),
-        )
-
-    def taught(self, school: School) -> "BoneChoices":
-        """The same channels, boned as a school does."""
-        alone: dict[str, object] = {"by_channel": {}, "every_second": None}
-        return self.model_copy(update=school.model_dump(exclude={"name", "why"}) | alone)
-
-    def is_of(self, school: School) -> bool:
-        """Whether the kinds are those of a school."""
-        wanted = school.model_dump(exclude={"name", "why"})
-        here = {**self.model_dump(include=set(wanted)), "sides": self.sides or self.seams}
-        here["between_seams"] = self.between_seams or self.seams
-        return here == wanted and not self.by_channel and self.every_second is None
-
-
-def _at(at: str, reason: str) -> PydanticCustomError:
-    return PydanticCustomError("channel", "{reason}", {"reason": reason, "at": at})
 
 
 @dataclass(frozen=True)
@@ -215,7 +80,7 @@ class Channel:
     """
 
     label: str
-    place: Place
+    place: ChannelPlace
     panel: int
     path: Array
     bend: tuple[float, float]
@@ -224,20 +89,18 @@ class Channel:
     own: str | None = None
 
 
-class Sheet:
-    """A laid panel as arrays, with what channels need of it."""
+class PanelArrays:
+    """A laid panel as arrays, with what channels need of it; `after` is the next toward CB, None for the last."""
 
-    def __init__(self, panel: LaidPanel) -> None:
-        self.panel = panel
+    def __init__(self, panel: LaidPanel, after: "PanelArrays | None") -> None:
+        self.panel, self.after = panel, after
         self.cf, self.cb = np.array(panel.cf_edge), np.array(panel.cb_edge)
         self.top, self.hem = (np.array(sorted(line)) for line in (panel.top, panel.hem))
-        self._bend: tuple[float, float] | None = None
 
-    def bend_toward(self, after: "Sheet") -> tuple[float, float]:
-        """The sharpest curvature of a bone centred on the seam to the next panel, and its height."""
-        if self._bend is None:
-            self._bend = bend_on_seam(self.cb, after.cf)
-        return self._bend
+    @cached_property
+    def seam_bend(self) -> tuple[float, float]:
+        """The sharpest curvature of a bone centred on the seam to the next panel, and its height; CB is straight."""
+        return (0.0, 0.0) if self.after is None else bend_on_seam(self.cb, self.after.cf)
 
     @cached_property
     def span(self) -> tuple[float, float]:
@@ -284,47 +147,41 @@ class Sheet:
         return np.vstack([ends[0], path[first + 1 : last], ends[1]])
 
 
-_SHEETS: list[tuple[Laid, tuple[Sheet, ...]]] = []  # of the patterns last asked for: each edit asks many times
+def panel_arrays(laid: Laid) -> tuple[PanelArrays, ...]:
+    """The panels of a laid half as arrays, from CF to CB."""
+    found: list[PanelArrays] = []
+    for panel in reversed(laid.panels):
+        found.insert(0, PanelArrays(panel, found[0] if found else None))
+    return tuple(found)
 
 
-def sheets_of(laid: Laid) -> tuple[Sheet, ...]:
-    """The panels of a laid half as sheets, from CF to CB."""
-    for known, sheets in _SHEETS:
-        if known is laid:
-            return sheets
-    made = tuple(Sheet(panel) for panel in laid.panels)
-    _SHEETS.insert(0, (laid, made))
-    del _SHEETS[4:]
-    return made
-
-
-def beside(sheet: Sheet, offset_mm: float, from_cf: bool) -> Array:
+def beside(arrays: PanelArrays, offset_mm: float, from_cf: bool) -> Array:
     """A path at a distance inside one edge of a panel, from hem to top line, (n, 2)."""
-    edge = sheet.cf if from_cf else sheet.cb
+    edge = arrays.cf if from_cf else arrays.cb
     along = np.gradient(edge, axis=0)
     along /= np.hypot(along[:, 0], along[:, 1])[:, None]
     inward = np.column_stack([along[:, 1], -along[:, 0]]) * (1 if from_cf else -1)
     path = edge + inward * offset_mm
     path = np.vstack([path[0] - _REACH_MM * along[0], path, path[-1] + _REACH_MM * along[-1]])
-    return sheet.clip(path)
+    return arrays.clip(path)
 
 
-def between_path(sheet: Sheet, channel: Between) -> Array:
+def between_path(arrays: PanelArrays, channel: Between) -> Array:
     """The path of a channel between seams, from hem to top line or as far as it goes, (n, 2)."""
-    low, high = sheet.span
+    low, high = arrays.span
     z = np.linspace(low - 5, high + 5, max(12, int((high - low) / _DRAWN_MM)))
-    path = np.column_stack([sheet.across(channel.across, z), z])
-    return sheet.clip(path, channel.from_mm, channel.to_mm)
+    path = np.column_stack([arrays.across(channel.across, z), z])
+    return arrays.clip(path, channel.from_mm, channel.to_mm)
 
 
-def shaped_path(sheet: Sheet, channel: Shaped) -> Array:
+def shaped_path(arrays: PanelArrays, channel: Shaped) -> Array:
     """A smooth path through the points of a shaped channel, (n, 2).
 
     An end that is near hem or top line goes on to it; nothing goes past them.
     """
     z = np.array([point.z_mm for point in channel.points])
     share = np.array([point.across for point in channel.points])
-    spots = np.column_stack([sheet.across(share, z), z])
+    spots = np.column_stack([arrays.across(share, z), z])
     steps = np.diff(spots, axis=0)
     chords = np.hypot(steps[:, 0], steps[:, 1])
     ways = steps / chords[:, None]
@@ -335,10 +192,10 @@ def shaped_path(sheet: Sheet, channel: Shaped) -> Array:
     tangents.append(ways[-1])
     pieces = [hermite(spots[k], spots[k + 1], tangents[k], tangents[k + 1], 14) for k in range(len(spots) - 1)]
     path = np.vstack([pieces[0], *(piece[1:] for piece in pieces[1:])])
-    near = sheet.inside(path[[0, -1]]) < _NEAR_MM
+    near = arrays.inside(path[[0, -1]]) < _NEAR_MM
     before = [path[0] - _NEAR_MM * tangents[0]] if near[0] else []
     after = [path[-1] + _NEAR_MM * tangents[-1]] if near[1] else []
-    return sheet.clip(np.vstack([*before, path, *after]))
+    return arrays.clip(np.vstack([*before, path, *after]))
 
 
 def bend_of(path: Array) -> tuple[float, float]:
@@ -400,7 +257,7 @@ def _between_heights(path: Array, low: float, high: float) -> Array:
 
 
 def usual_between(
-    sheets: tuple[Sheet, ...], around: Around, insets: Mapping[int, tuple[float, float]]
+    panels: tuple[PanelArrays, ...], around: Around, insets: Mapping[int, tuple[float, float]]
 ) -> tuple[Between, ...]:
     """Channels between seams as this garment usually has them: in the front panels and beside the side seam.
 
@@ -408,41 +265,41 @@ def usual_between(
     `insets` of a panel are where the first and the last bone in it lie, from its edges. They keep clear of darts.
     """
     found = []
-    for sheet in sheets[: around.front_panels + 1]:
-        if sheet.panel.number == len(sheets):
+    for arrays in panels[: around.front_panels + 1]:
+        if arrays.panel.number == len(panels):
             continue
-        low, high = sheet.span
+        low, high = arrays.span
         z = np.linspace(low + 20, high - 20, 24)
-        left, right = sheet.edges_at(z)
+        left, right = arrays.edges_at(z)
         widest = float(np.max(right - left))
-        start, end = (inset / widest for inset in insets.get(sheet.panel.number, (0.0, 0.0)))
+        start, end = (inset / widest for inset in insets.get(arrays.panel.number, (0.0, 0.0)))
         count = int(np.ceil(widest * (1 - start - end) / around.unboned_mm)) - 1
         shares = [start + (1 - start - end) * (i + 1) / (count + 1) for i in range(count)]
-        clear = [one for one in (_clear_of_darts(sheet, share, around) for share in shares) if one is not None]
+        clear = [one for one in (_clear_of_darts(arrays, share, around) for share in shares) if one is not None]
         found += [
-            Between(panel=sheet.panel.number, letter="abcdefgh"[i], across=round(share, 3))
+            Between(panel=arrays.panel.number, letter="abcdefgh"[i], across=round(share, 3))
             for i, share in enumerate(clear)
         ]
     return tuple(found)
 
 
-def _clear_of_darts(sheet: Sheet, share: float, around: Around) -> float | None:
+def _clear_of_darts(arrays: PanelArrays, share: float, around: Around) -> float | None:
     """The share nearest to the wish at which a channel meets no dart; None if there is none."""
-    if not sheet.panel.darts:
+    if not arrays.panel.darts:
         return share
     options = sorted(np.linspace(0.08, 0.92, 43), key=lambda one: abs(float(one) - share))
     for option in (share, *options):
-        channel = Between(panel=sheet.panel.number, letter="a", across=round(float(option), 3))
-        if not darts_met(sheet, between_path(sheet, channel), around.practice.point_clear_mm):
+        channel = Between(panel=arrays.panel.number, letter="a", across=round(float(option), 3))
+        if not darts_met(arrays, between_path(arrays, channel), around.practice.point_clear_mm):
             return float(option)
     return None
 
 
-def darts_met(sheet: Sheet, path: Array, clear_mm: float) -> list[tuple[Point, ...]]:
+def darts_met(arrays: PanelArrays, path: Array, clear_mm: float) -> list[tuple[Point, ...]]:
     """The darts of a panel that a path comes nearer to than so much."""
-    if not sheet.panel.darts or len(path) < 2:
+    if not arrays.panel.darts or len(path) < 2:
         return []
     from shapely.geometry import LineString, Polygon
 
     line = LineString(path)
-    return [dart for dart in sheet.panel.darts if line.distance(Polygon(dart)) < clear_mm]
+    return [dart for dart in arrays.panel.darts if line.distance(Polygon(dart)) < clear_mm]

@@ -10,13 +10,13 @@ from typing import Literal
 from fuseau.craft.base.practice import Practice
 from fuseau.craft.base.record import Record
 from fuseau.craft.boning.bones import Bone
-from fuseau.craft.boning.channels import CutBone
+from fuseau.craft.boning.choices import CutBone
 from fuseau.craft.materials.catalogue import BoneKind, BoneName
 
 _COST = {"stays": 0, "moves here": 1, "cut down": 100, "new": 10000}
 
 
-class Fate(Record):
+class ReusedBone(Record):
     """What becomes of a channel's bone: it stays, one from another channel comes in, one is cut down, or it is new.
 
     `from_channel` is where the bone was cut for; `had_mm` how long it is.
@@ -30,18 +30,18 @@ class Fate(Record):
     had_mm: float | None
 
 
-class Recut(Record):
-    """The fate of every channel's bone, and the bones that are left over, of one half."""
+class BoneReuse(Record):
+    """What becomes of every channel's bone, and the bones that are left over, of one half."""
 
-    fates: tuple[Fate, ...]
+    bones: tuple[ReusedBone, ...]
     left: tuple[CutBone, ...]
     new: int
     cut_down: int
 
 
-def recut(
+def reuse_cut_bones(
     bones: tuple[Bone, ...], cut: tuple[CutBone, ...], kinds: Mapping[BoneName, BoneKind], practice: Practice
-) -> Recut | None:
+) -> BoneReuse | None:
     """How the cut bones serve the channels as they are now; None while none are cut.
 
     A bone serves where it is of the kind, no longer than there is room for, and not so short that the edge would
@@ -52,12 +52,12 @@ def recut(
     wanted = [bone for bone in bones for _ in range(bone.count) if bone.length_mm > 0]
     have = [one for one in cut for _ in range(one.count)]
     pairs = _assigned(wanted, have, practice)
-    fates = []
+    reused = []
     for i, bone in enumerate(wanted):
         given = have[pairs[i]] if i in pairs else None
         what = _serves(bone, given, practice) if given else "new"
-        fates.append(
-            Fate(
+        reused.append(
+            ReusedBone(
                 channel=bone.channel,
                 kind_label=bone.kind_label,
                 length_mm=min(bone.length_mm, given.length_mm) if given else bone.length_mm,
@@ -68,11 +68,11 @@ def recut(
         )
     used = set(pairs.values())
     left = tuple(one.model_copy(update={"count": 1}) for k, one in enumerate(have) if k not in used)
-    return Recut(
-        fates=tuple(fates),
+    return BoneReuse(
+        bones=tuple(reused),
         left=left,
-        new=sum(one.what == "new" for one in fates),
-        cut_down=sum(one.what == "cut down" for one in fates),
+        new=sum(one.what == "new" for one in reused),
+        cut_down=sum(one.what == "cut down" for one in reused),
     )
 
 

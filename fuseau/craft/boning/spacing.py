@@ -5,13 +5,12 @@ from collections.abc import Callable, Iterator
 import numpy as np
 
 from fuseau.craft.base.curves import Array
-from fuseau.craft.base.findings import Change, Finding, Mend
-from fuseau.craft.base.lengths import Unit, format_length
+from fuseau.craft.base.findings import Change, Finding, Mend, Message, finding, mend, message
 from fuseau.craft.base.record import Record
 from fuseau.craft.boning.bones import Bone, between_now, lay_bones, lay_loose
-from fuseau.craft.boning.channels import Around, Between, BoneChoices, Shaped, Sheet, darts_met, sheets_of
+from fuseau.craft.boning.channels import Around, PanelArrays, darts_met
+from fuseau.craft.boning.choices import Between, BoneChoices, Shaped
 from fuseau.craft.pattern.pattern import seam_label
-from fuseau.craft.pattern.trueing import Laid
 
 _STEP_MM = 8.0
 _FROM_EDGE_MM = 15.0  # bones end clear of top line and hem; nearer than this nothing is measured
@@ -37,22 +36,22 @@ class Stretch(Record):
 class _Spread:
     """The half garment at a grid of heights: where panels begin, and where bones lie along it."""
 
-    def __init__(self, sheets: tuple[Sheet, ...], around: Around) -> None:
-        self.sheets, self.around = sheets, around
-        low = min(sheet.span[0] for sheet in sheets)
-        high = max(sheet.span[1] for sheet in sheets)
+    def __init__(self, panels: tuple[PanelArrays, ...], around: Around) -> None:
+        self.panels, self.around = panels, around
+        low = min(arrays.span[0] for arrays in panels)
+        high = max(arrays.span[1] for arrays in panels)
         self.z = np.arange(low, high, _STEP_MM)
-        self.left = np.array([sheet.edges_at(self.z)[0] for sheet in sheets])
-        self.right = np.array([sheet.edges_at(self.z)[1] for sheet in sheets])
-        let_in = np.zeros((len(sheets), len(self.z)))
+        self.left = np.array([arrays.edges_at(self.z)[0] for arrays in panels])
+        self.right = np.array([arrays.edges_at(self.z)[1] for arrays in panels])
+        let_in = np.zeros((len(panels), len(self.z)))
         for gusset in around.gussets:
-            if gusset.seam < len(sheets):
+            if gusset.seam < len(panels):
                 let_in[gusset.seam] += gusset.width_at(self.z)
         widths = self.right - self.left
         before = np.vstack([np.zeros(len(self.z)), np.cumsum(widths, axis=0)[:-1]])
         self.start = before + np.cumsum(let_in, axis=0)
         ends = [
-            (max(s.cf[0, 1], s.cb[0, 1]) + _FROM_EDGE_MM, min(s.cf[-1, 1], s.cb[-1, 1]) - _FROM_EDGE_MM) for s in sheets
+            (max(s.cf[0, 1], s.cb[0, 1]) + _FROM_EDGE_MM, min(s.cf[-1, 1], s.cb[-1, 1]) - _FROM_EDGE_MM) for s in panels
         ]
         self.worn = np.array([(self.z > a) & (self.z < b) for a, b in ends])
 
@@ -79,7 +78,7 @@ class _Spread:
         wide = lows[1:] - highs[:-1]
         middle = (lows[1:] + highs[:-1]) / 2
         found = []
-        for p in range(len(self.sheets)):
+        for p in range(len(self.panels)):
             end = self.start[p] + self.right[p] - self.left[p]
             within = self.worn[p] & (middle >= self.start[p] - 1e-9) & (middle < end)
             here = np.where(within & ~np.isnan(wide), wide, -np.inf)
@@ -103,40 +102,43 @@ class _Spread:
         return found
 
 
-def unboned(laid: Laid, bones: tuple[Bone, ...], around: Around) -> tuple[Stretch, ...]:
+def unboned(panels: tuple[PanelArrays, ...], bones: tuple[Bone, ...], around: Around) -> tuple[Stretch, ...]:
     """The widest stretch of cloth without a bone in every panel, from CF to CB (model, section 7)."""
-    return tuple(_Spread(sheets_of(laid), around).stretches(bones))
+    return tuple(_Spread(panels, around).stretches(bones))
 
 
 def check_spacing(
-    laid: Laid, bones: tuple[Bone, ...], choices: BoneChoices, around: Around, unit: Unit
+    panels: tuple[PanelArrays, ...], bones: tuple[Bone, ...], choices: BoneChoices, around: Around
 ) -> list[Finding]:
     """Panels with too wide a stretch, each with the channel that mends it."""
-    spread = _Spread(sheets_of(laid), around)
+    spread = _Spread(panels, around)
     limit = around.unboned_mm
     found = []
     for stretch in spread.stretches(bones):
         if stretch.wide_mm <= limit:
             continue
         found.append(
-            Finding(
-                code="unboned",
-                stage="bones",
-                severity="caution",
+            finding(
+                "unboned",
+                "bones",
+                "caution",
                 at="bones.between",
                 where=f"Panel {stretch.panel}",
-                sentence=f"Panel {stretch.panel} has {format_length(stretch.wide_mm, unit, hardware=True)} of cloth "
-                f"without a bone at {format_length(stretch.z_mm, unit)}; more than "
-                f"{format_length(limit, unit, hardware=True)} wrinkles.",
                 numbers={"wide_mm": stretch.wide_mm, "limit_mm": limit, "z_mm": stretch.z_mm},
-                mend=_mend_stretch(spread, laid, stretch, bones, choices, around),
+                mend=_mend_stretch(spread, panels, stretch, bones, choices, around),
+                panel=stretch.panel,
             )
         )
     return found
 
 
 def _mend_stretch(
-    spread: _Spread, laid: Laid, stretch: Stretch, bones: tuple[Bone, ...], choices: BoneChoices, around: Around
+    spread: _Spread,
+    panels: tuple[PanelArrays, ...],
+    stretch: Stretch,
+    bones: tuple[Bone, ...],
+    choices: BoneChoices,
+    around: Around,
 ) -> Mend | None:
     """The channels that bring a stretch under the limit; tried before they are offered."""
     panel = stretch.panel
@@ -144,12 +146,12 @@ def _mend_stretch(
     def mends(trial: tuple[Bone, ...]) -> bool:
         return all(one.wide_mm <= around.unboned_mm for one in spread.stretches(trial) if one.panel == panel)
 
-    here = between_now(laid, choices, around)
+    here = between_now(panels, choices, around)
     loose: tuple[Between | Shaped, ...] = (*here, *choices.shaped)
     taken = {one.letter for one in loose if one.panel == panel}
     letters = [letter for letter in _LETTERS if letter not in taken]
-    sheet = spread.sheets[panel - 1]
-    left, right = (float(edge[0]) for edge in sheet.edges_at(np.array([stretch.z_mm])))
+    arrays = spread.panels[panel - 1]
+    left, right = (float(edge[0]) for edge in arrays.edges_at(np.array([stretch.z_mm])))
     fewest = int(np.ceil(stretch.wide_mm / around.unboned_mm)) - 1
     for count in (fewest, fewest + 1, fewest + 2):
         new = []
@@ -157,25 +159,22 @@ def _mend_stretch(
             x = stretch.from_x_mm + (stretch.to_x_mm - stretch.from_x_mm) * (i + 1) / (count + 1)
             share = round(min(0.94, max(0.06, (x - left) / (right - left))), 3)
             new.append(Between(panel=panel, letter=letters[i], across=share))
-        laid_new = tuple(bone for bone in (lay_loose(sheet, one, choices, around) for one in new) if bone is not None)
+        laid_new = tuple(bone for bone in (lay_loose(arrays, one, choices, around) for one in new) if bone is not None)
         if mends((*bones, *laid_new)):
             labels = " and ".join(one.label for one in new)
             value = [one.model_dump() for one in (*here, *new)]
-            return Mend(
-                label=f"Add {'a channel' if count == 1 else 'channels'}, {labels}",
-                changes=(Change(at="bones.between", value=value),),
-            )
+            add = "mend.add_channel" if count == 1 else "mend.add_channels"
+            return mend(add, Change(at="bones.between", value=value), channels=labels)
     for seam in (panel - 1, panel):
         if choices.on_seams.get(seam_label(seam)) == "none":
             back = {label: place for label, place in choices.on_seams.items() if label != seam_label(seam)}
-            if mends(lay_bones(laid, choices.model_copy(update={"on_seams": back}), around)):
-                return Mend(
-                    label=f"A channel on seam {seam_label(seam)}", changes=(Change(at="bones.on_seams", value=back),)
-                )
+            if mends(lay_bones(panels, choices.model_copy(update={"on_seams": back}), around)):
+                change = Change(at="bones.on_seams", value=back)
+                return mend("mend.channel_on_seam", change, seam=seam_label(seam))
     if around.gussets and not choices.over_gussets:
         over = choices.model_copy(update={"over_gussets": True})
-        if mends(lay_bones(laid, over, around)):
-            return Mend(label="Bones over the gussets", changes=(Change(at="bones.over_gussets", value=True),))
+        if mends(lay_bones(panels, over, around)):
+            return mend("mend.over_gussets", Change(at="bones.over_gussets", value=True))
     return None
 
 
@@ -185,29 +184,31 @@ def _mend_stretch(
 class _Clashes:
     """What the maker's channels run into: edges, opening, lacing edge, darts, each other."""
 
-    def __init__(self, laid: Laid, bones: tuple[Bone, ...], around: Around, needs_mm: float) -> None:
-        self.sheets, self.bones, self.around, self.needs_mm = sheets_of(laid), bones, around, needs_mm
+    def __init__(
+        self, panels: tuple[PanelArrays, ...], bones: tuple[Bone, ...], around: Around, needs_mm: float
+    ) -> None:
+        self.panels, self.bones, self.around, self.needs_mm = panels, bones, around, needs_mm
 
-    def of(self, bone: Bone) -> str | None:
-        """What a channel meets, in words; None where it lies clear."""
-        sheet, path = self.sheets[bone.panel - 1], np.array(bone.path)
+    def of(self, bone: Bone) -> Message | None:
+        """What a channel meets; None where it lies clear."""
+        arrays, path = self.panels[bone.panel - 1], np.array(bone.path)
         half = bone.channel_width_mm * bone.count / 2
-        left, right = sheet.edges_at(path[:, 1])
+        left, right = arrays.edges_at(path[:, 1])
         if float(np.min(right - left)) < 2 * half:
-            return f"is wider than panel {bone.panel} at its narrowest"
-        if darts_met(sheet, path, max(half, self.around.practice.point_clear_mm)):
-            return "runs through a dart, or past its point"
+            return message("clash.wider_than_panel", panel=bone.panel)
+        if darts_met(arrays, path, max(half, self.around.practice.point_clear_mm)):
+            return message("clash.dart")
         to_left, to_right = float(np.min(path[:, 0] - left)), float(np.min(right - path[:, 0]))
         if min(to_left, to_right) < half - 0.5:
-            return f"leaves panel {bone.panel}"
-        last = len(self.sheets)
+            return message("clash.leaves_panel", panel=bone.panel)
+        last = len(self.panels)
         if bone.panel == last and to_right < half + self.needs_mm - _TOUCH_MM:
-            return "runs into the lacing edge"
+            return message("clash.lacing_edge")
         if bone.panel == 1 and self.around.front_mm and to_left < half + self.around.front_mm:
-            return "runs into what closes the front"
+            return message("clash.front")
         return self._neighbour(bone, half, to_left, to_right)
 
-    def _neighbour(self, bone: Bone, half: float, to_left: float, to_right: float) -> str | None:
+    def _neighbour(self, bone: Bone, half: float, to_left: float, to_right: float) -> Message | None:
         from shapely.geometry import LineString
 
         line = LineString(bone.path)
@@ -216,19 +217,19 @@ class _Clashes:
                 continue
             apart = half + other.channel_width_mm * other.count / 2 - _TOUCH_MM
             if other.panel == bone.panel and line.distance(LineString(other.path)) < apart:
-                return f"meets the channel {other.channel}"
+                return message("clash.channel", other=other.channel)
             if other.place == "seam" and other.panel == bone.panel - 1 and to_left < apart:
                 low, high = other.path[0][1], other.path[-1][1]
                 if any(low <= z <= high for _, z in bone.path):
-                    return f"meets the channel {other.channel}"
+                    return message("clash.channel", other=other.channel)
         return None
 
 
 def check_clashes(
-    laid: Laid, bones: tuple[Bone, ...], choices: BoneChoices, around: Around, needs_mm: float, unit: Unit
+    panels: tuple[PanelArrays, ...], bones: tuple[Bone, ...], choices: BoneChoices, around: Around, needs_mm: float
 ) -> list[Finding]:
     """Channels between seams, beside them and shaped that are in the way of something, each with what mends it."""
-    clashes = _Clashes(laid, bones, around, needs_mm)
+    clashes = _Clashes(panels, bones, around, needs_mm)
     found = []
     for bone in bones:
         if bone.place not in ("between", "shaped", "beside seam") or bone.room_mm <= 0:
@@ -236,42 +237,44 @@ def check_clashes(
         said = clashes.of(bone)
         if said is not None:
             found.append(
-                Finding(
-                    code="channels_clash",
-                    stage="bones",
-                    severity="caution",
+                finding(
+                    "channels_clash",
+                    "bones",
+                    "caution",
                     at=f"bones.{bone.own}" if bone.own else None,
                     where=bone.channel,
-                    sentence=f"The channel {bone.channel} {said}.",
                     numbers={"across_mm": bone.channel_width_mm * bone.count},
-                    mend=_mend_clash(clashes, bone, choices, laid),
+                    mend=_mend_clash(clashes, bone, choices, panels),
+                    said=said.code,
+                    channel=bone.channel,
+                    also=said.given,
                 )
             )
     return found
 
 
-def _mend_clash(clashes: _Clashes, bone: Bone, choices: BoneChoices, laid: Laid) -> Mend | None:
+def _mend_clash(clashes: _Clashes, bone: Bone, choices: BoneChoices, panels: tuple[PanelArrays, ...]) -> Mend | None:
     """The nearest place where a channel lies clear; else one bone instead of two; else without it."""
     around = clashes.around
     if bone.place == "beside seam" and bone.seam is not None:
         label = seam_label(bone.seam)
         if bone.seam == around.open_seam or bone.seam in around.joined:  # nothing can lie in the seam itself
-            return Mend(label=f"No bone beside {label}", changes=(Change(at=f"bones.on_seams.{label}", value="none"),))
-        return Mend(label=f"{label}: on the seam", changes=(Change(at=f"bones.on_seams.{label}", value="on"),))
-    here: tuple[Between | Shaped, ...] = between_now(laid, choices, around)
+            return mend("mend.no_bone_beside", Change(at=f"bones.on_seams.{label}", value="none"), seam=label)
+        return mend("mend.on_seam", Change(at=f"bones.on_seams.{label}", value="on"), seam=label)
+    here: tuple[Between | Shaped, ...] = between_now(panels, choices, around)
     field = "between"
     if bone.place == "shaped":
         here, field = choices.shaped, "shaped"
     index = next((i for i, one in enumerate(here) if one.label == bone.channel), None)
     if index is None:
         return None
-    sheet = clashes.sheets[bone.panel - 1]
-    moved = _first_clear(clashes, _moved_about(here[index]), lambda one: lay_loose(sheet, one, choices, around))
+    arrays = clashes.panels[bone.panel - 1]
+    moved = _first_clear(clashes, _moved_about(here[index]), lambda one: lay_loose(arrays, one, choices, around))
     if moved is not None:
         value = [one.model_dump() for one in (*here[:index], moved, *here[index + 1 :])]
-        return Mend(label=f"Move {bone.channel} clear of it", changes=(Change(at=f"bones.{field}", value=value),))
+        return mend("mend.move_clear", Change(at=f"bones.{field}", value=value), channel=bone.channel)
     left = [one.model_dump() for one in (*here[:index], *here[index + 1 :])]
-    return Mend(label=f"Leave {bone.channel} out", changes=(Change(at=f"bones.{field}", value=left),))
+    return mend("mend.leave_out", Change(at=f"bones.{field}", value=left), channel=bone.channel)
 
 
 def _moved_about(channel: Between | Shaped) -> Iterator[Between | Shaped]:

@@ -6,10 +6,11 @@ from typing import Literal
 
 import numpy as np
 
+from fuseau.craft.base.findings import Message, message
 from fuseau.craft.base.practice import Practice
 from fuseau.craft.base.record import Record
 from fuseau.craft.boning.bones import Bone
-from fuseau.craft.boning.channels import BoneChoices
+from fuseau.craft.boning.choices import BoneChoices
 from fuseau.craft.fit.fit import Fit
 from fuseau.craft.materials.catalogue import BoneKind, BoneName
 from fuseau.craft.pattern.cups import Cup
@@ -44,7 +45,7 @@ class CupBoning(Record):
     wire_across_mm: float
     casing_mm: float
     seam_mm: float
-    sentence: str
+    sentence: Message
 
 
 def boning(
@@ -130,6 +131,5 @@ def cup_boning(cup: Cup | None, practice: Practice) -> CupBoning | None:
         wire_across_mm=cup.wire_diameter_mm,
         casing_mm=math.ceil(casing),
         seam_mm=math.floor(seam - 2 * practice.wire_clear_mm),
-        sentence="Woven boning is sewn through the cup's seam; the wire goes into its casing, and the binding of the "
-        "top line closes it in.",
+        sentence=message("cup_boning"),
     )

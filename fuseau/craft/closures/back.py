@@ -5,10 +5,11 @@ from typing import Annotated, Literal
 
 from pydantic import Field
 
-from fuseau.craft.base.findings import Change, Finding, Mend, capital
-from fuseau.craft.base.lengths import Length, Unit, format_length
+from fuseau.craft.base.errors import Unmakeable
+from fuseau.craft.base.findings import Change, Finding, Mend, Message, finding, mend, message
+from fuseau.craft.base.lengths import Length
 from fuseau.craft.base.practice import Practice
-from fuseau.craft.base.record import Record, Unmakeable
+from fuseau.craft.base.record import Record
 from fuseau.craft.closures.lacing import LacePattern, walk_length
 from fuseau.craft.materials.catalogue import GROMMETS, LACES, GrommetKind, GrommetName, LaceKind, LaceName
 
@@ -49,7 +50,7 @@ class ModestyPanel(Record):
     bones_along_mm: tuple[float, ...]
     bones_across_mm: tuple[float, ...]
     covers_waist_mm: float
-    sentence: str
+    sentence: Message
 
 
 class WaistTape(Record):
@@ -58,7 +59,7 @@ class WaistTape(Record):
     cut_mm: float
     from_cf_mm: float
     to_cf_mm: float
-    sentence: str
+    sentence: Message
 
 
 class Lace(Record):
@@ -92,7 +93,7 @@ def rows(
         margin = min(practice.row_margin_mm, (top_mm - hem_mm) / 6)
         return tuple(_evenly(hem_mm + margin, top_mm - margin, pitch_mm)[::-1])
     if highest < pair or lowest > -pair:
-        raise Unmakeable("draft.top.cb_mm", "The back is too short for a pair of holes at the waist.")
+        raise Unmakeable("draft.top.cb_mm", "back_too_short")
     upper = _outward(pair, highest, pitch_mm, waist_pitch_mm, practice)
     lower = _outward(pair, -lowest, pitch_mm, waist_pitch_mm, practice)
     return (*upper[::-1], *(-z for z in lower))
@@ -149,11 +150,6 @@ def modesty_panel(
     width = widest_gap_mm + 2 * practice.modesty_overlap_mm
     height = top_mm - hem_mm - practice.modesty_short_mm
     covers = closed_waist_mm + width - 2 * practice.modesty_overlap_mm
-    how = {
-        "floating": "It lies loose behind the lace: stiffened, it stays where it is put.",
-        "sewn": "One long side is sewn into the lacing edge, behind the inner bone; the other lies free.",
-        "hung": "It hangs on the lace by loops near its top and at the waist, and moves with it.",
-    }[attached]
     inside = 2 * practice.modesty_margin_mm
     return ModestyPanel(
         attached=attached,
@@ -162,7 +158,7 @@ def modesty_panel(
         bones_along_mm=(height - inside, height - inside),
         bones_across_mm=(width - inside,) * 3,
         covers_waist_mm=covers,
-        sentence=how,
+        sentence=message(f"modesty.{attached}"),
     )
 
 
@@ -176,8 +172,7 @@ def waist_tape(half_waist_mm: float, front_stop_mm: float, back_stop_mm: float, 
         cut_mm=math.ceil(end - start + 2 * practice.tape_turning_mm),
         from_cf_mm=start,
         to_cf_mm=end,
-        sentence="In the layers, on the waistline, caught in every seam; it goes in before the layer that hides it, "
-        "and stops short of the front bone so that it doesn't show.",
+        sentence=message("waist_tape"),
     )
 
 
@@ -210,34 +205,32 @@ def grommet_count(heights_mm: tuple[float, ...], bought: bool = True) -> tuple[i
     return holes, max(2, math.ceil(holes / 10)) if bought else 0
 
 
-def check_lace(lace: LaceKind, hole: GrommetKind, hardest_n: float, practice: Practice, unit: Unit) -> list[Finding]:
+def check_lace(lace: LaceKind, hole: GrommetKind, hardest_n: float, practice: Practice) -> list[Finding]:
     """Whether the lace goes through the holes, and bears the pull."""
     found = []
     if lace.through_mm > hole.hole_mm - practice.lace_play_mm:
         goes = [one for one in LACES.values() if one.through_mm <= hole.hole_mm - practice.lace_play_mm]
         best = max((one for one in goes if one.name != "ribbon_4"), key=lambda one: one.through_mm, default=None)
         found.append(
-            Finding(
-                code="lace_too_thick",
-                stage="back",
-                severity="caution",
+            finding(
+                "lace_too_thick",
+                "back",
+                "caution",
                 at="back.lace",
                 where="CB",
-                sentence=f"{capital(lace.label)} hardly runs through a hole of "
-                f"{format_length(hole.hole_mm, unit, hardware=True)}, and must pass it again to be undone.",
                 numbers={"through_mm": lace.through_mm, "hole_mm": hole.hole_mm},
                 mend=_take_lace(best),
+                lace=lace.label,
             )
         )
     if lace.name == "ribbon_4" and hardest_n > practice.ribbon_holds_n:
         found.append(
-            Finding(
-                code="ribbon_wears",
-                stage="back",
-                severity="caution",
+            finding(
+                "ribbon_wears",
+                "back",
+                "caution",
                 at="back.lace",
                 where="CB",
-                sentence=f"A narrow ribbon wears through where a row carries {hardest_n:.1f} N.",
                 numbers={"carries_n": hardest_n},
                 mend=_take_lace(LACES["flat_8"]),
             )
@@ -248,10 +241,10 @@ def check_lace(lace: LaceKind, hole: GrommetKind, hardest_n: float, practice: Pr
 def _take_lace(lace: LaceKind | None) -> Mend | None:
     if lace is None:
         return None
-    return Mend(label=capital(lace.label), changes=(Change(at="back.lace", value=lace.name),))
+    return mend("mend.take", Change(at="back.lace", value=lace.name), what=lace.label)
 
 
-def check_holes(rows_: tuple[Row, ...], kind: GrommetKind, lightest_mm: float, unit: Unit) -> list[Finding]:
+def check_holes(rows_: tuple[Row, ...], kind: GrommetKind, lightest_mm: float) -> list[Finding]:
     """Whether the holes hold what they carry, and lie clear of each other."""
     found = []
     hardest = max(rows_, key=lambda row: row.carries_n)
@@ -259,43 +252,30 @@ def check_holes(rows_: tuple[Row, ...], kind: GrommetKind, lightest_mm: float, u
         stronger = [one for one in GROMMETS.values() if one.holds_n > hardest.carries_n]
         best = min(stronger, key=lambda one: one.minutes) if stronger else None
         found.append(
-            Finding(
-                code="holes_tear",
-                stage="back",
-                severity="caution",
+            finding(
+                "holes_tear",
+                "back",
+                "caution",
                 at="back.holes",
                 where="CB",
-                sentence=f"The hardest pulled row carries {hardest.carries_n:.1f} N; a {kind.label} holds some "
-                f"{kind.holds_n:g} N. It may tear out: take a stronger kind, or set them closer.",
                 numbers={"carries_n": hardest.carries_n, "holds_n": kind.holds_n},
-                mend=Mend(
-                    label=capital(best.label),
-                    changes=(Change(at="back.holes", value=best.name),),
-                )
-                if best
-                else None,
+                mend=mend("mend.take", Change(at="back.holes", value=best.name), what=best.label) if best else None,
+                hole=kind.label,
             )
         )
     pitch = min((a.z_mm - b.z_mm for a, b in zip(rows_, rows_[1:], strict=False)), default=math.inf)
     if pitch < kind.flange_mm + lightest_mm:
-        needed = math.ceil(kind.flange_mm + lightest_mm)
+        needed = math.ceil(kind.flange_mm + lightest_mm) + 2
+        changes = (Change(at="back.pitch_mm", value=needed), Change(at="back.waist_pitch_mm", value=None))
         found.append(
-            Finding(
-                code="holes_clash",
-                stage="back",
-                severity="stop",
+            finding(
+                "holes_clash",
+                "back",
+                "stop",
                 at="back.pitch_mm",
                 where="CB",
-                sentence=f"Holes {format_length(pitch, unit, hardware=True)} apart leave no cloth between flanges of "
-                f"{format_length(kind.flange_mm, unit, hardware=True)}.",
                 numbers={"pitch_mm": pitch, "flange_mm": kind.flange_mm},
-                mend=Mend(
-                    label=f"A pitch of {format_length(needed + 2, unit, hardware=True)}",
-                    changes=(
-                        Change(at="back.pitch_mm", value=needed + 2),
-                        Change(at="back.waist_pitch_mm", value=None),
-                    ),
-                ),
+                mend=mend("mend.pitch", *changes, pitch_mm=needed),
             )
         )
     return found

@@ -4,10 +4,11 @@ from typing import Annotated, Literal
 
 from pydantic import Field
 
-from fuseau.craft.base.findings import Change, Finding, Mend
-from fuseau.craft.base.lengths import Length, Unit, format_length
+from fuseau.craft.base.errors import Unmakeable
+from fuseau.craft.base.findings import Change, Finding, Message, finding, mend, message
+from fuseau.craft.base.lengths import Length
 from fuseau.craft.base.practice import Practice
-from fuseau.craft.base.record import Record, Unmakeable
+from fuseau.craft.base.record import Record
 from fuseau.craft.materials.catalogue import BUSKS, ZIPS_MM, BoneKind, BuskStock
 
 OpeningKind = Literal["busk", "zip", "hidden zip", "hooks", "lacing", "none"]
@@ -51,7 +52,7 @@ class Busk(Record):
     """The busk that fits CF, or the reason why none does (`length_mm` None)."""
 
     length_mm: float | None
-    reason: str
+    reason: Message
     width_mm: float | None = None
     loop_width_mm: float | None = None
     thin: bool = False
@@ -72,8 +73,8 @@ class Opening(Record):
     kind: OpeningKind
     line: str
     seam: int
-    title: str
-    why: str
+    title: Message
+    why: Message
     reach_mm: float
     top_z_mm: float | None = None
     bottom_z_mm: float | None = None
@@ -81,14 +82,14 @@ class Opening(Record):
     opens_low_mm: float | None = None
     opens_high_mm: float | None = None
     marks_z_mm: tuple[float, ...] = ()
-    bought: tuple[str, ...] = ()
+    bought: tuple[Message, ...] = ()
     minutes: float = 0.0
     flap_mm: tuple[float, float] | None = None
-    order: tuple[str, ...] = ()
-    cautions: tuple[str, ...] = ()
+    order: tuple[Message, ...] = ()
+    cautions: tuple[Message, ...] = ()
 
 
-def choose_busk(cf_top_mm: float, cf_hem_mm: float, choices: FrontChoices, practice: Practice, unit: Unit) -> Busk:
+def choose_busk(cf_top_mm: float, cf_hem_mm: float, choices: FrontChoices, practice: Practice) -> Busk:
     """The longest stock that fits CF between its clearances (or the maker's own), with its sew-and-leave table.
 
     `cf_top_mm`, `cf_hem_mm` are the heights of CF's stitch line ends above the waist.
@@ -96,24 +97,20 @@ def choose_busk(cf_top_mm: float, cf_hem_mm: float, choices: FrontChoices, pract
     length = cf_top_mm - cf_hem_mm
     room = length - 2 * practice.busk_clearance_mm
     if choices.opening != "busk":
-        return Busk(length_mm=None, reason="No busk: the front closes otherwise.")
-    left = f"CF is {format_length(length, unit)} long and leaves {format_length(max(room, 0), unit, hardware=True)}"
+        return Busk(length_mm=None, reason=message("busk.otherwise"))
     sold = (choices.busk,) if choices.busk else BUSKS
     fitting = [stock for stock in sold if stock.length_mm <= room]
-    if not fitting and choices.busk:
-        own = format_length(choices.busk.length_mm, unit, hardware=True)
-        return Busk(length_mm=None, reason=f"{left}; this busk is {own}.")
     if not fitting:
-        shortest = format_length(BUSKS[0].length_mm, unit, hardware=True)
-        return Busk(length_mm=None, reason=f"{left} for a busk; the shortest sold is {shortest}.")
+        code = "busk.own_too_long" if choices.busk else "busk.none_short_enough"
+        shortest = min(stock.length_mm for stock in sold)
+        return Busk(length_mm=None, reason=message(code, cf_mm=length, room_mm=max(room, 0), shortest_mm=shortest))
     stock = max(fitting, key=lambda one: one.length_mm)
     start = practice.busk_clearance_mm + (room - stock.length_mm) / 2
     studs = tuple(start + place for place in stock.stud_places())
-    clear = format_length(practice.busk_clearance_mm, unit, hardware=True)
+    code = "busk.own_fits" if choices.busk else "busk.longest_sold"
     return Busk(
         length_mm=stock.length_mm,
-        reason=f"{'The one measured' if choices.busk else 'The longest sold that'} leaves {clear} "
-        f"clear at both ends of a CF of {format_length(length, unit)}.",
+        reason=message(code, clear_mm=practice.busk_clearance_mm, cf_mm=length),
         width_mm=stock.width_mm,
         loop_width_mm=stock.loop_width_mm,
         thin=choices.thin or stock.thin,
@@ -137,9 +134,7 @@ def sew_and_leave(
     at = 0.0
     for stud in studs_mm:
         if stud - half - at < practice.busk_least_sewn_mm:
-            raise Unmakeable(
-                "front.busk", f"Only {stud - half - at:.1f} mm of CF would be sewn above the stud at {stud:.0f} mm."
-            )
+            raise Unmakeable("front.busk", "busk.sewn_too_short", sewn_mm=stud - half - at, stud_mm=stud)
         found += [
             Interval(kind="sew", from_mm=at, to_mm=stud - half),
             Interval(kind="leave", from_mm=stud - half, to_mm=stud + half),
@@ -157,17 +152,17 @@ def reach_of(choices: FrontChoices, busk: Busk) -> float:
 
 
 def plan_opening(
-    choices: FrontChoices, seam: int, edge: tuple[float, float], busk: Busk, practice: Practice, unit: Unit
+    choices: FrontChoices, seam: int, edge: tuple[float, float], busk: Busk, practice: Practice
 ) -> Opening:
     """What opens, on a seam (0 is CF) that runs from the height `edge[0]` up to `edge[1]`, mm."""
     kind: OpeningKind = choices.opening
     if kind == "busk" and busk.length_mm is None:
-        return _nothing(busk.reason, "busk")
+        return _nothing(message("opening.no_busk_fits"), busk.reason, "busk")
     if kind == "none":
-        return _nothing("She gets in by the lacing behind.", "none")
+        return _nothing(message("opening.none"), message("opening.none.why"), "none")
     low, high = edge
     made = {"busk": _with_busk, "zip": _with_zip, "hidden zip": _with_zip, "hooks": _with_hooks, "lacing": _laced}[kind]
-    found = made(choices, low, high, busk, practice, unit)
+    found = made(choices, low, high, busk, practice)
     line = "CF" if kind in _AT_CF else choices.line
     flap = None
     if choices.flap:
@@ -175,27 +170,24 @@ def plan_opening(
     return found.model_copy(update={"line": line, "seam": 0 if line == "CF" else seam, "flap_mm": flap})
 
 
-def _nothing(why: str, kind: OpeningKind) -> Opening:
-    return Opening(
-        kind=kind,
-        line="CF",
-        seam=0,
-        title="No busk fits" if kind == "busk" else "No opening in front",
-        why=why,
-        reach_mm=0.0,
-    )
+def _nothing(title: Message, why: Message, kind: OpeningKind) -> Opening:
+    return Opening(kind=kind, line="CF", seam=0, title=title, why=why, reach_mm=0.0)
 
 
-def _with_busk(choices: FrontChoices, low: float, high: float, busk: Busk, practice: Practice, unit: Unit) -> Opening:
+def _messages(*codes: str, **given: str) -> tuple[Message, ...]:
+    return tuple(message(code, **given) for code in codes)
+
+
+def _with_busk(choices: FrontChoices, low: float, high: float, busk: Busk, practice: Practice) -> Opening:
     assert busk.length_mm is not None
     assert busk.top_z_mm is not None
     assert busk.width_mm is not None
-    title = format_length(busk.length_mm, unit, hardware=True)
+    steps = ["face", "loop_side", "loops", "knob_side", "knob_stitch", *(["thin"] if busk.thin else []), "join"]
     return Opening(
         kind="busk",
         line="CF",
         seam=0,
-        title=f"A busk of {title}",
+        title=message("opening.busk", length_mm=busk.length_mm),
         why=busk.reason,
         reach_mm=busk.width_mm / 2,
         top_z_mm=busk.top_z_mm,
@@ -204,61 +196,47 @@ def _with_busk(choices: FrontChoices, low: float, high: float, busk: Busk, pract
         opens_low_mm=low,
         opens_high_mm=high,
         marks_z_mm=busk.studs_z_mm,
-        bought=(f"split busk, {title}, {len(busk.studs_mm)} studs{', thin' if busk.thin else ''}",),
+        bought=(
+            message(
+                "bought.thin_busk" if busk.thin else "bought.busk", length_mm=busk.length_mm, studs=len(busk.studs_mm)
+            ),
+        ),
         minutes=60.0,
-        order=(
-            "Face or bag out both front panels along CF; mark the studs on both.",
-            "Loop side: sew CF in stretches, backstitched at both ends, and leave a hole for every loop.",
-            "Push the loops through from between the plies, lay the busk hard into the seam, and stitch close beside "
-            "it with the zip foot.",
-            "Knob side: make each hole with the awl, between the threads, and push the knobs through from the wrong "
-            "side; close both halves to see that they meet.",
-            "Stitch close beside the knob side too, by hand-wheel near the metal.",
-            *(("Sew a channel for the flat steel beside it on each side: a thin busk bows without.",) * busk.thin),
-            "Only now join the front panels to the others.",
-        ),
-        cautions=(
-            "The busk goes in before the panels are joined. Wear eye protection when sewing beside it: needles break.",
-        ),
+        order=_messages(*(f"order.busk.{step}" for step in steps)),
+        cautions=_messages("caution.busk"),
     )
 
 
-def _with_zip(choices: FrontChoices, low: float, high: float, busk: Busk, practice: Practice, unit: Unit) -> Opening:
+def _with_zip(choices: FrontChoices, low: float, high: float, busk: Busk, practice: Practice) -> Opening:
     hidden = choices.opening == "hidden zip"
     sold = ZIPS_MM["hidden" if hidden else "separating"]
     length = high - low
     room = length - 2 * practice.zip_clear_mm
-    clear = format_length(practice.zip_clear_mm, unit, hardware=True)
-    name = "hidden zip" if hidden else "separating zip"
     if not hidden and room < sold[0]:
         return Opening(
             kind=choices.opening,
             line=choices.line,
             seam=0,
-            title="No zip fits",
-            why=f"The seam is {format_length(length, unit)} long; the shortest separating zip sold is "
-            f"{format_length(sold[0], unit, hardware=True)}.",
+            title=message("opening.no_zip_fits"),
+            why=message("zip.none_short_enough", seam_mm=length, shortest_mm=sold[0]),
             reach_mm=_TAPE_MM["zip"],
         )
+    name = "hidden_zip" if hidden else "zip"
     if hidden:
         bought = next((one for one in sold if one >= room), sold[-1])
         opens = min(room, bought)
         bottom = high - practice.zip_clear_mm - opens
-        how = (
-            f"Cut down to {format_length(opens, unit, hardware=True)} at its lower end, with a new stop sewn over the "
-            "teeth." * (bought > opens)
-        )
-        why = f"{how} It stays closed below: a zip that does not separate gives no more room at the hem.".strip()
+        why = message("zip.cut_down" if bought > opens else "zip.stays_closed_below", opens_mm=opens)
     else:
         bought = max(one for one in sold if one <= room)
         opens, bottom = bought, high - practice.zip_clear_mm - bought
-        why = f"The longest sold that leaves {clear} clear at both ends; what it lacks at the hem is sewn shut."
-    short = format_length(bought, unit, hardware=True)
+        why = message("zip.longest_sold", clear_mm=practice.zip_clear_mm)
+    steps = ["sew", *(["below"] if hidden else []), "back", "hook", "bones"]
     return Opening(
         kind=choices.opening,
         line=choices.line,
         seam=0,
-        title=f"A {name} of {short}",
+        title=message(f"opening.{name}", length_mm=bought),
         why=why,
         reach_mm=_TAPE_MM[choices.opening],
         top_z_mm=high - practice.zip_clear_mm,
@@ -266,34 +244,23 @@ def _with_zip(choices: FrontChoices, low: float, high: float, busk: Busk, practi
         separates=not hidden,
         opens_low_mm=low if not hidden else bottom,
         opens_high_mm=high,
-        bought=(f"{name}, {short}",),
+        bought=(message(f"bought.{name}", length_mm=bought),),
         minutes=40.0,
-        order=(
-            f"Sew the zip into its seam ({choices.line}) while both panels still lie flat; baste it first.",
-            *(("Sew the seam below the zip from its stop to the hem.",) if hidden else ()),
-            "Back the tape with the waist tape or a strip of the strength layer: a zip must not carry the pull alone.",
-            "A hook and eye at the waist, inside, takes the strain while it is drawn up.",
-            "Bones lie clear of the tape on both sides.",
-        ),
-        cautions=(
-            "A zip under strain can burst or jam, and one behind or at the side is slow. In an emergency the laces are "
-            "cut first; if there are none, cut the cloth beside the zip.",
-        ),
+        order=_messages(*(f"order.zip.{step}" for step in steps), line=choices.line),
+        cautions=_messages("caution.zip"),
     )
 
 
-def _with_hooks(choices: FrontChoices, low: float, high: float, busk: Busk, practice: Practice, unit: Unit) -> Opening:
+def _with_hooks(choices: FrontChoices, low: float, high: float, busk: Busk, practice: Practice) -> Opening:
     first, last = high - practice.zip_clear_mm, low + practice.zip_clear_mm
     count = max(2, round((first - last) / choices.hook_pitch_mm) + 1)
     places = tuple(first - (first - last) * i / (count - 1) for i in range(count))
-    long = format_length(high - low + 2 * practice.tape_turning_mm, unit)
     return Opening(
         kind="hooks",
         line=choices.line,
         seam=0,
-        title=f"{count} hooks and eyes",
-        why=f"Every {format_length((first - last) / (count - 1), unit, hardware=True)}, the last as near to both edges "
-        "as it goes.",
+        title=message("opening.hooks", count=count),
+        why=message("hooks.pitch", pitch_mm=(first - last) / (count - 1)),
         reach_mm=_TAPE_MM["hooks"],
         top_z_mm=first,
         bottom_z_mm=last,
@@ -301,36 +268,28 @@ def _with_hooks(choices: FrontChoices, low: float, high: float, busk: Busk, prac
         opens_low_mm=low,
         opens_high_mm=high,
         marks_z_mm=places,
-        bought=(f"{count} hooks and eyes, or {long} of tape with them on",),
+        bought=(message("bought.hooks", count=count, tape_mm=high - low + 2 * practice.tape_turning_mm),),
         minutes=30.0 + 2.0 * count,
-        order=(
-            f"Face both edges of {choices.line}; one reaches under the other.",
-            "Sew the eyes first, then set each hook to meet its eye, hooked up.",
-            "A bone close behind the hooks on each side keeps the edge from gaping between them.",
-        ),
-        cautions=("Hooks hold a garment that is not drawn in hard; under a firm pull they bend open one by one.",),
+        order=_messages("order.hooks.face", "order.hooks.eyes", "order.hooks.bone", line=choices.line),
+        cautions=_messages("caution.hooks"),
     )
 
 
-def _laced(choices: FrontChoices, low: float, high: float, busk: Busk, practice: Practice, unit: Unit) -> Opening:
+def _laced(choices: FrontChoices, low: float, high: float, busk: Busk, practice: Practice) -> Opening:
     return Opening(
         kind="lacing",
         line="CF",
         seam=0,
-        title="Laced in front",
-        why="Two flat bones and a row of holes on each side of CF, as behind: the wearer can dress alone.",
+        title=message("opening.lacing"),
+        why=message("opening.lacing.why"),
         reach_mm=0.0,
         top_z_mm=high,
         bottom_z_mm=low,
         separates=True,
         opens_low_mm=low,
         opens_high_mm=high,
-        order=(
-            "Both edges of CF are made as the lacing edge behind: fold, bone, holes, bone.",
-            "The modesty panel goes in front as well, sewn to one side.",
-            "Set the holes after the last fitting, both sides level.",
-        ),
-        cautions=("Lace in small steps from both ends; never draw the front harder than the back.",),
+        order=_messages("order.lacing.edges", "order.lacing.modesty", "order.lacing.holes"),
+        cautions=_messages("caution.lacing"),
     )
 
 
@@ -339,46 +298,43 @@ def check_front(busk: Busk, opening: Opening, choices: FrontChoices, beside: Bon
     found = []
     if choices.opening == "busk" and busk.length_mm is None:
         found.append(
-            Finding(
-                code="no_busk_fits",
-                stage="front",
-                severity="caution",
+            finding(
+                "no_busk_fits",
+                "front",
+                "caution",
                 at="front.opening",
                 where="CF",
-                sentence=busk.reason + " It can stay closed in front: she then gets in by the lacing. Hooks and eyes, "
-                "or lacing, fit any length.",
-                mend=Mend(label="No opening in front", changes=(Change(at="front.opening", value="none"),)),
+                mend=mend("mend.no_opening", Change(at="front.opening", value="none")),
+                said=f"no_busk_fits.{busk.reason.code}",
+                also=busk.reason.given,
             )
         )
     if choices.opening == "zip" and opening.top_z_mm is None:
         found.append(
-            Finding(
-                code="no_zip_fits",
-                stage="front",
-                severity="caution",
+            finding(
+                "no_zip_fits",
+                "front",
+                "caution",
                 at="front.opening",
                 where=choices.line,
-                sentence=opening.why + " Hooks and eyes fit any length.",
-                mend=Mend(label="Hooks and eyes", changes=(Change(at="front.opening", value="hooks"),)),
+                mend=mend("mend.hooks", Change(at="front.opening", value="hooks")),
+                also=opening.why.given,
             )
         )
     if busk.thin and busk.length_mm is not None and (beside is None or beside.material != "flat steel"):
+        changes = (
+            Change(at="bones.beside_busk", value="flat_6"),
+            Change(at="bones.by_channel.CF", value=None),
+            Change(at="bones.on_seams.CF", value=None),
+        )
         found.append(
-            Finding(
-                code="thin_busk",
-                stage="front",
-                severity="caution",
+            finding(
+                "thin_busk",
+                "front",
+                "caution",
                 at="bones.beside_busk",
                 where="CF",
-                sentence="A thin busk bows at the waist: a flat steel beside it on each side holds it straight.",
-                mend=Mend(
-                    label="Flat steel beside the busk",
-                    changes=(
-                        Change(at="bones.beside_busk", value="flat_6"),
-                        Change(at="bones.by_channel.CF", value=None),
-                        Change(at="bones.on_seams.CF", value=None),
-                    ),
-                ),
+                mend=mend("mend.steel_beside_busk", *changes),
             )
         )
     return found

@@ -5,7 +5,7 @@ from typing import Literal
 
 import numpy as np
 
-from fuseau.craft.base.lengths import Unit, format_length
+from fuseau.craft.base.findings import Message, message
 from fuseau.craft.base.practice import Practice
 from fuseau.craft.base.record import Record
 from fuseau.craft.closures.front import OPENING_LABELS, Opening
@@ -15,7 +15,7 @@ from fuseau.craft.wearer.body import Body
 WayName = Literal["by the front", "by the side", "up over the hips", "over the head", "round the neck"]
 
 
-class Way(Record):
+class WayIn(Record):
     """One way in: the girth that has to pass (mm), the gap behind that it needs, and whether it goes.
 
     `verdict`: as it is worn, only if the lace allows the gap, or not at all.
@@ -26,7 +26,7 @@ class Way(Record):
     gap_mm: float
     verdict: Literal["yes", "only if", "no"]
     alone: bool
-    sentence: str
+    sentence: Message
 
 
 class Passing(Record):
@@ -61,11 +61,10 @@ def ways_in(
     opening: Opening,
     others: Passing,
     practice: Practice,
-    unit: Unit,
     *,
     loops: bool = True,
     round_the_neck: bool = False,
-) -> tuple[Way, ...]:
+) -> tuple[WayIn, ...]:
     """Every way into the garment, the one to take first.
 
     By an opening that separates the garment hangs loose, unlaced, with room for the hands. Otherwise its narrowest
@@ -74,14 +73,14 @@ def ways_in(
     """
     take_up = fitted.take_up_mm
     if round_the_neck:
-        return _collar(fitted, others, practice, unit)
+        return _collar(fitted, others, practice)
     worn = fitted.shape.mean_mm
     found = []
     covered = [level for level in fitted.levels if level.gap_mm is not None]
     if opening.separates:
         gap = max(level.body_mm + practice.getting_in_ease_mm + take_up - level.closed_mm for level in covered)
         gap = max(gap, worn + practice.getting_in_ease_mm)
-        found.append(_by_opening(opening, gap, max(level.body_mm for level in covered), loops, unit))
+        found.append(_by_opening(opening, gap, max(level.body_mm for level in covered), loops))
     # the other ways leave closed what separates
     closed = [level.closed_mm for level in covered if opening.separates or not _opens(opening, level)]
     if opening.opens_low_mm is not None and not opening.separates:  # its stop does not open
@@ -93,7 +92,7 @@ def ways_in(
     chest = max((level.girth_mm for level in body if level.back_mm > 0), default=0.0)
     for name, passes in (("up over the hips", hips), ("over the head", max(others.shoulders_mm, chest))):
         if passes:
-            found.append(_through(name, passes, narrowest, take_up, worn, practice, unit, others, loops))  # type: ignore[arg-type]
+            found.append(_through(name, passes, narrowest, take_up, worn, practice, others, loops))  # type: ignore[arg-type]
     first = found[:1] if opening.separates else []
     return (*first, *sorted(found[len(first) :], key=lambda way: (way.verdict == "no", way.gap_mm)))
 
@@ -103,20 +102,18 @@ def _opens(opening: Opening, level: LevelFit) -> bool:
     return low is not None and high is not None and low - 1 <= level.z_mm <= high + 1
 
 
-def _by_opening(opening: Opening, gap: float, passes: float, loops: bool, unit: Unit) -> Way:
+def _by_opening(opening: Opening, gap: float, passes: float, loops: bool) -> WayIn:
     side = opening.line != "CF"
-    open_to = format_length(gap, unit)
-    draw = "draw the loops at the waist" if loops else "have a helper lace the back"
+    draw = "loops" if loops else "helper"
     if opening.kind == "busk":
-        said = f"In by the busk: open the lace to {open_to} behind, close the studs from the second up, {draw}."
+        said = message(f"way.busk.{draw}", gap_mm=gap)
     elif opening.kind == "lacing":
-        said = f"Laced in front: the front opens altogether; with the back at {open_to} both laces stay in."
+        said = message("way.laced_front", gap_mm=gap)
     else:
-        name = OPENING_LABELS[opening.kind]
-        where = "in front" if not side else f"at {opening.line}"
-        said = f"In by the {name} {where}: open the lace to {open_to} behind, close it from the hem up, {draw}."
+        name, where = OPENING_LABELS[opening.kind], f"at {opening.line}" if side else "in front"
+        said = message(f"way.opening.{draw}", gap_mm=gap, opening=name, where=where)
     alone = loops or opening.kind == "lacing"
-    return Way(
+    return WayIn(
         way="by the side" if side else "by the front",
         passes_mm=passes,
         gap_mm=gap,
@@ -133,58 +130,43 @@ def _through(
     take_up: float,
     worn: float,
     practice: Practice,
-    unit: Unit,
     others: Passing,
     loops: bool,
-) -> Way:
+) -> WayIn:
     gap = max(0.0, passes * (1 - practice.passing_gives) + take_up - narrowest)
     verdict: Literal["yes", "only if", "no"] = "only if"
     if gap <= worn:
         verdict = "yes"
     elif gap > practice.widest_opening_mm:
         verdict = "no"
-    guess = (
-        " (her shoulders are a guess: measure round them, arms down)"
-        if (name == "over the head" and "shoulders" in others.guessed)
-        else ""
-    )
-    start = "Up over the hips" if name == "up over the hips" else "Over the head and shoulders"
-    if verdict == "yes":
-        said = f"{start}: it goes as it is laced{guess}."
-    elif verdict == "only if":
-        said = f"{start}: the back has to open to {format_length(gap, unit)}{guess}."
-    else:
-        said = (
-            f"{start}: no. {format_length(passes, unit)} would have to pass, and the back to open to "
-            f"{format_length(gap, unit)}{guess}."
-        )
-    return Way(way=name, passes_mm=passes, gap_mm=gap, verdict=verdict, alone=loops, sentence=said)
+    guessed = name == "over the head" and "shoulders" in others.guessed
+    code = f"way.{name.replace(' ', '_')}.{verdict.replace(' ', '_')}" + (".guessed" if guessed else "")
+    said = message(code, gap_mm=gap, passes_mm=passes)
+    return WayIn(way=name, passes_mm=passes, gap_mm=gap, verdict=verdict, alone=loops, sentence=said)
 
 
-def _collar(fitted: Fit, others: Passing, practice: Practice, unit: Unit) -> tuple[Way, ...]:
+def _collar(fitted: Fit, others: Passing, practice: Practice) -> tuple[WayIn, ...]:
     take_up = fitted.take_up_mm
     across = max(level.body_mm for level in fitted.levels) / math.pi
     gap = max(across + practice.getting_in_ease_mm - take_up, fitted.shape.mean_mm)
     narrowest = min(level.closed_mm for level in fitted.levels)
     over = max(0.0, others.head_mm + take_up - narrowest)
-    guess = " (a usual head: measure hers)" if "head" in others.guessed else ""
+    head = "way.collar_over_head.guessed" if "head" in others.guessed else "way.collar_over_head"
     return (
-        Way(
+        WayIn(
             way="round the neck",
             passes_mm=across * math.pi,
             gap_mm=gap,
             verdict="only if",
             alone=False,
-            sentence=f"Laid round the neck from the front: the back has to open to {format_length(gap, unit)}, or the "
-            "lace comes out. Nobody reaches the back of her own neck well: have a helper, and shears at hand.",
+            sentence=message("way.round_the_neck", gap_mm=gap),
         ),
-        Way(
+        WayIn(
             way="over the head",
             passes_mm=others.head_mm,
             gap_mm=over,
             verdict="yes" if over <= fitted.shape.mean_mm else "only if",
             alone=False,
-            sentence=f"Over the head: {format_length(others.head_mm, unit)}{guess} has to pass, so the back has to "
-            f"open to {format_length(over, unit)}.",
+            sentence=message(head, gap_mm=over, passes_mm=others.head_mm),
         ),
     )

@@ -4,6 +4,7 @@ import math
 from collections.abc import Sequence
 from typing import Literal
 
+from fuseau.craft.base.findings import Message, message
 from fuseau.craft.base.record import Record
 
 LacePattern = Literal["cross with pull loops", "cross", "spiral"]
@@ -25,7 +26,7 @@ class Step(Record):
     to: Hole
     way: Literal["start", "bar", "cross", "loop", "slant"]
     lace_mm: float
-    sentence: str
+    sentence: Message
 
 
 _ENDS: tuple[End, End] = ("left end", "right end")
@@ -63,19 +64,19 @@ def walk_length(
     return sum(step.lace_mm for step in steps) + bottom + loops_mm + tails_mm
 
 
-def _start(sentence: str) -> Step:
+def _start(sentence: Message) -> Step:
     return Step(end="lace", to=Hole(row=0, side="left"), way="start", lace_mm=0.0, sentence=sentence)
 
 
 def _crossed(heights: Sequence[float], width: float, pattern: LacePattern, loop_mm: float) -> tuple[Step, ...]:
     steps = [
-        _start("Halve the lace. Row 1: one end out through the left hole,"),
+        _start(message("lace.halve")),
         Step(
             end="lace",
             to=Hole(row=0, side="right"),
             way="bar",
             lace_mm=width,
-            sentence="the other out through the right, so that the middle lies straight across.",
+            sentence=message("lace.other_end"),
         ),
     ]
     sides: dict[End, Side] = {"left end": "left", "right end": "right"}
@@ -84,29 +85,27 @@ def _crossed(heights: Sequence[float], width: float, pattern: LacePattern, loop_
         loops = pattern == "cross with pull loops" and upper > 0 > lower
         for which in _ENDS:
             if loops:
-                said = (
-                    f"Row {row + 1}: the end that is on the {sides[which]} makes a pull loop, and goes in again below."
-                )
+                said = message("lace.loop", row=row + 1, side=sides[which])
                 steps.append(
                     Step(end=which, to=Hole(row=row, side=sides[which]), way="loop", lace_mm=loop_mm, sentence=said)
                 )
                 continue
             sides[which] = "right" if sides[which] == "left" else "left"
-            order = "over it to" if which == "right end" else "across to"
+            code = "lace.cross_over" if which == "right end" else "lace.cross"
             steps.append(
                 Step(
                     end=which,
                     to=Hole(row=row, side=sides[which]),
                     way="cross",
                     lace_mm=math.hypot(width, upper - lower),
-                    sentence=f"Row {row + 1}: the {which} {order} the {sides[which]}, out from inside.",
+                    sentence=message(code, row=row + 1, end=which, side=sides[which]),
                 )
             )
     return tuple(steps)
 
 
 def _spiral(heights: Sequence[float], width: float) -> tuple[Step, ...]:
-    steps = [_start("Knot the lace inside the left hole of row 1, and out through it.")]
+    steps = [_start(message("lace.knot"))]
     side: Side = "left"
     for row, z in enumerate(heights):
         if row:
@@ -117,7 +116,7 @@ def _spiral(heights: Sequence[float], width: float) -> tuple[Step, ...]:
                     to=Hole(row=row, side=side),
                     way="slant",
                     lace_mm=math.hypot(width, heights[row - 1] - z),
-                    sentence=f"Down on the slant, out through the {side} hole of row {row + 1}.",
+                    sentence=message("lace.slant", side=side, row=row + 1),
                 )
             )
         side = "right" if side == "left" else "left"
@@ -127,7 +126,7 @@ def _spiral(heights: Sequence[float], width: float) -> tuple[Step, ...]:
                 to=Hole(row=row, side=side),
                 way="bar",
                 lace_mm=width,
-                sentence=f"Straight across, in through the {side} hole of row {row + 1}.",
+                sentence=message("lace.across", side=side, row=row + 1),
             )
         )
     return tuple(steps)

@@ -6,10 +6,10 @@ x goes from the fold, or from the middle of the channel, y from the outside of t
 from collections.abc import Sequence
 from typing import Literal
 
+from fuseau.craft.base.findings import Message, message
 from fuseau.craft.base.practice import Practice
 from fuseau.craft.base.record import Record
 from fuseau.craft.boning.bones import Bone
-from fuseau.craft.boning.channels import ChannelMade
 from fuseau.craft.materials.catalogue import CLOTHS, BoneKind, GrommetKind
 from fuseau.craft.materials.stack import Stack
 
@@ -30,7 +30,7 @@ class SectionPart(Record):
 class Section(Record):
     """A cut through the garment, to scale."""
 
-    title: str
+    title: Message
     width_mm: float
     height_mm: float
     parts: tuple[SectionPart, ...]
@@ -124,19 +124,11 @@ def edge_section(
         for side in (-1, 1)
     ]
     return Section(
-        title="The lacing edge, from the fold inward",
+        title=message("section.edge"),
         width_mm=layout["needs"],
         height_mm=height,
         parts=(*pile.parts, *_stitches(lines, height), bore, *metal),
     )
-
-
-_TITLES: dict[ChannelMade, str] = {
-    "between plies": "Between the plies, stitched through",
-    "in the allowances": "In the seam allowance, stitched to the shell",
-    "inside tape": "Under a tape inside",
-    "outside tape": "Under a tape outside, which shows",
-}
 
 
 def channel_section(bone: Bone, kind: BoneKind, stack: Stack, practice: Practice) -> Section:
@@ -166,7 +158,7 @@ def channel_section(bone: Bone, kind: BoneKind, stack: Stack, practice: Practice
             pile.y = tape.y
         pile.ply("lining", "lining", stack.lining_mm)
     return Section(
-        title=_TITLES[bone.made],
+        title=message(f"section.{bone.made.replace(' ', '_')}"),
         width_mm=whole,
         height_mm=pile.y,
         parts=(*pile.parts, *tape.parts, *_stitches(bone.lines_mm, pile.y)),

@@ -11,16 +11,13 @@ from dataclasses import dataclass
 import numpy as np
 
 from fuseau.craft.base.curves import Array
+from fuseau.craft.base.errors import Unsettled
 from fuseau.craft.wearer.compression import tension_at
 
 _PASSES = 80
 _LONGEST_STEP_MM = 60.0
 
 Forces = tuple[Array, Array, Array]  # gradient of the energy (N), dT/d(girth), tension, at every height
-
-
-class Unsettled(RuntimeError):
-    """The equilibrium was not found; the message says what was tried."""
 
 
 @dataclass(frozen=True)
@@ -133,7 +130,7 @@ def settle(hold: Hold, *, overlap: bool = False, start: Array | None = None) -> 
     if found is not None:
         return found
     mean = float(np.mean(hold.pull_n_per_m))
-    raise Unsettled(f"The lacing did not settle: pull {mean:.0f} N/m, still {worst:.2g} N out of balance.")
+    raise Unsettled("mock_up", "unsettled", pull_n_per_m=mean, off_n=worst)
 
 
 def _held_apart(hold: Hold, bend: Array, forces: Callable[[Array], Forces], enough: float) -> Settled | None:

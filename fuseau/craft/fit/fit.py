@@ -8,8 +8,7 @@ from typing import Literal
 import numpy as np
 
 from fuseau.craft.base.curves import Array
-from fuseau.craft.base.findings import Finding, Stage
-from fuseau.craft.base.lengths import Unit, format_length
+from fuseau.craft.base.findings import Finding, Stage, finding
 from fuseau.craft.base.practice import Practice
 from fuseau.craft.base.record import Record
 from fuseau.craft.fit.equilibrium import Hold, Settled, settle, tie
@@ -241,49 +240,22 @@ def _levels(lacing: Lacing, body: Body, settled: Settled) -> tuple[LevelFit, ...
     return tuple(found)
 
 
-def check_fit(found: Fit, practice: Practice, unit: Unit, stage: Stage = "mockups") -> list[Finding]:
+def check_fit(found: Fit, practice: Practice, stage: Stage = "mockups") -> list[Finding]:
     """What the wearer would feel: levels too firm, ribs squeezed, edges that gape."""
     findings = []
     for level in found.levels:
         if level.pressure_kpa is None or level.squeezed_mm is None or level.stand_off_mm is None:
             continue
-        where = level.label
-        ribs = level.name in ("underbust", "ribs")
         squeeze = 1 - level.squeezed_mm / level.body_mm
+        told: list[tuple[str, dict[str, float]]] = []
         if level.feel == "too firm":
-            findings.append(
-                Finding(
-                    code="too_firm",
-                    stage=stage,
-                    severity="caution",
-                    where=where,
-                    sentence=f"The {where.lower()} would be pressed with {level.pressure_kpa:.1f} kPa; "
-                    f"{level.comfort_kpa:.1f} is close but comfortable.",
-                    numbers={"pressure_kpa": level.pressure_kpa, "comfort_kpa": level.comfort_kpa},
-                )
-            )
-        if ribs and squeeze > practice.caution_ribs:
-            findings.append(
-                Finding(
-                    code="ribs_squeezed",
-                    stage=stage,
-                    severity="caution",
-                    where=where,
-                    sentence=f"The {where.lower()} would be drawn in by {squeeze * 100:.1f} %. Ribs are not to be "
-                    f"reshaped: stay under {practice.caution_ribs * 100:.0f} %.",
-                    numbers={"squeeze_share": squeeze, "limit_share": practice.caution_ribs},
-                )
-            )
+            told.append(("too_firm", {"pressure_kpa": level.pressure_kpa, "comfort_kpa": level.comfort_kpa}))
+        if level.name in ("underbust", "ribs") and squeeze > practice.caution_ribs:
+            told.append(("ribs_squeezed", {"squeeze_share": squeeze, "limit_share": practice.caution_ribs}))
         if level.stand_off_mm > practice.stand_off_mm and level.name not in NECK:
-            findings.append(
-                Finding(
-                    code="stands_off",
-                    stage=stage,
-                    severity="caution",
-                    where=where,
-                    sentence=f"At the {where.lower()} the garment would stand off by "
-                    f"{format_length(level.stand_off_mm, unit)} of girth: it gapes there.",
-                    numbers={"stand_off_mm": level.stand_off_mm},
-                )
-            )
+            told.append(("stands_off", {"stand_off_mm": level.stand_off_mm}))
+        findings += [
+            finding(code, stage, "caution", where=level.label, numbers=numbers, level=level.name)
+            for code, numbers in told
+        ]
     return findings

@@ -9,8 +9,8 @@ from pydantic import Field, model_validator
 from pydantic_core import PydanticCustomError
 
 from fuseau.craft.base.curves import Array, basis
-from fuseau.craft.base.findings import Change, Finding, Mend
-from fuseau.craft.base.lengths import Length, Unit, format_length
+from fuseau.craft.base.findings import Change, Finding, finding, mend
+from fuseau.craft.base.lengths import Length
 from fuseau.craft.base.practice import Practice
 from fuseau.craft.base.record import Amount, Record
 from fuseau.craft.wearer.body import Body
@@ -167,7 +167,7 @@ def aim(
     )
 
 
-def hang(target: Target, body: Body, take_up_mm: float, practice: Practice) -> Aim:
+def aim_tied(target: Target, body: Body, take_up_mm: float, practice: Practice) -> Aim:
     """The girths of a garment that is tied at its gap and never drawn in: S = C0 + ease − gap + take-up."""
     ease = practice.neck_ease_mm if target.ease_mm is None else target.ease_mm
     natural = np.array([level.girth_mm for level in body])
@@ -255,9 +255,7 @@ def _balanced(tension: Array, edge: _OverEdge, least: float) -> Array:
     return found
 
 
-def check_aim(
-    target: Target, aimed: Aim, body: Body, new_to_lacing: bool, practice: Practice, unit: Unit
-) -> list[Finding]:
+def check_aim(target: Target, aimed: Aim, body: Body, new_to_lacing: bool, practice: Practice) -> list[Finding]:
     """Cautions on the reduction (handbook, section 5), and wishes that the body or the pull cannot meet."""
     findings: list[Finding] = []
     if "waist" not in body:
@@ -267,47 +265,36 @@ def check_aim(
     field = {"closed_waist": "closed_waist_mm", "reduction": "reduction_mm"}.get(target.job, "reduction_percent")
     if short > 2:
         findings.append(
-            Finding(
-                code="waist_gives_no_more",
-                stage="pattern",
-                severity="caution",
+            finding(
+                "waist_gives_no_more",
+                "pattern",
+                "caution",
                 at=f"target.{field}",
                 where="Waist",
-                sentence=f"This waist gives about {format_length(aimed.reduction_mm, unit)} at the most; "
-                f"{format_length(aimed.asked_reduction_mm, unit)} was asked. The pattern is drafted for what it "
-                "gives.",
                 numbers={"asked_mm": aimed.asked_reduction_mm, "planned_mm": aimed.reduction_mm},
             )
         )
-    findings += _reduction_cautions(target, aimed, new_to_lacing, natural, practice, unit, f"target.{field}")
+    findings += _reduction_cautions(target, aimed, new_to_lacing, natural, practice, f"target.{field}")
     if target.job != "none":
         wished = pull_of(target.pull, target.job, practice)
         word = pull_in_words(aimed.pull_n_per_m, practice)
         if word != target.pull:
-            change = Change(at="target.pull", value=word)
             findings.append(
-                Finding(
-                    code="pull",
-                    stage="pattern",
-                    severity="advice",
+                finding(
+                    "pull",
+                    "pattern",
+                    "advice",
                     at="target.pull",
-                    sentence=f"This waist settles at a pull of about {aimed.pull_n_per_m:.0f} N per metre of "
-                    f"lacing, where “{target.pull}” is {wished:.0f}.",
                     numbers={"pull_n_per_m": aimed.pull_n_per_m, "wished_n_per_m": wished},
-                    mend=Mend(label=f"Lace it {word}", changes=(change,)),
+                    mend=mend("mend.lace_it", Change(at="target.pull", value=word), word=word),
+                    word=target.pull,
                 )
             )
     return findings
 
 
 def _reduction_cautions(
-    target: Target,
-    aimed: Aim,
-    new_to_lacing: bool,
-    natural: float,
-    practice: Practice,
-    unit: Unit,
-    at: str,
+    target: Target, aimed: Aim, new_to_lacing: bool, natural: float, practice: Practice, at: str
 ) -> list[Finding]:
     share = max(aimed.reduction_share, aimed.asked_reduction_mm / natural if target.job != "none" else 0.0)
     if share <= (practice.caution_reduction_new if new_to_lacing else practice.caution_reduction) + 5e-4:
@@ -320,23 +307,20 @@ def _reduction_cautions(
     else:
         limit, who = practice.caution_reduction_new, "someone new to lacing"
     gentle = max(0.0, round((practice.caution_reduction_new if new_to_lacing else limit) * 100))
+    changes = (
+        Change(at="target.job", value="reduction_share"),
+        Change(at="target.reduction_percent", value=gentle),
+    )
     return [
-        Finding(
-            code="reduction",
-            stage="pattern",
-            severity="stop" if strong else "caution",
+        finding(
+            "reduction",
+            "pattern",
+            "stop" if strong else "caution",
             at=at,
             where="Waist",
-            sentence=f"A reduction of {share * 100:.0f} % ({format_length(share * natural, unit)}) is much for "
-            f"{who}: {limit * 100:.0f} % is the caution limit. Stop and loosen at pain, numbness or "
-            "breathlessness. Fuseau gives no medical advice; the choice is yours and the wearer's.",
             numbers={"reduction_share": share, "limit_share": limit},
-            mend=Mend(
-                label=f"Plan {gentle:g} % instead",
-                changes=(
-                    Change(at="target.job", value="reduction_share"),
-                    Change(at="target.reduction_percent", value=gentle),
-                ),
-            ),
+            mend=mend("mend.reduce_less", *changes, percent=gentle),
+            reduction_mm=share * natural,
+            who=who,
         )
     ]

@@ -74,7 +74,7 @@ class LearnedLevel(Record):
     believed_give: float = 0.0
 
 
-class Reading(Record):
+class ReadingExpected(Record):
     """A gap as read, as the model expects it after learning, and how many spreads lie between."""
 
     fitting: int
@@ -96,7 +96,7 @@ class Learned(Record):
     """What all fittings together say of the body, and of the pull of each."""
 
     levels: tuple[LearnedLevel, ...]
-    readings: tuple[Reading, ...]
+    readings: tuple[ReadingExpected, ...]
     pulls: tuple[LearnedPull, ...] = ()
     stretch_share: float = 0.0
     ride_mm: float = 0.0
@@ -466,7 +466,7 @@ def _belief(setting: _Setting, at: Array, here: _Linear) -> Belief:
             for old, new in zip(prior, believed, strict=True)
         )[::-1],
         readings=tuple(
-            Reading(
+            ReadingExpected(
                 fitting=one.number,
                 z_mm=float(z),
                 read_mm=float(read),

@@ -6,8 +6,9 @@ from dataclasses import dataclass
 import numpy as np
 
 from fuseau.craft.base.curves import Array
+from fuseau.craft.base.errors import Unmakeable
 from fuseau.craft.base.practice import Practice
-from fuseau.craft.base.record import Record, Unmakeable
+from fuseau.craft.base.record import Record
 
 Spot = tuple[float, float]
 _STEP_PX = 0.5
@@ -77,26 +78,26 @@ def read_back(marked: MarkedBack, practice: Practice) -> list[GapSeen]:
 
 def _check(marked: MarkedBack) -> None:
     if len(marked.scale) not in (2, 4):
-        raise Unmakeable("scale", "Mark two points a known distance apart, or the four corners of a rectangle.")
+        raise Unmakeable("scale", "photo.no_scale")
     if not marked.known_mm:
-        raise Unmakeable("known_mm", "How long is that, measured?")
+        raise Unmakeable("known_mm", "photo.how_long")
     if len(marked.scale) == 4 and not marked.known_high_mm:
-        raise Unmakeable("known_high_mm", "How high is the rectangle?")
+        raise Unmakeable("known_high_mm", "photo.how_high")
     points = np.array(marked.scale)
     if min(np.hypot(*(a - b)) for i, a in enumerate(points) for b in points[:i]) < _LEAST_PX:
-        raise Unmakeable("scale", "These marks lie on each other: the further apart, the better they measure.")
+        raise Unmakeable("scale", "photo.marks_meet")
     if len(points) == 4:
         sides = np.roll(points, -1, axis=0) - points
         turns = sides[:, 0] * np.roll(sides[:, 1], -1) - sides[:, 1] * np.roll(sides[:, 0], -1)
         if not (turns > 0).all():
-            raise Unmakeable("scale", "Mark the corners in turn: top left, top right, bottom right, bottom left.")
+            raise Unmakeable("scale", "photo.corners_in_turn")
     if marked.waist is None:
-        raise Unmakeable("waist", "Mark where the waist crosses the gap: heights are counted from there.")
+        raise Unmakeable("waist", "photo.no_waist")
     if not marked.rows:
-        raise Unmakeable("rows", "Mark both edges of the gap, at three heights at least.")
+        raise Unmakeable("rows", "photo.no_rows")
     for k, (left, right) in enumerate(marked.rows):
         if left[0] > right[0]:
-            raise Unmakeable(f"rows.{k}", "The left edge is marked to the right of the right one: exchange them.")
+            raise Unmakeable(f"rows.{k}", "photo.edges_exchanged")
 
 
 def _flat(scale: Array, known: Array) -> Callable[[Array], Array]:

@@ -6,29 +6,31 @@ from typing import Literal
 import numpy as np
 
 from fuseau.craft.base.curves import Array
+from fuseau.craft.base.errors import Unsettled
+from fuseau.craft.base.findings import Message, message
 from fuseau.craft.base.practice import Practice
 from fuseau.craft.base.record import Record
-from fuseau.craft.fit.equilibrium import Unsettled, settle
+from fuseau.craft.fit.equilibrium import settle
 from fuseau.craft.fit.fit import Lacing, gap_shape
 from fuseau.craft.fitting.inference import Belief
 from fuseau.craft.wearer.body import BodyLevel
-from fuseau.craft.wearer.measures import LEVEL_LABELS, LevelName
+from fuseau.craft.wearer.measures import LevelName
 
 DRAWS = 200
 Advice = Literal["cut the cloth", "one more mock-up", "look again"]
 Failing = Literal["mean gap", "tilt", "bow", "stand-off", "pressure"]
 
 
-Way = Literal["a reading", "one more mock-up", "a stiffer mock-up", "stiffer edges"]
+OddsWay = Literal["a reading", "one more mock-up", "a stiffer mock-up", "stiffer edges"]
 
 
 class Raise(Record):
     """One way to better odds, and what they would come to."""
 
-    what: Way
+    what: OddsWay
     level: LevelName | None = None
     probability: float
-    sentence: str
+    sentence: Message
 
 
 class Readiness(Record):
@@ -40,7 +42,7 @@ class Readiness(Record):
     worst: Failing | None
     worst_level: LevelName | None
     advice: Advice
-    sentence: str
+    sentence: Message
     gap_low_mm: tuple[float, ...]
     gap_high_mm: tuple[float, ...]
     raises: tuple[Raise, ...] = ()
@@ -129,16 +131,9 @@ def readiness(belief: Belief, lacing: Lacing, gap_mm: float, seed: int = 1, draw
     )
 
 
-def _sentence(probability: float, worst: Failing | None, level: LevelName | None) -> str:
-    share = f"{probability * 100:.0f} of 100 would fit if cut now."
+def _sentence(probability: float, worst: Failing | None, level: LevelName | None) -> Message:
     if worst is None:
-        return share
-    told = {
-        "mean gap": "the gap is too wide or too narrow",
-        "tilt": "the gap is wider at one end",
-        "bow": "the gap bows",
-        "stand-off": "the edge stands off",
-        "pressure": "it presses too firmly",
-    }[worst]
-    at = f", most at the {LEVEL_LABELS[level].lower()}" if level else ""
-    return f"{share} Where it would not, {told}{at}."
+        return message("odds", probability=probability)
+    if level is None:
+        return message("odds.fails", probability=probability, worst=worst)
+    return message("odds.fails_at", probability=probability, worst=worst, level=level)

@@ -10,13 +10,13 @@ from collections.abc import Sequence
 import numpy as np
 
 from fuseau.craft.base.curves import Array
-from fuseau.craft.base.findings import capital
+from fuseau.craft.base.errors import Unsettled
+from fuseau.craft.base.findings import message
 from fuseau.craft.base.practice import Practice
-from fuseau.craft.fit.equilibrium import Unsettled
 from fuseau.craft.fit.fit import Lacing
 from fuseau.craft.fitting.inference import Belief, Sensed, sense
-from fuseau.craft.fitting.readiness import Raise, Way, shortfalls
-from fuseau.craft.wearer.measures import LEVEL_LABELS, LevelName
+from fuseau.craft.fitting.readiness import OddsWay, Raise, shortfalls
+from fuseau.craft.wearer.measures import LevelName
 
 _DRAWS = 160
 _READINGS = 6
@@ -50,10 +50,10 @@ def raises(
     base = odds(worn, worn.covariance)
     found: list[Raise] = []
 
-    def offer(what: Way, probability: float, sentence: str, level: LevelName | None = None) -> None:
+    def offer(what: OddsWay, probability: float, level: LevelName | None = None, **given: str) -> None:
         better = float(np.clip(now + probability - base, 0.0, 1.0))
         if better > now + 0.01:
-            said = f"{sentence}: about {better * 100:.0f} of 100."
+            said = message(f"raise.{what.replace(' ', '_')}", probability=better, **given)
             found.append(Raise(what=what, level=level, probability=better, sentence=said))
 
     covered = [level for level in belief.body.levels if mock_up.z[0] <= level.back_mm <= mock_up.z[-1]]
@@ -62,19 +62,18 @@ def raises(
     ]
     if singles:
         best, level = max(singles)
-        offer("a reading", best, f"The gap at the {LEVEL_LABELS[level].lower()} once more", level)
+        offer("a reading", best, level, at=level)
     heights = np.linspace(mock_up.z[0] + 8, mock_up.z[-1] - 8, _READINGS)
     once_more = odds(worn, _narrowed(worn, tried, heights, practice, [level.back_mm for level in covered]))
-    offer("one more mock-up", once_more, "One more mock-up, read at every level")
+    offer("one more mock-up", once_more)
     if mock_up.edge_n_m2 < stiff_n_m2 * 0.9:
         stiffer = sense(belief, dataclasses.replace(mock_up, edge_n_m2=stiff_n_m2), mock_up=True)
         with_steel = odds(worn, _narrowed(worn, stiffer, heights, practice, [level.back_mm for level in covered]))
         if with_steel > once_more + 0.005:
-            offer("a stiffer mock-up", with_steel, f"One more mock-up with {stiff_label} in its lacing edge")
+            offer("a stiffer mock-up", with_steel, bone=stiff_label)
     if final.edge_n_m2 < stiff_n_m2 * 0.9:
         firm = sense(belief, dataclasses.replace(final, edge_n_m2=stiff_n_m2), mock_up=False)
-        name = capital(stiff_label)
-        offer("stiffer edges", odds(firm, firm.covariance), f"{name} at the lacing edge of the final garment")
+        offer("stiffer edges", odds(firm, firm.covariance), bone=stiff_label)
     return tuple(sorted(found, key=lambda one: -one.probability))
 
 

@@ -6,12 +6,14 @@ from typing import Annotated, Literal
 import numpy as np
 from pydantic import Field
 
+from fuseau.craft.base.errors import Unmakeable
+from fuseau.craft.base.findings import Message, message
 from fuseau.craft.base.lengths import Length
-from fuseau.craft.base.record import Record, Unmakeable
+from fuseau.craft.base.record import Record
 from fuseau.craft.pattern.pattern import EdgeLine, Panel, Pattern, seam_label
 from fuseau.craft.wearer.measures import LevelName
 
-Amount = Annotated[float, Length("an alteration", -80, 80)]
+SeamAmount = Annotated[float, Length("an alteration", -80, 80)]
 
 
 class SeamChange(Record):
@@ -21,8 +23,8 @@ class SeamChange(Record):
     """
 
     seam: int = Field(ge=1, le=8, description="Seam k joins panels k and k + 1.")
-    cf_side_mm: tuple[Amount, ...]
-    cb_side_mm: tuple[Amount, ...]
+    cf_side_mm: tuple[SeamAmount, ...]
+    cb_side_mm: tuple[SeamAmount, ...]
 
 
 class SeamMark(Record):
@@ -42,8 +44,8 @@ class LineEdit(Record):
     version: int = Field(ge=1, description="The version that the change was proposed for.")
     seam: int = Field(ge=1, le=8)
     level: LevelName
-    cf_side_mm: Amount
-    cb_side_mm: Amount
+    cf_side_mm: SeamAmount
+    cb_side_mm: SeamAmount
 
 
 class ProposedLine(Record):
@@ -87,7 +89,7 @@ def alter(pattern: Pattern, alteration: Alteration) -> Pattern:
     """A new pattern with the alteration made, on both halves. Raises Unmakeable for a seam that it does not have."""
     for change in alteration.seams:
         if change.seam >= len(pattern.panels) or len(change.cf_side_mm) != len(pattern.stations):
-            raise Unmakeable("versions", f"This pattern has no seam {seam_label(change.seam)}.")
+            raise Unmakeable("versions", "pattern_lacks_seam", seam=seam_label(change.seam))
     left = pattern.left
     if left is not None:
         moved = {"top": alteration.top, "hem": alteration.hem}
@@ -237,7 +239,7 @@ class Comparison(Record):
     levels: tuple[LevelDifference, ...]
     seams: tuple[SeamMark, ...]
     edges: tuple[EdgeDifference, ...]
-    others: tuple[str, ...] = Field(default=(), description="Gussets, darts and allowances that came or went.")
+    others: tuple[Message, ...] = Field(default=(), description="Gussets, darts and allowances that came or went.")
 
 
 def compare(before: Pattern, after: Pattern) -> Comparison:
@@ -306,24 +308,24 @@ def _kind(both_mm: float) -> Literal["take in", "let out", "move"]:
     return "move" if abs(both_mm) < 0.1 else "let out" if both_mm > 0 else "take in"
 
 
-def _others(before: Pattern, after: Pattern) -> list[str]:
-    def told(pattern: Pattern) -> dict[str, None]:
-        return dict.fromkeys(
-            [
-                *(
-                    f"gusset in seam {seam_label(g.seam)} from the {g.end}, {g.width_mm:.0f} mm wide and "
-                    f"{g.depth_mm:.0f} mm deep"
-                    for g in pattern.gussets
-                ),
-                *(f"dart in panel {d.panel}, {d.width_mm:.0f} mm wide" for d in pattern.darts),
-                *(f"seam {seam_label(j)} stitched as a dart" for j in pattern.joined),
-                *(["left half of its own"] if pattern.left else []),
-                *(f"allowance of {mm:.1f} mm at seam {seam}" for seam, mm in pattern.allowances.by_seam.items()),
-            ]
-        )
+def _others(before: Pattern, after: Pattern) -> list[Message]:
+    """Gussets, darts and allowances that came or went."""
+    old, new = _inserts(before), _inserts(after)
+    came = [message(f"{one.code}.new", **one.given) for one in new if one not in old]
+    return [*came, *(message(f"{one.code}.gone", **one.given) for one in old if one not in new)]
 
-    old, new = told(before), told(after)
-    return [*(f"{one}: new" for one in new if one not in old), *(f"{one}: gone" for one in old if one not in new)]
+
+def _inserts(pattern: Pattern) -> list[Message]:
+    return [
+        *(
+            message("insert.gusset", seam=seam_label(g.seam), end=g.end, width_mm=g.width_mm, depth_mm=g.depth_mm)
+            for g in pattern.gussets
+        ),
+        *(message("insert.dart", panel=d.panel, width_mm=d.width_mm) for d in pattern.darts),
+        *(message("insert.joined", seam=seam_label(seam)) for seam in pattern.joined),
+        *([message("insert.left_half")] if pattern.left else []),
+        *(message("insert.allowance", seam=seam, width_mm=mm) for seam, mm in pattern.allowances.by_seam.items()),
+    ]
 
 
 def between(before: Pattern, after: Pattern) -> Alteration:

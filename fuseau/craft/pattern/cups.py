@@ -10,8 +10,9 @@ import math
 import numpy as np
 
 from fuseau.craft.base.curves import Array, lengths_along
+from fuseau.craft.base.errors import Unmakeable
 from fuseau.craft.base.practice import Practice
-from fuseau.craft.base.record import Record, Unmakeable
+from fuseau.craft.base.record import Record
 from fuseau.craft.pattern.pattern import EdgeLine, EdgePoint
 from fuseau.craft.pattern.trueing import LaidPiece, Point
 from fuseau.craft.wearer.body import Body
@@ -48,7 +49,7 @@ def make_cup(body: Body, bust_points_mm: float | None, practice: Practice) -> Cu
     )
     across = diameter + fuller / 2
     if across < 1.04 * diameter:
-        raise Unmakeable("draft.cups", "The bust is hardly fuller than the underbust: this front needs no cups.")
+        raise Unmakeable("draft.cups", "needs_no_cups")
     half_angle = _half_angle(min(across / diameter, 2.2))
     radius = diameter / 2 / math.sin(half_angle)
     seam, wire = _half_cap(half_angle, radius)

@@ -9,7 +9,7 @@ from fuseau.craft.base.curves import Array
 from fuseau.craft.base.record import Record
 from fuseau.craft.pattern.pattern import Allowances
 from fuseau.craft.pattern.trueing import LaidPanel
-from fuseau.craft.pattern.trueing import Point as Place
+from fuseau.craft.pattern.trueing import Point as PlaceRound
 
 _REACH_MM = 400.0
 
@@ -18,7 +18,7 @@ class CutPanel(Record):
     """A panel's closed cut line, (x, z) in mm in the panel's frame."""
 
     number: int
-    cut_line: tuple[Place, ...]
+    cut_line: tuple[PlaceRound, ...]
 
 
 def cut_line(panel: LaidPanel, panels: int, allowances: Allowances, last_number: int | None = None) -> CutPanel:
@@ -38,7 +38,7 @@ def cut_line(panel: LaidPanel, panels: int, allowances: Allowances, last_number:
     )
     moved = [_offset(points, by) for points, by in sides]
     corners = [_meeting(moved[i - 1], moved[i], sides[i][0][0]) for i in range(4)]
-    line: list[Place] = []
+    line: list[PlaceRound] = []
     for i, points in enumerate(moved):
         line.append(corners[i])
         line += _between(points, corners[i], corners[(i + 1) % 4])
@@ -59,7 +59,7 @@ def _lengthened(points: Array) -> LineString:
     return LineString([start, *points, end])
 
 
-def _meeting(one: Array, other: Array, corner: Array) -> Place:
+def _meeting(one: Array, other: Array, corner: Array) -> PlaceRound:
     """Where two offset edges, lengthened, meet nearest to the stitched corner."""
     met = _lengthened(one).intersection(_lengthened(other))
     spots = [Point(spot.coords[0]) for spot in getattr(met, "geoms", [met]) if not spot.is_empty]
@@ -69,14 +69,14 @@ def _meeting(one: Array, other: Array, corner: Array) -> Place:
     return float(nearest.x), float(nearest.y)
 
 
-def _between(points: Array, start: Place, end: Place) -> list[Place]:
+def _between(points: Array, start: PlaceRound, end: PlaceRound) -> list[PlaceRound]:
     """The inner points of an offset edge that lie between its two corners."""
     line = LineString(points)
     low, high = sorted((line.project(Point(start)), line.project(Point(end))))
     return [(float(x), float(z)) for x, z in points if low + 0.2 < line.project(Point(x, z)) < high - 0.2]
 
 
-def cut_piece(outline: tuple[Place, ...], by_mm: float) -> tuple[Place, ...]:
+def cut_piece(outline: tuple[PlaceRound, ...], by_mm: float) -> tuple[PlaceRound, ...]:
     """The cut line of a piece with the same allowance all round, corners mitred; closed, in its own frame, mm."""
     grown = Polygon(outline).buffer(by_mm, join_style="mitre", mitre_limit=3)
     return tuple((float(x), float(z)) for x, z in grown.exterior.coords[:-1])

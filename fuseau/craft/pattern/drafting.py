@@ -7,18 +7,18 @@ panel edge takes an intake off its upright, and a block's intakes add up to R âˆ
 import numpy as np
 
 from fuseau.craft.base.curves import Array
+from fuseau.craft.base.errors import Unmakeable
 from fuseau.craft.base.practice import Practice
-from fuseau.craft.base.record import Unmakeable
 from fuseau.craft.pattern.pattern import Allowances, EdgeLine, LeftHalf, Panel, Pattern, Station
 from fuseau.craft.wearer.body import Body
 from fuseau.craft.wearer.garment_kinds import KindName
-from fuseau.craft.wearer.measures import LevelName, Wearer
+from fuseau.craft.wearer.measures import LevelName
 
 _LEFT_DIFFERS_MM = 4.0  # less than this between left and right half is tape, not body
 
 
-def suggest_edges(wearer: Wearer, body: Body, kind: KindName = "underbust corset") -> tuple[EdgeLine, EdgeLine]:
-    """Top line and hem that are usual for a kind on this body.
+def suggest_edges(lap_mm: float | None, body: Body, kind: KindName = "underbust corset") -> tuple[EdgeLine, EdgeLine]:
+    """Top line and hem that are usual for a kind on this body; `lap_mm` is how far the lap lies below the waist.
 
     The reason for each: over the bust the top lies a little above the bust's level in front and under the arm at the
     side; under it, just over the underbust. A hem in front stops 20 mm short of the lap, over the hip bone it is
@@ -27,8 +27,7 @@ def suggest_edges(wearer: Wearer, body: Body, kind: KindName = "underbust corset
     if kind == "neck corset":
         return _collar_edges(body)
     top, hem = _top(body, kind), _hem(body, kind)
-    lap = wearer.waist_to_lap_sitting_mm
-    front = hem[0] if lap is None else min(hem[0], lap - 20)
+    front = hem[0] if lap_mm is None else min(hem[0], lap_mm - 20)
     return (
         EdgeLine(**dict(zip(("cf_mm", "side_mm", "cb_mm"), (round(max(z, 25)) for z in top), strict=True))),
         EdgeLine(
@@ -208,10 +207,7 @@ def _block(halves: Array, fractions: Array, shares: Array, least: float) -> Arra
             break
         intakes = _reshare(intakes, shares, narrow)
     else:
-        raise Unmakeable(
-            "draft.panels",
-            f"With so many panels one would be narrower than {least:g} mm: use fewer panels.",
-        )
+        raise Unmakeable("draft.panels", "too_many_panels", least_mm=least)
     left, right = intakes[:, 0::2], base - intakes[:, 1::2]
     return np.stack([left, right], axis=2).reshape(len(halves), -1)
 

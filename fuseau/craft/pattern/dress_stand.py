@@ -5,8 +5,8 @@ from typing import Annotated, Literal
 
 from pydantic import Field
 
-from fuseau.craft.base.findings import Finding
-from fuseau.craft.base.lengths import Length, Unit, format_length
+from fuseau.craft.base.findings import Finding, finding
+from fuseau.craft.base.lengths import Length
 from fuseau.craft.base.record import Record
 from fuseau.craft.pattern.pattern import EdgeLine
 from fuseau.craft.wearer.body import Body
@@ -73,18 +73,19 @@ def padding(stand: Stand, body: Body, near_mm: float) -> tuple[Padding, ...]:
     return tuple(found)
 
 
-def check_stand(stand: Stand, padded: tuple[Padding, ...], top: EdgeLine, hem: EdgeLine, unit: Unit) -> list[Finding]:
+def check_stand(stand: Stand, padded: tuple[Padding, ...], top: EdgeLine, hem: EdgeLine) -> list[Finding]:
     """Where the stand is bigger than the wearer, and where it is too short to carry the pattern."""
     name = stand.name or "stand"
     findings = [
-        Finding(
-            code="stand_bigger",
-            stage="wearer",
-            severity="advice",
+        finding(
+            "stand_bigger",
+            "wearer",
+            "advice",
             where=level.label,
-            sentence=f"At the {level.label.lower()} the {name} is {format_length(-level.change_mm, unit)} bigger than "
-            "the wearer: pin that much out of the garment, nothing can be taken off the stand.",
             numbers={"change_mm": level.change_mm},
+            level=level.name,
+            stand=name,
+            bigger_mm=-level.change_mm,
         )
         for level in padded
         if level.kind == "pin out"
@@ -96,14 +97,15 @@ def check_stand(stand: Stand, padded: tuple[Padding, ...], top: EdgeLine, hem: E
     ):
         if reach is not None and reach < wanted:
             findings.append(
-                Finding(
-                    code="stand_too_short",
-                    stage="wearer",
-                    severity="caution",
+                finding(
+                    "stand_too_short",
+                    "wearer",
+                    "caution",
                     where=end.capitalize(),
-                    sentence=f"The {name} ends {format_length(reach, unit)} {way} the waist; the pattern goes "
-                    f"{format_length(wanted, unit)}, so its {end} hangs free there.",
                     numbers={"reach_mm": reach, "wanted_mm": wanted},
+                    stand=name,
+                    end=end,
+                    way=way,
                 )
             )
     return findings

@@ -10,9 +10,10 @@ from typing import Annotated, Any, Literal
 import numpy as np
 from pydantic import Field
 
-from fuseau.craft.base.lengths import Length, Unit, format_length
+from fuseau.craft.base.errors import Unmakeable
+from fuseau.craft.base.lengths import Length
 from fuseau.craft.base.practice import Practice
-from fuseau.craft.base.record import Record, Unmakeable
+from fuseau.craft.base.record import Record
 from fuseau.craft.pattern.edge_curves import LineShape, curve_of, run_at, run_to_place, shaped
 from fuseau.craft.pattern.pattern import (
     Allowance,
@@ -25,11 +26,11 @@ from fuseau.craft.pattern.pattern import (
     LeftHalf,
     Panel,
     Pattern,
-    Place,
+    PlaceRound,
     seam_label,
 )
-from fuseau.craft.pattern.split_join import add_bump, cut_in_two, join, recut, renumbered
-from fuseau.craft.wearer.measures import LEVEL_LABELS, LevelName
+from fuseau.craft.pattern.split_join import add_bump, cut_in_two, join, renumbered, with_other_panels
+from fuseau.craft.wearer.measures import LevelName
 
 Side = Literal["both", "right", "left"]
 Move = Annotated[float, Length("an amount", -60, 60)]
@@ -67,9 +68,9 @@ class MovePoint(Record):
 
     kind: Literal["point"] = "point"
     end: End
-    place: Place
+    place: PlaceRound
     z_mm: At
-    to_place: Place | None = Field(default=None, description="Also move it round the body, to there.")
+    to_place: PlaceRound | None = Field(default=None, description="Also move it round the body, to there.")
     corner: bool | None = None
     side: Side = "both"
 
@@ -79,7 +80,7 @@ class DropPoint(Record):
 
     kind: Literal["drop_point"] = "drop_point"
     end: End
-    place: Place
+    place: PlaceRound
     side: Side = "both"
 
 
@@ -89,7 +90,7 @@ class ShapeLine(Record):
     kind: Literal["line_shape"] = "line_shape"
     end: End
     shape: LineShape
-    bust_place: Place = 0.5
+    bust_place: PlaceRound = 0.5
 
 
 class SplitPanel(Record):
@@ -160,7 +161,7 @@ class PartHalves(Record):
     differ: bool
 
 
-Edit = Annotated[
+HandEdit = Annotated[
     SetWidth
     | MoveSeam
     | MovePoint
@@ -180,14 +181,14 @@ Edit = Annotated[
 _NEAR = 0.04  # places this near to each other are the same point
 
 
-def edit(pattern: Pattern, change: Edit, practice: Practice) -> Pattern:
+def edit(pattern: Pattern, change: HandEdit, practice: Practice) -> Pattern:
     """The pattern with an edit made. Raises Unmakeable, at `edit.<field>`, with the limit in its message."""
     made = _made(pattern if pattern.strain else pattern.fixed(), change)
     _check_widths(made, change, practice)
     return made
 
 
-def _made(pattern: Pattern, change: Edit) -> Pattern:
+def _made(pattern: Pattern, change: HandEdit) -> Pattern:
     match change:
         case SetWidth():
             return _with_panels(pattern, change.side, lambda panels: _set_width(pattern, panels, change))
@@ -223,52 +224,8 @@ def _made(pattern: Pattern, change: Edit) -> Pattern:
             return pattern.model_copy(update={"left": _copied_half(pattern) if change.differ else None})
 
 
-def told(change: Edit, unit: Unit) -> str:
-    """An edit in a few words, for the list of what was changed; lengths in the maker's unit."""
-    where = "" if getattr(change, "side", "both") == "both" else f", {change.side} half"  # type: ignore[union-attr]
-    match change:
-        case SetWidth():
-            return (
-                f"panel {change.panel} {format_length(change.width_mm, unit)} wide at the "
-                f"{LEVEL_LABELS[change.level].lower()}{where}"
-            )
-        case MoveSeam():
-            seam, by = seam_label(change.seam), format_length(abs(change.amount_mm), unit, hardware=True)
-            if change.how == "shift":
-                return f"seam {seam} {by} toward {'CB' if change.amount_mm > 0 else 'CF'}{where}"
-            return f"seam {seam} {'let out' if change.amount_mm > 0 else 'taken in'} by {by} on each edge{where}"
-        case MovePoint():
-            return (
-                f"{_line_name(change.end)} at {_place_name(change.place)} to {format_length(change.z_mm, unit)}{where}"
-            )
-        case DropPoint():
-            return f"{_line_name(change.end)}: a point taken out{where}"
-        case ShapeLine():
-            return f"{_line_name(change.end)}: {change.shape}"
-        case SplitPanel():
-            return f"panel {change.panel} cut in two"
-        case DropSeam():
-            return f"panels {change.seam} and {change.seam + 1} joined"
-        case AddGusset():
-            wide, seam = format_length(change.width_mm, unit), seam_label(change.seam)
-            return f"gusset of {wide} in seam {seam} from the {change.end}"
-        case AddDart():
-            return f"dart of {format_length(change.width_mm, unit)} in panel {change.panel}"
-        case DropInsert():
-            return f"{change.what} {change.index + 1} taken out"
-        case JoinSeam():
-            return f"seam {seam_label(change.seam)} {'stitched as a dart' if change.joined else 'cut again'}"
-        case SetAllowance():
-            return f"allowance of seam {seam_label(change.seam)}"
-        case PartHalves():
-            return "left half of its own" if change.differ else "both halves the same"
-
-
-def _line_name(end: End) -> str:
-    return "top line" if end == "top" else "hem"
-
-
-def _place_name(place: float) -> str:
+def place_name(place: float) -> str:
+    """What lies at a place round the body: CF (0), the side (1), CB (2), or a point between."""
     for at, name in ((0.0, "CF"), (1.0, "the side"), (2.0, "CB")):
         if abs(place - at) <= _NEAR:
             return name
@@ -277,12 +234,12 @@ def _place_name(place: float) -> str:
 
 def _seam_of(pattern: Pattern, seam: int) -> None:
     if not 1 <= seam < len(pattern.panels):
-        raise Unmakeable("edit.seam", f"This pattern has seams 1·2 to {seam_label(len(pattern.panels) - 1)}.")
+        raise Unmakeable("edit.seam", "no_such_seam", last=seam_label(len(pattern.panels) - 1))
 
 
 def _panel_of(pattern: Pattern, panel: int) -> None:
     if not 1 <= panel <= len(pattern.panels):
-        raise Unmakeable("edit.panel", f"This pattern has panels 1 to {len(pattern.panels)}.")
+        raise Unmakeable("edit.panel", "no_such_panel", last=len(pattern.panels))
 
 
 # --- halves ----------------------------------------------------------------------------------------------
@@ -321,7 +278,7 @@ def _set_width(pattern: Pattern, panels: tuple[Panel, ...], change: SetWidth) ->
     _panel_of(pattern, change.panel)
     stations = pattern.stations_named()
     if change.level not in stations:
-        raise Unmakeable("edit.level", f"This pattern has no {LEVEL_LABELS[change.level].lower()}.")
+        raise Unmakeable("edit.level", "no_such_level", level=change.level)
     at, i = stations[change.level], change.panel - 1
     one = pattern.model_copy(update={"panels": panels, "left": None}).shape
     grow = change.width_mm - float(one.widths(one.nominal)[at, i])
@@ -361,7 +318,7 @@ def _move_point(line: EdgeLine, change: MovePoint) -> EdgeLine:
     others = [p for p in line.points if p is not same]
     place = change.to_place if change.to_place is not None else same.place if same else change.place
     if any(abs(p.place - place) <= _NEAR for p in others) or any(abs(place - at) <= _NEAR for at in (0, 1, 2)):
-        raise Unmakeable("edit.place", "Another point of the line lies there already.")
+        raise Unmakeable("edit.place", "point_taken")
     corner = change.corner if change.corner is not None else bool(same and same.corner)
     points = sorted([*others, EdgePoint(place=place, z_mm=change.z_mm, corner=corner)], key=lambda p: p.place)
     return line.model_copy(update={"points": tuple(points)})
@@ -370,7 +327,7 @@ def _move_point(line: EdgeLine, change: MovePoint) -> EdgeLine:
 def _drop_point(line: EdgeLine, change: DropPoint) -> EdgeLine:
     kept = tuple(p for p in line.points if abs(p.place - change.place) > _NEAR)
     if len(kept) == len(line.points):
-        raise Unmakeable("edit.place", "There is no point to take out there: CF, side and CB stay.")
+        raise Unmakeable("edit.place", "no_point_there")
     return line.model_copy(update={"points": kept})
 
 
@@ -380,29 +337,31 @@ def _drop_point(line: EdgeLine, change: DropPoint) -> EdgeLine:
 def _split(pattern: Pattern, change: SplitPanel) -> Pattern:
     _panel_of(pattern, change.panel)
     if len(pattern.panels) >= 9:
-        raise Unmakeable("edit.panel", "Nine panels in each half are the most.")
+        raise Unmakeable("edit.panel", "most_panels")
     if any(dart.panel == change.panel for dart in pattern.darts):
-        raise Unmakeable("edit.panel", f"Panel {change.panel} has a dart: take it out first.")
+        raise Unmakeable("edit.panel", "panel_has_dart", panel=change.panel)
     i = change.panel - 1
     front = pattern.front_panels + (1 if change.panel <= pattern.front_panels else 0)
     seams = {seam: seam + (seam > i) for seam in range(1, len(pattern.panels))}
-    return recut(pattern, lambda panels: renumbered(cut_in_two(list(panels), i, change.across)), front, seams)
+    return with_other_panels(
+        pattern, lambda panels: renumbered(cut_in_two(list(panels), i, change.across)), front, seams
+    )
 
 
 def _drop_seam(pattern: Pattern, change: DropSeam) -> Pattern:
     _seam_of(pattern, change.seam)
     if len(pattern.panels) <= 2:
-        raise Unmakeable("edit.seam", "Two panels in each half are the fewest.")
+        raise Unmakeable("edit.seam", "fewest_panels")
     if change.seam == pattern.front_panels:
-        raise Unmakeable("edit.seam", "The side seam stays: it parts front and back.")
+        raise Unmakeable("edit.seam", "side_seam_stays")
     if any(gusset.seam == change.seam for gusset in pattern.gussets):
-        raise Unmakeable("edit.seam", f"Seam {seam_label(change.seam)} has a gusset: take it out first.")
+        raise Unmakeable("edit.seam", "seam_has_gusset", seam=seam_label(change.seam))
     if any(dart.panel in (change.seam, change.seam + 1) for dart in pattern.darts):
-        raise Unmakeable("edit.seam", "One of the two panels has a dart: take it out first.")
+        raise Unmakeable("edit.seam", "one_has_dart")
     i = change.seam - 1
     front = pattern.front_panels - (1 if change.seam < pattern.front_panels else 0)
     seams = {seam: seam - (seam > change.seam) for seam in range(1, len(pattern.panels)) if seam != change.seam}
-    return recut(pattern, lambda panels: renumbered(join(list(panels), i)), front, seams)
+    return with_other_panels(pattern, lambda panels: renumbered(join(list(panels), i)), front, seams)
 
 
 # --- gussets, darts, allowances --------------------------------------------------------------------------
@@ -411,7 +370,7 @@ def _drop_seam(pattern: Pattern, change: DropSeam) -> Pattern:
 def _add_gusset(pattern: Pattern, change: AddGusset) -> Pattern:
     _seam_of(pattern, change.seam)
     if any(g.seam == change.seam and g.end == change.end for g in pattern.gussets):
-        raise Unmakeable("edit.seam", f"Seam {seam_label(change.seam)} has a gusset from the {change.end} already.")
+        raise Unmakeable("edit.seam", "gusset_already", seam=seam_label(change.seam), end=change.end)
     line = getattr(pattern, change.end)
     run = run_at(line, pattern.shape)
     edge = curve_of(line, run, pattern.front_panels).height(float(run[change.seam]))
@@ -419,7 +378,7 @@ def _add_gusset(pattern: Pattern, change: AddGusset) -> Pattern:
     other = pattern.hem if change.end == "top" else pattern.top
     limit = max(other.heights()) if change.end == "top" else min(other.heights())
     if (change.end == "top" and tip < limit + 20) or (change.end == "hem" and tip > limit - 20):
-        raise Unmakeable("edit.depth_mm", f"The gusset would be deeper than the garment: {abs(edge - limit):.0f} mm.")
+        raise Unmakeable("edit.depth_mm", "gusset_too_deep", most_mm=abs(edge - limit))
     gusset = Gusset(
         seam=change.seam, end=change.end, width_mm=change.width_mm, depth_mm=change.depth_mm, tip_mm=round(tip, 3)
     )
@@ -431,9 +390,7 @@ def _add_dart(pattern: Pattern, change: AddDart) -> Pattern:
     try:
         dart = Dart(**{name: getattr(change, name) for name in Dart.model_fields})
     except ValueError as error:
-        raise Unmakeable(
-            "edit.widest_mm", "A dart is 2 cm long at least, and its widest place lies between its ends."
-        ) from error
+        raise Unmakeable("edit.widest_mm", "dart_too_short") from error
     return pattern.model_copy(update={"darts": (*pattern.darts, dart)})
 
 
@@ -441,7 +398,7 @@ def _drop_insert(pattern: Pattern, change: DropInsert) -> Pattern:
     field = "gussets" if change.what == "gusset" else "darts"
     found = getattr(pattern, field)
     if change.index >= len(found):
-        raise Unmakeable("edit.index", f"There is no such {change.what}.")
+        raise Unmakeable("edit.index", "no_such_insert", what=change.what)
     return pattern.model_copy(update={field: (*found[: change.index], *found[change.index + 1 :])})
 
 
@@ -456,7 +413,7 @@ def _set_allowance(pattern: Pattern, change: SetAllowance) -> Pattern:
 # --- limits ----------------------------------------------------------------------------------------------
 
 
-def _check_widths(pattern: Pattern, change: Edit, practice: Practice) -> None:
+def _check_widths(pattern: Pattern, change: HandEdit, practice: Practice) -> None:
     """No panel narrower than practice allows, between hem and top line; said at what was edited."""
     least = practice.least_panel_width_mm
     field = {"width": "width_mm", "seam": "amount_mm", "dart": "width_mm", "split": "panel"}.get(change.kind)
@@ -471,8 +428,11 @@ def _check_widths(pattern: Pattern, change: Edit, practice: Practice) -> None:
             k, i = np.unravel_index(int(np.argmin(widths)), widths.shape)
             raise Unmakeable(
                 f"edit.{field}",
-                f"Panel {i + 1} would be {widths[k, i]:.0f} mm wide at {format_length(float(heights[k]))} from the "
-                f"waist: {least:.0f} mm at the least.",
+                "panel_too_narrow",
+                panel=int(i) + 1,
+                width_mm=float(widths[k, i]),
+                z_mm=float(heights[k]),
+                least_mm=least,
             )
 
 

@@ -5,7 +5,7 @@ from dataclasses import dataclass
 import numpy as np
 
 from fuseau.craft.base.curves import Array
-from fuseau.craft.base.record import Unmakeable
+from fuseau.craft.base.errors import Unmakeable
 from fuseau.craft.pattern.pattern import seam_label
 from fuseau.craft.pattern.trueing import LaidPanel, Point
 
@@ -43,8 +43,10 @@ def _one_piece(group: list[LaidPanel]) -> Joined:
         if held < _LEAST_HELD_MM:
             raise Unmakeable(
                 "joined",
-                f"Seam {seam_label(before.number)} can't be a dart: its edges touch over {held:.0f} mm only, "
-                f"{_LEAST_HELD_MM:.0f} at the least.",
+                "cannot_join",
+                seam=seam_label(before.number),
+                held_mm=held,
+                least_mm=_LEAST_HELD_MM,
             )
         offsets.append(offsets[-1] - closest)
         darts += [tuple((x + offsets[-1], y) for x, y in dart) for dart in after.darts]

@@ -23,7 +23,7 @@ LACING_POINTS = 61
 
 Height = Annotated[float, Length("a height on the pattern", -500, 500)]
 Across = Annotated[float, Length("a place across a panel", -400, 1200)]
-Place = Annotated[float, Field(ge=0, le=2, description="0 at CF, 1 at the side, 2 at CB, by width between.")]
+PlaceRound = Annotated[float, Field(ge=0, le=2, description="0 at CF, 1 at the side, 2 at CB, by width between.")]
 End = Literal["top", "hem"]
 
 
@@ -72,7 +72,7 @@ class Panel(Record):
 class EdgePoint(Record):
     """A point of a top line or hem between CF, side and CB; smooth, or a corner."""
 
-    place: Place
+    place: PlaceRound
     z_mm: Height
     corner: bool = False
 

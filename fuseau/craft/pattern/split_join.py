@@ -70,7 +70,7 @@ def join(panels: list[Panel], i: int) -> list[Panel]:
     return [*panels[:i], joined, *panels[i + 2 :]]
 
 
-def recut(
+def with_other_panels(
     pattern: Pattern, change: Callable[[tuple[Panel, ...]], tuple[Panel, ...]], front: int, seams: dict[int, int]
 ) -> Pattern:
     """A pattern with other panels: what named a seam or panel is carried to its new number."""

@@ -12,8 +12,9 @@ from pydantic import Field
 from shapely.geometry import LineString, Polygon
 
 from fuseau.craft.base.curves import Array, lengths_along
-from fuseau.craft.base.lengths import format_length
-from fuseau.craft.base.record import Record, Unmakeable
+from fuseau.craft.base.errors import Unmakeable
+from fuseau.craft.base.findings import Message, message
+from fuseau.craft.base.record import Record
 from fuseau.craft.pattern.edge_curves import run_to_place
 from fuseau.craft.pattern.pattern import Allowances, EdgeLine, EdgePoint, Panel, Pattern, Station, seam_label
 from fuseau.craft.wearer.body import Body
@@ -55,7 +56,7 @@ class Misfit(Record):
     """What is odd about a piece or a seam, and how panel `panel` would have to be turned to fit, if that mends it."""
 
     panel: int
-    sentence: str
+    sentence: Message
     turn: Literal["mirrored", "upside down", "turned round"] | None = None
     stops: bool = False
 
@@ -76,15 +77,15 @@ def check_pieces(traced: TracedPattern) -> list[Misfit]:
     numbers = [piece.number for piece in pieces]
     if numbers != list(range(1, len(pieces) + 1)):
         missing = next(n for n in range(1, 10) if n not in numbers or numbers.count(n) > 1)
-        said = "is named twice" if numbers.count(missing) > 1 else "is missing"
-        return [Misfit(panel=missing, sentence=f"Panel {missing} {said}: number them 1 to {len(pieces)}.", stops=True)]
+        code = "traced.named_twice" if numbers.count(missing) > 1 else "traced.missing"
+        return [Misfit(panel=missing, sentence=message(code, panel=missing, count=len(pieces)), stops=True)]
     for piece in pieces:
         if not Polygon(piece.points).is_valid or Polygon(piece.points).area < 400:
             found.append(
-                Misfit(panel=piece.number, sentence=f"The outline of panel {piece.number} crosses itself.", stops=True)
+                Misfit(panel=piece.number, sentence=message("traced.crosses_itself", panel=piece.number), stops=True)
             )
         elif piece.waist_mm is None or not _spans(piece, piece.waist_mm):
-            said = f"Panel {piece.number} has no waistline: set it across the piece."
+            said = message("traced.no_waistline", panel=piece.number)
             found.append(Misfit(panel=piece.number, sentence=said, stops=True))
     if found:
         return found
@@ -114,8 +115,7 @@ def _twice(pieces: list[TracedPiece]) -> list[Misfit]:
                 found.append(
                     Misfit(
                         panel=pieces[j].number,
-                        sentence=f"Panels {pieces[i].number} and {pieces[j].number} are the same piece: was one "
-                        "traced twice, or another forgotten?",
+                        sentence=message("traced.same_piece", panel=pieces[i].number, other=pieces[j].number),
                     )
                 )
     return found
@@ -126,7 +126,6 @@ def _seam_misfit(after: TracedPiece, left: _Sides, right: _Sides) -> list[Misfit
     if off <= _SEAM_OFF_MM:
         return []
     seam = seam_label(after.number - 1)
-    sentence = f"The two sides of seam {seam} differ by {format_length(off)}, measured from the waist."
     turns: tuple[tuple[Literal["mirrored", "upside down", "turned round"], dict[str, bool]], ...] = (
         ("mirrored", {"mirrored": not after.mirrored}),
         ("upside down", {"upside_down": not after.upside_down}),
@@ -135,11 +134,9 @@ def _seam_misfit(after: TracedPiece, left: _Sides, right: _Sides) -> list[Misfit
     tried = [(_seam_off(left, _sides(after.model_copy(update=change))), name) for name, change in turns]
     best, name = min(tried)
     if best <= _SEAM_OFF_MM:
-        said = {"mirrored": "mirrored", "upside down": "upside down", "turned round": "turned round by half"}[name]
-        return [
-            Misfit(panel=after.number, sentence=f"{sentence} Panel {after.number} fits if it is {said}.", turn=name)
-        ]
-    return [Misfit(panel=after.number, sentence=f"{sentence} It is probably another panel.")]
+        said = message(f"traced.{name.replace(' ', '_')}", seam=seam, off_mm=off, panel=after.number)
+        return [Misfit(panel=after.number, sentence=said, turn=name)]
+    return [Misfit(panel=after.number, sentence=message("traced.another_panel", seam=seam, off_mm=off))]
 
 
 def _seam_off(left: _Sides, right: _Sides) -> float:
@@ -186,10 +183,10 @@ def _nearest(points: Array, piece: TracedPiece) -> tuple[int, int, int, int]:
     wanted = _turned(piece, np.array(piece.corners))
     found = [int(np.argmin(np.hypot(*(points - corner).T))) for corner in wanted]
     if len(set(found)) < 4:
-        raise Unmakeable("traced", f"Two corners of panel {piece.number} lie on the same spot.")
+        raise Unmakeable("traced", "traced.corners_meet", panel=piece.number)
     order = [(one - found[0]) % len(points) for one in found]
     if order != sorted(order):
-        raise Unmakeable("traced", f"The corners of panel {piece.number} are not in order round it.")
+        raise Unmakeable("traced", "traced.corners_out_of_order", panel=piece.number)
     return found[0], found[1], found[2], found[3]
 
 
@@ -232,7 +229,7 @@ def _corners(points: Array) -> tuple[int, int, int, int]:
         score = sx * scaled[candidates, 0] + 1.3 * sz * scaled[candidates, 1]
         found.append(int(candidates[int(np.argmax(score))]))
     if len(set(found)) < 4:
-        raise Unmakeable("traced", "A panel needs four corners: top and hem, CF side and CB side.")
+        raise Unmakeable("traced", "traced.four_corners")
     return found[0], found[1], found[2], found[3]
 
 
@@ -263,9 +260,9 @@ def from_outlines(traced: TracedPattern, body: Body, allowances: Allowances) -> 
     """The pattern of traced pieces on this body's levels. Raises Unmakeable at `traced` for what stops it."""
     stop = next((misfit for misfit in check_pieces(traced) if misfit.stops), None)
     if stop is not None:
-        raise Unmakeable("traced", stop.sentence)
+        raise Unmakeable("traced", stop.sentence.code, **stop.sentence.given)
     if traced.front_panels >= len(traced.pieces):
-        raise Unmakeable("traced.front_panels", "There has to be a panel behind the side seam.")
+        raise Unmakeable("traced.front_panels", "no_panel_behind")
     sides = [_sides(piece) for piece in sorted(traced.pieces, key=lambda piece: piece.number)]
     stations = _stations(sides, body)
     widths = np.array([_x_at(side.cb_edge, 0.0) - _x_at(side.cf_edge, 0.0) for side in sides])

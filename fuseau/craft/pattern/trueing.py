@@ -10,8 +10,9 @@ from dataclasses import dataclass
 import numpy as np
 
 from fuseau.craft.base.curves import Array, hermite, lengths_along
+from fuseau.craft.base.errors import Unmakeable
 from fuseau.craft.base.practice import Practice
-from fuseau.craft.base.record import Record, Unmakeable
+from fuseau.craft.base.record import Record
 from fuseau.craft.pattern.edge_curves import EdgeCurve, curve_of, run_at
 from fuseau.craft.pattern.pattern import Dart, EdgeLine, Pattern, Shape, seam_label
 
@@ -153,13 +154,13 @@ def _lines(pattern: Pattern) -> tuple[EdgeLine, EdgeLine]:
 def _check_edges(pattern: Pattern) -> None:
     for place in ("cf_mm", "side_mm", "cb_mm"):
         if getattr(pattern.top, place) < LEAST_RISE_MM:
-            raise Unmakeable(f"draft.top.{place}", "The top line has to lie above the waist, by 1 cm at least.")
+            raise Unmakeable(f"draft.top.{place}", "top_below_waist")
         if getattr(pattern.hem, place) > -LEAST_RISE_MM:
-            raise Unmakeable(f"draft.hem.{place}", "The hem has to lie below the waist, by 1 cm at least.")
+            raise Unmakeable(f"draft.hem.{place}", "hem_above_waist")
     if min(pattern.top.heights()) < LEAST_RISE_MM:
-        raise Unmakeable("draft.top.side_mm", "A point of the top line lies below the waist: 1 cm above it at least.")
+        raise Unmakeable("draft.top.side_mm", "top_point_below_waist")
     if max(pattern.hem.heights()) > -LEAST_RISE_MM:
-        raise Unmakeable("draft.hem.side_mm", "A point of the hem lies above the waist: 1 cm below it at least.")
+        raise Unmakeable("draft.hem.side_mm", "hem_point_above_waist")
 
 
 def _sample(shape: Shape) -> list[_Edge]:
@@ -171,7 +172,7 @@ def _sample(shape: Shape) -> list[_Edge]:
     worn = (nominal > low + 40) & (nominal < high - 40)
     if (widths[worn] < 5).any():
         panel = int(np.argmin(widths[worn].min(axis=0)))
-        raise Unmakeable("draft.panels", f"The edges of panel {panel + 1} would meet: use fewer panels.")
+        raise Unmakeable("draft.panels", "edges_meet", panel=panel + 1)
     edges = []
     for side in range(x.shape[1]):
         run = lengths_along(x[:, side], z[:, side])
@@ -272,9 +273,7 @@ def _gussets(pattern: Pattern, edges: list[_Edge], highs: Array, lows: Array) ->
         end = highs[side] if gusset.end == "top" else lows[side]
         leg = abs(end - edges[side].run_at_height(gusset.tip_mm))
         if leg < gusset.width_mm / 2 + 1:
-            raise Unmakeable(
-                f"gussets.{k}", f"The gusset in seam {seam_label(gusset.seam)} is wider than its slit is deep."
-            )
+            raise Unmakeable(f"gussets.{k}", "gusset_too_wide", seam=seam_label(gusset.seam))
         across = float(gusset.width_at(np.array([edges[side].height_at_run(end)]))[0])
         half = min(across / 2, leg * 0.95)
         rise = math.sqrt(leg**2 - half**2)

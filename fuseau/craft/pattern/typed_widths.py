@@ -6,9 +6,10 @@ import numpy as np
 from pydantic import Field
 
 from fuseau.craft.base.curves import calm_basis
-from fuseau.craft.base.findings import Finding
-from fuseau.craft.base.lengths import Length, Unit, format_length
-from fuseau.craft.base.record import Record, Unmakeable
+from fuseau.craft.base.errors import Unmakeable
+from fuseau.craft.base.findings import Finding, finding
+from fuseau.craft.base.lengths import Length
+from fuseau.craft.base.record import Record
 from fuseau.craft.pattern.pattern import Allowances, EdgeLine, Panel, Pattern, Station
 from fuseau.craft.wearer.body import Body
 from fuseau.craft.wearer.measures import LEVEL_LABELS, NECK, LevelName
@@ -40,18 +41,20 @@ def from_widths(typed: TypedPattern, body: Body, top: EdgeLine, hem: EdgeLine, a
     count = len(typed.levels[0].widths_mm)
     names = [level.name for level in typed.levels]
     if "waist" not in names:
-        raise Unmakeable("typed.levels", "Type the widths at the waist: the waistline is where the panels meet.")
+        raise Unmakeable("typed.levels", "typed.no_waist")
     for i, level in enumerate(typed.levels):
         if len(level.widths_mm) != count:
             raise Unmakeable(
                 f"typed.levels.{i}",
-                f"The {LEVEL_LABELS[level.name].lower()} has {len(level.widths_mm)} widths where the first level has "
-                f"{count}: every panel needs one at every level.",
+                "typed.widths_missing",
+                level=level.name,
+                here=len(level.widths_mm),
+                first=count,
             )
         if names.index(level.name) != i:
-            raise Unmakeable(f"typed.levels.{i}", f"The {LEVEL_LABELS[level.name].lower()} is typed twice.")
+            raise Unmakeable(f"typed.levels.{i}", "typed.twice", level=level.name)
     if typed.front_panels >= count:
-        raise Unmakeable("typed.front_panels", "There has to be a panel behind the side seam.")
+        raise Unmakeable("typed.front_panels", "no_panel_behind")
     given = {level.name: level.widths_mm for level in typed.levels}
     widths = _at_every_level(given, body)
     widest = widths.max(axis=0)
@@ -90,7 +93,7 @@ def _at_every_level(given: dict[LevelName, tuple[float, ...]], body: Body) -> np
     return np.maximum(found, 10.0)
 
 
-def check_typed(pattern: Pattern, body: Body, unit: Unit) -> list[Finding]:
+def check_typed(pattern: Pattern, body: Body) -> list[Finding]:
     """Girths that can hardly be meant for this wearer: probably allowances typed in, or a panel forgotten."""
     findings = []
     girths = pattern.shape.sewn_girth(pattern.shape.nominal)
@@ -101,19 +104,14 @@ def check_typed(pattern: Pattern, body: Body, unit: Unit) -> list[Finding]:
         if 0.72 * natural <= girth <= 1.05 * natural:
             continue
         findings.append(
-            Finding(
-                code="girth_far_off",
-                stage="pattern",
-                severity="caution",
+            finding(
+                "girth_far_off",
+                "pattern",
+                "caution",
                 where=LEVEL_LABELS[station.name],
-                sentence=f"At the {LEVEL_LABELS[station.name].lower()} this pattern measures "
-                f"{format_length(float(girth), unit)} closed, the wearer {format_length(natural, unit)}: "
-                + (
-                    "was a panel forgotten, or only a quarter typed?"
-                    if girth < natural
-                    else "were seam allowances typed in with the widths?"
-                ),
                 numbers={"sewn_mm": float(girth), "body_mm": natural},
+                said="girth_far_off.small" if girth < natural else "girth_far_off.big",
+                level=station.name,
             )
         )
     return findings

@@ -19,7 +19,7 @@ KindName = Literal[
 ]
 
 
-class Kind(Record):
+class GarmentKind(Record):
     """One kind of garment. `panels` are fewest, usual and most in each half; `tied` is laced to a set gap."""
 
     name: KindName
@@ -55,10 +55,10 @@ class Kind(Record):
 
 _BUST_NEEDED: tuple[LevelName, ...] = ("bust", "underbust", "waist", "hip")
 
-KINDS: dict[KindName, Kind] = {
+GARMENT_KINDS: dict[KindName, GarmentKind] = {
     kind.name: kind
     for kind in (
-        Kind(
+        GarmentKind(
             name="underbust corset",
             what="From under the bust to the high hip. Shapes the waist; the bust stays free.",
             levels=TORSO,
@@ -69,7 +69,7 @@ KINDS: dict[KindName, Kind] = {
             gap_mm=50,
             busk=True,
         ),
-        Kind(
+        GarmentKind(
             name="overbust corset",
             what="Bust to hip. The seams over the bust shape its fullness.",
             levels=FULL_TORSO,
@@ -80,7 +80,7 @@ KINDS: dict[KindName, Kind] = {
             gap_mm=50,
             busk=True,
         ),
-        Kind(
+        GarmentKind(
             name="cincher",
             what="Very short, about the waist. Leaves ribs and hips free, so it suits a large hip spring; often no "
             "busk is short enough.",
@@ -92,7 +92,7 @@ KINDS: dict[KindName, Kind] = {
             gap_mm=50,
             busk=True,
         ),
-        Kind(
+        GarmentKind(
             name="longline corset",
             what="Runs low over the hip, and in front stops above the fold of the thigh, or she can't sit.",
             levels=TORSO,
@@ -103,7 +103,7 @@ KINDS: dict[KindName, Kind] = {
             gap_mm=50,
             busk=True,
         ),
-        Kind(
+        GarmentKind(
             name="boned bodice",
             what="Supports without reducing: few panels or one piece with darts, light bones.",
             levels=FULL_TORSO,
@@ -115,7 +115,7 @@ KINDS: dict[KindName, Kind] = {
             busk=False,
             edge_bone="flat_6",
         ),
-        Kind(
+        GarmentKind(
             name="strapless bodice",
             what="Cups and underwire over a dense front. Holds itself up, and sometimes a heavy skirt.",
             levels=FULL_TORSO,
@@ -128,7 +128,7 @@ KINDS: dict[KindName, Kind] = {
             edge_bone="flat_6",
             cups=True,
         ),
-        Kind(
+        GarmentKind(
             name="foundation bodice",
             what="Hidden under a draped dress that is tacked to it; its closure falls on a line the picture shows.",
             levels=FULL_TORSO,
@@ -140,7 +140,7 @@ KINDS: dict[KindName, Kind] = {
             busk=False,
             edge_bone="flat_6",
         ),
-        Kind(
+        GarmentKind(
             name="neck corset",
             what="Jaw to collarbone. Boned for structure, laced for looks, never tight: two fingers slide under it.",
             levels=NECK,

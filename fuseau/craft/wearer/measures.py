@@ -9,8 +9,8 @@ from typing import Annotated, Literal
 from pydantic import Field, model_validator
 from pydantic_core import PydanticCustomError
 
-from fuseau.craft.base.findings import Finding
-from fuseau.craft.base.lengths import Length, Unit, format_length
+from fuseau.craft.base.findings import Finding, finding
+from fuseau.craft.base.lengths import Length, format_length
 from fuseau.craft.base.practice import Practice
 from fuseau.craft.base.record import Record
 
@@ -217,7 +217,7 @@ _PROPORTION: dict[tuple[LevelName, LevelName], tuple[float, float]] = {
 }
 
 
-def check_measures(wearer: Wearer, levels: tuple[LevelName, ...], practice: Practice, unit: Unit) -> list[Finding]:
+def check_measures(wearer: Wearer, levels: tuple[LevelName, ...], practice: Practice) -> list[Finding]:
     """Readings that disagree, and levels out of human proportion: things to check, never to refuse."""
     findings = []
     means = {}
@@ -226,46 +226,44 @@ def check_measures(wearer: Wearer, levels: tuple[LevelName, ...], practice: Prac
         if not readings:
             continue
         means[name] = math.fsum(readings) / len(readings)
-        findings += [*_check_readings(name, readings, practice, unit), *_check_arcs(wearer[name], name, means, unit)]
+        findings += [*_check_readings(name, readings, practice), *_check_arcs(wearer[name], name, means)]
     for (one, other), (low, high) in _PROPORTION.items():
         if one not in means or other not in means or low <= means[one] / means[other] <= high:
             continue
-        least, most = low * means[other], high * means[other]
         findings.append(
-            Finding(
-                code="proportion",
-                stage="wearer",
-                severity="caution",
+            finding(
+                "proportion",
+                "wearer",
+                "caution",
                 at=f"wearer.{one}.readings_mm",
                 where=LEVEL_LABELS[one],
-                sentence=f"Check the {LEVEL_LABELS[one].lower()}: {format_length(means[one], unit)} is unusual "
-                f"beside a {LEVEL_LABELS[other].lower()} of {format_length(means[other], unit)} "
-                f"(usually {format_length(least, unit, bare=True)} to {format_length(most, unit)}).",
-                numbers={"girth_mm": means[one], "least_mm": least, "most_mm": most},
+                numbers={"girth_mm": means[one], "least_mm": low * means[other], "most_mm": high * means[other]},
+                level=one,
+                beside=other,
+                beside_mm=means[other],
             )
         )
     return findings
 
 
-def _check_readings(name: LevelName, readings: tuple[float, ...], practice: Practice, unit: Unit) -> list[Finding]:
+def _check_readings(name: LevelName, readings: tuple[float, ...], practice: Practice) -> list[Finding]:
     apart = max(readings) - min(readings)
     if apart <= practice.readings_disagree_mm:
         return []
     return [
-        Finding(
-            code="readings_disagree",
-            stage="wearer",
-            severity="caution",
+        finding(
+            "readings_disagree",
+            "wearer",
+            "caution",
             at=f"wearer.{name}.readings_mm",
             where=LEVEL_LABELS[name],
-            sentence=f"The readings of the {LEVEL_LABELS[name].lower()} differ by "
-            f"{format_length(apart, unit)}: measure it again.",
             numbers={"apart_mm": apart},
+            level=name,
         )
     ]
 
 
-def _check_arcs(level: Level, name: LevelName, means: dict[LevelName, float], unit: Unit) -> list[Finding]:
+def _check_arcs(level: Level, name: LevelName, means: dict[LevelName, float]) -> list[Finding]:
     """Front and back arc that do not add up to the girth (15 mm is what tapes differ by)."""
     if level.front_arc_mm is None or level.back_arc_mm is None:
         return []
@@ -273,14 +271,13 @@ def _check_arcs(level: Level, name: LevelName, means: dict[LevelName, float], un
     if abs(both - means[name]) <= 15:
         return []
     return [
-        Finding(
-            code="arcs_differ",
-            stage="wearer",
-            severity="caution",
+        finding(
+            "arcs_differ",
+            "wearer",
+            "caution",
             at=f"wearer.{name}.back_arc_mm",
             where=LEVEL_LABELS[name],
-            sentence=f"At the {LEVEL_LABELS[name].lower()} front and back arc make {format_length(both, unit)}, the "
-            f"girth is {format_length(means[name], unit)}: one of the three is off.",
             numbers={"arcs_mm": both, "girth_mm": means[name]},
+            level=name,
         )
     ]

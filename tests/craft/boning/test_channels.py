@@ -7,11 +7,12 @@ from hypothesis import strategies as st
 from pydantic import ValidationError
 from shapely.geometry import LineString, Polygon
 
-from fuseau.commands.decisions import change
+from fuseau.commands.fields import change
 from fuseau.craft.base.practice import Practice
 from fuseau.craft.boning.bones import between_now, lay_bones
-from fuseau.craft.boning.channels import Around, Between, BoneChoices, Shaped, Through, bend_of, sheets_of
+from fuseau.craft.boning.channels import Around, bend_of, panel_arrays
 from fuseau.craft.boning.checks import check_bones, check_lost
+from fuseau.craft.boning.choices import Between, BoneChoices, Shaped, Through
 from fuseau.craft.boning.spacing import check_clashes, check_spacing, unboned
 from fuseau.craft.materials.catalogue import BONES, SCHOOLS, BoneKind, OwnKinds, bone_key
 from fuseau.craft.pattern.hand_edits import AddDart
@@ -52,8 +53,8 @@ def test_a_channel_beside_a_seam_keeps_its_distance_and_lies_in_its_panel():
     for place, panel in (("CF side", 2), ("CB side", 3)):
         found = bone("2·3", BoneChoices(between=(), on_seams={"2·3": place}))
         assert found.panel == panel
-        sheet = sheets_of(LAID)[panel - 1]
-        edge = LineString(sheet.cb if place == "CF side" else sheet.cf)
+        arrays = panel_arrays(LAID)[panel - 1]
+        edge = LineString(arrays.cb if place == "CF side" else arrays.cf)
         away = [edge.distance(LineString([spot, spot])) for spot in found.path[4:-4]]
         wanted = found.channel_width_mm / 2 + PRACTICE.strip_margin_mm
         assert away == pytest.approx([wanted] * len(away), abs=0.2)
@@ -84,9 +85,9 @@ def test_a_shaped_channel_goes_through_its_points_and_on_to_a_near_edge():
     points = (Through(across=0.3, z_mm=-70), Through(across=0.6, z_mm=0), Through(across=0.4, z_mm=60))
     choices = BoneChoices(between=(), shaped=(Shaped(panel=2, letter="s", points=points),))
     found = bone("2s", choices)
-    line, sheet = LineString(found.path), sheets_of(LAID)[1]
+    line, arrays = LineString(found.path), panel_arrays(LAID)[1]
     for point in points:
-        spot = (float(sheet.across(point.across, np.array([point.z_mm]))[0]), point.z_mm)
+        spot = (float(arrays.across(point.across, np.array([point.z_mm]))[0]), point.z_mm)
         assert line.distance(LineString([spot, spot])) < 0.3
     assert found.radius_mm is not None
     assert found.radius_mm < 400
@@ -266,8 +267,8 @@ def test_the_widest_stretch_is_measured_between_bones():
     bare = BoneChoices(between=())
     bones = lay_bones(LAID, bare, AROUND)
     found = {one.panel: one for one in unboned(LAID, bones, AROUND)}
-    sheet = sheets_of(LAID)[2]
-    left, right = sheet.edges_at(np.array([found[3].z_mm]))
+    arrays = panel_arrays(LAID)[2]
+    left, right = arrays.edges_at(np.array([found[3].z_mm]))
     seams = [next(one for one in bones if one.channel == label) for label in ("2·3", "3·4")]
     expected = float(right[0] - left[0]) - sum(one.width_mm for one in seams) / 2
     assert found[3].wide_mm == pytest.approx(expected, abs=1.5)

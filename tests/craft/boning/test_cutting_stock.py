@@ -10,9 +10,10 @@ from hypothesis import strategies as st
 
 from fuseau.craft.base.practice import Practice
 from fuseau.craft.boning.bones import lay_bones
-from fuseau.craft.boning.channels import Around, BoneChoices, CutBone
+from fuseau.craft.boning.channels import Around
+from fuseau.craft.boning.choices import BoneChoices, CutBone
 from fuseau.craft.boning.cutting_stock import Wanted, plan_cutting
-from fuseau.craft.boning.reuse import recut
+from fuseau.craft.boning.reuse import reuse_cut_bones
 from fuseau.craft.materials.catalogue import BONES
 from fuseau.craft.pattern.trueing import lay_flat
 from tests.craft.pattern.test_pattern import drafted
@@ -154,12 +155,12 @@ def cut(changed=None):
 
 
 def fates(given):
-    found = recut(BONES_NOW, given, BONES, PRACTICE)
-    return {fate.channel: fate for fate in found.fates}, found
+    found = reuse_cut_bones(BONES_NOW, given, BONES, PRACTICE)
+    return {fate.channel: fate for fate in found.bones}, found
 
 
 def test_before_any_bone_is_cut_there_is_nothing_to_say():
-    assert recut(BONES_NOW, (), BONES, PRACTICE) is None
+    assert reuse_cut_bones(BONES_NOW, (), BONES, PRACTICE) is None
 
 
 def test_bones_that_fit_stay():
@@ -185,7 +186,7 @@ def test_a_bone_that_no_longer_fits_goes_where_it_does():
     if lengths["4·5"] - lengths["1·2"] > PRACTICE.ready_short_mm:
         assert by_channel["1·2"].from_channel == "4·5"
     assert found.new + found.cut_down <= 2
-    assert {fate.channel for fate in found.fates} == set(lengths)
+    assert {fate.channel for fate in found.bones} == set(lengths)
 
 
 @settings(max_examples=20, deadline=None)
@@ -195,13 +196,13 @@ def test_every_channel_has_one_bone_and_every_bone_one_place(offsets):
         CutBone(channel=bone.channel, kind=bone.kind, length_mm=max(20.0, bone.length_mm + off))
         for bone, off in zip(BONES_NOW, offsets, strict=True)
     )
-    found = recut(BONES_NOW, given_bones, BONES, PRACTICE)
-    assert [fate.channel for fate in found.fates] == [bone.channel for bone in BONES_NOW]
-    given_away = [fate.from_channel for fate in found.fates if fate.from_channel]
+    found = reuse_cut_bones(BONES_NOW, given_bones, BONES, PRACTICE)
+    assert [fate.channel for fate in found.bones] == [bone.channel for bone in BONES_NOW]
+    given_away = [fate.from_channel for fate in found.bones if fate.from_channel]
     assert len(given_away) == len(set(given_away))
     assert len(given_away) + len(found.left) == len(given_bones)
     rooms = {bone.channel: bone.room_mm for bone in BONES_NOW}
-    for fate in found.fates:
+    for fate in found.bones:
         assert fate.length_mm <= rooms[fate.channel]
         if fate.what in ("stays", "moves here"):
             assert rooms[fate.channel] - fate.length_mm <= PRACTICE.ready_short_mm

@@ -7,7 +7,7 @@ from hypothesis import strategies as st
 
 from fuseau.craft.base.findings import Change
 from fuseau.craft.base.practice import Practice
-from fuseau.craft.base.record import Unmakeable
+from fuseau.craft.base.errors import Unmakeable
 from fuseau.craft.boning.bones import (
     bone_length,
     channel_width,
@@ -15,7 +15,8 @@ from fuseau.craft.boning.bones import (
     lacing_edge_layout,
     lay_bones,
 )
-from fuseau.craft.boning.channels import Around, BoneChoices, bend_on_seam
+from fuseau.craft.boning.channels import Around, bend_on_seam
+from fuseau.craft.boning.choices import BoneChoices
 from fuseau.craft.closures.back import cut_lace, grommet_count, rows
 from fuseau.craft.closures.front import FrontChoices, choose_busk, sew_and_leave
 from fuseau.craft.closures.lacing import walk_length
@@ -215,7 +216,7 @@ def test_mirrored_edges_bend_a_bone_not_at_all_and_edges_that_go_together_do(rad
 
 
 def test_a_bone_that_cannot_follow_its_channel_is_told_and_its_mend_removes_it():
-    from fuseau.commands.decisions import change
+    from fuseau.commands.fields import change
     from fuseau.planning.pipeline import plan
     from tests.kinds import built
 

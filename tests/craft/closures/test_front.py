@@ -6,7 +6,7 @@ from hypothesis import strategies as st
 from pydantic import ValidationError
 from shapely.geometry import LineString, Point
 
-from fuseau.commands.decisions import change
+from fuseau.commands.fields import change
 from fuseau.craft.base.practice import Practice
 from fuseau.craft.closures.back import check_lace, rows
 from fuseau.craft.closures.front import FrontChoices, choose_busk, plan_opening

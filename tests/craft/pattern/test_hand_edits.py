@@ -8,7 +8,7 @@ from shapely.geometry import LineString, Polygon
 
 from fuseau.craft.base.curves import lengths_along
 from fuseau.craft.base.practice import Practice
-from fuseau.craft.base.record import Unmakeable
+from fuseau.craft.base.errors import Unmakeable
 from fuseau.craft.pattern.alterations import compare
 from fuseau.craft.pattern.edge_curves import curve_of, run_at, shaped
 from fuseau.craft.pattern.hand_edits import (

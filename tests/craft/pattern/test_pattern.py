@@ -10,7 +10,7 @@ from shapely.geometry import LineString, Polygon
 
 from fuseau.craft.base.curves import lengths_along
 from fuseau.craft.base.practice import Practice
-from fuseau.craft.base.record import Unmakeable
+from fuseau.craft.base.errors import Unmakeable
 from fuseau.craft.pattern.alterations import Alteration, SeamChange, alter, let_girths, marks, same_cut
 from fuseau.craft.pattern.cut_lines import cut_line
 from fuseau.craft.pattern.drafting import (

@@ -5,7 +5,7 @@ import pytest
 from shapely.geometry import Polygon
 
 from fuseau.craft.base.practice import Practice
-from fuseau.craft.base.record import Unmakeable
+from fuseau.craft.base.errors import Unmakeable
 from fuseau.craft.pattern.pattern import Allowances
 from fuseau.craft.pattern.traced_outlines import TracedPattern, check_pieces, corners_of, from_outlines, narrowest
 from fuseau.craft.pattern.trueing import lay_flat
@@ -130,7 +130,7 @@ def test_the_waist_is_where_a_piece_is_narrowest():
 
 
 def test_a_traced_pattern_is_tried_on_and_refitted_like_a_drafted_one(today):
-    from fuseau.commands.decisions import edit_pattern, take_traced
+    from fuseau.commands.patterns import edit_pattern, take_traced
 
     build = built("underbust corset")
     planned = plan(build)

@@ -5,9 +5,11 @@ import pytest
 from hypothesis import given, settings
 from hypothesis import strategies as st
 
-from fuseau.commands.decisions import accept, log_fitting, type_in
+from fuseau.commands.fittings import log_fitting
+from fuseau.commands.patterns import type_in
+from fuseau.commands.versions import accept
 from fuseau.craft.base.practice import Practice
-from fuseau.craft.base.record import Unmakeable
+from fuseau.craft.base.errors import Unmakeable
 from fuseau.craft.pattern.pattern import Allowances
 from fuseau.craft.pattern.trueing import lay_flat
 from fuseau.craft.pattern.typed_widths import TypedPattern, check_typed, from_widths

@@ -10,11 +10,11 @@ from shapely.geometry import Polygon
 
 from fuseau.craft.base.curves import lengths_along
 from fuseau.craft.base.practice import Practice
-from fuseau.craft.base.record import Unmakeable
+from fuseau.craft.base.errors import Unmakeable
 from fuseau.craft.pattern.cups import make_cup
 from fuseau.craft.pattern.refit import refit
 from fuseau.craft.wearer.body import believe, signed_heights
-from fuseau.craft.wearer.garment_kinds import KINDS
+from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS
 from fuseau.craft.wearer.measures import FULL_TORSO, Level, Wearer, Zones, check_measures
 from fuseau.planning.pipeline import plan
 from tests.conftest import edited
@@ -34,9 +34,9 @@ def test_each_kind_is_drafted_true_and_settles_parallel_at_its_gap(kind):
     planned = plan(built(kind))
     pattern = planned.pattern
     assert not planned.unmakeable
-    assert len(pattern.panels) == KINDS[kind].panels[1]
+    assert len(pattern.panels) == GARMENT_KINDS[kind].panels[1]
     assert planned.gap_shape.shape == "parallel"
-    assert planned.gap_shape.mean_mm == pytest.approx(KINDS[kind].gap_mm, abs=1)
+    assert planned.gap_shape.mean_mm == pytest.approx(GARMENT_KINDS[kind].gap_mm, abs=1)
     for seam in planned.seams:
         assert seam.cf_side_mm == pytest.approx(seam.cb_side_mm, abs=0.5)
     assert all(Polygon(panel.outline).is_valid for panel in pattern.panels)
@@ -48,13 +48,13 @@ def test_each_kind_is_drafted_true_and_settles_parallel_at_its_gap(kind):
 
 @pytest.mark.parametrize("kind", ALL_KINDS)
 def test_each_kind_asks_for_its_own_measures(kind):
-    from fuseau.commands.decisions import change
+    from fuseau.commands.fields import change
     from fuseau.craft.base.findings import Change
     from fuseau.document.build import Build
 
     planned = plan(change(Build(), [Change(at="kind", value=kind)], "cm"))
-    assert planned.missing == KINDS[kind].needed
-    assert planned.findings[-1].at == f"wearer.{KINDS[kind].needed[0]}.readings_mm"
+    assert planned.missing == GARMENT_KINDS[kind].needed
+    assert planned.findings[-1].at == f"wearer.{GARMENT_KINDS[kind].needed[0]}.readings_mm"
 
 
 def test_front_hems_clear_the_lap_and_edges_fit_their_kind():

@@ -3,10 +3,10 @@
 import numpy as np
 
 from fuseau.craft.base.curves import Array
-from fuseau.craft.pattern.pattern import EdgeLine
+from fuseau.craft.pattern.pattern import EdgeLine, Pattern
 from fuseau.craft.wearer.body import Body
 from fuseau.document.build import Build
-from fuseau.document.fittings import Fitting, Pinch
+from fuseau.document.fittings import EdgeSaid, Fitting, Pinch
 
 _EDGE_REACH_MM = 12.0  # a pinch that comes so close to top line or hem runs out there
 _LEAST_SWING_MM = 2.0
@@ -35,29 +35,24 @@ def fittings_of_current(build: Build) -> list[Fitting]:
     return [one for one in build.fittings if current and one.version == current.number]
 
 
-def pinched_by_seam(build: Build) -> dict[int, Array]:
-    """What was pinched out of each seam of the present version at its stations (stations,), mm on each half.
+def pinched_by_seam(pattern: Pattern, pinches: tuple[tuple[Pinch, ...], ...]) -> dict[int, Array]:
+    """What was pinched out of each seam of a pattern at its stations (stations,), mm on each half.
 
-    From the last fitting that pinched it: an older one is of the same garment, seen again.
+    `pinches` are those of each of its fittings, in their order. From the last that pinched a seam: an older one is of
+    the same garment, seen again.
     """
-    current = build.current
-    if current is None:
-        return {}
-    pattern = current.pattern
     nominal, low, high = pattern.shape.nominal, min(pattern.hem.heights()), max(pattern.top.heights())
     found: dict[int, Array] = {}
-    for fitting in fittings_of_current(build):
-        for seam in {one.seam for one in fitting.pinches}:
-            mine = [pinch_profile(one, nominal, low, high) for one in fitting.pinches if one.seam == seam]
+    for fitting in pinches:
+        for seam in {one.seam for one in fitting}:
+            mine = [pinch_profile(one, nominal, low, high) for one in fitting if one.seam == seam]
             found[seam] = np.sum(mine, axis=0)
     return {seam: amount for seam, amount in found.items() if np.max(np.abs(amount)) > 0.25}
 
 
-def moved_edges(build: Build, top: EdgeLine, hem: EdgeLine) -> tuple[EdgeLine, EdgeLine]:
-    """Top line and hem, lowered where the present version's fittings said too high, and the other way."""
-    off: dict[tuple[str, str], float] = {}
-    for fitting in fittings_of_current(build):
-        off.update({(one.edge, one.place): one.off_mm for one in fitting.edges})
+def moved_edges(said: tuple[EdgeSaid, ...], top: EdgeLine, hem: EdgeLine) -> tuple[EdgeLine, EdgeLine]:
+    """Top line and hem, lowered where they were said to be too high, and the other way; the last word counts."""
+    off: dict[tuple[str, str], float] = {(one.edge, one.place): one.off_mm for one in said}
     fields = {"CF": "cf_mm", "side": "side_mm", "CB": "cb_mm"}
 
     def lowered(line: EdgeLine, edge: str) -> EdgeLine:
@@ -67,7 +62,7 @@ def moved_edges(build: Build, top: EdgeLine, hem: EdgeLine) -> tuple[EdgeLine, E
     return lowered(top, "top"), lowered(hem, "hem")
 
 
-def hung(build: Build, body: Body) -> Body:
+def with_side_seam_seen(build: Build, body: Body) -> Body:
     """The body with its front shares as the side seam told them: it swings to where the garment is too small."""
     told = [one for one in build.fittings if one.swings_mm is not None]
     version = build.version_numbered(told[-1].version) if told else None

@@ -1,0 +1,38 @@
+"""Bones: kinds kept in the catalogue, and bones written down as cut."""
+
+from collections.abc import Mapping
+from typing import Any
+
+from fuseau.commands.fields import change
+from fuseau.craft.base.errors import Unmakeable
+from fuseau.craft.base.findings import Change
+from fuseau.craft.base.lengths import Unit
+from fuseau.craft.boning.choices import CutBone
+from fuseau.craft.materials.catalogue import bone_key
+from fuseau.document.build import Build
+from fuseau.planning.plan import Plan
+
+
+def keep_kind(build: Build, given: Mapping[str, Any], unit: Unit) -> Build:
+    """The build with a kind of bone in its catalogue: a new one, or another version of the one it names.
+
+    Raises pydantic.ValidationError with the place of what is wrong, below `catalogue.bones.<name>`.
+    """
+    name = given.get("name") or bone_key(str(given.get("label") or "bone"), build.bone_kinds)
+    return change(build, [Change(at=f"catalogue.bones.{name}", value={**given, "name": name})], unit)
+
+
+def cut_bones(build: Build, planned: Plan) -> Build:
+    """The bones of the plan written down as cut, so that later changes can be held against them.
+
+    Raises Unmakeable while there are none.
+    """
+    bones = tuple(
+        CutBone(channel=bone.channel, kind=bone.kind, length_mm=bone.length_mm, count=bone.count)
+        for bone in planned.bones
+        if bone.length_mm > 0
+    )
+    if not bones:
+        raise Unmakeable("bones.cut", "bones.none_to_cut")
+    version = build.current.number if build.current else None
+    return build.model_copy(update={"bones": build.bones.model_copy(update={"cut": bones, "cut_version": version})})

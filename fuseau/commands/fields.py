@@ -1,0 +1,55 @@
+"""Fields set: whatever a maker decides by typing or picking it."""
+
+from typing import Any
+
+from fuseau.craft.base.errors import Unmakeable
+from fuseau.craft.base.findings import Change
+from fuseau.craft.base.lengths import Unit
+from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS
+from fuseau.document.build import Build, read_build
+
+_NEVER_SET = ("format", "version", "versions")
+_ENTRIES = ("by_channel", "on_seams", "made_by_channel", "shares", "by_seam")  # what is set to None is taken out
+
+
+def change(build: Build, changes: list[Change], unit: Unit) -> Build:
+    """The build with fields set. Values may be text in the maker's words; another kind brings its own defaults.
+
+    Raises Unmakeable for a field that does not exist or is not for changing, and pydantic.ValidationError
+    for a value that cannot be.
+    """
+    data = build.model_dump(mode="json")
+    for one in changes:
+        _set(data, one.at, one.value)
+        if one.at == "kind" and one.value in GARMENT_KINDS:
+            for usual in GARMENT_KINDS[one.value].defaults():
+                _set(data, usual.at, usual.value)
+    return read_build(data, unit)
+
+
+def _set(data: dict[str, Any], at: str, value: Any) -> None:
+    *way, last = at.split(".")
+    named = way[:1] == ["versions"] and len(way) == 2 and last in ("name", "note")
+    if not named and (way[0] in _NEVER_SET if way else last not in ("kind", "taught")):
+        raise Unmakeable(at, "not_by_hand")
+    spot: Any = data
+    for part in way:
+        if isinstance(spot, list):
+            if not part.isdigit() or int(part) >= len(spot):
+                raise Unmakeable(at, "no_such_entry")
+            spot = spot[int(part)]
+        elif isinstance(spot, dict) and part in spot:
+            spot = spot[part]
+        else:
+            raise Unmakeable(at, "no_such_field")
+    if isinstance(spot, list) and last.isdigit() and int(last) <= len(spot):
+        spot[int(last) : int(last) + 1] = [value]
+    elif isinstance(spot, dict):
+        if value is None and last not in spot:
+            return
+        if way and value is None and (way[-1] in _ENTRIES or way == ["catalogue", "bones"]):
+            spot.pop(last)
+        else:
+            spot[last] = value
+    else:
+        raise Unmakeable(at, "no_such_field")

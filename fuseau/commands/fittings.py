@@ -1,0 +1,83 @@
+"""Fittings logged and corrected, and the change they propose set line by line."""
+
+import datetime
+from collections.abc import Mapping
+from typing import Any
+
+from fuseau.commands.versions import cut_version, fixed
+from fuseau.craft.base.errors import Unmakeable
+from fuseau.craft.base.lengths import Unit
+from fuseau.document.build import Build, read_build
+from fuseau.document.fittings import GapReading
+from fuseau.planning.plan import Plan
+
+
+def log_fitting(build: Build, planned: Plan, fitting: Mapping[str, Any], today: datetime.date, unit: Unit) -> Build:
+    """Add a fitting of the current version, or of the one it names (cutting version 1 if there is none yet).
+
+    `fitting` has `pull`, `readings` (z_mm, gap_mm; texts allowed), `note`, and optionally `made_of`.
+    Raises pydantic.ValidationError with the place of what is wrong, below `fittings.<n>`.
+    """
+    build = cut_version(build, planned, today) if not build.versions else fixed(build)
+    number = len(build.fittings) + 1
+    data = build.model_dump(mode="json")
+    data["fittings"].append(
+        {
+            "made_of": data["mock_up"],
+            "version": build.versions[-1].number,
+            **fitting,
+            "number": number,
+            "tried_on": today.isoformat(),
+        }
+    )
+    read = read_build(data, unit)
+    logged = read.fittings[-1]
+    ordered = logged.model_copy(update={"readings": _from_the_top(logged.readings)})
+    return read.model_copy(update={"fittings": (*read.fittings[:-1], ordered)})
+
+
+def correct_fitting(build: Build, number: int, fitting: Mapping[str, Any], unit: Unit) -> Build:
+    """The build with a fitting corrected: fields that are given replace what was written then.
+
+    Versions that came from it stand, but count as made from what was not so (`fitted.stale_versions`). Raises
+    Unmakeable for a fitting that does not exist, and pydantic.ValidationError below `fittings.<n>`.
+    """
+    old = next((one for one in build.fittings if one.number == number), None)
+    if old is None:
+        raise Unmakeable("fittings", "fitting.no_such", fitting=number)
+    data = build.model_dump(mode="json")
+    i = build.fittings.index(old)
+    fixed = {"number": number, "version": old.version, "corrected": old.corrected}
+    data["fittings"][i] = {**data["fittings"][i], **fitting, **fixed}
+    read = read_build(data, unit)
+    new = read.fittings[i].model_copy(update={"readings": _from_the_top(read.fittings[i].readings)})
+    if new == old:
+        return build
+    new = new.model_copy(update={"corrected": old.corrected + 1})
+    return read.model_copy(update={"fittings": (*read.fittings[:i], new, *read.fittings[i + 1 :])})
+
+
+def set_line(build: Build, planned: Plan, line: Mapping[str, Any] | None, unit: Unit) -> Build:
+    """The build with one line of the proposed change set by hand; without amounts it goes back; None takes all back.
+
+    `line` has `seam`, `level` and, or not, `cf_side_mm` and `cb_side_mm` (texts allowed, + lets out). Raises Unmakeable
+    when nothing is proposed or the change has no such line, and pydantic.ValidationError at `line_edits.<n>`.
+    """
+    current, proposal = build.current, planned.proposal
+    if line is None:
+        return build.model_copy(update={"line_edits": ()})
+    if current is None or proposal is None or not proposal.lines:
+        raise Unmakeable("line_edits", "line.no_change")
+    seam, level = line.get("seam"), line.get("level")
+    if not any((one.seam, one.level) == (seam, level) for one in proposal.lines):
+        raise Unmakeable("line_edits", "line.no_such")
+    kept = [one for one in build.line_edits if one.version == current.number and (one.seam, one.level) != (seam, level)]
+    data = build.model_dump(mode="json")
+    data["line_edits"] = [one.model_dump(mode="json") for one in kept]
+    if line.get("cf_side_mm") is not None and line.get("cb_side_mm") is not None:
+        data["line_edits"].append({**line, "version": current.number})
+    return read_build(data, unit)
+
+
+def _from_the_top(readings: tuple[GapReading, ...]) -> tuple[GapReading, ...]:
+    return tuple(sorted(readings, key=lambda reading: -reading.z_mm))

@@ -1,0 +1,200 @@
+"""The back's stage: holes, lace, the lacing walked, what lies behind, and the tape at the waist."""
+
+from dataclasses import dataclass
+from typing import Self
+
+from fuseau.craft.base.findings import Change, Finding, finding, mend
+from fuseau.craft.base.practice import Practice
+from fuseau.craft.closures.back import (
+    BackChoices,
+    Lace,
+    ModestyPanel,
+    WaistTape,
+    carried,
+    check_holes,
+    check_lace,
+    cut_lace,
+    grommet_count,
+    modesty_panel,
+    rows,
+    usual_pitch,
+    waist_tape,
+)
+from fuseau.craft.closures.front import Opening
+from fuseau.craft.closures.lacing import LacePattern, Step, walk
+from fuseau.craft.fit.fit import Fit
+from fuseau.craft.fit.target import Aim
+from fuseau.craft.materials.catalogue import GROMMETS, LACES
+from fuseau.craft.pattern.trueing import Laid
+from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS
+from fuseau.document.build import Build
+from fuseau.planning.front import lacing_of
+from fuseau.planning.plan import Holes
+
+
+@dataclass(frozen=True)
+class HolesInputs:
+    """What the holes follow from: heights where CB and CF begin and end, and how wide the last panel is, mm."""
+
+    choices: BackChoices
+    lacing: LacePattern
+    front_laced: bool
+    pull_n_per_m: float
+    cb: tuple[float, float]
+    cf: tuple[float, float]
+    narrowest_mm: float
+    edge_layout_mm: dict[str, float]
+    practice: Practice
+
+    @classmethod
+    def of(cls, build: Build, laid: Laid, final: Fit, edge_layout_mm: dict[str, float]) -> Self:
+        """Taken from the build and its pattern."""
+        last, cf = laid.panels[-1], laid.panels[0].cf_edge
+        tied = GARMENT_KINDS[build.kind].tied
+        return cls(
+            choices=build.back,
+            lacing=lacing_of(build),
+            front_laced=build.front.opening == "lacing",
+            pull_n_per_m=build.practice.neck_pull_n_per_m if tied else final.pull_n_per_m,
+            cb=(last.cb_edge[0][1], last.cb_edge[-1][1]),
+            cf=(cf[0][1], cf[-1][1]),
+            narrowest_mm=min(right[0] - left[0] for left, right in zip(last.cf_edge, last.cb_edge, strict=False)),
+            edge_layout_mm=edge_layout_mm,
+            practice=build.practice,
+        )
+
+
+def set_holes(inputs: HolesInputs) -> Holes:
+    """Rows, counts and where their line lies. Raises Unmakeable for an edge that is too short."""
+    choices, practice, pull = inputs.choices, inputs.practice, inputs.pull_n_per_m
+    (hem, top), layout = inputs.cb, inputs.edge_layout_mm
+    hole, lace = GROMMETS[choices.holes], LACES[choices.lace]
+    usual = usual_pitch(pull, practice)
+    pitch = choices.pitch_mm or usual
+    loops = inputs.lacing == "cross with pull loops"
+    heights = rows(top, hem, pitch, practice, pull_loops=loops, waist_pitch_mm=choices.waist_pitch_mm)
+    front: tuple[float, ...] = ()
+    if inputs.front_laced:
+        front = rows(inputs.cf[1], inputs.cf[0], pitch, practice, pull_loops=False)
+    count, spares = grommet_count((*heights, *front), hole.bought)
+    return Holes(
+        z_mm=heights,
+        inset_mm=layout["grommets"],
+        count=count,
+        spares=spares,
+        label=hole.label,
+        die=hole.die,
+        hole_mm=hole.hole_mm,
+        flange_mm=hole.flange_mm,
+        usual_pitch_mm=usual,
+        minutes=count * hole.minutes,
+        holds_n=hole.holds_n,
+        rows=carried(heights, top, hem, pull),
+        edge_layout_mm=layout,
+        edge_carries=inputs.narrowest_mm >= layout["needs"],
+        front_z_mm=front,
+        lace_label=lace.label,
+        lace_width_mm=lace.width_mm,
+        lace_mind=lace.mind,
+    )
+
+
+@dataclass(frozen=True)
+class BackInputs:
+    """What lace, panel and tape follow from: the holes, the gap as worn and to get in, and the waist, mm.
+
+    `tape_stops_mm` is how far from CF and CB the waist tape stops; None where there is no tape.
+    """
+
+    choices: BackChoices
+    lacing: LacePattern
+    holes: Holes
+    worn_gap_mm: float
+    widest_gap_mm: float
+    getting_in_gap_mm: float
+    ends: tuple[float, float]
+    closed_waist_mm: float
+    reduction_mm: float
+    tied: bool
+    tape_stops_mm: tuple[float, float] | None
+    practice: Practice
+
+    @classmethod
+    def of(
+        cls,
+        build: Build,
+        holes: Holes,
+        final: Fit,
+        aimed: Aim,
+        opening: Opening,
+        ends: tuple[float, float],
+        getting_in_gap_mm: float,
+    ) -> Self:
+        """Taken from the build; `ends` are the heights of hem and top line at CB."""
+        practice, wished = build.practice, build.back.waist_tape
+        tied = GARMENT_KINDS[build.kind].tied
+        beside = build.bone_kinds[build.bones.beside_busk].width_mm
+        stops = (opening.reach_mm + practice.edge_stitch_mm + beside, holes.edge_layout_mm["outer"])
+        taped = not tied and (wished if wished is not None else aimed.reduction_mm > 2)
+        return cls(
+            choices=build.back,
+            lacing=lacing_of(build),
+            holes=holes,
+            worn_gap_mm=final.shape.mean_mm,
+            widest_gap_mm=max(final.gap_mm),
+            getting_in_gap_mm=getting_in_gap_mm,
+            ends=ends,
+            closed_waist_mm=aimed.closed_waist_mm,
+            reduction_mm=aimed.reduction_mm,
+            tied=tied,
+            tape_stops_mm=stops if taped else None,
+            practice=practice,
+        )
+
+
+@dataclass(frozen=True)
+class BackLaced:
+    """Lace and lacing behind and in front, what lies behind the gap, the tape, and what is odd."""
+
+    lace: Lace
+    walk: tuple[Step, ...]
+    front_walk: tuple[Step, ...]
+    front_lace: Lace | None
+    modesty: ModestyPanel | None
+    tape: WaistTape | None
+    findings: tuple[Finding, ...]
+
+
+def lace_back(inputs: BackInputs) -> BackLaced:
+    """How much lace, hole by hole; the modesty panel; the waist tape."""
+    choices, holes, practice = inputs.choices, inputs.holes, inputs.practice
+    hem, top = inputs.ends
+    front = holes.front_z_mm
+    lace = cut_lace(
+        holes.z_mm, inputs.worn_gap_mm, inputs.getting_in_gap_mm, holes.inset_mm, practice, pattern=inputs.lacing
+    )
+    tape = None
+    if inputs.tape_stops_mm is not None:
+        tape = waist_tape(inputs.closed_waist_mm / 2, *inputs.tape_stops_mm, practice)
+    hardest = max(row.carries_n for row in holes.rows)
+    hole = GROMMETS[choices.holes]
+    return BackLaced(
+        lace=lace,
+        walk=walk(holes.z_mm, inputs.worn_gap_mm, holes.inset_mm, inputs.lacing, practice.lace_loop_mm),
+        front_walk=walk(front, 0.0, holes.inset_mm, "cross") if front else (),
+        front_lace=cut_lace(front, 0.0, practice.front_opens_mm, holes.inset_mm, practice, pattern="cross")
+        if front
+        else None,
+        modesty=modesty_panel(choices.modesty, inputs.widest_gap_mm, top, hem, inputs.closed_waist_mm, practice),
+        tape=tape,
+        findings=(
+            *check_holes(holes.rows, hole, practice.hole_clear_mm),
+            *check_lace(LACES[choices.lace], hole, hardest, practice),
+            *([] if tape or inputs.tied or inputs.reduction_mm <= 2 else [_no_tape()]),
+        ),
+    )
+
+
+def _no_tape() -> Finding:
+    tape = mend("mend.waist_tape", Change(at="back.waist_tape", value=True))
+    return finding("no_waist_tape", "back", "caution", at="back.waist_tape", where="Waist", mend=tape)

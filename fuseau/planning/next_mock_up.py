@@ -1,0 +1,127 @@
+"""What the next mock-up has to be, to tell what is still unknown; what it can do without; how it will differ."""
+
+from fuseau.craft.base.findings import Change, Message, message
+from fuseau.craft.base.record import Record
+from fuseau.craft.fit.fit import Fit
+from fuseau.craft.materials.catalogue import CLOTHS
+from fuseau.craft.wearer.body import Body
+from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS
+from fuseau.document.build import Build
+
+_STIFF_SHARE = 0.5  # a mock-up cloth less stiff than this share of the final one tells little of its stretch
+
+
+class Part(Record):
+    """One part of a mock-up: what it is to be, why, and what makes it so where it is not yet."""
+
+    part: str
+    what: Message
+    why: Message
+    changes: tuple[Change, ...] = ()
+
+
+class Differs(Record):
+    """How the mock-up will differ from the final garment, mm of girth; `bow_mm` of the gap."""
+
+    take_up_mm: float
+    stretch_mm: float
+    bow_mm: float
+    gap_mm: float
+
+
+class MockUpPlan(Record):
+    """The next mock-up: its parts, what may be left out, where to look, and how it will differ from the final."""
+
+    parts: tuple[Part, ...]
+    leave_out: tuple[Message, ...]
+    look_at: tuple[Message, ...]
+    differs: Differs
+
+
+def plan_mock_up(build: Build, body: Body, mock_up: Fit, final: Fit) -> MockUpPlan:
+    """What the next trying-on needs, from what is believed of the wearer and what the garment will be."""
+    tied = GARMENT_KINDS[build.kind].tied
+    return MockUpPlan(
+        parts=tuple(_parts(build, mock_up, tied)),
+        leave_out=tuple(_leave_out(build)),
+        look_at=tuple(_look_at(build, body, final)),
+        differs=Differs(
+            take_up_mm=final.take_up_mm - mock_up.take_up_mm,
+            stretch_mm=mock_up.stretch_mm - final.stretch_mm,
+            bow_mm=mock_up.shape.bow_mm - final.shape.bow_mm,
+            gap_mm=mock_up.shape.mean_mm - final.shape.mean_mm,
+        ),
+    )
+
+
+def _parts(build: Build, mock_up: Fit, tied: bool) -> list[Part]:
+    return [_cloth(build), _bones(build, mock_up, tied), _closing(build, tied)]
+
+
+def _cloth(build: Build) -> Part:
+    made = build.mock_up
+    cloth, wanted = CLOTHS[made.stack.strength], CLOTHS[build.layers.strength]
+    soft = cloth.stiffness_kn_per_m < _STIFF_SHARE * wanted.stiffness_kn_per_m
+    if not soft or not build.fittings:
+        return Part(part="Cloth", what=message("part.cloth", cloth=cloth.label), why=message("part.cloth.why"))
+    return Part(
+        part="Cloth",
+        what=message("part.final_cloth", cloth=wanted.label),
+        why=message("part.final_cloth.why", cloth=cloth.label),
+        changes=(Change(at="mock_up.stack.strength", value=build.layers.strength),),
+    )
+
+
+def _bones(build: Build, mock_up: Fit, tied: bool) -> Part:
+    made, kinds, bow = build.mock_up, build.bone_kinds, abs(mock_up.shape.bow_mm)
+    steel = bool(build.fittings) and not tied and bow > build.practice.parallel_mm
+    edge = kinds["flat_12"] if steel else kinds[made.edge_bone]
+    why = message("part.bones.why")
+    if steel:
+        why = message("part.steel.why", bone=kinds[made.edge_bone].label, bow_mm=bow)
+    everywhere = edge.name == "cable_tie_8"
+    return Part(
+        part="Bones",
+        what=message("part.bones_everywhere" if everywhere else "part.bones_at_edge", bone=edge.label),
+        why=why,
+        changes=_unless(made.edge_bone == edge.name and made.boned, ("edge_bone", edge.name), ("boned", True)),
+    )
+
+
+def _closing(build: Build, tied: bool) -> Part:
+    made = build.mock_up
+    if tied:
+        return Part(part="Closing", what=message("part.pinned"), why=message("part.pinned.why"))
+    return Part(
+        part="Closing",
+        what=message("part.laced"),
+        why=message("part.laced.why"),
+        changes=_unless(made.closing == "laced" and made.strip, ("closing", "laced"), ("strip", True)),
+    )
+
+
+def _unless(so: bool, *wanted: tuple[str, object]) -> tuple[Change, ...]:
+    return () if so else tuple(Change(at=f"mock_up.{field}", value=value) for field, value in wanted)
+
+
+def _leave_out(build: Build) -> list[Message]:
+    found = [message("leave_out.plies"), message("leave_out.binding")]
+    if build.front.opening == "busk":
+        found.append(message("leave_out.busk"))
+    if build.draft.cups and not build.fittings:
+        found.append(message("leave_out.wires"))
+    return found
+
+
+def _look_at(build: Build, body: Body, final: Fit) -> list[Message]:
+    """The level that is known worst, and what the plan leaves in doubt."""
+    covered = {level.name for level in final.levels if level.gap_mm is not None}
+    known = sorted((one for one in body if one.name in covered), key=lambda one: -one.spread_mm)
+    found = []
+    if known:
+        found.append(message("look_at.level", level=known[0].name, spread_mm=known[0].spread_mm))
+    if build.brief.movement:
+        found.append(message("look_at.movement", movement=" and ".join(build.brief.movement)))
+    if build.brief.alone:
+        found.append(message("look_at.alone"))
+    return found

@@ -1,0 +1,168 @@
+"""The next pattern version: what changes, by seam and level, and how it would settle."""
+
+from dataclasses import dataclass, replace
+from typing import Self
+
+import numpy as np
+
+from fuseau.craft.base.curves import Array
+from fuseau.craft.base.findings import Message, message
+from fuseau.craft.base.practice import Practice
+from fuseau.craft.fit.fit import Lacing, fit
+from fuseau.craft.fit.target import Aim
+from fuseau.craft.fitting.allocation import place
+from fuseau.craft.fitting.inference import Belief, Learned, foresee
+from fuseau.craft.pattern.alterations import Alteration, LineEdit, alter, edited, lines, marks, same_cut
+from fuseau.craft.pattern.pattern import Allowances, Pattern
+from fuseau.craft.pattern.trueing import lay_flat
+from fuseau.craft.wearer.body import Body
+from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS
+from fuseau.craft.wearer.measures import LevelName
+from fuseau.document.build import Build
+from fuseau.document.fittings import Pinch
+from fuseau.planning.evidence import fittings_of_current, pinched_by_seam
+from fuseau.planning.lacings import final_lacing, mock_up_lacing
+from fuseau.planning.plan import Proposal
+
+_WORTH_A_REASON_MM = 2
+
+
+@dataclass(frozen=True)
+class ProposalInputs:
+    """What the next version follows from; `mock_up` and `final` are the aimed pattern made up and laced.
+
+    `learned` is None where no fitting taught anything; `last_fitting` is the number of the current version's last;
+    `drawn_on` tells that the current version was edited by hand.
+    """
+
+    current: Pattern
+    aimed: Aim
+    aimed_pattern: Pattern
+    body: Body
+    belief: Belief
+    learned: Learned | None
+    panels: int
+    allowances: Allowances
+    gap_mm: float
+    practice: Practice
+    pinches: tuple[tuple[Pinch, ...], ...]
+    line_edits: tuple[LineEdit, ...]
+    mock_up: Lacing
+    final: Lacing
+    tied: bool
+    last_fitting: int | None
+    drawn_on: bool
+
+    @classmethod
+    def of(cls, build: Build, belief: Belief, body: Body, aimed: Aim, aimed_pattern: Pattern) -> Self:
+        """Taken from a build that has a version."""
+        current = build.current
+        assert current is not None
+        here = fittings_of_current(build)
+        return cls(
+            current=current.pattern,
+            aimed=aimed,
+            aimed_pattern=aimed_pattern,
+            body=body,
+            belief=belief,
+            learned=belief.learned if build.fittings else None,
+            panels=build.draft.panels,
+            allowances=build.draft.allowances,
+            gap_mm=build.target.gap_mm,
+            practice=build.practice,
+            pinches=tuple(one.pinches for one in here),
+            line_edits=tuple(one for one in build.line_edits if one.version == current.number),
+            mock_up=mock_up_lacing(build, aimed_pattern),
+            final=final_lacing(build, aimed_pattern, aimed),
+            tied=GARMENT_KINDS[build.kind].tied,
+            last_fitting=here[-1].number if here else None,
+            drawn_on=bool(current.changes),
+        )
+
+
+@dataclass(frozen=True)
+class _Made:
+    """A change as it was worked out and as the maker set its lines, the pattern it makes, and what it left over."""
+
+    pattern: Pattern
+    worked_out: Alteration
+    made: Alteration
+    left_mm: dict[LevelName, float]
+
+
+def propose(inputs: ProposalInputs) -> Proposal | None:
+    """The next version, when what is now known or wished differs enough from the current one. Raises Unsettled."""
+    current, aimed_pattern = inputs.current, inputs.aimed_pattern
+    redraft = not same_cut(current, aimed_pattern)
+    change = np.zeros(len(aimed_pattern.stations)) if redraft else _girth_change(current, aimed_pattern)
+    edges_change = (current.top, current.hem) != (aimed_pattern.top, aimed_pattern.hem)
+    pinched = {} if redraft else pinched_by_seam(current, inputs.pinches)
+    same_allowances = current.allowances == aimed_pattern.allowances
+    small = float(np.max(np.abs(change))) < inputs.practice.worth_changing_mm
+    if not redraft and not edges_change and same_allowances and not pinched and small:
+        return None
+    placed = None if redraft else _placed(inputs, pinched)
+    pattern = placed.pattern if placed else aimed_pattern
+    if placed:
+        change = _girth_change(current, pattern)
+    mock_up, final = replace(inputs.mock_up, pattern=pattern), replace(inputs.final, pattern=pattern)
+    return Proposal(
+        reason=_reason(inputs, redraft, edges_change),
+        fitting=inputs.last_fitting,
+        redraft=redraft,
+        pattern=pattern,
+        alteration=placed.made if placed else None,
+        marks=tuple(marks(current, placed.made)) if placed else (),
+        lines=tuple(lines(current, placed.worked_out, placed.made, inputs.line_edits)) if placed else (),
+        left_mm=placed.left_mm if placed else {},
+        by_hand=placed is not None and placed.made != placed.worked_out,
+        next_mock_up=None if inputs.tied else foresee(inputs.belief, mock_up, mock_up=True),
+        sewn_change_mm={name: float(change[i]) for name, i in pattern.stations_named().items()},
+        edges_change=edges_change,
+        panels=lay_flat(pattern, inputs.practice).panels,
+        mock_up=fit(mock_up, inputs.body),
+        final=fit(final, inputs.body),
+    )
+
+
+def _girth_change(before: Pattern, after: Pattern) -> Array:
+    old, new = before.shape, after.shape
+    return np.asarray(new.sewn_girth(new.nominal) - old.sewn_girth(old.nominal))
+
+
+def _placed(inputs: ProposalInputs, pinched: dict[int, Array]) -> _Made:
+    """The change of girth placed on the seams, with the maker's own amounts put in."""
+    current, aimed_pattern = inputs.current, inputs.aimed_pattern
+    found = place(current, inputs.body, np.array(inputs.aimed.sewn_mm), inputs.gap_mm, inputs.practice, pinched)
+    worked_out = found.alteration.model_copy(
+        update={
+            "top": aimed_pattern.top if aimed_pattern.top != current.top else None,
+            "hem": aimed_pattern.hem if aimed_pattern.hem != current.hem else None,
+        }
+    )
+    made = edited(current, worked_out, inputs.line_edits)
+    left: dict[LevelName, float] = {
+        name: 2 * float(found.left_mm[i]) for name, i in current.stations_named().items() if abs(found.left_mm[i]) > 0.5
+    }
+    pattern = alter(current, made).model_copy(update={"allowances": inputs.allowances})
+    return _Made(pattern, worked_out, made, left)
+
+
+def _reason(inputs: ProposalInputs, redraft: bool, edges_change: bool) -> Message:
+    were = len(inputs.current.panels)
+    if redraft and inputs.panels == were:
+        return message("reason.redrafted")
+    if redraft:
+        return message("reason.panels", panels=inputs.panels, were=were)
+    if inputs.last_fitting is not None and inputs.learned is not None:
+        most = max(inputs.learned.levels, key=lambda level: abs(level.believed_mm - level.measured_mm))
+        by = most.believed_mm - most.measured_mm
+        if abs(by) < _WORTH_A_REASON_MM:
+            return message("reason.fitting", fitting=inputs.last_fitting)
+        code = "reason.bigger" if by > 0 else "reason.smaller"
+        return message(code, fitting=inputs.last_fitting, level=most.name, by_mm=abs(by))
+    if edges_change:
+        return message("reason.edges")
+    if inputs.drawn_on:
+        return message("reason.gap", gap_mm=inputs.gap_mm)
+    return message("reason.wishes")

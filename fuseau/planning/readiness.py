@@ -1,0 +1,84 @@
+"""The odds that the real garment fits if it were cut now, and what would raise them: worked out when asked for."""
+
+from dataclasses import dataclass
+
+from fuseau.craft.fit.fit import Lacing
+from fuseau.craft.fitting.inference import Belief
+from fuseau.craft.fitting.readiness import Raise, Readiness, readiness
+from fuseau.craft.fitting.value_of_information import raises
+from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS
+from fuseau.document.build import Build
+from fuseau.planning.bones import STIFF
+from fuseau.planning.cache import StageCache
+from fuseau.planning.lacings import edge_of, final_lacing, mock_up_lacing
+from fuseau.planning.pipeline import believed, plan
+
+
+@dataclass(frozen=True)
+class OddsInputs:
+    """What the odds follow from."""
+
+    belief: Belief
+    final: Lacing
+    gap_mm: float
+
+
+def work_out_odds(inputs: OddsInputs) -> Readiness:
+    """The odds from seeded draws of the belief."""
+    return readiness(inputs.belief, inputs.final, inputs.gap_mm)
+
+
+@dataclass(frozen=True)
+class RaiseInputs:
+    """What would raise the odds follows from."""
+
+    belief: Belief
+    final: Lacing
+    mock_up: Lacing
+    stiff_n_m2: float
+    gap_mm: float
+    probability: float
+    stiff_label: str
+
+
+def find_raises(inputs: RaiseInputs) -> tuple[Raise, ...]:
+    """Ways to better odds, the best first."""
+    return raises(
+        inputs.belief,
+        inputs.final,
+        inputs.mock_up,
+        inputs.stiff_n_m2,
+        inputs.gap_mm,
+        inputs.probability,
+        inputs.stiff_label,
+    )
+
+
+def ready(build: Build, *, cache: StageCache | None = None) -> Readiness | None:
+    """The odds that the real garment fits if cut now: from the version proposed, else the present one or the draft.
+
+    None while nothing is drafted, or for a garment that is tied at its gap. About half a second.
+    """
+    cache = cache or StageCache()
+    planned = plan(build, cache=cache)
+    if planned.pattern is None or planned.aim is None or GARMENT_KINDS[build.kind].tied:
+        return None
+    belief, _ = believed(build, cache)
+    proposal, current = planned.proposal, build.current
+    pattern = proposal.pattern if proposal else current.pattern if current else planned.drafted
+    assert pattern is not None
+    final, gap = final_lacing(build, pattern, planned.aim), build.target.gap_mm
+    found = cache.run(work_out_odds, OddsInputs(belief, final, gap))
+    better = cache.run(
+        find_raises,
+        RaiseInputs(
+            belief,
+            final,
+            mock_up_lacing(build, pattern),
+            edge_of(build, STIFF),
+            gap,
+            found.probability,
+            build.bone_kinds[STIFF].label,
+        ),
+    )
+    return found.model_copy(update={"raises": better})

@@ -1,0 +1,107 @@
+"""What is said of mock-ups: fittings, what they teach, the next version and the odds."""
+
+WORST = {
+    "mean gap": "the gap is too wide or too narrow",
+    "tilt": "the gap is wider at one end",
+    "bow": "the gap bows",
+    "stand-off": "the edge stands off",
+    "pressure": "it presses too firmly",
+}
+_RAISED = ": about {probability:percent} of 100."
+_ODDS = "{probability:percent} of 100 would fit if cut now."
+_LEFT = (
+    " than the seams take at {cap_mm:hardware} each. Make it in two versions, draft it with {panels:.0f} panels in "
+    "each half, or move CB."
+)
+
+MESSAGES = {
+    "unmakeable": "{why}",
+    "unsettled": "The lacing did not settle: pull {pull_n_per_m:.0f} N/m, still {off_n:.2g} N out of balance.",
+    "too_firm": "The {level:level} would be pressed with {pressure_kpa:.1f} kPa; {comfort_kpa:.1f} is close but "
+    "comfortable.",
+    "ribs_squeezed": "The {level:level} would be drawn in by {squeeze_share:percent1} %. Ribs are not to be reshaped: "
+    "stay under {limit_share:percent} %.",
+    "stands_off": "At the {level:level} the garment would stand off by {stand_off_mm:length} of girth: it gapes there.",
+    # fittings
+    "upside_down": "The gaps of fitting {fitting:.0f} go with the rest if top and bottom are exchanged: were they "
+    "written from the other end? Correct the fitting if so.",
+    "reading_contradicts": "In fitting {fitting:.0f} the gap of {read_mm:hardware} at {z_mm:length} does not go with "
+    "the rest, which expect {expected_mm:hardware}: read it again.",
+    "stale_version": "Version {version:.0f} goes back to fitting {fitting:.0f}, which was corrected afterwards. What "
+    "is believed now is in the change below.",
+    "unlaced": "Fitting {fitting:.0f}: it was not laced: gap and pressure meant nothing, so only edges and movement "
+    "were taken from it.",
+    "poor_mock_up.unboned": "Fitting {fitting:.0f}: it had no bones: what was read counts for less.",
+    "poor_mock_up.thin": "Fitting {fitting:.0f}: it was of a cloth much thinner than the final one: what was read "
+    "counts for less.",
+    "poor_mock_up.unboned_thin": "Fitting {fitting:.0f}: it had no bones and was of a cloth much thinner than the "
+    "final one: what was read counts for less.",
+    "words_only": "Fitting {fitting:.0f}: no gap was read: words alone say little. Three gaps would say much more.",
+    "seams_full.let_out": "At the {level:level} {more_mm:length} more has to be let out" + _LEFT,
+    "seams_full.take_in": "At the {level:level} {more_mm:length} more has to be taken in" + _LEFT,
+    "mend.panels": "{panels:.0f} panels in each half",
+    # what she could not do in it
+    "moved_sit.not": "She can't sit in it: the hem at CF comes down on her lap.",
+    "moved_sit.hard": "Sitting pushes it up: the hem at CF comes down on her lap.",
+    "moved_bend.not": "She can't bend in it: the front is long: a shorter hem at CF frees it.",
+    "moved_bend.hard": "Bending is hard: the front is long: a shorter hem at CF frees it.",
+    "moved_raise_arms.not": "She can't raise her arms: the top line is high at the side.",
+    "moved_raise_arms.hard": "Raising her arms lifts it: the top line is high at the side.",
+    "moved_turn_the_head.not": "She can't turn her head: the top line is high at the front.",
+    "moved_turn_the_head.hard": "Turning her head is hard: the top line is high at the front.",
+    "moved_breathe.not": "She can't breathe deeply in it: loosen it now, and plan less pull over the ribs. Stop at "
+    "pain, numbness or breathlessness.",
+    "moved_breathe.hard": "A deep breath is hard: loosen it now, and plan less pull over the ribs. Stop at pain, "
+    "numbness or breathlessness.",
+    "moved_in_alone.not": "She can't get in alone: somebody has to be near whenever she wears it, or the front has to "
+    "open.",
+    "moved_in_alone.hard": "Getting in alone is hard: somebody has to be near whenever she wears it, or the front has "
+    "to open.",
+    "moved_out_alone.not": "She can't get out alone: somebody has to be near whenever she wears it, or the front has "
+    "to open.",
+    "moved_out_alone.hard": "Getting out alone is hard: somebody has to be near whenever she wears it, or the front "
+    "has to open.",
+    "mend.raise_hem": "Raise the hem at CF",
+    "mend.lower_top_at_side": "Lower the top line at the side",
+    "mend.lower_top_at_cf": "Lower the top line at CF",
+    "mend.less_pull": "Less pull at the {level:level}",
+    "mend.busk": "A busk at the front",
+    # why there is a next version
+    "reason.redrafted": "drafted anew: another kind of garment, or halves that differ",
+    "reason.panels": "{panels:.0f} panels in each half instead of {were:.0f}",
+    "reason.bigger": "fitting {fitting:.0f}: {level:level} {by_mm:length} bigger than the tape said",
+    "reason.smaller": "fitting {fitting:.0f}: {level:level} {by_mm:length} smaller than the tape said",
+    "reason.fitting": "fitting {fitting:.0f}",
+    "reason.edges": "top line or hem moved",
+    "reason.gap": "so that the gap comes to {gap_mm:hardware} after the edits by hand",
+    "reason.wishes": "measures or wishes changed",
+    # the odds
+    "odds": _ODDS,
+    "odds.fails": _ODDS + " Where it would not, {worst:worst}.",
+    "odds.fails_at": _ODDS + " Where it would not, {worst:worst}, most at the {level:level}.",
+    "raise.a_reading": "The gap at the {at:level} once more" + _RAISED,
+    "raise.one_more_mock-up": "One more mock-up, read at every level" + _RAISED,
+    "raise.a_stiffer_mock-up": "One more mock-up with {bone} in its lacing edge" + _RAISED,
+    "raise.stiffer_edges": "{bone:capital} at the lacing edge of the final garment" + _RAISED,
+    # the next mock-up
+    "part.cloth": "{cloth}",
+    "part.cloth.why": "firm and cheap: the first changes are of centimetres, not of weave",
+    "part.final_cloth": "{cloth}, the final strength layer",
+    "part.final_cloth.why": "what is left to learn is how the real cloth stretches: {cloth} is much softer",
+    "part.bones_everywhere": "{bone} in all channels",
+    "part.bones_at_edge": "{bone} at the lacing edge, cable ties in the other channels",
+    "part.bones.why": "without bones the cloth wrinkles, and what is read counts half",
+    "part.steel.why": "with {bone} the gap would bow {bow_mm:hardware} and hide what her girths do",
+    "part.pinned": "pinned at its gap",
+    "part.pinned.why": "a collar is tied, not drawn in",
+    "part.laced": "laced, through a strip with grommets that is basted on",
+    "part.laced.why": "pinned shut it would tell nothing of pull and gap; the strip goes from mock-up to mock-up",
+    "leave_out.plies": "fashion layer and lining",
+    "leave_out.binding": "binding at top line and hem",
+    "leave_out.busk": "busk: baste CF shut",
+    "leave_out.wires": "wires in the cups",
+    "look_at.level": "{level:level_capital}: known to ± {spread_mm:length} only. Read the gap there and tape a girth "
+    "over it.",
+    "look_at.movement": "Have her {movement} in it.",
+    "look_at.alone": "Have her get in and out alone.",
+}

@@ -1,0 +1,52 @@
+"""What is said of target, draft and pattern."""
+
+MESSAGES = {
+    "waist_gives_no_more": "This waist gives about {planned_mm:length} at the most; {asked_mm:length} was asked. The "
+    "pattern is drafted for what it gives.",
+    "pull": "This waist settles at a pull of about {pull_n_per_m:.0f} N per metre of lacing, where “{word}” is "
+    "{wished_n_per_m:.0f}.",
+    "reduction": "A reduction of {reduction_share:percent} % ({reduction_mm:length}) is much for {who}: "
+    "{limit_share:percent} % is the caution limit. Stop and loosen at pain, numbness or breathlessness. Fuseau gives "
+    "no medical advice; the choice is yours and the wearer's.",
+    "hem_on_lap": "Sitting, the lap is {lap_mm:length} below the waist and the hem {hem_mm:length}: it would push up.",
+    "top_above_measures": "The top line lies {over_mm:length} above the {level:level}, where no girth is measured: it "
+    "goes straight on from there.",
+    "meets_jaw": "The top line stands {top_mm:length} above the neck base and the jaw begins at {jaw_mm:length}: it "
+    "would press under the jaw or ear.",
+    "below_collarbone": "In front the collar ends {below_mm:length} below the collarbone, where no girth is measured.",
+    "girth_far_off.small": "At the {level:level} this pattern measures {sewn_mm:length} closed, the wearer "
+    "{body_mm:length}: was a panel forgotten, or only a quarter typed?",
+    "girth_far_off.big": "At the {level:level} this pattern measures {sewn_mm:length} closed, the wearer "
+    "{body_mm:length}: were seam allowances typed in with the widths?",
+    # mends
+    "mend.lace_it": "Lace it {word}",
+    "mend.reduce_less": "Plan {percent:g} % instead",
+    "mend.hem_at": "Hem at {height_mm:length}",
+    "mend.top_at": "Top at {height_mm:length}",
+    # pieces traced off a drawing
+    "traced.missing": "Panel {panel} is missing: number them 1 to {count}.",
+    "traced.named_twice": "Panel {panel} is named twice: number them 1 to {count}.",
+    "traced.crosses_itself": "The outline of panel {panel} crosses itself.",
+    "traced.no_waistline": "Panel {panel} has no waistline: set it across the piece.",
+    "traced.same_piece": "Panels {panel} and {other} are the same piece: was one traced twice, or another forgotten?",
+    "traced.mirrored": "The two sides of seam {seam} differ by {off_mm:length}, measured from the waist. Panel {panel} "
+    "fits if it is mirrored.",
+    "traced.upside_down": "The two sides of seam {seam} differ by {off_mm:length}, measured from the waist. Panel "
+    "{panel} fits if it is upside down.",
+    "traced.turned_round": "The two sides of seam {seam} differ by {off_mm:length}, measured from the waist. Panel "
+    "{panel} fits if it is turned round by half.",
+    "traced.another_panel": "The two sides of seam {seam} differ by {off_mm:length}, measured from the waist. It is "
+    "probably another panel.",
+    # what came and went between two versions
+    "insert.gusset.new": "gusset in seam {seam} from the {end}, {width_mm:.0f} mm wide and {depth_mm:.0f} mm deep: new",
+    "insert.gusset.gone": "gusset in seam {seam} from the {end}, {width_mm:.0f} mm wide and {depth_mm:.0f} mm deep: "
+    "gone",
+    "insert.dart.new": "dart in panel {panel}, {width_mm:.0f} mm wide: new",
+    "insert.dart.gone": "dart in panel {panel}, {width_mm:.0f} mm wide: gone",
+    "insert.joined.new": "seam {seam} stitched as a dart: new",
+    "insert.joined.gone": "seam {seam} stitched as a dart: gone",
+    "insert.left_half.new": "left half of its own: new",
+    "insert.left_half.gone": "left half of its own: gone",
+    "insert.allowance.new": "allowance of {width_mm:.1f} mm at seam {seam}: new",
+    "insert.allowance.gone": "allowance of {width_mm:.1f} mm at seam {seam}: gone",
+}

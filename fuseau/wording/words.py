@@ -1,0 +1,71 @@
+"""From a message to its sentence: the catalogue of templates, and how quantities are shown in a unit."""
+
+import string
+from collections.abc import Callable, Mapping
+from functools import cache
+from typing import Any
+
+from fuseau.craft.base.findings import Message
+from fuseau.craft.base.lengths import Unit, format_length
+from fuseau.craft.wearer.measures import LEVEL_LABELS
+from fuseau.wording import back, bones, brief, front, mockups, pattern, refusals, wearer
+
+
+def capital(text: str) -> str:
+    """The text with its first letter large, as a button or a sentence begins.
+
+    >>> capital("flat steel 12 × 1.0 mm")
+    'Flat steel 12 × 1.0 mm'
+    """
+    return text[:1].upper() + text[1:]
+
+
+@cache
+def templates() -> Mapping[str, str]:
+    """Every template by its code. Raises ValueError where two rooms use one code."""
+    found: dict[str, str] = {}
+    for room in (brief, wearer, pattern, mockups, bones, front, back, refusals):
+        if twice := found.keys() & room.MESSAGES.keys():
+            raise ValueError(f"said twice: {', '.join(sorted(twice))}")
+        found.update(room.MESSAGES)
+    return found
+
+
+class Words(string.Formatter):
+    """Says messages in one unit.
+
+    Templates are format strings. Beside Python's own formats a quantity can be shown as `length` (cm to 0.1 or inches
+    to 1/8), `bare` (the same without its unit), `hardware` (mm, or inches to 1/16), `percent` (a share, whole) or
+    `percent1`; a name as `level` (of the body, in running text), `capital`, or `worst` (by what a garment fails).
+
+    >>> Words("in")(Message(code="hooks.pitch", given={"pitch_mm": 15.0}))
+    'Every 9/16 in, the last as near to both edges as it goes.'
+    """
+
+    def __init__(self, unit: Unit) -> None:
+        self.unit = unit
+        self._formats: dict[str, Callable[[Any], str]] = {
+            "length": lambda mm: format_length(mm, unit),
+            "bare": lambda mm: format_length(mm, unit, bare=True),
+            "hardware": lambda mm: format_length(mm, unit, hardware=True),
+            "percent": lambda share: f"{share * 100:.0f}",
+            "percent1": lambda share: f"{share * 100:.1f}",
+            "level": lambda name: LEVEL_LABELS[name].lower(),
+            "level_capital": lambda name: LEVEL_LABELS[name],
+            "capital": capital,
+            "worst": lambda name: mockups.WORST[name],
+        }
+
+    def __call__(self, message: Message) -> str:
+        """The sentence of a message. Raises KeyError for a code that has no words."""
+        return self.vformat(templates()[message.code], (), message.given)
+
+    def format_field(self, value: Any, format_spec: str) -> str:
+        """A quantity or a name, as its format says."""
+        shown = self._formats.get(format_spec)
+        return shown(value) if shown else str(super().format_field(value, format_spec))
+
+    @property
+    def context(self) -> dict[str, Any]:
+        """The serialization context in which messages are written as these words."""
+        return {"say": self}
