@@ -22,9 +22,11 @@ from fuseau.craft.wearer.body import Body, believe
 from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS
 from fuseau.craft.wearer.measures import Level, Wearer
 from fuseau.document.build import Build
-from fuseau.planning.cache import Kept
-from fuseau.planning.pattern import aim_at, edges, final_lacing, mock_up_lacing
-from fuseau.planning.pipeline import plan, ready
+from fuseau.planning.cache import StageCache
+from fuseau.planning.lacings import final_lacing, mock_up_lacing
+from fuseau.planning.pattern import AimInputs, aim_pattern
+from fuseau.planning.pipeline import plan
+from fuseau.planning.readiness import ready
 from fuseau.stand_ins.fitted_stand import TAPE, TrueBody, World, hidden, lace_up, notice, passes
 from fuseau.stand_ins.rehearsal import as_written
 
@@ -74,11 +76,11 @@ def by_estimate(
     build: Build, taped: Body, true: TrueBody, pulls: Array, seed: int
 ) -> tuple[bool, list[bool], list[float]]:
     """The loop as a maker drives it, through plan and decisions: whether the final passes before, and after each."""
-    kept = Kept()
-    build = cut_version(build, plan(build, kept=kept), TODAY)
+    kept = StageCache()
+    build = cut_version(build, plan(build, cache=kept), TODAY)
     outcomes, said = [], []
     for k in range(FITTINGS + 1):
-        planned, odds, current = plan(build, kept=kept), ready(build, kept=kept), build.current
+        planned, odds, current = plan(build, cache=kept), ready(build, cache=kept), build.current
         assert odds is not None
         assert current is not None
         assert planned.aim is not None
@@ -92,7 +94,7 @@ def by_estimate(
         heights = np.linspace(seen.z_mm[0] + 8, seen.z_mm[-1] - 8, 6)
         found = notice(seen, taped, heights, 1000 * seed + k, take_up_mm=lacing.take_up_mm)
         build = log_fitting(build, planned, {"pull": "close", **as_written(found, taped)}, TODAY, "cm")
-        planned = plan(build, kept=kept)
+        planned = plan(build, cache=kept)
         if planned.proposal:
             build = accept(build, planned, TODAY)
     return outcomes[0], outcomes[1:], said
@@ -100,8 +102,7 @@ def by_estimate(
 
 def by_gap_error(build: Build, taped: Body, true: TrueBody, pulls: Array, seed: int) -> list[bool]:
     """The simpler way: each level's girth corrected by what its gap is off from what was expected."""
-    top, hem = edges(build, taped)
-    body, (aimed, pattern) = taped, aim_at(build, taped, top, hem)
+    body, (aimed, pattern) = taped, aim_pattern(AimInputs.of(build, taped))
     outcomes = []
     for k in range(FITTINGS):
         lacing = mock_up_lacing(build, pattern)
@@ -113,7 +114,7 @@ def by_gap_error(build: Build, taped: Body, true: TrueBody, pulls: Array, seed: 
         expected = np.array([planned_gap.gap_at(z) for z in read[:, 0]])
         off = np.interp([level.back_mm for level in body], read[:, 0], read[:, 1] - expected)
         body = body.with_girths(body.girths_mm + off, np.full(len(off), 5.0))
-        aimed, pattern = aim_at(build, body, top, hem)
+        aimed, pattern = aim_pattern(AimInputs.of(build, body))
         outcomes.append(_final(build, final_lacing(build, pattern, aimed), taped, true))
     return outcomes
 

@@ -25,10 +25,13 @@ from fuseau.demo.workshop import fill
 from fuseau.document.build import Build, read_build
 from fuseau.files.drawings import read_drawing
 from fuseau.files.svg import pattern_svg
-from fuseau.planning.cache import Kept
-from fuseau.planning.observations import tried_on
-from fuseau.planning.pattern import aim_at, edges, final_lacing, propose
-from fuseau.planning.pipeline import plan, ready
+from fuseau.planning.cache import StageCache
+from fuseau.planning.lacings import final_lacing
+from fuseau.planning.observations import InferenceInputs, tried_on
+from fuseau.planning.pattern import AimInputs, aim_pattern
+from fuseau.planning.pipeline import plan
+from fuseau.planning.proposal import ProposalInputs, propose
+from fuseau.planning.readiness import ready
 from fuseau.planning.schools import schools
 from fuseau.store.opening import open_database
 from fuseau.store.workshop import Workshop
@@ -56,12 +59,12 @@ def say(name: str, found: float, unit: str, aim: str, worst: float | None = None
 def core(build: Build) -> None:
     """The plan, its parts, and what a fitting costs."""
     builds = [change(build, [Change(at="target.reduction_percent", value=5 + i * 0.05)], "cm") for i in range(60)]
-    kept = Kept()
-    plan(build, kept=kept)
-    middle, worst = median_ms(lambda i: plan(builds[i], kept=kept), 60)
+    kept = StageCache()
+    plan(build, cache=kept)
+    middle, worst = median_ms(lambda i: plan(builds[i], cache=kept), 60)
     say("plan, warm, another reduction each time", middle, "ms", "< 40", worst)
     hardware = [change(build, [Change(at="back.pitch_mm", value=20 + i * 0.3)], "cm") for i in range(40)]
-    middle, worst = median_ms(lambda i: plan(hardware[i], kept=kept), 40)
+    middle, worst = median_ms(lambda i: plan(hardware[i], cache=kept), 40)
     say("plan, warm, another pitch of holes each time", middle, "ms", "< 30", worst)
     middle, worst = median_ms(lambda _: plan(build), 20)
     say("plan, cold", middle, "ms", "-", worst)
@@ -75,18 +78,17 @@ def core(build: Build) -> None:
     say("settle, 61 points", middle, "ms", "< 5", worst)
     kind = GARMENT_KINDS[build.kind]
     measured = believe(build.wearer, build.zones, build.practice, kind.levels, kind.needed)
-    tried = tried_on(build, measured)
+    tried = tried_on(InferenceInputs.of(build, measured))
     middle, worst = median_ms(lambda _: learn(measured, tried), 40)
     say(f"learn from {len(tried)} fittings", middle, "ms", "< 150", worst)
     five = [dataclasses.replace(tried[i % len(tried)], number=i + 1) for i in range(5)]
     middle, worst = median_ms(lambda _: learn(measured, five), 20)
     say("learn from 5 fittings", middle, "ms", "< 150", worst)
     belief = infer(measured, tried)
-    top, hem = edges(build, belief.body)
 
     def proposal(_: int) -> object:
-        aimed, pattern = aim_at(build, belief.body, top, hem)
-        return propose(build, belief, belief.body, aimed, pattern, "cm")
+        aimed, pattern = aim_pattern(AimInputs.of(build, belief.body))
+        return propose(ProposalInputs.of(build, belief, belief.body, aimed, pattern))
 
     middle, worst = median_ms(proposal, 20)
     say("a proposal with its prediction", middle, "ms", "< 100", worst)
@@ -96,8 +98,8 @@ def core(build: Build) -> None:
 
 def hardware(build: Build) -> None:
     """Channels, kinds, openings and rows planned anew after an edit of each; the bones cut; the schools compared."""
-    kept = Kept()
-    found = plan(build, kept=kept)
+    kept = StageCache()
+    found = plan(build, cache=kept)
     usual = [one.model_dump() for one in found.between]
 
     def moved(i: int) -> list[Change]:
@@ -110,9 +112,9 @@ def hardware(build: Build) -> None:
         ][i % 4]
 
     changed = [change(build, moved(i), "cm") for i in range(60)]
-    middle, worst = median_ms(lambda i: plan(changed[i], kept=kept), 60)
+    middle, worst = median_ms(lambda i: plan(changed[i], cache=kept), 60)
     say("all hardware anew: a channel, a kind, the front, the rows", middle, "ms", "< 30", worst)
-    middle, worst = median_ms(lambda i: plan(changed[4 * i], kept=kept), 15)
+    middle, worst = median_ms(lambda i: plan(changed[4 * i], cache=kept), 15)
     say("of these, with a channel moved", middle, "ms", "< 30", worst)
     sticks = BONES["synthetic_12"].model_copy(update={"lengths_mm": (1000.0, 500.0, 400.0, 350.0, 300.0, 250.0)})
     wanted = [
@@ -122,7 +124,7 @@ def hardware(build: Build) -> None:
     proven = [plan_cutting(sticks, bones, {}, build.practice).proven for bones in wanted]
     middle, worst = median_ms(lambda i: plan_cutting(sticks, wanted[i], {}, build.practice), 10)
     say(f"40 bones from six lengths, {sum(proven)} of 10 proven", middle, "ms", "< 1000", worst)
-    side_by_side: dict[str, Kept] = {}
+    side_by_side = StageCache(12)
     schools(build, side_by_side)
     middle, worst = median_ms(lambda i: schools(changed[i], side_by_side), 8)
     say("the four schools side by side", middle, "ms", "-", worst)

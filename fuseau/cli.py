@@ -42,11 +42,12 @@ def demo(port: Port = _USUAL.port, data: Data = Path("data/demo")) -> None:
 def plan(file: BuildFile, unit: UnitName = "cm") -> None:
     """Print the plan of a build as JSON."""
     from fuseau.planning.pipeline import plan as make_plan
-    from fuseau.planning.pipeline import ready
+    from fuseau.planning.readiness import ready
+    from fuseau.wording import Words
 
     build = _read(file)
     planned = make_plan(build, unit=unit).model_copy(update={"readiness": ready(build)})
-    typer.echo(planned.model_dump_json(indent=1))
+    typer.echo(planned.model_dump_json(indent=1, context=Words(unit).context))
 
 
 @main.command("print")
@@ -62,11 +63,12 @@ def print_files(
     from fuseau.files.svg import pattern_svg
     from fuseau.files.tiles import pattern_pdf
     from fuseau.planning.pipeline import plan as make_plan
+    from fuseau.wording import Words
 
     build = _read(file)
     planned = make_plan(build, unit=unit)
     if planned.pattern is None:
-        typer.echo("\n".join(finding.sentence for finding in planned.findings), err=True)
+        typer.echo("\n".join(Words(unit)(finding.sentence) for finding in planned.findings), err=True)
         raise typer.Exit(1)
     into.mkdir(parents=True, exist_ok=True)
     stem = file.name.removesuffix(".json").removesuffix(".fuseau")

@@ -9,24 +9,26 @@ from pydantic import ValidationError
 from starlette.exceptions import HTTPException
 
 from fuseau import __version__
-from fuseau.app import bones, brief, mockups, pattern, printing, wearer, workshop
+from fuseau.app import back, bones, brief, front, mockups, pattern, printing, wearer, workshop
+from fuseau.app.caches import Caches
 from fuseau.app.guard import Guard
-from fuseau.app.session import Desk
+from fuseau.app.session import Session
 from fuseau.app.settings import Settings
 from fuseau.app.wire import Trouble
-from fuseau.craft.base.errors import Unmakeable
+from fuseau.craft.base.errors import CraftError
 from fuseau.document.build import Fault, faults
 from fuseau.files.document import UnreadableFile
 from fuseau.store.book import Book, NotInTheBook
 from fuseau.store.opening import open_database
 from fuseau.store.pictures import Pictures
 from fuseau.store.workshop import NoSuchBuild, NothingToDo, Stale, Workshop
+from fuseau.wording import Words
 
 PAGES = Path(__file__).parent / "pages"
 
 
-def make_app(settings: Settings) -> FastAPI:
-    """The application on the database that the settings name."""
+def make_app(settings: Settings, caches: Caches | None = None) -> FastAPI:
+    """The application on the database that the settings name; `caches` may hold what was planned before."""
     app = FastAPI(
         title="Fuseau",
         version=__version__,
@@ -37,9 +39,9 @@ def make_app(settings: Settings) -> FastAPI:
         openapi_url="/api/openapi.json",
     )
     engine = open_database(settings.database)
-    app.state.desk = Desk(Workshop(engine), Book(engine), Pictures(engine))
+    app.state.session = Session(Workshop(engine), Book(engine), Pictures(engine), caches or Caches())
     app.add_middleware(Guard)
-    for part in (workshop, brief, wearer, pattern, mockups, bones, printing):
+    for part in (workshop, brief, wearer, pattern, mockups, bones, front, back, printing):
         app.include_router(part.router)
     _answer_errors(app)
     _serve_pages(app)
@@ -66,9 +68,10 @@ def _answer_errors(app: FastAPI) -> None:
         ]
         return _trouble(422, found[0].sentence if found else "This request cannot be read.", found)
 
-    @app.exception_handler(Unmakeable)
-    async def _unmakeable(_: Request, error: Unmakeable) -> Response:
-        return _trouble(422, error.message, [Fault(at=error.at, sentence=error.message)])
+    @app.exception_handler(CraftError)
+    async def _unmakeable(request: Request, error: CraftError) -> Response:
+        said = Words(request.app.state.session.unit)(error.message)
+        return _trouble(422, said, [Fault(at=error.at, sentence=said)])
 
     @app.exception_handler(UnreadableFile)
     async def _foreign(_: Request, error: UnreadableFile) -> Response:

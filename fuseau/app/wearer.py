@@ -5,8 +5,7 @@ import datetime
 from fastapi import APIRouter
 from fastapi.responses import Response
 
-from fuseau.app.answering import TROUBLES, TheDesk, kept, makeable, today
-from fuseau.app.session import Desk
+from fuseau.app.session import TROUBLES, AtHand, Session, TheSession
 from fuseau.app.wire import (
     BookEntry,
     BookMeasuring,
@@ -20,17 +19,16 @@ from fuseau.app.wire import (
 from fuseau.craft.wearer.body import Body
 from fuseau.document.build import Build, MeasuringRef
 from fuseau.store.book import Measuring
-from fuseau.store.workshop import Opened
 
 router = APIRouter(prefix="/api", responses=TROUBLES)
 
 
 @router.get("/wearers")
-def list_wearers(desk: TheDesk) -> list[BookEntry]:
+def list_wearers(session: TheSession) -> list[BookEntry]:
     """Everyone in the book, her measurings newest first, and the builds that rest on them."""
-    builds = [*desk.workshop.builds(), *desk.workshop.builds(archived=True)]
+    builds = [*session.workshop.builds(), *session.workshop.builds(archived=True)]
     found = []
-    for entry in desk.book.wearers():
+    for entry in session.book.wearers():
         resting = [
             RestingBuild(
                 id=opened.id,
@@ -47,36 +45,40 @@ def list_wearers(desk: TheDesk) -> list[BookEntry]:
 
 
 @router.delete("/wearers/{wearer_id}", status_code=204)
-def delete_wearer(desk: TheDesk, wearer_id: str) -> None:
+def delete_wearer(session: TheSession, wearer_id: str) -> None:
     """Take a wearer and her measures out of the book; builds keep their own copy. `undelete` brings her back."""
-    desk.book.delete(wearer_id)
+    session.book.delete(wearer_id)
 
 
 @router.post("/wearers/{wearer_id}/undelete", status_code=204)
-def undelete_wearer(desk: TheDesk, wearer_id: str) -> None:
+def undelete_wearer(session: TheSession, wearer_id: str) -> None:
     """Bring a wearer back."""
-    desk.book.delete(wearer_id, deleted=False)
+    session.book.delete(wearer_id, deleted=False)
 
 
 @router.post("/builds/{build_id}/book", response_model=OpenBuild)
-def write_down(desk: TheDesk, build_id: str, wish: KeepMeasures) -> Response:
+def write_down(session: TheSession, build_id: str, wish: KeepMeasures) -> Response:
     """Keep this build's measures in the book as a measuring of a day (today, if none is said)."""
-    opened = desk.workshop.open(build_id)
-    desk.workshop.check(build_id, wish.revision)
-    ref = opened.build.measuring
-    same = ref.wearer_id if ref else None
-    made = desk.book.write_down(opened.build.wearer, wish.taken_on or today(), same)
-    build = opened.build.model_copy(update={"measuring": _ref(made)})
-    return kept(desk, build_id, wish.revision, build, f"Measures of {_day(made.taken_on)} in the book")
+
+    def decide(at: AtHand) -> Build:
+        ref = at.build.measuring
+        made = session.book.write_down(at.build.wearer, wish.taken_on or at.today, ref.wearer_id if ref else None)
+        return at.build.model_copy(update={"measuring": _ref(made)})
+
+    def label(build: Build) -> str:
+        assert build.measuring is not None
+        return f"Measures of {_day(build.measuring.taken_on)} in the book"
+
+    return session.step(build_id, wish.revision, decide, label)
 
 
 @router.get("/builds/{build_id}/measurings/{measuring_id}")
-def look_at_measuring(desk: TheDesk, build_id: str, measuring_id: str) -> Remeasured:
+def look_at_measuring(session: TheSession, build_id: str, measuring_id: str) -> Remeasured:
     """What a measuring from the book would change in this build: girths of the body, girths to sew."""
-    opened = desk.workshop.open(build_id)
-    measuring = desk.book.measuring(measuring_id)
-    before = desk.plan(build_id, opened.build)
-    after = desk.plan(f"{build_id} tried", _measured(desk, opened, measuring))
+    at = session.at_hand(build_id)
+    measuring = session.book.measuring(measuring_id)
+    before = at.planned
+    after = session.plan(build_id, _measured(session, at, measuring))
     return Remeasured(
         measuring_id=measuring.id,
         taken_on=measuring.taken_on,
@@ -94,28 +96,25 @@ def look_at_measuring(desk: TheDesk, build_id: str, measuring_id: str) -> Remeas
 
 
 @router.post("/builds/{build_id}/measuring", response_model=OpenBuild)
-def take_measuring(desk: TheDesk, build_id: str, wish: TakeMeasures) -> Response:
+def take_measuring(session: TheSession, build_id: str, wish: TakeMeasures) -> Response:
     """Let this build rest on a measuring from the book."""
-    opened = desk.workshop.open(build_id)
-    desk.workshop.check(build_id, wish.revision)
-    measuring = desk.book.measuring(wish.measuring_id)
-    build = _measured(desk, opened, measuring)
+    measuring = session.book.measuring(wish.measuring_id)
     label = f"Measures of {measuring.wearer.name or 'the wearer'}, {_day(measuring.taken_on)}"
-    return kept(desk, build_id, wish.revision, build, label, makeable(desk, opened, build))
+    return session.step(build_id, wish.revision, lambda at: _measured(session, at, measuring), label)
 
 
 def _ref(measuring: Measuring) -> MeasuringRef:
     return MeasuringRef(wearer_id=measuring.wearer_id, measuring_id=measuring.id, taken_on=measuring.taken_on)
 
 
-def _measured(desk: Desk, opened: Opened, measuring: Measuring) -> Build:
+def _measured(session: Session, at: AtHand, measuring: Measuring) -> Build:
     """The build on a measuring of the book, and on what fittings of other garments on it taught."""
     changes = {
         "wearer": measuring.wearer,
         "measuring": _ref(measuring),
-        "taught": desk.taught(measuring.id, but=opened.id),
+        "taught": session.taught(measuring.id, but=at.id),
     }
-    return opened.build.model_copy(update=changes)
+    return at.build.model_copy(update=changes)
 
 
 def _moved(before: Body | None, after: Body | None) -> list[LevelMoved]:

@@ -1,27 +1,39 @@
 """What goes over the wire, beside the Build and the Plan."""
 
 import datetime
-from typing import Any, Literal
+from typing import TYPE_CHECKING, Annotated, Any, Literal, TypeAlias, Union
 
 from pydantic import BaseModel, Field
 
+from fuseau.app.written import Written, as_written
 from fuseau.craft.base.findings import Change, Stage
 from fuseau.craft.base.lengths import Unit
-from fuseau.craft.fit.target import Pull
 from fuseau.craft.materials.catalogue import BoneKind, BuskStock
 from fuseau.craft.pattern.alterations import Comparison
+from fuseau.craft.pattern.hand_edits import HAND_EDITS
 from fuseau.craft.pattern.traced_outlines import Misfit, TracedPattern
 from fuseau.craft.pattern.trueing import LaidPanel, TruedSeam
 from fuseau.craft.wearer.garment_kinds import GarmentKind, KindName
 from fuseau.craft.wearer.measures import LevelName
 from fuseau.document.build import Build, Fault
-from fuseau.document.fittings import SaidAt
+from fuseau.document.fittings import Fitting
 from fuseau.files.paper import Paper
 from fuseau.planning.brief import Consequence
 from fuseau.planning.plan import Plan
 from fuseau.planning.thread import Thread
 
 Theme = Literal["light", "dark"]
+
+_NOT_WRITTEN = frozenset({"number", "tried_on", "corrected"})
+if TYPE_CHECKING:
+    WrittenEdit: TypeAlias = BaseModel
+    WrittenFitting: TypeAlias = BaseModel
+    WrittenBone: TypeAlias = BaseModel
+else:
+    WrittenEdit = Annotated[Union[tuple(map(as_written, HAND_EDITS))], Field(discriminator="kind")]  # noqa: UP007
+    WrittenFitting = as_written(Fitting, leave_out=_NOT_WRITTEN, optional=frozenset({"version"}))
+    WrittenBone = as_written(BoneKind, optional=frozenset({"name"}))
+_BLANK_FITTING = Fitting(number=1, version=1).model_dump(mode="json", exclude={*_NOT_WRITTEN, "version", "made_of"})
 
 
 class Trouble(BaseModel):
@@ -134,24 +146,28 @@ class Compared(BaseModel):
     before_panels: list[LaidPanel]
 
 
-class WrittenLevel(BaseModel):
+class WrittenWidths(BaseModel):
     """Widths of all panels at a level as written, CF to CB: lengths as text or mm."""
 
     name: str
-    widths_mm: list[str | float] = Field(max_length=20)
+    widths_mm: list[Written] = Field(max_length=20)
 
 
 class TypedIn(OnRevision):
     """A pattern typed in by its widths."""
 
-    levels: list[WrittenLevel] = Field(max_length=10)
+    levels: list[WrittenWidths] = Field(max_length=10)
     front_panels: int
 
 
 class EditPreview(BaseModel):
-    """Edits of the pattern as written: each has a `kind`, and lengths as text or mm (see the SetFields records)."""
+    """Edits of the pattern as written: each has a `kind`, and lengths as text or mm."""
 
-    edits: list[dict[str, Any]] = Field(min_length=1, max_length=40)
+    edits: list[WrittenEdit] = Field(min_length=1, max_length=40)
+
+    def written(self) -> list[dict[str, Any]]:
+        """As `edit_pattern` takes them."""
+        return [one.model_dump(mode="json", exclude_unset=True) for one in self.edits]
 
 
 class PatternEdits(EditPreview):
@@ -244,36 +260,17 @@ class Remeasured(BaseModel):
     sewn: list[LevelMoved]
 
 
-class NewFitting(OnRevision):
+class NewFitting(OnRevision, WrittenFitting):
     """A fitting to log: fields of `Fitting`, with lengths as text or mm. What is missing stays missing."""
-
-    version: int | None = Field(default=None, description="The version tried on; None is the present one.")
-    pull: Pull
-    readings: list[dict[str, Any]] = Field(default_factory=list, max_length=40)
-    words: list[SaidAt] = Field(default_factory=list, max_length=12)
-    stand_offs: list[dict[str, Any]] = Field(default_factory=list, max_length=12)
-    laced: list[dict[str, Any]] = Field(default_factory=list, max_length=12)
-    taps: list[dict[str, Any]] = Field(default_factory=list, max_length=60)
-    pinches: list[dict[str, Any]] = Field(default_factory=list, max_length=24)
-    edges: list[dict[str, Any]] = Field(default_factory=list, max_length=6)
-    moved: list[dict[str, Any]] = Field(default_factory=list, max_length=7)
-    photos: list[dict[str, Any]] = Field(default_factory=list, max_length=8)
-    rides_mm: str | float | None = None
-    swings_mm: str | float | None = None
-    hours: float | None = None
-    cost: float | None = None
-    under: str = Field(default="", max_length=400)
-    note: str = Field(default="", max_length=4000)
-    made_of: dict[str, Any] | None = None
 
     def written(self) -> dict[str, Any]:
         """As `log_fitting` takes it: what is None is not said."""
-        return self.model_dump(exclude={"revision"}, exclude_none=True)
+        return self.model_dump(mode="json", exclude={"revision"}, exclude_none=True)
 
     def corrected(self) -> dict[str, Any]:
-        """As `correct_fitting` takes it: what is None is taken back."""
-        unsaid = {name for name in ("made_of", "version") if getattr(self, name) is None}
-        return self.model_dump(exclude={"revision"} | unsaid)
+        """As `correct_fitting` takes it: what is not said is taken back, but for its make and version."""
+        said = self.model_dump(mode="json", exclude={"revision"}, exclude_unset=True)
+        return {**_BLANK_FITTING, **{name: one for name, one in said.items() if one is not None}}
 
 
 class SetLine(OnRevision):
@@ -281,8 +278,8 @@ class SetLine(OnRevision):
 
     seam: int | None = None
     level: LevelName | None = None
-    cf_side_mm: str | float | None = None
-    cb_side_mm: str | float | None = None
+    cf_side_mm: Written | None = None
+    cb_side_mm: Written | None = None
 
     def written(self) -> dict[str, Any] | None:
         """As `set_line` takes it."""
@@ -307,7 +304,7 @@ class Choice(BaseModel):
 class KeepKind(OnRevision):
     """A kind of bone to keep in the build's catalogue, as written: lengths as text or mm. Without a name it is new."""
 
-    kind: dict[str, Any]
+    kind: WrittenBone
 
 
 class HouseNumber(BaseModel):

@@ -1,10 +1,9 @@
 """The routes. Each parses, calls the desk, the store or a decision, and answers."""
 
-from fastapi import APIRouter, Request
+from fastapi import APIRouter
 from fastapi.responses import Response
 
-from fuseau.app.answering import TROUBLES, TheDesk, answer, kept, makeable
-from fuseau.app.labels import label_of
+from fuseau.app.session import TROUBLES, TheBody, TheSession
 from fuseau.app.wire import (
     Catalogue,
     Choice,
@@ -29,6 +28,7 @@ from fuseau.craft.wearer.measures import HOW_TO_MEASURE, LEVEL_LABELS, ZERO_LABE
 from fuseau.document.build import Brief, Build
 from fuseau.files.document import read_attached, read_document
 from fuseau.planning.plan import Plan
+from fuseau.wording.history import label_of
 
 router = APIRouter(prefix="/api", responses=TROUBLES)
 
@@ -37,66 +37,65 @@ router = APIRouter(prefix="/api", responses=TROUBLES)
 
 
 @router.get("/builds")
-def list_builds(desk: TheDesk, archived: bool = False) -> list[Line]:
+def list_builds(session: TheSession, archived: bool = False) -> list[Line]:
     """Builds by the day they are needed."""
-    return [desk.line(opened) for opened in desk.workshop.builds(archived)]
+    return [session.line(opened) for opened in session.workshop.builds(archived)]
 
 
 @router.post("/builds", status_code=201)
-def make_build(desk: TheDesk, new: NewBuild) -> Line:
+def make_build(session: TheSession, new: NewBuild) -> Line:
     """Make an empty build."""
     build = Build(brief=Brief(name=new.name, character=new.character))
     if new.kind != build.kind:
-        build = change(build, [Change(at="kind", value=new.kind)], desk.unit)
-    return desk.line(desk.workshop.make(build, "made"))
+        build = change(build, [Change(at="kind", value=new.kind)], session.unit)
+    return session.line(session.workshop.make(build, "made"))
 
 
 @router.post("/builds/import", status_code=201)
-async def import_build(desk: TheDesk, request: Request) -> Line:
+def import_build(session: TheSession, body: TheBody) -> Line:
     """Take in a `*.fuseau.json`, sent as the body."""
-    content = await request.body()
-    build = read_document(content)
-    desk.keep_attached(build, read_attached(content))
-    return desk.line(desk.workshop.make(build, "taken in from a file"))
+    build = read_document(body)
+    session.keep_attached(build, read_attached(body))
+    return session.line(session.workshop.make(build, "taken in from a file"))
 
 
 @router.post("/builds/{build_id}/duplicate", status_code=201)
-def duplicate_build(desk: TheDesk, build_id: str) -> Line:
+def duplicate_build(session: TheSession, build_id: str) -> Line:
     """A copy with a history of its own."""
-    build = desk.workshop.open(build_id).build
+    build = session.workshop.open(build_id).build
     brief = build.brief.model_copy(update={"name": f"{build.brief.name[:110]}, copy"})
-    return desk.line(desk.workshop.make(build.model_copy(update={"brief": brief}), "copied"))
+    return session.line(session.workshop.make(build.model_copy(update={"brief": brief}), "copied"))
 
 
 @router.post("/builds/{build_id}/archive")
-def archive_build(desk: TheDesk, build_id: str, archived: bool = True) -> Line:
+def archive_build(session: TheSession, build_id: str, archived: bool = True) -> Line:
     """Put a build away, or take it out again."""
-    return desk.line(desk.workshop.archive(build_id, archived))
+    return session.line(session.workshop.archive(build_id, archived))
 
 
 @router.delete("/builds/{build_id}", status_code=204)
-def delete_build(desk: TheDesk, build_id: str) -> None:
+def delete_build(session: TheSession, build_id: str) -> None:
     """Delete a build; `undelete` brings it back."""
-    desk.workshop.delete(build_id)
+    session.workshop.delete(build_id)
 
 
 @router.post("/builds/{build_id}/undelete")
-def undelete_build(desk: TheDesk, build_id: str) -> Line:
+def undelete_build(session: TheSession, build_id: str) -> Line:
     """Bring a deleted build back."""
-    return desk.line(desk.workshop.undelete(build_id))
+    return session.line(session.workshop.undelete(build_id))
 
 
 @router.get("/house")
-def read_house(desk: TheDesk) -> House:
+def read_house(session: TheSession) -> House:
     """The workshop's settings."""
-    return desk.house
+    return session.house
 
 
 @router.put("/house")
-def set_house(desk: TheDesk, house: House) -> House:
+def set_house(session: TheSession, house: House) -> House:
     """Keep the workshop's settings."""
-    desk.workshop.set("house", house.model_dump_json())
-    return desk.house
+    session.workshop.set("house", house.model_dump_json())
+    return session.house
 
 
 @router.get("/catalogue")
@@ -139,52 +138,47 @@ def read_catalogue() -> Catalogue:
 
 
 @router.get("/builds/{build_id}", response_model=OpenBuild)
-def read_build(desk: TheDesk, build_id: str) -> Response:
+def read_build(session: TheSession, build_id: str) -> Response:
     """A build with its plan."""
-    return answer(desk.sheet(desk.workshop.open(build_id)))
+    return session.answer(session.open_build(session.workshop.open(build_id)))
 
 
 @router.post("/builds/{build_id}/changes", response_model=OpenBuild)
-def change_build(desk: TheDesk, build_id: str, edit: SetFields) -> Response:
+def change_build(session: TheSession, build_id: str, edit: SetFields) -> Response:
     """Set fields. Refused where the value cannot be, or the garment could no longer be made."""
-    opened = desk.workshop.open(build_id)
-    desk.workshop.check(build_id, edit.revision)
-    changed = change(opened.build, edit.changes, desk.unit)
-    if changed == opened.build:
-        return answer(desk.sheet(opened))
-    planned = makeable(desk, opened, changed)
-    return kept(desk, build_id, edit.revision, changed, edit.label or label_of(edit.changes), planned)
+    label = edit.label or label_of(edit.changes)
+    return session.step(build_id, edit.revision, lambda at: change(at.build, edit.changes, at.unit), label)
 
 
 @router.post("/builds/{build_id}/trial", response_model=Plan)
-def try_changes(desk: TheDesk, build_id: str, trial: Trial) -> Response:
+def try_changes(session: TheSession, build_id: str, trial: Trial) -> Response:
     """What would follow from changes, without keeping them."""
-    opened = desk.workshop.open(build_id)
-    return answer(desk.plan(f"{build_id} tried", change(opened.build, trial.changes, desk.unit)))
+    at = session.at_hand(build_id)
+    return session.answer(session.plan(build_id, change(at.build, trial.changes, at.unit)))
 
 
 @router.post("/builds/{build_id}/undo", response_model=OpenBuild)
-def undo(desk: TheDesk, build_id: str, on: OnRevision) -> Response:
+def undo(session: TheSession, build_id: str, on: OnRevision) -> Response:
     """Undo the last change."""
-    return answer(desk.sheet(desk.workshop.undo(build_id, on.revision)))
+    return session.answer(session.open_build(session.workshop.undo(build_id, on.revision)))
 
 
 @router.post("/builds/{build_id}/redo", response_model=OpenBuild)
-def redo(desk: TheDesk, build_id: str, on: OnRevision) -> Response:
+def redo(session: TheSession, build_id: str, on: OnRevision) -> Response:
     """Do again what was undone."""
-    return answer(desk.sheet(desk.workshop.redo(build_id, on.revision)))
+    return session.answer(session.open_build(session.workshop.redo(build_id, on.revision)))
 
 
 @router.get("/builds/{build_id}/history")
-def read_history(desk: TheDesk, build_id: str) -> list[Past]:
+def read_history(session: TheSession, build_id: str) -> list[Past]:
     """Every change, newest first."""
     return [
         Past(revision=entry.revision, label=entry.label, made_at=entry.made_at, present=entry.present)
-        for entry in desk.workshop.history(build_id)
+        for entry in session.workshop.history(build_id)
     ]
 
 
 @router.post("/builds/{build_id}/restore", response_model=OpenBuild)
-def restore(desk: TheDesk, build_id: str, wish: Restoring) -> Response:
+def restore(session: TheSession, build_id: str, wish: Restoring) -> Response:
     """Bring an earlier state back, as a new change."""
-    return answer(desk.sheet(desk.workshop.restore(build_id, wish.revision, wish.to)))
+    return session.answer(session.open_build(session.workshop.restore(build_id, wish.revision, wish.to)))

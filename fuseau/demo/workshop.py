@@ -17,7 +17,7 @@ from fuseau.commands.versions import accept, cut_version
 from fuseau.craft.base.findings import Change
 from fuseau.demo.sketches import Look, sketch
 from fuseau.document.build import Build, Mark, MeasuringRef, Picture
-from fuseau.planning.pattern import mock_up_lacing
+from fuseau.planning.lacings import mock_up_lacing
 from fuseau.planning.pipeline import plan
 from fuseau.stand_ins.fitted_stand import TrueBody, lace_up, notice
 from fuseau.stand_ins.rehearsal import as_written

@@ -8,13 +8,14 @@ from reportlab.lib.styles import ParagraphStyle
 from reportlab.lib.units import mm
 from reportlab.platypus import Paragraph, SimpleDocTemplate, Spacer, Table, TableStyle
 
-from fuseau.craft.base.findings import capital
 from fuseau.craft.base.lengths import Unit, format_length
 from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS
 from fuseau.document.build import Build
 from fuseau.files.paper import Paper
 from fuseau.files.tiles import BOLD, FONT, fonts
 from fuseau.planning.plan import Plan
+from fuseau.wording import Words
+from fuseau.wording.words import capital
 
 CAUTIONS = (
     "Fuseau is a workshop aid and gives no medical advice. No reduction in pregnancy, after surgery, with hernia, "
@@ -59,7 +60,8 @@ def list_pdf(build: Build, planned: Plan, paper: Paper, unit: Unit) -> bytes:
     def hardware(length_mm: float) -> str:
         return format_length(length_mm, unit, hardware=True)
 
-    strong = [f.sentence for f in planned.findings if f.code == "reduction" and f.severity == "stop"]
+    say = Words(unit)
+    strong = [say(f.sentence) for f in planned.findings if f.code == "reduction" and f.severity == "stop"]
     holes, lace, aimed = planned.holes, planned.lace, planned.aim
     loops = any(step.way == "loop" for step in planned.walk)
     assert aimed is not None
@@ -151,7 +153,8 @@ def _opening(planned: Plan, unit: Unit, head: ParagraphStyle, plain: ParagraphSt
     """What opens in front, what is sewn and left for a busk, and each way in and out."""
     opening, busk = planned.opening, planned.busk
     assert opening is not None
-    found = [Paragraph("Front", head), Paragraph(_safe(f"{opening.title}. {opening.why}"), plain)]
+    say = Words(unit)
+    found = [Paragraph("Front", head), Paragraph(_safe(f"{say(opening.title)}. {say(opening.why)}"), plain)]
     if busk is not None and busk.intervals:
 
         def hardware(length_mm: float) -> str:
@@ -160,10 +163,10 @@ def _opening(planned: Plan, unit: Unit, head: ParagraphStyle, plain: ParagraphSt
         parts = ", ".join(f"{i.kind} {hardware(i.from_mm)} to {hardware(i.to_mm)}" for i in busk.intervals)
         found.append(Paragraph(_safe(f"Loop side, from the top stitch line down: {parts}."), plain))
     if opening.order:
-        found.append(Paragraph(_safe("In this order: " + " ".join(opening.order)), plain))
+        found.append(Paragraph(_safe("In this order: " + " ".join(map(say, opening.order))), plain))
     found += [Paragraph("Getting in and out", head)]
-    found += [Paragraph(_safe(way.sentence), plain) for way in planned.ways]
-    found += [Paragraph(_safe(sentence), plain) for sentence in opening.cautions]
+    found += [Paragraph(_safe(say(way.sentence)), plain) for way in planned.ways]
+    found += [Paragraph(_safe(say(caution)), plain) for caution in opening.cautions]
     return found
 
 

@@ -3,13 +3,14 @@
 import math
 
 from fuseau.craft.base.errors import Unmakeable
-from fuseau.craft.base.findings import capital
 from fuseau.craft.base.lengths import Unit, format_length
 from fuseau.document.build import Build
 from fuseau.files.paper import Paper
 from fuseau.files.pieces import Label, Piece, Spot, Stroke
 from fuseau.files.tiles import sheet_pdf
 from fuseau.planning.plan import Plan
+from fuseau.wording import Words
+from fuseau.wording.words import capital
 
 _TEXT_MM = 2.6
 _ROUND = 8
@@ -22,7 +23,7 @@ def bones_pdf(build: Build, planned: Plan, paper: Paper, unit: Unit, *, mock_up:
     """
     pieces = bone_pieces(build, planned, unit, mock_up=mock_up)
     if not pieces:
-        raise Unmakeable("bones", "There are no bones to print yet.")
+        raise Unmakeable("bones", "print.no_bones")
     what = f"{build.bone_kinds[build.mock_up.edge_bone].label} for the mock-up" if mock_up else "bones"
     lines = [
         f"{len(pieces)} strips, each for both halves. Lay the bone on its strip, mark, cut, write its channel on it.",
@@ -68,9 +69,10 @@ def front_pdf(build: Build, planned: Plan, paper: Paper, unit: Unit) -> bytes:
     """Both sides of the opening at 1:1. Raises Unmakeable where nothing opens."""
     opening, busk = planned.opening, planned.busk
     if opening is None or busk is None or opening.opens_high_mm is None:
-        raise Unmakeable("front.opening", "Nothing opens in front: there is no strip to print.")
+        raise Unmakeable("front.opening", "print.no_opening")
     pieces = front_pieces(planned, unit)
-    lines = [f"{opening.title}. {opening.why}", *opening.cautions[:1]]
+    say = Words(unit)
+    lines = [f"{say(opening.title)}. {say(opening.why)}", *map(say, opening.cautions[:1])]
     return _printed(build, planned, pieces, "the front at 1:1", lines, paper)
 
 

@@ -15,7 +15,7 @@ from fuseau.craft.wearer.body import Body, believe
 from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS
 from fuseau.craft.wearer.measures import LevelName
 from fuseau.document.build import Build
-from fuseau.planning.pattern import final_lacing, mock_up_lacing
+from fuseau.planning.lacings import final_lacing, mock_up_lacing
 from fuseau.planning.plan import Plan
 from fuseau.stand_ins.fitted_stand import TAPE, Noticed, Seen, TrueBody, World, hidden, lace_up, notice, passes
 
@@ -42,7 +42,7 @@ class Verdict(Record):
 
 def _hidden(build: Build, key: str) -> tuple[Body, TrueBody, int]:
     if build.rehearsal is None:
-        raise Unmakeable("rehearsal", "This is no rehearsal: it has a wearer of its own.")
+        raise Unmakeable("rehearsal", "rehearsal.none")
     world: World = build.rehearsal
     seed = int.from_bytes(hashlib.sha256(key.encode()).digest()[:4], "big")
     kind = GARMENT_KINDS[build.kind]
@@ -58,7 +58,7 @@ def fit_on_stand(build: Build, planned: Plan, key: str) -> dict[str, Any]:
     """
     pattern = build.current.pattern if build.current else planned.drafted
     if pattern is None or GARMENT_KINDS[build.kind].tied:
-        raise Unmakeable("rehearsal", "There is nothing yet that could be laced on the stand.")
+        raise Unmakeable("rehearsal", "rehearsal.nothing_to_lace")
     taped, true, seed = _hidden(build, key)
     lacing = mock_up_lacing(build, pattern)
     turn = len(build.fittings) + 1
@@ -92,7 +92,7 @@ def cut_on_stand(build: Build, planned: Plan, key: str) -> Verdict:
     Raises Unmakeable where the build is no rehearsal, nothing is cut yet, or it can't be laced.
     """
     if build.current is None or planned.aim is None or planned.body is None or GARMENT_KINDS[build.kind].tied:
-        raise Unmakeable("rehearsal", "There is no version yet that the cloth could be cut from.")
+        raise Unmakeable("rehearsal", "rehearsal.no_version")
     taped, true, _ = _hidden(build, key)
     lacing = final_lacing(build, build.current.pattern, planned.aim)
     pull = lacing.pull_n_per_m
@@ -116,4 +116,4 @@ def _laced(true: TrueBody, taped: Body, lacing: Lacing, pull: float, stretch: fl
     try:
         return lace_up(true, taped, lacing, pull, stretch)
     except RuntimeError:
-        raise Unmakeable("rehearsal", "The stand can't be laced into this garment at all.") from None
+        raise Unmakeable("rehearsal", "rehearsal.cannot_lace") from None

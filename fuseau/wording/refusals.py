@@ -79,11 +79,12 @@ MESSAGES = {
     "bones.none_to_cut": "There are no bones to cut yet: the pattern comes first.",
     "rehearsal.none": "This is no rehearsal: it has a wearer of its own.",
     "rehearsal.nothing_to_lace": "There is nothing yet that could be laced on the stand.",
-    "rehearsal.no_version": "Cut a version first: it is laced on the stand.",
-    "rehearsal.cannot_lace": "This garment can't be laced on the stand: try more girth, or a lighter pull.",
+    "rehearsal.no_version": "There is no version yet that the cloth could be cut from.",
+    "rehearsal.cannot_lace": "The stand can't be laced into this garment at all.",
     # pictures and prints
     "picture.here_already": "This picture is here already.",
     "picture.most": "{most:.0f} pictures are the most for one brief: take one out first.",
     "print.measures_first": "There is no pattern to print yet: the measures come first.",
-    "print.nothing": "There is nothing to print here.",
+    "print.no_bones": "There are no bones to print yet.",
+    "print.no_opening": "Nothing opens in front: there is no strip to print.",
 }

@@ -5,8 +5,8 @@ import io
 import pytest
 from pypdf import PdfReader
 
-from fuseau.app.labels import label_of
 from fuseau.craft.base.findings import Change
+from fuseau.wording.history import label_of
 from tests.app.test_workshop import client, edit, sheet  # noqa: F401
 
 STEEL = {
@@ -55,12 +55,12 @@ def test_the_cutting_follows_the_shelf(client, sheet):  # noqa: F811
 def test_bones_are_cut_and_then_held_against_the_pattern(client, sheet):  # noqa: F811
     base = f"/api/builds/{sheet['id']}"
     cut = client.post(f"{base}/bones/cut", json={"revision": sheet["revision"]}).json()
-    assert {fate["what"] for fate in cut["plan"]["recut"]["fates"]} == {"stays"}
+    assert {fate["what"] for fate in cut["plan"]["reuse"]["bones"]} == {"stays"}
     lower = edit(client, cut, "draft.top.cf_mm", "6 cm").json()
-    assert {fate["what"] for fate in lower["plan"]["recut"]["fates"]} != {"stays"}
+    assert {fate["what"] for fate in lower["plan"]["reuse"]["bones"]} != {"stays"}
     undone = client.post(f"{base}/undo", json={"revision": lower["revision"]}).json()
     undone = client.post(f"{base}/undo", json={"revision": undone["revision"]}).json()
-    assert undone["plan"]["recut"] is None
+    assert undone["plan"]["reuse"] is None
     assert undone["redoes"] == "Bones cut"
 
 

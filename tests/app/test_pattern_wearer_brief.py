@@ -88,7 +88,7 @@ def test_a_preview_shows_the_trued_pattern_and_keeps_nothing(client, sheet):
             "can't be right",
         ),
         ({"kind": "point", "end": "top", "place": 0, "z_mm": "-3 cm"}, "draft.top.cf_mm", "above the waist"),
-        ({"kind": "no such"}, "edit.", ""),
+        ({"kind": "no such"}, "edit", ""),
     ],
 )
 def test_edits_that_cannot_be_are_told_at_their_field(client, sheet, change, at, says):
@@ -186,7 +186,7 @@ def test_pictures_belong_to_the_brief_are_served_and_travel_with_the_file(client
     assert marked["build"]["brief"]["pictures"][0]["marks"][0]["kind"] == "hem"
     file = client.get(f"/api/builds/{sheet['id']}/build.fuseau.json").content
     assert read_document(file).brief.pictures[0].id == one["id"]
-    client.app.state.desk.pictures._engine.dispose()
+    client.app.state.session.pictures._engine.dispose()
     line = client.post("/api/builds/import", content=file).json()
     assert line["picture"] == one["id"]
     assert client.get(f"/api/pictures/{'0' * 64}").status_code == 404

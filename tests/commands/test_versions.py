@@ -12,6 +12,7 @@ from fuseau.planning.pipeline import plan
 from fuseau.planning.thread import thread
 from tests.conftest import TODAY, edited
 from tests.planning.test_pipeline import READINGS
+from tests.saying import refused, said
 
 
 @pytest.fixture
@@ -75,7 +76,7 @@ def test_going_back_makes_a_new_version_of_the_old_pattern(two):
 
 @pytest.mark.parametrize(("number", "says"), [(2, "present one"), (9, "no version 9")])
 def test_going_nowhere_is_refused(two, number, says):
-    with pytest.raises(Unmakeable, match=says):
+    with refused(says):
         go_back(two, number, TODAY)
 
 
@@ -105,7 +106,7 @@ def test_front_arcs_move_the_side_seam(measured):
 def test_the_thread_tells_each_stage_and_the_next_step(measured, two):
     def told(build: Build):
         strand = thread(build, plan(build))
-        return strand.next_step, {knot.stage: knot.state for knot in strand.knots}
+        return said(strand.next_step), {knot.stage: knot.state for knot in strand.knots}
 
     step, states = told(Build())
     assert "Measure" in step

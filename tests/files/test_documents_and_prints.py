@@ -25,6 +25,7 @@ from fuseau.files.svg import pattern_svg
 from fuseau.files.tiles import MARGIN_MM, OVERLAP_MM, pattern_pdf
 from fuseau.planning.pipeline import plan
 from tests.conftest import TODAY, edited
+from tests.saying import said
 
 MM = 72 / 25.4
 READINGS = [{"z_mm": z, "gap_mm": gap} for z, gap in ((95, 32), (0, 44), (-110, 59))]
@@ -90,8 +91,8 @@ def test_the_file_follows_the_published_schema(tried):
 def test_a_file_that_is_no_build_is_told_in_one_sentence(content, says):
     with pytest.raises(UnreadableFile) as caught:
         read_document(content)
-    assert says in caught.value.sentence
-    assert caught.value.sentence.count("\n") == 0
+    assert says in said(caught.value.sentence)
+    assert said(caught.value.sentence).count("\n") == 0
 
 
 # --- SVG
@@ -208,7 +209,7 @@ def test_the_list_has_every_bone_way_in_and_caution(tried):
     assert f"3 of {format_length(planned.modesty.bones_across_mm[0], 'cm', hardware=True)} across" in text
     assert "pull loops come out" in text
     for way in planned.ways:
-        assert way.sentence in text
+        assert said(way.sentence) in text
     crossed = tried.model_copy(update={"back": tried.back.model_copy(update={"pattern": "spiral", "modesty": "none"})})
     reader = PdfReader(io.BytesIO(list_pdf(crossed, plan(crossed), "a4", "cm")))
     plain = "\n".join(page.extract_text() for page in reader.pages)

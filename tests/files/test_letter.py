@@ -13,6 +13,7 @@ from fuseau.files.document import UnreadableFile
 from fuseau.files.letter import letter_html, letter_pdf, read_letter
 from fuseau.planning.pipeline import plan
 from tests.conftest import edited
+from tests.saying import said
 
 MEASURES = {
     "underbust.girth_1": "30 1/2",
@@ -61,7 +62,7 @@ def test_an_answer_becomes_unconfirmed_measures():
 def test_an_answer_that_is_none_is_told_in_one_sentence(content, says):
     with pytest.raises(UnreadableFile) as caught:
         read_letter(content)
-    assert says in caught.value.sentence
+    assert says in said(caught.value.sentence)
 
 
 def test_the_sheet_stands_alone_and_cannot_be_broken_by_a_name():

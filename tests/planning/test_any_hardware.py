@@ -11,6 +11,7 @@ from fuseau.craft.materials.catalogue import BONES, GROMMETS, LACES
 from fuseau.planning.pipeline import plan
 from tests.conftest import edited
 from tests.kinds import ALL_KINDS, built
+from tests.saying import said
 
 BUILDS = {kind: built(kind) for kind in ALL_KINDS}
 kinds = st.sampled_from(sorted(BONES))
@@ -68,7 +69,7 @@ def test_any_hardware_is_planned_and_every_mend_removes_its_finding(kind, fields
         fields["back__pattern"] = "cross"
     build = edited(BUILDS[kind], **fields)
     found = plan(build)
-    assert not found.unmakeable, [one.sentence for one in found.findings if one.severity == "stop"]
+    assert not found.unmakeable, [said(one.sentence) for one in found.findings if one.severity == "stop"]
     labels = [bone.channel for bone in found.bones]
     assert len(labels) == len(set(labels))
     for bone in found.bones:
@@ -83,7 +84,7 @@ def test_any_hardware_is_planned_and_every_mend_removes_its_finding(kind, fields
             continue
         mended = plan(change(build, list(finding.mend.changes), "cm"))
         again = [one for one in mended.findings if (one.code, one.where) == (finding.code, finding.where)]
-        assert not again, (finding.code, finding.where, finding.sentence, [one.sentence for one in again])
+        assert not again, (finding.code, finding.where, said(finding.sentence), [said(one.sentence) for one in again])
 
 
 @pytest.mark.parametrize("kind", sorted(BUILDS))

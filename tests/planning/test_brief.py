@@ -7,17 +7,18 @@ from fuseau.planning.brief import consequences, job_word
 from fuseau.planning.pipeline import plan
 from tests.conftest import edited
 from tests.kinds import ALL_KINDS, built
+from tests.saying import said as words
 
 
 def said(build):
-    return {one.because: one for one in consequences(build)}
+    return {words(one.because): one for one in consequences(build)}
 
 
 @pytest.mark.parametrize("kind", ALL_KINDS)
 def test_every_kind_says_what_its_job_asks(kind):
     found = consequences(built(kind))
     assert len(found) >= 1
-    assert all(one.because and one.then and not one.then.endswith(".") for one in found)
+    assert all(words(one.because) and words(one.then) and not words(one.then).endswith(".") for one in found)
 
 
 @pytest.mark.parametrize(
@@ -72,18 +73,18 @@ def test_heat_driving_and_what_is_near_are_told():
         brief__covered="the back",
     )
     found = said(build)
-    assert "take it easy in heat" in found["it will be hot"].then
-    assert "never drive hard" in found["she drives to get there"].then
+    assert "take it easy in heat" in words(found["it will be hot"].then)
+    assert "never drive hard" in words(found["she drives to get there"].then)
     assert found["a wool shirt under it"].stage == "wearer"
-    assert "may be invented" in found["the back will be covered"].then
-    assert "under the arm" in found["she raises her arms"].then
+    assert "may be invented" in words(found["the back will be covered"].then)
+    assert "under the arm" in words(found["she raises her arms"].then)
 
 
 def test_a_collar_is_never_asked_to_reduce_or_open_in_front():
     build = built("neck corset", brief__alone=True, brief__hours_worn=9, brief__movement=["sit"])
     found = said(build)
     assert set(found) == {"it is worn round the neck"}
-    assert "two fingers" in found["it is worn round the neck"].then
+    assert "two fingers" in words(found["it is worn round the neck"].then)
 
 
 def test_a_change_of_kind_keeps_the_answers_and_takes_the_kinds_defaults():

@@ -5,8 +5,9 @@ from pydantic import ValidationError
 
 from fuseau.commands.fittings import log_fitting
 from fuseau.commands.versions import accept, cut_version
-from fuseau.planning.cache import Kept
-from fuseau.planning.pipeline import plan, ready
+from fuseau.planning.cache import StageCache
+from fuseau.planning.pipeline import plan
+from fuseau.planning.readiness import ready
 from tests.kinds import built
 from tests.planning.test_pipeline import READINGS
 
@@ -18,8 +19,8 @@ def test_readiness_needs_a_pattern_and_is_the_same_each_time(measured, today):
     assert ready(built("neck corset")) is None
     first = ready(measured)
     assert first == ready(measured)
-    kept = Kept()
-    assert ready(measured, kept=kept) == ready(measured, kept=kept) == first
+    kept = StageCache()
+    assert ready(measured, cache=kept) == ready(measured, cache=kept) == first
 
 
 def test_a_fitting_and_its_change_make_the_real_garment_more_likely_to_fit(measured, today):

@@ -7,7 +7,6 @@ from fuseau.commands.fields import change
 from fuseau.commands.fittings import log_fitting
 from fuseau.commands.versions import accept, cut_version
 from fuseau.craft.base.findings import Change
-from fuseau.craft.base.errors import Unmakeable
 from fuseau.craft.boning.choices import CutBone
 from fuseau.craft.boning.totals import profile_bend
 from fuseau.craft.materials.catalogue import BONES, SCHOOLS
@@ -15,6 +14,7 @@ from fuseau.planning.pipeline import plan
 from fuseau.planning.schools import cutting, schools
 from tests.conftest import TODAY, edited
 from tests.kinds import built
+from tests.saying import refused
 
 CORSET = built("underbust corset")
 
@@ -109,7 +109,7 @@ def test_when_the_top_line_moves_the_cut_bones_are_held_against_it():
 def test_there_are_no_bones_to_cut_before_the_pattern():
     from fuseau.document.build import Build
 
-    with pytest.raises(Unmakeable, match="no bones to cut yet"):
+    with refused("no bones to cut yet"):
         cut_bones(Build(), plan(Build()))
 
 

@@ -2,12 +2,15 @@
 
 import os
 import sqlite3
+from contextlib import closing
 from pathlib import Path
 
 import pytest
+from filelock import FileLock
 
 from fuseau.demo.workshop import fill
-from tests.ui.driving import Hand, Server, chromium
+from fuseau.store.opening import open_database
+from tests.ui.driving import Hand, Room, Server, chromium
 
 PAGES = Path("fuseau/app/pages/index.html")
 
@@ -25,8 +28,16 @@ def browser(downloads):
         yield found
 
 
+@pytest.fixture(scope="session")
+def room():
+    found = Room()
+    yield found
+    found.close()
+
+
 @pytest.fixture
 def server(tmp_path):
+    """A server as a user would start it, that can be stopped and started again."""
     found = Server(tmp_path / "data")
     found.start()
     yield found
@@ -35,35 +46,45 @@ def server(tmp_path):
 
 @pytest.fixture(scope="session")
 def demo_database(tmp_path_factory):
-    """The demo workshop, filled once; each test works on a copy."""
-    made = tmp_path_factory.mktemp("demo") / "fuseau.db"
-    fill(made)
+    """The demo workshop, filled once for all workers; each test works on a copy."""
+    mine = tmp_path_factory.getbasetemp()
+    made = (mine.parent if "PYTEST_XDIST_WORKER" in os.environ else mine) / "demo workshop" / "fuseau.db"
+    made.parent.mkdir(exist_ok=True)
+    with FileLock(made.with_suffix(".lock")):
+        if not made.is_file():
+            fill(made)
     return made
 
 
-@pytest.fixture
-def demo(tmp_path, demo_database):
-    data = tmp_path / "demo"
+@pytest.fixture(scope="session")
+def empty_database(tmp_path_factory):
+    """An empty workshop, made once."""
+    made = tmp_path_factory.mktemp("empty") / "fuseau.db"
+    open_database(made).dispose()
+    return made
+
+
+def opened(browser, room, database, data) -> Hand:
+    """The interface on a copy of a workshop, with nothing left of the test before."""
     data.mkdir()
-    with sqlite3.connect(demo_database) as source, sqlite3.connect(data / "fuseau.db") as copy:
+    with closing(sqlite3.connect(database)) as source, closing(sqlite3.connect(data / "fuseau.db")) as copy:
         source.backup(copy)
-    found = Server(data)
-    found.start()
-    yield found
-    found.stop()
-
-
-@pytest.fixture
-def hand(browser, server):
-    found = Hand(browser, server.url)
+    browser.get("about:blank")
+    room.open(data)
+    browser.execute_cdp_cmd("Storage.clearDataForOrigin", {"origin": room.url, "storageTypes": "all"})
+    found = Hand(browser, room.url)
     found.go()
     return found
 
 
 @pytest.fixture
-def demo_hand(browser, demo):
-    found = Hand(browser, demo.url)
-    found.go()
+def hand(browser, room, empty_database, tmp_path):
+    return opened(browser, room, empty_database, tmp_path / "data")
+
+
+@pytest.fixture
+def demo_hand(browser, room, demo_database, tmp_path):
+    found = opened(browser, room, demo_database, tmp_path / "demo")
     found.see("Lamplighter Regent")
     return found
 

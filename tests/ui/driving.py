@@ -6,17 +6,24 @@ import socket
 import subprocess
 import sys
 import tempfile
+import threading
 import time
 from collections.abc import Iterator
 from contextlib import contextmanager
 from pathlib import Path
 
+import uvicorn
 from selenium import webdriver
 from selenium.webdriver.chrome.options import Options
 from selenium.webdriver.chrome.service import Service
 from selenium.webdriver.common.by import By
 from selenium.webdriver.remote.webelement import WebElement
 from selenium.webdriver.support.ui import WebDriverWait
+from starlette.types import ASGIApp, Receive, Scope, Send
+
+from fuseau.app.caches import Caches
+from fuseau.app.server import make_app
+from fuseau.app.settings import Settings
 
 PATIENCE = 15
 
@@ -63,6 +70,43 @@ class Server:
         if self._process:
             self._process.terminate()
             self._process.wait(10)
+
+
+class Room:
+    """One server in this process for many tests, each with a workshop of its own.
+
+    What a user starts is `Server`; here the application behind one address is exchanged from test to test, so that none
+    waits for a process to start.
+    """
+
+    def __init__(self) -> None:
+        self.port = free_port()
+        self.url = f"http://127.0.0.1:{self.port}"
+        self._app: ASGIApp | None = None
+        self._caches = Caches()  # what is planned depends on the builds alone, so that tests may share it
+        config = uvicorn.Config(
+            self._answer, host="127.0.0.1", port=self.port, log_level="warning", lifespan="off", interface="asgi3"
+        )
+        self._server = uvicorn.Server(config)
+        self._thread = threading.Thread(target=self._server.run, daemon=True)
+
+    async def _answer(self, scope: Scope, receive: Receive, send: Send) -> None:
+        assert self._app is not None, "no workshop is open"
+        await self._app(scope, receive, send)
+
+    def open(self, data: Path) -> None:
+        """Answer from the workshop in this folder from now on."""
+        self._app = make_app(Settings(data=data), self._caches)
+        if not self._thread.is_alive():
+            self._thread.start()
+            began = time.perf_counter()
+            while not self._server.started and time.perf_counter() - began < 30:
+                self._thread.join(0.01)
+
+    def close(self) -> None:
+        """Stop answering."""
+        self._server.should_exit = True
+        self._thread.join(10)
 
 
 @contextmanager
@@ -117,7 +161,8 @@ class Hand:
         self.wait(lambda: text not in self.text(), f"“{text}” is still on the page")
 
     def text(self) -> str:
-        return str(self.browser.find_element(By.TAG_NAME, "body").text)
+        """What stands on the page, as it is rendered."""
+        return str(self.browser.execute_script("return document.body.innerText"))
 
     def find(self, css: str) -> WebElement:
         """Wait until it is shown."""

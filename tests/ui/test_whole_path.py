@@ -27,9 +27,11 @@ def measure(hand: Hand) -> None:
     hand.write("Waist to lap, sitting", "17.5")
 
 
-def test_from_four_girths_to_a_printed_pattern_and_back(hand, server, browser, downloads):
+def test_from_four_girths_to_a_printed_pattern_and_back(server, browser, downloads):
     assert browser.execute_script("return [innerWidth, innerHeight]") == [1280, 800]
     # create
+    hand = Hand(browser, server.url)
+    hand.go()
     hand.see("Nothing on the table yet")
     hand.press("New build")
     hand.write("Name", "Tidewarden")

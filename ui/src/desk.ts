@@ -2,7 +2,7 @@ import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
 import { get, Refused, send, sendFile } from './api/client'
 import type {
-  BookEntry, BoneKind, Catalogue, Change, EditedPattern, Finding, House, Line, PatternEdit, Plan, Sheet, TracedPattern,
+  BookEntry, BoneKind, Catalogue, Change, EditedPattern, Finding, House, Line, PatternEdit, Plan, OpenBuild, TracedPattern,
 } from './api/types'
 import type { LevelName } from './words'
 
@@ -12,7 +12,7 @@ type Notice = { text: string; action?: { label: string; run: () => void } }
 export const useDesk = defineStore('desk', () => {
   const house = ref<House>({ unit: 'cm', theme: 'light', paper: 'a4' })
   const catalogue = ref<Catalogue>()
-  const sheet = ref<Sheet>()
+  const sheet = ref<OpenBuild>()
   const errors = ref<Record<string, string>>({})
   const notice = ref<Notice>()
   const failed = ref('')
@@ -50,7 +50,7 @@ export const useDesk = defineStore('desk', () => {
     errors.value = {}
     if (sheet.value?.id !== id) sheet.value = undefined
     try {
-      sheet.value = await get<Sheet>(`/builds/${id}`)
+      sheet.value = await get<OpenBuild>(`/builds/${id}`)
     } catch (error) {
       failed.value = error instanceof Refused ? error.trouble.sentence : String(error)
     }
@@ -64,7 +64,7 @@ export const useDesk = defineStore('desk', () => {
       const kept = { ...errors.value }
       for (const field of fields) for (const at in kept) if (at.startsWith(field)) delete kept[at]
       try {
-        sheet.value = await send<Sheet>(how, `/builds/${here.id}/${path}`, { revision: here.revision, ...body })
+        sheet.value = await send<OpenBuild>(how, `/builds/${here.id}/${path}`, { revision: here.revision, ...body })
         errors.value = kept
         return true
       } catch (error) {
@@ -139,7 +139,7 @@ export const useDesk = defineStore('desk', () => {
       if (!here) return false
       try {
         const joint = path.includes('?') ? '&' : '?'
-        sheet.value = await sendFile<Sheet>(`/builds/${here.id}/${path}${joint}revision=${here.revision}`, file)
+        sheet.value = await sendFile<OpenBuild>(`/builds/${here.id}/${path}${joint}revision=${here.revision}`, file)
         if (said) tell(said)
         return true
       } catch (error) {
@@ -152,7 +152,7 @@ export const useDesk = defineStore('desk', () => {
 
   async function setHouse(changes: Partial<House>) {
     house.value = await send<House>('PUT', '/house', { ...house.value, ...changes })
-    if (sheet.value && changes.unit) sheet.value = await get<Sheet>(`/builds/${sheet.value.id}`)
+    if (sheet.value && changes.unit) sheet.value = await get<OpenBuild>(`/builds/${sheet.value.id}`)
   }
 
   /** What is said at a field: an error of what was typed, else a finding that belongs there. */

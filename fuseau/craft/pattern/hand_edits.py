@@ -177,6 +177,21 @@ HandEdit = Annotated[
     | PartHalves,
     Field(discriminator="kind"),
 ]
+HAND_EDITS: tuple[type[Record], ...] = (
+    SetWidth,
+    MoveSeam,
+    MovePoint,
+    DropPoint,
+    ShapeLine,
+    SplitPanel,
+    DropSeam,
+    AddGusset,
+    AddDart,
+    DropInsert,
+    JoinSeam,
+    SetAllowance,
+    PartHalves,
+)
 
 _NEAR = 0.04  # places this near to each other are the same point
 

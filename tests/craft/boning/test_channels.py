@@ -23,6 +23,7 @@ from fuseau.planning.pipeline import plan
 from tests.craft.pattern.test_hand_edits import made
 from tests.craft.pattern.test_pattern import drafted
 from tests.kinds import ALL_KINDS, built
+from tests.saying import said
 
 PRACTICE = Practice()
 LAID = lay_flat(drafted(), PRACTICE)
@@ -30,11 +31,11 @@ AROUND = Around(front_mm=6.5, front_panels=3)
 
 
 def labels(choices, around=AROUND, laid=LAID):
-    return [bone.channel for bone in lay_bones(laid, choices, around)]
+    return [bone.channel for bone in lay_bones(panel_arrays(laid), choices, around)]
 
 
 def bone(label, choices, around=AROUND, laid=LAID):
-    return next(one for one in lay_bones(laid, choices, around) if one.channel == label)
+    return next(one for one in lay_bones(panel_arrays(laid), choices, around) if one.channel == label)
 
 
 # --- where they lie
@@ -113,7 +114,11 @@ DARTED = lay_flat(
 def test_the_usual_channels_keep_clear_of_a_dart_and_its_points():
     assert DARTED.panels[1].darts
     narrow = Around(front_mm=6.5, practice=Practice(unboned_mm=30))
-    found = [one for one in lay_bones(DARTED, BoneChoices(), narrow) if one.panel == 2 and one.place == "between"]
+    found = [
+        one
+        for one in lay_bones(panel_arrays(DARTED), BoneChoices(), narrow)
+        if one.panel == 2 and one.place == "between"
+    ]
     assert found
     for one in found:
         for dart in DARTED.panels[1].darts:
@@ -122,11 +127,13 @@ def test_the_usual_channels_keep_clear_of_a_dart_and_its_points():
 
 def test_a_channel_through_a_dart_is_told_and_moved_clear():
     choices = BoneChoices(between=(Between(panel=2, letter="a", across=0.5),))
-    bones = lay_bones(DARTED, choices, AROUND)
-    told = check_clashes(DARTED, bones, choices, AROUND, 45, "cm")
-    assert [(one.where, "dart" in one.sentence) for one in told] == [("2a", True)]
+    bones = lay_bones(panel_arrays(DARTED), choices, AROUND)
+    told = check_clashes(panel_arrays(DARTED), bones, choices, AROUND, 45)
+    assert [(one.where, "dart" in said(one.sentence)) for one in told] == [("2a", True)]
     mended = BoneChoices.model_validate({"between": told[0].mend.changes[0].value})
-    assert check_clashes(DARTED, lay_bones(DARTED, mended, AROUND), mended, AROUND, 45, "cm") == []
+    assert (
+        check_clashes(panel_arrays(DARTED), lay_bones(panel_arrays(DARTED), mended, AROUND), mended, AROUND, 45) == []
+    )
 
 
 def test_where_panels_are_joined_the_bone_lies_beside_the_line():
@@ -185,7 +192,7 @@ def test_each_school_is_recognised_and_steel_is_the_default():
 
 
 def test_kinds_take_turns_where_that_is_asked():
-    found = lay_bones(LAID, BoneChoices(between=(), every_second="synthetic_7", curved=None), AROUND)
+    found = lay_bones(panel_arrays(LAID), BoneChoices(between=(), every_second="synthetic_7", curved=None), AROUND)
     kinds = {one.channel: one.kind for one in found}
     assert kinds["2·3"] == kinds["4·5"] == "synthetic_7"
     assert kinds["1·2"] == kinds["3·4"] == kinds["5·6"] == "spiral_6"
@@ -217,7 +224,7 @@ def test_a_catalogue_entry_that_cannot_be_is_told_at_its_field(fields, at, says)
         OwnKinds.model_validate({"bones": {"own": {**entry, **fields}}})
     fault = faults(caught.value)[0]
     assert fault.at.endswith(at)
-    assert says in fault.sentence
+    assert says in said(fault.sentence)
 
 
 def test_an_own_kind_stands_in_for_the_shipped_one_or_beside_it():
@@ -241,15 +248,15 @@ def test_a_ready_cut_bone_is_the_longest_sold_and_one_too_short_is_told_with_a_m
     around = Around(front_mm=6.5, kinds={**BONES, "flat_7_ready": sparse})
     told = [
         one
-        for one in check_bones(lay_bones(LAID, ready, around), LAID.panels[-1], ready, around, "cm")
+        for one in check_bones(lay_bones(panel_arrays(LAID), ready, around), LAID.panels[-1], ready, around)
         if one.code == "ready_cut_short"
     ]
     assert told
-    assert "room for" in told[0].sentence
+    assert "room for" in said(told[0].sentence)
     none = BONES["flat_7_ready"].model_copy(update={"lengths_mm": (400.0,)})
     around = Around(front_mm=6.5, kinds={**BONES, "flat_7_ready": none})
-    told = check_bones(lay_bones(LAID, ready, around), LAID.panels[-1], ready, around, "cm")
-    assert any("sold no shorter than 400 mm" in one.sentence for one in told)
+    told = check_bones(lay_bones(panel_arrays(LAID), ready, around), LAID.panels[-1], ready, around)
+    assert any("sold no shorter than 400 mm" in said(one.sentence) for one in told)
 
 
 def test_a_straight_path_does_not_bend_and_an_arc_bends_as_it_is():
@@ -265,15 +272,15 @@ def test_a_straight_path_does_not_bend_and_an_arc_bends_as_it_is():
 
 def test_the_widest_stretch_is_measured_between_bones():
     bare = BoneChoices(between=())
-    bones = lay_bones(LAID, bare, AROUND)
-    found = {one.panel: one for one in unboned(LAID, bones, AROUND)}
+    bones = lay_bones(panel_arrays(LAID), bare, AROUND)
+    found = {one.panel: one for one in unboned(panel_arrays(LAID), bones, AROUND)}
     arrays = panel_arrays(LAID)[2]
     left, right = arrays.edges_at(np.array([found[3].z_mm]))
     seams = [next(one for one in bones if one.channel == label) for label in ("2·3", "3·4")]
     expected = float(right[0] - left[0]) - sum(one.width_mm for one in seams) / 2
     assert found[3].wide_mm == pytest.approx(expected, abs=1.5)
-    with_one = lay_bones(LAID, BoneChoices(between=(Between(panel=3, letter="a", across=0.5),)), AROUND)
-    halved = {one.panel: one for one in unboned(LAID, with_one, AROUND)}
+    with_one = lay_bones(panel_arrays(LAID), BoneChoices(between=(Between(panel=3, letter="a", across=0.5),)), AROUND)
+    halved = {one.panel: one for one in unboned(panel_arrays(LAID), with_one, AROUND)}
     assert halved[3].wide_mm < 0.6 * found[3].wide_mm
 
 
@@ -320,15 +327,15 @@ def test_every_clash_is_told_and_its_mend_removes_it(what, fields, where):
 
 def test_what_lies_clear_is_no_clash():
     choices = BoneChoices(between=(Between(panel=3, letter="a", across=0.5),))
-    bones = lay_bones(LAID, choices, AROUND)
-    assert check_clashes(LAID, bones, choices, AROUND, 45, "cm") == []
-    assert all(one.mend for one in check_spacing(LAID, bones, choices, AROUND, "cm"))
+    bones = lay_bones(panel_arrays(LAID), choices, AROUND)
+    assert check_clashes(panel_arrays(LAID), bones, choices, AROUND, 45) == []
+    assert all(one.mend for one in check_spacing(panel_arrays(LAID), bones, choices, AROUND))
 
 
 def test_channels_of_panels_that_are_gone_are_told_and_forgotten_by_the_mend():
     choices = BoneChoices(between=(Between(panel=9, letter="a", across=0.5), Between(panel=2, letter="a", across=0.5)))
     assert "9a" not in labels(choices)
-    told = check_lost(LAID, choices)
+    told = check_lost(len(LAID.panels), choices)
     assert told[0].where == "9a"
     assert [one["panel"] for one in told[0].mend.changes[0].value] == [2]
     assert check_lost(LAID, BoneChoices()) == []
@@ -363,23 +370,23 @@ def test_an_edge_that_the_last_panel_cannot_carry_is_mended_by_narrower_bones():
 def test_a_channel_dragged_off_its_panel_is_refused_in_words(value, says):
     with pytest.raises(ValidationError) as caught:
         built("underbust corset", bones__between=value)
-    assert says in faults(caught.value)[0].sentence
+    assert says in said(faults(caught.value)[0].sentence)
 
 
 def test_a_kind_that_nobody_knows_is_told_where_it_was_chosen():
     with pytest.raises(ValidationError) as caught:
         built("underbust corset", bones__seams="whalebone")
     assert faults(caught.value)[0].at == "bones.seams"
-    assert "no kind of bone called" in faults(caught.value)[0].sentence
+    assert "no kind of bone called" in said(faults(caught.value)[0].sentence)
 
 
 def test_the_usual_channels_become_the_makers_with_her_first_edit():
-    usual = between_now(LAID, BoneChoices(), AROUND)
-    assert lay_bones(LAID, BoneChoices(between=usual), AROUND) == tuple(
+    usual = between_now(panel_arrays(LAID), BoneChoices(), AROUND)
+    assert lay_bones(panel_arrays(LAID), BoneChoices(between=usual), AROUND) == tuple(
         one.model_copy(update={"own": f"between.{[u.label for u in usual].index(one.channel)}"})
         if one.place == "between"
         else one
-        for one in lay_bones(LAID, BoneChoices(), AROUND)
+        for one in lay_bones(panel_arrays(LAID), BoneChoices(), AROUND)
     )
     kind = BoneKind(name="x", label="x", material="woven", width_mm=8, thickness_mm=1)
     assert kind.least_radius_mm == pytest.approx(200)

@@ -10,7 +10,7 @@ from hypothesis import strategies as st
 
 from fuseau.craft.base.practice import Practice
 from fuseau.craft.boning.bones import lay_bones
-from fuseau.craft.boning.channels import Around
+from fuseau.craft.boning.channels import Around, panel_arrays
 from fuseau.craft.boning.choices import BoneChoices, CutBone
 from fuseau.craft.boning.cutting_stock import Wanted, plan_cutting
 from fuseau.craft.boning.reuse import reuse_cut_bones
@@ -143,7 +143,7 @@ def test_nothing_to_cut_is_a_plan_too():
 
 
 LAID = lay_flat(drafted(), PRACTICE)
-BONES_NOW = lay_bones(LAID, BoneChoices(between=()), Around(front_mm=6.5))
+BONES_NOW = lay_bones(panel_arrays(LAID), BoneChoices(between=()), Around(front_mm=6.5))
 
 
 def cut(changed=None):

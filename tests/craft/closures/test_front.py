@@ -15,14 +15,15 @@ from fuseau.craft.materials.stack import Stack
 from fuseau.document.build import faults
 from fuseau.planning.pipeline import plan
 from tests.kinds import built
+from tests.saying import said
 
 PRACTICE = Practice()
 
 
 def opened(opening, low=-130.0, high=150.0, **fields):
     choices = FrontChoices(opening=opening, **fields)
-    busk = choose_busk(high, low, choices, PRACTICE, "cm")
-    return plan_opening(choices, 3, (low, high), busk, PRACTICE, "cm"), busk
+    busk = choose_busk(high, low, choices, PRACTICE)
+    return plan_opening(choices, 3, (low, high), busk, PRACTICE), busk
 
 
 # --- what opens
@@ -44,8 +45,8 @@ def test_a_hidden_zip_stays_closed_below_and_is_cut_down():
     found, _ = opened("hidden zip", -130, 150)
     assert not found.separates
     assert found.opens_low_mm == found.bottom_z_mm > -130
-    assert "Cut down to 270 mm" in found.why
-    assert "hidden zip, 300 mm" in found.bought
+    assert "Cut down to 270 mm" in said(found.why)
+    assert "hidden zip, 300 mm" in map(said, found.bought)
 
 
 @given(st.floats(8, 40))
@@ -55,7 +56,7 @@ def test_hooks_lie_evenly_from_edge_to_edge(pitch):
     assert max(gaps) - min(gaps) < 1e-6
     assert gaps[0] == pytest.approx(pitch, rel=0.2)
     assert found.marks_z_mm[0] == pytest.approx(150 - PRACTICE.zip_clear_mm)
-    assert f"{len(found.marks_z_mm)} hooks and eyes" in found.title
+    assert f"{len(found.marks_z_mm)} hooks and eyes" in said(found.title)
 
 
 def test_an_own_busk_has_its_own_studs():
@@ -67,8 +68,8 @@ def test_an_own_busk_has_its_own_studs():
     assert found.marks_z_mm == busk.studs_z_mm
     tight, busk = opened("busk", -80, 100, busk=own)
     assert busk.length_mm is None
-    assert "this busk is 250 mm" in busk.reason
-    assert tight.title == "No busk fits"
+    assert "this busk is 250 mm" in said(busk.reason)
+    assert said(tight.title) == "No busk fits"
 
 
 @pytest.mark.parametrize(
@@ -85,7 +86,7 @@ def test_a_busk_that_cannot_be_is_told_at_its_field(fields, at, says):
         built("underbust corset", front__busk=fields)
     found = faults(caught.value)[0]
     assert found.at == f"front.busk.{at}"
-    assert says in found.sentence
+    assert says in said(found.sentence)
 
 
 def test_a_flap_hides_the_whole_opening():
@@ -97,7 +98,7 @@ def test_a_flap_hides_the_whole_opening():
 def test_a_front_of_150_mm_with_a_busk_wanted_says_what_works():
     build = built("cincher", draft__top__cf_mm="6 cm", draft__hem__cf_mm="9 cm", front__opening="busk")
     told = [one for one in plan(build).findings if one.code == "no_busk_fits"]
-    assert "Hooks and eyes, or lacing, fit any length" in told[0].sentence
+    assert "Hooks and eyes, or lacing, fit any length" in said(told[0].sentence)
     mended = plan(change(build, list(told[0].mend.changes), "cm"))
     assert not [one for one in mended.findings if one.code == "no_busk_fits"]
     zipped = plan(change(build, [one.model_copy(update={"value": "zip"}) for one in told[0].mend.changes], "cm"))
@@ -135,7 +136,7 @@ def test_a_front_lacing_has_two_bones_and_a_row_of_holes_on_each_side():
 
 def test_a_seam_that_is_not_there_cannot_open():
     told = plan(built("underbust corset", front__opening="zip", front__line="8·9")).findings
-    assert any(one.at == "front.line" and "no seam 8·9" in one.sentence for one in told)
+    assert any(one.at == "front.line" and "no seam 8·9" in said(one.sentence) for one in told)
     side = plan(built("underbust corset", front__opening="zip", front__line="side"))
     assert side.opening.seam == side.pattern.front_panels
     label = f"{side.opening.seam}·{side.opening.seam + 1}"
@@ -181,8 +182,8 @@ def test_measured_shoulders_take_the_place_of_the_guess():
     guessed = plan(built("underbust corset"))
     measured = plan(built("underbust corset", wearer__shoulders_mm="101 cm"))
     ways = [next(way for way in found.ways if way.way == "over the head") for found in (guessed, measured)]
-    assert "are a guess" in ways[0].sentence
-    assert "are a guess" not in ways[1].sentence
+    assert "are a guess" in said(ways[0].sentence)
+    assert "are a guess" not in said(ways[1].sentence)
     assert ways[1].passes_mm == 1010
 
 
@@ -223,13 +224,13 @@ def test_rows_can_lie_closer_near_the_waist_and_keep_their_ends(top, hem, pitch,
 @pytest.mark.parametrize("hole", sorted(GROMMETS))
 def test_a_lace_that_does_not_run_through_is_told_with_one_that_does(lace, hole):
     kind = GROMMETS[hole]
-    told = check_lace(LACES[lace], kind, 6.0, PRACTICE, "cm")
+    told = check_lace(LACES[lace], kind, 6.0, PRACTICE)
     too_thick = [one for one in told if one.code == "lace_too_thick"]
     assert bool(too_thick) == (LACES[lace].through_mm > kind.hole_mm - PRACTICE.lace_play_mm)
     for one in told:
         if one.mend:
             other = LACES[one.mend.changes[0].value]
-            assert one.code not in {again.code for again in check_lace(other, kind, 6.0, PRACTICE, "cm")}
+            assert one.code not in {again.code for again in check_lace(other, kind, 6.0, PRACTICE)}
 
 
 def test_flanges_never_overlap_or_it_is_told():

@@ -74,15 +74,15 @@ def test_rows_lie_closer_where_the_pull_is_hard(pull, pitch):
 
 def test_weak_holes_are_told_with_one_that_holds_and_close_ones_with_a_pitch():
     hard = carried(rows(110, -130, 34, PRACTICE), 110, -130, 380)
-    (torn,) = check_holes(hard, GROMMETS["eyelet_5"], PRACTICE.hole_clear_mm, "cm")
+    (torn,) = check_holes(hard, GROMMETS["eyelet_5"], PRACTICE.hole_clear_mm)
     assert torn.code == "holes_tear"
     better = GROMMETS[torn.mend.changes[0].value]
-    assert check_holes(hard, better, PRACTICE.hole_clear_mm, "cm") == []
+    assert check_holes(hard, better, PRACTICE.hole_clear_mm) == []
     close = carried(rows(110, -130, 12, PRACTICE), 110, -130, 120)
-    (clash,) = check_holes(close, GROMMETS["grommet_5"], PRACTICE.hole_clear_mm, "cm")
+    (clash,) = check_holes(close, GROMMETS["grommet_5"], PRACTICE.hole_clear_mm)
     assert clash.severity == "stop"
     mended = carried(rows(110, -130, clash.mend.changes[0].value, PRACTICE), 110, -130, 120)
-    assert check_holes(mended, GROMMETS["grommet_5"], PRACTICE.hole_clear_mm, "cm") == []
+    assert check_holes(mended, GROMMETS["grommet_5"], PRACTICE.hole_clear_mm) == []
 
 
 @given(gap=st.floats(0, 150), closed=st.floats(450, 900))

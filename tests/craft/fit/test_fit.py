@@ -17,6 +17,7 @@ from fuseau.craft.materials.stack import MOCK_UP_STACK, Stack, take_up
 from fuseau.craft.pattern.drafting import draft
 from fuseau.craft.pattern.pattern import Allowances
 from tests.craft.pattern.test_pattern import BODY, HEM, TOP
+from tests.saying import said
 
 PRACTICE = Practice()
 SPAN = (HEM.cb_mm, TOP.cb_mm)
@@ -124,10 +125,10 @@ def test_a_supporting_bodice_draws_lightly_everywhere():
 def test_cautions_on_the_reduction(percent, new, severity):
     target = Target(reduction_percent=percent)
     aimed = aim(target, BODY, SPAN, TAKES, 0.0, PRACTICE)
-    found = [f for f in check_aim(target, aimed, BODY, new, PRACTICE, "cm") if f.code == "reduction"]
+    found = [f for f in check_aim(target, aimed, BODY, new, PRACTICE) if f.code == "reduction"]
     assert [finding.severity for finding in found] == ([severity] if severity else [])
     for finding in found:
-        assert "no medical advice" in finding.sentence
+        assert "no medical advice" in said(finding.sentence)
         assert finding.mend is not None
 
 
@@ -138,7 +139,7 @@ def test_a_waist_is_not_asked_for_more_than_it_gives():
         0.85, 1 - math.exp(-PRACTICE.plan_comfort_share * BODY["waist"].comfort_kpa / PRACTICE.pressure_scale_kpa)
     )
     assert aimed.reduction_mm == pytest.approx(most * 0.13 * BODY["waist"].girth_mm, rel=0.01)
-    codes = {finding.code for finding in check_aim(target, aimed, BODY, False, PRACTICE, "cm")}
+    codes = {finding.code for finding in check_aim(target, aimed, BODY, False, PRACTICE)}
     assert "waist_gives_no_more" in codes
 
 

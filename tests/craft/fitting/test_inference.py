@@ -15,6 +15,7 @@ from fuseau.craft.wearer.measures import TORSO, Zones
 from fuseau.stand_ins.fitted_stand import TrueBody, hidden, lace_up, notice, passes
 from tests.craft.fit.test_fit import BODY, HEIGHTS, planned, tried_on
 from tests.craft.pattern.test_pattern import WEARER
+from tests.saying import said
 
 PRACTICE = Practice()
 AIMED, PATTERN = planned(Target())
@@ -101,7 +102,7 @@ def test_readiness_is_the_same_for_the_same_seed_and_rises_with_what_is_known():
     assert len(before.gap_low_mm) == len(FINAL.z)
     assert all(low <= high for low, high in zip(before.gap_low_mm, before.gap_high_mm, strict=True))
     assert after.probability >= before.probability - 0.05
-    assert "of 100 would fit if cut now" in before.sentence
+    assert "of 100 would fit if cut now" in said(before.sentence)
 
 
 def test_a_certain_belief_in_a_good_pattern_is_ready_and_in_a_bad_one_is_not():

@@ -8,8 +8,8 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 from PIL import Image, ImageDraw
 
-from fuseau.craft.base.practice import Practice
 from fuseau.craft.base.errors import Unmakeable
+from fuseau.craft.base.practice import Practice
 from fuseau.craft.fitting.photo_gap import MarkedBack, _homography, read_back
 
 PRACTICE = Practice()

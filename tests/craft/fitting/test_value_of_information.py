@@ -13,6 +13,7 @@ from fuseau.craft.fitting.readiness import readiness
 from fuseau.craft.fitting.value_of_information import raises
 from tests.craft.fit.test_fit import BODY, HEIGHTS, tried_on
 from tests.craft.fitting.test_inference import FINAL, PATTERN, planned_gap, with_all
+from tests.saying import said
 
 PRACTICE = Practice()
 MOCK_UP = tried_on(PATTERN, BODY, HEIGHTS).lacing
@@ -31,7 +32,7 @@ def test_ways_are_ordered_better_than_now_and_said_in_hundreds():
     assert [one.probability for one in found] == sorted((one.probability for one in found), reverse=True)
     for one in found:
         assert now < one.probability <= 1
-        assert f"{one.probability * 100:.0f} of 100" in one.sentence
+        assert f"{one.probability * 100:.0f} of 100" in said(one.sentence)
         assert (one.level is None) == (one.what != "a reading")
 
 

@@ -9,6 +9,7 @@ from fuseau.craft.pattern.dress_stand import Stand, check_stand, padding
 from fuseau.planning.pipeline import plan
 from tests.conftest import edited
 from tests.craft.pattern.test_pattern import BODY, HEM, TOP
+from tests.saying import said
 
 STAND = Stand(name="grey stand", underbust_mm=740, waist_mm=703, hip_mm=985, above_waist_mm=90, below_waist_mm=400)
 
@@ -30,14 +31,14 @@ def test_padding_a_stand_by_what_it_lacks_makes_it_the_wearer():
 
 
 def test_a_stand_too_short_and_too_big_is_told_with_its_name():
-    found = check_stand(STAND, padding(STAND, BODY, 5), TOP, HEM, "cm")
+    found = check_stand(STAND, padding(STAND, BODY, 5), TOP, HEM)
     assert [(finding.code, finding.severity) for finding in found] == [
         ("stand_bigger", "advice"),
         ("stand_too_short", "caution"),
     ]
-    assert "2.5 cm bigger" in found[0].sentence
-    assert "The grey stand ends 9.0 cm above the waist" in found[1].sentence
-    assert check_stand(Stand(), (), TOP, HEM, "cm") == []
+    assert "2.5 cm bigger" in said(found[0].sentence)
+    assert "The grey stand ends 9.0 cm above the waist" in said(found[1].sentence)
+    assert check_stand(Stand(), (), TOP, HEM) == []
 
 
 def test_the_plan_pads_to_what_is_believed(measured):

@@ -14,6 +14,7 @@ from fuseau.craft.base.practice import Practice
 from fuseau.craft.wearer.body import believe, estimate, missing_measures
 from fuseau.craft.wearer.compression import girth_under, side_pressure, tension_at
 from fuseau.craft.wearer.measures import TORSO, Level, Wearer, Zones, check_measures
+from tests.saying import said
 
 PRACTICE = Practice()
 
@@ -123,14 +124,14 @@ def test_a_waist_of_seven_centimetres_is_refused_with_the_range():
 
 def test_a_hip_smaller_than_the_ribs_is_a_thing_to_check():
     wearer = _wearer(underbust=770.0, waist=700.0, hip=696.0)
-    found = [finding for finding in check_measures(wearer, TORSO, PRACTICE, "cm") if finding.where == "Hip"]
+    found = [finding for finding in check_measures(wearer, TORSO, PRACTICE) if finding.where == "Hip"]
     assert found
     assert all(finding.severity == "caution" and finding.at == "wearer.hip.readings_mm" for finding in found)
-    assert "Check the hip: 69.6 cm" in found[0].sentence
+    assert "Check the hip: 69.6 cm" in said(found[0].sentence)
 
 
 def test_readings_that_disagree_are_named():
     wearer = Wearer(waist=Level(readings_mm=(700.0, 718.0)))
-    (finding,) = check_measures(wearer, TORSO, PRACTICE, "in")
+    (finding,) = check_measures(wearer, TORSO, PRACTICE)
     assert finding.code == "readings_disagree"
-    assert "3/4 in" in finding.sentence
+    assert "3/4 in" in said(finding.sentence, "in")

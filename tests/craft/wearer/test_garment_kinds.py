@@ -9,8 +9,8 @@ from hypothesis import strategies as st
 from shapely.geometry import Polygon
 
 from fuseau.craft.base.curves import lengths_along
-from fuseau.craft.base.practice import Practice
 from fuseau.craft.base.errors import Unmakeable
+from fuseau.craft.base.practice import Practice
 from fuseau.craft.pattern.cups import make_cup
 from fuseau.craft.pattern.refit import refit
 from fuseau.craft.wearer.body import believe, signed_heights
@@ -19,6 +19,7 @@ from fuseau.craft.wearer.measures import FULL_TORSO, Level, Wearer, Zones, check
 from fuseau.planning.pipeline import plan
 from tests.conftest import edited
 from tests.kinds import ALL_KINDS, WHOLE, built
+from tests.saying import said
 
 PRACTICE = Practice()
 NEEDED = ("bust", "underbust", "waist", "hip")
@@ -131,7 +132,7 @@ def test_a_cup_keeps_the_way_over_the_bust_point_and_the_length_of_its_wire(bust
 def test_a_flat_front_needs_no_cups_and_says_so():
     planned = plan(built("strapless bodice", wearer__bust={"readings_mm": [780], "front_arc_mm": 400}))
     assert planned.unmakeable
-    assert "needs no cups" in planned.findings[-1].sentence
+    assert "needs no cups" in said(planned.findings[-1].sentence)
 
 
 def test_the_body_under_a_cup_follows_the_wire():
@@ -207,6 +208,6 @@ def test_arcs_place_the_side_seam_and_must_make_the_girth():
     found = body(waist={"readings_mm": [700], "front_arc_mm": 360, "back_arc_mm": 340})
     assert found["waist"].front_share == pytest.approx(360 / 700)
     wearer = Wearer(waist=Level(readings_mm=(700.0,), front_arc_mm=360, back_arc_mm=300))
-    (finding,) = check_measures(wearer, ("waist",), PRACTICE, "cm")
+    (finding,) = check_measures(wearer, ("waist",), PRACTICE)
     assert finding.code == "arcs_differ"
-    assert "one of the three is off" in finding.sentence
+    assert "one of the three is off" in said(finding.sentence)

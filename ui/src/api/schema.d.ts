@@ -296,6 +296,346 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/builds/{build_id}/pictures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Take Picture
+         * @description Add a picture to the brief, sent as the body.
+         */
+        post: operations["take_picture_api_builds__build_id__pictures_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pictures/{picture_id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Show Picture
+         * @description The bytes of a picture.
+         */
+        get: operations["show_picture_api_pictures__picture_id__get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/wearers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * List Wearers
+         * @description Everyone in the book, her measurings newest first, and the builds that rest on them.
+         */
+        get: operations["list_wearers_api_wearers_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/wearers/{wearer_id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /**
+         * Delete Wearer
+         * @description Take a wearer and her measures out of the book; builds keep their own copy. `undelete` brings her back.
+         */
+        delete: operations["delete_wearer_api_wearers__wearer_id__delete"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/wearers/{wearer_id}/undelete": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Undelete Wearer
+         * @description Bring a wearer back.
+         */
+        post: operations["undelete_wearer_api_wearers__wearer_id__undelete_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{build_id}/book": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Write Down
+         * @description Keep this build's measures in the book as a measuring of a day (today, if none is said).
+         */
+        post: operations["write_down_api_builds__build_id__book_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{build_id}/measurings/{measuring_id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Look At Measuring
+         * @description What a measuring from the book would change in this build: girths of the body, girths to sew.
+         */
+        get: operations["look_at_measuring_api_builds__build_id__measurings__measuring_id__get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{build_id}/measuring": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Take Measuring
+         * @description Let this build rest on a measuring from the book.
+         */
+        post: operations["take_measuring_api_builds__build_id__measuring_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{build_id}/versions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Next Version
+         * @description Keep the draft as version 1, the proposed change as the next version, or an old one again.
+         */
+        post: operations["next_version_api_builds__build_id__versions_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{build_id}/typed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Type Widths
+         * @description A pattern typed in by its widths, level by level, as the next version.
+         */
+        post: operations["type_widths_api_builds__build_id__typed_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{build_id}/compare": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Compare Versions
+         * @description What changed between two versions, by level, seam and edge.
+         */
+        get: operations["compare_versions_api_builds__build_id__compare_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{build_id}/pattern": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Edit The Pattern
+         * @description Edit the pattern by hand. A version that is cut stays: the edit begins the next one.
+         */
+        post: operations["edit_the_pattern_api_builds__build_id__pattern_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{build_id}/pattern/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Preview Edit
+         * @description How the pattern would lie after edits, trued, without keeping them: for a drag.
+         */
+        post: operations["preview_edit_api_builds__build_id__pattern_preview_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{build_id}/refit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Refit Build
+         * @description An earlier build's pattern, refitted to this build's wearer, as the next version.
+         */
+        post: operations["refit_build_api_builds__build_id__refit_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drawings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Open Drawing
+         * @description The closed outlines of an SVG or DXF drawing, sent as the body.
+         */
+        post: operations["open_drawing_api_drawings_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{build_id}/traced/check": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Check Traced
+         * @description What is odd about traced pieces as they are named, and the girths they make.
+         */
+        post: operations["check_traced_api_builds__build_id__traced_check_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{build_id}/traced": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Keep Traced
+         * @description Traced pieces as the next version.
+         */
+        post: operations["keep_traced_api_builds__build_id__traced_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/builds/{build_id}/fittings": {
         parameters: {
             query?: never;
@@ -490,186 +830,6 @@ export interface paths {
          * @description The final garment on the dress stand, and the body that was hidden.
          */
         post: operations["cut_for_stand_api_builds__build_id__stand_cut_post"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/builds/{build_id}/versions": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /**
-         * Next Version
-         * @description Keep the draft as version 1, the proposed change as the next version, or an old one again.
-         */
-        post: operations["next_version_api_builds__build_id__versions_post"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/builds/{build_id}/typed": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /**
-         * Type Widths
-         * @description A pattern typed in by its widths, level by level, as the next version.
-         */
-        post: operations["type_widths_api_builds__build_id__typed_post"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/builds/{build_id}/compare": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /**
-         * Compare Versions
-         * @description What changed between two versions, by level, seam and edge.
-         */
-        get: operations["compare_versions_api_builds__build_id__compare_get"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/builds/{build_id}/pattern": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /**
-         * Edit The Pattern
-         * @description Edit the pattern by hand. A version that is cut stays: the edit begins the next one.
-         */
-        post: operations["edit_the_pattern_api_builds__build_id__pattern_post"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/builds/{build_id}/pattern/preview": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /**
-         * Preview Edit
-         * @description How the pattern would lie after edits, trued, without keeping them: for a drag.
-         */
-        post: operations["preview_edit_api_builds__build_id__pattern_preview_post"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/builds/{build_id}/refit": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /**
-         * Refit Build
-         * @description An earlier build's pattern, refitted to this build's wearer, as the next version.
-         */
-        post: operations["refit_build_api_builds__build_id__refit_post"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/drawings": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /**
-         * Open Drawing
-         * @description The closed outlines of an SVG or DXF drawing, sent as the body.
-         */
-        post: operations["open_drawing_api_drawings_post"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/builds/{build_id}/traced/check": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /**
-         * Check Traced
-         * @description What is odd about traced pieces as they are named, and the girths they make.
-         */
-        post: operations["check_traced_api_builds__build_id__traced_check_post"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/builds/{build_id}/traced": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /**
-         * Keep Traced
-         * @description Traced pieces as the next version.
-         */
-        post: operations["keep_traced_api_builds__build_id__traced_post"];
         delete?: never;
         options?: never;
         head?: never;
@@ -966,170 +1126,10 @@ export interface paths {
         get?: never;
         put?: never;
         /**
-         * Readanswer
+         * Read Answer
          * @description Take in a client's answer, sent as the body: her measures, marked as not confirmed.
          */
-        post: operations["readanswer_api_builds__build_id__letter_post"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/builds/{build_id}/pictures": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /**
-         * Add Picture
-         * @description Add a picture to the brief, sent as the body.
-         */
-        post: operations["add_picture_api_builds__build_id__pictures_post"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/pictures/{picture_id}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /**
-         * Show Picture
-         * @description The bytes of a picture.
-         */
-        get: operations["show_picture_api_pictures__picture_id__get"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/wearers": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /**
-         * List Wearers
-         * @description Everyone in the book, her measurings newest first, and the builds that rest on them.
-         */
-        get: operations["list_wearers_api_wearers_get"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/wearers/{wearer_id}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post?: never;
-        /**
-         * Delete Wearer
-         * @description Take a wearer and her measures out of the book; builds keep their own copy. `undelete` brings her back.
-         */
-        delete: operations["delete_wearer_api_wearers__wearer_id__delete"];
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/wearers/{wearer_id}/undelete": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /**
-         * Undelete Wearer
-         * @description Bring a wearer back.
-         */
-        post: operations["undelete_wearer_api_wearers__wearer_id__undelete_post"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/builds/{build_id}/book": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /**
-         * Write Down
-         * @description Keep this build's measures in the book as a measuring of a day (today, if none is said).
-         */
-        post: operations["write_down_api_builds__build_id__book_post"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/builds/{build_id}/measurings/{measuring_id}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /**
-         * Look At Measuring
-         * @description What a measuring from the book would change in this build: girths of the body, girths to sew.
-         */
-        get: operations["look_at_measuring_api_builds__build_id__measurings__measuring_id__get"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/builds/{build_id}/measuring": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /**
-         * Take Measuring
-         * @description Let this build rest on a measuring from the book.
-         */
-        post: operations["take_measuring_api_builds__build_id__measuring_post"];
+        post: operations["read_answer_api_builds__build_id__letter_post"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1581,7 +1581,7 @@ export interface components {
              * Shelf
              * @default []
              */
-            shelf: components["schemas"]["Piece"][];
+            shelf: components["schemas"]["ShelfPiece"][];
             /**
              * Cut
              * @description Bones of one half that are cut.
@@ -1646,6 +1646,20 @@ export interface components {
              * @description The tightest edge-wise bend, where it is known; else from its width.
              */
             bends_to_mm?: number | null;
+        };
+        /**
+         * BoneReuse
+         * @description What becomes of every channel's bone, and the bones that are left over, of one half.
+         */
+        BoneReuse: {
+            /** Bones */
+            bones: components["schemas"]["ReusedBone"][];
+            /** Left */
+            left: components["schemas"]["CutBone"][];
+            /** New */
+            new: number;
+            /** Cut Down */
+            cut_down: number;
         };
         /**
          * Boning
@@ -2211,8 +2225,7 @@ export interface components {
         Busk: {
             /** Length Mm */
             length_mm: number | null;
-            /** Reason */
-            reason: string;
+            reason: components["schemas"]["Message"];
             /** Width Mm */
             width_mm?: number | null;
             /** Loop Width Mm */
@@ -2288,7 +2301,7 @@ export interface components {
          */
         Catalogue: {
             /** Kinds */
-            kinds: components["schemas"]["Kind"][];
+            kinds: components["schemas"]["GarmentKind"][];
             /** Levels */
             levels: components["schemas"]["LevelInfo"][];
             /** Bones */
@@ -2381,17 +2394,15 @@ export interface components {
              * @description Gussets, darts and allowances that came or went.
              * @default []
              */
-            others: string[];
+            others: components["schemas"]["Message"][];
         };
         /**
          * Consequence
          * @description One thing that follows: why, what, at which stage; `changes` make it so where it is not so yet.
          */
         Consequence: {
-            /** Because */
-            because: string;
-            /** Then */
-            then: string;
+            because: components["schemas"]["Message"];
+            then: components["schemas"]["Message"];
             /**
              * Stage
              * @enum {string}
@@ -2434,8 +2445,7 @@ export interface components {
             casing_mm: number;
             /** Seam Mm */
             seam_mm: number;
-            /** Sentence */
-            sentence: string;
+            sentence: components["schemas"]["Message"];
         };
         /**
          * CutBone
@@ -2712,29 +2722,12 @@ export interface components {
             off_mm: number;
         };
         /**
-         * Edit
-         * @description Fields to set, made on a revision. A length may be text in the maker's words.
-         */
-        Edit: {
-            /** Revision */
-            revision: number;
-            /** Changes */
-            changes: components["schemas"]["Change"][];
-            /**
-             * Label
-             * @default
-             */
-            label: string;
-        };
-        /**
          * EditPreview
-         * @description Edits of the pattern as written: each has a `kind`, and lengths as text or mm (see the Edit records).
+         * @description Edits of the pattern as written: each has a `kind`, and lengths as text or mm.
          */
         EditPreview: {
             /** Edits */
-            edits: {
-                [key: string]: unknown;
-            }[];
+            edits: (components["schemas"]["WrittenSetWidth"] | components["schemas"]["WrittenMoveSeam"] | components["schemas"]["WrittenMovePoint"] | components["schemas"]["WrittenDropPoint"] | components["schemas"]["WrittenShapeLine"] | components["schemas"]["WrittenSplitPanel"] | components["schemas"]["WrittenDropSeam"] | components["schemas"]["WrittenAddGusset"] | components["schemas"]["WrittenAddDart"] | components["schemas"]["WrittenDropInsert"] | components["schemas"]["WrittenJoinSeam"] | components["schemas"]["WrittenSetAllowance"] | components["schemas"]["WrittenPartHalves"])[];
         };
         /**
          * EditedPattern
@@ -2753,29 +2746,6 @@ export interface components {
             seams: components["schemas"]["TruedSeam"][];
         };
         /**
-         * Fate
-         * @description What becomes of a channel's bone: it stays, one from another channel comes in, one is cut down, or it is new.
-         *
-         *     `from_channel` is where the bone was cut for; `had_mm` how long it is.
-         */
-        Fate: {
-            /** Channel */
-            channel: string;
-            /** Kind Label */
-            kind_label: string;
-            /** Length Mm */
-            length_mm: number;
-            /**
-             * What
-             * @enum {string}
-             */
-            what: "stays" | "moves here" | "cut down" | "new";
-            /** From Channel */
-            from_channel: string | null;
-            /** Had Mm */
-            had_mm: number | null;
-        };
-        /**
          * Fault
          * @description One thing wrong with a Build: where, and a plain sentence.
          */
@@ -2787,7 +2757,7 @@ export interface components {
         };
         /**
          * Finding
-         * @description One plain sentence, where it applies, the numbers behind it, and what would mend it.
+         * @description Something to tell, where it applies, the quantities behind it, and what would mend it.
          */
         Finding: {
             /** Code */
@@ -2802,8 +2772,7 @@ export interface components {
              * @enum {string}
              */
             severity: "stop" | "caution" | "advice";
-            /** Sentence */
-            sentence: string;
+            sentence: components["schemas"]["Message"];
             /**
              * At
              * @description Dotted path of the field it belongs to, if it has one.
@@ -3059,6 +3028,53 @@ export interface components {
             overlap_mm: number;
         };
         /**
+         * GarmentKind
+         * @description One kind of garment. `panels` are fewest, usual and most in each half; `tied` is laced to a set gap.
+         */
+        GarmentKind: {
+            /**
+             * Name
+             * @enum {string}
+             */
+            name: "underbust corset" | "overbust corset" | "cincher" | "longline corset" | "boned bodice" | "strapless bodice" | "foundation bodice" | "neck corset";
+            /** What */
+            what: string;
+            /** Levels */
+            levels: ("upper_neck" | "neck_base" | "collarbone" | "high_bust" | "bust" | "underbust" | "ribs" | "waist" | "high_hip" | "hip")[];
+            /** Needed */
+            needed: ("upper_neck" | "neck_base" | "collarbone" | "high_bust" | "bust" | "underbust" | "ribs" | "waist" | "high_hip" | "hip")[];
+            /** Panels */
+            panels: [
+                number,
+                number,
+                number
+            ];
+            /** Reduces */
+            reduces: boolean;
+            /** Percent */
+            percent: number;
+            /** Gap Mm */
+            gap_mm: number;
+            /** Busk */
+            busk: boolean;
+            /**
+             * Tied
+             * @default false
+             */
+            tied: boolean;
+            /**
+             * Cups
+             * @default false
+             */
+            cups: boolean;
+            /**
+             * Edge Bone
+             * @description A kind of bone in the catalogue.
+             * @default flat_12
+             */
+            edge_bone: string;
+        };
+        /**
          * Gusset
          * @description A wedge let into a seam from an edge: so wide there, so deep. It widens the girth, on both halves.
          */
@@ -3217,10 +3233,7 @@ export interface components {
         KeepKind: {
             /** Revision */
             revision: number;
-            /** Kind */
-            kind: {
-                [key: string]: unknown;
-            };
+            kind: components["schemas"]["WrittenBoneKind"];
         };
         /**
          * KeepMeasures
@@ -3245,53 +3258,6 @@ export interface components {
             height_px: number;
         };
         /**
-         * Kind
-         * @description One kind of garment. `panels` are fewest, usual and most in each half; `tied` is laced to a set gap.
-         */
-        Kind: {
-            /**
-             * Name
-             * @enum {string}
-             */
-            name: "underbust corset" | "overbust corset" | "cincher" | "longline corset" | "boned bodice" | "strapless bodice" | "foundation bodice" | "neck corset";
-            /** What */
-            what: string;
-            /** Levels */
-            levels: ("upper_neck" | "neck_base" | "collarbone" | "high_bust" | "bust" | "underbust" | "ribs" | "waist" | "high_hip" | "hip")[];
-            /** Needed */
-            needed: ("upper_neck" | "neck_base" | "collarbone" | "high_bust" | "bust" | "underbust" | "ribs" | "waist" | "high_hip" | "hip")[];
-            /** Panels */
-            panels: [
-                number,
-                number,
-                number
-            ];
-            /** Reduces */
-            reduces: boolean;
-            /** Percent */
-            percent: number;
-            /** Gap Mm */
-            gap_mm: number;
-            /** Busk */
-            busk: boolean;
-            /**
-             * Tied
-             * @default false
-             */
-            tied: boolean;
-            /**
-             * Cups
-             * @default false
-             */
-            cups: boolean;
-            /**
-             * Edge Bone
-             * @description A kind of bone in the catalogue.
-             * @default flat_12
-             */
-            edge_bone: string;
-        };
-        /**
          * Knot
          * @description One stage on the thread: its state, and a note of a few words.
          */
@@ -3306,8 +3272,7 @@ export interface components {
              * @enum {string}
              */
             state: "empty" | "in hand" | "settled" | "look again";
-            /** Note */
-            note: string;
+            note: components["schemas"]["Message"];
         };
         /**
          * Lace
@@ -3443,7 +3408,7 @@ export interface components {
             /** Levels */
             levels: components["schemas"]["LearnedLevel"][];
             /** Readings */
-            readings: components["schemas"]["Reading"][];
+            readings: components["schemas"]["ReadingExpected"][];
             /**
              * Pulls
              * @default []
@@ -3752,11 +3717,11 @@ export interface components {
          * @description Changes that would mend a finding, and how the button says it.
          */
         Mend: {
-            /** Label */
-            label: string;
+            label: components["schemas"]["Message"];
             /** Changes */
             changes: components["schemas"]["Change"][];
         };
+        Message: string;
         /**
          * Misfit
          * @description What is odd about a piece or a seam, and how panel `panel` would have to be turned to fit, if that mends it.
@@ -3764,8 +3729,7 @@ export interface components {
         Misfit: {
             /** Panel */
             panel: number;
-            /** Sentence */
-            sentence: string;
+            sentence: components["schemas"]["Message"];
             /** Turn */
             turn?: ("mirrored" | "upside down" | "turned round") | null;
             /**
@@ -3820,9 +3784,9 @@ export interface components {
             /** Parts */
             parts: components["schemas"]["Part"][];
             /** Leave Out */
-            leave_out: string[];
+            leave_out: components["schemas"]["Message"][];
             /** Look At */
-            look_at: string[];
+            look_at: components["schemas"]["Message"][];
             differs: components["schemas"]["Differs"];
         };
         /**
@@ -3845,8 +3809,7 @@ export interface components {
             bones_across_mm: number[];
             /** Covers Waist Mm */
             covers_waist_mm: number;
-            /** Sentence */
-            sentence: string;
+            sentence: components["schemas"]["Message"];
         };
         /**
          * Moved
@@ -3920,74 +3883,52 @@ export interface components {
          * @description A fitting to log: fields of `Fitting`, with lengths as text or mm. What is missing stays missing.
          */
         NewFitting: {
-            /** Revision */
-            revision: number;
-            /**
-             * Version
-             * @description The version tried on; None is the present one.
-             */
+            /** Version */
             version?: number | null;
+            /** Pull */
+            pull?: ("light" | "close" | "firm") | null;
+            made_of?: components["schemas"]["WrittenMockUp"] | null;
             /**
-             * Pull
-             * @enum {string}
+             * Under
+             * @description What she wore under it.
              */
-            pull: "light" | "close" | "firm";
+            under?: string | null;
             /** Readings */
-            readings?: {
-                [key: string]: unknown;
-            }[];
+            readings?: components["schemas"]["WrittenGapReading"][] | null;
             /** Words */
-            words?: components["schemas"]["SaidAt"][];
+            words?: components["schemas"]["WrittenSaidAt"][] | null;
             /** Stand Offs */
-            stand_offs?: {
-                [key: string]: unknown;
-            }[];
+            stand_offs?: components["schemas"]["WrittenStandOff"][] | null;
             /** Laced */
-            laced?: {
-                [key: string]: unknown;
-            }[];
+            laced?: components["schemas"]["WrittenLacedGirth"][] | null;
             /** Taps */
-            taps?: {
-                [key: string]: unknown;
-            }[];
+            taps?: components["schemas"]["WrittenTap"][] | null;
             /** Pinches */
-            pinches?: {
-                [key: string]: unknown;
-            }[];
+            pinches?: components["schemas"]["WrittenPinch"][] | null;
             /** Edges */
-            edges?: {
-                [key: string]: unknown;
-            }[];
-            /** Moved */
-            moved?: {
-                [key: string]: unknown;
-            }[];
-            /** Photos */
-            photos?: {
-                [key: string]: unknown;
-            }[];
-            /** Rides Mm */
+            edges?: components["schemas"]["WrittenEdgeSaid"][] | null;
+            /**
+             * Rides Mm
+             * @description How far above her waist the garment's waist sits.
+             */
             rides_mm?: string | number | null;
-            /** Swings Mm */
+            /**
+             * Swings Mm
+             * @description How far to the front of where it should be the side seam hangs.
+             */
             swings_mm?: string | number | null;
+            /** Moved */
+            moved?: components["schemas"]["WrittenMoved"][] | null;
+            /** Photos */
+            photos?: components["schemas"]["WrittenBackPhoto"][] | null;
             /** Hours */
             hours?: number | null;
             /** Cost */
             cost?: number | null;
-            /**
-             * Under
-             * @default
-             */
-            under: string;
-            /**
-             * Note
-             * @default
-             */
-            note: string;
-            /** Made Of */
-            made_of?: {
-                [key: string]: unknown;
-            } | null;
+            /** Note */
+            note?: string | null;
+            /** Revision */
+            revision: number;
         };
         /**
          * NextVersion
@@ -4023,6 +3964,30 @@ export interface components {
             revision: number;
         };
         /**
+         * OpenBuild
+         * @description A build with its plan, and its place in its history.
+         */
+        OpenBuild: {
+            /** Id */
+            id: string;
+            /** Revision */
+            revision: number;
+            /** Archived */
+            archived: boolean;
+            /** Undoes */
+            undoes: string | null;
+            /** Redoes */
+            redoes: string | null;
+            build: components["schemas"]["Build"];
+            plan: components["schemas"]["Plan"];
+            thread: components["schemas"]["Thread"];
+            /** Job */
+            job: string;
+            /** Consequences */
+            consequences: components["schemas"]["Consequence"][];
+            newer: components["schemas"]["BookMeasuring"] | null;
+        };
+        /**
          * Opening
          * @description What opens, beside the lacing behind: where it lies, how far it opens, what is bought, in which order it is sewn.
          *
@@ -4039,10 +4004,8 @@ export interface components {
             line: string;
             /** Seam */
             seam: number;
-            /** Title */
-            title: string;
-            /** Why */
-            why: string;
+            title: components["schemas"]["Message"];
+            why: components["schemas"]["Message"];
             /** Reach Mm */
             reach_mm: number;
             /** Top Z Mm */
@@ -4067,7 +4030,7 @@ export interface components {
              * Bought
              * @default []
              */
-            bought: string[];
+            bought: components["schemas"]["Message"][];
             /**
              * Minutes
              * @default 0
@@ -4082,12 +4045,12 @@ export interface components {
              * Order
              * @default []
              */
-            order: string[];
+            order: components["schemas"]["Message"][];
             /**
              * Cautions
              * @default []
              */
-            cautions: string[];
+            cautions: components["schemas"]["Message"][];
         };
         /**
          * OwnKinds
@@ -4154,10 +4117,8 @@ export interface components {
         Part: {
             /** Part */
             part: string;
-            /** What */
-            what: string;
-            /** Why */
-            why: string;
+            what: components["schemas"]["Message"];
+            why: components["schemas"]["Message"];
             /**
              * Changes
              * @default []
@@ -4236,9 +4197,7 @@ export interface components {
          */
         PatternEdits: {
             /** Edits */
-            edits: {
-                [key: string]: unknown;
-            }[];
+            edits: (components["schemas"]["WrittenSetWidth"] | components["schemas"]["WrittenMoveSeam"] | components["schemas"]["WrittenMovePoint"] | components["schemas"]["WrittenDropPoint"] | components["schemas"]["WrittenShapeLine"] | components["schemas"]["WrittenSplitPanel"] | components["schemas"]["WrittenDropSeam"] | components["schemas"]["WrittenAddGusset"] | components["schemas"]["WrittenAddDart"] | components["schemas"]["WrittenDropInsert"] | components["schemas"]["WrittenJoinSeam"] | components["schemas"]["WrittenSetAllowance"] | components["schemas"]["WrittenPartHalves"])[];
             /** Revision */
             revision: number;
         };
@@ -4331,24 +4290,6 @@ export interface components {
             marks: components["schemas"]["Mark"][];
         };
         /**
-         * Piece
-         * @description Pieces of a kind that are on the shelf: how long, and how many.
-         */
-        Piece: {
-            /**
-             * Kind
-             * @description A kind of bone in the catalogue.
-             */
-            kind: string;
-            /** Length Mm */
-            length_mm: number;
-            /**
-             * Count
-             * @default 1
-             */
-            count: number;
-        };
-        /**
          * Pinch
          * @description Pinched out of a named seam between two heights, or slashed open (below zero): mm at its peak, on each half.
          */
@@ -4392,7 +4333,7 @@ export interface components {
             mock_up_bones_mm?: {
                 [key: string]: number;
             };
-            recut?: components["schemas"]["Recut"] | null;
+            reuse?: components["schemas"]["BoneReuse"] | null;
             before?: components["schemas"]["Before"] | null;
             /** Sections */
             sections?: {
@@ -4404,8 +4345,8 @@ export interface components {
              * Ways
              * @default []
              */
-            ways: components["schemas"]["Way"][];
-            getting_in?: components["schemas"]["Way"] | null;
+            ways: components["schemas"]["WayIn"][];
+            getting_in?: components["schemas"]["WayIn"] | null;
             holes?: components["schemas"]["Holes"] | null;
             lace?: components["schemas"]["Lace"] | null;
             /**
@@ -4423,11 +4364,6 @@ export interface components {
             waist_tape?: components["schemas"]["WaistTape"] | null;
             /** Lace Mm */
             lace_mm?: number | null;
-            /**
-             * Unit
-             * @enum {string}
-             */
-            unit: "cm" | "in";
             /**
              * Missing
              * @default []
@@ -5190,8 +5126,7 @@ export interface components {
          *     take in one version; `by_hand` tells that some line is not as it was worked out.
          */
         Proposal: {
-            /** Reason */
-            reason: string;
+            reason: components["schemas"]["Message"];
             /** Fitting */
             fitting: number | null;
             /** Redraft */
@@ -5261,8 +5196,7 @@ export interface components {
             level?: ("upper_neck" | "neck_base" | "collarbone" | "high_bust" | "bust" | "underbust" | "ribs" | "waist" | "high_hip" | "hip") | null;
             /** Probability */
             probability: number;
-            /** Sentence */
-            sentence: string;
+            sentence: components["schemas"]["Message"];
         };
         /**
          * Readiness
@@ -5286,8 +5220,7 @@ export interface components {
              * @enum {string}
              */
             advice: "cut the cloth" | "one more mock-up" | "look again";
-            /** Sentence */
-            sentence: string;
+            sentence: components["schemas"]["Message"];
             /** Gap Low Mm */
             gap_low_mm: number[];
             /** Gap High Mm */
@@ -5299,10 +5232,10 @@ export interface components {
             raises: components["schemas"]["Raise"][];
         };
         /**
-         * Reading
+         * ReadingExpected
          * @description A gap as read, as the model expects it after learning, and how many spreads lie between.
          */
-        Reading: {
+        ReadingExpected: {
             /** Fitting */
             fitting: number;
             /** Z Mm */
@@ -5313,20 +5246,6 @@ export interface components {
             expected_mm: number;
             /** Spreads Off */
             spreads_off: number;
-        };
-        /**
-         * Recut
-         * @description The fate of every channel's bone, and the bones that are left over, of one half.
-         */
-        Recut: {
-            /** Fates */
-            fates: components["schemas"]["Fate"][];
-            /** Left */
-            left: components["schemas"]["CutBone"][];
-            /** New */
-            new: number;
-            /** Cut Down */
-            cut_down: number;
         };
         /**
          * Refitting
@@ -5381,6 +5300,29 @@ export interface components {
             revision: number;
             /** To */
             to: number;
+        };
+        /**
+         * ReusedBone
+         * @description What becomes of a channel's bone: it stays, one from another channel comes in, one is cut down, or it is new.
+         *
+         *     `from_channel` is where the bone was cut for; `had_mm` how long it is.
+         */
+        ReusedBone: {
+            /** Channel */
+            channel: string;
+            /** Kind Label */
+            kind_label: string;
+            /** Length Mm */
+            length_mm: number;
+            /**
+             * What
+             * @enum {string}
+             */
+            what: "stays" | "moves here" | "cut down" | "new";
+            /** From Channel */
+            from_channel: string | null;
+            /** Had Mm */
+            had_mm: number | null;
         };
         /**
          * Row
@@ -5476,8 +5418,7 @@ export interface components {
          * @description A cut through the garment, to scale.
          */
         Section: {
-            /** Title */
-            title: string;
+            title: components["schemas"]["Message"];
             /** Width Mm */
             width_mm: number;
             /** Height Mm */
@@ -5505,6 +5446,21 @@ export interface components {
             width_mm: number;
             /** Height Mm */
             height_mm: number;
+        };
+        /**
+         * SetFields
+         * @description Fields to set, made on a revision. A length may be text in the maker's words.
+         */
+        SetFields: {
+            /** Revision */
+            revision: number;
+            /** Changes */
+            changes: components["schemas"]["Change"][];
+            /**
+             * Label
+             * @default
+             */
+            label: string;
         };
         /**
          * SetLine
@@ -5535,28 +5491,22 @@ export interface components {
             points: components["schemas"]["Through"][];
         };
         /**
-         * Sheet
-         * @description A build with its plan, and its place in its history.
+         * ShelfPiece
+         * @description Pieces of a kind that are on the shelf: how long, and how many.
          */
-        Sheet: {
-            /** Id */
-            id: string;
-            /** Revision */
-            revision: number;
-            /** Archived */
-            archived: boolean;
-            /** Undoes */
-            undoes: string | null;
-            /** Redoes */
-            redoes: string | null;
-            build: components["schemas"]["Build"];
-            plan: components["schemas"]["Plan"];
-            thread: components["schemas"]["Thread"];
-            /** Job */
-            job: string;
-            /** Consequences */
-            consequences: components["schemas"]["Consequence"][];
-            newer: components["schemas"]["BookMeasuring"] | null;
+        ShelfPiece: {
+            /**
+             * Kind
+             * @description A kind of bone in the catalogue.
+             */
+            kind: string;
+            /** Length Mm */
+            length_mm: number;
+            /**
+             * Count
+             * @default 1
+             */
+            count: number;
         };
         /**
          * Stack
@@ -5659,8 +5609,7 @@ export interface components {
             way: "start" | "bar" | "cross" | "loop" | "slant";
             /** Lace Mm */
             lace_mm: number;
-            /** Sentence */
-            sentence: string;
+            sentence: components["schemas"]["Message"];
         };
         /**
          * Stretch
@@ -5794,8 +5743,7 @@ export interface components {
              * @enum {string}
              */
             next_stage: "brief" | "wearer" | "pattern" | "mockups" | "bones" | "front" | "back";
-            /** Next Step */
-            next_step: string;
+            next_step: components["schemas"]["Message"];
         };
         /**
          * Through
@@ -5966,7 +5914,7 @@ export interface components {
             /** Revision */
             revision: number;
             /** Levels */
-            levels: components["schemas"]["WrittenLevel"][];
+            levels: components["schemas"]["WrittenWidths"][];
             /** Front Panels */
             front_panels: number;
         };
@@ -5999,8 +5947,7 @@ export interface components {
             from_cf_mm: number;
             /** To Cf Mm */
             to_cf_mm: number;
-            /** Sentence */
-            sentence: string;
+            sentence: components["schemas"]["Message"];
         };
         /**
          * Wanted
@@ -6013,12 +5960,12 @@ export interface components {
             length_mm: number;
         };
         /**
-         * Way
+         * WayIn
          * @description One way in: the girth that has to pass (mm), the gap behind that it needs, and whether it goes.
          *
          *     `verdict`: as it is worn, only if the lace allows the gap, or not at all.
          */
-        Way: {
+        WayIn: {
             /**
              * Way
              * @enum {string}
@@ -6035,8 +5982,7 @@ export interface components {
             verdict: "yes" | "only if" | "no";
             /** Alone */
             alone: boolean;
-            /** Sentence */
-            sentence: string;
+            sentence: components["schemas"]["Message"];
         };
         /**
          * Wearer
@@ -6139,10 +6085,563 @@ export interface components {
             hip: components["schemas"]["Level"];
         };
         /**
-         * WrittenLevel
+         * WrittenAddDart
+         * @description As it is written: Stitch a dart into a panel.
+         */
+        WrittenAddDart: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "dart";
+            /** Panel */
+            panel: number;
+            /** Across */
+            across?: number | null;
+            /** Width Mm */
+            width_mm: string | number;
+            /** Low Mm */
+            low_mm: string | number;
+            /** Widest Mm */
+            widest_mm: string | number;
+            /** High Mm */
+            high_mm: string | number;
+        };
+        /**
+         * WrittenAddGusset
+         * @description As it is written: Let a gusset into a seam from an edge.
+         */
+        WrittenAddGusset: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "gusset";
+            /** Seam */
+            seam: number;
+            /**
+             * End
+             * @enum {string}
+             */
+            end: "top" | "hem";
+            /** Width Mm */
+            width_mm: string | number;
+            /** Depth Mm */
+            depth_mm: string | number;
+        };
+        /**
+         * WrittenBackPhoto
+         * @description As it is written: A picture of the back with its marks: points (x, y) from its top left, as shares of its width and height.
+         */
+        WrittenBackPhoto: {
+            /**
+             * Id
+             * @description SHA-256 of the picture's bytes.
+             */
+            id: string;
+            /** Name */
+            name?: string | null;
+            /** Width Px */
+            width_px: number;
+            /** Height Px */
+            height_px: number;
+            /** Scale */
+            scale?: [
+                number,
+                number
+            ][] | null;
+            /** Known Mm */
+            known_mm?: string | number | null;
+            /** Known High Mm */
+            known_high_mm?: string | number | null;
+            /** Waist */
+            waist?: [
+                number,
+                number
+            ] | null;
+            /** Rows */
+            rows?: [
+                [
+                    number,
+                    number
+                ],
+                [
+                    number,
+                    number
+                ]
+            ][] | null;
+        };
+        /**
+         * WrittenBoneKind
+         * @description As it is written: A bone as sold. Its stiffness, bends and ends come from what it is made of.
+         */
+        WrittenBoneKind: {
+            /**
+             * Name
+             * @description A kind of bone in the catalogue.
+             */
+            name?: string | null;
+            /** Label */
+            label: string;
+            /**
+             * Material
+             * @enum {string}
+             */
+            material: "flat steel" | "spiral steel" | "synthetic whalebone" | "plastic" | "woven" | "nylon";
+            /** Width Mm */
+            width_mm: string | number;
+            /** Thickness Mm */
+            thickness_mm: string | number;
+            /** Sold */
+            sold?: ("ready-cut" | "lengths" | "coil") | null;
+            /** Lengths Mm */
+            lengths_mm?: (string | number)[] | null;
+            /** Price Per M */
+            price_per_m?: string | number | null;
+            /** Price Each */
+            price_each?: string | number | null;
+            /** G Per M */
+            g_per_m?: string | number | null;
+            /**
+             * Bends To Mm
+             * @description The tightest edge-wise bend, where it is known; else from its width.
+             */
+            bends_to_mm?: string | number | null;
+        };
+        /**
+         * WrittenDropInsert
+         * @description As it is written: Take out a gusset or dart, by its place in the list.
+         */
+        WrittenDropInsert: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "drop_insert";
+            /**
+             * What
+             * @enum {string}
+             */
+            what: "gusset" | "dart";
+            /** Index */
+            index: number;
+        };
+        /**
+         * WrittenDropPoint
+         * @description As it is written: Take a point out of the top line or hem.
+         */
+        WrittenDropPoint: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "drop_point";
+            /**
+             * End
+             * @enum {string}
+             */
+            end: "top" | "hem";
+            /**
+             * Place
+             * @description 0 at CF, 1 at the side, 2 at CB, by width between.
+             */
+            place: number;
+            /** Side */
+            side?: ("both" | "right" | "left") | null;
+        };
+        /**
+         * WrittenDropSeam
+         * @description As it is written: Drop a panel: join the two at a seam into one. Girths and edges stay; the seam's shape goes to its neighbour.
+         */
+        WrittenDropSeam: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "drop_seam";
+            /** Seam */
+            seam: number;
+        };
+        /**
+         * WrittenEdgeSaid
+         * @description As it is written: An edge that sits too high (above zero) or too low, by so much at one place.
+         */
+        WrittenEdgeSaid: {
+            /**
+             * Edge
+             * @enum {string}
+             */
+            edge: "top" | "hem";
+            /**
+             * Place
+             * @enum {string}
+             */
+            place: "CF" | "side" | "CB";
+            /** Off Mm */
+            off_mm: string | number;
+        };
+        /**
+         * WrittenFitting
+         * @description As it is written: One trying-on of a mock-up: what it had, how hard it was pulled, and what was seen.
+         */
+        WrittenFitting: {
+            /** Version */
+            version?: number | null;
+            /** Pull */
+            pull?: ("light" | "close" | "firm") | null;
+            made_of?: components["schemas"]["WrittenMockUp"] | null;
+            /**
+             * Under
+             * @description What she wore under it.
+             */
+            under?: string | null;
+            /** Readings */
+            readings?: components["schemas"]["WrittenGapReading"][] | null;
+            /** Words */
+            words?: components["schemas"]["WrittenSaidAt"][] | null;
+            /** Stand Offs */
+            stand_offs?: components["schemas"]["WrittenStandOff"][] | null;
+            /** Laced */
+            laced?: components["schemas"]["WrittenLacedGirth"][] | null;
+            /** Taps */
+            taps?: components["schemas"]["WrittenTap"][] | null;
+            /** Pinches */
+            pinches?: components["schemas"]["WrittenPinch"][] | null;
+            /** Edges */
+            edges?: components["schemas"]["WrittenEdgeSaid"][] | null;
+            /**
+             * Rides Mm
+             * @description How far above her waist the garment's waist sits.
+             */
+            rides_mm?: string | number | null;
+            /**
+             * Swings Mm
+             * @description How far to the front of where it should be the side seam hangs.
+             */
+            swings_mm?: string | number | null;
+            /** Moved */
+            moved?: components["schemas"]["WrittenMoved"][] | null;
+            /** Photos */
+            photos?: components["schemas"]["WrittenBackPhoto"][] | null;
+            /** Hours */
+            hours?: number | null;
+            /** Cost */
+            cost?: number | null;
+            /** Note */
+            note?: string | null;
+        };
+        /**
+         * WrittenGapReading
+         * @description As it is written: The gap between the lacing edges at a height on the back; from a photo with the spread of its marks.
+         */
+        WrittenGapReading: {
+            /** Z Mm */
+            z_mm: string | number;
+            /** Gap Mm */
+            gap_mm: string | number;
+            /** Spread Mm */
+            spread_mm?: string | number | null;
+        };
+        /**
+         * WrittenJoinSeam
+         * @description As it is written: Cut the panels at a seam as one piece, with a dart for what lies between; or as two again.
+         */
+        WrittenJoinSeam: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "join";
+            /** Seam */
+            seam: number;
+            /** Joined */
+            joined: boolean;
+        };
+        /**
+         * WrittenLacedGirth
+         * @description As it is written: A girth taped over the laced garment at a level.
+         */
+        WrittenLacedGirth: {
+            /**
+             * Level
+             * @enum {string}
+             */
+            level: "upper_neck" | "neck_base" | "collarbone" | "high_bust" | "bust" | "underbust" | "ribs" | "waist" | "high_hip" | "hip";
+            /** Girth Mm */
+            girth_mm: string | number;
+        };
+        /**
+         * WrittenMockUp
+         * @description As it is written: What mock-ups are made of.
+         */
+        WrittenMockUp: {
+            stack?: components["schemas"]["WrittenStack"] | null;
+            /**
+             * Edge Bone
+             * @description A kind of bone in the catalogue.
+             */
+            edge_bone?: string | null;
+            /** Boned */
+            boned?: boolean | null;
+            /** Closing */
+            closing?: ("laced" | "pinned" | "open") | null;
+            /**
+             * Strip
+             * @description A strip with grommets, basted on and used again.
+             */
+            strip?: boolean | null;
+        };
+        /**
+         * WrittenMovePoint
+         * @description As it is written: Put a point of the top line or hem at a height: CF (0), side (1), CB (2), or any place between.
+         */
+        WrittenMovePoint: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "point";
+            /**
+             * End
+             * @enum {string}
+             */
+            end: "top" | "hem";
+            /**
+             * Place
+             * @description 0 at CF, 1 at the side, 2 at CB, by width between.
+             */
+            place: number;
+            /** Z Mm */
+            z_mm: string | number;
+            /**
+             * To Place
+             * @description Also move it round the body, to there.
+             */
+            to_place?: number | null;
+            /** Corner */
+            corner?: boolean | null;
+            /** Side */
+            side?: ("both" | "right" | "left") | null;
+        };
+        /**
+         * WrittenMoveSeam
+         * @description As it is written: Take in (−) or let out (+) at a seam, so much on each panel edge; or shift the seam toward CB (+).
+         */
+        WrittenMoveSeam: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "seam";
+            /** Seam */
+            seam: number;
+            /** At Mm */
+            at_mm: string | number;
+            /** Amount Mm */
+            amount_mm: string | number;
+            /** How */
+            how?: ("girth" | "shift") | null;
+            /** Reach Up Mm */
+            reach_up_mm?: string | number | null;
+            /** Reach Down Mm */
+            reach_down_mm?: string | number | null;
+            /** Side */
+            side?: ("both" | "right" | "left") | null;
+        };
+        /**
+         * WrittenMoved
+         * @description As it is written: Something she did in it, and how that went.
+         */
+        WrittenMoved: {
+            /**
+             * Test
+             * @enum {string}
+             */
+            test: "sit" | "bend" | "breathe" | "raise arms" | "turn the head" | "in alone" | "out alone";
+            /**
+             * Went
+             * @enum {string}
+             */
+            went: "well" | "hard" | "not";
+        };
+        /**
+         * WrittenPartHalves
+         * @description As it is written: Let the left half differ from the right, or make both the same (as the right is) again.
+         */
+        WrittenPartHalves: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "halves";
+            /** Differ */
+            differ: boolean;
+        };
+        /**
+         * WrittenPinch
+         * @description As it is written: Pinched out of a named seam between two heights, or slashed open (below zero): mm at its peak, on each half.
+         */
+        WrittenPinch: {
+            /**
+             * Seam
+             * @description Seam k joins panels k and k + 1.
+             */
+            seam: number;
+            /** From Mm */
+            from_mm: string | number;
+            /** To Mm */
+            to_mm: string | number;
+            /** Amount Mm */
+            amount_mm: string | number;
+        };
+        /**
+         * WrittenSaidAt
+         * @description As it is written: An answer in words at a level: how it sat there.
+         */
+        WrittenSaidAt: {
+            /**
+             * Level
+             * @enum {string}
+             */
+            level: "upper_neck" | "neck_base" | "collarbone" | "high_bust" | "bust" | "underbust" | "ribs" | "waist" | "high_hip" | "hip";
+            /**
+             * Word
+             * @enum {string}
+             */
+            word: "digs" | "firm" | "right" | "light" | "stands off";
+        };
+        /**
+         * WrittenSetAllowance
+         * @description As it is written: The allowance of one seam; None takes that of all seams again.
+         */
+        WrittenSetAllowance: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "allowance";
+            /** Seam */
+            seam: number;
+            /** Allowance Mm */
+            allowance_mm: string | number | null;
+        };
+        /**
+         * WrittenSetWidth
+         * @description As it is written: Make a panel so wide at a level; the girth changes with it.
+         */
+        WrittenSetWidth: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "width";
+            /** Panel */
+            panel: number;
+            /**
+             * Level
+             * @enum {string}
+             */
+            level: "upper_neck" | "neck_base" | "collarbone" | "high_bust" | "bust" | "underbust" | "ribs" | "waist" | "high_hip" | "hip";
+            /** Width Mm */
+            width_mm: string | number;
+            /** Side */
+            side?: ("both" | "right" | "left") | null;
+        };
+        /**
+         * WrittenShapeLine
+         * @description As it is written: Give the top line or hem one of the usual shapes.
+         */
+        WrittenShapeLine: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "line_shape";
+            /**
+             * End
+             * @enum {string}
+             */
+            end: "top" | "hem";
+            /**
+             * Shape
+             * @enum {string}
+             */
+            shape: "plain" | "sweetheart" | "scoop" | "point" | "swoop";
+            /**
+             * Bust Place
+             * @description 0 at CF, 1 at the side, 2 at CB, by width between.
+             */
+            bust_place?: number | null;
+        };
+        /**
+         * WrittenSplitPanel
+         * @description As it is written: Add a panel: cut one in two, `across` of the way to its edge toward CB. Girths and edges stay.
+         */
+        WrittenSplitPanel: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "split";
+            /** Panel */
+            panel: number;
+            /** Across */
+            across?: number | null;
+        };
+        /**
+         * WrittenStack
+         * @description As it is written: A garment's cloth: strength ply, and the thickness of what lies outside it, inside it and under it.
+         */
+        WrittenStack: {
+            /** Strength */
+            strength?: ("coutil" | "canvas" | "calico" | "sheet") | null;
+            /** Fashion Mm */
+            fashion_mm?: string | number | null;
+            /** Lining Mm */
+            lining_mm?: string | number | null;
+            /** Worn Under Mm */
+            worn_under_mm?: string | number | null;
+        };
+        /**
+         * WrittenStandOff
+         * @description As it is written: How much stood off at a level (pinched out), or was missing (slashed open, below zero), in mm of girth.
+         */
+        WrittenStandOff: {
+            /**
+             * Level
+             * @enum {string}
+             */
+            level: "upper_neck" | "neck_base" | "collarbone" | "high_bust" | "bust" | "underbust" | "ribs" | "waist" | "high_hip" | "hip";
+            /** Off Mm */
+            off_mm: string | number;
+        };
+        /**
+         * WrittenTap
+         * @description As it is written: A place touched on the drawn wearer: what it does there, and by how much where that can be said.
+         */
+        WrittenTap: {
+            /**
+             * View
+             * @enum {string}
+             */
+            view: "front" | "side" | "back";
+            /** Z Mm */
+            z_mm: string | number;
+            /** Across */
+            across?: number | null;
+            /**
+             * Word
+             * @enum {string}
+             */
+            word: "digs" | "firm" | "right" | "light" | "stands off";
+            /** Off Mm */
+            off_mm?: string | number | null;
+        };
+        /**
+         * WrittenWidths
          * @description Widths of all panels at a level as written, CF to CB: lengths as text or mm.
          */
-        WrittenLevel: {
+        WrittenWidths: {
             /** Name */
             name: string;
             /** Widths Mm */
@@ -6555,7 +7054,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Sheet"];
+                    "application/json": components["schemas"]["OpenBuild"];
                 };
             };
             /** @description Not Found */
@@ -6839,7 +7338,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Edit"];
+                "application/json": components["schemas"]["SetFields"];
             };
         };
         responses: {
@@ -6849,7 +7348,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Sheet"];
+                    "application/json": components["schemas"]["OpenBuild"];
                 };
             };
             /** @description Not Found */
@@ -6955,7 +7454,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Sheet"];
+                    "application/json": components["schemas"]["OpenBuild"];
                 };
             };
             /** @description Not Found */
@@ -7008,7 +7507,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Sheet"];
+                    "application/json": components["schemas"]["OpenBuild"];
                 };
             };
             /** @description Not Found */
@@ -7110,7 +7609,877 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Sheet"];
+                    "application/json": components["schemas"]["OpenBuild"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    take_picture_api_builds__build_id__pictures_post: {
+        parameters: {
+            query: {
+                revision: number;
+                name?: string;
+                role?: "reference" | "sketch";
+            };
+            header?: never;
+            path: {
+                build_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OpenBuild"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    show_picture_api_pictures__picture_id__get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                picture_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    list_wearers_api_wearers_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BookEntry"][];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    delete_wearer_api_wearers__wearer_id__delete: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                wearer_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    undelete_wearer_api_wearers__wearer_id__undelete_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                wearer_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    write_down_api_builds__build_id__book_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["KeepMeasures"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OpenBuild"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    look_at_measuring_api_builds__build_id__measurings__measuring_id__get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build_id: string;
+                measuring_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Remeasured"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    take_measuring_api_builds__build_id__measuring_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TakeMeasures"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OpenBuild"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    next_version_api_builds__build_id__versions_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NextVersion"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OpenBuild"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    type_widths_api_builds__build_id__typed_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TypedIn"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OpenBuild"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    compare_versions_api_builds__build_id__compare_get: {
+        parameters: {
+            query: {
+                before: number;
+                after: number;
+            };
+            header?: never;
+            path: {
+                build_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Compared"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    edit_the_pattern_api_builds__build_id__pattern_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PatternEdits"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OpenBuild"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    preview_edit_api_builds__build_id__pattern_preview_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EditPreview"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EditedPattern"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    refit_build_api_builds__build_id__refit_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Refitting"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OpenBuild"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    open_drawing_api_drawings_post: {
+        parameters: {
+            query?: {
+                name?: string;
+                unit?: ("mm" | "cm" | "in" | "px") | null;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Drawing"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    check_traced_api_builds__build_id__traced_check_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TracedPattern"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TracedAnswer"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    keep_traced_api_builds__build_id__traced_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Traced"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OpenBuild"];
                 };
             };
             /** @description Not Found */
@@ -7163,7 +8532,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Sheet"];
+                    "application/json": components["schemas"]["OpenBuild"];
                 };
             };
             /** @description Not Found */
@@ -7217,7 +8586,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Sheet"];
+                    "application/json": components["schemas"]["OpenBuild"];
                 };
             };
             /** @description Not Found */
@@ -7372,7 +8741,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Sheet"];
+                    "application/json": components["schemas"]["OpenBuild"];
                 };
             };
             /** @description Not Found */
@@ -7570,9 +8939,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": {
-                        [key: string]: unknown;
-                    };
+                    "application/json": components["schemas"]["WrittenFitting"];
                 };
             };
             /** @description Not Found */
@@ -7622,479 +8989,6 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Verdict"];
-                };
-            };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Trouble"];
-                };
-            };
-            /** @description Conflict */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Trouble"];
-                };
-            };
-            /** @description Unprocessable Entity */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Trouble"];
-                };
-            };
-        };
-    };
-    next_version_api_builds__build_id__versions_post: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                build_id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["NextVersion"];
-            };
-        };
-        responses: {
-            /** @description Successful Response */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Sheet"];
-                };
-            };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Trouble"];
-                };
-            };
-            /** @description Conflict */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Trouble"];
-                };
-            };
-            /** @description Unprocessable Entity */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Trouble"];
-                };
-            };
-        };
-    };
-    type_widths_api_builds__build_id__typed_post: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                build_id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["TypedIn"];
-            };
-        };
-        responses: {
-            /** @description Successful Response */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Sheet"];
-                };
-            };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Trouble"];
-                };
-            };
-            /** @description Conflict */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Trouble"];
-                };
-            };
-            /** @description Unprocessable Entity */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Trouble"];
-                };
-            };
-        };
-    };
-    compare_versions_api_builds__build_id__compare_get: {
-        parameters: {
-            query: {
-                before: number;
-                after: number;
-            };
-            header?: never;
-            path: {
-                build_id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Successful Response */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Compared"];
-                };
-            };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Trouble"];
-                };
-            };
-            /** @description Conflict */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Trouble"];
-                };
-            };
-            /** @description Unprocessable Entity */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Trouble"];
-                };
-            };
-        };
-    };
-    edit_the_pattern_api_builds__build_id__pattern_post: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                build_id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["PatternEdits"];
-            };
-        };
-        responses: {
-            /** @description Successful Response */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Sheet"];
-                };
-            };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Trouble"];
-                };
-            };
-            /** @description Conflict */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Trouble"];
-                };
-            };
-            /** @description Unprocessable Entity */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Trouble"];
-                };
-            };
-        };
-    };
-    preview_edit_api_builds__build_id__pattern_preview_post: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                build_id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["EditPreview"];
-            };
-        };
-        responses: {
-            /** @description Successful Response */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["EditedPattern"];
-                };
-            };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Trouble"];
-                };
-            };
-            /** @description Conflict */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Trouble"];
-                };
-            };
-            /** @description Unprocessable Entity */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Trouble"];
-                };
-            };
-        };
-    };
-    refit_build_api_builds__build_id__refit_post: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                build_id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["Refitting"];
-            };
-        };
-        responses: {
-            /** @description Successful Response */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Sheet"];
-                };
-            };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Trouble"];
-                };
-            };
-            /** @description Conflict */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Trouble"];
-                };
-            };
-            /** @description Unprocessable Entity */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Trouble"];
-                };
-            };
-        };
-    };
-    open_drawing_api_drawings_post: {
-        parameters: {
-            query?: {
-                name?: string;
-                unit?: ("mm" | "cm" | "in" | "px") | null;
-            };
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Successful Response */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Drawing"];
-                };
-            };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Trouble"];
-                };
-            };
-            /** @description Conflict */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Trouble"];
-                };
-            };
-            /** @description Unprocessable Entity */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Trouble"];
-                };
-            };
-        };
-    };
-    check_traced_api_builds__build_id__traced_check_post: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                build_id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["TracedPattern"];
-            };
-        };
-        responses: {
-            /** @description Successful Response */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["TracedAnswer"];
-                };
-            };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Trouble"];
-                };
-            };
-            /** @description Conflict */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Trouble"];
-                };
-            };
-            /** @description Unprocessable Entity */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Trouble"];
-                };
-            };
-        };
-    };
-    keep_traced_api_builds__build_id__traced_post: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                build_id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["Traced"];
-            };
-        };
-        responses: {
-            /** @description Successful Response */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Sheet"];
                 };
             };
             /** @description Not Found */
@@ -8245,7 +9139,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Sheet"];
+                    "application/json": components["schemas"]["OpenBuild"];
                 };
             };
             /** @description Not Found */
@@ -8298,7 +9192,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Sheet"];
+                    "application/json": components["schemas"]["OpenBuild"];
                 };
             };
             /** @description Not Found */
@@ -8813,7 +9707,7 @@ export interface operations {
             };
         };
     };
-    readanswer_api_builds__build_id__letter_post: {
+    read_answer_api_builds__build_id__letter_post: {
         parameters: {
             query: {
                 revision: number;
@@ -8832,404 +9726,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Sheet"];
-                };
-            };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Trouble"];
-                };
-            };
-            /** @description Conflict */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Trouble"];
-                };
-            };
-            /** @description Unprocessable Entity */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Trouble"];
-                };
-            };
-        };
-    };
-    add_picture_api_builds__build_id__pictures_post: {
-        parameters: {
-            query: {
-                revision: number;
-                name?: string;
-                role?: "reference" | "sketch";
-            };
-            header?: never;
-            path: {
-                build_id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Successful Response */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Sheet"];
-                };
-            };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Trouble"];
-                };
-            };
-            /** @description Conflict */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Trouble"];
-                };
-            };
-            /** @description Unprocessable Entity */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Trouble"];
-                };
-            };
-        };
-    };
-    show_picture_api_pictures__picture_id__get: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                picture_id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Successful Response */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Trouble"];
-                };
-            };
-            /** @description Conflict */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Trouble"];
-                };
-            };
-            /** @description Unprocessable Entity */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Trouble"];
-                };
-            };
-        };
-    };
-    list_wearers_api_wearers_get: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Successful Response */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["BookEntry"][];
-                };
-            };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Trouble"];
-                };
-            };
-            /** @description Conflict */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Trouble"];
-                };
-            };
-            /** @description Unprocessable Entity */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Trouble"];
-                };
-            };
-        };
-    };
-    delete_wearer_api_wearers__wearer_id__delete: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                wearer_id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Successful Response */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Trouble"];
-                };
-            };
-            /** @description Conflict */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Trouble"];
-                };
-            };
-            /** @description Unprocessable Entity */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Trouble"];
-                };
-            };
-        };
-    };
-    undelete_wearer_api_wearers__wearer_id__undelete_post: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                wearer_id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Successful Response */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Trouble"];
-                };
-            };
-            /** @description Conflict */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Trouble"];
-                };
-            };
-            /** @description Unprocessable Entity */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Trouble"];
-                };
-            };
-        };
-    };
-    write_down_api_builds__build_id__book_post: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                build_id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["KeepMeasures"];
-            };
-        };
-        responses: {
-            /** @description Successful Response */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Sheet"];
-                };
-            };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Trouble"];
-                };
-            };
-            /** @description Conflict */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Trouble"];
-                };
-            };
-            /** @description Unprocessable Entity */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Trouble"];
-                };
-            };
-        };
-    };
-    look_at_measuring_api_builds__build_id__measurings__measuring_id__get: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                build_id: string;
-                measuring_id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Successful Response */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Remeasured"];
-                };
-            };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Trouble"];
-                };
-            };
-            /** @description Conflict */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Trouble"];
-                };
-            };
-            /** @description Unprocessable Entity */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Trouble"];
-                };
-            };
-        };
-    };
-    take_measuring_api_builds__build_id__measuring_post: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                build_id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["TakeMeasures"];
-            };
-        };
-        responses: {
-            /** @description Successful Response */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Sheet"];
+                    "application/json": components["schemas"]["OpenBuild"];
                 };
             };
             /** @description Not Found */

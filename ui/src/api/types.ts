@@ -2,7 +2,7 @@ import type { components } from './schema'
 
 type Schemas = components['schemas']
 
-export type Sheet = Schemas['Sheet']
+export type OpenBuild = Schemas['OpenBuild']
 export type Build = Schemas['Build']
 export type Plan = Schemas['Plan']
 export type Line = Schemas['Line']
@@ -23,7 +23,7 @@ export type Section = Schemas['Section']
 export type SchoolEffect = Schemas['SchoolEffect']
 export type CuttingPlan = Schemas['CuttingPlan']
 export type Opening = Schemas['Opening']
-export type Way = Schemas['Way']
+export type WayIn = Schemas['WayIn']
 export type Holes = Schemas['Holes']
 export type Knot = Schemas['Knot']
 export type Past = Schemas['Past']
@@ -50,5 +50,10 @@ export type TracedPattern = Schemas['TracedPattern']
 export type TracedAnswer = Schemas['TracedAnswer']
 export type Picture = Schemas['Picture']
 export type Consequence = Schemas['Consequence']
-export type PatternEdit = { kind: string } & Record<string, unknown>
+export type PatternEdit = Schemas['PatternEdits']['edits'][number]
+export type NewFitting = Omit<Schemas['NewFitting'], 'revision'>
+export type WrittenFitting = Schemas['WrittenFitting']
+export type WrittenBone = Schemas['WrittenBoneKind']
+export type SetLine = Omit<Schemas['SetLine'], 'revision'>
+export type TypedIn = Omit<Schemas['TypedIn'], 'revision'>
 export type Readiness = Schemas['Readiness']

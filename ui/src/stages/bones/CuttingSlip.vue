@@ -46,8 +46,8 @@ const buy = (one: CuttingPlan) => [
   ...(one.coil_mm ? [`${metres(one.coil_mm)} off the coil`] : []),
   ...Object.entries(one.bought_mm).map(([length, count]) => `${count} × ${mm(Number(length))}`),
 ].join(', ')
-const recut = computed(() => desk.plan!.recut)
-const moved = computed(() => recut.value?.fates.filter((fate) => fate.what !== 'stays') ?? [])
+const reuse = computed(() => desk.plan!.reuse)
+const moved = computed(() => reuse.value?.bones.filter((bone) => bone.what !== 'stays') ?? [])
 const SAID = { 'moves here': 'take the one cut for', 'cut down': 'cut down the one from', new: 'cut a new one', stays: '' }
 </script>
 
@@ -79,14 +79,14 @@ const SAID = { 'moves here': 'take the one cut for', 'cut down': 'cut down the o
     </form>
 
     <h2>Once they are cut</h2>
-    <template v-if="recut">
+    <template v-if="reuse">
       <p v-if="!moved.length"><b>All cut bones still fit</b><template v-if="desk.build!.bones!.cut_version">; cut from version {{ desk.build!.bones!.cut_version }}</template>.</p>
       <template v-else>
-        <p><b>{{ moved.length }} of {{ recut.fates.length }} change on each half</b>: {{ recut.new }} new, {{ recut.cut_down }} cut down.</p>
+        <p><b>{{ moved.length }} of {{ reuse.bones.length }} change on each half</b>: {{ reuse.new }} new, {{ reuse.cut_down }} cut down.</p>
         <table class="numbers" aria-label="What becomes of the cut bones">
           <tbody><tr v-for="fate in moved" :key="fate.channel" :data-fate="fate.channel"><td><b>{{ fate.channel }}</b></td><td>{{ SAID[fate.what] }}<template v-if="fate.from_channel && fate.what !== 'new'"> {{ fate.from_channel === fate.channel ? 'it' : fate.from_channel }}, {{ mm(fate.had_mm!) }}</template></td><td class="n in">{{ mm(fate.length_mm) }}</td></tr></tbody>
         </table>
-        <p v-if="recut.left.length" class="soft">Left over: {{ recut.left.map((one) => `${one.channel} ${mm(one.length_mm)}`).join(', ') }}.</p>
+        <p v-if="reuse.left.length" class="soft">Left over: {{ reuse.left.map((one) => `${one.channel} ${mm(one.length_mm)}`).join(', ') }}.</p>
       </template>
       <div class="acts"><v-btn v-if="moved.length" size="small" variant="outlined" @click="desk.bonesAreCut()">Now they are cut so</v-btn><v-btn size="small" variant="text" @click="desk.edit([{ at: 'bones.cut', value: [] }], 'Bones not cut')">They are not cut</v-btn></div>
     </template>

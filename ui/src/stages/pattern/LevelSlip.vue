@@ -7,11 +7,11 @@ import EditFault from './EditFault.vue'
 import EditField from './EditField.vue'
 
 // One level: how the garment sits there, and every panel's width.
-const props = defineProps<{ level: string; panels: LaidPanel[] }>()
+const props = defineProps<{ level: LevelName; panels: LaidPanel[] }>()
 const emit = defineEmits<{ edit: [edit: PatternEdit] }>()
 const desk = useDesk()
 const here = computed(() => desk.plan!.levels!.find((one) => one.name === props.level))
-const name = computed(() => LEVEL_LABELS[props.level as LevelName].toLowerCase())
+const name = computed(() => LEVEL_LABELS[props.level].toLowerCase())
 const rows = computed(() => {
   const one = here.value
   if (!one) return []

@@ -150,7 +150,7 @@ const under = computed(() => {
       </div>
       <SeamSlip v-if="picked?.startsWith('seam')" v-model:how="how" :seam="number" :panels="panels" @edit="make" />
       <PanelSlip v-else-if="picked?.startsWith('panel')" :panel="number" :panels="panels" @edit="make" />
-      <LevelSlip v-else-if="picked?.startsWith('level')" :level="picked.slice(6)" :panels="panels" @edit="make" />
+      <LevelSlip v-else-if="picked?.startsWith('level')" :level="picked.slice(6) as LevelName" :panels="panels" @edit="make" />
       <LineSlip v-else-if="picked === 'top' || picked === 'hem'" :end="picked" :line="picked === 'top' ? topLine : hemLine" :panels="panels" @edit="make" />
       <PieceSlip v-else-if="picked" :name="picked" @edit="make" />
       <AimSlip v-else @start="starting = $event" />

@@ -1,0 +1,39 @@
+"""What was planned of each open build, kept so that an edit re-plans only what it touches."""
+
+import threading
+from collections import OrderedDict
+from dataclasses import dataclass, field
+
+from fuseau.planning.cache import StageCache
+
+_OPEN_BUILDS = 12
+
+
+@dataclass
+class BuildCaches:
+    """The stages of one open build: those of its plan, and of what is asked for beside it, each with its lock.
+
+    What takes long has a cache and a lock of its own, so that an edit never waits for it.
+    """
+
+    edits: StageCache = field(default_factory=StageCache)
+    asides: StageCache = field(default_factory=lambda: StageCache(12))
+    planning: threading.Lock = field(default_factory=threading.Lock)
+    thinking: threading.Lock = field(default_factory=threading.Lock)
+
+
+class Caches:
+    """The caches of the builds that were open last. For any number of threads."""
+
+    def __init__(self) -> None:
+        self._builds: OrderedDict[str, BuildCaches] = OrderedDict()
+        self._guard = threading.Lock()
+
+    def of(self, build_id: str) -> BuildCaches:
+        """The caches of a build; those of the builds that were open longest ago go."""
+        with self._guard:
+            found = self._builds.pop(build_id, None) or BuildCaches()
+            self._builds[build_id] = found
+            while len(self._builds) > _OPEN_BUILDS:
+                self._builds.popitem(last=False)
+            return found
