@@ -64,12 +64,22 @@ class Session:
         self.book = book
         self.pictures = pictures
         self._caches = caches
+        self._house: House | None = None
         self._cut: tuple[object, tuple[CuttingPlan, ...]] | None = None
 
     @property
     def house(self) -> House:
         """The workshop's settings."""
-        return House.model_validate_json(self.workshop.setting("house", "{}"))
+        found = self._house
+        if found is None:
+            found = self._house = House.model_validate_json(self.workshop.setting("house", "{}"))
+        return found
+
+    def set_house(self, house: House) -> House:
+        """Keep the workshop's settings."""
+        self.workshop.set("house", house.model_dump_json())
+        self._house = house
+        return house
 
     @property
     def unit(self) -> Unit:
@@ -90,7 +100,8 @@ class Session:
         A decision that changes nothing keeps nothing. Raises NoSuchBuild, Stale, Unmakeable, or what `decide` raises.
         """
         opened = self.workshop.open(build_id)
-        self.workshop.check(build_id, revision)
+        if opened.revision != revision:
+            self.workshop.check(build_id, revision)
         at_hand = AtHand(build_id, opened.build, self.unit, self)
         build = decide(at_hand)
         if build == opened.build:
@@ -101,9 +112,8 @@ class Session:
 
     def makeable(self, at_hand: AtHand, changed: Build) -> Plan:
         """The plan after a change; refuses one that makes a garment unmakeable which was not so before."""
-        before = at_hand.planned
         planned = self.plan(at_hand.id, changed)
-        if planned.unmakeable and not before.unmakeable:
+        if planned.unmakeable and not at_hand.planned.unmakeable:
             stop = planned.findings[-1]
             raise Unmakeable(stop.at or "", stop.sentence.code, **stop.sentence.given)
         return planned

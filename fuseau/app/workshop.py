@@ -94,8 +94,7 @@ def read_house(session: TheSession) -> House:
 @router.put("/house")
 def set_house(session: TheSession, house: House) -> House:
     """Keep the workshop's settings."""
-    session.workshop.set("house", house.model_dump_json())
-    return session.house
+    return session.set_house(house)
 
 
 @router.get("/catalogue")

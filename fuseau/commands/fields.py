@@ -6,7 +6,7 @@ from fuseau.craft.base.errors import Unmakeable
 from fuseau.craft.base.findings import Change
 from fuseau.craft.base.lengths import Unit
 from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS
-from fuseau.document.build import Build, read_build
+from fuseau.document.build import Build, plain, with_parts
 
 _NEVER_SET = ("format", "version", "versions")
 _ENTRIES = ("by_channel", "on_seams", "made_by_channel", "shares", "by_seam")  # what is set to None is taken out
@@ -18,13 +18,20 @@ def change(build: Build, changes: list[Change], unit: Unit) -> Build:
     Raises Unmakeable for a field that does not exist or is not for changing, and pydantic.ValidationError
     for a value that cannot be.
     """
-    data = build.model_dump(mode="json")
+    touched: dict[str, Any] = {}
+
+    def put(one: Change) -> None:
+        part = one.at.split(".")[0]
+        if part not in touched and part in Build.model_fields:
+            touched[part] = plain(build, part)
+        _set(touched, one.at, one.value)
+
     for one in changes:
-        _set(data, one.at, one.value)
+        put(one)
         if one.at == "kind" and one.value in GARMENT_KINDS:
             for usual in GARMENT_KINDS[one.value].defaults():
-                _set(data, usual.at, usual.value)
-    return read_build(data, unit)
+                put(usual)
+    return with_parts(build, unit, **touched)
 
 
 def _set(data: dict[str, Any], at: str, value: Any) -> None:

@@ -7,7 +7,7 @@ from typing import Any
 from fuseau.commands.versions import cut_version, fixed
 from fuseau.craft.base.errors import Unmakeable
 from fuseau.craft.base.lengths import Unit
-from fuseau.document.build import Build, read_build
+from fuseau.document.build import Build, plain, with_parts
 from fuseau.document.fittings import GapReading
 from fuseau.planning.plan import Plan
 
@@ -20,17 +20,14 @@ def log_fitting(build: Build, planned: Plan, fitting: Mapping[str, Any], today: 
     """
     build = cut_version(build, planned, today) if not build.versions else fixed(build)
     number = len(build.fittings) + 1
-    data = build.model_dump(mode="json")
-    data["fittings"].append(
-        {
-            "made_of": data["mock_up"],
-            "version": build.versions[-1].number,
-            **fitting,
-            "number": number,
-            "tried_on": today.isoformat(),
-        }
-    )
-    read = read_build(data, unit)
+    written = {
+        "made_of": plain(build, "mock_up"),
+        "version": build.versions[-1].number,
+        **fitting,
+        "number": number,
+        "tried_on": today.isoformat(),
+    }
+    read = with_parts(build, unit, fittings=[*build.fittings, written])
     logged = read.fittings[-1]
     ordered = logged.model_copy(update={"readings": _from_the_top(logged.readings)})
     return read.model_copy(update={"fittings": (*read.fittings[:-1], ordered)})
@@ -39,17 +36,16 @@ def log_fitting(build: Build, planned: Plan, fitting: Mapping[str, Any], today: 
 def correct_fitting(build: Build, number: int, fitting: Mapping[str, Any], unit: Unit) -> Build:
     """The build with a fitting corrected: fields that are given replace what was written then.
 
-    Versions that came from it stand, but count as made from what was not so (`fitted.stale_versions`). Raises
+    Versions that came from it stand, but count as made from what was not so (`evidence.stale_versions`). Raises
     Unmakeable for a fitting that does not exist, and pydantic.ValidationError below `fittings.<n>`.
     """
     old = next((one for one in build.fittings if one.number == number), None)
     if old is None:
         raise Unmakeable("fittings", "fitting.no_such", fitting=number)
-    data = build.model_dump(mode="json")
     i = build.fittings.index(old)
-    fixed = {"number": number, "version": old.version, "corrected": old.corrected}
-    data["fittings"][i] = {**data["fittings"][i], **fitting, **fixed}
-    read = read_build(data, unit)
+    stays = {"number": number, "version": old.version, "corrected": old.corrected}
+    written = {**old.model_dump(mode="json"), **fitting, **stays}
+    read = with_parts(build, unit, fittings=[*build.fittings[:i], written, *build.fittings[i + 1 :]])
     new = read.fittings[i].model_copy(update={"readings": _from_the_top(read.fittings[i].readings)})
     if new == old:
         return build
@@ -71,12 +67,11 @@ def set_line(build: Build, planned: Plan, line: Mapping[str, Any] | None, unit: 
     seam, level = line.get("seam"), line.get("level")
     if not any((one.seam, one.level) == (seam, level) for one in proposal.lines):
         raise Unmakeable("line_edits", "line.no_such")
-    kept = [one for one in build.line_edits if one.version == current.number and (one.seam, one.level) != (seam, level)]
-    data = build.model_dump(mode="json")
-    data["line_edits"] = [one.model_dump(mode="json") for one in kept]
+    here = (one for one in build.line_edits if one.version == current.number)
+    edits: list[Any] = [one for one in here if (one.seam, one.level) != (seam, level)]
     if line.get("cf_side_mm") is not None and line.get("cb_side_mm") is not None:
-        data["line_edits"].append({**line, "version": current.number})
-    return read_build(data, unit)
+        edits.append({**line, "version": current.number})
+    return with_parts(build, unit, line_edits=edits)
 
 
 def _from_the_top(readings: tuple[GapReading, ...]) -> tuple[GapReading, ...]:

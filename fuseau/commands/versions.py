@@ -5,7 +5,7 @@ import datetime
 from fuseau.craft.base.errors import Unmakeable
 from fuseau.craft.base.lengths import Unit
 from fuseau.craft.pattern.pattern import Pattern
-from fuseau.document.build import Build, HemWish, PatternVersion, TopWish, read_build
+from fuseau.document.build import Build, HemWish, PatternVersion, TopWish, with_parts
 from fuseau.planning.plan import Plan
 from fuseau.wording import Words
 
@@ -17,7 +17,7 @@ def cut_version(build: Build, planned: Plan, today: datetime.date) -> Build:
     if planned.drafted is None:
         raise Unmakeable("versions", "version.measures_first")
     first = PatternVersion(number=1, reason="drafted", made_on=today, pattern=planned.drafted)
-    return read_build(build.model_copy(update={"versions": (first,)}).model_dump())
+    return with_parts(build, versions=(first,))
 
 
 def accept(build: Build, planned: Plan, today: datetime.date, unit: Unit = "cm") -> Build:
@@ -101,4 +101,4 @@ def as_drafted(build: Build, pattern: Pattern) -> Build:
             "allowances": pattern.allowances,
         }
     )
-    return read_build(build.model_copy(update={"draft": draft}).model_dump())
+    return with_parts(build, draft=draft)

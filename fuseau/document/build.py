@@ -339,3 +339,17 @@ def faults(error: ValidationError) -> list[Fault]:
 def read_build(data: Any, unit: Unit = "cm") -> Build:
     """A Build from plain data. Raises pydantic.ValidationError (see `faults`)."""
     return Build.model_validate(data, context={"unit": unit})
+
+
+def with_parts(build: Build, unit: Unit = "cm", **parts: Any) -> Build:
+    """The build with some of its parts read anew, from plain data or records; the others stay the very same objects.
+
+    Raises pydantic.ValidationError (see `faults`), also where the parts no longer go together.
+    """
+    data = {name: getattr(build, name) for name in Build.model_fields} | parts
+    return Build.model_validate(data, context={"unit": unit})
+
+
+def plain(build: Build, part: str) -> Any:
+    """One part of a build as plain data, to be changed and read anew."""
+    return build.model_dump(mode="json", include={part})[part]

@@ -96,9 +96,8 @@ def aim_pattern(inputs: AimInputs) -> tuple[Aim, Pattern]:
         if current is None or len(current.panels) != count:
             fresh = draft(body, girths, target.gap_mm, count, top, hem, inputs.allowances, practice)
             return _in_one_piece(fresh, practice) if inputs.one_piece else fresh
-        return alter(current, _alteration(current, body, girths, target.gap_mm, top, hem)).model_copy(
-            update={"allowances": inputs.allowances}
-        )
+        made = _alteration(current, body, girths, target.gap_mm, top, hem)
+        return alter(current, made).altered(allowances=inputs.allowances)
 
     if GARMENT_KINDS[inputs.kind].tied:
         aimed = aim_tied(target, body, takes, practice)

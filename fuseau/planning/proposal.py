@@ -144,7 +144,7 @@ def _placed(inputs: ProposalInputs, pinched: dict[int, Array]) -> _Made:
     left: dict[LevelName, float] = {
         name: 2 * float(found.left_mm[i]) for name, i in current.stations_named().items() if abs(found.left_mm[i]) > 0.5
     }
-    pattern = alter(current, made).model_copy(update={"allowances": inputs.allowances})
+    pattern = alter(current, made).altered(allowances=inputs.allowances)
     return _Made(pattern, worked_out, made, left)
 
 

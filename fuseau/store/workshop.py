@@ -4,6 +4,7 @@ import datetime
 import json
 import threading
 import uuid
+from collections import OrderedDict
 from dataclasses import dataclass
 
 from sqlalchemy import Engine, func
@@ -11,6 +12,8 @@ from sqlmodel import Session, col, select
 
 from fuseau.document.build import Build, read_build
 from fuseau.store.tables import BuildRow, RevisionRow, SettingRow
+
+_MOST_READ = 40
 
 
 class NoSuchBuild(LookupError):
@@ -59,6 +62,8 @@ class Workshop:
     def __init__(self, engine: Engine) -> None:
         self._engine = engine
         self._writing = threading.Lock()
+        self._read: OrderedDict[int, Build] = OrderedDict()  # by revision, which never changes
+        self._reading = threading.Lock()
 
     # --- reading
 
@@ -127,9 +132,9 @@ class Workshop:
             row = self._row(session, build_id)
             self._check_present(session, row, revision)
             following = self._following(session, row.head_id)
-            if following is None or following.id is None:
+            if following is None or following[0] is None:
                 raise NothingToDo("Nothing was undone that could be done again.")
-            return self._move(session, row, following.id)
+            return self._move(session, row, following[0])
 
     def restore(self, build_id: str, revision: int, to: int) -> Opened:
         """Make an earlier revision the present one again, as a new revision, so that nothing is lost."""
@@ -139,7 +144,7 @@ class Workshop:
             old = session.get(RevisionRow, to)
             if old is None or old.build_id != build_id:
                 raise NoSuchBuild("This build has no such revision.")
-            return self._keep(session, row, read_build(json.loads(old.document)), f"back to: {old.label}")
+            return self._keep(session, row, self._build(session, old.id), f"back to: {old.label}")
 
     def archive(self, build_id: str, archived: bool) -> Opened:
         """Put a build away, or take it out again."""
@@ -197,21 +202,43 @@ class Workshop:
             raise NoSuchBuild("This build has no such revision.")
         return found
 
-    def _following(self, session: Session, revision_id: int | None) -> RevisionRow | None:
+    def _build(self, session: Session, revision_id: int | None) -> Build:
+        """The build as it was at a revision; the last ones are not read again."""
+        with self._reading:
+            found = self._read.pop(revision_id or 0, None)
+            if found is None:
+                found = read_build(json.loads(self._revision(session, revision_id).document))
+            self._remember(revision_id or 0, found)
+        return found
+
+    def _remember(self, revision_id: int, build: Build) -> None:
+        self._read[revision_id] = build
+        while len(self._read) > _MOST_READ:
+            self._read.popitem(last=False)
+
+    def _following(self, session: Session, revision_id: int | None) -> tuple[int | None, str] | None:
+        """Id and label of the newest revision that followed one; its document is not read."""
         return session.exec(
-            select(RevisionRow).where(RevisionRow.parent_id == revision_id).order_by(col(RevisionRow.id).desc())
+            select(RevisionRow.id, RevisionRow.label)
+            .where(RevisionRow.parent_id == revision_id)
+            .order_by(col(RevisionRow.id).desc())
         ).first()
 
     def _opened(self, session: Session, row: BuildRow, build: Build | None = None) -> Opened:
-        head = self._revision(session, row.head_id)
-        following = self._following(session, head.id)
+        head = session.exec(
+            select(RevisionRow.id, RevisionRow.parent_id, RevisionRow.label).where(RevisionRow.id == row.head_id)
+        ).first()
+        if head is None:
+            raise NoSuchBuild("This build has no such revision.")
+        number, parent, label = head
+        following = self._following(session, number)
         return Opened(
             id=row.id,
-            build=build or read_build(json.loads(head.document)),
-            revision=head.id or 0,
+            build=build or self._build(session, number),
+            revision=number or 0,
             archived=row.archived,
-            undoes=head.label if head.parent_id is not None else None,
-            redoes=following.label if following else None,
+            undoes=label if parent is not None else None,
+            redoes=following[1] if following else None,
         )
 
     def _check_present(self, session: Session, row: BuildRow, revision: int) -> None:
@@ -236,10 +263,19 @@ class Workshop:
         self._point(row, revision.id, build)
         session.add(row)
         session.commit()
-        return self._opened(session, row, build)
+        with self._reading:
+            self._remember(revision.id or 0, build)
+        return Opened(
+            id=row.id,
+            build=build,
+            revision=revision.id or 0,
+            archived=row.archived,
+            undoes=revision.label if revision.parent_id is not None else None,
+            redoes=None,
+        )
 
     def _move(self, session: Session, row: BuildRow, to: int) -> Opened:
-        self._point(row, to, read_build(json.loads(self._revision(session, to).document)))
+        self._point(row, to, self._build(session, to))
         session.add(row)
         session.commit()
         return self._opened(session, row)

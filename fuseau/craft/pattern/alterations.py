@@ -95,13 +95,11 @@ def alter(pattern: Pattern, alteration: Alteration) -> Pattern:
         moved = {"top": alteration.top, "hem": alteration.hem}
         kept = {end: line for end, line in moved.items() if line and getattr(left, end) == getattr(pattern, end)}
         left = left.model_copy(update={"panels": _moved(left.panels, alteration), **kept})
-    return pattern.model_copy(
-        update={
-            "panels": _moved(pattern.panels, alteration),
-            "left": left,
-            "top": alteration.top or pattern.top,
-            "hem": alteration.hem or pattern.hem,
-        }
+    return pattern.altered(
+        panels=_moved(pattern.panels, alteration),
+        left=left,
+        top=alteration.top or pattern.top,
+        hem=alteration.hem or pattern.hem,
     )
 
 

@@ -216,14 +216,19 @@ class Pattern(Record):
         """The pattern as arrays (its right half, and the girths of both)."""
         return Shape(self)
 
+    def altered(self, **update: object) -> "Pattern":
+        """The pattern with fields changed. On the same stations its curves keep their spline basis, and its maps."""
+        found = self.model_copy(update=update)
+        if self.strain and not {"stations", "strain"} & update.keys():
+            found.__dict__["shape"] = Shape(found, self.shape.basis)
+        return found
+
     @cached_property
     def left_pattern(self) -> "Pattern | None":
         """The left half as a pattern of its own, if it differs."""
         if self.left is None:
             return None
-        return self.model_copy(
-            update={"panels": self.left.panels, "top": self.left.top, "hem": self.left.hem, "left": None}
-        )
+        return self.altered(panels=self.left.panels, top=self.left.top, hem=self.left.hem, left=None)
 
     def fixed(self) -> "Pattern":
         """The same pattern with the tension of its curves written down."""
@@ -262,9 +267,13 @@ class Pattern(Record):
 
 @dataclass(frozen=True, eq=False)
 class Shape:
-    """A pattern as arrays. Edges are in order CF to CB: panel 1 toward CF, panel 1 toward CB, panel 2 …"""
+    """A pattern as arrays. Edges are in order CF to CB: panel 1 toward CF, panel 1 toward CB, panel 2 …
+
+    `known` is the spline basis of its stations and strain, where another pattern has it already.
+    """
 
     pattern: Pattern
+    known: Basis | None = None
 
     @cached_property
     def nominal(self) -> Array:
@@ -280,6 +289,8 @@ class Shape:
     @cached_property
     def basis(self) -> Basis:
         """The spline basis that all edges share."""
+        if self.known is not None:
+            return self.known
         if self.pattern.strain:
             return basis(self.nominal, self.pattern.strain)
         return calm_basis(self.nominal, self.edges)

@@ -128,6 +128,7 @@ def lay_flat(pattern: Pattern, practice: Practice) -> Laid:
             seams.append(_trued(j, above, below, edges, highs, lows))
 
     panels = []
+    widths = shape.widths(shape.nominal)
     for i, panel in enumerate(pattern.panels):
         left, right = 2 * i, 2 * i + 1
         points = {side: edges[side].cut(lows[side], highs[side]) for side in (left, right)}
@@ -142,6 +143,7 @@ def lay_flat(pattern: Pattern, practice: Practice) -> Laid:
                 _notches(i, lows[left], highs[left], practice),
                 _notches(i + 1, lows[right], highs[right], practice) if i + 1 < count else (),
                 edges,
+                widths[:, i],
             )
         )
     return Laid(panels=tuple(panels), seams=tuple(seams), pieces=_gussets(pattern, edges, highs, lows))
@@ -315,15 +317,14 @@ def _panel(
     cf_notches: tuple[Notch, ...],
     cb_notches: tuple[Notch, ...],
     edges: list[_Edge],
+    widths: Array,
 ) -> LaidPanel:
     left, right = edges[2 * (number - 1)], edges[2 * (number - 1) + 1]
     waist = tuple((float(np.interp(0, edge.run, edge.x)), 0.0) for edge in (left, right))
     middle = (waist[0][0] + waist[1][0]) / 2
     low, high = float(hem[:, 1].max()), float(top[:, 1].min())
     outline = np.vstack([cf_edge, top[1:-1], cb_edge[::-1], hem[::-1][1:-1]])
-    shape = pattern.shape
-    widths = shape.widths(shape.nominal)[:, number - 1]
-    return LaidPanel(
+    return LaidPanel.model_construct(
         number=number,
         outline=_points(outline),
         cf_edge=_points(cf_edge),
