@@ -69,7 +69,7 @@ class Workshop:
 
     def builds(self, archived: bool = False) -> list[Opened]:
         """Builds that are not deleted, by the day they are needed; those without a day come last."""
-        with Session(self._engine) as session:
+        with Session(self._engine, expire_on_commit=False) as session:
             rows = session.exec(
                 select(BuildRow)
                 .where(col(BuildRow.deleted_at).is_(None), BuildRow.archived == archived)
@@ -79,12 +79,12 @@ class Workshop:
 
     def open(self, build_id: str) -> Opened:
         """One build. Raises NoSuchBuild."""
-        with Session(self._engine) as session:
+        with Session(self._engine, expire_on_commit=False) as session:
             return self._opened(session, self._row(session, build_id))
 
     def history(self, build_id: str, most: int = 200) -> list[Entry]:
         """The build's revisions, newest first."""
-        with Session(self._engine) as session:
+        with Session(self._engine, expire_on_commit=False) as session:
             row = self._row(session, build_id)
             found = session.exec(
                 select(RevisionRow)
@@ -98,7 +98,7 @@ class Workshop:
 
     def make(self, build: Build, label: str) -> Opened:
         """Put a new build into the workshop."""
-        with self._writing, Session(self._engine) as session:
+        with self._writing, Session(self._engine, expire_on_commit=False) as session:
             row = BuildRow(id=uuid.uuid4().hex[:12], name=build.brief.name, created_at=_now())
             session.add(row)
             session.flush()
@@ -106,19 +106,19 @@ class Workshop:
 
     def edit(self, build_id: str, revision: int, build: Build, label: str) -> Opened:
         """Keep a changed build as the next revision. Raises Stale when `revision` is not the present one."""
-        with self._writing, Session(self._engine) as session:
+        with self._writing, Session(self._engine, expire_on_commit=False) as session:
             row = self._row(session, build_id)
             self._check_present(session, row, revision)
             return self._keep(session, row, build, label)
 
     def check(self, build_id: str, revision: int) -> None:
         """Raises Stale when `revision` is not the present one."""
-        with Session(self._engine) as session:
+        with Session(self._engine, expire_on_commit=False) as session:
             self._check_present(session, self._row(session, build_id), revision)
 
     def undo(self, build_id: str, revision: int) -> Opened:
         """Go back to the revision before. Raises NothingToDo at the first, Stale as `edit` does."""
-        with self._writing, Session(self._engine) as session:
+        with self._writing, Session(self._engine, expire_on_commit=False) as session:
             row = self._row(session, build_id)
             self._check_present(session, row, revision)
             parent = self._revision(session, row.head_id).parent_id
@@ -128,7 +128,7 @@ class Workshop:
 
     def redo(self, build_id: str, revision: int) -> Opened:
         """Go on to the newest revision that followed. Raises NothingToDo at the last, Stale as `edit` does."""
-        with self._writing, Session(self._engine) as session:
+        with self._writing, Session(self._engine, expire_on_commit=False) as session:
             row = self._row(session, build_id)
             self._check_present(session, row, revision)
             following = self._following(session, row.head_id)
@@ -138,7 +138,7 @@ class Workshop:
 
     def restore(self, build_id: str, revision: int, to: int) -> Opened:
         """Make an earlier revision the present one again, as a new revision, so that nothing is lost."""
-        with self._writing, Session(self._engine) as session:
+        with self._writing, Session(self._engine, expire_on_commit=False) as session:
             row = self._row(session, build_id)
             self._check_present(session, row, revision)
             old = session.get(RevisionRow, to)
@@ -148,7 +148,7 @@ class Workshop:
 
     def archive(self, build_id: str, archived: bool) -> Opened:
         """Put a build away, or take it out again."""
-        with self._writing, Session(self._engine) as session:
+        with self._writing, Session(self._engine, expire_on_commit=False) as session:
             row = self._row(session, build_id)
             row.archived = archived
             session.add(row)
@@ -157,7 +157,7 @@ class Workshop:
 
     def delete(self, build_id: str) -> None:
         """Take a build out of the workshop; `undelete` brings it back."""
-        with self._writing, Session(self._engine) as session:
+        with self._writing, Session(self._engine, expire_on_commit=False) as session:
             row = self._row(session, build_id)
             row.deleted_at = _now()
             session.add(row)
@@ -165,7 +165,7 @@ class Workshop:
 
     def undelete(self, build_id: str) -> Opened:
         """Bring a deleted build back. Raises NoSuchBuild."""
-        with self._writing, Session(self._engine) as session:
+        with self._writing, Session(self._engine, expire_on_commit=False) as session:
             row = session.get(BuildRow, build_id)
             if row is None:
                 raise NoSuchBuild("There is no such build.")
@@ -178,13 +178,13 @@ class Workshop:
 
     def setting(self, name: str, default: str) -> str:
         """A setting of the workshop."""
-        with Session(self._engine) as session:
+        with Session(self._engine, expire_on_commit=False) as session:
             row = session.get(SettingRow, name)
             return row.value if row else default
 
     def set(self, name: str, value: str) -> None:
         """Keep a setting."""
-        with self._writing, Session(self._engine) as session:
+        with self._writing, Session(self._engine, expire_on_commit=False) as session:
             session.merge(SettingRow(name=name, value=value))
             session.commit()
 

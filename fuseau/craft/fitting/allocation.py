@@ -14,7 +14,6 @@ from fuseau.craft.pattern.pattern import Pattern
 from fuseau.craft.pattern.refit import gathered
 from fuseau.craft.wearer.body import Body
 
-_ROUNDS = 60
 _FRONT_MM, _FRONT_PINCHED_MM = 0.5, 15.0  # how closely front and back keep to their share; less when she was pinched
 _SMOOTH = 0.15  # weight of second differences along a seam, beside the amounts themselves
 _FREE = 1e6
@@ -53,7 +52,8 @@ def place(
     cap = np.where(_within(pattern), practice.seam_cap_mm, _FREE)
     seams = edges // 2
     reached = np.clip(wanted, -cap * seams * 0.9999, cap * seams * 0.9999)
-    amounts = _least(mean, shares, reached, wanted_front, cap, pattern.front_panels, bool(pinched))
+    programme = _programme(mean, shares, reached, wanted_front, cap, pattern.front_panels, bool(pinched))
+    amounts = solve(programme).reshape(stations, edges)
     changes = tuple(
         SeamChange(
             seam=seam,
@@ -95,12 +95,43 @@ def _within(pattern: Pattern) -> npt.NDArray[np.bool_]:
     return np.asarray((nominal >= min(pattern.hem.heights()) - 5) & (nominal <= max(pattern.top.heights()) + 5))
 
 
-def _least(
+@dataclass(frozen=True)
+class Programme:
+    """A quadratic programme: least ½x·Gx − a·x with `sums` @ x = `wanted` and |`pairs` @ x| ≤ `caps`.
+
+    x are the amounts (stations · edges,), row by row; G is `quadratic`, positive definite, a is `linear`.
+    """
+
+    quadratic: Array
+    linear: Array
+    sums: Array
+    wanted: Array
+    pairs: Array
+    caps: Array
+
+    def cost(self, amounts: Array) -> float:
+        """What amounts cost."""
+        return float(amounts @ self.quadratic @ amounts / 2 - self.linear @ amounts)
+
+
+def solve(programme: Programme) -> Array:
+    """The amounts of least cost, by Goldfarb and Idnani's dual method (quadprog), which also lets go of caps again.
+
+    Raises ValueError where the caps leave no room for what is wanted.
+    """
+    import quadprog
+
+    normals = np.vstack([programme.sums, programme.pairs, -programme.pairs])
+    bounds = np.concatenate([programme.wanted, -programme.caps, -programme.caps])
+    found = quadprog.solve_qp(programme.quadratic, programme.linear, normals.T.copy(), bounds, len(programme.sums))
+    return np.asarray(found[0], dtype=np.float64)
+
+
+def _programme(
     mean: Array, shares: Array, wanted: Array, wanted_front: Array, cap: Array, front_panels: int, pinched: bool
-) -> Array:
-    """The amounts (stations, edges): a quadratic programme, caps kept by an active set."""
+) -> Programme:
+    """The programme of `place`; only stations within the garment have caps."""
     stations, edges = mean.shape
-    count = stations * edges
     weight = 1 / np.maximum(shares, 1e-7)
     quadratic = np.diag(weight.ravel())
     if stations > 2:
@@ -108,36 +139,14 @@ def _least(
         scale = _SMOOTH * float(np.median(weight[shares > 1e-6])) if (shares > 1e-6).any() else 0.0
         quadratic = quadratic + scale * np.kron(second.T @ second, np.eye(edges))
     linear = quadratic @ mean.ravel()
-    rows = np.kron(np.eye(stations), np.ones(edges))  # each station's sum
     in_front = np.kron(np.eye(stations), (np.arange(edges) < 2 * front_panels - 1).astype(float))
     firm = 2 / (_FRONT_PINCHED_MM if pinched else _FRONT_MM) ** 2
-    quadratic = quadratic + firm * in_front.T @ in_front
-    linear = linear + firm * in_front.T @ wanted_front
-    held: dict[tuple[int, int], float] = {}
-    for _ in range(_ROUNDS):
-        limits = np.zeros((len(held), count))
-        for k, (station, seam) in enumerate(held):
-            limits[k, station * edges + 2 * seam : station * edges + 2 * seam + 2] = 1
-        fixed = np.vstack([rows, limits])
-        right = np.concatenate([linear, wanted, list(held.values())])
-        system = np.block([[quadratic, fixed.T], [fixed, np.zeros((len(fixed), len(fixed)))]])
-        found = _solved(system, right)[:count].reshape(stations, edges)
-        by_seam = found.reshape(stations, edges // 2, 2).sum(axis=2)
-        over = np.argwhere(np.abs(by_seam) > cap[:, None] + 1e-6)
-        fresh = [(int(i), int(s)) for i, s in over if (int(i), int(s)) not in held]
-        if not fresh:
-            break
-        for i, s in fresh:
-            held[i, s] = float(np.sign(by_seam[i, s]) * cap[i])
-    return np.asarray(found)
-
-
-def _solved(system: Array, right: Array) -> Array:
-    """The solution of a saddle system; where all seams of a station are held its rows depend on each other."""
-    try:
-        found = np.linalg.solve(system, right)
-    except np.linalg.LinAlgError:
-        found = np.full(len(right), np.nan)
-    if not np.isfinite(found).all() or np.max(np.abs(system @ found - right)) > 1e-6:
-        found = np.linalg.lstsq(system, right, rcond=1e-13)[0]
-    return np.asarray(found)
+    capped = np.kron(np.eye(stations)[cap < _FREE], np.kron(np.eye(edges // 2), np.ones(2)))
+    return Programme(
+        quadratic=quadratic + firm * in_front.T @ in_front,
+        linear=linear + firm * in_front.T @ wanted_front,
+        sums=np.asarray(np.kron(np.eye(stations), np.ones(edges)), dtype=np.float64),
+        wanted=wanted,
+        pairs=capped,
+        caps=np.repeat(cap[cap < _FREE], edges // 2),
+    )

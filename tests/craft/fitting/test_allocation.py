@@ -7,7 +7,7 @@ from hypothesis import strategies as st
 
 from fuseau.craft.base.practice import Practice
 from fuseau.craft.fit.target import Target
-from fuseau.craft.fitting.allocation import place
+from fuseau.craft.fitting.allocation import Programme, place, solve
 from fuseau.craft.pattern.alterations import LineEdit, alter, edited, lines
 from tests.craft.fit.test_fit import BODY, planned
 
@@ -86,3 +86,74 @@ def test_a_line_by_hand_takes_the_place_of_what_was_worked_out():
     assert not shown[3, "ribs"].by_hand
     elsewhere = (LineEdit(version=1, seam=8, level="waist", cf_side_mm=3, cb_side_mm=3),)
     assert edited(PATTERN, placed, elsewhere) == placed
+
+
+# --- the quadratic programme
+
+
+@st.composite
+def programmes(draw) -> Programme:
+    """Some amounts in two rows of three pairs, with a cap that often binds."""
+    seed = draw(st.integers(0, 10_000))
+    chance = np.random.default_rng(seed)
+    root = chance.normal(size=(12, 12))
+    pairs = np.kron(np.eye(6), np.ones(2))
+    caps = np.full(6, draw(st.floats(1, 8)))
+    wanted = np.clip(chance.normal(0, 9, 2), -2.9 * caps[0], 2.9 * caps[0])
+    return Programme(
+        quadratic=root @ root.T + 0.3 * np.eye(12),
+        linear=chance.normal(0, 6, 12),
+        sums=np.kron(np.eye(2), np.ones(6)),
+        wanted=wanted,
+        pairs=pairs,
+        caps=caps,
+    )
+
+
+def never_letting_go(programme: Programme) -> np.ndarray | None:
+    """An active set that holds every seam that ever passed its cap for good; None where it finds nothing feasible."""
+    held: dict[int, float] = {}
+    count = len(programme.linear)
+    for _ in range(30):
+        fixed = np.vstack([programme.sums, *(programme.pairs[[k]] for k in held)])
+        right = np.concatenate([programme.linear, programme.wanted, list(held.values())])
+        system = np.block([[programme.quadratic, fixed.T], [fixed, np.zeros((len(fixed), len(fixed)))]])
+        try:
+            found = np.linalg.solve(system, right)[:count]
+        except np.linalg.LinAlgError:
+            return None
+        over = [k for k in np.flatnonzero(np.abs(programme.pairs @ found) > programme.caps + 1e-6) if k not in held]
+        if not over:
+            return found if np.allclose(programme.sums @ found, programme.wanted) else None
+        held.update({int(k): float(np.sign((programme.pairs @ found)[k]) * programme.caps[k]) for k in over})
+    return None
+
+
+@settings(max_examples=120, deadline=None)
+@given(programmes())
+def test_the_programme_is_solved_no_worse_than_by_holding_caps_for_good(programme):
+    found = solve(programme)
+    assert programme.sums @ found == pytest.approx(programme.wanted, abs=1e-6)
+    assert (np.abs(programme.pairs @ found) <= programme.caps + 1e-6).all()
+    other = never_letting_go(programme)
+    if other is not None and (np.abs(programme.pairs @ other) <= programme.caps + 1e-6).all():
+        assert programme.cost(found) <= programme.cost(other) + 1e-6
+
+
+def test_a_cap_is_let_go_again_where_that_costs_less():
+    better = 0
+    for seed in range(200):
+        chance = np.random.default_rng(seed)
+        root = chance.normal(size=(12, 12))
+        programme = Programme(
+            quadratic=root @ root.T + 0.3 * np.eye(12),
+            linear=chance.normal(0, 6, 12),
+            sums=np.kron(np.eye(2), np.ones(6)),
+            wanted=np.array([2.0, -3.0]),
+            pairs=np.kron(np.eye(6), np.ones(2)),
+            caps=np.full(6, 2.0),
+        )
+        other = never_letting_go(programme)
+        if other is not None and (np.abs(programme.pairs @ other) <= programme.caps + 1e-6).all():
+            better += programme.cost(solve(programme)) < programme.cost(other) - 1e-3
+    assert better > 10  # holding for good is often worse
