@@ -18,7 +18,7 @@ from fuseau.craft.boning.bones import (
 )
 from fuseau.craft.boning.channels import Around, panel_arrays
 from fuseau.craft.boning.checks import check_bones, check_lost
-from fuseau.craft.boning.choices import Between, BoneChoices, CutBone
+from fuseau.craft.boning.choices import Between, BoneChoices, CutBone, EndsClosed
 from fuseau.craft.boning.reuse import BoneReuse, reuse_cut_bones
 from fuseau.craft.boning.spacing import Stretch, check_clashes, check_spacing, unboned
 from fuseau.craft.boning.totals import Boning, boning
@@ -124,7 +124,7 @@ class TotalsInputs:
     bones: tuple[Bone, ...]
     laid: Laid
     front_panels: int
-    choices: BoneChoices
+    ends: EndsClosed
     kinds: Mapping[BoneName, BoneKind]
     worn: Fit
     practice: Practice
@@ -136,7 +136,7 @@ def total(inputs: TotalsInputs) -> Boning:
         inputs.bones,
         inputs.laid,
         inputs.front_panels,
-        inputs.choices,
+        inputs.ends,
         inputs.kinds,
         inputs.worn,
         inputs.practice,

@@ -173,7 +173,9 @@ def _plan_hardware(
     planned = HardwarePlan(
         bones=bones,
         between=boned.between,
-        boning=cache.run(total, TotalsInputs(bones, laid, pattern.front_panels, build.bones, kinds, final, practice)),
+        boning=cache.run(
+            total, TotalsInputs(bones, laid, pattern.front_panels, build.bones.ends, kinds, final, practice)
+        ),
         unboned=boned.unboned,
         unboned_limit_mm=around.unboned_mm,
         mock_up_bones_mm=mock_up_bones(build, bones, around),
@@ -181,7 +183,7 @@ def _plan_hardware(
         before=_before(build, unit, cache, final),
         sections=cache.run(
             draw_sections,
-            SectionsInputs(bones, build.bones, kinds, build.layers, practice, build.back.holes, layout),
+            SectionsInputs(bones, build.bones.of_the_edge(), kinds, build.layers, practice, build.back.holes, layout),
         ),
         busk=busk,
         opening=opening,

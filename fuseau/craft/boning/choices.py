@@ -10,6 +10,7 @@ from fuseau.craft.base.record import Amount, Record
 from fuseau.craft.materials.catalogue import BoneName, School
 
 ChannelMade = Literal["between plies", "in the allowances", "inside tape", "outside tape"]
+EndsClosed = Literal["tips", "dip"]
 SeamPlace = Literal["on", "CF side", "CB side", "both sides", "none"]
 
 Across = Annotated[float, Amount("a place across its panel, as a share of the width,", 0.02, 0.98)]
@@ -101,7 +102,7 @@ class BoneChoices(Record):
     over_gussets: bool = False
     made: ChannelMade = "between plies"
     made_by_channel: dict[str, ChannelMade] = Field(default_factory=dict, max_length=80)
-    ends: Literal["tips", "dip"] = Field(default="tips", description="How cut ends of steel are closed.")
+    ends: EndsClosed = Field(default="tips", description="How cut ends of steel are closed.")
     shelf: tuple[ShelfPiece, ...] = Field(default=(), max_length=60)
     cut: tuple[CutBone, ...] = Field(default=(), max_length=80, description="Bones of one half that are cut.")
     cut_version: int | None = None

@@ -10,7 +10,7 @@ from fuseau.craft.base.findings import Message, message
 from fuseau.craft.base.practice import Practice
 from fuseau.craft.base.record import Record
 from fuseau.craft.boning.bones import Bone
-from fuseau.craft.boning.choices import BoneChoices
+from fuseau.craft.boning.choices import EndsClosed
 from fuseau.craft.fit.fit import Fit
 from fuseau.craft.materials.catalogue import BoneKind, BoneName
 from fuseau.craft.pattern.cups import Cup
@@ -52,7 +52,7 @@ def boning(
     bones: tuple[Bone, ...],
     laid: Laid,
     front_panels: int,
-    choices: BoneChoices,
+    ends: EndsClosed,
     kinds: Mapping[BoneName, BoneKind],
     worn: Fit,
     practice: Practice,
@@ -66,7 +66,7 @@ def boning(
         pieces[bone.kind] = pieces.get(bone.kind, 0) + 2 * bone.count
     cut = {name: number for name, number in pieces.items() if kinds[name].sold != "ready-cut"}
     steel = sum(number for name, number in cut.items() if kinds[name].stuff.ends == "tipped or dipped")
-    dipped = steel if choices.ends == "dip" else 0
+    dipped = steel if ends == "dip" else 0
     radius, at = profile_bend(worn)
     return Boning(
         count=count,
