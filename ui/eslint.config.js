@@ -1,19 +1,11 @@
 import { defineConfigWithVueTs, vueTsConfigs } from '@vue/eslint-config-typescript'
+import prettier from 'eslint-config-prettier'
 import pluginVue from 'eslint-plugin-vue'
 
 export default defineConfigWithVueTs(
   { ignores: ['src/api/schema.d.ts'] },
   pluginVue.configs['flat/recommended'],
   vueTsConfigs.recommended,
-  {
-    rules: {
-      'vue/max-attributes-per-line': 'off',
-      'vue/singleline-html-element-content-newline': 'off',
-      'vue/html-self-closing': 'off',
-      'vue/html-closing-bracket-newline': 'off',
-      'vue/html-indent': 'off',
-      'vue/first-attribute-linebreak': 'off',
-      'vue/multiline-html-element-content-newline': 'off',
-    },
-  },
+  prettier,
+  { rules: { 'vue/max-len': ['error', { code: 120, template: 120, ignorePattern: ' d="' }] } },
 )

@@ -1,108 +1,127 @@
 <script setup lang="ts">
 import { mdiRedoVariant, mdiThemeLightDark, mdiUndoVariant } from '@mdi/js'
-import { computed, onBeforeUnmount, onMounted, ref } from 'vue'
+import { computed, onMounted, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { useDesk } from './desk'
-import KeysDialog from './table/KeysDialog.vue'
-import PrintMenu from './table/PrintMenu.vue'
-import { daysLeft, STAGES } from './words'
+import { useBuild } from './stores/build'
+import { useNotices } from './stores/notices'
+import { useSettings } from './stores/settings'
+import { useKeyboard, useKeys } from './parts/keys'
+import KeysDialog from './parts/KeysDialog.vue'
+import PrintMenu from './parts/PrintMenu.vue'
+import { daysLeft, STAGES } from './parts/words'
 
-const desk = useDesk()
+const open = useBuild()
+const notices = useNotices()
+const settings = useSettings()
 const route = useRoute()
 const router = useRouter()
 const keys = ref(false)
 const printing = ref(false)
 const ready = ref(false)
 const noticeOpen = computed({
-  get: () => !!desk.notice,
+  get: () => !!notices.notice,
   set: (open) => {
-    if (!open) desk.notice = undefined
+    if (!open) notices.notice = undefined
   },
 })
 const inBuild = computed(() => route.params.id !== undefined)
-const brief = computed(() => (inBuild.value ? desk.build?.brief : undefined))
+const brief = computed(() => (inBuild.value ? open.build?.brief : undefined))
 
 onMounted(async () => {
-  await desk.start().catch(desk.complain)
+  await settings.start().catch(notices.complain)
   ready.value = true
-  window.addEventListener('keydown', onKey)
 })
-onBeforeUnmount(() => window.removeEventListener('keydown', onKey))
 
-const typing = (target: EventTarget | null) =>
-  target instanceof HTMLElement && (target.matches('input, textarea, select') || target.isContentEditable)
-
-function untouched(target: EventTarget | null) {
-  return !(target instanceof HTMLInputElement || target instanceof HTMLTextAreaElement) || target.dataset.dirty !== 'yes'
+function flipUnit() {
+  void settings.setHouse({ unit: settings.unit === 'cm' ? 'in' : 'cm' })
 }
-
-function onKey(event: KeyboardEvent) {
-  const key = event.key.toLowerCase()
-  if ((event.ctrlKey || event.metaKey) && (key === 'z' || key === 'y') && untouched(event.target)) {
-    event.preventDefault()
-    if (key === 'y' || event.shiftKey) desk.redo()
-    else desk.undo()
-    return
-  }
-  if (typing(event.target) || event.ctrlKey || event.metaKey || event.altKey) return
-  if (event.key === '?') keys.value = true
-  else if (key === 'w') router.push('/')
-  else if (key === 'u') desk.setHouse({ unit: desk.unit === 'cm' ? 'in' : 'cm' })
-  else if (key === 'p' && inBuild.value) printing.value = true
-  else if ((event.key === '[' || event.key === ']') && inBuild.value) {
-    const here = STAGES.findIndex((one) => one.stage === route.name)
-    const next = STAGES[here + (event.key === ']' ? 1 : -1)]
-    if (next) router.push({ name: next.stage })
-  }
+const toStage = (by: number) => {
+  const next = STAGES[STAGES.findIndex((one) => one.stage === route.name) + by]
+  if (next) void router.push({ name: next.stage })
 }
+const within = { where: () => inBuild.value }
+useKeyboard()
+useKeys([
+  { keys: '?', does: 'these keys', on: ['?'], run: () => (keys.value = true) },
+  { keys: 'w', does: 'to the workshop', on: ['w'], run: () => void router.push('/') },
+  { keys: 'u', does: 'cm or inches', on: ['u'], run: flipUnit },
+  { keys: 'Ctrl Z', does: 'undo', on: ['Ctrl+z'], run: () => open.undo(), inFields: true, ...within },
+  {
+    keys: 'Ctrl Shift Z',
+    does: 'do again',
+    on: ['Ctrl+Shift+z', 'Ctrl+y'],
+    run: () => open.redo(),
+    inFields: true,
+    ...within,
+  },
+  { keys: '[', does: 'the stage before', on: ['['], run: () => toStage(-1), ...within },
+  { keys: ']', does: 'the stage after', on: [']'], run: () => toStage(1), ...within },
+  { keys: 'p', does: 'print', on: ['p'], run: () => (printing.value = true), ...within },
+])
 
-const flipTheme = () => desk.setHouse({ theme: desk.house.theme === 'light' ? 'dark' : 'light' })
+function act() {
+  notices.notice?.action?.run()
+  notices.notice = undefined
+}
+const flipTheme = () => settings.setHouse({ theme: settings.house.theme === 'light' ? 'dark' : 'light' })
 </script>
 
 <template>
-  <v-app :theme="desk.house.theme">
+  <v-app :theme="settings.house.theme">
     <header class="frame">
       <router-link to="/" class="name" aria-label="Fuseau, to the workshop">Fuseau</router-link>
       <template v-if="brief">
         <strong class="build">{{ brief.name }}</strong>
-        <span class="about">{{ desk.build?.kind }} · {{ daysLeft(brief.needed_on) }}</span>
+        <span class="about">{{ open.build?.kind }} · {{ daysLeft(brief.needed_on) }}</span>
       </template>
       <span v-else class="about">Workshop</span>
       <span class="spring" />
       <v-btn-toggle
-        :model-value="desk.unit" class="unit" aria-label="Unit"
-        @update:model-value="(unit: 'cm' | 'in') => desk.setHouse({ unit })"
+        :model-value="settings.unit"
+        class="unit"
+        aria-label="Unit"
+        @update:model-value="(unit: 'cm' | 'in') => settings.setHouse({ unit })"
       >
         <v-btn value="cm" size="small">cm</v-btn>
         <v-btn value="in" size="small">in</v-btn>
       </v-btn-toggle>
       <template v-if="brief">
         <v-btn
-          :icon="mdiUndoVariant" size="small" variant="text" :disabled="!desk.sheet?.undoes"
-          :aria-label="desk.sheet?.undoes ? `Undo: ${desk.sheet.undoes}` : 'Nothing to undo'"
-          :title="desk.sheet?.undoes ? `Undo: ${desk.sheet.undoes} (Ctrl+Z)` : 'Nothing to undo'" @click="desk.undo()"
+          :icon="mdiUndoVariant"
+          size="small"
+          variant="text"
+          :disabled="!open.latest?.undoes"
+          :aria-label="open.latest?.undoes ? `Undo: ${open.latest.undoes}` : 'Nothing to undo'"
+          :title="open.latest?.undoes ? `Undo: ${open.latest.undoes} (Ctrl+Z)` : 'Nothing to undo'"
+          @click="open.undo()"
         />
         <v-btn
-          :icon="mdiRedoVariant" size="small" variant="text" :disabled="!desk.sheet?.redoes"
-          :aria-label="desk.sheet?.redoes ? `Do again: ${desk.sheet.redoes}` : 'Nothing to do again'"
-          :title="desk.sheet?.redoes ? `Do again: ${desk.sheet.redoes} (Ctrl+Shift+Z)` : 'Nothing to do again'"
-          @click="desk.redo()"
+          :icon="mdiRedoVariant"
+          size="small"
+          variant="text"
+          :disabled="!open.latest?.redoes"
+          :aria-label="open.latest?.redoes ? `Do again: ${open.latest.redoes}` : 'Nothing to do again'"
+          :title="open.latest?.redoes ? `Do again: ${open.latest.redoes} (Ctrl+Shift+Z)` : 'Nothing to do again'"
+          @click="open.redo()"
         />
         <PrintMenu v-model="printing" />
       </template>
       <v-btn
-        :icon="mdiThemeLightDark" size="small" variant="text"
-        :aria-label="desk.house.theme === 'light' ? 'Dark theme' : 'Light theme'" @click="flipTheme"
+        :icon="mdiThemeLightDark"
+        size="small"
+        variant="text"
+        :aria-label="settings.house.theme === 'light' ? 'Dark theme' : 'Light theme'"
+        @click="flipTheme"
       />
       <v-btn size="small" variant="text" aria-label="Keys" title="Keys (?)" @click="keys = true">?</v-btn>
     </header>
     <main v-if="ready"><router-view /></main>
-    <KeysDialog v-model="keys" :in-build="inBuild" />
-    <v-snackbar v-model="noticeOpen" :timeout="desk.notice?.action ? 12000 : 7000" location="bottom left">
-      {{ desk.notice?.text }}
-      <template v-if="desk.notice?.action" #actions>
-        <v-btn variant="text" @click="desk.notice.action.run(); desk.notice = undefined">
-          {{ desk.notice.action.label }}
+    <KeysDialog v-model="keys" />
+    <v-snackbar v-model="noticeOpen" :timeout="notices.notice?.action ? 12000 : 7000" location="bottom left">
+      {{ notices.notice?.text }}
+      <template v-if="notices.notice?.action" #actions>
+        <v-btn variant="text" @click="act">
+          {{ notices.notice.action.label }}
         </v-btn>
       </template>
     </v-snackbar>
@@ -111,18 +130,62 @@ const flipTheme = () => desk.setHouse({ theme: desk.house.theme === 'light' ? 'd
 
 <style scoped>
 .frame {
-  position: fixed; inset: 0 0 auto 0; height: 48px; z-index: 10; display: flex; align-items: center; gap: 12px;
-  padding: 0 12px 0 18px; background: var(--frame); color: var(--on-frame);
+  position: fixed;
+  inset: 0 0 auto 0;
+  height: 48px;
+  z-index: 10;
+  display: flex;
+  align-items: center;
+  gap: 12px;
+  padding: 0 12px 0 18px;
+  background: var(--frame);
+  color: var(--on-frame);
 }
-.name { color: inherit; text-decoration: none; font-size: 1.35rem; font-weight: 700; letter-spacing: 0.02em; margin-right: 8px; }
-.build { font-size: 1.08rem; font-weight: 600; white-space: nowrap; overflow: hidden; text-overflow: ellipsis; max-width: 340px; }
-.about { color: var(--on-frame-soft); white-space: nowrap; }
-.spring { flex: 1; }
-.unit { height: 30px; }
-.frame :deep(.v-btn) { color: inherit; }
-.frame :deep(.unit .v-btn) { border-color: #7b8a97; min-width: 40px; }
-.frame :deep(.unit .v-btn) { color: var(--on-frame) !important; }
-.frame :deep(.unit .v-btn--active) { background: var(--on-frame) !important; color: #1d2733 !important; }
-.frame :deep(:focus-visible) { outline-color: #9cc6f5; }
-main { padding-top: 48px; height: 100vh; }
+.name {
+  color: inherit;
+  text-decoration: none;
+  font-size: 1.35rem;
+  font-weight: 700;
+  letter-spacing: 0.02em;
+  margin-right: 8px;
+}
+.build {
+  font-size: 1.08rem;
+  font-weight: 600;
+  white-space: nowrap;
+  overflow: hidden;
+  text-overflow: ellipsis;
+  max-width: 340px;
+}
+.about {
+  color: var(--on-frame-soft);
+  white-space: nowrap;
+}
+.spring {
+  flex: 1;
+}
+.unit {
+  height: 30px;
+}
+.frame :deep(.v-btn) {
+  color: inherit;
+}
+.frame :deep(.unit .v-btn) {
+  border-color: #7b8a97;
+  min-width: 40px;
+}
+.frame :deep(.unit .v-btn) {
+  color: var(--on-frame) !important;
+}
+.frame :deep(.unit .v-btn--active) {
+  background: var(--on-frame) !important;
+  color: #1d2733 !important;
+}
+.frame :deep(:focus-visible) {
+  outline-color: #9cc6f5;
+}
+main {
+  padding-top: 48px;
+  height: 100vh;
+}
 </style>

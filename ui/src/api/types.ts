@@ -57,3 +57,4 @@ export type WrittenBone = Schemas['WrittenBoneKind']
 export type SetLine = Omit<Schemas['SetLine'], 'revision'>
 export type TypedIn = Omit<Schemas['TypedIn'], 'revision'>
 export type Readiness = Schemas['Readiness']
+export type LevelName = LevelFit['name']

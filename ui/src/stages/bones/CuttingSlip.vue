@@ -2,11 +2,14 @@
 import { computed, onMounted, ref, watch } from 'vue'
 import { get, Refused } from '../../api/client'
 import type { CuttingPlan } from '../../api/types'
-import { useDesk } from '../../desk'
-import { hardware, withUnit } from '../../words'
+import { useBuild } from '../../stores/build'
+import { useSettings } from '../../stores/settings'
+import { hardware, withUnit } from '../../parts/words'
 
-// From the shelf and from the shop: which piece gives which bones; and, once they are cut, what a moved pattern changes.
-const desk = useDesk()
+// From the shelf and from the shop: which piece gives which bones; and, once they are cut, what a moved pattern
+// changes.
+const open = useBuild()
+const settings = useSettings()
 const plans = ref<CuttingPlan[]>([])
 const busy = ref(false)
 const failed = ref('')
@@ -16,39 +19,53 @@ async function load() {
   busy.value = true
   failed.value = ''
   try {
-    const answer = await get<CuttingPlan[]>(`/builds/${desk.sheet!.id}/bones/cutting`)
+    const answer = await get<CuttingPlan[]>(`/builds/${open.latest!.id}/bones/cutting`)
     if (mine === asked) plans.value = answer
   } catch (error) {
-    if (mine === asked) failed.value = error instanceof Refused ? error.trouble.sentence : 'The cutting could not be worked out.'
+    if (mine === asked)
+      failed.value = error instanceof Refused ? error.trouble.sentence : 'The cutting could not be worked out.'
   } finally {
     if (mine === asked) busy.value = false
   }
 }
 onMounted(load)
-watch(() => desk.sheet?.revision, load)
+watch(() => open.latest?.revision, load)
 
-const shelf = computed(() => desk.build!.bones!.shelf ?? [])
+const shelf = computed(() => open.build!.bones!.shelf ?? [])
 const made = ref({ kind: '', length: '', count: '1' })
-watch(() => desk.plan?.bones?.[1]?.kind, (kind) => kind && !made.value.kind && (made.value.kind = kind), { immediate: true })
-const unit = computed(() => (desk.unit === 'in' ? 'in' : 'mm'))
+watch(
+  () => open.plan?.bones?.[1]?.kind,
+  (kind) => kind && !made.value.kind && (made.value.kind = kind),
+  { immediate: true },
+)
+const unit = computed(() => (settings.unit === 'in' ? 'in' : 'mm'))
 const at = computed(() => `bones.shelf.${shelf.value.length}`)
 async function put() {
   const one = { kind: made.value.kind, length_mm: withUnit(made.value.length, unit.value), count: made.value.count }
-  if (await desk.edit([{ at: at.value, value: one }], 'On the shelf')) made.value = { ...made.value, length: '', count: '1' }
+  if (await open.edit([{ at: at.value, value: one }], 'On the shelf'))
+    made.value = { ...made.value, length: '', count: '1' }
 }
-const takeOff = (i: number) => desk.edit([{ at: 'bones.shelf', value: shelf.value.filter((_, k) => k !== i) }], 'Off the shelf')
-const error = (field: string) => desk.errors[`${at.value}.${field}`]
-const kindOf = (name: string) => desk.bones.find((kind) => kind.name === name)?.label ?? name
-const mm = (value: number) => hardware(value, desk.unit)
-const metres = (value: number) => (desk.unit === 'in' ? `${(value / 914.4).toFixed(2)} yd` : `${(value / 1000).toFixed(1)} m`)
+const takeOff = (i: number) =>
+  open.edit([{ at: 'bones.shelf', value: shelf.value.filter((_, k) => k !== i) }], 'Off the shelf')
+const error = (field: string) => open.errors[`${at.value}.${field}`]
+const kindOf = (name: string) => open.bones.find((kind) => kind.name === name)?.label ?? name
+const mm = (value: number) => hardware(value, settings.unit)
+const metres = (value: number) =>
+  settings.unit === 'in' ? `${(value / 914.4).toFixed(2)} yd` : `${(value / 1000).toFixed(1)} m`
 const price = computed(() => plans.value.reduce((sum, one) => sum + one.price, 0))
-const buy = (one: CuttingPlan) => [
-  ...(one.coil_mm ? [`${metres(one.coil_mm)} off the coil`] : []),
-  ...Object.entries(one.bought_mm).map(([length, count]) => `${count} × ${mm(Number(length))}`),
-].join(', ')
-const reuse = computed(() => desk.plan!.reuse)
+const buy = (one: CuttingPlan) =>
+  [
+    ...(one.coil_mm ? [`${metres(one.coil_mm)} off the coil`] : []),
+    ...Object.entries(one.bought_mm).map(([length, count]) => `${count} × ${mm(Number(length))}`),
+  ].join(', ')
+const reuse = computed(() => open.plan!.reuse)
 const moved = computed(() => reuse.value?.bones.filter((bone) => bone.what !== 'stays') ?? [])
-const SAID = { 'moves here': 'take the one cut for', 'cut down': 'cut down the one from', new: 'cut a new one', stays: '' }
+const SAID = {
+  'moves here': 'take the one cut for',
+  'cut down': 'cut down the one from',
+  new: 'cut a new one',
+  stays: '',
+}
 </script>
 
 <template>
@@ -58,21 +75,69 @@ const SAID = { 'moves here': 'take the one cut for', 'cut down': 'cut down the o
     <p v-if="failed" role="alert" class="bad">{{ failed }}</p>
     <article v-for="one in plans" :key="one.kind" class="plan" :data-cutting="one.kind">
       <h3>{{ one.label }}</h3>
-      <p><b class="in">{{ buy(one) || 'Nothing to buy' }}</b>; {{ mm(one.waste_mm) }} left over<template v-if="one.ends">; {{ one.ends }} ends to close</template>.<span v-if="!one.proven" class="soft"> The best found in the time; a better one may exist.</span></p>
+      <p>
+        <b class="in">{{ buy(one) || 'Nothing to buy' }}</b>; {{ mm(one.waste_mm) }} left over<template v-if="one.ends"
+          >; {{ one.ends }} ends to close</template
+        >.<span v-if="!one.proven" class="soft"> The best found in the time; a better one may exist.</span>
+      </p>
       <table class="numbers" :aria-label="`Pieces of ${one.label}`">
         <tbody>
-          <tr v-for="(piece, i) in one.pieces" :key="i"><td>{{ piece.source === 'coil' ? 'coil' : `${piece.source === 'shelf' ? 'shelf' : 'new'} ${mm(piece.length_mm)}` }}</td><td class="cuts"><span v-for="bone in piece.bones" :key="bone.label"><b>{{ bone.label }}</b> <span class="in">{{ mm(bone.length_mm).replace(/ \w+$/, '') }}</span></span></td><td class="n in">{{ piece.source === 'coil' ? '' : `rest ${mm(piece.rest_mm)}` }}</td></tr>
+          <tr v-for="(piece, i) in one.pieces" :key="i">
+            <td>
+              {{
+                piece.source === 'coil'
+                  ? 'coil'
+                  : `${piece.source === 'shelf' ? 'shelf' : 'new'} ${mm(piece.length_mm)}`
+              }}
+            </td>
+            <td class="cuts">
+              <span v-for="bone in piece.bones" :key="bone.label"
+                ><b>{{ bone.label }}</b> <span class="in">{{ mm(bone.length_mm).replace(/ \w+$/, '') }}</span></span
+              >
+            </td>
+            <td class="n in">{{ piece.source === 'coil' ? '' : `rest ${mm(piece.rest_mm)}` }}</td>
+          </tr>
         </tbody>
       </table>
-      <p v-if="one.unmet.length" class="bad" role="alert">No piece of {{ one.label }}, on the shelf or sold, is long enough for {{ one.unmet.map((bone) => `${bone.label} (${mm(bone.length_mm)})`).join(', ') }}. Buy it by the coil, or take another kind there.</p>
+      <p v-if="one.unmet.length" class="bad" role="alert">
+        No piece of {{ one.label }}, on the shelf or sold, is long enough for
+        {{ one.unmet.map((bone) => `${bone.label} (${mm(bone.length_mm)})`).join(', ') }}. Buy it by the coil, or take
+        another kind there.
+      </p>
     </article>
-    <p v-if="plans.length" class="soft">In all some {{ price.toFixed(1) }}. Proven: no plan buys fewer pieces, and none that buys as few wastes less<template v-if="plans.some((one) => !one.proven)"> (where not said otherwise)</template>.</p>
+    <p v-if="plans.length" class="soft">
+      In all some {{ price.toFixed(1) }}. Proven: no plan buys fewer pieces, and none that buys as few wastes
+      less<template v-if="plans.some((one) => !one.proven)"> (where not said otherwise)</template>.
+    </p>
 
     <h2>On the shelf for this build</h2>
-    <table v-if="shelf.length" class="numbers"><tbody><tr v-for="(piece, i) in shelf" :key="i"><td>{{ kindOf(piece.kind) }}</td><td class="n in">{{ piece.count }} × {{ mm(piece.length_mm) }}</td><td><v-btn size="x-small" variant="text" :aria-label="`Take ${kindOf(piece.kind)} ${mm(piece.length_mm)} off the shelf`" @click="takeOff(i)">take off</v-btn></td></tr></tbody></table>
+    <table v-if="shelf.length" class="numbers">
+      <tbody>
+        <tr v-for="(piece, i) in shelf" :key="i">
+          <td>{{ kindOf(piece.kind) }}</td>
+          <td class="n in">{{ piece.count }} × {{ mm(piece.length_mm) }}</td>
+          <td>
+            <v-btn
+              size="x-small"
+              variant="text"
+              :aria-label="`Take ${kindOf(piece.kind)} ${mm(piece.length_mm)} off the shelf`"
+              @click="takeOff(i)"
+              >take off</v-btn
+            >
+          </td>
+        </tr>
+      </tbody>
+    </table>
     <p v-else class="soft">Nothing set aside: all is bought.</p>
     <form class="put" @submit.prevent="put">
-      <v-select v-model="made.kind" label="Kind" :items="desk.bones" item-title="label" item-value="name" class="wide" />
+      <v-select
+        v-model="made.kind"
+        label="Kind"
+        :items="open.bones"
+        item-title="label"
+        item-value="name"
+        class="wide"
+      />
       <v-text-field v-model="made.length" :label="`length, ${unit}`" :error-messages="error('length_mm')" />
       <v-text-field v-model="made.count" label="pieces" :error-messages="error('count')" />
       <v-btn type="submit" size="small" variant="outlined" :disabled="!made.length.trim()">Put it there</v-btn>
@@ -80,26 +145,102 @@ const SAID = { 'moves here': 'take the one cut for', 'cut down': 'cut down the o
 
     <h2>Once they are cut</h2>
     <template v-if="reuse">
-      <p v-if="!moved.length"><b>All cut bones still fit</b><template v-if="desk.build!.bones!.cut_version">; cut from version {{ desk.build!.bones!.cut_version }}</template>.</p>
+      <p v-if="!moved.length">
+        <b>All cut bones still fit</b
+        ><template v-if="open.build!.bones!.cut_version"
+          >; cut from version {{ open.build!.bones!.cut_version }}</template
+        >.
+      </p>
       <template v-else>
-        <p><b>{{ moved.length }} of {{ reuse.bones.length }} change on each half</b>: {{ reuse.new }} new, {{ reuse.cut_down }} cut down.</p>
+        <p>
+          <b>{{ moved.length }} of {{ reuse.bones.length }} change on each half</b>: {{ reuse.new }} new,
+          {{ reuse.cut_down }} cut down.
+        </p>
         <table class="numbers" aria-label="What becomes of the cut bones">
-          <tbody><tr v-for="fate in moved" :key="fate.channel" :data-fate="fate.channel"><td><b>{{ fate.channel }}</b></td><td>{{ SAID[fate.what] }}<template v-if="fate.from_channel && fate.what !== 'new'"> {{ fate.from_channel === fate.channel ? 'it' : fate.from_channel }}, {{ mm(fate.had_mm!) }}</template></td><td class="n in">{{ mm(fate.length_mm) }}</td></tr></tbody>
+          <tbody>
+            <tr v-for="fate in moved" :key="fate.channel" :data-fate="fate.channel">
+              <td>
+                <b>{{ fate.channel }}</b>
+              </td>
+              <td>
+                {{ SAID[fate.what]
+                }}<template v-if="fate.from_channel && fate.what !== 'new'">
+                  {{ fate.from_channel === fate.channel ? 'it' : fate.from_channel }}, {{ mm(fate.had_mm!) }}</template
+                >
+              </td>
+              <td class="n in">{{ mm(fate.length_mm) }}</td>
+            </tr>
+          </tbody>
         </table>
-        <p v-if="reuse.left.length" class="soft">Left over: {{ reuse.left.map((one) => `${one.channel} ${mm(one.length_mm)}`).join(', ') }}.</p>
+        <p v-if="reuse.left.length" class="soft">
+          Left over: {{ reuse.left.map((one) => `${one.channel} ${mm(one.length_mm)}`).join(', ') }}.
+        </p>
       </template>
-      <div class="acts"><v-btn v-if="moved.length" size="small" variant="outlined" @click="desk.bonesAreCut()">Now they are cut so</v-btn><v-btn size="small" variant="text" @click="desk.edit([{ at: 'bones.cut', value: [] }], 'Bones not cut')">They are not cut</v-btn></div>
+      <div class="acts">
+        <v-btn v-if="moved.length" size="small" variant="outlined" @click="open.bonesAreCut()"
+          >Now they are cut so</v-btn
+        ><v-btn size="small" variant="text" @click="open.edit([{ at: 'bones.cut', value: [] }], 'Bones not cut')"
+          >They are not cut</v-btn
+        >
+      </div>
     </template>
     <template v-else>
       <p class="soft">Say so here: if top line or hem moves later, it tells which bones still serve, and where.</p>
-      <v-btn size="small" variant="outlined" @click="desk.bonesAreCut()">The bones are cut</v-btn>
+      <v-btn size="small" variant="outlined" @click="open.bonesAreCut()">The bones are cut</v-btn>
     </template>
-    <p class="caution">Wear eye protection when cutting steel; file and cap every cut end. Glue on tips and dip coats cure overnight.</p>
+    <p class="caution">
+      Wear eye protection when cutting steel; file and cap every cut end. Glue on tips and dip coats cure overnight.
+    </p>
   </section>
 </template>
 
 <style scoped>
-h2 { margin: 14px 0 2px; } h3 { font-size: 1rem; margin: 8px 0 0; } p { margin: 3px 0; } .plan { border-bottom: 1px solid var(--line); padding-bottom: 6px; } .plan td { vertical-align: top; } .plan td:first-child, .plan td.n { white-space: nowrap; } .cuts { display: flex; flex-wrap: wrap; gap: 0 10px; }
-.put { display: grid; grid-template-columns: 1fr 1fr; gap: 8px; margin: 6px 0; } .wide { grid-column: 1 / -1; } .acts { display: flex; gap: 6px; margin-top: 6px; } .bad { color: var(--takein); }
-.caution { border-left: 4px solid var(--caution); padding-left: 10px; margin-top: 14px; }
+h2 {
+  margin: 14px 0 2px;
+}
+h3 {
+  font-size: 1rem;
+  margin: 8px 0 0;
+}
+p {
+  margin: 3px 0;
+}
+.plan {
+  border-bottom: 1px solid var(--line);
+  padding-bottom: 6px;
+}
+.plan td {
+  vertical-align: top;
+}
+.plan td:first-child,
+.plan td.n {
+  white-space: nowrap;
+}
+.cuts {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 10px;
+}
+.put {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 8px;
+  margin: 6px 0;
+}
+.wide {
+  grid-column: 1 / -1;
+}
+.acts {
+  display: flex;
+  gap: 6px;
+  margin-top: 6px;
+}
+.bad {
+  color: var(--takein);
+}
+.caution {
+  border-left: 4px solid var(--caution);
+  padding-left: 10px;
+  margin-top: 14px;
+}
 </style>

@@ -2,11 +2,13 @@
 import { onMounted, ref, watch } from 'vue'
 import { get } from '../../api/client'
 import type { SchoolEffect } from '../../api/types'
-import { useDesk } from '../../desk'
-import { hardware } from '../../words'
+import { useBuild } from '../../stores/build'
+import { useSettings } from '../../stores/settings'
+import { hardware } from '../../parts/words'
 
 // The schools beside each other: each planned through to the gap, so that a choice shows what it costs.
-const desk = useDesk()
+const open = useBuild()
+const settings = useSettings()
 const found = ref<SchoolEffect[]>([])
 const busy = ref(false)
 const failed = ref(false)
@@ -16,7 +18,7 @@ async function load() {
   busy.value = true
   failed.value = false
   try {
-    const answer = await get<SchoolEffect[]>(`/builds/${desk.sheet!.id}/bones/schools`)
+    const answer = await get<SchoolEffect[]>(`/builds/${open.latest!.id}/bones/schools`)
     if (mine === asked) found.value = answer
   } catch {
     if (mine === asked) failed.value = true
@@ -25,11 +27,11 @@ async function load() {
   }
 }
 onMounted(load)
-watch(() => desk.sheet?.revision, load)
+watch(() => open.latest?.revision, load)
 const SHORT: Record<string, string> = { 'as chosen': 'yours', 'all steel': 'steel', synthetic: 'synth.' }
 type Row = { what: string; of: (one: SchoolEffect) => string }
 const ROWS: Row[] = [
-  { what: 'gap bows', of: (one) => hardware(Math.abs(one.bow_mm), desk.unit) },
+  { what: 'gap bows', of: (one) => hardware(Math.abs(one.bow_mm), settings.unit) },
   { what: 'stiff, front', of: (one) => (one.boning.stiffness.front ?? 0).toFixed(2) },
   { what: 'sides', of: (one) => (one.boning.stiffness.side ?? 0).toFixed(2) },
   { what: 'back', of: (one) => (one.boning.stiffness.back ?? 0).toFixed(2) },
@@ -42,11 +44,42 @@ const ROWS: Row[] = [
 <template>
   <section aria-label="Schools side by side" :aria-busy="busy">
     <v-progress-linear v-if="busy && !found.length" indeterminate color="metal" aria-label="Working the schools out" />
-    <p v-if="failed" class="soft">The schools could not be compared. <v-btn size="small" variant="text" @click="load">Try again</v-btn></p>
+    <p v-if="failed" class="soft">
+      The schools could not be compared. <v-btn size="small" variant="text" @click="load">Try again</v-btn>
+    </p>
     <table v-if="found.length" class="numbers schools" :class="{ stale: busy }">
-      <thead><tr><th class="soft">N·m</th><th v-for="one in found" :key="one.name" class="n"><button type="button" :disabled="!one.changes.length" :class="{ on: one.chosen }" :aria-pressed="one.chosen" :title="one.why" :data-school="one.name" :aria-label="SHORT[one.name] ? `${SHORT[one.name]}: ${one.name}` : one.name" @click="desk.edit(one.changes as { at: string; value: unknown }[], `Bones: ${one.name}`)">{{ SHORT[one.name] ?? one.name }}</button></th></tr></thead>
+      <thead>
+        <tr>
+          <th class="soft">N·m</th>
+          <th v-for="one in found" :key="one.name" class="n">
+            <button
+              type="button"
+              :disabled="!one.changes.length"
+              :class="{ on: one.chosen }"
+              :aria-pressed="one.chosen"
+              :title="one.why"
+              :data-school="one.name"
+              :aria-label="SHORT[one.name] ? `${SHORT[one.name]}: ${one.name}` : one.name"
+              @click="open.edit(one.changes as { at: string; value: unknown }[], `Bones: ${one.name}`)"
+            >
+              {{ SHORT[one.name] ?? one.name }}
+            </button>
+          </th>
+        </tr>
+      </thead>
       <tbody>
-        <tr v-for="row in ROWS" :key="row.what"><td>{{ row.what }}</td><td v-for="one in found" :key="one.name" class="n in" :class="{ on: one.chosen }" :data-cell="`${one.name} ${row.what}`">{{ row.of(one) }}</td></tr>
+        <tr v-for="row in ROWS" :key="row.what">
+          <td>{{ row.what }}</td>
+          <td
+            v-for="one in found"
+            :key="one.name"
+            class="n in"
+            :class="{ on: one.chosen }"
+            :data-cell="`${one.name} ${row.what}`"
+          >
+            {{ row.of(one) }}
+          </td>
+        </tr>
       </tbody>
     </table>
     <p v-if="found.length" class="soft small">{{ found.find((one) => one.chosen)?.why }}.</p>
@@ -54,6 +87,41 @@ const ROWS: Row[] = [
 </template>
 
 <style scoped>
-.schools { width: 100%; table-layout: fixed; font-size: 0.86rem; } .schools th, .schools td { padding: 2px 1px; white-space: nowrap; } .schools th:first-child { width: 64px; } .schools button { font: inherit; font-weight: 600; color: var(--letout); text-decoration: underline dotted; } .schools button:disabled { color: var(--ink); text-decoration: none; } .schools button.on { color: var(--ink); text-decoration: none; }
-td.on { background: var(--marked); font-weight: 650; } .stale { opacity: 0.55; } p { margin: 3px 0 0; }
+.schools {
+  width: 100%;
+  table-layout: fixed;
+  font-size: 0.86rem;
+}
+.schools th,
+.schools td {
+  padding: 2px 1px;
+  white-space: nowrap;
+}
+.schools th:first-child {
+  width: 64px;
+}
+.schools button {
+  font: inherit;
+  font-weight: 600;
+  color: var(--letout);
+  text-decoration: underline dotted;
+}
+.schools button:disabled {
+  color: var(--ink);
+  text-decoration: none;
+}
+.schools button.on {
+  color: var(--ink);
+  text-decoration: none;
+}
+td.on {
+  background: var(--marked);
+  font-weight: 650;
+}
+.stale {
+  opacity: 0.55;
+}
+p {
+  margin: 3px 0 0;
+}
 </style>

@@ -2,41 +2,70 @@
 import { computed, ref, watch } from 'vue'
 import type { Past } from '../../api/types'
 import { get } from '../../api/client'
-import { useDesk } from '../../desk'
+import { useBuild } from '../../stores/build'
+import { useSettings } from '../../stores/settings'
 import BriefPictures from './BriefPictures.vue'
 import WhatFollows from './WhatFollows.vue'
 
 // What is made, for whom and when; what it has to stand; the pictures; and what follows from the answers.
-const desk = useDesk()
-const brief = computed(() => desk.build!.brief!)
+const open = useBuild()
+const settings = useSettings()
+const brief = computed(() => open.build!.brief!)
 const TEXTS = ['name', 'character', 'note', 'worn_under', 'worn_over', 'covered'] as const
 const draft = ref<Record<string, string>>({})
 watch(
-  () => desk.build,
-  (build) => build && (draft.value = { ...Object.fromEntries(TEXTS.map((name) => [name, build.brief![name] ?? ''])), wearer: build.wearer!.name ?? '' }),
+  () => open.build,
+  (build) =>
+    build &&
+    (draft.value = {
+      ...Object.fromEntries(TEXTS.map((name) => [name, build.brief![name] ?? ''])),
+      wearer: build.wearer!.name ?? '',
+    }),
   { immediate: true },
 )
-const keep = (name: string) => desk.set(`brief.${name}`, draft.value[name])
+const keep = (name: string) => open.set(`brief.${name}`, draft.value[name])
 function keepName() {
   const name = draft.value.name.trim()
   if (!name) draft.value.name = brief.value.name!
-  else if (name !== brief.value.name) desk.set('brief.name', name)
+  else if (name !== brief.value.name) open.set('brief.name', name)
 }
-const JOBS = { support: [['job', 'none']], 'gentle shaping': [['job', 'reduction_share'], ['reduction_percent', 4]], reduction: [['job', 'reduction_share'], ['reduction_percent', 8]] } as const
-const setJob = (word: string) => desk.edit(JOBS[word as keyof typeof JOBS].map(([field, value]) => ({ at: `target.${field}`, value })), `Job: ${word}`)
+const JOBS = {
+  support: [['job', 'none']],
+  'gentle shaping': [
+    ['job', 'reduction_share'],
+    ['reduction_percent', 4],
+  ],
+  reduction: [
+    ['job', 'reduction_share'],
+    ['reduction_percent', 8],
+  ],
+} as const
+const setJob = (word: string) =>
+  open.edit(
+    JOBS[word as keyof typeof JOBS].map(([field, value]) => ({ at: `target.${field}`, value })),
+    `Job: ${word}`,
+  )
 const MOVES = ['sit', 'bend', 'raise arms', 'dance', 'drive', 'turn the head'] as const
 const toggle = (move: string) => {
   const now = brief.value.movement ?? []
-  desk.set('brief.movement', now.includes(move as (typeof MOVES)[number]) ? now.filter((one) => one !== move) : [...now, move])
+  open.set(
+    'brief.movement',
+    now.includes(move as (typeof MOVES)[number]) ? now.filter((one) => one !== move) : [...now, move],
+  )
 }
 const past = ref<Past[]>([])
 watch(
-  () => desk.sheet?.revision,
-  async () => (past.value = await get<Past[]>(`/builds/${desk.sheet!.id}/history`).catch(() => [])),
+  () => open.latest?.revision,
+  async () => (past.value = await get<Past[]>(`/builds/${open.latest!.id}/history`).catch(() => [])),
   { immediate: true },
 )
 const when = (moment: string) =>
-  new Date(moment.endsWith('Z') || moment.includes('+') ? moment : `${moment}Z`).toLocaleString('en-GB', { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' })
+  new Date(moment.endsWith('Z') || moment.includes('+') ? moment : `${moment}Z`).toLocaleString('en-GB', {
+    day: 'numeric',
+    month: 'short',
+    hour: '2-digit',
+    minute: '2-digit',
+  })
 const tab = ref<'follows' | 'past'>('follows')
 </script>
 
@@ -47,43 +76,79 @@ const tab = ref<'follows' | 'past'>('follows')
       <v-text-field v-model="draft.name" label="Name" @change="keepName" />
       <v-text-field v-model="draft.character" label="Character, and where from" @change="keep('character')" />
       <div class="two">
-        <v-text-field v-model="draft.wearer" label="Who wears it" @change="desk.set('wearer.name', draft.wearer)" />
+        <v-text-field v-model="draft.wearer" label="Who wears it" @change="open.set('wearer.name', draft.wearer)" />
         <v-text-field
-          type="date" label="Day it is needed" :model-value="brief.needed_on ?? ''" :error-messages="desk.saidAt('brief.needed_on')?.text"
-          @change="(event: Event) => desk.set('brief.needed_on', (event.target as HTMLInputElement).value || null)"
+          type="date"
+          label="Day it is needed"
+          :model-value="brief.needed_on ?? ''"
+          :error-messages="open.saidAt('brief.needed_on')?.text"
+          @change="(event: Event) => open.set('brief.needed_on', (event.target as HTMLInputElement).value || null)"
         />
       </div>
       <div>
-        <v-select label="Kind of garment" :model-value="desk.build!.kind" :items="(desk.catalogue?.kinds ?? []).map((one) => one.name)" @update:model-value="(kind: string) => desk.set('kind', kind)" />
-        <p class="soft small what">{{ desk.kind?.what }}</p>
+        <v-select
+          label="Kind of garment"
+          :model-value="open.build!.kind"
+          :items="(settings.catalogue?.kinds ?? []).map((one) => one.name)"
+          @update:model-value="(kind: string) => open.set('kind', kind)"
+        />
+        <p class="soft small what">{{ open.kind?.what }}</p>
       </div>
-      <div v-if="!desk.kind?.tied">
+      <div v-if="!open.kind?.tied">
         <span id="job-label" class="label">Its job</span>
-        <v-btn-toggle :model-value="desk.sheet!.job" aria-labelledby="job-label" class="wide" @update:model-value="setJob">
+        <v-btn-toggle
+          :model-value="open.latest!.job"
+          aria-labelledby="job-label"
+          class="wide"
+          @update:model-value="setJob"
+        >
           <v-btn v-for="(_, word) in JOBS" :key="word" :value="word" size="small">{{ word }}</v-btn>
         </v-btn-toggle>
       </div>
       <div class="two">
         <div>
           <span id="laced-label" class="label">Laced by</span>
-          <v-btn-toggle :mandatory="false" :model-value="brief.laced_by" aria-labelledby="laced-label" @update:model-value="(value: unknown) => desk.set('brief.laced_by', value ?? null)">
+          <v-btn-toggle
+            :mandatory="false"
+            :model-value="brief.laced_by"
+            aria-labelledby="laced-label"
+            @update:model-value="(value: unknown) => open.set('brief.laced_by', value ?? null)"
+          >
             <v-btn value="herself" size="small">herself</v-btn><v-btn value="a helper" size="small">a helper</v-btn>
           </v-btn-toggle>
         </div>
         <div>
           <span id="alone-label" class="label">Must she get in alone?</span>
-          <v-btn-toggle :mandatory="false" :model-value="brief.alone" aria-labelledby="alone-label" @update:model-value="(value: unknown) => desk.set('brief.alone', value ?? null)">
+          <v-btn-toggle
+            :mandatory="false"
+            :model-value="brief.alone"
+            aria-labelledby="alone-label"
+            @update:model-value="(value: unknown) => open.set('brief.alone', value ?? null)"
+          >
             <v-btn :value="true" size="small">yes</v-btn><v-btn :value="false" size="small">no</v-btn>
           </v-btn-toggle>
         </div>
         <div>
           <label class="label" for="hours">Worn for</label>
-          <span class="hours"><input id="hours" :value="brief.hours_worn ?? ''" inputmode="decimal" @change="desk.set('brief.hours_worn', ($event.target as HTMLInputElement).value || null)" /> hours</span>
-          <p v-if="desk.errors['brief.hours_worn']" class="bad" role="alert">{{ desk.errors['brief.hours_worn'] }}</p>
+          <span class="hours"
+            ><input
+              id="hours"
+              :value="brief.hours_worn ?? ''"
+              inputmode="decimal"
+              @change="open.set('brief.hours_worn', ($event.target as HTMLInputElement).value || null)"
+            />
+            hours</span
+          >
+          <p v-if="open.errors['brief.hours_worn']" class="bad" role="alert">{{ open.errors['brief.hours_worn'] }}</p>
         </div>
         <div>
           <span id="heat-label" class="label">Where it is</span>
-          <v-btn-toggle :mandatory="false" :model-value="brief.heat" aria-labelledby="heat-label" @update:model-value="(value: unknown) => desk.set('brief.heat', value ?? null)">
+          <v-btn-toggle
+            :mandatory="false"
+            :model-value="brief.heat"
+            aria-labelledby="heat-label"
+            @update:model-value="(value: unknown) => open.set('brief.heat', value ?? null)"
+          >
             <v-btn v-for="heat in ['cool', 'warm', 'hot']" :key="heat" :value="heat" size="small">{{ heat }}</v-btn>
           </v-btn-toggle>
         </div>
@@ -91,13 +156,31 @@ const tab = ref<'follows' | 'past'>('follows')
       <div>
         <span id="moves-label" class="label">She has to</span>
         <div class="moves" role="group" aria-labelledby="moves-label">
-          <button v-for="move in MOVES" :key="move" type="button" :aria-pressed="!!brief.movement?.includes(move)" @click="toggle(move)">{{ move }}</button>
+          <button
+            v-for="move in MOVES"
+            :key="move"
+            type="button"
+            :aria-pressed="!!brief.movement?.includes(move)"
+            @click="toggle(move)"
+          >
+            {{ move }}
+          </button>
         </div>
       </div>
       <v-text-field v-model="draft.worn_under" label="Worn under it" @change="keep('worn_under')" />
       <v-text-field v-model="draft.worn_over" label="Worn over it" @change="keep('worn_over')" />
-      <v-text-field v-model="draft.covered" label="What will be covered, and may be invented" @change="keep('covered')" />
-      <v-textarea v-model="draft.note" label="What the eye must see, what it must stand" rows="3" auto-grow @change="keep('note')" />
+      <v-text-field
+        v-model="draft.covered"
+        label="What will be covered, and may be invented"
+        @change="keep('covered')"
+      />
+      <v-textarea
+        v-model="draft.note"
+        label="What the eye must see, what it must stand"
+        rows="3"
+        auto-grow
+        @change="keep('note')"
+      />
       <p class="caution">
         Fuseau is a workshop aid and gives no medical advice. In pregnancy, after surgery, with hernia, reflux, heart,
         lung, spine or circulation trouble, or while still growing: no reduction unless a doctor has agreed.
@@ -106,14 +189,25 @@ const tab = ref<'follows' | 'past'>('follows')
     <BriefPictures />
     <section class="side">
       <div class="tabs" role="tablist">
-        <button type="button" role="tab" :aria-selected="tab === 'follows'" @click="tab = 'follows'">What follows</button>
+        <button type="button" role="tab" :aria-selected="tab === 'follows'" @click="tab = 'follows'">
+          What follows
+        </button>
         <button type="button" role="tab" :aria-selected="tab === 'past'" @click="tab = 'past'">Every change</button>
       </div>
       <WhatFollows v-if="tab === 'follows'" />
       <ol v-else aria-label="History">
         <li v-for="one in past" :key="one.revision" :class="{ present: one.present }">
-          <span class="entry">{{ one.label }}<small>{{ when(one.made_at) }}</small></span>
-          <v-btn v-if="!one.present" size="x-small" variant="text" :aria-label="`Back to here: ${one.label}`" @click="desk.restore(one.revision)">Back to here</v-btn>
+          <span class="entry"
+            >{{ one.label }}<small>{{ when(one.made_at) }}</small></span
+          >
+          <v-btn
+            v-if="!one.present"
+            size="x-small"
+            variant="text"
+            :aria-label="`Back to here: ${one.label}`"
+            @click="open.restore(one.revision)"
+            >Back to here</v-btn
+          >
           <b v-else class="small">now</b>
         </li>
       </ol>
@@ -122,15 +216,135 @@ const tab = ref<'follows' | 'past'>('follows')
 </template>
 
 <style scoped>
-.brief { display: grid; grid-template-columns: 368px minmax(0, 1fr) 268px; min-height: 0; height: 100%; }
-.sheet { padding: 20px 20px 28px; display: grid; gap: 12px; align-content: start; overflow: hidden auto; border-right: 1px solid var(--line); }
-.two { display: grid; grid-template-columns: minmax(0, 1fr) minmax(0, 1fr); gap: 12px; } .two :deep(.v-btn-toggle .v-btn) { padding: 0 9px; min-width: 0; } .what { margin: 4px 0 0; line-height: 1.25; }
-.label { display: block; font-size: 0.85rem; color: var(--steel); margin-bottom: 1px; } .wide { width: 100%; } .wide :deep(.v-btn) { flex: 1; }
-.hours { display: flex; gap: 6px; align-items: center; } .hours input { width: 64px; font: inherit; text-align: right; border: 1px solid #8b99a5; border-radius: 3px; padding: 5px 7px; background: var(--paper); color: var(--ink); }
-.moves { display: flex; flex-wrap: wrap; gap: 6px; } .moves button { border: 1px solid #8b99a5; border-radius: 14px; padding: 3px 11px; font: inherit; color: var(--ink); } .moves [aria-pressed='true'] { background: var(--ink); color: var(--paper); border-color: var(--ink); }
-.side { border-left: 1px solid var(--line); overflow-y: auto; background: var(--bench); padding: 0 16px 20px; }
-.tabs { display: flex; gap: 4px; position: sticky; top: 0; background: var(--bench); padding: 14px 0 8px; z-index: 1; } .tabs button { font: inherit; white-space: nowrap; padding: 4px 8px; color: var(--steel); border-bottom: 2px solid transparent; } .tabs [aria-selected='true'] { color: var(--ink); font-weight: 650; border-color: var(--ink); }
-ol { list-style: none; margin: 0; padding: 0; } li { display: grid; grid-template-columns: minmax(0, 1fr) auto; gap: 6px; align-items: center; padding: 5px 0; border-bottom: 1px solid var(--line); }
-.entry small { display: block; color: var(--steel); } li b { color: var(--settled); } .present .entry { font-weight: 650; }
-.caution { border-left: 4px solid var(--caution); padding-left: 10px; margin: 0; } .bad { color: var(--takein); font-size: 0.88rem; margin: 2px 0 0; }
+.brief {
+  display: grid;
+  grid-template-columns: 368px minmax(0, 1fr) 268px;
+  min-height: 0;
+  height: 100%;
+}
+.sheet {
+  padding: 20px 20px 28px;
+  display: grid;
+  gap: 12px;
+  align-content: start;
+  overflow: hidden auto;
+  border-right: 1px solid var(--line);
+}
+.two {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+  gap: 12px;
+}
+.two :deep(.v-btn-toggle .v-btn) {
+  padding: 0 9px;
+  min-width: 0;
+}
+.what {
+  margin: 4px 0 0;
+  line-height: 1.25;
+}
+.label {
+  display: block;
+  font-size: 0.85rem;
+  color: var(--steel);
+  margin-bottom: 1px;
+}
+.wide {
+  width: 100%;
+}
+.wide :deep(.v-btn) {
+  flex: 1;
+}
+.hours {
+  display: flex;
+  gap: 6px;
+  align-items: center;
+}
+.hours input {
+  width: 64px;
+  font: inherit;
+  text-align: right;
+  border: 1px solid #8b99a5;
+  border-radius: 3px;
+  padding: 5px 7px;
+  background: var(--paper);
+  color: var(--ink);
+}
+.moves {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+}
+.moves button {
+  border: 1px solid #8b99a5;
+  border-radius: 14px;
+  padding: 3px 11px;
+  font: inherit;
+  color: var(--ink);
+}
+.moves [aria-pressed='true'] {
+  background: var(--ink);
+  color: var(--paper);
+  border-color: var(--ink);
+}
+.side {
+  border-left: 1px solid var(--line);
+  overflow-y: auto;
+  background: var(--bench);
+  padding: 0 16px 20px;
+}
+.tabs {
+  display: flex;
+  gap: 4px;
+  position: sticky;
+  top: 0;
+  background: var(--bench);
+  padding: 14px 0 8px;
+  z-index: 1;
+}
+.tabs button {
+  font: inherit;
+  white-space: nowrap;
+  padding: 4px 8px;
+  color: var(--steel);
+  border-bottom: 2px solid transparent;
+}
+.tabs [aria-selected='true'] {
+  color: var(--ink);
+  font-weight: 650;
+  border-color: var(--ink);
+}
+ol {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+}
+li {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) auto;
+  gap: 6px;
+  align-items: center;
+  padding: 5px 0;
+  border-bottom: 1px solid var(--line);
+}
+.entry small {
+  display: block;
+  color: var(--steel);
+}
+li b {
+  color: var(--settled);
+}
+.present .entry {
+  font-weight: 650;
+}
+.caution {
+  border-left: 4px solid var(--caution);
+  padding-left: 10px;
+  margin: 0;
+}
+.bad {
+  color: var(--takein);
+  font-size: 0.88rem;
+  margin: 2px 0 0;
+}
 </style>

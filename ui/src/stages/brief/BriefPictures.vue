@@ -1,11 +1,13 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import type { Picture } from '../../api/types'
-import { useDesk } from '../../desk'
+import { useBuild } from '../../stores/build'
+import { useNotices } from '../../stores/notices'
 
 // Reference pictures and sketches, with lines marked on them; sketches side by side, one chosen.
-const desk = useDesk()
-const pictures = computed<Picture[]>(() => desk.build!.brief!.pictures ?? [])
+const open = useBuild()
+const notices = useNotices()
+const pictures = computed<Picture[]>(() => open.build!.brief!.pictures ?? [])
 const sketches = computed(() => pictures.value.filter((one) => one.role === 'sketch'))
 const here = ref(0)
 const picture = computed(() => pictures.value[Math.min(here.value, pictures.value.length - 1)])
@@ -25,13 +27,14 @@ function add(what: typeof role) {
 }
 async function take(files: FileList | null | undefined) {
   for (const file of files ?? []) {
-    if (file.size > 20_000_000) desk.tell(`${file.name} has ${(file.size / 1e6).toFixed(0)} MB; a picture has 20 MB at the most.`)
-    else if (await desk.addPicture(file, role)) here.value = pictures.value.length - 1
+    if (file.size > 20_000_000)
+      notices.tell(`${file.name} has ${(file.size / 1e6).toFixed(0)} MB; a picture has 20 MB at the most.`)
+    else if (await open.addPicture(file, role)) here.value = pictures.value.length - 1
   }
 }
-const set = (field: string, value: unknown) => desk.set(`${at.value}.${field}`, value)
+const set = (field: string, value: unknown) => open.set(`${at.value}.${field}`, value)
 const marks = computed(() => picture.value?.marks ?? [])
-const setMarks = (next: unknown[], label: string) => desk.edit([{ at: `${at.value}.marks`, value: next }], label)
+const setMarks = (next: unknown[], label: string) => open.edit([{ at: `${at.value}.marks`, value: next }], label)
 function spot(event: MouseEvent): Spot {
   const frame = (event.currentTarget as Element).getBoundingClientRect()
   const held = (value: number) => Math.round(Math.min(1, Math.max(0, value)) * 1e4) / 1e4
@@ -42,9 +45,15 @@ function click(event: MouseEvent) {
   drawing.value = [...drawing.value, spot(event)]
 }
 function finish() {
-  const points = drawing.value.filter((one, i, all) => !i || Math.hypot(one[0] - all[i - 1][0], one[1] - all[i - 1][1]) > 0.002)
+  const points = drawing.value.filter(
+    (one, i, all) => !i || Math.hypot(one[0] - all[i - 1][0], one[1] - all[i - 1][1]) > 0.002,
+  )
   drawing.value = []
-  if (points.length > 1) setMarks([...marks.value, { kind: kind.value, points }], `${kind.value[0].toUpperCase()}${kind.value.slice(1)} marked`)
+  if (points.length > 1)
+    setMarks(
+      [...marks.value, { kind: kind.value, points }],
+      `${kind.value[0].toUpperCase()}${kind.value.slice(1)} marked`,
+    )
 }
 function key(event: KeyboardEvent) {
   if (event.key === 'Enter' && drawing.value.length) finish()
@@ -56,77 +65,339 @@ function key(event: KeyboardEvent) {
 }
 const drop = (i: number) => {
   picked.value = undefined
-  setMarks(marks.value.filter((_, k) => k !== i), 'Mark taken out')
+  setMarks(
+    marks.value.filter((_, k) => k !== i),
+    'Mark taken out',
+  )
 }
-const remove = () => desk.edit([{ at: 'brief.pictures', value: pictures.value.filter((one) => one !== picture.value) }], 'Picture taken out')
-const line = (points: number[][], one: Picture) => points.map(([x, y]) => `${x * one.width_px},${y * one.height_px}`).join(' ')
+const remove = () =>
+  open.edit(
+    [{ at: 'brief.pictures', value: pictures.value.filter((one) => one !== picture.value) }],
+    'Picture taken out',
+  )
+const line = (points: number[][], one: Picture) =>
+  points.map(([x, y]) => `${x * one.width_px},${y * one.height_px}`).join(' ')
 const thick = (one: Picture) => Math.max(one.width_px, one.height_px) / 260
-const choose = (one: Picture) => desk.set('brief.chosen_sketch', desk.build!.brief!.chosen_sketch === one.id ? null : one.id)
-const chosen = computed(() => sketches.value.find((one) => one.id === desk.build!.brief!.chosen_sketch))
+const choose = (one: Picture) =>
+  open.set('brief.chosen_sketch', open.build!.brief!.chosen_sketch === one.id ? null : one.id)
+const chosen = computed(() => sketches.value.find((one) => one.id === open.build!.brief!.chosen_sketch))
 const because = ref('')
-watch(() => desk.build!.brief!.chosen_because, (text) => (because.value = text ?? ''), { immediate: true })
+watch(
+  () => open.build!.brief!.chosen_because,
+  (text) => (because.value = text ?? ''),
+  { immediate: true },
+)
 </script>
 
 <template>
   <section class="pictures" aria-label="Pictures" @dragover.prevent @drop.prevent="take($event.dataTransfer?.files)">
-    <input ref="chooser" type="file" accept="image/jpeg,image/png,image/webp" multiple class="hidden" aria-label="Picture" @change="take(($event.target as HTMLInputElement).files); ($event.target as HTMLInputElement).value = ''" />
+    <input
+      ref="chooser"
+      type="file"
+      accept="image/jpeg,image/png,image/webp"
+      multiple
+      class="hidden"
+      aria-label="Picture"
+      @change="
+        (event) => {
+          const input = event.target as HTMLInputElement
+          take(input.files)
+          input.value = ''
+        }
+      "
+    />
     <div class="bar">
-      <button v-for="(one, i) in pictures" :key="one.id" type="button" class="thumb" :class="{ now: !comparing && one === picture, chosen: one.id === chosen?.id }" :aria-label="`${one.role} ${one.name || i + 1}`" @click="here = i; comparing = false"><img :src="`/api/pictures/${one.id}`" alt="" /></button>
+      <button
+        v-for="(one, i) in pictures"
+        :key="one.id"
+        type="button"
+        class="thumb"
+        :class="{ now: !comparing && one === picture, chosen: one.id === chosen?.id }"
+        :aria-label="`${one.role} ${one.name || i + 1}`"
+        @click="
+          () => {
+            here = i
+            comparing = false
+          }
+        "
+      >
+        <img :src="`/api/pictures/${one.id}`" alt="" />
+      </button>
       <v-btn size="small" variant="outlined" @click="add('reference')">Add a reference</v-btn>
       <v-btn size="small" variant="outlined" @click="add('sketch')">Add a sketch</v-btn>
       <span class="spring" />
-      <v-btn v-if="sketches.length > 1" size="small" :variant="comparing ? 'flat' : 'outlined'" :color="comparing ? 'primary' : undefined" @click="comparing = !comparing">Sketches side by side</v-btn>
+      <v-btn
+        v-if="sketches.length > 1"
+        size="small"
+        :variant="comparing ? 'flat' : 'outlined'"
+        :color="comparing ? 'primary' : undefined"
+        @click="comparing = !comparing"
+        >Sketches side by side</v-btn
+      >
     </div>
     <div v-if="!pictures.length" class="none">
       <h2>The pictures you work from</h2>
-      <p>Film stills, drawings, your own sketches: JPEG, PNG or WebP. Mark on them where the top line, hem, closure and seams run.</p>
+      <p>
+        Film stills, drawings, your own sketches: JPEG, PNG or WebP. Mark on them where the top line, hem, closure and
+        seams run.
+      </p>
       <v-btn color="primary" @click="add('reference')">Add a reference</v-btn>
     </div>
     <div v-else-if="comparing" class="compare">
       <figure v-for="one in sketches" :key="one.id" :class="{ chosen: one.id === chosen?.id }">
         <img :src="`/api/pictures/${one.id}`" :alt="one.name" />
-        <figcaption><b>{{ one.name || 'Sketch' }}</b> {{ one.note }}<v-btn size="small" :variant="one.id === chosen?.id ? 'flat' : 'outlined'" :color="one.id === chosen?.id ? 'success' : undefined" @click="choose(one)">{{ one.id === chosen?.id ? 'Chosen' : 'Choose this one' }}</v-btn></figcaption>
+        <figcaption>
+          <b>{{ one.name || 'Sketch' }}</b> {{ one.note
+          }}<v-btn
+            size="small"
+            :variant="one.id === chosen?.id ? 'flat' : 'outlined'"
+            :color="one.id === chosen?.id ? 'success' : undefined"
+            @click="choose(one)"
+            >{{ one.id === chosen?.id ? 'Chosen' : 'Choose this one' }}</v-btn
+          >
+        </figcaption>
       </figure>
-      <v-text-field v-if="chosen" v-model="because" class="because" label="Chosen because" @change="desk.set('brief.chosen_because', because)" />
+      <v-text-field
+        v-if="chosen"
+        v-model="because"
+        class="because"
+        label="Chosen because"
+        @change="open.set('brief.chosen_because', because)"
+      />
     </div>
     <template v-else>
       <div class="tools">
-        <v-btn-toggle v-model="kind" aria-label="Mark"><v-btn v-for="one in KINDS" :key="one" :value="one" size="small">{{ one }}</v-btn></v-btn-toggle>
+        <v-btn-toggle v-model="kind" aria-label="Mark"
+          ><v-btn v-for="one in KINDS" :key="one" :value="one" size="small">{{ one }}</v-btn></v-btn-toggle
+        >
         <v-btn v-if="drawing.length > 1" size="small" color="primary" @click="finish">Mark the {{ kind }}</v-btn>
         <v-btn v-if="drawing.length" size="small" variant="text" @click="drawing = []">Leave it</v-btn>
-        <v-btn v-if="picked !== undefined" size="small" variant="outlined" @click="drop(picked)">Take out this {{ marks[picked]?.kind }}</v-btn>
+        <v-btn v-if="picked !== undefined" size="small" variant="outlined" @click="drop(picked)"
+          >Take out this {{ marks[picked]?.kind }}</v-btn
+        >
         <span class="spring" />
         <v-btn size="small" variant="text" @click="remove">Take out the picture</v-btn>
       </div>
       <div class="stage">
         <svg
-          :viewBox="`0 0 ${picture.width_px} ${picture.height_px}`" tabindex="0" role="group" :aria-label="`Picture ${picture.name}, click to mark the ${kind}`" :style="{ aspectRatio: `${picture.width_px} / ${picture.height_px}` }"
-          @click="click" @dblclick.prevent="finish" @keydown="key"
+          :viewBox="`0 0 ${picture.width_px} ${picture.height_px}`"
+          tabindex="0"
+          role="group"
+          :aria-label="`Picture ${picture.name}, click to mark the ${kind}`"
+          :style="{ aspectRatio: `${picture.width_px} / ${picture.height_px}` }"
+          @click="click"
+          @dblclick.prevent="finish"
+          @keydown="key"
         >
           <image :href="`/api/pictures/${picture.id}`" :width="picture.width_px" :height="picture.height_px" />
-          <g v-for="(mark, i) in marks" :key="i" class="mark" :class="[mark.kind.replace(' ', '-'), { picked: picked === i }]" @click.stop="picked = i; drawing = []">
-            <polyline :points="line(mark.points, picture)" class="under" :stroke-width="thick(picture) * 2.4" /><polyline :points="line(mark.points, picture)" :stroke-width="thick(picture)" />
-            <text :x="mark.points[0][0] * picture.width_px" :y="mark.points[0][1] * picture.height_px - thick(picture) * 2" :font-size="thick(picture) * 7.5">{{ mark.kind }}</text>
+          <g
+            v-for="(mark, i) in marks"
+            :key="i"
+            class="mark"
+            :class="[mark.kind.replace(' ', '-'), { picked: picked === i }]"
+            @click.stop="
+              () => {
+                picked = i
+                drawing = []
+              }
+            "
+          >
+            <polyline :points="line(mark.points, picture)" class="under" :stroke-width="thick(picture) * 2.4" />
+            <polyline :points="line(mark.points, picture)" :stroke-width="thick(picture)" />
+            <text
+              :x="mark.points[0][0] * picture.width_px"
+              :y="mark.points[0][1] * picture.height_px - thick(picture) * 2"
+              :font-size="thick(picture) * 7.5"
+            >
+              {{ mark.kind }}
+            </text>
           </g>
-          <g v-if="drawing.length" class="mark drawing" :class="kind.replace(' ', '-')"><polyline :points="line(drawing, picture)" :stroke-width="thick(picture)" /><circle v-for="(one, i) in drawing" :key="i" :cx="one[0] * picture.width_px" :cy="one[1] * picture.height_px" :r="thick(picture) * 1.6" /></g>
+          <g v-if="drawing.length" class="mark drawing" :class="kind.replace(' ', '-')">
+            <polyline :points="line(drawing, picture)" :stroke-width="thick(picture)" />
+            <circle
+              v-for="(one, i) in drawing"
+              :key="i"
+              :cx="one[0] * picture.width_px"
+              :cy="one[1] * picture.height_px"
+              :r="thick(picture) * 1.6"
+            />
+          </g>
         </svg>
       </div>
       <div class="about">
-        <v-text-field label="Called" :model-value="picture.name" @change="(event: Event) => set('name', (event.target as HTMLInputElement).value)" />
-        <v-text-field label="What to see in it" :model-value="picture.note" @change="(event: Event) => set('note', (event.target as HTMLInputElement).value)" />
+        <v-text-field
+          label="Called"
+          :model-value="picture.name"
+          @change="(event: Event) => set('name', (event.target as HTMLInputElement).value)"
+        />
+        <v-text-field
+          label="What to see in it"
+          :model-value="picture.note"
+          @change="(event: Event) => set('note', (event.target as HTMLInputElement).value)"
+        />
       </div>
     </template>
   </section>
 </template>
 
 <style scoped>
-.pictures { display: grid; grid-template-rows: auto auto minmax(0, 1fr) auto; gap: 10px; padding: 14px 16px; min-width: 0; min-height: 0; height: 100%; } .hidden { display: none; } .spring { flex: 1; }
-.bar, .tools { display: flex; gap: 8px; align-items: center; flex-wrap: wrap; } .thumb { width: 46px; height: 46px; padding: 0; border: 2px solid var(--line) !important; border-radius: 3px; overflow: hidden; } .thumb img { width: 100%; height: 100%; object-fit: cover; } .thumb.now { border-color: var(--ink) !important; } .thumb.chosen { border-color: var(--settled) !important; }
-.none { grid-row: 2 / -1; border: 1px dashed var(--dot); border-radius: 4px; display: grid; align-content: center; justify-items: center; gap: 8px; padding: 30px; text-align: center; } .none p { max-width: 360px; margin: 0 0 6px; }
-.stage { min-height: 0; display: grid; place-items: center; background: var(--bench); border-radius: 4px; overflow: hidden; } .stage svg { max-width: 100%; max-height: 100%; height: 100%; cursor: crosshair; }
-.mark { cursor: pointer; } .mark polyline { fill: none; stroke: currentColor; stroke-linejoin: round; stroke-linecap: round; } .mark .under { stroke: #fcfcfa; stroke-opacity: 0.75; } .mark text { fill: currentColor; font-weight: 650; paint-order: stroke; stroke: #fcfcfa; stroke-width: 0.35em; } .mark circle { fill: #fcfcfa; stroke: currentColor; stroke-width: 3; }
-.top-line { color: #1f5fa8; } .hem { color: #b4325e; } .closure { color: #2c7a55; } .seam { color: #1d2733; } .trim { color: #8a6314; } .picked polyline:last-of-type { stroke-dasharray: 8 6; }
-.seam polyline:last-of-type { stroke-dasharray: 14 7; } .closure polyline:last-of-type { stroke-dasharray: 3 8; } .trim polyline:last-of-type { stroke-dasharray: 16 6 3 6; }
-.about { display: grid; grid-template-columns: 1fr 2fr; gap: 10px; }
-.compare { grid-row: 2 / -1; display: grid; grid-template-columns: repeat(auto-fit, minmax(180px, 1fr)); gap: 12px; align-content: start; overflow-y: auto; } .compare figure { margin: 0; border: 2px solid var(--line); border-radius: 4px; padding: 8px; } .compare .chosen { border-color: var(--settled); } .compare img { width: 100%; max-height: 420px; object-fit: contain; } figcaption { display: flex; gap: 8px; align-items: center; justify-content: space-between; flex-wrap: wrap; } .because { grid-column: 1 / -1; }
+.pictures {
+  display: grid;
+  grid-template-rows: auto auto minmax(0, 1fr) auto;
+  gap: 10px;
+  padding: 14px 16px;
+  min-width: 0;
+  min-height: 0;
+  height: 100%;
+}
+.hidden {
+  display: none;
+}
+.spring {
+  flex: 1;
+}
+.bar,
+.tools {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  flex-wrap: wrap;
+}
+.thumb {
+  width: 46px;
+  height: 46px;
+  padding: 0;
+  border: 2px solid var(--line) !important;
+  border-radius: 3px;
+  overflow: hidden;
+}
+.thumb img {
+  width: 100%;
+  height: 100%;
+  object-fit: cover;
+}
+.thumb.now {
+  border-color: var(--ink) !important;
+}
+.thumb.chosen {
+  border-color: var(--settled) !important;
+}
+.none {
+  grid-row: 2 / -1;
+  border: 1px dashed var(--dot);
+  border-radius: 4px;
+  display: grid;
+  align-content: center;
+  justify-items: center;
+  gap: 8px;
+  padding: 30px;
+  text-align: center;
+}
+.none p {
+  max-width: 360px;
+  margin: 0 0 6px;
+}
+.stage {
+  min-height: 0;
+  display: grid;
+  place-items: center;
+  background: var(--bench);
+  border-radius: 4px;
+  overflow: hidden;
+}
+.stage svg {
+  max-width: 100%;
+  max-height: 100%;
+  height: 100%;
+  cursor: crosshair;
+}
+.mark {
+  cursor: pointer;
+}
+.mark polyline {
+  fill: none;
+  stroke: currentColor;
+  stroke-linejoin: round;
+  stroke-linecap: round;
+}
+.mark .under {
+  stroke: #fcfcfa;
+  stroke-opacity: 0.75;
+}
+.mark text {
+  fill: currentColor;
+  font-weight: 650;
+  paint-order: stroke;
+  stroke: #fcfcfa;
+  stroke-width: 0.35em;
+}
+.mark circle {
+  fill: #fcfcfa;
+  stroke: currentColor;
+  stroke-width: 3;
+}
+.top-line {
+  color: #1f5fa8;
+}
+.hem {
+  color: #b4325e;
+}
+.closure {
+  color: #2c7a55;
+}
+.seam {
+  color: #1d2733;
+}
+.trim {
+  color: #8a6314;
+}
+.picked polyline:last-of-type {
+  stroke-dasharray: 8 6;
+}
+.seam polyline:last-of-type {
+  stroke-dasharray: 14 7;
+}
+.closure polyline:last-of-type {
+  stroke-dasharray: 3 8;
+}
+.trim polyline:last-of-type {
+  stroke-dasharray: 16 6 3 6;
+}
+.about {
+  display: grid;
+  grid-template-columns: 1fr 2fr;
+  gap: 10px;
+}
+.compare {
+  grid-row: 2 / -1;
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(180px, 1fr));
+  gap: 12px;
+  align-content: start;
+  overflow-y: auto;
+}
+.compare figure {
+  margin: 0;
+  border: 2px solid var(--line);
+  border-radius: 4px;
+  padding: 8px;
+}
+.compare .chosen {
+  border-color: var(--settled);
+}
+.compare img {
+  width: 100%;
+  max-height: 420px;
+  object-fit: contain;
+}
+figcaption {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  justify-content: space-between;
+  flex-wrap: wrap;
+}
+.because {
+  grid-column: 1 / -1;
+}
 </style>

@@ -1,13 +1,15 @@
 <script setup lang="ts">
 import { computed, nextTick, ref } from 'vue'
 import type { Proposal, ProposedLine } from '../../api/types'
-import { useDesk } from '../../desk'
-import { LEVEL_LABELS, perEdge, withUnit } from '../../words'
+import { useBuild } from '../../stores/build'
+import { useSettings } from '../../stores/settings'
+import { LEVEL_LABELS, perEdge, withUnit } from '../../parts/words'
 
 // The proposed change, line by line: what to mark on each panel edge. Each can be set, refused, or put back.
 const props = defineProps<{ proposal: Proposal }>()
-const desk = useDesk()
-const unit = computed(() => (desk.unit === 'in' ? 'in' : 'mm'))
+const open = useBuild()
+const settings = useSettings()
+const unit = computed(() => (settings.unit === 'in' ? 'in' : 'mm'))
 const editing = ref<{ seam: number; level: string; side: 0 | 1; text: string } | null>(null)
 const bySeam = computed(() => {
   const found: { label: string; lines: ProposedLine[] }[] = []
@@ -20,12 +22,18 @@ const bySeam = computed(() => {
 })
 const kind = (line: ProposedLine) => {
   const both = line.cf_side_mm + line.cb_side_mm
-  return Math.abs(both) < 0.05 ? (Math.abs(line.cf_side_mm) > 0.05 ? 'move' : 'leave') : both > 0 ? 'let out' : 'take in'
+  return Math.abs(both) < 0.05
+    ? Math.abs(line.cf_side_mm) > 0.05
+      ? 'move'
+      : 'leave'
+    : both > 0
+      ? 'let out'
+      : 'take in'
 }
 const SIGN: Record<string, string> = { 'let out': '◀▶', 'take in': '▶◀', move: '▶▶', leave: '–' }
 const refused = (line: ProposedLine) => line.by_hand && !line.cf_side_mm && !line.cb_side_mm
-const shown = (mm: number) => perEdge(Math.abs(mm), desk.unit)
-const said = computed(() => Object.entries(desk.errors).find(([at]) => at.startsWith('line_edits'))?.[1])
+const shown = (mm: number) => perEdge(Math.abs(mm), settings.unit)
+const said = computed(() => Object.entries(open.errors).find(([at]) => at.startsWith('line_edits'))?.[1])
 const where = (line: ProposedLine) => ({ seam: line.seam, level: line.level })
 async function begin(line: ProposedLine, side: 0 | 1, event: Event) {
   const row = (event.currentTarget as Element).closest('td')
@@ -39,40 +47,153 @@ async function keep(line: ProposedLine) {
   const was = now.side ? line.cb_side_mm : line.cf_side_mm
   if (now.text.trim() === shown(was)) return void (editing.value = null)
   // a plain number keeps the way of the line; a sign turns it
-  const way = kind(line) === 'take in' || (kind(line) === 'leave' && line.worked_out_cf_mm + line.worked_out_cb_mm < 0) ? '-' : ''
-  const text = /^[+−-]/.test(now.text.trim()) ? now.text.trim().replace('−', '-').replace(/^\+/, '') : `${way}${now.text.trim()}`
+  const way =
+    kind(line) === 'take in' || (kind(line) === 'leave' && line.worked_out_cf_mm + line.worked_out_cb_mm < 0) ? '-' : ''
+  const text = /^[+−-]/.test(now.text.trim())
+    ? now.text.trim().replace('−', '-').replace(/^\+/, '')
+    : `${way}${now.text.trim()}`
   const mine = withUnit(text, unit.value)
-  const sides = now.side ? { cf_side_mm: line.cf_side_mm, cb_side_mm: mine } : { cf_side_mm: mine, cb_side_mm: line.cb_side_mm }
-  if (await desk.setLine({ ...where(line), ...sides })) editing.value = null
+  const sides = now.side
+    ? { cf_side_mm: line.cf_side_mm, cb_side_mm: mine }
+    : { cf_side_mm: mine, cb_side_mm: line.cb_side_mm }
+  if (await open.setLine({ ...where(line), ...sides })) editing.value = null
 }
-const isEdited = (line: ProposedLine, side: number) => editing.value?.seam === line.seam && editing.value.level === line.level && editing.value.side === side
+const isEdited = (line: ProposedLine, side: number) =>
+  editing.value?.seam === line.seam && editing.value.level === line.level && editing.value.side === side
+const named = (line: ProposedLine, side: number) =>
+  `seam ${line.label}, ${LEVEL_LABELS[line.level]}, ${side ? 'CB' : 'CF'} side`
 </script>
 
 <template>
   <table class="numbers" aria-label="Change by seam">
-    <thead><tr><th>seam</th><td /><td /><th class="n">CF side</th><th class="n">CB side</th><td /></tr></thead>
+    <thead>
+      <tr>
+        <th>seam</th>
+        <td />
+        <td />
+        <th class="n">CF side</th>
+        <th class="n">CB side</th>
+        <td />
+      </tr>
+    </thead>
     <tbody v-for="seam in bySeam" :key="seam.label">
       <tr v-for="(line, i) in seam.lines" :key="line.level" :class="{ mine: line.by_hand, refused: refused(line) }">
         <th v-if="!i" scope="rowgroup" :rowspan="seam.lines.length">{{ seam.label }}</th>
         <td>{{ LEVEL_LABELS[line.level] }}</td>
-        <td class="n" :class="kind(line) === 'let out' ? 'letout' : kind(line) === 'take in' ? 'takein' : ''">{{ SIGN[kind(line)] }} <span class="way">{{ refused(line) ? 'refused' : kind(line) }}</span></td>
+        <td class="n" :class="kind(line) === 'let out' ? 'letout' : kind(line) === 'take in' ? 'takein' : ''">
+          {{ SIGN[kind(line)] }} <span class="way">{{ refused(line) ? 'refused' : kind(line) }}</span>
+        </td>
         <td v-for="side in [0, 1] as const" :key="side" class="n in amount">
-          <input v-if="isEdited(line, side)" v-model="editing!.text" :aria-label="`Seam ${line.label}, ${LEVEL_LABELS[line.level]}, ${side ? 'CB' : 'CF'} side`" @keydown.enter.prevent="keep(line)" @keydown.esc.stop="editing = null; desk.forget('line_edits')" @blur="keep(line)" />
-          <button v-else type="button" :title="side ? 'On the panel toward CB' : 'On the panel toward CF'" :aria-label="`${shown(side ? line.cb_side_mm : line.cf_side_mm)}: set seam ${line.label}, ${LEVEL_LABELS[line.level]}, ${side ? 'CB' : 'CF'} side`" @click="begin(line, side, $event)">{{ shown(side ? line.cb_side_mm : line.cf_side_mm) }}</button>
+          <input
+            v-if="isEdited(line, side)"
+            v-model="editing!.text"
+            :aria-label="`Seam ${line.label}, ${LEVEL_LABELS[line.level]}, ${side ? 'CB' : 'CF'} side`"
+            @keydown.enter.prevent="keep(line)"
+            @keydown.esc.stop="
+              () => {
+                editing = null
+                open.forget('line_edits')
+              }
+            "
+            @blur="keep(line)"
+          />
+          <button
+            v-else
+            type="button"
+            :title="side ? 'On the panel toward CB' : 'On the panel toward CF'"
+            :aria-label="`${shown(side ? line.cb_side_mm : line.cf_side_mm)}: set ${named(line, side)}`"
+            @click="begin(line, side, $event)"
+          >
+            {{ shown(side ? line.cb_side_mm : line.cf_side_mm) }}
+          </button>
         </td>
         <td class="n">
-          <button v-if="line.by_hand" type="button" class="act" :aria-label="`Put back seam ${line.label}, ${LEVEL_LABELS[line.level]}`" title="As it was worked out" @click="desk.setLine(where(line))">↺</button>
-          <button v-else type="button" class="act" :aria-label="`Refuse seam ${line.label}, ${LEVEL_LABELS[line.level]}`" title="Leave this out" @click="desk.setLine({ ...where(line), cf_side_mm: 0, cb_side_mm: 0 })">×</button>
+          <button
+            v-if="line.by_hand"
+            type="button"
+            class="act"
+            :aria-label="`Put back seam ${line.label}, ${LEVEL_LABELS[line.level]}`"
+            title="As it was worked out"
+            @click="open.setLine(where(line))"
+          >
+            ↺
+          </button>
+          <button
+            v-else
+            type="button"
+            class="act"
+            :aria-label="`Refuse seam ${line.label}, ${LEVEL_LABELS[line.level]}`"
+            title="Leave this out"
+            @click="open.setLine({ ...where(line), cf_side_mm: 0, cb_side_mm: 0 })"
+          >
+            ×
+          </button>
         </td>
       </tr>
     </tbody>
   </table>
   <p v-if="said" class="bad" role="alert">{{ said }}</p>
-  <button v-if="proposal.by_hand" type="button" class="all" @click="desk.setLine({})">All as worked out</button>
+  <button v-if="proposal.by_hand" type="button" class="all" @click="open.setLine({})">All as worked out</button>
 </template>
 
 <style scoped>
-tbody th { vertical-align: top; color: var(--ink) !important; font-weight: 650 !important; font-size: 0.95rem !important; width: 36px; } td { padding: 2px 4px 2px 0 !important; line-height: 1.25; } tbody + tbody tr:first-child > * { border-top: 2px solid var(--line); }
-.way { font-size: 0.85rem; } .amount { width: 44px; } .amount button { font: inherit; font-weight: 650; color: var(--ink); padding: 2px 4px; border-bottom: 1px dotted var(--steel); width: 100%; text-align: right; } .amount input { width: 44px; font: inherit; text-align: right; border: 1px solid var(--letout); border-radius: 3px; background: var(--paper); color: var(--ink); }
-.mine td { background: var(--marked); } .refused .amount button { text-decoration: line-through; } .act { color: var(--steel); padding: 2px 6px; font: inherit; } .all { color: var(--letout); font: inherit; padding: 4px 0; } .bad { color: var(--takein); margin: 2px 0; font-size: 0.9rem; }
+tbody th {
+  vertical-align: top;
+  color: var(--ink) !important;
+  font-weight: 650 !important;
+  font-size: 0.95rem !important;
+  width: 36px;
+}
+td {
+  padding: 2px 4px 2px 0 !important;
+  line-height: 1.25;
+}
+tbody + tbody tr:first-child > * {
+  border-top: 2px solid var(--line);
+}
+.way {
+  font-size: 0.85rem;
+}
+.amount {
+  width: 44px;
+}
+.amount button {
+  font: inherit;
+  font-weight: 650;
+  color: var(--ink);
+  padding: 2px 4px;
+  border-bottom: 1px dotted var(--steel);
+  width: 100%;
+  text-align: right;
+}
+.amount input {
+  width: 44px;
+  font: inherit;
+  text-align: right;
+  border: 1px solid var(--letout);
+  border-radius: 3px;
+  background: var(--paper);
+  color: var(--ink);
+}
+.mine td {
+  background: var(--marked);
+}
+.refused .amount button {
+  text-decoration: line-through;
+}
+.act {
+  color: var(--steel);
+  padding: 2px 6px;
+  font: inherit;
+}
+.all {
+  color: var(--letout);
+  font: inherit;
+  padding: 4px 0;
+}
+.bad {
+  color: var(--takein);
+  margin: 2px 0;
+  font-size: 0.9rem;
+}
 </style>

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Plan, View, Word } from '../../api/types'
-import { useDesk } from '../../desk'
-import { SAT } from '../../words'
+import { useSettings } from '../../stores/settings'
+import { SAT } from '../../parts/words'
 
 // The wearer from the front, the side and the back, in the garment; a touch on her says what it does there.
 const props = defineProps<{
@@ -12,8 +12,12 @@ const props = defineProps<{
   pen: Word | 'gap'
 }>()
 const emit = defineEmits<{ tap: [view: View, zMm: number, across: number]; gap: [zMm: number] }>()
-const desk = useDesk()
-const VIEWS: { view: View; label: string }[] = [{ view: 'front', label: 'Front' }, { view: 'side', label: 'Side' }, { view: 'back', label: 'Back' }]
+const settings = useSettings()
+const VIEWS: { view: View; label: string }[] = [
+  { view: 'front', label: 'Front' },
+  { view: 'side', label: 'Side' },
+  { view: 'back', label: 'Back' },
+]
 const levels = computed(() => [...props.plan.body!.levels].sort((a, b) => a.side_mm - b.side_mm))
 const pattern = computed(() => props.plan.pattern!)
 // half width and half depth of the ellipse with this girth
@@ -31,10 +35,17 @@ const at = (z: number, pick: (level: (typeof levels.value)[number]) => number) =
   const i = list.findIndex((one) => one.z > z) - 1
   const [a, b] = [list[i], list[i + 1]]
   const [h, t] = [b.z - a.z, (z - a.z) / (b.z - a.z)]
-  return a.v * (1 + 2 * t) * (1 - t) ** 2 + slope(i) * h * t * (1 - t) ** 2 + b.v * t * t * (3 - 2 * t) + slope(i + 1) * h * t * t * (t - 1)
+  return (
+    a.v * (1 + 2 * t) * (1 - t) ** 2 +
+    slope(i) * h * t * (1 - t) ** 2 +
+    b.v * t * t * (3 - 2 * t) +
+    slope(i + 1) * h * t * t * (t - 1)
+  )
 }
 const half = (view: View, z: number) =>
-  view === 'side' ? at(z, (level) => across(level.girth_mm, level.width_to_depth) / level.width_to_depth) * 1.06 : at(z, (level) => across(level.girth_mm, level.width_to_depth))
+  view === 'side'
+    ? at(z, (level) => across(level.girth_mm, level.width_to_depth) / level.width_to_depth) * 1.06
+    : at(z, (level) => across(level.girth_mm, level.width_to_depth))
 const low = computed(() => Math.min(pattern.value.hem.cf_mm, pattern.value.hem.side_mm, pattern.value.hem.cb_mm) - 70)
 const high = computed(() => Math.max(pattern.value.top.cf_mm, pattern.value.top.side_mm, pattern.value.top.cb_mm) + 70)
 const wideOf = (view: View) => {
@@ -47,22 +58,37 @@ const columns = computed(() => VIEWS.map((one) => `${wideOf(one.view).toFixed(0)
 function line(view: View, end: 'top' | 'hem', u: number) {
   const edge = pattern.value[end]
   const ease = u * u
-  if (view === 'side') return u < 0 ? edge.side_mm + (edge.cf_mm - edge.side_mm) * ease : edge.side_mm + (edge.cb_mm - edge.side_mm) * ease
+  if (view === 'side')
+    return u < 0 ? edge.side_mm + (edge.cf_mm - edge.side_mm) * ease : edge.side_mm + (edge.cb_mm - edge.side_mm) * ease
   const middle = view === 'front' ? edge.cf_mm : edge.cb_mm
   return middle + (edge.side_mm - middle) * ease
 }
 const steps = Array.from({ length: 33 }, (_, i) => i / 16 - 1)
-const join = (points: number[][]) => points.map(([x, y], i) => `${i ? 'L' : 'M'}${x.toFixed(1)} ${y.toFixed(1)}`).join('')
+const join = (points: number[][]) =>
+  points.map(([x, y], i) => `${i ? 'L' : 'M'}${x.toFixed(1)} ${y.toFixed(1)}`).join('')
 const body = (view: View) => {
   const zs = Array.from({ length: 61 }, (_, i) => low.value + ((high.value - low.value) * i) / 60)
   return join([...zs.map((z) => [half(view, z), -z]), ...[...zs].reverse().map((z) => [-half(view, z), -z])]) + 'Z'
 }
-const edgeLine = (view: View, end: 'top' | 'hem') => steps.map((u): [number, number] => { const z = line(view, end, u); return [u * half(view, z), -z] })
+const edgeLine = (view: View, end: 'top' | 'hem') =>
+  steps.map((u): [number, number] => {
+    const z = line(view, end, u)
+    return [u * half(view, z), -z]
+  })
 const sides = (view: View, sign: 1 | -1) => {
   const [a, b] = [line(view, 'hem', sign), line(view, 'top', sign)]
-  return Array.from({ length: 30 }, (_, i) => { const z = a + ((b - a) * i) / 29; return [sign * half(view, z), -z] })
+  return Array.from({ length: 30 }, (_, i) => {
+    const z = a + ((b - a) * i) / 29
+    return [sign * half(view, z), -z]
+  })
 }
-const garment = (view: View) => join([...edgeLine(view, 'top'), ...sides(view, 1).reverse(), ...edgeLine(view, 'hem').reverse(), ...sides(view, -1)]) + 'Z'
+const garment = (view: View) =>
+  join([
+    ...edgeLine(view, 'top'),
+    ...sides(view, 1).reverse(),
+    ...edgeLine(view, 'hem').reverse(),
+    ...sides(view, -1),
+  ]) + 'Z'
 const gapAt = (z: number) => {
   const list = [...props.gaps].sort((a, b) => a.z - b.z)
   if (list.length > 1) {
@@ -82,13 +108,24 @@ const strip = computed(() => {
 })
 const laces = computed(() => {
   const zs = (props.plan.holes?.z_mm ?? []).filter((_, i) => i % 2 === 0)
-  return zs.slice(1).map((z, i) => `M${-gapAt(zs[i]) / 2 - 7} ${-zs[i]}L${gapAt(z) / 2 + 7} ${-z}M${gapAt(zs[i]) / 2 + 7} ${-zs[i]}L${-gapAt(z) / 2 - 7} ${-z}`).join('')
+  return zs
+    .slice(1)
+    .map((z, i) => {
+      const [upper, lower] = [gapAt(zs[i]) / 2 + 7, gapAt(z) / 2 + 7]
+      return `M${-upper} ${-zs[i]}L${lower} ${-z}M${upper} ${-zs[i]}L${-lower} ${-z}`
+    })
+    .join('')
 })
 const panels = (view: View) => {
   const uses = view === 'side' ? [-0.55, 0, 0.55] : [-0.72, -0.38, 0.38, 0.72]
   return uses.map((u) => {
     const [a, b] = [line(view, 'hem', u), line(view, 'top', u)]
-    return join(Array.from({ length: 20 }, (_, i) => { const z = a + ((b - a) * i) / 19; return [u * half(view, z), -z] }))
+    return join(
+      Array.from({ length: 20 }, (_, i) => {
+        const z = a + ((b - a) * i) / 19
+        return [u * half(view, z), -z]
+      }),
+    )
   })
 }
 function touch(view: View, event: MouseEvent) {
@@ -101,38 +138,129 @@ function touch(view: View, event: MouseEvent) {
   }
   emit('tap', view, z, Math.min(1, Math.max(0, Math.round(((point.x / half(view, z) + 1) / 2) * 100) / 100)))
 }
-const zOf = (text: string) => Number(text.replace('−', '-').replace(',', '.')) * (desk.unit === 'in' ? 25.4 : 10)
+const zOf = (text: string) => Number(text.replace('−', '-').replace(',', '.')) * (settings.unit === 'in' ? 25.4 : 10)
 const placed = (view: View) =>
-  props.taps.filter((tap) => tap.view === view).flatMap((tap) => {
-    const z = zOf(tap.z)
-    return Number.isFinite(z) ? [{ ...tap, x: (tap.across * 2 - 1) * half(view, z), y: -z, sign: SAT.find((one) => one.word === tap.word)!.sign }] : []
-  })
+  props.taps
+    .filter((tap) => tap.view === view)
+    .flatMap((tap) => {
+      const z = zOf(tap.z)
+      return Number.isFinite(z)
+        ? [
+            {
+              ...tap,
+              x: (tap.across * 2 - 1) * half(view, z),
+              y: -z,
+              sign: SAT.find((one) => one.word === tap.word)!.sign,
+            },
+          ]
+        : []
+    })
 </script>
 
 <template>
   <div class="views" :style="{ gridTemplateColumns: columns }">
     <figure v-for="one in VIEWS" :key="one.view">
       <figcaption>{{ one.label }}<small v-if="one.view === 'side'"> ← front</small></figcaption>
-      <svg :viewBox="frame(one.view)" role="img" :aria-label="`${one.label} of the wearer`" :class="{ dead: pen === 'gap' && one.view !== 'back' }" @click="touch(one.view, $event)">
+      <svg
+        :viewBox="frame(one.view)"
+        role="img"
+        :aria-label="`${one.label} of the wearer`"
+        :class="{ dead: pen === 'gap' && one.view !== 'back' }"
+        @click="touch(one.view, $event)"
+      >
         <path :d="body(one.view)" class="body" />
         <path :d="garment(one.view)" class="garment" />
         <path v-for="(d, i) in panels(one.view)" :key="i" :d="d" class="seam" />
         <line :x1="-wideOf(one.view)" :x2="wideOf(one.view)" y1="0" y2="0" class="waist" />
         <template v-if="one.view === 'back'">
-          <path :d="strip" class="gap" /><path :d="laces" class="lace" />
-          <template v-for="row in gaps" :key="row.z"><line :x1="-row.gap / 2" :x2="row.gap / 2" :y1="-row.z" :y2="-row.z" class="reading" /></template>
+          <path :d="strip" class="gap" />
+          <path :d="laces" class="lace" />
+          <template v-for="row in gaps" :key="row.z">
+            <line :x1="-row.gap / 2" :x2="row.gap / 2" :y1="-row.z" :y2="-row.z" class="reading" />
+          </template>
         </template>
-        <g v-for="tap in placed(one.view)" :key="tap.key" class="tap"><circle :cx="tap.x" :cy="tap.y" r="11" /><text :x="tap.x" :y="tap.y + 5.5" text-anchor="middle">{{ tap.sign }}</text></g>
+        <g v-for="tap in placed(one.view)" :key="tap.key" class="tap">
+          <circle :cx="tap.x" :cy="tap.y" r="11" />
+          <text :x="tap.x" :y="tap.y + 5.5" text-anchor="middle">{{ tap.sign }}</text>
+        </g>
       </svg>
     </figure>
   </div>
 </template>
 
 <style scoped>
-.views { display: grid; gap: 6px; min-height: 0; }
-figure { margin: 0; display: flex; flex-direction: column; min-height: 0; } figcaption { font-weight: 650; text-align: center; } figcaption small { font-weight: 400; color: var(--steel); }
-svg { flex: 1; min-height: 0; width: 100%; cursor: crosshair; touch-action: manipulation; } .dead { cursor: default; opacity: 0.55; }
-.body { fill: var(--bench); stroke: var(--dot); stroke-width: 1.5; } .garment { fill: var(--paper); stroke: var(--ink); stroke-width: 2; } .seam { fill: none; stroke: var(--line); stroke-width: 1.4; }
-.waist { stroke: var(--steel); stroke-dasharray: 5 5; stroke-width: 1; } .gap { fill: var(--bench); stroke: var(--ink); stroke-width: 2; } .lace { fill: none; stroke: var(--metal); stroke-width: 2; }
-.reading { stroke: var(--letout); stroke-width: 4; } .tap circle { fill: var(--marked); stroke: var(--ink); stroke-width: 1.5; } .tap text { font-size: 16px; fill: var(--ink); pointer-events: none; }
+.views {
+  display: grid;
+  gap: 6px;
+  min-height: 0;
+}
+figure {
+  margin: 0;
+  display: flex;
+  flex-direction: column;
+  min-height: 0;
+}
+figcaption {
+  font-weight: 650;
+  text-align: center;
+}
+figcaption small {
+  font-weight: 400;
+  color: var(--steel);
+}
+svg {
+  flex: 1;
+  min-height: 0;
+  width: 100%;
+  cursor: crosshair;
+  touch-action: manipulation;
+}
+.dead {
+  cursor: default;
+  opacity: 0.55;
+}
+.body {
+  fill: var(--bench);
+  stroke: var(--dot);
+  stroke-width: 1.5;
+}
+.garment {
+  fill: var(--paper);
+  stroke: var(--ink);
+  stroke-width: 2;
+}
+.seam {
+  fill: none;
+  stroke: var(--line);
+  stroke-width: 1.4;
+}
+.waist {
+  stroke: var(--steel);
+  stroke-dasharray: 5 5;
+  stroke-width: 1;
+}
+.gap {
+  fill: var(--bench);
+  stroke: var(--ink);
+  stroke-width: 2;
+}
+.lace {
+  fill: none;
+  stroke: var(--metal);
+  stroke-width: 2;
+}
+.reading {
+  stroke: var(--letout);
+  stroke-width: 4;
+}
+.tap circle {
+  fill: var(--marked);
+  stroke: var(--ink);
+  stroke-width: 1.5;
+}
+.tap text {
+  font-size: 16px;
+  fill: var(--ink);
+  pointer-events: none;
+}
 </style>

@@ -1,28 +1,41 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Plan } from '../../api/types'
-import MovedNumber from '../../table/MovedNumber.vue'
-import { useDesk } from '../../desk'
-import { FEEL_ICON, hardware, length } from '../../words'
+import MovedNumber from '../../parts/MovedNumber.vue'
+import { useSettings } from '../../stores/settings'
+import { FEEL_ICON, hardware, length } from '../../parts/words'
 
 // The final garment, level by level: what it measures worn, and how it feels there.
 const props = defineProps<{ plan: Plan }>()
-const desk = useDesk()
+const settings = useSettings()
 const rows = computed(() => (props.plan.levels ?? []).filter((level) => level.gap_mm !== null))
 </script>
 
 <template>
   <table class="numbers">
-    <thead><tr><th>Final cloth, as worn</th><th class="n">body</th><th class="n">sewn</th><th class="n">worn</th><th class="n">gap</th><th class="n">pressure</th><th class="n">at the sides</th><th class="n">feels</th></tr></thead>
+    <thead>
+      <tr>
+        <th>Final cloth, as worn</th>
+        <th class="n">body</th>
+        <th class="n">sewn</th>
+        <th class="n">worn</th>
+        <th class="n">gap</th>
+        <th class="n">pressure</th>
+        <th class="n">at the sides</th>
+        <th class="n">feels</th>
+      </tr>
+    </thead>
     <tbody>
       <tr v-for="level in rows" :key="level.name">
         <td>{{ level.label }}</td>
-        <td class="n in">{{ length(level.body_mm, desk.unit) }}</td>
-        <td class="n in"><MovedNumber :text="length(level.closed_mm, desk.unit)" /></td>
+        <td class="n in">{{ length(level.body_mm, settings.unit) }}</td>
+        <td class="n in"><MovedNumber :text="length(level.closed_mm, settings.unit)" /></td>
         <template v-if="level.gap_mm !== null && level.worn_mm !== null && level.pressure_kpa !== null">
-          <td class="n in"><MovedNumber :text="length(level.worn_mm, desk.unit)" /></td>
-          <td class="n in"><MovedNumber :text="hardware(level.gap_mm, desk.unit)" /></td>
-          <td class="n"><MovedNumber :text="`${level.pressure_kpa.toFixed(1)} of ${level.comfort_kpa.toFixed(1)} kPa`" /></td>
+          <td class="n in"><MovedNumber :text="length(level.worn_mm, settings.unit)" /></td>
+          <td class="n in"><MovedNumber :text="hardware(level.gap_mm, settings.unit)" /></td>
+          <td class="n">
+            <MovedNumber :text="`${level.pressure_kpa.toFixed(1)} of ${level.comfort_kpa.toFixed(1)} kPa`" />
+          </td>
           <td class="n">{{ level.side_pressure_kpa?.toFixed(1) }} kPa</td>
           <td class="n">{{ FEEL_ICON[level.feel!] }} {{ level.feel }}</td>
         </template>

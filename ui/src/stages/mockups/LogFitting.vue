@@ -1,42 +1,67 @@
 <script setup lang="ts">
 import { computed, nextTick, ref } from 'vue'
 import type { BackPhoto, Fitting, GapSeen, View, Word } from '../../api/types'
-import { useDesk } from '../../desk'
-import { hardware, length, SAT } from '../../words'
+import { useBuild } from '../../stores/build'
+import { useSettings } from '../../stores/settings'
+import { hardware, length, SAT } from '../../parts/words'
 import DrawnWearer from './DrawnWearer.vue'
 import { empty, key, TESTS, toSend, written, type Written } from './fitting'
 import PhotoGap from './PhotoGap.vue'
 
-// A fitting written down, or one corrected: touch the drawn wearer, write gaps, say how she moved. Refused stays written.
+// A fitting written down, or one corrected: touch the drawn wearer, write gaps, say how she moved. What is refused
+// stays as it was written.
 const props = defineProps<{ correct?: Fitting; begun?: Partial<Fitting> }>()
 const emit = defineEmits<{ done: []; leave: [] }>()
-const desk = useDesk()
-const plan = computed(() => desk.plan!)
-const made = desk.build!.mock_up!
+const open = useBuild()
+const settings = useSettings()
+const plan = computed(() => open.plan!)
+const made = open.build!.mock_up!
 const start = props.correct ?? props.begun
-const one = ref<Written>(start ? written(plan.value, desk.unit, start) : empty(plan.value, desk.unit, desk.build!.target!.pull!, made.boned!, made.closing!))
-one.value.version = props.correct ? undefined : (desk.build!.versions?.length || undefined)
-if (!one.value.rows.length && !start) one.value.rows = empty(plan.value, desk.unit, 'close', true, 'laced').rows
-const place = computed(() => (props.correct ? desk.build!.fittings!.findIndex((fitting) => fitting.number === props.correct!.number) : desk.build!.fittings!.length))
-const number = computed(() => props.correct?.number ?? desk.build!.fittings!.length + 1)
-const tied = computed(() => desk.catalogue?.kinds.find((kind) => kind.name === desk.build!.kind)?.tied)
+const one = ref<Written>(
+  start
+    ? written(plan.value, settings.unit, start)
+    : empty(plan.value, settings.unit, open.build!.target!.pull!, made.boned!, made.closing!),
+)
+one.value.version = props.correct ? undefined : open.build!.versions?.length || undefined
+if (!one.value.rows.length && !start) one.value.rows = empty(plan.value, settings.unit, 'close', true, 'laced').rows
+const place = computed(() =>
+  props.correct
+    ? open.build!.fittings!.findIndex((fitting) => fitting.number === props.correct!.number)
+    : open.build!.fittings!.length,
+)
+const number = computed(() => props.correct?.number ?? open.build!.fittings!.length + 1)
+const tied = computed(() => settings.catalogue?.kinds.find((kind) => kind.name === open.build!.kind)?.tied)
 if (!start && tied.value) one.value.closing = 'pinned'
 const narrow = window.innerWidth < 900 // there she first touches the drawing
-const gapUnit = computed(() => (desk.unit === 'in' ? 'in' : 'mm'))
+const gapUnit = computed(() => (settings.unit === 'in' ? 'in' : 'mm'))
 const pen = ref<Word | 'gap'>('digs')
 const covered = computed(() => (plan.value.levels ?? []).filter((level) => level.gap_mm !== null))
-const seams = computed(() => plan.value.pattern!.panels.slice(1).map((_, i) => ({ title: `${i + 1}·${i + 2}`, value: i + 1 })))
+const seams = computed(() =>
+  plan.value.pattern!.panels.slice(1).map((_, i) => ({ title: `${i + 1}·${i + 2}`, value: i + 1 })),
+)
 const numberOf = (text: string, scale: number) => Number(text.replace('−', '-').replace(',', '.')) * scale
 const gaps = computed(() =>
   one.value.rows
-    .map((row) => ({ z: numberOf(row.z, desk.unit === 'in' ? 25.4 : 10), gap: row.gap.trim() ? numberOf(row.gap.replace(/ ?mm$/, ''), desk.unit === 'in' ? 25.4 : 1) : NaN }))
+    .map((row) => ({
+      z: numberOf(row.z, settings.unit === 'in' ? 25.4 : 10),
+      gap: row.gap.trim() ? numberOf(row.gap.replace(/ ?mm$/, ''), settings.unit === 'in' ? 25.4 : 1) : NaN,
+    }))
     .filter((row) => Number.isFinite(row.z) && Number.isFinite(row.gap)),
 )
-const bare = (mm: number) => length(mm, desk.unit, { bare: true })
+const bare = (mm: number) => length(mm, settings.unit, { bare: true })
 const add = {
-  tap: (view: View, z: number, across: number) => one.value.taps.push({ key: key(), view, z: bare(z), across, word: pen.value as Word, off: '' }),
+  tap: (view: View, z: number, across: number) =>
+    one.value.taps.push({ key: key(), view, z: bare(z), across, word: pen.value as Word, off: '' }),
   row: (z?: number) => one.value.rows.push({ key: key(), z: z === undefined ? '' : bare(z), gap: '' }),
-  pinch: () => one.value.pinches.push({ key: key(), seam: Math.min(3, seams.value.length), from: bare(-40), to: bare(40), amount: '', how: 'pinched' }),
+  pinch: () =>
+    one.value.pinches.push({
+      key: key(),
+      seam: Math.min(3, seams.value.length),
+      from: bare(-40),
+      to: bare(40),
+      amount: '',
+      how: 'pinched',
+    }),
 }
 async function gapTouched(z: number) {
   add.row(z)
@@ -47,43 +72,82 @@ async function gapTouched(z: number) {
 }
 const expected = (z: string) => {
   const fit = plan.value.mock_up!
-  const mm = numberOf(z, desk.unit === 'in' ? 25.4 : 10)
+  const mm = numberOf(z, settings.unit === 'in' ? 25.4 : 10)
   if (!z.trim() || !Number.isFinite(mm)) return ''
   const i = fit.z_mm.findIndex((height) => height >= mm)
-  return hardware(fit.gap_mm[i < 0 ? fit.gap_mm.length - 1 : i], desk.unit).replace(/ \w+$/, '')
+  return hardware(fit.gap_mm[i < 0 ? fit.gap_mm.length - 1 : i], settings.unit).replace(/ \w+$/, '')
 }
 // what the server refused, at the entry where it was written
 const said = (field: string, i?: number) => {
   const at = `fittings.${place.value}.${field}${i === undefined ? '' : `.${i}`}`
-  return Object.entries(desk.errors).find(([where]) => where === at || where.startsWith(`${at}.`))?.[1]
+  return Object.entries(open.errors).find(([where]) => where === at || where.startsWith(`${at}.`))?.[1]
 }
 const rowSaid = (i: number) => {
   const sent = one.value.rows.map((row, k) => ({ row, k })).filter(({ row }) => row.gap.trim())
   const k = sent.findIndex((entry) => entry.k === i)
   return k < 0 ? undefined : said('readings', k)
 }
-const wholeSaid = computed(() => desk.errors[`fittings.${place.value}.readings`])
-const otherSaid = computed(() => ['laced', 'edges', 'rides_mm', 'swings_mm', 'moved', 'photos', 'words', 'stand_offs', 'hours', 'cost', 'made_of', 'under', 'note'].map((field) => said(field)).find(Boolean))
+const wholeSaid = computed(() => open.errors[`fittings.${place.value}.readings`])
+const otherSaid = computed(() =>
+  [
+    'laced',
+    'edges',
+    'rides_mm',
+    'swings_mm',
+    'moved',
+    'photos',
+    'words',
+    'stand_offs',
+    'hours',
+    'cost',
+    'made_of',
+    'under',
+    'note',
+  ]
+    .map((field) => said(field))
+    .find(Boolean),
+)
 const photographing = ref<{ photo?: BackPhoto; at?: number } | null>(null)
 function takePhoto(photo: BackPhoto, read: GapSeen[]) {
   const at = photographing.value?.at
   if (at === undefined) one.value.photos.push(photo)
   else one.value.photos[at] = photo
-  one.value.rows = read.map((row) => ({ key: key(), z: bare(row.z_mm), gap: hardware(row.gap_mm, desk.unit).replace(/ \w+$/, ''), spread: row.spread_mm }))
+  one.value.rows = read.map((row) => ({
+    key: key(),
+    z: bare(row.z_mm),
+    gap: hardware(row.gap_mm, settings.unit).replace(/ \w+$/, ''),
+    spread: row.spread_mm,
+  }))
   photographing.value = null
 }
 async function log() {
-  const given = toSend(one.value, desk.unit, props.correct?.made_of?.edge_bone ?? made.edge_bone!)
-  if (props.correct ? await desk.mendFitting(props.correct.number, { ...given, made_of: { ...props.correct.made_of, boned: one.value.boned, closing: one.value.closing } }) : await desk.fitting({ ...given, made_of: { ...made, boned: one.value.boned, closing: one.value.closing } })) emit('done')
+  const given = toSend(one.value, settings.unit, props.correct?.made_of ?? made)
+  const taken = props.correct ? await open.mendFitting(props.correct.number, given) : await open.fitting(given)
+  if (taken) emit('done')
 }
-const edgeRows = computed(() => (plan.value.pattern!.zero === 'waist' ? ['top CF', 'top side', 'top CB', 'hem CF', 'hem side', 'hem CB'] : ['top CF', 'top side', 'top CB']))
+const edgeRows = computed(() =>
+  plan.value.pattern!.zero === 'waist'
+    ? ['top CF', 'top side', 'top CB', 'hem CF', 'hem side', 'hem CB']
+    : ['top CF', 'top side', 'top CB'],
+)
+const beside = (row: Written['rows'][number]) =>
+  row.spread ? `± ${hardware(row.spread, settings.unit)}` : expected(row.z)
 </script>
 
 <template>
   <form class="log" :aria-label="correct ? `Correct fitting ${number}` : 'Log a fitting'" @submit.prevent="log">
     <section class="drawn">
       <div class="pens" role="radiogroup" aria-label="What it does where you touch">
-        <button v-for="pick in SAT" :key="pick.word" type="button" role="radio" :aria-checked="pen === pick.word" @click="pen = pick.word"><b>{{ pick.sign }}</b> {{ pick.word }}</button>
+        <button
+          v-for="pick in SAT"
+          :key="pick.word"
+          type="button"
+          role="radio"
+          :aria-checked="pen === pick.word"
+          @click="pen = pick.word"
+        >
+          <b>{{ pick.sign }}</b> {{ pick.word }}
+        </button>
         <button type="button" role="radio" :aria-checked="pen === 'gap'" @click="pen = 'gap'"><b>↔</b> gap</button>
         <span class="soft small">then touch her where it is so</span>
       </div>
@@ -92,13 +156,42 @@ const edgeRows = computed(() => (plan.value.pattern!.zero === 'waist' ? ['top CF
         <tbody>
           <template v-for="(tap, i) in one.taps" :key="tap.key">
             <tr>
-              <td><select v-model="tap.view" :aria-label="`Place ${i + 1}, seen from`"><option value="front">front</option><option value="side">side</option><option value="back">back</option></select></td>
-              <td><input v-model="tap.z" class="in" :aria-label="`Place ${i + 1}, height`" :aria-invalid="!!said('taps', i)" /> {{ desk.unit }}</td>
-              <td><select v-model="tap.word" :aria-label="`Place ${i + 1}, how it sat`"><option v-for="pick in SAT" :key="pick.word" :value="pick.word">{{ pick.sign }} {{ pick.word }}</option></select></td>
-              <td><template v-if="tap.word === 'stands off'">by <input v-model="tap.off" class="in" :aria-label="`Place ${i + 1}, stands off by`" /> {{ gapUnit }}</template></td>
-              <td class="n"><button type="button" :aria-label="`Take out place ${i + 1}`" @click="one.taps.splice(i, 1)">×</button></td>
+              <td>
+                <select v-model="tap.view" :aria-label="`Place ${i + 1}, seen from`">
+                  <option value="front">front</option>
+                  <option value="side">side</option>
+                  <option value="back">back</option>
+                </select>
+              </td>
+              <td>
+                <input
+                  v-model="tap.z"
+                  class="in"
+                  :aria-label="`Place ${i + 1}, height`"
+                  :aria-invalid="!!said('taps', i)"
+                />
+                {{ settings.unit }}
+              </td>
+              <td>
+                <select v-model="tap.word" :aria-label="`Place ${i + 1}, how it sat`">
+                  <option v-for="pick in SAT" :key="pick.word" :value="pick.word">
+                    {{ pick.sign }} {{ pick.word }}
+                  </option>
+                </select>
+              </td>
+              <td>
+                <template v-if="tap.word === 'stands off'"
+                  >by <input v-model="tap.off" class="in" :aria-label="`Place ${i + 1}, stands off by`" />
+                  {{ gapUnit }}</template
+                >
+              </td>
+              <td class="n">
+                <button type="button" :aria-label="`Take out place ${i + 1}`" @click="one.taps.splice(i, 1)">×</button>
+              </td>
             </tr>
-            <tr v-if="said('taps', i)"><td colspan="5" class="bad" role="alert">{{ said('taps', i) }}</td></tr>
+            <tr v-if="said('taps', i)">
+              <td colspan="5" class="bad" role="alert">{{ said('taps', i) }}</td>
+            </tr>
           </template>
         </tbody>
       </table>
@@ -107,70 +200,202 @@ const edgeRows = computed(() => (plan.value.pattern!.zero === 'waist' ? ['top CF
 
     <aside class="written">
       <h1>{{ correct ? `Correct fitting ${number}` : `Fitting ${number}` }}</h1>
-      <p class="soft small">Version <select v-if="!correct && (desk.build!.versions?.length ?? 0) > 1" v-model="one.version" aria-label="Version tried on"><option v-for="version in desk.build!.versions" :key="version.number" :value="version.number">{{ version.number }}</option></select><template v-else>{{ correct?.version ?? plan.pattern!.version ?? 1 }}</template>. Leave empty what you did not look at.</p>
+      <p class="soft small">
+        Version
+        <select
+          v-if="!correct && (open.build!.versions?.length ?? 0) > 1"
+          v-model="one.version"
+          aria-label="Version tried on"
+        >
+          <option v-for="version in open.build!.versions" :key="version.number" :value="version.number">
+            {{ version.number }}
+          </option></select
+        ><template v-else>{{ correct?.version ?? plan.pattern!.version ?? 1 }}</template
+        >. Leave empty what you did not look at.
+      </p>
       <div v-if="!tied" class="pull">
         <span id="tried-pull">Pulled</span>
-        <v-btn-toggle v-model="one.pull" aria-labelledby="tried-pull"><v-btn value="light" size="small">light</v-btn><v-btn value="close" size="small">close</v-btn><v-btn value="firm" size="small">firm</v-btn></v-btn-toggle>
+        <v-btn-toggle v-model="one.pull" aria-labelledby="tried-pull"
+          ><v-btn value="light" size="small">light</v-btn><v-btn value="close" size="small">close</v-btn
+          ><v-btn value="firm" size="small">firm</v-btn></v-btn-toggle
+        >
       </div>
       <div class="pull">
         <span id="tried-closing">Closed</span>
-        <v-btn-toggle v-model="one.closing" aria-labelledby="tried-closing"><v-btn value="laced" size="small">laced</v-btn><v-btn value="pinned" size="small">pinned</v-btn><v-btn value="open" size="small">not at all</v-btn></v-btn-toggle>
+        <v-btn-toggle v-model="one.closing" aria-labelledby="tried-closing"
+          ><v-btn value="laced" size="small">laced</v-btn><v-btn value="pinned" size="small">pinned</v-btn
+          ><v-btn value="open" size="small">not at all</v-btn></v-btn-toggle
+        >
       </div>
       <label class="check"><input v-model="one.boned" type="checkbox" /> boned</label>
 
       <h2>Gap <v-btn size="x-small" variant="outlined" @click="photographing = {}">From a photo</v-btn></h2>
-      <p v-if="one.closing === 'open'" class="say">Not laced, a gap says nothing: what is written here is kept, and not learned from.</p>
+      <p v-if="one.closing === 'open'" class="say">
+        Not laced, a gap says nothing: what is written here is kept, and not learned from.
+      </p>
       <table class="numbers">
-        <thead><tr><th>height, {{ desk.unit }}</th><th>gap, {{ gapUnit }}</th><th class="n">expected</th><td /></tr></thead>
+        <thead>
+          <tr>
+            <th>height, {{ settings.unit }}</th>
+            <th>gap, {{ gapUnit }}</th>
+            <th class="n">expected</th>
+            <td />
+          </tr>
+        </thead>
         <tbody>
           <template v-for="(row, i) in one.rows" :key="row.key">
             <tr>
-              <td><input v-model="row.z" class="in" :aria-label="`Height of reading ${i + 1}`" :aria-invalid="!!rowSaid(i)" /></td>
-              <td><input v-model="row.gap" class="in gap" :aria-label="`Gap ${i + 1}`" inputmode="decimal" autocomplete="off" :aria-invalid="!!rowSaid(i)" :autofocus="i === 0 && !narrow" @input="row.spread = undefined" /></td>
-              <td class="n soft in">{{ row.spread ? `± ${hardware(row.spread, desk.unit)}` : expected(row.z) }}</td>
-              <td><button type="button" :aria-label="`Take out reading ${i + 1}`" @click="one.rows.splice(i, 1)">×</button></td>
+              <td>
+                <input
+                  v-model="row.z"
+                  class="in"
+                  :aria-label="`Height of reading ${i + 1}`"
+                  :aria-invalid="!!rowSaid(i)"
+                />
+              </td>
+              <td>
+                <input
+                  v-model="row.gap"
+                  class="in gap"
+                  :aria-label="`Gap ${i + 1}`"
+                  inputmode="decimal"
+                  autocomplete="off"
+                  :aria-invalid="!!rowSaid(i)"
+                  :autofocus="i === 0 && !narrow"
+                  @input="row.spread = undefined"
+                />
+              </td>
+              <td class="n soft in">{{ beside(row) }}</td>
+              <td>
+                <button type="button" :aria-label="`Take out reading ${i + 1}`" @click="one.rows.splice(i, 1)">
+                  ×
+                </button>
+              </td>
             </tr>
-            <tr v-if="rowSaid(i)"><td colspan="4" class="bad" role="alert">{{ rowSaid(i) }}</td></tr>
+            <tr v-if="rowSaid(i)">
+              <td colspan="4" class="bad" role="alert">{{ rowSaid(i) }}</td>
+            </tr>
           </template>
         </tbody>
       </table>
       <button type="button" class="add" @click="add.row()">+ another height</button>
       <p v-if="wholeSaid" class="bad" role="alert">{{ wholeSaid }}</p>
-      <p v-for="(photo, i) in one.photos" :key="photo.id" class="photo"><img :src="`/api/pictures/${photo.id}`" alt="" /> <button type="button" @click="photographing = { photo, at: i }">Marks of photo {{ i + 1 }}</button> <button type="button" :aria-label="`Take out photo ${i + 1}`" @click="one.photos.splice(i, 1)">×</button></p>
+      <p v-for="(photo, i) in one.photos" :key="photo.id" class="photo">
+        <img :src="`/api/pictures/${photo.id}`" alt="" />
+        <button type="button" @click="photographing = { photo, at: i }">Marks of photo {{ i + 1 }}</button>
+        <button type="button" :aria-label="`Take out photo ${i + 1}`" @click="one.photos.splice(i, 1)">×</button>
+      </p>
 
       <h2>Girth over it</h2>
-      <div class="pairs"><label v-for="level in covered" :key="level.name"><span>{{ level.label }}</span><span><input v-model="one.laced[level.name]" class="in" :aria-label="`${level.label}, girth over it`" autocomplete="off" /> {{ desk.unit }}</span></label></div>
+      <div class="pairs">
+        <label v-for="level in covered" :key="level.name"
+          ><span>{{ level.label }}</span
+          ><span
+            ><input
+              v-model="one.laced[level.name]"
+              class="in"
+              :aria-label="`${level.label}, girth over it`"
+              autocomplete="off"
+            />
+            {{ settings.unit }}</span
+          ></label
+        >
+      </div>
 
       <h2>Pinched or slashed</h2>
       <div v-for="(pinch, i) in one.pinches" :key="pinch.key" class="pinch">
-        <select v-model="pinch.how" :aria-label="`Pinch ${i + 1}, how`"><option value="pinched">pinched out</option><option value="slashed">slashed open</option></select>
-        seam <select v-model.number="pinch.seam" :aria-label="`Pinch ${i + 1}, seam`"><option v-for="seam in seams" :key="seam.value" :value="seam.value">{{ seam.title }}</option></select>
-        by <input v-model="pinch.amount" class="in" :aria-label="`Pinch ${i + 1}, amount`" :aria-invalid="!!said('pinches', i)" /> {{ gapUnit }}
+        <select v-model="pinch.how" :aria-label="`Pinch ${i + 1}, how`">
+          <option value="pinched">pinched out</option>
+          <option value="slashed">slashed open</option>
+        </select>
+        seam
+        <select v-model.number="pinch.seam" :aria-label="`Pinch ${i + 1}, seam`">
+          <option v-for="seam in seams" :key="seam.value" :value="seam.value">{{ seam.title }}</option>
+        </select>
+        by
+        <input
+          v-model="pinch.amount"
+          class="in"
+          :aria-label="`Pinch ${i + 1}, amount`"
+          :aria-invalid="!!said('pinches', i)"
+        />
+        {{ gapUnit }}
         <button type="button" :aria-label="`Take out pinch ${i + 1}`" @click="one.pinches.splice(i, 1)">×</button>
-        <span class="second">from <input v-model="pinch.from" class="in" :aria-label="`Pinch ${i + 1}, from`" /> to <input v-model="pinch.to" class="in" :aria-label="`Pinch ${i + 1}, to`" /> {{ desk.unit }}, each half</span>
+        <span class="second"
+          >from <input v-model="pinch.from" class="in" :aria-label="`Pinch ${i + 1}, from`" /> to
+          <input v-model="pinch.to" class="in" :aria-label="`Pinch ${i + 1}, to`" /> {{ settings.unit }}, each
+          half</span
+        >
         <p v-if="said('pinches', i)" class="bad" role="alert">{{ said('pinches', i) }}</p>
       </div>
       <button type="button" class="add" @click="add.pinch">+ a pinch or slash</button>
 
       <h2>Edges and seams</h2>
       <div class="pairs">
-        <label v-for="edge in edgeRows" :key="edge"><span>{{ edge.startsWith('top') ? 'Top line' : 'Hem' }}, {{ edge.split(' ')[1] }}</span>
-          <span><select v-model="one.edges[edge].way" :aria-label="`${edge}`"><option value="">right</option><option value="high">too high</option><option value="low">too low</option></select>
-            <template v-if="one.edges[edge].way"> by <input v-model="one.edges[edge].off" class="in short" :aria-label="`${edge}, by`" /> {{ gapUnit }}</template></span></label>
-        <label><span>Its waist</span><span><select v-model="one.rides.way" aria-label="Its waist"><option value="">at hers</option><option value="up">rides up</option><option value="down">slips down</option></select><template v-if="one.rides.way"> by <input v-model="one.rides.off" class="in short" aria-label="Its waist, by" /> {{ gapUnit }}</template></span></label>
-        <label><span>Side seam</span><span><select v-model="one.swings.way" aria-label="Side seam"><option value="">hangs straight</option><option value="front">swings to the front</option><option value="back">swings to the back</option></select><template v-if="one.swings.way"> by <input v-model="one.swings.off" class="in short" aria-label="Side seam, by" /> {{ gapUnit }}</template></span></label>
+        <label v-for="edge in edgeRows" :key="edge"
+          ><span>{{ edge.startsWith('top') ? 'Top line' : 'Hem' }}, {{ edge.split(' ')[1] }}</span>
+          <span
+            ><select v-model="one.edges[edge].way" :aria-label="`${edge}`">
+              <option value="">right</option>
+              <option value="high">too high</option>
+              <option value="low">too low</option>
+            </select>
+            <template v-if="one.edges[edge].way">
+              by <input v-model="one.edges[edge].off" class="in short" :aria-label="`${edge}, by`" />
+              {{ gapUnit }}</template
+            ></span
+          ></label
+        >
+        <label
+          ><span>Its waist</span
+          ><span
+            ><select v-model="one.rides.way" aria-label="Its waist">
+              <option value="">at hers</option>
+              <option value="up">rides up</option>
+              <option value="down">slips down</option></select
+            ><template v-if="one.rides.way">
+              by <input v-model="one.rides.off" class="in short" aria-label="Its waist, by" /> {{ gapUnit }}</template
+            ></span
+          ></label
+        >
+        <label
+          ><span>Side seam</span
+          ><span
+            ><select v-model="one.swings.way" aria-label="Side seam">
+              <option value="">hangs straight</option>
+              <option value="front">swings to the front</option>
+              <option value="back">swings to the back</option></select
+            ><template v-if="one.swings.way">
+              by <input v-model="one.swings.off" class="in short" aria-label="Side seam, by" /> {{ gapUnit }}</template
+            ></span
+          ></label
+        >
       </div>
 
       <h2>She could</h2>
       <div class="tests">
-        <label v-for="test in TESTS" :key="test"><span>{{ test === 'in alone' ? 'get in alone' : test === 'out alone' ? 'get out alone' : test }}</span>
-          <select v-model="one.moved[test]" :aria-label="`She could ${test}`"><option :value="undefined">–</option><option value="well">well</option><option value="hard">hardly</option><option value="not">not</option></select></label>
+        <label v-for="test in TESTS" :key="test"
+          ><span>{{ test === 'in alone' ? 'get in alone' : test === 'out alone' ? 'get out alone' : test }}</span>
+          <select v-model="one.moved[test]" :aria-label="`She could ${test}`">
+            <option :value="undefined">–</option>
+            <option value="well">well</option>
+            <option value="hard">hardly</option>
+            <option value="not">not</option>
+          </select></label
+        >
       </div>
 
       <h2>Notes</h2>
-      <label class="line"><span>Under it she wore</span><input v-model="one.under" class="text" aria-label="Under it she wore" /></label>
+      <label class="line"
+        ><span>Under it she wore</span><input v-model="one.under" class="text" aria-label="Under it she wore"
+      /></label>
       <v-textarea v-model="one.note" label="What she said, where it dug" rows="2" auto-grow />
-      <div class="pull cost"><label>Hours <input v-model="one.hours" class="in short" aria-label="Hours" inputmode="decimal" /></label><label>Cloth and notions cost <input v-model="one.cost" class="in short" aria-label="Cost" inputmode="decimal" /></label></div>
+      <div class="pull cost">
+        <label>Hours <input v-model="one.hours" class="in short" aria-label="Hours" inputmode="decimal" /></label
+        ><label
+          >Cloth and notions cost <input v-model="one.cost" class="in short" aria-label="Cost" inputmode="decimal"
+        /></label>
+      </div>
       <p v-if="otherSaid" class="bad" role="alert">{{ otherSaid }}</p>
       <div class="acts">
         <v-btn color="primary" type="submit">{{ correct ? `Keep fitting ${number}` : `Log fitting ${number}` }}</v-btn>
@@ -182,18 +407,213 @@ const edgeRows = computed(() => (plan.value.pattern!.zero === 'waist' ? ['top CF
 </template>
 
 <style scoped>
-.log { display: grid; grid-template-columns: minmax(0, 1fr) 400px; height: 100%; min-height: 0; }
-.drawn { display: grid; grid-template-rows: auto minmax(0, 1fr) auto auto; gap: 8px; padding: 12px 16px; min-height: 0; } .taps { max-height: 148px; overflow-y: auto; display: block; } .taps tbody { display: table; width: 100%; }
-.pens { display: flex; gap: 6px; align-items: center; flex-wrap: wrap; } .pens button { border: 1px solid var(--line); border-radius: 4px; padding: 8px 12px; font: inherit; color: var(--ink); min-height: 42px; } .pens b { font-size: 1.15rem; } .pens [aria-checked='true'] { background: var(--ink); color: var(--paper); border-color: var(--ink); }
-.written { border-left: 1px solid var(--line); padding: 14px 16px 0; overflow-y: auto; display: grid; gap: 8px; align-content: start; scroll-padding-bottom: 70px; }
-h1 { font-size: 1.18rem; } h2 { font-size: 1rem; margin-top: 8px; display: flex; gap: 10px; align-items: center; } .say { margin: 0; }
-.pull { display: flex; gap: 12px; align-items: center; } .pull > span { width: 56px; } .check { display: flex; gap: 8px; align-items: center; } .check input { width: auto; }
-input:not([type='checkbox']) { width: 64px; font: inherit; font-size: 1.02rem; border: 1px solid #8b99a5; border-radius: 3px; padding: 5px 7px; text-align: right; background: var(--paper); color: var(--ink); } input.text { width: 100%; text-align: left; } input.short { width: 52px; } table input:not(.x) { width: 74px; }
-input[aria-invalid='true'] { border-color: var(--takein); } td { border: 0 !important; }
-select { font: inherit; border: 1px solid #8b99a5; border-radius: 3px; padding: 5px 4px; background: var(--paper); color: var(--ink); }
-.add { justify-self: start; color: var(--letout); font: inherit; padding: 4px 0; } button:not(.v-btn) { color: var(--steel); } .pens button { color: var(--ink); } .pens [aria-checked='true'] { color: var(--paper); } .add { color: var(--letout) !important; }
-.bad { color: var(--takein); font-size: 0.9rem; margin: 0; } .pairs, .tests { display: grid; gap: 5px; } .tests { grid-template-columns: 1fr 1fr; column-gap: 16px; } .pairs label, .tests label, .line { display: flex; justify-content: space-between; gap: 8px; align-items: center; } .line span { flex: none; }
-.pinch { line-height: 2.2; border-left: 3px solid var(--line); padding-left: 8px; } .second { display: block; } .photo { display: flex; gap: 8px; align-items: center; margin: 0; } .photo img { height: 44px; border-radius: 3px; } .photo button { font: inherit; color: var(--letout) !important; }
-.cost { justify-content: space-between; } .acts { position: sticky; bottom: 0; margin: 4px -16px 0; padding: 10px 16px 14px; background: var(--paper); border-top: 1px solid var(--line); display: flex; gap: 8px; z-index: 1; }
-@media (max-width: 900px) { .log { display: block; overflow-y: auto; } .written { overflow: visible; border: 0; } .drawn { grid-template-rows: auto 36vh auto auto; } }
+.log {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 400px;
+  height: 100%;
+  min-height: 0;
+}
+.drawn {
+  display: grid;
+  grid-template-rows: auto minmax(0, 1fr) auto auto;
+  gap: 8px;
+  padding: 12px 16px;
+  min-height: 0;
+}
+.taps {
+  max-height: 148px;
+  overflow-y: auto;
+  display: block;
+}
+.taps tbody {
+  display: table;
+  width: 100%;
+}
+.pens {
+  display: flex;
+  gap: 6px;
+  align-items: center;
+  flex-wrap: wrap;
+}
+.pens button {
+  border: 1px solid var(--line);
+  border-radius: 4px;
+  padding: 8px 12px;
+  font: inherit;
+  color: var(--ink);
+  min-height: 42px;
+}
+.pens b {
+  font-size: 1.15rem;
+}
+.pens [aria-checked='true'] {
+  background: var(--ink);
+  color: var(--paper);
+  border-color: var(--ink);
+}
+.written {
+  border-left: 1px solid var(--line);
+  padding: 14px 16px 0;
+  overflow-y: auto;
+  display: grid;
+  gap: 8px;
+  align-content: start;
+  scroll-padding-bottom: 70px;
+}
+h1 {
+  font-size: 1.18rem;
+}
+h2 {
+  font-size: 1rem;
+  margin-top: 8px;
+  display: flex;
+  gap: 10px;
+  align-items: center;
+}
+.say {
+  margin: 0;
+}
+.pull {
+  display: flex;
+  gap: 12px;
+  align-items: center;
+}
+.pull > span {
+  width: 56px;
+}
+.check {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+}
+.check input {
+  width: auto;
+}
+input:not([type='checkbox']) {
+  width: 64px;
+  font: inherit;
+  font-size: 1.02rem;
+  border: 1px solid #8b99a5;
+  border-radius: 3px;
+  padding: 5px 7px;
+  text-align: right;
+  background: var(--paper);
+  color: var(--ink);
+}
+input.text {
+  width: 100%;
+  text-align: left;
+}
+input.short {
+  width: 52px;
+}
+table input:not(.x) {
+  width: 74px;
+}
+input[aria-invalid='true'] {
+  border-color: var(--takein);
+}
+td {
+  border: 0 !important;
+}
+select {
+  font: inherit;
+  border: 1px solid #8b99a5;
+  border-radius: 3px;
+  padding: 5px 4px;
+  background: var(--paper);
+  color: var(--ink);
+}
+.add {
+  justify-self: start;
+  color: var(--letout);
+  font: inherit;
+  padding: 4px 0;
+}
+button:not(.v-btn) {
+  color: var(--steel);
+}
+.pens button {
+  color: var(--ink);
+}
+.pens [aria-checked='true'] {
+  color: var(--paper);
+}
+.add {
+  color: var(--letout) !important;
+}
+.bad {
+  color: var(--takein);
+  font-size: 0.9rem;
+  margin: 0;
+}
+.pairs,
+.tests {
+  display: grid;
+  gap: 5px;
+}
+.tests {
+  grid-template-columns: 1fr 1fr;
+  column-gap: 16px;
+}
+.pairs label,
+.tests label,
+.line {
+  display: flex;
+  justify-content: space-between;
+  gap: 8px;
+  align-items: center;
+}
+.line span {
+  flex: none;
+}
+.pinch {
+  line-height: 2.2;
+  border-left: 3px solid var(--line);
+  padding-left: 8px;
+}
+.second {
+  display: block;
+}
+.photo {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  margin: 0;
+}
+.photo img {
+  height: 44px;
+  border-radius: 3px;
+}
+.photo button {
+  font: inherit;
+  color: var(--letout) !important;
+}
+.cost {
+  justify-content: space-between;
+}
+.acts {
+  position: sticky;
+  bottom: 0;
+  margin: 4px -16px 0;
+  padding: 10px 16px 14px;
+  background: var(--paper);
+  border-top: 1px solid var(--line);
+  display: flex;
+  gap: 8px;
+  z-index: 1;
+}
+@media (max-width: 900px) {
+  .log {
+    display: block;
+    overflow-y: auto;
+  }
+  .written {
+    overflow: visible;
+    border: 0;
+  }
+  .drawn {
+    grid-template-rows: auto 36vh auto auto;
+  }
+}
 </style>

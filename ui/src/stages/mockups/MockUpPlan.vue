@@ -1,14 +1,16 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Change, Plan } from '../../api/types'
-import { useDesk } from '../../desk'
-import { hardware } from '../../words'
+import { useBuild } from '../../stores/build'
+import { useSettings } from '../../stores/settings'
+import { hardware } from '../../parts/words'
 
 // What the next mock-up has to be, what it can do without, where to look, and how it differs from the final.
 const props = defineProps<{ plan: NonNullable<Plan['mock_up_plan']> }>()
-const desk = useDesk()
+const open = useBuild()
+const settings = useSettings()
 const wanting = computed(() => props.plan.parts.flatMap((part) => (part.changes ?? []) as Change[]))
-const signed = (mm: number) => `${mm < 0 ? '−' : '+'}${hardware(Math.abs(mm), desk.unit)}`
+const signed = (mm: number) => `${mm < 0 ? '−' : '+'}${hardware(Math.abs(mm), settings.unit)}`
 const differs = computed(() =>
   [
     { what: 'gap', mm: props.plan.differs.gap_mm, why: '' },
@@ -21,18 +23,61 @@ const differs = computed(() =>
 
 <template>
   <section aria-label="The mock-up">
-    <dl><template v-for="part in plan.parts" :key="part.part"><dt>{{ part.part }}</dt><dd><b>{{ part.what }}</b><span class="soft">: {{ part.why }}</span></dd></template></dl>
-    <v-btn v-if="wanting.length" size="small" variant="outlined" @click="desk.edit(wanting, 'Mock-up planned')">Make it so</v-btn>
+    <dl>
+      <template v-for="part in plan.parts" :key="part.part"
+        ><dt>{{ part.part }}</dt>
+        <dd>
+          <b>{{ part.what }}</b><span class="soft">: {{ part.why }}</span>
+        </dd></template
+      >
+    </dl>
+    <v-btn v-if="wanting.length" size="small" variant="outlined" @click="open.edit(wanting, 'Mock-up planned')"
+      >Make it so</v-btn
+    >
     <p v-for="one in plan.look_at" :key="one" class="look">{{ one }}</p>
     <p class="soft">Leave out: {{ plan.leave_out.join(', ') }}.</p>
     <table v-if="differs.length" class="numbers" aria-label="Against the final">
-      <thead><tr><th>Against the final garment</th><td /></tr></thead>
-      <tbody><tr v-for="one in differs" :key="one.what"><td>{{ one.what }} <span class="soft small">{{ one.why }}</span></td><td class="n in"><b>{{ signed(one.mm) }}</b></td></tr></tbody>
+      <thead>
+        <tr>
+          <th>Against the final garment</th>
+          <td />
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="one in differs" :key="one.what">
+          <td>
+            {{ one.what }} <span class="soft small">{{ one.why }}</span>
+          </td>
+          <td class="n in">
+            <b>{{ signed(one.mm) }}</b>
+          </td>
+        </tr>
+      </tbody>
     </table>
   </section>
 </template>
 
 <style scoped>
-dl { margin: 8px 0; display: grid; gap: 5px; } dt { color: var(--steel); font-size: 0.85rem; } dd { margin: 0; line-height: 1.3; }
-.look { border-left: 4px solid var(--metal); padding-left: 10px; margin: 8px 0; } p { margin: 8px 0; line-height: 1.3; }
+dl {
+  margin: 8px 0;
+  display: grid;
+  gap: 5px;
+}
+dt {
+  color: var(--steel);
+  font-size: 0.85rem;
+}
+dd {
+  margin: 0;
+  line-height: 1.3;
+}
+.look {
+  border-left: 4px solid var(--metal);
+  padding-left: 10px;
+  margin: 8px 0;
+}
+p {
+  margin: 8px 0;
+  line-height: 1.3;
+}
 </style>

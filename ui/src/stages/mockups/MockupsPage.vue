@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import type { Fitting, LaidPanel } from '../../api/types'
-import { useDesk } from '../../desk'
-import FindingsList from '../../table/FindingsList.vue'
-import TheSlip from '../../table/TheSlip.vue'
-import WorkSurface from '../../table/WorkSurface.vue'
-import { hardware, length, LEVEL_LABELS, shortDay, type LevelName } from '../../words'
-import MeasureFirst from '../MeasureFirst.vue'
+import type { Fitting, LaidPanel, LevelName } from '../../api/types'
+import { useBuild } from '../../stores/build'
+import { useSettings } from '../../stores/settings'
+import FindingsList from '../../parts/FindingsList.vue'
+import TheSlip from '../../parts/TheSlip.vue'
+import WorkSurface from '../../surface/WorkSurface.vue'
+import { hardware, length, LEVEL_LABELS, shortDay } from '../../parts/words'
+import MeasureFirst from '../../parts/MeasureFirst.vue'
 import ChangeTable from './ChangeTable.vue'
 import FitTable from './FitTable.vue'
 import GapBack from './GapBack.vue'
@@ -18,9 +19,10 @@ import StoryView from './StoryView.vue'
 import VersionRow from './VersionRow.vue'
 import VersionSlip from './VersionSlip.vue'
 
-const desk = useDesk()
-const plan = computed(() => desk.plan!)
-const build = computed(() => desk.build!)
+const open = useBuild()
+const settings = useSettings()
+const plan = computed(() => open.plan!)
+const build = computed(() => open.build!)
 const logging = ref(false)
 const correcting = ref<Fitting>()
 const begun = ref<Partial<Fitting>>()
@@ -32,16 +34,19 @@ function stop() {
 const picked = ref<number | null>(null)
 const behind = ref<LaidPanel[]>([])
 watch(picked, (number) => number === null && (behind.value = []))
-watch(() => desk.build?.versions?.length, () => (picked.value = null))
+watch(
+  () => open.build?.versions?.length,
+  () => (picked.value = null),
+)
 const on = ref(['Next version'])
 const version = computed(() => plan.value.pattern?.version ?? null)
-const tied = computed(() => desk.catalogue?.kinds.find((kind) => kind.name === build.value.kind)?.tied)
+const tied = computed(() => settings.catalogue?.kinds.find((kind) => kind.name === build.value.kind)?.tied)
 const tried = computed(() => build.value.fittings!.filter((fitting) => fitting.version === version.value))
 const last = computed(() => tried.value[tried.value.length - 1])
 const proposal = computed(() => plan.value.proposal)
 const layers = computed(() => (proposal.value && !proposal.value.redraft ? ['Next version'] : []))
-const bone = (name: string) => desk.bones.find((kind) => kind.name === name)?.label ?? name
-const cloth = (name: string) => desk.catalogue?.cloths.find((kind) => kind.name === name)?.label ?? name
+const bone = (name: string) => open.bones.find((kind) => kind.name === name)?.label ?? name
+const cloth = (name: string) => settings.catalogue?.cloths.find((kind) => kind.name === name)?.label ?? name
 
 const title = computed(() => {
   if (last.value && !last.value.readings!.length) return `Fitting ${last.value.number}: no gap was read`
@@ -49,18 +54,24 @@ const title = computed(() => {
     const r = last.value.readings!
     const waist = r.reduce((best, one) => (Math.abs(one.z_mm) < Math.abs(best.z_mm) ? one : best), r[0])
     const off = waist.gap_mm - build.value.target!.gap_mm!
-    const size = hardware(Math.abs(off), desk.unit)
+    const size = hardware(Math.abs(off), settings.unit)
     const tilt = r[0].gap_mm - r[r.length - 1].gap_mm
-    if (Math.abs(tilt) > 8) return `The gap is ${hardware(Math.abs(tilt), desk.unit)} wider at the ${tilt > 0 ? 'top' : 'bottom'}`
-    return Math.abs(off) < 4 ? 'The gap is as wished at the waist' : `The gap is ${size} ${off > 0 ? 'wider' : 'narrower'} than wished at the waist`
+    if (Math.abs(tilt) > 8)
+      return `The gap is ${hardware(Math.abs(tilt), settings.unit)} wider at the ${tilt > 0 ? 'top' : 'bottom'}`
+    return Math.abs(off) < 4
+      ? 'The gap is as wished at the waist'
+      : `The gap is ${size} ${off > 0 ? 'wider' : 'narrower'} than wished at the waist`
   }
   return version.value ? `Version ${version.value} is ready to try on` : 'A mock-up of the draft'
 })
-const under = computed(() =>
-  last.value
-    ? `Fitting ${last.value.number}, version ${last.value.version}${last.value.tried_on ? `, ${shortDay(last.value.tried_on)}` : ''}, pulled ${last.value.pull}, ${bone(last.value.made_of!.edge_bone!)} at the edge`
-    : `${cloth(build.value.mock_up!.stack!.strength!)}, ${bone(build.value.mock_up!.edge_bone!)} at the edge, pulled ${build.value.target!.pull}`,
-)
+const under = computed(() => {
+  const fitting = last.value
+  const made = fitting ? fitting.made_of! : build.value.mock_up!
+  const edge = `${bone(made.edge_bone!)} at the edge`
+  if (!fitting) return `${cloth(made.stack!.strength!)}, ${edge}, pulled ${build.value.target!.pull}`
+  const day = fitting.tried_on ? `, ${shortDay(fitting.tried_on)}` : ''
+  return `Fitting ${fitting.number}, version ${fitting.version}${day}, pulled ${fitting.pull}, ${edge}`
+})
 const taught = computed(() =>
   (plan.value.learned?.levels ?? [])
     .map((level) => ({ ...level, by: level.believed_mm - level.measured_mm }))
@@ -74,23 +85,38 @@ const felt = computed(() => {
   if (!learned) return []
   const said: string[] = []
   const named = (way: (share: number) => boolean) =>
-    (learned.levels ?? []).filter((level) => way(level.believed_give! / Math.max(level.measured_give!, 1e-6))).map((level) => LEVEL_LABELS[level.name as LevelName].toLowerCase()).join(' and ')
+    (learned.levels ?? [])
+      .filter((level) => way(level.believed_give! / Math.max(level.measured_give!, 1e-6)))
+      .map((level) => LEVEL_LABELS[level.name as LevelName].toLowerCase())
+      .join(' and ')
   const [firm, soft] = [named((share) => share < 0.85), named((share) => share > 1.18)]
   if (firm) said.push(`Firmer than usual at the ${firm}: it gives less at the same pull, and is not bigger for it.`)
   if (soft) said.push(`Softer than usual at the ${soft}: it gives more at the same pull.`)
   const pull = learned.pulls?.find((one) => one.fitting === last.value?.number)
   if (pull) {
     const share = pull.believed_n_per_m / pull.said_n_per_m
-    if (Math.abs(share - 1) > 0.07) said.push(`Pulled some ${Math.round(Math.abs(share - 1) * 100)} % ${share > 1 ? 'harder' : 'softer'} than “${last.value!.pull}” usually is.`)
+    const by = `${Math.round(Math.abs(share - 1) * 100)} % ${share > 1 ? 'harder' : 'softer'}`
+    if (Math.abs(share - 1) > 0.07) said.push(`Pulled some ${by} than “${last.value!.pull}” usually is.`)
   }
-  if (Math.abs(learned.ride_mm!) >= 2) said.push(`It sits about ${hardware(Math.abs(learned.ride_mm!), desk.unit)} ${learned.ride_mm! > 0 ? 'higher' : 'lower'} on her than planned.`)
+  const rides = learned.ride_mm!
+  const way = rides > 0 ? 'higher' : 'lower'
+  if (Math.abs(rides) >= 2)
+    said.push(`It sits about ${hardware(Math.abs(rides), settings.unit)} ${way} on her than planned.`)
   return said
 })
-const bare = (mm: number) => (desk.unit === 'in' ? length(mm, 'in', { hardware: true, bare: true }) : Math.round(mm).toString())
+const bare = (mm: number) =>
+  settings.unit === 'in' ? length(mm, 'in', { hardware: true, bare: true }) : Math.round(mm).toString()
 const expected = computed(() => {
   const next = proposal.value?.next_mock_up
   if (!next) return undefined
-  const at = [next.z_mm.length - 1, Math.max(0, next.z_mm.findIndex((z) => z >= 0)), 0]
+  const at = [
+    next.z_mm.length - 1,
+    Math.max(
+      0,
+      next.z_mm.findIndex((z) => z >= 0),
+    ),
+    0,
+  ]
   return at.map((i) => `${bare(next.gap_mm[i])} ± ${bare(next.gap_spread_mm[i])}`)
 })
 const ends = computed(() => {
@@ -101,30 +127,60 @@ const ends = computed(() => {
 })
 const finally_ = computed(() => {
   const fit = proposal.value!.final
-  return [fit.z_mm.length - 1, Math.max(0, fit.z_mm.findIndex((z) => z >= 0)), 0].map((i) => bare(fit.gap_mm[i]))
+  return [
+    fit.z_mm.length - 1,
+    Math.max(
+      0,
+      fit.z_mm.findIndex((z) => z >= 0),
+    ),
+    0,
+  ].map((i) => bare(fit.gap_mm[i]))
 })
 const pressed = computed(() => {
   const [now, next] = [plan.value.mock_up, proposal.value?.next_mock_up]
   if (!now || !next) return undefined
-  const ends = (z: number[]) => [z.length - 1, Math.max(0, z.findIndex((height) => height >= 0)), 0]
+  const ends = (z: number[]) => [
+    z.length - 1,
+    Math.max(
+      0,
+      z.findIndex((height) => height >= 0),
+    ),
+    0,
+  ]
   return {
     last: ends(now.z_mm).map((i) => now.pressure_kpa[i].toFixed(1)),
-    next: ends(next.z_mm).map((i) => `${Math.max(0, next.pressure_kpa[i]).toFixed(1)} ± ${next.pressure_spread_kpa[i].toFixed(1)}`),
+    next: ends(next.z_mm).map(
+      (i) => `${Math.max(0, next.pressure_kpa[i]).toFixed(1)} ± ${next.pressure_spread_kpa[i].toFixed(1)}`,
+    ),
   }
 })
-const unitName = computed(() => (desk.unit === 'in' ? 'in' : 'mm'))
+const unitName = computed(() => (settings.unit === 'in' ? 'in' : 'mm'))
 </script>
 
 <template>
   <MeasureFirst v-if="!plan.pattern || !plan.mock_up" />
-  <LogFitting v-else-if="logging || correcting" :key="correcting?.number ?? 0" :correct="correcting" :begun="begun" @done="stop" @leave="stop" />
+  <LogFitting
+    v-else-if="logging || correcting"
+    :key="correcting?.number ?? 0"
+    :correct="correcting"
+    :begun="begun"
+    @done="stop"
+    @leave="stop"
+  />
   <StoryView v-else-if="telling" @leave="telling = false" />
   <div v-else class="page">
-    <WorkSurface v-model:on="on" :plan="plan" :layers="layers" :next="proposal && !proposal.redraft && !picked ? proposal.panels : undefined" :behind="behind">
+    <WorkSurface
+      v-model:on="on"
+      :plan="plan"
+      :layers="layers"
+      :next="proposal && !proposal.redraft && !picked ? proposal.panels : undefined"
+      :behind="behind"
+    >
       <template #legend>
         <span class="key"><i class="solid" /> {{ version ? `Version ${version}` : 'Draft' }}</span>
         <template v-if="proposal && !proposal.redraft">
-          <span class="key takein">▶◀ take in</span><span class="key letout">◀▶ let out, {{ desk.unit === 'in' ? 'in' : 'mm' }}</span>
+          <span class="key takein">▶◀ take in</span
+          ><span class="key letout">◀▶ let out, {{ settings.unit === 'in' ? 'in' : 'mm' }}</span>
         </template>
       </template>
       <template #foot>
@@ -135,70 +191,205 @@ const unitName = computed(() => (desk.unit === 'in' ? 'in' : 'mm'))
       <VersionSlip :number="picked" @compared="behind = $event" @leave="picked = null" @correct="correcting = $event" />
     </TheSlip>
     <TheSlip v-else :title="title" :under="under">
-      <GapBack :readings="last?.readings ?? []" :expected="plan.mock_up" :next="proposal?.next_mock_up ?? proposal?.mock_up" :holes="plan.holes?.z_mm ?? []" />
-      <p v-if="last" class="links"><button type="button" @click="correcting = last">Correct it</button><button type="button" @click="telling = true">The story so far</button></p>
+      <GapBack
+        :readings="last?.readings ?? []"
+        :expected="plan.mock_up"
+        :next="proposal?.next_mock_up ?? proposal?.mock_up"
+        :holes="plan.holes?.z_mm ?? []"
+      />
+      <p v-if="last" class="links">
+        <button type="button" @click="correcting = last">Correct it</button
+        ><button type="button" @click="telling = true">The story so far</button>
+      </p>
       <ReadinessBox v-if="build.fittings!.length" />
-      <RehearsalBox v-if="build.rehearsal" @seen="begun = $event; logging = true" />
+      <RehearsalBox
+        v-if="build.rehearsal"
+        @seen="
+          (seen) => {
+            begun = seen
+            logging = true
+          }
+        "
+      />
       <template v-if="!last">
-        <p class="say">Expect a gap of {{ hardware(plan.mock_up.shape.mean_mm, desk.unit) }}, {{ plan.mock_up.shape.shape }}.</p>
+        <p class="say">
+          Expect a gap of {{ hardware(plan.mock_up.shape.mean_mm, settings.unit) }}, {{ plan.mock_up.shape.shape }}.
+        </p>
         <MockUpPlan v-if="plan.mock_up_plan" :plan="plan.mock_up_plan" />
-        <p v-if="build.fittings!.length" class="links"><button type="button" @click="telling = true">The story so far</button></p>
+        <p v-if="build.fittings!.length" class="links">
+          <button type="button" @click="telling = true">The story so far</button>
+        </p>
       </template>
-        <template v-if="proposal">
-          <h2>Change <span class="soft small">{{ unitName }} per panel edge</span></h2>
-          <p v-if="proposal.redraft" class="say">A new draft: {{ proposal.reason }}.</p>
-          <ChangeTable v-else-if="proposal.lines.length" :proposal="proposal" />
-          <p v-if="proposal.edges_change" class="say">The top line or hem moves too.</p>
-          <table class="numbers small" aria-label="What comes of it">
-            <thead><tr><td /><th class="n">top</th><th class="n">{{ plan.pattern.zero }}</th><th class="n">hem, {{ unitName }}</th></tr></thead>
-            <tbody>
-              <tr v-if="last?.readings?.length"><td>Gap read</td><td v-for="(gap, i) in ends" :key="i" class="n in">{{ gap }}</td></tr>
-              <tr v-if="expected"><td>Next mock-up</td><td v-for="(gap, i) in expected" :key="i" class="n in"><b>{{ gap }}</b></td></tr>
-              <tr><td>Final cloth</td><td v-for="(gap, i) in finally_" :key="i" class="n in">{{ gap }}</td></tr>
-            </tbody>
-            <tbody v-if="pressed" class="pressed">
-              <tr><th scope="row">Pressure, kPa</th><td v-for="i in 3" :key="i" /></tr>
-              <tr><td>{{ last ? 'Last mock-up' : 'This mock-up' }}</td><td v-for="(one, i) in pressed.last" :key="i" class="n">{{ one }}</td></tr>
-              <tr><td>Next mock-up</td><td v-for="(one, i) in pressed.next" :key="i" class="n"><b>{{ one }}</b></td></tr>
-            </tbody>
-          </table>
-        </template>
-        <template v-else-if="last">
-          <p class="fits">No change to version {{ version }} is worth making. In the final cloth the gap settles at {{ hardware(plan.final!.shape.mean_mm, desk.unit) }}, {{ plan.final!.shape.shape }}.</p>
-        </template>
-        <template v-if="taught.length || felt.length">
-          <h2>What it says</h2>
-          <p v-for="one in felt" :key="one" class="say">{{ one }}</p>
-          <p v-for="level in taught" :key="level.name" class="say">
-            {{ LEVEL_LABELS[level.name as LevelName] }} {{ length(Math.abs(level.by), desk.unit) }} {{ level.by > 0 ? 'bigger' : 'smaller' }} than the tape said:
-            now {{ length(level.believed_mm, desk.unit, { bare: true }) }} ± {{ length(level.believed_spread_mm, desk.unit) }}.
-          </p>
-        </template>
-        <p v-if="last?.note" class="note">“{{ last.note }}”</p>
-        <FindingsList :stages="['mockups']" />
+      <template v-if="proposal">
+        <h2>
+          Change <span class="soft small">{{ unitName }} per panel edge</span>
+        </h2>
+        <p v-if="proposal.redraft" class="say">A new draft: {{ proposal.reason }}.</p>
+        <ChangeTable v-else-if="proposal.lines.length" :proposal="proposal" />
+        <p v-if="proposal.edges_change" class="say">The top line or hem moves too.</p>
+        <table class="numbers small" aria-label="What comes of it">
+          <thead>
+            <tr>
+              <td />
+              <th class="n">top</th>
+              <th class="n">{{ plan.pattern.zero }}</th>
+              <th class="n">hem, {{ unitName }}</th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-if="last?.readings?.length">
+              <td>Gap read</td>
+              <td v-for="(gap, i) in ends" :key="i" class="n in">{{ gap }}</td>
+            </tr>
+            <tr v-if="expected">
+              <td>Next mock-up</td>
+              <td v-for="(gap, i) in expected" :key="i" class="n in">
+                <b>{{ gap }}</b>
+              </td>
+            </tr>
+            <tr>
+              <td>Final cloth</td>
+              <td v-for="(gap, i) in finally_" :key="i" class="n in">{{ gap }}</td>
+            </tr>
+          </tbody>
+          <tbody v-if="pressed" class="pressed">
+            <tr>
+              <th scope="row">Pressure, kPa</th>
+              <td v-for="i in 3" :key="i" />
+            </tr>
+            <tr>
+              <td>{{ last ? 'Last mock-up' : 'This mock-up' }}</td>
+              <td v-for="(one, i) in pressed.last" :key="i" class="n">{{ one }}</td>
+            </tr>
+            <tr>
+              <td>Next mock-up</td>
+              <td v-for="(one, i) in pressed.next" :key="i" class="n">
+                <b>{{ one }}</b>
+              </td>
+            </tr>
+          </tbody>
+        </table>
+      </template>
+      <template v-else-if="last">
+        <p class="fits">
+          No change to version {{ version }} is worth making. In the final cloth the gap settles at
+          {{ hardware(plan.final!.shape.mean_mm, settings.unit) }}, {{ plan.final!.shape.shape }}.
+        </p>
+      </template>
+      <template v-if="taught.length || felt.length">
+        <h2>What it says</h2>
+        <p v-for="one in felt" :key="one" class="say">{{ one }}</p>
+        <p v-for="level in taught" :key="level.name" class="say">
+          {{ LEVEL_LABELS[level.name as LevelName] }} {{ length(Math.abs(level.by), settings.unit) }}
+          {{ level.by > 0 ? 'bigger' : 'smaller' }} than the tape said: now
+          {{ length(level.believed_mm, settings.unit, { bare: true }) }} ±
+          {{ length(level.believed_spread_mm, settings.unit) }}.
+        </p>
+      </template>
+      <p v-if="last?.note" class="note">“{{ last.note }}”</p>
+      <FindingsList :stages="['mockups']" />
       <details>
         <summary>What mock-ups and the final are made of</summary>
         <div class="made">
-          <v-select label="Mock-up cloth" :items="desk.catalogue?.cloths" item-title="label" item-value="name" :model-value="build.mock_up!.stack!.strength" @update:model-value="(value: string) => desk.set('mock_up.stack.strength', value)" />
-          <v-select label="Bones at its lacing edge" :items="desk.bones" item-title="label" item-value="name" :model-value="build.mock_up!.edge_bone" @update:model-value="(value: string) => desk.set('mock_up.edge_bone', value)" />
-          <v-select label="Final strength layer" :items="desk.catalogue?.cloths" item-title="label" item-value="name" :model-value="build.layers!.strength" @update:model-value="(value: string) => desk.set('layers.strength', value)" />
+          <v-select
+            label="Mock-up cloth"
+            :items="settings.catalogue?.cloths"
+            item-title="label"
+            item-value="name"
+            :model-value="build.mock_up!.stack!.strength"
+            @update:model-value="(value: string) => open.set('mock_up.stack.strength', value)"
+          />
+          <v-select
+            label="Bones at its lacing edge"
+            :items="open.bones"
+            item-title="label"
+            item-value="name"
+            :model-value="build.mock_up!.edge_bone"
+            @update:model-value="(value: string) => open.set('mock_up.edge_bone', value)"
+          />
+          <v-select
+            label="Final strength layer"
+            :items="settings.catalogue?.cloths"
+            item-title="label"
+            item-value="name"
+            :model-value="build.layers!.strength"
+            @update:model-value="(value: string) => open.set('layers.strength', value)"
+          />
         </div>
       </details>
       <RehearsalBox v-if="!build.rehearsal && !tied" />
       <template #acts>
-        <v-btn v-if="proposal" color="primary" @click="desk.version('accept')">Make version {{ version! + 1 }}</v-btn>
-        <v-btn v-else-if="!version" color="primary" @click="desk.version('cut')">Cut version 1 for a mock-up</v-btn>
+        <v-btn v-if="proposal" color="primary" @click="open.version('accept')">Make version {{ version! + 1 }}</v-btn>
+        <v-btn v-else-if="!version" color="primary" @click="open.version('cut')">Cut version 1 for a mock-up</v-btn>
         <v-btn v-else-if="last" color="primary" :to="{ name: 'bones' }">To the bones</v-btn>
-        <v-btn v-if="version" :color="proposal || last ? undefined : 'primary'" :variant="proposal || last ? 'outlined' : 'flat'" @click="logging = true">Log a fitting</v-btn>
+        <v-btn
+          v-if="version"
+          :color="proposal || last ? undefined : 'primary'"
+          :variant="proposal || last ? 'outlined' : 'flat'"
+          @click="logging = true"
+          >Log a fitting</v-btn
+        >
       </template>
     </TheSlip>
   </div>
 </template>
 
 <style scoped>
-.page { display: grid; grid-template-columns: minmax(0, 1fr) 336px; min-height: 0; height: 100%; }
-h2 { margin: 14px 0 3px; } .say { margin: 4px 0; } .note { font-style: italic; color: var(--steel); margin: 6px 0; }
-.links { display: flex; gap: 16px; margin: 4px 0; } .links button { color: var(--letout); font: inherit; padding: 2px 0; } .fits { border-left: 4px solid var(--settled); padding-left: 10px; margin: 12px 0; }
-.key { display: inline-flex; gap: 6px; align-items: center; } .solid { width: 20px; border-top: 2.5px solid var(--ink); }
-.foot { display: grid; gap: 10px; } details { margin-top: 14px; } summary { cursor: pointer; color: var(--steel); } .made { display: grid; gap: 10px; margin-top: 10px; }
+.page {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 336px;
+  min-height: 0;
+  height: 100%;
+}
+h2 {
+  margin: 14px 0 3px;
+}
+.say {
+  margin: 4px 0;
+}
+.note {
+  font-style: italic;
+  color: var(--steel);
+  margin: 6px 0;
+}
+.links {
+  display: flex;
+  gap: 16px;
+  margin: 4px 0;
+}
+.links button {
+  color: var(--letout);
+  font: inherit;
+  padding: 2px 0;
+}
+.fits {
+  border-left: 4px solid var(--settled);
+  padding-left: 10px;
+  margin: 12px 0;
+}
+.key {
+  display: inline-flex;
+  gap: 6px;
+  align-items: center;
+}
+.solid {
+  width: 20px;
+  border-top: 2.5px solid var(--ink);
+}
+.foot {
+  display: grid;
+  gap: 10px;
+}
+details {
+  margin-top: 14px;
+}
+summary {
+  cursor: pointer;
+  color: var(--steel);
+}
+.made {
+  display: grid;
+  gap: 10px;
+  margin-top: 10px;
+}
 </style>

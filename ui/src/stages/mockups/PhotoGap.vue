@@ -2,38 +2,60 @@
 import { computed, ref, watch } from 'vue'
 import { Refused, send, sendFile } from '../../api/client'
 import type { BackPhoto, GapSeen } from '../../api/types'
-import { useDesk } from '../../desk'
-import { hardware, length, withUnit } from '../../words'
+import { useBuild } from '../../stores/build'
+import { useSettings } from '../../stores/settings'
+import { hardware, length, withUnit } from '../../parts/words'
 
-// The gap from a photo of the back: a known length, the waist, both edges at some heights. Marks are dragged, or moved by arrows.
+// The gap from a photo of the back: a known length, the waist, both edges at some heights. Marks are dragged, or moved
+// by arrows.
 const props = defineProps<{ photo?: BackPhoto }>()
 const emit = defineEmits<{ take: [photo: BackPhoto, read: GapSeen[]]; leave: [] }>()
-const desk = useDesk()
+const open = useBuild()
+const settings = useSettings()
 type Spot = [number, number]
 type Picked = { what: 'scale' | 'waist' | 'row'; i: number; side: 0 | 1 }
-const file = ref<{ id: string; width_px: number; height_px: number; name: string } | undefined>(props.photo && { ...props.photo, name: props.photo.name ?? '' })
+const file = ref<{ id: string; width_px: number; height_px: number; name: string } | undefined>(
+  props.photo && { ...props.photo, name: props.photo.name ?? '' },
+)
 const corners = ref((props.photo?.scale?.length ?? 2) > 2)
 const scale = ref<Spot[]>([...((props.photo?.scale ?? []) as Spot[])])
 const waist = ref<Spot | undefined>((props.photo?.waist as Spot | null) ?? undefined)
 const rows = ref<Spot[][]>((props.photo?.rows ?? []).map((row) => row.map((spot) => [...spot] as Spot)))
-const known = ref(props.photo?.known_mm ? length(props.photo.known_mm, desk.unit, { bare: true }) : '')
-const knownHigh = ref(props.photo?.known_high_mm ? length(props.photo.known_high_mm, desk.unit, { bare: true }) : '')
+const known = ref(props.photo?.known_mm ? length(props.photo.known_mm, settings.unit, { bare: true }) : '')
+const knownHigh = ref(
+  props.photo?.known_high_mm ? length(props.photo.known_high_mm, settings.unit, { bare: true }) : '',
+)
 const picked = ref<Picked | null>(null)
 const read = ref<GapSeen[]>([])
 const said = ref<{ at: string; text: string }>()
-const next = computed<'scale' | 'waist' | 'row'>(() => (scale.value.length < (corners.value ? 4 : 2) ? 'scale' : !waist.value ? 'waist' : 'row'))
+const next = computed<'scale' | 'waist' | 'row'>(() =>
+  scale.value.length < (corners.value ? 4 : 2) ? 'scale' : !waist.value ? 'waist' : 'row',
+)
 const CORNERS = ['top left', 'top right', 'bottom right', 'bottom left']
 const task = computed(() => {
   const half = rows.value[rows.value.length - 1]?.length === 1
-  if (next.value === 'scale') return corners.value ? `Touch the ${CORNERS[scale.value.length]} corner of the rectangle` : scale.value.length ? 'Touch its other end' : 'Touch one end of a length that you know'
+  if (next.value === 'scale')
+    return corners.value
+      ? `Touch the ${CORNERS[scale.value.length]} corner of the rectangle`
+      : scale.value.length
+        ? 'Touch its other end'
+        : 'Touch one end of a length that you know'
   if (next.value === 'waist') return 'Touch where the waist crosses the gap'
-  return half ? 'Touch the right edge at the same height' : `Touch the left edge of the gap${rows.value.length ? ' at another height' : ''}`
+  return half
+    ? 'Touch the right edge at the same height'
+    : `Touch the left edge of the gap${rows.value.length ? ' at another height' : ''}`
 })
 async function upload(files: FileList | null) {
   const chosen = files?.[0]
   if (!chosen) return
   try {
-    file.value = { ...(await sendFile<{ id: string; width_px: number; height_px: number }>(`/photos?name=${encodeURIComponent(chosen.name)}`, chosen)), name: chosen.name.replace(/\.\w+$/, '') }
+    file.value = {
+      ...(await sendFile<{ id: string; width_px: number; height_px: number }>(
+        `/photos?name=${encodeURIComponent(chosen.name)}`,
+        chosen,
+      )),
+      name: chosen.name.replace(/\.\w+$/, ''),
+    }
     said.value = undefined
     clear()
   } catch (error) {
@@ -59,12 +81,18 @@ function touch(event: MouseEvent) {
   if (dragged) return void (dragged = false)
   const at = spot(event)
   if (next.value === 'scale') picked.value = { what: 'scale', i: scale.value.push(at) - 1, side: 0 }
-  else if (next.value === 'waist') { waist.value = at; picked.value = { what: 'waist', i: 0, side: 0 } }
-  else {
+  else if (next.value === 'waist') {
+    waist.value = at
+    picked.value = { what: 'waist', i: 0, side: 0 }
+  } else {
     const last = rows.value[rows.value.length - 1]
     if (last?.length === 1) last.push(at)
     else rows.value.push([at])
-    picked.value = { what: 'row', i: rows.value.length - 1, side: (rows.value[rows.value.length - 1].length - 1) as 0 | 1 }
+    picked.value = {
+      what: 'row',
+      i: rows.value.length - 1,
+      side: (rows.value[rows.value.length - 1].length - 1) as 0 | 1,
+    }
   }
 }
 function put(one: Picked, at: Spot) {
@@ -72,12 +100,17 @@ function put(one: Picked, at: Spot) {
   else if (one.what === 'waist') waist.value = at
   else rows.value[one.i][one.side] = at
 }
-const where = (one: Picked): Spot => (one.what === 'scale' ? scale.value[one.i] : one.what === 'waist' ? waist.value! : rows.value[one.i][one.side])
+const where = (one: Picked): Spot =>
+  one.what === 'scale' ? scale.value[one.i] : one.what === 'waist' ? waist.value! : rows.value[one.i][one.side]
 function grab(one: Picked, event: PointerEvent) {
   picked.value = one
   dragged = true
   const move = (to: PointerEvent) => put(one, spot(to))
-  const drop = () => { window.removeEventListener('pointermove', move); window.removeEventListener('pointerup', drop); setTimeout(() => (dragged = false)) }
+  const drop = () => {
+    window.removeEventListener('pointermove', move)
+    window.removeEventListener('pointerup', drop)
+    setTimeout(() => (dragged = false))
+  }
   window.addEventListener('pointermove', move)
   window.addEventListener('pointerup', drop)
   event.stopPropagation()
@@ -99,38 +132,75 @@ function nudge(event: KeyboardEvent) {
   event.preventDefault()
 }
 const marks = computed<{ key: string; one: Picked; at: Spot; label: string }[]>(() => [
-  ...scale.value.map((at, i) => ({ key: `s${i}`, one: { what: 'scale' as const, i, side: 0 as const }, at, label: `Scale mark ${i + 1}` })),
-  ...(waist.value ? [{ key: 'w', one: { what: 'waist' as const, i: 0, side: 0 as const }, at: waist.value, label: 'Waist mark' }] : []),
-  ...rows.value.flatMap((row, i) => row.map((at, side) => ({ key: `r${i}${side}`, one: { what: 'row' as const, i, side: side as 0 | 1 }, at, label: `${side ? 'Right' : 'Left'} edge ${i + 1}` }))),
+  ...scale.value.map((at, i) => ({
+    key: `s${i}`,
+    one: { what: 'scale' as const, i, side: 0 as const },
+    at,
+    label: `Scale mark ${i + 1}`,
+  })),
+  ...(waist.value
+    ? [{ key: 'w', one: { what: 'waist' as const, i: 0, side: 0 as const }, at: waist.value, label: 'Waist mark' }]
+    : []),
+  ...rows.value.flatMap((row, i) =>
+    row.map((at, side) => ({
+      key: `r${i}${side}`,
+      one: { what: 'row' as const, i, side: side as 0 | 1 },
+      at,
+      label: `${side ? 'Right' : 'Left'} edge ${i + 1}`,
+    })),
+  ),
 ])
-const markedPhoto = computed<BackPhoto | undefined>(() =>
-  file.value && {
-    id: file.value.id, name: file.value.name, width_px: file.value.width_px, height_px: file.value.height_px,
-    scale: scale.value, known_mm: known.value.trim() ? (withUnit(known.value, desk.unit) as unknown as number) : null,
-    known_high_mm: corners.value && knownHigh.value.trim() ? (withUnit(knownHigh.value, desk.unit) as unknown as number) : null,
-    waist: waist.value ?? null, rows: rows.value.filter((row) => row.length === 2).map((row) => [row[0], row[1]] as [Spot, Spot]),
-  },
+const markedPhoto = computed<BackPhoto | undefined>(
+  () =>
+    file.value && {
+      id: file.value.id,
+      name: file.value.name,
+      width_px: file.value.width_px,
+      height_px: file.value.height_px,
+      scale: scale.value,
+      known_mm: known.value.trim() ? (withUnit(known.value, settings.unit) as unknown as number) : null,
+      known_high_mm:
+        corners.value && knownHigh.value.trim()
+          ? (withUnit(knownHigh.value, settings.unit) as unknown as number)
+          : null,
+      waist: waist.value ?? null,
+      rows: rows.value.filter((row) => row.length === 2).map((row) => [row[0], row[1]] as [Spot, Spot]),
+    },
 )
 let asked = 0
-watch(markedPhoto, async (marked) => {
-  const mine = ++asked
-  if (!marked || next.value !== 'row' || !marked.rows!.length || !marked.known_mm) {
-    read.value = []
-    said.value = undefined
-    return
-  }
-  try {
-    const found = await send<GapSeen[]>('POST', `/builds/${desk.sheet!.id}/photo`, marked)
-    if (mine === asked) { read.value = found; said.value = undefined }
-  } catch (error) {
-    if (mine !== asked) return
-    read.value = []
-    const fault = error instanceof Refused ? error.trouble.faults?.[0] : undefined
-    said.value = { at: fault?.at ?? '', text: fault?.sentence ?? (error instanceof Refused ? error.trouble.sentence : 'It could not be measured.') }
-  }
-}, { deep: true, immediate: true })
+watch(
+  markedPhoto,
+  async (marked) => {
+    const mine = ++asked
+    if (!marked || next.value !== 'row' || !marked.rows!.length || !marked.known_mm) {
+      read.value = []
+      said.value = undefined
+      return
+    }
+    try {
+      const found = await send<GapSeen[]>('POST', `/builds/${open.latest!.id}/photo`, marked)
+      if (mine === asked) {
+        read.value = found
+        said.value = undefined
+      }
+    } catch (error) {
+      if (mine !== asked) return
+      read.value = []
+      const fault = error instanceof Refused ? error.trouble.faults?.[0] : undefined
+      said.value = {
+        at: fault?.at ?? '',
+        text: fault?.sentence ?? (error instanceof Refused ? error.trouble.sentence : 'It could not be measured.'),
+      }
+    }
+  },
+  { deep: true, immediate: true },
+)
 const px = ([x, y]: Spot): [number, number] => [x * file.value!.width_px, y * file.value!.height_px]
 const dot = computed(() => (file.value ? Math.max(file.value.width_px, file.value.height_px) / 110 : 6))
+const cross = ([x, y]: number[]) => {
+  const arm = dot.value * 1.8
+  return `M${x - arm} ${y}h${2 * arm}M${x} ${y - arm}v${2 * arm}`
+}
 </script>
 
 <template>
@@ -139,15 +209,59 @@ const dot = computed(() => (file.value ? Math.max(file.value.width_px, file.valu
       <div class="picture" @keydown="nudge">
         <div v-if="!file" class="none">
           <h2>A photo of the back</h2>
-          <p>Straight from behind, the whole gap in the picture, with something of a known length in the plane of her back: a ruler, or a sheet of card.</p>
-          <label class="choose"><input type="file" accept="image/jpeg,image/png,image/webp" aria-label="Photo of the back" @change="upload(($event.target as HTMLInputElement).files)" />Choose a photo</label>
+          <p>
+            Straight from behind, the whole gap in the picture, with something of a known length in the plane of her
+            back: a ruler, or a sheet of card.
+          </p>
+          <label class="choose"
+            ><input
+              type="file"
+              accept="image/jpeg,image/png,image/webp"
+              aria-label="Photo of the back"
+              @change="upload(($event.target as HTMLInputElement).files)"
+            />Choose a photo</label
+          >
         </div>
-        <svg v-else ref="frame" :viewBox="`0 0 ${file.width_px} ${file.height_px}`" role="application" aria-label="Photo with its marks" @click="touch">
+        <svg
+          v-else
+          ref="frame"
+          :viewBox="`0 0 ${file.width_px} ${file.height_px}`"
+          role="application"
+          aria-label="Photo with its marks"
+          @click="touch"
+        >
           <image :href="`/api/pictures/${file.id}`" :width="file.width_px" :height="file.height_px" />
           <polygon v-if="scale.length > 1" :points="scale.map((at) => px(at).join(',')).join(' ')" class="scale" />
-          <template v-for="(row, i) in rows" :key="i"><line v-if="row.length === 2" :x1="px(row[0])[0]" :y1="px(row[0])[1]" :x2="px(row[1])[0]" :y2="px(row[1])[1]" class="row" /></template>
-          <g v-for="mark in marks" :key="mark.key" tabindex="0" role="button" :aria-label="mark.label" class="mark" :class="[mark.one.what, { now: picked && picked.what === mark.one.what && picked.i === mark.one.i && picked.side === mark.one.side }]" @pointerdown="grab(mark.one, $event)" @click.stop @focus="picked = mark.one">
-            <circle :cx="px(mark.at)[0]" :cy="px(mark.at)[1]" :r="dot" /><path :d="`M${px(mark.at)[0] - dot * 1.8} ${px(mark.at)[1]}h${dot * 3.6}M${px(mark.at)[0]} ${px(mark.at)[1] - dot * 1.8}v${dot * 3.6}`" />
+          <template v-for="(row, i) in rows" :key="i">
+            <line
+              v-if="row.length === 2"
+              :x1="px(row[0])[0]"
+              :y1="px(row[0])[1]"
+              :x2="px(row[1])[0]"
+              :y2="px(row[1])[1]"
+              class="row"
+            />
+          </template>
+          <g
+            v-for="mark in marks"
+            :key="mark.key"
+            tabindex="0"
+            role="button"
+            :aria-label="mark.label"
+            class="mark"
+            :class="[
+              mark.one.what,
+              {
+                now:
+                  picked && picked.what === mark.one.what && picked.i === mark.one.i && picked.side === mark.one.side,
+              },
+            ]"
+            @pointerdown="grab(mark.one, $event)"
+            @click.stop
+            @focus="picked = mark.one"
+          >
+            <circle :cx="px(mark.at)[0]" :cy="px(mark.at)[1]" :r="dot" />
+            <path :d="cross(px(mark.at))" />
           </g>
         </svg>
       </div>
@@ -156,20 +270,79 @@ const dot = computed(() => (file.value ? Math.max(file.value.width_px, file.valu
         <template v-if="file">
           <p class="task" aria-live="polite">{{ task }}</p>
           <div class="how" role="radiogroup" aria-label="What is known">
-            <button type="button" role="radio" :aria-checked="!corners" @click="corners = false; scale = []">a length</button>
-            <button type="button" role="radio" :aria-checked="corners" @click="corners = true; scale = []">a rectangle, seen at a slant</button>
+            <button
+              type="button"
+              role="radio"
+              :aria-checked="!corners"
+              @click="
+                () => {
+                  corners = false
+                  scale = []
+                }
+              "
+            >
+              a length
+            </button>
+            <button
+              type="button"
+              role="radio"
+              :aria-checked="corners"
+              @click="
+                () => {
+                  corners = true
+                  scale = []
+                }
+              "
+            >
+              a rectangle, seen at a slant
+            </button>
           </div>
-          <label>{{ corners ? 'Its width' : 'That length' }} <span><input v-model="known" class="in" aria-label="Known length" :aria-invalid="said?.at === 'known_mm'" /> {{ desk.unit }}</span></label>
-          <label v-if="corners">Its height <span><input v-model="knownHigh" class="in" aria-label="Known height" :aria-invalid="said?.at === 'known_high_mm'" /> {{ desk.unit }}</span></label>
+          <label
+            >{{ corners ? 'Its width' : 'That length' }}
+            <span
+              ><input v-model="known" class="in" aria-label="Known length" :aria-invalid="said?.at === 'known_mm'" />
+              {{ settings.unit }}</span
+            ></label
+          >
+          <label v-if="corners"
+            >Its height
+            <span
+              ><input
+                v-model="knownHigh"
+                class="in"
+                aria-label="Known height"
+                :aria-invalid="said?.at === 'known_high_mm'"
+              />
+              {{ settings.unit }}</span
+            ></label
+          >
           <table v-if="read.length" class="numbers" aria-label="Gaps on the photo">
-            <thead><tr><th>height</th><th class="n">gap</th><th class="n">give or take</th></tr></thead>
-            <tbody><tr v-for="(one, i) in read" :key="i"><td class="in">{{ length(one.z_mm, desk.unit) }}</td><td class="n in"><b>{{ hardware(one.gap_mm, desk.unit) }}</b></td><td class="n in">± {{ hardware(one.spread_mm, desk.unit) }}</td></tr></tbody>
+            <thead>
+              <tr>
+                <th>height</th>
+                <th class="n">gap</th>
+                <th class="n">give or take</th>
+              </tr>
+            </thead>
+            <tbody>
+              <tr v-for="(one, i) in read" :key="i">
+                <td class="in">{{ length(one.z_mm, settings.unit) }}</td>
+                <td class="n in">
+                  <b>{{ hardware(one.gap_mm, settings.unit) }}</b>
+                </td>
+                <td class="n in">± {{ hardware(one.spread_mm, settings.unit) }}</td>
+              </tr>
+            </tbody>
           </table>
-          <p v-if="picked" class="soft small">Arrows move the mark by a pixel, with Shift by ten; Delete takes it out.</p>
+          <p v-if="picked" class="soft small">
+            Arrows move the mark by a pixel, with Shift by ten; Delete takes it out.
+          </p>
         </template>
         <p v-if="said" class="bad" role="alert">{{ said.text }}</p>
         <div class="acts">
-          <v-btn color="primary" :disabled="!read.length" @click="emit('take', markedPhoto!, read)">Take {{ read.length === 1 ? 'this gap' : `these ${read.length || ''} gaps` }}</v-btn>
+          <v-btn color="primary" :disabled="!read.length" @click="emit('take', markedPhoto!, read)"
+            >Take {{ read.length === 1 ? 'this gap' : `these ${read.length || ''} gaps` }}</v-btn
+          >
           <v-btn v-if="file" variant="outlined" @click="clear">Mark anew</v-btn>
           <v-btn variant="text" @click="emit('leave')">Leave it</v-btn>
         </div>
@@ -179,12 +352,140 @@ const dot = computed(() => (file.value ? Math.max(file.value.width_px, file.valu
 </template>
 
 <style scoped>
-.photo { display: grid !important; grid-template-columns: minmax(0, 1fr) 320px; height: 720px; } .picture { background: var(--bench); display: grid; place-items: center; min-height: 0; overflow: hidden; } svg { max-width: 100%; max-height: 720px; width: 100%; height: 100%; cursor: crosshair; }
-.none { text-align: center; padding: 40px; max-width: 460px; } .choose { display: inline-block; background: var(--ink); color: var(--paper); padding: 10px 18px; border-radius: 4px; cursor: pointer; } .choose:focus-within { outline: 2px solid var(--letout); outline-offset: 2px; } .choose input { position: absolute; opacity: 0; width: 1px; }
-aside { padding: 16px; display: flex; flex-direction: column; gap: 10px; border-left: 1px solid var(--line); overflow-y: auto; } h1 { font-size: 1.18rem; } .task { font-size: 1.08rem; font-weight: 600; margin: 0; background: var(--marked); padding: 8px 10px; border-radius: 4px; }
-label { display: flex; justify-content: space-between; align-items: center; } aside input { width: 92px; font: inherit; border: 1px solid #8b99a5; border-radius: 3px; padding: 5px 7px; text-align: right; background: var(--paper); color: var(--ink); } aside input[aria-invalid='true'] { border-color: var(--takein); }
-.how { display: flex; gap: 6px; } .how button { border: 1px solid var(--line); border-radius: 4px; padding: 6px 10px; font: inherit; color: var(--ink); } .how [aria-checked='true'] { background: var(--ink); color: var(--paper); }
-.scale { fill: none; stroke: #c03fae; stroke-width: 3; vector-effect: non-scaling-stroke; } .row { stroke: #1f5fa8; stroke-width: 3; vector-effect: non-scaling-stroke; }
-.mark circle { fill: #ffffffb0; stroke: #1d2733; stroke-width: 1.5; vector-effect: non-scaling-stroke; } .mark path { stroke: #1d2733; stroke-width: 1; vector-effect: non-scaling-stroke; fill: none; } .mark.now circle { fill: #ffdf6b; } .mark.waist circle { fill: #8fd0b0; } .mark { cursor: grab; outline: none; }
-.bad { color: var(--takein); margin: 0; } .acts { margin-top: auto; display: flex; gap: 8px; flex-wrap: wrap; }
+.photo {
+  display: grid !important;
+  grid-template-columns: minmax(0, 1fr) 320px;
+  height: 720px;
+}
+.picture {
+  background: var(--bench);
+  display: grid;
+  place-items: center;
+  min-height: 0;
+  overflow: hidden;
+}
+svg {
+  max-width: 100%;
+  max-height: 720px;
+  width: 100%;
+  height: 100%;
+  cursor: crosshair;
+}
+.none {
+  text-align: center;
+  padding: 40px;
+  max-width: 460px;
+}
+.choose {
+  display: inline-block;
+  background: var(--ink);
+  color: var(--paper);
+  padding: 10px 18px;
+  border-radius: 4px;
+  cursor: pointer;
+}
+.choose:focus-within {
+  outline: 2px solid var(--letout);
+  outline-offset: 2px;
+}
+.choose input {
+  position: absolute;
+  opacity: 0;
+  width: 1px;
+}
+aside {
+  padding: 16px;
+  display: flex;
+  flex-direction: column;
+  gap: 10px;
+  border-left: 1px solid var(--line);
+  overflow-y: auto;
+}
+h1 {
+  font-size: 1.18rem;
+}
+.task {
+  font-size: 1.08rem;
+  font-weight: 600;
+  margin: 0;
+  background: var(--marked);
+  padding: 8px 10px;
+  border-radius: 4px;
+}
+label {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+}
+aside input {
+  width: 92px;
+  font: inherit;
+  border: 1px solid #8b99a5;
+  border-radius: 3px;
+  padding: 5px 7px;
+  text-align: right;
+  background: var(--paper);
+  color: var(--ink);
+}
+aside input[aria-invalid='true'] {
+  border-color: var(--takein);
+}
+.how {
+  display: flex;
+  gap: 6px;
+}
+.how button {
+  border: 1px solid var(--line);
+  border-radius: 4px;
+  padding: 6px 10px;
+  font: inherit;
+  color: var(--ink);
+}
+.how [aria-checked='true'] {
+  background: var(--ink);
+  color: var(--paper);
+}
+.scale {
+  fill: none;
+  stroke: #c03fae;
+  stroke-width: 3;
+  vector-effect: non-scaling-stroke;
+}
+.row {
+  stroke: #1f5fa8;
+  stroke-width: 3;
+  vector-effect: non-scaling-stroke;
+}
+.mark circle {
+  fill: #ffffffb0;
+  stroke: #1d2733;
+  stroke-width: 1.5;
+  vector-effect: non-scaling-stroke;
+}
+.mark path {
+  stroke: #1d2733;
+  stroke-width: 1;
+  vector-effect: non-scaling-stroke;
+  fill: none;
+}
+.mark.now circle {
+  fill: #ffdf6b;
+}
+.mark.waist circle {
+  fill: #8fd0b0;
+}
+.mark {
+  cursor: grab;
+  outline: none;
+}
+.bad {
+  color: var(--takein);
+  margin: 0;
+}
+.acts {
+  margin-top: auto;
+  display: flex;
+  gap: 8px;
+  flex-wrap: wrap;
+}
 </style>

@@ -2,18 +2,18 @@
 import { ref, watch } from 'vue'
 import { get } from '../../api/client'
 import type { Readiness } from '../../api/types'
-import { useDesk } from '../../desk'
+import { useBuild } from '../../stores/build'
 
 // Cut the cloth, or one more mock-up: the odds, and what fails most.
-const desk = useDesk()
+const open = useBuild()
 const found = ref<Readiness | null>()
 let asked = 0
 watch(
-  () => [desk.sheet?.id, desk.sheet?.revision],
+  () => [open.latest?.id, open.latest?.revision],
   async () => {
     const mine = ++asked
     found.value = undefined
-    const got = await get<Readiness | null>(`/builds/${desk.sheet!.id}/readiness`).catch(() => null)
+    const got = await get<Readiness | null>(`/builds/${open.latest!.id}/readiness`).catch(() => null)
     if (mine === asked) found.value = got
   },
   { immediate: true },
@@ -22,19 +22,60 @@ const TITLE = { 'cut the cloth': 'Cut the cloth', 'one more mock-up': 'One more 
 </script>
 
 <template>
-  <section v-if="found !== null" class="ready" :class="found?.advice.replaceAll(' ', '-')" aria-label="Readiness" aria-live="polite">
+  <section
+    v-if="found !== null"
+    class="ready"
+    :class="found?.advice.replaceAll(' ', '-')"
+    aria-label="Readiness"
+    aria-live="polite"
+  >
     <v-progress-linear v-if="!found" indeterminate color="metal" aria-label="Weighing the odds" />
     <template v-else>
       <h2>{{ TITLE[found.advice] }}</h2>
       <p>{{ found.sentence }}</p>
       <div class="odds" aria-hidden="true"><i :style="{ width: `${found.probability * 100}%` }" /></div>
-      <ul v-if="found.raises?.length && found.advice !== 'cut the cloth'" aria-label="What would raise it"><li v-for="one in found.raises.slice(0, 2)" :key="one.what">{{ one.sentence }}</li></ul>
+      <ul v-if="found.raises?.length && found.advice !== 'cut the cloth'" aria-label="What would raise it">
+        <li v-for="one in found.raises.slice(0, 2)" :key="one.what">{{ one.sentence }}</li>
+      </ul>
     </template>
   </section>
 </template>
 
 <style scoped>
-.ready { border-left: 4px solid var(--caution); padding: 2px 0 4px 10px; margin: 14px 0; min-height: 40px; } .cut-the-cloth { border-color: var(--settled); }
-ul { margin: 6px 0 0; padding-left: 18px; line-height: 1.25; font-size: 0.94rem; } h2 { font-size: 1.08rem; } p { margin: 2px 0 6px; line-height: 1.3; }
-.odds { height: 6px; background: var(--bench); border-radius: 3px; overflow: hidden; } .odds i { display: block; height: 100%; background: var(--caution); } .cut-the-cloth .odds i { background: var(--settled); }
+.ready {
+  border-left: 4px solid var(--caution);
+  padding: 2px 0 4px 10px;
+  margin: 14px 0;
+  min-height: 40px;
+}
+.cut-the-cloth {
+  border-color: var(--settled);
+}
+ul {
+  margin: 6px 0 0;
+  padding-left: 18px;
+  line-height: 1.25;
+  font-size: 0.94rem;
+}
+h2 {
+  font-size: 1.08rem;
+}
+p {
+  margin: 2px 0 6px;
+  line-height: 1.3;
+}
+.odds {
+  height: 6px;
+  background: var(--bench);
+  border-radius: 3px;
+  overflow: hidden;
+}
+.odds i {
+  display: block;
+  height: 100%;
+  background: var(--caution);
+}
+.cut-the-cloth .odds i {
+  background: var(--settled);
+}
 </style>

@@ -2,64 +2,136 @@
 import { ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { send } from '../../api/client'
-import type { Fitting, Verdict } from '../../api/types'
-import { useDesk, workshop } from '../../desk'
-import { hardware, length, LEVEL_LABELS, type LevelName } from '../../words'
+import type { Fitting, Verdict, LevelName } from '../../api/types'
+import { useBuild } from '../../stores/build'
+import { useNotices } from '../../stores/notices'
+import { useSettings } from '../../stores/settings'
+import { workshop } from '../../stores/workshop'
+import { hardware, length, LEVEL_LABELS } from '../../parts/words'
 
 // Rehearse on a dress stand that hides a body: lace the version on it, read it, correct, and at last cut the cloth.
 const emit = defineEmits<{ seen: [fitting: Partial<Fitting>] }>()
-const desk = useDesk()
+const open = useBuild()
+const notices = useNotices()
+const settings = useSettings()
 const router = useRouter()
 const verdict = ref<Verdict>()
-const WORDS = { 'mean gap': 'the gap is too wide or too narrow', tilt: 'the gap is wider at one end', bow: 'the gap bows', 'stand-off': 'an edge stands off', pressure: 'it presses too firmly' }
+const WORDS = {
+  'mean gap': 'the gap is too wide or too narrow',
+  tilt: 'the gap is wider at one end',
+  bow: 'the gap bows',
+  'stand-off': 'an edge stands off',
+  pressure: 'it presses too firmly',
+}
 async function begin(world: 'kind' | 'harsh') {
   try {
-    const line = await workshop.rehearse(desk.sheet!.id, world)
+    const line = await workshop.rehearse(open.latest!.id, world)
     await router.push({ name: 'mockups', params: { id: line.id } })
   } catch (error) {
-    desk.complain(error)
+    notices.complain(error)
   }
 }
 async function lace() {
   try {
-    emit('seen', await send<Partial<Fitting>>('POST', `/builds/${desk.sheet!.id}/stand`))
+    emit('seen', await send<Partial<Fitting>>('POST', `/builds/${open.latest!.id}/stand`))
   } catch (error) {
-    desk.complain(error)
+    notices.complain(error)
   }
 }
 async function cut() {
   try {
-    verdict.value = await send<Verdict>('POST', `/builds/${desk.sheet!.id}/stand/cut`)
+    verdict.value = await send<Verdict>('POST', `/builds/${open.latest!.id}/stand/cut`)
   } catch (error) {
-    desk.complain(error)
+    notices.complain(error)
   }
 }
 </script>
 
 <template>
-  <section v-if="desk.build!.rehearsal" class="rehearsal" aria-label="Rehearsal">
+  <section v-if="open.build!.rehearsal" class="rehearsal" aria-label="Rehearsal">
     <h2>Rehearsal</h2>
     <p>The dress stand hides a body that is not quite what the tape said.</p>
-    <div class="acts"><v-btn size="small" color="primary" @click="lace">Lace it on the stand</v-btn><v-btn v-if="desk.build!.versions!.length" size="small" variant="outlined" @click="cut">Cut the cloth</v-btn></div>
+    <div class="acts">
+      <v-btn size="small" color="primary" @click="lace">Lace it on the stand</v-btn
+      ><v-btn v-if="open.build!.versions!.length" size="small" variant="outlined" @click="cut">Cut the cloth</v-btn>
+    </div>
     <v-dialog :model-value="!!verdict" width="520" @update:model-value="verdict = undefined">
       <v-card v-if="verdict" class="verdict" aria-label="What came of it">
         <h1>{{ verdict.passes ? 'It fits' : 'It does not fit' }}</h1>
         <p v-if="verdict.fails.length">In the final cloth {{ verdict.fails.map((one) => WORDS[one]).join(', ') }}.</p>
-        <p>The gap is {{ hardware(verdict.mean_gap_mm, desk.unit) }}, {{ hardware(Math.abs(verdict.tilt_mm), desk.unit) }} wider at the {{ verdict.tilt_mm > 0 ? 'top' : 'bottom' }}, and bows {{ hardware(Math.abs(verdict.bow_mm), desk.unit) }}.</p>
-        <table class="numbers"><thead><tr><th>girth, {{ desk.unit }}</th><th class="n">the tape</th><th class="n">believed</th><th class="n">hidden</th></tr></thead>
-          <tbody><tr v-for="level in verdict.levels" :key="level.name"><td>{{ LEVEL_LABELS[level.name as LevelName] }}</td><td class="n in">{{ length(level.taped_mm, desk.unit, { bare: true }) }}</td><td class="n in">{{ length(level.believed_mm, desk.unit, { bare: true }) }}</td><td class="n in"><b>{{ length(level.true_mm, desk.unit, { bare: true }) }}</b></td></tr></tbody></table>
+        <p>
+          The gap is {{ hardware(verdict.mean_gap_mm, settings.unit) }},
+          {{ hardware(Math.abs(verdict.tilt_mm), settings.unit) }} wider at the
+          {{ verdict.tilt_mm > 0 ? 'top' : 'bottom' }}, and bows
+          {{ hardware(Math.abs(verdict.bow_mm), settings.unit) }}.
+        </p>
+        <table class="numbers">
+          <thead>
+            <tr>
+              <th>girth, {{ settings.unit }}</th>
+              <th class="n">the tape</th>
+              <th class="n">believed</th>
+              <th class="n">hidden</th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="level in verdict.levels" :key="level.name">
+              <td>{{ LEVEL_LABELS[level.name as LevelName] }}</td>
+              <td class="n in">{{ length(level.taped_mm, settings.unit, { bare: true }) }}</td>
+              <td class="n in">{{ length(level.believed_mm, settings.unit, { bare: true }) }}</td>
+              <td class="n in">
+                <b>{{ length(level.true_mm, settings.unit, { bare: true }) }}</b>
+              </td>
+            </tr>
+          </tbody>
+        </table>
         <v-btn color="primary" @click="verdict = undefined">Back to it</v-btn>
       </v-card>
     </v-dialog>
   </section>
   <details v-else>
     <summary>Rehearse on the dress stand</summary>
-    <p>A copy of this build with a stand whose body differs from the tape, as bodies do. Cut, lace, read, correct, and see what came of it.</p>
-    <div class="acts"><v-btn size="small" variant="outlined" @click="begin('kind')">An even stand</v-btn><v-btn size="small" variant="outlined" @click="begin('harsh')">A wayward stand</v-btn></div>
+    <p>
+      A copy of this build with a stand whose body differs from the tape, as bodies do. Cut, lace, read, correct, and
+      see what came of it.
+    </p>
+    <div class="acts">
+      <v-btn size="small" variant="outlined" @click="begin('kind')">An even stand</v-btn
+      ><v-btn size="small" variant="outlined" @click="begin('harsh')">A wayward stand</v-btn>
+    </div>
   </details>
 </template>
 
 <style scoped>
-.rehearsal { border: 2px dashed var(--metal); border-radius: 4px; padding: 8px 12px; margin: 8px 0; } p { margin: 4px 0; line-height: 1.3; } .acts { display: flex; flex-wrap: wrap; gap: 8px; margin: 8px 0 2px; } details { margin-top: 10px; } summary { cursor: pointer; color: var(--steel); }
-.verdict { padding: 20px; display: grid !important; gap: 10px; } h1 { font-size: 1.3rem; }
+.rehearsal {
+  border: 2px dashed var(--metal);
+  border-radius: 4px;
+  padding: 8px 12px;
+  margin: 8px 0;
+}
+p {
+  margin: 4px 0;
+  line-height: 1.3;
+}
+.acts {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  margin: 8px 0 2px;
+}
+details {
+  margin-top: 10px;
+}
+summary {
+  cursor: pointer;
+  color: var(--steel);
+}
+.verdict {
+  padding: 20px;
+  display: grid !important;
+  gap: 10px;
+}
+h1 {
+  font-size: 1.3rem;
+}
 </style>

@@ -1,17 +1,28 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { get } from '../../api/client'
-import type { Chapter } from '../../api/types'
-import { useDesk } from '../../desk'
-import { hardware, length, LEVEL_LABELS, shortDay, type LevelName } from '../../words'
+import type { Chapter, LevelName } from '../../api/types'
+import { useBuild } from '../../stores/build'
+import { useNotices } from '../../stores/notices'
+import { useSettings } from '../../stores/settings'
+import { hardware, length, LEVEL_LABELS, shortDay } from '../../parts/words'
 
-// The story in one picture: gaps as read, what was believed of each girth, and the odds, from the tape to the last mock-up.
+// The story in one picture: gaps as read, what was believed of each girth, and the odds, from the tape to the last
+// mock-up.
 const emit = defineEmits<{ leave: [] }>()
-const desk = useDesk()
+const open = useBuild()
+const notices = useNotices()
+const settings = useSettings()
 const chapters = ref<Chapter[]>()
-watch(() => [desk.sheet!.id, desk.sheet!.revision], async () => {
-  chapters.value = await get<Chapter[]>(`/builds/${desk.sheet!.id}/story`).catch((error) => (desk.complain(error), []))
-}, { immediate: true })
+watch(
+  () => [open.latest!.id, open.latest!.revision],
+  async () => {
+    chapters.value = await get<Chapter[]>(`/builds/${open.latest!.id}/story`).catch(
+      (error) => (notices.complain(error), []),
+    )
+  },
+  { immediate: true },
+)
 const LEFT = 150
 const COLUMN = 190
 const width = computed(() => LEFT + COLUMN * (chapters.value?.length ?? 1))
@@ -23,16 +34,28 @@ const zSpan = computed(() => zTop.value - Math.min(...zs.value, -60))
 const GAP = 150
 const gy = (z: number) => 62 + ((zTop.value - z) / zSpan.value) * GAP
 const gx = (i: number, gap: number, side: number) => x(i) + (side * gap * GAP) / zSpan.value / 2
-const edge = (i: number, side: number) => [...chapters.value![i].gaps].map((gap, k) => `${k ? 'L' : 'M'}${gx(i, gap.gap_mm, side).toFixed(1)} ${gy(gap.z_mm).toFixed(1)}`).join('')
+const edge = (i: number, side: number) =>
+  [...chapters.value![i].gaps]
+    .map((gap, k) => `${k ? 'L' : 'M'}${gx(i, gap.gap_mm, side).toFixed(1)} ${gy(gap.z_mm).toFixed(1)}`)
+    .join('')
 // girths, as millimetres from what the tape said
 const names = computed(() => chapters.value?.[0]?.levels.map((level) => level.name) ?? [])
 const ROW = 42
 const FROM = 62 + GAP + 46
 const off = (i: number, name: string) => {
-  const [then, taped] = [chapters.value![i], chapters.value![0]].map((one) => one.levels.find((level) => level.name === name)!)
+  const [then, taped] = [chapters.value![i], chapters.value![0]].map((one) =>
+    one.levels.find((level) => level.name === name)!,
+  )
   return { by: then.girth_mm - taped.girth_mm, spread: then.spread_mm, now: then.girth_mm }
 }
-const most = computed(() => Math.max(14, ...names.value.flatMap((name) => (chapters.value ?? []).map((_, i) => Math.abs(off(i, name).by) + off(i, name).spread))))
+const most = computed(() =>
+  Math.max(
+    14,
+    ...names.value.flatMap((name) =>
+      (chapters.value ?? []).map((_, i) => Math.abs(off(i, name).by) + off(i, name).spread),
+    ),
+  ),
+)
 const ly = (row: number) => FROM + ROW * row + ROW / 2
 const dx = (i: number, mm: number) => x(i) + (mm / most.value) * (COLUMN / 2 - 12)
 const oddsAt = computed(() => FROM + ROW * names.value.length + 34)
@@ -44,19 +67,49 @@ const hours = computed(() => (chapters.value ?? []).reduce((sum, one) => sum + (
 
 <template>
   <section class="story" aria-label="The story of its mock-ups">
-    <header><h1>What the mock-ups taught</h1><v-btn size="small" variant="outlined" @click="emit('leave')">Back to the mock-ups</v-btn></header>
+    <header>
+      <h1>What the mock-ups taught</h1>
+      <v-btn size="small" variant="outlined" @click="emit('leave')">Back to the mock-ups</v-btn>
+    </header>
     <v-progress-linear v-if="!chapters" indeterminate color="metal" aria-label="Telling the story" />
-    <p v-else-if="chapters.length < 2">Nothing was tried on yet. After the first fitting, what it taught stands here.</p>
+    <p v-else-if="chapters.length < 2">
+      Nothing was tried on yet. After the first fitting, what it taught stands here.
+    </p>
     <div v-else class="scroll">
-      <svg :viewBox="`0 0 ${width} ${height}`" :style="{ width: `${width}px`, maxWidth: '100%' }" role="img" aria-label="Gaps, girths and odds from fitting to fitting">
+      <svg
+        :viewBox="`0 0 ${width} ${height}`"
+        :style="{ width: `${width}px`, maxWidth: '100%' }"
+        role="img"
+        aria-label="Gaps, girths and odds from fitting to fitting"
+      >
         <g v-for="(one, i) in chapters" :key="i">
-          <text :x="x(i)" y="20" text-anchor="middle" class="head">{{ one.fitting ? `Fitting ${one.fitting}` : 'The tape alone' }}</text>
-          <text :x="x(i)" y="39" text-anchor="middle" class="soft">{{ one.fitting ? `version ${one.version}${one.tried_on ? `, ${shortDay(one.tried_on)}` : ''}` : 'before any mock-up' }}</text>
+          <text :x="x(i)" y="20" text-anchor="middle" class="head">
+            {{ one.fitting ? `Fitting ${one.fitting}` : 'The tape alone' }}
+          </text>
+          <text :x="x(i)" y="39" text-anchor="middle" class="soft">
+            {{
+              one.fitting
+                ? `version ${one.version}${one.tried_on ? `, ${shortDay(one.tried_on)}` : ''}`
+                : 'before any mock-up'
+            }}
+          </text>
           <template v-if="one.gaps.length > 1">
-            <path :d="edge(i, -1)" class="edge" /><path :d="edge(i, 1)" class="edge" />
-            <text v-for="gap in [one.gaps[0], one.gaps[one.gaps.length - 1]]" :key="gap.z_mm" :x="x(i)" :y="gy(gap.z_mm) + (gap === one.gaps[0] ? -6 : 17)" text-anchor="middle" class="in">{{ hardware(gap.gap_mm, desk.unit) }}</text>
+            <path :d="edge(i, -1)" class="edge" />
+            <path :d="edge(i, 1)" class="edge" />
+            <text
+              v-for="gap in [one.gaps[0], one.gaps[one.gaps.length - 1]]"
+              :key="gap.z_mm"
+              :x="x(i)"
+              :y="gy(gap.z_mm) + (gap === one.gaps[0] ? -6 : 17)"
+              text-anchor="middle"
+              class="in"
+            >
+              {{ hardware(gap.gap_mm, settings.unit) }}
+            </text>
           </template>
-          <text v-else :x="x(i)" :y="gy(0)" text-anchor="middle" class="soft">{{ one.fitting ? 'no gap read' : '' }}</text>
+          <text v-else :x="x(i)" :y="gy(0)" text-anchor="middle" class="soft">
+            {{ one.fitting ? 'no gap read' : '' }}
+          </text>
           <line v-if="i" :x1="x(i) - COLUMN / 2" :x2="x(i) - COLUMN / 2" y1="8" :y2="height - 8" class="rule" />
         </g>
         <text x="0" :y="gy(0) + 4" class="row">Gap as read</text>
@@ -65,25 +118,107 @@ const hours = computed(() => (chapters.value ?? []).reduce((sum, one) => sum + (
           <text x="0" :y="ly(row) + 5" class="row">{{ LEVEL_LABELS[name as LevelName] }}</text>
           <g v-for="(_, i) in chapters" :key="i">
             <line :x1="x(i)" :x2="x(i)" :y1="ly(row) - 15" :y2="ly(row) + 15" class="zero" />
-            <rect :x="dx(i, off(i, name).by - off(i, name).spread)" :y="ly(row) - 6" :width="dx(i, off(i, name).spread) - x(i) + (dx(i, off(i, name).spread) - x(i))" height="12" class="spread" />
+            <rect
+              :x="dx(i, off(i, name).by - off(i, name).spread)"
+              :y="ly(row) - 6"
+              :width="dx(i, off(i, name).spread) - x(i) + (dx(i, off(i, name).spread) - x(i))"
+              height="12"
+              class="spread"
+            />
             <circle :cx="dx(i, off(i, name).by)" :cy="ly(row)" r="4.5" class="girth" />
-            <text :x="x(i) + COLUMN / 2 - 6" :y="ly(row) - 8" text-anchor="end" class="in number">{{ length(off(i, name).now, desk.unit, { bare: true }) }} ± {{ length(off(i, name).spread, desk.unit) }}</text>
+            <text :x="x(i) + COLUMN / 2 - 6" :y="ly(row) - 8" text-anchor="end" class="in number">
+              {{ length(off(i, name).now, settings.unit, { bare: true }) }} ±
+              {{ length(off(i, name).spread, settings.unit) }}
+            </text>
           </g>
         </g>
         <text x="0" :y="oddsAt + 5" class="row">Would fit, cut then</text>
         <g v-for="(one, i) in chapters" :key="`o${i}`">
-          <rect :x="x(i) - 70" :y="oddsAt - 8" width="140" height="14" class="all" /><rect :x="x(i) - 70" :y="oddsAt - 8" :width="140 * (one.probability ?? 0)" height="14" class="odds" :class="{ ready: (one.probability ?? 0) >= desk.build!.practice!.ready_share! }" />
+          <rect :x="x(i) - 70" :y="oddsAt - 8" width="140" height="14" class="all" />
+          <rect
+            :x="x(i) - 70"
+            :y="oddsAt - 8"
+            :width="140 * (one.probability ?? 0)"
+            height="14"
+            class="odds"
+            :class="{ ready: (one.probability ?? 0) >= open.build!.practice!.ready_share! }"
+          />
           <text :x="x(i)" :y="oddsAt + 26" text-anchor="middle" class="head">{{ percent(one.probability) }}</text>
-          <text v-if="one.bought !== null" :x="x(i)" :y="oddsAt + 45" text-anchor="middle" class="soft">{{ one.bought >= 0 ? '+' : '−' }}{{ Math.abs(Math.round(one.bought * 100)) }} of 100{{ one.hours ? `, ${one.hours} h` : '' }}{{ one.cost ? `, ${one.cost} spent` : '' }}</text>
+          <text v-if="one.bought !== null" :x="x(i)" :y="oddsAt + 45" text-anchor="middle" class="soft">
+            {{ one.bought >= 0 ? '+' : '−' }}{{ Math.abs(Math.round(one.bought * 100)) }} of 100{{
+              one.hours ? `, ${one.hours} h` : ''
+            }}{{ one.cost ? `, ${one.cost} spent` : '' }}
+          </text>
         </g>
       </svg>
-      <p v-if="hours || cost" class="soft">All mock-ups together: {{ hours ? `${hours} hours` : '' }}{{ hours && cost ? ', ' : '' }}{{ cost ? `${cost} for cloth and notions` : '' }}.</p>
+      <p v-if="hours || cost" class="soft">
+        All mock-ups together: {{ hours ? `${hours} hours` : '' }}{{ hours && cost ? ', ' : ''
+        }}{{ cost ? `${cost} for cloth and notions` : '' }}.
+      </p>
     </div>
   </section>
 </template>
 
 <style scoped>
-.story { padding: 14px 20px; overflow: auto; height: 100%; } header { display: flex; justify-content: space-between; align-items: center; margin-bottom: 8px; } h1 { font-size: 1.3rem; } .scroll { overflow-x: auto; }
-text { font-size: 14px; fill: var(--ink); } .soft { fill: var(--steel); } .head { font-weight: 650; font-size: 15px; } .row { font-weight: 600; } .number { font-size: 13px; }
-.edge { fill: none; stroke: var(--ink); stroke-width: 2.4; } .rule { stroke: var(--line); } .zero { stroke: var(--dot); } .spread { fill: var(--letout); opacity: 0.28; } .girth { fill: var(--letout); } .all { fill: var(--bench); } .odds { fill: var(--caution); } .odds.ready { fill: var(--settled); }
+.story {
+  padding: 14px 20px;
+  overflow: auto;
+  height: 100%;
+}
+header {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+  margin-bottom: 8px;
+}
+h1 {
+  font-size: 1.3rem;
+}
+.scroll {
+  overflow-x: auto;
+}
+text {
+  font-size: 14px;
+  fill: var(--ink);
+}
+.soft {
+  fill: var(--steel);
+}
+.head {
+  font-weight: 650;
+  font-size: 15px;
+}
+.row {
+  font-weight: 600;
+}
+.number {
+  font-size: 13px;
+}
+.edge {
+  fill: none;
+  stroke: var(--ink);
+  stroke-width: 2.4;
+}
+.rule {
+  stroke: var(--line);
+}
+.zero {
+  stroke: var(--dot);
+}
+.spread {
+  fill: var(--letout);
+  opacity: 0.28;
+}
+.girth {
+  fill: var(--letout);
+}
+.all {
+  fill: var(--bench);
+}
+.odds {
+  fill: var(--caution);
+}
+.odds.ready {
+  fill: var(--settled);
+}
 </style>

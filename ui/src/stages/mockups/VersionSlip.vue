@@ -2,66 +2,145 @@
 import { computed, ref, watch } from 'vue'
 import { get } from '../../api/client'
 import type { components } from '../../api/schema'
-import type { Fitting } from '../../api/types'
-import { useDesk } from '../../desk'
-import { hardware, length, LEVEL_LABELS, shortDay, type LevelName } from '../../words'
+import type { Fitting, LevelName } from '../../api/types'
+import { useBuild } from '../../stores/build'
+import { useNotices } from '../../stores/notices'
+import { useSettings } from '../../stores/settings'
+import { hardware, length, LEVEL_LABELS, shortDay } from '../../parts/words'
 
 // One version: its name and note, what changed from it to the present one, and the way back to it.
 const props = defineProps<{ number: number }>()
-const emit = defineEmits<{ compared: [panels: components['schemas']['LaidPanel'][]]; leave: []; correct: [fitting: Fitting] }>()
-const desk = useDesk()
-const version = computed(() => desk.build!.versions![props.number - 1])
-const current = computed(() => desk.build!.versions!.length)
+const emit = defineEmits<{
+  compared: [panels: components['schemas']['LaidPanel'][]]
+  leave: []
+  correct: [fitting: Fitting]
+}>()
+const open = useBuild()
+const notices = useNotices()
+const settings = useSettings()
+const version = computed(() => open.build!.versions![props.number - 1])
+const current = computed(() => open.build!.versions!.length)
 const found = ref<components['schemas']['Compared']>()
 const against = ref<number>()
-const others = computed(() => desk.build!.versions!.map((one) => one.number!).filter((number) => number !== props.number))
-const other = computed(() => (against.value && others.value.includes(against.value) ? against.value : current.value === props.number ? others.value[others.value.length - 1] : current.value))
+const others = computed(() =>
+  open.build!.versions!.map((one) => one.number!).filter((number) => number !== props.number),
+)
+const other = computed(() =>
+  against.value && others.value.includes(against.value)
+    ? against.value
+    : current.value === props.number
+      ? others.value[others.value.length - 1]
+      : current.value,
+)
 watch(
-  () => [props.number, other.value, desk.sheet!.id],
+  () => [props.number, other.value, open.latest!.id],
   async () => {
     found.value = undefined
     if (!other.value) return emit('compared', [])
     try {
-      found.value = await get(`/builds/${desk.sheet!.id}/compare?before=${Math.min(props.number, other.value)}&after=${Math.max(props.number, other.value)}`)
+      const [before, after] = [Math.min(props.number, other.value), Math.max(props.number, other.value)]
+      found.value = await get(`/builds/${open.latest!.id}/compare?before=${before}&after=${after}`)
       emit('compared', Math.max(props.number, other.value) === current.value ? found.value!.before_panels : [])
     } catch (error) {
-      desk.complain(error)
+      notices.complain(error)
     }
   },
   { immediate: true },
 )
-const fittings = computed(() => desk.build!.fittings!.filter((one) => one.version === props.number) as Fitting[])
-const signed = (mm: number) => (Math.abs(mm) < 0.5 ? '=' : `${mm > 0 ? '+' : '−'}${length(Math.abs(mm), desk.unit, { bare: true })}`)
-const amount = (mm: number) => (desk.unit === 'in' ? length(mm, 'in', { hardware: true, bare: true }) : mm.toFixed(1))
+const fittings = computed(() => open.build!.fittings!.filter((one) => one.version === props.number) as Fitting[])
+const signed = (mm: number) =>
+  Math.abs(mm) < 0.5 ? '=' : `${mm > 0 ? '+' : '−'}${length(Math.abs(mm), settings.unit, { bare: true })}`
+const amount = (mm: number) =>
+  settings.unit === 'in' ? length(mm, 'in', { hardware: true, bare: true }) : mm.toFixed(1)
 async function back() {
-  if (await desk.version('back', props.number)) emit('leave')
+  if (await open.version('back', props.number)) emit('leave')
 }
 </script>
 
 <template>
   <section class="version" :aria-label="`Version ${number}`">
     <p class="soft small">{{ version.made_on ? `${shortDay(version.made_on)}, ` : '' }}{{ version.reason }}</p>
-    <v-text-field label="Name it" :model-value="version.name" @change="(event: Event) => desk.set(`versions.${number - 1}.name`, (event.target as HTMLInputElement).value)" />
-    <v-textarea label="Note" rows="2" auto-grow :model-value="version.note" @change="(event: Event) => desk.set(`versions.${number - 1}.note`, (event.target as HTMLInputElement).value)" />
-    <ul v-if="version.changes?.length" class="small"><li v-for="(one, i) in version.changes.slice(-6)" :key="i">{{ one }}</li></ul>
-    <p v-for="one in fittings" :key="one.number" class="tried"><span>Fitting {{ one.number }}{{ one.tried_on ? `, ${shortDay(one.tried_on)}` : '' }}, pulled {{ one.pull }}{{ one.corrected ? ', corrected' : '' }}</span><button type="button" @click="emit('correct', one)">Correct it</button></p>
+    <v-text-field
+      label="Name it"
+      :model-value="version.name"
+      @change="(event: Event) => open.set(`versions.${number - 1}.name`, (event.target as HTMLInputElement).value)"
+    />
+    <v-textarea
+      label="Note"
+      rows="2"
+      auto-grow
+      :model-value="version.note"
+      @change="(event: Event) => open.set(`versions.${number - 1}.note`, (event.target as HTMLInputElement).value)"
+    />
+    <ul v-if="version.changes?.length" class="small">
+      <li v-for="(one, i) in version.changes.slice(-6)" :key="i">{{ one }}</li>
+    </ul>
+    <p v-for="one in fittings" :key="one.number" class="tried">
+      <span
+        >Fitting {{ one.number }}{{ one.tried_on ? `, ${shortDay(one.tried_on)}` : '' }}, pulled {{ one.pull
+        }}{{ one.corrected ? ', corrected' : '' }}</span
+      ><button type="button" @click="emit('correct', one)">Correct it</button>
+    </p>
     <template v-if="found">
-      <div class="against"><h2>From version {{ found.before }} to {{ found.after }}</h2><label v-if="others.length > 1">with <select :value="other" aria-label="Compare with version" @change="against = Number(($event.target as HTMLSelectElement).value)"><option v-for="one in others" :key="one" :value="one">version {{ one }}</option></select></label></div>
+      <div class="against">
+        <h2>From version {{ found.before }} to {{ found.after }}</h2>
+        <label v-if="others.length > 1"
+          >with
+          <select
+            :value="other"
+            aria-label="Compare with version"
+            @change="against = Number(($event.target as HTMLSelectElement).value)"
+          >
+            <option v-for="one in others" :key="one" :value="one">version {{ one }}</option>
+          </select></label
+        >
+      </div>
       <table class="numbers" aria-label="Girths compared">
-        <thead><tr><th>sewn girth, {{ desk.unit }}</th><th class="n">v{{ found.before }}</th><th class="n">v{{ found.after }}</th><th class="n">change</th></tr></thead>
+        <thead>
+          <tr>
+            <th>sewn girth, {{ settings.unit }}</th>
+            <th class="n">v{{ found.before }}</th>
+            <th class="n">v{{ found.after }}</th>
+            <th class="n">change</th>
+          </tr>
+        </thead>
         <tbody>
-          <tr v-for="level in found.comparison.levels" :key="level.name"><td>{{ LEVEL_LABELS[level.name as LevelName] }}</td><td class="n in">{{ length(level.before_mm, desk.unit, { bare: true }) }}</td><td class="n in">{{ length(level.after_mm, desk.unit, { bare: true }) }}</td><td class="n in"><b>{{ signed(level.after_mm - level.before_mm) }}</b></td></tr>
+          <tr v-for="level in found.comparison.levels" :key="level.name">
+            <td>{{ LEVEL_LABELS[level.name as LevelName] }}</td>
+            <td class="n in">{{ length(level.before_mm, settings.unit, { bare: true }) }}</td>
+            <td class="n in">{{ length(level.after_mm, settings.unit, { bare: true }) }}</td>
+            <td class="n in">
+              <b>{{ signed(level.after_mm - level.before_mm) }}</b>
+            </td>
+          </tr>
         </tbody>
       </table>
       <p v-if="!found.comparison.same_cut">The panels were cut anew, so seams can't be set beside each other.</p>
       <table v-else-if="found.comparison.seams.length" class="numbers" aria-label="Seams compared">
-        <thead><tr><th>seam, {{ desk.unit === 'in' ? 'in' : 'mm' }} per panel edge</th><th class="n">change</th></tr></thead>
+        <thead>
+          <tr>
+            <th>seam, {{ settings.unit === 'in' ? 'in' : 'mm' }} per panel edge</th>
+            <th class="n">change</th>
+          </tr>
+        </thead>
         <tbody>
-          <tr v-for="mark in found.comparison.seams" :key="mark.seam + mark.z_mm"><td>{{ mark.seam }}, {{ mark.level ? LEVEL_LABELS[mark.level as LevelName].toLowerCase() : length(mark.z_mm, desk.unit) }}</td><td class="n" :class="mark.kind === 'let out' ? 'letout' : mark.kind === 'move' ? '' : 'takein'">{{ mark.kind === 'let out' ? '◀▶' : mark.kind === 'move' ? '▶▶' : '▶◀' }} {{ mark.kind }} <b class="in">{{ amount(mark.cf_side_mm) }} + {{ amount(mark.cb_side_mm) }}</b></td></tr>
+          <tr v-for="mark in found.comparison.seams" :key="mark.seam + mark.z_mm">
+            <td>
+              {{ mark.seam }},
+              {{ mark.level ? LEVEL_LABELS[mark.level as LevelName].toLowerCase() : length(mark.z_mm, settings.unit) }}
+            </td>
+            <td class="n" :class="mark.kind === 'let out' ? 'letout' : mark.kind === 'move' ? '' : 'takein'">
+              {{ mark.kind === 'let out' ? '◀▶' : mark.kind === 'move' ? '▶▶' : '▶◀' }} {{ mark.kind }}
+              <b class="in">{{ amount(mark.cf_side_mm) }} + {{ amount(mark.cb_side_mm) }}</b>
+            </td>
+          </tr>
         </tbody>
       </table>
       <p v-for="one in found.comparison.others" :key="one">{{ one[0].toUpperCase() + one.slice(1) }}.</p>
-      <p v-for="edge in found.comparison.edges" :key="edge.edge + edge.place">{{ edge.edge === 'top' ? 'Top line' : 'Hem' }} at {{ edge.place }} {{ edge.moved_mm > 0 ? 'raised' : 'lowered' }} by {{ hardware(Math.abs(edge.moved_mm), desk.unit) }}.</p>
+      <p v-for="edge in found.comparison.edges" :key="edge.edge + edge.place">
+        {{ edge.edge === 'top' ? 'Top line' : 'Hem' }} at {{ edge.place }}
+        {{ edge.moved_mm > 0 ? 'raised' : 'lowered' }} by {{ hardware(Math.abs(edge.moved_mm), settings.unit) }}.
+      </p>
     </template>
     <div class="acts">
       <v-btn v-if="number !== current" color="primary" @click="back">Go back to it, as version {{ current + 1 }}</v-btn>
@@ -71,7 +150,41 @@ async function back() {
 </template>
 
 <style scoped>
-.against { display: flex; justify-content: space-between; align-items: baseline; } select { font: inherit; border: 1px solid #8b99a5; border-radius: 3px; background: var(--paper); color: var(--ink); } ul { margin: 0; padding-left: 18px; }
-.version { display: grid; gap: 10px; } .version p { margin: 0; } .acts { display: flex; gap: 8px; flex-wrap: wrap; }
-.tried { display: flex; justify-content: space-between; margin: 6px 0; } .tried button { color: var(--letout); font: inherit; }
+.against {
+  display: flex;
+  justify-content: space-between;
+  align-items: baseline;
+}
+select {
+  font: inherit;
+  border: 1px solid #8b99a5;
+  border-radius: 3px;
+  background: var(--paper);
+  color: var(--ink);
+}
+ul {
+  margin: 0;
+  padding-left: 18px;
+}
+.version {
+  display: grid;
+  gap: 10px;
+}
+.version p {
+  margin: 0;
+}
+.acts {
+  display: flex;
+  gap: 8px;
+  flex-wrap: wrap;
+}
+.tried {
+  display: flex;
+  justify-content: space-between;
+  margin: 6px 0;
+}
+.tried button {
+  color: var(--letout);
+  font: inherit;
+}
 </style>

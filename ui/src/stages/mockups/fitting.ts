@@ -1,5 +1,5 @@
-import type { BackPhoto, Fitting, Plan, Pull, Unit, View, Word } from '../../api/types'
-import { hardware, length, withUnit } from '../../words'
+import type { BackPhoto, Fitting, LevelName, NewFitting, Plan, Pull, Unit, View, Word } from '../../api/types'
+import { hardware, length, withUnit } from '../../parts/words'
 
 /** A fitting while it is written down: everything as text, as she typed it. Empty is not said. */
 export interface Written {
@@ -10,8 +10,8 @@ export interface Written {
   under: string
   rows: { key: number; z: string; gap: string; spread?: number }[]
   laced: Record<string, string>
-  words: { level: string; word: Word }[]
-  stand_offs: { level: string; off_mm: number }[]
+  words: { level: LevelName; word: Word }[]
+  stand_offs: { level: LevelName; off_mm: string | number }[]
   taps: { key: number; view: View; z: string; across: number; word: Word; off: string }[]
   pinches: { key: number; seam: number; from: string; to: string; amount: string; how: 'pinched' | 'slashed' }[]
   edges: Record<string, { way: '' | 'high' | 'low'; off: string }>
@@ -24,6 +24,15 @@ export interface Written {
   note: string
 }
 
+type MadeOf = NonNullable<NewFitting['made_of']>
+type EdgeSaid = NonNullable<Fitting['edges']>[number]
+type MovementTest = NonNullable<Fitting['moved']>[number]['test']
+
+const edgeOf = (name: string) => {
+  const [edge, place] = name.split(' ')
+  return { edge, place } as Pick<EdgeSaid, 'edge' | 'place'>
+}
+
 export const EDGES = ['top CF', 'top side', 'top CB', 'hem CF', 'hem side', 'hem CB'] as const
 export const TESTS = ['sit', 'bend', 'breathe', 'raise arms', 'turn the head', 'in alone', 'out alone'] as const
 let keys = 0
@@ -33,14 +42,33 @@ export const key = () => keys++
 export function usualRows(plan: Plan, unit: Unit) {
   const z = plan.mock_up!.z_mm
   const [low, high] = [Math.ceil(z[0] + 8), Math.floor(z[z.length - 1] - 8)]
-  return [high, high / 2, 0, low / 2, low].map((height) => ({ key: key(), z: length(height, unit, { bare: true }), gap: '' }))
+  return [high, high / 2, 0, low / 2, low].map((height) => ({
+    key: key(),
+    z: length(height, unit, { bare: true }),
+    gap: '',
+  }))
 }
 
 export function empty(plan: Plan, unit: Unit, pull: Pull, boned: boolean, closing: Written['closing']): Written {
   return {
-    pull, boned, closing, under: '', rows: usualRows(plan, unit), laced: {}, words: [], stand_offs: [], taps: [], pinches: [],
+    pull,
+    boned,
+    closing,
+    under: '',
+    rows: usualRows(plan, unit),
+    laced: {},
+    words: [],
+    stand_offs: [],
+    taps: [],
+    pinches: [],
     edges: Object.fromEntries(EDGES.map((edge) => [edge, { way: '' as const, off: '' }])),
-    rides: { way: '', off: '' }, swings: { way: '', off: '' }, moved: {}, photos: [], hours: '', cost: '', note: '',
+    rides: { way: '', off: '' },
+    swings: { way: '', off: '' },
+    moved: {},
+    photos: [],
+    hours: '',
+    cost: '',
+    note: '',
   }
 }
 
@@ -51,13 +79,33 @@ const small = (mm: number, unit: Unit) => hardware(Math.abs(mm), unit).replace(/
 export function written(plan: Plan, unit: Unit, one: Partial<Fitting>): Written {
   const found = empty(plan, unit, one.pull ?? 'close', one.made_of?.boned ?? true, one.made_of?.closing ?? 'laced')
   found.under = one.under ?? ''
-  found.rows = (one.readings ?? []).map((row) => ({ key: key(), z: bare(row.z_mm, unit), gap: small(row.gap_mm, unit), spread: row.spread_mm ?? undefined }))
+  found.rows = (one.readings ?? []).map((row) => ({
+    key: key(),
+    z: bare(row.z_mm, unit),
+    gap: small(row.gap_mm, unit),
+    spread: row.spread_mm ?? undefined,
+  }))
   found.laced = Object.fromEntries((one.laced ?? []).map((girth) => [girth.level, bare(girth.girth_mm, unit)]))
   found.words = [...(one.words ?? [])]
   found.stand_offs = [...(one.stand_offs ?? [])]
-  found.taps = (one.taps ?? []).map((tap) => ({ key: key(), view: tap.view, z: bare(tap.z_mm, unit), across: tap.across ?? 0.5, word: tap.word, off: tap.off_mm ? small(tap.off_mm, unit) : '' }))
-  found.pinches = (one.pinches ?? []).map((pinch) => ({ key: key(), seam: pinch.seam, from: bare(pinch.from_mm, unit), to: bare(pinch.to_mm, unit), amount: small(pinch.amount_mm, unit), how: pinch.amount_mm < 0 ? 'slashed' : 'pinched' }))
-  for (const edge of one.edges ?? []) found.edges[`${edge.edge} ${edge.place}`] = { way: edge.off_mm < 0 ? 'low' : 'high', off: small(edge.off_mm, unit) }
+  found.taps = (one.taps ?? []).map((tap) => ({
+    key: key(),
+    view: tap.view,
+    z: bare(tap.z_mm, unit),
+    across: tap.across ?? 0.5,
+    word: tap.word,
+    off: tap.off_mm ? small(tap.off_mm, unit) : '',
+  }))
+  found.pinches = (one.pinches ?? []).map((pinch) => ({
+    key: key(),
+    seam: pinch.seam,
+    from: bare(pinch.from_mm, unit),
+    to: bare(pinch.to_mm, unit),
+    amount: small(pinch.amount_mm, unit),
+    how: pinch.amount_mm < 0 ? 'slashed' : 'pinched',
+  }))
+  for (const edge of one.edges ?? [])
+    found.edges[`${edge.edge} ${edge.place}`] = { way: edge.off_mm < 0 ? 'low' : 'high', off: small(edge.off_mm, unit) }
   if (one.rides_mm) found.rides = { way: one.rides_mm < 0 ? 'down' : 'up', off: small(one.rides_mm, unit) }
   if (one.swings_mm) found.swings = { way: one.swings_mm < 0 ? 'back' : 'front', off: small(one.swings_mm, unit) }
   found.moved = Object.fromEntries((one.moved ?? []).map((test) => [test.test, test.went]))
@@ -69,7 +117,7 @@ export function written(plan: Plan, unit: Unit, one: Partial<Fitting>): Written 
 }
 
 /** As the server takes it: lengths with their unit, what is empty left out. */
-export function toSend(one: Written, unit: Unit, edgeBone: string) {
+export function toSend(one: Written, unit: Unit, made: MadeOf): NewFitting {
   const gapUnit = unit === 'in' ? 'in' : 'mm'
   const mm = (text: string) => withUnit(text, gapUnit)
   const signed = (text: string, minus: boolean) => (minus ? `-${mm(text).replace(/^[-−]/, '')}` : mm(text))
@@ -77,18 +125,35 @@ export function toSend(one: Written, unit: Unit, edgeBone: string) {
   return {
     version: one.version ?? null,
     pull: one.pull,
-    made_of: { boned: one.boned, closing: one.closing, edge_bone: edgeBone },
+    made_of: { ...made, boned: one.boned, closing: one.closing },
     under: one.under,
-    readings: one.rows.filter((row) => row.gap.trim()).map((row) => ({ z_mm: withUnit(row.z, unit), gap_mm: mm(row.gap), spread_mm: row.spread ?? null })),
-    laced: Object.entries(one.laced).filter(([, girth]) => girth.trim()).map(([level, girth]) => ({ level, girth_mm: withUnit(girth, unit) })),
+    readings: one.rows
+      .filter((row) => row.gap.trim())
+      .map((row) => ({ z_mm: withUnit(row.z, unit), gap_mm: mm(row.gap), spread_mm: row.spread ?? null })),
+    laced: Object.entries(one.laced)
+      .filter(([, girth]) => girth.trim())
+      .map(([level, girth]) => ({ level: level as LevelName, girth_mm: withUnit(girth, unit) })),
     words: one.words,
     stand_offs: one.stand_offs,
-    taps: one.taps.map((tap) => ({ view: tap.view, z_mm: withUnit(tap.z, unit), across: tap.across, word: tap.word, off_mm: tap.word === 'stands off' && tap.off.trim() ? mm(tap.off) : null })),
-    pinches: one.pinches.map((pinch) => ({ seam: pinch.seam, from_mm: withUnit(pinch.from, unit), to_mm: withUnit(pinch.to, unit), amount_mm: signed(pinch.amount, pinch.how === 'slashed') })),
-    edges: Object.entries(one.edges).filter(([, edge]) => edge.way && edge.off.trim()).map(([name, edge]) => ({ edge: name.split(' ')[0], place: name.split(' ')[1], off_mm: signed(edge.off, edge.way === 'low') })),
+    taps: one.taps.map((tap) => ({
+      view: tap.view,
+      z_mm: withUnit(tap.z, unit),
+      across: tap.across,
+      word: tap.word,
+      off_mm: tap.word === 'stands off' && tap.off.trim() ? mm(tap.off) : null,
+    })),
+    pinches: one.pinches.map((pinch) => ({
+      seam: pinch.seam,
+      from_mm: withUnit(pinch.from, unit),
+      to_mm: withUnit(pinch.to, unit),
+      amount_mm: signed(pinch.amount, pinch.how === 'slashed'),
+    })),
+    edges: Object.entries(one.edges)
+      .filter(([, edge]) => edge.way && edge.off.trim())
+      .map(([name, edge]) => ({ ...edgeOf(name), off_mm: signed(edge.off, edge.way === 'low') })),
     rides_mm: one.rides.way && one.rides.off.trim() ? signed(one.rides.off, one.rides.way === 'down') : null,
     swings_mm: one.swings.way && one.swings.off.trim() ? signed(one.swings.off, one.swings.way === 'back') : null,
-    moved: Object.entries(one.moved).filter(([, went]) => went).map(([test, went]) => ({ test, went })),
+    moved: Object.entries(one.moved).flatMap(([test, went]) => (went ? [{ test: test as MovementTest, went }] : [])),
     photos: one.photos,
     hours: number(one.hours),
     cost: number(one.cost),

@@ -1,12 +1,25 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { useDesk } from '../../desk'
+import { useBuild } from '../../stores/build'
 
 // The limit that the last edit met.
-const desk = useDesk()
-const fault = computed(() => Object.entries(desk.errors).find(([at]) => at.startsWith('edit') || at.startsWith('gussets') || at === 'joined')?.[1])
+const open = useBuild()
+const fault = computed(
+  () =>
+    Object.entries(open.errors).find(
+      ([at]) => at.startsWith('edit') || at.startsWith('gussets') || at === 'joined',
+    )?.[1],
+)
 </script>
 
-<template><p v-if="fault" class="fault" role="alert">{{ fault }}</p></template>
+<template>
+  <p v-if="fault" class="fault" role="alert">{{ fault }}</p>
+</template>
 
-<style scoped>.fault { color: var(--takein); margin: 8px 0; line-height: 1.25; }</style>
+<style scoped>
+.fault {
+  color: var(--takein);
+  margin: 8px 0;
+  line-height: 1.25;
+}
+</style>

@@ -1,14 +1,15 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import type { EditedPattern, PatternEdit } from '../../api/types'
-import { useDesk } from '../../desk'
-import EditHandles from '../../table/EditHandles.vue'
-import PanelTable from '../../table/PanelTable.vue'
-import TensionStrip from '../../table/TensionStrip.vue'
-import TheSlip from '../../table/TheSlip.vue'
-import WorkSurface from '../../table/WorkSurface.vue'
-import { LEVEL_LABELS, type LevelName } from '../../words'
-import MeasureFirst from '../MeasureFirst.vue'
+import type { EditedPattern, PatternEdit, LevelName } from '../../api/types'
+import { useBuild } from '../../stores/build'
+import { useSettings } from '../../stores/settings'
+import EditHandles from '../../surface/EditHandles.vue'
+import PanelTable from '../../parts/PanelTable.vue'
+import TensionStrip from '../../surface/TensionStrip.vue'
+import TheSlip from '../../parts/TheSlip.vue'
+import WorkSurface from '../../surface/WorkSurface.vue'
+import { LEVEL_LABELS } from '../../parts/words'
+import MeasureFirst from '../../parts/MeasureFirst.vue'
 import AimSlip from './AimSlip.vue'
 import { lineHandles, placeBy, reach, seamHandles } from './handles'
 import LevelSlip from './LevelSlip.vue'
@@ -20,20 +21,27 @@ import SeamSlip from './SeamSlip.vue'
 import TraceDrawing from './TraceDrawing.vue'
 import TypedWidths from './TypedWidths.vue'
 
-const desk = useDesk()
+const open = useBuild()
+const settings = useSettings()
 const starting = ref<'typed' | 'traced' | 'refit'>()
 const opened = (what: 'typed' | 'traced' | 'refit') =>
   computed({ get: () => starting.value === what, set: (open: boolean) => (starting.value = open ? what : undefined) })
 const [typing, tracing, refitting] = [opened('typed'), opened('traced'), opened('refit')]
 const on = ref(['Edit', 'Tension', 'Next version'])
-const plan = computed(() => desk.plan!)
-const build = computed(() => desk.build!)
+const plan = computed(() => open.plan!)
+const build = computed(() => open.build!)
 const version = computed(() => plan.value.pattern?.version)
 const current = computed(() => build.value.versions![build.value.versions!.length - 1])
-const layers = computed(() => ['Edit', ...(desk.kind?.tied ? [] : ['Tension']), 'Pressure', ...(plan.value.proposal ? ['Next version'] : [])])
+const layers = computed(() => [
+  'Edit',
+  ...(open.kind?.tied ? [] : ['Tension']),
+  'Pressure',
+  ...(plan.value.proposal ? ['Next version'] : []),
+])
 watch(on, (now, before) => {
   // both stand in the same place beside the rail
-  if (now.includes('Tension') && now.includes('Pressure')) on.value = now.filter((layer) => layer !== (before.includes('Pressure') ? 'Pressure' : 'Tension'))
+  if (now.includes('Tension') && now.includes('Pressure'))
+    on.value = now.filter((layer) => layer !== (before.includes('Pressure') ? 'Pressure' : 'Tension'))
 })
 
 const picked = ref<string>()
@@ -49,17 +57,23 @@ const panels = computed(() => {
 })
 const topLine = computed(() => (leftShown.value ? plan.value.pattern!.left_top! : plan.value.pattern!.top))
 const hemLine = computed(() => (leftShown.value ? plan.value.pattern!.left_hem! : plan.value.pattern!.hem))
-watch(() => desk.sheet?.revision, () => (preview.value = undefined))
-watch(() => plan.value.pattern?.panels.length, () => (picked.value = undefined))
+watch(
+  () => open.latest?.revision,
+  () => (preview.value = undefined),
+)
+watch(
+  () => plan.value.pattern?.panels.length,
+  () => (picked.value = undefined),
+)
 watch(parted, (now) => !now && (side.value = 'both'))
-watch(picked, () => desk.forget('edit'))
+watch(picked, () => open.forget('edit'))
 
 const handles = (offsets: number[]) => {
   if (!on.value.includes('Edit')) return []
   const seam = /^seam (\d+)$/.exec(picked.value ?? '')
   return [
-    ...lineHandles(plan.value, panels.value, offsets, 'top', topLine.value, desk.unit),
-    ...lineHandles(plan.value, panels.value, offsets, 'hem', hemLine.value, desk.unit),
+    ...lineHandles(plan.value, panels.value, offsets, 'top', topLine.value, settings.unit),
+    ...lineHandles(plan.value, panels.value, offsets, 'hem', hemLine.value, settings.unit),
     ...(seam ? seamHandles(plan.value, panels.value, offsets, Number(seam[1])) : []),
   ]
 }
@@ -70,11 +84,26 @@ function editOf(id: string, dx: number, dz: number): PatternEdit | undefined {
   const base = leftShown.value ? plan.value.pattern!.left_panels! : plan.value.pattern!.panels
   if (what === 'seam') {
     const [seam, z] = rest.map(Number)
-    return { kind: 'seam', seam, at_mm: z, amount_mm: dx, how: how.value, side: side.value, ...reach(base[seam - 1], z) }
+    return {
+      kind: 'seam',
+      seam,
+      at_mm: z,
+      amount_mm: dx,
+      how: how.value,
+      side: side.value,
+      ...reach(base[seam - 1], z),
+    }
   }
   const end = what as 'top' | 'hem'
   const place = Number(rest[0])
-  const from = lineHandles(plan.value, base, base.map(() => 0), end, end === 'top' ? topLine.value : hemLine.value, desk.unit).find((one) => one.id === id)
+  const from = lineHandles(
+    plan.value,
+    base,
+    base.map(() => 0),
+    end,
+    end === 'top' ? topLine.value : hemLine.value,
+    settings.unit,
+  ).find((one) => one.id === id)
   if (!from) return undefined
   const to = dx ? { to_place: placeBy(plan.value, base, end, place, dx) } : {}
   return { kind: 'point', end, place, z_mm: Math.round((from.z + dz) * 100) / 100, side: side.value, ...to }
@@ -90,9 +119,9 @@ async function onMove(id: string, dx: number, dz: number) {
     const edit = editOf(...wanted)
     wanted = undefined
     if (!edit) continue
-    const on = desk.sheet!.revision
-    const found = await desk.previewEdit([edit]).catch(() => undefined)
-    if (found && !keeping && desk.sheet!.revision === on) preview.value = found
+    const on = open.latest!.revision
+    const found = await open.previewEdit([edit]).catch(() => undefined)
+    if (found && !keeping && open.latest!.revision === on) preview.value = found
   }
   asking = false
 }
@@ -102,10 +131,15 @@ async function onDone(id: string, dx: number, dz: number) {
   picked.value = id.startsWith('seam') ? `seam ${id.split(' ')[1]}` : id.split(' ')[0]
   if (!edit) return
   keeping = true
-  if (!(await desk.editPattern([edit]))) preview.value = undefined
+  if (!(await open.editPattern([edit]))) preview.value = undefined
   keeping = false
 }
-const make = (edit: PatternEdit) => desk.editPattern([edit.kind === 'width' || edit.kind === 'seam' || edit.kind === 'point' || edit.kind === 'drop_point' ? { ...edit, side: side.value } : edit])
+const make = (edit: PatternEdit) =>
+  open.editPattern([
+    edit.kind === 'width' || edit.kind === 'seam' || edit.kind === 'point' || edit.kind === 'drop_point'
+      ? { ...edit, side: side.value }
+      : edit,
+  ])
 const focus = (id: string) => {
   if (!id.startsWith('seam')) picked.value = id.split(' ')[0]
 }
@@ -117,13 +151,15 @@ const title = computed(() => {
   if (picked.value?.startsWith('level')) return LEVEL_LABELS[picked.value.slice(6) as LevelName]
   if (picked.value === 'top') return 'Top line'
   if (picked.value === 'hem') return 'Hem'
-  return picked.value ?? `What the ${desk.kind?.name ?? 'garment'} does`
+  return picked.value ?? `What the ${open.kind?.name ?? 'garment'} does`
 })
 const number = computed(() => Number(/(\d+)$/.exec(picked.value ?? '')?.[1] ?? 0))
 const under = computed(() => {
   if (!version.value) return 'A draft: it moves with the measures until version 1 is cut'
   const last = current.value.changes?.length ? `, ${current.value.changes[current.value.changes.length - 1]}` : ''
-  return current.value.cut ? `Version ${version.value}, ${current.value.reason}` : `Version ${version.value}, still drawn on${last}`
+  return current.value.cut
+    ? `Version ${version.value}, ${current.value.reason}`
+    : `Version ${version.value}, still drawn on${last}`
 })
 </script>
 
@@ -131,12 +167,28 @@ const under = computed(() => {
   <MeasureFirst v-if="!plan.pattern" />
   <div v-else class="page">
     <WorkSurface
-      v-model:on="on" :plan="plan" :layers="layers" :shown="panels" pick-levels :picked="picked" :caption="leftShown ? 'left half, CF → CB' : parted ? 'right half, CF → CB' : undefined"
-      :next="plan.proposal && !plan.proposal.redraft && !preview && !picked ? plan.proposal.panels : undefined" @pick="picked = picked === $event ? undefined : $event" @level="here = $event"
+      v-model:on="on"
+      :plan="plan"
+      :layers="layers"
+      :shown="panels"
+      pick-levels
+      :picked="picked"
+      :caption="leftShown ? 'left half, CF → CB' : parted ? 'right half, CF → CB' : undefined"
+      :next="plan.proposal && !plan.proposal.redraft && !preview && !picked ? plan.proposal.panels : undefined"
+      @pick="picked = picked === $event ? undefined : $event"
+      @level="here = $event"
     >
       <template #inside="{ sx, sz, scale, offsets, rail }">
-        <TensionStrip v-if="on.includes('Tension') && !desk.kind?.tied" :plan="plan" :sz="sz" :rail="rail" />
-        <EditHandles :handles="handles(offsets)" :sx="sx" :sz="sz" :scale="scale" @move="onMove" @done="onDone" @focus="focus" />
+        <TensionStrip v-if="on.includes('Tension') && !open.kind?.tied" :plan="plan" :sz="sz" :rail="rail" />
+        <EditHandles
+          :handles="handles(offsets)"
+          :sx="sx"
+          :sz="sz"
+          :scale="scale"
+          @move="onMove"
+          @done="onDone"
+          @focus="focus"
+        />
       </template>
       <template #foot><PanelTable :plan="plan" :panels="panels" :sewn="preview?.sewn_mm" :here="here" /></template>
     </WorkSurface>
@@ -144,21 +196,39 @@ const under = computed(() => {
       <div v-if="picked || parted" class="halves">
         <span id="edit-side" class="label">Edit</span>
         <v-btn-toggle v-model="side" aria-labelledby="edit-side">
-          <v-btn value="both" size="small">both halves</v-btn><v-btn value="right" size="small">right</v-btn><v-btn value="left" size="small">left</v-btn>
+          <v-btn value="both" size="small">both halves</v-btn><v-btn value="right" size="small">right</v-btn
+          ><v-btn value="left" size="small">left</v-btn>
         </v-btn-toggle>
         <v-btn v-if="parted" size="small" variant="text" @click="part(false)">Same again</v-btn>
       </div>
       <SeamSlip v-if="picked?.startsWith('seam')" v-model:how="how" :seam="number" :panels="panels" @edit="make" />
       <PanelSlip v-else-if="picked?.startsWith('panel')" :panel="number" :panels="panels" @edit="make" />
-      <LevelSlip v-else-if="picked?.startsWith('level')" :level="picked.slice(6) as LevelName" :panels="panels" @edit="make" />
-      <LineSlip v-else-if="picked === 'top' || picked === 'hem'" :end="picked" :line="picked === 'top' ? topLine : hemLine" :panels="panels" @edit="make" />
+      <LevelSlip
+        v-else-if="picked?.startsWith('level')"
+        :level="picked.slice(6) as LevelName"
+        :panels="panels"
+        @edit="make"
+      />
+      <LineSlip
+        v-else-if="picked === 'top' || picked === 'hem'"
+        :end="picked"
+        :line="picked === 'top' ? topLine : hemLine"
+        :panels="panels"
+        @edit="make"
+      />
       <PieceSlip v-else-if="picked" :name="picked" @edit="make" />
       <AimSlip v-else @start="starting = $event" />
       <template #acts>
         <v-btn v-if="picked" color="primary" class="go" @click="picked = undefined">Done</v-btn>
-        <v-btn v-else-if="!version" color="primary" class="go" @click="desk.version('cut')">Cut version 1 for a mock-up</v-btn>
-        <v-btn v-else-if="!current.cut" color="primary" class="go" @click="desk.version('fix')">Cut version {{ version }} for a mock-up</v-btn>
-        <v-btn v-else-if="plan.proposal" color="primary" class="go" :to="{ name: 'mockups' }">See what changes for version {{ version + 1 }}</v-btn>
+        <v-btn v-else-if="!version" color="primary" class="go" @click="open.version('cut')"
+          >Cut version 1 for a mock-up</v-btn
+        >
+        <v-btn v-else-if="!current.cut" color="primary" class="go" @click="open.version('fix')"
+          >Cut version {{ version }} for a mock-up</v-btn
+        >
+        <v-btn v-else-if="plan.proposal" color="primary" class="go" :to="{ name: 'mockups' }"
+          >See what changes for version {{ version + 1 }}</v-btn
+        >
         <v-btn v-else color="primary" class="go" :to="{ name: 'mockups' }">To the mock-ups</v-btn>
       </template>
     </TheSlip>
@@ -169,7 +239,24 @@ const under = computed(() => {
 </template>
 
 <style scoped>
-.page { display: grid; grid-template-columns: minmax(0, 1fr) 336px; min-height: 0; height: 100%; }
-.halves { display: flex; gap: 8px; align-items: center; flex-wrap: wrap; margin: 8px 0 4px; } .label { color: var(--steel); font-size: 0.9rem; }
-.go { width: 100%; }
+.page {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 336px;
+  min-height: 0;
+  height: 100%;
+}
+.halves {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  flex-wrap: wrap;
+  margin: 8px 0 4px;
+}
+.label {
+  color: var(--steel);
+  font-size: 0.9rem;
+}
+.go {
+  width: 100%;
+}
 </style>

@@ -1,14 +1,16 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { PatternEdit } from '../../api/types'
-import { useDesk } from '../../desk'
-import { hardware } from '../../words'
+import { useBuild } from '../../stores/build'
+import { useSettings } from '../../stores/settings'
+import { hardware } from '../../parts/words'
 
 // A gusset, cup or shoulder piece: what its edges measure, and what they are sewn to.
 const props = defineProps<{ name: string }>()
 const emit = defineEmits<{ edit: [edit: PatternEdit] }>()
-const desk = useDesk()
-const piece = computed(() => desk.plan!.pattern!.pieces.find((one) => one.name === props.name))
+const open = useBuild()
+const settings = useSettings()
+const piece = computed(() => open.plan!.pattern!.pieces.find((one) => one.name === props.name))
 const gusset = computed(() => Number(/^gusset (\d+)$/.exec(props.name)?.[1] ?? 0) - 1)
 </script>
 
@@ -17,12 +19,29 @@ const gusset = computed(() => Number(/^gusset (\d+)$/.exec(props.name)?.[1] ?? 0
     <p>Cut {{ piece.cut }}, mirrored. {{ piece.note[0].toUpperCase() + piece.note.slice(1) }}.</p>
     <table class="numbers">
       <tbody>
-        <tr v-for="(mm, edge) in piece.edges_mm" :key="edge"><td>{{ edge }}</td><td class="n in">{{ hardware(mm, desk.unit) }}</td></tr>
-        <tr v-for="(mm, edge) in piece.sewn_to_mm" :key="`to ${edge}`"><td>sewn to: {{ edge }}</td><td class="n in">{{ hardware(mm, desk.unit) }}</td></tr>
+        <tr v-for="(mm, edge) in piece.edges_mm" :key="edge">
+          <td>{{ edge }}</td>
+          <td class="n in">{{ hardware(mm, settings.unit) }}</td>
+        </tr>
+        <tr v-for="(mm, edge) in piece.sewn_to_mm" :key="`to ${edge}`">
+          <td>sewn to: {{ edge }}</td>
+          <td class="n in">{{ hardware(mm, settings.unit) }}</td>
+        </tr>
       </tbody>
     </table>
-    <v-btn v-if="gusset >= 0" size="small" variant="outlined" class="out" @click="emit('edit', { kind: 'drop_insert', what: 'gusset', index: gusset })">Take it out</v-btn>
+    <v-btn
+      v-if="gusset >= 0"
+      size="small"
+      variant="outlined"
+      class="out"
+      @click="emit('edit', { kind: 'drop_insert', what: 'gusset', index: gusset })"
+      >Take it out</v-btn
+    >
   </div>
 </template>
 
-<style scoped>.out { margin-top: 10px; }</style>
+<style scoped>
+.out {
+  margin-top: 10px;
+}
+</style>

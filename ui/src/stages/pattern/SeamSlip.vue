@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { LaidPanel, PatternEdit } from '../../api/types'
-import { useDesk } from '../../desk'
-import { length, LEVEL_LABELS, withUnit, type LevelName } from '../../words'
+import type { LaidPanel, PatternEdit, LevelName } from '../../api/types'
+import { useBuild } from '../../stores/build'
+import { useSettings } from '../../stores/settings'
+import { length, LEVEL_LABELS, withUnit } from '../../parts/words'
 import EditFault from './EditFault.vue'
 import EditField from './EditField.vue'
 import { reach } from './handles'
@@ -11,30 +12,46 @@ import { reach } from './handles'
 const props = defineProps<{ seam: number; panels: LaidPanel[] }>()
 const emit = defineEmits<{ edit: [edit: PatternEdit] }>()
 const how = defineModel<'girth' | 'shift'>('how', { required: true })
-const desk = useDesk()
-const pattern = computed(() => desk.plan!.pattern!)
+const open = useBuild()
+const settings = useSettings()
+const pattern = computed(() => open.plan!.pattern!)
 const label = computed(() => `${props.seam}·${props.seam + 1}`)
-const trued = computed(() => desk.plan!.seams!.find((one) => one.seam === label.value))
+const trued = computed(() => open.plan!.seams!.find((one) => one.seam === label.value))
 const panel = computed(() => props.panels[props.seam - 1])
 const levels = computed(() => {
   const edge = panel.value.cb_edge
-  return (desk.plan!.levels ?? []).filter((level) => level.z_mm > edge[0][1] && level.z_mm < edge[edge.length - 1][1])
+  return (open.plan!.levels ?? []).filter((level) => level.z_mm > edge[0][1] && level.z_mm < edge[edge.length - 1][1])
 })
 const amounts = ref<Record<string, string>>({})
 function keep(name: string, z: number) {
   const text = amounts.value[name]?.trim()
   if (!text) return
   amounts.value[name] = ''
-  emit('edit', { kind: 'seam', seam: props.seam, at_mm: z, amount_mm: withUnit(text, desk.unit === 'in' ? 'in' : 'mm'), how: how.value, ...reach(panel.value, z) })
+  emit('edit', {
+    kind: 'seam',
+    seam: props.seam,
+    at_mm: z,
+    amount_mm: withUnit(text, settings.unit === 'in' ? 'in' : 'mm'),
+    how: how.value,
+    ...reach(panel.value, z),
+  })
 }
 const end = ref<'top' | 'hem'>('hem')
 const width = ref('')
 const depth = ref('')
 function gusset() {
-  const unit = desk.unit
-  emit('edit', { kind: 'gusset', seam: props.seam, end: end.value, width_mm: withUnit(width.value || '0', unit), depth_mm: withUnit(depth.value || '0', unit) })
+  const unit = settings.unit
+  emit('edit', {
+    kind: 'gusset',
+    seam: props.seam,
+    end: end.value,
+    width_mm: withUnit(width.value || '0', unit),
+    depth_mm: withUnit(depth.value || '0', unit),
+  })
 }
-const gussets = computed(() => pattern.value.gussets.map((one, index) => ({ ...one, index })).filter((one) => one.seam === props.seam))
+const gussets = computed(() =>
+  pattern.value.gussets.map((one, index) => ({ ...one, index })).filter((one) => one.seam === props.seam),
+)
 const own = computed(() => pattern.value.allowances.by_seam?.[label.value] ?? null)
 const isSide = computed(() => props.seam === pattern.value.front_panels)
 </script>
@@ -43,15 +60,30 @@ const isSide = computed(() => props.seam === pattern.value.front_panels)
   <div>
     <fieldset>
       <v-btn-toggle v-model="how" aria-label="What a move of the seam does" class="wide">
-        <v-btn value="girth" size="small">take in, let out</v-btn><v-btn value="shift" size="small">move the seam</v-btn>
+        <v-btn value="girth" size="small">take in, let out</v-btn
+        ><v-btn value="shift" size="small">move the seam</v-btn>
       </v-btn-toggle>
-      <p class="soft small">{{ how === 'girth' ? 'On each panel edge; + lets out, − takes in. It fades over 7 cm, or runs out at the edge.' : 'Toward CB +, toward CF −. Every girth stays.' }}</p>
+      <p class="soft small">
+        {{
+          how === 'girth'
+            ? 'On each panel edge; + lets out, − takes in. It fades over 7 cm, or runs out at the edge.'
+            : 'Toward CB +, toward CF −. Every girth stays.'
+        }}
+      </p>
       <table class="numbers">
         <tbody>
           <tr v-for="level in levels" :key="level.name">
             <td>{{ LEVEL_LABELS[level.name as LevelName] }}</td>
-            <td class="n soft in">{{ length(level.z_mm, desk.unit) }}</td>
-            <td class="amount"><input v-model="amounts[level.name]" class="in" :aria-label="`Seam ${label} at the ${LEVEL_LABELS[level.name as LevelName].toLowerCase()}, by`" :placeholder="desk.unit === 'in' ? '± in' : '± mm'" @change="keep(level.name, level.z_mm)" /></td>
+            <td class="n soft in">{{ length(level.z_mm, settings.unit) }}</td>
+            <td class="amount">
+              <input
+                v-model="amounts[level.name]"
+                class="in"
+                :aria-label="`Seam ${label} at the ${LEVEL_LABELS[level.name as LevelName].toLowerCase()}, by`"
+                :placeholder="settings.unit === 'in' ? '± in' : '± mm'"
+                @change="keep(level.name, level.z_mm)"
+              />
+            </td>
           </tr>
         </tbody>
       </table>
@@ -59,31 +91,125 @@ const isSide = computed(() => props.seam === pattern.value.front_panels)
     </fieldset>
     <fieldset>
       <legend>Gusset</legend>
-      <p v-for="one in gussets" :key="one.index" class="held">{{ length(one.width_mm, desk.unit) }} wide, {{ length(one.depth_mm, desk.unit) }} deep, from the {{ one.end }} <button type="button" :aria-label="`Take the gusset out of seam ${label}`" @click="emit('edit', { kind: 'drop_insert', what: 'gusset', index: one.index })">×</button></p>
+      <p v-for="one in gussets" :key="one.index" class="held">
+        {{ length(one.width_mm, settings.unit) }} wide, {{ length(one.depth_mm, settings.unit) }} deep, from the
+        {{ one.end }}
+        <button
+          type="button"
+          :aria-label="`Take the gusset out of seam ${label}`"
+          @click="emit('edit', { kind: 'drop_insert', what: 'gusset', index: one.index })"
+        >
+          ×
+        </button>
+      </p>
       <div class="gusset">
-        <v-btn-toggle v-model="end" aria-label="From which edge"><v-btn value="top" size="small">top</v-btn><v-btn value="hem" size="small">hem</v-btn></v-btn-toggle>
-        <input v-model="width" :placeholder="`wide, ${desk.unit}`" aria-label="Gusset width" class="in" />
-        <input v-model="depth" :placeholder="`deep, ${desk.unit}`" aria-label="Gusset depth" class="in" @keydown.enter="gusset" />
+        <v-btn-toggle v-model="end" aria-label="From which edge"
+          ><v-btn value="top" size="small">top</v-btn><v-btn value="hem" size="small">hem</v-btn></v-btn-toggle
+        >
+        <input v-model="width" :placeholder="`wide, ${settings.unit}`" aria-label="Gusset width" class="in" />
+        <input
+          v-model="depth"
+          :placeholder="`deep, ${settings.unit}`"
+          aria-label="Gusset depth"
+          class="in"
+          @keydown.enter="gusset"
+        />
       </div>
       <v-btn size="small" variant="outlined" :disabled="!width || !depth" @click="gusset">Let a gusset in</v-btn>
     </fieldset>
     <fieldset>
       <div class="row">
-        <EditField :mm="own" :placeholder="String(pattern.allowances.seams_mm)" label="its own allowance" hardware @keep="(text) => emit('edit', { kind: 'allowance', seam, allowance_mm: text || null })" />
-        <div class="true"><span class="label">trued</span>{{ trued ? `${trued.cf_side_mm.toFixed(1)} mm both sides` : '' }}</div>
+        <EditField
+          :mm="own"
+          :placeholder="String(pattern.allowances.seams_mm)"
+          label="its own allowance"
+          hardware
+          @keep="(text) => emit('edit', { kind: 'allowance', seam, allowance_mm: text || null })"
+        />
+        <div class="true">
+          <span class="label">trued</span>{{ trued ? `${trued.cf_side_mm.toFixed(1)} mm both sides` : '' }}
+        </div>
       </div>
-      <p v-if="trued" class="soft small">Before: {{ trued.cf_side_before_mm.toFixed(1) }} and {{ trued.cb_side_before_mm.toFixed(1) }} mm; {{ Math.abs(trued.put_in_top_mm).toFixed(1) }} put in at the top, {{ Math.abs(trued.put_in_hem_mm).toFixed(1) }} at the hem.</p>
+      <p v-if="trued" class="soft small">
+        Before: {{ trued.cf_side_before_mm.toFixed(1) }} and {{ trued.cb_side_before_mm.toFixed(1) }} mm;
+        {{ Math.abs(trued.put_in_top_mm).toFixed(1) }} put in at the top,
+        {{ Math.abs(trued.put_in_hem_mm).toFixed(1) }} at the hem.
+      </p>
     </fieldset>
     <div class="acts">
-      <v-btn size="small" variant="outlined" :disabled="isSide" @click="emit('edit', { kind: 'drop_seam', seam })">Join panels {{ seam }} and {{ seam + 1 }}</v-btn>
-      <v-btn size="small" variant="outlined" @click="emit('edit', { kind: 'join', seam, joined: true })">Stitch it as a dart</v-btn>
+      <v-btn size="small" variant="outlined" :disabled="isSide" @click="emit('edit', { kind: 'drop_seam', seam })"
+        >Join panels {{ seam }} and {{ seam + 1 }}</v-btn
+      >
+      <v-btn size="small" variant="outlined" @click="emit('edit', { kind: 'join', seam, joined: true })"
+        >Stitch it as a dart</v-btn
+      >
     </div>
   </div>
 </template>
 
 <style scoped>
-fieldset { border: 0; margin: 10px 0; padding: 0; } legend { font-weight: 600; padding: 0; margin-bottom: 4px; } .wide { width: 100%; } .wide :deep(.v-btn) { flex: 1; }
-.amount { width: 92px; } input { width: 100%; font: inherit; text-align: right; border: 1px solid #8b99a5; border-radius: 3px; padding: 4px 6px; background: var(--paper); color: var(--ink); } input::placeholder { color: var(--steel); opacity: 1; font-style: italic; font-size: 0.9rem; }
-.gusset { display: grid; grid-template-columns: auto 1fr 1fr; gap: 8px; margin-bottom: 6px; } .row { display: grid; grid-template-columns: 1fr 1fr; gap: 10px; } .label { display: block; font-size: 0.85rem; color: var(--steel); }
-.held { display: flex; justify-content: space-between; margin: 2px 0; } .acts { display: flex; gap: 8px; flex-wrap: wrap; } p { margin: 5px 0; }
+fieldset {
+  border: 0;
+  margin: 10px 0;
+  padding: 0;
+}
+legend {
+  font-weight: 600;
+  padding: 0;
+  margin-bottom: 4px;
+}
+.wide {
+  width: 100%;
+}
+.wide :deep(.v-btn) {
+  flex: 1;
+}
+.amount {
+  width: 92px;
+}
+input {
+  width: 100%;
+  font: inherit;
+  text-align: right;
+  border: 1px solid #8b99a5;
+  border-radius: 3px;
+  padding: 4px 6px;
+  background: var(--paper);
+  color: var(--ink);
+}
+input::placeholder {
+  color: var(--steel);
+  opacity: 1;
+  font-style: italic;
+  font-size: 0.9rem;
+}
+.gusset {
+  display: grid;
+  grid-template-columns: auto 1fr 1fr;
+  gap: 8px;
+  margin-bottom: 6px;
+}
+.row {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 10px;
+}
+.label {
+  display: block;
+  font-size: 0.85rem;
+  color: var(--steel);
+}
+.held {
+  display: flex;
+  justify-content: space-between;
+  margin: 2px 0;
+}
+.acts {
+  display: flex;
+  gap: 8px;
+  flex-wrap: wrap;
+}
+p {
+  margin: 5px 0;
+}
 </style>

@@ -1,15 +1,25 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { Refused, send, sendFile } from '../../api/client'
-import type { Drawing, Point, TracedAnswer, TracedPattern } from '../../api/types'
-import { useDesk } from '../../desk'
-import { path } from '../../table/flat'
-import { length, LEVEL_LABELS, withUnit, type LevelName } from '../../words'
+import type { Drawing, Point, TracedAnswer, TracedPattern, LevelName } from '../../api/types'
+import { useBuild } from '../../stores/build'
+import { useSettings } from '../../stores/settings'
+import { path } from '../../surface/flat'
+import { length, LEVEL_LABELS, withUnit } from '../../parts/words'
 
 // Outlines from a drawing: which panel each is, its waistline, and how it has to be turned.
-const open = defineModel<boolean>({ required: true })
-const desk = useDesk()
-type Piece = { points: Point[]; number: number | null; waist: number; mirrored: boolean; upside: boolean; drawn: boolean; corners: Point[] | null }
+const shown = defineModel<boolean>({ required: true })
+const open = useBuild()
+const settings = useSettings()
+type Piece = {
+  points: Point[]
+  number: number | null
+  waist: number
+  mirrored: boolean
+  upside: boolean
+  drawn: boolean
+  corners: Point[] | null
+}
 const file = ref<File>()
 const drawing = ref<Drawing>()
 const pieces = ref<Piece[]>([])
@@ -18,8 +28,9 @@ const unit = ref<'mm' | 'cm' | 'in' | 'px'>('mm')
 const fault = ref('')
 const answer = ref<TracedAnswer>()
 const chooser = ref<HTMLInputElement>()
-watch(open, (now) => {
-  if (now) [file.value, drawing.value, pieces.value, fault.value, answer.value] = [undefined, undefined, [], '', undefined]
+watch(shown, (now) => {
+  if (now)
+    [file.value, drawing.value, pieces.value, fault.value, answer.value] = [undefined, undefined, [], '', undefined]
 })
 
 async function read(chosen: File, size?: string) {
@@ -30,14 +41,24 @@ async function read(chosen: File, size?: string) {
   }
   file.value = chosen
   try {
-    drawing.value = await sendFile<Drawing>(`/drawings?name=${encodeURIComponent(chosen.name)}${size ? `&unit=${size}` : ''}`, chosen)
+    drawing.value = await sendFile<Drawing>(
+      `/drawings?name=${encodeURIComponent(chosen.name)}${size ? `&unit=${size}` : ''}`,
+      chosen,
+    )
     pieces.value = drawing.value.pieces.map((piece, i) => ({
-      points: piece.points as Point[], number: i < 9 ? i + 1 : null, waist: piece.waist_mm ?? 0, mirrored: false, upside: false, drawn: piece.waist_drawn ?? false, corners: null,
+      points: piece.points as Point[],
+      number: i < 9 ? i + 1 : null,
+      waist: piece.waist_mm ?? 0,
+      mirrored: false,
+      upside: false,
+      drawn: piece.waist_drawn ?? false,
+      corners: null,
     }))
     front.value = Math.max(1, Math.ceil(pieces.value.length / 2))
   } catch (error) {
     drawing.value = undefined
-    fault.value = error instanceof Refused ? `${chosen.name}: ${error.trouble.sentence}` : 'This file could not be read.'
+    fault.value =
+      error instanceof Refused ? `${chosen.name}: ${error.trouble.sentence}` : 'This file could not be read.'
   }
 }
 function choose(event: Event) {
@@ -47,7 +68,14 @@ function choose(event: Event) {
 }
 const used = computed(() => pieces.value.filter((piece) => piece.number !== null))
 const traced = computed<TracedPattern>(() => ({
-  pieces: used.value.map((piece) => ({ points: piece.points, number: piece.number!, waist_mm: piece.waist, mirrored: piece.mirrored, upside_down: piece.upside, corners: piece.corners as [number, number][] | null })),
+  pieces: used.value.map((piece) => ({
+    points: piece.points,
+    number: piece.number!,
+    waist_mm: piece.waist,
+    mirrored: piece.mirrored,
+    upside_down: piece.upside,
+    corners: piece.corners as [number, number][] | null,
+  })),
   front_panels: Math.min(front.value, Math.max(1, used.value.length - 1)),
 }))
 let asked = 0
@@ -59,7 +87,7 @@ watch(
       answer.value = undefined
       return
     }
-    const found = await send<TracedAnswer>('POST', `/builds/${desk.sheet!.id}/traced/check`, now).catch((error) => {
+    const found = await send<TracedAnswer>('POST', `/builds/${open.latest!.id}/traced/check`, now).catch((error) => {
       fault.value = error instanceof Refused ? error.trouble.sentence : ''
       return undefined
     })
@@ -77,7 +105,10 @@ function turn(piece: Piece, how: string) {
 }
 // corners: found by the server, moved by hand where it found others than meant
 const CORNERS = ['hem at CF', 'top at CF', 'top at CB', 'hem at CB']
-const cornersOf = (piece: Piece): Point[] => piece.corners ?? ((piece.number !== null ? answer.value?.corners[piece.number] : undefined) as Point[] | undefined) ?? []
+const cornersOf = (piece: Piece): Point[] =>
+  piece.corners ??
+  ((piece.number !== null ? answer.value?.corners[piece.number] : undefined) as Point[] | undefined) ??
+  []
 const held = ref<{ piece: Piece; i: number }>()
 const paper = ref<SVGSVGElement>()
 function toDrawing(event: PointerEvent): Point {
@@ -88,7 +119,10 @@ function dragCorner(event: PointerEvent) {
   if (!held.value) return
   const { piece, i } = held.value
   const [x, y] = toDrawing(event)
-  const spot = piece.points.reduce((best, one) => (Math.hypot(one[0] - x, one[1] - y) < Math.hypot(best[0] - x, best[1] - y) ? one : best), piece.points[0])
+  const spot = piece.points.reduce(
+    (best, one) => (Math.hypot(one[0] - x, one[1] - y) < Math.hypot(best[0] - x, best[1] - y) ? one : best),
+    piece.points[0],
+  )
   piece.corners = cornersOf(piece).map((one, k) => (k === i ? spot : one))
 }
 function stepCorner(piece: Piece, i: number, event: KeyboardEvent) {
@@ -96,7 +130,11 @@ function stepCorner(piece: Piece, i: number, event: KeyboardEvent) {
   if (!way) return
   event.preventDefault()
   const [x, y] = cornersOf(piece)[i]
-  const here = piece.points.reduce((best, one, k) => (Math.hypot(one[0] - x, one[1] - y) < Math.hypot(piece.points[best][0] - x, piece.points[best][1] - y) ? k : best), 0)
+  const here = piece.points.reduce(
+    (best, one, k) =>
+      Math.hypot(one[0] - x, one[1] - y) < Math.hypot(piece.points[best][0] - x, piece.points[best][1] - y) ? k : best,
+    0,
+  )
   const next = piece.points[(here + way + piece.points.length) % piece.points.length]
   piece.corners = cornersOf(piece).map((one, k) => (k === i ? next : one))
 }
@@ -105,7 +143,12 @@ const box = computed(() => {
   const all = pieces.value.flatMap((piece) => piece.points)
   const xs = all.map((point) => point[0])
   const ys = all.map((point) => -point[1])
-  return { x: Math.min(...xs) - 14, y: Math.min(...ys) - 24, w: Math.max(...xs) - Math.min(...xs) + 28, h: Math.max(...ys) - Math.min(...ys) + 44 }
+  return {
+    x: Math.min(...xs) - 14,
+    y: Math.min(...ys) - 24,
+    w: Math.max(...xs) - Math.min(...xs) + 28,
+    h: Math.max(...ys) - Math.min(...ys) + 44,
+  }
 })
 const middle = (piece: Piece) => {
   const xs = piece.points.map((point) => point[0])
@@ -118,75 +161,276 @@ const span = (piece: Piece) => {
 const relative = (piece: Piece) => piece.waist - Math.min(...piece.points.map((point) => point[1]))
 function setWaist(piece: Piece, text: string) {
   const size = Number(withUnit(text, '').trim().replace(',', '.'))
-  if (Number.isFinite(size)) piece.waist = Math.min(...piece.points.map((point) => point[1])) + size * (desk.unit === 'in' ? 25.4 : 10)
+  if (Number.isFinite(size))
+    piece.waist = Math.min(...piece.points.map((point) => point[1])) + size * (settings.unit === 'in' ? 25.4 : 10)
 }
 const stops = computed(() => answer.value?.misfits.some((one) => one.stops) ?? true)
 async function keep() {
-  if (await desk.keepTraced(traced.value, file.value?.name ?? '')) open.value = false
-  else fault.value = Object.entries(desk.errors).find(([at]) => at.startsWith('traced'))?.[1] ?? ''
+  if (await open.keepTraced(traced.value, file.value?.name ?? '')) shown.value = false
+  else fault.value = Object.entries(open.errors).find(([at]) => at.startsWith('traced'))?.[1] ?? ''
 }
 </script>
 
 <template>
-  <v-dialog v-model="open" max-width="1180">
+  <v-dialog v-model="shown" max-width="1180">
     <v-card title="Trace a drawing">
       <v-card-text class="body">
-        <input ref="chooser" type="file" accept=".svg,.dxf,image/svg+xml" class="hidden" aria-label="Drawing" @change="choose" />
+        <input
+          ref="chooser"
+          type="file"
+          accept=".svg,.dxf,image/svg+xml"
+          class="hidden"
+          aria-label="Drawing"
+          @change="choose"
+        />
         <div v-if="!drawing" class="first">
           <p>An SVG or DXF with the panels of one half as closed outlines, stitch line to stitch line.</p>
           <v-btn color="primary" variant="flat" @click="chooser?.click()">Choose a drawing</v-btn>
         </div>
         <div v-else-if="drawing.needs_unit" class="first">
           <p>{{ drawing.notes[0] }}</p>
-          <v-btn-toggle v-model="unit" aria-label="Unit of the drawing"><v-btn value="mm">mm</v-btn><v-btn value="cm">cm</v-btn><v-btn value="in">inches</v-btn><v-btn value="px">pixels, 96 to the inch</v-btn></v-btn-toggle>
+          <v-btn-toggle v-model="unit" aria-label="Unit of the drawing"
+            ><v-btn value="mm">mm</v-btn><v-btn value="cm">cm</v-btn><v-btn value="in">inches</v-btn
+            ><v-btn value="px">pixels, 96 to the inch</v-btn></v-btn-toggle
+          >
           <v-btn color="primary" variant="flat" @click="read(file!, unit)">Read it</v-btn>
         </div>
         <div v-else class="trace">
-          <svg ref="paper" :viewBox="`${box.x} ${box.y} ${box.w} ${box.h}`" role="group" aria-label="The drawing" @pointermove="dragCorner" @pointerup="held = undefined">
-            <g v-for="(piece, i) in pieces" :key="i" :class="{ out: piece.number === null, odd: saidOf(piece.number).length }">
-              <path :d="path(piece.points.map(([x, y]): Point => [x, -y]), true)" />
+          <svg
+            ref="paper"
+            :viewBox="`${box.x} ${box.y} ${box.w} ${box.h}`"
+            role="group"
+            aria-label="The drawing"
+            @pointermove="dragCorner"
+            @pointerup="held = undefined"
+          >
+            <g
+              v-for="(piece, i) in pieces"
+              :key="i"
+              :class="{ out: piece.number === null, odd: saidOf(piece.number).length }"
+            >
+              <path
+                :d="
+                  path(
+                    piece.points.map(([x, y]): Point => [x, -y]),
+                    true,
+                  )
+                "
+              />
               <line :x1="span(piece)[0]" :x2="span(piece)[1]" :y1="-piece.waist" :y2="-piece.waist" class="waist" />
-              <circle v-for="(spot, k) in cornersOf(piece)" :key="k" :cx="spot[0]" :cy="-spot[1]" :r="box.w / 170" class="corner" role="button" tabindex="0" :aria-label="`Panel ${piece.number}, ${CORNERS[k]}`" @pointerdown.prevent="held = { piece, i: k }" @keydown="stepCorner(piece, k, $event)"><title>{{ CORNERS[k] }}</title></circle>
-              <text :x="middle(piece)" :y="-piece.waist - 8">{{ piece.number ?? '–' }}{{ piece.mirrored ? ' ⇋' : '' }}{{ piece.upside ? ' ⇅' : '' }}</text>
+              <circle
+                v-for="(spot, k) in cornersOf(piece)"
+                :key="k"
+                :cx="spot[0]"
+                :cy="-spot[1]"
+                :r="box.w / 170"
+                class="corner"
+                role="button"
+                tabindex="0"
+                :aria-label="`Panel ${piece.number}, ${CORNERS[k]}`"
+                @pointerdown.prevent="held = { piece, i: k }"
+                @keydown="stepCorner(piece, k, $event)"
+              >
+                <title>{{ CORNERS[k] }}</title>
+              </circle>
+              <text :x="middle(piece)" :y="-piece.waist - 8">
+                {{ piece.number ?? '–' }}{{ piece.mirrored ? ' ⇋' : '' }}{{ piece.upside ? ' ⇅' : '' }}
+              </text>
             </g>
           </svg>
           <div class="list">
             <p v-for="note in drawing.notes" :key="note" class="soft small">{{ note }}</p>
             <table class="numbers">
-              <thead><tr><th>panel</th><th>waist above its lowest, {{ desk.unit }}</th><th>turn</th></tr></thead>
+              <thead>
+                <tr>
+                  <th>panel</th>
+                  <th>waist above its lowest, {{ settings.unit }}</th>
+                  <th>turn</th>
+                </tr>
+              </thead>
               <tbody>
                 <template v-for="(piece, i) in pieces" :key="i">
                   <tr>
-                    <td><select v-model="piece.number" :aria-label="`Piece ${i + 1} is panel`"><option :value="null">not used</option><option v-for="n in Math.min(9, pieces.length)" :key="n" :value="n">{{ n }}{{ n === 1 ? ', CF' : n === used.length ? ', CB' : '' }}</option></select></td>
-                    <td><input class="in" :value="length(relative(piece), desk.unit, { bare: true })" :aria-label="`Waistline of piece ${i + 1}`" @change="setWaist(piece, ($event.target as HTMLInputElement).value)" /><small v-if="!piece.drawn">narrowest</small></td>
-                    <td class="turns"><button type="button" :aria-pressed="piece.mirrored" :aria-label="`Mirror piece ${i + 1}`" title="Mirrored" @click="piece.mirrored = !piece.mirrored">⇋</button><button type="button" :aria-pressed="piece.upside" :aria-label="`Turn piece ${i + 1} upside down`" title="Upside down" @click="piece.upside = !piece.upside">⇅</button></td>
+                    <td>
+                      <select v-model="piece.number" :aria-label="`Piece ${i + 1} is panel`">
+                        <option :value="null">not used</option>
+                        <option v-for="n in Math.min(9, pieces.length)" :key="n" :value="n">
+                          {{ n }}{{ n === 1 ? ', CF' : n === used.length ? ', CB' : '' }}
+                        </option>
+                      </select>
+                    </td>
+                    <td>
+                      <input
+                        class="in"
+                        :value="length(relative(piece), settings.unit, { bare: true })"
+                        :aria-label="`Waistline of piece ${i + 1}`"
+                        @change="setWaist(piece, ($event.target as HTMLInputElement).value)"
+                      /><small v-if="!piece.drawn">narrowest</small>
+                    </td>
+                    <td class="turns">
+                      <button
+                        type="button"
+                        :aria-pressed="piece.mirrored"
+                        :aria-label="`Mirror piece ${i + 1}`"
+                        title="Mirrored"
+                        @click="piece.mirrored = !piece.mirrored"
+                      >
+                        ⇋</button
+                      ><button
+                        type="button"
+                        :aria-pressed="piece.upside"
+                        :aria-label="`Turn piece ${i + 1} upside down`"
+                        title="Upside down"
+                        @click="piece.upside = !piece.upside"
+                      >
+                        ⇅
+                      </button>
+                    </td>
                   </tr>
-                  <tr v-for="one in saidOf(piece.number)" :key="one.sentence"><td colspan="3" class="said">{{ one.sentence }} <v-btn v-if="one.turn" size="x-small" variant="outlined" @click="turn(piece, one.turn)">Turn it</v-btn></td></tr>
+                  <tr v-for="one in saidOf(piece.number)" :key="one.sentence">
+                    <td colspan="3" class="said">
+                      {{ one.sentence }}
+                      <v-btn v-if="one.turn" size="x-small" variant="outlined" @click="turn(piece, one.turn)"
+                        >Turn it</v-btn
+                      >
+                    </td>
+                  </tr>
                 </template>
               </tbody>
             </table>
-            <p class="front"><span id="trace-front">In front of the side seam</span><v-btn-toggle v-model="front" aria-labelledby="trace-front"><v-btn v-for="n in Math.max(1, used.length - 1)" :key="n" :value="n" size="small">{{ n }}</v-btn></v-btn-toggle></p>
-            <p v-if="answer && Object.keys(answer.sewn_mm).length" class="girths">Sewn: <span v-for="name in desk.levels.filter((one) => answer!.sewn_mm[one])" :key="name">{{ LEVEL_LABELS[name as LevelName].toLowerCase() }} <b class="in">{{ length(answer.sewn_mm[name], desk.unit) }}</b></span></p>
+            <p class="front">
+              <span id="trace-front">In front of the side seam</span
+              ><v-btn-toggle v-model="front" aria-labelledby="trace-front"
+                ><v-btn v-for="n in Math.max(1, used.length - 1)" :key="n" :value="n" size="small">{{
+                  n
+                }}</v-btn></v-btn-toggle
+              >
+            </p>
+            <p v-if="answer && Object.keys(answer.sewn_mm).length" class="girths">
+              Sewn:
+              <span v-for="name in open.levels.filter((one) => answer!.sewn_mm[one])" :key="name"
+                >{{ LEVEL_LABELS[name as LevelName].toLowerCase() }}
+                <b class="in">{{ length(answer.sewn_mm[name], settings.unit) }}</b></span
+              >
+            </p>
             <v-btn size="small" variant="text" @click="chooser?.click()">Another drawing</v-btn>
           </div>
         </div>
         <p v-if="fault" class="said" role="alert">{{ fault }}</p>
       </v-card-text>
       <v-card-actions>
-        <v-btn @click="open = false">Leave it</v-btn>
-        <v-btn v-if="pieces.length" color="primary" variant="flat" :disabled="stops" @click="keep">Make it version {{ (desk.build?.versions?.length ?? 0) + 1 }}</v-btn>
+        <v-btn @click="shown = false">Leave it</v-btn>
+        <v-btn v-if="pieces.length" color="primary" variant="flat" :disabled="stops" @click="keep"
+          >Make it version {{ (open.build?.versions?.length ?? 0) + 1 }}</v-btn
+        >
       </v-card-actions>
     </v-card>
   </v-dialog>
 </template>
 
 <style scoped>
-.hidden { display: none; } .first { display: grid; gap: 14px; justify-items: start; padding: 18px 0; }
-.trace { display: grid; grid-template-columns: minmax(0, 1fr) 400px; gap: 20px; } svg { width: 100%; height: 470px; background: var(--bench); border-radius: 4px; }
-path { fill: var(--paper); stroke: var(--ink); stroke-width: 1.4; vector-effect: non-scaling-stroke; } .out { opacity: 0.35; } .odd path { stroke: var(--takein); stroke-width: 2; }
-.waist { stroke: var(--ink); stroke-width: 1.6; vector-effect: non-scaling-stroke; } text { text-anchor: middle; font-size: 22px; font-weight: 600; fill: var(--steel); }
-.corner { fill: var(--paper); stroke: var(--letout); stroke-width: 2; vector-effect: non-scaling-stroke; cursor: grab; } .corner:focus-visible { fill: var(--letout); }
-.list { max-height: 500px; overflow-y: auto; } select, input { font: inherit; border: 1px solid #8b99a5; border-radius: 3px; padding: 3px 6px; background: var(--paper); color: var(--ink); } input { width: 78px; text-align: right; } small { color: var(--steel); margin-left: 6px; }
-.turns button { font-size: 1.15rem; padding: 0 8px; border: 1px solid var(--line); border-radius: 3px; margin-right: 4px; color: var(--ink); } .turns [aria-pressed='true'] { background: var(--ink); color: var(--paper); }
-.said { color: var(--takein); } .front { display: flex; gap: 10px; align-items: center; margin: 10px 0; } .front :deep(.v-btn) { min-width: 32px; padding: 0 8px; } .girths span { margin-right: 10px; white-space: nowrap; }
+.hidden {
+  display: none;
+}
+.first {
+  display: grid;
+  gap: 14px;
+  justify-items: start;
+  padding: 18px 0;
+}
+.trace {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 400px;
+  gap: 20px;
+}
+svg {
+  width: 100%;
+  height: 470px;
+  background: var(--bench);
+  border-radius: 4px;
+}
+path {
+  fill: var(--paper);
+  stroke: var(--ink);
+  stroke-width: 1.4;
+  vector-effect: non-scaling-stroke;
+}
+.out {
+  opacity: 0.35;
+}
+.odd path {
+  stroke: var(--takein);
+  stroke-width: 2;
+}
+.waist {
+  stroke: var(--ink);
+  stroke-width: 1.6;
+  vector-effect: non-scaling-stroke;
+}
+text {
+  text-anchor: middle;
+  font-size: 22px;
+  font-weight: 600;
+  fill: var(--steel);
+}
+.corner {
+  fill: var(--paper);
+  stroke: var(--letout);
+  stroke-width: 2;
+  vector-effect: non-scaling-stroke;
+  cursor: grab;
+}
+.corner:focus-visible {
+  fill: var(--letout);
+}
+.list {
+  max-height: 500px;
+  overflow-y: auto;
+}
+select,
+input {
+  font: inherit;
+  border: 1px solid #8b99a5;
+  border-radius: 3px;
+  padding: 3px 6px;
+  background: var(--paper);
+  color: var(--ink);
+}
+input {
+  width: 78px;
+  text-align: right;
+}
+small {
+  color: var(--steel);
+  margin-left: 6px;
+}
+.turns button {
+  font-size: 1.15rem;
+  padding: 0 8px;
+  border: 1px solid var(--line);
+  border-radius: 3px;
+  margin-right: 4px;
+  color: var(--ink);
+}
+.turns [aria-pressed='true'] {
+  background: var(--ink);
+  color: var(--paper);
+}
+.said {
+  color: var(--takein);
+}
+.front {
+  display: flex;
+  gap: 10px;
+  align-items: center;
+  margin: 10px 0;
+}
+.front :deep(.v-btn) {
+  min-width: 32px;
+  padding: 0 8px;
+}
+.girths span {
+  margin-right: 10px;
+  white-space: nowrap;
+}
 </style>

@@ -1,31 +1,54 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { get } from '../../api/client'
-import type { BookEntry, Remeasured } from '../../api/types'
-import { useDesk, workshop } from '../../desk'
-import { length, LEVEL_LABELS, longDay, type LevelName } from '../../words'
+import type { BookEntry, Remeasured, LevelName } from '../../api/types'
+import { useBuild } from '../../stores/build'
+import { useNotices } from '../../stores/notices'
+import { useSettings } from '../../stores/settings'
+import { workshop } from '../../stores/workshop'
+import { length, LEVEL_LABELS, longDay } from '../../parts/words'
 
 // Which measuring from the book these measures are; writing them down; what a newer one would change.
-const desk = useDesk()
-const ref_ = computed(() => desk.build!.measuring)
-const wearer = computed(() => desk.build!.wearer!)
+const open = useBuild()
+const notices = useNotices()
+const settings = useSettings()
+const ref_ = computed(() => open.build!.measuring)
+const wearer = computed(() => open.build!.wearer!)
 const book = ref<BookEntry[]>([])
 const menu = ref(false)
 const looked = ref<Remeasured>()
 watch(menu, async (open) => open && (book.value = await workshop.wearers().catch(() => [])))
-watch(() => desk.sheet?.revision, () => (looked.value = undefined))
+watch(
+  () => open.latest?.revision,
+  () => (looked.value = undefined),
+)
 const look = async (id: string) => {
   menu.value = false
-  looked.value = await get<Remeasured>(`/builds/${desk.sheet!.id}/measurings/${id}`).catch((error) => (desk.complain(error), undefined))
+  looked.value = await get<Remeasured>(`/builds/${open.latest!.id}/measurings/${id}`).catch(
+    (error) => (notices.complain(error), undefined),
+  )
 }
-const moved = computed(() => (looked.value?.body ?? []).filter((level) => Math.abs(level.after_mm - level.before_mm) >= 1))
-const sewn = computed(() => Object.fromEntries((looked.value?.sewn ?? []).map((level) => [level.name, level.after_mm - level.before_mm])))
-const signed = (mm: number) => `${mm < 0 ? '−' : '+'}${length(Math.abs(mm), desk.unit)}`
-const taught = computed(() => (desk.build!.taught?.measuring_id === ref_.value?.measuring_id ? desk.build!.taught : undefined))
-const taughtOf = computed(() => (taught.value?.levels ?? []).map((level) => `${LEVEL_LABELS[level.name as LevelName].toLowerCase()} ${length(level.girth_mm, desk.unit, { bare: true })} ± ${length(level.spread_mm, desk.unit)}`).join(', '))
-const measured = computed(() => desk.levels.some((name) => wearer.value[name]!.readings_mm?.length))
+const moved = computed(() =>
+  (looked.value?.body ?? []).filter((level) => Math.abs(level.after_mm - level.before_mm) >= 1),
+)
+const sewn = computed(() =>
+  Object.fromEntries((looked.value?.sewn ?? []).map((level) => [level.name, level.after_mm - level.before_mm])),
+)
+const signed = (mm: number) => `${mm < 0 ? '−' : '+'}${length(Math.abs(mm), settings.unit)}`
+const taught = computed(() =>
+  open.build!.taught?.measuring_id === ref_.value?.measuring_id ? open.build!.taught : undefined,
+)
+const taughtOf = computed(() =>
+  (taught.value?.levels ?? [])
+    .map((level) => {
+      const girth = length(level.girth_mm, settings.unit, { bare: true })
+      return `${LEVEL_LABELS[level.name].toLowerCase()} ${girth} ± ${length(level.spread_mm, settings.unit)}`
+    })
+    .join(', '),
+)
+const measured = computed(() => open.levels.some((name) => wearer.value[name]!.readings_mm?.length))
 async function take() {
-  if (looked.value && (await desk.takeMeasuring(looked.value.measuring_id))) looked.value = undefined
+  if (looked.value && (await open.takeMeasuring(looked.value.measuring_id))) looked.value = undefined
 }
 </script>
 
@@ -34,26 +57,55 @@ async function take() {
     <p v-if="ref_">From the book: {{ wearer.name || 'the wearer' }}, measured {{ longDay(ref_.taken_on) }}.</p>
     <p v-else class="soft">These measures are in this build only.</p>
     <span class="spring" />
-    <v-btn size="small" variant="outlined" :disabled="!measured || !wearer.name" :title="wearer.name ? '' : 'Give the wearer a name first, in the brief'" @click="desk.writeDown(null)">Write down in the book</v-btn>
+    <v-btn
+      size="small"
+      variant="outlined"
+      :disabled="!measured || !wearer.name"
+      :title="wearer.name ? '' : 'Give the wearer a name first, in the brief'"
+      @click="open.writeDown(null)"
+      >Write down in the book</v-btn
+    >
     <v-menu v-model="menu" location="bottom end">
-      <template #activator="{ props }"><v-btn v-bind="props" size="small" variant="outlined">From the book</v-btn></template>
+      <template #activator="{ props }"
+        ><v-btn v-bind="props" size="small" variant="outlined">From the book</v-btn></template
+      >
       <v-list density="compact" min-width="300">
         <template v-for="entry in book" :key="entry.id">
-          <v-list-item v-for="one in entry.measurings" :key="one.id" :title="entry.name" :subtitle="`measured ${longDay(one.taken_on)}${one.id === ref_?.measuring_id ? ', in use here' : ''}`" @click="look(one.id)" />
+          <v-list-item
+            v-for="one in entry.measurings"
+            :key="one.id"
+            :title="entry.name"
+            :subtitle="`measured ${longDay(one.taken_on)}${one.id === ref_?.measuring_id ? ', in use here' : ''}`"
+            @click="look(one.id)"
+          />
         </template>
         <v-list-item v-if="!book.length" title="Nobody is in the book yet" disabled />
       </v-list>
     </v-menu>
-    <p v-if="taught" class="taught"><b>{{ taught.fittings === 1 ? 'A fitting' : `${taught.fittings} fittings` }} of “{{ taught.build }}” {{ taught.fittings === 1 ? 'counts' : 'count' }} here:</b> {{ taughtOf }}. <button type="button" @click="desk.set('taught', null)">Start from the tape alone</button></p>
-    <div v-if="desk.sheet?.newer && !looked" class="newer">
-      <b>Measured again on {{ longDay(desk.sheet.newer.taken_on) }}.</b> This build rests on the older measures.
-      <v-btn size="small" variant="outlined" @click="look(desk.sheet.newer.id)">What would change?</v-btn>
+    <p v-if="taught" class="taught">
+      <b
+        >{{ taught.fittings === 1 ? 'A fitting' : `${taught.fittings} fittings` }} of “{{ taught.build }}”
+        {{ taught.fittings === 1 ? 'counts' : 'count' }} here:</b
+      >
+      {{ taughtOf }}. <button type="button" @click="open.set('taught', null)">Start from the tape alone</button>
+    </p>
+    <div v-if="open.latest?.newer && !looked" class="newer">
+      <b>Measured again on {{ longDay(open.latest.newer.taken_on) }}.</b> This build rests on the older measures.
+      <v-btn size="small" variant="outlined" @click="look(open.latest.newer.id)">What would change?</v-btn>
     </div>
     <div v-if="looked" class="newer" role="status">
       <b>Measures of {{ longDay(looked.taken_on) }}:</b>
       <span v-if="!moved.length"> the same girths.</span>
       <ul v-else>
-        <li v-for="level in moved" :key="level.name">{{ LEVEL_LABELS[level.name as LevelName] }} <span class="in">{{ length(level.before_mm, desk.unit, { bare: true }) }} → {{ length(level.after_mm, desk.unit) }}</span><template v-if="sewn[level.name] !== undefined">, to sew <b class="in">{{ signed(sewn[level.name]) }}</b></template></li>
+        <li v-for="level in moved" :key="level.name">
+          {{ LEVEL_LABELS[level.name as LevelName] }}
+          <span class="in"
+            >{{ length(level.before_mm, settings.unit, { bare: true }) }} →
+            {{ length(level.after_mm, settings.unit) }}</span
+          ><template v-if="sewn[level.name] !== undefined"
+            >, to sew <b class="in">{{ signed(sewn[level.name]) }}</b></template
+          >
+        </li>
       </ul>
       <v-btn size="small" color="primary" @click="take">Take these measures</v-btn>
       <v-btn size="small" variant="text" @click="looked = undefined">Leave it</v-btn>
@@ -62,7 +114,37 @@ async function take() {
 </template>
 
 <style scoped>
-.book { display: flex; gap: 8px; align-items: center; flex-wrap: wrap; padding-bottom: 10px; margin-bottom: 10px; border-bottom: 1px solid var(--line); } .book p { margin: 0; } .spring { flex: 1; }
-.newer { flex-basis: 100%; border-left: 4px solid var(--caution); padding: 4px 10px; background: var(--marked); line-height: 1.4; } ul { margin: 2px 0 6px; padding-left: 18px; }
-.taught { flex-basis: 100%; } .taught button { color: var(--letout); font: inherit; }
+.book {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  flex-wrap: wrap;
+  padding-bottom: 10px;
+  margin-bottom: 10px;
+  border-bottom: 1px solid var(--line);
+}
+.book p {
+  margin: 0;
+}
+.spring {
+  flex: 1;
+}
+.newer {
+  flex-basis: 100%;
+  border-left: 4px solid var(--caution);
+  padding: 4px 10px;
+  background: var(--marked);
+  line-height: 1.4;
+}
+ul {
+  margin: 2px 0 6px;
+  padding-left: 18px;
+}
+.taught {
+  flex-basis: 100%;
+}
+.taught button {
+  color: var(--letout);
+  font: inherit;
+}
 </style>

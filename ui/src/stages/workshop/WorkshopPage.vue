@@ -4,11 +4,14 @@ import { computed, onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import type { BookEntry, Build, Line } from '../../api/types'
 import { Refused } from '../../api/client'
-import { useDesk, workshop } from '../../desk'
-import { path } from '../../table/flat'
-import { daysLeft, longDay } from '../../words'
+import { useNotices } from '../../stores/notices'
+import { useSettings } from '../../stores/settings'
+import { workshop } from '../../stores/workshop'
+import { path } from '../../surface/flat'
+import { daysLeft, longDay } from '../../parts/words'
 
-const desk = useDesk()
+const notices = useNotices()
+const settings = useSettings()
 const router = useRouter()
 const lines = ref<Line[]>()
 const away = ref<Line[]>([])
@@ -24,7 +27,11 @@ const fault = ref('')
 
 async function load() {
   try {
-    ;[lines.value, away.value, book.value] = await Promise.all([workshop.list(), workshop.list(true), workshop.wearers()])
+    ;[lines.value, away.value, book.value] = await Promise.all([
+      workshop.list(),
+      workshop.list(true),
+      workshop.wearers(),
+    ])
     failed.value = ''
   } catch (error) {
     failed.value = error instanceof Refused ? error.trouble.sentence : String(error)
@@ -44,7 +51,7 @@ async function make() {
     making.value = false
     router.push({ name: 'wearer', params: { id: line.id } })
   } catch (error) {
-    desk.complain(error)
+    notices.complain(error)
   }
 }
 
@@ -53,16 +60,18 @@ async function takeIn(event: Event) {
   const file = input.files?.[0]
   if (!file) return
   if (file.size > 20_000_000) {
-    desk.tell(`${file.name} has ${(file.size / 1e6).toFixed(1)} MB; a build with its pictures has a few, 20 MB at the most.`)
+    notices.tell(
+      `${file.name} has ${(file.size / 1e6).toFixed(1)} MB; a build with its pictures has a few, 20 MB at the most.`,
+    )
     input.value = ''
     return
   }
   try {
     const line = await workshop.takeIn(file)
     await load()
-    desk.tell(`“${line.name}” is in the workshop.`)
+    notices.tell(`“${line.name}” is in the workshop.`)
   } catch (error) {
-    desk.tell(`${file.name}: ${error instanceof Refused ? error.trouble.sentence : 'it could not be read.'}`)
+    notices.tell(`${file.name}: ${error instanceof Refused ? error.trouble.sentence : 'it could not be read.'}`)
   }
   input.value = ''
 }
@@ -71,14 +80,18 @@ async function act(step: () => Promise<unknown>, said: string, back?: () => Prom
   try {
     await step()
     await load()
-    desk.tell(said, back && { label: 'Undo', run: () => back().then(load, desk.complain) })
+    notices.tell(said, back && { label: 'Undo', run: () => back().then(load, notices.complain) })
   } catch (error) {
-    desk.complain(error)
+    notices.complain(error)
   }
 }
 
 const remove = (line: Line) =>
-  act(() => workshop.remove(line.id), `“${line.name}” is deleted.`, () => workshop.bringBack(line.id))
+  act(
+    () => workshop.remove(line.id),
+    `“${line.name}” is deleted.`,
+    () => workshop.bringBack(line.id),
+  )
 const putAway = (line: Line, archived: boolean) =>
   act(
     () => workshop.archive(line.id, archived),
@@ -86,7 +99,11 @@ const putAway = (line: Line, archived: boolean) =>
     () => workshop.archive(line.id, !archived),
   )
 const forget = (entry: BookEntry) =>
-  act(() => workshop.forgetWearer(entry.id), `${entry.name} is out of the book; builds keep their own copy.`, () => workshop.bringWearerBack(entry.id))
+  act(
+    () => workshop.forgetWearer(entry.id),
+    `${entry.name} is out of the book; builds keep their own copy.`,
+    () => workshop.bringWearerBack(entry.id),
+  )
 const copy = (line: Line) => act(() => workshop.duplicate(line.id), `“${line.name}” is copied.`)
 
 function outline(line: Line): { d: string; box: string } {
@@ -96,7 +113,12 @@ function outline(line: Line): { d: string; box: string } {
   for (const panel of line.silhouette) {
     const xs = panel.map((point) => point[0])
     const left = Math.min(...xs)
-    parts.push(path(panel.map(([px, z]): [number, number] => [x + px - left, -z]), true))
+    parts.push(
+      path(
+        panel.map(([px, z]): [number, number] => [x + px - left, -z]),
+        true,
+      ),
+    )
     x += Math.max(...xs) - left + 7
   }
   return { d: parts.join(''), box: `-4 ${-Math.max(...zs) - 4} ${x + 4} ${Math.max(...zs) - Math.min(...zs) + 8}` }
@@ -113,15 +135,37 @@ const groups = computed(() => [
       <h1>On the table</h1>
       <span class="spring" />
       <v-btn variant="outlined" @click="chooser?.click()">Take in a file</v-btn>
-      <input ref="chooser" type="file" accept=".json,application/json" class="hidden" aria-label="Build file" @change="takeIn" />
-      <v-btn color="primary" @click="making = true; name = ''; character = ''; fault = ''">New build</v-btn>
+      <input
+        ref="chooser"
+        type="file"
+        accept=".json,application/json"
+        class="hidden"
+        aria-label="Build file"
+        @change="takeIn"
+      />
+      <v-btn
+        color="primary"
+        @click="
+          () => {
+            making = true
+            name = ''
+            character = ''
+            fault = ''
+          }
+        "
+        >New build</v-btn
+      >
     </div>
 
-    <p v-if="failed" class="failed" role="alert">{{ failed }} <v-btn size="small" variant="outlined" @click="load">Try again</v-btn></p>
+    <p v-if="failed" class="failed" role="alert">
+      {{ failed }} <v-btn size="small" variant="outlined" @click="load">Try again</v-btn>
+    </p>
     <v-progress-linear v-else-if="!lines" indeterminate color="metal" aria-label="Opening the workshop" />
     <div v-else-if="!lines.length && !away.length" class="empty">
       <h2>Nothing on the table yet</h2>
-      <p>A build needs a few girths; an underbust corset four: underbust, waist, high hip and hip. The pattern follows.</p>
+      <p>
+        A build needs a few girths; an underbust corset four: underbust, waist, high hip and hip. The pattern follows.
+      </p>
       <v-btn color="primary" @click="making = true">New build</v-btn>
     </div>
     <template v-for="group in groups" v-else :key="group.title">
@@ -129,24 +173,53 @@ const groups = computed(() => [
       <ul class="builds">
         <li v-for="line in group.lines" :key="line.id" class="line">
           <router-link :to="toOpen(line)" class="open">
-            <svg v-if="line.silhouette.length" :viewBox="outline(line).box" class="shape" aria-hidden="true"><path :d="outline(line).d" /></svg>
+            <svg v-if="line.silhouette.length" :viewBox="outline(line).box" class="shape" aria-hidden="true">
+              <path :d="outline(line).d" />
+            </svg>
             <span v-else class="shape none" aria-hidden="true" />
             <span class="who">
               <b>{{ line.name }}</b>
               <small>{{ line.character || line.kind }}</small>
-              <small>{{ [line.character && line.kind, line.wearer && `for ${line.wearer}`, line.version && `version ${line.version}`, line.fittings && `${line.fittings} ${line.fittings === 1 ? 'fitting' : 'fittings'}`].filter(Boolean).join(' · ') }}</small>
+              <small>{{
+                [
+                  line.character && line.kind,
+                  line.wearer && `for ${line.wearer}`,
+                  line.version && `version ${line.version}`,
+                  line.fittings && `${line.fittings} ${line.fittings === 1 ? 'fitting' : 'fittings'}`,
+                ]
+                  .filter(Boolean)
+                  .join(' · ')
+              }}</small>
             </span>
             <span class="next">{{ group.archived ? '' : line.next_step }}</span>
-            <span class="day" :class="{ near: !group.archived && line.needed_on && /^(\d|1[0-3]) days left|today|tomorrow/.test(daysLeft(line.needed_on)) }">
+            <span
+              class="day"
+              :class="{
+                near:
+                  !group.archived &&
+                  line.needed_on &&
+                  /^(\d|1[0-3]) days left|today|tomorrow/.test(daysLeft(line.needed_on)),
+              }"
+            >
               <b>{{ daysLeft(line.needed_on) }}</b>
               <small v-if="line.needed_on">{{ longDay(line.needed_on) }}</small>
             </span>
           </router-link>
           <v-menu location="bottom end">
-            <template #activator="{ props }"><v-btn v-bind="props" :icon="mdiDotsVertical" size="small" variant="text" :aria-label="`More for ${line.name}`" /></template>
+            <template #activator="{ props }"
+              ><v-btn
+                v-bind="props"
+                :icon="mdiDotsVertical"
+                size="small"
+                variant="text"
+                :aria-label="`More for ${line.name}`"
+            /></template>
             <v-list density="compact">
               <v-list-item title="Copy" @click="copy(line)" />
-              <v-list-item :title="group.archived ? 'Take out again' : 'Put away'" @click="putAway(line, !group.archived)" />
+              <v-list-item
+                :title="group.archived ? 'Take out again' : 'Put away'"
+                @click="putAway(line, !group.archived)"
+              />
               <v-list-item title="Delete" @click="remove(line)" />
             </v-list>
           </v-menu>
@@ -164,10 +237,23 @@ const groups = computed(() => [
           <b>{{ entry.name }}</b>
           <span>measured {{ entry.measurings.map((one) => longDay(one.taken_on)).join(', ') }}</span>
           <span class="rests">
-            <router-link v-for="one in entry.builds" :key="one.id" :to="{ name: 'wearer', params: { id: one.id } }" :class="{ old: !one.newest }">{{ one.name }}{{ one.newest ? '' : ', on older measures' }}</router-link>
+            <router-link
+              v-for="one in entry.builds"
+              :key="one.id"
+              :to="{ name: 'wearer', params: { id: one.id } }"
+              :class="{ old: !one.newest }"
+              >{{ one.name }}{{ one.newest ? '' : ', on older measures' }}</router-link
+            >
           </span>
           <v-menu location="bottom end">
-            <template #activator="{ props }"><v-btn v-bind="props" :icon="mdiDotsVertical" size="small" variant="text" :aria-label="`More for ${entry.name}`" /></template>
+            <template #activator="{ props }"
+              ><v-btn
+                v-bind="props"
+                :icon="mdiDotsVertical"
+                size="small"
+                variant="text"
+                :aria-label="`More for ${entry.name}`"
+            /></template>
             <v-list density="compact"><v-list-item title="Take out of the book" @click="forget(entry)" /></v-list>
           </v-menu>
         </li>
@@ -178,10 +264,20 @@ const groups = computed(() => [
       <form @submit.prevent="make">
         <v-card title="New build">
           <v-card-text class="form">
-            <v-text-field v-model="name" label="Name" autofocus :error-messages="fault" @update:model-value="fault = ''" />
+            <v-text-field
+              v-model="name"
+              label="Name"
+              autofocus
+              :error-messages="fault"
+              @update:model-value="fault = ''"
+            />
             <v-text-field v-model="character" label="Character and where from" />
-            <v-select v-model="kind" label="Kind of garment" :items="(desk.catalogue?.kinds ?? []).map((one) => one.name)" />
-            <p class="soft small">{{ desk.catalogue?.kinds.find((one) => one.name === kind)?.what }}</p>
+            <v-select
+              v-model="kind"
+              label="Kind of garment"
+              :items="(settings.catalogue?.kinds ?? []).map((one) => one.name)"
+            />
+            <p class="soft small">{{ settings.catalogue?.kinds.find((one) => one.name === kind)?.what }}</p>
           </v-card-text>
           <v-card-actions>
             <v-btn @click="making = false">Leave it</v-btn>
@@ -194,20 +290,114 @@ const groups = computed(() => [
 </template>
 
 <style scoped>
-.workshop { max-width: 1120px; margin: 0 auto; padding: 26px 28px 40px; }
-.head { display: flex; align-items: center; gap: 10px; margin-bottom: 14px; }
-.spring { flex: 1; } .hidden { display: none; }
-.builds { list-style: none; padding: 0; margin: 0; border-top: 1px solid var(--ink); }
-.line { display: flex; align-items: center; border-bottom: 1px solid var(--line); }
-.open { flex: 1; display: grid; grid-template-columns: 150px minmax(0, 1.2fr) minmax(0, 1fr) 150px; gap: 22px; align-items: center; padding: 12px 6px; color: inherit; text-decoration: none; }
-.open:hover { background: var(--bench); }
-.shape { height: 62px; width: 150px; } .shape path { fill: none; stroke: var(--ink); stroke-width: 1.2; vector-effect: non-scaling-stroke; }
-.shape.none { border: 1px dashed var(--dot); width: 110px; margin-left: 20px; }
-.who b { font-size: 1.15rem; font-weight: 650; display: block; } small { color: var(--steel); display: block; font-size: 0.88rem; line-height: 1.25; }
-.next { font-weight: 500; }
-.day b { font-weight: 600; } .near b { color: var(--caution); }
-.group { margin: 26px 0 8px; } .away { margin-top: 14px; }
-.wearer { display: grid; grid-template-columns: 150px minmax(0, 1fr) minmax(0, 1fr) auto; gap: 22px; padding: 7px 6px; } .rests { display: flex; flex-wrap: wrap; gap: 2px 14px; } .rests a { color: var(--letout); } .rests .old { color: var(--caution); }
-.empty { padding: 60px 0; text-align: center; } .failed { color: var(--takein); }
-.form { display: grid; gap: 12px; }
+.workshop {
+  max-width: 1120px;
+  margin: 0 auto;
+  padding: 26px 28px 40px;
+}
+.head {
+  display: flex;
+  align-items: center;
+  gap: 10px;
+  margin-bottom: 14px;
+}
+.spring {
+  flex: 1;
+}
+.hidden {
+  display: none;
+}
+.builds {
+  list-style: none;
+  padding: 0;
+  margin: 0;
+  border-top: 1px solid var(--ink);
+}
+.line {
+  display: flex;
+  align-items: center;
+  border-bottom: 1px solid var(--line);
+}
+.open {
+  flex: 1;
+  display: grid;
+  grid-template-columns: 150px minmax(0, 1.2fr) minmax(0, 1fr) 150px;
+  gap: 22px;
+  align-items: center;
+  padding: 12px 6px;
+  color: inherit;
+  text-decoration: none;
+}
+.open:hover {
+  background: var(--bench);
+}
+.shape {
+  height: 62px;
+  width: 150px;
+}
+.shape path {
+  fill: none;
+  stroke: var(--ink);
+  stroke-width: 1.2;
+  vector-effect: non-scaling-stroke;
+}
+.shape.none {
+  border: 1px dashed var(--dot);
+  width: 110px;
+  margin-left: 20px;
+}
+.who b {
+  font-size: 1.15rem;
+  font-weight: 650;
+  display: block;
+}
+small {
+  color: var(--steel);
+  display: block;
+  font-size: 0.88rem;
+  line-height: 1.25;
+}
+.next {
+  font-weight: 500;
+}
+.day b {
+  font-weight: 600;
+}
+.near b {
+  color: var(--caution);
+}
+.group {
+  margin: 26px 0 8px;
+}
+.away {
+  margin-top: 14px;
+}
+.wearer {
+  display: grid;
+  grid-template-columns: 150px minmax(0, 1fr) minmax(0, 1fr) auto;
+  gap: 22px;
+  padding: 7px 6px;
+}
+.rests {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 14px;
+}
+.rests a {
+  color: var(--letout);
+}
+.rests .old {
+  color: var(--caution);
+}
+.empty {
+  padding: 60px 0;
+  text-align: center;
+}
+.failed {
+  color: var(--takein);
+}
+.form {
+  display: grid;
+  gap: 12px;
+}
 </style>

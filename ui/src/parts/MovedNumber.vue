@@ -20,6 +20,12 @@ watch(
 </template>
 
 <style scoped>
-span { transition: background 0.6s; border-radius: 2px; }
-.moved { background: var(--marked); box-shadow: 0 0 0 2px var(--marked); }
+span {
+  transition: background 0.6s;
+  border-radius: 2px;
+}
+.moved {
+  background: var(--marked);
+  box-shadow: 0 0 0 2px var(--marked);
+}
 </style>

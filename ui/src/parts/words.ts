@@ -1,4 +1,4 @@
-import type { LevelFit, Stage, Unit } from './api/types'
+import type { LevelFit, LevelName, Stage, Unit } from '../api/types'
 
 // Shows lengths as the core does (fuseau/craft/lengths.py): cm to 0.1, inches to 1/8; hardware mm to 0.5, 1/16 in.
 export function length(mm: number, unit: Unit, how: { hardware?: boolean; bare?: boolean } = {}): string {
@@ -39,7 +39,8 @@ function fraction(count: number, steps: number): string {
 export const hardware = (mm: number, unit: Unit) => length(mm, unit, { hardware: true })
 
 /** What is taken off or let out at one panel edge: mm to 0.1, inches to 1/32, without the unit. */
-export const perEdge = (mm: number, unit: Unit) => (unit === 'in' ? fraction(Math.floor((mm / 25.4) * 32 + 0.5), 32) : mm.toFixed(1))
+export const perEdge = (mm: number, unit: Unit) =>
+  unit === 'in' ? fraction(Math.floor((mm / 25.4) * 32 + 0.5), 32) : mm.toFixed(1)
 
 export const STAGES: { stage: Stage; label: string }[] = [
   { stage: 'brief', label: 'Brief' },
@@ -51,7 +52,6 @@ export const STAGES: { stage: Stage; label: string }[] = [
   { stage: 'back', label: 'Back' },
 ]
 
-export type LevelName = 'upper_neck' | 'neck_base' | 'collarbone' | 'high_bust' | 'bust' | 'underbust' | 'ribs' | 'waist' | 'high_hip' | 'hip'
 export const LEVEL_LABELS: Record<LevelName, string> = {
   upper_neck: 'Upper neck',
   neck_base: 'Neck base',
@@ -96,7 +96,10 @@ export const withUnit = (text: string, unit: string) =>
 
 /** Several lengths in one field, with ; or a new line between them; bare numbers take the unit. */
 export const lengthsIn = (text: string, unit: string) =>
-  text.split(/[;\n]+/).filter((part) => part.trim()).map((part) => withUnit(part, unit))
+  text
+    .split(/[;\n]+/)
+    .filter((part) => part.trim())
+    .map((part) => withUnit(part, unit))
 
 /** What one press of an arrow key moves: 1 mm, or 1/16 in. */
 export const stepOf = (unit: Unit) => (unit === 'in' ? 25.4 / 16 : 1)

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { useDesk } from '../desk'
-import FindingsList from '../table/FindingsList.vue'
+import { useBuild } from '../stores/build'
+import FindingsList from './FindingsList.vue'
 
-const desk = useDesk()
-const first = computed(() => desk.plan?.findings?.find((finding) => finding.severity === 'stop'))
+const open = useBuild()
+const first = computed(() => open.plan?.findings?.find((finding) => finding.severity === 'stop'))
 const stage = computed(() => first.value?.stage ?? 'wearer')
 </script>
 
@@ -18,6 +18,16 @@ const stage = computed(() => first.value?.stage ?? 'wearer')
 </template>
 
 <style scoped>
-.first { padding: 60px; max-width: 620px; display: grid; gap: 12px; justify-items: start; align-content: start; }
-.first p { margin: 0; font-size: 1.1rem; }
+.first {
+  padding: 60px;
+  max-width: 620px;
+  display: grid;
+  gap: 12px;
+  justify-items: start;
+  align-content: start;
+}
+.first p {
+  margin: 0;
+  font-size: 1.1rem;
+}
 </style>

@@ -1,13 +1,25 @@
 <script setup lang="ts">
 import { ref } from 'vue'
-import { useDesk } from '../desk'
-import { stepOf } from '../words'
+import { useSettings } from '../stores/settings'
+import { stepOf } from '../parts/words'
 
 // Points that can be dragged or moved with the arrow keys. Says by how much, in mm on the garment.
-export type Handle = { id: string; x: number; z: number; axis: 'x' | 'z' | 'xz'; look: 'point' | 'corner' | 'seam'; label: string; value: string }
+export type Handle = {
+  id: string
+  x: number
+  z: number
+  axis: 'x' | 'z' | 'xz'
+  look: 'point' | 'corner' | 'seam'
+  label: string
+  value: string
+}
 const props = defineProps<{ handles: Handle[]; sx: (x: number) => number; sz: (z: number) => number; scale: number }>()
-const emit = defineEmits<{ move: [id: string, dx: number, dz: number]; done: [id: string, dx: number, dz: number]; focus: [id: string] }>()
-const desk = useDesk()
+const emit = defineEmits<{
+  move: [id: string, dx: number, dz: number]
+  done: [id: string, dx: number, dz: number]
+  focus: [id: string]
+}>()
+const settings = useSettings()
 const held = ref<{ id: string; x: number; y: number; dx: number; dz: number }>()
 let pending: { id: string; dx: number; dz: number; timer: ReturnType<typeof setTimeout> } | undefined
 
@@ -19,7 +31,7 @@ function down(event: PointerEvent, handle: Handle) {
 function move(event: PointerEvent, handle: Handle) {
   if (held.value?.id !== handle.id) return
   event.stopPropagation()
-  const step = stepOf(desk.unit)
+  const step = stepOf(settings.unit)
   const snap = (mm: number) => Math.round(mm / step) * step
   const dx = handle.axis === 'z' ? 0 : snap((event.clientX - held.value.x) / props.scale)
   const dz = handle.axis === 'x' ? 0 : snap(-(event.clientY - held.value.y) / props.scale)
@@ -36,8 +48,13 @@ function up(event: PointerEvent, handle: Handle) {
 }
 /** Presses that follow each other closely are one move. */
 function press(event: KeyboardEvent, handle: Handle) {
-  const step = stepOf(desk.unit) * (event.shiftKey ? 5 : 1)
-  const ways: Record<string, [number, number]> = { ArrowLeft: [-step, 0], ArrowRight: [step, 0], ArrowUp: [0, step], ArrowDown: [0, -step] }
+  const step = stepOf(settings.unit) * (event.shiftKey ? 5 : 1)
+  const ways: Record<string, [number, number]> = {
+    ArrowLeft: [-step, 0],
+    ArrowRight: [step, 0],
+    ArrowUp: [0, step],
+    ArrowDown: [0, -step],
+  }
   const way = ways[event.key]
   if (!way || (handle.axis === 'x' && !way[0]) || (handle.axis === 'z' && !way[1])) return
   event.preventDefault()
@@ -60,10 +77,24 @@ function settle() {
 
 <template>
   <g
-    v-for="handle in handles" :key="handle.id" class="handle" :class="handle.look" role="slider" tabindex="0" :data-handle="handle.id"
-    :aria-label="handle.label" :aria-valuetext="handle.value" aria-valuenow="0" :transform="`translate(${sx(handle.x)} ${sz(handle.z)})`"
-    @pointerdown="down($event, handle)" @pointermove="move($event, handle)" @pointerup="up($event, handle)"
-    @keydown="press($event, handle)" @focus="emit('focus', handle.id)" @blur="settle" @click.stop
+    v-for="handle in handles"
+    :key="handle.id"
+    class="handle"
+    :class="handle.look"
+    role="slider"
+    tabindex="0"
+    :data-handle="handle.id"
+    :aria-label="handle.label"
+    :aria-valuetext="handle.value"
+    aria-valuenow="0"
+    :transform="`translate(${sx(handle.x)} ${sz(handle.z)})`"
+    @pointerdown="down($event, handle)"
+    @pointermove="move($event, handle)"
+    @pointerup="up($event, handle)"
+    @keydown="press($event, handle)"
+    @focus="emit('focus', handle.id)"
+    @blur="settle"
+    @click.stop
   >
     <circle r="13" class="reach" />
     <rect v-if="handle.look === 'corner'" x="-5" y="-5" width="10" height="10" transform="rotate(45)" class="mark" />
@@ -74,9 +105,36 @@ function settle() {
 </template>
 
 <style scoped>
-.handle { cursor: grab; outline: none; touch-action: none; } .handle:active { cursor: grabbing; }
-.reach { fill: transparent; } .mark { fill: var(--paper); stroke: var(--letout); stroke-width: 2; }
-.seam .mark { fill: var(--letout); }
-.handle:hover .mark { fill: var(--letout); fill-opacity: 0.3; }
-.handle:focus-visible .mark, .handle:focus .mark { fill: var(--letout); } .handle:focus .reach { stroke: var(--letout); stroke-width: 1.5; stroke-dasharray: 3 2; }
+.handle {
+  cursor: grab;
+  outline: none;
+  touch-action: none;
+}
+.handle:active {
+  cursor: grabbing;
+}
+.reach {
+  fill: transparent;
+}
+.mark {
+  fill: var(--paper);
+  stroke: var(--letout);
+  stroke-width: 2;
+}
+.seam .mark {
+  fill: var(--letout);
+}
+.handle:hover .mark {
+  fill: var(--letout);
+  fill-opacity: 0.3;
+}
+.handle:focus-visible .mark,
+.handle:focus .mark {
+  fill: var(--letout);
+}
+.handle:focus .reach {
+  stroke: var(--letout);
+  stroke-width: 1.5;
+  stroke-dasharray: 3 2;
+}
 </style>

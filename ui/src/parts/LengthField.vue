@@ -1,0 +1,155 @@
+<script setup lang="ts">
+import { computed, nextTick, ref, watch } from 'vue'
+import type { Change } from '../api/types'
+import { useBuild } from '../stores/build'
+import { useSettings } from '../stores/settings'
+import { length } from './words'
+
+// A length as she writes it. The server reads it; what it refuses stays here with its sentence.
+const props = defineProps<{
+  at: string
+  mm: number | null | undefined
+  label: string
+  hardware?: boolean
+  placeholder?: string
+  list?: boolean
+  hideLabel?: boolean
+  suffix?: string
+  also?: Change[]
+}>()
+const open = useBuild()
+const settings = useSettings()
+const shown = computed(() =>
+  props.mm === null || props.mm === undefined
+    ? ''
+    : length(props.mm, settings.unit, { hardware: props.hardware, bare: true }),
+)
+const text = ref(shown.value)
+const dirty = ref(false)
+const said = computed(() => open.saidAt(props.at))
+const name = computed(() => `said-${props.at.replaceAll('.', '-')}`)
+const unitName = computed(() => (settings.unit === 'in' ? 'in' : props.hardware ? 'mm' : 'cm'))
+watch([shown, () => open.latest?.revision], () => {
+  if (!dirty.value || !open.errors[props.at]) {
+    text.value = shown.value
+    dirty.value = false
+  }
+})
+
+async function keep() {
+  if (!dirty.value) return
+  const written = text.value.trim()
+  if (written === shown.value) {
+    dirty.value = false
+    open.forget(props.at)
+    return
+  }
+  const spelt = /^[\d\s.,/½¼¾⅛⅜⅝⅞]+$/.test(written) ? `${written} ${unitName.value}` : written
+  const value = written === '' ? (props.list ? [] : null) : props.list ? [spelt] : spelt
+  if (await open.edit([...(props.also ?? []), { at: props.at, value }])) {
+    dirty.value = false
+    await nextTick()
+    text.value = shown.value
+  }
+}
+
+function leave() {
+  text.value = shown.value
+  dirty.value = false
+  open.forget(props.at)
+}
+</script>
+
+<template>
+  <div class="field" :class="said?.severity">
+    <label v-if="!hideLabel" :for="at">{{ label }}</label>
+    <span class="box">
+      <input
+        :id="at"
+        v-model="text"
+        type="text"
+        inputmode="text"
+        autocomplete="off"
+        class="in"
+        :placeholder="placeholder"
+        :aria-label="hideLabel ? label : undefined"
+        :aria-invalid="said?.severity === 'error'"
+        :aria-describedby="said ? name : undefined"
+        :data-dirty="dirty ? 'yes' : 'no'"
+        @input="dirty = true"
+        @change="keep"
+        @keydown.enter="keep"
+        @keydown.esc="leave"
+        @focus="($event.target as HTMLInputElement).select()"
+      />
+      <span class="unit" aria-hidden="true">{{ suffix ?? unitName }}</span>
+    </span>
+    <p v-if="said" :id="name" class="said" :role="said.severity === 'error' ? 'alert' : undefined">{{ said.text }}</p>
+  </div>
+</template>
+
+<style scoped>
+.field {
+  display: block;
+}
+label {
+  display: block;
+  font-size: 0.85rem;
+  color: var(--steel);
+  margin-bottom: 1px;
+}
+.box {
+  display: inline-flex;
+  align-items: center;
+  border: 1px solid #8b99a5;
+  border-radius: 3px;
+  background: var(--paper);
+  width: 100%;
+}
+.box:focus-within {
+  border-color: var(--letout);
+  box-shadow: 0 0 0 1px var(--letout);
+}
+input {
+  flex: 1;
+  min-width: 0;
+  width: 100%;
+  padding: 4px 4px 4px 8px;
+  font: inherit;
+  font-size: 1.05rem;
+  color: var(--ink);
+  background: none;
+  border: 0;
+  outline: 0;
+  text-align: right;
+}
+input::placeholder {
+  color: var(--steel);
+  opacity: 1;
+  font-style: italic;
+  font-size: 0.95rem;
+}
+.unit {
+  color: var(--steel);
+  font-size: 0.85rem;
+  padding-right: 7px;
+}
+.said {
+  margin: 2px 0 0;
+  font-size: 0.88rem;
+  line-height: 1.2;
+  color: var(--caution);
+  text-align: left;
+}
+.error .box {
+  border-color: var(--takein);
+  box-shadow: 0 0 0 1px var(--takein);
+}
+.error .said,
+.stop .said {
+  color: var(--takein);
+}
+.advice .said {
+  color: var(--steel);
+}
+</style>

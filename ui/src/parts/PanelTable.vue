@@ -1,0 +1,47 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { LaidPanel, Plan } from '../api/types'
+import { length, LEVEL_LABELS } from './words'
+import { useBuild } from '../stores/build'
+import { useSettings } from '../stores/settings'
+import MovedNumber from './MovedNumber.vue'
+
+// Widths at the stitch line, panel by panel, level by level, and the sewn girth that they make.
+const props = defineProps<{ plan: Plan; panels?: LaidPanel[]; sewn?: Record<string, number>; here?: string }>()
+const open = useBuild()
+const settings = useSettings()
+const panels = computed(() => props.panels ?? props.plan.pattern?.panels ?? [])
+const levels = computed(() => open.levels.filter((name) => panels.value[0]?.widths_mm[name] !== undefined))
+const sewn = computed(
+  () => props.sewn ?? Object.fromEntries((props.plan.levels ?? []).map((level) => [level.name, level.closed_mm])),
+)
+</script>
+
+<template>
+  <table class="numbers">
+    <thead>
+      <tr>
+        <th>Widths, {{ settings.unit }}</th>
+        <th v-for="panel in panels" :key="panel.number" class="n">{{ panel.number }}</th>
+        <th class="n">sewn round</th>
+      </tr>
+    </thead>
+    <tbody>
+      <tr v-for="name in levels" :key="name" :class="{ here: here === name }">
+        <td>{{ LEVEL_LABELS[name] }}</td>
+        <td v-for="panel in panels" :key="panel.number" class="n">
+          <MovedNumber :text="length(panel.widths_mm[name], settings.unit, { bare: true })" />
+        </td>
+        <td class="n">
+          <b><MovedNumber :text="length(sewn[name] ?? 0, settings.unit, { bare: true })" /></b>
+        </td>
+      </tr>
+    </tbody>
+  </table>
+</template>
+
+<style scoped>
+tr.here {
+  background: var(--bench);
+}
+</style>

@@ -1,0 +1,40 @@
+<script setup lang="ts">
+defineProps<{ title: string; under?: string }>()
+</script>
+
+<template>
+  <aside class="slip" :aria-label="title">
+    <h1>{{ title }}</h1>
+    <p v-if="under" class="soft small under">{{ under }}</p>
+    <slot />
+    <div v-if="$slots.acts" class="acts"><slot name="acts" /></div>
+  </aside>
+</template>
+
+<style scoped>
+.slip {
+  border-left: 1px solid var(--line);
+  background: var(--paper);
+  padding: 14px 16px 20px;
+  overflow-y: auto;
+  height: 100%;
+  scroll-padding-bottom: 70px;
+}
+.acts {
+  position: sticky;
+  bottom: -20px;
+  margin: 14px -16px -20px;
+  padding: 10px 16px 14px;
+  background: var(--paper);
+  border-top: 1px solid var(--line);
+  display: flex;
+  gap: 8px;
+  flex-wrap: wrap;
+}
+h1 {
+  font-size: 1.18rem;
+}
+.under {
+  margin: 2px 0 8px;
+}
+</style>

@@ -1,0 +1,207 @@
+import { defineStore } from 'pinia'
+import { computed, ref, watch } from 'vue'
+import { get, Refused, send, sendFile } from '../api/client'
+import type {
+  BoneKind,
+  Change,
+  EditedPattern,
+  Finding,
+  LevelName,
+  NewFitting,
+  OpenBuild,
+  PatternEdit,
+  Plan,
+  SetLine,
+  TracedPattern,
+  TypedIn,
+  WrittenBone,
+} from '../api/types'
+import { useNotices } from './notices'
+import { useSettings } from './settings'
+
+/** The open build with its plan as the server answered last, and what was refused at which field. */
+export const useBuild = defineStore('build', () => {
+  const settings = useSettings()
+  const notices = useNotices()
+  const latest = ref<OpenBuild>()
+  const errors = ref<Record<string, string>>({})
+  const failed = ref('')
+  let queue: Promise<unknown> = Promise.resolve()
+
+  const plan = computed(() => latest.value?.plan)
+  const build = computed(() => latest.value?.build)
+  const kind = computed(() =>
+    settings.catalogue?.kinds.find((one) => one.name === (build.value?.kind ?? 'underbust corset')),
+  )
+  const levels = computed<LevelName[]>(() => kind.value?.levels ?? [])
+  const zero = computed(
+    () => settings.catalogue?.levels.find((level) => level.name === levels.value[0])?.zero ?? 'waist',
+  )
+  /** Every kind of bone there is to choose from: the shipped ones, with the build's own. */
+  const bones = computed<BoneKind[]>(() => {
+    const own = build.value?.catalogue?.bones ?? {}
+    const shipped = settings.catalogue?.bones ?? []
+    const added = Object.values(own).filter((kind) => !shipped.some((one) => one.name === kind.name))
+    return [...shipped.map((kind) => own[kind.name] ?? kind), ...added]
+  })
+
+  /** Steps run one after another, each on the revision that the one before left. */
+  function inTurn<T>(step: () => Promise<T>): Promise<T> {
+    const next = queue.then(step, step)
+    queue = next.catch(() => undefined)
+    return next
+  }
+
+  async function open(id: string) {
+    failed.value = ''
+    errors.value = {}
+    if (latest.value?.id !== id) latest.value = undefined
+    try {
+      latest.value = await get<OpenBuild>(`/builds/${id}`)
+    } catch (error) {
+      failed.value = error instanceof Refused ? error.trouble.sentence : String(error)
+    }
+  }
+
+  // sentences come in her unit
+  watch(
+    () => settings.unit,
+    async () => {
+      if (latest.value) latest.value = await get<OpenBuild>(`/builds/${latest.value.id}`)
+    },
+  )
+
+  /** A step on the present revision; errors stay with the fields that caused them. Answers whether it was taken. */
+  function step(path: string, body: object, fields: string[] = [], how: 'POST' | 'PUT' = 'POST'): Promise<boolean> {
+    return inTurn(async () => {
+      const here = latest.value
+      if (!here) return false
+      const kept = { ...errors.value }
+      for (const field of fields) for (const at in kept) if (at.startsWith(field)) delete kept[at]
+      try {
+        latest.value = await send<OpenBuild>(how, `/builds/${here.id}/${path}`, { revision: here.revision, ...body })
+        errors.value = kept
+        return true
+      } catch (error) {
+        if (!(error instanceof Refused)) throw error
+        if (error.status === 409 && error.trouble.changed?.length) {
+          await open(here.id)
+          notices.tell(`${error.trouble.sentence} Changed since: ${error.trouble.changed.join('; ')}.`)
+          return false
+        }
+        const faults = error.trouble.faults ?? []
+        for (const fault of faults) kept[fault.at] = fault.sentence
+        errors.value = kept
+        const seen = faults.some((fault) => fields.some((field) => fault.at.startsWith(field)))
+        if (!seen) notices.complain(error)
+        return false
+      }
+    })
+  }
+
+  const edit = (changes: Change[], label = '') =>
+    step(
+      'changes',
+      { changes, label },
+      changes.map((change) => change.at),
+    )
+  const set = (at: string, value: unknown) => edit([{ at, value }])
+  const undo = () => latest.value?.undoes && step('undo', {})
+  const redo = () => latest.value?.redoes && step('redo', {})
+  const restore = (to: number) => step('restore', { to })
+  const version = (what: 'cut' | 'accept' | 'back' | 'fix', to?: number) => step('versions', { what, to })
+  /** Edits of the pattern by hand; what is refused stays with the field it names, below `edit`. */
+  const editPattern = (edits: PatternEdit[]) => step('pattern', { edits }, ['edit'])
+  const previewEdit = (edits: PatternEdit[]) =>
+    latest.value
+      ? send<EditedPattern>('POST', `/builds/${latest.value.id}/pattern/preview`, { edits })
+      : Promise.reject(new Error('no build'))
+  const refit = (source: string) => step('refit', { source })
+  const keepTraced = (traced: TracedPattern, name: string) => step('traced', { traced, name }, ['traced'])
+  const typeIn = (given: TypedIn) => step('typed', given, ['typed'])
+  const writeDown = (taken_on: string | null) => step('book', { taken_on })
+  const takeMeasuring = (measuring_id: string) => step('measuring', { measuring_id })
+  const fitting = (given: NewFitting) => step('fittings', given, ['fittings'])
+  const mendFitting = (number: number, given: NewFitting) => step(`fittings/${number}`, given, ['fittings'], 'PUT')
+  /** One line of the proposed change by hand; without amounts it goes back, without a seam all do. */
+  const setLine = (given: SetLine) => step('change/line', given, ['line_edits'], 'PUT')
+  const bonesAreCut = () => step('bones/cut', {})
+  const keepKind = (kind: WrittenBone) => step('catalogue/bones', { kind }, ['catalogue'], 'PUT')
+
+  function tryOut(changes: Change[]): Promise<Plan | undefined> {
+    const here = latest.value
+    if (!here) return Promise.resolve(undefined)
+    return send<Plan>('POST', `/builds/${here.id}/trial`, { changes }).catch((error) => {
+      notices.complain(error)
+      return undefined
+    })
+  }
+
+  /** A file that goes into the open build; what is wrong with it is told with its name. */
+  function takeFile(path: string, file: File, said = ''): Promise<boolean> {
+    return inTurn(async () => {
+      const here = latest.value
+      if (!here) return false
+      try {
+        const joint = path.includes('?') ? '&' : '?'
+        latest.value = await sendFile<OpenBuild>(`/builds/${here.id}/${path}${joint}revision=${here.revision}`, file)
+        if (said) notices.tell(said)
+        return true
+      } catch (error) {
+        notices.tell(`${file.name}: ${error instanceof Refused ? error.trouble.sentence : 'it could not be read.'}`)
+        return false
+      }
+    })
+  }
+  const takeLetter = (file: File) => takeFile('letter', file, 'Her measures are in, marked as not checked.')
+  const addPicture = (file: File, role: 'reference' | 'sketch') =>
+    takeFile(`pictures?role=${role}&name=${encodeURIComponent(file.name)}`, file)
+
+  /** What is said at a field: an error of what was typed, else a finding that belongs there. */
+  function saidAt(at: string): { text: string; severity: Finding['severity'] | 'error' } | undefined {
+    const error = Object.entries(errors.value).find(([place]) => place === at || place.startsWith(`${at}.`))
+    if (error) return { text: error[1], severity: 'error' }
+    const finding = plan.value?.findings?.find((one) => one.at === at)
+    return finding && { text: finding.sentence, severity: finding.severity }
+  }
+
+  const forget = (at: string) => {
+    errors.value = Object.fromEntries(Object.entries(errors.value).filter(([place]) => !place.startsWith(at)))
+  }
+
+  return {
+    latest,
+    plan,
+    build,
+    kind,
+    levels,
+    zero,
+    bones,
+    errors,
+    failed,
+    open,
+    edit,
+    set,
+    undo,
+    redo,
+    restore,
+    version,
+    editPattern,
+    previewEdit,
+    refit,
+    keepTraced,
+    typeIn,
+    writeDown,
+    takeMeasuring,
+    fitting,
+    mendFitting,
+    setLine,
+    bonesAreCut,
+    keepKind,
+    tryOut,
+    takeLetter,
+    addPicture,
+    saidAt,
+    forget,
+  }
+})

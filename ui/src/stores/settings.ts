@@ -1,0 +1,21 @@
+import { defineStore } from 'pinia'
+import { computed, ref } from 'vue'
+import { get, send } from '../api/client'
+import type { Catalogue, House } from '../api/types'
+
+/** The workshop's settings, and what can be chosen in it. */
+export const useSettings = defineStore('settings', () => {
+  const house = ref<House>({ unit: 'cm', theme: 'light', paper: 'a4' })
+  const catalogue = ref<Catalogue>()
+  const unit = computed(() => house.value.unit)
+
+  async function start() {
+    ;[house.value, catalogue.value] = await Promise.all([get<House>('/house'), get<Catalogue>('/catalogue')])
+  }
+
+  async function setHouse(changes: Partial<House>) {
+    house.value = await send<House>('PUT', '/house', { ...house.value, ...changes })
+  }
+
+  return { house, catalogue, unit, start, setHouse }
+})

@@ -1,0 +1,368 @@
+<script setup lang="ts">
+import { mdiFitToPageOutline, mdiMagnifyMinusOutline, mdiMagnifyPlusOutline, mdiTapeMeasure } from '@mdi/js'
+import { useElementSize } from '@vueuse/core'
+import { computed, ref, useTemplateRef, watch } from 'vue'
+import type { LaidPanel, LevelName, Plan, Point } from '../api/types'
+import { useKeys } from '../parts/keys'
+import { length } from '../parts/words'
+import { useBuild } from '../stores/build'
+import { useSettings } from '../stores/settings'
+import { provideSurface } from './context'
+import { layOut, path } from './flat'
+import BonesLayer from './layers/BonesLayer.vue'
+import ChangesLayer from './layers/ChangesLayer.vue'
+import HolesLayer from './layers/HolesLayer.vue'
+import MeasureLayer from './layers/MeasureLayer.vue'
+import OpeningLayer from './layers/OpeningLayer.vue'
+import PanelsLayer from './layers/PanelsLayer.vue'
+import PressureLayer from './layers/PressureLayer.vue'
+import UnbonedLayer from './layers/UnbonedLayer.vue'
+import WaistTapeLayer from './layers/WaistTapeLayer.vue'
+import TheRail from './TheRail.vue'
+import { fitted, onPaper, RAIL, zoomed, type View } from './viewport'
+
+// The garment opened flat on pattern paper, CF to CB, against the rail whose zero is the waist.
+const props = defineProps<{
+  plan: Plan
+  layers: string[]
+  next?: LaidPanel[]
+  behind?: LaidPanel[]
+  picked?: string
+  caption?: string
+  shown?: LaidPanel[]
+  pickLevels?: boolean
+}>()
+const emit = defineEmits<{ pick: [key: string]; level: [name: LevelName | undefined] }>()
+const on = defineModel<string[]>('on', { required: true })
+const open = useBuild()
+const settings = useSettings()
+
+// what lies on the paper
+const panels = computed(() => props.shown ?? props.plan.pattern?.panels ?? [])
+// while a drag is previewed the panels keep their places, so that only what is dragged moves
+const flat = computed(() => {
+  const own = props.plan.pattern?.panels ?? []
+  const placed = own.length === panels.value.length ? own : panels.value
+  return layOut(placed, props.next, props.plan.pattern?.joined ?? [])
+})
+const pieces = computed(() => {
+  let x = flat.value.width + 30
+  return (props.plan.pattern?.pieces ?? []).map((piece) => {
+    const xs = piece.outline.map((point) => point[0])
+    const zs = piece.outline.map((point) => point[1])
+    const [left, right, low, high] = [Math.min(...xs), Math.max(...xs), Math.min(...zs), Math.max(...zs)]
+    const offset: Point = [x - left, -(low + high) / 2]
+    x += right - left + 24
+    const middle: Point = [(left + right) / 2 + offset[0], high + offset[1]]
+    return { name: piece.name, outline: piece.outline, offset, middle, right: right + offset[0] }
+  })
+})
+const wide = computed(() => Math.max(flat.value.width, ...pieces.value.map((piece) => piece.right)))
+const has = (layer: string) => props.layers.includes(layer) && on.value.includes(layer)
+
+// the window over it
+const box = useTemplateRef<HTMLElement>('box')
+const size = useElementSize(box, { width: 800, height: 560 })
+const view = ref<View>({ scale: 1, x: 0, y: 0 })
+const beside = computed(() => (has('Tension') ? 96 : has('Pressure') ? 58 : 18))
+function fitAll() {
+  const room = { width: size.width.value, height: size.height.value }
+  view.value = fitted(room, wide.value, flat.value.top, flat.value.bottom, beside.value)
+}
+watch(
+  () => {
+    const counts = [pieces.value.length, panels.value.length, props.next?.length ?? 0]
+    return [size.width.value, size.height.value, beside.value, ...counts, Math.round(flat.value.width / 20)].join('/')
+  },
+  fitAll,
+  { immediate: true },
+)
+const sx = (x: number) => view.value.x + x * view.value.scale
+const sz = (z: number) => view.value.y - z * view.value.scale
+const place = (i: number, points: Point[]) => points.map(([x, z]): Point => [sx(x + flat.value.offsets[i]), sz(z)])
+const line = (i: number, points: Point[], closed = false) => path(place(i, points), closed)
+provideSurface({
+  plan: computed(() => props.plan),
+  panels,
+  flat,
+  scale: computed(() => view.value.scale),
+  picked: computed(() => props.picked),
+  pick: (key) => emit('pick', key),
+  sx,
+  sz,
+  place,
+  line,
+})
+defineExpose({ flat, sx })
+
+function zoom(by: number, at?: Point) {
+  view.value = zoomed(view.value, by, at ?? [(size.width.value + RAIL) / 2, size.height.value / 2])
+}
+function pan(x: number, y: number) {
+  view.value = { ...view.value, x: view.value.x + x, y: view.value.y + y }
+}
+
+// pointer: the paper is drawn, or measured on
+const measuring = ref(false)
+const tape = ref<Point[]>([])
+const pointer = ref<Point>()
+let dragged: { from: Point; x: number; y: number } | undefined
+function at(event: MouseEvent): Point {
+  const frame = box.value!.getBoundingClientRect()
+  return [event.clientX - frame.left, event.clientY - frame.top]
+}
+function onDown(event: PointerEvent) {
+  if (measuring.value) {
+    const spot = onPaper(view.value, at(event))
+    tape.value = tape.value.length === 1 ? [tape.value[0], spot] : [spot]
+    return
+  }
+  dragged = { from: at(event), x: view.value.x, y: view.value.y }
+}
+function onMove(event: PointerEvent) {
+  pointer.value = at(event)
+  if (!dragged || !event.buttons) return
+  const [x, y] = pointer.value
+  view.value = { ...view.value, x: dragged.x + x - dragged.from[0], y: dragged.y + y - dragged.from[1] }
+}
+function measure(now: boolean) {
+  measuring.value = now
+  tape.value = []
+}
+
+// keys
+const step = 40
+const ways: Record<string, [number, number]> = {
+  ArrowLeft: [step, 0],
+  ArrowRight: [-step, 0],
+  ArrowUp: [0, step],
+  ArrowDown: [0, -step],
+}
+const quiet = { notOnControls: true }
+useKeys([
+  { keys: '+', does: 'nearer', on: ['+', '='], run: () => zoom(1.25), ...quiet },
+  { keys: '−', does: 'further', on: ['-'], run: () => zoom(0.8), ...quiet },
+  { keys: '0', does: 'all of it', on: ['0'], run: fitAll, ...quiet },
+  { keys: 'arrows', does: 'move the paper', on: Object.keys(ways), run: (event) => pan(...ways[event.key]), ...quiet },
+  { keys: 'm', does: 'measure between two points', on: ['m'], run: () => measure(!measuring.value), ...quiet },
+  { keys: 'Esc', does: 'stop measuring', on: ['Escape'], run: () => measure(false), when: () => measuring.value },
+  { keys: 'Tab', does: 'to the next point of the garment' },
+  { keys: 'arrows, on a point', does: 'move it 1 mm (1/16 in)' },
+  { keys: 'Shift arrows', does: 'five times as far' },
+])
+
+// what is under the pointer
+const hovered = computed(() => {
+  if (!pointer.value || pointer.value[0] < RAIL) return undefined
+  return onPaper(view.value, pointer.value)[1]
+})
+watch(
+  () => {
+    const z = hovered.value
+    if (z === undefined) return undefined
+    const near = (props.plan.levels ?? []).map((level) => ({ name: level.name, off: Math.abs(level.z_mm - z) }))
+    return near.length ? near.reduce((a, b) => (a.off < b.off ? a : b)).name : undefined
+  },
+  (name) => emit('level', name),
+)
+const hover = computed(() => {
+  if (hovered.value === undefined) return ''
+  const way = hovered.value >= 0 ? 'above' : 'below'
+  return `${length(Math.abs(hovered.value), settings.unit)} ${way} the ${props.plan.pattern?.zero ?? 'waist'}`
+})
+const dot = computed(() => (settings.unit === 'in' ? 25.4 : 20) * view.value.scale)
+</script>
+
+<template>
+  <div class="surface">
+    <div class="legend">
+      <slot name="legend" />
+      <label v-for="layer in layers" :key="layer" class="toggle">
+        <input v-model="on" type="checkbox" :value="layer" /> {{ layer }}
+      </label>
+      <span class="spring" />
+      <span class="soft small">{{ caption ?? '½ garment, CF → CB' }}</span>
+      <v-btn
+        :icon="mdiTapeMeasure"
+        size="x-small"
+        variant="text"
+        :active="measuring"
+        aria-label="Measure between two points"
+        title="Measure (m)"
+        @click="measure(!measuring)"
+      />
+      <v-btn
+        :icon="mdiMagnifyMinusOutline"
+        size="x-small"
+        variant="text"
+        aria-label="Further away"
+        @click="zoom(0.8)"
+      />
+      <v-btn :icon="mdiMagnifyPlusOutline" size="x-small" variant="text" aria-label="Nearer" @click="zoom(1.25)" />
+      <v-btn :icon="mdiFitToPageOutline" size="x-small" variant="text" aria-label="All of it" @click="fitAll" />
+    </div>
+    <div
+      ref="box"
+      class="paper"
+      :class="{ measuring }"
+      @pointerdown="onDown"
+      @pointermove="onMove"
+      @pointerup="dragged = undefined"
+      @pointerleave="pointer = undefined"
+      @wheel.prevent="(event) => zoom(event.deltaY < 0 ? 1.12 : 0.89, at(event))"
+    >
+      <svg
+        :width="size.width.value"
+        :height="size.height.value"
+        role="group"
+        :aria-label="`Half garment, ${panels.length} panels from centre front to centre back`"
+      >
+        <defs>
+          <pattern
+            id="dots"
+            patternUnits="userSpaceOnUse"
+            :width="dot * 5"
+            :height="dot * 5"
+            :patternTransform="`translate(${view.x} ${view.y})`"
+          >
+            <template v-for="i in 5" :key="i">
+              <circle v-for="j in 5" :key="j" :cx="(i - 1) * dot" :cy="(j - 1) * dot" r="1" fill="var(--dot)" />
+            </template>
+            <path d="M-4 0H4M0 -4V4" stroke="var(--dot)" />
+            <path :d="`M${dot * 5 - 4} 0h4M0 ${dot * 5 - 4}v4`" stroke="var(--dot)" />
+          </pattern>
+          <pattern id="hatch-in" patternUnits="userSpaceOnUse" width="5" height="5" patternTransform="rotate(45)">
+            <path d="M0 0V5" stroke="var(--takein)" stroke-width="2" />
+          </pattern>
+          <pattern id="hatch-out" patternUnits="userSpaceOnUse" width="5" height="5" patternTransform="rotate(-45)">
+            <path d="M0 0V5" stroke="var(--letout)" stroke-width="2" />
+          </pattern>
+        </defs>
+        <rect :x="RAIL" width="100%" height="100%" fill="url(#dots)" />
+        <line :x1="RAIL" :x2="size.width.value" :y1="sz(0)" :y2="sz(0)" class="waistline" />
+        <line
+          v-for="level in plan.levels"
+          :key="level.name"
+          :x1="RAIL"
+          :x2="size.width.value"
+          :y1="sz(level.z_mm)"
+          :y2="sz(level.z_mm)"
+          class="levelline"
+        />
+        <template v-if="next && has('Next version')">
+          <path v-for="(panel, i) in next" :key="`next ${i}`" :d="line(i, panel.outline, true)" class="next" />
+        </template>
+        <PanelsLayer :behind="behind" :pieces="pieces" />
+        <BonesLayer v-if="has('Bones')" :lengths="layers[0] === 'Bones'" />
+        <UnbonedLayer v-if="has('Unboned')" />
+        <WaistTapeLayer
+          v-if="has('Waist tape') && plan.waist_tape"
+          :from-cf="plan.waist_tape.from_cf_mm"
+          :to-cf="plan.waist_tape.to_cf_mm"
+        />
+        <OpeningLayer
+          v-if="has('Opening') && plan.opening?.top_z_mm != null && panels.length"
+          :opening="plan.opening"
+        />
+        <HolesLayer v-if="has('Holes') && plan.holes && panels.length" :holes="plan.holes" :pair="!open.kind?.tied" />
+        <ChangesLayer v-if="next && has('Next version')" :next="next" />
+        <MeasureLayer v-if="tape.length" :points="tape" />
+        <TheRail :view="view" :height="size.height.value" :pick-levels="pickLevels" />
+        <PressureLayer v-if="plan.final && has('Pressure')" :fit="plan.final" />
+        <slot name="inside" :sx="sx" :sz="sz" :scale="view.scale" :offsets="flat.offsets" :rail="RAIL" />
+        <g v-if="hovered !== undefined" class="hover">
+          <line :x1="RAIL - 13" :x2="size.width.value" :y1="sz(hovered)" :y2="sz(hovered)" />
+          <text :x="size.width.value - 8" :y="sz(hovered) - 5" text-anchor="end" class="in">{{ hover }}</text>
+        </g>
+      </svg>
+      <slot name="over" />
+    </div>
+    <div v-if="$slots.foot" class="foot"><slot name="foot" /></div>
+  </div>
+</template>
+
+<style scoped>
+.surface {
+  display: grid;
+  grid-template-rows: 40px minmax(0, 1fr) auto;
+  height: 100%;
+  min-width: 0;
+}
+.legend {
+  display: flex;
+  align-items: center;
+  gap: 14px;
+  padding: 0 8px 0 14px;
+  border-bottom: 1px solid var(--line);
+  white-space: nowrap;
+  overflow: hidden;
+}
+.legend .spring {
+  flex: 1;
+}
+.toggle {
+  display: inline-flex;
+  gap: 5px;
+  align-items: center;
+  cursor: pointer;
+}
+.toggle input {
+  accent-color: var(--ink);
+  width: 15px;
+  height: 15px;
+}
+.paper {
+  position: relative;
+  overflow: hidden;
+  min-height: 0;
+  cursor: grab;
+  touch-action: none;
+}
+.paper.measuring {
+  cursor: crosshair;
+}
+svg {
+  display: block;
+  position: absolute;
+  inset: 0;
+  font-family: inherit;
+  fill: var(--ink);
+  user-select: none;
+}
+.foot {
+  border-top: 1px solid var(--line);
+  padding: 10px 14px;
+  overflow: auto;
+  max-height: 272px;
+  background: var(--paper);
+}
+.waistline {
+  stroke: var(--steel);
+  stroke-width: 1;
+}
+.levelline {
+  stroke: var(--dot);
+  stroke-dasharray: 1 5;
+}
+.next {
+  fill: none;
+  stroke: var(--settled);
+  stroke-width: 1.4;
+  stroke-dasharray: 6 4;
+  pointer-events: none;
+}
+.hover {
+  pointer-events: none;
+}
+.hover line {
+  stroke: var(--letout);
+  stroke-width: 0.8;
+}
+.hover text {
+  font-size: 13px;
+  fill: var(--letout);
+  paint-order: stroke;
+  stroke: var(--paper);
+  stroke-width: 4px;
+}
+</style>

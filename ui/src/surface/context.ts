@@ -1,0 +1,29 @@
+import { inject, provide, type ComputedRef, type InjectionKey } from 'vue'
+import type { LaidPanel, Plan, Point } from '../api/types'
+import type { layOut } from './flat'
+
+/** What every layer of the work surface draws with. */
+export interface Surface {
+  plan: ComputedRef<Plan>
+  panels: ComputedRef<LaidPanel[]>
+  flat: ComputedRef<ReturnType<typeof layOut>>
+  scale: ComputedRef<number>
+  picked: ComputedRef<string | undefined>
+  pick: (key: string) => void
+  sx: (x: number) => number
+  sz: (z: number) => number
+  /** Points of panel i in the window. */
+  place: (i: number, points: Point[]) => Point[]
+  /** A line of panel i as an SVG path. */
+  line: (i: number, points: Point[], closed?: boolean) => string
+}
+
+const KEY: InjectionKey<Surface> = Symbol('surface')
+
+export const provideSurface = (surface: Surface) => provide(KEY, surface)
+
+export function useSurface(): Surface {
+  const found = inject(KEY)
+  if (!found) throw new Error('a layer lies on a work surface')
+  return found
+}

@@ -1,0 +1,57 @@
+import type { Point } from '../api/types'
+
+/** Where the paper lies under the window: pixels per mm, and where the zero line of CF stands. */
+export interface View {
+  scale: number
+  x: number
+  y: number
+}
+export interface Size {
+  width: number
+  height: number
+}
+
+export const RAIL = 152
+const [FURTHEST, NEAREST, LARGEST_FIT] = [0.4, 8, 2.2]
+
+/** The view that shows a garment `wide` mm from CF, from `bottom` to `top` about the waist, beside the rail. */
+export function fitted(size: Size, wide: number, top: number, bottom: number, beside: number): View {
+  const left = RAIL + beside
+  const room = { width: size.width - left - 18, height: size.height - 64 }
+  const tall = top - bottom + 40
+  const scale = Math.min(room.width / wide, room.height / tall, LARGEST_FIT)
+  return {
+    scale,
+    x: left + Math.max(0, (room.width - wide * scale) / 2),
+    y: 36 + (room.height - tall * scale) / 2 + (top + 18) * scale,
+  }
+}
+
+/** The view nearer or further by a factor, with the paper still under one spot of the window. */
+export function zoomed(view: View, by: number, at: Point): View {
+  const scale = Math.min(NEAREST, Math.max(FURTHEST, view.scale * by))
+  const ratio = scale / view.scale
+  return { scale, x: at[0] - (at[0] - view.x) * ratio, y: at[1] - (at[1] - view.y) * ratio }
+}
+
+/** A spot of the window on the paper: mm from CF, and from the zero line. */
+export const onPaper = (view: View, [x, y]: Point): Point => [(x - view.x) / view.scale, (view.y - y) / view.scale]
+
+/** The rail's ticks that are in sight: every centimetre or half inch, the long ones with their number. */
+export function ticksOfRail(view: View, height: number, unit: 'cm' | 'in') {
+  const step = unit === 'in' ? 25.4 / 2 : 10
+  const found = []
+  const lowest = Math.ceil((view.y - height) / view.scale / step)
+  for (let i = lowest; i * step * view.scale < view.y; i++) {
+    const long = i % (unit === 'in' ? 4 : 5) === 0
+    const text = long ? String(unit === 'in' ? i / 2 : i).replace('-', '−') : ''
+    found.push({ y: view.y - i * step * view.scale, long, text })
+  }
+  return found
+}
+
+/** Places from the top down, moved so that each is `apart` from the one above it. */
+export function spreadOut(places: number[], apart: number): number[] {
+  let last = -Infinity
+  return places.map((place) => (last = Math.max(place, last + apart)))
+}
