@@ -22,6 +22,8 @@ test: .made/dev .made/ui .made/browser
 	cd ui && npm run --silent types && npm run --silent lint
 	cd ui && npx --no-install openapi-typescript src/api/openapi.json -o ../.made/schema.d.ts >/dev/null && \
 	  cmp -s ../.made/schema.d.ts src/api/schema.d.ts || { echo "ui/src/api/schema.d.ts is not current: run make api" >&2; exit 1; }
+	$(PY) -m tests.vectors .made/vectors.json
+	cd ui && npm run --silent test
 	.venv/bin/pytest
 
 # Speed, and a short run of how often the final garment fits; `make fitting` is the long one.

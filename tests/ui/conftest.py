@@ -71,7 +71,9 @@ def opened(browser, room, database, data) -> Hand:
         source.backup(copy)
     browser.get("about:blank")
     room.open(data)
-    browser.execute_cdp_cmd("Storage.clearDataForOrigin", {"origin": room.url, "storageTypes": "all"})
+    browser.execute_cdp_cmd(
+        "Storage.clearDataForOrigin", {"origin": room.url, "storageTypes": "local_storage,indexeddb"}
+    )
     found = Hand(browser, room.url)
     found.go()
     return found

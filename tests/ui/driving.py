@@ -14,6 +14,7 @@ from pathlib import Path
 
 import uvicorn
 from selenium import webdriver
+from selenium.common.exceptions import JavascriptException
 from selenium.webdriver.chrome.options import Options
 from selenium.webdriver.chrome.service import Service
 from selenium.webdriver.common.by import By
@@ -26,6 +27,28 @@ from fuseau.app.server import make_app
 from fuseau.app.settings import Settings
 
 PATIENCE = 15
+_WATCH = """
+const [text, wanted, patience, done] = arguments
+const holds = () => document.body.innerText.includes(text) === wanted
+let [over, asked] = [false, false]
+const end = (found) => {
+  if (over) return
+  over = true
+  watch.disconnect()
+  clearTimeout(late)
+  done(found)
+}
+const ask = () => {
+  asked = false
+  if (!over && holds()) end(true)
+}
+const watch = new MutationObserver(() => {
+  if (!asked) asked = !!setTimeout(ask, 20)
+})
+const late = setTimeout(() => end(holds()), patience)
+watch.observe(document, { subtree: true, childList: true, characterData: true, attributes: true })
+ask()
+"""
 
 
 def free_port() -> int:
@@ -128,7 +151,7 @@ def chromium(downloads: Path | None = None, width: int = 1280, height: int = 800
             options.add_argument(flag)
         if downloads:
             options.add_experimental_option("prefs", {"download.default_directory": str(downloads)})
-        options.set_capability("goog:loggingPrefs", {"browser": "ALL", "performance": "ALL"})
+        options.set_capability("goog:loggingPrefs", {"browser": "ALL"})
         browser = webdriver.Chrome(options=options, service=Service("/usr/bin/chromedriver"))
         metrics = {"width": width, "height": height, "deviceScaleFactor": 1, "mobile": False}
         browser.execute_cdp_cmd("Emulation.setDeviceMetricsOverride", metrics)
@@ -155,10 +178,20 @@ class Hand:
 
     def see(self, text: str) -> None:
         """Wait until the text stands on the page."""
-        self.wait(lambda: text in self.text(), f"“{text}” is not on the page")
+        assert self._stands(text, True), f"“{text}” is not on the page"
 
     def gone(self, text: str) -> None:
-        self.wait(lambda: text not in self.text(), f"“{text}” is still on the page")
+        """Wait until the text stands on the page no more."""
+        assert self._stands(text, False), f"“{text}” is still on the page"
+
+    def _stands(self, text: str, wanted: bool) -> bool:
+        """Whether the text comes to stand there (or to go) in time; the page itself tells when it changes."""
+        self.browser.set_script_timeout(PATIENCE + 5)
+        while True:
+            try:
+                return bool(self.browser.execute_async_script(_WATCH, text, wanted, PATIENCE * 1000))
+            except JavascriptException:  # another page came while this one was watched
+                continue
 
     def text(self) -> str:
         """What stands on the page, as it is rendered."""
