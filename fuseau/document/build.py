@@ -16,7 +16,7 @@ from fuseau.craft.base.practice import Practice
 from fuseau.craft.base.record import Amount, Record
 from fuseau.craft.boning.choices import BoneChoices
 from fuseau.craft.closures.back import BackChoices
-from fuseau.craft.closures.front import FrontChoices
+from fuseau.craft.closures.choices import FrontChoices
 from fuseau.craft.fit.target import Target
 from fuseau.craft.materials.catalogue import BoneKind, BoneName, OwnKinds
 from fuseau.craft.materials.stack import Stack

@@ -6,7 +6,9 @@ from typing import Self
 from fuseau.craft.base.errors import Unmakeable
 from fuseau.craft.base.findings import Change, Finding, finding, mend
 from fuseau.craft.base.practice import Practice
-from fuseau.craft.closures.front import Busk, FrontChoices, Opening, choose_busk, plan_opening
+from fuseau.craft.closures.busk import Busk, choose_busk
+from fuseau.craft.closures.choices import FrontChoices
+from fuseau.craft.closures.front import Opening, plan_opening
 from fuseau.craft.closures.getting_in import Passing, WayIn, passing, ways_in
 from fuseau.craft.closures.lacing import LacePattern, usual_pattern
 from fuseau.craft.fit.fit import Fit

@@ -10,7 +10,8 @@ from fuseau.craft.boning.reuse import BoneReuse
 from fuseau.craft.boning.spacing import Stretch
 from fuseau.craft.boning.totals import Boning, CupBoning
 from fuseau.craft.closures.back import Lace, ModestyPanel, Row, WaistTape
-from fuseau.craft.closures.front import Busk, Opening
+from fuseau.craft.closures.busk import Busk
+from fuseau.craft.closures.front import Opening
 from fuseau.craft.closures.getting_in import WayIn
 from fuseau.craft.closures.lacing import Step
 from fuseau.craft.closures.sections import Section

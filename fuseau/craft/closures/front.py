@@ -1,66 +1,15 @@
-"""The front: what opens it, the busk that fits, where its seam is sewn and left open (model, section 8)."""
+"""The front: what opens it, how far, and what is told where nothing fits (model, section 8)."""
 
-from typing import Annotated, Literal
-
-from pydantic import Field
-
-from fuseau.craft.base.errors import Unmakeable
 from fuseau.craft.base.findings import Change, Finding, Message, finding, mend, message
-from fuseau.craft.base.lengths import Length
 from fuseau.craft.base.practice import Practice
 from fuseau.craft.base.record import Record
-from fuseau.craft.materials.catalogue import BUSKS, ZIPS_MM, BoneKind, BuskStock
+from fuseau.craft.closures.busk import Busk
+from fuseau.craft.closures.choices import FrontChoices, OpeningKind
+from fuseau.craft.closures.sewing_order import sewing_order
+from fuseau.craft.materials.catalogue import ZIPS_MM, BoneKind
 
-OpeningKind = Literal["busk", "zip", "hidden zip", "hooks", "lacing", "none"]
-
-OPENING_LABELS: dict[OpeningKind, str] = {
-    "busk": "split busk",
-    "zip": "separating zip",
-    "hidden zip": "hidden zip",
-    "hooks": "hooks and eyes",
-    "lacing": "laced in front",
-    "none": "no opening",
-}
 _AT_CF: tuple[OpeningKind, ...] = ("busk", "lacing")  # the others can lie on any seam
 _TAPE_MM: dict[OpeningKind, float] = {"zip": 14.0, "hidden zip": 12.0, "hooks": 15.0}  # what lies on each side
-
-
-class FrontChoices(Record):
-    """How the garment opens, apart from the lacing behind.
-
-    `line`: CF, side, or a seam (2·3), for zips and hooks. `busk` is one of the maker's own, measured; None takes the
-    longest of those sold that fits, and `thin` says that it bends by hand.
-    """
-
-    opening: OpeningKind = "busk"
-    line: Annotated[str, Field(pattern=r"^(CF|side|[1-8]·[2-9])$")] = "CF"
-    busk: BuskStock | None = None
-    thin: bool = False
-    flap: bool = Field(default=False, description="A flap behind that hides the opening.")
-    hook_pitch_mm: Annotated[float, Length("the pitch of hooks", 8, 40, hardware=True)] = 15.0
-
-
-class Interval(Record):
-    """A stretch of the loop-side seam, measured from the top stitch line of CF down, mm."""
-
-    kind: Literal["sew", "leave"]
-    from_mm: float
-    to_mm: float
-
-
-class Busk(Record):
-    """The busk that fits CF, or the reason why none does (`length_mm` None)."""
-
-    length_mm: float | None
-    reason: Message
-    width_mm: float | None = None
-    loop_width_mm: float | None = None
-    thin: bool = False
-    top_z_mm: float | None = None
-    studs_mm: tuple[float, ...] = ()
-    studs_z_mm: tuple[float, ...] = ()
-    waist_from_top_mm: float | None = None
-    intervals: tuple[Interval, ...] = ()
 
 
 class Opening(Record):
@@ -87,61 +36,6 @@ class Opening(Record):
     flap_mm: tuple[float, float] | None = None
     order: tuple[Message, ...] = ()
     cautions: tuple[Message, ...] = ()
-
-
-def choose_busk(cf_top_mm: float, cf_hem_mm: float, choices: FrontChoices, practice: Practice) -> Busk:
-    """The longest stock that fits CF between its clearances (or the maker's own), with its sew-and-leave table.
-
-    `cf_top_mm`, `cf_hem_mm` are the heights of CF's stitch line ends above the waist.
-    """
-    length = cf_top_mm - cf_hem_mm
-    room = length - 2 * practice.busk_clearance_mm
-    if choices.opening != "busk":
-        return Busk(length_mm=None, reason=message("busk.otherwise"))
-    sold = (choices.busk,) if choices.busk else BUSKS
-    fitting = [stock for stock in sold if stock.length_mm <= room]
-    if not fitting:
-        code = "busk.own_too_long" if choices.busk else "busk.none_short_enough"
-        shortest = min(stock.length_mm for stock in sold)
-        return Busk(length_mm=None, reason=message(code, cf_mm=length, room_mm=max(room, 0), shortest_mm=shortest))
-    stock = max(fitting, key=lambda one: one.length_mm)
-    start = practice.busk_clearance_mm + (room - stock.length_mm) / 2
-    studs = tuple(start + place for place in stock.stud_places())
-    code = "busk.own_fits" if choices.busk else "busk.longest_sold"
-    return Busk(
-        length_mm=stock.length_mm,
-        reason=message(code, clear_mm=practice.busk_clearance_mm, cf_mm=length),
-        width_mm=stock.width_mm,
-        loop_width_mm=stock.loop_width_mm,
-        thin=choices.thin or stock.thin,
-        top_z_mm=cf_top_mm - start,
-        studs_mm=studs,
-        studs_z_mm=tuple(cf_top_mm - stud for stud in studs),
-        waist_from_top_mm=cf_top_mm - start,
-        intervals=sew_and_leave(stock, studs, length, practice),
-    )
-
-
-def sew_and_leave(
-    stock: BuskStock, studs_mm: tuple[float, ...], seam_mm: float, practice: Practice
-) -> tuple[Interval, ...]:
-    """The loop-side seam from its top down: sewn, and left open by a loop and its ease at every stud.
-
-    Raises Unmakeable when a sewn stretch would be shorter than practice allows.
-    """
-    half = stock.loop_width_mm / 2 + practice.busk_loop_ease_mm
-    found = []
-    at = 0.0
-    for stud in studs_mm:
-        if stud - half - at < practice.busk_least_sewn_mm:
-            raise Unmakeable("front.busk", "busk.sewn_too_short", sewn_mm=stud - half - at, stud_mm=stud)
-        found += [
-            Interval(kind="sew", from_mm=at, to_mm=stud - half),
-            Interval(kind="leave", from_mm=stud - half, to_mm=stud + half),
-        ]
-        at = stud + half
-    found.append(Interval(kind="sew", from_mm=at, to_mm=seam_mm))
-    return tuple(found)
 
 
 def reach_of(choices: FrontChoices, busk: Busk) -> float:
@@ -174,15 +68,10 @@ def _nothing(title: Message, why: Message, kind: OpeningKind) -> Opening:
     return Opening(kind=kind, line="CF", seam=0, title=title, why=why, reach_mm=0.0)
 
 
-def _messages(*codes: str, **given: str) -> tuple[Message, ...]:
-    return tuple(message(code, **given) for code in codes)
-
-
 def _with_busk(choices: FrontChoices, low: float, high: float, busk: Busk, practice: Practice) -> Opening:
     assert busk.length_mm is not None
     assert busk.top_z_mm is not None
     assert busk.width_mm is not None
-    steps = ["face", "loop_side", "loops", "knob_side", "knob_stitch", *(["thin"] if busk.thin else []), "join"]
     return Opening(
         kind="busk",
         line="CF",
@@ -202,8 +91,8 @@ def _with_busk(choices: FrontChoices, low: float, high: float, busk: Busk, pract
             ),
         ),
         minutes=60.0,
-        order=_messages(*(f"order.busk.{step}" for step in steps)),
-        cautions=_messages("caution.busk"),
+        order=sewing_order("busk", "CF", thin=busk.thin),
+        cautions=(message("caution.busk"),),
     )
 
 
@@ -231,7 +120,6 @@ def _with_zip(choices: FrontChoices, low: float, high: float, busk: Busk, practi
         bought = max(one for one in sold if one <= room)
         opens, bottom = bought, high - practice.zip_clear_mm - bought
         why = message("zip.longest_sold", clear_mm=practice.zip_clear_mm)
-    steps = ["sew", *(["below"] if hidden else []), "back", "hook", "bones"]
     return Opening(
         kind=choices.opening,
         line=choices.line,
@@ -246,8 +134,8 @@ def _with_zip(choices: FrontChoices, low: float, high: float, busk: Busk, practi
         opens_high_mm=high,
         bought=(message(f"bought.{name}", length_mm=bought),),
         minutes=40.0,
-        order=_messages(*(f"order.zip.{step}" for step in steps), line=choices.line),
-        cautions=_messages("caution.zip"),
+        order=sewing_order(choices.opening, choices.line),
+        cautions=(message("caution.zip"),),
     )
 
 
@@ -270,8 +158,8 @@ def _with_hooks(choices: FrontChoices, low: float, high: float, busk: Busk, prac
         marks_z_mm=places,
         bought=(message("bought.hooks", count=count, tape_mm=high - low + 2 * practice.tape_turning_mm),),
         minutes=30.0 + 2.0 * count,
-        order=_messages("order.hooks.face", "order.hooks.eyes", "order.hooks.bone", line=choices.line),
-        cautions=_messages("caution.hooks"),
+        order=sewing_order("hooks", choices.line),
+        cautions=(message("caution.hooks"),),
     )
 
 
@@ -288,8 +176,8 @@ def _laced(choices: FrontChoices, low: float, high: float, busk: Busk, practice:
         separates=True,
         opens_low_mm=low,
         opens_high_mm=high,
-        order=_messages("order.lacing.edges", "order.lacing.modesty", "order.lacing.holes"),
-        cautions=_messages("caution.lacing"),
+        order=sewing_order("lacing", "CF"),
+        cautions=(message("caution.lacing"),),
     )
 
 

@@ -8,7 +8,8 @@ import numpy as np
 from fuseau.craft.base.findings import Message, message
 from fuseau.craft.base.practice import Practice
 from fuseau.craft.base.record import Record
-from fuseau.craft.closures.front import OPENING_LABELS, Opening
+from fuseau.craft.closures.choices import OPENING_LABELS
+from fuseau.craft.closures.front import Opening
 from fuseau.craft.fit.fit import Fit, LevelFit
 from fuseau.craft.wearer.body import Body
 

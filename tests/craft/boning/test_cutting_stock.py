@@ -209,10 +209,10 @@ def test_every_channel_has_one_bone_and_every_bone_one_place(offsets):
 
 
 def test_where_the_time_is_too_short_there_is_still_a_plan_and_it_says_so(monkeypatch):
-    from fuseau.craft.boning import cutting_stock
+    from fuseau.craft.boning import arc_flow
 
-    monkeypatch.setattr(cutting_stock, "_solved", lambda model, use: None)
-    monkeypatch.setattr(cutting_stock._Flow, "_meeting", lambda self, least, total: None)
+    monkeypatch.setattr(arc_flow, "_best", lambda model, use: None)
+    monkeypatch.setattr(arc_flow.ArcFlow, "_meeting", lambda self, least, total: None)
     bones = wanted(240, 135, 135, 200, 90)
     for kind, shelf in ((STICKS, {310.0: 1}), (BONES["flat_6"], {310.0: 1}), (STICKS, {})):
         found = plan_cutting(kind, bones, shelf, PRACTICE)

@@ -9,7 +9,9 @@ from shapely.geometry import LineString, Point
 from fuseau.commands.fields import change
 from fuseau.craft.base.practice import Practice
 from fuseau.craft.closures.back import check_lace, rows
-from fuseau.craft.closures.front import FrontChoices, choose_busk, plan_opening
+from fuseau.craft.closures.busk import choose_busk
+from fuseau.craft.closures.choices import FrontChoices
+from fuseau.craft.closures.front import plan_opening
 from fuseau.craft.materials.catalogue import GROMMETS, LACES, ZIPS_MM, BuskStock
 from fuseau.craft.materials.stack import Stack
 from fuseau.document.build import faults
