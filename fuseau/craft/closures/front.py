@@ -38,13 +38,6 @@ class Opening(Record):
     cautions: tuple[Message, ...] = ()
 
 
-def reach_of(choices: FrontChoices, busk: Busk) -> float:
-    """How far what closes CF reaches on each side of it, mm; 0 where CF is a fold or the opening lies elsewhere."""
-    if busk.length_mm is not None and busk.width_mm is not None:
-        return busk.width_mm / 2
-    return _TAPE_MM.get(choices.opening, 0.0) if choices.line == "CF" else 0.0
-
-
 def plan_opening(
     choices: FrontChoices, seam: int, edge: tuple[float, float], busk: Busk, practice: Practice
 ) -> Opening:

@@ -470,7 +470,6 @@ GROMMETS: dict[GrommetName, GrommetKind] = {
         ),
     )
 }
-GROMMET = GROMMETS["grommet_5"]
 
 CLOTHS: dict[ClothName, Cloth] = {
     cloth.name: cloth

@@ -20,7 +20,7 @@ from fuseau.craft.closures.back import cut_lace, grommet_count, rows
 from fuseau.craft.closures.busk import choose_busk, sew_and_leave
 from fuseau.craft.closures.choices import FrontChoices
 from fuseau.craft.closures.lacing import walk_length
-from fuseau.craft.materials.catalogue import BONES, BUSKS, GROMMET
+from fuseau.craft.materials.catalogue import BONES, BUSKS, GROMMETS
 from fuseau.craft.materials.stack import MOCK_UP_STACK, Stack, take_up
 from fuseau.craft.pattern.trueing import lay_flat
 from tests.craft.pattern.test_pattern import drafted
@@ -88,12 +88,12 @@ def test_channels_one_on_each_seam_two_at_each_lacing_edge_one_beside_the_busk(p
             assert bone.path_mm == pytest.approx(seams[bone.channel], abs=0.1)
     inner, outer = bones[-2], bones[-1]
     last = laid.panels[-1]
-    layout = lacing_edge_layout(BONES["flat_12"], GROMMET.flange_mm, 0.9, PRACTICE)
+    layout = lacing_edge_layout(BONES["flat_12"], GROMMETS["grommet_5"].flange_mm, 0.9, PRACTICE)
     assert last.cb_edge[0][0] - outer.path[0][0] == pytest.approx(layout["outer"], abs=1e-3)
     assert outer.path[0][0] - inner.path[0][0] == pytest.approx(layout["inner"] - layout["outer"], abs=1e-3)
     # flange and 2 mm of bare cloth on both sides between the channels
     clear = layout["inner"] - layout["outer"] - outer.channel_width_mm
-    assert clear == pytest.approx(GROMMET.flange_mm + 2 * PRACTICE.flange_clear_mm)
+    assert clear == pytest.approx(GROMMETS["grommet_5"].flange_mm + 2 * PRACTICE.flange_clear_mm)
 
 
 def test_one_channel_can_have_another_kind():
