@@ -3,10 +3,15 @@
 import datetime
 
 import pytest
+from hypothesis import HealthCheck, settings
 
 from fuseau.commands.fields import change
 from fuseau.craft.base.findings import Change
 from fuseau.document.build import Build
+
+# No test here is failed by the clock: a machine that is busy says nothing of the code.
+settings.register_profile("untimed", deadline=None, suppress_health_check=[HealthCheck.too_slow])
+settings.load_profile("untimed")
 
 TODAY = datetime.date(2026, 11, 24)
 

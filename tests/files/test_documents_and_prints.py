@@ -43,7 +43,7 @@ def test_export_then_import_is_identity(tried):
     assert read_document(write_document(tried)) == tried
 
 
-@settings(max_examples=30, deadline=None)
+@settings(max_examples=30)
 @given(
     name=st.text(max_size=40),
     girth=st.floats(400, 2000),

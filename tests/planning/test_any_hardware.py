@@ -3,7 +3,7 @@
 from typing import Any
 
 import pytest
-from hypothesis import HealthCheck, given, settings
+from hypothesis import given, settings
 from hypothesis import strategies as st
 
 from fuseau.commands.fields import change
@@ -62,7 +62,7 @@ MENDED = {
 }  # fmt: skip
 
 
-@settings(max_examples=30, deadline=None, suppress_health_check=[HealthCheck.too_slow])
+@settings(max_examples=30)
 @given(st.sampled_from(sorted(BUILDS)), choices())
 def test_any_hardware_is_planned_and_every_mend_removes_its_finding(kind, fields):
     if kind == "neck corset":  # too short for a pair of holes at a waist

@@ -5,7 +5,7 @@ import inspect
 import typing
 
 import pytest
-from hypothesis import HealthCheck, given, settings
+from hypothesis import given, settings
 from hypothesis import strategies as st
 
 from fuseau.commands.bones import cut_bones
@@ -70,7 +70,7 @@ def stepped(build: Build, what: str, value: object) -> Build:
         return build
 
 
-@settings(max_examples=12, deadline=None, suppress_health_check=[HealthCheck.too_slow])
+@settings(max_examples=12)
 @given(st.sampled_from(ALL_KINDS), st.lists(STEPS, min_size=2, max_size=6), st.sampled_from(["cm", "in"]))
 def test_after_any_steps_what_is_kept_is_what_is_worked_out_anew(kind, steps, unit):
     build, cache = built(kind), StageCache()

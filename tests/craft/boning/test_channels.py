@@ -61,7 +61,7 @@ def test_a_channel_beside_a_seam_keeps_its_distance_and_lies_in_its_panel():
         assert away == pytest.approx([wanted] * len(away), abs=0.2)
 
 
-@settings(max_examples=40, deadline=None)
+@settings(max_examples=40)
 @given(st.integers(1, 6), st.floats(0.1, 0.9), st.sampled_from(sorted(BONES)))
 def test_a_bone_lies_within_its_channel_and_the_channel_within_its_panel(panel, across, kind):
     choices = BoneChoices(between=(Between(panel=panel, letter="a", across=across),), by_channel={f"{panel}a": kind})

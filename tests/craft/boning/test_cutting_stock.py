@@ -73,7 +73,7 @@ def fits(lengths, room):
     return False
 
 
-@settings(max_examples=25, deadline=None)
+@settings(max_examples=25)
 @given(st.lists(st.sampled_from([90, 120, 135, 180, 200, 240]), min_size=1, max_size=6), st.integers(0, 2))
 def test_the_cutting_is_as_good_as_trying_everything(lengths, on_shelf):
     shelf = {310.0: on_shelf} if on_shelf else {}
@@ -189,7 +189,7 @@ def test_a_bone_that_no_longer_fits_goes_where_it_does():
     assert {fate.channel for fate in found.bones} == set(lengths)
 
 
-@settings(max_examples=20, deadline=None)
+@settings(max_examples=20)
 @given(st.lists(st.integers(-60, 60), min_size=len(BONES_NOW), max_size=len(BONES_NOW)))
 def test_every_channel_has_one_bone_and_every_bone_one_place(offsets):
     given_bones = tuple(

@@ -65,7 +65,7 @@ holds = st.builds(
 )
 
 
-@settings(max_examples=60, deadline=None)
+@settings(max_examples=60)
 @given(holds)
 def test_the_bodys_tension_adds_up_to_the_pull_where_nothing_touches(hold):
     found = settle(hold)
@@ -82,7 +82,7 @@ def test_the_bodys_tension_adds_up_to_the_pull_where_nothing_touches(hold):
         assert abs(moment) < 0.02 * lace
 
 
-@settings(max_examples=25, deadline=None)
+@settings(max_examples=25)
 @given(holds, st.integers(0, 72))
 def test_derivatives_are_those_of_settling_anew(hold, where):
     found = settle(hold)

@@ -76,7 +76,7 @@ def test_pressure_in_words():
     assert feel_of(1.0, 2.5, 4.0) == "stands off"
 
 
-@settings(max_examples=20, deadline=None)
+@settings(max_examples=20)
 @given(percent=st.floats(0, 11), gap=st.sampled_from([0.0, 25, 50, 80]), pull=st.sampled_from(["light", "close"]))
 def test_with_stiff_edges_the_final_settles_parallel_at_the_wish(percent, gap, pull):
     aimed, pattern = planned(Target(reduction_percent=percent, gap_mm=gap, pull=pull))
@@ -96,7 +96,7 @@ def test_soft_edges_bow_where_stiff_ones_do_not():
     assert abs(bows[1]) < 1
 
 
-@settings(max_examples=15, deadline=None)
+@settings(max_examples=15)
 @given(st.lists(st.floats(0, 11), min_size=2, max_size=2, unique=True).map(sorted))
 def test_more_reduction_never_widens_a_closed_waist(percents):
     less, more = (planned(Target(reduction_percent=percent))[0] for percent in percents)
@@ -172,7 +172,7 @@ def test_without_fittings_the_body_is_the_tapes():
     assert learned.readings == ()
 
 
-@settings(max_examples=15, deadline=None)
+@settings(max_examples=15)
 @given(st.lists(st.floats(-9, 9), min_size=5, max_size=5), st.integers(0, 1000))
 def test_a_fitting_brings_the_next_gap_closer_to_the_wish(off, seed):
     true = BODY.with_girths(np.array([level.girth_mm for level in BODY]) + off, np.zeros(5))
@@ -210,7 +210,7 @@ def test_a_reading_that_contradicts_the_rest_stands_out():
     assert worst.spreads_off > 3
 
 
-@settings(max_examples=40, deadline=None)
+@settings(max_examples=40)
 @given(st.lists(st.floats(0, 130), min_size=5, max_size=5))
 def test_whatever_gaps_are_read_something_is_learned_from_them(gaps):
     _, pattern = planned(Target())

@@ -20,7 +20,7 @@ def laced(aimed, pattern):
     return Lacing(pattern, Stack(), STEEL, aimed.pull_n_per_m, PRACTICE)
 
 
-@settings(max_examples=15, deadline=None)
+@settings(max_examples=15)
 @given(st.lists(st.floats(-14, 14), min_size=5, max_size=5), st.floats(3, 9))
 def test_a_body_a_little_otherwise_still_settles_parallel_and_holds_on(off, percent):
     body = BODY.with_girths(BODY.girths_mm + np.array(off), np.full(5, 7.0))

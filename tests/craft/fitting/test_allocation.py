@@ -22,7 +22,7 @@ def by_seam(placed):
     return np.array([np.array(one.cf_side_mm) + np.array(one.cb_side_mm) for one in placed.alteration.seams])
 
 
-@settings(max_examples=25, deadline=None)
+@settings(max_examples=25)
 @given(CHANGES)
 def test_amounts_add_up_to_the_wanted_change_at_every_level(changes):
     placed = place(PATTERN, BODY, GIRTHS + changes, 50, PRACTICE)
@@ -31,7 +31,7 @@ def test_amounts_add_up_to_the_wanted_change_at_every_level(changes):
     assert following.shape.sewn_girth(HEIGHTS) - GIRTHS == pytest.approx(wanted, abs=1e-4)
 
 
-@settings(max_examples=25, deadline=None)
+@settings(max_examples=25)
 @given(CHANGES)
 def test_the_inverse_brings_the_pattern_back_to_a_tenth_of_a_millimetre(changes):
     placed = place(PATTERN, BODY, GIRTHS + changes, 50, PRACTICE)
@@ -39,7 +39,7 @@ def test_the_inverse_brings_the_pattern_back_to_a_tenth_of_a_millimetre(changes)
     assert np.abs(np.array(back.shape.edges) - np.array(PATTERN.shape.edges)).max() < 0.1
 
 
-@settings(max_examples=25, deadline=None)
+@settings(max_examples=25)
 @given(st.lists(st.floats(-250, 250), min_size=5, max_size=5))
 def test_no_seam_moves_further_than_its_cap_and_what_is_left_is_told(changes):
     placed = place(PATTERN, BODY, GIRTHS + changes, 50, PRACTICE)
@@ -129,7 +129,7 @@ def never_letting_go(programme: Programme) -> np.ndarray | None:
     return None
 
 
-@settings(max_examples=120, deadline=None)
+@settings(max_examples=120)
 @given(programmes())
 def test_the_programme_is_solved_no_worse_than_by_holding_caps_for_good(programme):
     found = solve(programme)

@@ -98,7 +98,7 @@ def test_coarser_marks_and_a_shorter_scale_spread_wider():
         assert one.spread_mm < wider.spread_mm
 
 
-@settings(max_examples=20, deadline=None)
+@settings(max_examples=20)
 @given(st.floats(-0.5, 0.5))
 def test_a_turned_picture_reads_the_same(angle):
     turn = np.array([[np.cos(angle), -np.sin(angle)], [np.sin(angle), np.cos(angle)]])

@@ -53,7 +53,7 @@ def made(pattern, *edits):
     return pattern
 
 
-@settings(max_examples=40, deadline=None)
+@settings(max_examples=40)
 @given(seams, st.floats(-80, 60), amounts, st.sampled_from(["both", "left", "right"]))
 def test_a_seam_let_out_widens_by_both_edges_and_its_inverse_undoes_it(seam, at, amount, side):
     pattern = drafted()
@@ -69,7 +69,7 @@ def test_a_seam_let_out_widens_by_both_edges_and_its_inverse_undoes_it(seam, at,
         assert back == pattern
 
 
-@settings(max_examples=40, deadline=None)
+@settings(max_examples=40)
 @given(seams, st.floats(-80, 60), amounts, panels)
 def test_a_seam_shifted_keeps_every_girth(seam, at, amount, count):
     pattern = drafted(panels=count)
@@ -80,7 +80,7 @@ def test_a_seam_shifted_keeps_every_girth(seam, at, amount, count):
     )
 
 
-@settings(max_examples=40, deadline=None)
+@settings(max_examples=40)
 @given(panels, st.integers(1, 5), shares, st.lists(st.tuples(seams, st.floats(-60, 60), amounts), max_size=3))
 def test_a_panel_added_keeps_girths_and_edges_and_dropping_it_returns_the_pattern(count, panel, across, moves):
     pattern = drafted(panels=count)
@@ -103,7 +103,7 @@ def test_a_panel_added_keeps_girths_and_edges_and_dropping_it_returns_the_patter
     assert girths(again) == pytest.approx(girths(pattern), abs=1e-6)
 
 
-@settings(max_examples=30, deadline=None)
+@settings(max_examples=30)
 @given(panels, st.integers(1, 6))
 def test_a_panel_dropped_keeps_girths_and_the_straight_cb(count, seam):
     pattern = drafted(panels=count)
@@ -120,7 +120,7 @@ def test_a_panel_dropped_keeps_girths_and_the_straight_cb(count, seam):
     assert lay_flat(fewer, PRACTICE).panels
 
 
-@settings(max_examples=30, deadline=None)
+@settings(max_examples=30)
 @given(st.floats(10, 60), st.floats(50, 85), seams, st.sampled_from(["top", "hem"]))
 def test_a_gusset_adds_its_width_at_the_edge_and_is_true_to_its_slit(width, depth, seam, end):
     pattern = drafted()

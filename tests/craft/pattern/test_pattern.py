@@ -50,7 +50,7 @@ def drafted(sewn=SEWN, panels=6, top=TOP, hem=HEM):
     return draft(BODY, np.asarray(sewn), 50.0, panels, top, hem, Allowances(), PRACTICE)
 
 
-@settings(max_examples=60, deadline=None)
+@settings(max_examples=60)
 @given(girths, counts)
 def test_widths_add_up_to_half_the_sewn_girth_at_every_level(sewn, panels):
     pattern = drafted(sewn, panels)
@@ -62,7 +62,7 @@ def test_widths_add_up_to_half_the_sewn_girth_at_every_level(sewn, panels):
     assert inner.min() >= PRACTICE.least_panel_width_mm - 1e-6
 
 
-@settings(max_examples=40, deadline=None)
+@settings(max_examples=40)
 @given(girths, counts)
 def test_seams_are_true_and_share_their_waist(sewn, panels):
     laid = lay_flat(drafted(sewn, panels), PRACTICE)
@@ -150,7 +150,7 @@ def test_too_many_panels_for_the_girth_are_refused():
 amounts = st.lists(st.floats(-12, 12), min_size=5, max_size=5).map(tuple)
 
 
-@settings(max_examples=40, deadline=None)
+@settings(max_examples=40)
 @given(amounts, amounts, st.integers(1, 5))
 def test_an_alteration_is_undone_by_its_inverse(cf_side, cb_side, seam):
     pattern = drafted()
@@ -165,7 +165,7 @@ def test_an_alteration_is_undone_by_its_inverse(cf_side, cb_side, seam):
     assert grown == pytest.approx(2 * (np.array(cf_side) + np.array(cb_side)), abs=1e-6)
 
 
-@settings(max_examples=40, deadline=None)
+@settings(max_examples=40)
 @given(amounts, amounts, counts)
 def test_letting_girths_changes_them_by_what_was_asked(front, back, panels):
     pattern = drafted(panels=panels)

@@ -37,7 +37,7 @@ def made(widths=WIDTHS, front=3):
 rows = st.lists(st.floats(40, 90), min_size=6, max_size=6)
 
 
-@settings(max_examples=40, deadline=None)
+@settings(max_examples=40)
 @given(rows, rows, rows)
 def test_the_pattern_has_just_the_widths_that_were_typed(underbust, waist, hip):
     pattern = made({"underbust": underbust, "waist": waist, "high_hip": hip})

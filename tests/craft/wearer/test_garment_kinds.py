@@ -104,7 +104,7 @@ def test_shoulder_pieces_are_as_long_as_the_hem_they_are_sewn_to():
         assert piece.edges_mm["outer edge"] > piece.edges_mm["inner edge"]
 
 
-@settings(max_examples=30, deadline=None)
+@settings(max_examples=30)
 @given(st.floats(840, 1000), st.floats(150, 220))
 def test_a_cup_keeps_the_way_over_the_bust_point_and_the_length_of_its_wire(bust, apart):
     found = body(bust={"readings_mm": [bust], "front_arc_mm": bust * 0.55})
@@ -178,7 +178,7 @@ def test_tension_pulled_by_hand_is_kept_and_ribs_are_guarded():
         built("underbust corset", target__shares={"ribs": 0.8})
 
 
-@settings(max_examples=25, deadline=None)
+@settings(max_examples=25)
 @given(st.floats(-40, 60), st.floats(-30, 30), st.sampled_from(["underbust corset", "longline corset", "cincher"]))
 def test_a_refit_has_the_girths_that_the_aim_differs_by_and_to_the_same_wearer_nothing_changes(waist, hip, kind):
     old = plan(built(kind))
