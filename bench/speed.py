@@ -136,11 +136,11 @@ def patterns(build: Build) -> None:
     assert found.aim is not None
     assert found.body is not None
     assert found.pattern is not None
-    girths, top, hem = np.array(found.aim.sewn_mm), found.pattern.top, found.pattern.hem
+    body, girths, top, hem = found.body, np.array(found.aim.sewn_mm), found.pattern.top, found.pattern.hem
     top, hem = (line.model_copy(update={"points": ()}) for line in (top, hem))
 
     def make(_: int) -> object:
-        return draft(found.body, girths, 50.0, 8, top, hem, build.draft.allowances, build.practice)  # type: ignore[arg-type]
+        return draft(body, girths, 50.0, 8, top, hem, build.draft.allowances, build.practice)
 
     middle, worst = median_ms(make, 60)
     say("draft of 8 panels", middle, "ms", "< 15", worst)

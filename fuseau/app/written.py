@@ -47,7 +47,8 @@ def _written(kind: Any, metadata: tuple[Any, ...] = ()) -> Any:
     if origin in (Union, UnionType):
         found: Any = Union[tuple(_written(one) for one in args)]  # noqa: UP007
     elif origin in (tuple, list):
-        found = list[_written(args[0])] if origin is list or args[-1] is ... else tuple[tuple(map(_written, args))]  # type: ignore[misc]
+        alike = origin is list or args[-1] is ...
+        found = list[_written(args[0])] if alike else tuple[tuple(map(_written, args))]  # type: ignore[misc]
     elif origin is dict:
         found = dict[args[0], _written(args[1])]  # type: ignore[valid-type, misc]
     elif isinstance(kind, type) and issubclass(kind, BaseModel):

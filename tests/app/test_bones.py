@@ -7,7 +7,7 @@ from pypdf import PdfReader
 
 from fuseau.craft.base.findings import Change
 from fuseau.wording.history import label_of
-from tests.app.test_workshop import client, edit, sheet  # noqa: F401
+from tests.app.conftest import edit
 
 STEEL = {
     "label": "Narrow steel",
@@ -18,12 +18,12 @@ STEEL = {
 }
 
 
-def put_kind(client, sheet, **fields):  # noqa: F811
+def put_kind(client, sheet, **fields):
     body = {"revision": sheet["revision"], "kind": {**STEEL, **fields}}
     return client.put(f"/api/builds/{sheet['id']}/catalogue/bones", json=body)
 
 
-def test_the_schools_are_compared_and_one_is_taken(client, sheet):  # noqa: F811
+def test_the_schools_are_compared_and_one_is_taken(client, sheet):
     base = f"/api/builds/{sheet['id']}"
     found = client.get(f"{base}/bones/schools").json()
     assert [one["name"] for one in found] == ["all steel", "mixed", "synthetic", "plastic"]
@@ -37,7 +37,7 @@ def test_the_schools_are_compared_and_one_is_taken(client, sheet):  # noqa: F811
     assert taken["undoes"] == "Bones: plastic"
 
 
-def test_the_cutting_follows_the_shelf(client, sheet):  # noqa: F811
+def test_the_cutting_follows_the_shelf(client, sheet):
     base = f"/api/builds/{sheet['id']}"
     before = client.get(f"{base}/bones/cutting").json()
     assert all(one["proven"] for one in before)
@@ -52,7 +52,7 @@ def test_the_cutting_follows_the_shelf(client, sheet):  # noqa: F811
     assert refused.json()["faults"][0]["at"] == "bones.shelf.1.length_mm"
 
 
-def test_bones_are_cut_and_then_held_against_the_pattern(client, sheet):  # noqa: F811
+def test_bones_are_cut_and_then_held_against_the_pattern(client, sheet):
     base = f"/api/builds/{sheet['id']}"
     cut = client.post(f"{base}/bones/cut", json={"revision": sheet["revision"]}).json()
     assert {fate["what"] for fate in cut["plan"]["reuse"]["bones"]} == {"stays"}
@@ -64,7 +64,7 @@ def test_bones_are_cut_and_then_held_against_the_pattern(client, sheet):  # noqa
     assert undone["redoes"] == "Bones cut"
 
 
-def test_a_kind_is_added_changed_used_and_refused_at_its_field(client, sheet):  # noqa: F811
+def test_a_kind_is_added_changed_used_and_refused_at_its_field(client, sheet):
     kept = put_kind(client, sheet)
     assert kept.status_code == 200, kept.text
     mine = kept.json()["build"]["catalogue"]["bones"]["narrow_steel"]
@@ -75,7 +75,7 @@ def test_a_kind_is_added_changed_used_and_refused_at_its_field(client, sheet):  
     assert "2 to 30 mm" in wrong.json()["faults"][0]["sentence"]
 
 
-def test_a_kind_too_wide_is_refused_and_nothing_is_lost(client, sheet):  # noqa: F811
+def test_a_kind_too_wide_is_refused_and_nothing_is_lost(client, sheet):
     refused = put_kind(client, sheet, width_mm="50 mm")
     assert refused.status_code == 422
     now = client.get(f"/api/builds/{sheet['id']}").json()
@@ -96,7 +96,7 @@ def test_a_kind_too_wide_is_refused_and_nothing_is_lost(client, sheet):  # noqa:
         ("holes.pdf", "lacing edge"),
     ],
 )
-def test_strips_are_printed(client, sheet, path, word):  # noqa: F811
+def test_strips_are_printed(client, sheet, path, word):
     answer = client.get(f"/api/builds/{sheet['id']}/{path}")
     assert answer.status_code == 200
     assert answer.headers["content-type"] == "application/pdf"
@@ -105,14 +105,14 @@ def test_strips_are_printed(client, sheet, path, word):  # noqa: F811
     assert word in text
 
 
-def test_a_front_that_does_not_open_has_nothing_to_print(client, sheet):  # noqa: F811
+def test_a_front_that_does_not_open_has_nothing_to_print(client, sheet):
     closed = edit(client, sheet, "front.opening", "none").json()
     answer = client.get(f"/api/builds/{closed['id']}/front.pdf")
     assert answer.status_code == 422
     assert "Nothing opens in front" in answer.json()["sentence"]
 
 
-def test_a_seam_that_is_not_there_is_refused_as_the_line_of_a_zip(client, sheet):  # noqa: F811
+def test_a_seam_that_is_not_there_is_refused_as_the_line_of_a_zip(client, sheet):
     zipped = edit(client, sheet, "front.opening", "zip").json()
     refused = edit(client, zipped, "front.line", "8·9")
     assert refused.status_code == 422
@@ -120,7 +120,7 @@ def test_a_seam_that_is_not_there_is_refused_as_the_line_of_a_zip(client, sheet)
     assert edit(client, zipped, "front.line", "side").json()["plan"]["opening"]["seam"] == 3
 
 
-def test_the_catalogue_tells_what_there_is_to_choose_from(client):  # noqa: F811
+def test_the_catalogue_tells_what_there_is_to_choose_from(client):
     found = client.get("/api/catalogue").json()
     assert {one["name"] for one in found["bones"]} >= {"flat_12", "spiral_6", "woven_8", "plastic_6"}
     assert found["busks"][0]["length_mm"] == 200
@@ -149,7 +149,7 @@ def test_changes_of_hardware_are_called_in_the_makers_words(at, value, said):
         ({"front.opening": "zip", "draft.top.cf_mm": "5 cm", "draft.hem.cf_mm": "5 cm"}, "no zip"),
     ],
 )
-def test_the_thread_says_how_the_front_opens_and_how_many_bones(client, sheet, changes, word):  # noqa: F811
+def test_the_thread_says_how_the_front_opens_and_how_many_bones(client, sheet, changes, word):
     for at, value in changes.items():
         answer = edit(client, sheet, at, value)
         assert answer.status_code == 200, answer.text

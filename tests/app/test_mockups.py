@@ -4,11 +4,11 @@ import io
 
 import pytest
 
-from tests.app.test_workshop import client, fitting, sheet  # noqa: F401
+from tests.app.conftest import fitting
 from tests.craft.fitting.test_photo_gap import CARD, GAPS, HIGH, WIDE, drawn, edges_in, straight
 
 
-def post(client, sheet, to, /, **body):  # noqa: F811
+def post(client, sheet, to, /, **body):
     return client.post(f"/api/builds/{sheet['id']}/{to}", json=body)
 
 
@@ -27,7 +27,7 @@ def marked_photo(picture):
     }
 
 
-def test_a_photo_is_kept_read_and_goes_with_its_fitting_into_the_file(client, sheet):  # noqa: F811
+def test_a_photo_is_kept_read_and_goes_with_its_fitting_into_the_file(client, sheet):
     picture, content = drawn(straight), io.BytesIO()
     picture.save(content, "PNG")
     photo = client.post("/api/photos", params={"name": "back.png"}, content=content.getvalue()).json()
@@ -50,7 +50,7 @@ def test_a_photo_is_kept_read_and_goes_with_its_fitting_into_the_file(client, sh
     assert client.post("/api/photos", content=b"no picture").status_code == 422
 
 
-def test_a_fitting_is_corrected_and_a_line_edited(client, sheet):  # noqa: F811
+def test_a_fitting_is_corrected_and_a_line_edited(client, sheet):
     tried = fitting(client, sheet).json()
     line = tried["plan"]["proposal"]["lines"][0]
     body = {"revision": tried["revision"], "seam": line["seam"], "level": line["level"]}
@@ -79,7 +79,7 @@ def test_a_fitting_is_corrected_and_a_line_edited(client, sheet):  # noqa: F811
     assert [chapter["fitting"] for chapter in story] == [None, 1]
 
 
-def test_a_rehearsal_hides_a_body_and_reveals_it_when_the_cloth_is_cut(client, sheet):  # noqa: F811
+def test_a_rehearsal_hides_a_body_and_reveals_it_when_the_cloth_is_cut(client, sheet):
     assert post(client, sheet, "stand").status_code == 422
     line = client.post(f"/api/builds/{sheet['id']}/rehearse?world=kind").json()
     assert line["name"].endswith("rehearsal")
@@ -103,7 +103,7 @@ def test_a_rehearsal_hides_a_body_and_reveals_it_when_the_cloth_is_cut(client, s
     assert verdict["passes"] == (verdict["fails"] == [])
 
 
-def test_a_later_build_starts_from_what_her_fittings_taught(client, sheet):  # noqa: F811
+def test_a_later_build_starts_from_what_her_fittings_taught(client, sheet):
     named = post(client, sheet, "changes", revision=sheet["revision"], changes=[{"at": "wearer.name", "value": "Ile"}])
     first = client.post(f"/api/builds/{sheet['id']}/book", json={"revision": named.json()["revision"]}).json()
     tried = fitting(client, first).json()

@@ -6,47 +6,15 @@ from pathlib import Path
 
 import httpx
 import pytest
-from fastapi.testclient import TestClient
 
 from fuseau.app.guard import LARGEST_BODY
-from fuseau.app.server import make_app
-from fuseau.app.settings import Settings
 from fuseau.craft.base.findings import Change
 from fuseau.demo.workshop import STORIES, fill
 from fuseau.files.document import read_document, write_document
 from fuseau.store.opening import open_database
 from fuseau.store.workshop import Workshop
 from fuseau.wording.history import label_of
-from tests.conftest import MEASURES
-
-HOST = "http://127.0.0.1:8321"
-
-
-@pytest.fixture
-def client(tmp_path):
-    with TestClient(make_app(Settings(data=tmp_path)), base_url=HOST) as found:
-        yield found
-
-
-@pytest.fixture
-def sheet(client):
-    """A new build with its measures."""
-    line = client.post("/api/builds", json={"name": "Tidewarden"}).json()
-    changes = [{"at": f"wearer.{name}", "value": level} for name, level in MEASURES.items()]
-    answer = client.post(f"/api/builds/{line['id']}/changes", json={"revision": line["revision"], "changes": changes})
-    assert answer.status_code == 200
-    return answer.json()
-
-
-def edit(client, sheet, at, value):
-    body = {"revision": sheet["revision"], "changes": [{"at": at, "value": value}]}
-    return client.post(f"/api/builds/{sheet['id']}/changes", json=body)
-
-
-def fitting(client, sheet, gaps=("3.2 cm", "44 mm", "5.9 cm")):
-    readings = [{"z_mm": z, "gap_mm": gap} for z, gap in zip(("9", "0", "-11"), gaps, strict=True)]
-    body = {"revision": sheet["revision"], "pull": "close", "readings": readings, "note": "digs under the arm"}
-    return client.post(f"/api/builds/{sheet['id']}/fittings", json=body)
+from tests.app.conftest import HOST, edit, fitting
 
 
 def test_the_whole_path_over_http(client, sheet):

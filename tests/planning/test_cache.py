@@ -48,7 +48,7 @@ FIELDS = st.one_of(
 STEPS = st.one_of(FIELDS, st.tuples(st.sampled_from(["cut", "fit", "accept", "edit", "bones"]), st.floats(-12, 12)))
 
 
-def stepped(build: Build, what: str, value: object) -> Build:
+def stepped(build: Build, what: str, value: typing.Any) -> Build:
     """The build after one step; where it can't be taken, as it was."""
     planned = plan(build)
     try:
@@ -57,7 +57,7 @@ def stepped(build: Build, what: str, value: object) -> Build:
         if what == "fit" and planned.mock_up is not None:
             at = planned.mock_up
             ends = at.z_mm[0] + 6, 0.0 if at.z_mm[0] < 0 else at.z_mm[30], at.z_mm[-1] - 6
-            gaps = [{"z_mm": z, "gap_mm": max(0.0, at.gap_at(z) + float(value))} for z in ends]  # type: ignore[arg-type]
+            gaps = [{"z_mm": z, "gap_mm": max(0.0, at.gap_at(z) + float(value))} for z in ends]
             return log_fitting(build, planned, {"pull": "close", "readings": gaps}, TODAY, "cm")
         if what == "accept":
             return accept(build, planned, TODAY)

@@ -91,9 +91,10 @@ def ways_in(
     narrowest = min(closed)
     hips = max((level.girth_mm for level in body if level.back_mm < 0), default=0.0)
     chest = max((level.girth_mm for level in body if level.back_mm > 0), default=0.0)
-    for name, passes in (("up over the hips", hips), ("over the head", max(others.shoulders_mm, chest))):
+    passing: dict[WayName, float] = {"up over the hips": hips, "over the head": max(others.shoulders_mm, chest)}
+    for name, passes in passing.items():
         if passes:
-            found.append(_through(name, passes, narrowest, take_up, worn, practice, others, loops))  # type: ignore[arg-type]
+            found.append(_through(name, passes, narrowest, take_up, worn, practice, others, loops))
     first = found[:1] if opening.separates else []
     return (*first, *sorted(found[len(first) :], key=lambda way: (way.verdict == "no", way.gap_mm)))
 
