@@ -66,7 +66,17 @@ def test_every_template_is_shown_with_what_it_names(unit):
             if field is not None:
                 level = (spec or "").startswith("level")
                 text = spec == "capital" or not spec
-                given[field] = "waist" if level else "tilt" if spec == "worst" else "cord" if text else 12.5
+                given[field] = (
+                    "waist"
+                    if level
+                    else "tilt"
+                    if spec == "worst"
+                    else "zip"
+                    if spec == "opening"
+                    else "cord"
+                    if text
+                    else 12.5
+                )
         said = say(Message(code=code, given=given))
         assert "{" not in said
         assert said == said.strip()

@@ -1,5 +1,7 @@
 """What is said of the front: what opens it, how it is sewn, and how she gets in."""
 
+OPENINGS = {"zip": "separating zip", "hidden zip": "hidden zip", "hooks": "hooks and eyes"}
+
 _SHORTEST = "; the shortest sold is {shortest_mm:hardware}."
 _CF_LEAVES = "CF is {cf_mm:length} long and leaves {room_mm:hardware}"
 _MIND_BUSK = " It can stay closed in front: she then gets in by the lacing. Hooks and eyes, or lacing, fit any length."
@@ -92,10 +94,10 @@ MESSAGES = {
     "have a helper lace the back.",
     "way.laced_front": "Laced in front: the front opens altogether; with the back at {gap_mm:length} both laces stay "
     "in.",
-    "way.opening.loops": "In by the {opening} {where}: open the lace to {gap_mm:length} behind, close it from the hem "
-    "up, draw the loops at the waist.",
-    "way.opening.helper": "In by the {opening} {where}: open the lace to {gap_mm:length} behind, close it from the hem "
-    "up, have a helper lace the back.",
+    "way.opening.loops": "In by the {opening:opening} {line:line}: open the lace to {gap_mm:length} behind, close it "
+    "from the hem up, draw the loops at the waist.",
+    "way.opening.helper": "In by the {opening:opening} {line:line}: open the lace to {gap_mm:length} behind, close it "
+    "from the hem up, have a helper lace the back.",
     "way.up_over_the_hips.yes": f"{_HIPS}{_YES}.",
     "way.up_over_the_hips.only_if": f"{_HIPS}{_ONLY_IF}.",
     "way.up_over_the_hips.no": f"{_HIPS}{_NO}.",

@@ -10,15 +10,6 @@ from fuseau.craft.materials.catalogue import BuskStock
 
 OpeningKind = Literal["busk", "zip", "hidden zip", "hooks", "lacing", "none"]
 
-OPENING_LABELS: dict[OpeningKind, str] = {
-    "busk": "split busk",
-    "zip": "separating zip",
-    "hidden zip": "hidden zip",
-    "hooks": "hooks and eyes",
-    "lacing": "laced in front",
-    "none": "no opening",
-}
-
 
 class FrontChoices(Record):
     """How the garment opens, apart from the lacing behind.

@@ -8,7 +8,6 @@ import numpy as np
 from fuseau.craft.base.findings import Message, message
 from fuseau.craft.base.practice import Practice
 from fuseau.craft.base.record import Record
-from fuseau.craft.closures.choices import OPENING_LABELS
 from fuseau.craft.closures.front import Opening
 from fuseau.craft.fit.fit import Fit, LevelFit
 from fuseau.craft.wearer.body import Body
@@ -112,8 +111,7 @@ def _by_opening(opening: Opening, gap: float, passes: float, loops: bool) -> Way
     elif opening.kind == "lacing":
         said = message("way.laced_front", gap_mm=gap)
     else:
-        name, where = OPENING_LABELS[opening.kind], f"at {opening.line}" if side else "in front"
-        said = message(f"way.opening.{draw}", gap_mm=gap, opening=name, where=where)
+        said = message(f"way.opening.{draw}", gap_mm=gap, opening=opening.kind, line=opening.line)
     alone = loops or opening.kind == "lacing"
     return WayIn(
         way="by the side" if side else "by the front",
