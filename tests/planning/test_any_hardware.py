@@ -3,7 +3,7 @@
 from typing import Any
 
 import pytest
-from hypothesis import given, settings
+from hypothesis import example, given, settings
 from hypothesis import strategies as st
 
 from fuseau.commands.fields import change
@@ -62,8 +62,14 @@ MENDED = {
 }  # fmt: skip
 
 
+BESIDE_A_ZIP = {  # the narrower bone lies closer to the seam, and would bend more sharply there
+    "bones__seams": "flat_12", "bones__curved": "synthetic_7", "front__opening": "zip", "front__line": "1·2",
+}  # fmt: skip
+
+
 @settings(max_examples=30)
 @given(st.sampled_from(sorted(BUILDS)), choices())
+@example("strapless bodice", BESIDE_A_ZIP)
 def test_any_hardware_is_planned_and_every_mend_removes_its_finding(kind, fields):
     if kind == "neck corset":  # too short for a pair of holes at a waist
         fields["back__pattern"] = "cross"
@@ -85,6 +91,18 @@ def test_any_hardware_is_planned_and_every_mend_removes_its_finding(kind, fields
         mended = plan(change(build, list(finding.mend.changes), "cm"))
         again = [one for one in mended.findings if (one.code, one.where) == (finding.code, finding.where)]
         assert not again, (finding.code, finding.where, said(finding.sentence), [said(one.sentence) for one in again])
+
+
+@pytest.mark.parametrize("side", ["on", "CF side", "both sides"])
+def test_a_kind_said_to_follow_a_channel_follows_it_when_it_is_chosen_and_no_other_does(side):
+    build = edited(BUILDS["strapless bodice"], bones__on_seams={"1·2": side, "2·3": side}, bones__seams="flat_12")
+    build = edited(build, bones__curved=None)
+    for label in [bone.channel for bone in plan(build).bones if bone.seam in (1, 2)]:
+        can_lie = {bone.channel: bone.can_lie for bone in plan(build).bones}[label]
+        for kind in sorted(BONES):
+            chosen = plan(edited(build, bones__by_channel={label: kind}))
+            told = {(one.code, one.where) for one in chosen.findings}
+            assert (("bone_wont_bend", label) in told) == (kind not in can_lie), (label, kind)
 
 
 @pytest.mark.parametrize("kind", sorted(BUILDS))

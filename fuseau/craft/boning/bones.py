@@ -26,6 +26,7 @@ from fuseau.craft.pattern.pattern import seam_label
 from fuseau.craft.pattern.trueing import Point
 
 _STRAIGHT_MM = 20000.0
+_NEAR_SHARE = 0.15
 
 
 class Bone(Record):
@@ -163,7 +164,8 @@ def between_now(panels: tuple[PanelArrays, ...], choices: BoneChoices, around: A
     insets = {1: (start, 0.0)}
     for number in range(1, len(panels)):
         place = _seam_place(number, choices, around)
-        beside_it = _beside_seam(seam_label(number), number, choices, around)
+        kind = _kind(seam_label(number), "beside seam", number, choices, around)
+        beside_it = _beside_seam(kind, seam_label(number), number, choices, around)
         if place in ("CF side", "both sides"):
             insets[number] = (insets.get(number, (0.0, 0.0))[0], beside_it)
         if place in ("CB side", "both sides"):
@@ -241,12 +243,17 @@ def _on_seam(panels: tuple[PanelArrays, ...], number: int, choices: BoneChoices,
     sides = {"CF side": ("CF side",), "CB side": ("CB side",), "both sides": ("CF side", "CB side")}[wish]
     for side in sides:
         name = label if wish != "both sides" else f"{label} {side[:2]}"
-        offset = _beside_seam(name, number, choices, around)
         toward_cb = side == "CB side"
-        path = beside(after if toward_cb else before, offset, from_cf=toward_cb)
-        path = at_gussets(path, number, around, over)
+
+        def path_for(kind: BoneKind, name: str = name, toward_cb: bool = toward_cb) -> Array:
+            offset = _beside_seam(kind, name, number, choices, around)
+            path = beside(after if toward_cb else before, offset, from_cf=toward_cb)
+            return at_gussets(path, number, around, over)
+
+        path = path_for(_kind(name, "beside seam", number, choices, around))
         panel = number + 1 if toward_cb else number
-        found.append(_bone(Channel(name, "beside seam", panel, path, bend_of(path), seam=number), choices, around))
+        channel = Channel(name, "beside seam", panel, path, bend_of(path), seam=number, path_for=path_for)
+        found.append(_bone(channel, choices, around))
     return found
 
 
@@ -256,9 +263,8 @@ def _seam_place(number: int, choices: BoneChoices, around: Around) -> SeamPlace:
     return "both sides" if number == around.open_seam and wish == "on" else wish
 
 
-def _beside_seam(name: str, number: int, choices: BoneChoices, around: Around) -> float:
-    """How far from a seam the middle of a channel beside it lies, mm."""
-    kind = _kind(name, "beside seam", number, choices, around)
+def _beside_seam(kind: BoneKind, name: str, number: int, choices: BoneChoices, around: Around) -> float:
+    """How far from a seam the middle of a channel beside it lies with a bone of a kind, mm."""
     wide = channel_width(kind, around.wraps_mm(_made(name, choices)), around.practice)
     opens = around.seam_mm if number == around.open_seam else 0.0
     return opens + around.practice.strip_margin_mm + wide * (2 if name in choices.doubled else 1) / 2
@@ -292,9 +298,9 @@ def _bone(channel: Channel, choices: BoneChoices, around: Around) -> Bone | None
     practice, label = around.practice, channel.label
     if len(channel.path) < 2:
         return None
-    kind = _kind(label, channel.place, channel.seam, choices, around)
-    curvature, tightest = channel.bend
-    radius = 1 / curvature if curvature > 1 / _STRAIGHT_MM else None
+    kind = meant = _kind(label, channel.place, channel.seam, choices, around)
+    tightest = channel.bend[1]
+    radius = _radius(channel.bend)
     curved = around.kinds[choices.curved] if choices.curved else None
     swapped = (
         radius is not None
@@ -335,7 +341,7 @@ def _bone(channel: Channel, choices: BoneChoices, around: Around) -> Bone | None
         bone_path=_points(lying),
         radius_mm=radius,
         tightest_z_mm=tightest,
-        can_lie=tuple(one.name for one in around.kinds.values() if radius is None or one.least_radius_mm <= radius),
+        can_lie=_kinds_that_follow(channel, meant, around),
         made=made,
         strip_mm=strip,
         strip_cut_mm=None if strip is None else strip + 2 * practice.strip_turning_mm,
@@ -345,6 +351,31 @@ def _bone(channel: Channel, choices: BoneChoices, around: Around) -> Bone | None
         own=channel.own,
         swapped=swapped,
     )
+
+
+def _radius(bend: tuple[float, float]) -> float | None:
+    """The radius of a sharpest curvature, mm; None: straight."""
+    return 1 / bend[0] if bend[0] > 1 / _STRAIGHT_MM else None
+
+
+def _kinds_that_follow(channel: Channel, meant: BoneKind, around: Around) -> tuple[BoneName, ...]:
+    """The kinds that bend as the channel does that is sewn for them: a wider bone beside a seam lies further from it.
+
+    The radius of a path moved sideways changes by as much as it is moved; only a kind near the limit is laid anew.
+    """
+    here = _radius(channel.bend)
+    if channel.path_for is None:
+        return tuple(one.name for one in around.kinds.values() if here is None or one.least_radius_mm <= here)
+    found = []
+    for kind in around.kinds.values():
+        least, radius = kind.least_radius_mm, here
+        moved = abs(kind.width_mm + kind.thickness_mm - meant.width_mm - meant.thickness_mm)
+        if moved > 0 and here is not None and abs(least - here) < _NEAR_SHARE * here + 3 * moved:
+            path = channel.path_for(kind)
+            radius = _radius(bend_of(path)) if len(path) >= 2 else None
+        if radius is None or least <= radius:
+            found.append(kind.name)
+    return tuple(found)
 
 
 def _points(array: Array) -> tuple[Point, ...]:

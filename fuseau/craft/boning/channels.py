@@ -3,7 +3,7 @@
 Paths are points (x, z) from hem to top line in the frame of their panel, mm.
 """
 
-from collections.abc import Mapping
+from collections.abc import Callable, Mapping
 from dataclasses import dataclass, field
 from functools import cached_property
 from typing import Literal
@@ -76,7 +76,7 @@ class Channel:
     """A channel before there is a bone in it. `bend` is its sharpest edge-wise curvature (1/mm), and where.
 
     `seam` is the number of the seam it belongs to; `own` the field of the choices that it comes from, if it is the
-    maker's.
+    maker's. `path_for` lays the path anew for a bone of another kind, where the width of a bone moves it (None: not).
     """
 
     label: str
@@ -87,6 +87,7 @@ class Channel:
     seam: int | None = None
     across: float | None = None
     own: str | None = None
+    path_for: Callable[[BoneKind], Array] | None = None
 
 
 class PanelArrays:

@@ -20,7 +20,8 @@ def check_bones(bones: tuple[Bone, ...], last_panel: LaidPanel, choices: BoneCho
             bone.room_mm - bone.length_mm > around.practice.ready_short_mm
         ):
             findings.append(_sold_too_short(bone, around))
-        if bone.kind not in bone.can_lie and bone.room_mm >= _LEAST_BONE_MM:
+        too_tight = bone.radius_mm is not None and bone.radius_mm < around.kinds[bone.kind].least_radius_mm
+        if too_tight and bone.room_mm >= _LEAST_BONE_MM:
             findings.append(_stiff(bone, around))
         if bone.made == "in the allowances" and bone.place == "seam":
             findings.append(_centred_in_allowances(bone))
