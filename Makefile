@@ -2,7 +2,7 @@
 
 PY := .venv/bin/python
 PORT ?= 8321
-UI_SOURCES := $(shell find ui/src ui/public -type f 2>/dev/null) ui/index.html ui/vite.config.ts ui/tsconfig.json
+UI_SOURCES := $(shell find ui/src ui/public -type f 2>/dev/null) ui/index.html ui/copy-docs.mjs ui/vite.config.ts ui/tsconfig.json
 
 WEARERS ?= 300
 

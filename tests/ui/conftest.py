@@ -65,7 +65,7 @@ def empty_database(tmp_path_factory):
 
 
 def opened(browser, room, database, data) -> Hand:
-    """The interface on a copy of a workshop, with nothing left of the test before."""
+    """A user in front of a copy of a workshop, with nothing left of the test before, and no page open yet."""
     data.mkdir()
     with closing(sqlite3.connect(database)) as source, closing(sqlite3.connect(data / "fuseau.db")) as copy:
         source.backup(copy)
@@ -74,9 +74,7 @@ def opened(browser, room, database, data) -> Hand:
     browser.execute_cdp_cmd(
         "Storage.clearDataForOrigin", {"origin": room.url, "storageTypes": "local_storage,indexeddb"}
     )
-    found = Hand(browser, room.url)
-    found.go()
-    return found
+    return Hand(browser, room.url)
 
 
 @pytest.fixture
@@ -86,9 +84,7 @@ def hand(browser, room, empty_database, tmp_path):
 
 @pytest.fixture
 def demo_hand(browser, room, demo_database, tmp_path):
-    found = opened(browser, room, demo_database, tmp_path / "demo")
-    found.see("Lamplighter Regent")
-    return found
+    return opened(browser, room, demo_database, tmp_path / "demo")
 
 
 @pytest.hookimpl(hookwrapper=True)

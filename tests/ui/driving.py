@@ -10,14 +10,18 @@ import threading
 import time
 from collections.abc import Iterator
 from contextlib import contextmanager
+from functools import cache
 from pathlib import Path
+from typing import Any
 
+import httpx
 import uvicorn
 from selenium import webdriver
 from selenium.common.exceptions import JavascriptException
 from selenium.webdriver.chrome.options import Options
 from selenium.webdriver.chrome.service import Service
 from selenium.webdriver.common.by import By
+from selenium.webdriver.common.keys import Keys
 from selenium.webdriver.remote.webelement import WebElement
 from selenium.webdriver.support.ui import WebDriverWait
 from starlette.types import ASGIApp, Receive, Scope, Send
@@ -155,10 +159,18 @@ def chromium(downloads: Path | None = None, width: int = 1280, height: int = 800
         browser = webdriver.Chrome(options=options, service=Service("/usr/bin/chromedriver"))
         metrics = {"width": width, "height": height, "deviceScaleFactor": 1, "mobile": False}
         browser.execute_cdp_cmd("Emulation.setDeviceMetricsOverride", metrics)
+        still = {"features": [{"name": "prefers-reduced-motion", "value": "reduce"}]}
+        browser.execute_cdp_cmd("Emulation.setEmulatedMedia", still)
         try:
             yield browser
         finally:
             browser.quit()
+
+
+@cache
+def _client(url: str) -> httpx.Client:
+    """One for each server: to make one takes longer than what it asks."""
+    return httpx.Client(base_url=url, timeout=30)
 
 
 class Hand:
@@ -167,9 +179,26 @@ class Hand:
     def __init__(self, browser: webdriver.Chrome, url: str) -> None:
         self.browser = browser
         self.url = url
+        self.api = _client(url)
 
     def go(self, path: str = "/") -> None:
         self.browser.get(self.url + path)
+
+    def build(self, name: str) -> dict[str, Any]:
+        """The line of the workshop's list with this name, from the server."""
+        return next(line for line in self.api.get("/api/builds").json() if line["name"] == name)
+
+    def stage(self, name: str, where: str) -> dict[str, Any]:
+        """Open a stage of the build with this name."""
+        line = self.build(name)
+        self.go(f"/build/{line['id']}/{where}")
+        self.see(name)
+        return line
+
+    def sheet(self, line: dict[str, Any]) -> dict[str, Any]:
+        """The build and its plan, from the server."""
+        found: dict[str, Any] = self.api.get(f"/api/builds/{line['id']}").json()
+        return found
 
     def wait(self, condition, message: str = ""):  # type: ignore[no-untyped-def]
         return WebDriverWait(self.browser, PATIENCE, poll_frequency=0.05, ignored_exceptions=(Exception,)).until(
@@ -240,25 +269,22 @@ class Hand:
 
     def write(self, label: str, text: str, leave: bool = True) -> None:
         """Write into a field, and leave it as with Tab."""
-        from selenium.webdriver.common.keys import Keys
-
-        box = self.field(label)
-        box.send_keys(Keys.CONTROL, "a")
-        box.send_keys(Keys.DELETE if text == "" else text)
-        if leave:
-            box.send_keys(Keys.TAB)
+        keys = [Keys.CONTROL, "a", Keys.NULL, text or Keys.DELETE]
+        self.field(label).send_keys(*keys, *([Keys.TAB] if leave else []))
 
     def value(self, label: str) -> str:
         return str(self.field(label).get_property("value"))
 
-    def violations(self) -> list[tuple[str, list[str]]]:
-        """What axe finds wrong with the page as it stands: rule and first messages, once no press fades any more."""
+    def violations(self, *rules: str) -> list[tuple[str, list[str]]]:
+        """What axe finds wrong with the page as it stands: rule and first messages; all rules, or only these."""
         self.wait(lambda: not self.all(".v-ripple__animation"))  # it lies over what is below it
         axe = Path("ui/node_modules/axe-core/axe.min.js").read_text()
-        self.browser.execute_cdp_cmd("Runtime.evaluate", {"expression": axe})
+        self.browser.execute_cdp_cmd("Runtime.evaluate", {"expression": f"window.axe || (() => {{ {axe} }})()"})
         found = self.browser.execute_async_script(
-            "const done = arguments[arguments.length - 1];"
-            "axe.run(document, {resultTypes: ['violations']}).then((r) => done(r.violations))"
+            "const [rules, done] = arguments;"
+            "axe.run(document, {resultTypes: ['violations'], ...(rules.length && {runOnly: rules})})"
+            ".then((r) => done(r.violations))",
+            rules,
         )
         return [(one["id"], [str(node["target"]) for node in one["nodes"]][:3]) for one in found]
 

@@ -3,7 +3,6 @@
 import io
 import math
 
-import httpx
 import pytest
 from PIL import Image
 from selenium.webdriver import ActionChains
@@ -11,11 +10,6 @@ from selenium.webdriver.common.by import By
 from selenium.webdriver.common.keys import Keys
 
 from tests.ui.driving import Hand
-from tests.ui.test_pages import build, stage
-
-
-def sheet(hand: Hand, line: dict) -> dict:
-    return httpx.get(f"{hand.url}/api/builds/{line['id']}").json()
 
 
 def pick(hand: Hand, css: str) -> None:
@@ -31,7 +25,7 @@ def pick(hand: Hand, css: str) -> None:
 
 
 def closed(hand: Hand, line: dict, level: str = "waist") -> float:
-    return next(one["closed_mm"] for one in sheet(hand, line)["plan"]["levels"] if one["name"] == level)
+    return next(one["closed_mm"] for one in hand.sheet(line)["plan"]["levels"] if one["name"] == level)
 
 
 def picture(path, size=(300, 400), colour="#7a2b3a"):
@@ -43,7 +37,7 @@ def picture(path, size=(300, 400), colour="#7a2b3a"):
 
 
 def test_a_girth_is_read_three_times_and_what_disagrees_is_told(demo_hand):
-    stage(demo_hand, "Underclock mender", "wearer")
+    demo_hand.stage("Underclock mender", "wearer")
     demo_hand.press("Another reading of High hip")
     demo_hand.write("High hip girth, reading 2", "80.9")
     demo_hand.wait(lambda: demo_hand.value("High hip girth, reading 2") == "80.9")
@@ -55,7 +49,7 @@ def test_a_girth_is_read_three_times_and_what_disagrees_is_told(demo_hand):
 
 
 def test_pictures_are_added_marked_compared_and_one_is_chosen_with_its_reason(demo_hand, tmp_path):
-    line = stage(demo_hand, "Brass Heron", "brief")
+    line = demo_hand.stage("Brass Heron", "brief")
     demo_hand.see("The pictures you work from")
     chooser = demo_hand.browser.find_element(By.CSS_SELECTOR, "input[aria-label=Picture]")
     lie = tmp_path / "heron.jpg"
@@ -78,19 +72,19 @@ def test_pictures_are_added_marked_compared_and_one_is_chosen_with_its_reason(de
         demo_hand.wait(lambda i=i: len(demo_hand.all(".drawing circle")) == i + 1)
     demo_hand.press("Mark the closure")
     demo_hand.wait(lambda: demo_hand.all(".mark.closure"))
-    marks = sheet(demo_hand, line)["build"]["brief"]["pictures"][1]["marks"]
+    marks = demo_hand.sheet(line)["build"]["brief"]["pictures"][1]["marks"]
     assert [mark["kind"] for mark in marks] == ["closure"]
     assert marks[0]["points"][0][0] == pytest.approx(0.5, abs=0.02)
     demo_hand.press("Sketches side by side")
     demo_hand.wait(lambda: len(demo_hand.all("figure")) == 2)
     demo_hand.press("Choose this one")
     demo_hand.write("Chosen because", "The colour of the river at night")
-    demo_hand.wait(lambda: "river" in sheet(demo_hand, line)["build"]["brief"]["chosen_because"])
-    assert sheet(demo_hand, line)["build"]["brief"]["chosen_sketch"]
+    demo_hand.wait(lambda: "river" in demo_hand.sheet(line)["build"]["brief"]["chosen_because"])
+    assert demo_hand.sheet(line)["build"]["brief"]["chosen_sketch"]
 
 
 def test_answers_of_the_brief_drive_later_choices_visibly(demo_hand):
-    line = stage(demo_hand, "Beekeeper General", "brief")
+    line = demo_hand.stage("Beekeeper General", "brief")
     demo_hand.see("Because she gets in alone")
     demo_hand.press("bend")
     demo_hand.see("Because she bends and dances in it")
@@ -98,25 +92,25 @@ def test_answers_of_the_brief_drive_later_choices_visibly(demo_hand):
     demo_hand.see("Because it reduces")
     demo_hand.see("Because it is worn 7 hours")
     demo_hand.press("Make it so")
-    demo_hand.wait(lambda: sheet(demo_hand, line)["build"]["bones"]["lacing_edge"] == "flat_12")
+    demo_hand.wait(lambda: demo_hand.sheet(line)["build"]["bones"]["lacing_edge"] == "flat_12")
     demo_hand.press("support")
     demo_hand.see("Because it only supports")
 
 
 def test_another_kind_brings_its_levels_and_its_draft(demo_hand):
-    made = httpx.post(f"{demo_hand.url}/api/builds", json={"name": "Kelp singer", "kind": "overbust corset"}).json()
-    stage(demo_hand, "Kelp singer", "wearer")
+    made = demo_hand.api.post("/api/builds", json={"name": "Kelp singer", "kind": "overbust corset"}).json()
+    demo_hand.stage("Kelp singer", "wearer")
     for level, girth in (("Bust", "92"), ("Underbust", "78"), ("Waist", "71"), ("Hip", "97")):
         demo_hand.write(f"{level} girth", girth)
         demo_hand.field(f"{level} girth, reading 1")
     demo_hand.press("See the pattern")
     demo_hand.see("What the overbust corset does")
     demo_hand.see("High bust")
-    assert sheet(demo_hand, made)["build"]["draft"]["panels"] == 6
+    assert demo_hand.sheet(made)["build"]["draft"]["panels"] == 6
 
 
 def test_a_newer_measuring_says_what_it_changes_and_is_taken(demo_hand):
-    line = stage(demo_hand, "Lamplighter Regent", "wearer")
+    line = demo_hand.stage("Lamplighter Regent", "wearer")
     demo_hand.see("This build rests on the older measures.")
     demo_hand.press("What would change?")
     demo_hand.see("to sew")
@@ -126,14 +120,14 @@ def test_a_newer_measuring_says_what_it_changes_and_is_taken(demo_hand):
     demo_hand.go("/")
     demo_hand.see("Wearers")
     assert "on older measures" not in demo_hand.text()
-    assert sheet(demo_hand, line)["newer"] is None
+    assert demo_hand.sheet(line)["newer"] is None
 
 
 def test_measures_are_written_down_in_the_book_and_used_in_another_build(demo_hand):
-    stage(demo_hand, "Brass Heron", "wearer")
+    demo_hand.stage("Brass Heron", "wearer")
     demo_hand.press("Write down in the book")
     demo_hand.see("From the book: Isaura, measured")
-    made = httpx.post(f"{demo_hand.url}/api/builds", json={"name": "Reed piper"}).json()
+    made = demo_hand.api.post("/api/builds", json={"name": "Reed piper"}).json()
     demo_hand.go(f"/build/{made['id']}/wearer")
     demo_hand.press("From the book")
     demo_hand.press("Isaura")
@@ -148,32 +142,32 @@ def test_measures_are_written_down_in_the_book_and_used_in_another_build(demo_ha
 
 
 def test_the_top_line_is_dragged_and_moved_by_keys_and_undone(demo_hand):
-    line = stage(demo_hand, "Brass Heron", "pattern")
-    before = sheet(demo_hand, line)["plan"]["pattern"]["top"]
+    line = demo_hand.stage("Brass Heron", "pattern")
+    before = demo_hand.sheet(line)["plan"]["pattern"]["top"]
     knob = demo_hand.find('[data-handle="top 0"]')
     scale = demo_hand.browser.execute_script(
         "return Number(document.querySelector('#dots').getAttribute('width')) / 100"
     )
     drag = ActionChains(demo_hand.browser).click_and_hold(knob)
     drag.move_by_offset(0, -12).move_by_offset(0, -12).release().perform()
-    demo_hand.wait(lambda: len(sheet(demo_hand, line)["build"]["versions"]) == 2)
+    demo_hand.wait(lambda: len(demo_hand.sheet(line)["build"]["versions"]) == 2)
     demo_hand.press("Done")
     demo_hand.see("Version 2, still drawn on")
-    after = sheet(demo_hand, line)["plan"]["pattern"]["top"]
+    after = demo_hand.sheet(line)["plan"]["pattern"]["top"]
     assert after["cf_mm"] - before["cf_mm"] == pytest.approx(24 / scale, abs=2)
     knob = demo_hand.find('[data-handle="top 2"]')
     knob.send_keys(Keys.ARROW_UP, Keys.ARROW_UP, Keys.ARROW_UP)
-    demo_hand.wait(lambda: sheet(demo_hand, line)["plan"]["pattern"]["top"]["cb_mm"] > before["cb_mm"])
-    moved = sheet(demo_hand, line)["plan"]["pattern"]["top"]["cb_mm"]
+    demo_hand.wait(lambda: demo_hand.sheet(line)["plan"]["pattern"]["top"]["cb_mm"] > before["cb_mm"])
+    moved = demo_hand.sheet(line)["plan"]["pattern"]["top"]["cb_mm"]
     assert moved - before["cb_mm"] == pytest.approx(3, abs=0.6)
-    for seam in sheet(demo_hand, line)["plan"]["seams"]:
+    for seam in demo_hand.sheet(line)["plan"]["seams"]:
         assert seam["cf_side_mm"] == pytest.approx(seam["cb_side_mm"], abs=0.5)
     demo_hand.click("[aria-label^='Undo']")
-    demo_hand.wait(lambda: sheet(demo_hand, line)["plan"]["pattern"]["top"]["cb_mm"] == before["cb_mm"])
+    demo_hand.wait(lambda: demo_hand.sheet(line)["plan"]["pattern"]["top"]["cb_mm"] == before["cb_mm"])
 
 
 def test_a_seam_is_let_out_a_gusset_let_in_and_limits_are_told(demo_hand):
-    line = stage(demo_hand, "Brass Heron", "pattern")
+    line = demo_hand.stage("Brass Heron", "pattern")
     before = closed(demo_hand, line)
     pick(demo_hand, '[data-seam="3"]')
     demo_hand.see("Seam 3·4")
@@ -188,7 +182,7 @@ def test_a_seam_is_let_out_a_gusset_let_in_and_limits_are_told(demo_hand):
     demo_hand.press("Let a gusset in")
     demo_hand.see("4.0 cm wide, 9.0 cm deep, from the hem")
     demo_hand.wait(lambda: demo_hand.all(".piece"))
-    piece = sheet(demo_hand, line)["plan"]["pattern"]["pieces"][0]
+    piece = demo_hand.sheet(line)["plan"]["pattern"]["pieces"][0]
     assert piece["edges_mm"]["open end"] == pytest.approx(40, abs=0.6)
     demo_hand.write("Gusset width", "4", leave=False)
     demo_hand.write("Gusset depth", "9", leave=False)
@@ -197,41 +191,41 @@ def test_a_seam_is_let_out_a_gusset_let_in_and_limits_are_told(demo_hand):
 
 
 def test_a_panel_is_typed_split_and_halves_parted(demo_hand):
-    line = stage(demo_hand, "Brass Heron", "pattern")
+    line = demo_hand.stage("Brass Heron", "pattern")
     pick(demo_hand, '[data-panel="2"]')
     demo_hand.write("Panel 2, width at the waist", "6,5")
-    demo_hand.wait(lambda: sheet(demo_hand, line)["plan"]["pattern"]["panels"][1]["widths_mm"]["waist"] == 65)
+    demo_hand.wait(lambda: demo_hand.sheet(line)["plan"]["pattern"]["panels"][1]["widths_mm"]["waist"] == 65)
     demo_hand.press("Cut panel 2 in two")
     demo_hand.wait(lambda: len(demo_hand.all("path.panel")) == 8)
     pick(demo_hand, '[data-seam="3"]')
     demo_hand.press("left")
     demo_hand.write("Seam 3·4 at the waist, by", "3")
     demo_hand.see("left half, CF → CB")
-    pattern = sheet(demo_hand, line)["plan"]["pattern"]
+    pattern = demo_hand.sheet(line)["plan"]["pattern"]
     assert pattern["left_panels"][2]["widths_mm"]["waist"] == pytest.approx(
         pattern["panels"][2]["widths_mm"]["waist"] + 3, abs=0.01
     )
 
 
 def test_a_level_is_picked_and_its_widths_typed(demo_hand):
-    line = stage(demo_hand, "Brass Heron", "pattern")
+    line = demo_hand.stage("Brass Heron", "pattern")
     pick(demo_hand, '[data-level="waist"]')
     demo_hand.see("Width of each panel")
     before = closed(demo_hand, line)
     demo_hand.write("Width of panel 3 at the waist", "5,8")
 
     def wide():
-        return sheet(demo_hand, line)["plan"]["pattern"]["panels"][2]["widths_mm"]["waist"]
+        return demo_hand.sheet(line)["plan"]["pattern"]["panels"][2]["widths_mm"]["waist"]
 
     demo_hand.wait(lambda: abs(wide() - 58) < 0.05)
     assert closed(demo_hand, line) != before
 
 
 def test_the_tension_is_pulled_by_hand_and_ribs_are_guarded(demo_hand):
-    line = stage(demo_hand, "Lamplighter Regent", "pattern")
+    line = demo_hand.stage("Lamplighter Regent", "pattern")
     demo_hand.find('[data-knob="high_hip"]').send_keys(Keys.ARROW_LEFT)
     demo_hand.see("Tension pulled by hand")
-    assert "high_hip" in sheet(demo_hand, line)["build"]["target"]["shares"]
+    assert "high_hip" in demo_hand.sheet(line)["build"]["target"]["shares"]
     demo_hand.press("Usual tension at the high_hip")
     demo_hand.gone("Tension pulled by hand")
     knob = demo_hand.find('[data-knob="ribs"]')
@@ -240,10 +234,10 @@ def test_the_tension_is_pulled_by_hand_and_ribs_are_guarded(demo_hand):
 
 
 def test_outlines_are_traced_from_a_drawing_and_a_wrong_turn_is_named(demo_hand, tmp_path):
-    line = stage(demo_hand, "Brass Heron", "pattern")
+    line = demo_hand.stage("Brass Heron", "pattern")
     svg = tmp_path / "heron.svg"
-    svg.write_bytes(httpx.get(f"{demo_hand.url}/api/builds/{line['id']}/pattern.svg").content)
-    before = {one["name"]: one["closed_mm"] for one in sheet(demo_hand, line)["plan"]["levels"]}
+    svg.write_bytes(demo_hand.api.get(f"/api/builds/{line['id']}/pattern.svg").content)
+    before = {one["name"]: one["closed_mm"] for one in demo_hand.sheet(line)["plan"]["levels"]}
     demo_hand.press("Start from another pattern")
     demo_hand.press("Trace a drawing")
     demo_hand.see("closed outlines")
@@ -259,26 +253,26 @@ def test_outlines_are_traced_from_a_drawing_and_a_wrong_turn_is_named(demo_hand,
     demo_hand.gone("fits if it is")
     demo_hand.press("Make it version 2")
     demo_hand.see("Version 2, traced from heron.svg")
-    after = {one["name"]: one["closed_mm"] for one in sheet(demo_hand, line)["plan"]["levels"]}
+    after = {one["name"]: one["closed_mm"] for one in demo_hand.sheet(line)["plan"]["levels"]}
     for level in ("underbust", "ribs", "waist"):
         assert after[level] == pytest.approx(before[level], abs=0.5)
 
 
 def test_an_earlier_build_is_refitted_to_another_wearer(demo_hand):
-    line = stage(demo_hand, "Brass Heron", "pattern")
+    line = demo_hand.stage("Brass Heron", "pattern")
     demo_hand.press("Start from another pattern")
     demo_hand.press("Refit an earlier build")
     demo_hand.see("Its levels move to where this wearer's are")
     demo_hand.press("Refit Underclock mender")
     demo_hand.see("Version 2, still drawn on")
-    planned = sheet(demo_hand, line)["plan"]
+    planned = demo_hand.sheet(line)["plan"]
     waist = next(one for one in planned["levels"] if one["name"] == "waist")
     assert waist["closed_mm"] == pytest.approx(planned["aim"]["closed_waist_mm"], abs=25)
     assert len(planned["pattern"]["panels"]) == 5
 
 
 def test_any_two_versions_are_compared(demo_hand):
-    line = stage(demo_hand, "Lamplighter Regent", "mockups")
+    line = demo_hand.stage("Lamplighter Regent", "mockups")
     demo_hand.press("Make version 3")
     demo_hand.see("Version 3 is ready to try on")
     demo_hand.click("button[title='Look at this version']")
@@ -287,14 +281,14 @@ def test_any_two_versions_are_compared(demo_hand):
 
     Select(demo_hand.find("select[aria-label='Compare with version']")).select_by_value("2")
     demo_hand.see("From version 1 to 2")
-    found = httpx.get(f"{demo_hand.url}/api/builds/{line['id']}/compare?before=1&after=2").json()["comparison"]
+    found = demo_hand.api.get(f"/api/builds/{line['id']}/compare?before=1&after=2").json()["comparison"]
     assert found["seams"]
     assert all(math.isfinite(level["after_mm"]) for level in found["levels"])
-    assert build(demo_hand, "Lamplighter Regent")["version"] == 3
+    assert demo_hand.build("Lamplighter Regent")["version"] == 3
 
 
 def test_a_fitting_is_logged_with_how_it_sat_and_readiness_answers(demo_hand):
-    line = stage(demo_hand, "Brass Heron", "mockups")
+    line = demo_hand.stage("Brass Heron", "mockups")
     demo_hand.press("Log a fitting")
     expected = demo_hand.wait(lambda: [cell.text for cell in demo_hand.all("form td.soft")])
     for i, gap in enumerate(expected):
@@ -307,8 +301,8 @@ def test_a_fitting_is_logged_with_how_it_sat_and_readiness_answers(demo_hand):
     demo_hand.write("Waist, girth over it", "")
     demo_hand.press("Log fitting 1")
     demo_hand.see("of 100 would fit if cut now")
-    fitting = sheet(demo_hand, line)["build"]["fittings"][0]
+    fitting = demo_hand.sheet(line)["build"]["fittings"][0]
     assert [(tap["z_mm"], tap["word"]) for tap in fitting["taps"]] == [(0, "right")]
-    ready = httpx.get(f"{demo_hand.url}/api/builds/{line['id']}/readiness").json()
+    ready = demo_hand.api.get(f"/api/builds/{line['id']}/readiness").json()
     assert 0 < ready["probability"] <= 1
     demo_hand.see(ready["sentence"])

@@ -2,7 +2,6 @@
 
 import io
 
-import httpx
 import pytest
 from pypdf import PdfReader
 from selenium.webdriver import ActionChains
@@ -10,13 +9,8 @@ from selenium.webdriver.common.by import By
 from selenium.webdriver.common.keys import Keys
 
 from tests.ui.driving import Hand
-from tests.ui.test_pages import stage
 
 REGENT = "Lamplighter Regent"
-
-
-def sheet(hand: Hand, line: dict) -> dict:
-    return httpx.get(f"{hand.url}/api/builds/{line['id']}").json()
 
 
 def choose(hand: Hand, label: str, option: str) -> None:
@@ -41,20 +35,20 @@ def pick(hand: Hand, channel: str) -> None:
 
 
 def test_another_school_changes_what_the_gap_does(demo_hand):
-    line = stage(demo_hand, REGENT, "bones")
+    line = demo_hand.stage(REGENT, "bones")
     bow = demo_hand.find("[data-cell='all steel gap bows']").text
     other = demo_hand.find("[data-cell='plastic gap bows']").text
     assert bow != other
     demo_hand.click("[data-school='plastic']")
     demo_hand.wait(lambda: demo_hand.find("[data-school='plastic']").get_attribute("aria-pressed") == "true")
     demo_hand.see(f"bow {other}")
-    there = sheet(demo_hand, line)["build"]["bones"]
+    there = demo_hand.sheet(line)["build"]["bones"]
     assert (there["lacing_edge"], there["seams"], there["curved"]) == ("plastic_10", "plastic_6", "woven_8")
     demo_hand.see("With plastic 10 × 1.4 mm at the lacing edge the gap bows")
 
 
 def test_a_channel_is_added_where_a_finding_asks_for_it_and_taken_back(demo_hand):
-    line = stage(demo_hand, REGENT, "bones")
+    line = demo_hand.stage(REGENT, "bones")
     demo_hand.see("Panel 5 has")
     demo_hand.wait(lambda: demo_hand.all("g.unboned"))
     demo_hand.press("Add a channel, 5a?")
@@ -62,23 +56,23 @@ def test_a_channel_is_added_where_a_finding_asks_for_it_and_taken_back(demo_hand
     demo_hand.gone("Panel 5 has")
     demo_hand.find("[data-bone='5a']")
     assert not demo_hand.all("g.unboned")
-    added = sheet(demo_hand, line)
+    added = demo_hand.sheet(line)
     assert [one["channel"] for one in added["plan"]["bones"] if one["panel"] == 5] == ["5a", "5·6"]
     demo_hand.browser.find_element(By.TAG_NAME, "body").send_keys(Keys.CONTROL, "z")
     demo_hand.see("Panel 5 has")
 
 
 def test_a_channel_is_moved_by_pointer_and_by_keys_and_left_out(demo_hand):
-    line = stage(demo_hand, REGENT, "bones")
+    line = demo_hand.stage(REGENT, "bones")
     pick(demo_hand, "3a")
     handle = demo_hand.find("[data-handle='3a line']")
-    before = next(one for one in sheet(demo_hand, line)["plan"]["bones"] if one["channel"] == "3a")["across"]
+    before = next(one for one in demo_hand.sheet(line)["plan"]["bones"] if one["channel"] == "3a")["across"]
     ActionChains(demo_hand.browser).drag_and_drop_by_offset(handle, 14, 0).perform()
 
     def across() -> float:
-        return next(one for one in sheet(demo_hand, line)["build"]["bones"]["between"] if one["panel"] == 3)["across"]
+        return next(one for one in demo_hand.sheet(line)["build"]["bones"]["between"] if one["panel"] == 3)["across"]
 
-    dragged = demo_hand.wait(lambda: sheet(demo_hand, line)["build"]["bones"]["between"] and across())
+    dragged = demo_hand.wait(lambda: demo_hand.sheet(line)["build"]["bones"]["between"] and across())
     assert dragged > before + 0.05
     handle = demo_hand.find("[data-handle='3a line']")
     handle.send_keys(Keys.ARROW_LEFT, Keys.ARROW_LEFT)
@@ -91,7 +85,7 @@ def test_a_channel_is_moved_by_pointer_and_by_keys_and_left_out(demo_hand):
 
 
 def test_a_channel_is_drawn_through_points_and_pulled_into_shape(demo_hand):
-    line = stage(demo_hand, REGENT, "bones")
+    line = demo_hand.stage(REGENT, "bones")
     demo_hand.click("[data-panel='5']")
     demo_hand.press("One drawn through points")
     demo_hand.wait(lambda: len(demo_hand.all("[data-handle]")) == 3)
@@ -99,7 +93,7 @@ def test_a_channel_is_drawn_through_points_and_pulled_into_shape(demo_hand):
     ActionChains(demo_hand.browser).drag_and_drop_by_offset(middle, -16, 0).perform()
 
     def bone() -> dict:
-        return next(one for one in sheet(demo_hand, line)["plan"]["bones"] if one["channel"] == "5a")
+        return next(one for one in demo_hand.sheet(line)["plan"]["bones"] if one["channel"] == "5a")
 
     demo_hand.wait(lambda: bone()["radius_mm"] and bone()["radius_mm"] < 1500)
     demo_hand.press("A point more")
@@ -110,7 +104,7 @@ def test_a_channel_is_drawn_through_points_and_pulled_into_shape(demo_hand):
 
 
 def test_channels_are_walked_and_added_by_key(demo_hand):
-    stage(demo_hand, REGENT, "bones")
+    demo_hand.stage(REGENT, "bones")
     demo_hand.find("[data-channel]")
     body = demo_hand.browser.find_element(By.TAG_NAME, "body")
     body.send_keys("n")
@@ -127,7 +121,7 @@ def test_channels_are_walked_and_added_by_key(demo_hand):
 
 
 def test_a_seam_gets_its_channel_beside_it_under_a_tape(demo_hand):
-    line = stage(demo_hand, REGENT, "bones")
+    line = demo_hand.stage(REGENT, "bones")
     pick(demo_hand, "3·4")
     choose(demo_hand, "Where", "one on each side")
     demo_hand.find("[data-channel='3·4 CF']")
@@ -135,13 +129,13 @@ def test_a_seam_gets_its_channel_beside_it_under_a_tape(demo_hand):
     choose(demo_hand, "Made, just here", "under a tape outside")
     demo_hand.see("tape 14 mm finished, cut 28 mm, 2 lines of stitching")
     demo_hand.find(".strip.outside")
-    found = {one["channel"]: one for one in sheet(demo_hand, line)["plan"]["bones"]}
+    found = {one["channel"]: one for one in demo_hand.sheet(line)["plan"]["bones"]}
     assert found["3·4 CB"]["panel"] == 4
     assert found["3·4 CF"]["made"] == "between plies"
 
 
 def test_the_shelf_is_used_and_what_is_wrong_stays_at_its_field(demo_hand):
-    stage(demo_hand, REGENT, "bones")
+    demo_hand.stage(REGENT, "bones")
     demo_hand.press("Cutting")
     demo_hand.find("[data-cutting='flat_12']")
     demo_hand.see("1.5 m off the coil")
@@ -159,17 +153,17 @@ def test_the_shelf_is_used_and_what_is_wrong_stays_at_its_field(demo_hand):
 
 
 def test_once_cut_the_bones_are_held_against_the_top_line(demo_hand):
-    line = stage(demo_hand, REGENT, "bones")
+    line = demo_hand.stage(REGENT, "bones")
     demo_hand.press("Cutting")
     demo_hand.press("The bones are cut")
     demo_hand.see("All cut bones still fit")
-    here = sheet(demo_hand, line)
+    here = demo_hand.sheet(line)
     lower = {"revision": here["revision"], "changes": [{"at": "draft.top.side_mm", "value": "6 cm"}]}
-    assert httpx.post(f"{demo_hand.url}/api/builds/{line['id']}/changes", json=lower).status_code == 200
-    now = sheet(demo_hand, line)
+    assert demo_hand.api.post(f"/api/builds/{line['id']}/changes", json=lower).status_code == 200
+    now = demo_hand.sheet(line)
     accepted = {"revision": now["revision"], "what": "accept"}
-    assert httpx.post(f"{demo_hand.url}/api/builds/{line['id']}/versions", json=accepted).status_code == 200
-    stage(demo_hand, REGENT, "bones")
+    assert demo_hand.api.post(f"/api/builds/{line['id']}/versions", json=accepted).status_code == 200
+    demo_hand.stage(REGENT, "bones")
     demo_hand.see("in version 2")
     demo_hand.press("Cutting")
     demo_hand.see("change on each half")
@@ -179,7 +173,7 @@ def test_once_cut_the_bones_are_held_against_the_top_line(demo_hand):
 
 
 def test_a_kind_is_put_into_the_catalogue_and_used(demo_hand):
-    line = stage(demo_hand, REGENT, "bones")
+    line = demo_hand.stage(REGENT, "bones")
     demo_hand.press("Catalogue")
     demo_hand.press("Another kind")
     demo_hand.write("What it is called", "Narrow steel")
@@ -197,18 +191,18 @@ def test_a_kind_is_put_into_the_catalogue_and_used(demo_hand):
     pick(demo_hand, "2·3")
     choose(demo_hand, "Kind, just here", "Narrow steel")
     demo_hand.wait(
-        lambda: next(one for one in sheet(demo_hand, line)["plan"]["bones"] if one["channel"] == "2·3")["width_mm"] == 5
+        lambda: next(one for one in demo_hand.sheet(line)["plan"]["bones"] if one["channel"] == "2·3")["width_mm"] == 5
     )
 
 
 def test_without_a_busk_it_says_what_the_lace_must_be(demo_hand):
-    line = stage(demo_hand, REGENT, "front")
+    line = demo_hand.stage(REGENT, "front")
     demo_hand.see("In by the busk")
     demo_hand.see("blunt-nosed shears within reach")
-    lace = sheet(demo_hand, line)["plan"]["lace"]["cut_mm"]
+    lace = demo_hand.sheet(line)["plan"]["lace"]["cut_mm"]
     choose(demo_hand, "It opens by", "no opening")
     demo_hand.gone("In by the busk")
-    after = sheet(demo_hand, line)["plan"]
+    after = demo_hand.sheet(line)["plan"]
     assert after["lace"]["cut_mm"] > lace
     demo_hand.see(after["ways"][0]["sentence"])
     demo_hand.press("Measure what has to pass")
@@ -217,24 +211,21 @@ def test_without_a_busk_it_says_what_the_lace_must_be(demo_hand):
     assert not demo_hand.all("[data-stud]")
 
 
-@pytest.mark.parametrize(
-    ("opening", "says"),
-    [
+def test_each_opening_says_what_to_buy_and_in_which_order(demo_hand):
+    demo_hand.stage(REGENT, "front")
+    for opening, says in (
         ("separating zip", "A separating zip of 200 mm"),
         ("hooks and eyes", "18 hooks and eyes"),
         ("laced in front", "Laced in front"),
         ("hidden zip", "A hidden zip of 250 mm"),
-    ],
-)
-def test_each_opening_says_what_to_buy_and_in_which_order(demo_hand, opening, says):
-    stage(demo_hand, REGENT, "front")
-    choose(demo_hand, "It opens by", opening)
-    demo_hand.see(says)
-    demo_hand.see("In this order")
+    ):
+        choose(demo_hand, "It opens by", opening)
+        demo_hand.see(says)
+        demo_hand.see("In this order")
 
 
 def test_a_busk_of_her_own_is_measured_and_refused_where_it_cannot_be(demo_hand):
-    line = stage(demo_hand, REGENT, "front")
+    line = demo_hand.stage(REGENT, "front")
     demo_hand.press("A busk of her own")
     demo_hand.write("length, mm", "200")
     demo_hand.write("studs from the top end, mm, with ; between", "20; 100; 210")
@@ -246,13 +237,13 @@ def test_a_busk_of_her_own_is_measured_and_refused_where_it_cannot_be(demo_hand)
     assert len(demo_hand.all("[data-stud]")) == 3
     demo_hand.find("[data-stud='2']").send_keys(Keys.ENTER)
     demo_hand.see("Stud 2")
-    busk = sheet(demo_hand, line)["plan"]["busk"]
+    busk = demo_hand.sheet(line)["plan"]["busk"]
     demo_hand.see(f"{busk['studs_mm'][1]:g} mm below the top stitch line")
 
 
 def test_rows_lie_closer_at_the_waist_and_a_row_is_picked_on_the_garment(demo_hand):
-    line = stage(demo_hand, REGENT, "back")
-    rows = len(sheet(demo_hand, line)["plan"]["holes"]["z_mm"])
+    line = demo_hand.stage(REGENT, "back")
+    rows = len(demo_hand.sheet(line)["plan"]["holes"]["z_mm"])
     demo_hand.write("closer at the waist", "16")
     demo_hand.wait(lambda: len(demo_hand.all("[data-row]")) > rows)
     demo_hand.find("[data-row='3']").send_keys(Keys.ENTER)
@@ -266,7 +257,7 @@ def test_rows_lie_closer_at_the_waist_and_a_row_is_picked_on_the_garment(demo_ha
 
 
 def test_the_strips_come_out_of_the_print_menu(demo_hand, downloads):
-    stage(demo_hand, REGENT, "back")
+    demo_hand.stage(REGENT, "back")
     for title, ending, word in (
         ("Strip of bones, 1:1", "*-bones-a4.pdf", "cut 2"),
         ("Front, both sides, 1:1", "*-front-a4.pdf", "loop side"),
@@ -280,59 +271,61 @@ def test_the_strips_come_out_of_the_print_menu(demo_hand, downloads):
         assert word in " ".join(page.extract_text() for page in pages)
 
 
-@pytest.mark.parametrize("shown", ["Cutting", "Catalogue", "Another kind", "channel", "own busk", "front lacing"])
-def test_what_is_opened_on_these_pages_has_no_axe_violations(demo_hand, shown):
-    stage(demo_hand, REGENT, "front" if shown in ("own busk", "front lacing") else "bones")
-    if shown == "channel":
-        pick(demo_hand, "3a")
-        demo_hand.find("[data-handle]")
-    elif shown == "own busk":
-        demo_hand.press("A busk of her own")
-    elif shown == "front lacing":
-        choose(demo_hand, "It opens by", "laced in front")
-        demo_hand.see("Laced in front, hole by hole")
-    else:
-        demo_hand.press("Catalogue" if shown == "Another kind" else shown)
-        if shown == "Another kind":
-            demo_hand.press(shown)
-        if shown == "Cutting":
-            demo_hand.find(".plan")
+def test_what_is_opened_on_the_bones_page_has_no_axe_violations(demo_hand):
+    demo_hand.stage(REGENT, "bones")
+    pick(demo_hand, "3a")
+    demo_hand.find("[data-handle]")
+    assert demo_hand.violations() == []
+    demo_hand.press("Cutting")
+    demo_hand.find(".plan")
+    assert demo_hand.violations() == []
+    demo_hand.press("Catalogue")
+    demo_hand.press("Another kind")
+    assert demo_hand.violations() == []
+
+
+def test_what_is_opened_on_the_front_page_has_no_axe_violations(demo_hand):
+    demo_hand.stage(REGENT, "front")
+    demo_hand.press("A busk of her own")
+    assert demo_hand.violations() == []
+    choose(demo_hand, "It opens by", "laced in front")
+    demo_hand.see("Laced in front, hole by hole")
     assert demo_hand.violations() == []
 
 
 def test_a_shipped_kind_is_changed_and_put_back_as_it_was(demo_hand):
-    line = stage(demo_hand, REGENT, "bones")
-    before = sheet(demo_hand, line)["plan"]["boning"]["grams"]
+    line = demo_hand.stage(REGENT, "bones")
+    before = demo_hand.sheet(line)["plan"]["boning"]["grams"]
     demo_hand.press("Catalogue")
     demo_hand.press("flat steel 12 × 1.0 mm")
     assert demo_hand.value("width, mm") == "12"
     demo_hand.write("grams a metre", "120")
     demo_hand.press("Keep it")
     demo_hand.see("120 g/m")
-    assert sheet(demo_hand, line)["plan"]["boning"]["grams"] > before
+    assert demo_hand.sheet(line)["plan"]["boning"]["grams"] > before
     demo_hand.press("as it was")
     demo_hand.gone("120 g/m")
-    assert sheet(demo_hand, line)["plan"]["boning"]["grams"] == pytest.approx(before)
+    assert demo_hand.sheet(line)["plan"]["boning"]["grams"] == pytest.approx(before)
 
 
 def test_turns_on_the_seams_and_dipped_ends_are_chosen(demo_hand):
-    line = stage(demo_hand, REGENT, "bones")
+    line = demo_hand.stage(REGENT, "bones")
     choose(demo_hand, "On every second of them", "synthetic 7 × 1.5 mm")
     demo_hand.wait(lambda: demo_hand.all("[data-channel='2·3'].synthetic-whalebone"))
     assert not demo_hand.all("[data-channel='1·2'].synthetic-whalebone")
     choose(demo_hand, "Ends of cut steel", "dipped, coat by coat")
     demo_hand.see("coats of dip, each overnight")
-    assert sheet(demo_hand, line)["plan"]["boning"]["coats"] > 0
+    assert demo_hand.sheet(line)["plan"]["boning"]["coats"] > 0
     pick(demo_hand, "CB outer")
     assert "Made, just here" not in demo_hand.text()  # a folded edge is made between its plies
 
 
 def test_a_thin_busk_behind_a_flap(demo_hand):
-    line = stage(demo_hand, REGENT, "front")
+    line = demo_hand.stage(REGENT, "front")
     for words in ("a flap behind hides it", "a thin one, that bends by hand"):
         demo_hand.browser.find_element(By.XPATH, f'//label[normalize-space()="{words}"]').click()
         demo_hand.wait(lambda words=words: demo_hand.all(".v-selection-control--dirty"))
     demo_hand.see("Flap:")
     demo_hand.see("Sew a channel for the flat steel beside it")
-    front = sheet(demo_hand, line)["build"]["front"]
+    front = demo_hand.sheet(line)["build"]["front"]
     assert (front["flap"], front["thin"]) == (True, True)

@@ -1,6 +1,5 @@
 """The mock-up loop as she walks it: a fitting touched and written, a gap from a photo, a change edited, accepted."""
 
-import httpx
 import pytest
 from selenium.webdriver import ActionChains
 from selenium.webdriver.common.by import By
@@ -8,11 +7,6 @@ from selenium.webdriver.common.keys import Keys
 from selenium.webdriver.support.ui import Select
 
 from tests.craft.fitting.test_photo_gap import CARD, GAPS, drawn, edges_in, tilted
-from tests.ui.test_pages import stage
-
-
-def sheet(hand, line):
-    return httpx.get(f"{hand.url}/api/builds/{line['id']}").json()
 
 
 def touch(hand, svg, x, y):
@@ -54,7 +48,7 @@ def photo(tmp_path):
 
 
 def test_a_fitting_is_touched_read_off_a_photo_edited_accepted_and_readiness_rises(demo_hand, photo):
-    line = stage(demo_hand, "Underclock mender", "mockups")
+    line = demo_hand.stage("Underclock mender", "mockups")
     before = odds(demo_hand)
     demo_hand.press("Log a fitting")
     # touch her: it digs in front, stands off at the back
@@ -100,7 +94,7 @@ def test_a_fitting_is_touched_read_off_a_photo_edited_accepted_and_readiness_ris
     choose(demo_hand, "She could sit", "hard")
     demo_hand.press("Log fitting 2")
     demo_hand.see("Sitting pushes it up")
-    logged = sheet(demo_hand, line)["build"]["fittings"][1]
+    logged = demo_hand.sheet(line)["build"]["fittings"][1]
     assert [tap["word"] for tap in logged["taps"]] == ["digs", "stands off"]
     assert logged["taps"][0]["z_mm"] == pytest.approx(60, abs=4)
     assert logged["taps"][1]["off_mm"] == 9
@@ -108,7 +102,7 @@ def test_a_fitting_is_touched_read_off_a_photo_edited_accepted_and_readiness_ris
     assert logged["photos"][0]["known_high_mm"] == 80
     assert all(reading["spread_mm"] > 0.3 for reading in logged["readings"])
     # a line of the change is refused, then set, and the prediction moves
-    proposal = sheet(demo_hand, line)["plan"]["proposal"]
+    proposal = demo_hand.sheet(line)["plan"]["proposal"]
     one = max(proposal["lines"], key=lambda entry: abs(entry["cf_side_mm"] + entry["cb_side_mm"]))
     where = f"seam {one['label']}, {one['level'].replace('_', ' ').capitalize()}"
     foretold = demo_hand.find("[aria-label='What comes of it']").text
@@ -122,7 +116,7 @@ def test_a_fitting_is_touched_read_off_a_photo_edited_accepted_and_readiness_ris
     demo_hand.find("p.bad[role=alert]")
     box.send_keys(Keys.CONTROL, "a")
     box.send_keys("2", Keys.ENTER)
-    demo_hand.wait(lambda: sheet(demo_hand, line)["build"]["line_edits"][0]["cf_side_mm"] in (2, -2))
+    demo_hand.wait(lambda: demo_hand.sheet(line)["build"]["line_edits"][0]["cf_side_mm"] in (2, -2))
     demo_hand.press("All as worked out")
     demo_hand.gone("All as worked out")
     demo_hand.press("Make version 2")
@@ -131,12 +125,12 @@ def test_a_fitting_is_touched_read_off_a_photo_edited_accepted_and_readiness_ris
     assert odds(demo_hand) > before
     demo_hand.press("The story so far")
     demo_hand.see("The tape alone")
-    assert len(demo_hand.all(".story .girth")) == 3 * len(sheet(demo_hand, line)["plan"]["body"]["levels"])
+    assert len(demo_hand.all(".story .girth")) == 3 * len(demo_hand.sheet(line)["plan"]["body"]["levels"])
     demo_hand.press("Back to the mock-ups")
 
 
 def test_what_is_refused_stays_where_it_was_written(demo_hand):
-    stage(demo_hand, "Underclock mender", "mockups")
+    demo_hand.stage("Underclock mender", "mockups")
     demo_hand.press("Log a fitting")
     demo_hand.press("Log fitting 2")
     demo_hand.see("needs the gap at three heights at least")
@@ -156,13 +150,13 @@ def test_what_is_refused_stays_where_it_was_written(demo_hand):
 
 
 def test_a_fitting_is_corrected_and_only_words_still_teach(demo_hand):
-    line = stage(demo_hand, "Underclock mender", "mockups")
+    line = demo_hand.stage("Underclock mender", "mockups")
     demo_hand.press("Correct it")
     demo_hand.see("Correct fitting 1")
     was = demo_hand.value("Gap 1")
     demo_hand.write("Gap 1", str(float(was) + 15))
     demo_hand.press("Keep fitting 1")
-    demo_hand.wait(lambda: sheet(demo_hand, line)["build"]["fittings"][0]["corrected"] == 1)
+    demo_hand.wait(lambda: demo_hand.sheet(line)["build"]["fittings"][0]["corrected"] == 1)
     demo_hand.press("Log a fitting")
     touch(demo_hand, demo_hand.all(".views svg")[1], 10, -50)
     demo_hand.press("Log fitting 2")
@@ -171,7 +165,7 @@ def test_a_fitting_is_corrected_and_only_words_still_teach(demo_hand):
 
 
 def test_a_rehearsal_from_the_stand_to_the_cut_cloth(demo_hand):
-    stage(demo_hand, "Lamplighter Regent", "mockups")
+    demo_hand.stage("Lamplighter Regent", "mockups")
     demo_hand.press("Rehearse on the dress stand")
     demo_hand.press("An even stand")
     demo_hand.see("Lamplighter Regent, rehearsal")
@@ -187,7 +181,7 @@ def test_a_rehearsal_from_the_stand_to_the_cut_cloth(demo_hand):
 
 
 def test_an_older_fitting_is_corrected_and_its_versions_are_marked(demo_hand):
-    line = stage(demo_hand, "Lamplighter Regent", "mockups")
+    line = demo_hand.stage("Lamplighter Regent", "mockups")
     demo_hand.click("ol li:first-child button")
     demo_hand.see("From version 1 to 2")
     demo_hand.press("Correct it")
@@ -198,6 +192,6 @@ def test_an_older_fitting_is_corrected_and_its_versions_are_marked(demo_hand):
     demo_hand.write("top side, by", "8")
     demo_hand.press("Keep fitting 1")
     demo_hand.see("from a fitting that was corrected since")
-    fitting = sheet(demo_hand, line)["build"]["fittings"][0]
+    fitting = demo_hand.sheet(line)["build"]["fittings"][0]
     assert (fitting["rides_mm"], fitting["corrected"]) == (6, 1)
     assert fitting["edges"] == [{"edge": "top", "place": "side", "off_mm": 8}]

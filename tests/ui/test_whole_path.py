@@ -3,7 +3,6 @@
 import io
 import re
 
-import httpx
 from pypdf import PdfReader
 from selenium.webdriver.common.keys import Keys
 
@@ -74,8 +73,8 @@ def test_from_four_girths_to_a_printed_pattern_and_back(server, browser, downloa
     hand.press("CB outer")
     hand.see("Channel CB outer")
     shown = int(hand.find("[data-bone='CB outer']").text)
-    line = httpx.get(f"{server.url}/api/builds").json()[0]
-    sheet = httpx.get(f"{server.url}/api/builds/{line['id']}").json()
+    line = hand.api.get("/api/builds").json()[0]
+    sheet = hand.sheet(line)
     bone = next(bone for bone in sheet["plan"]["bones"] if bone["channel"] == "CB outer")
     assert shown == bone["length_mm"] < bone["path_mm"]
     # the pattern, printed
