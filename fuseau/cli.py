@@ -1,5 +1,6 @@
 """The command line: fuseau serve | demo | plan FILE | print FILE | check FILE."""
 
+import gc
 import json
 import sys
 from pathlib import Path
@@ -120,11 +121,14 @@ def _read(file: Path):  # type: ignore[no-untyped-def]
 
 
 def _serve(settings: Settings) -> None:
+    gc.disable()  # what is imported stays: looked through once, and by no later collection again
     import uvicorn
 
     from fuseau.app.server import make_app
     from fuseau.store.opening import NewerDatabase
 
+    gc.freeze()
+    gc.enable()
     try:
         app = make_app(settings)
     except NewerDatabase as error:

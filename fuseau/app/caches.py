@@ -4,6 +4,7 @@ import threading
 from collections import OrderedDict
 from dataclasses import dataclass, field
 
+from fuseau.app.answers import JsonCache
 from fuseau.planning.cache import StageCache
 
 _OPEN_BUILDS = 12
@@ -11,12 +12,14 @@ _OPEN_BUILDS = 12
 
 @dataclass
 class BuildCaches:
-    """The stages of one open build: those of its plan, and of what is asked for beside it, each with its lock.
+    """The stages of one open build: those of its plan, and of what is asked for beside it, each with its lock; and what
+    was answered last.
 
     What takes long has a cache and a lock of its own, so that an edit never waits for it.
     """
 
     edits: StageCache = field(default_factory=StageCache)
+    answers: JsonCache = field(default_factory=JsonCache)
     asides: StageCache = field(default_factory=lambda: StageCache(12))
     planning: threading.Lock = field(default_factory=threading.Lock)
     thinking: threading.Lock = field(default_factory=threading.Lock)

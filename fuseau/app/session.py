@@ -99,16 +99,13 @@ class Session:
 
         A decision that changes nothing keeps nothing. Raises NoSuchBuild, Stale, Unmakeable, or what `decide` raises.
         """
-        opened = self.workshop.open(build_id)
-        if opened.revision != revision:
-            self.workshop.check(build_id, revision)
-        at_hand = AtHand(build_id, opened.build, self.unit, self)
+        at_hand = AtHand(build_id, self.workshop.present(build_id, revision), self.unit, self)
         build = decide(at_hand)
-        if build == opened.build:
-            return self.answer(self.open_build(opened))
+        if build == at_hand.build:
+            return self.answer_build(self.workshop.open(build_id))
         planned = self.makeable(at_hand, build)
         said = label if isinstance(label, str) else label(build)
-        return self.answer(self.open_build(self.workshop.edit(build_id, revision, build, said), planned))
+        return self.answer_build(self.workshop.edit(build_id, revision, build, said), planned)
 
     def makeable(self, at_hand: AtHand, changed: Build) -> Plan:
         """The plan after a change; refuses one that makes a garment unmakeable which was not so before."""
@@ -132,6 +129,12 @@ class Session:
     def answer(self, model: BaseModel) -> Response:
         """A model as JSON in her words, written once by Pydantic: a plan is large, and not validated again."""
         return Response(model.model_dump_json(context=Words(self.unit).context), media_type="application/json")
+
+    def answer_build(self, opened: Opened, planned: Plan | None = None) -> Response:
+        """An open build with its plan; only what is not as it was in the last answer is written anew."""
+        cache = self._caches.of(opened.id).answers
+        text = cache.write(self.open_build(opened, planned), Words(self.unit), parted=("build", "plan"))
+        return Response(text, media_type="application/json")
 
     def answers(self, models: list[Any]) -> Response:
         """Several models as a JSON list in her words."""

@@ -139,7 +139,7 @@ def read_catalogue() -> Catalogue:
 @router.get("/builds/{build_id}", response_model=OpenBuild)
 def read_build(session: TheSession, build_id: str) -> Response:
     """A build with its plan."""
-    return session.answer(session.open_build(session.workshop.open(build_id)))
+    return session.answer_build(session.workshop.open(build_id))
 
 
 @router.post("/builds/{build_id}/changes", response_model=OpenBuild)
@@ -159,13 +159,13 @@ def try_changes(session: TheSession, build_id: str, trial: Trial) -> Response:
 @router.post("/builds/{build_id}/undo", response_model=OpenBuild)
 def undo(session: TheSession, build_id: str, on: OnRevision) -> Response:
     """Undo the last change."""
-    return session.answer(session.open_build(session.workshop.undo(build_id, on.revision)))
+    return session.answer_build(session.workshop.undo(build_id, on.revision))
 
 
 @router.post("/builds/{build_id}/redo", response_model=OpenBuild)
 def redo(session: TheSession, build_id: str, on: OnRevision) -> Response:
     """Do again what was undone."""
-    return session.answer(session.open_build(session.workshop.redo(build_id, on.revision)))
+    return session.answer_build(session.workshop.redo(build_id, on.revision))
 
 
 @router.get("/builds/{build_id}/history")
@@ -180,4 +180,4 @@ def read_history(session: TheSession, build_id: str) -> list[Past]:
 @router.post("/builds/{build_id}/restore", response_model=OpenBuild)
 def restore(session: TheSession, build_id: str, wish: Restoring) -> Response:
     """Bring an earlier state back, as a new change."""
-    return session.answer(session.open_build(session.workshop.restore(build_id, wish.revision, wish.to)))
+    return session.answer_build(session.workshop.restore(build_id, wish.revision, wish.to))

@@ -119,7 +119,7 @@ def _plan_garment(build: Build, unit: Unit, cache: StageCache, findings: list[Fi
         *check_halves(pattern),
         *said,
     ]
-    return Plan(
+    return Plan.model_construct(
         body=body,
         stand=stand,
         aim=aimed,
@@ -170,7 +170,7 @@ def _plan_hardware(
     getting_in = ways[0].gap_mm if ways else 0.0
     back = cache.run(lace_back, BackInputs.of(build, holes, final, aimed, opening, ends, getting_in))
 
-    planned = HardwarePlan(
+    planned = HardwarePlan.model_construct(
         bones=bones,
         between=boned.between,
         boning=cache.run(

@@ -11,6 +11,8 @@ from sqlmodel import Session, col, select
 from fuseau.craft.wearer.measures import Wearer
 from fuseau.store.tables import MeasuringRow, WearerRow
 
+_NEWEST_FIRST = col(MeasuringRow.taken_on).desc(), col(MeasuringRow.made_at).desc()
+
 
 class NotInTheBook(LookupError):
     """There is no such wearer or measuring, or it was deleted."""
@@ -24,6 +26,14 @@ class Measuring:
     wearer_id: str
     taken_on: datetime.date
     wearer: Wearer
+
+
+@dataclass(frozen=True)
+class Taken:
+    """When a measuring was taken."""
+
+    id: str
+    taken_on: datetime.date
 
 
 @dataclass(frozen=True)
@@ -58,12 +68,17 @@ class Book:
                 raise NotInTheBook("These measures are not in the book any more.")
             return _read(row)
 
-    def newest(self, wearer_id: str) -> Measuring | None:
-        """The newest measuring of a wearer, if she is in the book."""
+    def newest(self, wearer_id: str) -> Taken | None:
+        """The newest measuring of a wearer, if she is in the book; its measures are not read."""
         with Session(self._engine) as session:
-            row = self._wearer(session, wearer_id)
-            found = self._entry(session, row).measurings if row else ()
-            return found[0] if found else None
+            found = session.exec(
+                select(col(MeasuringRow.id), col(MeasuringRow.taken_on))
+                .join(WearerRow, col(WearerRow.id) == MeasuringRow.wearer_id)
+                .where(MeasuringRow.wearer_id == wearer_id, col(WearerRow.deleted_at).is_(None))
+                .order_by(*_NEWEST_FIRST)
+                .limit(1)
+            ).first()
+            return Taken(*found) if found else None
 
     def write_down(self, wearer: Wearer, taken_on: datetime.date, wearer_id: str | None = None) -> Measuring:
         """Keep measures as a new measuring: of `wearer_id`, else of the wearer of that name, else of a new one."""
@@ -104,11 +119,8 @@ class Book:
         return row if row is not None and row.deleted_at is None else None
 
     def _entry(self, session: Session, row: WearerRow) -> InTheBook:
-        found = session.exec(
-            select(MeasuringRow)
-            .where(MeasuringRow.wearer_id == row.id)
-            .order_by(col(MeasuringRow.taken_on).desc(), col(MeasuringRow.made_at).desc())
-        ).all()
+        here = select(MeasuringRow).where(MeasuringRow.wearer_id == row.id)
+        found = session.exec(here.order_by(*_NEWEST_FIRST)).all()
         return InTheBook(row.id, row.name, tuple(_read(one) for one in found))
 
 

@@ -111,10 +111,12 @@ class Workshop:
             self._check_present(session, row, revision)
             return self._keep(session, row, build, label)
 
-    def check(self, build_id: str, revision: int) -> None:
-        """Raises Stale when `revision` is not the present one."""
+    def present(self, build_id: str, revision: int) -> Build:
+        """The build as it stands. Raises NoSuchBuild, or Stale when `revision` is not the present one."""
         with Session(self._engine, expire_on_commit=False) as session:
-            self._check_present(session, self._row(session, build_id), revision)
+            row = self._row(session, build_id)
+            self._check_present(session, row, revision)
+            return self._build(session, row.head_id)
 
     def undo(self, build_id: str, revision: int) -> Opened:
         """Go back to the revision before. Raises NothingToDo at the first, Stale as `edit` does."""
@@ -254,9 +256,12 @@ class Workshop:
         raise Stale(row.head_id or 0, changed)
 
     def _keep(self, session: Session, row: BuildRow, build: Build, label: str) -> Opened:
-        document = json.dumps(build.model_dump(mode="json"), ensure_ascii=False, separators=(",", ":"))
         revision = RevisionRow(
-            build_id=row.id, parent_id=row.head_id, label=label[:200], made_at=_now(), document=document
+            build_id=row.id,
+            parent_id=row.head_id,
+            label=label[:200],
+            made_at=_now(),
+            document=build.model_dump_json(),
         )
         session.add(revision)
         session.flush()

@@ -5,7 +5,7 @@ import datetime
 import pytest
 
 from fuseau.craft.wearer.measures import Level, Wearer
-from fuseau.store.book import Book, NotInTheBook
+from fuseau.store.book import Book, NotInTheBook, Taken
 from fuseau.store.opening import open_database
 from fuseau.store.pictures import KeptPicture, Pictures
 
@@ -30,7 +30,7 @@ def test_measurings_are_dated_and_the_newest_comes_first(path):
     again = Book(open_database(path))
     (entry,) = again.wearers()
     assert [one.id for one in entry.measurings] == [second.id, first.id, older.id]
-    assert again.newest(entry.id) == second
+    assert again.newest(entry.id) == Taken(second.id, second.taken_on)
     assert again.measuring(first.id).wearer.waist.readings_mm == (700.0,)
 
 

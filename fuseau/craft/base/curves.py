@@ -6,6 +6,7 @@ SciPy has cubic splines, which overshoot, and PCHIP, whose curvature jumps; a se
 """
 
 from dataclasses import dataclass, field
+from functools import lru_cache
 
 import numpy as np
 from numpy.typing import ArrayLike, NDArray
@@ -124,13 +125,19 @@ def lengths_along(x: Array, z: Array) -> Array:
     return np.concatenate([[0.0], np.cumsum(np.hypot(np.diff(x), np.diff(z)))])
 
 
+@lru_cache(maxsize=16)
+def _hermite_weights(count: int) -> Array:
+    """Cubic Hermite weights (count, 4) of start, tangent at the start, end, tangent at the end."""
+    t = np.linspace(0, 1, count)
+    return np.column_stack([2 * t**3 - 3 * t**2 + 1, t**3 - 2 * t**2 + t, 3 * t**2 - 2 * t**3, t**3 - t**2])
+
+
 def hermite(start: Array, end: Array, start_direction: Array, end_direction: Array, count: int = 17) -> Array:
-    """`count` points (count, 2) of the cubic from `start` to `end` with unit tangents at its ends."""
-    t = np.linspace(0, 1, count)[:, None]
-    chord = float(np.hypot(*(end - start)))
-    return (
-        (2 * t**3 - 3 * t**2 + 1) * start
-        + (t**3 - 2 * t**2 + t) * chord * start_direction
-        + (3 * t**2 - 2 * t**3) * end
-        + (t**3 - t**2) * chord * end_direction
-    )
+    """`count` points (count, 2) of the cubic from `start` to `end` with unit tangents at its ends.
+
+    For several pieces at once all are (pieces, 2), and the answer is (pieces, count, 2).
+    """
+    step = end - start
+    chord = np.hypot(step[..., 0], step[..., 1])[..., None]
+    given = np.stack([start, chord * start_direction, end, chord * end_direction], axis=-2)
+    return np.asarray(_hermite_weights(count) @ given)

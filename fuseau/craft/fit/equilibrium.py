@@ -7,6 +7,7 @@ minimum of a convex energy: EI/4·∫g''² + ∫q·g + the work done on the body
 import math
 from collections.abc import Callable
 from dataclasses import dataclass
+from functools import lru_cache
 
 import numpy as np
 
@@ -86,13 +87,23 @@ def _weights(z: Array) -> Array:
     return weight
 
 
-def _bending(z: Array, edge_n_m2: float) -> Array:
-    """Second derivative (N/mm) of EI/4·∫g''² by the gap; ends free, as the beam's natural condition."""
-    n, step = len(z), z[1] - z[0]
+@lru_cache(maxsize=64)
+def _bending(n: int, step: float, edge_n_m2: float) -> Array:
+    """Second derivative (N/mm) of EI/4·∫g''² by the gap; ends free, as the beam's natural condition. Not to be written.
+
+    Each lacing edge is settled many times: on what the wearer may be, and for each pull and girth that is tried.
+    """
     second = np.zeros((n - 2, n))
     rows = np.arange(n - 2)
     second[rows, rows], second[rows, rows + 1], second[rows, rows + 2] = 1, -2, 1
     return np.asarray(second.T @ second * (edge_n_m2 * 1e6 / 2 / step**3))
+
+
+def _with_diagonal(matrix: Array, diagonal: Array) -> Array:
+    """The sum of a matrix and a diagonal one."""
+    found = matrix.copy()
+    found.flat[:: len(diagonal) + 1] += diagonal
+    return found
 
 
 def settle(hold: Hold, *, overlap: bool = False, start: Array | None = None) -> Settled:
@@ -103,7 +114,7 @@ def settle(hold: Hold, *, overlap: bool = False, start: Array | None = None) -> 
     Raises Unsettled if no balance is found in 80 passes. Deterministic; about a millisecond for 61 points.
     """
     z = hold.z_mm
-    weight, bend = _weights(z), _bending(z, hold.edge_n_m2)
+    weight, bend = _weights(z), _bending(len(z), float(z[1] - z[0]), hold.edge_n_m2)
     base = hold.sewn_mm - hold.take_up_mm
     pull = np.asarray(hold.pull_n_per_m) / 1000
 
@@ -118,13 +129,16 @@ def settle(hold: Hold, *, overlap: bool = False, start: Array | None = None) -> 
     gradient, by_hoop, tension = forces(gap)
     for _ in range(_PASSES):
         touching = (gap <= 1e-9) & (gradient > 0) if not overlap else np.zeros(len(z), bool)
-        free = np.flatnonzero(~touching)
-        worst = float(np.max(np.abs(gradient[free]), initial=0.0))
-        hessian = bend + np.diag(weight * np.maximum(-by_hoop, 1e-4) / 1000)
+        worst = float(np.abs(np.where(touching, 0.0, gradient)).max())
+        hessian = _with_diagonal(bend, weight * np.maximum(-by_hoop, 1e-4) / 1000)
         if worst < enough:
             return Settled(hold, gap, base + gap, tension, touching.astype(float), worst, hessian)
-        step = np.zeros(len(z))
-        step[free] = -np.linalg.solve(hessian[np.ix_(free, free)], gradient[free])
+        if touching.any():
+            free = np.flatnonzero(~touching)
+            step = np.zeros_like(gap)
+            step[free] = -np.linalg.solve(hessian[np.ix_(free, free)], gradient[free])
+        else:
+            step = np.asarray(-np.linalg.solve(hessian, gradient))
         gap, (gradient, by_hoop, tension) = _walk(gap, step, gradient, forces, lowest)
     found = None if overlap else _held_apart(hold, bend, forces, enough)
     if found is not None:
@@ -150,14 +164,14 @@ def _held_apart(hold: Hold, bend: Array, forces: Callable[[Array], Forces], enou
     for _ in range(6 * _PASSES):
         gradient, by_hoop, tension = held(gap)
         worst = float(np.max(np.abs(gradient)))
-        hessian = bend + np.diag(weight * np.maximum(-by_hoop, 1e-4) / 1000)
+        hessian = _with_diagonal(bend, weight * np.maximum(-by_hoop, 1e-4) / 1000)
         if worst < max(enough, 0.1 * apart):
             if apart < 1e-6:
                 hoop = hold.sewn_mm - hold.take_up_mm + gap
                 return Settled(hold, gap, hoop, tension, (apart / gap > enough).astype(float), worst, hessian)
             apart *= 0.2
             continue
-        step = np.asarray(-np.linalg.solve(hessian + np.diag(apart / gap**2), gradient), dtype=np.float64)
+        step = np.asarray(-np.linalg.solve(_with_diagonal(hessian, apart / gap**2), gradient), dtype=np.float64)
         step *= min(1.0, 0.9 / max(float(np.max(-step / gap)), 1e-12))
         gap, _ = _walk(gap, step, gradient, held, 1e-12)
     return None

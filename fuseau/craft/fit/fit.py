@@ -166,7 +166,8 @@ def fit(lacing: Lacing, body: Body) -> Fit:
 def gap_shape(z: Array, gap: Array, overlap_mm: float, practice: Practice) -> GapShape:
     """Name the shape of a gap: least-squares line and parabola over the lacing edge (Legendre terms)."""
     s = 2 * (z - z[0]) / (z[-1] - z[0]) - 1
-    _, slope, curve = np.polynomial.legendre.legfit(s, gap, 2)
+    terms = np.stack([np.ones(len(s)), s, 1.5 * s**2 - 0.5])
+    _, slope, curve = np.linalg.solve(terms @ terms.T, terms @ gap)  # the terms are all but orthogonal
     tilt, bow = 2 * float(slope), -1.5 * float(curve)
     word: ShapeWord = "parallel"
     limit = practice.parallel_mm

@@ -3,6 +3,7 @@
 import math
 from collections.abc import Callable
 from dataclasses import dataclass
+from functools import cached_property
 
 import numpy as np
 
@@ -96,6 +97,12 @@ class _Wanted:
     gap_mm: float
     comfort_kpa: Array
 
+    @cached_property
+    def line(self) -> Array:
+        """(2, points): from a gap to its mean and half its tilt."""
+        at = np.linspace(-1, 1, len(self.lacing.z))
+        return np.linalg.pinv(np.vstack([np.ones(len(at)), at]).T)
+
     def off(self, settled: Settled, flat: Array, along: Array, pull: float) -> tuple[Array, Array]:
         """What a settled garment is off by, in spreads, and how that changes with sewn girths and pull."""
         hold, z, practice = settled.hold, settled.z, self.lacing.practice
@@ -111,8 +118,7 @@ class _Wanted:
         pressure_by = (2 * math.pi * tension_by - pressure[:, None] * hoop_by) / settled.hoop_mm[:, None]
         gap_mm, comfort = self.gap_mm, self.comfort_kpa
 
-        at = np.linspace(-1, 1, len(z))
-        line = np.linalg.pinv(np.vstack([np.ones(len(z)), at]).T)  # mean and half the tilt
+        line = self.line
         bow_at = np.linspace(0, len(z) - 1, 5).astype(int)
         off = [(line @ (settled.gap_mm - gap_mm)) / _GAP_MM, (settled.gap_mm[bow_at] - gap_mm) / _BOW_MM]
         by = [line @ gap_by / _GAP_MM, gap_by[bow_at] / _BOW_MM]

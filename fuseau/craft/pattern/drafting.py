@@ -4,6 +4,8 @@ Front and back block each have a reference half-girth R, their widest level, spl
 panel edge takes an intake off its upright, and a block's intakes add up to R − H(z).
 """
 
+from functools import lru_cache
+
 import numpy as np
 
 from fuseau.craft.base.curves import Array
@@ -75,6 +77,7 @@ def _collar_edges(body: Body) -> tuple[EdgeLine, EdgeLine]:
     return top, hem
 
 
+@lru_cache(maxsize=256)
 def front_share_of_seams(front_panels: int, level: LevelName) -> Array:
     """Shares of the front block's intake by edge at a level, CF edge first (always 0), sum 1.
 
@@ -88,6 +91,7 @@ def front_share_of_seams(front_panels: int, level: LevelName) -> Array:
     return _per_edge(_by_level(level, above, waist, below), side_last=True)
 
 
+@lru_cache(maxsize=256)
 def back_share_of_seams(back_panels: int, level: LevelName) -> Array:
     """Shares of the back block's intake by edge at a level, side edge first, CB edge last (always 0), sum 1.
 
@@ -122,7 +126,9 @@ def _per_edge(seam_weights: Array, side_last: bool) -> Array:
         edges += [weight, weight]
     edges.append(seam_weights[-1])
     found = np.array(edges)
-    return np.asarray(found / found.sum())
+    found /= found.sum()
+    found.setflags(write=False)  # it is kept
+    return found
 
 
 def base_fractions(count: int, toward_cf: bool) -> Array:

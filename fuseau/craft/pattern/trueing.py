@@ -129,6 +129,7 @@ def lay_flat(pattern: Pattern, practice: Practice) -> Laid:
 
     panels = []
     widths = shape.widths(shape.nominal)
+    top_turns, hem_turns = _turns(edges, highs), _turns(edges, lows)
     for i, panel in enumerate(pattern.panels):
         left, right = 2 * i, 2 * i + 1
         points = {side: edges[side].cut(lows[side], highs[side]) for side in (left, right)}
@@ -137,8 +138,8 @@ def lay_flat(pattern: Pattern, practice: Practice) -> Laid:
                 panel.number,
                 points[left],
                 points[right],
-                _across(i, top, edges, highs, (points[left][-1], points[right][-1])),
-                _across(i, hem, edges, lows, (points[left][0], points[right][0])),
+                _across(i, top, edges, top_turns, (points[left][-1], points[right][-1])),
+                _across(i, hem, edges, hem_turns, (points[left][0], points[right][0])),
                 pattern,
                 _notches(i, lows[left], highs[left], practice),
                 _notches(i + 1, lows[right], highs[right], practice) if i + 1 < count else (),
@@ -220,51 +221,55 @@ def _drawn_line(curve: EdgeCurve, run: Array) -> _DrawnLine:
     return _DrawnLine(curve, stops, heights, at_seams, curve.slopes(run, before=True), curve.slopes(run))
 
 
-def _across(i: int, line: _DrawnLine, edges: list[_Edge], ends: Array, corners: tuple[Array, Array]) -> Array:
+def _across(i: int, line: _DrawnLine, edges: list[_Edge], turns: Array, corners: tuple[Array, Array]) -> Array:
     """A panel's piece of a top line or hem, (n, 2): through its points and its middle, from corner to corner.
 
     Tangents meet those of the neighbours once the seams are sewn: at an edge the line's slope is turned by how the
-    two edges lean. What trueing moved at the corners is shared over the points between.
+    two edges lean (`_turns`). What trueing moved at the corners is shared over the points between.
     """
     left, right = edges[2 * i], edges[2 * i + 1]
     curve, stops, heights = line.curve, line.stops[i], line.heights[i]
     share = (stops - stops[0]) / (stops[-1] - stops[0])
-    turns = [_turn(seam, side, edges, ends) for seam, side in ((i, 2 * i), (i + 1, 2 * i + 1))]
     z = heights + (1 - share) * (corners[0][1] - heights[0]) + share * (corners[1][1] - heights[-1])
     x = [np.interp(z, edge.z, edge.x) for edge in (left, right)]
     spots = np.column_stack([x[0] + share * (x[1] - x[0]), z])
     spots[0], spots[-1] = corners
+    turned = (1 - share) * turns[2 * i] + share * turns[2 * i + 1]
     corners_at = {round(float(u), 3) for u in curve.corners}
-
-    def direction(k: int, before: bool) -> Array:
-        if k in (0, len(stops) - 1):
-            slope = line.slopes_after[i] if k == 0 else line.slopes_before[i + 1]
-        elif round(float(stops[k]), 3) in corners_at:
-            slope = curve.slope(float(stops[k]), before)
-        else:
-            return _between(spots[k - 1], spots[k], spots[k + 1])
-        angle = math.atan(slope) + (1 - share[k]) * turns[0] + share[k] * turns[1]
-        return np.array([math.cos(angle), math.sin(angle)])
-
-    pieces = [
-        hermite(spots[k], spots[k + 1], direction(k, False), direction(k + 1, True), 9 if len(stops) < 5 else 6)
-        for k in range(len(stops) - 1)
-    ]
-    return np.vstack([pieces[0], *(piece[1:] for piece in pieces[1:])])
+    leaving, arriving = np.empty_like(spots), np.empty_like(spots)  # unit tangents on either side of every spot
+    leaving[1:-1] = arriving[1:-1] = _between(spots)
+    leaving[0] = _sloped(line.slopes_after[i], turned[0])
+    arriving[-1] = _sloped(line.slopes_before[i + 1], turned[-1])
+    for k in range(1, len(stops) - 1):
+        at = float(stops[k])
+        if round(at, 3) in corners_at:
+            leaving[k] = _sloped(curve.slope(at, False), turned[k])
+            arriving[k] = _sloped(curve.slope(at, True), turned[k])
+    pieces = hermite(spots[:-1], spots[1:], leaving[:-1], arriving[1:], 9 if len(stops) < 5 else 6)
+    return np.vstack([spots[:1], pieces[:, 1:].reshape(-1, 2)])
 
 
-def _between(before: Array, here: Array, after: Array) -> Array:
-    """Unit tangent at `here` of the parabola through three spots, by chord lengths (Bessel)."""
-    d = float(np.hypot(*(here - before))), float(np.hypot(*(after - here)))
-    found = (here - before) / d[0] * d[1] + (after - here) / d[1] * d[0]
-    return np.asarray(found / np.hypot(*found))
+def _sloped(slope: float, turned: float) -> Point:
+    """Unit tangent of a slope that is turned by an angle, radians."""
+    angle = math.atan(slope) + turned
+    return math.cos(angle), math.sin(angle)
 
 
-def _turn(seam: int, side: int, edges: list[_Edge], ends: Array) -> float:
-    """By how much a line's slope turns at an edge so that it meets its neighbour's, radians."""
-    pair = [s for s in (2 * seam - 1, 2 * seam) if 0 <= s < len(edges)]
-    mean_lean = float(np.mean([edges[s].lean(ends[s]) for s in pair])) if len(pair) == 2 else 0.0
-    return mean_lean - edges[side].lean(ends[side])
+def _between(spots: Array) -> Array:
+    """Unit tangents at the inner spots (n - 2, 2): of the parabolas through three spots, by chord lengths (Bessel)."""
+    steps = np.diff(spots, axis=0)
+    chords = np.hypot(steps[:, 0], steps[:, 1])[:, None]
+    ways = steps / chords
+    found = ways[:-1] * chords[1:] + ways[1:] * chords[:-1]
+    return np.asarray(found / np.hypot(found[:, 0], found[:, 1])[:, None])
+
+
+def _turns(edges: list[_Edge], ends: Array) -> Array:
+    """By how much a line's slope turns at every edge so that it meets its neighbour's, (edges,) radians."""
+    leans = np.array([edge.lean(end) for edge, end in zip(edges, ends, strict=True)])
+    turns = -leans
+    turns[1:-1] += np.repeat((leans[1:-1:2] + leans[2:-1:2]) / 2, 2)
+    return turns
 
 
 def _gussets(pattern: Pattern, edges: list[_Edge], highs: Array, lows: Array) -> tuple[LaidPiece, ...]:
@@ -323,14 +328,14 @@ def _panel(
     waist = tuple((float(np.interp(0, edge.run, edge.x)), 0.0) for edge in (left, right))
     middle = (waist[0][0] + waist[1][0]) / 2
     low, high = float(hem[:, 1].max()), float(top[:, 1].min())
-    outline = np.vstack([cf_edge, top[1:-1], cb_edge[::-1], hem[::-1][1:-1]])
+    toward_cf, toward_cb, above, below = _points(cf_edge), _points(cb_edge), _points(top), _points(hem)
     return LaidPanel.model_construct(
         number=number,
-        outline=_points(outline),
-        cf_edge=_points(cf_edge),
-        cb_edge=_points(cb_edge),
-        top=_points(top),
-        hem=_points(hem),
+        outline=(*toward_cf, *above[1:-1], *toward_cb[::-1], *below[-2:0:-1]),
+        cf_edge=toward_cf,
+        cb_edge=toward_cb,
+        top=above,
+        hem=below,
         waist=(waist[0], waist[1]),
         grain=((middle, 0.7 * low), (middle, 0.7 * high)),
         widths_mm={s.name: float(w) for s, w in zip(pattern.stations, widths, strict=True) if s.name},

@@ -18,10 +18,11 @@ def pressure_at(natural: Array, give: Array, girth: Array, scale_kpa: float) -> 
     so that Newton's method never leaves the domain.
     """
     used = (natural - girth) / (natural * give)
-    held = np.clip(used, 0.0, 0.999)
-    pressure = -scale_kpa * np.log1p(-held) + scale_kpa * (np.maximum(used, held) - held) / (1 - held)
-    by_girth = -scale_kpa / (1 - held) / (natural * give)
-    return np.where(used > 0, pressure, 0.0), np.where(used > 0, by_girth, 0.0)
+    held = np.minimum(np.maximum(used, 0.0), 0.999)
+    left = 1 - held
+    pressure = scale_kpa * (np.maximum(used - held, 0.0) / left - np.log1p(-held))
+    presses = used > 0
+    return pressure * presses, np.where(presses, -scale_kpa / left / (natural * give), 0.0)
 
 
 def tension_at(natural: Array, give: Array, girth: Array, scale_kpa: float) -> tuple[Array, Array, Array]:

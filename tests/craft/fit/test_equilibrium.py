@@ -124,7 +124,8 @@ def test_stiff_edges_that_just_touch_settle_all_the_same(percent):
     aimed, pattern = planned(Target(reduction_percent=percent, gap_mm=0, pull="light"))
     hold = Lacing(pattern, Stack(), 57.6, aimed.pull_n_per_m, PRACTICE).on(BODY)
     found = settle(hold)
-    bend, weight = equilibrium._bending(hold.z_mm, hold.edge_n_m2), equilibrium._weights(hold.z_mm)
+    weight = equilibrium._weights(hold.z_mm)
+    bend = equilibrium._bending(len(hold.z_mm), float(hold.z_mm[1] - hold.z_mm[0]), hold.edge_n_m2)
 
     def forces(gap):
         hoop = hold.sewn_mm - hold.take_up_mm + gap
