@@ -6,11 +6,11 @@ import pytest
 
 from fuseau.app.answers import JsonCache
 from fuseau.planning.cache import StageCache
-from fuseau.planning.pipeline import plan
 from fuseau.planning.plan import Plan
 from fuseau.wording import Words
 from tests.conftest import edited
 from tests.kinds import ALL_KINDS, built
+from tests.plans import plan
 
 
 @pytest.mark.parametrize("kind", ALL_KINDS)

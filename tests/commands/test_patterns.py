@@ -7,10 +7,10 @@ from fuseau.commands.patterns import edit_pattern, read_edit, refit_from
 from fuseau.commands.versions import cut_version, fix_version, go_back
 from fuseau.craft.base.errors import Unmakeable
 from fuseau.document.build import Build
-from fuseau.planning.pipeline import plan
 from tests.conftest import edited
 from tests.kinds import built
 from tests.planning.test_pipeline import READINGS
+from tests.plans import plan
 from tests.saying import refused, said
 
 POINT = {"kind": "point", "end": "top", "place": 0, "z_mm": "12"}

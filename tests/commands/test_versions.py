@@ -8,10 +8,10 @@ from fuseau.commands.versions import accept, cut_version, go_back
 from fuseau.craft.base.errors import Unmakeable
 from fuseau.craft.pattern.alterations import alter, between, compare
 from fuseau.document.build import Build
-from fuseau.planning.pipeline import plan
 from fuseau.planning.thread import thread
 from tests.conftest import TODAY, edited
 from tests.planning.test_pipeline import READINGS
+from tests.plans import plan
 from tests.saying import refused, said
 
 

@@ -23,8 +23,8 @@ from fuseau.files.hardware_list import list_pdf
 from fuseau.files.paper import SIZES_MM
 from fuseau.files.svg import pattern_svg
 from fuseau.files.tiles import MARGIN_MM, OVERLAP_MM, pattern_pdf
-from fuseau.planning.pipeline import plan
 from tests.conftest import TODAY, edited
+from tests.plans import plan
 from tests.saying import said
 
 MM = 72 / 25.4

@@ -12,8 +12,8 @@ from fuseau.files.drawings import read_drawing
 from fuseau.files.dxf import LAYERS, pattern_dxf
 from fuseau.files.svg import pattern_svg
 from fuseau.files.tiles import pattern_pdf
-from fuseau.planning.pipeline import plan
 from tests.kinds import ALL_KINDS, built
+from tests.plans import plan
 
 PANEL = "M10 10 C 14 60 6 90 10 150 L 70 150 C 74 90 64 60 70 10 Z"
 SVG = '<svg xmlns="http://www.w3.org/2000/svg" {size}>{inside}</svg>'

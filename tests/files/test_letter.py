@@ -11,8 +11,8 @@ from fuseau.commands.fields import change
 from fuseau.document.build import Build
 from fuseau.files.document import UnreadableFile
 from fuseau.files.letter import letter_html, letter_pdf, read_letter
-from fuseau.planning.pipeline import plan
 from tests.conftest import edited
+from tests.plans import plan
 from tests.saying import said
 
 MEASURES = {

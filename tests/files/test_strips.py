@@ -11,9 +11,9 @@ from fuseau.document.build import Build
 from fuseau.files.paper import SIZES_MM
 from fuseau.files.strips import bone_pieces, bones_pdf, front_pdf, front_pieces, hole_pieces, holes_pdf
 from fuseau.files.tiles import MARGIN_MM, OVERLAP_MM
-from fuseau.planning.pipeline import plan
 from tests.files.test_documents_and_prints import boxes, lines
 from tests.kinds import built
+from tests.plans import plan
 from tests.saying import refused
 
 CORSET = built("underbust corset")

@@ -8,23 +8,14 @@ from hypothesis import strategies as st
 
 from fuseau.commands.fields import change
 from fuseau.craft.materials.catalogue import BONES, GROMMETS, LACES
-from fuseau.document.build import Build
-from fuseau.planning import pipeline
-from fuseau.planning.cache import StageCache
-from fuseau.planning.plan import Plan
 from tests.conftest import edited
 from tests.kinds import ALL_KINDS, built
+from tests.plans import plan
 from tests.saying import said
 
 BUILDS = {kind: built(kind) for kind in ALL_KINDS}
-KEPT = {kind: StageCache() for kind in ALL_KINDS}
 kinds = st.sampled_from(sorted(BONES))
 mm = st.floats(14, 45)
-
-
-def plan(build: Build) -> Plan:
-    """Planned as the app does, where only what hardware changes runs anew (that it is the same: test_cache)."""
-    return pipeline.plan(build, cache=KEPT[build.kind])
 
 
 def nothing_or(what):

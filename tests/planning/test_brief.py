@@ -4,9 +4,9 @@ import pytest
 
 from fuseau.commands.fields import change
 from fuseau.planning.brief import consequences, job_word
-from fuseau.planning.pipeline import plan
 from tests.conftest import edited
 from tests.kinds import ALL_KINDS, built
+from tests.plans import plan
 from tests.saying import said as words
 
 

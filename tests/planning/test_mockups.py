@@ -12,11 +12,11 @@ from fuseau.craft.wearer.measures import Wearer
 from fuseau.document.fittings import Pinch
 from fuseau.planning.evidence import pinch_profile, pinched_by_seam, stale_versions
 from fuseau.planning.observations import InferenceInputs, tried_on, widened
-from fuseau.planning.pipeline import plan
 from fuseau.planning.readiness import ready
 from fuseau.planning.story import story
 from tests.kinds import built
 from tests.planning.test_pipeline import READINGS
+from tests.plans import plan
 from tests.saying import refused, said
 
 

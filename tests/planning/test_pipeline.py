@@ -16,11 +16,11 @@ from fuseau.craft.base.findings import Change
 from fuseau.demo.workshop import fill
 from fuseau.document.build import Build, faults
 from fuseau.planning.cache import StageCache
-from fuseau.planning.pipeline import plan
 from fuseau.planning.thread import thread
 from fuseau.store.opening import open_database
 from fuseau.store.workshop import Workshop
 from tests.conftest import edited
+from tests.plans import plan
 from tests.saying import refused, said
 
 READINGS = [{"z_mm": z, "gap_mm": gap} for z, gap in (("9.5", "3.2 cm"), ("0", "4.4"), ("-11", "5.9"))]

@@ -6,10 +6,10 @@ from pydantic import ValidationError
 from fuseau.commands.fittings import log_fitting
 from fuseau.commands.versions import accept, cut_version
 from fuseau.planning.cache import StageCache
-from fuseau.planning.pipeline import plan
 from fuseau.planning.readiness import ready
 from tests.kinds import built
 from tests.planning.test_pipeline import READINGS
+from tests.plans import plan
 
 
 def test_readiness_needs_a_pattern_and_is_the_same_each_time(measured, today):

@@ -10,10 +10,10 @@ from fuseau.craft.base.findings import Change
 from fuseau.craft.boning.choices import CutBone
 from fuseau.craft.boning.totals import profile_bend
 from fuseau.craft.materials.catalogue import BONES, SCHOOLS
-from fuseau.planning.pipeline import plan
 from fuseau.planning.schools import cutting, schools
 from tests.conftest import TODAY, edited
 from tests.kinds import built
+from tests.plans import plan
 from tests.saying import refused
 
 CORSET = built("underbust corset")

@@ -19,10 +19,10 @@ from fuseau.craft.pattern.hand_edits import AddDart
 from fuseau.craft.pattern.pattern import Gusset
 from fuseau.craft.pattern.trueing import lay_flat
 from fuseau.document.build import faults
-from fuseau.planning.pipeline import plan
 from tests.craft.pattern.test_hand_edits import made
 from tests.craft.pattern.test_pattern import drafted
 from tests.kinds import ALL_KINDS, built
+from tests.plans import plan
 from tests.saying import said
 
 PRACTICE = Practice()

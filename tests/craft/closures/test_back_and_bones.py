@@ -218,8 +218,8 @@ def test_mirrored_edges_bend_a_bone_not_at_all_and_edges_that_go_together_do(rad
 
 def test_a_bone_that_cannot_follow_its_channel_is_told_and_its_mend_removes_it():
     from fuseau.commands.fields import change
-    from fuseau.planning.pipeline import plan
     from tests.kinds import built
+    from tests.plans import plan
 
     build = built("strapless bodice")
     stiff = change(build, [Change(at="bones.seams", value="flat_12"), Change(at="bones.curved", value=None)], "cm")

@@ -15,8 +15,8 @@ from fuseau.craft.closures.front import plan_opening
 from fuseau.craft.materials.catalogue import GROMMETS, LACES, ZIPS_MM, BuskStock
 from fuseau.craft.materials.stack import Stack
 from fuseau.document.build import faults
-from fuseau.planning.pipeline import plan
 from tests.kinds import built
+from tests.plans import plan
 from tests.saying import said
 
 PRACTICE = Practice()

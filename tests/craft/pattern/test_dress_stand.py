@@ -6,9 +6,9 @@ import pytest
 from pydantic import ValidationError
 
 from fuseau.craft.pattern.dress_stand import Stand, check_stand, padding
-from fuseau.planning.pipeline import plan
 from tests.conftest import edited
 from tests.craft.pattern.test_pattern import BODY, HEM, TOP
+from tests.plans import plan
 from tests.saying import said
 
 STAND = Stand(name="grey stand", underbust_mm=740, waist_mm=703, hip_mm=985, above_waist_mm=90, below_waist_mm=400)

@@ -8,8 +8,8 @@ from fuseau.craft.base.practice import Practice
 from fuseau.craft.pattern.pattern import Allowances
 from fuseau.craft.pattern.traced_outlines import TracedPattern, check_pieces, corners_of, from_outlines, narrowest
 from fuseau.craft.pattern.trueing import lay_flat
-from fuseau.planning.pipeline import plan
 from tests.kinds import built
+from tests.plans import plan
 from tests.saying import refused, said
 
 PRACTICE = Practice()

@@ -12,10 +12,10 @@ from fuseau.craft.base.practice import Practice
 from fuseau.craft.pattern.pattern import Allowances
 from fuseau.craft.pattern.trueing import lay_flat
 from fuseau.craft.pattern.typed_widths import TypedPattern, check_typed, from_widths
-from fuseau.planning.pipeline import plan
 from tests.conftest import TODAY
 from tests.craft.pattern.test_pattern import BODY, HEM, TOP
 from tests.planning.test_pipeline import READINGS
+from tests.plans import plan
 from tests.saying import refused, said
 
 WIDTHS = {

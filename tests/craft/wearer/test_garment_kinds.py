@@ -16,9 +16,9 @@ from fuseau.craft.pattern.refit import refit
 from fuseau.craft.wearer.body import believe, signed_heights
 from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS
 from fuseau.craft.wearer.measures import FULL_TORSO, Level, Wearer, Zones, check_measures
-from fuseau.planning.pipeline import plan
 from tests.conftest import edited
 from tests.kinds import ALL_KINDS, WHOLE, built
+from tests.plans import plan
 from tests.saying import said
 
 PRACTICE = Practice()
