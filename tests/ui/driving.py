@@ -55,6 +55,21 @@ ask()
 """
 
 
+_SHOWN = """
+const shown = (one) => one.getClientRects().length > 0 && one.checkVisibility({ visibilityProperty: true })
+"""
+_FIRST = f"{_SHOWN} return [...document.querySelectorAll(arguments[0])].find(shown) ?? null"
+_FIRST_OF_PATH = f"""{_SHOWN}
+const found = document.evaluate(arguments[0], document, null, XPathResult.ORDERED_NODE_SNAPSHOT_TYPE, null)
+for (let i = 0; i < found.snapshotLength; i++)
+  if (shown(found.snapshotItem(i))) {{
+    if (arguments[1]) found.snapshotItem(i).scrollIntoView({{ block: 'center' }})
+    return found.snapshotItem(i)
+  }}
+return null
+"""
+
+
 def free_port() -> int:
     with socket.socket() as probe:
         probe.bind(("127.0.0.1", 0))
@@ -228,11 +243,7 @@ class Hand:
 
     def find(self, css: str) -> WebElement:
         """Wait until it is shown."""
-
-        def shown() -> WebElement | None:
-            return next((one for one in self.browser.find_elements(By.CSS_SELECTOR, css) if one.is_displayed()), None)
-
-        found: WebElement = self.wait(shown, f"{css} is not shown")
+        found: WebElement = self.wait(lambda: self.browser.execute_script(_FIRST, css), f"{css} is not shown")
         return found
 
     def all(self, css: str) -> list[WebElement]:
@@ -250,11 +261,7 @@ class Hand:
         )
 
         def click() -> bool:
-            shown = [one for one in self.browser.find_elements(By.XPATH, path) if one.is_displayed()]
-            if not shown:
-                return False
-            self.browser.execute_script("arguments[0].scrollIntoView({block: 'center'})", shown[0])
-            shown[0].click()
+            self.browser.execute_script(_FIRST_OF_PATH, path, True).click()
             return True
 
         self.wait(click, f"there is no “{words}” to press")
@@ -262,10 +269,7 @@ class Hand:
     def field(self, label: str) -> WebElement:
         """The input with this label or accessible name."""
         path = f'//input[@aria-label="{label}" or @id=//label[normalize-space()="{label}"]/@for]'
-        return self.wait(
-            lambda: next((one for one in self.browser.find_elements(By.XPATH, path) if one.is_displayed()), None),
-            f"there is no field “{label}”",
-        )
+        return self.wait(lambda: self.browser.execute_script(_FIRST_OF_PATH, path, False), f"no field “{label}”")
 
     def write(self, label: str, text: str, leave: bool = True) -> None:
         """Write into a field, and leave it as with Tab."""
