@@ -27,8 +27,14 @@ from fuseau.wording import Words
 PAGES = Path(__file__).parent / "pages"
 
 
-def make_app(settings: Settings, caches: Caches | None = None) -> FastAPI:
-    """The application on the database that the settings name; `caches` may hold what was planned before."""
+def open_session(settings: Settings, caches: Caches | None = None) -> Session:
+    """The workshop, book and pictures that the settings name; `caches` may hold what was planned before."""
+    engine = open_database(settings.database)
+    return Session(Workshop(engine), Book(engine), Pictures(engine), caches or Caches())
+
+
+def make_app(settings: Settings) -> FastAPI:
+    """The application on the database that the settings name."""
     app = FastAPI(
         title="Fuseau",
         version=__version__,
@@ -38,8 +44,7 @@ def make_app(settings: Settings, caches: Caches | None = None) -> FastAPI:
         redoc_url=None,
         openapi_url="/api/openapi.json",
     )
-    engine = open_database(settings.database)
-    app.state.session = Session(Workshop(engine), Book(engine), Pictures(engine), caches or Caches())
+    app.state.session = open_session(settings)
     app.add_middleware(Guard)
     for part in (workshop, brief, wearer, pattern, mockups, bones, front, back, printing):
         app.include_router(part.router)

@@ -129,6 +129,11 @@ class TotalsInputs:
     worn: Fit
     practice: Practice
 
+    @classmethod
+    def of(cls, build: Build, bones: tuple[Bone, ...], laid: Laid, pattern: Pattern, worn: Fit) -> Self:
+        """Taken from a build and what lies in its channels."""
+        return cls(bones, laid, pattern.front_panels, build.bones.ends, build.bone_kinds, worn, build.practice)
+
 
 def total(inputs: TotalsInputs) -> Boning:
     """Stiffness, weight, price and time of the bones of both halves."""

@@ -5,10 +5,12 @@ stage once; no stage reaches back. Each is a function of one frozen record, take
 stages before came to) once; the cache keeps results under those records. The Plan carries messages, not sentences.
 """
 
+from dataclasses import dataclass
+
 from fuseau.craft.base.errors import CraftError, Unmakeable, Unsettled
 from fuseau.craft.base.findings import Finding, Stage, finding
 from fuseau.craft.base.lengths import Unit
-from fuseau.craft.boning.totals import cup_boning
+from fuseau.craft.boning.totals import Boning, cup_boning
 from fuseau.craft.closures.front import check_front
 from fuseau.craft.fit.fit import Fit, check_fit
 from fuseau.craft.fit.target import Aim, check_aim
@@ -26,6 +28,7 @@ from fuseau.planning.back import BackInputs, HolesInputs, lace_back, set_holes
 from fuseau.planning.bones import (
     STIFF,
     BonesInputs,
+    BonesLaid,
     ReuseInputs,
     SectionsInputs,
     TotalsInputs,
@@ -75,6 +78,32 @@ def believed(build: Build, cache: StageCache) -> tuple[Belief, int | None]:
     measured = cache.run(measured_body, MeasuredInputs.of(build))
     seen = InferenceInputs.of(build, measured)
     return cache.run(infer_belief, seen), cache.run(read_upside_down, seen)
+
+
+@dataclass(frozen=True)
+class BonedSo:
+    """What the bones of a build do, without the rest of its plan: how it settles, the channels, what they come to."""
+
+    final: Fit
+    laid: BonesLaid
+    boning: Boning
+
+
+def plan_boning(build: Build, cache: StageCache) -> BonedSo | None:
+    """The stages from the wearer to the bones, as `plan` runs them; None where measures are missing or it can't be."""
+    if missing_measures(build.wearer, GARMENT_KINDS[build.kind].needed):
+        return None
+    try:
+        body = with_side_seam_seen(build, believed(build, cache)[0].body)
+        aimed, aimed_pattern = cache.run(aim_pattern, AimInputs.of(build, body))
+        pattern = build.current.pattern if build.current else aimed_pattern
+        laid = cache.run(lay, LayInputs(pattern, build.practice))
+        final = cache.run(settle_fit, FitInputs(final_lacing(build, pattern, aimed), body))
+        _, opening = cache.run(open_front, OpeningInputs.of(build, laid, pattern.front_panels))
+        boned = cache.run(lay_all_bones, BonesInputs.of(build, laid, around_channels(build, pattern, opening, "cm")))
+    except (Unmakeable, Unsettled):
+        return None
+    return BonedSo(final, boned, cache.run(total, TotalsInputs.of(build, boned.bones, laid, pattern, final)))
 
 
 def _plan_garment(build: Build, unit: Unit, cache: StageCache, findings: list[Finding]) -> Plan:
@@ -173,9 +202,7 @@ def _plan_hardware(
     planned = HardwarePlan.model_construct(
         bones=bones,
         between=boned.between,
-        boning=cache.run(
-            total, TotalsInputs(bones, laid, pattern.front_panels, build.bones.ends, kinds, final, practice)
-        ),
+        boning=cache.run(total, TotalsInputs.of(build, bones, laid, pattern, final)),
         unboned=boned.unboned,
         unboned_limit_mm=around.unboned_mm,
         mock_up_bones_mm=mock_up_bones(build, bones, around),

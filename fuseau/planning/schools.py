@@ -9,7 +9,7 @@ from fuseau.craft.boning.totals import Boning
 from fuseau.craft.materials.catalogue import SCHOOLS, BoneName, School
 from fuseau.document.build import Build
 from fuseau.planning.cache import StageCache
-from fuseau.planning.pipeline import plan
+from fuseau.planning.pipeline import plan_boning
 from fuseau.planning.plan import Plan
 
 
@@ -56,17 +56,17 @@ def _changes(school: School) -> tuple[Change, ...]:
 def _effect(
     name: str, why: str, build: Build, cache: StageCache, chosen: bool, changes: tuple[Change, ...]
 ) -> SchoolEffect | None:
-    planned = plan(build, cache=cache)
-    if planned.boning is None or planned.final is None:
+    boned = plan_boning(build, cache)
+    if boned is None:
         return None
     return SchoolEffect(
         name=name,
         why=why,
         chosen=chosen,
-        bow_mm=planned.final.shape.bow_mm,
-        edge_n_m2=planned.final.edge_n_m2,
-        boning=planned.boning,
-        cannot_bend=tuple(one.where or "" for one in planned.findings if one.code == "bone_wont_bend"),
+        bow_mm=boned.final.shape.bow_mm,
+        edge_n_m2=boned.final.edge_n_m2,
+        boning=boned.boning,
+        cannot_bend=tuple(one.where or "" for one in boned.laid.findings if one.code == "bone_wont_bend"),
         changes=changes,
     )
 

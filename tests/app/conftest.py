@@ -3,16 +3,23 @@
 import pytest
 from fastapi.testclient import TestClient
 
-from fuseau.app.server import make_app
+from fuseau.app.server import make_app, open_session
 from fuseau.app.settings import Settings
 from tests.conftest import MEASURES
 
 HOST = "http://127.0.0.1:8321"
 
 
+@pytest.fixture(scope="session")
+def app(tmp_path_factory):
+    """The application, made once: its routes take longer than a workshop."""
+    return make_app(Settings(data=tmp_path_factory.mktemp("first")))
+
+
 @pytest.fixture
-def client(tmp_path):
-    with TestClient(make_app(Settings(data=tmp_path)), base_url=HOST) as found:
+def client(app, tmp_path):
+    app.state.session = open_session(Settings(data=tmp_path))
+    with TestClient(app, base_url=HOST) as found:
         yield found
 
 

@@ -10,6 +10,7 @@ from fuseau.craft.base.findings import Change
 from fuseau.craft.boning.choices import CutBone
 from fuseau.craft.boning.totals import profile_bend
 from fuseau.craft.materials.catalogue import BONES, SCHOOLS
+from fuseau.planning.cache import StageCache
 from fuseau.planning.schools import cutting, schools
 from tests.conftest import TODAY, edited
 from tests.kinds import built
@@ -20,7 +21,7 @@ CORSET = built("underbust corset")
 
 
 def test_the_schools_are_planned_through_to_the_gap():
-    kept = {}
+    kept = StageCache(12)
     build = cut_version(CORSET, plan(CORSET), TODAY)
     found = {one.name: one for one in schools(build, kept)}
     assert set(found) == {school.name for school in SCHOOLS}
@@ -40,7 +41,7 @@ def test_the_schools_are_planned_through_to_the_gap():
 
 def test_a_choice_of_ones_own_stands_beside_the_schools():
     build = edited(CORSET, bones__by_channel={"2·3": "woven_8"})
-    found = schools(build, {})
+    found = schools(build, StageCache(12))
     assert found[0].name == "as chosen"
     assert found[0].chosen
     assert not found[0].changes
@@ -50,7 +51,7 @@ def test_a_choice_of_ones_own_stands_beside_the_schools():
 def test_nothing_is_compared_before_there_is_a_pattern():
     from fuseau.document.build import Build
 
-    assert schools(Build(), {}) == ()
+    assert schools(Build(), StageCache(12)) == ()
     assert cutting(Build(), plan(Build())) == ()
 
 

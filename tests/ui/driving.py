@@ -16,6 +16,7 @@ from typing import Any
 
 import httpx
 import uvicorn
+from fastapi import FastAPI
 from selenium import webdriver
 from selenium.common.exceptions import JavascriptException
 from selenium.webdriver.chrome.options import Options
@@ -24,10 +25,10 @@ from selenium.webdriver.common.by import By
 from selenium.webdriver.common.keys import Keys
 from selenium.webdriver.remote.webelement import WebElement
 from selenium.webdriver.support.ui import WebDriverWait
-from starlette.types import ASGIApp, Receive, Scope, Send
+from starlette.types import Receive, Scope, Send
 
 from fuseau.app.caches import Caches
-from fuseau.app.server import make_app
+from fuseau.app.server import make_app, open_session
 from fuseau.app.settings import Settings
 
 PATIENCE = 15
@@ -117,14 +118,14 @@ class Server:
 class Room:
     """One server in this process for many tests, each with a workshop of its own.
 
-    What a user starts is `Server`; here the application behind one address is exchanged from test to test, so that none
-    waits for a process to start.
+    What a user starts is `Server`; here the workshop behind one address is exchanged from test to test, so that none
+    waits for a process to start, or for routes to be made.
     """
 
     def __init__(self) -> None:
         self.port = free_port()
         self.url = f"http://127.0.0.1:{self.port}"
-        self._app: ASGIApp | None = None
+        self._app: FastAPI | None = None
         self._caches = Caches()  # what is planned depends on the builds alone, so that tests may share it
         config = uvicorn.Config(
             self._answer, host="127.0.0.1", port=self.port, log_level="warning", lifespan="off", interface="asgi3"
@@ -138,7 +139,9 @@ class Room:
 
     def open(self, data: Path) -> None:
         """Answer from the workshop in this folder from now on."""
-        self._app = make_app(Settings(data=data), self._caches)
+        if self._app is None:
+            self._app = make_app(Settings(data=data))
+        self._app.state.session = open_session(Settings(data=data), self._caches)
         if not self._thread.is_alive():
             self._thread.start()
             began = time.perf_counter()
