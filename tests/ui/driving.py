@@ -34,7 +34,9 @@ from fuseau.app.settings import Settings
 PATIENCE = 15
 _WATCH = """
 const [text, wanted, patience, done] = arguments
-const holds = () => document.body.innerText.includes(text) === wanted
+const plain = (all) => all.replace(/\\s+/g, ' ')
+const shown = () => document.body.innerText.includes(text) // it lays the page out: asked only where it may be so
+const holds = () => (plain(document.body.textContent).includes(plain(text)) && shown()) === wanted
 let [over, asked] = [false, false]
 const end = (found) => {
   if (over) return
@@ -50,7 +52,7 @@ const ask = () => {
 const watch = new MutationObserver(() => {
   if (!asked) asked = !!setTimeout(ask, 20)
 })
-const late = setTimeout(() => end(holds()), patience)
+const late = setTimeout(() => end(shown() === wanted), patience)
 watch.observe(document, { subtree: true, childList: true, characterData: true, attributes: true })
 ask()
 """
