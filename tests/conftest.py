@@ -27,6 +27,11 @@ MEASURES = {
 }
 
 
+def pytest_collection_modifyitems(items: list[pytest.Item]) -> None:
+    """What takes longest first, so that at the end no worker waits for another: the long, the browser's, the rest."""
+    items.sort(key=lambda item: (item.get_closest_marker("long") is None, "browser" not in item.fixturenames))  # type: ignore[attr-defined]
+
+
 def edited(build: Build, unit: str = "cm", **fields: object) -> Build:
     """A build with fields set; `__` stands for the dots of a path."""
     return change(build, [Change(at=at.replace("__", "."), value=value) for at, value in fields.items()], unit)

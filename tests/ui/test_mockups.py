@@ -47,6 +47,7 @@ def photo(tmp_path):
     return file
 
 
+@pytest.mark.long
 def test_a_fitting_is_touched_read_off_a_photo_edited_accepted_and_readiness_rises(demo_hand, photo):
     line = demo_hand.stage("Underclock mender", "mockups")
     before = odds(demo_hand)

@@ -242,6 +242,7 @@ def test_a_length_is_measured_between_two_points(demo_hand):
     assert float(text.split()[0]) == pytest.approx(110 / scale / 10, abs=0.11)
 
 
+@pytest.mark.long
 def test_one_command_serves_the_demo_workshop(browser, tmp_path):
     server = Server(tmp_path, "demo")
     server.start()
@@ -356,6 +357,7 @@ def test_the_api_page_is_shipped_with_the_app(demo_hand):
     demo_hand.see("From measures to a corset that fits")
 
 
+@pytest.mark.long
 def test_no_page_has_axe_violations_in_either_theme_or_asks_outside(demo_hand):
     line = demo_hand.build("Lamplighter Regent")
     demo_hand.browser.get_log("browser")

@@ -3,6 +3,7 @@
 import io
 import re
 
+import pytest
 from pypdf import PdfReader
 from selenium.webdriver.common.keys import Keys
 
@@ -26,6 +27,7 @@ def measure(hand: Hand) -> None:
     hand.write("Waist to lap, sitting", "17.5")
 
 
+@pytest.mark.long
 def test_from_four_girths_to_a_printed_pattern_and_back(server, browser, downloads):
     assert browser.execute_script("return [innerWidth, innerHeight]") == [1280, 800]
     # create
