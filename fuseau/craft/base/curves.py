@@ -15,6 +15,7 @@ Array = NDArray[np.float64]
 
 _FLAT = 1e-3
 _TIGHTEST = 64.0
+_MOST_MET = 64
 
 
 @dataclass(frozen=True, eq=False)
@@ -39,7 +40,10 @@ class Basis:
         asked = heights.tobytes(), slope
         matrix = self._met.get(asked)  # the same heights are asked for again and again, and sinh is slow
         if matrix is None:
+            if len(self._met) >= _MOST_MET:
+                self._met.clear()
             matrix = self._met[asked] = self._at(heights, slope)
+            matrix.setflags(write=False)
         return matrix
 
     def _at(self, heights: Array, slope: bool) -> Array:
@@ -86,7 +90,14 @@ def basis(knots: ArrayLike, strain: ArrayLike | float = 0.0) -> Basis:
     z = np.asarray(knots, dtype=float)
     if len(z) < 2 or not (np.diff(z) > 0).all():
         raise ValueError("knots must rise, and be two at least")
-    s = np.broadcast_to(np.asarray(strain, dtype=float), (len(z) - 1,)).copy()
+    s = np.broadcast_to(np.asarray(strain, dtype=float), (len(z) - 1,))
+    return _basis(z.tobytes(), s.tobytes())
+
+
+@lru_cache(maxsize=256)
+def _basis(knots: bytes, strain: bytes) -> Basis:
+    """Many bodies and edges share their heights, and differ in their values only: their basis is made once."""
+    z, s = np.frombuffer(knots), np.frombuffer(strain)
     count = len(z)
     h = np.diff(z)
     safe = np.where(s < _FLAT, 1.0, s)

@@ -2,7 +2,7 @@
 
 import math
 from dataclasses import dataclass
-from functools import cached_property
+from functools import cached_property, lru_cache
 from typing import Literal
 
 import numpy as np
@@ -163,12 +163,19 @@ def fit(lacing: Lacing, body: Body) -> Fit:
     )
 
 
-def gap_shape(z: Array, gap: Array, overlap_mm: float, practice: Practice) -> GapShape:
-    """Name the shape of a gap: least-squares line and parabola over the lacing edge (Legendre terms)."""
+@lru_cache(maxsize=64)
+def _legendre_fit(heights: bytes) -> Array:
+    """(3, n): from values at heights to their least-squares mean, line and parabola, in Legendre terms."""
+    z = np.frombuffer(heights)
     s = 2 * (z - z[0]) / (z[-1] - z[0]) - 1
     terms = np.stack([np.ones(len(s)), s, 1.5 * s**2 - 0.5])
-    _, slope, curve = np.linalg.solve(terms @ terms.T, terms @ gap)  # the terms are all but orthogonal
-    tilt, bow = 2 * float(slope), -1.5 * float(curve)
+    return np.linalg.solve(terms @ terms.T, terms)  # the terms are all but orthogonal
+
+
+def gap_shape(z: Array, gap: Array, overlap_mm: float, practice: Practice) -> GapShape:
+    """Name the shape of a gap: least-squares line and parabola over the lacing edge (Legendre terms)."""
+    _, slope, curve = (_legendre_fit(z.tobytes()) @ gap).tolist()
+    tilt, bow = 2 * slope, -1.5 * curve
     word: ShapeWord = "parallel"
     limit = practice.parallel_mm
     if overlap_mm > limit and float(gap.max()) < limit:
