@@ -65,11 +65,6 @@ class Settled:
         """Mean pressure round the hoop, p = 2πT/C."""
         return 2 * math.pi * self.tension_n_per_m / self.hoop_mm
 
-    def gap_by_natural(self) -> Array:
-        """d(gap)/d(natural girth), (n, n), mm/mm, from the converged Newton system."""
-        *_, by_natural = tension_at(self.hold.natural_mm, self.hold.give, self.hoop_mm, self.hold.pressure_scale_kpa)
-        return self.gap_by_force(np.diag(by_natural))
-
     def gap_by_force(self, force: Array) -> Array:
         """d(gap), (n, m) mm, for changes (n, m) of tension less pull in N/m at a standing gap."""
         free = np.flatnonzero(self.touching == 0)

@@ -69,21 +69,6 @@ class Alteration(Record):
     top: EdgeLine | None = None
     hem: EdgeLine | None = None
 
-    def inverse(self, before: Pattern) -> "Alteration":
-        """The alteration that brings back `before`."""
-        return Alteration(
-            seams=tuple(
-                SeamChange(
-                    seam=change.seam,
-                    cf_side_mm=tuple(-amount for amount in change.cf_side_mm),
-                    cb_side_mm=tuple(-amount for amount in change.cb_side_mm),
-                )
-                for change in self.seams
-            ),
-            top=before.top if self.top else None,
-            hem=before.hem if self.hem else None,
-        )
-
 
 def alter(pattern: Pattern, alteration: Alteration) -> Pattern:
     """A new pattern with the alteration made, on both halves. Raises Unmakeable for a seam that it does not have."""

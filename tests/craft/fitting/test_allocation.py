@@ -10,6 +10,7 @@ from fuseau.craft.fit.target import Target
 from fuseau.craft.fitting.allocation import Programme, place, solve
 from fuseau.craft.pattern.alterations import LineEdit, alter, edited, lines
 from tests.craft.fit.test_fit import BODY, planned
+from tests.craft.pattern.undone import inverse
 
 PRACTICE = Practice()
 _, PATTERN = planned(Target())
@@ -35,7 +36,7 @@ def test_amounts_add_up_to_the_wanted_change_at_every_level(changes):
 @given(CHANGES)
 def test_the_inverse_brings_the_pattern_back_to_a_tenth_of_a_millimetre(changes):
     placed = place(PATTERN, BODY, GIRTHS + changes, 50, PRACTICE)
-    back = alter(alter(PATTERN, placed.alteration), placed.alteration.inverse(PATTERN))
+    back = alter(alter(PATTERN, placed.alteration), inverse(placed.alteration, PATTERN))
     assert np.abs(np.array(back.shape.edges) - np.array(PATTERN.shape.edges)).max() < 0.1
 
 

@@ -25,6 +25,7 @@ from fuseau.craft.pattern.pattern import Allowances, EdgeLine, Shape
 from fuseau.craft.pattern.trueing import lay_flat
 from fuseau.craft.wearer.body import believe
 from fuseau.craft.wearer.measures import Level, Wearer, Zones
+from tests.craft.pattern.undone import inverse
 from tests.saying import refused
 
 PRACTICE = Practice()
@@ -157,7 +158,7 @@ def test_an_alteration_is_undone_by_its_inverse(cf_side, cb_side, seam):
     moved_top = EdgeLine(cf_mm=100, side_mm=80, cb_mm=90)
     change = Alteration(seams=(SeamChange(seam=seam, cf_side_mm=cf_side, cb_side_mm=cb_side),), top=moved_top)
     there = alter(pattern, change)
-    back = alter(there, change.inverse(pattern))
+    back = alter(there, inverse(change, pattern))
     assert Shape(back).edges == pytest.approx(Shape(pattern).edges, abs=0.1)
     assert back.top == pattern.top
     assert there.top == moved_top

@@ -32,9 +32,9 @@ const SHORT: Record<string, string> = { 'as chosen': 'yours', 'all steel': 'stee
 type Row = { what: string; of: (one: SchoolEffect) => string }
 const ROWS: Row[] = [
   { what: 'gap bows', of: (one) => hardware(Math.abs(one.bow_mm), settings.unit) },
-  { what: 'stiff, front', of: (one) => (one.boning.stiffness.front ?? 0).toFixed(2) },
-  { what: 'sides', of: (one) => (one.boning.stiffness.side ?? 0).toFixed(2) },
-  { what: 'back', of: (one) => (one.boning.stiffness.back ?? 0).toFixed(2) },
+  { what: 'stiff in front, N·m', of: (one) => (one.boning.stiffness.front ?? 0).toFixed(2) },
+  { what: 'at the sides, N·m', of: (one) => (one.boning.stiffness.side ?? 0).toFixed(2) },
+  { what: 'behind, N·m', of: (one) => (one.boning.stiffness.back ?? 0).toFixed(2) },
   { what: 'grams', of: (one) => String(Math.round(one.boning.grams)) },
   { what: 'price', of: (one) => one.boning.price.toFixed(1) },
   { what: 'minutes', of: (one) => String(Math.round(one.boning.minutes)) },
@@ -50,7 +50,7 @@ const ROWS: Row[] = [
     <table v-if="found.length" class="numbers schools" :class="{ stale: busy }">
       <thead>
         <tr>
-          <th class="soft">N·m</th>
+          <td></td>
           <th v-for="one in found" :key="one.name" class="n">
             <button
               type="button"
