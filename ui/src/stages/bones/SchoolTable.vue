@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { onMounted, ref, watch } from 'vue'
+import { computed, onMounted, ref, watch } from 'vue'
 import { get } from '../../api/client'
 import type { SchoolEffect } from '../../api/types'
 import { useBuild } from '../../stores/build'
@@ -30,11 +30,16 @@ onMounted(load)
 watch(() => open.latest?.revision, load)
 const SHORT: Record<string, string> = { 'as chosen': 'yours', 'all steel': 'steel', synthetic: 'synth.' }
 type Row = { what: string; of: (one: SchoolEffect) => string }
+const why = computed(() => {
+  const said = found.value.find((one) => one.chosen)?.why ?? ''
+  return said.charAt(0).toUpperCase() + said.slice(1)
+})
+const PARTS = ['front', 'sides', 'back']
 const ROWS: Row[] = [
   { what: 'gap bows', of: (one) => hardware(Math.abs(one.bow_mm), settings.unit) },
-  { what: 'stiff in front, N·m', of: (one) => (one.boning.stiffness.front ?? 0).toFixed(2) },
-  { what: 'at the sides, N·m', of: (one) => (one.boning.stiffness.side ?? 0).toFixed(2) },
-  { what: 'behind, N·m', of: (one) => (one.boning.stiffness.back ?? 0).toFixed(2) },
+  { what: 'front', of: (one) => (one.boning.stiffness.front ?? 0).toFixed(2) },
+  { what: 'sides', of: (one) => (one.boning.stiffness.side ?? 0).toFixed(2) },
+  { what: 'back', of: (one) => (one.boning.stiffness.back ?? 0).toFixed(2) },
   { what: 'grams', of: (one) => String(Math.round(one.boning.grams)) },
   { what: 'price', of: (one) => one.boning.price.toFixed(1) },
   { what: 'minutes', of: (one) => String(Math.round(one.boning.minutes)) },
@@ -68,21 +73,26 @@ const ROWS: Row[] = [
         </tr>
       </thead>
       <tbody>
-        <tr v-for="row in ROWS" :key="row.what">
-          <td>{{ row.what }}</td>
-          <td
-            v-for="one in found"
-            :key="one.name"
-            class="n in"
-            :class="{ on: one.chosen }"
-            :data-cell="`${one.name} ${row.what}`"
-          >
-            {{ row.of(one) }}
-          </td>
-        </tr>
+        <template v-for="row in ROWS" :key="row.what">
+          <tr v-if="row.what === 'front'">
+            <th :colspan="found.length + 1" scope="rowgroup" class="soft">stiffness, N·m</th>
+          </tr>
+          <tr>
+            <td :class="{ part: PARTS.includes(row.what) }">{{ row.what }}</td>
+            <td
+              v-for="one in found"
+              :key="one.name"
+              class="n in"
+              :class="{ on: one.chosen }"
+              :data-cell="`${one.name} ${row.what}`"
+            >
+              {{ row.of(one) }}
+            </td>
+          </tr>
+        </template>
       </tbody>
     </table>
-    <p v-if="found.length" class="soft small">{{ found.find((one) => one.chosen)?.why }}.</p>
+    <p v-if="found.length" class="soft small">{{ why }}.</p>
   </section>
 </template>
 
@@ -97,8 +107,15 @@ const ROWS: Row[] = [
   padding: 2px 1px;
   white-space: nowrap;
 }
-.schools th:first-child {
+.schools thead td {
   width: 64px;
+}
+.schools tbody th {
+  font-weight: 400;
+  text-align: left;
+}
+.schools .part {
+  padding-left: 10px;
 }
 .schools button {
   font: inherit;
