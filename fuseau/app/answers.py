@@ -15,17 +15,17 @@ class JsonCache:
     """
 
     def __init__(self) -> None:
-        self._words: Words | None = None
-        self._written: _Written = {}
+        self._kept: tuple[Words, _Written] | None = None
 
     def write(self, model: BaseModel, words: Words, parted: tuple[str, ...] = ()) -> str:
         """The model as JSON, with its sentences in these words; fields named in `parted` are models written likewise.
 
         The same as `model.model_dump_json(context=words.context)`.
         """
-        if self._words is None or self._words.unit != words.unit:
-            self._words, self._written = words, {}
-        return self._write(model, words, self._written, parted)
+        kept = self._kept
+        if kept is None or kept[0].unit != words.unit:
+            kept = self._kept = words, {}
+        return self._write(model, *kept, parted)
 
     def _write(self, model: BaseModel, words: Words, written: _Written, parted: tuple[str, ...] = ()) -> str:
         kind = type(model)

@@ -169,12 +169,12 @@ def _legendre_fit(heights: bytes) -> Array:
     z = np.frombuffer(heights)
     s = 2 * (z - z[0]) / (z[-1] - z[0]) - 1
     terms = np.stack([np.ones(len(s)), s, 1.5 * s**2 - 0.5])
-    return np.linalg.solve(terms @ terms.T, terms)  # the terms are all but orthogonal
+    return np.linalg.pinv(terms.T)
 
 
 def gap_shape(z: Array, gap: Array, overlap_mm: float, practice: Practice) -> GapShape:
     """Name the shape of a gap: least-squares line and parabola over the lacing edge (Legendre terms)."""
-    _, slope, curve = (_legendre_fit(z.tobytes()) @ gap).tolist()
+    _, slope, curve = (_legendre_fit(np.asarray(z, dtype=float).tobytes()) @ gap).tolist()
     tilt, bow = 2 * slope, -1.5 * curve
     word: ShapeWord = "parallel"
     limit = practice.parallel_mm
