@@ -92,7 +92,7 @@ const counted = computed(() => {
               <circle :cx="x(edge.grommets)" cy="41" :r="(holes.hole_mm / 2) * SCALE" class="bore" />
               <text :x="x(edge.grommets)" y="102">holes {{ bare(edge.grommets) }}</text>
               <text :x="x(0)" y="10" class="foldtext">fold</text>
-              <text :x="x(edge.needs)" y="84" class="end">{{ bare(edge.needs) }} in all</text>
+              <text :x="x(edge.needs)" y="102" class="end">{{ bare(edge.needs) }} in all</text>
             </svg>
             <p class="soft small">
               {{
