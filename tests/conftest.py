@@ -29,7 +29,11 @@ MEASURES = {
 
 def pytest_collection_modifyitems(items: list[pytest.Item]) -> None:
     """What takes longest first, so that at the end no worker waits for another: the long, the browser's, the rest."""
-    items.sort(key=lambda item: (item.get_closest_marker("long") is None, "browser" not in item.fixturenames))  # type: ignore[attr-defined]
+
+    def turn(item: pytest.Item) -> tuple[bool, bool]:
+        return item.get_closest_marker("long") is None, "browser" not in getattr(item, "fixturenames", ())
+
+    items.sort(key=turn)
 
 
 def edited(build: Build, unit: str = "cm", **fields: object) -> Build:

@@ -5,7 +5,8 @@ const from = 'node_modules/swagger-ui-dist/'
 const to = '../fuseau/app/pages/docs/'
 mkdirSync(to, { recursive: true })
 for (const file of ['swagger-ui.css', 'swagger-ui-bundle.js']) copyFileSync(from + file, to + file)
-writeFileSync(to + 'start.js', "SwaggerUIBundle({ url: '/api/openapi.json', dom_id: '#api', docExpansion: 'none', defaultModelsExpandDepth: -1 })\n")
+const shown = { url: '/api/openapi.json', dom_id: '#api', docExpansion: 'none', defaultModelsExpandDepth: -1 }
+writeFileSync(to + 'start.js', `SwaggerUIBundle(${JSON.stringify(shown)})\n`)
 writeFileSync(
   to + 'index.html',
   '<!doctype html><html lang="en"><head><meta charset="utf-8"><title>Fuseau: HTTP API</title>' +

@@ -63,7 +63,7 @@ function leave() {
 <template>
   <div class="field" :class="said?.severity">
     <label v-if="!hideLabel" :for="at">{{ label }}</label>
-    <span class="box">
+    <span class="box unit-box">
       <input
         :id="at"
         v-model="text"
@@ -97,18 +97,6 @@ label {
   font-size: 0.85rem;
   color: var(--steel);
   margin-bottom: 1px;
-}
-.box {
-  display: inline-flex;
-  align-items: center;
-  border: 1px solid #8b99a5;
-  border-radius: 3px;
-  background: var(--paper);
-  width: 100%;
-}
-.box:focus-within {
-  border-color: var(--letout);
-  box-shadow: 0 0 0 1px var(--letout);
 }
 input {
   flex: 1;

@@ -12,6 +12,7 @@ import WorkSurface from '../../surface/WorkSurface.vue'
 import { hardware, length } from '../../parts/words'
 import MeasureFirst from '../../parts/MeasureFirst.vue'
 import LacingWalk from './LacingWalk.vue'
+import NamedSelect from '../../parts/NamedSelect.vue'
 
 const open = useBuild()
 const settings = useSettings()
@@ -48,7 +49,7 @@ const counted = computed(() => {
 
 <template>
   <MeasureFirst v-if="!plan.pattern || !plan.holes || !plan.lace" />
-  <div v-else class="page">
+  <div v-else class="page with-slip">
     <WorkSurface
       v-model:on="on"
       :plan="plan"
@@ -110,19 +111,15 @@ const counted = computed(() => {
     <TheSlip :title="`${holes.z_mm.length} holes on each side`" :under="counted">
       <PickedThing :picked="picked" />
       <div class="choices">
-        <v-select
+        <NamedSelect
           label="Holes"
           :items="settings.catalogue?.holes"
-          item-title="label"
-          item-value="name"
           :model-value="back.holes"
           @update:model-value="(value: string) => open.set('back.holes', value)"
         />
-        <v-select
+        <NamedSelect
           label="Lace"
           :items="settings.catalogue?.laces"
-          item-title="label"
-          item-value="name"
           :model-value="back.lace"
           @update:model-value="(value: string) => open.set('back.lace', value)"
         />
@@ -216,12 +213,6 @@ const counted = computed(() => {
 </template>
 
 <style scoped>
-.page {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) 336px;
-  min-height: 0;
-  height: 100%;
-}
 h2 {
   margin: 14px 0 6px;
 }

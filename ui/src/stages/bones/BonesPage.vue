@@ -19,6 +19,7 @@ import { channels } from './channels'
 import ChannelSlip from './ChannelSlip.vue'
 import CuttingSlip from './CuttingSlip.vue'
 import SchoolTable from './SchoolTable.vue'
+import NamedSelect from '../../parts/NamedSelect.vue'
 
 const open = useBuild()
 const settings = useSettings()
@@ -147,7 +148,7 @@ useKeys([
 
 <template>
   <MeasureFirst v-if="!plan.pattern" />
-  <div v-else class="page">
+  <div v-else class="page with-slip">
     <WorkSurface
       ref="surface"
       v-model:on="on"
@@ -246,13 +247,11 @@ useKeys([
         <SchoolTable />
         <h2>Which kind where</h2>
         <div class="choices">
-          <v-select
+          <NamedSelect
             v-for="[key, label] in WHERE"
             :key="key"
             :label="label"
             :items="open.bones"
-            item-title="label"
-            item-value="name"
             :model-value="choices[key] ?? null"
             :placeholder="key === 'curved' ? 'none: say so' : 'as on the seams'"
             persistent-placeholder
@@ -332,12 +331,6 @@ useKeys([
 </template>
 
 <style scoped>
-.page {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) 336px;
-  min-height: 0;
-  height: 100%;
-}
 .tabs {
   width: 100%;
   margin: 6px 0 2px;

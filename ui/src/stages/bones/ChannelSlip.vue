@@ -6,6 +6,7 @@ import { useSettings } from '../../stores/settings'
 import SectionDrawing from '../../parts/SectionDrawing.vue'
 import { hardware, length } from '../../parts/words'
 import { channels } from './channels'
+import NamedSelect from '../../parts/NamedSelect.vue'
 
 // One channel: its numbers, what lies in it and how it is made; its section, to scale.
 const props = defineProps<{ bone: Bone }>()
@@ -73,11 +74,9 @@ async function leaveOut() {
       {{ length(bone.tightest_z_mm, settings.unit) }}. <template v-if="stays">Too stiff for it: {{ stays }}.</template
       ><template v-else>Every kind follows.</template>
     </p>
-    <v-select
+    <NamedSelect
       label="Kind, just here"
       :items="open.bones"
-      item-title="label"
-      item-value="name"
       :model-value="own ?? null"
       placeholder="as the others"
       persistent-placeholder

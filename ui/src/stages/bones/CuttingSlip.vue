@@ -5,6 +5,7 @@ import type { CuttingPlan } from '../../api/types'
 import { useBuild } from '../../stores/build'
 import { useSettings } from '../../stores/settings'
 import { hardware, withUnit } from '../../parts/words'
+import NamedSelect from '../../parts/NamedSelect.vue'
 
 // From the shelf and from the shop: which piece gives which bones; and, once they are cut, what a moved pattern
 // changes.
@@ -130,14 +131,7 @@ const SAID = {
     </table>
     <p v-else class="soft">Nothing set aside: all is bought.</p>
     <form class="put" @submit.prevent="put">
-      <v-select
-        v-model="made.kind"
-        label="Kind"
-        :items="open.bones"
-        item-title="label"
-        item-value="name"
-        class="wide"
-      />
+      <NamedSelect v-model="made.kind" label="Kind" :items="open.bones" class="wide" />
       <v-text-field v-model="made.length" :label="`length, ${unit}`" :error-messages="error('length_mm')" />
       <v-text-field v-model="made.count" label="pieces" :error-messages="error('count')" />
       <v-btn type="submit" size="small" variant="outlined" :disabled="!made.length.trim()">Put it there</v-btn>

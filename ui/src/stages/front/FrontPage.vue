@@ -48,7 +48,7 @@ const base = computed(() => `/api/builds/${open.latest?.id}`)
 
 <template>
   <MeasureFirst v-if="!plan.pattern" />
-  <div v-else class="page">
+  <div v-else class="page with-slip">
     <WorkSurface
       v-model:on="on"
       :plan="plan"
@@ -235,12 +235,6 @@ const base = computed(() => `/api/builds/${open.latest?.id}`)
 </template>
 
 <style scoped>
-.page {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) 336px;
-  min-height: 0;
-  height: 100%;
-}
 h2 {
   margin: 14px 0 2px;
 }

@@ -18,6 +18,7 @@ import RehearsalBox from './RehearsalBox.vue'
 import StoryView from './StoryView.vue'
 import VersionRow from './VersionRow.vue'
 import VersionSlip from './VersionSlip.vue'
+import NamedSelect from '../../parts/NamedSelect.vue'
 
 const open = useBuild()
 const settings = useSettings()
@@ -168,7 +169,7 @@ const unitName = computed(() => (settings.unit === 'in' ? 'in' : 'mm'))
     @leave="stop"
   />
   <StoryView v-else-if="telling" @leave="telling = false" />
-  <div v-else class="page">
+  <div v-else class="page with-slip">
     <WorkSurface
       v-model:on="on"
       :plan="plan"
@@ -291,27 +292,21 @@ const unitName = computed(() => (settings.unit === 'in' ? 'in' : 'mm'))
       <details>
         <summary>What mock-ups and the final are made of</summary>
         <div class="made">
-          <v-select
+          <NamedSelect
             label="Mock-up cloth"
             :items="settings.catalogue?.cloths"
-            item-title="label"
-            item-value="name"
             :model-value="build.mock_up!.stack!.strength"
             @update:model-value="(value: string) => open.set('mock_up.stack.strength', value)"
           />
-          <v-select
+          <NamedSelect
             label="Bones at its lacing edge"
             :items="open.bones"
-            item-title="label"
-            item-value="name"
             :model-value="build.mock_up!.edge_bone"
             @update:model-value="(value: string) => open.set('mock_up.edge_bone', value)"
           />
-          <v-select
+          <NamedSelect
             label="Final strength layer"
             :items="settings.catalogue?.cloths"
-            item-title="label"
-            item-value="name"
             :model-value="build.layers!.strength"
             @update:model-value="(value: string) => open.set('layers.strength', value)"
           />
@@ -335,12 +330,6 @@ const unitName = computed(() => (settings.unit === 'in' ? 'in' : 'mm'))
 </template>
 
 <style scoped>
-.page {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) 336px;
-  min-height: 0;
-  height: 100%;
-}
 h2 {
   margin: 14px 0 3px;
 }

@@ -33,7 +33,7 @@ const keep = () => text.value.trim() !== shown() && emit('keep', withUnit(text.v
 <template>
   <label class="edit"
     ><span v-if="!hideLabel">{{ label }}</span>
-    <span class="box"
+    <span class="box unit-box"
       ><input
         v-model="text"
         class="in"
@@ -52,18 +52,6 @@ const keep = () => text.value.trim() !== shown() && emit('keep', withUnit(text.v
   display: block;
   font-size: 0.85rem;
   color: var(--steel);
-}
-.box {
-  display: inline-flex;
-  align-items: center;
-  border: 1px solid #8b99a5;
-  border-radius: 3px;
-  background: var(--paper);
-  width: 100%;
-}
-.box:focus-within {
-  border-color: var(--letout);
-  box-shadow: 0 0 0 1px var(--letout);
 }
 input {
   flex: 1;

@@ -66,9 +66,9 @@ function dart() {
         </button>
       </p>
       <div class="dart">
-        <input v-model="width" class="in" :placeholder="`wide, ${settings.unit}`" aria-label="Dart width" />
-        <input v-model="up" class="in" placeholder="up to" aria-label="Dart up to" />
-        <input v-model="down" class="in" placeholder="down to" aria-label="Dart down to" @keydown.enter="dart" />
+        <input v-model="width" class="in entry" :placeholder="`wide, ${settings.unit}`" aria-label="Dart width" />
+        <input v-model="up" class="in entry" placeholder="up to" aria-label="Dart up to" />
+        <input v-model="down" class="in entry" placeholder="down to" aria-label="Dart down to" @keydown.enter="dart" />
       </div>
       <v-btn size="small" variant="outlined" :disabled="!width || !up || !down" @click="dart">Stitch a dart</v-btn>
     </fieldset>
@@ -112,22 +112,6 @@ legend {
   display: flex;
   justify-content: space-between;
   margin: 2px 0;
-}
-input {
-  width: 100%;
-  font: inherit;
-  text-align: right;
-  border: 1px solid #8b99a5;
-  border-radius: 3px;
-  padding: 4px 6px;
-  background: var(--paper);
-  color: var(--ink);
-}
-input::placeholder {
-  color: var(--steel);
-  opacity: 1;
-  font-style: italic;
-  font-size: 0.9rem;
 }
 p {
   margin: 5px 0;

@@ -165,7 +165,7 @@ const under = computed(() => {
 
 <template>
   <MeasureFirst v-if="!plan.pattern" />
-  <div v-else class="page">
+  <div v-else class="page with-slip">
     <WorkSurface
       v-model:on="on"
       :plan="plan"
@@ -239,12 +239,6 @@ const under = computed(() => {
 </template>
 
 <style scoped>
-.page {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) 336px;
-  min-height: 0;
-  height: 100%;
-}
 .halves {
   display: flex;
   gap: 8px;

@@ -78,7 +78,7 @@ const isSide = computed(() => props.seam === pattern.value.front_panels)
             <td class="amount">
               <input
                 v-model="amounts[level.name]"
-                class="in"
+                class="in entry"
                 :aria-label="`Seam ${label} at the ${LEVEL_LABELS[level.name as LevelName].toLowerCase()}, by`"
                 :placeholder="settings.unit === 'in' ? '± in' : '± mm'"
                 @change="keep(level.name, level.z_mm)"
@@ -106,12 +106,12 @@ const isSide = computed(() => props.seam === pattern.value.front_panels)
         <v-btn-toggle v-model="end" aria-label="From which edge"
           ><v-btn value="top" size="small">top</v-btn><v-btn value="hem" size="small">hem</v-btn></v-btn-toggle
         >
-        <input v-model="width" :placeholder="`wide, ${settings.unit}`" aria-label="Gusset width" class="in" />
+        <input v-model="width" :placeholder="`wide, ${settings.unit}`" aria-label="Gusset width" class="in entry" />
         <input
           v-model="depth"
           :placeholder="`deep, ${settings.unit}`"
           aria-label="Gusset depth"
-          class="in"
+          class="in entry"
           @keydown.enter="gusset"
         />
       </div>
@@ -166,22 +166,6 @@ legend {
 }
 .amount {
   width: 92px;
-}
-input {
-  width: 100%;
-  font: inherit;
-  text-align: right;
-  border: 1px solid #8b99a5;
-  border-radius: 3px;
-  padding: 4px 6px;
-  background: var(--paper);
-  color: var(--ink);
-}
-input::placeholder {
-  color: var(--steel);
-  opacity: 1;
-  font-style: italic;
-  font-size: 0.9rem;
 }
 .gusset {
   display: grid;
