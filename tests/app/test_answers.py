@@ -1,6 +1,7 @@
 """Answers written field by field: the same JSON as at once, in her words, and anew only where something changed."""
 
 import json
+from concurrent.futures import ThreadPoolExecutor
 
 import pytest
 
@@ -39,3 +40,13 @@ def test_models_within_are_written_by_their_fields_too():
     stop = Plan(findings=found.findings, body=found.body)
     cache = JsonCache()
     assert cache.write(stop, Words("in"), parted=("body",)) == stop.model_dump_json(context=Words("in").context)
+
+
+def test_two_who_read_in_different_units_at_once_never_get_each_others_words():
+    found = plan(built("longline corset"))
+    cache = JsonCache()
+    whole = {unit: found.model_dump_json(context=Words(unit).context) for unit in ("cm", "in")}
+    with ThreadPoolExecutor(4) as pool:
+        asked = ["cm", "in"] * 20
+        answered = list(pool.map(lambda unit: cache.write(found, Words(unit)), asked))
+    assert all(text == whole[unit] for unit, text in zip(asked, answered, strict=True))

@@ -63,3 +63,16 @@ def test_pictures_are_kept_once(path):
     album.keep(one)
     assert Pictures(open_database(path)).open("a" * 64) == one
     assert album.open("b" * 64) is None
+
+
+def test_of_two_measurings_on_one_day_the_later_written_down_is_the_newest(path):
+    book = Book(open_database(path))
+    first = book.write_down(wearer(), DAY)
+    second = book.write_down(wearer(waist=690.0), DAY)
+    assert book.newest(first.wearer_id) == Taken(second.id, DAY)
+    book.write_down(wearer("Marit"), DAY + datetime.timedelta(days=9))
+    assert book.newest(first.wearer_id) == Taken(second.id, DAY)
+    book.delete(first.wearer_id)
+    assert book.newest(first.wearer_id) is None
+    book.delete(first.wearer_id, deleted=False)
+    assert book.newest(first.wearer_id).id == second.id
