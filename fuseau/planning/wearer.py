@@ -5,7 +5,7 @@ from typing import Self
 
 from fuseau.craft.base.findings import Finding, finding
 from fuseau.craft.base.practice import Practice
-from fuseau.craft.wearer.body import Body, Taught, believe, remembered
+from fuseau.craft.wearer.body import Body, Taught, believe, check_rise, remembered
 from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS, KindName
 from fuseau.craft.wearer.measures import LEVEL_LABELS, LevelName, Wearer, Zones
 from fuseau.document.build import Build
@@ -31,8 +31,12 @@ class MeasuredInputs:
 
 
 def measured_body(inputs: MeasuredInputs) -> Body:
-    """The body as taped, or as earlier fittings taught. Raises ValueError when a needed girth is missing."""
+    """The body as taped, or as earlier fittings taught.
+
+    Raises ValueError when a needed girth is missing, Unmakeable where the levels do not rise.
+    """
     kind = GARMENT_KINDS[inputs.kind]
+    check_rise(inputs.wearer, kind.levels)
     taped = believe(inputs.wearer, inputs.zones, inputs.practice, kind.levels, kind.needed)
     return remembered(taped, inputs.taught) if inputs.taught else taped
 

@@ -14,6 +14,13 @@ MESSAGES = {
     "cannot_join": "Seam {seam} can't be a dart: its edges touch over {held_mm:.0f} mm only, {least_mm:.0f} at the "
     "least.",
     "no_panel_behind": "There has to be a panel behind the side seam.",
+    "change_too_large": "From this version to these measures, seam {seam} would change by {change_mm:length}: "
+    "{most_mm:length} at one edge is the most of an alteration. Check the girths, or begin a new build.",
+    "levels_cross": "At the {side}, the {outer:level} ({outer_mm:length}) has to lie further out than the "
+    "{inner:level} ({inner_mm:length}), by half a centimetre at least.",
+    "levels_cross_usual": "At the {side}, the {outer:level} ({outer_mm:length}) has to lie further out than the "
+    "{inner:level} ({inner_mm:length}), by half a centimetre at least. The height of the {usual:level} was not "
+    "measured there: it is taken from the others.",
     "pattern_lacks_seam": "This pattern has no seam {seam}.",
     # edits by hand
     "no_such_seam": "This pattern has seams 1·2 to {last}.",

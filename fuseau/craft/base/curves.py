@@ -15,6 +15,7 @@ Array = NDArray[np.float64]
 
 _FLAT = 1e-3
 _TIGHTEST = 64.0
+MOST_STRAIN = 2 * _TIGHTEST  # by doubling, what is calm enough is found below this
 _MOST_MET = 64
 
 

@@ -12,7 +12,7 @@ import numpy as np
 
 from fuseau.craft.base.curves import Array, hermite, lengths_along
 from fuseau.craft.base.practice import Practice
-from fuseau.craft.boning.choices import Between, ChannelMade, Shaped
+from fuseau.craft.boning.choices import LETTERS, Between, ChannelMade, Shaped
 from fuseau.craft.materials.catalogue import BONES, BoneKind, BoneName
 from fuseau.craft.materials.stack import Stack
 from fuseau.craft.pattern.pattern import Gusset
@@ -274,11 +274,11 @@ def usual_between(
         left, right = arrays.edges_at(z)
         widest = float(np.max(right - left))
         start, end = (inset / widest for inset in insets.get(arrays.panel.number, (0.0, 0.0)))
-        count = int(np.ceil(widest * (1 - start - end) / around.unboned_mm)) - 1
+        count = min(len(LETTERS), int(np.ceil(widest * (1 - start - end) / around.unboned_mm)) - 1)
         shares = [start + (1 - start - end) * (i + 1) / (count + 1) for i in range(count)]
         clear = [one for one in (_clear_of_darts(arrays, share, around) for share in shares) if one is not None]
         found += [
-            Between(panel=arrays.panel.number, letter="abcdefgh"[i], across=round(share, 3))
+            Between(panel=arrays.panel.number, letter=LETTERS[i], across=round(share, 3))
             for i, share in enumerate(clear)
         ]
     return tuple(found)

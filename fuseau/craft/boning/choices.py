@@ -14,6 +14,7 @@ EndsClosed = Literal["tips", "dip"]
 SeamPlace = Literal["on", "CF side", "CB side", "both sides", "none"]
 
 Across = Annotated[float, Amount("a place across its panel, as a share of the width,", 0.02, 0.98)]
+LETTERS = "abcdefghijklmnopqrstuvwxyz"  # channels of one panel
 Letter = Annotated[str, Field(pattern="^[a-z]$")]
 Height = Annotated[float, Length("a height of a channel", -500, 500)]
 

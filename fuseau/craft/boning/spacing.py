@@ -9,12 +9,11 @@ from fuseau.craft.base.findings import Change, Finding, Mend, Message, finding, 
 from fuseau.craft.base.record import Record
 from fuseau.craft.boning.bones import Bone, between_now, lay_bones, lay_loose
 from fuseau.craft.boning.channels import Around, PanelArrays, darts_met
-from fuseau.craft.boning.choices import Between, BoneChoices, Shaped
+from fuseau.craft.boning.choices import LETTERS, Between, BoneChoices, Shaped
 from fuseau.craft.pattern.pattern import seam_label
 
 _STEP_MM = 8.0
 _FROM_EDGE_MM = 15.0  # bones end clear of top line and hem; nearer than this nothing is measured
-_LETTERS = "abcdefghijklmnopqrstuvwxyz"
 _TOUCH_MM = 0.25
 
 
@@ -149,11 +148,11 @@ def _mend_stretch(
     here = between_now(panels, choices, around)
     loose: tuple[Between | Shaped, ...] = (*here, *choices.shaped)
     taken = {one.letter for one in loose if one.panel == panel}
-    letters = [letter for letter in _LETTERS if letter not in taken]
+    letters = [letter for letter in LETTERS if letter not in taken]
     arrays = spread.panels[panel - 1]
     left, right = (float(edge[0]) for edge in arrays.edges_at(np.array([stretch.z_mm])))
     fewest = int(np.ceil(stretch.wide_mm / around.unboned_mm)) - 1
-    for count in (fewest, fewest + 1, fewest + 2):
+    for count in range(fewest, min(fewest + 2, len(letters)) + 1):
         new = []
         for i in range(count):
             x = stretch.from_x_mm + (stretch.to_x_mm - stretch.from_x_mm) * (i + 1) / (count + 1)

@@ -8,7 +8,7 @@ import numpy.typing as npt
 
 from fuseau.craft.base.curves import Array, calm_basis
 from fuseau.craft.base.practice import Practice
-from fuseau.craft.pattern.alterations import Alteration, SeamChange
+from fuseau.craft.pattern.alterations import Alteration, seam_change
 from fuseau.craft.pattern.drafting import back_share_of_seams, front_halves, front_share_of_seams
 from fuseau.craft.pattern.pattern import Pattern
 from fuseau.craft.pattern.refit import gathered
@@ -55,12 +55,7 @@ def place(
     programme = _programme(mean, shares, reached, wanted_front, cap, pattern.front_panels, bool(pinched))
     amounts = solve(programme).reshape(stations, edges)
     changes = tuple(
-        SeamChange(
-            seam=seam,
-            cf_side_mm=tuple(map(float, amounts[:, 2 * seam - 2])),
-            cb_side_mm=tuple(map(float, amounts[:, 2 * seam - 1])),
-        )
-        for seam in range(1, seams + 1)
+        seam_change(seam, amounts[:, 2 * seam - 2], amounts[:, 2 * seam - 1]) for seam in range(1, seams + 1)
     )
     return Placed(Alteration(seams=changes), wanted - reached)
 

@@ -13,7 +13,8 @@ from fuseau.craft.base.record import Record
 from fuseau.craft.pattern.pattern import EdgeLine, Panel, Pattern, seam_label
 from fuseau.craft.wearer.measures import LevelName
 
-SeamAmount = Annotated[float, Length("an alteration", -80, 80)]
+MOST_MM = 80.0  # more at one edge is another pattern, not an alteration
+SeamAmount = Annotated[float, Length("an alteration", -MOST_MM, MOST_MM)]
 
 
 class SeamChange(Record):
@@ -170,10 +171,17 @@ def let_girths(
     by_edge = np.concatenate([front_shares * front_change_mm[:, None], back_shares * back_change_mm[:, None]], axis=1)
     return Alteration(
         seams=tuple(
-            SeamChange(seam=seam, cf_side_mm=tuple(by_edge[:, 2 * seam - 1]), cb_side_mm=tuple(by_edge[:, 2 * seam]))
-            for seam in range(1, len(pattern.panels))
+            seam_change(seam, by_edge[:, 2 * seam - 1], by_edge[:, 2 * seam]) for seam in range(1, len(pattern.panels))
         )
     )
+
+
+def seam_change(seam: int, cf_side_mm: np.ndarray, cb_side_mm: np.ndarray) -> SeamChange:
+    """What is done at a seam, by station, mm. Raises Unmakeable where it is more than an alteration can be."""
+    most = float(np.abs([cf_side_mm, cb_side_mm]).max())
+    if not most <= MOST_MM:
+        raise Unmakeable("versions", "change_too_large", seam=seam_label(seam), change_mm=most, most_mm=MOST_MM)
+    return SeamChange(seam=seam, cf_side_mm=tuple(cf_side_mm), cb_side_mm=tuple(cb_side_mm))
 
 
 def marks(pattern: Pattern, alteration: Alteration, least_mm: float = 0.5) -> list[SeamMark]:
@@ -318,8 +326,7 @@ def between(before: Pattern, after: Pattern) -> Alteration:
     moved = np.array(after.shape.edges) - np.array(before.shape.edges)
     return Alteration(
         seams=tuple(
-            SeamChange(seam=seam, cf_side_mm=tuple(moved[:, 2 * seam - 1]), cb_side_mm=tuple(-moved[:, 2 * seam]))
-            for seam in range(1, len(before.panels))
+            seam_change(seam, moved[:, 2 * seam - 1], -moved[:, 2 * seam]) for seam in range(1, len(before.panels))
         ),
         top=after.top if after.top != before.top else None,
         hem=after.hem if after.hem != before.hem else None,

@@ -14,7 +14,7 @@ from typing import Annotated, Literal
 import numpy as np
 from pydantic import Field, model_validator
 
-from fuseau.craft.base.curves import Array, Basis, basis, calm_basis
+from fuseau.craft.base.curves import MOST_STRAIN, Array, Basis, basis, calm_basis
 from fuseau.craft.base.lengths import Length
 from fuseau.craft.base.record import Record
 from fuseau.craft.wearer.measures import LevelName
@@ -204,7 +204,7 @@ class Pattern(Record):
     gussets: tuple[Gusset, ...] = Field(default=(), max_length=12)
     darts: tuple[Dart, ...] = Field(default=(), max_length=12)
     joined: tuple[int, ...] = Field(default=(), max_length=8)
-    strain: tuple[float, ...] = Field(
+    strain: tuple[Annotated[float, Field(ge=0, le=MOST_STRAIN)], ...] = Field(
         default=(),
         max_length=79,
         description="Tension of the curves between stations, fixed when the pattern is made, so that no later edit "

@@ -3,14 +3,27 @@
 import math
 from collections.abc import Iterator, Sequence
 from functools import cached_property
+from itertools import pairwise
 
 import numpy as np
 from pydantic import Field
 
 from fuseau.craft.base.curves import Array, Basis, calm_basis
+from fuseau.craft.base.errors import Unmakeable
 from fuseau.craft.base.practice import Practice
 from fuseau.craft.base.record import Record
-from fuseau.craft.wearer.measures import SIDES, TORSO, WAYS_OUT, LevelName, Wearer, Zero, Zones, sign_of, zero_of
+from fuseau.craft.wearer.measures import (
+    LEAST_APART_MM,
+    SIDES,
+    TORSO,
+    WAYS_OUT,
+    LevelName,
+    Wearer,
+    Zero,
+    Zones,
+    sign_of,
+    zero_of,
+)
 
 
 class BodyLevel(Record):
@@ -214,6 +227,31 @@ def signed_heights(wearer: Wearer, name: LevelName) -> tuple[float, float, float
     usual = sum(known) / len(known) if known else _fitting_rise(wearer, name)
     front, side, back = (sign * (usual if height is None else height) for height in given)
     return front, side, back
+
+
+def check_rise(wearer: Wearer, levels: tuple[LevelName, ...]) -> None:
+    """Every level lies above the next one at front, side and back, those too that nobody measured.
+
+    `levels` from the top down. Raises Unmakeable at the height that was typed, or at the one that is missing.
+    """
+    for upper, lower in pairwise(levels):
+        for side, above, below in zip(SIDES, signed_heights(wearer, upper), signed_heights(wearer, lower), strict=True):
+            if above - below > LEAST_APART_MM - 1e-6:
+                continue
+            field = f"height_{side}_mm"
+            outer, inner = (upper, lower) if sign_of(upper) > 0 else (lower, upper)
+            typed = [name for name in (outer, inner) if getattr(wearer[name], field, None) is not None]
+            usual = next((name for name in (outer, inner) if name not in typed and sign_of(name)), None)
+            raise Unmakeable(
+                f"wearer.{typed[0] if typed else outer}.{field}",
+                "levels_cross" if usual is None else "levels_cross_usual",
+                side=side,
+                outer=outer,
+                inner=inner,
+                outer_mm=abs(above if outer == upper else below),
+                inner_mm=abs(below if outer == upper else above),
+                usual=usual or "",
+            )
 
 
 def _fitting_rise(wearer: Wearer, name: LevelName) -> float:

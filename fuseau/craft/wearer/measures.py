@@ -66,6 +66,7 @@ WAYS_OUT: tuple[tuple[LevelName, ...], ...] = (
     ("upper_neck",),
     ("collarbone",),
 )
+LEAST_APART_MM = 5.0  # two levels closer than this are one place to a tape
 SIDES: tuple[Literal["front", "side", "back"], ...] = ("front", "side", "back")
 
 
@@ -186,7 +187,7 @@ class Wearer(Record):
                 field = f"height_{side}_mm"
                 known = [(name, getattr(self[name], field)) for name in way if getattr(self[name], field) is not None]
                 for (near, inner), (far, outer) in zip(known, known[1:], strict=False):
-                    if outer <= inner + 5:
+                    if outer <= inner + LEAST_APART_MM:
                         raise PydanticCustomError(
                             "order",
                             "{reason}",
