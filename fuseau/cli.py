@@ -1,8 +1,11 @@
-"""The command line: fuseau serve | demo | plan FILE | print FILE | check FILE."""
+"""The command line: fuseau serve | demo | plan | print | check FILE | backup | restore FILE | recover."""
 
 import gc
 import json
+import socket
 import sys
+from collections.abc import Iterator
+from contextlib import contextmanager
 from pathlib import Path
 from typing import Annotated
 
@@ -12,7 +15,12 @@ from fuseau.app.settings import Settings
 from fuseau.craft.base.lengths import Unit
 from fuseau.files.paper import Paper
 
-main = typer.Typer(no_args_is_help=True, add_completion=False, help="Fuseau: from measures to a corset that fits.")
+main = typer.Typer(
+    no_args_is_help=True,
+    add_completion=False,
+    pretty_exceptions_enable=False,
+    help="Fuseau: from measures to a corset that fits.",
+)
 
 Port = Annotated[int, typer.Option(help="Port on 127.0.0.1.", min=1, max=65535)]
 Data = Annotated[Path, typer.Option(help="Folder of the database.")]
@@ -26,7 +34,9 @@ _USUAL = Settings()
 @main.command()
 def serve(port: Port = _USUAL.port, data: Data = _USUAL.data) -> None:
     """Serve your workshop."""
-    _serve(Settings(port=port, data=data))
+    settings = Settings(port=port, data=data)
+    with _held(settings):
+        _serve(settings)
 
 
 @main.command()
@@ -35,8 +45,76 @@ def demo(port: Port = _USUAL.port, data: Data = Path("data/demo")) -> None:
     settings = Settings(port=port, data=data)
     from fuseau.demo.workshop import fill
 
-    fill(settings.database)
-    _serve(settings)
+    with _held(settings):
+        fill(settings.database)
+        _serve(settings)
+
+
+@main.command()
+def backup(
+    file: Annotated[Path, typer.Argument(help="Where to; it gets the ending .fuseau-backup if it has none.")],
+    data: Data = _USUAL.data,
+    over: Annotated[bool, typer.Option("--over", help="Write over a file that is there.")] = False,
+) -> None:
+    """Write everything into one file: builds with their histories, pictures, wearers, settings."""
+    from fuseau.store.backup import ENDING, write_backup
+
+    target = file if file.suffix else file.with_name(file.name + ENDING)
+    with _telling():
+        if target.exists() and not over:
+            raise _stop(f"{target} is there already: choose another name, or write over it with --over.")
+        found = write_backup(Settings(data=data).database, target)
+    typer.echo(
+        f"{target}: {found.builds} builds with {found.changes} changes, {found.wearers} wearers, {found.pictures} "
+        f"pictures; {target.stat().st_size / 1e6:.1f} MB, read back and whole."
+    )
+
+
+@main.command()
+def restore(
+    file: Annotated[Path, typer.Argument(help="A *.fuseau-backup file.", exists=True, dir_okay=False)],
+    data: Data = _USUAL.data,
+    replace: Annotated[bool, typer.Option("--replace", help="Put it in the place of what is there.")] = False,
+    yes: Annotated[bool, typer.Option("--yes", help="Do not ask before replacing.")] = False,
+) -> None:
+    """Bring a backup in beside what is there, or in its place."""
+    from fuseau.store.backup import look_into, replace_with, restore_beside
+    from fuseau.store.opening import open_database
+
+    settings = Settings(data=data)
+    with _held(settings, "fuseau restore"):
+        found = look_into(file)
+        if replace:
+            there = settings.database.exists()
+            if there and not yes:
+                typer.confirm(f"Put {found.builds} builds in the place of the workshop in {data}?", abort=True)
+            aside = replace_with(file, settings.database)
+            typer.echo(f"{found.builds} builds are back." + (f" What was there is now {aside}." if aside else ""))
+            return
+        came = restore_beside(file, open_database(settings.database))
+    typer.echo(
+        f"{came.builds} builds came in, {came.beside} beside another state of themselves, {came.here_already} were "
+        f"here already; {came.wearers} wearers, {came.pictures} pictures."
+    )
+
+
+@main.command()
+def recover(data: Data = _USUAL.data) -> None:
+    """Put the newest good copy in the place of a damaged database, which is set aside."""
+    from fuseau.store.copies import recover as take_newest
+    from fuseau.store.opening import DamagedDatabase, look_at
+
+    settings = Settings(data=data)
+    with _held(settings, "fuseau recover"):
+        try:
+            if look_at(settings.database) is not None:
+                raise _stop(f"{settings.database} is whole: there is nothing to recover.")
+        except DamagedDatabase:
+            pass
+        copy, aside = take_newest(settings.database)
+    typer.echo(f"Your workshop is as it was on {copy.made_at:%d %B, %H:%M} ({copy.path.name}).")
+    if aside:
+        typer.echo(f"The damaged file is {aside}: keep it until you miss nothing.")
 
 
 @main.command()
@@ -120,20 +198,60 @@ def _read(file: Path):  # type: ignore[no-untyped-def]
         raise typer.Exit(1) from None
 
 
+def _stop(sentence: str) -> typer.Exit:
+    typer.echo(sentence, err=True)
+    return typer.Exit(1)
+
+
+@contextmanager
+def _telling() -> Iterator[None]:
+    """What can't be opened or written ends in one sentence and 1."""
+    from fuseau.store.opening import UnusableDatabase
+
+    try:
+        yield
+    except UnusableDatabase as error:
+        raise _stop(str(error)) from None
+
+
+@contextmanager
+def _held(settings: Settings, what: str | None = None) -> Iterator[None]:
+    """The folder held, so that no other Fuseau writes to it; what can't be opened is told."""
+    from fuseau.store.copies import newest_good_copy
+    from fuseau.store.holding import hold
+    from fuseau.store.opening import DamagedDatabase
+
+    with _telling(), hold(settings.data, what or f"http://{settings.host}:{settings.port}"):
+        try:
+            yield
+        except DamagedDatabase as error:
+            copy = newest_good_copy(settings.database)
+            offered = (
+                f"The newest good copy is of {copy.made_at:%d %B, %H:%M}: “fuseau recover --data {settings.data}” goes "
+                "on from it and keeps the damaged file."
+                if copy
+                else "There is no good copy of it. If you have a backup: fuseau restore FILE --replace."
+            )
+            raise _stop(f"{error} {offered}") from None
+
+
 def _serve(settings: Settings) -> None:
     gc.disable()  # what is imported stays: looked through once, and by no later collection again
     import uvicorn
 
     from fuseau.app.server import make_app
-    from fuseau.store.opening import NewerDatabase
 
     gc.freeze()
     gc.enable()
-    try:
-        app = make_app(settings)
-    except NewerDatabase as error:
-        typer.echo(str(error), err=True)
-        raise typer.Exit(1) from None
+    app = make_app(settings)
+    with socket.socket() as trial:
+        trial.setsockopt(socket.SOL_SOCKET, socket.SO_REUSEADDR, 1)
+        try:
+            trial.bind((settings.host, settings.port))
+        except OSError as error:
+            raise _stop(
+                f"Port {settings.port} can't be used ({error.strerror}): choose another one with --port."
+            ) from None
     typer.echo(f"Fuseau is at http://127.0.0.1:{settings.port}  (Ctrl+C stops it)")
     sys.stdout.flush()
     uvicorn.run(app, host=settings.host, port=settings.port, log_level="warning", access_log=False)

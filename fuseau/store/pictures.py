@@ -5,6 +5,7 @@ from dataclasses import dataclass
 from sqlalchemy import Engine
 from sqlmodel import Session
 
+from fuseau.store.opening import writing
 from fuseau.store.tables import PictureRow
 
 
@@ -24,10 +25,11 @@ class Pictures:
 
     def __init__(self, engine: Engine) -> None:
         self._engine = engine
+        self._writer = writing(engine)
 
     def keep(self, picture: KeptPicture) -> None:
         """Keep a picture; one that is there already stays as it is."""
-        with Session(self._engine) as session:
+        with Session(self._writer) as session:
             session.merge(PictureRow(**picture.__dict__))
             session.commit()
 

@@ -11,6 +11,7 @@ from sqlalchemy import Engine, func
 from sqlmodel import Session, col, select
 
 from fuseau.document.build import Build, read_build
+from fuseau.store.opening import writing
 from fuseau.store.tables import BuildRow, RevisionRow, SettingRow
 
 _MOST_READ = 40
@@ -61,6 +62,7 @@ class Workshop:
 
     def __init__(self, engine: Engine) -> None:
         self._engine = engine
+        self._writer = writing(engine)
         self._writing = threading.Lock()
         self._read: OrderedDict[int, Build] = OrderedDict()  # by revision, which never changes
         self._reading = threading.Lock()
@@ -98,7 +100,7 @@ class Workshop:
 
     def make(self, build: Build, label: str) -> Opened:
         """Put a new build into the workshop."""
-        with self._writing, Session(self._engine, expire_on_commit=False) as session:
+        with self._writing, Session(self._writer, expire_on_commit=False) as session:
             row = BuildRow(id=uuid.uuid4().hex[:12], name=build.brief.name, created_at=_now())
             session.add(row)
             session.flush()
@@ -106,7 +108,7 @@ class Workshop:
 
     def edit(self, build_id: str, revision: int, build: Build, label: str) -> Opened:
         """Keep a changed build as the next revision. Raises Stale when `revision` is not the present one."""
-        with self._writing, Session(self._engine, expire_on_commit=False) as session:
+        with self._writing, Session(self._writer, expire_on_commit=False) as session:
             row = self._row(session, build_id)
             self._check_present(session, row, revision)
             return self._keep(session, row, build, label)
@@ -120,7 +122,7 @@ class Workshop:
 
     def undo(self, build_id: str, revision: int) -> Opened:
         """Go back to the revision before. Raises NothingToDo at the first, Stale as `edit` does."""
-        with self._writing, Session(self._engine, expire_on_commit=False) as session:
+        with self._writing, Session(self._writer, expire_on_commit=False) as session:
             row = self._row(session, build_id)
             self._check_present(session, row, revision)
             parent = self._revision(session, row.head_id).parent_id
@@ -130,7 +132,7 @@ class Workshop:
 
     def redo(self, build_id: str, revision: int) -> Opened:
         """Go on to the newest revision that followed. Raises NothingToDo at the last, Stale as `edit` does."""
-        with self._writing, Session(self._engine, expire_on_commit=False) as session:
+        with self._writing, Session(self._writer, expire_on_commit=False) as session:
             row = self._row(session, build_id)
             self._check_present(session, row, revision)
             following = self._following(session, row.head_id)
@@ -140,7 +142,7 @@ class Workshop:
 
     def restore(self, build_id: str, revision: int, to: int) -> Opened:
         """Make an earlier revision the present one again, as a new revision, so that nothing is lost."""
-        with self._writing, Session(self._engine, expire_on_commit=False) as session:
+        with self._writing, Session(self._writer, expire_on_commit=False) as session:
             row = self._row(session, build_id)
             self._check_present(session, row, revision)
             old = session.get(RevisionRow, to)
@@ -150,7 +152,7 @@ class Workshop:
 
     def archive(self, build_id: str, archived: bool) -> Opened:
         """Put a build away, or take it out again."""
-        with self._writing, Session(self._engine, expire_on_commit=False) as session:
+        with self._writing, Session(self._writer, expire_on_commit=False) as session:
             row = self._row(session, build_id)
             row.archived = archived
             session.add(row)
@@ -159,7 +161,7 @@ class Workshop:
 
     def delete(self, build_id: str) -> None:
         """Take a build out of the workshop; `undelete` brings it back."""
-        with self._writing, Session(self._engine, expire_on_commit=False) as session:
+        with self._writing, Session(self._writer, expire_on_commit=False) as session:
             row = self._row(session, build_id)
             row.deleted_at = _now()
             session.add(row)
@@ -167,7 +169,7 @@ class Workshop:
 
     def undelete(self, build_id: str) -> Opened:
         """Bring a deleted build back. Raises NoSuchBuild."""
-        with self._writing, Session(self._engine, expire_on_commit=False) as session:
+        with self._writing, Session(self._writer, expire_on_commit=False) as session:
             row = session.get(BuildRow, build_id)
             if row is None:
                 raise NoSuchBuild("There is no such build.")
@@ -186,7 +188,7 @@ class Workshop:
 
     def set(self, name: str, value: str) -> None:
         """Keep a setting."""
-        with self._writing, Session(self._engine, expire_on_commit=False) as session:
+        with self._writing, Session(self._writer, expire_on_commit=False) as session:
             session.merge(SettingRow(name=name, value=value))
             session.commit()
 

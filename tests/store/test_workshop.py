@@ -7,7 +7,7 @@ import pytest
 from sqlmodel import Session, select
 
 from fuseau.document.build import Build
-from fuseau.store.opening import HEAD, NewerDatabase, _engine, migrate, open_database, revision_of
+from fuseau.store.opening import HEAD, NewerDatabase, engine_on, look_at, migrate, open_database
 from fuseau.store.tables import RevisionRow
 from fuseau.store.workshop import NoSuchBuild, NothingToDo, Stale, Workshop
 from tests.conftest import edited
@@ -103,7 +103,7 @@ def test_the_database_is_safe_against_a_power_cut(path, workshop):
 
 def test_an_older_database_is_copied_aside_and_migrated(path, measured):
     path.parent.mkdir()
-    old = _engine(path)
+    old = engine_on(path)
     migrate(old, "0001")
     now = datetime.datetime(2026, 1, 1)
     with old.begin() as connection:
@@ -113,14 +113,14 @@ def test_an_older_database_is_copied_aside_and_migrated(path, measured):
             (now, measured.model_dump_json()),
         )
     old.dispose()
-    assert revision_of(path) == "0001"
+    assert look_at(path) == "0001"
 
     workshop = Workshop(open_database(path))
-    assert revision_of(path) == HEAD
+    assert look_at(path) == HEAD
     assert workshop.open("a").build == measured
     workshop.set("unit", "in")
     aside = path.with_name("fuseau.db.before-0001")
-    assert revision_of(aside) == "0001"
+    assert look_at(aside) == "0001"
     with pytest.raises(sqlite3.OperationalError):
         sqlite3.connect(aside).execute("select * from setting")
 

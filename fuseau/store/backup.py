@@ -1,0 +1,272 @@
+"""Everything in one file: all builds with their histories, pictures, wearers, settings; and back again.
+
+A backup is a SQLite database with the workshop's own tables, so that it can be read without Fuseau too. It is brought
+in beside what is there (nothing of the present workshop is touched), or in its place, after that was copied aside.
+"""
+
+import datetime
+import hashlib
+import json
+import sqlite3
+import uuid
+from contextlib import closing
+from dataclasses import dataclass
+from pathlib import Path
+from typing import Any, Literal
+
+from sqlalchemy import Connection, Engine, text
+
+from fuseau.store.opening import (
+    HEAD,
+    DamagedDatabase,
+    UnusableDatabase,
+    connect,
+    copy_aside,
+    copy_database,
+    engine_on,
+    look_at,
+    migrate,
+    put_in_place,
+    set_aside,
+    telling,
+    unused,
+    writing,
+)
+
+ENDING = ".fuseau-backup"
+
+Standing = Literal["new", "deleted", "changed", "here"]
+
+
+@dataclass(frozen=True)
+class Contents:
+    """What a backup holds, and how much of it is not in the workshop."""
+
+    builds: int
+    changes: int
+    wearers: int
+    pictures: int
+    newest: datetime.datetime | None
+    new_builds: tuple[str, ...] = ()
+    changed_builds: tuple[str, ...] = ()
+
+
+@dataclass(frozen=True)
+class Restored:
+    """What came in: builds that were not here, builds that were here in another state, wearers, pictures."""
+
+    builds: int
+    beside: int
+    here_already: int
+    wearers: int
+    pictures: int
+
+
+def write_backup(path: Path, target: Path) -> Contents:
+    """Everything in one new file at `target`, checked before it has its name. Raises UnusableDatabase."""
+    if not path.exists():
+        raise UnusableDatabase(f"There is no workshop in {path.parent}.")
+    with telling(target):
+        copy_database(path, target)
+        return look_into(target)
+
+
+def look_into(backup: Path, present: Engine | None = None) -> Contents:
+    """What a backup holds, against the present workshop if one is given. Raises UnusableDatabase for what is none."""
+    with telling(backup):
+        if look_at(backup) is None:
+            raise UnusableDatabase(f"{backup.name} is an empty database, no backup.")
+        with closing(connect(backup)) as old:
+            old.row_factory = sqlite3.Row
+            there = _tables(old)
+            builds = _rows(old, "select * from build where deleted_at is null")
+            newest = old.execute("select max(made_at) from revision").fetchone()[0]
+            new: list[str] = []
+            changed: list[str] = []
+            if present is not None:
+                with present.connect() as now:
+                    for row in builds:
+                        where = _standing(old, now, row)
+                        if where != "here":
+                            (changed if where == "changed" else new).append(str(row["name"]))
+            return Contents(
+                builds=len(builds),
+                changes=_count(old, "revision"),
+                wearers=_count(old, "wearer") if "wearer" in there else 0,
+                pictures=_count(old, "picture") if "picture" in there else 0,
+                newest=datetime.datetime.fromisoformat(newest) if newest else None,
+                new_builds=tuple(new),
+                changed_builds=tuple(changed),
+            )
+
+
+def restore_beside(backup: Path, engine: Engine) -> Restored:
+    """Bring in what is not here: in one transaction, so that all of it comes or nothing.
+
+    A build that is here in another state comes in as a build of its own, named so. Settings stay as they are here.
+    Raises UnusableDatabase for a file that is no backup.
+    """
+    part = unused(backup.with_name(f"{backup.name}.reading"))
+    with telling(backup):
+        look_into(backup)
+        try:
+            copy_database(backup, part)
+            _bring_up(part)
+            with closing(connect(part)) as old, writing(engine).begin() as now:
+                old.row_factory = sqlite3.Row
+                return _merge(old, now)
+        finally:
+            for beside in ("", "-wal", "-shm"):
+                part.with_name(part.name + beside).unlink(missing_ok=True)
+
+
+def replace_with(backup: Path, path: Path) -> Path | None:
+    """Put a backup in the place of a workshop that no server has open; where the present one was copied to.
+
+    Raises UnusableDatabase, and leaves the present one as it was.
+    """
+    with telling(backup):
+        look_into(backup)
+        aside = None
+        if path.exists():
+            try:
+                aside = copy_aside(path, "restore")
+            except (DamagedDatabase, sqlite3.DatabaseError):
+                aside = set_aside(path)
+        put_in_place(backup, path)
+        _bring_up(path)
+        return aside
+
+
+def replace_open(backup: Path, engine: Engine, path: Path) -> Path:
+    """The same for the workshop that this server has open: its pages are overwritten in one transaction."""
+    part = unused(path.with_name(f"{path.name}.restoring"))
+    with telling(backup):
+        look_into(backup)
+        aside = copy_aside(path, "restore")
+        try:
+            copy_database(backup, part)
+            _bring_up(part)
+            with closing(connect(part)) as source, engine.connect() as connection:
+                target = connection.connection.driver_connection
+                assert isinstance(target, sqlite3.Connection)
+                source.backup(target)
+        finally:
+            for beside in ("", "-wal", "-shm"):
+                part.with_name(part.name + beside).unlink(missing_ok=True)
+        return aside
+
+
+def _bring_up(path: Path) -> None:
+    if look_at(path) != HEAD:
+        engine = engine_on(path)
+        migrate(engine)
+        engine.dispose()
+
+
+def _tables(old: sqlite3.Connection) -> set[str]:
+    return {row[0] for row in old.execute("select name from sqlite_master where type = 'table'")}
+
+
+def _count(old: sqlite3.Connection, table: str) -> int:
+    return int(old.execute(f"select count(*) from {table}").fetchone()[0])
+
+
+def _rows(old: sqlite3.Connection, query: str, *given: object) -> list[dict[str, Any]]:
+    return [dict(row) for row in old.execute(query, given)]
+
+
+def _merge(old: sqlite3.Connection, now: Connection) -> Restored:
+    added = beside = here = 0
+    for row in _rows(old, "select * from build where deleted_at is null order by created_at"):
+        where = _standing(old, now, row)
+        if where == "here":
+            here += 1
+            continue
+        if where == "deleted":
+            now.execute(text("update build set deleted_at = null where id = :id"), {"id": row["id"]})
+            added += 1
+            continue
+        _take_build(old, now, row, renamed=where == "changed")
+        added, beside = added + (where == "new"), beside + (where == "changed")
+    return Restored(added, beside, here, _take_wearers(old, now), _take_pictures(old, now))
+
+
+def _standing(old: sqlite3.Connection, now: Connection, row: dict[str, Any]) -> Standing:
+    """Where a build of a backup stands here: it is here when its present state is one of those in our history."""
+    found = now.execute(text("select deleted_at from build where id = :id"), {"id": row["id"]}).first()
+    if found is None:
+        return "new"
+    head = _rows(old, "select document from revision where id = ?", row["head_id"])
+    same = (
+        head
+        and now.execute(
+            text("select 1 from revision where build_id = :id and document = :document limit 1"),
+            {"id": row["id"], "document": head[0]["document"]},
+        ).first()
+    )
+    if found.deleted_at is not None:
+        return "deleted" if same else "new"
+    return "here" if same or not head else "changed"
+
+
+def _take_build(old: sqlite3.Connection, now: Connection, row: dict[str, Any], renamed: bool) -> None:
+    taken = now.execute(text("select 1 from build where id = :id"), {"id": row["id"]}).first()
+    build_id = uuid.uuid4().hex[:12] if taken else row["id"]
+    _insert(now, "build", {**row, "id": build_id, "head_id": None})
+    numbers: dict[int, int] = {}
+    for one in _rows(old, "select * from revision where build_id = ? order by id", row["id"]):
+        number = one.pop("id")
+        parent = numbers.get(one["parent_id"])
+        numbers[number] = _insert(now, "revision", {**one, "build_id": build_id, "parent_id": parent})
+    head, name = numbers.get(row["head_id"]), row["name"]
+    if renamed and head is not None:
+        document = json.loads(_rows(old, "select document from revision where id = ?", row["head_id"])[0]["document"])
+        name = f"{name[:100]}, from the backup"
+        document["brief"] = {**document.get("brief", {}), "name": name}
+        last = {
+            "build_id": build_id,
+            "parent_id": head,
+            "label": "brought in from a backup",
+            "made_at": f"{datetime.datetime.now(datetime.UTC):%Y-%m-%d %H:%M:%S.%f}",
+            "document": json.dumps(document, ensure_ascii=False),
+        }
+        head = _insert(now, "revision", last)
+    now.execute(
+        text("update build set head_id = :head, name = :name where id = :id"),
+        {"head": head, "name": name, "id": build_id},
+    )
+
+
+def _take_wearers(old: sqlite3.Connection, now: Connection) -> int:
+    added = 0
+    for row in _rows(old, "select * from wearer where deleted_at is null"):
+        if now.execute(text("select 1 from wearer where id = :id"), {"id": row["id"]}).first() is None:
+            _insert(now, "wearer", row)
+            added += 1
+        for one in _rows(old, "select * from measuring where wearer_id = ?", row["id"]):
+            if now.execute(text("select 1 from measuring where id = :id"), {"id": one["id"]}).first() is None:
+                _insert(now, "measuring", one)
+    return added
+
+
+def _take_pictures(old: sqlite3.Connection, now: Connection) -> int:
+    """Pictures that are not here; what is not what its id says is left out."""
+    added = 0
+    for row in old.execute("select * from picture"):
+        picture = dict(row)
+        whole = (
+            isinstance(picture["content"], bytes) and hashlib.sha256(picture["content"]).hexdigest() == picture["id"]
+        )
+        if not whole or picture["media"] not in ("image/jpeg", "image/png"):
+            continue
+        if now.execute(text("select 1 from picture where id = :id"), {"id": picture["id"]}).first() is None:
+            _insert(now, "picture", picture)
+            added += 1
+    return added
+
+
+def _insert(now: Connection, table: str, row: dict[str, Any]) -> int:
+    names = ", ".join(row)
+    places = ", ".join(f":{name}" for name in row)
+    return int(now.execute(text(f"insert into {table} ({names}) values ({places})"), row).lastrowid or 0)

@@ -1,0 +1,221 @@
+"""Copies and backups: everything comes back, beside what is there or in its place, and nothing else is touched."""
+
+import datetime
+import hashlib
+import os
+import shutil
+import sqlite3
+import subprocess
+import sys
+
+import pytest
+from sqlmodel import Session, select
+
+from fuseau.store.backup import look_into, replace_open, replace_with, restore_beside, write_backup
+from fuseau.store.book import Book
+from fuseau.store.copies import copies_of, keep_daily_copy, newest_good_copy, recover
+from fuseau.store.opening import HEAD, DamagedDatabase, UnusableDatabase, engine_on, look_at, migrate, open_database
+from fuseau.store.pictures import KeptPicture, Pictures
+from fuseau.store.tables import RevisionRow
+from fuseau.store.workshop import Workshop
+from tests.conftest import TODAY, edited
+
+PICTURE = b"\xff\xd8 a small picture"
+PICTURE_ID = hashlib.sha256(PICTURE).hexdigest()
+
+
+@pytest.fixture
+def path(tmp_path):
+    return tmp_path / "workshop" / "fuseau.db"
+
+
+@pytest.fixture
+def filled(path, measured):
+    """A workshop with two builds of several changes each, a wearer, a picture and a setting."""
+    engine = open_database(path)
+    workshop = Workshop(engine)
+    for name in ("Tidewarden", "Saltmarsh"):
+        made = workshop.make(edited(measured, brief__name=name), "made")
+        for gap in (40, 45, 55):
+            made = workshop.edit(made.id, made.revision, edited(made.build, target__gap_mm=gap), f"Gap {gap}")
+    workshop.undo(made.id, made.revision)
+    Book(engine).write_down(measured.wearer.model_copy(update={"name": "Ines"}), TODAY)
+    Pictures(engine).keep(KeptPicture(PICTURE_ID, "image/jpeg", 8, 8, PICTURE))
+    workshop.set("house", '{"unit": "in"}')
+    return workshop
+
+
+def everything(workshop):
+    """All builds as they stand, with their histories; without the numbers that a database gives."""
+    found = {}
+    for opened in workshop.builds():
+        history = workshop.history(opened.id)
+        order = {entry.revision: k for k, entry in enumerate(reversed(history))}
+        lines = [(order[one.revision], order.get(one.parent), one.label, one.made_at, one.present) for one in history]
+        with Session(workshop._engine) as session:
+            rows = session.exec(select(RevisionRow).where(RevisionRow.build_id == opened.id)).all()
+        found[opened.id] = opened.build, opened.undoes, opened.redoes, lines, sorted(row.document for row in rows)
+    return found
+
+
+def test_a_backup_brings_everything_back_into_an_empty_folder(path, filled, tmp_path):
+    backup = tmp_path / "all.fuseau-backup"
+    contents = write_backup(path, backup)
+    assert (contents.builds, contents.changes, contents.wearers, contents.pictures) == (2, 8, 1, 1)
+    other = tmp_path / "other" / "fuseau.db"
+    other.parent.mkdir()
+    assert replace_with(backup, other) is None
+    engine = open_database(other)
+    again = Workshop(engine)
+    assert everything(again) == everything(filled)
+    assert again.setting("house", "") == '{"unit": "in"}'
+    assert Book(engine).wearers() == Book(filled._engine).wearers()
+    assert Pictures(engine).open(PICTURE_ID).content == PICTURE
+
+
+def test_beside_what_is_there_nothing_is_touched_and_nothing_comes_twice(path, filled, tmp_path, measured):
+    backup = tmp_path / "all.fuseau-backup"
+    write_backup(path, backup)
+    one, other = filled.builds()
+    filled.edit(one.id, one.revision, edited(one.build, target__gap_mm=33), "Gap 33")
+    filled.delete(other.id)
+    own = filled.make(edited(measured, brief__name="Since then"), "made")
+    before = {key: value for key, value in everything(filled).items() if key in (one.id, own.id)}
+
+    seen = look_into(backup, filled._engine)
+    assert seen.new_builds == (other.build.brief.name,)
+    assert seen.changed_builds == ()
+    came = restore_beside(backup, filled._engine)
+    assert (came.builds, came.beside, came.here_already) == (1, 0, 1)
+    after = everything(filled)
+    assert {key: after[key] for key in before} == before
+    (fresh,) = [value for key, value in after.items() if key not in before]
+    assert fresh[0] == other.build
+    assert len(fresh[3]) == 4
+    assert restore_beside(backup, filled._engine).here_already == 2, "a second time nothing is new"
+
+
+def test_a_build_in_another_state_comes_in_as_one_of_its_own(path, filled, tmp_path):
+    one = filled.builds()[0]
+    later = filled.edit(one.id, one.revision, edited(one.build, target__gap_mm=33), "Gap 33")
+    backup = tmp_path / "all.fuseau-backup"
+    write_backup(path, backup)
+    with sqlite3.connect(path) as connection:  # the change is not in this workshop: it went its own way from there
+        connection.execute("update build set head_id = ? where id = ?", (one.revision, one.id))
+        connection.execute("delete from revision where id = ?", (later.revision,))
+    assert look_into(backup, filled._engine).changed_builds == (one.build.brief.name,)
+    assert restore_beside(backup, filled._engine).beside == 1
+    names = {opened.build.brief.name: opened for opened in filled.builds()}
+    beside = names[f"{one.build.brief.name}, from the backup"]
+    assert beside.build.target.gap_mm == 33
+    assert names[one.build.brief.name].build == one.build
+
+
+def test_in_the_place_of_an_open_workshop_what_was_there_is_copied_first(path, filled, tmp_path, measured):
+    backup = tmp_path / "all.fuseau-backup"
+    write_backup(path, backup)
+    was = everything(filled)
+    filled.make(edited(measured, brief__name="Since then"), "made")
+    aside = replace_open(backup, filled._engine, path)
+    assert everything(Workshop(filled._engine)) == was
+    assert {one.build.brief.name for one in Workshop(open_database(aside)).builds()} >= {"Since then"}
+
+
+def test_an_older_backup_is_brought_up_and_stays_as_it_was(path, filled, tmp_path, measured):
+    old = tmp_path / "old.fuseau-backup"
+    engine = engine_on(old)
+    migrate(engine, "0001")
+    with engine.begin() as connection:
+        connection.exec_driver_sql(
+            "insert into build (id, name, created_at, head_id) values ('a', 'x', '2025-01-01', 1)"
+        )
+        connection.exec_driver_sql(
+            "insert into revision (build_id, label, made_at, document) values ('a', 'made', '2025-01-01 00:00:00', ?)",
+            (measured.model_dump_json(),),
+        )
+    engine.dispose()
+    assert restore_beside(old, filled._engine).builds == 1
+    assert filled.open("a").build == measured
+    assert look_at(old) == "0001"
+    assert replace_with(old, path).name == "fuseau.db.before-restore"
+    assert look_at(path) == HEAD
+
+
+@pytest.mark.parametrize("content", [b"", b"not a database", b"SQLite format 3\x00" + bytes(5000)])
+def test_what_is_no_backup_is_told_and_changes_nothing(path, filled, tmp_path, content):
+    bad = tmp_path / "bad.fuseau-backup"
+    bad.write_bytes(content)
+    was = everything(filled)
+    for bring_in in (look_into, lambda one: restore_beside(one, filled._engine), lambda one: replace_with(one, path)):
+        with pytest.raises(UnusableDatabase):
+            bring_in(bad)
+    assert everything(filled) == was
+
+
+# --- daily copies
+
+
+def test_one_copy_a_day_and_the_last_seven_stay(path, filled):
+    for day in range(1, 11):
+        today = datetime.date(2026, 11, day)
+        assert keep_daily_copy(path, today).name == f"fuseau-2026-11-{day:02}.db"
+        assert keep_daily_copy(path, today) is None
+    assert sorted(copy.path.name for copy in copies_of(path)) == [f"fuseau-2026-11-{day:02}.db" for day in range(4, 11)]
+
+
+def test_a_damaged_database_goes_on_from_the_newest_copy_that_is_good(path, filled):
+    was = everything(filled)
+    keep_daily_copy(path, datetime.date(2026, 11, 1))
+    newest = keep_daily_copy(path, datetime.date(2026, 11, 2))
+    filled._engine.dispose()
+    newest.write_bytes(newest.read_bytes()[:5000])
+    os.utime(newest)
+    path.write_bytes(b"SQLite format 3\x00" + os.urandom(9000))
+    with pytest.raises(DamagedDatabase):
+        open_database(path)
+    assert newest_good_copy(path).path.name == "fuseau-2026-11-01.db"
+    copy, aside = recover(path)
+    assert copy.path.name == "fuseau-2026-11-01.db"
+    assert aside.name == "fuseau.db.damaged"
+    assert everything(Workshop(open_database(path))) == was
+
+
+def test_without_a_good_copy_it_says_so(path, filled):
+    filled._engine.dispose()
+    with pytest.raises(UnusableDatabase, match="no good copy"):
+        recover(path)
+
+
+# --- the command line
+
+
+def fuseau(*words):
+    return subprocess.run(
+        [sys.executable, "-m", "fuseau", *map(str, words)], capture_output=True, text=True, check=False
+    )
+
+
+def test_backup_restore_and_recover_at_the_command_line(path, filled, tmp_path):
+    was, folder = everything(filled), path.parent
+    keep_daily_copy(path, TODAY)
+    said = fuseau("backup", tmp_path / "all", "--data", folder)
+    assert said.returncode == 0, said.stderr
+    assert "2 builds with 8 changes, 1 wearers, 1 pictures" in said.stdout
+    assert fuseau("backup", tmp_path / "all", "--data", folder).stderr.strip().endswith("write over it with --over.")
+
+    filled._engine.dispose()
+    path.write_bytes(b"damaged")
+    said = fuseau("serve", "--data", folder, "--port", 1)
+    assert (said.returncode, "fuseau recover --data" in said.stderr, said.stdout) == (1, True, "")
+    said = fuseau("recover", "--data", folder)
+    assert said.returncode == 0, said.stderr
+    assert "fuseau.db.damaged" in said.stdout
+    assert everything(Workshop(open_database(path))) == was
+    assert fuseau("recover", "--data", folder).returncode == 1
+
+    shutil.rmtree(folder)
+    said = fuseau("restore", tmp_path / "all.fuseau-backup", "--data", folder)
+    assert said.returncode == 0, said.stderr
+    assert said.stdout.startswith("2 builds came in")
+    again = everything(Workshop(open_database(path)))
+    assert {key: value[0] for key, value in again.items()} == {key: value[0] for key, value in was.items()}
