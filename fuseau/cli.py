@@ -186,16 +186,22 @@ def schema(which: Annotated[str, typer.Argument(help="build or openapi")]) -> No
 
 
 def _read(file: Path):  # type: ignore[no-untyped-def]
-    from fuseau.files.document import LARGEST_BYTES, UnreadableFile, read_document
+    """The build in a file, as an import takes it in: read, and planned to an answer."""
+    from fuseau.files.document import LARGEST_BYTES
+    from fuseau.files.intake import take_in
+    from fuseau.files.unreadable import UnreadableFile
 
     try:
         with file.open("rb") as handle:
-            return read_document(handle.read(LARGEST_BYTES + 1))
+            taken = take_in(handle.read(LARGEST_BYTES + 1))
     except UnreadableFile as error:
         typer.echo(f"{file.name}: {error.sentence}", err=True)
         for fault in error.faults[1:]:
             typer.echo(f"  {fault.at}: {fault.sentence}", err=True)
         raise typer.Exit(1) from None
+    for name in taken.left_out:
+        typer.echo(f"{file.name}: the picture “{name}” is missing or damaged, and is left out.", err=True)
+    return taken.build
 
 
 def _stop(sentence: str) -> typer.Exit:

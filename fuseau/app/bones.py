@@ -5,26 +5,32 @@ from typing import Annotated
 from fastapi import APIRouter, Query
 from fastapi.responses import Response
 
-from fuseau.app.session import TROUBLES, TheSession, file_answer
+from fuseau.app.json_route import JsonRoute
+from fuseau.app.printing import printed
+from fuseau.app.session import TROUBLES, TheSession, TheWorkers
 from fuseau.app.wire import KeepKind, OnRevision, OpenBuild
+from fuseau.app.work import compare_schools, cut_stock
 from fuseau.commands.bones import cut_bones, keep_kind
 from fuseau.craft.boning.cutting_stock import CuttingPlan
 from fuseau.files.paper import Paper
 from fuseau.planning.schools import SchoolEffect
 
-router = APIRouter(prefix="/api", responses=TROUBLES)
+router = APIRouter(prefix="/api", responses=TROUBLES, route_class=JsonRoute)
 
 
 @router.get("/builds/{build_id}/bones/schools")
-def compare_schools(session: TheSession, build_id: str) -> list[SchoolEffect]:
+def read_schools(session: TheSession, workers: TheWorkers, build_id: str) -> list[SchoolEffect]:
     """The schools of boning side by side. About half a second."""
-    return session.schools(build_id, session.at_hand(build_id).build)
+    opened = session.workshop.open(build_id)
+    return workers.think(build_id, "schools", opened.revision, compare_schools, build_id, opened.build)
 
 
 @router.get("/builds/{build_id}/bones/cutting")
-def plan_cutting(session: TheSession, build_id: str) -> list[CuttingPlan]:
+def read_cutting(session: TheSession, workers: TheWorkers, build_id: str) -> list[CuttingPlan]:
     """How the bones are cut from the shelf and from what is sold, kind by kind."""
-    return session.cutting(session.at_hand(build_id))
+    opened, unit = session.workshop.open(build_id), session.unit
+    asked = opened.revision, unit
+    return workers.think(build_id, "cutting", asked, cut_stock, build_id, opened.build, unit)
 
 
 @router.post("/builds/{build_id}/bones/cut", response_model=OpenBuild)
@@ -43,12 +49,11 @@ def keep_bone_kind(session: TheSession, build_id: str, given: KeepKind) -> Respo
 
 @router.get("/builds/{build_id}/bones.pdf", response_class=Response)
 def print_bones(
-    session: TheSession, build_id: str, paper: Annotated[Paper, Query()] = "a4", mock_up: bool = False
+    session: TheSession,
+    workers: TheWorkers,
+    build_id: str,
+    paper: Annotated[Paper, Query()] = "a4",
+    mock_up: bool = False,
 ) -> Response:
     """Every bone at 1:1 with its label; for the mock-up as cable ties."""
-    from fuseau.files.strips import bones_pdf
-
-    at = session.drafted(build_id)
-    ending = f"-{'mock-up-bones' if mock_up else 'bones'}-{paper}.pdf"
-    content = bones_pdf(at.build, at.planned, paper, at.unit, mock_up=mock_up)
-    return file_answer(content, "application/pdf", at.build, ending)
+    return printed(session, workers, build_id, "mock-up-bones.pdf" if mock_up else "bones.pdf", paper)

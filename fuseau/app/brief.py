@@ -5,28 +5,30 @@ from typing import Literal
 from fastapi import APIRouter, Query
 from fastapi.responses import Response
 
-from fuseau.app.session import TROUBLES, AtHand, TheBody, TheSession
-from fuseau.app.wire import OpenBuild
+from fuseau.app.json_route import JsonRoute, TheFile
+from fuseau.app.session import TROUBLES, AtHand, TheSession, TheWorkers
+from fuseau.app.wire import OpenBuild, Revision
 from fuseau.commands.brief import add_picture
 from fuseau.document.build import Build, Picture
 from fuseau.files.pictures import decode_picture
 from fuseau.store.pictures import KeptPicture
 from fuseau.store.workshop import NoSuchBuild
 
-router = APIRouter(prefix="/api", responses=TROUBLES)
+router = APIRouter(prefix="/api", responses=TROUBLES, route_class=JsonRoute)
 
 
 @router.post("/builds/{build_id}/pictures", response_model=OpenBuild)
 def take_picture(
     session: TheSession,
     build_id: str,
-    body: TheBody,
-    revision: int,
+    workers: TheWorkers,
+    body: TheFile,
+    revision: Revision,
     name: str = Query(default="", max_length=200),
     role: Literal["reference", "sketch"] = "reference",
 ) -> Response:
     """Add a picture to the brief, sent as the body."""
-    decoded = decode_picture(body, name)
+    decoded = workers.read(decode_picture, body, name)
     picture = Picture(
         id=decoded.id,
         name=name.rsplit(".", 1)[0][:120],

@@ -12,17 +12,11 @@ _OPEN_BUILDS = 12
 
 @dataclass
 class BuildCaches:
-    """The stages of one open build: those of its plan, and of what is asked for beside it, each with its lock; and what
-    was answered last.
-
-    What takes long has a cache and a lock of its own, so that an edit never waits for it.
-    """
+    """The stages of one open build's plan with their lock, and what was answered last."""
 
     edits: StageCache = field(default_factory=StageCache)
     answers: JsonCache = field(default_factory=JsonCache)
-    asides: StageCache = field(default_factory=lambda: StageCache(12))
     planning: threading.Lock = field(default_factory=threading.Lock)
-    thinking: threading.Lock = field(default_factory=threading.Lock)
 
 
 class Caches:

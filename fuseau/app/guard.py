@@ -20,6 +20,7 @@ HEADERS = {
 }
 _NAMES = ("127.0.0.1", "localhost", "[::1]")
 _CHANGING = ("POST", "PUT", "PATCH", "DELETE")
+_BACKUP = "/api/backup"
 
 
 class TooLarge(Exception):
@@ -40,22 +41,37 @@ class Guard:
             await self.app(scope, receive, send)
             return
         headers = {name.decode("latin-1").lower(): value.decode("latin-1") for name, value in scope["headers"]}
-        host = headers.get("host", "")
-        name = host.rsplit(":", 1)[0] if not host.endswith("]") else host
-        if name not in _NAMES:
+        host = headers.get("host", "").lower()
+        if host not in _hosts(scope):
             await _refuse(send, 421, "Fuseau answers on this machine only: open it at 127.0.0.1.")
             return
+        changing = scope["method"] in _CHANGING
         origin = headers.get("origin")
-        if scope["method"] in _CHANGING and origin is not None and origin != f"http://{host}":
+        elsewhere = origin is not None and origin.lower() != f"http://{host}"
+        if changing and (elsewhere or headers.get("sec-fetch-site", "").strip().lower() == "cross-site"):
             await _refuse(send, 403, "Another site tried to change your workshop; it was refused.")
             return
-        if int(headers.get("content-length") or 0) > LARGEST_BODY:
-            await _refuse(send, 413, too_large(int(headers["content-length"])))
+        if scope["path"] == _BACKUP:  # it is written to a file as it comes, and has a limit of its own
+            await self.app(scope, receive, _with_headers(send))
+            return
+        length = headers.get("content-length") or "0"
+        if not length.isascii() or not length.isdigit():
+            await _refuse(send, 400, "This request does not say how long it is.")
+            return
+        if len(length) > 18 or int(length) > LARGEST_BODY:
+            await _refuse(send, 413, too_large(int(length[:18])))
             return
         try:
             await self.app(scope, _counted(receive), _with_headers(send))
         except TooLarge:
             await _refuse(send, 413, too_large(LARGEST_BODY))
+
+
+def _hosts(scope: Scope) -> tuple[str, ...]:
+    """What a request may call this server: its names with its own port, which a browser leaves off where it is 80."""
+    port = (scope.get("server") or ("", None))[1]
+    named = tuple(f"{name}:{port}" for name in _NAMES)
+    return (*named, *_NAMES) if port in (80, None) else named
 
 
 def too_large(size: int) -> str:
@@ -91,7 +107,7 @@ def _with_headers(send: Send) -> Send:
 
 
 async def _refuse(send: Send, status: int, sentence: str) -> None:
-    body = json.dumps({"sentence": sentence, "faults": [], "changed": []}).encode()
+    body = json.dumps({"sentence": sentence, "faults": [], "changed": [], "log": None}).encode()
     headers = [(b"content-type", b"application/json"), (b"content-length", str(len(body)).encode())]
     headers += [(name.encode(), value.encode()) for name, value in HEADERS.items()]
     await send({"type": "http.response.start", "status": status, "headers": headers})

@@ -5,8 +5,10 @@ from typing import Literal
 from fastapi import APIRouter, Query
 from fastapi.responses import Response
 
-from fuseau.app.session import TROUBLES, TheBody, TheSession
+from fuseau.app.json_route import JsonRoute, TheFile
+from fuseau.app.session import TROUBLES, TheSession, TheWorkers
 from fuseau.app.wire import KeptPhoto, Line, NewFitting, OpenBuild, SetLine, WrittenFitting
+from fuseau.app.work import tell_story, work_out_odds
 from fuseau.commands.fittings import correct_fitting, log_fitting, set_line
 from fuseau.craft.fitting.photo_gap import GapSeen, MarkedBack, read_back, spots
 from fuseau.craft.fitting.readiness import Readiness
@@ -16,7 +18,7 @@ from fuseau.planning.story import Chapter
 from fuseau.stand_ins.rehearsal import Verdict, cut_on_stand, fit_on_stand
 from fuseau.store.pictures import KeptPicture
 
-router = APIRouter(prefix="/api", responses=TROUBLES)
+router = APIRouter(prefix="/api", responses=TROUBLES, route_class=JsonRoute)
 
 
 @router.post("/builds/{build_id}/fittings", response_model=OpenBuild)
@@ -42,9 +44,11 @@ def mend_fitting(session: TheSession, build_id: str, number: int, fitting: NewFi
 
 
 @router.post("/photos", status_code=201)
-def keep_photo(session: TheSession, body: TheBody, name: str = Query(default="", max_length=200)) -> KeptPhoto:
+def keep_photo(
+    session: TheSession, workers: TheWorkers, body: TheFile, name: str = Query(default="", max_length=200)
+) -> KeptPhoto:
     """Keep a photo for a fitting, sent as the body."""
-    decoded = decode_picture(body, name)
+    decoded = workers.read(decode_picture, body, name)
     session.pictures.keep(KeptPicture(**decoded.__dict__))
     return KeptPhoto(id=decoded.id, width_px=decoded.width_px, height_px=decoded.height_px)
 
@@ -80,16 +84,18 @@ def change_line(session: TheSession, build_id: str, line: SetLine) -> Response:
 
 
 @router.get("/builds/{build_id}/readiness", response_model=Readiness | None)
-def read_readiness(session: TheSession, build_id: str) -> Response:
+def read_readiness(session: TheSession, workers: TheWorkers, build_id: str) -> Response:
     """The odds that the real garment fits if it were cut now, from 200 draws of what is believed."""
-    found = session.ready(build_id, session.at_hand(build_id).build)
+    opened = session.workshop.open(build_id)
+    found = workers.think(build_id, "odds", opened.revision, work_out_odds, build_id, opened.build)
     return Response("null", media_type="application/json") if found is None else session.answer(found)
 
 
 @router.get("/builds/{build_id}/story", response_model=list[Chapter])
-def read_story(session: TheSession, build_id: str) -> Response:
+def read_story(session: TheSession, workers: TheWorkers, build_id: str) -> Response:
     """What was believed after each fitting, what it cost, and what it bought."""
-    return session.answers(session.story(build_id, session.at_hand(build_id).build))
+    opened = session.workshop.open(build_id)
+    return session.answers(workers.think(build_id, "story", opened.revision, tell_story, build_id, opened.build))
 
 
 # --- the rehearsal
@@ -103,7 +109,7 @@ def rehearse(session: TheSession, build_id: str, world: Literal["kind", "harsh"]
     fresh = build.model_copy(
         update={"brief": brief, "versions": (), "fittings": (), "line_edits": (), "taught": None, "rehearsal": world}
     )
-    return session.line(session.workshop.make(fresh, "rehearsal begun"))
+    return session.keep_new(fresh, "rehearsal begun")
 
 
 @router.post("/builds/{build_id}/stand", response_model=WrittenFitting, response_model_exclude_none=True)

@@ -3,7 +3,8 @@
 from fastapi import APIRouter, Query
 from fastapi.responses import Response
 
-from fuseau.app.session import TROUBLES, AtHand, TheBody, TheSession
+from fuseau.app.json_route import JsonRoute, TheFile
+from fuseau.app.session import TROUBLES, AtHand, TheSession, TheWorkers
 from fuseau.app.wire import (
     Compared,
     EditedPattern,
@@ -28,7 +29,7 @@ from fuseau.document.build import Build
 from fuseau.files.drawings import Drawing, DrawingUnit, read_drawing
 from fuseau.planning.plan import Plan
 
-router = APIRouter(prefix="/api", responses=TROUBLES)
+router = APIRouter(prefix="/api", responses=TROUBLES, route_class=JsonRoute)
 
 
 @router.post("/builds/{build_id}/versions", response_model=OpenBuild)
@@ -141,10 +142,10 @@ def refit_build(session: TheSession, build_id: str, wish: Refitting) -> Response
 
 @router.post("/drawings", response_model=Drawing)
 def open_drawing(
-    body: TheBody, name: str = Query(default="", max_length=200), unit: DrawingUnit | None = None
+    workers: TheWorkers, body: TheFile, name: str = Query(default="", max_length=200), unit: DrawingUnit | None = None
 ) -> Drawing:
     """The closed outlines of an SVG or DXF drawing, sent as the body."""
-    return read_drawing(body, name, unit)
+    return workers.read(read_drawing, body, name, unit)
 
 
 @router.post("/builds/{build_id}/traced/check", response_model=TracedAnswer)

@@ -5,55 +5,69 @@ from typing import Annotated
 from fastapi import APIRouter, Query
 from fastapi.responses import Response
 
-from fuseau.app.session import TROUBLES, TheBody, TheSession, file_answer
-from fuseau.app.wire import OpenBuild
+from fuseau.app.json_route import JsonRoute, TheFile
+from fuseau.app.session import TROUBLES, Session, TheSession, TheWorkers, file_answer, named_file
+from fuseau.app.wire import OpenBuild, Revision
+from fuseau.app.work import make_print
+from fuseau.app.workers import Workers
 from fuseau.commands.fields import change
 from fuseau.files.document import write_document
 from fuseau.files.paper import Paper
+from fuseau.files.prints import Print
+from fuseau.store.workshop import UnreadableBuild
 
-router = APIRouter(prefix="/api", responses=TROUBLES)
+router = APIRouter(prefix="/api", responses=TROUBLES, route_class=JsonRoute)
+
+
+_MEDIA = {"pdf": "application/pdf", "svg": "image/svg+xml", "dxf": "image/vnd.dxf"}
+
+
+def printed(session: Session, workers: Workers, build_id: str, what: Print, paper: Paper = "a4") -> Response:
+    """A print of a build as a file to save, made in a worker. Raises Unmakeable, Overrun."""
+    build = session.workshop.open(build_id).build
+    content = workers.make(make_print, build_id, build, what, paper, session.unit)
+    name, kind = what.rsplit(".", 1)
+    sized = f"-{paper}" if kind == "pdf" and name not in ("list", "letter") else ""
+    named = "measures" if name == "letter" else name
+    return file_answer(content, _MEDIA[kind], build, f"-{named}{sized}.{kind}")
 
 
 @router.get("/builds/{build_id}/pattern.pdf", response_class=Response)
-def print_pattern(session: TheSession, build_id: str, paper: Annotated[Paper, Query()] = "a4") -> Response:
+def print_pattern(
+    session: TheSession, workers: TheWorkers, build_id: str, paper: Annotated[Paper, Query()] = "a4"
+) -> Response:
     """The pattern at 1:1 on tiled pages."""
-    from fuseau.files.tiles import pattern_pdf
-
-    at = session.drafted(build_id)
-    return file_answer(pattern_pdf(at.build, at.planned, paper), "application/pdf", at.build, f"-pattern-{paper}.pdf")
+    return printed(session, workers, build_id, "pattern.pdf", paper)
 
 
 @router.get("/builds/{build_id}/list.pdf", response_class=Response)
-def print_list(session: TheSession, build_id: str, paper: Annotated[Paper, Query()] = "a4") -> Response:
+def print_list(
+    session: TheSession, workers: TheWorkers, build_id: str, paper: Annotated[Paper, Query()] = "a4"
+) -> Response:
     """Bones, busk, holes and lace on one page."""
-    from fuseau.files.hardware_list import list_pdf
-
-    at = session.drafted(build_id)
-    return file_answer(list_pdf(at.build, at.planned, paper, at.unit), "application/pdf", at.build, "-list.pdf")
+    return printed(session, workers, build_id, "list.pdf", paper)
 
 
 @router.get("/builds/{build_id}/pattern.svg", response_class=Response)
-def draw_pattern(session: TheSession, build_id: str) -> Response:
+def draw_pattern(session: TheSession, workers: TheWorkers, build_id: str) -> Response:
     """The pattern as SVG in millimetres."""
-    from fuseau.files.svg import pattern_svg
-
-    at = session.drafted(build_id)
-    return file_answer(pattern_svg(at.build, at.planned).encode(), "image/svg+xml", at.build, "-pattern.svg")
+    return printed(session, workers, build_id, "pattern.svg")
 
 
 @router.get("/builds/{build_id}/pattern.dxf", response_class=Response)
-def draw_pattern_dxf(session: TheSession, build_id: str) -> Response:
+def draw_pattern_dxf(session: TheSession, workers: TheWorkers, build_id: str) -> Response:
     """The pattern as DXF in millimetres, pieces with layers."""
-    from fuseau.files.dxf import pattern_dxf
-
-    at = session.drafted(build_id)
-    return file_answer(pattern_dxf(at.build, at.planned), "image/vnd.dxf", at.build, "-pattern.dxf")
+    return printed(session, workers, build_id, "pattern.dxf")
 
 
 @router.get("/builds/{build_id}/build.fuseau.json", response_class=Response)
 def export_build(session: TheSession, build_id: str) -> Response:
-    """The build as an open file, with its pictures."""
-    build = session.at_hand(build_id).build
+    """The build as an open file, with its pictures; one that can't be read, as it is kept."""
+    try:
+        build = session.workshop.open(build_id).build
+    except UnreadableBuild:
+        kept = session.workshop.document(build_id)
+        return named_file(kept.encode(), "application/json", session.workshop.look(build_id).name, ".fuseau.json")
     kept_pictures = [session.pictures.open(picture.id) for picture in build.pictures]
     attached = {one.id: one.content for one in kept_pictures if one is not None}
     return file_answer(write_document(build, attached), "application/json", build, ".fuseau.json")
@@ -69,19 +83,17 @@ def letter_to_send(session: TheSession, build_id: str) -> Response:
 
 
 @router.get("/builds/{build_id}/letter.pdf", response_class=Response)
-def letter_to_print(session: TheSession, build_id: str, paper: Annotated[Paper, Query()] = "a4") -> Response:
+def letter_to_print(
+    session: TheSession, workers: TheWorkers, build_id: str, paper: Annotated[Paper, Query()] = "a4"
+) -> Response:
     """The same sheet to print and write on."""
-    from fuseau.files.letter import letter_pdf
-
-    build = session.at_hand(build_id).build
-    return file_answer(letter_pdf(build, paper), "application/pdf", build, "-measures.pdf")
+    return printed(session, workers, build_id, "letter.pdf", paper)
 
 
 @router.post("/builds/{build_id}/letter", response_model=OpenBuild)
-def read_answer(session: TheSession, build_id: str, revision: int, body: TheBody) -> Response:
+def read_answer(session: TheSession, workers: TheWorkers, build_id: str, revision: Revision, body: TheFile) -> Response:
     """Take in a client's answer, sent as the body: her measures, marked as not confirmed."""
     from fuseau.files.letter import read_letter
 
-    return session.step(
-        build_id, revision, lambda at: change(at.build, read_letter(body), at.unit), "Measures by letter"
-    )
+    measures = workers.read(read_letter, body)
+    return session.step(build_id, revision, lambda at: change(at.build, measures, at.unit), "Measures by letter")

@@ -1,40 +1,44 @@
 """The server: one FastAPI application over one workshop."""
 
+import asyncio
+import datetime
+from collections.abc import AsyncIterator
+from contextlib import asynccontextmanager
 from pathlib import Path
 
-from fastapi import FastAPI, Request
-from fastapi.exceptions import RequestValidationError
-from fastapi.responses import FileResponse, JSONResponse, Response
-from pydantic import ValidationError
-from starlette.exceptions import HTTPException
+from fastapi import FastAPI
+from fastapi.responses import FileResponse, Response
+from starlette.concurrency import run_in_threadpool
 
 from fuseau import __version__
-from fuseau.app import back, bones, brief, front, mockups, pattern, printing, wearer, workshop
+from fuseau.app import back, backup, bones, brief, front, mockups, pattern, printing, underway, wearer, workshop
 from fuseau.app.caches import Caches
+from fuseau.app.errors import Unexpected, answer_errors, trouble
+from fuseau.app.faultlog import FaultLog
 from fuseau.app.guard import Guard
 from fuseau.app.session import Session
 from fuseau.app.settings import Settings
-from fuseau.app.wire import Trouble
-from fuseau.craft.base.errors import CraftError
-from fuseau.document.build import Fault, faults
-from fuseau.files.document import UnreadableFile
-from fuseau.store.book import Book, NotInTheBook
+from fuseau.app.workers import Workers
+from fuseau.store.book import Book
+from fuseau.store.copies import keep_daily_copy
 from fuseau.store.opening import open_database
 from fuseau.store.pictures import Pictures
-from fuseau.store.workshop import NoSuchBuild, NothingToDo, Stale, Workshop
-from fuseau.wording import Words
+from fuseau.store.workshop import Workshop
 
+_LOOK_EVERY_S = 1800
 PAGES = Path(__file__).parent / "pages"
 
 
-def open_session(settings: Settings, caches: Caches | None = None) -> Session:
+def open_session(settings: Settings, caches: Caches | None = None, log: FaultLog | None = None) -> Session:
     """The workshop, book and pictures that the settings name; `caches` may hold what was planned before."""
     engine = open_database(settings.database)
-    return Session(Workshop(engine), Book(engine), Pictures(engine), caches or Caches())
+    book, pictures = Book(engine), Pictures(engine)
+    return Session(settings.database, Workshop(engine), book, pictures, caches or Caches(), log or FaultLog(None))
 
 
 def make_app(settings: Settings) -> FastAPI:
     """The application on the database that the settings name."""
+    log = FaultLog(settings.data / "fuseau.log")
     app = FastAPI(
         title="Fuseau",
         version=__version__,
@@ -43,65 +47,42 @@ def make_app(settings: Settings) -> FastAPI:
         docs_url=None,
         redoc_url=None,
         openapi_url="/api/openapi.json",
+        lifespan=lambda app: _alive(app, settings, log),
     )
-    app.state.session = open_session(settings)
+    app.state.session = open_session(settings, log=log)
+    app.state.workers = Workers()
+    app.add_middleware(Unexpected, log=log)
     app.add_middleware(Guard)
-    for part in (workshop, brief, wearer, pattern, mockups, bones, front, back, printing):
+    for part in (workshop, brief, wearer, pattern, mockups, bones, front, back, printing, backup, underway):
         app.include_router(part.router)
-    _answer_errors(app)
+    answer_errors(app)
     _serve_pages(app)
     return app
 
 
-def _trouble(
-    status: int, sentence: str, found: list[Fault] | None = None, changed: list[str] | None = None
-) -> Response:
-    body = Trouble(sentence=sentence, faults=found or [], changed=changed or [])
-    return JSONResponse(body.model_dump(), status_code=status)
+@asynccontextmanager
+async def _alive(app: FastAPI, settings: Settings, log: FaultLog) -> AsyncIterator[None]:
+    """While the server runs: the workers are ready, and the database is copied every day."""
+    for left in (*settings.data.glob("backup.part*"), *settings.data.glob("waiting.fuseau-backup*")):
+        left.unlink(missing_ok=True)
+    copying = asyncio.create_task(_copy_daily(settings, log))
+    warming = asyncio.create_task(run_in_threadpool(app.state.workers.warm)) if settings.warm else None
+    try:
+        yield
+    finally:
+        copying.cancel()
+        if warming is not None:
+            await warming
+        await run_in_threadpool(app.state.workers.close)
 
 
-def _answer_errors(app: FastAPI) -> None:
-    @app.exception_handler(ValidationError)
-    async def _invalid(_: Request, error: ValidationError) -> Response:
-        found = faults(error)
-        return _trouble(422, found[0].sentence, found)
-
-    @app.exception_handler(RequestValidationError)
-    async def _unreadable(_: Request, error: RequestValidationError) -> Response:
-        found = [
-            Fault(at=".".join(str(part) for part in one["loc"][1:]), sentence=str(one["msg"])) for one in error.errors()
-        ]
-        return _trouble(422, found[0].sentence if found else "This request cannot be read.", found)
-
-    @app.exception_handler(CraftError)
-    async def _unmakeable(request: Request, error: CraftError) -> Response:
-        said = Words(request.app.state.session.unit)(error.message)
-        return _trouble(422, said, [Fault(at=error.at, sentence=said)])
-
-    @app.exception_handler(UnreadableFile)
-    async def _foreign(_: Request, error: UnreadableFile) -> Response:
-        return _trouble(422, error.sentence, list(error.faults))
-
-    @app.exception_handler(Stale)
-    async def _stale(_: Request, error: Stale) -> Response:
-        sentence = "This build was changed elsewhere meanwhile; your change was not made."
-        return _trouble(409, sentence, changed=error.changed)
-
-    @app.exception_handler(NothingToDo)
-    async def _nothing(_: Request, error: NothingToDo) -> Response:
-        return _trouble(409, str(error))
-
-    @app.exception_handler(NoSuchBuild)
-    async def _absent(_: Request, error: NoSuchBuild) -> Response:
-        return _trouble(404, str(error))
-
-    @app.exception_handler(NotInTheBook)
-    async def _not_in_the_book(_: Request, error: NotInTheBook) -> Response:
-        return _trouble(404, str(error))
-
-    @app.exception_handler(HTTPException)
-    async def _other(_: Request, error: HTTPException) -> Response:
-        return _trouble(error.status_code, str(error.detail))
+async def _copy_daily(settings: Settings, log: FaultLog) -> None:
+    while True:
+        try:
+            await run_in_threadpool(keep_daily_copy, settings.database, datetime.date.today())
+        except Exception as error:
+            log.write(error, "copying the database")
+        await asyncio.sleep(_LOOK_EVERY_S)
 
 
 def _serve_pages(app: FastAPI) -> None:
@@ -109,14 +90,23 @@ def _serve_pages(app: FastAPI) -> None:
     def page(path: str) -> Response:
         """The built interface; any other path is a place in it."""
         if path.startswith("api/"):
-            return _trouble(404, "There is nothing here.")
-        wanted = (PAGES / path).resolve()
-        if path and wanted.is_relative_to(PAGES) and wanted.is_file():
+            return trouble(404, "There is nothing here.")
+        wanted = _file_at(path)
+        if wanted is not None:
             lasting = path.startswith("assets/")
             return FileResponse(
                 wanted, headers={"cache-control": "public, max-age=31536000, immutable" if lasting else "no-cache"}
             )
         index = PAGES / "index.html"
         if not index.is_file():
-            return _trouble(503, "The interface is not built yet: run “make ui”.")
+            return trouble(503, "The interface is not built yet: run “make ui”.")
         return FileResponse(index, headers={"cache-control": "no-cache"})
+
+
+def _file_at(path: str) -> Path | None:
+    """The file of the interface at a path, if there is one."""
+    try:
+        wanted = (PAGES / path).resolve()
+        return wanted if path and wanted.is_relative_to(PAGES) and wanted.is_file() else None
+    except (OSError, ValueError):  # a path that no system can have: too long, or with a NUL in it
+        return None

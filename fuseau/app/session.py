@@ -7,6 +7,7 @@ import datetime
 from collections.abc import Callable
 from dataclasses import dataclass
 from functools import cached_property
+from pathlib import Path
 from typing import Annotated, Any
 
 from fastapi import Depends, Request
@@ -14,25 +15,24 @@ from fastapi.responses import Response
 from pydantic import BaseModel
 
 from fuseau.app.caches import Caches
+from fuseau.app.errors import Unplannable
+from fuseau.app.faultlog import FaultLog
 from fuseau.app.wire import BookMeasuring, House, Line, OpenBuild, Trouble
+from fuseau.app.workers import Workers
 from fuseau.craft.base.errors import Unmakeable
 from fuseau.craft.base.lengths import Unit
-from fuseau.craft.boning.cutting_stock import CuttingPlan
-from fuseau.craft.fitting.readiness import Readiness
 from fuseau.craft.wearer.body import Taught
 from fuseau.document.build import Build, Memory
 from fuseau.planning.brief import consequences, job_word
 from fuseau.planning.pipeline import plan
 from fuseau.planning.plan import Plan
-from fuseau.planning.readiness import ready
-from fuseau.planning.schools import SchoolEffect, cutting, schools
-from fuseau.planning.story import Chapter, story
 from fuseau.planning.thread import thread
 from fuseau.store.book import Book
-from fuseau.store.pictures import KeptPicture, Pictures
-from fuseau.store.workshop import Opened, Workshop
+from fuseau.store.pictures import Pictures
+from fuseau.store.workshop import Listed, Opened, UnreadableBuild, Workshop
 from fuseau.wording import Words
 
+NEW = "new"  # whose caches a build has that is not in the workshop yet
 TROUBLES: dict[int | str, dict[str, Any]] = {404: {"model": Trouble}, 409: {"model": Trouble}, 422: {"model": Trouble}}
 
 
@@ -59,13 +59,17 @@ class AtHand:
 class Session:
     """One workshop, its book and its pictures; plans builds, and answers in the workshop's unit."""
 
-    def __init__(self, workshop: Workshop, book: Book, pictures: Pictures, caches: Caches) -> None:
+    def __init__(
+        self, database: Path, workshop: Workshop, book: Book, pictures: Pictures, caches: Caches, log: FaultLog
+    ) -> None:
+        self.database = database
+        self.waiting_backup = database.with_name("waiting.fuseau-backup")
         self.workshop = workshop
         self.book = book
         self.pictures = pictures
         self._caches = caches
+        self._log = log
         self._house: House | None = None
-        self._cut: tuple[object, tuple[CuttingPlan, ...]] | None = None
 
     @property
     def house(self) -> House:
@@ -80,6 +84,11 @@ class Session:
         self.workshop.set("house", house.model_dump_json())
         self._house = house
         return house
+
+    def database_changed(self) -> None:
+        """Forget what was read: the database holds something else now."""
+        self.workshop.forget_read()
+        self._house = None
 
     @property
     def unit(self) -> Unit:
@@ -115,16 +124,22 @@ class Session:
             raise Unmakeable(stop.at or "", stop.sentence.code, **stop.sentence.given)
         return planned
 
+    def go_to(self, build_id: str, to: int, move: Callable[[], Opened]) -> Response:
+        """An earlier or later state made the present one by `move`, once it is known that it can be planned.
+
+        Raises Unplannable or UnreadableBuild where it can't; the present state then stays.
+        """
+        planned = self.plan(build_id, self.workshop.at(build_id, to))
+        return self.answer_build(move(), planned)
+
+    def keep_new(self, build: Build, label: str) -> Line:
+        """A new build in the workshop, once it is known that it can be planned. Raises Unplannable."""
+        self.plan(NEW, build)
+        return self.line(self.workshop.look(self.workshop.make(build, label).id))
+
     def at_hand(self, build_id: str) -> AtHand:
         """A build as it stands, to look at. Raises NoSuchBuild."""
         return AtHand(build_id, self.workshop.open(build_id).build, self.unit, self)
-
-    def drafted(self, build_id: str) -> AtHand:
-        """A build that has a pattern. Raises Unmakeable while there is none."""
-        found = self.at_hand(build_id)
-        if found.planned.pattern is None:
-            raise Unmakeable("wearer", "print.measures_first")
-        return found
 
     def answer(self, model: BaseModel) -> Response:
         """A model as JSON in her words, written once by Pydantic: a plan is large, and not validated again."""
@@ -146,37 +161,13 @@ class Session:
     # --- planning
 
     def plan(self, build_id: str, build: Build) -> Plan:
-        """The plan of a build, with the stages kept from its last plans."""
+        """The plan of a build, with the stages kept from its last plans. Raises Unplannable where Fuseau fails."""
         caches = self._caches.of(build_id)
-        with caches.planning:
-            return plan(build, unit=self.unit, cache=caches.edits)
-
-    def ready(self, build_id: str, build: Build) -> Readiness | None:
-        """The odds that the real garment fits if cut now."""
-        caches = self._caches.of(build_id)
-        with caches.thinking:
-            return ready(build, cache=caches.asides)
-
-    def schools(self, build_id: str, build: Build) -> list[SchoolEffect]:
-        """The schools of boning side by side."""
-        caches = self._caches.of(build_id)
-        with caches.thinking:
-            return list(schools(build, caches.asides))
-
-    def story(self, build_id: str, build: Build) -> list[Chapter]:
-        """The story of its mock-ups."""
-        caches = self._caches.of(build_id)
-        with caches.thinking:
-            return list(story(build, cache=caches.asides))
-
-    def cutting(self, at_hand: AtHand) -> list[CuttingPlan]:
-        """How the bones are cut, kept while nothing changes that they follow from. May take seconds; holds no lock."""
-        build, planned = at_hand.build, at_hand.planned
-        asked = planned.bones, build.bones.shelf, build.catalogue, build.practice
-        known = self._cut
-        if known is None or known[0] != asked:
-            known = self._cut = asked, cutting(build, planned)
-        return list(known[1])
+        try:
+            with caches.planning:
+                return plan(build, unit=self.unit, cache=caches.edits)
+        except Exception as error:
+            raise Unplannable(self._log.write(error, f"planning build {build_id[:32]!a}")) from error
 
     # --- what is shown
 
@@ -197,8 +188,25 @@ class Session:
             newer=self._newer(opened.build),
         )
 
-    def line(self, opened: Opened) -> Line:
-        """A build as the workshop lists it, with a small outline of its panels."""
+    def line(self, one: Listed) -> Line:
+        """A build as the workshop lists it; one that can't be read or worked out says so, and stops no other."""
+        try:
+            return self._line(self.workshop.open(one.id))
+        except UnreadableBuild as error:
+            said = str(error)
+        except Unplannable as error:
+            said = error.sentence
+        return Line(
+            id=one.id,
+            revision=one.revision,
+            name=one.name,
+            needed_on=one.needed_on,
+            archived=one.archived,
+            trouble=said,
+        )
+
+    def _line(self, opened: Opened) -> Line:
+        """With a small outline of its panels."""
         build, planned = opened.build, self.plan(opened.id, opened.build)
         strand = thread(build, planned)
         panels = planned.pattern.panels if planned.pattern else ()
@@ -257,23 +265,17 @@ class Session:
             ),
         )
 
-    def keep_attached(self, build: Build, attached: dict[str, bytes]) -> None:
-        """Keep the pictures that came with a build's file; what is none is dropped, and shows as missing."""
-        for picture in build.pictures:
-            content = attached.get(picture.id)
-            if content is None:
-                continue
-            media = "image/png" if content.startswith(b"\x89PNG") else "image/jpeg"
-            if media == "image/jpeg" and not content.startswith(b"\xff\xd8"):
-                continue
-            self.pictures.keep(KeptPicture(picture.id, media, picture.width_px, picture.height_px, content))
-
 
 def file_answer(content: bytes, media_type: str, build: Build, ending: str) -> Response:
     """A file to save, named after the build."""
-    plain = "".join(sign if sign.isascii() and sign.isalnum() else "-" for sign in build.brief.name).strip("-")
-    name = f"{plain or 'build'}{ending}"
-    return Response(content, media_type=media_type, headers={"content-disposition": f'attachment; filename="{name}"'})
+    return named_file(content, media_type, build.brief.name, ending)
+
+
+def named_file(content: bytes, media_type: str, name: str, ending: str) -> Response:
+    """A file to save under a name that every system takes."""
+    plain = "".join(sign if sign.isascii() and sign.isalnum() else "-" for sign in name).strip("-")
+    said = f'attachment; filename="{plain or "build"}{ending}"'
+    return Response(content, media_type=media_type, headers={"content-disposition": said})
 
 
 def _session_of(request: Request) -> Session:
@@ -281,9 +283,10 @@ def _session_of(request: Request) -> Session:
     return found
 
 
-async def _body_of(request: Request) -> bytes:
-    return await request.body()
+def _workers_of(request: Request) -> Workers:
+    found: Workers = request.app.state.workers
+    return found
 
 
 TheSession = Annotated[Session, Depends(_session_of)]
-TheBody = Annotated[bytes, Depends(_body_of)]  # read here, so that the routes that plan stay off the event loop
+TheWorkers = Annotated[Workers, Depends(_workers_of)]

@@ -6,13 +6,14 @@ from pydantic_settings import BaseSettings, SettingsConfigDict
 
 
 class Settings(BaseSettings):
-    """Settings of one server."""
+    """Settings of one server; `warm` starts its workers before they are asked."""
 
     model_config = SettingsConfigDict(env_prefix="FUSEAU_")
 
     data: Path = Path("data")
     host: str = "127.0.0.1"
     port: int = 8321
+    warm: bool = True
 
     @property
     def database(self) -> Path:

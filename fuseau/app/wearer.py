@@ -5,6 +5,7 @@ import datetime
 from fastapi import APIRouter
 from fastapi.responses import Response
 
+from fuseau.app.json_route import JsonRoute
 from fuseau.app.session import TROUBLES, AtHand, Session, TheSession
 from fuseau.app.wire import (
     BookEntry,
@@ -20,7 +21,7 @@ from fuseau.craft.wearer.body import Body
 from fuseau.document.build import Build, MeasuringRef
 from fuseau.store.book import Measuring
 
-router = APIRouter(prefix="/api", responses=TROUBLES)
+router = APIRouter(prefix="/api", responses=TROUBLES, route_class=JsonRoute)
 
 
 @router.get("/wearers")

@@ -8,6 +8,7 @@ from pydantic import BaseModel, Field
 from fuseau.app.written import Written, as_written
 from fuseau.craft.base.findings import Change, Stage
 from fuseau.craft.base.lengths import Unit
+from fuseau.craft.base.record import Text
 from fuseau.craft.materials.catalogue import BoneKind, BuskStock
 from fuseau.craft.pattern.alterations import Comparison
 from fuseau.craft.pattern.hand_edits import HAND_EDITS
@@ -36,12 +37,16 @@ else:
 _BLANK_FITTING = Fitting(number=1, version=1).model_dump(mode="json", exclude={*_NOT_WRITTEN, "version", "made_of"})
 
 
+Revision = Annotated[int, Field(ge=0, le=2**53)]  # what a page can hold as a number
+
+
 class Trouble(BaseModel):
-    """The one shape of every error: a sentence, faults at their fields, and what changed since (stale edits)."""
+    """The one shape of every error: a sentence, faults at their fields, what changed since, a log number."""
 
     sentence: str
     faults: list[Fault] = Field(default_factory=list)
     changed: list[str] = Field(default_factory=list)
+    log: str | None = Field(default=None, description="Where the log tells more of something unexpected.")
 
 
 class OpenBuild(BaseModel):
@@ -61,22 +66,23 @@ class OpenBuild(BaseModel):
 
 
 class Line(BaseModel):
-    """A build as the workshop lists it."""
+    """A build as the workshop lists it; one that can't be read or worked out has its `trouble`, and little else."""
 
     id: str
     revision: int
     name: str
-    character: str
-    wearer: str
-    kind: str
-    picture: str | None
+    character: str = ""
+    wearer: str = ""
+    kind: str = ""
+    picture: str | None = None
     needed_on: datetime.date | None
     archived: bool
-    version: int | None
-    fittings: int
-    next_stage: Stage
-    next_step: str
-    silhouette: list[list[tuple[float, float]]]
+    version: int | None = None
+    fittings: int = 0
+    next_stage: Stage = "brief"
+    next_step: str = ""
+    silhouette: list[list[tuple[float, float]]] = Field(default_factory=list)
+    trouble: str | None = None
 
 
 class Past(BaseModel):
@@ -99,17 +105,17 @@ class House(BaseModel):
 class NewBuild(BaseModel):
     """A build to make."""
 
-    name: str = Field(min_length=1, max_length=120)
-    character: str = Field(default="", max_length=120)
+    name: Annotated[str, Text(120, least=1)]
+    character: Annotated[str, Text(120)] = ""
     kind: KindName = "underbust corset"
 
 
 class SetFields(BaseModel):
     """Fields to set, made on a revision. A length may be text in the maker's words."""
 
-    revision: int
+    revision: Revision
     changes: list[Change] = Field(min_length=1, max_length=60)
-    label: str = Field(default="", max_length=200)
+    label: Annotated[str, Text(200)] = ""
 
 
 class Trial(BaseModel):
@@ -121,20 +127,20 @@ class Trial(BaseModel):
 class OnRevision(BaseModel):
     """The revision that a step is taken on."""
 
-    revision: int
+    revision: Revision
 
 
 class Restoring(OnRevision):
     """An earlier revision to bring back."""
 
-    to: int
+    to: Revision
 
 
 class NextVersion(OnRevision):
     """Cut the first version, accept the proposed one, go back to an old one (`to`), or fix the one drawn on."""
 
     what: Literal["cut", "accept", "back", "fix"]
-    to: int | None = None
+    to: Revision | None = None
 
 
 class Compared(BaseModel):
@@ -173,7 +179,7 @@ class EditPreview(BaseModel):
 class PatternEdits(EditPreview):
     """Edits to keep, made on a revision."""
 
-    revision: int
+    revision: Revision
 
 
 class EditedPattern(BaseModel):
@@ -195,7 +201,7 @@ class Traced(OnRevision):
     """Traced pieces to keep, and the name of their drawing."""
 
     traced: TracedPattern
-    name: str = Field(default="", max_length=200)
+    name: Annotated[str, Text(200)] = ""
 
 
 class TracedAnswer(BaseModel):

@@ -3,7 +3,8 @@
 from fastapi import APIRouter
 from fastapi.responses import Response
 
-from fuseau.app.session import TROUBLES, TheBody, TheSession
+from fuseau.app.json_route import JsonRoute, TheFile
+from fuseau.app.session import TROUBLES, TheSession, TheWorkers
 from fuseau.app.wire import (
     Catalogue,
     Choice,
@@ -26,11 +27,12 @@ from fuseau.craft.materials.catalogue import BONES, BUSKS, CLOTHS, GROMMETS, LAC
 from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS
 from fuseau.craft.wearer.measures import HOW_TO_MEASURE, LEVEL_LABELS, ZERO_LABELS, sign_of, zero_of
 from fuseau.document.build import Brief, Build
-from fuseau.files.document import read_attached, read_document
+from fuseau.files.intake import take_in
 from fuseau.planning.plan import Plan
+from fuseau.store.pictures import KeptPicture
 from fuseau.wording.history import label_of
 
-router = APIRouter(prefix="/api", responses=TROUBLES)
+router = APIRouter(prefix="/api", responses=TROUBLES, route_class=JsonRoute)
 
 
 # --- the workshop
@@ -39,7 +41,7 @@ router = APIRouter(prefix="/api", responses=TROUBLES)
 @router.get("/builds")
 def list_builds(session: TheSession, archived: bool = False) -> list[Line]:
     """Builds by the day they are needed."""
-    return [session.line(opened) for opened in session.workshop.builds(archived)]
+    return [session.line(one) for one in session.workshop.listed(archived)]
 
 
 @router.post("/builds", status_code=201)
@@ -48,15 +50,16 @@ def make_build(session: TheSession, new: NewBuild) -> Line:
     build = Build(brief=Brief(name=new.name, character=new.character))
     if new.kind != build.kind:
         build = change(build, [Change(at="kind", value=new.kind)], session.unit)
-    return session.line(session.workshop.make(build, "made"))
+    return session.keep_new(build, "made")
 
 
 @router.post("/builds/import", status_code=201)
-def import_build(session: TheSession, body: TheBody) -> Line:
+def import_build(session: TheSession, workers: TheWorkers, body: TheFile) -> Line:
     """Take in a `*.fuseau.json`, sent as the body."""
-    build = read_document(body)
-    session.keep_attached(build, read_attached(body))
-    return session.line(session.workshop.make(build, "taken in from a file"))
+    taken = workers.read(take_in, body, session.pictures.ids())
+    for picture in taken.pictures:
+        session.pictures.keep(KeptPicture(**picture.__dict__))
+    return session.keep_new(taken.build, "taken in from a file")
 
 
 @router.post("/builds/{build_id}/duplicate", status_code=201)
@@ -64,13 +67,14 @@ def duplicate_build(session: TheSession, build_id: str) -> Line:
     """A copy with a history of its own."""
     build = session.workshop.open(build_id).build
     brief = build.brief.model_copy(update={"name": f"{build.brief.name[:110]}, copy"})
-    return session.line(session.workshop.make(build.model_copy(update={"brief": brief}), "copied"))
+    return session.keep_new(build.model_copy(update={"brief": brief}), "copied")
 
 
 @router.post("/builds/{build_id}/archive")
 def archive_build(session: TheSession, build_id: str, archived: bool = True) -> Line:
     """Put a build away, or take it out again."""
-    return session.line(session.workshop.archive(build_id, archived))
+    session.workshop.archive(build_id, archived)
+    return session.line(session.workshop.look(build_id))
 
 
 @router.delete("/builds/{build_id}", status_code=204)
@@ -82,7 +86,8 @@ def delete_build(session: TheSession, build_id: str) -> None:
 @router.post("/builds/{build_id}/undelete")
 def undelete_build(session: TheSession, build_id: str) -> Line:
     """Bring a deleted build back."""
-    return session.line(session.workshop.undelete(build_id))
+    session.workshop.undelete(build_id)
+    return session.line(session.workshop.look(build_id))
 
 
 @router.get("/house")
@@ -159,13 +164,15 @@ def try_changes(session: TheSession, build_id: str, trial: Trial) -> Response:
 @router.post("/builds/{build_id}/undo", response_model=OpenBuild)
 def undo(session: TheSession, build_id: str, on: OnRevision) -> Response:
     """Undo the last change."""
-    return session.answer_build(session.workshop.undo(build_id, on.revision))
+    to = session.workshop.before(build_id, on.revision)
+    return session.go_to(build_id, to, lambda: session.workshop.undo(build_id, on.revision))
 
 
 @router.post("/builds/{build_id}/redo", response_model=OpenBuild)
 def redo(session: TheSession, build_id: str, on: OnRevision) -> Response:
     """Do again what was undone."""
-    return session.answer_build(session.workshop.redo(build_id, on.revision))
+    to = session.workshop.after(build_id, on.revision)
+    return session.go_to(build_id, to, lambda: session.workshop.redo(build_id, on.revision))
 
 
 @router.get("/builds/{build_id}/history")
@@ -180,4 +187,4 @@ def read_history(session: TheSession, build_id: str) -> list[Past]:
 @router.post("/builds/{build_id}/restore", response_model=OpenBuild)
 def restore(session: TheSession, build_id: str, wish: Restoring) -> Response:
     """Bring an earlier state back, as a new change."""
-    return session.answer_build(session.workshop.restore(build_id, wish.revision, wish.to))
+    return session.go_to(build_id, wish.to, lambda: session.workshop.restore(build_id, wish.revision, wish.to))

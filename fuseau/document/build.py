@@ -13,7 +13,7 @@ from pydantic_core import PydanticCustomError
 
 from fuseau.craft.base.lengths import Length, Unit, format_length
 from fuseau.craft.base.practice import Practice
-from fuseau.craft.base.record import Amount, Record
+from fuseau.craft.base.record import Amount, Record, Text
 from fuseau.craft.boning.choices import BoneChoices
 from fuseau.craft.closures.back import BackChoices
 from fuseau.craft.closures.choices import FrontChoices
@@ -31,8 +31,9 @@ from fuseau.document.fittings import BackPhoto, Fitting, MockUp, Note, PictureSh
 
 FORMAT = "fuseau.build"
 VERSION = 2
+MOST_FAULTS = 20
 
-Name = Annotated[str, Field(max_length=120)]
+Name = Annotated[str, Text(120)]
 MarkKind = Literal["top line", "hem", "closure", "seam", "trim"]
 Movement = Literal["sit", "bend", "raise arms", "dance", "drive", "turn the head"]
 
@@ -64,7 +65,7 @@ class Brief(Record):
     needed_on: datetime.date | None = None
     note: Note = ""
     pictures: tuple[Picture, ...] = Field(default=(), max_length=16)
-    chosen_sketch: str | None = Field(default=None, max_length=64)
+    chosen_sketch: Annotated[str, Text(64)] | None = None
     chosen_because: Note = ""
     laced_by: Literal["herself", "a helper"] | None = None
     alone: bool | None = Field(default=None, description="Must the wearer get in alone?")
@@ -109,15 +110,15 @@ class DraftChoices(Record):
 class MeasuringRef(Record):
     """Which measuring of which wearer in the workshop's book this build's measures came from."""
 
-    wearer_id: Annotated[str, Field(max_length=32)]
-    measuring_id: Annotated[str, Field(max_length=32)]
+    wearer_id: Annotated[str, Text(32)]
+    measuring_id: Annotated[str, Text(32)]
     taken_on: datetime.date
 
 
 class Memory(Record):
     """What the fittings of an earlier build taught of the wearer, with the measuring that both rest on."""
 
-    measuring_id: Annotated[str, Field(max_length=32)]
+    measuring_id: Annotated[str, Text(32)]
     build: Name = ""
     fittings: int = Field(ge=1)
     levels: tuple[Taught, ...] = Field(max_length=10)
@@ -209,11 +210,10 @@ class Build(Record):
         """Files of version 1 called a level's heights `waist_to_*_mm`."""
         if not isinstance(data, dict) or data.get("version") != 1:
             return data
-        wearer = dict(data.get("wearer") or {})
-        for name, level in wearer.items():
-            if isinstance(level, dict):
-                wearer[name] = {key.replace("waist_to_", "height_"): value for key, value in level.items()}
-        return {**data, "version": VERSION, "wearer": wearer}
+        found = {**data, "version": VERSION}
+        if isinstance(data.get("wearer"), dict):
+            found["wearer"] = {name: _renamed(level) for name, level in data["wearer"].items()}
+        return found
 
     @model_validator(mode="after")
     def _hangs_together(self) -> "Build":
@@ -297,6 +297,12 @@ class Build(Record):
                     )
 
 
+def _renamed(level: Any) -> Any:
+    if not isinstance(level, dict):
+        return level
+    return {key.replace("waist_to_", "height_") if isinstance(key, str) else key: value for key, value in level.items()}
+
+
 def covered(pattern: Pattern, view: View) -> tuple[float, float]:
     """From where to where a pattern covers the wearer, seen from there (mm)."""
     fields = {"front": ("cf_mm", "side_mm"), "side": ("side_mm", "cf_mm", "cb_mm"), "back": ("cb_mm", "side_mm")}[view]
@@ -323,22 +329,25 @@ _KNOWN_FAULTS = {
 
 
 def faults(error: ValidationError) -> list[Fault]:
-    """What a failed validation says, field by field, in plain sentences."""
+    """What a failed validation says, field by field, in plain sentences; the first twenty."""
     found = []
-    for one in error.errors(include_url=False):
+    for one in error.errors(include_url=False, include_input=False)[:MOST_FAULTS]:
         place = [str(part) for part in one["loc"] if part not in ("float", "int", "str", "constrained-str")]
         context: Mapping[str, Any] = one.get("ctx", {})
         at = ".".join([*place, context["at"]]) if context.get("at") else ".".join(place)
         sentence = _KNOWN_FAULTS.get(one["type"]) or str(context.get("reason") or one["msg"])
         if one["type"] in ("literal_error", "enum"):
             sentence = f"This has to be one of: {context.get('expected', '')}."
-        found.append(Fault(at=at, sentence=sentence))
+        found.append(Fault(at=at[:200], sentence=sentence[:300]))
     return found
 
 
-def read_build(data: Any, unit: Unit = "cm") -> Build:
-    """A Build from plain data. Raises pydantic.ValidationError (see `faults`)."""
-    return Build.model_validate(data, context={"unit": unit})
+def read_build(data: Any, unit: Unit = "cm", stored: bool = False) -> Build:
+    """A Build from plain data; from one that is `stored` already, text is cleaned rather than refused.
+
+    Raises pydantic.ValidationError (see `faults`).
+    """
+    return Build.model_validate(data, context={"unit": unit, "stored": stored})
 
 
 def with_parts(build: Build, unit: Unit = "cm", **parts: Any) -> Build:

@@ -11,14 +11,14 @@ from pydantic import Field, model_validator
 from pydantic_core import PydanticCustomError
 
 from fuseau.craft.base.lengths import Length
-from fuseau.craft.base.record import Record
+from fuseau.craft.base.record import Record, Text
 from fuseau.craft.fit.target import Pull
 from fuseau.craft.fitting.inference import Word
 from fuseau.craft.materials.catalogue import BoneName
 from fuseau.craft.materials.stack import MOCK_UP_STACK, Stack
 from fuseau.craft.wearer.measures import LevelName
 
-Note = Annotated[str, Field(max_length=4000)]
+Note = Annotated[str, Text(4000, lines=True)]
 PictureShare = Annotated[float, Field(ge=0, le=1)]
 View = Literal["front", "side", "back"]
 MovementTest = Literal["sit", "bend", "breathe", "raise arms", "turn the head", "in alone", "out alone"]
@@ -102,7 +102,7 @@ class BackPhoto(Record):
     """
 
     id: Annotated[str, Field(pattern=r"^[0-9a-f]{64}$", description="SHA-256 of the picture's bytes.")]
-    name: Annotated[str, Field(max_length=120)] = ""
+    name: Annotated[str, Text(120)] = ""
     width_px: int = Field(ge=1, le=4000)
     height_px: int = Field(ge=1, le=4000)
     scale: tuple[PhotoPoint, ...] = Field(default=(), max_length=4)
@@ -130,7 +130,7 @@ class Fitting(Record):
     tried_on: datetime.date | None = None
     pull: Pull = "close"
     made_of: MockUp = MockUp()
-    under: Annotated[str, Field(max_length=400, description="What she wore under it.")] = ""
+    under: Annotated[str, Text(400, lines=True), Field(description="What she wore under it.")] = ""
     readings: tuple[GapReading, ...] = Field(default=(), max_length=40)
     words: tuple[SaidAt, ...] = Field(default=(), max_length=12)
     stand_offs: tuple[StandOff, ...] = Field(default=(), max_length=12)

@@ -1,25 +1,19 @@
 """The open file of a build: `*.fuseau.json`, the Build itself as JSON, versioned by `format` and `version`."""
 
 import base64
-import hashlib
 import json
 from collections.abc import Mapping
 from typing import Any
 
 from pydantic import ValidationError
 
-from fuseau.document.build import FORMAT, VERSION, Build, Fault, faults, read_build
+from fuseau.document.build import FORMAT, MOST_FAULTS, VERSION, Build, Fault, PatternVersion, faults, read_build
+from fuseau.document.fittings import Fitting
+from fuseau.document.limits import too_much
+from fuseau.files.json_text import read_json
+from fuseau.files.unreadable import UnreadableFile
 
 LARGEST_BYTES = 20_000_000
-
-
-class UnreadableFile(ValueError):
-    """A file that is no usable build. `sentence` says so plainly; `faults` tell where, if it is one at all."""
-
-    def __init__(self, sentence: str, found: tuple[Fault, ...] = ()) -> None:
-        super().__init__(sentence)
-        self.sentence = sentence
-        self.faults = found
 
 
 def write_document(build: Build, attached: Mapping[str, bytes] | None = None) -> bytes:
@@ -45,31 +39,19 @@ def document_schema() -> dict[str, Any]:
     return found
 
 
-def read_attached(content: bytes) -> dict[str, bytes]:
-    """The pictures in a file, by id; what is damaged or not what its id says is left out."""
-    data = _parse(content)
-    found = {}
-    attached = data.get("attached") if isinstance(data, dict) else None
-    for name, text in attached.items() if isinstance(attached, dict) else ():
-        try:
-            picture = base64.b64decode(text, validate=True)
-        except (ValueError, TypeError):
-            continue
-        if hashlib.sha256(picture).hexdigest() == name:
-            found[name] = picture
-    return found
-
-
 def read_document(content: bytes) -> Build:
     """The build in a file. Raises UnreadableFile: empty, too large, broken, foreign, newer, or with faults."""
-    if not content.strip():
-        raise UnreadableFile("This file is empty.")
+    return build_in(data_in(content))
+
+
+def data_in(content: bytes) -> dict[str, Any]:
+    """The plain data of a build's file, not looked at any further. Raises UnreadableFile."""
     if len(content) > LARGEST_BYTES:
         raise UnreadableFile(
             f"This file has {len(content) / 1e6:.1f} MB; a build with its pictures has a few, "
             f"{LARGEST_BYTES / 1e6:.0f} MB at the most."
         )
-    data = _parse(content)
+    data = read_json(content)
     if not isinstance(data, dict) or data.get("format") != FORMAT:
         raise UnreadableFile("This is not a Fuseau build: it does not say “format”: “fuseau.build”.")
     version = data.get("version")
@@ -77,24 +59,35 @@ def read_document(content: bytes) -> Build:
         raise UnreadableFile(
             f"This build was written by a newer Fuseau (file version {version}; this one reads up to {VERSION})."
         )
+    return data
+
+
+def build_in(data: dict[str, Any]) -> Build:
+    """The build in a file's data. Raises UnreadableFile with the first twenty faults."""
     data = {key: value for key, value in data.items() if key != "attached"}
-    try:
-        return read_build(data)
-    except ValidationError as error:
-        found = tuple(faults(error))
-        raise UnreadableFile(f"This build has a fault at {found[0].at}: {found[0].sentence}", found) from None
+    heavy = too_much(data, Build)
+    found = (heavy,) if heavy else _first_faults(data)
+    if not found:
+        try:
+            return read_build(data)
+        except ValidationError as error:
+            found = tuple(faults(error))
+    where = f" at {found[0].at}" if found[0].at else ""
+    raise UnreadableFile(f"This build has a fault{where}: {found[0].sentence}", found) from None
 
 
-def _parse(content: bytes) -> Any:
-    try:
-        return json.loads(content.decode("utf-8-sig"), parse_constant=_no_constant)
-    except UnicodeDecodeError:
-        raise UnreadableFile("This is not a text file, so it is not a Fuseau build.") from None
-    except RecursionError:
-        raise UnreadableFile("This file is nested too deeply to be a Fuseau build.") from None
-    except json.JSONDecodeError as error:
-        raise UnreadableFile(f"This file breaks off or is damaged at line {error.lineno}: {error.msg}.") from None
-
-
-def _no_constant(name: str) -> float:
-    raise UnreadableFile(f"This file holds “{name}” where a number has to be.")
+def _first_faults(data: dict[str, Any]) -> tuple[Fault, ...]:
+    """What is wrong with single versions and fittings, the first twenty; each is read alone, so that it ends there."""
+    found: list[Fault] = []
+    kinds: dict[str, type[PatternVersion | Fitting]] = {"versions": PatternVersion, "fittings": Fitting}
+    for name, kind in kinds.items():
+        for k, one in enumerate(data.get(name) or ()):
+            try:
+                kind.model_validate(one, context={"unit": "cm"})
+            except ValidationError as error:
+                found += [
+                    fault.model_copy(update={"at": f"{name}.{k}.{fault.at}".strip(".")}) for fault in faults(error)
+                ]
+            if len(found) >= MOST_FAULTS:
+                return tuple(found[:MOST_FAULTS])
+    return tuple(found)

@@ -16,7 +16,7 @@ from shapely.geometry import LineString, Point, Polygon
 from shapely.ops import linemerge
 
 from fuseau.craft.pattern.traced_outlines import narrowest
-from fuseau.files.document import UnreadableFile
+from fuseau.files.unreadable import UnreadableFile
 
 Spot = tuple[float, float]
 DrawingUnit = Literal["mm", "cm", "in", "px"]

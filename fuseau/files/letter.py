@@ -6,6 +6,7 @@ with texts as she wrote them. What comes back is marked unconfirmed, and so carr
 
 import io
 import json
+import re
 from html import escape
 from importlib import resources
 from typing import Any
@@ -27,12 +28,14 @@ from fuseau.craft.wearer.measures import (
     zero_of,
 )
 from fuseau.document.build import Build
-from fuseau.files.document import UnreadableFile
+from fuseau.files.json_text import read_json
 from fuseau.files.paper import Paper
 from fuseau.files.tiles import BOLD, FONT, fonts
+from fuseau.files.unreadable import UnreadableFile
 
 FORMAT, VERSION = "fuseau.letter", 1
 _LARGEST = 200_000
+_MOST_PARTS = 400
 _GIRTH_MM, _HEIGHT_MM, _LAP_MM, _POINTS_MM = (400.0, 2000.0), (10.0, 400.0), (60.0, 350.0), (80.0, 400.0)
 _NECK_GIRTH_MM, _NECK_HEIGHT_MM = (220.0, 900.0), (10.0, 160.0)
 
@@ -100,17 +103,17 @@ def letter_html(build: Build, unit: Unit) -> bytes:
         "version": VERSION,
     }
     page = resources.files("fuseau.files").joinpath("letter.html").read_text(encoding="utf-8")
-    for mark, text in (
-        ("%TITLE%", escape(build.brief.name)),
-        ("%INTRODUCTION%", escape(_INTRODUCTION)),
-        ("%PRIVATE%", escape(_PRIVATE)),
-        ("%ROWS%", "\n".join(rows)),
-        ("%CM%", " selected" if unit == "cm" else ""),
-        ("%IN%", " selected" if unit == "in" else ""),
-        ("%SETTINGS%", json.dumps(settings, ensure_ascii=False).replace("<", "\\u003c")),
-    ):
-        page = page.replace(mark, text)
-    return page.encode()
+    places = {
+        "%TITLE%": escape(build.brief.name),
+        "%INTRODUCTION%": escape(_INTRODUCTION),
+        "%PRIVATE%": escape(_PRIVATE),
+        "%ROWS%": "\n".join(rows),
+        "%CM%": " selected" if unit == "cm" else "",
+        "%IN%": " selected" if unit == "in" else "",
+        "%SETTINGS%": json.dumps(settings, ensure_ascii=False).replace("<", "\\u003c"),
+    }
+    # in one pass, so that a name such as “%ROWS%” stays a name
+    return re.sub("|".join(places), lambda place: places[place[0]], page).encode()
 
 
 def letter_pdf(build: Build, paper: Paper) -> bytes:
@@ -199,8 +202,8 @@ def _answer(content: bytes) -> dict[str, Any]:
     if len(content) > _LARGEST:
         raise UnreadableFile("This file is far too large for a client's answer.")
     try:
-        data = json.loads(content.decode("utf-8-sig"))
-    except (UnicodeDecodeError, json.JSONDecodeError, RecursionError):
+        data = read_json(content, _MOST_PARTS)
+    except UnreadableFile:
         raise UnreadableFile("This file is damaged, or is no client's answer.") from None
     if not isinstance(data, dict) or data.get("format") != FORMAT or not isinstance(data.get("measures"), dict):
         raise UnreadableFile("This is not a client's answer: it was not saved from Fuseau's measuring sheet.")

@@ -5,7 +5,7 @@ import io
 import warnings
 from dataclasses import dataclass
 
-from fuseau.files.document import UnreadableFile
+from fuseau.files.unreadable import UnreadableFile
 
 LARGEST_BYTES = 20_000_000
 _LONGEST_PX = 1600
@@ -43,6 +43,9 @@ def decode_picture(content: bytes, name: str = "") -> DecodedPicture:
             if opened.width * opened.height > _MOST_PIXELS:
                 raise UnreadableFile(f"This picture has {opened.width} × {opened.height} pixels: too many to work on.")
             kind = str(opened.format)
+            opened.draft(
+                "RGB", (2 * _LONGEST_PX, 2 * _LONGEST_PX)
+            )  # a JPEG need not be unpacked whole to be made smaller
             picture = ImageOps.exif_transpose(opened)
             picture.load()
     except UnreadableFile:
@@ -51,18 +54,22 @@ def decode_picture(content: bytes, name: str = "") -> DecodedPicture:
         raise UnreadableFile("This is no picture that can be read: use JPEG, PNG or WebP.") from None
     except (Image.DecompressionBombError, Image.DecompressionBombWarning):
         raise UnreadableFile("This picture unpacks to far more pixels than a photo has.") from None
-    except (OSError, SyntaxError, ValueError, EOFError):
+    except MemoryError:
+        raise UnreadableFile("This picture needs more memory than any photo does.") from None
+    except Exception:  # a decoder raises whatever comes to it
         raise UnreadableFile("This picture is damaged: it breaks off.") from None
     ending = name.rsplit(".", 1)[-1].lower() if "." in name else ""
     if ending in {one for endings in _KINDS.values() for one in endings} and ending not in _KINDS[kind]:
         raise UnreadableFile(f"This file ends in .{ending} but is a {kind} picture: give it its right ending.")
     picture.thumbnail((_LONGEST_PX, _LONGEST_PX))
     clear = picture.mode in ("RGBA", "LA", "PA") or "transparency" in picture.info
+    bare = picture.convert("RGBA" if clear else "RGB")
+    bare.info = {}  # comments, profiles and all that a camera or an editor wrote
     target = io.BytesIO()
     if clear:
-        picture.convert("RGBA").save(target, "PNG", optimize=True)
+        bare.save(target, "PNG", optimize=True)
     else:
-        picture.convert("RGB").save(target, "JPEG", quality=86, optimize=True)
+        bare.save(target, "JPEG", quality=86, optimize=True)
     kept = target.getvalue()
     return DecodedPicture(
         id=hashlib.sha256(kept).hexdigest(),

@@ -1,5 +1,6 @@
 """The odds that the real garment fits if it were cut now, and what would raise them: worked out when asked for."""
 
+from collections.abc import Callable
 from dataclasses import dataclass
 
 from fuseau.craft.fit.fit import Lacing
@@ -54,13 +55,17 @@ def find_raises(inputs: RaiseInputs) -> tuple[Raise, ...]:
     )
 
 
-def ready(build: Build, *, cache: StageCache | None = None) -> Readiness | None:
+def ready(
+    build: Build, *, cache: StageCache | None = None, tell: Callable[[float], None] = lambda share: None
+) -> Readiness | None:
     """The odds that the real garment fits if cut now: from the version proposed, else the present one or the draft.
 
-    None while nothing is drafted, or for a garment that is tied at its gap. About half a second.
+    None while nothing is drafted, or for a garment that is tied at its gap. About half a second; `tell` hears which
+    share is done.
     """
     cache = cache or StageCache()
     planned = plan(build, cache=cache)
+    tell(0.15)
     if planned.pattern is None or planned.aim is None or GARMENT_KINDS[build.kind].tied:
         return None
     belief, _ = believed(build, cache)
@@ -69,6 +74,7 @@ def ready(build: Build, *, cache: StageCache | None = None) -> Readiness | None:
     assert pattern is not None
     final, gap = final_lacing(build, pattern, planned.aim), build.target.gap_mm
     found = cache.run(work_out_odds, OddsInputs(belief, final, gap))
+    tell(0.5)
     better = cache.run(
         find_raises,
         RaiseInputs(

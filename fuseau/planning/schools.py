@@ -1,6 +1,7 @@
 """The schools of boning side by side, and the cutting of the bones: both worked out when they are asked for."""
 
 from collections import Counter
+from collections.abc import Callable
 
 from fuseau.craft.base.findings import Change
 from fuseau.craft.base.record import Record
@@ -29,15 +30,19 @@ class SchoolEffect(Record):
     changes: tuple[Change, ...]
 
 
-def schools(build: Build, cache: StageCache) -> tuple[SchoolEffect, ...]:
+def schools(
+    build: Build, cache: StageCache, tell: Callable[[float], None] = lambda share: None
+) -> tuple[SchoolEffect, ...]:
     """Every school, and first the build's own choice where it is none of them; each planned through to the gap.
 
     `cache` has to hold as many results of a stage as there are schools. Empty while nothing is drafted.
+    `tell` hears which share is done.
     """
     found = []
     if not any(build.bones.is_of(school) for school in SCHOOLS):
         found.append(_effect("as chosen", "your own choice, channel by channel", build, cache, True, ()))
-    for school in SCHOOLS:
+    for k, school in enumerate(SCHOOLS):
+        tell(k / len(SCHOOLS))
         boned = build.model_copy(update={"bones": build.bones.taught(school)})
         chosen = build.bones.is_of(school)
         found.append(_effect(school.name, school.why, boned, cache, chosen, _changes(school)))
@@ -71,10 +76,10 @@ def _effect(
     )
 
 
-def cutting(build: Build, planned: Plan) -> tuple[CuttingPlan, ...]:
+def cutting(build: Build, planned: Plan, tell: Callable[[float], None] = lambda share: None) -> tuple[CuttingPlan, ...]:
     """How the bones of both halves are cut, kind by kind, from the shelf and from what is sold (model, section 7).
 
-    Spares are of the longest bone of each kind.
+    Spares are of the longest bone of each kind. `tell` hears which share is done.
     """
     wanted: dict[BoneName, list[Wanted]] = {}
     for bone in planned.bones:
@@ -88,7 +93,8 @@ def cutting(build: Build, planned: Plan) -> tuple[CuttingPlan, ...]:
         shelf.setdefault(piece.kind, Counter())[piece.length_mm] += piece.count
     spares = int(build.practice.spare_bones)
     found = []
-    for name, bones in wanted.items():
+    for k, (name, bones) in enumerate(wanted.items()):
+        tell(k / len(wanted))
         longest = max(one.length_mm for one in bones)
         bones += [Wanted(label=f"spare {i + 1}", length_mm=longest) for i in range(spares)]
         found.append(plan_cutting(build.bone_kinds[name], bones, shelf.get(name, Counter()), build.practice))

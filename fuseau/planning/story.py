@@ -1,6 +1,7 @@
 """The story of a build's mock-ups: what was believed after each, what it cost, and what it bought."""
 
 import datetime
+from collections.abc import Callable
 from dataclasses import dataclass
 
 from fuseau.craft.base.errors import Unmakeable, Unsettled
@@ -62,10 +63,13 @@ def chapter_odds(inputs: ChapterInputs) -> float:
     return readiness(inputs.belief, inputs.final, inputs.gap_mm, draws=_DRAWS).probability
 
 
-def story(build: Build, *, cache: StageCache | None = None) -> tuple[Chapter, ...]:
+def story(
+    build: Build, *, cache: StageCache | None = None, tell: Callable[[float], None] | None = None
+) -> tuple[Chapter, ...]:
     """The chapters in order, the tape's first; empty while measures are missing or the garment is tied.
 
-    About a fifth of a second for each fitting; with `cache`, only what is new is worked out.
+    About a fifth of a second for each fitting; with `cache`, only what is new is worked out. `tell` hears which share
+    is done.
     """
     cache = cache or StageCache()
     kind = GARMENT_KINDS[build.kind]
@@ -78,6 +82,8 @@ def story(build: Build, *, cache: StageCache | None = None) -> tuple[Chapter, ..
             before = chapters[-1].probability if chapters else None
             bought = None if before is None or told.probability is None else told.probability - before
             chapters.append(told.model_copy(update={"bought": bought}))
+            if tell:
+                tell((count + 1) / (len(build.fittings) + 1))
     except (Unmakeable, Unsettled):
         return tuple(chapters)
     return tuple(chapters)

@@ -3,7 +3,7 @@
 from dataclasses import dataclass
 
 from sqlalchemy import Engine
-from sqlmodel import Session
+from sqlmodel import Session, select
 
 from fuseau.store.opening import writing
 from fuseau.store.tables import PictureRow
@@ -32,6 +32,11 @@ class Pictures:
         with Session(self._writer) as session:
             session.merge(PictureRow(**picture.__dict__))
             session.commit()
+
+    def ids(self) -> frozenset[str]:
+        """The hashes of all pictures that are here."""
+        with Session(self._engine) as session:
+            return frozenset(session.exec(select(PictureRow.id)).all())
 
     def open(self, picture_id: str) -> KeptPicture | None:
         """A picture by its hash, if it is there."""

@@ -7,10 +7,11 @@ import uuid
 from collections import OrderedDict
 from dataclasses import dataclass
 
+from pydantic import ValidationError
 from sqlalchemy import Engine, func
 from sqlmodel import Session, col, select
 
-from fuseau.document.build import Build, read_build
+from fuseau.document.build import Build, faults, read_build
 from fuseau.store.opening import writing
 from fuseau.store.tables import BuildRow, RevisionRow, SettingRow
 
@@ -19,6 +20,10 @@ _MOST_READ = 40
 
 class NoSuchBuild(LookupError):
     """There is no build with this id, or it was deleted."""
+
+
+class UnreadableBuild(RuntimeError):
+    """A build whose kept state can't be read any more. The message says why."""
 
 
 class Stale(RuntimeError):
@@ -47,6 +52,17 @@ class Opened:
 
 
 @dataclass(frozen=True)
+class Listed:
+    """A build as it stands in the workshop, without its contents."""
+
+    id: str
+    name: str
+    needed_on: datetime.date | None
+    archived: bool
+    revision: int
+
+
+@dataclass(frozen=True)
 class Entry:
     """A line of a build's history."""
 
@@ -61,7 +77,7 @@ class Workshop:
     """All builds in one database. One writer at a time; every change is a revision that stays."""
 
     def __init__(self, engine: Engine) -> None:
-        self._engine = engine
+        self._engine = self.engine = engine
         self._writer = writing(engine)
         self._writing = threading.Lock()
         self._read: OrderedDict[int, Build] = OrderedDict()  # by revision, which never changes
@@ -69,15 +85,64 @@ class Workshop:
 
     # --- reading
 
-    def builds(self, archived: bool = False) -> list[Opened]:
-        """Builds that are not deleted, by the day they are needed; those without a day come last."""
+    def listed(self, archived: bool = False) -> list[Listed]:
+        """Builds that are not deleted, by the day they are needed; those without a day come last. None is read."""
         with Session(self._engine, expire_on_commit=False) as session:
             rows = session.exec(
                 select(BuildRow)
                 .where(col(BuildRow.deleted_at).is_(None), BuildRow.archived == archived)
                 .order_by(col(BuildRow.needed_on).is_(None), col(BuildRow.needed_on), col(BuildRow.created_at))
             ).all()
-            return [self._opened(session, row) for row in rows]
+            return [_listed(row) for row in rows]
+
+    def look(self, build_id: str) -> Listed:
+        """One build without its contents. Raises NoSuchBuild."""
+        with Session(self._engine, expire_on_commit=False) as session:
+            return _listed(self._row(session, build_id))
+
+    def builds(self, archived: bool = False) -> list[Opened]:
+        """The builds of the list that can be read, in its order."""
+        found = []
+        for one in self.listed(archived):
+            try:
+                found.append(self.open(one.id))
+            except (NoSuchBuild, UnreadableBuild):
+                continue
+        return found
+
+    def document(self, build_id: str) -> str:
+        """The present state of a build as it is kept, whether it can be read or not. Raises NoSuchBuild."""
+        with Session(self._engine, expire_on_commit=False) as session:
+            return self._revision(session, self._row(session, build_id).head_id).document
+
+    def at(self, build_id: str, revision: int) -> Build:
+        """The build as it was at one of its revisions. Raises NoSuchBuild, UnreadableBuild."""
+        with Session(self._engine, expire_on_commit=False) as session:
+            self._row(session, build_id)
+            old = session.get(RevisionRow, revision)
+            if old is None or old.build_id != build_id:
+                raise NoSuchBuild("This build has no such revision.")
+            return self._build(session, revision)
+
+    def before(self, build_id: str, revision: int) -> int:
+        """The revision that `undo` would go back to. Raises NothingToDo at the first, Stale as `edit` does."""
+        with Session(self._engine, expire_on_commit=False) as session:
+            row = self._row(session, build_id)
+            self._check_present(session, row, revision)
+            parent = self._revision(session, row.head_id).parent_id
+            if parent is None:
+                raise NothingToDo("This is the first day of this build: nothing is left to undo.")
+            return parent
+
+    def after(self, build_id: str, revision: int) -> int:
+        """The revision that `redo` would go on to. Raises NothingToDo at the last, Stale as `edit` does."""
+        with Session(self._engine, expire_on_commit=False) as session:
+            row = self._row(session, build_id)
+            self._check_present(session, row, revision)
+            following = self._following(session, row.head_id)
+            if following is None or following[0] is None:
+                raise NothingToDo("Nothing was undone that could be done again.")
+            return following[0]
 
     def open(self, build_id: str) -> Opened:
         """One build. Raises NoSuchBuild."""
@@ -122,23 +187,11 @@ class Workshop:
 
     def undo(self, build_id: str, revision: int) -> Opened:
         """Go back to the revision before. Raises NothingToDo at the first, Stale as `edit` does."""
-        with self._writing, Session(self._writer, expire_on_commit=False) as session:
-            row = self._row(session, build_id)
-            self._check_present(session, row, revision)
-            parent = self._revision(session, row.head_id).parent_id
-            if parent is None:
-                raise NothingToDo("This is the first day of this build: nothing is left to undo.")
-            return self._move(session, row, parent)
+        return self._move(build_id, revision, self.before(build_id, revision))
 
     def redo(self, build_id: str, revision: int) -> Opened:
         """Go on to the newest revision that followed. Raises NothingToDo at the last, Stale as `edit` does."""
-        with self._writing, Session(self._writer, expire_on_commit=False) as session:
-            row = self._row(session, build_id)
-            self._check_present(session, row, revision)
-            following = self._following(session, row.head_id)
-            if following is None or following[0] is None:
-                raise NothingToDo("Nothing was undone that could be done again.")
-            return self._move(session, row, following[0])
+        return self._move(build_id, revision, self.after(build_id, revision))
 
     def restore(self, build_id: str, revision: int, to: int) -> Opened:
         """Make an earlier revision the present one again, as a new revision, so that nothing is lost."""
@@ -150,14 +203,13 @@ class Workshop:
                 raise NoSuchBuild("This build has no such revision.")
             return self._keep(session, row, self._build(session, old.id), f"back to: {old.label}")
 
-    def archive(self, build_id: str, archived: bool) -> Opened:
+    def archive(self, build_id: str, archived: bool) -> None:
         """Put a build away, or take it out again."""
         with self._writing, Session(self._writer, expire_on_commit=False) as session:
             row = self._row(session, build_id)
             row.archived = archived
             session.add(row)
             session.commit()
-            return self._opened(session, row)
 
     def delete(self, build_id: str) -> None:
         """Take a build out of the workshop; `undelete` brings it back."""
@@ -167,7 +219,7 @@ class Workshop:
             session.add(row)
             session.commit()
 
-    def undelete(self, build_id: str) -> Opened:
+    def undelete(self, build_id: str) -> None:
         """Bring a deleted build back. Raises NoSuchBuild."""
         with self._writing, Session(self._writer, expire_on_commit=False) as session:
             row = session.get(BuildRow, build_id)
@@ -176,7 +228,11 @@ class Workshop:
             row.deleted_at = None
             session.add(row)
             session.commit()
-            return self._opened(session, row)
+
+    def forget_read(self) -> None:
+        """The database is another one now: what was read of the old one is not kept."""
+        with self._reading:
+            self._read.clear()
 
     # --- settings
 
@@ -211,7 +267,7 @@ class Workshop:
         with self._reading:
             found = self._read.pop(revision_id or 0, None)
             if found is None:
-                found = read_build(json.loads(self._revision(session, revision_id).document))
+                found = _read(self._revision(session, revision_id).document)
             self._remember(revision_id or 0, found)
         return found
 
@@ -281,14 +337,32 @@ class Workshop:
             redoes=None,
         )
 
-    def _move(self, session: Session, row: BuildRow, to: int) -> Opened:
-        self._point(row, to, self._build(session, to))
-        session.add(row)
-        session.commit()
-        return self._opened(session, row)
+    def _move(self, build_id: str, revision: int, to: int) -> Opened:
+        with self._writing, Session(self._writer, expire_on_commit=False) as session:
+            row = self._row(session, build_id)
+            self._check_present(session, row, revision)
+            self._point(row, to, self._build(session, to))
+            session.add(row)
+            session.commit()
+            return self._opened(session, row)
 
     def _point(self, row: BuildRow, revision_id: int | None, build: Build) -> None:
         row.head_id, row.name, row.needed_on = revision_id, build.brief.name, build.brief.needed_on
+
+
+def _listed(row: BuildRow) -> Listed:
+    return Listed(row.id, row.name, row.needed_on, row.archived, row.head_id or 0)
+
+
+def _read(document: str) -> Build:
+    """Raises UnreadableBuild."""
+    try:
+        return read_build(json.loads(document), stored=True)
+    except ValidationError as error:
+        fault = faults(error)[0]
+        raise UnreadableBuild(f"This state of the build can't be read. At {fault.at}: {fault.sentence}") from error
+    except (ValueError, RecursionError) as error:
+        raise UnreadableBuild("This state of the build can't be read: what was kept of it is damaged.") from error
 
 
 def _now() -> datetime.datetime:

@@ -8,12 +8,13 @@ from fuseau.app.settings import Settings
 from tests.conftest import MEASURES
 
 HOST = "http://127.0.0.1:8321"
+FILE = {"content-type": "application/octet-stream"}
 
 
 @pytest.fixture(scope="session")
 def app(tmp_path_factory):
     """The application, made once: its routes take longer than a workshop."""
-    return make_app(Settings(data=tmp_path_factory.mktemp("first")))
+    return make_app(Settings(data=tmp_path_factory.mktemp("first"), warm=False))
 
 
 @pytest.fixture

@@ -4,7 +4,7 @@ import io
 
 import pytest
 
-from tests.app.conftest import fitting
+from tests.app.conftest import FILE, fitting
 from tests.craft.fitting.test_photo_gap import CARD, GAPS, HIGH, WIDE, drawn, edges_in, straight
 
 
@@ -30,7 +30,7 @@ def marked_photo(picture):
 def test_a_photo_is_kept_read_and_goes_with_its_fitting_into_the_file(client, sheet):
     picture, content = drawn(straight), io.BytesIO()
     picture.save(content, "PNG")
-    photo = client.post("/api/photos", params={"name": "back.png"}, content=content.getvalue()).json()
+    photo = client.post("/api/photos", params={"name": "back.png"}, content=content.getvalue(), headers=FILE).json()
     assert (photo["width_px"], photo["height_px"]) == (WIDE, HIGH)
     given = {**photo, **marked_photo(picture), "name": "back"}
     found = post(client, sheet, "photo", **given).json()
@@ -47,7 +47,7 @@ def test_a_photo_is_kept_read_and_goes_with_its_fitting_into_the_file(client, sh
     refused = post(client, sheet, "photo", **{**given, "waist": None})
     assert refused.status_code == 422
     assert "waist" in refused.json()["sentence"]
-    assert client.post("/api/photos", content=b"no picture").status_code == 422
+    assert client.post("/api/photos", content=b"no picture", headers=FILE).status_code == 422
 
 
 def test_a_fitting_is_corrected_and_a_line_edited(client, sheet):

@@ -9,14 +9,13 @@ from PIL import Image
 from fuseau.app.server import make_app
 from fuseau.app.settings import Settings
 from fuseau.files.document import read_document
+from tests.app.conftest import FILE, HOST
 from tests.conftest import MEASURES
-
-HOST = "http://127.0.0.1:8321"
 
 
 @pytest.fixture
 def client(tmp_path):
-    with TestClient(make_app(Settings(data=tmp_path)), base_url=HOST) as found:
+    with TestClient(make_app(Settings(data=tmp_path, warm=False)), base_url=HOST) as found:
         yield found
 
 
@@ -107,7 +106,7 @@ def test_a_stale_edit_of_the_pattern_is_refused(client, sheet):
 
 def test_a_drawing_is_read_checked_and_kept_as_a_version(client, sheet):
     content = client.get(f"/api/builds/{sheet['id']}/pattern.svg").content
-    drawing = client.post("/api/drawings?name=tide.svg", content=content).json()
+    drawing = client.post("/api/drawings?name=tide.svg", content=content, headers=FILE).json()
     pieces = [
         {"points": piece["points"], "number": i + 1, "waist_mm": piece["waist_mm"]}
         for i, piece in enumerate(drawing["pieces"])
@@ -119,7 +118,7 @@ def test_a_drawing_is_read_checked_and_kept_as_a_version(client, sheet):
     assert checked["sewn_mm"]["waist"] == pytest.approx(before["waist"], abs=0.2)
     kept = post(client, sheet, "traced", traced=traced, name="tide.svg").json()
     assert kept["build"]["versions"][0]["reason"] == "traced from tide.svg"
-    bad = client.post("/api/drawings?name=bad.svg", content=b"<svg><script/></svg>")
+    bad = client.post("/api/drawings?name=bad.svg", content=b"<svg><script/></svg>", headers=FILE)
     assert bad.status_code == 422
     assert "holds a script" in bad.json()["sentence"]
     refused = post(client, kept, "traced", traced={"pieces": pieces, "front_panels": 6}, name="x")
@@ -172,14 +171,16 @@ def picture(colour="red"):
 
 def test_pictures_belong_to_the_brief_are_served_and_travel_with_the_file(client, sheet):
     path = f"/api/builds/{sheet['id']}/pictures"
-    added = client.post(f"{path}?revision={sheet['revision']}&name=lamp.png&role=sketch", content=picture()).json()
+    added = client.post(
+        f"{path}?revision={sheet['revision']}&name=lamp.png&role=sketch", content=picture(), headers=FILE
+    ).json()
     (one,) = added["build"]["brief"]["pictures"]
     assert (one["name"], one["role"], one["width_px"]) == ("lamp", "sketch", 80)
     shown = client.get(f"/api/pictures/{one['id']}")
     assert shown.headers["content-type"] == "image/jpeg"
-    twice = client.post(f"{path}?revision={added['revision']}&name=again.png", content=picture())
+    twice = client.post(f"{path}?revision={added['revision']}&name=again.png", content=picture(), headers=FILE)
     assert "here already" in twice.json()["sentence"]
-    bad = client.post(f"{path}?revision={added['revision']}&name=x.png", content=b"no")
+    bad = client.post(f"{path}?revision={added['revision']}&name=x.png", content=b"no", headers=FILE)
     assert bad.status_code == 422
     marks = [{"kind": "hem", "points": [[0.1, 0.9], [0.9, 0.9]]}]
     marked = post(client, added, "changes", changes=[{"at": "brief.pictures.0.marks", "value": marks}]).json()
@@ -187,7 +188,7 @@ def test_pictures_belong_to_the_brief_are_served_and_travel_with_the_file(client
     file = client.get(f"/api/builds/{sheet['id']}/build.fuseau.json").content
     assert read_document(file).brief.pictures[0].id == one["id"]
     client.app.state.session.pictures._engine.dispose()
-    line = client.post("/api/builds/import", content=file).json()
+    line = client.post("/api/builds/import", content=file, headers=FILE).json()
     assert line["picture"] == one["id"]
     assert client.get(f"/api/pictures/{'0' * 64}").status_code == 404
     outside = [{"kind": "hem", "points": [[0.1, 0.9], [0.9, 1.9]]}]

@@ -14,7 +14,7 @@ from fuseau.files.document import read_document, write_document
 from fuseau.store.opening import open_database
 from fuseau.store.workshop import Workshop
 from fuseau.wording.history import label_of
-from tests.app.conftest import HOST, edit, fitting
+from tests.app.conftest import FILE, HOST, edit, fitting
 
 
 def test_the_whole_path_over_http(client, sheet):
@@ -125,7 +125,7 @@ def test_files_leave_and_come_back(client, sheet):
     assert client.get(f"{base}/list.pdf").content.startswith(b"%PDF")
     assert client.get(f"{base}/pattern.svg").text.startswith("<svg")
     content = client.get(f"{base}/build.fuseau.json").content
-    line = client.post("/api/builds/import", content=content)
+    line = client.post("/api/builds/import", content=content, headers=FILE)
     assert line.status_code == 201
     taken = client.get(f"/api/builds/{line.json()['id']}").json()
     assert taken["build"] == sheet["build"]
@@ -141,14 +141,14 @@ def test_nothing_is_printed_before_the_measures(client):
 
 @pytest.mark.parametrize(("content", "says"), [(b"", "empty"), (b"nonsense", "damaged"), (b"{}", "not a Fuseau build")])
 def test_a_file_that_is_no_build_is_refused(client, content, says):
-    answer = client.post("/api/builds/import", content=content)
+    answer = client.post("/api/builds/import", content=content, headers=FILE)
     assert answer.status_code == 422
     assert says in answer.json()["sentence"]
     assert client.get("/api/builds").json() == []
 
 
 def test_a_fifty_megabyte_file_is_refused_before_it_is_read(client):
-    answer = client.post("/api/builds/import", content=b" " * 50_000_000)
+    answer = client.post("/api/builds/import", content=b" " * 50_000_000, headers=FILE)
     assert answer.status_code == 413
     assert "50.0 MB" in answer.json()["sentence"]
 
@@ -158,7 +158,7 @@ def test_a_large_body_without_a_length_is_cut_off(client):
         for _ in range(LARGEST_BODY // 500_000 + 2):
             yield b" " * 500_000
 
-    answer = client.post("/api/builds/import", content=drip())
+    answer = client.post("/api/builds/import", content=drip(), headers=FILE)
     assert answer.status_code in (400, 413)
     assert answer.json()["sentence"]
 

@@ -7,11 +7,11 @@ import numpy as np
 import pytest
 from shapely.geometry import LineString, Polygon
 
-from fuseau.files.document import UnreadableFile
 from fuseau.files.drawings import read_drawing
 from fuseau.files.dxf import LAYERS, pattern_dxf
 from fuseau.files.svg import pattern_svg
 from fuseau.files.tiles import pattern_pdf
+from fuseau.files.unreadable import UnreadableFile
 from tests.kinds import ALL_KINDS, built
 from tests.plans import plan
 

@@ -9,8 +9,8 @@ from pypdf import PdfReader
 
 from fuseau.commands.fields import change
 from fuseau.document.build import Build
-from fuseau.files.document import UnreadableFile
 from fuseau.files.letter import letter_html, letter_pdf, read_letter
+from fuseau.files.unreadable import UnreadableFile
 from tests.conftest import edited
 from tests.plans import plan
 from tests.saying import said

@@ -7,8 +7,10 @@ import pytest
 from PIL import Image
 
 from fuseau.document.build import Brief, Build, Picture
-from fuseau.files.document import UnreadableFile, read_attached, read_document, write_document
+from fuseau.files.document import read_document, write_document
+from fuseau.files.intake import take_in
 from fuseau.files.pictures import decode_picture
+from fuseau.files.unreadable import UnreadableFile
 
 
 def picture(kind="JPEG", size=(2000, 1000), mode="RGB", **more):
@@ -58,9 +60,32 @@ def test_pictures_travel_with_the_build_and_come_back():
     build = Build(brief=Brief(name="Tidewarden", pictures=(one,)))
     content = write_document(build, {kept.id: kept.content})
     assert read_document(content) == build
-    assert read_attached(content) == {kept.id: kept.content}
-    spoilt = write_document(build, {kept.id: kept.content + b"x"})
-    assert read_attached(spoilt) == {}
+    taken = take_in(content)
+    (again,) = taken.pictures
+    (named,) = taken.build.brief.pictures
+    assert (named.id, named.width_px, named.height_px) == (again.id, kept.width_px, kept.height_px)
+    assert take_in(content, {kept.id}).pictures == (), "it is here already"
+    assert take_in(content, {kept.id}).build == build
+    spoilt = take_in(write_document(build, {kept.id: kept.content + b"x"}))
+    assert (spoilt.pictures, spoilt.left_out) == ((), ("a picture without a name",))
+
+
+def test_a_picture_in_a_file_is_decoded_like_any_other_and_what_hid_in_it_stays_behind():
+    hidden = io.BytesIO()
+    exif = Image.Exif()
+    exif[0x0112], exif[0x010F] = 6, "a camera"
+    Image.new("RGB", (400, 200), 90).save(hidden, "JPEG", exif=exif, comment=b"her address", icc_profile=b"profile")
+    content = hidden.getvalue() + b"<script>after the picture</script>"
+    name = hashlib.sha256(content).hexdigest()
+    one = Picture(id=name, name="Front", width_px=4000, height_px=1)
+    build = Build(brief=Brief(pictures=(one,), chosen_sketch=name))
+    taken = take_in(write_document(build, {name: content}))
+    (kept,) = taken.pictures
+    assert (kept.width_px, kept.height_px) == (200, 400), "turned upright, and as large as it is"
+    for secret in (b"her address", b"profile", b"<script>", b"a camera", b"Exif"):
+        assert secret not in kept.content
+    assert taken.build.brief.chosen_sketch == kept.id
+    assert (taken.build.brief.pictures[0].width_px, taken.build.brief.pictures[0].height_px) == (200, 400)
 
 
 def test_a_file_of_the_first_version_is_brought_up():

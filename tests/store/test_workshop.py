@@ -81,7 +81,8 @@ def test_archive_and_delete_can_be_undone(workshop, measured):
     workshop.delete(made.id)
     with pytest.raises(NoSuchBuild):
         workshop.open(made.id)
-    assert workshop.undelete(made.id).build == measured
+    workshop.undelete(made.id)
+    assert workshop.open(made.id).build == measured
     with pytest.raises(NoSuchBuild):
         workshop.undelete("nothing")
 

@@ -1,5 +1,7 @@
 """What the craft raises: one base class, and its few kinds."""
 
+from typing import Any
+
 from fuseau.craft.base.findings import Given, Message, message
 
 
@@ -10,6 +12,14 @@ class CraftError(ValueError):
         self.at = at
         self.message: Message = message(code, **given)
         super().__init__(f"{code} at {at}: {given}" if given else f"{code} at {at}")
+
+    def __reduce__(self) -> tuple[Any, ...]:
+        """As it was made, so that a worker process can raise it to the server."""
+        return _made, (type(self), self.at, self.message.code, dict(self.message.given))
+
+
+def _made(kind: type[CraftError], at: str, code: str, given: dict[str, Given]) -> CraftError:
+    return kind(at, code, **given)
 
 
 class Unmakeable(CraftError):

@@ -1,11 +1,12 @@
 """What every record of the trade has in common: it is frozen, and it refuses fields that it does not know."""
 
 import math
+import re
 from collections.abc import Mapping
 from dataclasses import dataclass
 from typing import Any, Self
 
-from pydantic import BaseModel, ConfigDict, GetCoreSchemaHandler
+from pydantic import BaseModel, ConfigDict, GetCoreSchemaHandler, ValidationInfo
 from pydantic_core import CoreSchema, PydanticCustomError, core_schema
 
 
@@ -20,6 +21,51 @@ class Record(BaseModel):
         for name in set(copied.__dict__) - set(type(self).model_fields):
             del copied.__dict__[name]
         return copied
+
+
+# Not in a line of text: controls, the halves of characters, what Unicode calls no character, and what turns text about.
+_UNPRINTABLE = re.compile(
+    "[\x00-\x1f\x7f-\x9f\ud800-\udfff\u2028\u2029\u202a-\u202e\u2066-\u2069\ufdd0-\ufdef\ufffe\uffff]"
+)
+_LINE_ENDS = re.compile("\r\n?|\u2028|\u2029|\x0b|\x0c|\x85")
+
+
+@dataclass(frozen=True)
+class Text:
+    """Marks a field as text that can be printed, of at most `most` characters; `lines` allows several lines.
+
+    With `{"stored": True}` in the validation context, what was kept before this was looked at is cleaned, not refused.
+    """
+
+    most: int
+    lines: bool = False
+    least: int = 0
+
+    def __get_pydantic_core_schema__(self, source: Any, handler: GetCoreSchemaHandler) -> CoreSchema:
+        """The bounds go into the schema; messages are in the maker's words."""
+        inner = core_schema.str_schema(min_length=self.least or None, max_length=self.most)
+        return core_schema.with_info_before_validator_function(self._read, inner)
+
+    def _read(self, given: Any, info: ValidationInfo) -> Any:
+        if not isinstance(given, str):
+            return given
+        plain = _LINE_ENDS.sub("\n", given) if self.lines else given
+        bare = plain.replace("\n", "").replace("\t", "") if self.lines else plain
+        if _UNPRINTABLE.search(bare):
+            if (info.context or {}).get("stored"):
+                return "".join(sign if sign in "\n\t" and self.lines else _UNPRINTABLE.sub(" ", sign) for sign in plain)
+            raise PydanticCustomError(
+                "text",
+                "{reason}",
+                {"reason": "This holds a character that can't be printed: type it again without it."},
+            )
+        if len(plain) > self.most:
+            raise PydanticCustomError(
+                "text", "{reason}", {"reason": f"This has {len(plain)} characters; {self.most} are the most."}
+            )
+        if len(plain) < self.least:
+            raise PydanticCustomError("text", "{reason}", {"reason": "Write something here."})
+        return plain
 
 
 @dataclass(frozen=True)

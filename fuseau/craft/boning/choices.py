@@ -6,7 +6,7 @@ from pydantic import Field, model_validator
 from pydantic_core import PydanticCustomError
 
 from fuseau.craft.base.lengths import Length
-from fuseau.craft.base.record import Amount, Record
+from fuseau.craft.base.record import Amount, Record, Text
 from fuseau.craft.materials.catalogue import BoneName, School
 
 ChannelMade = Literal["between plies", "in the allowances", "inside tape", "outside tape"]
@@ -14,6 +14,7 @@ EndsClosed = Literal["tips", "dip"]
 SeamPlace = Literal["on", "CF side", "CB side", "both sides", "none"]
 
 Across = Annotated[float, Amount("a place across its panel, as a share of the width,", 0.02, 0.98)]
+ChannelLabel = Annotated[str, Text(12)]
 LETTERS = "abcdefghijklmnopqrstuvwxyz"  # channels of one panel
 Letter = Annotated[str, Field(pattern="^[a-z]$")]
 Height = Annotated[float, Length("a height of a channel", -500, 500)]
@@ -65,7 +66,7 @@ class Shaped(Record):
 class CutBone(Record):
     """A bone of one half that has been cut: for which channel, of what, how long; there is one for each half."""
 
-    channel: Annotated[str, Field(max_length=12)]
+    channel: ChannelLabel
     kind: BoneName
     length_mm: Annotated[float, Length("a bone", 10, 1500, hardware=True)]
     count: int = Field(default=1, ge=1, le=2)
@@ -95,14 +96,14 @@ class BoneChoices(Record):
     every_second: BoneName | None = None
     between_seams: BoneName | None = "flat_6"
     curved: BoneName | None = "spiral_6"
-    by_channel: dict[str, BoneName] = Field(default_factory=dict, max_length=80)
-    on_seams: dict[str, SeamPlace] = Field(default_factory=dict, max_length=20)
+    by_channel: dict[ChannelLabel, BoneName] = Field(default_factory=dict, max_length=80)
+    on_seams: dict[ChannelLabel, SeamPlace] = Field(default_factory=dict, max_length=20)
     between: tuple[Between, ...] | None = Field(default=None, max_length=60)
     shaped: tuple[Shaped, ...] = Field(default=(), max_length=24)
-    doubled: tuple[Annotated[str, Field(max_length=12)], ...] = Field(default=(), max_length=80)
+    doubled: tuple[ChannelLabel, ...] = Field(default=(), max_length=80)
     over_gussets: bool = False
     made: ChannelMade = "between plies"
-    made_by_channel: dict[str, ChannelMade] = Field(default_factory=dict, max_length=80)
+    made_by_channel: dict[ChannelLabel, ChannelMade] = Field(default_factory=dict, max_length=80)
     ends: EndsClosed = Field(default="tips", description="How cut ends of steel are closed.")
     shelf: tuple[ShelfPiece, ...] = Field(default=(), max_length=60)
     cut: tuple[CutBone, ...] = Field(default=(), max_length=80, description="Bones of one half that are cut.")

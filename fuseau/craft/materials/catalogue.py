@@ -8,7 +8,7 @@ from pydantic import Field, model_validator
 from pydantic_core import PydanticCustomError
 
 from fuseau.craft.base.lengths import Length
-from fuseau.craft.base.record import Amount, Record
+from fuseau.craft.base.record import Amount, Record, Text
 
 BoneName = Annotated[str, Field(pattern=r"^[a-z][a-z0-9_]{0,39}$", description="A kind of bone in the catalogue.")]
 GrommetName = Literal["grommet_5", "grommet_4", "eyelet_5", "worked_4", "tape_loop"]
@@ -77,7 +77,7 @@ class BoneKind(Record):
     """
 
     name: BoneName
-    label: Annotated[str, Field(min_length=1, max_length=80)]
+    label: Annotated[str, Text(80, least=1)]
     material: Material
     width_mm: Annotated[float, Length("the width of a bone", 2, 30, hardware=True)]
     thickness_mm: Annotated[float, Length("the thickness of a bone", 0.2, 6, hardware=True)]

@@ -3,11 +3,9 @@
 import math
 from typing import Annotated, Literal
 
-from pydantic import Field
-
 from fuseau.craft.base.findings import Finding, finding
 from fuseau.craft.base.lengths import Length
-from fuseau.craft.base.record import Record
+from fuseau.craft.base.record import Record, Text
 from fuseau.craft.pattern.pattern import EdgeLine
 from fuseau.craft.wearer.body import Body
 from fuseau.craft.wearer.measures import LEVEL_LABELS, LEVELS, LevelName
@@ -19,7 +17,7 @@ Reach = Annotated[float, Length("how far the stand reaches", 20, 700)] | None
 class Stand(Record):
     """A dress stand: its girths at the wearer's levels, and how far it reaches above and below its waist, mm."""
 
-    name: str = Field(default="", max_length=80)
+    name: Annotated[str, Text(80)] = ""
     high_bust_mm: StandGirth = None
     bust_mm: StandGirth = None
     underbust_mm: StandGirth = None

@@ -16,7 +16,7 @@ from pydantic import Field, model_validator
 
 from fuseau.craft.base.curves import MOST_STRAIN, Array, Basis, basis, calm_basis
 from fuseau.craft.base.lengths import Length
-from fuseau.craft.base.record import Record
+from fuseau.craft.base.record import Record, Text
 from fuseau.craft.wearer.measures import LevelName
 
 LACING_POINTS = 61
@@ -124,7 +124,7 @@ class Allowances(Record):
     hem_mm: Annotated[float, Length("a hem allowance", 0, 40, hardware=True)] = 0
     cf_mm: Annotated[float, Length("the allowance at CF", 0, 60, hardware=True)] = 20
     cb_mm: Annotated[float, Length("the allowance at CB", 0, 80, hardware=True)] = 45
-    by_seam: dict[str, Allowance] = Field(default_factory=dict, max_length=20)
+    by_seam: dict[Annotated[str, Text(12)], Allowance] = Field(default_factory=dict, max_length=20)
 
     def of_seam(self, seam: int) -> float:
         """The allowance of seam k (between panels k and k + 1), mm."""

@@ -12,7 +12,7 @@ from pydantic_core import PydanticCustomError
 from fuseau.craft.base.findings import Finding, finding
 from fuseau.craft.base.lengths import Length, format_length
 from fuseau.craft.base.practice import Practice
-from fuseau.craft.base.record import Record
+from fuseau.craft.base.record import Record, Text
 
 LevelName = Literal[
     "upper_neck",
@@ -159,7 +159,7 @@ class NeckLevel(Level):
 class Wearer(Record):
     """Who wears it: girths and heights as read, and how soft she is."""
 
-    name: str = Field(default="", max_length=80)
+    name: Annotated[str, Text(80)] = ""
     softness: Softness = "average"
     new_to_lacing: bool = True
     waist_to_lap_sitting_mm: Annotated[float, Length("waist to lap", 60, 350)] | None = None

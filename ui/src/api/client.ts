@@ -43,4 +43,5 @@ export const send = <T>(method: 'POST' | 'PUT' | 'DELETE', path: string, body?: 
     body: body === undefined ? undefined : JSON.stringify(body),
   })
 
-export const sendFile = <T>(path: string, file: Blob) => ask<T>(path, { method: 'POST', body: file })
+export const sendFile = <T>(path: string, file: Blob, method: 'POST' | 'PUT' = 'POST') =>
+  ask<T>(path, { method, headers: { 'content-type': 'application/octet-stream' }, body: file })

@@ -844,10 +844,10 @@ export interface paths {
             cookie?: never;
         };
         /**
-         * Compare Schools
+         * Read Schools
          * @description The schools of boning side by side. About half a second.
          */
-        get: operations["compare_schools_api_builds__build_id__bones_schools_get"];
+        get: operations["read_schools_api_builds__build_id__bones_schools_get"];
         put?: never;
         post?: never;
         delete?: never;
@@ -864,10 +864,10 @@ export interface paths {
             cookie?: never;
         };
         /**
-         * Plan Cutting
+         * Read Cutting
          * @description How the bones are cut from the shelf and from what is sold, kind by kind.
          */
-        get: operations["plan_cutting_api_builds__build_id__bones_cutting_get"];
+        get: operations["read_cutting_api_builds__build_id__bones_cutting_get"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1065,7 +1065,7 @@ export interface paths {
         };
         /**
          * Export Build
-         * @description The build as an open file, with its pictures.
+         * @description The build as an open file, with its pictures; one that can't be read, as it is kept.
          */
         get: operations["export_build_api_builds__build_id__build_fuseau_json_get"];
         put?: never;
@@ -1131,6 +1131,98 @@ export interface paths {
          */
         post: operations["read_answer_api_builds__build_id__letter_post"];
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/copies": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * List Copies
+         * @description The daily copies, and those from before a migration or a restoring; newest first.
+         */
+        get: operations["list_copies_api_copies_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/backup": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Take Backup
+         * @description Everything in one file, checked when it was made.
+         */
+        get: operations["take_backup_api_backup_get"];
+        /**
+         * Offer Backup
+         * @description A backup, sent as the body: what it holds. It waits beside the workshop until it is brought in, or let go.
+         */
+        put: operations["offer_backup_api_backup_put"];
+        /**
+         * Bring Backup In
+         * @description Bring in the backup that waits. In the place of what is here: that is copied first.
+         */
+        post: operations["bring_backup_in_api_backup_post"];
+        /**
+         * Let Backup Go
+         * @description The backup that waits is not brought in.
+         */
+        delete: operations["let_backup_go_api_backup_delete"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{build_id}/underway": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * List Underway
+         * @description What is being worked out on a build.
+         */
+        get: operations["list_underway_api_builds__build_id__underway_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{build_id}/underway/{what}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /**
+         * Stop Underway
+         * @description Stop it; whoever asked hears that it was stopped.
+         */
+        delete: operations["stop_underway_api_builds__build_id__underway__what__delete"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1784,6 +1876,35 @@ export interface components {
              * @default
              */
             covered: string;
+        };
+        /**
+         * BringIn
+         * @description How a backup comes in: beside what is here, or in its place.
+         */
+        BringIn: {
+            /**
+             * How
+             * @enum {string}
+             */
+            how: "beside" | "replace";
+        };
+        /**
+         * BroughtIn
+         * @description What came in, and for what was replaced the name of its copy.
+         */
+        BroughtIn: {
+            /** Builds */
+            builds: number;
+            /** Beside */
+            beside: number;
+            /** Here Already */
+            here_already: number;
+            /** Wearers */
+            wearers: number;
+            /** Pictures */
+            pictures: number;
+            /** Copy Of Before */
+            copy_of_before?: string | null;
         };
         /**
          * Build
@@ -3212,6 +3333,26 @@ export interface components {
             high: number;
         };
         /**
+         * InBackup
+         * @description What a backup holds, and which of its builds are not here, or are here in another state.
+         */
+        InBackup: {
+            /** Builds */
+            builds: number;
+            /** Changes */
+            changes: number;
+            /** Wearers */
+            wearers: number;
+            /** Pictures */
+            pictures: number;
+            /** Newest */
+            newest: string | null;
+            /** New Builds */
+            new_builds: string[];
+            /** Changed Builds */
+            changed_builds: string[];
+        };
+        /**
          * Interval
          * @description A stretch of the loop-side seam, measured from the top stitch line of CF down, mm.
          */
@@ -3244,6 +3385,21 @@ export interface components {
             revision: number;
             /** Taken On */
             taken_on?: string | null;
+        };
+        /**
+         * KeptCopy
+         * @description A copy of the database that Fuseau keeps by itself.
+         */
+        KeptCopy: {
+            /** Name */
+            name: string;
+            /**
+             * Made At
+             * Format: date-time
+             */
+            made_at: string;
+            /** Size Bytes */
+            size_bytes: number;
         };
         /**
          * KeptPhoto
@@ -3604,7 +3760,7 @@ export interface components {
         };
         /**
          * Line
-         * @description A build as the workshop lists it.
+         * @description A build as the workshop lists it; one that can't be read or worked out has its `trouble`, and little else.
          */
         Line: {
             /** Id */
@@ -3613,34 +3769,52 @@ export interface components {
             revision: number;
             /** Name */
             name: string;
-            /** Character */
+            /**
+             * Character
+             * @default
+             */
             character: string;
-            /** Wearer */
+            /**
+             * Wearer
+             * @default
+             */
             wearer: string;
-            /** Kind */
+            /**
+             * Kind
+             * @default
+             */
             kind: string;
             /** Picture */
-            picture: string | null;
+            picture?: string | null;
             /** Needed On */
             needed_on: string | null;
             /** Archived */
             archived: boolean;
             /** Version */
-            version: number | null;
-            /** Fittings */
+            version?: number | null;
+            /**
+             * Fittings
+             * @default 0
+             */
             fittings: number;
             /**
              * Next Stage
+             * @default brief
              * @enum {string}
              */
             next_stage: "brief" | "wearer" | "pattern" | "mockups" | "bones" | "front" | "back";
-            /** Next Step */
+            /**
+             * Next Step
+             * @default
+             */
             next_step: string;
             /** Silhouette */
-            silhouette: [
+            silhouette?: [
                 number,
                 number
             ][][];
+            /** Trouble */
+            trouble?: string | null;
         };
         /**
          * LineEdit
@@ -5859,7 +6033,7 @@ export interface components {
         };
         /**
          * Trouble
-         * @description The one shape of every error: a sentence, faults at their fields, and what changed since (stale edits).
+         * @description The one shape of every error: a sentence, faults at their fields, what changed since, a log number.
          */
         Trouble: {
             /** Sentence */
@@ -5868,6 +6042,11 @@ export interface components {
             faults?: components["schemas"]["Fault"][];
             /** Changed */
             changed?: string[];
+            /**
+             * Log
+             * @description Where the log tells more of something unexpected.
+             */
+            log?: string | null;
         };
         /**
          * TrueLevel
@@ -5917,6 +6096,19 @@ export interface components {
             levels: components["schemas"]["WrittenWidths"][];
             /** Front Panels */
             front_panels: number;
+        };
+        /**
+         * UnderWay
+         * @description Something that is being worked out, and the share of it that is done; None while it waits for its turn.
+         */
+        UnderWay: {
+            /**
+             * What
+             * @enum {string}
+             */
+            what: "odds" | "story" | "schools" | "cutting";
+            /** Share */
+            share: number | null;
         };
         /**
          * Verdict
@@ -9020,7 +9212,7 @@ export interface operations {
             };
         };
     };
-    compare_schools_api_builds__build_id__bones_schools_get: {
+    read_schools_api_builds__build_id__bones_schools_get: {
         parameters: {
             query?: never;
             header?: never;
@@ -9069,7 +9261,7 @@ export interface operations {
             };
         };
     };
-    plan_cutting_api_builds__build_id__bones_cutting_get: {
+    read_cutting_api_builds__build_id__bones_cutting_get: {
         parameters: {
             query?: never;
             header?: never;
@@ -9728,6 +9920,338 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["OpenBuild"];
                 };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    list_copies_api_copies_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptCopy"][];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    take_backup_api_backup_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    offer_backup_api_backup_put: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["InBackup"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    bring_backup_in_api_backup_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BringIn"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BroughtIn"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    let_backup_go_api_backup_delete: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    list_underway_api_builds__build_id__underway_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["UnderWay"][];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    stop_underway_api_builds__build_id__underway__what__delete: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build_id: string;
+                what: "odds" | "story" | "schools" | "cutting";
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
             /** @description Not Found */
             404: {

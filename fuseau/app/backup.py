@@ -1,0 +1,138 @@
+"""Routes of backups: everything in one file out, and back in beside what is here or in its place; the daily copies."""
+
+import datetime
+from typing import Literal
+
+from fastapi import APIRouter, Request
+from fastapi.responses import FileResponse, Response
+from pydantic import BaseModel
+from starlette.background import BackgroundTask
+from starlette.concurrency import run_in_threadpool
+
+from fuseau.app.json_route import JsonRoute, check_is_file
+from fuseau.app.session import TROUBLES, TheSession
+from fuseau.store.backup import (
+    ENDING,
+    Contents,
+    Restored,
+    look_into,
+    replace_open,
+    restore_beside,
+    write_backup,
+)
+from fuseau.store.copies import copies_of
+from fuseau.store.opening import UnusableDatabase, telling, unused
+
+router = APIRouter(prefix="/api", responses=TROUBLES, route_class=JsonRoute)
+
+LARGEST_BACKUP = 4_000_000_000
+
+
+class KeptCopy(BaseModel):
+    """A copy of the database that Fuseau keeps by itself."""
+
+    name: str
+    made_at: datetime.datetime
+    size_bytes: int
+
+
+class InBackup(BaseModel):
+    """What a backup holds, and which of its builds are not here, or are here in another state."""
+
+    builds: int
+    changes: int
+    wearers: int
+    pictures: int
+    newest: datetime.datetime | None
+    new_builds: list[str]
+    changed_builds: list[str]
+
+
+class BringIn(BaseModel):
+    """How a backup comes in: beside what is here, or in its place."""
+
+    how: Literal["beside", "replace"]
+
+
+class BroughtIn(BaseModel):
+    """What came in, and for what was replaced the name of its copy."""
+
+    builds: int
+    beside: int
+    here_already: int
+    wearers: int
+    pictures: int
+    copy_of_before: str | None = None
+
+
+@router.get("/copies")
+def list_copies(session: TheSession) -> list[KeptCopy]:
+    """The daily copies, and those from before a migration or a restoring; newest first."""
+    return [
+        KeptCopy(name=one.path.name, made_at=one.made_at, size_bytes=one.size_bytes)
+        for one in copies_of(session.database)
+    ]
+
+
+@router.get("/backup", response_class=Response)
+def take_backup(session: TheSession) -> Response:
+    """Everything in one file, checked when it was made."""
+    part = unused(session.database.with_name("backup.part"))
+    write_backup(session.database, part)
+    name = f"fuseau-{datetime.date.today().isoformat()}{ENDING}"
+    return FileResponse(
+        part, media_type="application/octet-stream", filename=name, background=BackgroundTask(part.unlink, True)
+    )
+
+
+@router.put("/backup")
+async def offer_backup(session: TheSession, request: Request) -> InBackup:
+    """A backup, sent as the body: what it holds. It waits beside the workshop until it is brought in, or let go."""
+    check_is_file(request)
+    waiting = session.waiting_backup
+
+    def looked_into() -> Contents:
+        return look_into(waiting, session.workshop.engine)
+
+    with telling(waiting):
+        size = 0
+        with waiting.open("wb") as file:
+            async for chunk in request.stream():
+                size += len(chunk)
+                if size > LARGEST_BACKUP:
+                    break
+                await run_in_threadpool(file.write, chunk)
+    try:
+        if size > LARGEST_BACKUP:
+            raise UnusableDatabase(
+                f"This file has more than {LARGEST_BACKUP / 1e9:.0f} GB: it is no backup of Fuseau's."
+            )
+        found = await run_in_threadpool(looked_into)
+    except UnusableDatabase as error:
+        waiting.unlink(missing_ok=True)
+        raise UnusableDatabase(str(error).replace(str(waiting), "This file")) from None
+    return InBackup(**found.__dict__)
+
+
+@router.delete("/backup", status_code=204)
+def let_backup_go(session: TheSession) -> None:
+    """The backup that waits is not brought in."""
+    session.waiting_backup.unlink(missing_ok=True)
+
+
+@router.post("/backup")
+def bring_backup_in(session: TheSession, wish: BringIn) -> BroughtIn:
+    """Bring in the backup that waits. In the place of what is here: that is copied first."""
+    waiting = session.waiting_backup
+    if not waiting.exists():
+        raise UnusableDatabase("There is no backup waiting to be brought in: choose its file again.")
+    contents = look_into(waiting)
+    aside = None
+    if wish.how == "replace":
+        aside = replace_open(waiting, session.workshop.engine, session.database)
+        came = Restored(contents.builds, 0, 0, contents.wearers, contents.pictures)
+    else:
+        came = restore_beside(waiting, session.workshop.engine)
+    session.database_changed()
+    waiting.unlink(missing_ok=True)
+    return BroughtIn(**came.__dict__, copy_of_before=aside.name if aside else None)

@@ -1,0 +1,171 @@
+"""Processes beside the server, so that an edit never waits and no file from outside can hang or fill it.
+
+One reads files and makes prints, for which somebody waits: with a limit on time and memory. The other works out what
+takes long (odds, story, schools, cutting), one after the other and with less right to the processor; of the same
+question on the same build the newest wins. A process that is past its time, or no longer wanted, is ended and another
+takes its place.
+"""
+
+import multiprocessing
+import sys
+import threading
+from collections.abc import Callable
+from concurrent.futures import CancelledError
+from concurrent.futures import TimeoutError as TookTooLong
+from dataclasses import dataclass
+from typing import Any, ParamSpec, TypeVar
+
+from pebble import ProcessExpired, ProcessFuture, ProcessPool
+
+from fuseau.app import work
+from fuseau.files.unreadable import UnreadableFile
+
+READING_S = 10.0
+_PRINTING_S = 60.0
+_THINKING_S = 120.0
+
+Given = ParamSpec("Given")
+Answer = TypeVar("Answer")
+
+
+class Stopped(RuntimeError):
+    """What was asked for was stopped, or asked again of a newer state of the build."""
+
+
+class Overrun(RuntimeError):
+    """What was asked for took longer, or more memory, than it may. The message is a sentence."""
+
+
+@dataclass(frozen=True)
+class Underway:
+    """Something that is being worked out: what, and the share that is done (None while it waits for its turn)."""
+
+    what: str
+    share: float | None
+
+
+@dataclass
+class _Thought:
+    """A question on a build as it was at a revision, and its answer to come."""
+
+    revision: object
+    future: "ProcessFuture[Any]"
+
+
+class Workers:
+    """The processes of one server; they start with the first that is asked of them."""
+
+    def __init__(self) -> None:
+        self._context = multiprocessing.get_context("spawn" if sys.platform == "win32" else "forkserver")
+        if sys.platform != "win32":
+            self._context.set_forkserver_preload(["fuseau.app.work", "fuseau.files.intake"])
+        self._guard = threading.Lock()
+        self._asked: ProcessPool | None = None
+        self._thinking: ProcessPool | None = None
+        self._share = self._context.Value("d", 0.0)
+        self._thoughts: dict[tuple[str, str], _Thought] = {}
+
+    def warm(self) -> None:
+        """Start the processes before they are asked, so that the first answer does not wait for them."""
+        self._asked_pool()
+        self._thinking_pool()
+
+    def read(self, function: Callable[Given, Answer], *args: Given.args, **kwargs: Given.kwargs) -> Answer:
+        """What a file from outside holds. Raises UnreadableFile also where it takes more than ten seconds or memory."""
+        try:
+            return self._ask(READING_S, function, *args, **kwargs)
+        except Overrun as error:
+            raise UnreadableFile(str(error)) from None
+
+    def make(self, function: Callable[Given, Answer], *args: Given.args, **kwargs: Given.kwargs) -> Answer:
+        """Something that is printed. Raises what `function` does, or Overrun."""
+        return self._ask(_PRINTING_S, function, *args, **kwargs)
+
+    def think(
+        self,
+        build_id: str,
+        what: str,
+        revision: object,
+        function: Callable[Given, Answer],
+        *args: Given.args,
+        **kwargs: Given.kwargs,
+    ) -> Answer:
+        """The answer to a question on a build as it is at a revision; the same question asked of another one ends.
+
+        Raises Stopped where this one was ended, Overrun, or what `function` does.
+        """
+        with self._guard:
+            known = self._thoughts.get((build_id, what))
+            if known is not None and known.revision != revision:
+                _end(known.future)
+                known = None
+            if known is None:
+                future = self._thinking_pool().schedule(function, args=args, kwargs=kwargs, timeout=_THINKING_S)
+                known = self._thoughts[build_id, what] = _Thought(revision, future)
+        try:
+            answer: Answer = _answer(known.future)
+        finally:
+            with self._guard:
+                if self._thoughts.get((build_id, what)) is known:
+                    del self._thoughts[build_id, what]
+        return answer
+
+    def underway(self, build_id: str) -> list[Underway]:
+        """What is being worked out on a build."""
+        with self._guard:
+            return [
+                Underway(what, float(self._share.value) if thought.future.running() else None)
+                for (build, what), thought in self._thoughts.items()
+                if build == build_id
+            ]
+
+    def stop(self, build_id: str, what: str) -> None:
+        """End a question; whoever asked it hears that it was stopped."""
+        with self._guard:
+            thought = self._thoughts.pop((build_id, what), None)
+        if thought is not None:
+            _end(thought.future)
+
+    def close(self) -> None:
+        """End all processes."""
+        with self._guard:
+            pools = [pool for pool in (self._asked, self._thinking) if pool is not None]
+            self._asked = self._thinking = None
+        for pool in pools:
+            pool.stop()  # type: ignore[no-untyped-call]
+            pool.join()
+
+    def _ask(
+        self, most_s: float, function: Callable[Given, Answer], *args: Given.args, **kwargs: Given.kwargs
+    ) -> Answer:
+        with self._guard:
+            future = self._asked_pool().schedule(function, args=args, kwargs=kwargs, timeout=most_s)
+        answer: Answer = _answer(future)
+        return answer
+
+    def _asked_pool(self) -> ProcessPool:
+        if self._asked is None:
+            self._asked = ProcessPool(1, initializer=work.begin_asked, context=self._context)
+        return self._asked
+
+    def _thinking_pool(self) -> ProcessPool:
+        if self._thinking is None:
+            self._thinking = ProcessPool(
+                1, initializer=work.begin_thinking, initargs=(self._share,), context=self._context
+            )
+        return self._thinking
+
+
+def _end(future: "ProcessFuture[Any]") -> None:
+    future.cancel()  # type: ignore[no-untyped-call]
+
+
+def _answer(future: "ProcessFuture[Any]") -> Any:
+    try:
+        return future.result()
+    except CancelledError:
+        raise Stopped("This was stopped.") from None
+    except TookTooLong:
+        raise Overrun("This takes longer than it may: it was stopped, and nothing was changed.") from None
+    except (MemoryError, ProcessExpired):
+        raise Overrun("This takes more memory than it may: it was stopped, and nothing was changed.") from None

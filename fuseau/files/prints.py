@@ -1,0 +1,57 @@
+"""Everything that can be printed of a build, by name. Heavy libraries are imported for the print that needs them."""
+
+from typing import Literal
+
+from fuseau.craft.base.errors import Unmakeable
+from fuseau.craft.base.lengths import Unit
+from fuseau.document.build import Build
+from fuseau.files.paper import Paper
+from fuseau.planning.plan import Plan
+
+Print = Literal[
+    "pattern.pdf",
+    "pattern.svg",
+    "pattern.dxf",
+    "list.pdf",
+    "bones.pdf",
+    "mock-up-bones.pdf",
+    "front.pdf",
+    "holes.pdf",
+    "letter.pdf",
+]
+
+
+def print_of(what: Print, build: Build, planned: Plan, paper: Paper, unit: Unit) -> bytes:
+    """The bytes of a print. Raises Unmakeable while there is no pattern, or nothing of its kind, to print."""
+    if what == "letter.pdf":
+        from fuseau.files.letter import letter_pdf
+
+        return letter_pdf(build, paper)
+    if planned.pattern is None:
+        raise Unmakeable("wearer", "print.measures_first")
+    match what:
+        case "pattern.pdf":
+            from fuseau.files.tiles import pattern_pdf
+
+            return pattern_pdf(build, planned, paper)
+        case "pattern.svg":
+            from fuseau.files.svg import pattern_svg
+
+            return pattern_svg(build, planned).encode()
+        case "pattern.dxf":
+            from fuseau.files.dxf import pattern_dxf
+
+            return pattern_dxf(build, planned)
+        case "list.pdf":
+            from fuseau.files.hardware_list import list_pdf
+
+            return list_pdf(build, planned, paper, unit)
+    from fuseau.files.strips import bones_pdf, front_pdf, holes_pdf
+
+    match what:
+        case "front.pdf":
+            return front_pdf(build, planned, paper, unit)
+        case "holes.pdf":
+            return holes_pdf(build, planned, paper, unit)
+        case _:
+            return bones_pdf(build, planned, paper, unit, mock_up=what == "mock-up-bones.pdf")
