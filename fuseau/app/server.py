@@ -38,7 +38,8 @@ def open_session(settings: Settings, caches: Caches | None = None, log: FaultLog
 
 def make_app(settings: Settings) -> FastAPI:
     """The application on the database that the settings name."""
-    log = FaultLog(settings.data / "fuseau.log")
+    log_path = settings.data / "fuseau.log"
+    log = FaultLog(log_path)
     app = FastAPI(
         title="Fuseau",
         version=__version__,
@@ -51,6 +52,7 @@ def make_app(settings: Settings) -> FastAPI:
     )
     app.state.session = open_session(settings, log=log)
     app.state.workers = Workers()
+    app.state.log_path = log_path
     app.add_middleware(Unexpected, log=log)
     app.add_middleware(Guard)
     for part in (workshop, brief, wearer, pattern, mockups, bones, front, back, printing, backup, underway):

@@ -52,6 +52,7 @@ _HERE = _Process()
 
 def begin_asked() -> None:
     """A worker for files and prints: it may take so much more memory than it has, and no more."""
+    _give_way(5)
     try:
         import resource
 
@@ -65,8 +66,12 @@ def begin_asked() -> None:
 def begin_thinking(share: "Synchronized[c_double]") -> None:
     """A worker for what takes long: it gives way to whoever waits for an edit."""
     _HERE.share = share
+    _give_way(15)
+
+
+def _give_way(by: int) -> None:
     if sys.platform != "win32":
-        os.nice(10)
+        os.nice(by)
 
 
 def work_out_odds(build_id: str, build: Build) -> Readiness | None:

@@ -7,6 +7,7 @@ takes its place.
 """
 
 import multiprocessing
+import os
 import sys
 import threading
 from collections.abc import Callable
@@ -56,6 +57,7 @@ class Workers:
     """The processes of one server; they start with the first that is asked of them."""
 
     def __init__(self) -> None:
+        os.environ.setdefault("OPENBLAS_NUM_THREADS", "1")  # inherited: a worker takes one processor, not all
         self._context = multiprocessing.get_context("spawn" if sys.platform == "win32" else "forkserver")
         if sys.platform != "win32":
             self._context.set_forkserver_preload(["fuseau.app.work", "fuseau.files.intake"])

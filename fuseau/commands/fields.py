@@ -28,10 +28,14 @@ def change(build: Build, changes: list[Change], unit: Unit) -> Build:
 
     for one in changes:
         put(one)
-        if one.at == "kind" and one.value in GARMENT_KINDS:
+        if one.at == "kind" and isinstance(one.value, str) and one.value in GARMENT_KINDS:
             for usual in GARMENT_KINDS[one.value].defaults():
                 put(usual)
     return with_parts(build, unit, **touched)
+
+
+def _is_place(part: str) -> bool:
+    return part.isascii() and part.isdigit() and len(part) < 6
 
 
 def _set(data: dict[str, Any], at: str, value: Any) -> None:
@@ -42,14 +46,14 @@ def _set(data: dict[str, Any], at: str, value: Any) -> None:
     spot: Any = data
     for part in way:
         if isinstance(spot, list):
-            if not part.isdigit() or int(part) >= len(spot):
+            if not _is_place(part) or int(part) >= len(spot):
                 raise Unmakeable(at, "no_such_entry")
             spot = spot[int(part)]
         elif isinstance(spot, dict) and part in spot:
             spot = spot[part]
         else:
             raise Unmakeable(at, "no_such_field")
-    if isinstance(spot, list) and last.isdigit() and int(last) <= len(spot):
+    if isinstance(spot, list) and _is_place(last) and int(last) <= len(spot):
         spot[int(last) : int(last) + 1] = [value]
     elif isinstance(spot, dict):
         if value is None and last not in spot:

@@ -3,6 +3,7 @@
 import pytest
 from fastapi.testclient import TestClient
 
+from fuseau.app.faultlog import FaultLog
 from fuseau.app.server import make_app, open_session
 from fuseau.app.settings import Settings
 from tests.conftest import MEASURES
@@ -19,7 +20,7 @@ def app(tmp_path_factory):
 
 @pytest.fixture
 def client(app, tmp_path):
-    app.state.session = open_session(Settings(data=tmp_path))
+    app.state.session = open_session(Settings(data=tmp_path), log=FaultLog(tmp_path / "fuseau.log"))
     with TestClient(app, base_url=HOST) as found:
         yield found
 
