@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import { mdiRedoVariant, mdiThemeLightDark, mdiUndoVariant } from '@mdi/js'
+import { useEventListener } from '@vueuse/core'
 import { computed, onMounted, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { useBuild } from './stores/build'
 import { useNotices } from './stores/notices'
 import { useSettings } from './stores/settings'
+import { useUnsent } from './stores/unsent'
 import { useKeyboard, useKeys } from './parts/keys'
 import KeysDialog from './parts/KeysDialog.vue'
 import PrintMenu from './parts/PrintMenu.vue'
@@ -23,6 +25,11 @@ const noticeOpen = computed({
   set: (open) => {
     if (!open) notices.notice = undefined
   },
+})
+const unsent = useUnsent()
+// leaving asks while something is not kept yet; it is held by this browser all the same
+useEventListener(window, 'beforeunload', (event: BeforeUnloadEvent) => {
+  if (unsent.anything) event.preventDefault()
 })
 const inBuild = computed(() => route.params.id !== undefined)
 const brief = computed(() => (inBuild.value ? open.build?.brief : undefined))
@@ -115,6 +122,10 @@ const flipTheme = () => settings.setHouse({ theme: settings.house.theme === 'lig
       />
       <v-btn size="small" variant="text" aria-label="Keys" title="Keys (?)" @click="keys = true">?</v-btn>
     </header>
+    <p v-if="unsent.count" class="unsent" role="status">
+      Fuseau does not answer. {{ unsent.count === 1 ? 'One change waits' : `${unsent.count} changes wait` }} here and
+      {{ unsent.count === 1 ? 'is' : 'are' }} sent when it does.
+    </p>
     <main v-if="ready"><router-view /></main>
     <KeysDialog v-model="keys" />
     <v-snackbar v-model="noticeOpen" :timeout="notices.notice?.action ? 12000 : 7000" location="bottom left">
@@ -183,6 +194,30 @@ const flipTheme = () => settings.setHouse({ theme: settings.house.theme === 'lig
 }
 .frame :deep(:focus-visible) {
   outline-color: #9cc6f5;
+}
+.unsent {
+  position: fixed;
+  inset: 48px 0 auto 0;
+  z-index: 9;
+  margin: 0;
+  padding: 5px 18px;
+  background: var(--caution);
+  color: var(--paper);
+  font-weight: 500;
+}
+@media (max-width: 899px) {
+  .frame {
+    gap: 6px;
+    padding: 0 6px 0 10px;
+  }
+  .frame .about {
+    display: none;
+  }
+  .build {
+    min-width: 0;
+    max-width: none;
+    flex: 1 1 0;
+  }
 }
 main {
   padding-top: 48px;

@@ -21,6 +21,17 @@ describe('the window over the paper', () => {
       expect(high).toBeCloseTo(z)
     }
   })
+  it('has a scale in any window, however small', () => {
+    for (const width of [-40, 0, 1, 168, 200, 320, 834, 2560, NaN, Infinity])
+      for (const height of [-10, 0, 30, 64, 400, 1600, NaN]) {
+        const seen = fitted({ width, height }, 700, 110, -160, 96)
+        expect(seen.scale).toBeGreaterThan(0)
+        expect(seen.scale).toBeLessThanOrEqual(2.2)
+        expect(ticksOfRail(seen, height, 'cm').length).toBeLessThanOrEqual(400)
+        expect(zoomed(seen, 0.8, [0, 0]).scale).toBeGreaterThan(0)
+      }
+    for (const scale of [0, -1, NaN]) expect(ticksOfRail({ scale, x: 0, y: 300 }, 600, 'in')).toEqual([])
+  })
   it('stops at its nearest and its furthest', () => {
     expect(zoomed(view, 1e6, [0, 0]).scale).toBe(8)
     expect(zoomed(view, 1e-6, [0, 0]).scale).toBe(0.4)

@@ -1,11 +1,15 @@
 <script setup lang="ts">
-import { computed, nextTick, ref, watch } from 'vue'
+import { computed, nextTick, onBeforeUnmount, ref, watch } from 'vue'
 import type { Change } from '../api/types'
 import { useBuild } from '../stores/build'
+import { drafts } from '../stores/drafts'
 import { useSettings } from '../stores/settings'
+import { useUnsent } from '../stores/unsent'
+import { whenSaved } from './useDraft'
 import { length } from './words'
 
-// A length as she writes it. The server reads it; what it refuses stays here with its sentence.
+// A length as she writes it. The server reads it; what it refuses stays here with its sentence, and what was not sent
+// yet is here again after a reload.
 const props = defineProps<{
   at: string
   mm: number | null | undefined
@@ -24,38 +28,73 @@ const shown = computed(() =>
     ? ''
     : length(props.mm, settings.unit, { hardware: props.hardware, bare: true }),
 )
-const text = ref(shown.value)
-const dirty = ref(false)
-const said = computed(() => open.saidAt(props.at))
+const unsent = useUnsent()
+const build = open.latest?.id ?? ''
+let sending = false
+const begun = ref(drafts().read<string>(build, props.at))
+const text = ref(begun.value?.value ?? shown.value)
+const dirty = ref(begun.value !== undefined)
+const said = computed<ReturnType<typeof open.saidAt>>(() => {
+  if (begun.value && !waits.value && !open.errors[props.at])
+    return {
+      text: `As you typed it ${whenSaved(begun.value.saved)}, not kept yet: Enter keeps it.`,
+      severity: 'caution',
+    }
+  return open.saidAt(props.at)
+})
 const name = computed(() => `said-${props.at.replaceAll('.', '-')}`)
 const unitName = computed(() => (settings.unit === 'in' ? 'in' : props.hardware ? 'mm' : 'cm'))
-watch([shown, () => open.latest?.revision], () => {
-  if (!dirty.value || !open.errors[props.at]) {
-    text.value = shown.value
-    dirty.value = false
-  }
+const waits = computed(() => unsent.at(open.latest?.id, props.at))
+const has = ref(false) // the focus
+function focused(event: FocusEvent) {
+  has.value = true
+  const input = event.target as HTMLInputElement
+  input.select()
+}
+function blurred() {
+  has.value = false
+  if (begun.value && dirty.value) void keep()
+}
+watch([shown, () => open.latest?.revision], ([, now], [, before]) => {
+  const typing = has.value && dirty.value && now !== before
+  if (!dirty.value || (!open.errors[props.at] && !waits.value && !typing)) settle()
 })
+watch(waits, (now) => !now && !open.errors[props.at] && settle())
+watch(text, (now) => dirty.value && drafts().keep(build, props.at, now, open.latest?.revision ?? null))
+const form = `${build}/${props.at}`
+watch(dirty, (now) => unsent.opened(form, now), { immediate: true })
+onBeforeUnmount(() => unsent.opened(form, false))
+
+/** It is as the build has it. */
+function settle() {
+  text.value = shown.value
+  if (dirty.value) drafts().drop(build, props.at)
+  begun.value = undefined
+  dirty.value = false
+}
 
 async function keep() {
   if (!dirty.value) return
   const written = text.value.trim()
   if (written === shown.value) {
-    dirty.value = false
+    settle()
     open.forget(props.at)
     return
   }
+  if (waits.value || sending) return
   const spelt = /^[\d\s.,/½¼¾⅛⅜⅝⅞]+$/.test(written) ? `${written} ${unitName.value}` : written
   const value = written === '' ? (props.list ? [] : null) : props.list ? [spelt] : spelt
-  if (await open.edit([...(props.also ?? []), { at: props.at, value }])) {
-    dirty.value = false
+  sending = true
+  const taken = await open.edit([...(props.also ?? []), { at: props.at, value }]).finally(() => (sending = false))
+  begun.value = undefined
+  if (taken) {
     await nextTick()
-    text.value = shown.value
+    settle()
   }
 }
 
 function leave() {
-  text.value = shown.value
-  dirty.value = false
+  settle()
   open.forget(props.at)
 }
 </script>
@@ -76,11 +115,13 @@ function leave() {
         :aria-invalid="said?.severity === 'error'"
         :aria-describedby="said ? name : undefined"
         :data-dirty="dirty ? 'yes' : 'no'"
+        :data-waits="waits ? 'yes' : undefined"
         @input="dirty = true"
         @change="keep"
         @keydown.enter="keep"
         @keydown.esc="leave"
-        @focus="($event.target as HTMLInputElement).select()"
+        @focus="focused"
+        @blur="blurred"
       />
       <span class="unit" aria-hidden="true">{{ suffix ?? unitName }}</span>
     </span>

@@ -128,6 +128,24 @@ const knots = computed(() =>
   color: var(--steel);
   font-size: 0.88rem;
 }
+@media (max-width: 899px) {
+  .thread {
+    display: flex;
+    overflow: auto hidden;
+    padding: 0;
+    border-right: 0;
+    border-bottom: 1px solid var(--line);
+  }
+  .thread::before,
+  .house {
+    display: none;
+  }
+  .stage {
+    flex: none;
+    border-left: 0;
+    margin-left: 0;
+  }
+}
 .sr {
   position: absolute;
   width: 1px;

@@ -34,6 +34,13 @@ watch(
   grid-template-columns: 148px minmax(0, 1fr);
   height: calc(100vh - 48px);
 }
+@media (max-width: 899px) {
+  .desk {
+    grid-template-columns: minmax(0, 1fr);
+    grid-template-rows: auto minmax(0, 1fr);
+    overflow-y: auto;
+  }
+}
 .alone {
   padding: 32px;
 }

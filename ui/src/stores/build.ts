@@ -18,11 +18,13 @@ import type {
 } from '../api/types'
 import { useNotices } from './notices'
 import { useSettings } from './settings'
+import { useUnsent, type Waiting } from './unsent'
 
 /** The open build with its plan as the server answered last, and what was refused at which field. */
 export const useBuild = defineStore('build', () => {
   const settings = useSettings()
   const notices = useNotices()
+  const unsent = useUnsent()
   const latest = ref<OpenBuild>()
   const errors = ref<Record<string, string>>({})
   const failed = ref('')
@@ -76,6 +78,11 @@ export const useBuild = defineStore('build', () => {
     return inTurn(async () => {
       const here = latest.value
       if (!here) return false
+      const one: Waiting = { build: here.id, path, body: body as Record<string, unknown>, fields, how }
+      if (unsent.count && waits(one)) {
+        unsent.wait(one) // behind what waits already
+        return false
+      }
       const kept = { ...errors.value }
       for (const field of fields) for (const at in kept) if (at.startsWith(field)) delete kept[at]
       try {
@@ -84,9 +91,21 @@ export const useBuild = defineStore('build', () => {
         return true
       } catch (error) {
         if (!(error instanceof Refused)) throw error
+        if (error.status === 0 && waits(one)) {
+          unsent.wait(one)
+          return false
+        }
         if (error.status === 409 && error.trouble.changed?.length) {
           await open(here.id)
-          notices.tell(`${error.trouble.sentence} Changed since: ${error.trouble.changed.join('; ')}.`)
+          const changed = error.trouble.changed.join('; ')
+          notices.tell(`${error.trouble.sentence} Changed since: ${changed}.`)
+          // what was typed stays at its field, to be set all the same or let go
+          errors.value = Object.fromEntries(
+            fields.map((field) => [
+              field,
+              `Not kept: the build was changed elsewhere meanwhile (${changed}). Enter keeps it.`,
+            ]),
+          )
           return false
         }
         const faults = error.trouble.faults ?? []
@@ -98,6 +117,37 @@ export const useBuild = defineStore('build', () => {
       }
     })
   }
+
+  /** What was typed or picked waits for the server; what follows from the state of the build is asked again by hand. */
+  const waits = (one: Waiting) => one.path === 'changes'
+
+  /** One that waited, on the build as it stands now. Answers false while the server is away. */
+  function sendAgain(one: Waiting): Promise<boolean> {
+    return inTurn(async () => {
+      try {
+        const now = latest.value?.id === one.build ? latest.value : await get<OpenBuild>(`/builds/${one.build}`)
+        const then = await send<OpenBuild>(one.how, `/builds/${one.build}/${one.path}`, {
+          revision: now.revision,
+          ...one.body,
+        })
+        if (latest.value?.id === one.build) latest.value = then
+        return true
+      } catch (error) {
+        if (!(error instanceof Refused)) throw error
+        if (error.status === 0) return false
+        if (error.status === 409 && error.trouble.changed?.length) {
+          if (latest.value?.id === one.build) await open(one.build)
+          return false // it is tried again on the build as it is now
+        }
+        const kept = { ...errors.value }
+        for (const fault of error.trouble.faults ?? []) kept[fault.at] = fault.sentence
+        errors.value = kept
+        notices.tell(`What waited could not be kept: ${error.trouble.sentence}`)
+        return true
+      }
+    })
+  }
+  unsent.sendWith(sendAgain)
 
   const edit = (changes: Change[], label = '') =>
     step(
@@ -159,6 +209,8 @@ export const useBuild = defineStore('build', () => {
 
   /** What is said at a field: an error of what was typed, else a finding that belongs there. */
   function saidAt(at: string): { text: string; severity: Finding['severity'] | 'error' } | undefined {
+    if (unsent.at(latest.value?.id, at))
+      return { text: 'Not sent yet: Fuseau does not answer. It is sent when it does.', severity: 'caution' }
     const error = Object.entries(errors.value).find(([place]) => place === at || place.startsWith(`${at}.`))
     if (error) return { text: error[1], severity: 'error' }
     const finding = plan.value?.findings?.find((one) => one.at === at)

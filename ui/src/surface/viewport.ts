@@ -13,13 +13,16 @@ export interface Size {
 
 export const RAIL = 152
 const [FURTHEST, NEAREST, LARGEST_FIT] = [0.4, 8, 2.2]
+const LEAST_FIT = 0.08 // in a window too small for the paper it still lies there, and can be moved
+const MOST_TICKS = 400
 
 /** The view that shows a garment `wide` mm from CF, from `bottom` to `top` about the waist, beside the rail. */
 export function fitted(size: Size, wide: number, top: number, bottom: number, beside: number): View {
   const left = RAIL + beside
   const room = { width: size.width - left - 18, height: size.height - 64 }
   const tall = top - bottom + 40
-  const scale = Math.min(room.width / wide, room.height / tall, LARGEST_FIT)
+  const whole = Math.min(room.width / Math.max(1, wide), room.height / Math.max(1, tall), LARGEST_FIT)
+  const scale = Number.isFinite(whole) ? Math.max(LEAST_FIT, whole) : LEAST_FIT
   return {
     scale,
     x: left + Math.max(0, (room.width - wide * scale) / 2),
@@ -29,7 +32,7 @@ export function fitted(size: Size, wide: number, top: number, bottom: number, be
 
 /** The view nearer or further by a factor, with the paper still under one spot of the window. */
 export function zoomed(view: View, by: number, at: Point): View {
-  const scale = Math.min(NEAREST, Math.max(FURTHEST, view.scale * by))
+  const scale = Math.min(NEAREST, Math.max(Math.min(FURTHEST, view.scale), view.scale * by))
   const ratio = scale / view.scale
   return { scale, x: at[0] - (at[0] - view.x) * ratio, y: at[1] - (at[1] - view.y) * ratio }
 }
@@ -40,9 +43,12 @@ export const onPaper = (view: View, [x, y]: Point): Point => [(x - view.x) / vie
 /** The rail's ticks that are in sight: every centimetre or half inch, the long ones with their number. */
 export function ticksOfRail(view: View, height: number, unit: 'cm' | 'in') {
   const step = unit === 'in' ? 25.4 / 2 : 10
-  const found = []
+  const found: { y: number; long: boolean; text: string }[] = []
   const lowest = Math.ceil((view.y - height) / view.scale / step)
-  for (let i = lowest; i * step * view.scale < view.y; i++) {
+  if (!Number.isFinite(lowest) || !(view.scale > 0)) return found
+  const every = view.scale * step < 2 ? 5 : 1 // too small to tell apart
+  for (let i = lowest; i * step * view.scale < view.y && found.length < MOST_TICKS; i++) {
+    if (i % every) continue
     const long = i % (unit === 'in' ? 4 : 5) === 0
     const text = long ? String(unit === 'in' ? i / 2 : i).replace('-', '−') : ''
     found.push({ y: view.y - i * step * view.scale, long, text })

@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import { computed, onMounted, ref, watch } from 'vue'
-import { get, Refused } from '../../api/client'
+import { computed, ref, watch } from 'vue'
 import type { CuttingPlan } from '../../api/types'
 import { useBuild } from '../../stores/build'
+import ThinkingBar from '../../parts/ThinkingBar.vue'
+import { useThought } from '../../parts/useThought'
 import { useSettings } from '../../stores/settings'
 import { hardware, withUnit } from '../../parts/words'
 import NamedSelect from '../../parts/NamedSelect.vue'
@@ -11,26 +12,8 @@ import NamedSelect from '../../parts/NamedSelect.vue'
 // changes.
 const open = useBuild()
 const settings = useSettings()
-const plans = ref<CuttingPlan[]>([])
-const busy = ref(false)
-const failed = ref('')
-let asked = 0
-async function load() {
-  const mine = ++asked
-  busy.value = true
-  failed.value = ''
-  try {
-    const answer = await get<CuttingPlan[]>(`/builds/${open.latest!.id}/bones/cutting`)
-    if (mine === asked) plans.value = answer
-  } catch (error) {
-    if (mine === asked)
-      failed.value = error instanceof Refused ? error.trouble.sentence : 'The cutting could not be worked out.'
-  } finally {
-    if (mine === asked) busy.value = false
-  }
-}
-onMounted(load)
-watch(() => open.latest?.revision, load)
+const { found, busy, share, failed, ask, stop } = useThought<CuttingPlan[]>('bones/cutting', 'cutting')
+const plans = computed(() => found.value ?? [])
 
 const shelf = computed(() => open.build!.bones!.shelf ?? [])
 const made = ref({ kind: '', length: '', count: '1' })
@@ -72,8 +55,14 @@ const SAID = {
 <template>
   <section>
     <h2>To buy and cut</h2>
-    <v-progress-linear v-if="busy" indeterminate color="metal" aria-label="Working the cutting out" />
-    <p v-if="failed" role="alert" class="bad">{{ failed }}</p>
+    <ThinkingBar
+      v-if="busy || failed"
+      label="Working the cutting out"
+      :share="share"
+      :failed="failed"
+      @stop="stop"
+      @again="ask"
+    />
     <article v-for="one in plans" :key="one.kind" class="plan" :data-cutting="one.kind">
       <h3>{{ one.label }}</h3>
       <p>

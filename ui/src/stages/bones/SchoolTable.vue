@@ -1,33 +1,17 @@
 <script setup lang="ts">
-import { computed, onMounted, ref, watch } from 'vue'
-import { get } from '../../api/client'
+import { computed } from 'vue'
 import type { SchoolEffect } from '../../api/types'
 import { useBuild } from '../../stores/build'
+import ThinkingBar from '../../parts/ThinkingBar.vue'
+import { useThought } from '../../parts/useThought'
 import { useSettings } from '../../stores/settings'
 import { hardware } from '../../parts/words'
 
 // The schools beside each other: each planned through to the gap, so that a choice shows what it costs.
 const open = useBuild()
 const settings = useSettings()
-const found = ref<SchoolEffect[]>([])
-const busy = ref(false)
-const failed = ref(false)
-let asked = 0
-async function load() {
-  const mine = ++asked
-  busy.value = true
-  failed.value = false
-  try {
-    const answer = await get<SchoolEffect[]>(`/builds/${open.latest!.id}/bones/schools`)
-    if (mine === asked) found.value = answer
-  } catch {
-    if (mine === asked) failed.value = true
-  } finally {
-    if (mine === asked) busy.value = false
-  }
-}
-onMounted(load)
-watch(() => open.latest?.revision, load)
+const { found: answer, busy, share, failed, ask, stop } = useThought<SchoolEffect[]>('bones/schools', 'schools')
+const found = computed(() => answer.value ?? [])
 const SHORT: Record<string, string> = { 'as chosen': 'yours', 'all steel': 'steel', synthetic: 'synth.' }
 type Row = { what: string; of: (one: SchoolEffect) => string }
 const why = computed(() => {
@@ -48,10 +32,14 @@ const ROWS: Row[] = [
 
 <template>
   <section aria-label="Schools side by side" :aria-busy="busy">
-    <v-progress-linear v-if="busy && !found.length" indeterminate color="metal" aria-label="Working the schools out" />
-    <p v-if="failed" class="soft">
-      The schools could not be compared. <v-btn size="small" variant="text" @click="load">Try again</v-btn>
-    </p>
+    <ThinkingBar
+      v-if="(busy && !found.length) || failed"
+      label="Working the schools out"
+      :share="share"
+      :failed="failed"
+      @stop="stop"
+      @again="ask"
+    />
     <table v-if="found.length" class="numbers schools" :class="{ stale: busy }">
       <thead>
         <tr>

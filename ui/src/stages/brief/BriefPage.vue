@@ -6,6 +6,7 @@ import { useBuild } from '../../stores/build'
 import { useSettings } from '../../stores/settings'
 import BriefPictures from './BriefPictures.vue'
 import WhatFollows from './WhatFollows.vue'
+import { useDraft, whenSaved } from '../../parts/useDraft'
 
 // What is made, for whom and when; what it has to stand; the pictures; and what follows from the answers.
 const open = useBuild()
@@ -13,16 +14,41 @@ const settings = useSettings()
 const brief = computed(() => open.build!.brief!)
 const TEXTS = ['name', 'character', 'note', 'worn_under', 'worn_over', 'covered'] as const
 const draft = ref<Record<string, string>>({})
+const asKept = (): Record<string, string> => ({
+  ...Object.fromEntries(TEXTS.map((name) => [name, brief.value[name] ?? ''])),
+  wearer: open.build!.wearer!.name ?? '',
+})
+// what is typed and not kept yet, held by this browser
+const id = open.latest!.id
+const typed = ref<Record<string, string>>({})
+const held = useDraft(
+  id,
+  'brief',
+  typed,
+  () => open.latest?.revision ?? null,
+  (now) => !Object.keys(now).length,
+)
+draft.value = { ...asKept(), ...typed.value }
 watch(
   () => open.build,
-  (build) =>
-    build &&
-    (draft.value = {
-      ...Object.fromEntries(TEXTS.map((name) => [name, build.brief![name] ?? ''])),
-      wearer: build.wearer!.name ?? '',
-    }),
-  { immediate: true },
+  (build) => build && (draft.value = { ...asKept(), ...(open.errors['brief.name'] ? typed.value : {}) }),
 )
+watch(
+  draft,
+  (now) => {
+    const kept = asKept()
+    typed.value = Object.fromEntries(Object.entries(now).filter(([name, text]) => text !== kept[name]))
+  },
+  { deep: true },
+)
+function keepTyped() {
+  const changes = Object.entries(typed.value).map(([name, text]) => ({
+    at: name === 'wearer' ? 'wearer.name' : `brief.${name}`,
+    value: text,
+  }))
+  held.restored.value = undefined
+  if (changes.length) void open.edit(changes)
+}
 const keep = (name: string) => open.set(`brief.${name}`, draft.value[name])
 function keepName() {
   const name = draft.value.name.trim()
@@ -73,6 +99,11 @@ const tab = ref<'follows' | 'past'>('follows')
   <div class="brief">
     <section class="sheet">
       <h1>Brief</h1>
+      <p v-if="held.restored.value && Object.keys(typed).length" class="restored" role="status">
+        What you typed {{ whenSaved(held.restored.value.saved) }} is not kept yet.
+        <v-btn size="x-small" variant="outlined" @click="keepTyped">Keep it</v-btn>
+        <v-btn size="x-small" variant="text" @click="draft = asKept()">Leave it</v-btn>
+      </p>
       <v-text-field v-model="draft.name" label="Name" @change="keepName" />
       <v-text-field v-model="draft.character" label="Character, and where from" @change="keep('character')" />
       <div class="two">
@@ -216,6 +247,11 @@ const tab = ref<'follows' | 'past'>('follows')
 </template>
 
 <style scoped>
+.restored {
+  border-left: 4px solid var(--caution);
+  padding: 2px 0 2px 10px;
+  margin: 0 0 10px;
+}
 .brief {
   display: grid;
   grid-template-columns: 368px minmax(0, 1fr) 268px;

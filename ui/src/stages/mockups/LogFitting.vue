@@ -1,17 +1,18 @@
 <script setup lang="ts">
-import { computed, nextTick, ref } from 'vue'
+import { computed, nextTick, ref, watch } from 'vue'
 import type { BackPhoto, Fitting, GapSeen, View, Word } from '../../api/types'
 import { useBuild } from '../../stores/build'
 import { useSettings } from '../../stores/settings'
 import { hardware, length, SAT } from '../../parts/words'
 import DrawnWearer from './DrawnWearer.vue'
-import { empty, key, TESTS, toSend, written, type Written } from './fitting'
+import { empty, key, renumbered, TESTS, toSend, written, type Written } from './fitting'
+import { useDraft, whenSaved } from '../../parts/useDraft'
 import PhotoGap from './PhotoGap.vue'
 
 // A fitting written down, or one corrected: touch the drawn wearer, write gaps, say how she moved. What is refused
 // stays as it was written.
 const props = defineProps<{ correct?: Fitting; begun?: Partial<Fitting> }>()
-const emit = defineEmits<{ done: []; leave: [] }>()
+const emit = defineEmits<{ done: []; leave: []; afresh: [] }>()
 const open = useBuild()
 const settings = useSettings()
 const plan = computed(() => open.plan!)
@@ -32,6 +33,36 @@ const place = computed(() =>
 const number = computed(() => props.correct?.number ?? open.build!.fittings!.length + 1)
 const tied = computed(() => settings.catalogue?.kinds.find((kind) => kind.name === open.build!.kind)?.tied)
 if (!start && tied.value) one.value.closing = 'pinned'
+const photographing = ref<{ photo?: BackPhoto; at?: number } | null>(null)
+
+// held while it is written down; what was begun on the stand or for a correction only once it is touched
+const form = ref({ one: one.value, unit: settings.unit, photographing: photographing.value })
+const untouched = JSON.stringify(one.value)
+const draft = useDraft(
+  open.latest!.id,
+  props.correct ? `fitting ${props.correct.number}` : 'fitting',
+  form,
+  () => open.latest?.revision ?? null,
+  (now) => !now.photographing && JSON.stringify(now.one) === untouched,
+)
+if (draft.restored.value) {
+  one.value = renumbered(form.value.one)
+  photographing.value = form.value.photographing
+  if (form.value.unit !== settings.unit) draft.restored.value = { ...draft.restored.value, unit: form.value.unit }
+}
+watch(
+  [one, photographing],
+  () => (form.value = { one: one.value, unit: form.value.unit, photographing: photographing.value }),
+  { deep: true },
+)
+function afresh() {
+  draft.drop()
+  emit('afresh')
+}
+function leave() {
+  draft.drop()
+  emit('leave')
+}
 const narrow = window.innerWidth < 900 // there she first touches the drawing
 const gapUnit = computed(() => (settings.unit === 'in' ? 'in' : 'mm'))
 const pen = ref<Word | 'gap'>('digs')
@@ -107,7 +138,6 @@ const otherSaid = computed(() =>
     .map((field) => said(field))
     .find(Boolean),
 )
-const photographing = ref<{ photo?: BackPhoto; at?: number } | null>(null)
 function takePhoto(photo: BackPhoto, read: GapSeen[]) {
   const at = photographing.value?.at
   if (at === undefined) one.value.photos.push(photo)
@@ -123,7 +153,9 @@ function takePhoto(photo: BackPhoto, read: GapSeen[]) {
 async function log() {
   const given = toSend(one.value, settings.unit, props.correct?.made_of ?? made)
   const taken = props.correct ? await open.mendFitting(props.correct.number, given) : await open.fitting(given)
-  if (taken) emit('done')
+  if (!taken) return
+  draft.drop()
+  emit('done')
 }
 const edgeRows = computed(() =>
   plan.value.pattern!.zero === 'waist'
@@ -200,6 +232,12 @@ const beside = (row: Written['rows'][number]) =>
 
     <aside class="written">
       <h1>{{ correct ? `Correct fitting ${number}` : `Fitting ${number}` }}</h1>
+      <p v-if="draft.restored.value" class="restored" role="status">
+        As you left it {{ whenSaved(draft.restored.value.saved)
+        }}{{ draft.restored.value.moved ? ', before the build was changed' : ''
+        }}{{ draft.restored.value.unit ? `, in ${draft.restored.value.unit}: write the lengths with their unit` : '' }}.
+        <v-btn size="x-small" variant="outlined" @click="afresh">Begin anew</v-btn>
+      </p>
       <p class="soft small">
         Version
         <select
@@ -399,14 +437,25 @@ const beside = (row: Written['rows'][number]) =>
       <p v-if="otherSaid" class="bad" role="alert">{{ otherSaid }}</p>
       <div class="acts">
         <v-btn color="primary" type="submit">{{ correct ? `Keep fitting ${number}` : `Log fitting ${number}` }}</v-btn>
-        <v-btn variant="text" @click="emit('leave')">Leave it</v-btn>
+        <v-btn variant="text" @click="leave">Leave it</v-btn>
       </div>
     </aside>
-    <PhotoGap v-if="photographing" :photo="photographing.photo" @take="takePhoto" @leave="photographing = null" />
+    <PhotoGap
+      v-if="photographing"
+      :photo="photographing.photo"
+      @take="takePhoto"
+      @marked="(photo) => photographing && (photographing = { ...photographing, photo })"
+      @leave="photographing = null"
+    />
   </form>
 </template>
 
 <style scoped>
+.restored {
+  border-left: 4px solid var(--caution);
+  padding: 2px 0 2px 10px;
+  margin: 0;
+}
 .log {
   display: grid;
   grid-template-columns: minmax(0, 1fr) 400px;
@@ -614,6 +663,16 @@ button:not(.v-btn) {
   }
   .drawn {
     grid-template-rows: auto 36vh auto auto;
+  }
+}
+@media (max-width: 899px) {
+  .log {
+    grid-template-columns: minmax(0, 1fr);
+    grid-template-rows: auto auto;
+    height: auto;
+  }
+  .drawn {
+    min-height: 480px;
   }
 }
 </style>

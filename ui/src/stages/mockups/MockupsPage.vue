@@ -2,6 +2,7 @@
 import { computed, ref, watch } from 'vue'
 import type { Fitting, LaidPanel, LevelName } from '../../api/types'
 import { useBuild } from '../../stores/build'
+import { drafts } from '../../stores/drafts'
 import { useSettings } from '../../stores/settings'
 import FindingsList from '../../parts/FindingsList.vue'
 import TheSlip from '../../parts/TheSlip.vue'
@@ -28,6 +29,13 @@ const logging = ref(false)
 const correcting = ref<Fitting>()
 const begun = ref<Partial<Fitting>>()
 const telling = ref(false)
+const anew = ref(0)
+// what was half written down when the page was left is opened again
+const half = drafts()
+  .of(open.latest!.id)
+  .find((what) => /^fitting/.test(what))
+if (half === 'fitting') logging.value = open.build!.versions!.length > 0 || !!open.plan?.mock_up
+else if (half) correcting.value = open.build!.fittings!.find((one) => `fitting ${one.number}` === half)
 function stop() {
   logging.value = false
   correcting.value = begun.value = undefined
@@ -162,9 +170,10 @@ const unitName = computed(() => (settings.unit === 'in' ? 'in' : 'mm'))
   <MeasureFirst v-if="!plan.pattern || !plan.mock_up" />
   <LogFitting
     v-else-if="logging || correcting"
-    :key="correcting?.number ?? 0"
+    :key="`${correcting?.number ?? 0}/${anew}`"
     :correct="correcting"
     :begun="begun"
+    @afresh="anew++"
     @done="stop"
     @leave="stop"
   />

@@ -9,7 +9,7 @@ import { hardware, length, withUnit } from '../../parts/words'
 // The gap from a photo of the back: a known length, the waist, both edges at some heights. Marks are dragged, or moved
 // by arrows.
 const props = defineProps<{ photo?: BackPhoto }>()
-const emit = defineEmits<{ take: [photo: BackPhoto, read: GapSeen[]]; leave: [] }>()
+const emit = defineEmits<{ take: [photo: BackPhoto, read: GapSeen[]]; leave: []; marked: [photo: BackPhoto] }>()
 const open = useBuild()
 const settings = useSettings()
 type Spot = [number, number]
@@ -21,10 +21,11 @@ const corners = ref((props.photo?.scale?.length ?? 2) > 2)
 const scale = ref<Spot[]>([...((props.photo?.scale ?? []) as Spot[])])
 const waist = ref<Spot | undefined>((props.photo?.waist as Spot | null) ?? undefined)
 const rows = ref<Spot[][]>((props.photo?.rows ?? []).map((row) => row.map((spot) => [...spot] as Spot)))
-const known = ref(props.photo?.known_mm ? length(props.photo.known_mm, settings.unit, { bare: true }) : '')
-const knownHigh = ref(
-  props.photo?.known_high_mm ? length(props.photo.known_high_mm, settings.unit, { bare: true }) : '',
-)
+/** A length as it was typed, if it was only typed so far. */
+const typed = (mm: unknown) =>
+  typeof mm === 'string' ? mm : typeof mm === 'number' ? length(mm, settings.unit, { bare: true }) : ''
+const known = ref(typed(props.photo?.known_mm))
+const knownHigh = ref(typed(props.photo?.known_high_mm))
 const picked = ref<Picked | null>(null)
 const read = ref<GapSeen[]>([])
 const said = ref<{ at: string; text: string }>()
@@ -167,6 +168,18 @@ const markedPhoto = computed<BackPhoto | undefined>(
       rows: rows.value.filter((row) => row.length === 2).map((row) => [row[0], row[1]] as [Spot, Spot]),
     },
 )
+// held with the fitting while it is marked; half a row too, as the edge that is marked so far
+watch(
+  () => [file.value, scale.value, waist.value, rows.value, known.value, knownHigh.value],
+  () => markedPhoto.value && emit('marked', halfDone(markedPhoto.value)),
+  { deep: true },
+)
+const halfDone = (photo: BackPhoto): BackPhoto => ({
+  ...photo,
+  known_mm: (known.value || null) as unknown as number | null,
+  known_high_mm: (knownHigh.value || null) as unknown as number | null,
+  rows: rows.value as unknown as BackPhoto['rows'],
+})
 let asked = 0
 watch(
   markedPhoto,

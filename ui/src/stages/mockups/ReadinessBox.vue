@@ -1,36 +1,30 @@
 <script setup lang="ts">
-import { ref, watch } from 'vue'
-import { get } from '../../api/client'
 import type { Readiness } from '../../api/types'
-import { useBuild } from '../../stores/build'
+import ThinkingBar from '../../parts/ThinkingBar.vue'
+import { useThought } from '../../parts/useThought'
 
 // Cut the cloth, or one more mock-up: the odds, and what fails most.
-const open = useBuild()
-const found = ref<Readiness | null>()
-let asked = 0
-watch(
-  () => [open.latest?.id, open.latest?.revision],
-  async () => {
-    const mine = ++asked
-    found.value = undefined
-    const got = await get<Readiness | null>(`/builds/${open.latest!.id}/readiness`).catch(() => null)
-    if (mine === asked) found.value = got
-  },
-  { immediate: true },
-)
+const { found, busy, share, failed, ask, stop } = useThought<Readiness | null>('readiness', 'odds')
 const TITLE = { 'cut the cloth': 'Cut the cloth', 'one more mock-up': 'One more mock-up', 'look again': 'Look again' }
 </script>
 
 <template>
   <section
-    v-if="found !== null"
+    v-if="found !== null || busy"
     class="ready"
-    :class="found?.advice.replaceAll(' ', '-')"
+    :class="busy || failed ? '' : found?.advice.replaceAll(' ', '-')"
     aria-label="Readiness"
     aria-live="polite"
   >
-    <v-progress-linear v-if="!found" indeterminate color="metal" aria-label="Weighing the odds" />
-    <template v-else>
+    <ThinkingBar
+      v-if="busy || failed"
+      label="Weighing the odds"
+      :share="share"
+      :failed="failed"
+      @stop="stop"
+      @again="ask"
+    />
+    <template v-else-if="found">
       <h2>{{ TITLE[found.advice] }}</h2>
       <p>{{ found.sentence }}</p>
       <div class="odds" aria-hidden="true"><i :style="{ width: `${found.probability * 100}%` }" /></div>

@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue'
-import { get } from '../../api/client'
+import { computed } from 'vue'
 import type { Chapter, LevelName } from '../../api/types'
 import { useBuild } from '../../stores/build'
-import { useNotices } from '../../stores/notices'
+import ThinkingBar from '../../parts/ThinkingBar.vue'
+import { useThought } from '../../parts/useThought'
 import { useSettings } from '../../stores/settings'
 import { hardware, length, LEVEL_LABELS, shortDay } from '../../parts/words'
 
@@ -11,18 +11,8 @@ import { hardware, length, LEVEL_LABELS, shortDay } from '../../parts/words'
 // mock-up.
 const emit = defineEmits<{ leave: [] }>()
 const open = useBuild()
-const notices = useNotices()
 const settings = useSettings()
-const chapters = ref<Chapter[]>()
-watch(
-  () => [open.latest!.id, open.latest!.revision],
-  async () => {
-    chapters.value = await get<Chapter[]>(`/builds/${open.latest!.id}/story`).catch(
-      (error) => (notices.complain(error), []),
-    )
-  },
-  { immediate: true },
-)
+const { found: chapters, busy, share, failed, ask, stop } = useThought<Chapter[]>('story', 'story')
 const LEFT = 150
 const COLUMN = 190
 const width = computed(() => LEFT + COLUMN * (chapters.value?.length ?? 1))
@@ -71,7 +61,14 @@ const hours = computed(() => (chapters.value ?? []).reduce((sum, one) => sum + (
       <h1>What the mock-ups taught</h1>
       <v-btn size="small" variant="outlined" @click="emit('leave')">Back to the mock-ups</v-btn>
     </header>
-    <v-progress-linear v-if="!chapters" indeterminate color="metal" aria-label="Telling the story" />
+    <ThinkingBar
+      v-if="!chapters || failed"
+      label="Telling the story"
+      :share="busy ? share : null"
+      :failed="failed"
+      @stop="stop"
+      @again="ask"
+    />
     <p v-else-if="chapters.length < 2">
       Nothing was tried on yet. After the first fitting, what it taught stands here.
     </p>

@@ -38,6 +38,12 @@ export const TESTS = ['sit', 'bend', 'breathe', 'raise arms', 'turn the head', '
 let keys = 0
 export const key = () => keys++
 
+/** What was typed before a reload, with keys that this page has not given out yet. */
+export function renumbered(one: Written): Written {
+  const anew = <T extends { key: number }>(rows: T[]) => rows.map((row) => ({ ...row, key: key() }))
+  return { ...one, rows: anew(one.rows), taps: anew(one.taps), pinches: anew(one.pinches) }
+}
+
 /** Heights at which a gap is usually read: near the ends, at the waist, and between. */
 export function usualRows(plan: Plan, unit: Unit) {
   const z = plan.mock_up!.z_mm

@@ -11,7 +11,7 @@ const lines = ref<Line[]>([])
 watch(shown, async (now) => {
   if (!now) return
   const found = await Promise.all([workshop.list(), workshop.list(true)]).catch(() => [[], []])
-  lines.value = found.flat().filter((line) => line.id !== open.latest!.id && line.silhouette.length)
+  lines.value = found.flat().filter((line) => line.id !== open.latest!.id && line.silhouette?.length)
 })
 const fitting = computed(() => lines.value.filter((line) => line.kind === open.build!.kind))
 const others = computed(() => lines.value.length - fitting.value.length)

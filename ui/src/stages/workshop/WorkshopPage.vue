@@ -9,6 +9,9 @@ import { useSettings } from '../../stores/settings'
 import { workshop } from '../../stores/workshop'
 import { path } from '../../surface/flat'
 import { daysLeft, longDay } from '../../parts/words'
+import { useDraft } from '../../parts/useDraft'
+import BackupBox from './BackupBox.vue'
+import DamagedLine from './DamagedLine.vue'
 
 const notices = useNotices()
 const settings = useSettings()
@@ -18,12 +21,29 @@ const away = ref<Line[]>([])
 const showAway = ref(false)
 const failed = ref('')
 const making = ref(false)
-const name = ref('')
-const character = ref('')
-const kind = ref<NonNullable<Build['kind']>>('underbust corset')
+const blank = () => ({ name: '', character: '', kind: 'underbust corset' as NonNullable<Build['kind']> })
+const form = ref(blank())
 const book = ref<BookEntry[]>([])
 const chooser = ref<HTMLInputElement>()
 const fault = ref('')
+const draft = useDraft(
+  '-',
+  'new build',
+  form,
+  () => null,
+  (one) => !one.name && !one.character,
+)
+if (draft.restored.value) making.value = true
+function begin() {
+  if (!draft.restored.value) form.value = blank()
+  fault.value = ''
+  making.value = true
+}
+function leave() {
+  making.value = false
+  draft.restored.value = undefined
+  form.value = blank()
+}
 
 async function load() {
   try {
@@ -42,16 +62,19 @@ onMounted(load)
 const toOpen = (line: Line) => ({ name: line.next_stage, params: { id: line.id } })
 
 async function make() {
-  if (!name.value.trim()) {
+  const { name, character, kind } = form.value
+  if (!name.trim()) {
     fault.value = 'Give it a name, such as the character’s.'
     return
   }
   try {
-    const line = await workshop.make(name.value.trim(), character.value.trim(), kind.value)
+    const line = await workshop.make(name.trim(), character.trim(), kind)
+    draft.drop()
     making.value = false
     router.push({ name: 'wearer', params: { id: line.id } })
   } catch (error) {
-    notices.complain(error)
+    if (error instanceof Refused) fault.value = error.trouble.faults?.[0]?.sentence ?? error.trouble.sentence
+    else notices.complain(error)
   }
 }
 
@@ -109,8 +132,9 @@ const copy = (line: Line) => act(() => workshop.duplicate(line.id), `“${line.n
 function outline(line: Line): { d: string; box: string } {
   let x = 0
   const parts: string[] = []
-  const zs = line.silhouette.flat().map((point) => point[1])
-  for (const panel of line.silhouette) {
+  const panels = (line.silhouette ?? []) as [number, number][][]
+  const zs = panels.flat().map((point) => point[1])
+  for (const panel of panels) {
     const xs = panel.map((point) => point[0])
     const left = Math.min(...xs)
     parts.push(
@@ -143,18 +167,7 @@ const groups = computed(() => [
         aria-label="Build file"
         @change="takeIn"
       />
-      <v-btn
-        color="primary"
-        @click="
-          () => {
-            making = true
-            name = ''
-            character = ''
-            fault = ''
-          }
-        "
-        >New build</v-btn
-      >
+      <v-btn color="primary" @click="begin">New build</v-btn>
     </div>
 
     <p v-if="failed" class="failed" role="alert">
@@ -166,14 +179,25 @@ const groups = computed(() => [
       <p>
         A build needs a few girths; an underbust corset four: underbust, waist, high hip and hip. The pattern follows.
       </p>
-      <v-btn color="primary" @click="making = true">New build</v-btn>
+      <v-btn color="primary" @click="begin">New build</v-btn>
     </div>
     <template v-for="group in groups" v-else :key="group.title">
       <h2 v-if="group.title" class="group">{{ group.title }}</h2>
       <ul class="builds">
         <li v-for="line in group.lines" :key="line.id" class="line">
-          <router-link :to="toOpen(line)" class="open">
-            <svg v-if="line.silhouette.length" :viewBox="outline(line).box" class="shape" aria-hidden="true">
+          <DamagedLine
+            v-if="line.trouble"
+            :line="line"
+            @mended="
+              (said) => {
+                notices.tell(said)
+                load()
+              }
+            "
+            @remove="remove(line)"
+          />
+          <router-link v-else :to="toOpen(line)" class="open">
+            <svg v-if="line.silhouette?.length" :viewBox="outline(line).box" class="shape" aria-hidden="true">
               <path :d="outline(line).d" />
             </svg>
             <span v-else class="shape none" aria-hidden="true" />
@@ -205,7 +229,7 @@ const groups = computed(() => [
               <small v-if="line.needed_on">{{ longDay(line.needed_on) }}</small>
             </span>
           </router-link>
-          <v-menu location="bottom end">
+          <v-menu v-if="!line.trouble" location="bottom end">
             <template #activator="{ props }"
               ><v-btn
                 v-bind="props"
@@ -260,27 +284,36 @@ const groups = computed(() => [
       </ul>
     </section>
 
+    <BackupBox
+      @brought="
+        (said) => {
+          notices.tell(said)
+          load()
+        }
+      "
+    />
+
     <v-dialog v-model="making" max-width="440">
       <form @submit.prevent="make">
         <v-card title="New build">
           <v-card-text class="form">
             <v-text-field
-              v-model="name"
+              v-model="form.name"
               label="Name"
               autofocus
               :error-messages="fault"
               @update:model-value="fault = ''"
             />
-            <v-text-field v-model="character" label="Character and where from" />
+            <v-text-field v-model="form.character" label="Character and where from" />
             <v-select
-              v-model="kind"
+              v-model="form.kind"
               label="Kind of garment"
               :items="(settings.catalogue?.kinds ?? []).map((one) => one.name)"
             />
-            <p class="soft small">{{ settings.catalogue?.kinds.find((one) => one.name === kind)?.what }}</p>
+            <p class="soft small">{{ settings.catalogue?.kinds.find((one) => one.name === form.kind)?.what }}</p>
           </v-card-text>
           <v-card-actions>
-            <v-btn @click="making = false">Leave it</v-btn>
+            <v-btn @click="leave">Leave it</v-btn>
             <v-btn color="primary" variant="flat" type="submit">Make it</v-btn>
           </v-card-actions>
         </v-card>
@@ -388,6 +421,28 @@ small {
 }
 .rests .old {
   color: var(--caution);
+}
+@media (max-width: 899px) {
+  .workshop {
+    padding: 18px 14px 30px;
+  }
+  .head {
+    flex-wrap: wrap;
+  }
+  .open {
+    grid-template-columns: minmax(0, 1fr) auto;
+    gap: 6px 14px;
+  }
+  .shape {
+    display: none;
+  }
+  .next {
+    grid-column: 1 / -1;
+    grid-row: 2;
+  }
+  .wearer {
+    grid-template-columns: minmax(0, 1fr) auto;
+  }
 }
 .empty {
   padding: 60px 0;

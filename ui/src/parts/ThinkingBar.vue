@@ -1,0 +1,39 @@
+<script setup lang="ts">
+// How far something is that takes long, and the way to stop it.
+defineProps<{ label: string; share: number | null; failed?: string }>()
+const emit = defineEmits<{ stop: []; again: [] }>()
+</script>
+
+<template>
+  <p v-if="failed" class="thinking" role="status">
+    {{ failed }} <v-btn size="x-small" variant="outlined" @click="emit('again')">Work it out</v-btn>
+  </p>
+  <div v-else class="thinking" aria-busy="true">
+    <v-progress-linear
+      :model-value="(share ?? 0) * 100"
+      :indeterminate="share === null || share === 0"
+      color="metal"
+      :aria-label="label"
+    />
+    <span class="soft small">{{ label }}</span>
+    <v-btn size="x-small" variant="text" @click="emit('stop')">Stop</v-btn>
+  </div>
+</template>
+
+<style scoped>
+.thinking {
+  display: flex;
+  align-items: center;
+  gap: 10px;
+  min-height: 30px;
+  margin: 4px 0;
+}
+.thinking :deep(.v-progress-linear) {
+  flex: 1;
+  min-width: 60px;
+  width: auto;
+}
+span {
+  white-space: nowrap;
+}
+</style>

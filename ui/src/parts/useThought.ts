@@ -1,0 +1,51 @@
+import { onBeforeUnmount, ref, watch } from 'vue'
+import { get, Refused, send } from '../api/client'
+import type { UnderWay } from '../api/types'
+import { useBuild } from '../stores/build'
+import { useSettings } from '../stores/settings'
+
+const LOOK_MS = 400
+
+/** What takes long to work out on the open build: asked again at every change; how far it is; stopped at will. */
+export function useThought<T>(path: string, what: UnderWay['what']) {
+  const open = useBuild()
+  const settings = useSettings()
+  const found = ref<T>()
+  const busy = ref(false)
+  const share = ref<number | null>(null)
+  const failed = ref('')
+  let turn = 0
+  let looking: ReturnType<typeof setInterval> | undefined
+
+  async function ask() {
+    const build = open.latest?.id
+    if (!build) return
+    const mine = ++turn
+    busy.value = true
+    failed.value = ''
+    share.value = null
+    clearInterval(looking)
+    looking = setInterval(async () => {
+      const now = await get<UnderWay[]>(`/builds/${build}/underway`).catch(() => [])
+      if (mine === turn) share.value = now.find((one) => one.what === what)?.share ?? null
+    }, LOOK_MS)
+    try {
+      const got = await get<T>(`/builds/${build}/${path}`)
+      if (mine === turn) found.value = got
+    } catch (error) {
+      if (mine === turn)
+        failed.value = error instanceof Refused ? error.trouble.sentence : 'It could not be worked out.'
+    }
+    if (mine !== turn) return
+    busy.value = false
+    clearInterval(looking)
+  }
+
+  const stop = () => send<void>('DELETE', `/builds/${open.latest!.id}/underway/${what}`).catch(() => undefined)
+  watch(() => [open.latest?.id, open.latest?.revision, settings.unit], ask, { immediate: true })
+  onBeforeUnmount(() => {
+    turn++
+    clearInterval(looking)
+  })
+  return { found, busy, share, failed, ask, stop }
+}
