@@ -154,6 +154,8 @@ class Room:
         """Stop answering."""
         self._server.should_exit = True
         self._thread.join(10)
+        if self._app is not None:
+            self._app.state.workers.close()
 
 
 @contextmanager

@@ -209,6 +209,8 @@ const flipTheme = () => settings.setHouse({ theme: settings.house.theme === 'lig
   .frame {
     gap: 6px;
     padding: 0 6px 0 10px;
+    overflow: auto hidden;
+    scrollbar-width: none;
   }
   .frame .about {
     display: none;
@@ -221,6 +223,6 @@ const flipTheme = () => settings.setHouse({ theme: settings.house.theme === 'lig
 }
 main {
   padding-top: 48px;
-  height: 100vh;
+  min-height: 100vh;
 }
 </style>

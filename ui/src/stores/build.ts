@@ -96,16 +96,13 @@ export const useBuild = defineStore('build', () => {
           return false
         }
         if (error.status === 409 && error.trouble.changed?.length) {
-          await open(here.id)
           const changed = error.trouble.changed.join('; ')
-          notices.tell(`${error.trouble.sentence} Changed since: ${changed}.`)
+          const said = `Not kept: the build was changed elsewhere meanwhile (${changed}). Enter keeps it.`
+          const now = await get<OpenBuild>(`/builds/${here.id}`).catch(() => undefined)
           // what was typed stays at its field, to be set all the same or let go
-          errors.value = Object.fromEntries(
-            fields.map((field) => [
-              field,
-              `Not kept: the build was changed elsewhere meanwhile (${changed}). Enter keeps it.`,
-            ]),
-          )
+          errors.value = Object.fromEntries(fields.map((field) => [field, said]))
+          if (now) latest.value = now
+          notices.tell(`${error.trouble.sentence} Changed since: ${changed}.`)
           return false
         }
         const faults = error.trouble.faults ?? []

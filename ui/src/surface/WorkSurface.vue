@@ -288,6 +288,12 @@ const dot = computed(() => (settings.unit === 'in' ? 25.4 : 20) * view.value.sca
   height: 100%;
   min-width: 0;
 }
+@media (max-width: 899px) {
+  .surface {
+    grid-template-columns: minmax(600px, 1fr);
+    overflow-x: auto;
+  }
+}
 .legend {
   display: flex;
   align-items: center;

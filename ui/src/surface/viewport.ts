@@ -15,6 +15,7 @@ export const RAIL = 152
 const [FURTHEST, NEAREST, LARGEST_FIT] = [0.4, 8, 2.2]
 const LEAST_FIT = 0.08 // in a window too small for the paper it still lies there, and can be moved
 const MOST_TICKS = 400
+const LEAST_APART = 15 // px between the rail's numbers
 
 /** The view that shows a garment `wide` mm from CF, from `bottom` to `top` about the waist, beside the rail. */
 export function fitted(size: Size, wide: number, top: number, bottom: number, beside: number): View {
@@ -46,10 +47,13 @@ export function ticksOfRail(view: View, height: number, unit: 'cm' | 'in') {
   const found: { y: number; long: boolean; text: string }[] = []
   const lowest = Math.ceil((view.y - height) / view.scale / step)
   if (!Number.isFinite(lowest) || !(view.scale > 0)) return found
-  const every = view.scale * step < 2 ? 5 : 1 // too small to tell apart
+  // where ticks stand too close to be told apart, fewer are drawn and numbered
+  const every = view.scale * step < 2 ? 5 : 1
+  const marked = unit === 'in' ? 4 : 5
+  const numbered = marked * ([1, 2, 4, 10, 20].find((many) => many * marked * step * view.scale >= LEAST_APART) ?? 40)
   for (let i = lowest; i * step * view.scale < view.y && found.length < MOST_TICKS; i++) {
     if (i % every) continue
-    const long = i % (unit === 'in' ? 4 : 5) === 0
+    const long = i % numbered === 0
     const text = long ? String(unit === 'in' ? i / 2 : i).replace('-', '−') : ''
     found.push({ y: view.y - i * step * view.scale, long, text })
   }

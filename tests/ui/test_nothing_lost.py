@@ -1,0 +1,237 @@
+"""Nothing typed is lost, nothing damaged blocks, and no width freezes it: in the real interface."""
+
+import json
+import sqlite3
+from contextlib import closing
+
+import pytest
+from selenium.webdriver.common.by import By
+from selenium.webdriver.common.keys import Keys
+
+from tests.craft.fitting.test_photo_gap import drawn, tilted
+from tests.ui.driving import Hand, Server
+from tests.ui.test_mockups import touch
+
+
+GAP = "gap wanted"
+
+
+def half_log(hand):
+    """A fitting begun and not logged: two gaps, a note."""
+    hand.press("Log a fitting")
+    hand.write("Gap 1", "34")
+    hand.write("Gap 3", "41")
+    hand.find("textarea").send_keys("it dug under the arm")
+
+
+def is_half_logged(hand):
+    hand.wait(lambda: hand.value("Gap 1") == "34")
+    assert hand.value("Gap 3") == "41"
+    assert hand.find("textarea").get_property("value") == "it dug under the arm"
+    hand.see("As you left it at")
+
+
+def test_a_fitting_half_logged_comes_back_after_a_reload_another_page_and_in_another_tab(demo_hand):
+    line = demo_hand.stage("Underclock mender", "mockups")
+    half_log(demo_hand)
+    demo_hand.browser.refresh()
+    is_half_logged(demo_hand)
+    demo_hand.press("Back")
+    demo_hand.wait(lambda: demo_hand.browser.current_url.endswith("/back"))
+    demo_hand.browser.back()
+    is_half_logged(demo_hand)
+
+    mine = demo_hand.browser.current_window_handle
+    demo_hand.browser.switch_to.new_window("tab")
+    demo_hand.go(f"/build/{line['id']}/mockups")
+    is_half_logged(demo_hand)
+    demo_hand.write("Gap 2", "39")
+    demo_hand.browser.close()
+    demo_hand.browser.switch_to.window(mine)
+    assert demo_hand.value("Gap 1") == "34"
+
+    before = len(demo_hand.sheet(line)["build"]["fittings"])
+    demo_hand.write("Gap 5", "36")
+    demo_hand.press(f"Log fitting {before + 1}")
+    demo_hand.wait(lambda: len(demo_hand.sheet(line)["build"]["fittings"]) == before + 1)
+    fitting = demo_hand.sheet(line)["build"]["fittings"][-1]
+    assert (fitting["note"], fitting["readings"][0]["gap_mm"]) == ("it dug under the arm", 34)
+
+
+def test_begun_anew_and_left_nothing_of_it_comes_back(demo_hand):
+    demo_hand.stage("Underclock mender", "mockups")
+    half_log(demo_hand)
+    demo_hand.browser.refresh()
+    is_half_logged(demo_hand)
+    demo_hand.press("Begin anew")
+    demo_hand.wait(lambda: demo_hand.value("Gap 1") == "")
+    demo_hand.write("Gap 1", "50")
+    demo_hand.press("Leave it")
+    demo_hand.browser.refresh()
+    demo_hand.press("Log a fitting")
+    assert demo_hand.value("Gap 1") == ""
+
+
+def test_marks_on_a_photo_come_back_where_they_were(demo_hand, tmp_path):
+    photo = tmp_path / "back.png"
+    drawn(tilted).save(photo)
+    demo_hand.stage("Underclock mender", "mockups")
+    demo_hand.press("Log a fitting")
+    demo_hand.press("From a photo")
+    demo_hand.see("A photo of the back")
+    demo_hand.browser.find_element(By.CSS_SELECTOR, "[aria-label='Photo of the back']").send_keys(str(photo))
+    svg = demo_hand.find("[aria-label='Photo with its marks']")
+    for at in ((300, 400), (700, 420), (500, 600), (450, 500)):
+        touch(demo_hand, svg, *at)
+    demo_hand.write("Known length", "6,5")
+    marks = [one.get_attribute("transform") or one.get_attribute("outerHTML") for one in demo_hand.all("g.mark")]
+    assert len(marks) == 4
+    demo_hand.browser.refresh()
+    demo_hand.wait(lambda: len(demo_hand.all("g.mark")) == 4)
+    again = [one.get_attribute("transform") or one.get_attribute("outerHTML") for one in demo_hand.all("g.mark")]
+    plain = [one.replace(" now", "") for one in marks]
+    assert [one.replace(" now", "") for one in again] == plain
+    assert demo_hand.value("Known length") == "6,5"
+
+
+def test_a_new_builds_form_comes_back(hand):
+    hand.go()
+    hand.press("New build")
+    hand.write("Name", "Lamplighter", leave=False)
+    hand.write("Character and where from", "of the Nine Lamps", leave=False)
+    hand.browser.refresh()
+    hand.wait(lambda: hand.value("Name") == "Lamplighter")
+    assert hand.value("Character and where from") == "of the Nine Lamps"
+    hand.press("Make it")
+    hand.wait(lambda: "/wearer" in hand.browser.current_url)
+    hand.go()
+    hand.press("New build")
+    assert hand.value("Name") == ""
+
+
+def test_a_length_half_typed_comes_back_marked_and_enter_keeps_it(demo_hand):
+    line = demo_hand.stage("Underclock mender", "pattern")
+    # typed, and not left: a reload by WebDriver would leave the field first
+    typed = "arguments[0].value = '47'; arguments[0].dispatchEvent(new Event('input', {bubbles: true}))"
+    demo_hand.browser.execute_script(typed, demo_hand.field(GAP))
+    demo_hand.browser.refresh()
+    demo_hand.wait(lambda: demo_hand.value(GAP) == "47")
+    demo_hand.see("not kept yet: Enter keeps it")
+    demo_hand.field(GAP).send_keys(Keys.ENTER)
+    demo_hand.wait(lambda: demo_hand.sheet(line)["build"]["target"]["gap_mm"] == 47)
+    demo_hand.gone("not kept yet")
+    demo_hand.browser.refresh()
+    demo_hand.wait(lambda: demo_hand.value(GAP) == "47")
+
+
+def test_leaving_asks_while_something_is_not_kept(demo_hand):
+    demo_hand.stage("Underclock mender", "mockups")
+    asks = (
+        "const event = new Event('beforeunload', {cancelable: true}); window.dispatchEvent(event);"
+        "return event.defaultPrevented"
+    )
+    assert not demo_hand.browser.execute_script(asks)
+    half_log(demo_hand)
+    assert demo_hand.browser.execute_script(asks)
+    demo_hand.press("Leave it")
+    demo_hand.see("Log a fitting")
+    assert not demo_hand.browser.execute_script(asks)
+
+
+@pytest.mark.long
+def test_what_is_set_while_the_server_is_away_is_marked_kept_and_sent_when_it_is_back(browser, tmp_path):
+    server = Server(tmp_path / "data", "demo")
+    server.start()
+    try:
+        hand = Hand(browser, server.url)
+        line = hand.stage("Underclock mender", "pattern")
+        server.stop()
+        hand.write(GAP, "44")
+        hand.see("Not sent yet: Fuseau does not answer")
+        hand.see("One change waits here")
+        browser.find_element(By.CSS_SELECTOR, "[data-waits='yes']")
+        server.start()
+        hand.wait(lambda: hand.sheet(line)["build"]["target"]["gap_mm"] == 44)
+        hand.gone("One change waits here")
+        hand.gone("Not sent yet")
+        assert hand.value(GAP) == "44"
+    finally:
+        server.stop()
+
+
+def test_a_change_made_elsewhere_meanwhile_leaves_what_was_typed_at_its_field(demo_hand):
+    line = demo_hand.stage("Underclock mender", "pattern")
+    sheet = demo_hand.sheet(line)
+    change = {"revision": sheet["revision"], "changes": [{"at": "brief.note", "value": "from the other room"}]}
+    demo_hand.api.post(f"/api/builds/{line['id']}/changes", json=change)
+    demo_hand.write(GAP, "49")
+    demo_hand.see("changed elsewhere meanwhile")
+    assert demo_hand.value(GAP) == "49"
+    demo_hand.field(GAP).send_keys(Keys.ENTER)
+    demo_hand.wait(lambda: demo_hand.sheet(line)["build"]["target"]["gap_mm"] == 49)
+
+
+# --- damage and backup
+
+
+def test_a_damaged_build_is_one_line_and_goes_back_to_an_earlier_state(demo_hand, tmp_path):
+    with closing(sqlite3.connect(tmp_path / "demo" / "fuseau.db")) as database:
+        head = "select head_id from build where name = 'Underclock mender'"
+        database.execute(f"update revision set document = '{{' where id = ({head})")
+        database.commit()
+    demo_hand.go()
+    demo_hand.see("This state of the build can't be read")
+    demo_hand.see("Lamplighter Regent")
+    demo_hand.press("Go back to an earlier state")
+    demo_hand.see("Earlier states of Underclock mender")
+    demo_hand.press("Go back to it")
+    demo_hand.gone("This state of the build can't be read")
+    demo_hand.stage("Underclock mender", "pattern")
+    demo_hand.see("gap wanted")
+
+
+def test_everything_goes_out_in_one_file_and_comes_in_beside_what_is_here(demo_hand, tmp_path):
+    file = tmp_path / "all.fuseau-backup"
+    file.write_bytes(demo_hand.api.get("/api/backup").content)
+    line = demo_hand.build("Underclock mender")
+    demo_hand.api.delete(f"/api/builds/{line['id']}")
+    demo_hand.go()
+    demo_hand.gone("Underclock mender")
+    demo_hand.browser.find_element(By.CSS_SELECTOR, "[aria-label='Backup file']").send_keys(str(file))
+    demo_hand.see("Not here: Underclock mender.")
+    demo_hand.press("In place of what is here…")
+    demo_hand.see("Put the backup in its place?")
+    demo_hand.press("Beside what is here")
+    demo_hand.see("1 build came in")
+    assert demo_hand.build("Underclock mender")["fittings"] == line["fittings"]
+    bad = tmp_path / "bad.fuseau-backup"
+    bad.write_text("nothing of ours")
+    demo_hand.browser.find_element(By.CSS_SELECTOR, "[aria-label='Backup file']").send_keys(str(bad))
+    demo_hand.see("bad.fuseau-backup: This file is no database")
+
+
+# --- widths
+
+
+@pytest.mark.parametrize("width", [320, 390, 640, 834, 1024, 2560])
+def test_no_width_freezes_a_page(demo_hand, width):
+    line = demo_hand.build("Underclock mender")
+    metrics = {"width": width, "height": 700, "deviceScaleFactor": 1, "mobile": False}
+    demo_hand.browser.execute_cdp_cmd("Emulation.setDeviceMetricsOverride", metrics)
+    demo_hand.browser.set_script_timeout(10)
+    demo_hand.browser.get_log("browser")
+    try:
+        for stage in ("pattern", "mockups", "bones", "front", "back", "wearer", "brief"):
+            demo_hand.go(f"/build/{line['id']}/{stage}")
+            demo_hand.wait(lambda: demo_hand.all("main h1, main h2"))
+            demo_hand.browser.execute_async_script("requestAnimationFrame(() => requestAnimationFrame(arguments[0]))")
+            wide = demo_hand.browser.execute_script("return document.documentElement.scrollWidth")
+            assert wide <= width, f"{stage} scrolls sideways: {wide} in {width}"
+        for zoom in ("0.25", "3"):
+            demo_hand.browser.execute_script(f"document.body.style.zoom = '{zoom}'")
+            demo_hand.browser.execute_async_script("requestAnimationFrame(() => requestAnimationFrame(arguments[0]))")
+        errors = [one for one in demo_hand.browser.get_log("browser") if one["level"] == "SEVERE"]
+        assert errors == [], json.dumps(errors)
+    finally:
+        metrics |= {"width": 1280, "height": 800}
+        demo_hand.browser.execute_cdp_cmd("Emulation.setDeviceMetricsOverride", metrics)
