@@ -17,7 +17,7 @@ from fuseau.app.guard import TooLarge
 from fuseau.app.wire import Trouble
 from fuseau.app.workers import Overrun, Stopped
 from fuseau.craft.base.errors import CraftError
-from fuseau.document.build import MOST_FAULTS, Fault, faults
+from fuseau.document.build import MOST_FAULTS, Fault, fault_sentence, faults
 from fuseau.files.unreadable import UnreadableFile
 from fuseau.store.book import NotInTheBook
 from fuseau.store.opening import UnusableDatabase, why_not
@@ -94,9 +94,8 @@ def _faulty(found: list[Fault]) -> Response:
 def _request_faults(error: RequestValidationError) -> list[Fault]:
     found = []
     for one in error.errors()[:MOST_FAULTS]:
-        reason = one.get("ctx", {}).get("reason") or one["msg"]
         at = ".".join(str(part) for part in one["loc"][1:])
-        found.append(Fault(at=at[:200], sentence=str(reason)[:300]))
+        found.append(Fault(at=at[:200], sentence=fault_sentence(one)))
     return found
 
 

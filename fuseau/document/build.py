@@ -313,6 +313,11 @@ def _told(at: str, reason: str) -> PydanticCustomError:
     return PydanticCustomError("build", "{reason}", {"reason": reason, "at": at})
 
 
+_DAY = "Write the day as year-month-day, such as 2027-03-14."
+_WHOLE = "This has to be a whole number."
+_NUMBER = "This has to be a number."
+
+
 class Fault(Record):
     """One thing wrong with a Build: where, and a plain sentence."""
 
@@ -323,9 +328,48 @@ class Fault(Record):
 _KNOWN_FAULTS = {
     "extra_forbidden": "Fuseau does not know this field.",
     "missing": "This is missing.",
-    "date_from_datetime_parsing": "Write the day as year-month-day, such as 2027-03-14.",
-    "date_parsing": "Write the day as year-month-day, such as 2027-03-14.",
+    "date_from_datetime_parsing": _DAY,
+    "date_from_datetime_inexact": _DAY,
+    "date_parsing": _DAY,
+    "date_type": _DAY,
+    "greater_than_equal": "This is {ge} at least.",
+    "greater_than": "This is more than {gt}.",
+    "less_than_equal": "This is {le} at most.",
+    "less_than": "This is less than {lt}.",
+    "int_type": _WHOLE,
+    "int_parsing": _WHOLE,
+    "int_parsing_size": _WHOLE,
+    "int_from_float": _WHOLE,
+    "float_type": _NUMBER,
+    "float_parsing": _NUMBER,
+    "finite_number": _NUMBER,
+    "string_type": "This has to be text.",
+    "string_unicode": "This holds half a character, which no text can have.",
+    "string_too_long": "This has more than {max_length} characters.",
+    "string_too_short": "Write something here.",
+    "string_pattern_mismatch": "This can't be written so.",
+    "bool_type": "This has to be yes or no.",
+    "bool_parsing": "This has to be yes or no.",
+    "list_type": "This has to be a list.",
+    "tuple_type": "This has to be a list.",
+    "dict_type": "This has to be a group of fields.",
+    "model_type": "This has to be a group of fields.",
+    "model_attributes_type": "This has to be a group of fields.",
+    "too_long": "There are more than {max_length} here.",
+    "too_short": "There have to be {min_length} here at least.",
+    "literal_error": "This has to be one of: {expected}.",
+    "enum": "This has to be one of: {expected}.",
+    "json_invalid": "This cannot be read.",
 }
+
+
+def fault_sentence(one: Mapping[str, Any]) -> str:
+    """What one of Pydantic's errors says, in a plain sentence of at most 300 characters."""
+    context: Mapping[str, Any] = one.get("ctx") or {}
+    if context.get("reason"):
+        return str(context["reason"])[:300]
+    known = _KNOWN_FAULTS.get(one["type"])
+    return known.format_map(context)[:300] if known else f"{str(one['msg'])[:298].rstrip('.')}."
 
 
 def faults(error: ValidationError) -> list[Fault]:
@@ -333,12 +377,9 @@ def faults(error: ValidationError) -> list[Fault]:
     found = []
     for one in error.errors(include_url=False, include_input=False)[:MOST_FAULTS]:
         place = [str(part) for part in one["loc"] if part not in ("float", "int", "str", "constrained-str")]
-        context: Mapping[str, Any] = one.get("ctx", {})
-        at = ".".join([*place, context["at"]]) if context.get("at") else ".".join(place)
-        sentence = _KNOWN_FAULTS.get(one["type"]) or str(context.get("reason") or one["msg"])
-        if one["type"] in ("literal_error", "enum"):
-            sentence = f"This has to be one of: {context.get('expected', '')}."
-        found.append(Fault(at=at[:200], sentence=sentence[:300]))
+        said_at = one.get("ctx", {}).get("at")
+        at = ".".join([*place, said_at] if said_at else place)
+        found.append(Fault(at=at[:200], sentence=fault_sentence(one)))
     return found
 
 

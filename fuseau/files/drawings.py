@@ -24,6 +24,7 @@ DrawingUnit = Literal["mm", "cm", "in", "px"]
 MM_OF: dict[DrawingUnit, float] = {"mm": 1.0, "cm": 10.0, "in": 25.4, "px": 25.4 / 96}
 LARGEST_BYTES = 4_000_000
 _MOST_ELEMENTS, _DEEPEST, _MOST_USES = 20_000, 60, 200
+_MOST_NUMBERS, _MOST_POINTS, _MOST_OUTLINES, _MOST_ROWS = 400_000, 400_000, 3_000, 300_000
 _LEAST_AREA_MM2, _LARGEST_MM = 1500.0, 5000.0
 _FINE_MM = 0.03  # a flattened curve leaves the true one by no more
 _SQUARE_MM = 50.0
@@ -56,12 +57,17 @@ def read_drawing(content: bytes, name: str, unit: DrawingUnit | None = None) -> 
     if len(content) > LARGEST_BYTES:
         raise UnreadableFile(f"This drawing has {len(content) / 1e6:.1f} MB; {LARGEST_BYTES / 1e6:.0f} MB at the most.")
     head = content[:2000].lstrip(b"\xef\xbb\xbf \t\r\n").lower()
-    if head.startswith(b"<"):
-        found = _svg(content, unit)
-    elif head.startswith((b"0", b"999", b"autocad binary dxf")):
-        found = _dxf(content, unit)
-    else:
+    kind = "SVG" if head.startswith(b"<") else "DXF"
+    if kind == "DXF" and not head.startswith((b"0", b"999", b"autocad binary dxf")):
         raise UnreadableFile("This is neither an SVG nor a DXF drawing.")
+    try:
+        found = (_svg if kind == "SVG" else _dxf)(content, unit)
+    except UnreadableFile:
+        raise
+    except MemoryError:
+        raise UnreadableFile(f"This {kind} needs more memory than any pattern does.") from None
+    except Exception:  # a drawing that is odd enough makes its library, or geometry with what it gave, raise anything
+        raise UnreadableFile(f"This {kind} is damaged: it cannot be read.") from None
     if not found.pieces and not found.needs_unit:
         said = " ".join(found.notes)
         raise UnreadableFile(f"There is no closed outline as large as a panel in this drawing. {said}".strip())
@@ -84,7 +90,7 @@ def _svg(content: bytes, unit: DrawingUnit | None) -> Drawing:
         raise UnreadableFile(f"This SVG is damaged: {str(error)[:80] or 'it cannot be read'}.") from None
     closed: list[tuple[str, str, list[Spot]]] = []
     lines: list[tuple[str, LineString]] = []
-    open_paths = 0
+    open_paths = drawn = 0
     for element in drawing.elements():
         if not isinstance(element, Shape):
             continue
@@ -93,6 +99,7 @@ def _svg(content: bytes, unit: DrawingUnit | None) -> Drawing:
             points = _flatten(Path(part), scale)
             if len(points) < 2:
                 continue
+            drawn = _counted(drawn + len(points))
             if len(points) > 3 and math.dist(points[0], points[-1]) < 0.5:
                 closed.append((kind, str(element.id or ""), points))
             else:
@@ -102,8 +109,17 @@ def _svg(content: bytes, unit: DrawingUnit | None) -> Drawing:
     return _sorted_out(closed, lines, open_paths)
 
 
+def _counted(points: int) -> int:
+    if points > _MOST_POINTS:
+        raise UnreadableFile(f"The lines of this drawing have more than {_MOST_POINTS} points: it is no pattern.")
+    return points
+
+
 def _safe_root(content: bytes) -> ElementTree.Element:
     """The root of an SVG that holds nothing dangerous. Raises UnreadableFile."""
+    numbers = sum(1 for _ in re.finditer(rb"\d+", content))
+    if numbers > _MOST_NUMBERS:
+        raise UnreadableFile(f"This SVG holds {numbers} numbers; {_MOST_NUMBERS} are more than any pattern has.")
     low = content.lower()
     if b"<!entity" in low:
         raise UnreadableFile("This SVG defines entities, which a drawing does not need: save it as a plain SVG.")
@@ -219,23 +235,33 @@ _DXF_MM: dict[int, float] = {1: 25.4, 2: 304.8, 4: 1.0, 5: 10.0, 6: 1000.0}
 def _dxf(content: bytes, unit: DrawingUnit | None) -> Drawing:
     from ezdxf import path as paths
     from ezdxf import recover
-    from ezdxf.lldxf.const import DXFError
 
-    try:
-        document, _ = recover.read(io.BytesIO(content))
-    except (OSError, DXFError, ValueError, UnicodeDecodeError) as error:
-        raise UnreadableFile(f"This DXF is damaged: {str(error)[:80]}.") from None
+    rows, entities = content.count(b"\n"), len(re.findall(rb"\n[ \t]*0\r?\n", content))
+    if rows > _MOST_ROWS:
+        raise UnreadableFile(f"This DXF has {rows} rows; {_MOST_ROWS} are more than any pattern has.")
+    if entities > _MOST_ELEMENTS:
+        raise UnreadableFile(f"This DXF has {entities} entities; {_MOST_ELEMENTS} are more than any pattern has.")
+    document, _ = recover.read(io.BytesIO(content))
     units = int(document.header.get("$INSUNITS", 0) or 0)
     if units not in _DXF_MM and unit is None:
         return Drawing(pieces=[], notes=["This DXF does not say its unit: say what it is."], needs_unit=True)
     scale = MM_OF[unit] if units not in _DXF_MM and unit else _DXF_MM.get(units, 1.0)
     closed: list[tuple[str, str, list[Spot]]] = []
     loose: dict[str, list[LineString]] = {}
-    for entity in _flat_entities(document.modelspace()):
+    drawn = 0
+    for count, entity in enumerate(_flat_entities(document.modelspace())):
+        if count > _MOST_ELEMENTS:
+            raise UnreadableFile(f"This DXF has more than {_MOST_ELEMENTS} entities: it is no pattern.")
         try:
-            found = [list(p.flattening(_FINE_MM / scale)) for p in paths.make_path(entity).sub_paths()]
+            path = paths.make_path(entity)
         except (TypeError, ValueError):
             continue
+        # looked at before it is laid out in points: an arc as large as a planet has millions
+        reach = max((max(abs(v.x), abs(v.y)) for v in path.control_vertices()), default=0.0) * scale
+        if not reach <= 4 * _LARGEST_MM:
+            raise UnreadableFile("A line of this DXF runs off to infinity, or is metres large: check its unit.")
+        found = [list(one.flattening(_FINE_MM / scale)) for one in path.sub_paths()]
+        drawn = _counted(drawn + sum(map(len, found)))
         layer = str(entity.dxf.layer).lower()
         for vertices in found:
             points = [(float(v.x) * scale, float(v.y) * scale) for v in vertices]
@@ -279,6 +305,8 @@ def _sorted_out(
 ) -> Drawing:
     """Which outlines are panels: stitch lines if the drawing names them, else all that are large and not inside."""
     notes = []
+    if len(closed) > _MOST_OUTLINES:
+        raise UnreadableFile(f"This drawing has {len(closed)} closed outlines; {_MOST_OUTLINES} are the most.")
     named = [one for one in closed if one[0] == "stitch"]
     large = [one for one in (named or closed) if Polygon(one[2]).area >= _LEAST_AREA_MM2 and not _is_square(one[2])]
     shapes = [Polygon(points) for _, _, points in large]

@@ -12,7 +12,6 @@ from tests.craft.fitting.test_photo_gap import drawn, tilted
 from tests.ui.driving import Hand, Server
 from tests.ui.test_mockups import touch
 
-
 GAP = "gap wanted"
 
 

@@ -150,6 +150,9 @@ def _proper_fraction(count: int, steps: int) -> str:
     return f"{whole} {part}" if whole else str(part)
 
 
+_BEYOND_MM = 1e7  # no length of ours is written out beyond this
+
+
 @dataclass(frozen=True)
 class Length:
     """Marks a Pydantic field as a length in mm that may also be given as text in the maker's words.
@@ -177,6 +180,8 @@ class Length:
                 raise PydanticCustomError("length", "{reason}", {"reason": str(error)}) from None
         if isinstance(given, bool) or not isinstance(given, int | float) or not math.isfinite(given):
             raise PydanticCustomError("length", "{reason}", {"reason": f"{self._named()} is a length in mm."})
+        if abs(given) > _BEYOND_MM:
+            raise PydanticCustomError("length", "{reason}", {"reason": f"That is far more than {self.what} can be."})
         if not self.low <= given <= self.high:
             reason = (
                 f"{format_length(given, unit, hardware=self.hardware)} can't be right for {self.what}: "
