@@ -7,7 +7,7 @@ UI_CHECKED := $(shell find ui/tests -type f 2>/dev/null) ui/vitest.config.ts ui/
 
 WEARERS ?= 300
 
-.PHONY: demo serve test bench fitting lint ui lock clean screenshots
+.PHONY: demo serve test bench stress fitting lint ui lock clean screenshots
 
 demo: .made/run .made/ui
 	.venv/bin/fuseau demo --port $(PORT)
@@ -28,6 +28,10 @@ test: .made/dev .made/ui .made/browser .made/ui-checked
 bench: .made/dev .made/ui .made/browser
 	$(PY) -m bench.speed
 	$(PY) -m bench.fitting 30
+
+# Ten minutes of kills, clients at once, fuzzed requests and mutated files, with what it did to them.
+stress: .made/dev
+	$(PY) -m bench.stress
 
 # How often the final garment fits, over simulated wearers; some ten minutes for 300 in each of two worlds.
 fitting: .made/dev

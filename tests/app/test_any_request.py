@@ -17,7 +17,7 @@ from tests.app.conftest import FILE, HOST
 
 SHAPE = {"sentence", "faults", "changed", "log"}
 BOUNDED = settings(
-    max_examples=12,
+    max_examples=5,
     suppress_health_check=[
         HealthCheck.function_scoped_fixture,
         HealthCheck.filter_too_much,
@@ -67,7 +67,7 @@ def test_no_request_that_the_description_allows_or_nearly_ends_in_a_bare_error(c
     ask(client, case, sheet)
 
 
-@settings(max_examples=8, suppress_health_check=[HealthCheck.function_scoped_fixture])
+@settings(max_examples=4, suppress_health_check=[HealthCheck.function_scoped_fixture])
 @given(build=any_builds())
 def test_any_build_goes_in_is_listed_planned_printed_and_comes_out_the_same(client, build):
     plain = json.loads(build.model_dump_json())

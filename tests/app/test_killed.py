@@ -46,6 +46,12 @@ class Served:
                 time.sleep(0.05)
         raise AssertionError("the server does not answer")
 
+    @property
+    def pid(self) -> int:
+        """The number of its process."""
+        assert self._process is not None
+        return self._process.pid
+
     def kill(self) -> None:
         """At once, as a power cut would."""
         assert self._process is not None

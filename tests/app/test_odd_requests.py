@@ -211,7 +211,7 @@ PLACES = st.sampled_from(
 ) | st.lists(WORDS, max_size=4).map(".".join)
 
 
-@settings(max_examples=80, suppress_health_check=[HealthCheck.function_scoped_fixture])
+@settings(max_examples=40, suppress_health_check=[HealthCheck.function_scoped_fixture])
 @given(at=PLACES, value=ANYTHING)
 def test_any_value_at_any_place_is_kept_or_refused_in_a_sentence(client, sheet, at, value):
     body = json.dumps({"revision": 0, "changes": [{"at": at, "value": value}]})

@@ -85,7 +85,7 @@ def mutated(draw: st.DrawFn, kind: str) -> bytes:
 
 
 @pytest.mark.parametrize("kind", sorted(READERS))
-@settings(max_examples=40)
+@settings(max_examples=25)
 @given(data=st.data())
 def test_a_mutated_file_is_read_or_refused_in_a_sentence(kind, data):
     content = data.draw(mutated(kind))

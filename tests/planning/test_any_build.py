@@ -29,13 +29,13 @@ def answered(build) -> None:
         assert planned.findings[-1].severity == "stop"
 
 
-@settings(max_examples=60)
+@settings(max_examples=25)
 @given(any_builds())
 def test_any_build_is_planned_to_an_answer(build):
     answered(build)
 
 
-@settings(max_examples=40)
+@settings(max_examples=20)
 @given(any_builds(HEART))
 def test_any_wearer_pattern_and_fitting_is_planned_to_an_answer(build):
     answered(build)

@@ -5,12 +5,12 @@ import hashlib
 import os
 import shutil
 import sqlite3
-import subprocess
-import sys
 
 import pytest
 from sqlmodel import Session, select
+from typer.testing import CliRunner
 
+from fuseau.cli import main
 from fuseau.store.backup import look_into, replace_open, replace_with, restore_beside, write_backup
 from fuseau.store.book import Book
 from fuseau.store.copies import copies_of, keep_daily_copy, newest_good_copy, recover
@@ -190,32 +190,31 @@ def test_without_a_good_copy_it_says_so(path, filled):
 
 
 def fuseau(*words):
-    return subprocess.run(
-        [sys.executable, "-m", "fuseau", *map(str, words)], capture_output=True, text=True, check=False
-    )
+    """What the command line says, and the number it ends with."""
+    return CliRunner().invoke(main, list(map(str, words)))
 
 
 def test_backup_restore_and_recover_at_the_command_line(path, filled, tmp_path):
     was, folder = everything(filled), path.parent
     keep_daily_copy(path, TODAY)
     said = fuseau("backup", tmp_path / "all", "--data", folder)
-    assert said.returncode == 0, said.stderr
+    assert said.exit_code == 0, said.stderr
     assert "2 builds with 8 changes, 1 wearers, 1 pictures" in said.stdout
     assert fuseau("backup", tmp_path / "all", "--data", folder).stderr.strip().endswith("write over it with --over.")
 
     filled._engine.dispose()
     path.write_bytes(b"damaged")
     said = fuseau("serve", "--data", folder, "--port", 1)
-    assert (said.returncode, "fuseau recover --data" in said.stderr, said.stdout) == (1, True, "")
+    assert (said.exit_code, "fuseau recover --data" in said.stderr, said.stdout) == (1, True, "")
     said = fuseau("recover", "--data", folder)
-    assert said.returncode == 0, said.stderr
+    assert said.exit_code == 0, said.stderr
     assert "fuseau.db.damaged" in said.stdout
     assert everything(Workshop(open_database(path))) == was
-    assert fuseau("recover", "--data", folder).returncode == 1
+    assert fuseau("recover", "--data", folder).exit_code == 1
 
     shutil.rmtree(folder)
     said = fuseau("restore", tmp_path / "all.fuseau-backup", "--data", folder)
-    assert said.returncode == 0, said.stderr
+    assert said.exit_code == 0, said.stderr
     assert said.stdout.startswith("2 builds came in")
     again = everything(Workshop(open_database(path)))
     assert {key: value[0] for key, value in again.items()} == {key: value[0] for key, value in was.items()}
