@@ -15,14 +15,15 @@ FILE = {"content-type": "application/octet-stream"}
 @pytest.fixture(scope="session")
 def app(tmp_path_factory):
     """The application, made once: its routes take longer than a workshop."""
-    return make_app(Settings(data=tmp_path_factory.mktemp("first"), warm=False))
+    found = make_app(Settings(data=tmp_path_factory.mktemp("first"), warm=False))
+    yield found
+    found.state.workers.close()
 
 
 @pytest.fixture
 def client(app, tmp_path):
     app.state.session = open_session(Settings(data=tmp_path), log=FaultLog(tmp_path / "fuseau.log"))
-    with TestClient(app, base_url=HOST) as found:
-        yield found
+    return TestClient(app, base_url=HOST)  # its life is not begun and ended for each test: workers stay
 
 
 @pytest.fixture

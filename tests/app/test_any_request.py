@@ -17,7 +17,7 @@ from tests.app.conftest import FILE, HOST
 
 SHAPE = {"sentence", "faults", "changed", "log"}
 BOUNDED = settings(
-    max_examples=5,
+    max_examples=3,
     suppress_health_check=[
         HealthCheck.function_scoped_fixture,
         HealthCheck.filter_too_much,

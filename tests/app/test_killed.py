@@ -7,15 +7,20 @@ import subprocess
 import sys
 import threading
 import time
+from collections.abc import Callable
 from contextlib import suppress
 from pathlib import Path
 
 import httpx
 import pytest
+import uvicorn
 
+from fuseau.app.server import make_app
+from fuseau.app.settings import Settings
+from fuseau.store.holding import hold
 from fuseau.store.opening import look_at
 from tests.conftest import MEASURES
-from tests.store.test_opening import tmpfs
+from tests.store.test_opening import FORK, tmpfs
 from tests.ui.driving import free_port
 
 KILLS = 10
@@ -36,14 +41,17 @@ class Served:
             stdout=subprocess.DEVNULL,
             env={**os.environ, "FUSEAU_WARM": "false"},
         )
+        self._await(lambda: self._process is not None and self._process.poll() is None)
+
+    def _await(self, alive: Callable[[], bool]) -> None:
         end = time.monotonic() + 60
         while time.monotonic() < end:
             try:
                 if httpx.get(f"{self.url}/api/house", timeout=5).status_code == 200:
                     return
             except httpx.HTTPError:
-                assert self._process.poll() is None, "the server did not start"
-                time.sleep(0.05)
+                assert alive(), "the server did not start"
+                time.sleep(0.02)
         raise AssertionError("the server does not answer")
 
     @property
@@ -57,6 +65,26 @@ class Served:
         assert self._process is not None
         self._process.send_signal(signal.SIGKILL)
         self._process.wait()
+
+
+class Forked(Served):
+    """The same, from a process that has everything imported: it starts at once, and dies as any other."""
+
+    def start(self) -> None:
+        """Until it answers."""
+        self._child = FORK.Process(target=self._serve)
+        self._child.start()
+        self._await(lambda: self._child.is_alive())
+
+    def _serve(self) -> None:
+        settings = Settings(port=self.port, data=self.folder, warm=False)
+        with hold(self.folder, self.url):
+            uvicorn.run(make_app(settings), host=settings.host, port=settings.port, log_level="critical")
+
+    def kill(self) -> None:
+        """At once, as a power cut would."""
+        self._child.kill()
+        self._child.join()
 
 
 def measured_build(client: httpx.Client) -> dict:
@@ -94,7 +122,7 @@ def lost(client: httpx.Client, build: str, kept: list[tuple[int, str]]) -> list[
 
 @pytest.mark.long
 def test_no_acknowledged_edit_is_lost_through_ten_kills(tmp_path):
-    served, seeded = Served(tmp_path), random.Random(11)
+    served, seeded = Forked(tmp_path), random.Random(11)
     served.start()
     with httpx.Client(base_url=served.url, timeout=30) as client:
         build = measured_build(client)["id"]
@@ -119,7 +147,7 @@ def test_no_acknowledged_edit_is_lost_through_ten_kills(tmp_path):
 
 def test_a_full_disk_is_told_nothing_is_lost_and_it_goes_on_when_there_is_room(tmp_path):
     with tmpfs(tmp_path / "disk", "size=3m") as disk:
-        served = Served(disk)
+        served = Forked(disk)
         served.start()
         try:
             with httpx.Client(base_url=served.url, timeout=60) as client:

@@ -3,20 +3,11 @@
 import io
 
 import pytest
-from fastapi.testclient import TestClient
 from PIL import Image
 
-from fuseau.app.server import make_app
-from fuseau.app.settings import Settings
 from fuseau.files.document import read_document
-from tests.app.conftest import FILE, HOST
+from tests.app.conftest import FILE
 from tests.conftest import MEASURES
-
-
-@pytest.fixture
-def client(tmp_path):
-    with TestClient(make_app(Settings(data=tmp_path, warm=False)), base_url=HOST) as found:
-        yield found
 
 
 def new(client, name="Tidewarden", measures=MEASURES):

@@ -1,7 +1,6 @@
 """The processes beside the server: bounded in time and memory, stopped when asked, and the newest question wins."""
 
 import json
-import os
 import threading
 import time
 
@@ -12,6 +11,7 @@ from fuseau.craft.base.errors import Unmakeable
 from fuseau.files.intake import take_in
 from fuseau.files.unreadable import UnreadableFile
 from tests.app.conftest import FILE, edit
+from tests.app.misbehaving import dying, forever, greedy, reading_badly, refusing, slowly
 
 
 @pytest.fixture(scope="module")
@@ -19,27 +19,6 @@ def workers():
     found = Workers()
     yield found
     found.close()
-
-
-def forever() -> None:
-    while True:
-        time.sleep(0.01)
-
-
-def greedy() -> int:
-    return len(bytearray(2_000_000_000))
-
-
-def dying() -> None:
-    os._exit(9)
-
-
-def refusing() -> None:
-    raise Unmakeable("front.line", "no_opening_seam", line="8·9", panels=6)
-
-
-def reading_badly() -> None:
-    raise UnreadableFile("This file is odd.")
 
 
 def test_a_file_that_takes_too_long_is_stopped_and_the_next_is_read(workers, monkeypatch):
@@ -112,11 +91,6 @@ def test_the_newest_question_on_a_build_wins(workers):
     other.join(20)
     assert isinstance(came[0], Stopped)
     assert waits == [5], "another build's question is not touched"
-
-
-def slowly() -> float:
-    time.sleep(0.4)
-    return time.monotonic()
 
 
 def test_the_same_question_asked_twice_is_worked_out_once(workers):

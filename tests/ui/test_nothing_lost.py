@@ -1,6 +1,7 @@
 """Nothing typed is lost, nothing damaged blocks, and no width freezes it: in the real interface."""
 
 import json
+import shutil
 import sqlite3
 from contextlib import closing
 
@@ -138,8 +139,9 @@ def test_leaving_asks_while_something_is_not_kept(demo_hand):
 
 
 @pytest.mark.long
-def test_what_is_set_while_the_server_is_away_is_marked_kept_and_sent_when_it_is_back(browser, tmp_path):
-    server = Server(tmp_path / "data", "demo")
+def test_what_is_set_while_the_server_is_away_is_marked_kept_and_sent_when_it_is_back(browser, demo_database, tmp_path):
+    shutil.copytree(demo_database.parent, tmp_path / "data")
+    server = Server(tmp_path / "data")
     server.start()
     try:
         hand = Hand(browser, server.url)
