@@ -1,11 +1,14 @@
 """A client of the API on a new workshop, and what many tests ask of it."""
 
+import shutil
+
 import pytest
 from fastapi.testclient import TestClient
 
 from fuseau.app.faultlog import FaultLog
 from fuseau.app.server import make_app, open_session
 from fuseau.app.settings import Settings
+from fuseau.store.opening import open_database
 from tests.conftest import MEASURES
 
 HOST = "http://127.0.0.1:8321"
@@ -20,8 +23,17 @@ def app(tmp_path_factory):
     found.state.workers.close()
 
 
+@pytest.fixture(scope="session")
+def empty(tmp_path_factory):
+    """An empty workshop's database, made once: each test has a copy."""
+    made = tmp_path_factory.mktemp("empty") / "fuseau.db"
+    open_database(made).dispose()
+    return made
+
+
 @pytest.fixture
-def client(app, tmp_path):
+def client(app, empty, tmp_path):
+    shutil.copy(empty, tmp_path / "fuseau.db")
     app.state.session = open_session(Settings(data=tmp_path), log=FaultLog(tmp_path / "fuseau.log"))
     return TestClient(app, base_url=HOST)  # its life is not begun and ended for each test: workers stay
 
