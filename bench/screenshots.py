@@ -1,10 +1,13 @@
 """Pictures of the main views at 1280x800 from the demo data, for docs/screenshots (or a folder given)."""
 
+import sqlite3
 import sys
 import tempfile
+from contextlib import closing
 from pathlib import Path
 
 import httpx
+from selenium.webdriver.common.by import By
 from selenium.webdriver.common.keys import Keys
 
 from tests.ui.driving import Hand, Server, chromium
@@ -25,7 +28,29 @@ VIEWS = (
     ("cutting", "Beekeeper General", "bones"),
     ("front", "Lamplighter Regent", "front"),
     ("back", "Lamplighter Regent", "back"),
+    ("backup", None, None),
+    ("unsent", "Underclock mender", "pattern"),
+    ("damaged", None, None),  # last: it spoils a build
 )
+
+
+def offer_backup(hand: Hand, data: Path) -> None:
+    """A backup is chosen that holds a build which was deleted since."""
+    file = data / "fuseau-2026-11-20.fuseau-backup"
+    file.write_bytes(hand.api.get("/api/backup").content)
+    line = hand.build("Ash cartographer")
+    hand.api.delete(f"/api/builds/{line['id']}")
+    hand.browser.find_element(By.CSS_SELECTOR, "[aria-label='Backup file']").send_keys(str(file))
+    hand.see("Not here:")
+    hand.api.post(f"/api/builds/{line['id']}/undelete")
+
+
+def spoil(data: Path, name: str) -> None:
+    """The present state of a build is no JSON any more, behind a server that has not read it."""
+    with closing(sqlite3.connect(data / "fuseau.db")) as database:
+        head = "select head_id from build where name = ?"
+        database.execute(f"update revision set document = '{{' where id = ({head})", (name,))
+        database.commit()
 
 
 def main(folder: Path, only: list[str]) -> None:
@@ -58,9 +83,24 @@ def main(folder: Path, only: list[str]) -> None:
                 if view == "cutting":
                     hand.press("Cutting")
                     hand.find(".plan")
+                if view == "backup":
+                    offer_backup(hand, Path(data))
+                if view == "unsent":
+                    server.stop()
+                    hand.write("gap wanted", "34")
+                    hand.see("One change waits")
+                if view == "damaged":
+                    server.stop()
+                    spoil(Path(data), "Brass Heron")
+                    server.start()
+                    hand.go()
+                    hand.see("can't be read")
                 browser.execute_script("return document.fonts.ready")
                 hand.picture(folder / f"{view}.png")
                 print(folder / f"{view}.png")
+                if view == "unsent":
+                    server.start()
+                    hand.gone("One change waits")
         finally:
             server.stop()
 

@@ -212,12 +212,19 @@ def _stop(sentence: str) -> typer.Exit:
 @contextmanager
 def _telling() -> Iterator[None]:
     """What can't be opened or written ends in one sentence and 1."""
-    from fuseau.store.opening import UnusableDatabase
+    from sqlalchemy.exc import SQLAlchemyError
+
+    from fuseau.store.opening import UnusableDatabase, why_not
 
     try:
         yield
     except UnusableDatabase as error:
         raise _stop(str(error)) from None
+    except (SQLAlchemyError, OSError) as error:
+        said = why_not(error)
+        if said is None:
+            raise
+        raise _stop(f"This did not work: {said}") from None
 
 
 @contextmanager

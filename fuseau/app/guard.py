@@ -47,9 +47,11 @@ class Guard:
             return
         changing = scope["method"] in _CHANGING
         origin = headers.get("origin")
-        elsewhere = origin is not None and origin.lower() != f"http://{host}"
-        if changing and (elsewhere or headers.get("sec-fetch-site", "").strip().lower() == "cross-site"):
-            await _refuse(send, 403, "Another site tried to change your workshop; it was refused.")
+        elsewhere = changing and origin is not None and origin.lower() != f"http://{host}"
+        # a link from another site may open a page; asking the API is for our own pages alone
+        foreign = headers.get("sec-fetch-site", "").strip().lower() == "cross-site"
+        if elsewhere or (foreign and (changing or scope["path"].startswith("/api/"))):
+            await _refuse(send, 403, "Another site asked for your workshop; it was refused.")
             return
         if scope["path"] == _BACKUP:  # it is written to a file as it comes, and has a limit of its own
             await self.app(scope, receive, _with_headers(send))

@@ -158,6 +158,13 @@ def test_another_site_changes_nothing(client, headers, taken):
     assert len(client.get("/api/builds").json()) == taken
 
 
+def test_another_site_may_link_to_a_page_and_asks_the_api_for_nothing(client):
+    foreign = {"sec-fetch-site": "cross-site"}
+    assert client.get("/", headers=foreign).status_code in (200, 503)
+    for path in ("/api/builds", "/api/backup"):
+        assert client.get(path, headers=foreign).status_code == 403
+
+
 # --- what the disk does
 
 

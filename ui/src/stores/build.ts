@@ -131,14 +131,15 @@ export const useBuild = defineStore('build', () => {
         return true
       } catch (error) {
         if (!(error instanceof Refused)) throw error
-        if (error.status === 0) return false
+        if ([0, 503, 507].includes(error.status)) return false // away, busy, or its disk is full
         if (error.status === 409 && error.trouble.changed?.length) {
           if (latest.value?.id === one.build) await open(one.build)
           return false // it is tried again on the build as it is now
         }
         const kept = { ...errors.value }
+        for (const field of one.fields) kept[field] = error.trouble.sentence // what was typed stays there
         for (const fault of error.trouble.faults ?? []) kept[fault.at] = fault.sentence
-        errors.value = kept
+        if (latest.value?.id === one.build) errors.value = kept
         notices.tell(`What waited could not be kept: ${error.trouble.sentence}`)
         return true
       }

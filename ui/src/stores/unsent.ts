@@ -43,7 +43,8 @@ export const useUnsent = defineStore('unsent', () => {
         () => true,
         () => false,
       )
-      while (there && waiting.value.length && (await send!(waiting.value[0]))) {
+      const sent = () => send!(waiting.value[0]).catch(() => false)
+      while (there && waiting.value.length && (await sent())) {
         waiting.value.shift()
         hold()
       }
