@@ -28,10 +28,11 @@ _KEPT_BUILDS = 4
 
 @dataclass
 class _Process:
-    """What one worker process keeps: where it says how far it is, and stages by build."""
+    """What one worker process keeps: where it says how far it is, stages by build, and the bones cut last."""
 
     share: "Synchronized[c_double] | None" = None
     caches: dict[str, StageCache] = field(default_factory=dict)
+    cut: tuple[object, list[CuttingPlan]] | None = None
 
     def cache(self, build_id: str) -> StageCache:
         """The stages of a build; those of the build seen longest ago give way."""
@@ -90,9 +91,12 @@ def compare_schools(build_id: str, build: Build) -> list[SchoolEffect]:
 
 
 def cut_stock(build_id: str, build: Build, unit: Unit) -> list[CuttingPlan]:
-    """How the bones are cut from the shelf and from what is sold."""
-    cache = _begun(build_id)
-    return list(cutting(build, plan(build, unit=unit, cache=cache), tell=_HERE.tell))
+    """How the bones are cut from the shelf and from what is sold; kept while nothing changes that they follow from."""
+    planned = plan(build, unit=unit, cache=_begun(build_id))
+    asked = planned.bones, build.bones.shelf, build.catalogue, build.practice
+    if _HERE.cut is None or _HERE.cut[0] != asked:
+        _HERE.cut = asked, list(cutting(build, planned, tell=_HERE.tell))
+    return _HERE.cut[1]
 
 
 def make_print(build_id: str, build: Build, what: Print, paper: Paper, unit: Unit) -> bytes:
