@@ -8,7 +8,6 @@ import os
 import sys
 from ctypes import c_double
 from dataclasses import dataclass, field
-from multiprocessing.sharedctypes import Synchronized
 
 from fuseau.craft.base.lengths import Unit
 from fuseau.craft.boning.cutting_stock import CuttingPlan
@@ -30,7 +29,7 @@ _KEPT_BUILDS = 4
 class _Process:
     """What one worker process keeps: where it says how far it is, stages by build, and the bones cut last."""
 
-    share: "Synchronized[c_double] | None" = None
+    share: c_double | None = None
     caches: dict[str, StageCache] = field(default_factory=dict)
     cut: tuple[object, list[CuttingPlan]] | None = None
 
@@ -45,7 +44,7 @@ class _Process:
     def tell(self, share: float) -> None:
         """Say which share of the present work is done."""
         if self.share is not None:
-            self.share.value = share  # type: ignore[assignment]
+            self.share.value = share
 
 
 _HERE = _Process()
@@ -64,7 +63,7 @@ def begin_asked() -> None:
         return
 
 
-def begin_thinking(share: "Synchronized[c_double]") -> None:
+def begin_thinking(share: c_double) -> None:
     """A worker for what takes long: it gives way to whoever waits for an edit."""
     _HERE.share = share
     _give_way(15)

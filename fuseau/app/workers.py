@@ -13,6 +13,7 @@ import threading
 from collections.abc import Callable
 from concurrent.futures import CancelledError
 from concurrent.futures import TimeoutError as TookTooLong
+from ctypes import c_double
 from dataclasses import dataclass
 from typing import Any, ParamSpec, TypeVar
 
@@ -64,7 +65,7 @@ class Workers:
         self._guard = threading.Lock()
         self._asked: ProcessPool | None = None
         self._thinking: ProcessPool | None = None
-        self._share = self._context.Value("d", 0.0)
+        self._share = self._context.RawValue(c_double, 0.0)  # one writes, and half a number does no harm
         self._thoughts: dict[tuple[str, str], _Thought] = {}
 
     def warm(self) -> None:

@@ -148,7 +148,7 @@ def test_what_is_set_while_the_server_is_away_is_marked_kept_and_sent_when_it_is
         line = hand.stage("Underclock mender", "pattern")
         server.stop()
         hand.write(GAP, "44")
-        hand.see("Not sent yet: Fuseau does not answer")
+        hand.see("Not sent yet: it waits")
         hand.see("One change waits here")
         browser.find_element(By.CSS_SELECTOR, "[data-waits='yes']")
         server.start()

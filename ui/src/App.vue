@@ -126,7 +126,7 @@ const flipTheme = () => settings.setHouse({ theme: settings.house.theme === 'lig
       Fuseau does not answer. {{ unsent.count === 1 ? 'One change waits' : `${unsent.count} changes wait` }} here and
       {{ unsent.count === 1 ? 'is' : 'are' }} sent when it does.
     </p>
-    <main v-if="ready"><router-view /></main>
+    <main v-if="ready" :class="{ barred: unsent.count }"><router-view /></main>
     <KeysDialog v-model="keys" />
     <v-snackbar v-model="noticeOpen" :timeout="notices.notice?.action ? 12000 : 7000" location="bottom left">
       {{ notices.notice?.text }}
@@ -222,7 +222,11 @@ const flipTheme = () => settings.setHouse({ theme: settings.house.theme === 'lig
   }
 }
 main {
-  padding-top: 48px;
+  --top: 48px;
+  padding-top: var(--top);
   min-height: 100vh;
+}
+main.barred {
+  --top: 80px;
 }
 </style>

@@ -32,7 +32,7 @@ watch(
 .desk {
   display: grid;
   grid-template-columns: 148px minmax(0, 1fr);
-  height: calc(100vh - 48px);
+  height: calc(100vh - var(--top));
 }
 @media (max-width: 899px) {
   .desk {

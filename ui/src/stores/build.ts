@@ -207,8 +207,7 @@ export const useBuild = defineStore('build', () => {
 
   /** What is said at a field: an error of what was typed, else a finding that belongs there. */
   function saidAt(at: string): { text: string; severity: Finding['severity'] | 'error' } | undefined {
-    if (unsent.at(latest.value?.id, at))
-      return { text: 'Not sent yet: Fuseau does not answer. It is sent when it does.', severity: 'caution' }
+    if (unsent.at(latest.value?.id, at)) return { text: 'Not sent yet: it waits.', severity: 'caution' }
     const error = Object.entries(errors.value).find(([place]) => place === at || place.startsWith(`${at}.`))
     if (error) return { text: error[1], severity: 'error' }
     const finding = plan.value?.findings?.find((one) => one.at === at)

@@ -137,6 +137,9 @@ const daily = computed(() => copies.value.filter((one) => /-\d{4}-\d\d-\d\d\.db$
   border-top: 1px solid var(--line);
   padding-top: 12px;
 }
+.ways :deep(.v-btn) {
+  font-size: 1rem;
+}
 .ways {
   display: flex;
   align-items: center;

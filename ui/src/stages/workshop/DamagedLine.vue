@@ -32,7 +32,7 @@ const when = (one: Past) =>
 <template>
   <div class="damaged">
     <span class="shape" aria-hidden="true">
-      <svg viewBox="0 0 110 62"><path d="M6 8H46L52 26L44 36L56 56M66 8H104V56H68L60 40L70 28Z" /></svg>
+      <svg viewBox="0 0 110 62"><path d="M6 8H46L52 26L44 36L56 56H6ZM66 8H104V56H68L60 40L70 28Z" /></svg>
     </span>
     <span class="who">
       <b>{{ line.name }}</b>
@@ -94,6 +94,9 @@ const when = (one: Past) =>
   display: block;
   font-size: 0.92rem;
   line-height: 1.3;
+}
+.ways :deep(.v-btn) {
+  font-size: 1rem;
 }
 .ways {
   display: flex;
