@@ -20,7 +20,7 @@ from hypothesis import strategies as st
 
 from tests.app.conftest import FILE
 from tests.app.test_any_request import operations
-from tests.app.test_killed import Served, edit_until_it_dies, measured_build
+from tests.app.test_killed import Forked, Served, edit_until_it_dies, measured_build
 from tests.app.test_odd_requests import ANYTHING, PLACES
 from tests.files.test_mutated import READERS, mutated
 
@@ -55,7 +55,7 @@ def fail(text: str) -> None:
 
 def kills(folder: Path) -> None:
     """Kill -9 in the middle of edits, and look at the whole history after each."""
-    served, rng, end = Served(folder), random.Random(7), time.monotonic() + SHARES_S["kills"]
+    served, rng, end = Forked(folder), random.Random(7), time.monotonic() + SHARES_S["kills"]
     served.start()
     with httpx.Client(base_url=served.url, timeout=30) as client:
         build = measured_build(client)["id"]
