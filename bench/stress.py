@@ -12,6 +12,7 @@ import threading
 import time
 import warnings
 from collections import Counter
+from collections.abc import Callable
 from pathlib import Path
 
 import httpx
@@ -25,6 +26,7 @@ from tests.app.test_odd_requests import ANYTHING, PLACES
 from tests.files.test_mutated import READERS, mutated
 
 KILLS, CLIENTS, REQUESTS, FILES = 100, 16, 10_000, 1_000
+BATCH = 50
 SHARES_S = {"kills": 260, "clients": 60, "requests": 150, "files": 110}
 QUIET = {
     "deadline": None,
@@ -39,6 +41,15 @@ failures: list[str] = []
 def say(text: str) -> None:
     """One line of the report."""
     print(text, flush=True)
+
+
+def batches(most: int, end: float, run: Callable[..., None]) -> None:
+    """A hypothesis test in batches with seeds of their own, until there were enough or the time is over."""
+    bounded = settings(max_examples=BATCH, **QUIET)(run)
+    for number in range(most // BATCH):
+        if time.monotonic() > end:
+            return
+        seed(number)(bounded)()
 
 
 def memory_mb(pid: int) -> float:
@@ -144,12 +155,8 @@ def requests(served: Served) -> None:
             if answer.status_code >= 500:
                 fail(f"{what}: {answer.status_code} {answer.text[:160]}")
 
-        @seed(1)
-        @settings(max_examples=REQUESTS // 2, **QUIET)
         @given(PLACES, ANYTHING)
         def odd_edits(at: str, value: object) -> None:
-            if time.monotonic() > end - SHARES_S["requests"] / 2:
-                return
             body = json.dumps({"revision": sheet["revision"], "changes": [{"at": at, "value": value}]})
             path = f"/api/builds/{sheet['id']}/trial"
             headers = {"content-type": "application/json"}
@@ -157,12 +164,8 @@ def requests(served: Served) -> None:
 
         described = sorted(one for one in operations() if "/backup" not in one and "/house" not in one)
 
-        @seed(2)
-        @settings(max_examples=REQUESTS // 2, **QUIET)
         @given(st.data())
         def described_requests(data: st.DataObject) -> None:
-            if time.monotonic() > end:
-                return
             label = data.draw(st.sampled_from(described))
             case = data.draw(operations()[label].as_strategy())
             if case.path_parameters and "build_id" in case.path_parameters and "DELETE" not in label:
@@ -177,8 +180,8 @@ def requests(served: Served) -> None:
             except (httpx.InvalidURL, UnicodeEncodeError):
                 return
 
-        odd_edits()
-        described_requests()
+        batches(REQUESTS // 2, end - SHARES_S["requests"] / 2, odd_edits)
+        batches(REQUESTS // 2, end, described_requests)
         if client.get("/api/builds").status_code != 200:
             fail("the list does not answer any more")
     by_kind = Counter(f"{status // 100}xx" for status in counted.elements())
@@ -203,12 +206,8 @@ def files(served: Served) -> None:
         sheet = measured_build(client)
         paths["letter"] = f"/api/builds/{sheet['id']}/letter?revision=1"
 
-        @seed(3)
-        @settings(max_examples=FILES, **QUIET)
         @given(st.data())
         def mutated_files(data: st.DataObject) -> None:
-            if time.monotonic() > end:
-                return
             kind = data.draw(st.sampled_from(sorted(READERS)))
             path = paths.get(kind) or f"/api/photos?name=a.{kind.replace('jpeg', 'jpg')}"
             answer = client.post(path, content=data.draw(mutated(kind)), headers=FILE)
@@ -216,7 +215,7 @@ def files(served: Served) -> None:
             if answer.status_code >= 500:
                 fail(f"{kind}: {answer.status_code} {answer.text[:160]}")
 
-        mutated_files()
+        batches(FILES, end, mutated_files)
         if client.get("/api/builds").status_code != 200:
             fail("the list does not answer any more")
     say(
