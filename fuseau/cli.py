@@ -14,6 +14,7 @@ import typer
 from fuseau.app.settings import Settings
 from fuseau.craft.base.lengths import Unit
 from fuseau.files.paper import Paper
+from fuseau.files.prints import Print
 
 main = typer.Typer(
     no_args_is_help=True,
@@ -137,10 +138,7 @@ def print_files(
     unit: UnitName = "cm",
 ) -> None:
     """Write the pattern (PDF, SVG, DXF) and the list of a build."""
-    from fuseau.files.dxf import pattern_dxf
-    from fuseau.files.hardware_list import list_pdf
-    from fuseau.files.svg import pattern_svg
-    from fuseau.files.tiles import pattern_pdf
+    from fuseau.files.prints import print_of
     from fuseau.planning.pipeline import plan as make_plan
     from fuseau.wording import Words
 
@@ -151,14 +149,16 @@ def print_files(
         raise typer.Exit(1)
     into.mkdir(parents=True, exist_ok=True)
     stem = file.name.removesuffix(".json").removesuffix(".fuseau")
-    for name, content in (
-        (f"{stem}-pattern-{paper}.pdf", pattern_pdf(build, planned, paper)),
-        (f"{stem}-pattern.svg", pattern_svg(build, planned).encode()),
-        (f"{stem}-pattern.dxf", pattern_dxf(build, planned)),
-        (f"{stem}-list.pdf", list_pdf(build, planned, paper, unit)),
-    ):
-        (into / name).write_bytes(content)
-        typer.echo(str(into / name))
+    prints: tuple[tuple[str, Print], ...] = (
+        (f"pattern-{paper}.pdf", "pattern.pdf"),
+        ("pattern.svg", "pattern.svg"),
+        ("pattern.dxf", "pattern.dxf"),
+        ("list.pdf", "list.pdf"),
+    )
+    for name, what in prints:
+        target = into / f"{stem}-{name}"
+        target.write_bytes(print_of(what, build, planned, paper, unit))
+        typer.echo(str(target))
 
 
 @main.command()

@@ -79,7 +79,7 @@ def anything(kind: object, metadata: tuple[object, ...] = ()) -> st.SearchStrate
         return st.dates(datetime.date(1900, 1, 1), datetime.date(2200, 1, 1)).map(str)
     if kind is types.NoneType:
         return st.none()
-    raise NotImplementedError(kind)
+    raise TypeError(f"no values are known for {kind}")
 
 
 def _between(low: float, high: float, whole: bool) -> st.SearchStrategy[object]:

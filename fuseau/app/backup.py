@@ -16,7 +16,7 @@ from fuseau.store.backup import (
     Contents,
     Restored,
     look_into,
-    replace_open,
+    replace_with,
     restore_beside,
     write_backup,
 )
@@ -34,18 +34,6 @@ class KeptCopy(BaseModel):
     name: str
     made_at: datetime.datetime
     size_bytes: int
-
-
-class InBackup(BaseModel):
-    """What a backup holds, and which of its builds are not here, or are here in another state."""
-
-    builds: int
-    changes: int
-    wearers: int
-    pictures: int
-    newest: datetime.datetime | None
-    new_builds: list[str]
-    changed_builds: list[str]
 
 
 class BringIn(BaseModel):
@@ -86,32 +74,24 @@ def take_backup(session: TheSession) -> Response:
 
 
 @router.put("/backup")
-async def offer_backup(session: TheSession, request: Request) -> InBackup:
+async def offer_backup(session: TheSession, request: Request) -> Contents:
     """A backup, sent as the body: what it holds. It waits beside the workshop until it is brought in, or let go."""
     check_is_file(request)
     waiting = session.waiting_backup
 
-    def looked_into() -> Contents:
-        return look_into(waiting, session.workshop.engine)
-
-    with telling(waiting):
-        size = 0
-        with waiting.open("wb") as file:
+    size = 0
+    try:
+        with telling("This file can't be taken"), waiting.open("wb") as file:
             async for chunk in request.stream():
                 size += len(chunk)
                 if size > LARGEST_BACKUP:
-                    break
+                    most = f"{LARGEST_BACKUP / 1e9:.0f} GB"
+                    raise UnusableDatabase(f"This file has more than {most}: it is no backup of Fuseau's.")
                 await run_in_threadpool(file.write, chunk)
-    try:
-        if size > LARGEST_BACKUP:
-            raise UnusableDatabase(
-                f"This file has more than {LARGEST_BACKUP / 1e9:.0f} GB: it is no backup of Fuseau's."
-            )
-        found = await run_in_threadpool(looked_into)
+        return await run_in_threadpool(look_into, waiting, session.workshop.engine)
     except UnusableDatabase as error:
         waiting.unlink(missing_ok=True)
         raise UnusableDatabase(str(error).replace(str(waiting), "This file")) from None
-    return InBackup(**found.__dict__)
 
 
 @router.delete("/backup", status_code=204)
@@ -129,7 +109,7 @@ def bring_backup_in(session: TheSession, wish: BringIn) -> BroughtIn:
     contents = look_into(waiting)
     aside = None
     if wish.how == "replace":
-        aside = replace_open(waiting, session.workshop.engine, session.database)
+        aside = replace_with(waiting, session.database)
         came = Restored(contents.builds, 0, 0, contents.wearers, contents.pictures)
     else:
         came = restore_beside(waiting, session.workshop.engine)

@@ -1,7 +1,7 @@
 """Every error as one JSON shape: a sentence for the maker, faults at their fields, a log number for the unexpected."""
 
 import json
-from collections.abc import Awaitable, Callable
+from collections.abc import Callable
 from typing import Any
 
 from fastapi import FastAPI, Request
@@ -52,9 +52,6 @@ def trouble(
     body = Trouble(sentence=sentence[:600], faults=(found or [])[:MOST_FAULTS], changed=(changed or [])[:40], log=log)
     text = json.dumps(body.model_dump(), ensure_ascii=False).encode(errors="backslashreplace")
     return Response(text, status_code=status, media_type="application/json")
-
-
-Handler = Callable[[Request, Any], Awaitable[Response]]
 
 
 def answer_errors(app: FastAPI) -> None:

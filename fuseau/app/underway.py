@@ -1,30 +1,19 @@
 """Routes of what is being worked out beside the edits: how far it is, and stopping it."""
 
-from typing import Literal
-
 from fastapi import APIRouter
-from pydantic import BaseModel
 
 from fuseau.app.json_route import JsonRoute
 from fuseau.app.session import TROUBLES, TheSession, TheWorkers
+from fuseau.app.workers import Question, Underway
 
 router = APIRouter(prefix="/api", responses=TROUBLES, route_class=JsonRoute)
 
-Question = Literal["odds", "story", "schools", "cutting"]
-
-
-class UnderWay(BaseModel):
-    """Something that is being worked out, and the share of it that is done; None while it waits for its turn."""
-
-    what: Question
-    share: float | None
-
 
 @router.get("/builds/{build_id}/underway")
-def list_underway(session: TheSession, workers: TheWorkers, build_id: str) -> list[UnderWay]:
+def list_underway(session: TheSession, workers: TheWorkers, build_id: str) -> list[Underway]:
     """What is being worked out on a build."""
     session.workshop.look(build_id)
-    return [UnderWay.model_validate(one.__dict__) for one in workers.underway(build_id)]
+    return workers.underway(build_id)
 
 
 @router.delete("/builds/{build_id}/underway/{what}", status_code=204)

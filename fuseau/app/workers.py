@@ -15,7 +15,7 @@ from concurrent.futures import CancelledError
 from concurrent.futures import TimeoutError as TookTooLong
 from ctypes import c_double
 from dataclasses import dataclass
-from typing import Any, ParamSpec, TypeVar
+from typing import Any, Literal, ParamSpec, TypeVar
 
 from pebble import ProcessExpired, ProcessFuture, ProcessPool
 
@@ -26,6 +26,7 @@ READING_S = 10.0
 _PRINTING_S = 60.0
 _THINKING_S = 120.0
 
+Question = Literal["odds", "story", "schools", "cutting"]
 Given = ParamSpec("Given")
 Answer = TypeVar("Answer")
 
@@ -42,7 +43,7 @@ class Overrun(RuntimeError):
 class Underway:
     """Something that is being worked out: what, and the share that is done (None while it waits for its turn)."""
 
-    what: str
+    what: Question
     share: float | None
 
 
@@ -66,7 +67,7 @@ class Workers:
         self._asked: ProcessPool | None = None
         self._thinking: ProcessPool | None = None
         self._share = self._context.RawValue(c_double, 0.0)  # one writes, and half a number does no harm
-        self._thoughts: dict[tuple[str, str], _Thought] = {}
+        self._thoughts: dict[tuple[str, Question], _Thought] = {}
 
     def warm(self) -> None:
         """Start the processes before they are asked, so that the first answer does not wait for them."""
@@ -87,7 +88,7 @@ class Workers:
     def think(
         self,
         build_id: str,
-        what: str,
+        what: Question,
         revision: object,
         function: Callable[Given, Answer],
         *args: Given.args,
@@ -122,7 +123,7 @@ class Workers:
                 if build == build_id
             ]
 
-    def stop(self, build_id: str, what: str) -> None:
+    def stop(self, build_id: str, what: Question) -> None:
         """End a question; whoever asked it hears that it was stopped."""
         with self._guard:
             thought = self._thoughts.pop((build_id, what), None)
@@ -170,5 +171,7 @@ def _answer(future: "ProcessFuture[Any]") -> Any:
         raise Stopped("This was stopped.") from None
     except TookTooLong:
         raise Overrun("This takes longer than it may: it was stopped, and nothing was changed.") from None
-    except (MemoryError, ProcessExpired):
+    except MemoryError:
         raise Overrun("This takes more memory than it may: it was stopped, and nothing was changed.") from None
+    except ProcessExpired:
+        raise Overrun("What worked on this ended before it was done; nothing was changed. Try it again.") from None

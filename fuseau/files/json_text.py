@@ -29,14 +29,14 @@ def read_json(content: bytes, most_parts: int = MOST_PARTS) -> Any:
     try:
         text = content.decode("utf-8-sig")
     except UnicodeDecodeError:
-        raise UnreadableFile("This is not a text file, so it is not a Fuseau build.") from None
+        raise UnreadableFile("This is not a text file.") from None
     _check_depth(content)
     try:
         found = json.loads(text, parse_constant=_no_constant, parse_int=_whole, parse_float=_decimal)
     except json.JSONDecodeError as error:
         raise UnreadableFile(f"This file breaks off or is damaged at line {error.lineno}: {error.msg}.") from None
     except RecursionError:
-        raise UnreadableFile("This file is nested too deeply to be a Fuseau build.") from None
+        raise UnreadableFile("This file is nested too deeply.") from None
     if _SURROGATE.search(content):
         _check_characters(found)
     return found
@@ -51,7 +51,7 @@ def _check_depth(content: bytes) -> None:
         if sign in (b"[", b"{"):
             depth += 1
             if depth > _DEEPEST:
-                raise UnreadableFile("This file is nested too deeply to be a Fuseau build.")
+                raise UnreadableFile("This file is nested too deeply.")
         elif sign in (b"]", b"}"):
             depth -= 1
 

@@ -8,8 +8,10 @@ import datetime
 import hashlib
 import json
 import sqlite3
+import tempfile
 import uuid
-from contextlib import closing
+from collections.abc import Iterator
+from contextlib import closing, contextmanager
 from dataclasses import dataclass
 from pathlib import Path
 from typing import Any, Literal
@@ -27,9 +29,8 @@ from fuseau.store.opening import (
     look_at,
     migrate,
     put_in_place,
-    set_aside,
+    take_the_place,
     telling,
-    unused,
     writing,
 )
 
@@ -66,16 +67,16 @@ def write_backup(path: Path, target: Path) -> Contents:
     """Everything in one new file at `target`, checked before it has its name. Raises UnusableDatabase."""
     if not path.exists():
         raise UnusableDatabase(f"There is no workshop in {path.parent}.")
-    with telling(target):
+    with telling(f"{target} can't be written"):
         copy_database(path, target)
         return look_into(target)
 
 
 def look_into(backup: Path, present: Engine | None = None) -> Contents:
     """What a backup holds, against the present workshop if one is given. Raises UnusableDatabase for what is none."""
-    with telling(backup):
+    with telling(f"{backup} can't be brought in"):
         if look_at(backup) is None:
-            raise UnusableDatabase(f"{backup.name} is an empty database, no backup.")
+            raise UnusableDatabase(f"{backup} is empty: it is no backup.")
         with closing(connect(backup)) as old:
             old.row_factory = sqlite3.Row
             there = _tables(old)
@@ -106,62 +107,44 @@ def restore_beside(backup: Path, engine: Engine) -> Restored:
     A build that is here in another state comes in as a build of its own, named so. Settings stay as they are here.
     Raises UnusableDatabase for a file that is no backup.
     """
-    part = unused(backup.with_name(f"{backup.name}.reading"))
-    with telling(backup):
+    with telling(f"{backup} can't be brought in"):
         look_into(backup)
-        try:
-            copy_database(backup, part)
-            _bring_up(part)
-            with closing(connect(part)) as old, writing(engine).begin() as now:
-                old.row_factory = sqlite3.Row
-                return _merge(old, now)
-        finally:
-            for beside in ("", "-wal", "-shm"):
-                part.with_name(part.name + beside).unlink(missing_ok=True)
+        with _brought_up(backup) as fresh, closing(connect(fresh)) as old, writing(engine).begin() as now:
+            old.row_factory = sqlite3.Row
+            return _merge(old, now)
 
 
 def replace_with(backup: Path, path: Path) -> Path | None:
-    """Put a backup in the place of a workshop that no server has open; where the present one was copied to.
+    """Put a backup in the place of a workshop; where the present one was copied to, or set aside if it is damaged.
 
-    Raises UnusableDatabase, and leaves the present one as it was.
+    What is there is overwritten in one transaction, so that a server may have it open. Raises UnusableDatabase, and
+    leaves the present one as it was.
     """
-    with telling(backup):
+    with telling(f"{backup} can't be brought in"):
         look_into(backup)
-        aside = None
-        if path.exists():
+        with _brought_up(backup) as fresh:
             try:
-                aside = copy_aside(path, "restore")
-            except (DamagedDatabase, sqlite3.DatabaseError):
-                aside = set_aside(path)
-        put_in_place(backup, path)
-        _bring_up(path)
-        return aside
+                present = look_at(path)
+            except DamagedDatabase:
+                present = None
+            if present is None:
+                return take_the_place(fresh, path)
+            aside = copy_aside(path, "restore")
+            put_in_place(fresh, path)
+            return aside
 
 
-def replace_open(backup: Path, engine: Engine, path: Path) -> Path:
-    """The same for the workshop that this server has open: its pages are overwritten in one transaction."""
-    part = unused(path.with_name(f"{path.name}.restoring"))
-    with telling(backup):
-        look_into(backup)
-        aside = copy_aside(path, "restore")
-        try:
-            copy_database(backup, part)
-            _bring_up(part)
-            with closing(connect(part)) as source, engine.connect() as connection:
-                target = connection.connection.driver_connection
-                assert isinstance(target, sqlite3.Connection)
-                source.backup(target)
-        finally:
-            for beside in ("", "-wal", "-shm"):
-                part.with_name(part.name + beside).unlink(missing_ok=True)
-        return aside
-
-
-def _bring_up(path: Path) -> None:
-    if look_at(path) != HEAD:
-        engine = engine_on(path)
-        migrate(engine)
-        engine.dispose()
+@contextmanager
+def _brought_up(backup: Path) -> Iterator[Path]:
+    """A copy of a backup at the present revision, which goes again; the backup, and where it lies, stay as they are."""
+    with tempfile.TemporaryDirectory(prefix="fuseau-") as folder:
+        part = Path(folder) / "fuseau.db"
+        copy_database(backup, part)
+        if look_at(part) != HEAD:
+            engine = engine_on(part)
+            migrate(engine)
+            engine.dispose()
+        yield part
 
 
 def _tables(old: sqlite3.Connection) -> set[str]:

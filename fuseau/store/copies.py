@@ -12,9 +12,8 @@ from fuseau.store.opening import (
     connect,
     copy_database,
     make_folder,
-    put_in_place,
     revision_in,
-    set_aside,
+    take_the_place,
 )
 
 KEPT_DAYS = 7
@@ -78,6 +77,4 @@ def recover(path: Path) -> tuple[Copy, Path | None]:
     copy = newest_good_copy(path)
     if copy is None:
         raise UnusableDatabase(f"There is no good copy of {path}. If you have a backup: fuseau restore FILE.")
-    aside = set_aside(path) if path.exists() else None
-    put_in_place(copy.path, path)
-    return copy, aside
+    return copy, take_the_place(copy.path, path)

@@ -22,7 +22,8 @@ def hold(folder: Path, what: str) -> Iterator[None]:
 
     Raises HeldElsewhere, which says who does, or UnusableDatabase where the folder can't be written to.
     """
-    with telling(folder / "fuseau.lock"):
+    opening = f"The workshop in {folder} can't be opened"
+    with telling(opening):
         make_folder(folder)
         lock = FileLock(folder / "fuseau.lock")
         try:
@@ -31,7 +32,7 @@ def hold(folder: Path, what: str) -> Iterator[None]:
             raise HeldElsewhere(_who(folder)) from None
     held_by = folder / "fuseau.held.json"
     try:
-        with telling(held_by):
+        with telling(opening):
             since = datetime.datetime.now().strftime("%H:%M on %d %B")
             held_by.write_text(json.dumps({"what": what, "process": os.getpid(), "since": since}), encoding="utf-8")
         yield

@@ -12,7 +12,6 @@ from sqlmodel import create_engine
 
 REVISIONS = ("0001", "0002", "0003")
 HEAD = REVISIONS[-1]
-TABLES = frozenset({"build", "revision", "setting", "wearer", "measuring", "picture"})
 _MIGRATIONS = Path(__file__).parent / "migrations"
 _MAGIC = b"SQLite format 3\x00"
 _BUSY_MS = 5000
@@ -36,7 +35,7 @@ def open_database(path: Path) -> Engine:
     An older database is first copied aside as `<name>.before-<revision>`; if a migration fails, the copy is put back.
     Raises UnusableDatabase with what to do: damaged, foreign, newer, not writable, disk full, no folder.
     """
-    with telling(path):
+    with telling(f"The workshop in {path.parent} can't be opened"):
         make_folder(path.parent)
         found = look_at(path)
         engine = engine_on(path)
@@ -170,12 +169,20 @@ def set_aside(path: Path) -> Path:
 
 
 def put_in_place(copy: Path, path: Path) -> None:
-    """A copy in the place of the database, with nothing of the old one left beside it; the copy stays."""
+    """What a copy holds in the place of what a whole database does: in one transaction, so that a crash leaves one of
+    the two; other connections to it see what is there now. The copy stays.
+    """
+    with closing(connect(copy)) as source, closing(connect(path)) as target:
+        source.backup(target)
+
+
+def take_the_place(copy: Path, path: Path) -> Path | None:
+    """A copy in the place of a database that is damaged, or not there; where the damaged one is now. The copy stays."""
     fresh = path.with_name(f"{path.name}.fresh")
     copy_database(copy, fresh)
-    for beside in ("-wal", "-shm"):
-        path.with_name(path.name + beside).unlink(missing_ok=True)
+    aside = set_aside(path) if path.exists() else None
     fresh.replace(path)
+    return aside
 
 
 def migrate(engine: Engine, to: str = HEAD) -> None:
@@ -216,8 +223,8 @@ def engine_on(path: Path) -> Engine:
 
 
 @contextmanager
-def telling(path: Path) -> Iterator[None]:
-    """What the disk or SQLite refuses, as a sentence with what to do. Raises UnusableDatabase."""
+def telling(what: str) -> Iterator[None]:
+    """What the disk or SQLite refuses, said after `what` can't be done, with what to do. Raises UnusableDatabase."""
     try:
         yield
     except UnusableDatabase:
@@ -226,7 +233,7 @@ def telling(path: Path) -> Iterator[None]:
         said = why_not(error)
         if said is None:
             raise
-        raise UnusableDatabase(f"The workshop in {path.parent} can't be opened: {said}") from error
+        raise UnusableDatabase(f"{what}: {said}") from error
 
 
 def why_not(error: BaseException | None) -> str | None:

@@ -11,7 +11,7 @@ from sqlmodel import Session, select
 from typer.testing import CliRunner
 
 from fuseau.cli import main
-from fuseau.store.backup import look_into, replace_open, replace_with, restore_beside, write_backup
+from fuseau.store.backup import look_into, replace_with, restore_beside, write_backup
 from fuseau.store.book import Book
 from fuseau.store.copies import copies_of, keep_daily_copy, newest_good_copy, recover
 from fuseau.store.opening import HEAD, DamagedDatabase, UnusableDatabase, engine_on, look_at, migrate, open_database
@@ -116,7 +116,7 @@ def test_in_the_place_of_an_open_workshop_what_was_there_is_copied_first(path, f
     write_backup(path, backup)
     was = everything(filled)
     filled.make(edited(measured, brief__name="Since then"), "made")
-    aside = replace_open(backup, filled._engine, path)
+    aside = replace_with(backup, path)
     assert everything(Workshop(filled._engine)) == was
     assert {one.build.brief.name for one in Workshop(open_database(aside)).builds()} >= {"Since then"}
 

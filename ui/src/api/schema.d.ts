@@ -2536,6 +2536,32 @@ export interface components {
             changes: components["schemas"]["Change"][];
         };
         /**
+         * Contents
+         * @description What a backup holds, and how much of it is not in the workshop.
+         */
+        Contents: {
+            /** Builds */
+            builds: number;
+            /** Changes */
+            changes: number;
+            /** Wearers */
+            wearers: number;
+            /** Pictures */
+            pictures: number;
+            /** Newest */
+            newest: string | null;
+            /**
+             * New Builds
+             * @default []
+             */
+            new_builds: string[];
+            /**
+             * Changed Builds
+             * @default []
+             */
+            changed_builds: string[];
+        };
+        /**
          * Cup
          * @description A cup's measures, mm: its wire, the way over the bust point from wire to wire, its depth, and its pieces.
          */
@@ -3331,26 +3357,6 @@ export interface components {
             low: number;
             /** High */
             high: number;
-        };
-        /**
-         * InBackup
-         * @description What a backup holds, and which of its builds are not here, or are here in another state.
-         */
-        InBackup: {
-            /** Builds */
-            builds: number;
-            /** Changes */
-            changes: number;
-            /** Wearers */
-            wearers: number;
-            /** Pictures */
-            pictures: number;
-            /** Newest */
-            newest: string | null;
-            /** New Builds */
-            new_builds: string[];
-            /** Changed Builds */
-            changed_builds: string[];
         };
         /**
          * Interval
@@ -6098,10 +6104,10 @@ export interface components {
             front_panels: number;
         };
         /**
-         * UnderWay
-         * @description Something that is being worked out, and the share of it that is done; None while it waits for its turn.
+         * Underway
+         * @description Something that is being worked out: what, and the share that is done (None while it waits for its turn).
          */
-        UnderWay: {
+        Underway: {
             /**
              * What
              * @enum {string}
@@ -10057,7 +10063,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["InBackup"];
+                    "application/json": components["schemas"]["Contents"];
                 };
             };
             /** @description Not Found */
@@ -10202,7 +10208,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["UnderWay"][];
+                    "application/json": components["schemas"]["Underway"][];
                 };
             };
             /** @description Not Found */

@@ -1,13 +1,13 @@
 import { onBeforeUnmount, ref, watch } from 'vue'
 import { get, Refused, send } from '../api/client'
-import type { UnderWay } from '../api/types'
+import type { Underway } from '../api/types'
 import { useBuild } from '../stores/build'
 import { useSettings } from '../stores/settings'
 
 const LOOK_MS = 400
 
 /** What takes long to work out on the open build: asked again at every change; how far it is; stopped at will. */
-export function useThought<T>(path: string, what: UnderWay['what']) {
+export function useThought<T>(path: string, what: Underway['what']) {
   const open = useBuild()
   const settings = useSettings()
   const found = ref<T>()
@@ -26,7 +26,7 @@ export function useThought<T>(path: string, what: UnderWay['what']) {
     share.value = null
     clearInterval(looking)
     looking = setInterval(async () => {
-      const now = await get<UnderWay[]>(`/builds/${build}/underway`).catch(() => [])
+      const now = await get<Underway[]>(`/builds/${build}/underway`).catch(() => [])
       if (mine === turn) share.value = now.find((one) => one.what === what)?.share ?? null
     }, LOOK_MS)
     try {
