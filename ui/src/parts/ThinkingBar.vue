@@ -1,12 +1,14 @@
 <script setup lang="ts">
-// How far something is that takes long, and the way to stop it.
-defineProps<{ label: string; share: number | null; failed?: string }>()
-const emit = defineEmits<{ stop: []; again: [] }>()
+import type { Thought } from './useThought'
+
+// How far something is that takes long, and the way to stop it; once stopped, the way to ask again.
+const props = defineProps<{ label: string; thought: Thought }>()
+const { share, failed, ask, stop } = props.thought
 </script>
 
 <template>
   <p v-if="failed" class="thinking" role="status">
-    {{ failed }} <v-btn size="x-small" variant="outlined" @click="emit('again')">Work it out</v-btn>
+    {{ failed }} <v-btn size="x-small" variant="outlined" @click="ask">Work it out</v-btn>
   </p>
   <div v-else class="thinking" aria-busy="true">
     <v-progress-linear
@@ -16,7 +18,7 @@ const emit = defineEmits<{ stop: []; again: [] }>()
       :aria-label="label"
     />
     <span class="soft small">{{ label }}</span>
-    <v-btn size="x-small" variant="text" @click="emit('stop')">Stop</v-btn>
+    <v-btn size="x-small" variant="text" @click="stop">Stop</v-btn>
   </div>
 </template>
 

@@ -49,3 +49,6 @@ export function useThought<T>(path: string, what: Underway['what']) {
   })
   return { found, busy, share, failed, ask, stop }
 }
+
+/** Of it, what a bar shows and does; the answer itself is the page's. */
+export type Thought = Pick<ReturnType<typeof useThought<unknown>>, 'share' | 'failed' | 'ask' | 'stop'>

@@ -12,7 +12,8 @@ import NamedSelect from '../../parts/NamedSelect.vue'
 // changes.
 const open = useBuild()
 const settings = useSettings()
-const { found, busy, share, failed, ask, stop } = useThought<CuttingPlan[]>('bones/cutting', 'cutting')
+const thought = useThought<CuttingPlan[]>('bones/cutting', 'cutting')
+const { found, busy, failed } = thought
 const plans = computed(() => found.value ?? [])
 
 const shelf = computed(() => open.build!.bones!.shelf ?? [])
@@ -55,14 +56,7 @@ const SAID = {
 <template>
   <section>
     <h2>To buy and cut</h2>
-    <ThinkingBar
-      v-if="busy || failed"
-      label="Working the cutting out"
-      :share="share"
-      :failed="failed"
-      @stop="stop"
-      @again="ask"
-    />
+    <ThinkingBar v-if="busy || failed" label="Working the cutting out" :thought="thought" />
     <article v-for="one in plans" :key="one.kind" class="plan" :data-cutting="one.kind">
       <h3>{{ one.label }}</h3>
       <p>

@@ -10,7 +10,8 @@ import { hardware } from '../../parts/words'
 // The schools beside each other: each planned through to the gap, so that a choice shows what it costs.
 const open = useBuild()
 const settings = useSettings()
-const { found: answer, busy, share, failed, ask, stop } = useThought<SchoolEffect[]>('bones/schools', 'schools')
+const thought = useThought<SchoolEffect[]>('bones/schools', 'schools')
+const { found: answer, busy, failed } = thought
 const found = computed(() => answer.value ?? [])
 const SHORT: Record<string, string> = { 'as chosen': 'yours', 'all steel': 'steel', synthetic: 'synth.' }
 type Row = { what: string; of: (one: SchoolEffect) => string }
@@ -32,14 +33,7 @@ const ROWS: Row[] = [
 
 <template>
   <section aria-label="Schools side by side" :aria-busy="busy">
-    <ThinkingBar
-      v-if="(busy && !found.length) || failed"
-      label="Working the schools out"
-      :share="share"
-      :failed="failed"
-      @stop="stop"
-      @again="ask"
-    />
+    <ThinkingBar v-if="(busy && !found.length) || failed" label="Working the schools out" :thought="thought" />
     <table v-if="found.length" class="numbers schools" :class="{ stale: busy }">
       <thead>
         <tr>

@@ -247,11 +247,6 @@ const tab = ref<'follows' | 'past'>('follows')
 </template>
 
 <style scoped>
-.restored {
-  border-left: 4px solid var(--caution);
-  padding: 2px 0 2px 10px;
-  margin: 0 0 10px;
-}
 .brief {
   display: grid;
   grid-template-columns: 368px minmax(0, 1fr) 268px;

@@ -451,11 +451,6 @@ const beside = (row: Written['rows'][number]) =>
 </template>
 
 <style scoped>
-.restored {
-  border-left: 4px solid var(--caution);
-  padding: 2px 0 2px 10px;
-  margin: 0;
-}
 .log {
   display: grid;
   grid-template-columns: minmax(0, 1fr) 400px;

@@ -4,7 +4,8 @@ import ThinkingBar from '../../parts/ThinkingBar.vue'
 import { useThought } from '../../parts/useThought'
 
 // Cut the cloth, or one more mock-up: the odds, and what fails most.
-const { found, busy, share, failed, ask, stop } = useThought<Readiness | null>('readiness', 'odds')
+const thought = useThought<Readiness | null>('readiness', 'odds')
+const { found, busy, failed } = thought
 const TITLE = { 'cut the cloth': 'Cut the cloth', 'one more mock-up': 'One more mock-up', 'look again': 'Look again' }
 </script>
 
@@ -16,14 +17,7 @@ const TITLE = { 'cut the cloth': 'Cut the cloth', 'one more mock-up': 'One more 
     aria-label="Readiness"
     aria-live="polite"
   >
-    <ThinkingBar
-      v-if="busy || failed"
-      label="Weighing the odds"
-      :share="share"
-      :failed="failed"
-      @stop="stop"
-      @again="ask"
-    />
+    <ThinkingBar v-if="busy || failed" label="Weighing the odds" :thought="thought" />
     <template v-else-if="found">
       <h2>{{ TITLE[found.advice] }}</h2>
       <p>{{ found.sentence }}</p>

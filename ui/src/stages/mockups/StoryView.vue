@@ -12,7 +12,8 @@ import { hardware, length, LEVEL_LABELS, shortDay } from '../../parts/words'
 const emit = defineEmits<{ leave: [] }>()
 const open = useBuild()
 const settings = useSettings()
-const { found: chapters, busy, share, failed, ask, stop } = useThought<Chapter[]>('story', 'story')
+const thought = useThought<Chapter[]>('story', 'story')
+const { found: chapters, failed } = thought
 const LEFT = 150
 const COLUMN = 190
 const width = computed(() => LEFT + COLUMN * (chapters.value?.length ?? 1))
@@ -61,14 +62,7 @@ const hours = computed(() => (chapters.value ?? []).reduce((sum, one) => sum + (
       <h1>What the mock-ups taught</h1>
       <v-btn size="small" variant="outlined" @click="emit('leave')">Back to the mock-ups</v-btn>
     </header>
-    <ThinkingBar
-      v-if="!chapters || failed"
-      label="Telling the story"
-      :share="busy ? share : null"
-      :failed="failed"
-      @stop="stop"
-      @again="ask"
-    />
+    <ThinkingBar v-if="!chapters || failed" label="Telling the story" :thought="thought" />
     <p v-else-if="chapters.length < 2">
       Nothing was tried on yet. After the first fitting, what it taught stands here.
     </p>
