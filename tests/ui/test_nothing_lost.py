@@ -124,6 +124,18 @@ def test_a_length_half_typed_comes_back_marked_and_enter_keeps_it(demo_hand):
     demo_hand.wait(lambda: demo_hand.value(GAP) == "47")
 
 
+def test_a_brief_half_typed_comes_back_and_is_kept_or_left(demo_hand):
+    line = demo_hand.stage("Underclock mender", "brief")
+    typed = "arguments[0].value = 'a linen chemise'; arguments[0].dispatchEvent(new Event('input', {bubbles: true}))"
+    demo_hand.browser.execute_script(typed, demo_hand.field("Worn under it"))
+    demo_hand.browser.refresh()
+    demo_hand.see("is not kept yet")
+    assert demo_hand.value("Worn under it") == "a linen chemise"
+    demo_hand.press("Keep it")
+    demo_hand.wait(lambda: demo_hand.sheet(line)["build"]["brief"]["worn_under"] == "a linen chemise")
+    demo_hand.gone("is not kept yet")
+
+
 def test_leaving_asks_while_something_is_not_kept(demo_hand):
     demo_hand.stage("Underclock mender", "mockups")
     asks = (

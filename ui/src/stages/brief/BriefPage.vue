@@ -378,4 +378,10 @@ li b {
   font-size: 0.88rem;
   margin: 2px 0 0;
 }
+@media (max-width: 899px) {
+  .brief {
+    grid-template-columns: minmax(0, 1fr);
+    height: auto;
+  }
+}
 </style>

@@ -501,4 +501,10 @@ aside input[aria-invalid='true'] {
   gap: 8px;
   flex-wrap: wrap;
 }
+@media (max-width: 899px) {
+  .photo {
+    grid-template-columns: minmax(0, 1fr);
+    overflow-y: auto;
+  }
+}
 </style>

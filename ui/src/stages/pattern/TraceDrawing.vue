@@ -433,4 +433,10 @@ small {
   margin-right: 10px;
   white-space: nowrap;
 }
+@media (max-width: 899px) {
+  .trace {
+    grid-template-columns: minmax(0, 1fr);
+    overflow-y: auto;
+  }
+}
 </style>

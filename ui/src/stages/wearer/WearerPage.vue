@@ -496,4 +496,15 @@ td {
   padding: 16px;
   overflow-y: auto;
 }
+@media (max-width: 899px) {
+  .wearer {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  .measures {
+    overflow-x: auto;
+  }
+  table {
+    min-width: 780px;
+  }
+}
 </style>
