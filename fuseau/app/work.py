@@ -22,7 +22,7 @@ from fuseau.planning.schools import SchoolEffect, cutting, schools
 from fuseau.planning.story import Chapter, story
 
 MORE_BYTES = 700_000_000
-_KEPT_BUILDS = 4
+_KEPT_BUILDS = 12
 
 
 @dataclass

@@ -25,6 +25,7 @@ from fuseau.files.unreadable import UnreadableFile
 READING_S = 10.0
 _PRINTING_S = 60.0
 _THINKING_S = 120.0
+_GRACE_S = 1.0
 
 Question = Literal["odds", "story", "schools", "cutting"]
 Given = ParamSpec("Given")
@@ -101,7 +102,7 @@ class Workers:
         with self._guard:
             known = self._thoughts.get((build_id, what))
             if known is not None and known.revision != revision:
-                _end(known.future)
+                _end_soon(known.future)
                 known = None
             if known is None:
                 future = self._thinking_pool().schedule(function, args=args, kwargs=kwargs, timeout=_THINKING_S)
@@ -162,6 +163,16 @@ class Workers:
 
 def _end(future: "ProcessFuture[Any]") -> None:
     future.cancel()  # type: ignore[no-untyped-call]
+
+
+def _end_soon(future: "ProcessFuture[Any]") -> None:
+    """What is not begun ends at once; what is nearly done may end by itself, since a process that is ended forgets."""
+    if not future.running():
+        _end(future)
+        return
+    timer = threading.Timer(_GRACE_S, _end, (future,))
+    timer.daemon = True
+    timer.start()
 
 
 def _answer(future: "ProcessFuture[Any]") -> Any:
