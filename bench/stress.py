@@ -27,7 +27,7 @@ from tests.files.test_mutated import READERS, mutated
 
 KILLS, CLIENTS, REQUESTS, FILES = 100, 16, 10_000, 1_000
 BATCH = 50
-SHARES_S = {"kills": 260, "clients": 60, "requests": 150, "files": 110}
+SHARES_S = {"kills": 180, "clients": 60, "requests": 250, "files": 110}
 QUIET = {
     "deadline": None,
     "suppress_health_check": list(HealthCheck),
