@@ -31,7 +31,7 @@ from fuseau.app.caches import Caches
 from fuseau.app.server import make_app, open_session
 from fuseau.app.settings import Settings
 
-PATIENCE = 15
+PATIENCE = 40  # odds are worked out by a process that yields to everything else
 _WATCH = """
 const [text, wanted, patience, done] = arguments
 const plain = (all) => all.replace(/\\s+/g, ' ')
