@@ -11,11 +11,12 @@ from fuseau.commands.versions import as_drafted, with_version
 from fuseau.craft.base.errors import Unmakeable
 from fuseau.craft.base.lengths import Unit
 from fuseau.craft.pattern.hand_edits import HandEdit, edit
-from fuseau.craft.pattern.pattern import Pattern
+from fuseau.craft.pattern.pattern import BlockGirth, Pattern, girth_between, summed
 from fuseau.craft.pattern.refit import refit
 from fuseau.craft.pattern.trueing import lay_flat
 from fuseau.craft.pattern.typed_widths import TypedPattern, from_widths
 from fuseau.document.build import Build, faults
+from fuseau.planning.evidence import slack_seen
 from fuseau.planning.plan import Plan
 from fuseau.wording.hand_edits import hand_edit
 
@@ -81,6 +82,7 @@ def edit_pattern(
         made = read_edit(one, unit)
         pattern = edit(pattern, made, build.practice)
         words.append(hand_edit(made, unit))
+    pattern = _decided(build, planned, pattern)
     lay_flat(pattern, build.practice)
     if current is None or current.cut:
         reason = "edited by hand" if current else "drafted, then edited by hand"
@@ -89,6 +91,24 @@ def edit_pattern(
         )
     drawn = current.model_copy(update={"pattern": pattern, "changes": (*current.changes, *words)[-400:]})
     return as_drafted(build.model_copy(update={"versions": (*build.versions[:-1], drawn)}), pattern)
+
+
+def _decided(build: Build, planned: Plan, made: Pattern) -> Pattern:
+    """The edited pattern with what the edits changed of its girths kept as decided.
+
+    What was seen to stand off and is taken in there by hand is slack that was taken out.
+    """
+    before = build.current.pattern if build.current else planned.drafted
+    assert before is not None
+    seen = {one.level: one for one in slack_seen(build, planned.body)} if planned.body else {}
+    slack, decided = [], []
+    for one in girth_between(before, made):
+        off = seen.get(one.level)
+        front = min(max(-one.front_mm, 0.0), off.front_mm) if off else 0.0
+        back = min(max(-one.back_mm, 0.0), off.back_mm) if off else 0.0
+        slack.append(BlockGirth(level=one.level, front_mm=front, back_mm=back))
+        decided.append(BlockGirth(level=one.level, front_mm=one.front_mm + front, back_mm=one.back_mm + back))
+    return made.altered(slack=summed(before.slack, tuple(slack)), decided=summed(before.decided, tuple(decided)))
 
 
 def read_edit(given: Mapping[str, Any], unit: Unit) -> HandEdit:

@@ -19,7 +19,7 @@ from fuseau.demo.sketches import Look, sketch
 from fuseau.document.build import Build, Mark, MeasuringRef, Picture
 from fuseau.planning.lacings import mock_up_lacing
 from fuseau.planning.pipeline import plan
-from fuseau.stand_ins.fitted_stand import TrueBody, lace_up, notice
+from fuseau.stand_ins.fitted_stand import KIND_FLESH, Reader, TrueBody, lace_up, notice
 from fuseau.stand_ins.rehearsal import as_written
 from fuseau.store.book import Book
 from fuseau.store.opening import open_database
@@ -312,13 +312,13 @@ def _tried_on(build: Build, story: Story, i: int, noise: np.random.Generator) ->
     """What a fitting of the current version on the stand with the story's true body shows, as it is written down."""
     taped = build.body
     girths = np.array([level.girth_mm + story.truly.get(level.name, 0.0) for level in taped])
-    true = TrueBody(girths, np.array([level.give for level in taped]), 0.008, "kind")
+    true = TrueBody(girths, np.array([level.give for level in taped]), 0.008, KIND_FLESH)
     assert build.current is not None
     laced = mock_up_lacing(build, build.current.pattern)
     pull = laced.pull_n_per_m * float(np.exp(noise.normal(0, 0.15)))
     seen = lace_up(true, taped, laced, pull, pull * laced.stack.stretch_per_n + true.stretch)
     heights = np.array([round(z) for z in np.linspace(seen.z_mm[0] + 10, seen.z_mm[-1] - 10, 5)], dtype=float)
-    found = notice(seen, taped, heights, 100 * story.seed + i, 1.5, laced.take_up_mm)
+    found = notice(seen, taped, heights, 100 * story.seed + i, laced.take_up_mm, Reader(1.5, 0.01))
     return {
         "pull": build.target.pull,
         "note": story.notes[i] if i < len(story.notes) else "",

@@ -30,7 +30,7 @@ from fuseau.craft.wearer.measures import LEVEL_LABELS, Wearer, Zones
 from fuseau.document.fittings import BackPhoto, Fitting, MockUp, Note, PictureShare, View
 
 FORMAT = "fuseau.build"
-VERSION = 2
+VERSION = 3
 MOST_FAULTS = 20
 
 Name = Annotated[str, Text(120)]
@@ -145,7 +145,7 @@ class Build(Record):
     """Everything decided and observed about one garment."""
 
     format: Literal["fuseau.build"] = "fuseau.build"
-    version: Literal[2] = 2
+    version: Literal[3] = 3
     kind: KindName = "underbust corset"
     brief: Brief = Brief()
     wearer: Wearer = Wearer()
@@ -207,12 +207,15 @@ class Build(Record):
     @model_validator(mode="before")
     @classmethod
     def _brought_up(cls, data: Any) -> Any:
-        """Files of version 1 called a level's heights `waist_to_*_mm`."""
-        if not isinstance(data, dict) or data.get("version") != 1:
+        """Files of version 1 called a level's heights `waist_to_*_mm`; up to 2 one number stood for every cloth."""
+        if not isinstance(data, dict) or data.get("version") not in (1, 2):
             return data
         found = {**data, "version": VERSION}
-        if isinstance(data.get("wearer"), dict):
+        if data["version"] == 1 and isinstance(data.get("wearer"), dict):
             found["wearer"] = {name: _renamed(level) for name, level in data["wearer"].items()}
+        if isinstance(data.get("practice"), dict):
+            gone = ("pull_bow", "stretch_more", "stretch_spread")
+            found["practice"] = {name: value for name, value in data["practice"].items() if name not in gone}
         return found
 
     @model_validator(mode="after")

@@ -13,7 +13,7 @@ from pydantic_core import PydanticCustomError
 from fuseau.craft.base.lengths import Length
 from fuseau.craft.base.record import Record, Text
 from fuseau.craft.fit.target import Pull
-from fuseau.craft.fitting.inference import Word
+from fuseau.craft.fitting.seen import Word
 from fuseau.craft.materials.catalogue import BoneName
 from fuseau.craft.materials.stack import MOCK_UP_STACK, Stack
 from fuseau.craft.wearer.measures import LevelName
@@ -122,6 +122,15 @@ class MockUp(Record):
     strip: bool = Field(default=True, description="A strip with grommets, basted on and used again.")
 
 
+class AlsoLaced(Record):
+    """Another lacing of the same evening, pulled otherwise: it tells a girth from a give for two minutes' work."""
+
+    pull: Pull = "light"
+    readings: tuple[GapReading, ...] = Field(default=(), max_length=40)
+    words: tuple[SaidAt, ...] = Field(default=(), max_length=12)
+    laced: tuple[LacedGirth, ...] = Field(default=(), max_length=12)
+
+
 class Fitting(Record):
     """One trying-on of a mock-up: what it had, how hard it was pulled, and what was seen."""
 
@@ -135,6 +144,7 @@ class Fitting(Record):
     words: tuple[SaidAt, ...] = Field(default=(), max_length=12)
     stand_offs: tuple[StandOff, ...] = Field(default=(), max_length=12)
     laced: tuple[LacedGirth, ...] = Field(default=(), max_length=12)
+    also: tuple[AlsoLaced, ...] = Field(default=(), max_length=2, description="Lacings before or after, as pulled.")
     taps: tuple[Tap, ...] = Field(default=(), max_length=60)
     pinches: tuple[Pinch, ...] = Field(default=(), max_length=24)
     edges: tuple[EdgeSaid, ...] = Field(default=(), max_length=6)

@@ -3,13 +3,14 @@
 import numpy as np
 
 from fuseau.craft.base.curves import Array
-from fuseau.craft.pattern.pattern import EdgeLine, Pattern
+from fuseau.craft.pattern.pattern import BlockGirth, EdgeLine, Pattern, summed
 from fuseau.craft.wearer.body import Body
 from fuseau.document.build import Build
-from fuseau.document.fittings import EdgeSaid, Fitting, Pinch
+from fuseau.document.fittings import EdgeSaid, Fitting, Pinch, Tap
 
 _EDGE_REACH_MM = 12.0  # a pinch that comes so close to top line or hem runs out there
 _LEAST_SWING_MM = 2.0
+_AT_LEVEL_MM = 20.0
 
 
 def pinch_profile(pinch: Pinch, heights: Array, low: float, high: float) -> Array:
@@ -48,6 +49,55 @@ def pinched_by_seam(pattern: Pattern, pinches: tuple[tuple[Pinch, ...], ...]) ->
             mine = [pinch_profile(one, nominal, low, high) for one in fitting if one.seam == seam]
             found[seam] = np.sum(mine, axis=0)
     return {seam: amount for seam, amount in found.items() if np.max(np.abs(amount)) > 0.25}
+
+
+def slack_seen(build: Build, body: Body) -> tuple[BlockGirth, ...]:
+    """Cloth that stood off in one place at the fittings of the present version, by level (model, section 3).
+
+    Touched in front or at the side, or pinched out of a seam; slashed open (below zero) it was missing there. From
+    the last fitting that tells of any. It bore no tension, so it says nothing of her girth, and is mended where it
+    was seen.
+    """
+    current = build.current
+    for fitting in reversed(fittings_of_current(build)):
+        found = [_touched(tap, body) for tap in fitting.taps if tap.off_mm and tap.view != "back"]
+        if current:
+            found += [_taken(pinch, body, current.pattern) for pinch in fitting.pinches]
+        if found:
+            return summed(*found)
+    return ()
+
+
+def _touched(tap: Tap, body: Body) -> tuple[BlockGirth, ...]:
+    heights = np.array([level.front_mm if tap.view == "front" else level.side_mm for level in body])
+    amounts = _at_levels(tap.z_mm, tap.off_mm or 0.0, heights)
+    return _in_block(amounts, body, 1.0 if tap.view == "front" else 0.5)
+
+
+def _taken(pinch: Pinch, body: Body, pattern: Pattern) -> tuple[BlockGirth, ...]:
+    heights = np.array([level.side_mm for level in body])
+    low, high = min(pattern.hem.heights()), max(pattern.top.heights())
+    amounts = 2 * pinch_profile(pinch, heights, low, high)
+    if float(np.max(np.abs(amounts))) < abs(pinch.amount_mm):  # its peak lies between the levels
+        amounts = _at_levels((pinch.from_mm + pinch.to_mm) / 2, 2 * pinch.amount_mm, heights)
+    side = pattern.front_panels
+    return _in_block(amounts, body, 1.0 if pinch.seam < side else 0.5 if pinch.seam == side else 0.0)
+
+
+def _at_levels(z: float, mm: float, heights: Array) -> Array:
+    """An amount at one height as the least amounts at the levels about it that come to it there; at one, if near."""
+    nearest = float(heights[np.argmin(np.abs(heights - z))])
+    z = nearest if abs(nearest - z) < _AT_LEVEL_MM else z
+    weights = np.array([float(np.interp(z, heights, row)) for row in np.eye(len(heights))])
+    return np.asarray(mm * weights / float(weights @ weights))
+
+
+def _in_block(amounts: Array, body: Body, front: float) -> tuple[BlockGirth, ...]:
+    return tuple(
+        BlockGirth(level=level.name, front_mm=front * float(mm), back_mm=(1 - front) * float(mm))
+        for level, mm in zip(body, amounts, strict=True)
+        if abs(mm) > 0.05
+    )
 
 
 def moved_edges(said: tuple[EdgeSaid, ...], top: EdgeLine, hem: EdgeLine) -> tuple[EdgeLine, EdgeLine]:

@@ -7,14 +7,15 @@ import numpy as np
 
 from fuseau.craft.base.practice import Practice
 from fuseau.craft.fit.fit import Lacing, fit
-from fuseau.craft.fit.target import Job, pull_of
-from fuseau.craft.fitting.inference import WORDS, Belief, Tried, infer
+from fuseau.craft.fit.target import Job, Pull, pull_of
+from fuseau.craft.fitting.inference import Belief, infer
+from fuseau.craft.fitting.seen import ROOM, WORDS, Tried
 from fuseau.craft.pattern.pattern import Pattern
 from fuseau.craft.wearer.body import Body
 from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS
+from fuseau.craft.wearer.measures import LevelName
 from fuseau.document.build import Build
-from fuseau.document.fittings import Fitting, Pinch
-from fuseau.planning.evidence import pinch_profile
+from fuseau.document.fittings import AlsoLaced, Fitting
 from fuseau.planning.lacings import edge_of
 
 _ONE_PLACE_MM = 30.0  # pinches whose middles lie closer than this are one stand-off
@@ -62,16 +63,18 @@ class InferenceInputs:
 
 def infer_belief(inputs: InferenceInputs) -> Belief:
     """The posterior after all fittings."""
-    return infer(inputs.measured, tried_on(inputs))
+    return infer(inputs.measured, tried_on(inputs), inputs.practice)
 
 
 def read_upside_down(inputs: InferenceInputs) -> int | None:
     """The number of the last fitting, if its gaps go with all that was known before it only from the other end."""
     tried = tried_on(inputs)
-    if not tried or len(tried[-1].z_mm) < 3:
+    if not tried or inputs.tied or max(len(one.z_mm) for one in tried if one.number == tried[-1].number) < 3:
         return None
-    last = tried[-1]
-    expected = fit(last.lacing, infer(inputs.measured, tried[:-1]).body)
+    number = tried[-1].number
+    last = next(one for one in tried if one.number == number)
+    before = [one for one in tried if one.number != number]
+    expected = fit(last.lacing, infer(inputs.measured, before, inputs.practice).body)
     off = np.array([expected.gap_at(z) for z in last.z_mm])
     order = np.argsort(last.z_mm)
     plain = float(np.sqrt(np.mean((last.gap_mm - off) ** 2)))
@@ -81,7 +84,7 @@ def read_upside_down(inputs: InferenceInputs) -> int | None:
 
 def tried_on(inputs: InferenceInputs) -> list[Tried]:
     """Every fitting as the estimate takes it."""
-    return [_tried(inputs, one) for one in inputs.tried]
+    return [lacing for one in inputs.tried for lacing in _tried(inputs, one)]
 
 
 def too_thin(build: Build, fitting: Fitting) -> bool:
@@ -95,31 +98,70 @@ def widened(build: Build, fitting: Fitting) -> float:
     return wide * (build.practice.thin_wider if too_thin(build, fitting) else 1.0)
 
 
-def _tried(inputs: InferenceInputs, one: TriedOn) -> Tried:
-    practice, fitting, pattern, wide = inputs.practice, one.fitting, one.pattern, one.wider
-    made = fitting.made_of
-    lacing = Lacing(
-        pattern=pattern,
-        stack=made.stack,
+def _tried(inputs: InferenceInputs, one: TriedOn) -> list[Tried]:
+    """Every lacing of a fitting: as it was worn, then the others of that evening."""
+    fitting = one.fitting
+    found = [_as_worn(inputs, one)]
+    if fitting.made_of.closing == "laced" and not inputs.tied:
+        found += [_also(inputs, one, other) for other in fitting.also]
+    return found
+
+
+def _lacing(inputs: InferenceInputs, one: TriedOn, pull: Pull) -> Lacing:
+    return Lacing(
+        pattern=one.pattern,
+        stack=one.fitting.made_of.stack,
         edge_n_m2=one.edge_n_m2,
-        pull_n_per_m=practice.neck_pull_n_per_m if inputs.tied else pull_of(fitting.pull, inputs.job, practice),
-        practice=practice,
+        pull_n_per_m=inputs.practice.neck_pull_n_per_m if inputs.tied else pull_of(pull, inputs.job, inputs.practice),
+        practice=inputs.practice,
+        tied_mm=0.0 if inputs.tied else None,
     )
-    held = made.closing != "open"
-    usual = practice.pinned_spread_mm if made.closing == "pinned" else practice.ruler_spread_mm
+
+
+def _height(inputs: InferenceInputs, pattern: Pattern, level: LevelName) -> float:
+    """Where a level lies on the lacing edge, or the end of it that is nearest."""
+    return min(max(inputs.measured[level].back_mm, pattern.hem.cb_mm), pattern.top.cb_mm)
+
+
+def _also(inputs: InferenceInputs, one: TriedOn, other: AlsoLaced) -> Tried:
+    practice, wide = inputs.practice, one.wider
+    lacing = _lacing(inputs, one, other.pull)
+    return Tried(
+        number=one.fitting.number,
+        lacing=lacing,
+        z_mm=np.array([reading.z_mm for reading in other.readings]),
+        gap_mm=np.array([reading.gap_mm for reading in other.readings]),
+        spread_mm=wide * np.array([reading.spread_mm or practice.ruler_spread_mm for reading in other.readings]),
+        words=tuple(
+            (_height(inputs, one.pattern, said.level), share, spread * practice.word_spread * wide)
+            for said in other.words
+            for share, spread in (WORDS[said.word],)
+        ),
+        laced_mm=tuple(
+            (_height(inputs, one.pattern, said.level), said.girth_mm, practice.laced_spread_mm * wide)
+            for said in other.laced
+        ),
+    )
+
+
+def _as_worn(inputs: InferenceInputs, one: TriedOn) -> Tried:
+    practice, fitting, pattern, wide = inputs.practice, one.fitting, one.pattern, one.wider
+    closing = fitting.made_of.closing
+    held = closing != "open"
+    usual = practice.pinned_spread_mm if closing == "pinned" else practice.ruler_spread_mm
     readings = fitting.readings if held else ()
-
-    def inside(z: float) -> float:
-        return min(max(z, pattern.hem.cb_mm), pattern.top.cb_mm)
-
-    def height(level: str) -> float:
-        return inside(inputs.measured[level].back_mm)  # type: ignore[index]
-
-    words = [(height(said.level), *WORDS[said.word]) for said in fitting.words]
-    words += [(inside(tap.z_mm), *WORDS[tap.word]) for tap in fitting.taps if tap.off_mm is None]
-    offs = [(height(said.level), said.off_mm, practice.pinch_spread_mm) for said in fitting.stand_offs]
-    offs += [(inside(tap.z_mm), tap.off_mm, practice.pinch_spread_mm) for tap in fitting.taps if tap.off_mm is not None]
-    offs += _pinched(fitting.pinches, pattern, practice.pinch_spread_mm)
+    lacing = _lacing(inputs, one, fitting.pull)
+    said = [(_height(inputs, pattern, one.level), one.word) for one in fitting.words]
+    said += [(_inside(tap.z_mm, pattern), tap.word) for tap in fitting.taps if tap.off_mm is None]
+    words = [(z, *WORDS[word]) for z, word in said] if not inputs.tied else []
+    room = [(z, *ROOM[word]) for z, word in said] if inputs.tied else []
+    offs = [(_height(inputs, pattern, one.level), one.off_mm, practice.pinch_spread_mm) for one in fitting.stand_offs]
+    # at the back it is the edges that stand off; in front and at the side, cloth in one place (`evidence.slack_seen`)
+    offs += [
+        (_inside(tap.z_mm, pattern), tap.off_mm, practice.pinch_spread_mm)
+        for tap in fitting.taps
+        if tap.off_mm and tap.view == "back"
+    ]
     return Tried(
         number=fitting.number,
         lacing=lacing,
@@ -127,24 +169,17 @@ def _tried(inputs: InferenceInputs, one: TriedOn) -> Tried:
         gap_mm=np.array([reading.gap_mm for reading in readings]),
         spread_mm=wide * np.array([reading.spread_mm or usual for reading in readings]),
         words=tuple((z, share, spread * practice.word_spread * wide) for z, share, spread in words if held),
+        room_mm=tuple((z, room, spread * wide) for z, room, spread in room if held),
         stand_off_mm=tuple((z, off, spread * wide) for z, off, spread in offs if held),
         laced_mm=tuple(
-            (height(said.level), said.girth_mm, practice.laced_spread_mm * wide) for said in fitting.laced if held
+            (_height(inputs, pattern, one.level), one.girth_mm, practice.laced_spread_mm * wide)
+            for one in fitting.laced
+            if held
         ),
         rides_mm=None if fitting.rides_mm is None else (fitting.rides_mm, practice.ride_seen_mm),
-        pull_spread=practice.pinned_pull_spread if made.closing == "pinned" else practice.pull_spread,
+        pull_spread=practice.pinned_pull_spread if closing == "pinned" else practice.pull_spread,
     )
 
 
-def _pinched(pinches: tuple[Pinch, ...], pattern: Pattern, spread_mm: float) -> list[tuple[float, float, float]]:
-    """Stand-off of the whole girth where pinches peak; those at one place, on several seams, count together."""
-    low, high = min(pattern.hem.heights()), max(pattern.top.heights())
-    edge = pattern.hem.cb_mm, pattern.top.cb_mm
-    found: list[tuple[float, float, float]] = []
-    for z in sorted((min(max((one.from_mm + one.to_mm) / 2, edge[0]), edge[1])) for one in pinches):
-        if found and z - found[-1][0] < _ONE_PLACE_MM:
-            continue
-        amounts = [float(pinch_profile(one, np.array([z]), low, high)[0]) for one in pinches]
-        some = sum(abs(amount) > 0.5 for amount in amounts)
-        found.append((z, 2 * sum(amounts), spread_mm * max(1, some) ** 0.5))
-    return found
+def _inside(z: float, pattern: Pattern) -> float:
+    return min(max(z, pattern.hem.cb_mm), pattern.top.cb_mm)

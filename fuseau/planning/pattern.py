@@ -9,7 +9,7 @@ from fuseau.craft.base.curves import Array
 from fuseau.craft.base.errors import Unmakeable
 from fuseau.craft.base.practice import Practice
 from fuseau.craft.fit.girth_solver import settle_parallel
-from fuseau.craft.fit.target import Aim, Target, aim, aim_tied
+from fuseau.craft.fit.target import Aim, Target, aim, aim_tied, most_pull, pull_of
 from fuseau.craft.materials.stack import Stack, take_up
 from fuseau.craft.pattern.alterations import Alteration, alter
 from fuseau.craft.pattern.cups import Cup, make_cup, usual_bust_points, wire_line
@@ -17,7 +17,7 @@ from fuseau.craft.pattern.drafting import draft, suggest_edges
 from fuseau.craft.pattern.edge_curves import shaped
 from fuseau.craft.pattern.hand_edits import places_of_seams
 from fuseau.craft.pattern.one_piece import join_panels
-from fuseau.craft.pattern.pattern import Allowances, EdgeLine, Pattern
+from fuseau.craft.pattern.pattern import Allowances, BlockGirth, EdgeLine, Pattern, summed
 from fuseau.craft.pattern.refit import change_girths
 from fuseau.craft.pattern.shoulders import lay_shoulders
 from fuseau.craft.pattern.trueing import Laid, lay_flat
@@ -26,7 +26,7 @@ from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS, KindName
 from fuseau.craft.wearer.measures import ZERO_LABELS
 from fuseau.document.build import Build, HemWish, TopWish
 from fuseau.document.fittings import EdgeSaid
-from fuseau.planning.evidence import fittings_of_current, moved_edges
+from fuseau.planning.evidence import fittings_of_current, moved_edges, slack_seen
 from fuseau.planning.lacings import final_edge
 from fuseau.planning.plan import PlannedPattern
 
@@ -51,6 +51,7 @@ class AimInputs:
     bust_points_mm: float | None
     current: Pattern | None
     edges_said: tuple[EdgeSaid, ...]
+    slack: tuple[BlockGirth, ...]
 
     @classmethod
     def of(cls, build: Build, body: Body) -> Self:
@@ -73,6 +74,7 @@ class AimInputs:
             bust_points_mm=build.wearer.bust_points_mm,
             current=current.pattern if current else None,
             edges_said=tuple(said for fitting in fittings_of_current(build) for said in fitting.edges),
+            slack=summed(current.pattern.slack, slack_seen(build, body)) if current else (),
         )
 
     @property
@@ -91,29 +93,58 @@ def aim_pattern(inputs: AimInputs) -> tuple[Aim, Pattern]:
     current = inputs.current
     top, hem = edges(inputs)
 
-    def drafted(sewn: tuple[float, ...]) -> Pattern:
-        girths = np.array(sewn)
+    def drafted(borne: tuple[float, ...], decided: tuple[BlockGirth, ...] = ()) -> Pattern:
+        offsets = {"slack": inputs.slack, "decided": decided}
+        girths = np.array(borne) + _offset(body, decided) - _offset(body, inputs.slack)
         if current is None or len(current.panels) != count:
             fresh = draft(body, girths, target.gap_mm, count, top, hem, inputs.allowances, practice)
+            fresh = fresh.altered(**offsets)
             return _in_one_piece(fresh, practice) if inputs.one_piece else fresh
-        made = _alteration(current, body, girths, target.gap_mm, top, hem)
-        return alter(current, made).altered(allowances=inputs.allowances)
+        base = current.altered(**offsets)
+        made = _alteration(base, body, girths, target.gap_mm, top, hem)
+        return alter(base, made).altered(allowances=inputs.allowances)
+
+    def as_decided(aimed: Aim, pattern: Pattern) -> tuple[Aim, Pattern]:
+        """With what the maker changed by hand, which stands; girths as they are cut."""
+        decided = current.decided if current else ()
+        if decided:
+            pattern = drafted(aimed.sewn_mm, decided)
+        cut = np.array(aimed.sewn_mm) + _offset(body, decided) - _offset(body, inputs.slack)
+        waist = float(cut[body.index_of_zero])
+        return aimed.model_copy(update={"sewn_mm": tuple(map(float, cut)), "closed_waist_mm": waist}), pattern
 
     if GARMENT_KINDS[inputs.kind].tied:
         aimed = aim_tied(target, body, takes, practice)
-        return aimed, drafted(aimed.sewn_mm)
-    first = aim(target, body.as_met(), (hem.cb_mm, top.cb_mm), takes, inputs.stack.stretch_per_n, practice)
-    exact = target.job == "closed_waist" and current is None
-    return settle_parallel(
-        first,
-        target.gap_mm,
-        body,
-        drafted,
-        inputs.stack,
-        inputs.edge_n_m2,
+        return as_decided(aimed, drafted(aimed.sewn_mm))
+    first = aim(
+        target,
+        body.as_met(),
+        (hem.cb_mm, top.cb_mm),
+        takes,
+        inputs.stack.stretch_per_n,
         practice,
-        waist_to_mm=0.3 if exact else 1.5,
+        body.stretch_of(inputs.stack.strength),
     )
+    return as_decided(
+        *settle_parallel(
+            first,
+            target.gap_mm,
+            body,
+            drafted,
+            inputs.stack,
+            inputs.edge_n_m2,
+            practice,
+            asked_waist=target.job != "none" and GARMENT_KINDS[inputs.kind].zero == "waist",
+            most_n_per_m=most_pull(target.job, practice),
+            chosen_n_per_m=pull_of(target.pull, target.job, practice),
+        )
+    )
+
+
+def _offset(body: Body, part: tuple[BlockGirth, ...]) -> Array:
+    """Amounts of girth at the body's levels, (levels,) mm."""
+    found = {one.level: one.whole_mm for one in part}
+    return np.array([found.get(level.name, 0.0) for level in body])
 
 
 def edges(inputs: AimInputs) -> tuple[EdgeLine, EdgeLine]:

@@ -22,7 +22,7 @@ from fuseau.craft.pattern.trueing import Laid
 from fuseau.craft.pattern.typed_widths import check_typed
 from fuseau.craft.wearer.body import Body, missing_measures
 from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS
-from fuseau.craft.wearer.measures import check_measures
+from fuseau.craft.wearer.measures import LEVEL_LABELS, check_measures
 from fuseau.document.build import Build
 from fuseau.planning.back import BackInputs, HolesInputs, lace_back, set_holes
 from fuseau.planning.bones import (
@@ -139,13 +139,14 @@ def _plan_garment(build: Build, unit: Unit, cache: StageCache, findings: list[Fi
         *findings,
         *check_guesses(body),
         *check_stand(build.stand, stand, pattern.top, pattern.hem),
-        *check_aim(build.target, aimed, body, build.wearer.new_to_lacing, practice),
+        *check_aim(build.target, aimed, body, build.wearer.new_to_lacing, practice, final.waist_gap_mm),
         *(check_typed(pattern, body) if current else []),
         *check_lines(aimed_pattern, body, build.wearer.waist_to_lap_sitting_mm),
         *check_fit(final, practice),
         *_check_edges(build, cache, pattern, aimed, body, final),
         *check_fittings(build, learned, proposal, pattern, flipped),
         *check_halves(pattern),
+        *_check_decided(build, pattern, final),
         *said,
     ]
     return Plan.model_construct(
@@ -262,6 +263,31 @@ def _check_edges(
         return []
     stiff = final_lacing(with_stiff_edges(build), pattern, aimed)
     return check_edges(build, final, cache.run(settle_fit, FitInputs(stiff, body)))
+
+
+def _check_decided(build: Build, pattern: Pattern, final: Fit) -> list[Finding]:
+    """What the maker's own changes make of the gap, where that is not as wished: told once, never turned back."""
+    wished, off = build.target.gap_mm, final.shape
+    amiss = max(abs(off.mean_mm - wished), abs(off.tilt_mm) / 2)
+    if not pattern.decided or amiss < build.practice.worth_changing_mm / 2 or GARMENT_KINDS[build.kind].tied:
+        return []
+    levels = sorted(pattern.decided, key=lambda one: -abs(one.whole_mm))
+    return [
+        finding(
+            "by_hand",
+            "pattern",
+            "advice",
+            where=LEVEL_LABELS[levels[0].level],
+            numbers={
+                "changed_mm": abs(levels[0].whole_mm),
+                "gap_mm": off.mean_mm,
+                "wished_mm": wished,
+                "tilt_mm": abs(off.tilt_mm),
+            },
+            said="by_hand.in" if levels[0].whole_mm < 0 else "by_hand.out",
+            level=levels[0].level,
+        )
+    ]
 
 
 def _stop(error: CraftError) -> Finding:

@@ -13,7 +13,7 @@ from fuseau.craft.fit.target import Aim
 from fuseau.craft.fitting.allocation import place
 from fuseau.craft.fitting.inference import Belief, Learned, foresee
 from fuseau.craft.pattern.alterations import Alteration, LineEdit, alter, edited, lines, marks, same_cut
-from fuseau.craft.pattern.pattern import Allowances, Pattern
+from fuseau.craft.pattern.pattern import Allowances, Pattern, girth_between, summed
 from fuseau.craft.pattern.trueing import lay_flat
 from fuseau.craft.wearer.body import Body
 from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS
@@ -132,7 +132,8 @@ def _girth_change(before: Pattern, after: Pattern) -> Array:
 
 def _placed(inputs: ProposalInputs, pinched: dict[int, Array]) -> _Made:
     """The change of girth placed on the seams, with the maker's own amounts put in."""
-    current, aimed_pattern = inputs.current, inputs.aimed_pattern
+    aimed_pattern = inputs.aimed_pattern
+    current = inputs.current.altered(slack=aimed_pattern.slack)
     found = place(current, inputs.body, np.array(inputs.aimed.sewn_mm), inputs.gap_mm, inputs.practice, pinched)
     worked_out = found.alteration.model_copy(
         update={
@@ -145,6 +146,9 @@ def _placed(inputs: ProposalInputs, pinched: dict[int, Array]) -> _Made:
         name: 2 * float(found.left_mm[i]) for name, i in current.stations_named().items() if abs(found.left_mm[i]) > 0.5
     }
     pattern = alter(current, made).altered(allowances=inputs.allowances)
+    if made != worked_out:
+        own = girth_between(alter(current, worked_out), alter(current, made))
+        pattern = pattern.altered(decided=summed(current.decided, own))
     return _Made(pattern, worked_out, made, left)
 
 

@@ -10,6 +10,7 @@ from fuseau.craft.base.curves import Array
 from fuseau.craft.base.errors import Unmakeable
 from fuseau.craft.base.record import Record
 from fuseau.craft.fit.fit import Lacing, gap_shape
+from fuseau.craft.fit.target import Pull
 from fuseau.craft.fitting.readiness import Failing
 from fuseau.craft.wearer.body import Body, believe
 from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS
@@ -86,6 +87,18 @@ def as_written(found: Noticed, taped: Body) -> dict[str, Any]:
     }
 
 
+def also_written(found: Noticed, taped: Body, pull: Pull, *, words: bool) -> dict[str, Any]:
+    """Another lacing of the evening, as it is written down: its gaps, and where asked, how it sat."""
+    written = as_written(found, taped)
+    by_height = {round(level.back_mm): level.name for level in taped}
+    said = [
+        {"level": by_height[tap["z_mm"]], "word": tap["word"]}
+        for tap in written["taps"]
+        if tap["z_mm"] in by_height and "off_mm" not in tap
+    ]
+    return {"pull": pull, "readings": written["readings"], "words": said if words else []}
+
+
 def cut_on_stand(build: Build, planned: Plan, key: str) -> Verdict:
     """The final garment from the present version, laced as planned on the stand, and the body that was hidden.
 
@@ -96,7 +109,7 @@ def cut_on_stand(build: Build, planned: Plan, key: str) -> Verdict:
     taped, true, _ = _hidden(build, key)
     lacing = final_lacing(build, build.current.pattern, planned.aim)
     pull = lacing.pull_n_per_m
-    seen = _laced(true, taped, lacing, pull, pull * lacing.stack.stretch_per_n)
+    seen = _laced(true, taped, lacing, pull, pull * lacing.stack.stretch_per_n + true.final_stretch)
     passed = passes(seen, taped, build.target.gap_mm, build.practice)
     shape = gap_shape(seen.z_mm, seen.gap_mm, 0.0, build.practice)
     return Verdict(

@@ -1,8 +1,10 @@
 """What is said of target, draft and pattern."""
 
 MESSAGES = {
-    "waist_gives_no_more": "This waist gives about {planned_mm:length} at the most; {asked_mm:length} was asked. The "
-    "pattern is drafted for what it gives.",
+    "more_than_a_pull": "It is drafted as you asked. Laced {word}, the gap at the waist will be {gap_mm:length}, not "
+    "{wished_mm:length}; to close it to that takes {needed_n_per_m:.0f} N per metre, more than one person pulls.",
+    "more_than_it_gives": "It is drafted as you asked. Laced {word}, the gap at the waist will be {gap_mm:length}, not "
+    "{wished_mm:length}, and no lace closes it to that: the waist does not give so much.",
     "pull": "This waist settles at a pull of about {pull_n_per_m:.0f} N per metre of lacing, where “{word}” is "
     "{wished_n_per_m:.0f}.",
     "reduction": "A reduction of {reduction_share:percent} % ({reduction_mm:length}) is much for {who}: "
@@ -19,6 +21,10 @@ MESSAGES = {
     "girth_far_off.big": "At the {level:level} this pattern measures {sewn_mm:length} closed, the wearer "
     "{body_mm:length}: were seam allowances typed in with the widths?",
     # mends
+    "by_hand.in": "Taken in by hand, {changed_mm:length} at the {level:level}: laced as planned, the gap comes to "
+    "{gap_mm:length} where {wished_mm:length} was wished. It stays as you made it.",
+    "by_hand.out": "Let out by hand, {changed_mm:length} at the {level:level}: laced as planned, the gap comes to "
+    "{gap_mm:length} where {wished_mm:length} was wished. It stays as you made it.",
     "mend.lace_it": "Lace it {word}",
     "mend.reduce_less": "Plan {percent:g} % instead",
     "mend.hem_at": "Hem at {height_mm:length}",

@@ -116,7 +116,7 @@ def test_odds_are_stopped_over_the_wire_and_an_edit_beside_them_is_answered(clie
 # --- files from outside
 
 
-BASE = '{"format": "fuseau.build", "version": 2, '
+BASE = '{"format": "fuseau.build", "version": 3, '
 
 
 @pytest.mark.parametrize(

@@ -36,12 +36,18 @@ def test_inches_are_read_in_edits(measured, today):
     assert after.current.pattern.top.cf_mm == pytest.approx(120.65)
 
 
-def test_a_take_in_by_hand_is_told_and_the_gap_back_to_the_wish_is_proposed(measured, today):
+def test_a_take_in_by_hand_stands_and_what_it_does_to_the_gap_is_told_once(measured, today):
     after = drawn(cut_version(measured, plan(measured), today), today, {**SEAM, "amount_mm": "-4 mm"})
     found = plan(after)
     assert after.current.reason == "edited by hand"
     assert found.gap_shape.mean_mm > 52
-    assert "after the edits by hand" in said(found.proposal.reason)
+    assert found.proposal is None
+    told = [said(one.sentence) for one in found.findings if one.code == "by_hand"]
+    assert len(told) == 1
+    assert "by hand" in told[0]
+    back = drawn(after, today, {**SEAM, "amount_mm": "4 mm"})
+    assert not [one for one in plan(back).findings if one.code == "by_hand"]
+    assert back.current.pattern.decided == ()
 
 
 def test_trying_a_version_on_fixes_it(measured, today):

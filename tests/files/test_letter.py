@@ -12,7 +12,6 @@ from fuseau.document.build import Build
 from fuseau.files.letter import letter_html, letter_pdf, read_letter
 from fuseau.files.unreadable import UnreadableFile
 from tests.conftest import edited
-from tests.plans import plan
 from tests.saying import said
 
 MEASURES = {
@@ -37,8 +36,7 @@ def test_an_answer_becomes_unconfirmed_measures():
     assert wearer.hip.readings_mm == (960,)
     assert wearer.underbust.height_back_mm == pytest.approx(88.9)
     assert wearer.waist_to_lap_sitting_mm == pytest.approx(177.8)
-    body = plan(build).body
-    assert {level.name: level.spread_mm for level in body}["waist"] == build.practice.tape_spread_unconfirmed_mm
+    assert build.body["waist"].spread_mm == build.practice.tape_spread_unconfirmed_mm
 
 
 @pytest.mark.parametrize(

@@ -96,5 +96,5 @@ def test_a_file_of_the_first_version_is_brought_up():
     import json
 
     build = read_document(json.dumps(old).encode())
-    assert build.version == 2
+    assert build.version == 3
     assert build.wearer.ribs.height_side_mm == 52

@@ -74,10 +74,10 @@ def test_in_inches_small_changes_are_told_and_fit_their_labels(demo_hand):
     line = demo_hand.stage("Lamplighter Regent", "mockups")
     demo_hand.press("in")
     demo_hand.see("in per panel edge")
-    marks = demo_hand.sheet(line)["plan"]["proposal"]["marks"]
-    assert marks
+    lines = demo_hand.sheet(line)["plan"]["proposal"]["lines"]
+    assert lines
     amounts = [cell.text for cell in demo_hand.all("[aria-label='Change by seam'] td.amount")]
-    assert len(amounts) == 2 * len(marks)
+    assert len(amounts) == 2 * len(lines)
     assert all("/" in text or text.isdigit() for text in amounts)
     assert "0" not in amounts
     for badge in demo_hand.all(".badge"):
@@ -314,7 +314,7 @@ def test_a_clients_sheet_goes_out_and_her_answer_comes_back(demo_hand, downloads
     demo_hand.browser.find_element(By.CSS_SELECTOR, 'input[aria-label="Client\'s answer"]').send_keys(str(answer))
     demo_hand.see("Her measures are in")
     demo_hand.wait(lambda: demo_hand.value("Neck base girth, reading 2") == "37.5")
-    demo_hand.see("37.5 cm ± 1.2")
+    demo_hand.see("37.5 cm ± 1.4")
     broken = tmp_path / "broken.json"
     broken.write_text("{}")
     demo_hand.browser.find_element(By.CSS_SELECTOR, 'input[aria-label="Client\'s answer"]').send_keys(str(broken))

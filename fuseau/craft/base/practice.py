@@ -31,7 +31,9 @@ class Practice(Record):
     give_spread: float = _number(0.3, "How far one body's give is from the table's.", 0.05, 1)
     pull_spread: float = _number(0.2, "One evening's “close” is another's “firm”.", 0.02, 1)
     pull_lean: float = _number(0.03, "How much harder a lace is drawn at the top than at the bottom.", 0.005, 1)
-    pull_bow: float = _number(0.08, "A lace is drawn from its loops: harder at the waist than at the ends.", 0.005, 1)
+    lace_friction: float = _number(0.1, "What of the pull is lost in the holes on the way to the far end.", 0, 0.6)
+    friction_spread: float = _number(0.08, "How far that is from lace to lace.", 0.005, 0.5)
+    pulls_together: float = _number(0.5, "How much two lacings of one evening are alike in their pull.", 0, 0.95)
     ride_spread_mm: float = _number(4, "A garment finds its own place on a body, higher or lower.", 0.5, 20)
     once_share: float = _number(0.15, "How much of that differs from one lacing to the next.", 0.01, 1)
     ride_seen_mm: float = _number(4, "Where a waist sits is seen to so much.", 0.5, 40)
@@ -41,8 +43,14 @@ class Practice(Record):
     unboned_wider: float = _number(2, "Without bones cloth wrinkles: what is seen counts for less.", 1, 10)
     thin_wider: float = _number(1.5, "So it does in a cloth thinner than half the final one.", 1, 10)
     bare_edge_n_m2: float = _number(0.03, "What a folded edge with grommets and no bone resists.", 0.001, 1)
-    stretch_more: float = _number(0, "What a mock-up cloth stretches beyond its table, before it is seen.", 0, 0.05)
-    stretch_spread: float = _number(0.015, "How far one cloth's stretch is from another's.", 0.001, 0.05)
+    tape_common_mm: float = _number(4, "A tape held tight, loose or over a shirt errs at every level alike.", 0, 20)
+    flesh_scale_spread: float = _number(0.25, "How far one body's flesh is from the table's pressure scale.", 0.02, 1)
+    stiffening_spread: float = _number(0.5, "How sharply flesh stiffens differs from body to body.", 0.02, 2)
+    comfort_spread: float = _number(0.17, "Where it begins to dig is hers, not the table's.", 0.02, 1)
+    between_spread_mm: float = _number(5, "Between its levels a body is not the smooth curve through them.", 0.5, 20)
+    between_reach_mm: float = _number(35, "Over such a height a body's girth runs alike.", 10, 100)
+    beyond_spread_share: float = _number(0.15, "It is known less and less past the last level measured.", 0, 1)
+    room_spread_mm: float = _number(6, "How closely a collar is tied to the room that was wished.", 1, 30)
     ready_share: float = _number(
         0.95,
         "Odds at which the real cloth is cut; where bodies differ from the model, lower ones promise too much.",

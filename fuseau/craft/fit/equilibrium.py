@@ -5,11 +5,12 @@ minimum of a convex energy: EI/4·∫g''² + ∫q·g + the work done on the body
 """
 
 import math
-from collections.abc import Callable
+from collections.abc import Callable, Sequence
 from dataclasses import dataclass
 from functools import lru_cache
 
 import numpy as np
+import numpy.typing as npt
 
 from fuseau.craft.base.curves import Array
 from fuseau.craft.base.errors import Unsettled
@@ -17,8 +18,9 @@ from fuseau.craft.wearer.compression import tension_at
 
 _PASSES = 80
 _LONGEST_STEP_MM = 60.0
+_GAP_MM = 100.0  # how large gaps are, for what rounding leaves
 
-Forces = tuple[Array, Array, Array]  # gradient of the energy (N), dT/d(girth), tension, at every height
+Forces = tuple[Array, Array, Array]  # three arrays along the edge
 
 
 @dataclass(frozen=True)
@@ -27,7 +29,7 @@ class Hold:
 
     `natural_mm`, `give`: the body; `sewn_mm`: stitch line to stitch line, closed, stretched as worn;
     `take_up_mm`; `pull_n_per_m`: what the lace draws, the same everywhere or (n,); `edge_n_m2`: edge-wise stiffness of
-    one edge.
+    one edge; `pressure_scale_kpa`, `stiffening`: how her flesh gives (model, section 2).
     """
 
     z_mm: Array
@@ -38,6 +40,11 @@ class Hold:
     pull_n_per_m: float | Array
     edge_n_m2: float
     pressure_scale_kpa: float = 2.0
+    stiffening: float = 0.0
+
+    def tension_at(self, hoop_mm: Array) -> Forces:
+        """Tension (N/m) of a hoop of this girth, and its derivatives by it and by the natural girth."""
+        return tension_at(self.natural_mm, self.give, hoop_mm, self.pressure_scale_kpa, self.stiffening)
 
 
 @dataclass(frozen=True)
@@ -113,14 +120,14 @@ def settle(hold: Hold, *, overlap: bool = False, start: Array | None = None) -> 
     base = hold.sewn_mm - hold.take_up_mm
     pull = np.asarray(hold.pull_n_per_m) / 1000
 
-    def forces(gap: Array) -> Forces:
-        tension, by_hoop, _ = tension_at(hold.natural_mm, hold.give, base + gap, hold.pressure_scale_kpa)
+    def forces(gap: Array) -> Forces:  # gradient of the energy (N), dT/d(girth), tension
+        tension, by_hoop, _ = hold.tension_at(base + gap)
         gradient = bend @ gap + weight * (pull - tension / 1000)
         return gradient, by_hoop, tension
 
     lowest = -np.inf if overlap else 0.0
     gap = np.maximum(_first_guess(hold, base) if start is None else start, lowest)
-    enough = 1e-7 * max(1.0, float(np.mean(pull)) * weight.sum())
+    enough = _enough(hold, weight)
     gradient, by_hoop, tension = forces(gap)
     for _ in range(_PASSES):
         touching = (gap <= 1e-9) & (gradient > 0) if not overlap else np.zeros(len(z), bool)
@@ -140,6 +147,86 @@ def settle(hold: Hold, *, overlap: bool = False, start: Array | None = None) -> 
         return found
     mean = float(np.mean(hold.pull_n_per_m))
     raise Unsettled("mock_up", "unsettled", pull_n_per_m=mean, off_n=worst)
+
+
+@dataclass(frozen=True)
+class Many:
+    """Many balances of one garment: gap, hoop (mm), pressure (kPa), (m, n); `balanced` (m,) tells which were found."""
+
+    gap_mm: Array
+    hoop_mm: Array
+    pressure_kpa: Array
+    balanced: npt.NDArray[np.bool_]
+
+
+def settle_many(holds: Sequence[Hold]) -> Many:
+    """As `settle`, for one lacing edge on many bodies, each with its own flesh, girths and pull: Newton side by side.
+
+    The holds have their heights and edge in common. Where no balance is found the row is what was reached.
+    """
+    first = holds[0]
+    z, count = first.z_mm, len(first.z_mm)
+    weight, bend = _weights(z), _bending(count, float(z[1] - z[0]), first.edge_n_m2)
+    natural = np.array([hold.natural_mm for hold in holds])
+    give = np.array([hold.give for hold in holds])
+    base = np.array([hold.sewn_mm - hold.take_up_mm for hold in holds])
+    pull = np.array([hold.pull_n_per_m * np.ones(count) for hold in holds]) / 1000
+    scale = np.array([hold.pressure_scale_kpa for hold in holds])[:, None]
+    stiffening = np.array([hold.stiffening for hold in holds])[:, None]
+    enough = np.array([_enough(hold, weight) for hold in holds])
+    gap = np.maximum(natural * (1 - 0.5 * give) - base, 0.0)
+    open_ = np.arange(len(holds))
+
+    def forces(rows: npt.NDArray[np.int_], at: Array) -> tuple[Array, Array]:
+        tension, by_hoop, _ = tension_at(natural[rows], give[rows], base[rows] + at, scale[rows], stiffening[rows])
+        return at @ bend + weight * (pull[rows] - tension / 1000), by_hoop
+
+    for _ in range(_PASSES):
+        here = gap[open_]
+        gradient, by_hoop = forces(open_, here)
+        touching = (here <= 1e-9) & (gradient > 0)
+        gradient = np.where(touching, 0.0, gradient)
+        worst = np.abs(gradient).max(axis=1)
+        going = worst >= enough[open_]
+        open_, here, gradient, by_hoop = open_[going], here[going], gradient[going], by_hoop[going]
+        touching = touching[going]
+        if not len(open_):
+            break
+        hessian = np.broadcast_to(bend, (len(open_), count, count)).copy()
+        hessian[:, np.arange(count), np.arange(count)] += weight * np.maximum(-by_hoop, 1e-4) / 1000
+        hessian[touching] = 0.0
+        hessian.swapaxes(1, 2)[touching] = 0.0
+        rows, points = np.nonzero(touching)
+        hessian[rows, points, points] = 1.0
+        step = -np.linalg.solve(hessian, gradient[:, :, None])[:, :, 0]
+        length = np.minimum(1.0, _LONGEST_STEP_MM / np.maximum(np.abs(step).max(axis=1), 1e-12))
+        downhill = np.abs(np.einsum("ij,ij->i", gradient, step))
+        uphill = np.ones(len(open_), dtype=bool)
+        following = here
+        for _ in range(30):
+            following = np.where(uphill[:, None], np.maximum(here + length[:, None] * step, 0.0), following)
+            ahead, _ = forces(open_, following)
+            uphill = np.einsum("ij,ij->i", ahead, following - here) > 0.5 * downhill * length
+            if not uphill.any():
+                break
+            length = np.where(uphill, length / 2, length)
+        gap[open_] = following
+    balanced = np.ones(len(holds), dtype=bool)
+    for row in map(int, open_):  # stiff edges that just touch: each by itself, from inside
+        try:
+            gap[row] = settle(holds[row]).gap_mm
+        except Unsettled:
+            balanced[row] = False
+    hoop = base + gap
+    tension, *_ = tension_at(natural, give, hoop, scale, stiffening)
+    return Many(gap, hoop, 2 * math.pi * tension / hoop, balanced)
+
+
+def _enough(hold: Hold, weight: Array) -> float:
+    """The largest force out of balance, N, that is as good as none (model, section 3: a short edge settles too)."""
+    stiffest = hold.edge_n_m2 * 1e6 * 3 / float(hold.z_mm[1] - hold.z_mm[0]) ** 3
+    rounding = 8 * float(np.finfo(float).eps) * stiffest * _GAP_MM
+    return max(1e-7 * max(1.0, float(np.mean(hold.pull_n_per_m)) / 1000 * float(weight.sum())), rounding)
 
 
 def _held_apart(hold: Hold, bend: Array, forces: Callable[[Array], Forces], enough: float) -> Settled | None:
@@ -179,7 +266,7 @@ def tie(hold: Hold, gap_mm: float) -> Settled:
     """
     gap = np.full(len(hold.z_mm), float(gap_mm))
     hoop = hold.sewn_mm - hold.take_up_mm + gap
-    tension, *_ = tension_at(hold.natural_mm, hold.give, hoop, hold.pressure_scale_kpa)
+    tension, *_ = hold.tension_at(hoop)
     return Settled(hold, gap, hoop, tension, np.ones(len(gap)), 0.0, np.eye(len(gap)))
 
 

@@ -1,7 +1,7 @@
 """How a garment sits on the wearer: gap and its shape, pressure, stand-off, swing, what it holds (model, section 3)."""
 
 import math
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from functools import cached_property, lru_cache
 from typing import Literal
 
@@ -68,6 +68,11 @@ class Fit(Record):
     stretch_mm: float
     holds_up_n: float
 
+    @property
+    def waist_gap_mm(self) -> float | None:
+        """The gap at the waist; None where it does not cover one."""
+        return next((level.gap_mm for level in self.levels if level.name == "waist"), None)
+
     def gap_at(self, z_mm: float) -> float:
         """Gap at a height on the lacing edge, mm; beyond its ends, that of the end."""
         return float(np.interp(z_mm, self.z_mm, self.gap_mm))
@@ -93,19 +98,18 @@ class Lacing:
     def take_up_mm(self) -> float:
         return take_up(self.stack, 2 * (len(self.pattern.panels) - 1), self.practice)
 
-    @cached_property
-    def stretch(self) -> float:
-        """Factor by which the sewn girth stretches under the pull."""
-        return 1 + self.pull_n_per_m * self.stack.stretch_per_n
+    def of(self, pattern: Pattern) -> "Lacing":
+        """The same, of another pattern."""
+        return replace(self, pattern=pattern)
 
-    @cached_property
-    def sewn(self) -> Array:
-        """Sewn girth as worn, along `z`, mm."""
-        return self.pattern.shape.lacing_edge[1] * self.stretch
+    @property
+    def flat(self) -> Array:
+        """Sewn girth along `z` as the pull meets it, mm: with the slack that was taken out, which bore no tension."""
+        return self.pattern.shape.lacing_edge[1] + self.pattern.shape.slack_out
 
-    def body_matrix(self, body: Body) -> Array:
-        """(points, levels): from girths at the body's levels to natural girths along `z`, where it rides to."""
-        return body.along_back.at(self.z + body.ride_mm)
+    def stretch_on(self, body: Body) -> float:
+        """Factor by which the sewn girth stretches under the pull, and by what this cloth is believed to do."""
+        return 1 + self.pull_n_per_m * self.stack.stretch_per_n + body.stretch_of(self.stack.strength)
 
     def give(self, body: Body) -> Array:
         """The share by which the body can give along `z`."""
@@ -114,29 +118,39 @@ class Lacing:
 
     @cached_property
     def uneven(self) -> tuple[Array, Array]:
-        """How a pull that leans to the top, or bows to the middle, lies along `z`; neither changes its mean."""
+        """How a pull that leans to the top lies along `z`, and the share of the way from the loops to the far end."""
         s = 2 * (self.z - self.z[0]) / (self.z[-1] - self.z[0]) - 1
-        return s, 1.5 * (1 / 3 - s**2)  # Legendre terms
+        loops = min(max(0.0, float(self.z[0])), float(self.z[-1]))
+        away = np.abs(self.z - loops)
+        return s, away / away.max()
 
     def on(self, body: Body) -> Hold:
         """The garment laced on a body as planned: as it sits there, and pulled as unevenly as there."""
         pull: float | Array = self.pull_n_per_m
-        if body.lean or body.bow:
-            lean, bow = self.uneven
-            pull = pull * np.maximum(1 + body.lean * lean + body.bow * bow, 0.05)
-        return self.hold(self.body_matrix(body) @ body.girths_mm, self.give(body), pull=pull)
+        if body.lean or body.friction:
+            lean, far = self.uneven
+            pull = pull * np.maximum(1 + body.lean * lean - body.friction * far, 0.05)
+        sewn = self.flat * self.stretch_on(body)
+        flesh = body.flesh_scale, body.stiffening
+        return self.hold(body.natural_at(self.z + body.ride_mm), self.give(body), sewn, pull, flesh)
 
-    def hold(self, natural: Array, give: Array, sewn: Array | None = None, pull: float | Array | None = None) -> Hold:
-        """The laced garment on a body with these natural girths along `z`; worn girth and pull as planned, or given."""
+    def hold(
+        self, natural: Array, give: Array, sewn: Array, pull: float | Array, flesh: tuple[float, float] = (1.0, 0.0)
+    ) -> Hold:
+        """The laced garment on a body with these natural girths along `z`, worn girths and pull.
+
+        `flesh` is the factor on the house's pressure scale, and how the flesh stiffens.
+        """
         return Hold(
             z_mm=self.z,
             natural_mm=natural,
             give=give,
-            sewn_mm=self.sewn if sewn is None else sewn,
+            sewn_mm=sewn,
             take_up_mm=self.take_up_mm,
-            pull_n_per_m=self.pull_n_per_m if pull is None else pull,
+            pull_n_per_m=pull,
             edge_n_m2=self.edge_n_m2,
-            pressure_scale_kpa=self.practice.pressure_scale_kpa,
+            pressure_scale_kpa=self.practice.pressure_scale_kpa * flesh[0],
+            stiffening=flesh[1],
         )
 
 
@@ -158,7 +172,7 @@ def fit(lacing: Lacing, body: Body) -> Fit:
         pull_n_per_m=lacing.pull_n_per_m,
         edge_n_m2=lacing.edge_n_m2,
         take_up_mm=lacing.take_up_mm,
-        stretch_mm=float((lacing.stretch - 1) * lacing.sewn.mean() / lacing.stretch),
+        stretch_mm=float((lacing.stretch_on(body) - 1) * lacing.pattern.shape.lacing_edge[1].mean()),
         holds_up_n=friction * float(np.trapezoid(settled.tension_n_per_m, settled.z)) / 1000,
     )
 
@@ -172,10 +186,15 @@ def _legendre_fit(heights: bytes) -> Array:
     return np.linalg.pinv(terms.T)
 
 
+def gap_moments(z: Array, gap: Array) -> tuple[Array, Array, Array]:
+    """Mean, tilt (top minus bottom) and bow (middle minus ends) in mm of gaps (points,) or (points, garments)."""
+    _, slope, curve = _legendre_fit(np.asarray(z, dtype=float).tobytes()) @ gap
+    return gap.mean(axis=0), 2 * slope, -1.5 * curve
+
+
 def gap_shape(z: Array, gap: Array, overlap_mm: float, practice: Practice) -> GapShape:
     """Name the shape of a gap: least-squares line and parabola over the lacing edge (Legendre terms)."""
-    _, slope, curve = (_legendre_fit(np.asarray(z, dtype=float).tobytes()) @ gap).tolist()
-    tilt, bow = 2 * slope, -1.5 * curve
+    _, tilt, bow = (float(one) for one in gap_moments(z, gap))
     word: ShapeWord = "parallel"
     limit = practice.parallel_mm
     if overlap_mm > limit and float(gap.max()) < limit:
@@ -206,7 +225,8 @@ def _levels(lacing: Lacing, body: Body, settled: Settled) -> tuple[LevelFit, ...
     found = []
     nominal = np.array([level.side_mm for level in body])
     closed = lacing.pattern.shape.sewn_girth(nominal)
-    front = lacing.pattern.shape.front_half(nominal) * lacing.stretch
+    stretch = lacing.stretch_on(body)
+    front = lacing.pattern.shape.front_half(nominal) * stretch
     for i, level in reversed(list(enumerate(body))):
         covered = settled.z[0] - 0.5 <= level.back_mm <= settled.z[-1] + 0.5
         at = {
@@ -220,7 +240,7 @@ def _levels(lacing: Lacing, body: Body, settled: Settled) -> tuple[LevelFit, ...
         gap, tension, pressure = at["gap"], at["tension"], at["pressure"]
         hoop = worn = side = off = swing = feel = None
         if gap is not None and tension is not None and pressure is not None:
-            worn = float(closed[i]) * lacing.stretch + gap
+            worn = float(closed[i]) * stretch + gap
             hoop = worn - lacing.take_up_mm
             off = max(0.0, hoop - level.girth_mm)
             side = float(side_pressure(np.array(tension), np.array(hoop), np.array(level.width_to_depth)))

@@ -1,5 +1,6 @@
 """The girths to sew, corrected until the garment settles parallel and holds on everywhere (model, section 4)."""
 
+import dataclasses
 import math
 from collections.abc import Callable
 from dataclasses import dataclass
@@ -8,6 +9,7 @@ from functools import cached_property
 import numpy as np
 
 from fuseau.craft.base.curves import Array
+from fuseau.craft.base.errors import Unmakeable
 from fuseau.craft.base.practice import Practice
 from fuseau.craft.fit.equilibrium import Settled, settle
 from fuseau.craft.fit.fit import Lacing
@@ -15,13 +17,17 @@ from fuseau.craft.fit.target import Aim
 from fuseau.craft.materials.stack import Stack
 from fuseau.craft.pattern.pattern import Pattern
 from fuseau.craft.wearer.body import Body
-from fuseau.craft.wearer.compression import tension_at
+from fuseau.craft.wearer.compression import pressure_at
 
 _DRAFTS, _PASSES = 4, 10
 _POINTS = 13  # where holding on and pressing are asked for
 _STEP_MM, _DRAWN_MM = 25.0, 0.1
 _ENOUGH = 0.05  # of the summed squares: nobody would see the difference
 _GAP_MM, _BOW_MM, _WISH_MM = 0.1, 6.0, 12.0  # how closely each is kept, one spread
+_WAIST_MM, _ASKED_MM = 1.5, 0.02  # the waist, and one that was asked for
+_SHORT_MM = 3.0  # a gap further from its wish than this is not reached
+_ABOUT_WAIST_MM = 60.0
+_TRIED_MOST = 4.0  # times what one person pulls
 _HOLD_MM, _PRESS_KPA = 2.0, 0.1
 
 
@@ -33,59 +39,132 @@ def settle_parallel(
     stack: Stack,
     edge_n_m2: float,
     practice: Practice,
-    waist_to_mm: float = 1.5,
+    *,
+    asked_waist: bool = False,
+    most_n_per_m: float = math.inf,
+    chosen_n_per_m: float | None = None,
 ) -> tuple[Aim, Pattern]:
     """Correct the aim until the drafted garment settles at the wished gap, parallel, and nowhere lifts off.
 
     Sewn girths and pull are found together by Gauss and Newton: the mean gap and its tilt are met to 0.1 mm, the
-    waist stays within about `waist_to_mm` of its wish, the other girths near what the tensions came to; the body is
-    held in by `plan_hold_mm` along the whole edge, and pressed no more than `plan_comfort_share` of what is
-    comfortable. What is left is bow, which only stiffer edges can take out. Returns the aim and its pattern.
-    Raises Unsettled.
+    girths stay near what the tensions came to, the waist where it was asked (`asked_waist`); the body is held in by
+    `plan_hold_mm` along the whole edge, and pressed no more than `plan_comfort_share` of what is comfortable, but at a
+    waist that is asked for more. What is left is bow, which only stiffer edges can take out. Where that would take more
+    than `most_n_per_m`, the garment is settled at `chosen_n_per_m`, at whatever gap that comes to (model, section 4:
+    wishes are sewn as they were said). Returns the aim and its pattern. Raises Unsettled.
     """
-    wished = np.array(aimed.sewn_mm)
-    sewn, pull = wished.copy(), aimed.pull_n_per_m
-    pattern = drafted(tuple(sewn))
-    first = Lacing(pattern, stack, edge_n_m2, pull, practice)
-    on = first.on(body)  # top line and hem stand, so the body along the lacing edge does too
-    uneven = np.asarray(on.pull_n_per_m) / pull * np.ones(len(first.z))
-    along = body.along_back.at(first.z)  # near enough to how the pattern follows its levels: it is drafted anew after
+    solver = _Solver(aimed, gap_mm, body, drafted, stack, edge_n_m2, practice, asked_waist)
     waist = body.index_of_zero
-    keeps = np.full(len(sewn), _WISH_MM)
-    keeps[waist] = waist_to_mm
-    wanted = _Wanted(
-        first, uneven, gap_mm, np.interp(first.z, [one.back_mm for one in body], [one.comfort_kpa for one in body])
-    )
-    start: Array | None = None
-    for _ in range(_DRAFTS):
-        flat = pattern.shape.lacing_edge[1]
-        drawn, best, step = sewn, (math.inf, sewn, pull), np.zeros(len(sewn) + 1)
-        for _ in range(_PASSES):
-            here = flat + along @ (sewn - drawn)
-            worn = here * (1 + pull * stack.stretch_per_n)
-            settled = settle(first.hold(on.natural_mm, on.give, worn, pull * uneven), overlap=True, start=start)
-            start = settled.gap_mm
-            off, by = wanted.off(settled, here, along, pull)
-            off = np.concatenate([off, (sewn - wished) / keeps])
-            cost = float(off @ off)
-            if cost < best[0]:
-                enough = cost > best[0] - _ENOUGH
-                best = cost, sewn, pull
-                if enough:
-                    break
-                by = np.vstack([by, np.hstack([np.diag(1 / keeps), np.zeros((len(sewn), 1))])])
-                step = np.asarray(-np.linalg.lstsq(by, off, rcond=None)[0])
-                step /= max(float(np.max(np.abs(step[:-1]))) / _STEP_MM, abs(float(step[-1])) / (0.3 * pull), 1.0)
-            else:  # too far: somewhere it began to lift off or to press
-                step = np.asarray(step / 3)
-            sewn = best[1] + step[:-1]
-            pull = max(practice.least_tension_n_per_m, best[2] + float(step[-1]))
-        _, sewn, pull = best
-        pattern = drafted(tuple(sewn))
-        if float(np.max(np.abs(pattern.shape.lacing_edge[1] - flat - along @ (sewn - drawn)))) < _DRAWN_MM:
-            break
-    found = {"sewn_mm": tuple(map(float, sewn)), "pull_n_per_m": pull, "closed_waist_mm": float(sewn[waist])}
+    try:
+        sewn, pull, pattern, mean = solver.solve(aimed.pull_n_per_m, most_n_per_m)
+    except Unmakeable:  # girths that no pull can be met by may not go into panels; those at the pull chosen do
+        if chosen_n_per_m is None:
+            raise
+        mean = math.inf
+    found: dict[str, object] = {}
+    if chosen_n_per_m is not None and abs(mean - gap_mm) > _SHORT_MM:
+        sewn, pull, pattern, _ = solver.solve(chosen_n_per_m, None)
+        found = {"needed_n_per_m": solver.needed(pattern, _TRIED_MOST * most_n_per_m), "reaches": False}
+    found |= {"sewn_mm": tuple(map(float, sewn)), "pull_n_per_m": pull, "closed_waist_mm": float(sewn[waist])}
     return aimed.model_copy(update=found), pattern
+
+
+@dataclass(frozen=True)
+class _Solver:
+    """What `settle_parallel` seeks in, with its pull free or fixed."""
+
+    aimed: Aim
+    gap_mm: float
+    body: Body
+    drafted: Callable[[tuple[float, ...]], Pattern]
+    stack: Stack
+    edge_n_m2: float
+    practice: Practice
+    asked_waist: bool
+
+    def solve(self, pull: float, most: float | None) -> tuple[Array, float, Pattern, float]:
+        """Sewn girths, pull, pattern and the mean gap: with the pull free up to `most`, or fixed where that is None."""
+        body, practice, stack = self.body, self.practice, self.stack
+        wished = np.array(self.aimed.sewn_mm)
+        sewn = wished.copy()
+        pattern = self.drafted(tuple(sewn))
+        first = Lacing(pattern, stack, self.edge_n_m2, pull, practice)
+        on = first.on(body)  # top line and hem stand, so the body along the lacing edge does too
+        uneven = np.asarray(on.pull_n_per_m) / pull * np.ones(len(first.z))
+        along = body.along_back.at(
+            first.z
+        )  # near enough to how the pattern follows its levels: it is drafted anew after
+        waist = body.index_of_zero
+        keeps = np.full(len(sewn), _WISH_MM)
+        keeps[waist] = _ASKED_MM if self.asked_waist else _WAIST_MM
+        wanted = _Wanted(
+            first, body.stretch_of(stack.strength), uneven, self.gap_mm, self._pressed(first), most is None
+        )
+        start: Array | None = None
+        mean = self.gap_mm
+        for _ in range(_DRAFTS):
+            flat = first.of(pattern).flat
+            drawn, best, step = sewn, (math.inf, sewn, pull, mean), np.zeros(len(sewn) + 1)
+            for _ in range(_PASSES):
+                here = flat + along @ (sewn - drawn)
+                worn = here * (1 + pull * stack.stretch_per_n + wanted.more)
+                hold = dataclasses.replace(on, sewn_mm=worn, pull_n_per_m=pull * uneven)
+                settled = settle(hold, overlap=True, start=start)
+                start = settled.gap_mm
+                off, by = wanted.off(settled, here, along, pull)
+                off = np.concatenate([off, (sewn - wished) / keeps])
+                cost = float(off @ off)
+                if cost < best[0]:
+                    enough = cost > best[0] - _ENOUGH
+                    best = cost, sewn, pull, float(settled.gap_mm.mean())
+                    if enough:
+                        break
+                    by = np.vstack([by, np.hstack([np.diag(1 / keeps), np.zeros((len(sewn), 1))])])
+                    if most is None or pull >= most:
+                        by[:, -1] = 0.0
+                    step = np.asarray(-np.linalg.lstsq(by, off, rcond=None)[0])
+                    step /= max(float(np.max(np.abs(step[:-1]))) / _STEP_MM, abs(float(step[-1])) / (0.3 * pull), 1.0)
+                else:  # too far: somewhere it began to lift off or to press
+                    step = np.asarray(step / 3)
+                sewn = best[1] + step[:-1]
+                if most is not None:
+                    pull = min(max(practice.least_tension_n_per_m, best[2] + float(step[-1])), most)
+            _, sewn, pull, mean = best
+            if self.asked_waist:
+                sewn[waist] = wished[waist]
+            pattern = self.drafted(tuple(sewn))
+            if float(np.max(np.abs(first.of(pattern).flat - flat - along @ (sewn - drawn)))) < _DRAWN_MM:
+                break
+        return sewn, pull, pattern, mean
+
+    def _pressed(self, lacing: Lacing) -> Array:
+        """The pressure that is planned at the most, along the lacing edge, kPa: more about a waist that asks for it."""
+        body, share = self.body, self.practice.plan_comfort_share
+        limit = share * np.interp(lacing.z, [one.back_mm for one in body], [one.comfort_kpa for one in body])
+        if not self.asked_waist:
+            return limit
+        waist = body.levels[body.index_of_zero]
+        natural, give = np.array([waist.girth_mm]), np.array([waist.give])
+        worn = natural - self.aimed.reduction_mm
+        scale = self.practice.pressure_scale_kpa * body.flesh_scale
+        asked, _ = pressure_at(natural, give, worn, scale, body.stiffening)
+        near = np.exp(-np.square((lacing.z - waist.back_mm) / _ABOUT_WAIST_MM))
+        return np.asarray(np.maximum(limit, near * float(asked[0])))
+
+    def needed(self, pattern: Pattern, most: float) -> float | None:
+        """The pull, N/m, that closes a pattern's mean gap to the wish; None where none up to `most` does."""
+        low, high = self.practice.least_tension_n_per_m, most
+
+        def mean(pull: float) -> float:
+            lacing = Lacing(pattern, self.stack, self.edge_n_m2, pull, self.practice)
+            return float(settle(lacing.on(self.body)).gap_mm.mean())
+
+        if mean(high) > self.gap_mm + 0.5:
+            return None
+        for _ in range(14):
+            middle = math.sqrt(low * high)
+            low, high = (middle, high) if mean(middle) > self.gap_mm else (low, middle)
+        return high
 
 
 @dataclass(frozen=True)
@@ -93,9 +172,11 @@ class _Wanted:
     """What a garment that settles well is measured by."""
 
     lacing: Lacing
+    more: float
     uneven: Array
     gap_mm: float
-    comfort_kpa: Array
+    pressed_kpa: Array
+    pulled: bool  # the pull stands, so the gap comes out as it does
 
     @cached_property
     def line(self) -> Array:
@@ -107,8 +188,8 @@ class _Wanted:
         """What a settled garment is off by, in spreads, and how that changes with sewn girths and pull."""
         hold, z, practice = settled.hold, settled.z, self.lacing.practice
         stretch = self.lacing.stack.stretch_per_n
-        _, by_hoop, _ = tension_at(hold.natural_mm, hold.give, settled.hoop_mm, hold.pressure_scale_kpa)
-        sewn_by = np.hstack([along * (1 + pull * stretch), (flat * stretch)[:, None]])
+        _, by_hoop, _ = hold.tension_at(settled.hoop_mm)
+        sewn_by = np.hstack([along * (1 + pull * stretch + self.more), (flat * stretch)[:, None]])
         pull_by = np.zeros_like(sewn_by)
         pull_by[:, -1] = self.uneven
         gap_by = settled.gap_by_force(by_hoop[:, None] * sewn_by - pull_by)
@@ -116,16 +197,19 @@ class _Wanted:
         pressure = settled.pressure_kpa
         tension_by = by_hoop[:, None] * hoop_by
         pressure_by = (2 * math.pi * tension_by - pressure[:, None] * hoop_by) / settled.hoop_mm[:, None]
-        gap_mm, comfort = self.gap_mm, self.comfort_kpa
+        gap_mm = float(settled.gap_mm.mean()) if self.pulled else self.gap_mm
 
         line = self.line
         bow_at = np.linspace(0, len(z) - 1, 5).astype(int)
         off = [(line @ (settled.gap_mm - gap_mm)) / _GAP_MM, (settled.gap_mm[bow_at] - gap_mm) / _BOW_MM]
         by = [line @ gap_by / _GAP_MM, gap_by[bow_at] / _BOW_MM]
+        if self.pulled:
+            by[1] = (gap_by[bow_at] - gap_by.mean(axis=0)) / _BOW_MM
+            off[0], by[0] = off[0][1:], by[0][1:]
 
         some = np.linspace(0, len(z) - 1, _POINTS).astype(int)
         lifting = (settled.hoop_mm - hold.natural_mm)[some] + practice.plan_hold_mm
-        pressing = (pressure - practice.plan_comfort_share * comfort)[some]
+        pressing = (pressure - self.pressed_kpa)[some]
         for amount, change, spread in (
             (lifting, hoop_by[some], _HOLD_MM),
             (pressing, pressure_by[some], _PRESS_KPA),

@@ -14,13 +14,14 @@ from fuseau.craft.base.lengths import Length
 from fuseau.craft.base.practice import Practice
 from fuseau.craft.base.record import Amount, Record
 from fuseau.craft.wearer.body import Body
-from fuseau.craft.wearer.compression import girth_under, tension_at
+from fuseau.craft.wearer.compression import girth_under, pressure_at, tension_at
 from fuseau.craft.wearer.measures import LEVEL_LABELS, LevelName
 
 Job = Literal["closed_waist", "reduction", "reduction_share", "none"]
 Pull = Literal["light", "close", "firm"]
 
 
+MOST_PULL_SHARE = 1.1
 MOST_ON_RIBS = 0.6  # of the waist's tension; squeeze belongs at the waist (handbook, section 5)
 Share = Annotated[float, Field(ge=0, le=1.5)]
 
@@ -59,11 +60,17 @@ class Target(Record):
 
 
 class Aim(Record):
-    """The plan for the fit, levels from the lowest up: sewn girths S, tension T*, and the pull it needs."""
+    """The plan for the fit, levels from the lowest up: sewn girths S, tension T*, and the pull it is laced with.
+
+    `pull_n_per_m` is what brings the gap to the wish, where one person can pull so hard; else it is the pull chosen,
+    `reaches` is false, and `needed_n_per_m` is what the wish would take (None: no pull brings it).
+    """
 
     sewn_mm: tuple[float, ...]
     tension_n_per_m: tuple[float, ...]
     pull_n_per_m: float
+    needed_n_per_m: float | None = None
+    reaches: bool = True
     closed_waist_mm: float
     worn_waist_mm: float
     reduction_mm: float
@@ -91,6 +98,11 @@ def pull_of(pull: Pull, job: Job, practice: Practice) -> float:
     return float(getattr(practice, name))
 
 
+def most_pull(job: Job, practice: Practice) -> float:
+    """The hardest that one person pulls, N per m: what is firm for the job, and a little more."""
+    return MOST_PULL_SHARE * pull_of("firm", job, practice)
+
+
 def pull_in_words(pull_n_per_m: float, practice: Practice) -> str:
     """Light, close or firm: the nearest of the maker's own numbers."""
     words: dict[str, float] = {
@@ -101,11 +113,11 @@ def pull_in_words(pull_n_per_m: float, practice: Practice) -> str:
     return min(words, key=lambda word: abs(words[word] - pull_n_per_m))
 
 
-def _asked_waist(target: Target, body: Body, take_up_mm: float) -> float:
-    """The girth of the body's waist, worn, that the wish comes to (mm)."""
+def _asked_waist(target: Target, body: Body, take_up_mm: float, stretch: float) -> float:
+    """The girth of the body's waist, worn, that the wish comes to (mm); cloth stretches by the factor `stretch`."""
     natural = body["waist"].girth_mm
     if target.job == "closed_waist" and target.closed_waist_mm is not None:
-        return target.closed_waist_mm + target.gap_mm - take_up_mm
+        return target.closed_waist_mm * stretch + target.gap_mm - take_up_mm
     if target.job == "reduction" and target.reduction_mm is not None:
         return natural - target.reduction_mm
     return natural * (1 - target.reduction_percent / 100)
@@ -118,42 +130,52 @@ def aim(
     take_up_mm: float,
     stretch_per_n: float,
     practice: Practice,
+    stretches_more: float = 0.0,
 ) -> Aim:
-    """The tension profile T* and the sewn girths S = (C(T*) − gap + take-up)/(1 + q/K) at the body's levels.
+    """The tension profile T* and the sewn girths S = (C(T*) − gap + take-up)/(1 + q/K + η) at the body's levels.
 
-    `span_back_mm` is where the lacing edge begins and ends (z at CB); `stretch_per_n` is 1/K (m/N).
+    `span_back_mm` is where the lacing edge begins and ends (z at CB); `stretch_per_n` is 1/K (m/N), `stretches_more` η
+    what the cloth stretches beyond that.
     T* at the waist is what the reduction needs. Elsewhere it is a share of that, scaled so that the mean comes
     to the chosen pull, within what comfort allows; and it is tilted about the waist until its moment over the
-    lacing edge vanishes, since only then do straight edges settle parallel.
+    lacing edge vanishes, since only then do straight edges settle parallel. The waist is sewn as it was asked, whatever
+    it gives: what that takes, the settled garment tells (model, section 4).
     """
-    scale = practice.pressure_scale_kpa
+    scale = practice.pressure_scale_kpa * body.flesh_scale
+    flesh = scale, body.stiffening
     natural = np.array([level.girth_mm for level in body])
     give = np.array([level.give for level in body])
     edge = _over_edge(np.array([level.back_mm for level in body]), span_back_mm)
     waist = body.index_of_zero
     wished_pull = pull_of(target.pull, target.job, practice)
     limit = practice.plan_comfort_share * np.array([level.comfort_kpa for level in body])
-    comfort = _tension_pressing(limit, natural, give, scale)
+    used = _used_at(limit, *flesh)
+    comfort = limit * natural * (1 - give * used) / (2 * math.pi)
 
     asked = 0.0
     if target.job == "none":
         shares = np.array([target.shares.get(level.name, 1.0) for level in body])
         tension = np.clip(shares * wished_pull, practice.least_tension_n_per_m, comfort)
     else:
-        asked = max(0.0, float(natural[waist]) - _asked_waist(target, body, take_up_mm))
-        gives = min(practice.most_give_share, 1 - math.exp(-limit[waist] / scale))
+        stretch = 1 + wished_pull * stretch_per_n + stretches_more
+        asked = float(natural[waist]) - _asked_waist(target, body, take_up_mm, stretch)
+        gives = min(practice.most_give_share, float(used[waist]))
         most = natural[waist] * give[waist] * gives
-        reached = natural[waist] - min(asked, most)
+        reached = natural[waist] - min(max(asked, 0.0), most)
         at_waist = float(
-            tension_at(natural[waist : waist + 1], give[waist : waist + 1], np.array([reached]), scale)[0][0]
+            tension_at(natural[waist : waist + 1], give[waist : waist + 1], np.array([reached]), *flesh)[0][0]
         )
         at_waist = max(at_waist, practice.least_tension_n_per_m)
         tension = _spread(at_waist, waist, edge, wished_pull, comfort, body, target, practice)
     tension = _balanced(tension, edge, practice.least_tension_n_per_m)
     pull = float(edge.mean @ tension)
 
-    hoop = girth_under(natural, give, tension, scale)
-    sewn = (hoop - target.gap_mm + take_up_mm) / (1 + pull * stretch_per_n)
+    hoop = girth_under(natural, give, tension, *flesh)
+    if target.job != "none":
+        hoop[waist] = natural[waist] - asked
+    sewn = (hoop - target.gap_mm + take_up_mm) / (1 + pull * stretch_per_n + stretches_more)
+    if target.job == "closed_waist" and target.closed_waist_mm is not None:
+        sewn[waist] = target.closed_waist_mm
     reduction = float(natural[waist] - hoop[waist])
     return Aim(
         sewn_mm=tuple(sewn),
@@ -163,7 +185,7 @@ def aim(
         worn_waist_mm=float(hoop[waist] + take_up_mm),
         reduction_mm=reduction,
         reduction_share=reduction / float(natural[waist]),
-        asked_reduction_mm=asked,
+        asked_reduction_mm=max(asked, 0.0),
     )
 
 
@@ -185,9 +207,12 @@ def aim_tied(target: Target, body: Body, take_up_mm: float, practice: Practice) 
     )
 
 
-def _tension_pressing(pressure_kpa: Array, natural: Array, give: Array, scale: float) -> Array:
-    """The tension at which each level is pressed so much, N/m."""
-    return pressure_kpa * natural * (1 - give * (1 - np.exp(-pressure_kpa / scale))) / (2 * math.pi)
+def _used_at(pressure_kpa: Array, scale: float, stiffening: float) -> Array:
+    """The share of what flesh gives that is used at a pressure."""
+    if not stiffening:
+        return np.asarray(1 - np.exp(-pressure_kpa / scale))
+    used = np.linspace(0.0, 0.999, 400)
+    return np.interp(pressure_kpa, pressure_at(np.ones(400), np.ones(400), 1 - used, scale, stiffening)[0], used)
 
 
 def _spread(
@@ -255,23 +280,40 @@ def _balanced(tension: Array, edge: _OverEdge, least: float) -> Array:
     return found
 
 
-def check_aim(target: Target, aimed: Aim, body: Body, new_to_lacing: bool, practice: Practice) -> list[Finding]:
-    """Cautions on the reduction (handbook, section 5), and wishes that the body or the pull cannot meet."""
+def check_aim(
+    target: Target,
+    aimed: Aim,
+    body: Body,
+    new_to_lacing: bool,
+    practice: Practice,
+    waist_gap_mm: float | None = None,
+) -> list[Finding]:
+    """Cautions on the reduction (handbook, section 5), and what wishes take that no body or pull meets.
+
+    `waist_gap_mm` is the gap at the waist as it settles at the pull planned.
+    """
     findings: list[Finding] = []
     if "waist" not in body:
         return findings
     natural = body["waist"].girth_mm
-    short = aimed.asked_reduction_mm - aimed.reduction_mm
     field = {"closed_waist": "closed_waist_mm", "reduction": "reduction_mm"}.get(target.job, "reduction_percent")
-    if short > 2:
+    if not aimed.reaches and waist_gap_mm is not None:
+        needed = aimed.needed_n_per_m
         findings.append(
             finding(
-                "waist_gives_no_more",
+                "more_than_a_pull",
                 "pattern",
                 "caution",
                 at=f"target.{field}",
                 where="Waist",
-                numbers={"asked_mm": aimed.asked_reduction_mm, "planned_mm": aimed.reduction_mm},
+                numbers={
+                    "gap_mm": waist_gap_mm,
+                    "wished_mm": target.gap_mm,
+                    "pull_n_per_m": aimed.pull_n_per_m,
+                    **({"needed_n_per_m": needed} if needed is not None else {}),
+                },
+                said="more_than_a_pull" if needed is not None else "more_than_it_gives",
+                word=target.pull,
             )
         )
     findings += _reduction_cautions(target, aimed, new_to_lacing, natural, practice, f"target.{field}")

@@ -9,9 +9,9 @@ import numpy.typing as npt
 from fuseau.craft.base.curves import Array, calm_basis
 from fuseau.craft.base.practice import Practice
 from fuseau.craft.pattern.alterations import Alteration, seam_change
-from fuseau.craft.pattern.drafting import back_share_of_seams, front_halves, front_share_of_seams
+from fuseau.craft.pattern.drafting import back_share_of_seams, front_share_of_seams
 from fuseau.craft.pattern.pattern import Pattern
-from fuseau.craft.pattern.refit import gathered
+from fuseau.craft.pattern.refit import gathered, meant_front
 from fuseau.craft.wearer.body import Body
 
 _FRONT_MM, _FRONT_PINCHED_MM = 0.5, 15.0  # how closely front and back keep to their share; less when she was pinched
@@ -64,7 +64,7 @@ def _wanted(pattern: Pattern, body: Body, girths_mm: Array, gap_mm: float) -> tu
     """Wanted changes of the front and back half (stations,), and each seam edge's share (stations, edges)."""
     shape = pattern.shape
     heights = np.array([level.side_mm for level in body])
-    front = front_halves(body, girths_mm, gap_mm)
+    front = meant_front(pattern, body, girths_mm, gap_mm)
     was_front = shape.front_half(heights)
     was_back = shape.sewn_girth(heights) / 2 - was_front
     changes = np.column_stack([front - was_front, girths_mm / 2 - front - was_back])

@@ -1,65 +1,31 @@
 """What a fitting teaches: body, cloth and pull, estimated together from all that was seen (model, section 6).
 
-Maximum a posteriori by damped Gauss–Newton. Unknown are every level's girth and give (log), the mock-up cloth's
-stretch, how a garment sits and is laced on her every time (how far it rides up; how the pull leans to the top and bows
-to the middle), and for each fitting how hard it was really pulled (log) and what was different this once. The tape's
-estimates and the house numbers are the prior; gap readings, girths over the garment, stand-off and answers in words are
-observations with their spreads. Derivatives come from the converged Newton system of `settle`. What a body does with
-every garment (its seat) goes on into the final one; what was so only once makes a single fitting count for less.
+Maximum a posteriori by damped Gauss–Newton over the unknowns (`unknowns`). The tape's estimates and the house numbers
+are the prior; what was read at each lacing are observations with their spreads (`seen`), whose tails are heavy, so that
+a single misread hardly counts. Derivatives come from the converged Newton system of `settle`. What stays when an
+evening is over goes on into the final garment; what was so only once makes a single fitting count for less. Where more
+is left over than the spreads explain, all spreads are widened by its root.
 """
 
 import math
 from dataclasses import dataclass, field
-from typing import Literal
 
 import numpy as np
 
 from fuseau.craft.base.curves import Array
 from fuseau.craft.base.practice import Practice
 from fuseau.craft.base.record import Record
-from fuseau.craft.fit.equilibrium import Settled, settle
+from fuseau.craft.fit.equilibrium import Hold
 from fuseau.craft.fit.fit import Lacing
+from fuseau.craft.fitting.seen import Sight, Tried, residuals, see, student, tied_residuals, untried
+from fuseau.craft.fitting.unknowns import Unknowns
+from fuseau.craft.materials.catalogue import CLOTHS, ClothName
 from fuseau.craft.wearer.body import Body
-from fuseau.craft.wearer.compression import tension_at
 from fuseau.craft.wearer.measures import LevelName
 
 _PASSES = 40
 _LONGEST_STEP_MM = 40.0
-_NEAR_MM = 0.05  # for how girths and gives run along the body
 _CLOSE = 1e-4  # of the negative log posterior: far below anything a reading could tell
-_SEAT = 3  # how it sits and is laced on her, every time: ride, lean, bow
-_PER_FITTING = 4  # log pull; and what is different this once: ride, lean, bow
-
-Word = Literal["digs", "firm", "right", "light", "stands off"]
-
-# What a word says of pressure as a share of what is close but comfortable: its middle, and how far it reaches.
-WORDS: dict[Word, tuple[float, float]] = {
-    "stands off": (0.0, 0.08),
-    "light": (0.17, 0.12),
-    "right": (0.5, 0.16),
-    "firm": (0.85, 0.14),
-    "digs": (1.25, 0.25),
-}
-
-
-@dataclass(frozen=True)
-class Tried:
-    """One fitting: the garment as it was laced, and what was seen at heights on the lacing edge.
-
-    Gaps, girths over the garment and stand-offs are mm with their spreads; `words` are shares of the comfort limit;
-    `rides_mm` is how far its waist was seen above hers. `pull_spread` is that of the log of the pull; None is usual.
-    """
-
-    number: int
-    lacing: Lacing
-    z_mm: Array
-    gap_mm: Array
-    spread_mm: Array
-    laced_mm: tuple[tuple[float, float, float], ...] = ()  # height, girth over the garment, spread
-    stand_off_mm: tuple[tuple[float, float, float], ...] = ()  # height, stand-off (− is missing cloth), spread
-    words: tuple[tuple[float, float, float], ...] = ()  # height, pressure ÷ limit, spread
-    rides_mm: tuple[float, float] | None = None
-    pull_spread: float | None = None
 
 
 class LearnedLevel(Record):
@@ -85,40 +51,74 @@ class ReadingExpected(Record):
 
 
 class LearnedPull(Record):
-    """How hard a fitting was really pulled, in N per m, beside what was said."""
+    """How hard a lacing was really pulled, in N per m, beside what was said."""
 
     fitting: int
     said_n_per_m: float
     believed_n_per_m: float
 
 
+class LearnedCloth(Record):
+    """By what share a cloth stretches beyond its table: as such cloths do, and as this one is believed to."""
+
+    cloth: ClothName
+    usual_share: float
+    believed_share: float
+    believed_spread: float
+
+
 class Learned(Record):
-    """What all fittings together say of the body, and of the pull of each."""
+    """What all fittings together say of the body, of the cloths, and of the pull of each lacing.
+
+    `misfit` is χ² per reading: above 1, what was read agrees less than its spreads say, and all were widened for it.
+    `comfort_share` is where it begins to dig for her, beside the table's.
+    """
 
     levels: tuple[LearnedLevel, ...]
     readings: tuple[ReadingExpected, ...]
     pulls: tuple[LearnedPull, ...] = ()
-    stretch_share: float = 0.0
+    cloths: tuple[LearnedCloth, ...] = ()
     ride_mm: float = 0.0
+    friction_share: float = 0.0
+    comfort_share: float = 1.0
+    misfit: float = 0.0
 
 
 @dataclass(frozen=True, eq=False)
 class Belief:
     """The posterior: the body as believed and the story of it.
 
-    `mean`, `covariance` are of girths, log gives, seat and the mock-up cloth's stretch, in this order.
+    `mean`, `covariance` are of the unknowns that last, in the order of `unknowns`.
     """
 
     body: Body
     learned: Learned
+    unknowns: Unknowns
     mean: Array
     covariance: Array
 
-    def drawn(self, count: int, seed: int) -> list[Body]:
-        """Bodies drawn from the belief, the same for the same seed. Gives stay below a half, girths positive."""
-        root = np.linalg.cholesky(self.covariance + 1e-9 * np.eye(len(self.mean)))
+    def drawn(self, count: int, seed: int) -> Array:
+        """What may be so, drawn from the belief, (count, unknowns that last): the same for the same seed."""
+        values, vectors = np.linalg.eigh(self.covariance)
+        root = vectors * np.sqrt(np.maximum(values, 0.0))
         noise = np.random.default_rng(seed).standard_normal((count, len(self.mean)))
-        return [_with(self.body, sample) for sample in self.mean + noise @ root.T]
+        return np.asarray(self.mean + noise @ root.T)
+
+    def bodies(self, count: int, seed: int) -> list[Body]:
+        """The drawn, as bodies. Gives stay below a half, girths positive."""
+        return [self.unknowns.body(sample) for sample in self.drawn(count, seed)]
+
+    def holds(self, lacing: Lacing, count: int, seed: int) -> tuple[list[Hold], Array]:
+        """A garment laced as planned on `count` bodies of the belief, and how much sooner or later it digs on each.
+
+        The second, (count,), is the factor on the comfort of the body as believed.
+        """
+        unknowns, sight = self.unknowns, Sight(untried(lacing), self.unknowns.prior, self.unknowns.nodes)
+        holds, comfort = [], []
+        for sample in self.drawn(count, seed):
+            holds.append(sight.hold(sample, unknowns))
+            comfort.append(math.exp(float(sample[unknowns.comfort] - self.mean[unknowns.comfort])))
+        return holds, np.array(comfort)
 
 
 class Foreseen(Record):
@@ -140,8 +140,8 @@ class Foreseen(Record):
 class Sensed:
     """A garment settled on the body as believed, and how that changes with what is not known, (points, unknowns).
 
-    The unknowns are those of the belief and four of the trying-on; `covariance` is theirs, `known` (belief's) tells
-    which of the belief's count here at all.
+    The unknowns are those of the belief and four of the trying-on; `covariance` is theirs. `comfort_at` is where the
+    log of her comfort stands.
     """
 
     z_mm: Array
@@ -153,27 +153,26 @@ class Sensed:
     stand_off_mm: Array
     stand_off_by: Array
     covariance: Array
-    known: Array
+    lasting: int
+    comfort_at: int
 
 
 def sense(belief: Belief, lacing: Lacing, *, mock_up: bool) -> Sensed:
     """The next trying-on by the derivatives of the settled garment. Raises Unsettled.
 
-    For a mock-up the cloth's stretch as learned counts and its pull varies from evening to evening; the final is laced
-    as planned, in a cloth that is known.
+    A mock-up's pull varies from evening to evening; the final is laced as planned. Raises ValueError where the belief
+    knows nothing of the lacing's cloth.
     """
-    setting = _Setting(belief.body, [Tried(0, lacing, np.zeros(0), np.zeros(0), np.zeros(0))], lacing.practice)
-    at, count = setting.mean.copy(), len(belief.mean)
-    at[:count] = belief.mean
-    covariance = np.asarray(np.linalg.inv(setting.precision), dtype=np.float64)
-    covariance[:count, :count] = belief.covariance
-    known = np.ones(count, dtype=bool)
-    if not mock_up:
-        at[setting.stretch] = 0.0
-        covariance[setting.stretch :, :] = 0.0
-        covariance[:, setting.stretch :] = 0.0
-        known[setting.stretch] = False
-    seen = _seen(at, setting, 0, None)
+    prior, practice = belief.unknowns.prior, lacing.practice
+    unknowns = Unknowns.of(prior, practice, belief.unknowns.cloths, (0,), (practice.pull_spread,))
+    at, lasting = unknowns.mean.copy(), unknowns.lasting
+    at[lasting] = belief.mean
+    covariance = np.zeros((len(at), len(at)))
+    covariance[lasting, lasting] = belief.covariance
+    if mock_up:
+        covariance[lasting.stop :, lasting.stop :] = unknowns.covariance[lasting.stop :, lasting.stop :]
+    sight = Sight(untried(lacing), prior, unknowns.nodes)
+    seen = see(at, unknowns, sight, 0, None)
     return Sensed(
         lacing.z,
         seen.gap_mm,
@@ -184,7 +183,8 @@ def sense(belief: Belief, lacing: Lacing, *, mock_up: bool) -> Sensed:
         seen.hoop_mm - seen.natural_mm,
         seen.hoop_by - seen.natural_by,
         covariance,
-        known,
+        lasting.stop,
+        unknowns.comfort,
     )
 
 
@@ -215,255 +215,108 @@ def learn(prior: Body, tried: list[Tried]) -> tuple[Body, Learned]:
     return belief.body, belief.learned
 
 
-def infer(prior: Body, tried: list[Tried]) -> Belief:
-    """The posterior after all fittings.
+def infer(prior: Body, tried: list[Tried], practice: Practice | None = None) -> Belief:
+    """The posterior after all fittings, of every cloth: what one taught is kept, the others stay as such cloths are.
 
     Readings that contradict each other wildly may leave it short of the very best; what was found until then is kept,
     and the readings that do not go with it stand out.
     """
-    practice = tried[0].lacing.practice if tried else Practice()
-    setting = _Setting(prior, tried, practice)
-    at = setting.mean.copy()
-    here = _linearise(at, setting)
+    practice = practice or (tried[0].lacing.practice if tried else Practice())
+    unknowns = Unknowns.of(
+        prior,
+        practice,
+        tuple(CLOTHS),
+        tuple(one.number for one in tried),
+        tuple(one.pull_spread or practice.pull_spread for one in tried),
+    )
+    sights = [Sight(one, prior, unknowns.nodes) for one in tried]
+    at = unknowns.mean.copy()
+    here = linearise(at, unknowns, sights)
     damping = 0.0
-    for _ in range(_PASSES):
+    for _ in range(_PASSES if tried else 0):
         step = -np.linalg.solve(here.hessian + damping * np.diag(np.diag(here.hessian)), here.gradient)
-        step *= min(1.0, _LONGEST_STEP_MM / max(float(np.max(np.abs(step[: setting.levels]))), 1e-9))
+        step *= min(1.0, _LONGEST_STEP_MM / max(float(np.max(np.abs(step[unknowns.girths]))), 1e-9))
         promised = -float(here.gradient @ step) - float(step @ here.hessian @ step) / 2
         if promised < _CLOSE:
             break
-        there = _linearise(at + step, setting, here)
+        there = linearise(at + step, unknowns, sights, here)
         kept = (here.cost - there.cost) / promised
         if kept > 0:
             at, here = at + step, there
         # Levenberg and Marquardt: where a level goes slack the gaps bend away from the line, so trust it less
         damping = damping / 4 if kept > 0.75 else max(0.05, damping * 4) if kept < 0.4 else damping
-    return _belief(setting, at, here)
-
-
-# --- the unknowns ----------------------------------------------------------------------------------------
-
-
-class _Setting:
-    """The unknowns in one vector, with their prior: girths, log gives, seat, stretch, and four numbers per fitting."""
-
-    def __init__(self, prior: Body, tried: list[Tried], practice: Practice) -> None:
-        self.prior, self.tried, self.practice = prior, tried, practice
-        self.levels = len(prior.levels)
-        girths = [level.girth_mm for level in prior]
-        gives = [math.log(level.give) for level in prior]
-        spreads = [*(level.spread_mm for level in prior), *([practice.give_spread] * self.levels)]
-        self.seat = slice(2 * self.levels, 2 * self.levels + _SEAT)
-        self.stretch = self.seat.stop
-        seat = [practice.ride_spread_mm, practice.pull_lean, practice.pull_bow]
-        once = [
-            number
-            for one in tried
-            for number in (one.pull_spread or practice.pull_spread, *(practice.once_share * spread for spread in seat))
-        ]
-        none = [0.0] * (_PER_FITTING * len(tried))
-        self.mean = np.array([*girths, *gives, *([0.0] * _SEAT), practice.stretch_more, *none])
-        deviation = np.array([*spreads, *seat, practice.stretch_spread, *once])
-        self.precision = np.diag(1 / deviation**2)
-        self.sights = [_Sight(one, prior) for one in tried]
-
-    def of(self, i: int) -> slice:
-        """Where the four numbers of fitting i stand."""
-        start = self.stretch + 1 + _PER_FITTING * i
-        return slice(start, start + _PER_FITTING)
-
-
-class _Sight:
-    """A fitting with the maps that stay while the unknowns are sought."""
-
-    def __init__(self, one: Tried, prior: Body) -> None:
-        self.tried, lacing = one, one.lacing
-        self.z = lacing.z
-        self.prior = prior
-        heights = np.array([level.back_mm for level in prior])
-        self.comfort = np.interp(self.z, heights, [level.comfort_kpa for level in prior])
-        self.heights = heights
-        self.lean, self.bow = lacing.uneven
-
-    def body(self, ride_mm: float) -> tuple[Array, Array]:
-        """(points, levels): what meets each height, of girths and of gives, when it rides up by so much."""
-        at = self.z + ride_mm
-        gives = np.array([np.interp(at, self.heights, row) for row in np.eye(len(self.heights))]).T
-        return self.prior.along_back.at(at), gives
-
-    def picking(self, at: Array) -> Array:
-        """(len(at), points): linear interpolation along the lacing edge as a matrix."""
-        return _picking(self.z, at)
+    return _belief(unknowns, sights, at, here)
 
 
 @dataclass(frozen=True)
-class _Linear:
-    """Gradient, Gauss–Newton Hessian and value of the negative log posterior; gaps as read and along the edge."""
+class Linear:
+    """Gradient, Gauss–Newton Hessian and value of the negative log posterior; gaps as read and along the edge.
+
+    `misfit` is χ² per reading, with the prior's part.
+    """
 
     gradient: Array
     hessian: Array
     cost: float
+    misfit: float
     expected: list[Array] = field(default_factory=list)
     settled_mm: list[Array] = field(default_factory=list)
 
 
-def _linearise(at: Array, setting: _Setting, near: _Linear | None = None) -> _Linear:
-    """Settle every fitting on these unknowns, beginning from where they settled `near` by."""
-    off_prior = at - setting.mean
-    gradient = setting.precision @ off_prior
-    hessian = setting.precision.copy()
-    cost = float(off_prior @ gradient) / 2
+def linearise(at: Array, unknowns: Unknowns, sights: list[Sight], near: Linear | None = None) -> Linear:
+    """Settle every lacing on these unknowns, beginning from where they settled `near` by. Raises Unsettled."""
+    off_prior = at - unknowns.mean
+    gradient = unknowns.precision @ off_prior
+    hessian = unknowns.precision.copy()
+    square = float(off_prior @ gradient)
+    cost, count = square / 2, 0
     expected, settled_mm = [], []
-    for i, sight in enumerate(setting.sights):
-        seen = _seen(at, setting, i, near.settled_mm[i] if near else None)
-        settled_mm.append(seen.gap_mm)
-        off, jacobian = _residuals(sight, seen, setting.practice)
+    comfort = math.exp(float(at[unknowns.comfort]))
+    for i, sight in enumerate(sights):
+        if sight.tried.lacing.tied_mm is not None:
+            off, jacobian, gaps = tied_residuals(at, unknowns, sight, unknowns.practice)
+            settled_mm.append(np.zeros(0))
+        else:
+            seen = see(at, unknowns, sight, i, near.settled_mm[i] if near else None)
+            settled_mm.append(seen.gap_mm)
+            off, jacobian = residuals(sight, seen, comfort, unknowns.comfort, unknowns.practice)
+            gaps = sight.of_gaps @ seen.gap_mm
         if sight.tried.rides_mm is not None:
             wanted, wide = sight.tried.rides_mm
-            ways = [setting.seat.start, setting.of(i).start + 1]
+            ways = [unknowns.seat.start, unknowns.once(sight.tried.number).start]
             off = np.append(off, (at[ways].sum() - wanted) / wide)
             jacobian = np.vstack([jacobian, np.isin(np.arange(len(at)), ways) / wide])
-        gradient = gradient + jacobian.T @ off
-        hessian = hessian + jacobian.T @ jacobian
-        cost += float(off @ off) / 2
-        expected.append(sight.picking(sight.tried.z_mm) @ seen.gap_mm)
-    return _Linear(gradient, hessian, cost, expected, settled_mm)
+        told, weight = student(off)
+        gradient = gradient + jacobian.T @ (weight * off)
+        hessian = hessian + jacobian.T @ (weight[:, None] * jacobian)
+        cost += told
+        square += float(np.sum(weight * off**2))
+        count += len(off)
+        expected.append(gaps)
+    return Linear(gradient, hessian, cost, square / max(count, 1), expected, settled_mm)
 
 
-@dataclass(frozen=True)
-class _Seen:
-    """One fitting settled along the lacing edge, and how that changes with the unknowns, (points, unknowns)."""
-
-    gap_mm: Array
-    gap_by: Array
-    hoop_mm: Array
-    hoop_by: Array
-    natural_mm: Array
-    natural_by: Array
-    pressure_kpa: Array
-    pressure_by: Array
-
-
-def _seen(at: Array, setting: _Setting, i: int, start: Array | None) -> _Seen:
-    levels, sight = setting.levels, setting.sights[i]
-    lacing, here, seat = sight.tried.lacing, setting.of(i), setting.seat
-    log_pull, *once = at[here]
-    ride, lean, bow = at[seat] + np.array(once)
-    unknowns = len(at)
-    girth_map, give_map = sight.body(ride)
-    natural_by = np.zeros((len(sight.z), unknowns))
-    natural = girth_map @ at[:levels]
-    natural_by[:, :levels] = girth_map
-    gives = np.exp(at[levels : 2 * levels])
-    give = np.minimum(give_map @ gives, 0.45)
-    (girths_above, gives_above), (girths_below, gives_below) = sight.body(ride + _NEAR_MM), sight.body(ride - _NEAR_MM)
-    rising = (girths_above - girths_below) @ at[:levels] / (2 * _NEAR_MM)  # up by 1 mm, it meets what lay 1 mm above
-    softer = (gives_above - gives_below) @ gives / (2 * _NEAR_MM)
-    pull = lacing.pull_n_per_m * math.exp(log_pull)
-    profile = np.maximum(1 + lean * sight.lean + bow * sight.bow, 0.05)
-    flat = lacing.pattern.shape.lacing_edge[1]
-    sewn = flat * (1 + pull * lacing.stack.stretch_per_n + at[setting.stretch])
-    sewn_by = np.zeros((len(sight.z), unknowns))
-    sewn_by[:, setting.stretch] = flat
-    sewn_by[:, here.start] = flat * pull * lacing.stack.stretch_per_n
-    pull_by = np.zeros((len(sight.z), unknowns))
-    pull_by[:, here.start] = pull * profile
-    for ways in (seat, slice(here.start + 1, here.stop)):  # every time, and this once
-        natural_by[:, ways.start] = rising
-        pull_by[:, ways.start + 1] = pull * sight.lean
-        pull_by[:, ways.start + 2] = pull * sight.bow
-    settled = settle(lacing.hold(natural, give, sewn, pull * profile), start=start)
-    give_by = np.zeros((len(sight.z), unknowns))
-    give_by[:, levels : 2 * levels] = give_map * gives[None, :]
-    for ride_at in (seat.start, here.start + 1):
-        give_by[:, ride_at] = softer
-    direct = _Direct(settled, natural_by, give_by)
-    gap_by = settled.gap_by_force(direct.tension_by + direct.by_hoop[:, None] * sewn_by - pull_by)
-    hoop_by = gap_by + sewn_by
-    tension_by = direct.tension_by + direct.by_hoop[:, None] * hoop_by
-    pressure = settled.pressure_kpa
-    pressure_by = 2 * math.pi * tension_by / settled.hoop_mm[:, None] - (pressure / settled.hoop_mm)[:, None] * hoop_by
-    return _Seen(settled.gap_mm, gap_by, settled.hoop_mm, hoop_by, natural, natural_by, pressure, pressure_by)
-
-
-class _Direct:
-    """How the body's tension changes with its girth and give at a standing hoop."""
-
-    def __init__(self, settled: Settled, natural_by: Array, give_by: Array) -> None:
-        hold = settled.hold
-        _, self.by_hoop, by_natural = tension_at(hold.natural_mm, hold.give, settled.hoop_mm, hold.pressure_scale_kpa)
-        used = np.clip((hold.natural_mm - settled.hoop_mm) / (hold.natural_mm * hold.give), 0.0, 0.999)
-        by_log_give = -settled.hoop_mm / (2 * math.pi) * hold.pressure_scale_kpa * used / (1 - used)
-        self.tension_by = by_natural[:, None] * natural_by + (by_log_give / hold.give)[:, None] * give_by
-
-
-def _residuals(sight: _Sight, seen: _Seen, practice: Practice) -> tuple[Array, Array]:
-    """Everything seen at a fitting, less what is expected, in spreads; and how that changes with the unknowns."""
-    one = sight.tried
-    gap_at = sight.picking(one.z_mm)
-    spread = np.hypot(one.spread_mm, practice.model_spread_mm)
-    off = [(gap_at @ seen.gap_mm - one.gap_mm) / spread]
-    by = [gap_at @ seen.gap_by / spread[:, None]]
-    takes = one.lacing.take_up_mm
-
-    def add(found: tuple[tuple[float, float, float], ...], value: Array, change: Array) -> None:
-        if not found:
-            return
-        z, wanted, wide = np.array(found).T
-        pick = sight.picking(z)
-        off.append((pick @ value - wanted) / wide)
-        by.append(pick @ change / wide[:, None])
-
-    add(one.laced_mm, seen.hoop_mm + takes, seen.hoop_by)
-    add(one.stand_off_mm, seen.hoop_mm - seen.natural_mm, seen.hoop_by - seen.natural_by)
-    add(one.words, seen.pressure_kpa / sight.comfort, seen.pressure_by / sight.comfort[:, None])
-    return np.concatenate(off), np.vstack(by)
-
-
-def _picking(grid: Array, at: Array) -> Array:
-    """(len(at), len(grid)): linear interpolation on the grid as a matrix."""
-    i = np.clip(np.searchsorted(grid, at) - 1, 0, len(grid) - 2)
-    share = np.clip((at - grid[i]) / (grid[i + 1] - grid[i]), 0, 1)
-    matrix = np.zeros((len(at), len(grid)))
-    rows = np.arange(len(at))
-    matrix[rows, i], matrix[rows, i + 1] = 1 - share, share
-    return matrix
-
-
-# --- what is believed ------------------------------------------------------------------------------------
-
-
-def _with(body: Body, known: Array) -> Body:
-    """The body with these girths, log gives and seat. Gives stay below a half, girths positive."""
-    count = len(body.levels)
-    girths, gives = np.maximum(known[:count], 100.0), np.clip(np.exp(known[count : 2 * count]), 0.002, 0.45)
-    ride, lean, bow = map(float, known[2 * count : 2 * count + _SEAT])
-    levels = tuple(
-        level.model_copy(update={"girth_mm": float(girth), "give": float(give)})
-        for level, girth, give in zip(body.levels, girths, gives, strict=True)
-    )
-    return Body(levels=levels, ride_mm=ride, lean=lean, bow=bow)
-
-
-def _belief(setting: _Setting, at: Array, here: _Linear) -> Belief:
-    levels, prior, tried = setting.levels, setting.prior, setting.tried
-    covariance = np.asarray(np.linalg.inv(here.hessian), dtype=float)
-    believed = prior
-    if tried:
-        spreads = np.sqrt(np.diag(covariance))[:levels]
-        believed = _with(prior.with_girths(at[:levels], spreads), at[: setting.seat.stop])
+def _belief(unknowns: Unknowns, sights: list[Sight], at: Array, here: Linear) -> Belief:
+    prior, practice, lasting = unknowns.prior, unknowns.practice, unknowns.lasting
+    wider = max(1.0, here.misfit)
+    covariance = np.asarray(np.linalg.inv(here.hessian), dtype=float) * wider
+    # told of a single level, what was read counts for less; it never takes away what the tape knew
+    spreads = np.sqrt(np.diag(np.linalg.inv(unknowns.precision + (here.hessian - unknowns.precision) / wider)))
+    believed = unknowns.body(at)
+    before = np.sqrt(np.diag(unknowns.covariance))
+    believed = believed.with_girths(believed.girths_mm, spreads[unknowns.girths])
     learned = Learned(
         levels=tuple(
             LearnedLevel(
                 name=old.name,
                 measured_mm=old.girth_mm,
-                measured_spread_mm=old.spread_mm,
+                measured_spread_mm=float(wide),
                 believed_mm=new.girth_mm,
                 believed_spread_mm=new.spread_mm,
                 measured_give=old.give,
                 believed_give=new.give,
             )
-            for old, new in zip(prior, believed, strict=True)
+            for old, new, wide in zip(prior, believed, before[unknowns.girths], strict=True)
         )[::-1],
         readings=tuple(
             ReadingExpected(
@@ -471,21 +324,32 @@ def _belief(setting: _Setting, at: Array, here: _Linear) -> Belief:
                 z_mm=float(z),
                 read_mm=float(read),
                 expected_mm=float(gap),
-                spreads_off=float(abs(read - gap) / math.hypot(spread, setting.practice.model_spread_mm)),
+                spreads_off=float(abs(read - gap) / math.hypot(spread, practice.model_spread_mm)),
             )
-            for one, gaps in zip(tried, here.expected, strict=True)
+            for one, gaps in zip((sight.tried for sight in sights), here.expected, strict=True)
             for z, read, gap, spread in zip(one.z_mm, one.gap_mm, gaps, one.spread_mm, strict=True)
         ),
         pulls=tuple(
             LearnedPull(
-                fitting=one.number,
-                said_n_per_m=one.lacing.pull_n_per_m,
-                believed_n_per_m=one.lacing.pull_n_per_m * math.exp(float(at[setting.of(i)][0])),
+                fitting=sight.tried.number,
+                said_n_per_m=sight.tried.lacing.pull_n_per_m,
+                believed_n_per_m=sight.tried.lacing.pull_n_per_m * math.exp(float(at[unknowns.pull(k)])),
             )
-            for i, one in enumerate(tried)
+            for k, sight in enumerate(sights)
+            if sight.tried.lacing.tied_mm is None
         ),
-        stretch_share=float(at[setting.stretch]),
+        cloths=tuple(
+            LearnedCloth(
+                cloth=cloth,
+                usual_share=math.exp(float(unknowns.mean[unknowns.stretch(cloth)])),
+                believed_share=share,
+                believed_spread=share * float(spreads[unknowns.stretch(cloth)]),
+            )
+            for cloth, share in believed.stretches.items()
+        ),
         ride_mm=believed.ride_mm,
+        friction_share=believed.friction,
+        comfort_share=math.exp(float(at[unknowns.comfort])),
+        misfit=here.misfit,
     )
-    known = slice(0, setting.stretch + 1)
-    return Belief(believed, learned, at[known], covariance[known, known])
+    return Belief(believed, learned, unknowns, at[lasting], covariance[lasting, lasting])

@@ -4,15 +4,16 @@ from collections.abc import Sequence
 from typing import Literal
 
 import numpy as np
+import numpy.typing as npt
 
 from fuseau.craft.base.curves import Array
-from fuseau.craft.base.errors import Unsettled
 from fuseau.craft.base.findings import Message, message
 from fuseau.craft.base.practice import Practice
 from fuseau.craft.base.record import Record
-from fuseau.craft.fit.equilibrium import settle
-from fuseau.craft.fit.fit import Lacing, gap_shape
+from fuseau.craft.fit.equilibrium import settle_many
+from fuseau.craft.fit.fit import Lacing, gap_moments
 from fuseau.craft.fitting.inference import Belief
+from fuseau.craft.fitting.seen import picking
 from fuseau.craft.wearer.body import BodyLevel
 from fuseau.craft.wearer.measures import LevelName
 
@@ -56,21 +57,22 @@ def shortfalls(
     levels: Sequence[BodyLevel],
     wished_mm: float,
     practice: Practice,
-) -> dict[Failing, bool]:
-    """What a laced garment fails by (model, section 6): the one rule for draws of the belief and for the stand.
+) -> dict[Failing, npt.NDArray[np.bool_]]:
+    """What laced garments fail by (model, section 6): the one rule for draws of the belief and for the stand.
 
-    `z_mm`, `gap_mm`, `stand_off_mm`, `pressure_kpa`: (points,) along the lacing edge, upwards. Only the levels that it
-    covers are asked for comfort.
+    `gap_mm`, `stand_off_mm`, `pressure_kpa`: (garments, points) along the lacing edge, upwards; `z_mm` (points,). Only
+    the levels that it covers are asked for comfort.
     """
-    shape = gap_shape(z_mm, gap_mm, 0.0, practice)
+    mean, tilt, bow = gap_moments(z_mm, gap_mm.T)
     covered = [level for level in levels if z_mm[0] <= level.back_mm <= z_mm[-1]]
-    pressed = np.interp([level.back_mm for level in covered], z_mm, pressure_kpa)
+    at = picking(z_mm, np.array([level.back_mm for level in covered]))
+    pressed = pressure_kpa @ at.T
     return {
-        "mean gap": abs(shape.mean_mm - wished_mm) > practice.pass_mean_mm,
-        "tilt": abs(shape.tilt_mm) > practice.pass_shape_mm,
-        "bow": abs(shape.bow_mm) > practice.pass_shape_mm,
-        "stand-off": float(stand_off_mm.max()) >= practice.stand_off_mm,
-        "pressure": bool((pressed > [level.comfort_kpa for level in covered]).any()),
+        "mean gap": np.abs(mean - wished_mm) > practice.pass_mean_mm,
+        "tilt": np.abs(tilt) > practice.pass_shape_mm,
+        "bow": np.abs(bow) > practice.pass_shape_mm,
+        "stand-off": stand_off_mm.max(axis=1) >= practice.stand_off_mm,
+        "pressure": np.any(pressed > np.array([level.comfort_kpa for level in covered]), axis=1),
     }
 
 
@@ -82,35 +84,25 @@ def readiness(belief: Belief, lacing: Lacing, gap_mm: float, seed: int = 1, draw
     percentile along the lacing edge.
     """
     practice = lacing.practice
-    counted: dict[Failing, int] = {"mean gap": 0, "tilt": 0, "bow": 0, "stand-off": 0, "pressure": 0}
     levels = belief.body.levels
-    where = np.zeros(len(levels))
     heights = np.array([level.back_mm for level in levels])
-    gaps: list[Array] = []
-    passed, start = 0, None
-    for body in belief.drawn(draws, seed):
-        hold = lacing.on(body)
-        try:
-            settled = settle(hold, start=start)
-        except Unsettled:
-            counted["mean gap"] += 1
-            continue
-        start = settled.gap_mm
-        gaps.append(settled.gap_mm)
-        wrong = shortfalls(
-            settled.z, settled.gap_mm, settled.hoop_mm - hold.natural_mm, settled.pressure_kpa, levels, gap_mm, practice
-        )
-        for name, fails in wrong.items():
-            counted[name] += fails
-        passed += not any(wrong.values())
-        if any(wrong.values()):
-            where += np.abs(np.interp(heights, settled.z, settled.gap_mm) - gap_mm)
+    holds, comfort = belief.holds(lacing, draws, seed)
+    many = settle_many(holds)
+    off = many.hoop_mm - np.array([hold.natural_mm for hold in holds])
+    felt = many.pressure_kpa / comfort[:, None]
+    wrong = shortfalls(lacing.z, many.gap_mm, off, felt, levels, gap_mm, practice)
+    wrong["mean gap"] = wrong["mean gap"] | ~many.balanced
+    counted = {name: int(fails.sum()) for name, fails in wrong.items()}
+    failing = np.any(list(wrong.values()), axis=0)
+    passed = draws - int(failing.sum())
+    at = picking(lacing.z, np.clip(heights, lacing.z[0], lacing.z[-1]))
+    where = np.abs(many.gap_mm[failing] @ at.T - gap_mm).sum(axis=0)
+    along = many.gap_mm[many.balanced] if many.balanced.any() else np.zeros((1, len(lacing.z)))
     shares = {name: count / draws for name, count in counted.items()}
     order: list[Failing] = sorted(counted, key=lambda name: -counted[name])
     worst = order[0] if counted[order[0]] else None
     level = levels[int(np.argmax(where))].name if where.any() else None
     probability = passed / draws
-    along = np.array(gaps) if gaps else np.zeros((1, len(lacing.z)))
     advice: Advice = (
         "cut the cloth"
         if probability >= practice.ready_share

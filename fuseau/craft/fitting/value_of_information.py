@@ -92,10 +92,9 @@ def _narrowed(worn: Sensed, tried: Sensed, gaps_at: Array, practice: Practice, a
     by = np.array(rows)
     gain = tried.covariance @ by.T @ np.linalg.inv(by @ tried.covariance @ by.T + np.diag(np.square(spreads)))
     after = tried.covariance - gain @ by @ tried.covariance
-    known = len(worn.known)
     found = worn.covariance.copy()
-    keep = np.flatnonzero(worn.known)
-    found[np.ix_(keep, keep)] = after[:known, :known][np.ix_(keep, keep)]
+    lasting = slice(0, worn.lasting)
+    found[lasting, lasting] = after[lasting, lasting]
     return found
 
 
@@ -106,8 +105,6 @@ def _share(belief: Belief, sensed: Sensed, covariance: Array, noise: Array, gap_
     gaps = np.maximum(sensed.gap_mm + steps @ sensed.gap_by.T, 0.0)
     off = sensed.stand_off_mm + steps @ sensed.stand_off_by.T
     pressure = np.maximum(sensed.pressure_kpa + steps @ sensed.pressure_by.T, 0.0)
-    passed = sum(
-        not any(shortfalls(sensed.z_mm, *one, belief.body.levels, gap_mm, practice).values())
-        for one in zip(gaps, off, pressure, strict=True)
-    )
-    return passed / len(noise)
+    pressure /= np.exp(steps[:, sensed.comfort_at])[:, None]  # as much as another comfort would make of it
+    wrong = shortfalls(sensed.z_mm, gaps, off, pressure, belief.body.levels, gap_mm, practice)
+    return 1 - float(np.any(list(wrong.values()), axis=0).mean())

@@ -1,5 +1,6 @@
 """What is bought: bones, busks, grommets, zips, laces, cloths. The sizes are common ones: check yours."""
 
+import math
 import re
 from collections.abc import Mapping
 from typing import Annotated, Literal
@@ -233,12 +234,29 @@ class LaceKind(Record):
 
 
 class Cloth(Record):
-    """A cloth for the strength layer or a mock-up: thickness, and stiffness K (kN/m) against the pull."""
+    """A cloth for the strength layer or a mock-up: thickness, and stiffness K (kN/m) against the pull.
+
+    Beyond that every cloth stretches by a share of its own when it is worn: `stretches_more` on average, with
+    `stretches_spread` from cloth to cloth, log-normal, so never less than nothing (model, section 6).
+    """
 
     name: ClothName
     label: str
     thickness_mm: float
     stiffness_kn_per_m: float
+    stretches_more: float
+    stretches_spread: float
+
+    @property
+    def log_stretch(self) -> tuple[float, float]:
+        """Mean and spread of the log of the share by which it stretches more."""
+        wide = math.log(1 + (self.stretches_spread / self.stretches_more) ** 2)
+        return math.log(self.stretches_more) - wide / 2, math.sqrt(wide)
+
+    @property
+    def usually_more(self) -> float:
+        """The share that half of such cloths stretch less than."""
+        return math.exp(self.log_stretch[0])
 
 
 def _bone(
@@ -474,9 +492,19 @@ GROMMETS: dict[GrommetName, GrommetKind] = {
 CLOTHS: dict[ClothName, Cloth] = {
     cloth.name: cloth
     for cloth in (
-        Cloth(name="coutil", label="coutil", thickness_mm=0.55, stiffness_kn_per_m=100),
-        Cloth(name="canvas", label="canvas", thickness_mm=0.6, stiffness_kn_per_m=60),
-        Cloth(name="calico", label="calico", thickness_mm=0.5, stiffness_kn_per_m=30),
-        Cloth(name="sheet", label="bed sheet", thickness_mm=0.3, stiffness_kn_per_m=20),
+        Cloth(
+            name=name,
+            label=label,
+            thickness_mm=thickness,
+            stiffness_kn_per_m=stiffness,
+            stretches_more=more,
+            stretches_spread=spread,
+        )
+        for name, label, thickness, stiffness, more, spread in (
+            ("coutil", "coutil", 0.55, 100, 0.003, 0.003),
+            ("canvas", "canvas", 0.6, 60, 0.008, 0.007),
+            ("calico", "calico", 0.5, 30, 0.015, 0.012),
+            ("sheet", "bed sheet", 0.3, 20, 0.03, 0.02),
+        )
     )
 }

@@ -188,6 +188,57 @@ class LeftHalf(Record):
     hem: EdgeLine
 
 
+Offset = Annotated[float, Length("a change of girth", -400, 400)]
+
+
+class BlockGirth(Record):
+    """An amount of girth at a level, in front and behind, mm of both halves together."""
+
+    level: LevelName
+    front_mm: Offset = 0.0
+    back_mm: Offset = 0.0
+
+    @property
+    def whole_mm(self) -> float:
+        """Front and back together."""
+        return self.front_mm + self.back_mm
+
+
+def summed(*parts: tuple[BlockGirth, ...]) -> tuple[BlockGirth, ...]:
+    """Amounts of girth added up by level; what comes to nothing is left out."""
+    found: dict[LevelName, tuple[float, float]] = {}
+    for one in (one for part in parts for one in part):
+        front, back = found.get(one.level, (0.0, 0.0))
+        found[one.level] = front + one.front_mm, back + one.back_mm
+    return tuple(
+        BlockGirth(level=level, front_mm=front, back_mm=back)
+        for level, (front, back) in found.items()
+        if max(abs(front), abs(back)) > 0.05
+    )
+
+
+def negative(part: tuple[BlockGirth, ...]) -> tuple[BlockGirth, ...]:
+    """The same amounts the other way."""
+    return tuple(one.model_copy(update={"front_mm": -one.front_mm, "back_mm": -one.back_mm}) for one in part)
+
+
+def girth_between(before: "Pattern", after: "Pattern") -> tuple[BlockGirth, ...]:
+    """By how much sewn girths differ from one pattern to another, at the levels that both have."""
+    stations = before.stations_named()
+    names = [name for name in stations if name in after.stations_named()]
+    if not names:
+        return ()
+    heights = np.array([before.stations[stations[name]].side_mm for name in names])
+    whole = after.shape.sewn_girth(heights) - before.shape.sewn_girth(heights)
+    front = 2 * (after.shape.front_half(heights) - before.shape.front_half(heights))
+    return summed(
+        tuple(
+            BlockGirth(level=name, front_mm=float(a), back_mm=float(b - a))
+            for name, a, b in zip(names, front, whole, strict=True)
+        )
+    )
+
+
 class Pattern(Record):
     """A half pattern, and the left half where it differs. `front_panels` lie between CF and the side seam.
 
@@ -204,6 +255,16 @@ class Pattern(Record):
     gussets: tuple[Gusset, ...] = Field(default=(), max_length=12)
     darts: tuple[Dart, ...] = Field(default=(), max_length=12)
     joined: tuple[int, ...] = Field(default=(), max_length=8)
+    slack: tuple[BlockGirth, ...] = Field(
+        default=(),
+        max_length=12,
+        description="Cloth that stood off in one place while the rest lay on, and was taken out: it bore no tension.",
+    )
+    decided: tuple[BlockGirth, ...] = Field(
+        default=(),
+        max_length=12,
+        description="What the maker changed by hand beside what was worked out: later changes start from it.",
+    )
     strain: tuple[Annotated[float, Field(ge=0, le=MOST_STRAIN)], ...] = Field(
         default=(),
         max_length=79,
@@ -235,6 +296,11 @@ class Pattern(Record):
         halves = [self.shape.edges, *([self.left_pattern.shape.edges] if self.left_pattern else [])]
         found = calm_basis(self.shape.nominal, np.concatenate(halves, axis=1))
         return self.model_copy(update={"strain": tuple(map(float, found.strain))})
+
+    @property
+    def offsets(self) -> tuple[BlockGirth, ...]:
+        """By how much its girths are meant to differ from what the body asks for: slack taken out, and decisions."""
+        return summed(self.decided, negative(self.slack))
 
     def stations_named(self) -> dict[LevelName, int]:
         """Where each level of the body stands among the stations."""
@@ -366,12 +432,24 @@ class Shape:
         return np.asarray(self.half_girth(nominal) + (left.shape if left else self).half_girth(nominal))
 
     @cached_property
-    def lacing_edge(self) -> tuple[Array, Array]:
-        """The lacing edge in `LACING_POINTS` even steps: heights z at CB, and the sewn girths that end there, mm."""
+    def _lacing_nominal(self) -> tuple[Array, Array]:
+        """Heights z at CB of the lacing edge in even steps, and the nominal heights that lie there, mm."""
         z = np.linspace(self.pattern.hem.cb_mm, self.pattern.top.cb_mm, LACING_POINTS)
         reach = np.linspace(z[0] - 60, z[-1] + 60, 121)
-        nominal = np.interp(z, self.heights_at(reach, 2.0), reach)
+        return z, np.interp(z, self.heights_at(reach, 2.0), reach)
+
+    @cached_property
+    def lacing_edge(self) -> tuple[Array, Array]:
+        """The lacing edge in `LACING_POINTS` even steps: heights z at CB, and the sewn girths that end there, mm."""
+        z, nominal = self._lacing_nominal
         return z, self.sewn_girth(nominal)
+
+    @cached_property
+    def slack_out(self) -> Array:
+        """What of slack was taken out along the lacing edge, (LACING_POINTS,) mm of girth."""
+        out = {one.level: one.whole_mm for one in self.pattern.slack}
+        at_stations = [out.get(station.name, 0.0) if station.name else 0.0 for station in self.pattern.stations]
+        return np.asarray(self.basis.at(self._lacing_nominal[1]) @ np.array(at_stations))
 
     def front_half(self, nominal: Array) -> Array:
         """Width from CF to the side seam, gussets in front included, (n,) mm."""

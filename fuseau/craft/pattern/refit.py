@@ -19,7 +19,7 @@ def change_girths(pattern: Pattern, body: Body, girths_mm: Array, gap_mm: float)
     """
     shape = pattern.shape
     heights = np.array([level.side_mm for level in body])
-    front = front_halves(body, girths_mm, gap_mm)
+    front = meant_front(pattern, body, girths_mm, gap_mm)
     was_front = shape.front_half(heights)
     was_back = shape.sewn_girth(heights) / 2 - was_front
     count, in_front = len(pattern.panels), pattern.front_panels
@@ -38,6 +38,14 @@ def change_girths(pattern: Pattern, body: Body, girths_mm: Array, gap_mm: float)
     back_shares = gathered(back_shares, float(np.max(np.abs(changes[:, 1]))), side=0)
     changes = at_stations @ changes
     return let_girths(pattern, changes[:, 0], changes[:, 1], (front_shares, back_shares))
+
+
+def meant_front(pattern: Pattern, body: Body, girths_mm: Array, gap_mm: float) -> Array:
+    """Front halves (levels,) of sewn girths: the body's share, but for slack taken out and decisions where they lie."""
+    off = {one.level: one for one in pattern.offsets}
+    whole = np.array([off[level.name].whole_mm if level.name in off else 0.0 for level in body])
+    front = np.array([off[level.name].front_mm if level.name in off else 0.0 for level in body])
+    return np.asarray(front_halves(body, girths_mm - whole, gap_mm) + front / 2)
 
 
 def gathered(shares: Array, most_mm: float, side: int) -> Array:

@@ -12,6 +12,7 @@ from fuseau.craft.base.curves import Array, Basis, calm_basis
 from fuseau.craft.base.errors import Unmakeable
 from fuseau.craft.base.practice import Practice
 from fuseau.craft.base.record import Record
+from fuseau.craft.materials.catalogue import CLOTHS, ClothName
 from fuseau.craft.wearer.measures import (
     LEAST_APART_MM,
     SIDES,
@@ -41,19 +42,27 @@ class BodyLevel(Record):
     front_share: float
     left_more_mm: float = 0.0
     measured: bool
+    learned: bool = False
 
 
 class Body(Record):
     """The wearer as now believed, levels from the lowest up, and how a garment sits and is laced on her.
 
-    `ride_mm`: how much higher it sits than planned; `lean`, `bow`: by what share the lace draws harder at the top than
-    in the middle, and in the middle than on average. All 0 until fittings tell.
+    `ride_mm`: how much higher it sits than planned; `lean`: by what share the lace draws harder at the top than in the
+    middle; `friction`: what share of the pull is lost on the way to the end that is farthest from the loops. `between`:
+    heights at the back (rising) and by how many mm her girth there is off the spline through the levels. `flesh_scale`
+    and `stiffening`: how her flesh gives beside the table's (see `compression`). `stretches`: by what share each cloth
+    stretches beyond its table, as far as she taught it.
     """
 
     levels: tuple[BodyLevel, ...]
     ride_mm: float = 0.0
     lean: float = 0.0
-    bow: float = 0.0
+    friction: float = 0.0
+    between: tuple[tuple[float, float], ...] = ()
+    flesh_scale: float = 1.0
+    stiffening: float = 0.0
+    stretches: dict[ClothName, float] = Field(default_factory=dict)
 
     def __iter__(self) -> Iterator[BodyLevel]:  # type: ignore[override]
         return iter(self.levels)
@@ -79,6 +88,18 @@ class Body(Record):
         """The spline through the levels' girths, over their heights at the back (mm)."""
         return calm_basis([level.back_mm for level in self.levels], [level.girth_mm for level in self.levels])
 
+    def natural_at(self, back_mm: Array) -> Array:
+        """Natural girth at heights along the back, mm."""
+        found = self.along_back.at(back_mm) @ self.girths_mm
+        if not self.between:
+            return found
+        heights, off = np.array(self.between).T
+        return np.asarray(found + np.interp(back_mm, heights, off))
+
+    def stretch_of(self, cloth: ClothName) -> float:
+        """By what share a cloth stretches beyond its table: as learned, else as such cloths do."""
+        return self.stretches.get(cloth, CLOTHS[cloth].usually_more)
+
     def with_girths(self, girths: Array, spreads: Array) -> "Body":
         """The same body with other girths and spreads (mm), in the order of `levels`."""
         levels = tuple(
@@ -97,7 +118,7 @@ class Body(Record):
         if not self.ride_mm:
             return self
         at = np.array([level.back_mm for level in self.levels]) + self.ride_mm
-        return self.with_girths(self.along_back.at(at) @ self.girths_mm, np.array([one.spread_mm for one in self]))
+        return self.with_girths(self.natural_at(at), np.array([one.spread_mm for one in self]))
 
 
 class Taught(Record):
@@ -116,7 +137,9 @@ def remembered(body: Body, taught: Sequence[Taught]) -> Body:
     """
     known = {one.name: one for one in taught}
     levels = tuple(
-        level.model_copy(update=known[level.name].model_dump(exclude={"name"})) if level.name in known else level
+        level.model_copy(update={**known[level.name].model_dump(exclude={"name"}), "learned": True})
+        if level.name in known
+        else level
         for level in body
     )
     return body.model_copy(update={"levels": levels})
@@ -203,7 +226,7 @@ def believe(
                 measured=name in known,
             )
         )
-    return Body(levels=tuple(found))
+    return Body(levels=tuple(found), friction=practice.lace_friction)
 
 
 def _front_share(wearer: Wearer, name: LevelName, girth: float, usual: float) -> float:

@@ -1,7 +1,9 @@
 """How flesh gives under a laced garment: girth, pressure and hoop tension (model, section 2).
 
 Lengths are mm, tensions newtons per metre of height, pressures kPa. `give` is the share by which a girth can give,
-`natural` the girth without pressure.
+`natural` the girth without pressure. How sharply flesh stiffens differs from body to body: with `stiffening` κ the
+pressure at a share u of what it gives is p0·(−ln(1 − u))·(1 + κ(u − ½)); 0 is the table's law, and from −1.3 to 1.3
+more squeeze always takes more pressure (model, section 6: the flesh).
 """
 
 import math
@@ -10,40 +12,76 @@ import numpy as np
 
 from fuseau.craft.base.curves import Array
 
+_MOST_USED = 0.999
 
-def pressure_at(natural: Array, give: Array, girth: Array, scale_kpa: float) -> tuple[Array, Array]:
+
+Number = float | Array
+
+
+def pressure_at(
+    natural: Array, give: Array, girth: Array, scale_kpa: Number, stiffening: Number = 0.0
+) -> tuple[Array, Array]:
     """Pressure (kPa) under a hoop of `girth` mm, and its derivative by girth (kPa/mm); 0 where it is slack.
 
     Inverse of C = C0·(1 − c·(1 − exp(−p/p0))). Beyond 99.9 % of what the level gives it goes on straight,
-    so that Newton's method never leaves the domain.
+    so that Newton's method never leaves the domain, and a draft past what a body gives always exists (model, 4).
     """
     used = (natural - girth) / (natural * give)
-    held = np.minimum(np.maximum(used, 0.0), 0.999)
+    held = np.minimum(np.maximum(used, 0.0), _MOST_USED)
     left = 1 - held
-    pressure = scale_kpa * (np.maximum(used - held, 0.0) / left - np.log1p(-held))
+    exponential = np.maximum(used - held, 0.0) / left - np.log1p(-held)
     presses = used > 0
-    return pressure * presses, np.where(presses, -scale_kpa / left / (natural * give), 0.0)
+    if not np.any(stiffening):
+        return scale_kpa * exponential * presses, np.where(presses, -scale_kpa / left / (natural * give), 0.0)
+    share = 1 + stiffening * (held - 0.5)
+    by_used = share / left + exponential * stiffening * (used < _MOST_USED)
+    pressure = scale_kpa * exponential * share
+    return pressure * presses, np.where(presses, -scale_kpa * by_used / (natural * give), 0.0)
 
 
-def tension_at(natural: Array, give: Array, girth: Array, scale_kpa: float) -> tuple[Array, Array, Array]:
+def tension_at(
+    natural: Array, give: Array, girth: Array, scale_kpa: Number, stiffening: Number = 0.0
+) -> tuple[Array, Array, Array]:
     """Hoop tension T = pC/2π (N per m of height) at `girth` mm, and dT/d(girth), dT/d(natural) in N/m/mm."""
-    pressure, by_girth = pressure_at(natural, give, girth, scale_kpa)
+    pressure, by_girth = pressure_at(natural, give, girth, scale_kpa, stiffening)
     tension = pressure * girth / (2 * math.pi)
     by_hoop = (by_girth * girth + pressure) / (2 * math.pi)
     by_natural = -by_girth * girth / natural * girth / (2 * math.pi)  # ∂u/∂C0 = −(C/C0)·∂u/∂C
     return tension, by_hoop, by_natural
 
 
-def girth_under(natural: Array, give: Array, tension: Array, scale_kpa: float) -> Array:
-    """Girth (mm) to which a level falls under a hoop `tension` (N/m): the fixed point of give and hoop.
+def tension_by_flesh(
+    natural: Array, give: Array, girth: Array, scale_kpa: float, stiffening: float = 0.0
+) -> tuple[Array, Array]:
+    """dT/d(give) (N/m) and dT/d(stiffening) (N/m) of `tension_at`; by the log of the scale it changes as T itself."""
+    _, by_girth = pressure_at(natural, give, girth, scale_kpa, stiffening)
+    held = np.minimum(np.maximum((natural - girth) / (natural * give), 0.0), _MOST_USED)
+    plain, _ = pressure_at(natural, give, girth, scale_kpa)
+    round_it = girth / (2 * math.pi)
+    return by_girth * (natural - girth) / give * round_it, plain * (held - 0.5) * round_it
+
+
+def girth_under(natural: Array, give: Array, tension: Array, scale_kpa: float, stiffening: float = 0.0) -> Array:
+    """Girth (mm) to which a level falls under a hoop `tension` (N/m), where give and hoop agree.
 
     >>> girth_under(np.array([720.]), np.array([.13]), np.array([240.]), 2.0).round(1)
     array([656.1])
     """
-    girth = natural * (1 - give / 2)
-    for _ in range(60):  # a contraction by c·(p/p0)·exp(−p/p0) < 0.08, so some ten rounds
-        pressure = 2 * math.pi * tension / girth
-        following = natural * (1 - give * (1 - np.exp(-pressure / scale_kpa)))
+    wanted = np.broadcast_to(np.asarray(tension, dtype=float), np.shape(natural))
+    loose, tight = np.array(natural, dtype=float), natural * (1 - give * _MOST_USED)
+    past = np.asarray(tension_at(natural, give, tight, scale_kpa, stiffening)[0] < wanted)
+    while past.any():  # more than flesh gives: on by the tangent
+        tight = np.where(past, tight - natural * give / 2, tight)
+        past = (tension_at(natural, give, tight, scale_kpa, stiffening)[0] < wanted) & (tight > natural * 0.2)
+    girth = (loose + tight) / 2
+    for _ in range(80):  # Newton, kept between a girth too loose and one too tight
+        found, by_girth, _ = tension_at(natural, give, girth, scale_kpa, stiffening)
+        off = found - wanted
+        loose, tight = np.where(off < 0, girth, loose), np.where(off >= 0, girth, tight)
+        step = np.where(by_girth < 0, -off / np.minimum(by_girth, -1e-12), 0.0)
+        following = girth + step
+        inside = (following <= loose) & (following >= tight) & (by_girth < 0)
+        following = np.where(inside, following, (loose + tight) / 2)
         if np.max(np.abs(following - girth)) < 1e-10:
             return np.asarray(following)
         girth = following

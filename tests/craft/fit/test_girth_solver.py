@@ -50,7 +50,7 @@ def test_the_plain_aim_alone_would_lift_off_where_the_corrected_one_holds():
     assert corrected.closed_waist_mm == corrected.sewn_mm[waist]
 
 
-@pytest.mark.parametrize("seat", [{"ride_mm": 8.0}, {"lean": 0.08}, {"bow": 0.15}])
+@pytest.mark.parametrize("seat", [{"ride_mm": 8.0}, {"lean": 0.08}, {"friction": 0.25}])
 def test_how_it_sits_and_is_laced_on_her_is_planned_for(seat):
     body = BODY.model_copy(update=seat)
     aimed, pattern = planned(Target(), body=body)

@@ -1234,7 +1234,10 @@ export interface components {
     schemas: {
         /**
          * Aim
-         * @description The plan for the fit, levels from the lowest up: sewn girths S, tension T*, and the pull it needs.
+         * @description The plan for the fit, levels from the lowest up: sewn girths S, tension T*, and the pull it is laced with.
+         *
+         *     `pull_n_per_m` is what brings the gap to the wish, where one person can pull so hard; else it is the pull chosen,
+         *     `reaches` is false, and `needed_n_per_m` is what the wish would take (None: no pull brings it).
          */
         Aim: {
             /** Sewn Mm */
@@ -1243,6 +1246,13 @@ export interface components {
             tension_n_per_m: number[];
             /** Pull N Per M */
             pull_n_per_m: number;
+            /** Needed N Per M */
+            needed_n_per_m?: number | null;
+            /**
+             * Reaches
+             * @default true
+             */
+            reaches: boolean;
             /** Closed Waist Mm */
             closed_waist_mm: number;
             /** Worn Waist Mm */
@@ -1288,6 +1298,33 @@ export interface components {
             by_seam?: {
                 [key: string]: number;
             };
+        };
+        /**
+         * AlsoLaced
+         * @description Another lacing of the same evening, pulled otherwise: it tells a girth from a give for two minutes' work.
+         */
+        AlsoLaced: {
+            /**
+             * Pull
+             * @default light
+             * @enum {string}
+             */
+            pull: "light" | "close" | "firm";
+            /**
+             * Readings
+             * @default []
+             */
+            readings: components["schemas"]["GapReading"][];
+            /**
+             * Words
+             * @default []
+             */
+            words: components["schemas"]["SaidAt"][];
+            /**
+             * Laced
+             * @default []
+             */
+            laced: components["schemas"]["LacedGirth"][];
         };
         /**
          * Alteration
@@ -1444,11 +1481,35 @@ export interface components {
             to_mm?: number | null;
         };
         /**
+         * BlockGirth
+         * @description An amount of girth at a level, in front and behind, mm of both halves together.
+         */
+        BlockGirth: {
+            /**
+             * Level
+             * @enum {string}
+             */
+            level: "upper_neck" | "neck_base" | "collarbone" | "high_bust" | "bust" | "underbust" | "ribs" | "waist" | "high_hip" | "hip";
+            /**
+             * Front Mm
+             * @default 0
+             */
+            front_mm: number;
+            /**
+             * Back Mm
+             * @default 0
+             */
+            back_mm: number;
+        };
+        /**
          * Body
          * @description The wearer as now believed, levels from the lowest up, and how a garment sits and is laced on her.
          *
-         *     `ride_mm`: how much higher it sits than planned; `lean`, `bow`: by what share the lace draws harder at the top than
-         *     in the middle, and in the middle than on average. All 0 until fittings tell.
+         *     `ride_mm`: how much higher it sits than planned; `lean`: by what share the lace draws harder at the top than in the
+         *     middle; `friction`: what share of the pull is lost on the way to the end that is farthest from the loops. `between`:
+         *     heights at the back (rising) and by how many mm her girth there is off the spline through the levels. `flesh_scale`
+         *     and `stiffening`: how her flesh gives beside the table's (see `compression`). `stretches`: by what share each cloth
+         *     stretches beyond its table, as far as she taught it.
          */
         Body: {
             /** Levels */
@@ -1464,10 +1525,32 @@ export interface components {
              */
             lean: number;
             /**
-             * Bow
+             * Friction
              * @default 0
              */
-            bow: number;
+            friction: number;
+            /**
+             * Between
+             * @default []
+             */
+            between: [
+                number,
+                number
+            ][];
+            /**
+             * Flesh Scale
+             * @default 1
+             */
+            flesh_scale: number;
+            /**
+             * Stiffening
+             * @default 0
+             */
+            stiffening: number;
+            /** Stretches */
+            stretches?: {
+                [key: string]: number;
+            };
         };
         /**
          * BodyLevel
@@ -1504,6 +1587,11 @@ export interface components {
             left_more_mm: number;
             /** Measured */
             measured: boolean;
+            /**
+             * Learned
+             * @default false
+             */
+            learned: boolean;
         };
         /**
          * Bone
@@ -1919,10 +2007,10 @@ export interface components {
             format: "fuseau.build";
             /**
              * Version
-             * @default 2
+             * @default 3
              * @constant
              */
-            version: 2;
+            version: 3;
             /**
              * Kind
              * @default underbust corset
@@ -2138,7 +2226,9 @@ export interface components {
              *       "give_spread": 0.3,
              *       "pull_spread": 0.2,
              *       "pull_lean": 0.03,
-             *       "pull_bow": 0.08,
+             *       "lace_friction": 0.1,
+             *       "friction_spread": 0.08,
+             *       "pulls_together": 0.5,
              *       "ride_spread_mm": 4,
              *       "once_share": 0.15,
              *       "ride_seen_mm": 4,
@@ -2148,8 +2238,14 @@ export interface components {
              *       "unboned_wider": 2,
              *       "thin_wider": 1.5,
              *       "bare_edge_n_m2": 0.03,
-             *       "stretch_more": 0,
-             *       "stretch_spread": 0.015,
+             *       "tape_common_mm": 4,
+             *       "flesh_scale_spread": 0.25,
+             *       "stiffening_spread": 0.5,
+             *       "comfort_spread": 0.17,
+             *       "between_spread_mm": 5,
+             *       "between_reach_mm": 35,
+             *       "beyond_spread_share": 0.15,
+             *       "room_spread_mm": 6,
              *       "ready_share": 0.95,
              *       "pass_mean_mm": 12,
              *       "pass_shape_mm": 12,
@@ -3020,6 +3116,12 @@ export interface components {
              */
             laced: components["schemas"]["LacedGirth"][];
             /**
+             * Also
+             * @description Lacings before or after, as pulled.
+             * @default []
+             */
+            also: components["schemas"]["AlsoLaced"][];
+            /**
              * Taps
              * @default []
              */
@@ -3564,7 +3666,10 @@ export interface components {
         };
         /**
          * Learned
-         * @description What all fittings together say of the body, and of the pull of each.
+         * @description What all fittings together say of the body, of the cloths, and of the pull of each lacing.
+         *
+         *     `misfit` is χ² per reading: above 1, what was read agrees less than its spreads say, and all were widened for it.
+         *     `comfort_share` is where it begins to dig for her, beside the table's.
          */
         Learned: {
             /** Levels */
@@ -3577,15 +3682,47 @@ export interface components {
              */
             pulls: components["schemas"]["LearnedPull"][];
             /**
-             * Stretch Share
-             * @default 0
+             * Cloths
+             * @default []
              */
-            stretch_share: number;
+            cloths: components["schemas"]["LearnedCloth"][];
             /**
              * Ride Mm
              * @default 0
              */
             ride_mm: number;
+            /**
+             * Friction Share
+             * @default 0
+             */
+            friction_share: number;
+            /**
+             * Comfort Share
+             * @default 1
+             */
+            comfort_share: number;
+            /**
+             * Misfit
+             * @default 0
+             */
+            misfit: number;
+        };
+        /**
+         * LearnedCloth
+         * @description By what share a cloth stretches beyond its table: as such cloths do, and as this one is believed to.
+         */
+        LearnedCloth: {
+            /**
+             * Cloth
+             * @enum {string}
+             */
+            cloth: "coutil" | "canvas" | "calico" | "sheet";
+            /** Usual Share */
+            usual_share: number;
+            /** Believed Share */
+            believed_share: number;
+            /** Believed Spread */
+            believed_spread: number;
         };
         /**
          * LearnedLevel
@@ -3618,7 +3755,7 @@ export interface components {
         };
         /**
          * LearnedPull
-         * @description How hard a fitting was really pulled, in N per m, beside what was said.
+         * @description How hard a lacing was really pulled, in N per m, beside what was said.
          */
         LearnedPull: {
             /** Fitting */
@@ -4081,6 +4218,11 @@ export interface components {
             stand_offs?: components["schemas"]["WrittenStandOff"][] | null;
             /** Laced */
             laced?: components["schemas"]["WrittenLacedGirth"][] | null;
+            /**
+             * Also
+             * @description Lacings before or after, as pulled.
+             */
+            also?: components["schemas"]["WrittenAlsoLaced"][] | null;
             /** Taps */
             taps?: components["schemas"]["WrittenTap"][] | null;
             /** Pinches */
@@ -4364,6 +4506,18 @@ export interface components {
              * @default []
              */
             joined: number[];
+            /**
+             * Slack
+             * @description Cloth that stood off in one place while the rest lay on, and was taken out: it bore no tension.
+             * @default []
+             */
+            slack: components["schemas"]["BlockGirth"][];
+            /**
+             * Decided
+             * @description What the maker changed by hand beside what was worked out: later changes start from it.
+             * @default []
+             */
+            decided: components["schemas"]["BlockGirth"][];
             /**
              * Strain
              * @description Tension of the curves between stations, fixed when the pattern is made, so that no later edit moves what it does not name; empty takes just enough for the edges as they are.
@@ -4722,11 +4876,23 @@ export interface components {
              */
             pull_lean: number;
             /**
-             * Pull Bow
-             * @description A lace is drawn from its loops: harder at the waist than at the ends.
+             * Lace Friction
+             * @description What of the pull is lost in the holes on the way to the far end.
+             * @default 0.1
+             */
+            lace_friction: number;
+            /**
+             * Friction Spread
+             * @description How far that is from lace to lace.
              * @default 0.08
              */
-            pull_bow: number;
+            friction_spread: number;
+            /**
+             * Pulls Together
+             * @description How much two lacings of one evening are alike in their pull.
+             * @default 0.5
+             */
+            pulls_together: number;
             /**
              * Ride Spread Mm
              * @description A garment finds its own place on a body, higher or lower.
@@ -4782,17 +4948,53 @@ export interface components {
              */
             bare_edge_n_m2: number;
             /**
-             * Stretch More
-             * @description What a mock-up cloth stretches beyond its table, before it is seen.
-             * @default 0
+             * Tape Common Mm
+             * @description A tape held tight, loose or over a shirt errs at every level alike.
+             * @default 4
              */
-            stretch_more: number;
+            tape_common_mm: number;
             /**
-             * Stretch Spread
-             * @description How far one cloth's stretch is from another's.
-             * @default 0.015
+             * Flesh Scale Spread
+             * @description How far one body's flesh is from the table's pressure scale.
+             * @default 0.25
              */
-            stretch_spread: number;
+            flesh_scale_spread: number;
+            /**
+             * Stiffening Spread
+             * @description How sharply flesh stiffens differs from body to body.
+             * @default 0.5
+             */
+            stiffening_spread: number;
+            /**
+             * Comfort Spread
+             * @description Where it begins to dig is hers, not the table's.
+             * @default 0.17
+             */
+            comfort_spread: number;
+            /**
+             * Between Spread Mm
+             * @description Between its levels a body is not the smooth curve through them.
+             * @default 5
+             */
+            between_spread_mm: number;
+            /**
+             * Between Reach Mm
+             * @description Over such a height a body's girth runs alike.
+             * @default 35
+             */
+            between_reach_mm: number;
+            /**
+             * Beyond Spread Share
+             * @description It is known less and less past the last level measured.
+             * @default 0.15
+             */
+            beyond_spread_share: number;
+            /**
+             * Room Spread Mm
+             * @description How closely a collar is tied to the room that was wished.
+             * @default 6
+             */
+            room_spread_mm: number;
             /**
              * Ready Share
              * @description Odds at which the real cloth is cut; where bodies differ from the model, lower ones promise too much.
@@ -6328,6 +6530,20 @@ export interface components {
             depth_mm: string | number;
         };
         /**
+         * WrittenAlsoLaced
+         * @description As it is written: Another lacing of the same evening, pulled otherwise: it tells a girth from a give for two minutes' work.
+         */
+        WrittenAlsoLaced: {
+            /** Pull */
+            pull?: ("light" | "close" | "firm") | null;
+            /** Readings */
+            readings?: components["schemas"]["WrittenGapReading"][] | null;
+            /** Words */
+            words?: components["schemas"]["WrittenSaidAt"][] | null;
+            /** Laced */
+            laced?: components["schemas"]["WrittenLacedGirth"][] | null;
+        };
+        /**
          * WrittenBackPhoto
          * @description As it is written: A picture of the back with its marks: points (x, y) from its top left, as shares of its width and height.
          */
@@ -6501,6 +6717,11 @@ export interface components {
             stand_offs?: components["schemas"]["WrittenStandOff"][] | null;
             /** Laced */
             laced?: components["schemas"]["WrittenLacedGirth"][] | null;
+            /**
+             * Also
+             * @description Lacings before or after, as pulled.
+             */
+            also?: components["schemas"]["WrittenAlsoLaced"][] | null;
             /** Taps */
             taps?: components["schemas"]["WrittenTap"][] | null;
             /** Pinches */

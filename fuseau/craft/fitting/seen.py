@@ -1,0 +1,243 @@
+"""A lacing as it was read at a fitting, and what the model expects of it, with derivatives (model, 3 and 6)."""
+
+import math
+from dataclasses import dataclass
+from functools import cached_property
+from typing import Literal
+
+import numpy as np
+
+from fuseau.craft.base.curves import Array
+from fuseau.craft.base.practice import Practice
+from fuseau.craft.fit.equilibrium import Hold, settle
+from fuseau.craft.fit.fit import Lacing
+from fuseau.craft.fitting.unknowns import Unknowns, bounded_stiffening
+from fuseau.craft.wearer.body import Body
+from fuseau.craft.wearer.compression import tension_by_flesh
+
+_NEAR_MM = 0.05  # for how girths and gives run along the body
+_STUDENT = 4.0  # degrees of freedom of what is read: a tail for the misread
+
+Word = Literal["digs", "firm", "right", "light", "stands off"]
+
+# What a word says of pressure as a share of what is close but comfortable: its middle, and how far it reaches.
+WORDS: dict[Word, tuple[float, float]] = {
+    "stands off": (0.0, 0.08),
+    "light": (0.17, 0.12),
+    "right": (0.5, 0.16),
+    "firm": (0.85, 0.14),
+    "digs": (1.25, 0.25),
+}
+
+# What it says of the room inside a garment that is tied and never drawn in: mm of girth, and how far that reaches.
+ROOM: dict[Word, tuple[float, float]] = {
+    "digs": (-4.0, 5.0),
+    "firm": (6.0, 5.0),
+    "right": (20.0, 5.0),
+    "light": (32.0, 6.0),
+    "stands off": (42.0, 12.0),
+}
+
+At = tuple[float, float, float]  # height, value, spread
+
+
+@dataclass(frozen=True)
+class Tried:
+    """One lacing at a fitting: the garment as it was laced, and what was seen at heights on the lacing edge.
+
+    Gaps, girths over the garment and stand-offs are mm with their spreads; `words` are shares of the comfort limit;
+    `rides_mm` is how far its waist was seen above hers. `pull_spread` is that of the log of the pull; None is usual.
+    A garment that is tied (its lacing's `tied_mm` is set) has `room_mm` instead of words, mm of girth, with spreads.
+    """
+
+    number: int
+    lacing: Lacing
+    z_mm: Array
+    gap_mm: Array
+    spread_mm: Array
+    laced_mm: tuple[At, ...] = ()  # girth over the garment
+    stand_off_mm: tuple[At, ...] = ()  # of the whole girth (− is missing cloth)
+    words: tuple[At, ...] = ()
+    rides_mm: tuple[float, float] | None = None
+    pull_spread: float | None = None
+    room_mm: tuple[At, ...] = ()
+
+
+def untried(lacing: Lacing) -> Tried:
+    """A lacing at which nothing was read yet."""
+    return Tried(0, lacing, np.zeros(0), np.zeros(0), np.zeros(0))
+
+
+class Sight:
+    """A lacing with the maps that stay while the unknowns are sought."""
+
+    def __init__(self, one: Tried, prior: Body, nodes: Array) -> None:
+        self.tried, lacing = one, one.lacing
+        self.z, self.prior, self.nodes = lacing.z, prior, nodes
+        self.heights = np.array([level.back_mm for level in prior])
+        self.comfort = np.interp(self.z, self.heights, [level.comfort_kpa for level in prior])
+        self.lean, self.far = lacing.uneven
+
+    def body(self, ride_mm: float) -> tuple[Array, Array, Array]:
+        """What meets each height when it rides up by so much: maps from girths, from what is between, from gives."""
+        at = self.z + ride_mm
+        return self.prior.along_back.at(at), picking(self.nodes, at), picking(self.heights, at)
+
+    def hold(self, at: Array, unknowns: Unknowns) -> Hold:
+        """The garment laced as planned on what these unknowns describe. It rides in steps of half a millimetre."""
+        lacing = self.tried.lacing
+        ride, lean, friction = at[unknowns.seat]
+        girth_map, between_map, give_map = self.body(round(2 * float(ride)) / 2)
+        give = np.clip(give_map @ np.exp(at[unknowns.gives]), 0.002, 0.45)
+        pull = lacing.pull_n_per_m * np.maximum(1 + lean * self.lean - friction * self.far, 0.05)
+        more = math.exp(float(at[unknowns.stretch(lacing.stack.strength)]))
+        sewn = lacing.flat * (1 + lacing.pull_n_per_m * lacing.stack.stretch_per_n + more)
+        flesh = math.exp(float(at[unknowns.flesh][0])), bounded_stiffening(float(at[unknowns.flesh][1]))[0]
+        natural = np.maximum(girth_map @ at[unknowns.girths] + between_map @ at[unknowns.between], 100.0)
+        return lacing.hold(natural, give, sewn, pull, flesh)
+
+    def picking(self, at: Array) -> Array:
+        """(len(at), points): linear interpolation along the lacing edge as a matrix."""
+        return picking(self.z, at)
+
+    @cached_property
+    def of_gaps(self) -> Array:
+        return self.picking(self.tried.z_mm)
+
+
+@dataclass(frozen=True)
+class Seen:
+    """One lacing settled along the lacing edge, and how that changes with the unknowns, (points, unknowns)."""
+
+    gap_mm: Array
+    gap_by: Array
+    hoop_mm: Array
+    hoop_by: Array
+    natural_mm: Array
+    natural_by: Array
+    pressure_kpa: Array
+    pressure_by: Array
+
+
+def see(at: Array, unknowns: Unknowns, sight: Sight, order: int, start: Array | None) -> Seen:
+    """Settle a lacing (the `order`-th of them) on these unknowns. Raises Unsettled."""
+    lacing, seat, once = sight.tried.lacing, unknowns.seat, unknowns.once(sight.tried.number)
+    here, between, flesh = unknowns.pull(order), unknowns.between, unknowns.flesh
+    points, count = len(sight.z), len(at)
+    ride, lean, friction = at[seat] + at[once]
+    girth_map, between_map, give_map = sight.body(ride)
+    girths, off_spline = at[unknowns.girths], at[between]
+    natural = girth_map @ girths + between_map @ off_spline
+    natural_by = np.zeros((points, count))
+    natural_by[:, unknowns.girths] = girth_map
+    natural_by[:, between] = between_map
+    gives = np.exp(at[unknowns.gives])
+    give = np.minimum(give_map @ gives, 0.45)
+    above, below = sight.body(ride + _NEAR_MM), sight.body(ride - _NEAR_MM)
+    rising = ((above[0] - below[0]) @ girths + (above[1] - below[1]) @ off_spline) / (2 * _NEAR_MM)
+    softer = (above[2] - below[2]) @ gives / (2 * _NEAR_MM)  # up by 1 mm, it meets what lay 1 mm above
+    give_by = np.zeros((points, count))
+    give_by[:, unknowns.gives] = give_map * gives
+    give_by[give >= 0.45] = 0.0
+
+    pull = lacing.pull_n_per_m * math.exp(at[here])
+    profile = 1 + lean * sight.lean - friction * sight.far
+    held = profile > 0.05
+    profile = np.maximum(profile, 0.05)
+    flat, stretches = lacing.flat, lacing.stack.stretch_per_n
+    more = math.exp(at[unknowns.stretch(lacing.stack.strength)])
+    sewn_by = np.zeros((points, count))
+    sewn_by[:, unknowns.stretch(lacing.stack.strength)] = flat * more
+    sewn_by[:, here] = flat * pull * stretches
+    pull_by = np.zeros((points, count))
+    pull_by[:, here] = pull * profile
+    for ways in (seat, once):  # every time, and this once
+        natural_by[:, ways.start] = rising
+        give_by[:, ways.start] = softer
+        pull_by[:, ways.start + 1] = pull * sight.lean * held
+        pull_by[:, ways.start + 2] = -pull * sight.far * held
+
+    stiffening, stiffening_by = bounded_stiffening(at[flesh][1])
+    sewn = flat * (1 + pull * stretches + more)
+    hold = lacing.hold(natural, give, sewn, pull * profile, (math.exp(at[flesh][0]), stiffening))
+    settled = settle(hold, start=start)
+    hoop, scale = settled.hoop_mm, hold.pressure_scale_kpa
+    _, by_hoop, by_natural = hold.tension_at(hoop)
+    by_give, by_stiffening = tension_by_flesh(natural, give, hoop, scale, stiffening)
+    tension_by = by_natural[:, None] * natural_by + by_give[:, None] * give_by
+    tension_by[:, flesh.start] += settled.tension_n_per_m
+    tension_by[:, flesh.start + 1] += by_stiffening * stiffening_by
+    gap_by = settled.gap_by_force(tension_by + by_hoop[:, None] * sewn_by - pull_by)
+    hoop_by = gap_by + sewn_by
+    tension_by += by_hoop[:, None] * hoop_by
+    pressure = settled.pressure_kpa
+    pressure_by = (2 * math.pi * tension_by - pressure[:, None] * hoop_by) / hoop[:, None]
+    return Seen(settled.gap_mm, gap_by, hoop, hoop_by, natural, natural_by, pressure, pressure_by)
+
+
+def residuals(sight: Sight, seen: Seen, comfort: float, at: int, practice: Practice) -> tuple[Array, Array]:
+    """Everything seen at a lacing, less what is expected, in spreads; and how that changes with the unknowns.
+
+    `comfort` is the factor on the house's comfort limits, whose log stands at `at`.
+    """
+    one = sight.tried
+    spread = np.hypot(one.spread_mm, practice.model_spread_mm)
+    off = [(sight.of_gaps @ seen.gap_mm - one.gap_mm) / spread]
+    by = [sight.of_gaps @ seen.gap_by / spread[:, None]]
+
+    def add(found: tuple[At, ...], value: Array, change: Array) -> None:
+        if not found:
+            return
+        z, wanted, wide = np.array(found).T
+        pick = sight.picking(z)
+        off.append((pick @ value - wanted) / wide)
+        by.append(pick @ change / wide[:, None])
+
+    over = one.lacing.take_up_mm - one.lacing.pattern.shape.slack_out  # a tape over it does not go round what is gone
+    add(one.laced_mm, seen.hoop_mm + over, seen.hoop_by)
+    add(one.stand_off_mm, seen.hoop_mm - seen.natural_mm, seen.hoop_by - seen.natural_by)
+    share = seen.pressure_kpa / (sight.comfort * comfort)
+    share_by = seen.pressure_by / (sight.comfort * comfort)[:, None]
+    share_by[:, at] -= share
+    add(one.words, share, share_by)
+    return np.concatenate(off), np.vstack(by)
+
+
+def tied_residuals(at: Array, unknowns: Unknowns, sight: Sight, practice: Practice) -> tuple[Array, Array, Array]:
+    """As `residuals`, for a garment that is tied until it has its room; third the gap expected where it was read.
+
+    There is no pull to speak of: the gap is her girth and the room inside, level by level (model, section 6).
+    """
+    one, flat = sight.tried, sight.tried.lacing.flat
+    cloth = unknowns.stretch(one.lacing.stack.strength)
+    more, count = math.exp(at[cloth]), len(at)
+    girth_map, between_map, _ = sight.body(0.0)  # it rests on her shoulders, and rides nowhere
+    natural = girth_map @ at[unknowns.girths] + between_map @ at[unknowns.between]
+    by = np.zeros((len(sight.z), count))
+    by[:, unknowns.girths], by[:, unknowns.between] = girth_map, between_map
+    by[:, cloth] = -flat * more
+    room, spread = np.full(len(sight.z), practice.neck_ease_mm), np.full(len(sight.z), practice.room_spread_mm)
+    if one.room_mm:
+        z, said, wide = np.array(sorted(one.room_mm)).T
+        room, spread = np.interp(sight.z, z, said), np.interp(sight.z, z, wide)
+    gap = natural + room - flat * (1 + more) + one.lacing.take_up_mm
+    pick = sight.of_gaps
+    wide = np.sqrt(one.spread_mm**2 + practice.model_spread_mm**2 + (pick @ spread) ** 2)
+    expected = pick @ gap
+    return (expected - one.gap_mm) / wide, pick @ by / wide[:, None], expected
+
+
+def student(off: Array) -> tuple[float, Array]:
+    """Negative log likelihood of readings off by so many spreads, heavy in its tails, and their weights (model, 6)."""
+    cost = (_STUDENT + 1) / 2 * float(np.sum(np.log1p(off**2 / _STUDENT)))
+    return cost, (_STUDENT + 1) / (_STUDENT + off**2)
+
+
+def picking(grid: Array, at: Array) -> Array:
+    """(len(at), len(grid)): linear interpolation on the grid as a matrix."""
+    i = np.clip(np.searchsorted(grid, at) - 1, 0, len(grid) - 2)
+    share = np.clip((at - grid[i]) / (grid[i + 1] - grid[i]), 0, 1)
+    matrix = np.zeros((len(at), len(grid)))
+    rows = np.arange(len(at))
+    matrix[rows, i], matrix[rows, i + 1] = 1 - share, share
+    return matrix
