@@ -11,6 +11,7 @@ from fuseau.document.fittings import EdgeSaid, Fitting, Pinch, Tap
 _EDGE_REACH_MM = 12.0  # a pinch that comes so close to top line or hem runs out there
 _LEAST_SWING_MM = 2.0
 _AT_LEVEL_MM = 20.0
+_AT_EDGE_MM = 15.0
 
 
 def pinch_profile(pinch: Pinch, heights: Array, low: float, high: float) -> Array:
@@ -66,6 +67,16 @@ def slack_seen(build: Build, body: Body) -> tuple[BlockGirth, ...]:
         if found:
             return summed(*found)
     return ()
+
+
+def jaw_digs(fitting: Fitting, pattern: Pattern) -> tuple[Tap, ...]:
+    """Where the top edge of a collar digs under the jaw: it tells of the edge's height there, not of her girth."""
+    tops = {"front": pattern.top.cf_mm, "side": pattern.top.side_mm}
+    return tuple(
+        tap
+        for tap in fitting.taps
+        if tap.word == "digs" and tap.view in tops and tap.z_mm > tops[tap.view] - _AT_EDGE_MM
+    )
 
 
 def _touched(tap: Tap, body: Body) -> tuple[BlockGirth, ...]:

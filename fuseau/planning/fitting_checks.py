@@ -3,10 +3,11 @@
 from fuseau.craft.base.findings import Change, Finding, Mend, Severity, finding, mend
 from fuseau.craft.fitting.inference import Learned
 from fuseau.craft.pattern.pattern import EdgeLine, Pattern
+from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS
 from fuseau.craft.wearer.measures import LEVEL_LABELS
 from fuseau.document.build import Build
 from fuseau.document.fittings import Fitting, MovementTest
-from fuseau.planning.evidence import fittings_of_current, stale_versions
+from fuseau.planning.evidence import fittings_of_current, jaw_digs, stale_versions
 from fuseau.planning.observations import too_thin, widened
 from fuseau.planning.plan import Proposal
 
@@ -27,6 +28,7 @@ def check_fittings(
         *_contradictions(learned, flipped),
         *_stale(build),
         *([] if last is None else [*_lacking(build, last), *_movements(build, last, pattern)]),
+        *([] if last is None else _at_jaw(build, last, pattern)),
         *_left(build, proposal),
     ]
 
@@ -90,6 +92,31 @@ def _movements(build: Build, fitting: Fitting, pattern: Pattern) -> list[Finding
     return [
         _movement(build, fitting, one.test, one.went == "not", pattern) for one in fitting.moved if one.went != "well"
     ]
+
+
+def _at_jaw(build: Build, fitting: Fitting, pattern: Pattern) -> list[Finding]:
+    """A collar's top edge that digs under the jaw is too high there; told once, where turning told it already."""
+    if not GARMENT_KINDS[build.kind].tied or _turning_told(fitting):
+        return []
+    views = dict.fromkeys(tap.view for tap in jaw_digs(fitting, pattern))
+    places = {"front": ("CF", "jaw_digs.front"), "side": ("side", "jaw_digs.side")}
+    return [
+        finding(
+            "jaw_digs",
+            "mockups",
+            "caution",
+            where=f"Fitting {fitting.number}",
+            mend=mend(
+                f"mend.lower_top_at_{places[view][0].lower()}", _lowered(pattern.top, "top", places[view][0], _STEP_MM)
+            ),
+            said=places[view][1],
+        )
+        for view in views
+    ]
+
+
+def _turning_told(fitting: Fitting) -> bool:
+    return any(one.test == "turn the head" and one.went != "well" for one in fitting.moved)
 
 
 def _movement(build: Build, fitting: Fitting, test: MovementTest, never: bool, pattern: Pattern) -> Finding:

@@ -16,6 +16,7 @@ from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS
 from fuseau.craft.wearer.measures import LevelName
 from fuseau.document.build import Build
 from fuseau.document.fittings import AlsoLaced, Fitting
+from fuseau.planning.evidence import jaw_digs
 from fuseau.planning.lacings import edge_of
 
 _ONE_PLACE_MM = 30.0  # pinches whose middles lie closer than this are one stand-off
@@ -45,6 +46,7 @@ class InferenceInputs:
     tied: bool
     job: Job
     practice: Practice
+    ease_mm: float | None
     tried: tuple[TriedOn, ...]
 
     @classmethod
@@ -58,7 +60,14 @@ class InferenceInputs:
                 edge = edge_of(build, made.edge_bone) if made.boned else build.practice.bare_edge_n_m2
                 bare = fitting.model_copy(update=_UNTOLD)
                 tried.append(TriedOn(bare, version.pattern, edge, widened(build, fitting)))
-        return cls(measured, GARMENT_KINDS[build.kind].tied, build.target.job, build.practice, tuple(tried))
+        return cls(
+            measured,
+            GARMENT_KINDS[build.kind].tied,
+            build.target.job,
+            build.practice,
+            build.target.ease_mm,
+            tuple(tried),
+        )
 
 
 def infer_belief(inputs: InferenceInputs) -> Belief:
@@ -152,7 +161,8 @@ def _as_worn(inputs: InferenceInputs, one: TriedOn) -> Tried:
     readings = fitting.readings if held else ()
     lacing = _lacing(inputs, one, fitting.pull)
     said = [(_height(inputs, pattern, one.level), one.word) for one in fitting.words]
-    said += [(_inside(tap.z_mm, pattern), tap.word) for tap in fitting.taps if tap.off_mm is None]
+    at_jaw = jaw_digs(fitting, pattern) if inputs.tied else ()
+    said += [(_inside(tap.z_mm, pattern), tap.word) for tap in fitting.taps if tap.off_mm is None and tap not in at_jaw]
     words = [(z, *WORDS[word]) for z, word in said] if not inputs.tied else []
     room = [(z, *ROOM[word]) for z, word in said] if inputs.tied else []
     offs = [(_height(inputs, pattern, one.level), one.off_mm, practice.pinch_spread_mm) for one in fitting.stand_offs]
@@ -177,6 +187,7 @@ def _as_worn(inputs: InferenceInputs, one: TriedOn) -> Tried:
             if held
         ),
         rides_mm=None if fitting.rides_mm is None else (fitting.rides_mm, practice.ride_seen_mm),
+        ease_mm=inputs.ease_mm,
         pull_spread=practice.pinned_pull_spread if closing == "pinned" else practice.pull_spread,
     )
 

@@ -50,9 +50,11 @@ from fuseau.planning.front import OpeningInputs, WaysInputs, check_alone, find_w
 from fuseau.planning.lacings import final_lacing, mock_up_lacing
 from fuseau.planning.next_mock_up import plan_mock_up
 from fuseau.planning.observations import InferenceInputs, infer_belief, read_upside_down
+from fuseau.planning.odds import OddsInputs, work_out_odds
 from fuseau.planning.pattern import AimInputs, LayInputs, ShownInputs, aim_pattern, lay, show_pattern
 from fuseau.planning.plan import Before, HardwarePlan, Plan
 from fuseau.planning.proposal import ProposalInputs, propose
+from fuseau.planning.verdict import verdict
 from fuseau.planning.wearer import MeasuredInputs, ask_for, check_guesses, measured_body
 
 
@@ -128,6 +130,10 @@ def _plan_garment(build: Build, unit: Unit, cache: StageCache, findings: list[Fi
     proposal = None
     if current is not None:
         proposal = cache.run(propose, ProposalInputs.of(build, belief, body, aimed, aimed_pattern))
+    odds = None
+    if build.fittings:
+        following = proposal.pattern if proposal else pattern
+        odds = cache.run(work_out_odds, OddsInputs.of(build, belief, body, aimed, following))
     prediction = proposal.next_mock_up if proposal else None
     if prediction is None and build.fittings and not kind.tied:
         prediction = cache.run(foresee_mock_up, ForeseeInputs(belief, mock_up_laced))
@@ -164,6 +170,7 @@ def _plan_garment(build: Build, unit: Unit, cache: StageCache, findings: list[Fi
         proposal=proposal,
         prediction=prediction,
         stale=tuple(stale_versions(build)),
+        verdict=verdict(build, odds, proposal is not None),
         mock_up_plan=plan_mock_up(build, body, proposal.mock_up if proposal else mock_up, final),
         cup_boning=cup_boning(shown.cup, practice),
         **dict(hardware),

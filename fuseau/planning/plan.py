@@ -27,6 +27,7 @@ from fuseau.craft.pattern.trueing import LaidPanel, LaidPiece, TruedSeam
 from fuseau.craft.wearer.body import Body
 from fuseau.craft.wearer.measures import LevelName
 from fuseau.planning.next_mock_up import MockUpPlan
+from fuseau.planning.verdict import Verdict
 
 
 class PlannedPattern(Record):
@@ -152,6 +153,7 @@ class Plan(HardwarePlan):
     seams: tuple[TruedSeam, ...] = ()
     learned: Learned | None = None
     readiness: Readiness | None = None
+    verdict: Verdict | None = None
     proposal: Proposal | None = None
     prediction: Foreseen | None = None
     mock_up_plan: MockUpPlan | None = None

@@ -5,28 +5,15 @@ from dataclasses import dataclass
 
 from fuseau.craft.fit.fit import Lacing
 from fuseau.craft.fitting.inference import Belief
-from fuseau.craft.fitting.readiness import Raise, Readiness, readiness
+from fuseau.craft.fitting.readiness import Raise, Readiness
 from fuseau.craft.fitting.value_of_information import raises
 from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS
 from fuseau.document.build import Build
 from fuseau.planning.bones import STIFF
 from fuseau.planning.cache import StageCache
-from fuseau.planning.lacings import edge_of, final_lacing, mock_up_lacing
+from fuseau.planning.lacings import edge_of, mock_up_lacing
+from fuseau.planning.odds import OddsInputs, work_out_odds
 from fuseau.planning.pipeline import believed, plan
-
-
-@dataclass(frozen=True)
-class OddsInputs:
-    """What the odds follow from."""
-
-    belief: Belief
-    final: Lacing
-    gap_mm: float
-
-
-def work_out_odds(inputs: OddsInputs) -> Readiness:
-    """The odds from seeded draws of the belief."""
-    return readiness(inputs.belief, inputs.final, inputs.gap_mm)
 
 
 @dataclass(frozen=True)
@@ -60,29 +47,30 @@ def ready(
 ) -> Readiness | None:
     """The odds that the real garment fits if cut now: from the version proposed, else the present one or the draft.
 
-    None while nothing is drafted, or for a garment that is tied at its gap. About half a second; `tell` hears which
-    share is done.
+    None while nothing is drafted. About half a second; `tell` hears which share is done.
     """
     cache = cache or StageCache()
     planned = plan(build, cache=cache)
     tell(0.15)
-    if planned.pattern is None or planned.aim is None or GARMENT_KINDS[build.kind].tied:
+    if planned.pattern is None or planned.aim is None or planned.body is None:
         return None
     belief, _ = believed(build, cache)
     proposal, current = planned.proposal, build.current
     pattern = proposal.pattern if proposal else current.pattern if current else planned.drafted
     assert pattern is not None
-    final, gap = final_lacing(build, pattern, planned.aim), build.target.gap_mm
-    found = cache.run(work_out_odds, OddsInputs(belief, final, gap))
+    inputs = OddsInputs.of(build, belief, planned.body, planned.aim, pattern)
+    found = cache.run(work_out_odds, inputs)
     tell(0.5)
+    if GARMENT_KINDS[build.kind].tied:
+        return found
     better = cache.run(
         find_raises,
         RaiseInputs(
             belief,
-            final,
+            inputs.final,
             mock_up_lacing(build, pattern),
             edge_of(build, STIFF),
-            gap,
+            inputs.gap_mm,
             found.probability,
             build.bone_kinds[STIFF].label,
         ),

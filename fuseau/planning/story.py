@@ -2,13 +2,9 @@
 
 import datetime
 from collections.abc import Callable
-from dataclasses import dataclass
 
 from fuseau.craft.base.errors import Unmakeable, Unsettled
 from fuseau.craft.base.record import Record
-from fuseau.craft.fit.fit import Lacing
-from fuseau.craft.fitting.inference import Belief
-from fuseau.craft.fitting.readiness import readiness
 from fuseau.craft.wearer.body import missing_measures
 from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS
 from fuseau.craft.wearer.measures import LevelName
@@ -16,12 +12,11 @@ from fuseau.document.build import Build
 from fuseau.document.fittings import GapReading
 from fuseau.planning.cache import StageCache
 from fuseau.planning.evidence import with_side_seam_seen
-from fuseau.planning.lacings import final_lacing
 from fuseau.planning.observations import InferenceInputs, infer_belief
+from fuseau.planning.odds import OddsInputs, work_out_odds
 from fuseau.planning.pattern import AimInputs, aim_pattern
+from fuseau.planning.proposal import ProposalInputs, propose
 from fuseau.planning.wearer import MeasuredInputs, measured_body
-
-_DRAWS = 100
 
 
 class Believed(Record):
@@ -49,31 +44,17 @@ class Chapter(Record):
     cost: float | None
 
 
-@dataclass(frozen=True)
-class ChapterInputs:
-    """What the odds of a chapter follow from: the belief then, and the garment that would have been cut."""
-
-    belief: Belief
-    final: Lacing
-    gap_mm: float
-
-
-def chapter_odds(inputs: ChapterInputs) -> float:
-    """The odds, from fewer draws than readiness takes: a story has many chapters."""
-    return readiness(inputs.belief, inputs.final, inputs.gap_mm, draws=_DRAWS).probability
-
-
 def story(
     build: Build, *, cache: StageCache | None = None, tell: Callable[[float], None] | None = None
 ) -> tuple[Chapter, ...]:
-    """The chapters in order, the tape's first; empty while measures are missing or the garment is tied.
+    """The chapters in order, the tape's first; empty while measures are missing. The last has the verdict's odds.
 
     About a fifth of a second for each fitting; with `cache`, only what is new is worked out. `tell` hears which share
     is done.
     """
     cache = cache or StageCache()
     kind = GARMENT_KINDS[build.kind]
-    if kind.tied or missing_measures(build.wearer, kind.needed):
+    if missing_measures(build.wearer, kind.needed):
         return ()
     chapters: list[Chapter] = []
     try:
@@ -90,7 +71,9 @@ def story(
 
 
 def _until(build: Build, count: int) -> Build:
-    """The build as it stood after so many fittings, with today's wishes."""
+    """The build as it stood after so many fittings, with today's wishes; after the last, as it stands."""
+    if count == len(build.fittings):
+        return build
     fittings = build.fittings[:count]
     newest = max((one.version for one in fittings), default=0)
     return build.model_copy(update={"line_edits": (), "versions": build.versions[:newest], "fittings": fittings})
@@ -102,7 +85,10 @@ def _chapter(build: Build, cache: StageCache) -> Chapter:
     belief = cache.run(infer_belief, InferenceInputs.of(build, measured))
     body = with_side_seam_seen(build, belief.body)
     aimed, pattern = cache.run(aim_pattern, AimInputs.of(build, body))
-    odds = cache.run(chapter_odds, ChapterInputs(belief, final_lacing(build, pattern, aimed), build.target.gap_mm))
+    if build.current is not None and last is not None:
+        made = cache.run(propose, ProposalInputs.of(build, belief, body, aimed, pattern))
+        pattern = made.pattern if made else build.current.pattern
+    odds = cache.run(work_out_odds, OddsInputs.of(build, belief, body, aimed, pattern)).probability
     return Chapter(
         fitting=last.number if last else None,
         version=last.version if last else None,

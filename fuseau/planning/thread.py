@@ -51,12 +51,12 @@ def thread(build: Build, planned: Plan) -> Thread:
         knot("brief", "settled" if brief_done else "in hand", day),
         knot("wearer", girths, message("thread.girths", count=measured)),
         knot("pattern", "settled" if current else "in hand" if ready else "empty", _version_note(build, ready)),
-        knot("mockups", _fitting_state(build, planned, bool(tried)), _fitting_note(build, planned, len(tried))),
+        knot("mockups", _fitting_state(build, planned), _fitting_note(build, planned, len(tried))),
         knot("bones", hardware, boned),
         knot("front", hardware, _opening_note(planned) if ready else _NOTHING),
         knot("back", hardware, holes),
     )
-    stage, step = _next(build, planned, bool(tried))
+    stage, step = _next(planned)
     return Thread(knots=knots, next_stage=stage, next_step=step)
 
 
@@ -75,12 +75,14 @@ def _version_note(build: Build, ready: bool) -> Message:
     return message("thread.draft") if ready else _NOTHING
 
 
-def _fitting_state(build: Build, planned: Plan, tried: bool) -> State:
+def _fitting_state(build: Build, planned: Plan) -> State:
     if not build.fittings and not build.current:
         return "empty"
     if planned.proposal is not None:
         return "look again"
-    return "settled" if tried else "in hand"
+    if planned.verdict is not None and planned.verdict.word == "look again":
+        return "look again"
+    return "settled" if planned.verdict is not None and planned.verdict.word == "cut the cloth" else "in hand"
 
 
 def _fitting_note(build: Build, planned: Plan, tried: int) -> Message:
@@ -88,18 +90,18 @@ def _fitting_note(build: Build, planned: Plan, tried: int) -> Message:
         return _NOTHING
     if planned.proposal is not None:
         return message("thread.proposed", version=build.current.number + 1)
-    return message("thread.fits" if tried else "thread.try_on", version=build.current.number)
+    said = planned.verdict
+    if said is not None and said.word == "cut the cloth":
+        return message("thread.cut", version=said.version)
+    if tried and said is not None and said.probability is not None:
+        return message("thread.odds", version=said.version, probability=said.probability)
+    return message("thread.try_on", version=build.current.number)
 
 
-def _next(build: Build, planned: Plan, tried: bool) -> tuple[Stage, Message]:
+def _next(planned: Plan) -> tuple[Stage, Message]:
     stop = next((finding for finding in planned.findings if finding.severity == "stop"), None)
     if stop is not None and planned.pattern is None:
         return stop.stage, stop.sentence
-    if build.current is None:
-        return "mockups", message("next.cut_first")
-    number = build.current.number
-    if planned.proposal is not None:
-        return "mockups", message("next.look_at_change", version=number + 1)
-    if not tried:
-        return "mockups", message("next.try_on", version=number)
-    return "bones", message("next.cut_bones", version=number)
+    if planned.verdict is None:
+        return "wearer", message("thread.nothing")
+    return "mockups", planned.verdict.sentence

@@ -6,6 +6,8 @@ WORST = {
     "bow": "the gap bows",
     "stand-off": "the edge stands off",
     "pressure": "it presses too firmly",
+    "top edge": "its top edge has too much room or too little",
+    "bottom edge": "its bottom edge has too much room or too little",
 }
 _RAISED = ": about {probability:percent} of 100."
 _ODDS = "{probability:percent} of 100 would fit if cut now."
@@ -17,6 +19,8 @@ _LEFT = (
 MESSAGES = {
     "unmakeable": "{why}",
     "unsettled": "The lacing did not settle: pull {pull_n_per_m:.0f} N/m, still {off_n:.2g} N out of balance.",
+    "collar_close": "At the {level:level} it leaves {room_mm:length} of room, where two fingers need "
+    "{wished_mm:length}.",
     "too_firm": "The {level:level} would be pressed with {pressure_kpa:.1f} kPa; {comfort_kpa:.1f} is close but "
     "comfortable.",
     "ribs_squeezed": "The {level:level} would be drawn in by {squeeze_share:percent1} %. Ribs are not to be reshaped: "
@@ -61,6 +65,8 @@ MESSAGES = {
     "to open.",
     "moved_out_alone.hard": "Getting out alone is hard: somebody has to be near whenever she wears it, or the front "
     "has to open.",
+    "jaw_digs.front": "Its top edge digs under the jaw: it is too high in front. Her girth is not to blame for it.",
+    "jaw_digs.side": "Its top edge digs under the jaw: it is too high at the side. Her girth is not to blame for it.",
     "mend.raise_hem": "Raise the hem at CF",
     "mend.lower_top_at_side": "Lower the top line at the side",
     "mend.lower_top_at_cf": "Lower the top line at CF",
@@ -75,6 +81,21 @@ MESSAGES = {
     "reason.edges": "top line or hem moved",
     "reason.gap": "so that the gap comes to {gap_mm:hardware} after the edits by hand",
     "reason.wishes": "measures or wishes changed",
+    # the one verdict
+    "verdict.first": "Cut version 1 for a mock-up.",
+    "verdict.try_on": "Try version {version:.0f} on and read the gap.",
+    "verdict.try_on_odds": "Try version {version:.0f} on: {probability:percent} of 100 such garments would fit.",
+    "verdict.one_more": "One more mock-up: of 100 garments cut from version {version:.0f} now {probability:percent} "
+    "would fit.",
+    "verdict.one_more_proposed": "Make version {version:.0f} and try it on: of 100 garments cut from it now "
+    "{probability:percent} would fit.",
+    "verdict.look_again": "Look again at the {level:level}: of 100 garments cut from version {version:.0f} now only "
+    "{probability:percent} would fit.",
+    "verdict.look_again_all": "Look again at what was read: of 100 garments cut from version {version:.0f} now only "
+    "{probability:percent} would fit.",
+    "verdict.cut": "Cut the cloth from version {version:.0f}: {probability:percent} of 100 such garments would fit.",
+    "verdict.make_and_cut": "Make version {version:.0f} and cut the cloth from it: {probability:percent} of 100 such "
+    "garments would fit.",
     # the odds
     "odds": _ODDS,
     "odds.fails": _ODDS + " Where it would not, {worst:worst}.",

@@ -334,7 +334,8 @@ def test_the_story_has_a_chapter_for_the_tape_and_each_fitting(cut, today):
     assert chapters[1].bought == pytest.approx(chapters[1].probability - chapters[0].probability)
     widths = [sum(level.spread_mm for level in one.levels) for one in chapters]
     assert widths == sorted(widths, reverse=True)
-    assert story(built("neck corset")) == ()
+    assert [one.fitting for one in story(built("neck corset"))] == [None]
+    assert chapters[-1].probability == plan(twice).verdict.probability == ready(twice).probability
     assert story(twice.model_copy(update={"wearer": Wearer()})) == ()
     again = logged(twice, today, version=1)
     assert [one.version for one in story(again)] == [None, 1, 2, 1]

@@ -16,7 +16,9 @@ def test_readiness_needs_a_pattern_and_is_the_same_each_time(measured, today):
     from fuseau.document.build import Build
 
     assert ready(Build()) is None
-    assert ready(built("neck corset")) is None
+    tied = ready(built("neck corset"))
+    assert set(tied.fails) == {"top edge", "bottom edge"}
+    assert 0.2 < tied.probability < 0.95
     first = ready(measured)
     assert first == ready(measured)
     kept = StageCache()

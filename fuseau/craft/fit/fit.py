@@ -108,7 +108,12 @@ class Lacing:
         return self.pattern.shape.lacing_edge[1] + self.pattern.shape.slack_out
 
     def stretch_on(self, body: Body) -> float:
-        """Factor by which the sewn girth stretches under the pull, and by what this cloth is believed to do."""
+        """Factor by which the sewn girth stretches under the pull, and by what this cloth is believed to do.
+
+        What is tied is not drawn, and does not stretch.
+        """
+        if self.tied_mm is not None:
+            return 1.0
         return 1 + self.pull_n_per_m * self.stack.stretch_per_n + body.stretch_of(self.stack.strength)
 
     def give(self, body: Body) -> Array:
@@ -276,7 +281,11 @@ def check_fit(found: Fit, practice: Practice, stage: Stage = "mockups") -> list[
             continue
         squeeze = 1 - level.squeezed_mm / level.body_mm
         told: list[tuple[str, dict[str, float]]] = []
-        if level.feel == "too firm":
+        room = level.squeezed_mm + level.stand_off_mm - level.body_mm
+        if level.name in NECK:  # it is tied, never drawn in: what counts is room
+            if room < practice.neck_ease_mm - practice.pass_room_mm:
+                told.append(("collar_close", {"room_mm": room, "wished_mm": practice.neck_ease_mm}))
+        elif level.feel == "too firm":
             told.append(("too_firm", {"pressure_kpa": level.pressure_kpa, "comfort_kpa": level.comfort_kpa}))
         if level.name in ("underbust", "ribs") and squeeze > practice.caution_ribs:
             told.append(("ribs_squeezed", {"squeeze_share": squeeze, "limit_share": practice.caution_ribs}))

@@ -13,13 +13,13 @@ from fuseau.craft.base.record import Record
 from fuseau.craft.fit.equilibrium import settle_many
 from fuseau.craft.fit.fit import Lacing, gap_moments
 from fuseau.craft.fitting.inference import Belief
-from fuseau.craft.fitting.seen import picking
+from fuseau.craft.fitting.seen import Sight, picking, untried
 from fuseau.craft.wearer.body import BodyLevel
 from fuseau.craft.wearer.measures import LevelName
 
 DRAWS = 200
 Advice = Literal["cut the cloth", "one more mock-up", "look again"]
-Failing = Literal["mean gap", "tilt", "bow", "stand-off", "pressure"]
+Failing = Literal["mean gap", "tilt", "bow", "stand-off", "pressure", "top edge", "bottom edge"]
 
 
 OddsWay = Literal["a reading", "one more mock-up", "a stiffer mock-up", "stiffer edges"]
@@ -98,6 +98,45 @@ def readiness(belief: Belief, lacing: Lacing, gap_mm: float, seed: int = 1, draw
     at = picking(lacing.z, np.clip(heights, lacing.z[0], lacing.z[-1]))
     where = np.abs(many.gap_mm[failing] @ at.T - gap_mm).sum(axis=0)
     along = many.gap_mm[many.balanced] if many.balanced.any() else np.zeros((1, len(lacing.z)))
+    return _readiness(practice, draws, passed, counted, levels, where, along)
+
+
+def tied_readiness(
+    belief: Belief, lacing: Lacing, gap_mm: float, ease_mm: float, seed: int = 1, draws: int = DRAWS
+) -> Readiness:
+    """The odds of a garment that is tied at its gap until it has `ease_mm` of room, and never drawn in.
+
+    It passes where the gap at the top edge and at the bottom edge each come within `pass_room_mm` of the wish: so much
+    it has more or less room if it is tied at the wish instead (model, section 6).
+    """
+    practice, unknowns = lacing.practice, belief.unknowns
+    levels = belief.body.levels
+    sight = Sight(untried(lacing), unknowns.prior, unknowns.nodes)
+    girth_map, between_map, _ = sight.body(0.0)
+    drawn = belief.drawn(draws, seed)
+    natural = drawn[:, unknowns.girths] @ girth_map.T + drawn[:, unknowns.between] @ between_map.T
+    gaps = natural + ease_mm - lacing.flat + lacing.take_up_mm
+    off = np.abs(gaps - gap_mm)
+    wrong: dict[Failing, npt.NDArray[np.bool_]] = {
+        "top edge": off[:, -1] > practice.pass_room_mm,
+        "bottom edge": off[:, 0] > practice.pass_room_mm,
+    }
+    failing = wrong["top edge"] | wrong["bottom edge"]
+    at = picking(lacing.z, np.clip([level.back_mm for level in levels], lacing.z[0], lacing.z[-1]))
+    counted = {name: int(fails.sum()) for name, fails in wrong.items()}
+    where = (off[failing] @ at.T).sum(axis=0)
+    return _readiness(practice, draws, draws - int(failing.sum()), counted, levels, where, np.maximum(gaps, 0.0))
+
+
+def _readiness(
+    practice: Practice,
+    draws: int,
+    passed: int,
+    counted: dict[Failing, int],
+    levels: Sequence[BodyLevel],
+    where: Array,
+    along: Array,
+) -> Readiness:
     shares = {name: count / draws for name, count in counted.items()}
     order: list[Failing] = sorted(counted, key=lambda name: -counted[name])
     worst = order[0] if counted[order[0]] else None

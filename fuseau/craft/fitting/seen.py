@@ -16,6 +16,7 @@ from fuseau.craft.wearer.body import Body
 from fuseau.craft.wearer.compression import tension_by_flesh
 
 _NEAR_MM = 0.05  # for how girths and gives run along the body
+_ROOM_REACH_MM = 25.0  # how far a word of room at one height speaks
 _STUDENT = 4.0  # degrees of freedom of what is read: a tail for the misread
 
 Word = Literal["digs", "firm", "right", "light", "stands off"]
@@ -47,7 +48,8 @@ class Tried:
 
     Gaps, girths over the garment and stand-offs are mm with their spreads; `words` are shares of the comfort limit;
     `rides_mm` is how far its waist was seen above hers. `pull_spread` is that of the log of the pull; None is usual.
-    A garment that is tied (its lacing's `tied_mm` is set) has `room_mm` instead of words, mm of girth, with spreads.
+    A garment that is tied (its lacing's `tied_mm` is set) has `room_mm` instead of words, mm of girth, with spreads,
+    and `ease_mm`, the room that was wished.
     """
 
     number: int
@@ -61,6 +63,7 @@ class Tried:
     rides_mm: tuple[float, float] | None = None
     pull_spread: float | None = None
     room_mm: tuple[At, ...] = ()
+    ease_mm: float | None = None
 
 
 def untried(lacing: Lacing) -> Tried:
@@ -209,22 +212,29 @@ def tied_residuals(at: Array, unknowns: Unknowns, sight: Sight, practice: Practi
     There is no pull to speak of: the gap is her girth and the room inside, level by level (model, section 6).
     """
     one, flat = sight.tried, sight.tried.lacing.flat
-    cloth = unknowns.stretch(one.lacing.stack.strength)
-    more, count = math.exp(at[cloth]), len(at)
     girth_map, between_map, _ = sight.body(0.0)  # it rests on her shoulders, and rides nowhere
     natural = girth_map @ at[unknowns.girths] + between_map @ at[unknowns.between]
-    by = np.zeros((len(sight.z), count))
+    by = np.zeros((len(sight.z), len(at)))
     by[:, unknowns.girths], by[:, unknowns.between] = girth_map, between_map
-    by[:, cloth] = -flat * more
-    room, spread = np.full(len(sight.z), practice.neck_ease_mm), np.full(len(sight.z), practice.room_spread_mm)
-    if one.room_mm:
-        z, said, wide = np.array(sorted(one.room_mm)).T
-        room, spread = np.interp(sight.z, z, said), np.interp(sight.z, z, wide)
-    gap = natural + room - flat * (1 + more) + one.lacing.take_up_mm
+    room, spread = _room(sight, practice)
+    gap = natural + room - flat + one.lacing.take_up_mm
     pick = sight.of_gaps
-    wide = np.sqrt(one.spread_mm**2 + practice.model_spread_mm**2 + (pick @ spread) ** 2)
     expected = pick @ gap
-    return (expected - one.gap_mm) / wide, pick @ by / wide[:, None], expected
+    # it is tied with more room or less as a whole; what differs from height to height tells of her
+    own = one.spread_mm**2 + practice.model_spread_mm**2 + (pick @ spread) ** 2 / 9
+    together = np.diag(own) + 8 / 9 * np.outer(pick @ spread, pick @ spread)
+    root = np.linalg.cholesky(together) if len(own) else np.zeros((0, 0))
+    return np.linalg.solve(root, expected - one.gap_mm), np.linalg.solve(root, pick @ by), expected
+
+
+def _room(sight: Sight, practice: Practice) -> tuple[Array, Array]:
+    """The room it was tied with along the edge, and its spread, mm: as wished, but where a word says otherwise."""
+    room = np.full(len(sight.z), practice.neck_ease_mm if sight.tried.ease_mm is None else sight.tried.ease_mm)
+    spread = np.full(len(sight.z), practice.room_spread_mm)
+    for z, said, wide in sight.tried.room_mm:
+        near = np.exp(-np.square((sight.z - z) / _ROOM_REACH_MM))
+        room, spread = room + near * (said - room), spread + near * (wide - spread)
+    return room, spread
 
 
 def student(off: Array) -> tuple[float, Array]:

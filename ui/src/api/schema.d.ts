@@ -2245,6 +2245,7 @@ export interface components {
              *       "between_spread_mm": 5,
              *       "between_reach_mm": 35,
              *       "beyond_spread_share": 0.15,
+             *       "pass_room_mm": 10,
              *       "room_spread_mm": 6,
              *       "ready_share": 0.95,
              *       "pass_mean_mm": 12,
@@ -4732,6 +4733,7 @@ export interface components {
             seams: components["schemas"]["TruedSeam"][];
             learned?: components["schemas"]["Learned"] | null;
             readiness?: components["schemas"]["Readiness"] | null;
+            verdict?: components["schemas"]["fuseau__planning__verdict__Verdict"] | null;
             proposal?: components["schemas"]["Proposal"] | null;
             prediction?: components["schemas"]["Foreseen"] | null;
             mock_up_plan?: components["schemas"]["MockUpPlan"] | null;
@@ -4989,6 +4991,12 @@ export interface components {
              * @default 0.15
              */
             beyond_spread_share: number;
+            /**
+             * Pass Room Mm
+             * @description A collar with so much more or less room than wished is as wished.
+             * @default 10
+             */
+            pass_room_mm: number;
             /**
              * Room Spread Mm
              * @description How closely a collar is tied to the room that was wished.
@@ -5594,7 +5602,7 @@ export interface components {
                 [key: string]: number;
             };
             /** Worst */
-            worst: ("mean gap" | "tilt" | "bow" | "stand-off" | "pressure") | null;
+            worst: ("mean gap" | "tilt" | "bow" | "stand-off" | "pressure" | "top edge" | "bottom edge") | null;
             /** Worst Level */
             worst_level: ("upper_neck" | "neck_base" | "collarbone" | "high_bust" | "bust" | "underbust" | "ribs" | "waist" | "high_hip" | "hip") | null;
             /**
@@ -6317,24 +6325,6 @@ export interface components {
             what: "odds" | "story" | "schools" | "cutting";
             /** Share */
             share: number | null;
-        };
-        /**
-         * Verdict
-         * @description What the final garment does on the stand: whether it passes, its gap, and the body that was hidden.
-         */
-        Verdict: {
-            /** Passes */
-            passes: boolean;
-            /** Fails */
-            fails: ("mean gap" | "tilt" | "bow" | "stand-off" | "pressure")[];
-            /** Mean Gap Mm */
-            mean_gap_mm: number;
-            /** Tilt Mm */
-            tilt_mm: number;
-            /** Bow Mm */
-            bow_mm: number;
-            /** Levels */
-            levels: components["schemas"]["TrueLevel"][];
         };
         /**
          * WaistTape
@@ -7199,6 +7189,42 @@ export interface components {
              *     }
              */
             hip: components["schemas"]["Zone"];
+        };
+        /**
+         * Verdict
+         * @description What is to be done with the pattern, of which version, and why. `level` is the one that fails most.
+         */
+        fuseau__planning__verdict__Verdict: {
+            /**
+             * Word
+             * @enum {string}
+             */
+            word: "first mock-up" | "try it on" | "one more mock-up" | "look again" | "cut the cloth";
+            /** Version */
+            version: number;
+            /** Probability */
+            probability?: number | null;
+            /** Level */
+            level?: ("upper_neck" | "neck_base" | "collarbone" | "high_bust" | "bust" | "underbust" | "ribs" | "waist" | "high_hip" | "hip") | null;
+            sentence: components["schemas"]["Message"];
+        };
+        /**
+         * Verdict
+         * @description What the final garment does on the stand: whether it passes, its gap, and the body that was hidden.
+         */
+        fuseau__stand_ins__rehearsal__Verdict: {
+            /** Passes */
+            passes: boolean;
+            /** Fails */
+            fails: ("mean gap" | "tilt" | "bow" | "stand-off" | "pressure" | "top edge" | "bottom edge")[];
+            /** Mean Gap Mm */
+            mean_gap_mm: number;
+            /** Tilt Mm */
+            tilt_mm: number;
+            /** Bow Mm */
+            bow_mm: number;
+            /** Levels */
+            levels: components["schemas"]["TrueLevel"][];
         };
     };
     responses: never;
@@ -9407,7 +9433,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Verdict"];
+                    "application/json": components["schemas"]["fuseau__stand_ins__rehearsal__Verdict"];
                 };
             };
             /** @description Not Found */

@@ -1,0 +1,53 @@
+"""One verdict on a build's mock-ups, from the odds, the last fitting and what was decided (model, section 6).
+
+The thread, the stage, the story, the list and the sheet all say this one.
+"""
+
+from typing import Literal
+
+from fuseau.craft.base.findings import Message, message
+from fuseau.craft.base.record import Record
+from fuseau.craft.fitting.readiness import Readiness
+from fuseau.craft.wearer.measures import LevelName
+from fuseau.document.build import Build
+from fuseau.planning.evidence import fittings_of_current
+
+Word = Literal["first mock-up", "try it on", "one more mock-up", "look again", "cut the cloth"]
+
+
+class Verdict(Record):
+    """What is to be done with the pattern, of which version, and why. `level` is the one that fails most."""
+
+    word: Word
+    version: int
+    probability: float | None = None
+    level: LevelName | None = None
+    sentence: Message
+
+
+def verdict(build: Build, odds: Readiness | None, proposed: bool) -> Verdict:
+    """The verdict. `odds` are those of the version proposed, else of the present one; None before any fitting."""
+    current = build.current
+    if current is None:
+        return Verdict(word="first mock-up", version=1, sentence=message("verdict.first"))
+    following = current.number + 1 if proposed else current.number
+    if odds is None:
+        return Verdict(word="try it on", version=current.number, sentence=message("verdict.try_on", version=following))
+    given: dict[str, float | str] = {"version": following, "probability": odds.probability}
+    word: Word = odds.advice
+    if word == "cut the cloth":
+        code = "verdict.make_and_cut" if proposed else "verdict.cut"
+    elif not proposed and not fittings_of_current(build):
+        word, code = "try it on", "verdict.try_on_odds"
+    elif word == "look again":
+        code = "verdict.look_again" if odds.worst_level else "verdict.look_again_all"
+        given |= {"level": odds.worst_level} if odds.worst_level else {}
+    else:
+        code = "verdict.one_more_proposed" if proposed else "verdict.one_more"
+    return Verdict(
+        word=word,
+        version=following,
+        probability=odds.probability,
+        level=odds.worst_level,
+        sentence=message(code, **given),
+    )
