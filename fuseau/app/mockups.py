@@ -15,7 +15,7 @@ from fuseau.craft.fitting.readiness import Readiness
 from fuseau.document.fittings import BackPhoto
 from fuseau.files.pictures import decode_picture
 from fuseau.planning.story import Chapter
-from fuseau.stand_ins.rehearsal import Verdict, cut_on_stand, fit_on_stand
+from fuseau.stand_ins.rehearsal import Outcome, cut_on_stand, fit_on_stand
 from fuseau.store.pictures import KeptPicture
 
 router = APIRouter(prefix="/api", responses=TROUBLES, route_class=JsonRoute)
@@ -120,7 +120,7 @@ def try_on_stand(session: TheSession, build_id: str) -> object:
 
 
 @router.post("/builds/{build_id}/stand/cut")
-def cut_for_stand(session: TheSession, build_id: str) -> Verdict:
+def cut_for_stand(session: TheSession, build_id: str) -> Outcome:
     """The final garment on the dress stand, and the body that was hidden."""
     at = session.at_hand(build_id)
     return cut_on_stand(at.build, at.planned, build_id)

@@ -56,16 +56,18 @@ def correct_fitting(build: Build, number: int, fitting: Mapping[str, Any], unit:
 def set_line(build: Build, planned: Plan, line: Mapping[str, Any] | None, unit: Unit) -> Build:
     """The build with one line of the proposed change set by hand; without amounts it goes back; None takes all back.
 
-    `line` has `seam`, `level` and, or not, `cf_side_mm` and `cb_side_mm` (texts allowed, + lets out). Raises Unmakeable
-    when nothing is proposed or the change has no such line, and pydantic.ValidationError at `line_edits.<n>`.
+    `line` has `seam`, `level` and, or not, `cf_side_mm` and `cb_side_mm` (texts allowed, + lets out); any seam and
+    level of the present version can have one, proposed or not. Raises Unmakeable where there is no version, or it has
+    no such seam or level, or is drafted anew, and pydantic.ValidationError at `line_edits.<n>`.
     """
     current, proposal = build.current, planned.proposal
     if line is None:
         return build.model_copy(update={"line_edits": ()})
-    if current is None or proposal is None or not proposal.lines:
+    if current is None or (proposal is not None and proposal.redraft):
         raise Unmakeable("line_edits", "line.no_change")
     seam, level = line.get("seam"), line.get("level")
-    if not any((one.seam, one.level) == (seam, level) for one in proposal.lines):
+    pattern = current.pattern
+    if not isinstance(seam, int) or not 1 <= seam < len(pattern.panels) or level not in pattern.stations_named():
         raise Unmakeable("line_edits", "line.no_such")
     here = (one for one in build.line_edits if one.version == current.number)
     edits: list[Any] = [one for one in here if (one.seam, one.level) != (seam, level)]

@@ -100,7 +100,7 @@ def _decided(build: Build, planned: Plan, made: Pattern) -> Pattern:
     """
     before = build.current.pattern if build.current else planned.drafted
     assert before is not None
-    seen = {one.level: one for one in slack_seen(build, planned.body)} if planned.body else {}
+    seen = {one.level: one for one in slack_seen(build, planned.body, planned.learned)} if planned.body else {}
     slack, decided = [], []
     for one in girth_between(before, made):
         off = seen.get(one.level)

@@ -27,11 +27,22 @@ from fuseau.craft.pattern.pattern import Allowances, Pattern, seam_label
 from fuseau.craft.wearer.body import Body, Taught, believe, remembered
 from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS, KindName
 from fuseau.craft.wearer.measures import LEVEL_LABELS, Wearer, Zones
-from fuseau.document.fittings import BackPhoto, Fitting, MockUp, Note, PictureShare, View
+from fuseau.document.fittings import (
+    AlsoLaced,
+    BackPhoto,
+    Fitting,
+    GapReading,
+    MockUp,
+    Note,
+    PictureShare,
+    StripTest,
+    View,
+)
 
 FORMAT = "fuseau.build"
 VERSION = 3
 MOST_FAULTS = 20
+WRONG_WAY_MM = 3.0  # gaps of two pulls nearer than this may be noise
 
 Name = Annotated[str, Text(120)]
 MarkKind = Literal["top line", "hem", "closure", "seam", "trim"]
@@ -158,6 +169,7 @@ class Build(Record):
     mock_up: MockUp = MockUp()
     versions: tuple[PatternVersion, ...] = Field(default=(), max_length=60)
     fittings: tuple[Fitting, ...] = Field(default=(), max_length=60)
+    strips: tuple[StripTest, ...] = Field(default=(), max_length=8, description="Cloths tried under a weight.")
     rehearsal: Literal["kind", "harsh"] | None = Field(
         default=None, description="A rehearsal on the workshop's dress stand, which hides a body of its own."
     )
@@ -247,22 +259,9 @@ class Build(Record):
         version = self.version_numbered(fitting.version)
         if version is None:
             raise _told(f"{at}.version", f"There is no version {fitting.version} that could have been tried on.")
-        low, high = version.pattern.hem.cb_mm, version.pattern.top.cb_mm
-        seen: dict[float, float] = {}
-        for k, reading in enumerate(fitting.readings):
-            if not low - 2 <= reading.z_mm <= high + 2:
-                raise _told(
-                    f"{at}.readings.{k}.z_mm",
-                    f"{format_length(reading.z_mm)} is outside the lacing edge, which goes from "
-                    f"{format_length(low)} to {format_length(high)}.",
-                )
-            if reading.z_mm in seen:
-                raise _told(
-                    f"{at}.readings.{k}.z_mm",
-                    f"There are two readings at {format_length(reading.z_mm)}: {seen[reading.z_mm]:.0f} and "
-                    f"{reading.gap_mm:.0f} mm. Keep one.",
-                )
-            seen[reading.z_mm] = reading.gap_mm
+        seen = _check_readings(at, fitting.readings, version.pattern)
+        for k, other in enumerate(fitting.also):
+            _check_also(f"{at}.also.{k}", fitting, other, version.pattern)
         if len(seen) < 3 and not fitting.says_anything:
             raise _told(
                 f"{at}.readings",
@@ -270,10 +269,17 @@ class Build(Record):
             )
         self._check_places(at, fitting, version.pattern)
         levels = GARMENT_KINDS[self.kind].levels
-        for field in ("words", "stand_offs", "laced"):
-            for k, one in enumerate(getattr(fitting, field)):
-                if one.level not in levels:
-                    raise _told(f"{at}.{field}.{k}", f"A {self.kind} does not cover the {LEVEL_LABELS[one.level]}.")
+        told: list[tuple[str, Fitting | AlsoLaced, tuple[str, ...]]] = [
+            (at, fitting, ("words", "stand_offs", "laced", "under_it"))
+        ]
+        told += [(f"{at}.also.{k}", other, ("words", "laced")) for k, other in enumerate(fitting.also)]
+        for where, said, fields in told:
+            for field in fields:
+                for k, one in enumerate(getattr(said, field)):
+                    if one.level not in levels:
+                        raise _told(
+                            f"{where}.{field}.{k}", f"A {self.kind} does not cover the {LEVEL_LABELS[one.level]}."
+                        )
 
     @staticmethod
     def _check_places(at: str, fitting: Fitting, pattern: Pattern) -> None:
@@ -298,6 +304,46 @@ class Build(Record):
                         f"{at}.pinches.{k}.{field}",
                         f"That is off the garment, which goes from {format_length(low)} to {format_length(high)}.",
                     )
+
+
+def _check_readings(at: str, readings: tuple[GapReading, ...], pattern: Pattern) -> dict[float, float]:
+    """Gaps by height, each on the lacing edge and told once."""
+    low, high = pattern.hem.cb_mm, pattern.top.cb_mm
+    seen: dict[float, float] = {}
+    for k, reading in enumerate(readings):
+        if not low - 2 <= reading.z_mm <= high + 2:
+            raise _told(
+                f"{at}.readings.{k}.z_mm",
+                f"{format_length(reading.z_mm)} is outside the lacing edge, which goes from "
+                f"{format_length(low)} to {format_length(high)}.",
+            )
+        if reading.z_mm in seen:
+            raise _told(
+                f"{at}.readings.{k}.z_mm",
+                f"There are two readings at {format_length(reading.z_mm)}: {seen[reading.z_mm]:.0f} and "
+                f"{reading.gap_mm:.0f} mm. Keep one.",
+            )
+        seen[reading.z_mm] = reading.gap_mm
+    return seen
+
+
+def _check_also(at: str, fitting: Fitting, other: AlsoLaced, pattern: Pattern) -> None:
+    """Another lacing of the evening is pulled otherwise, and a lighter pull leaves a wider gap."""
+    if other.pull == fitting.pull:
+        raise _told(f"{at}.pull", f"Both lacings were pulled {other.pull}: pull one of them otherwise, or say how.")
+    also = _check_readings(at, other.readings, pattern)
+    worn = {reading.z_mm: reading.gap_mm for reading in fitting.readings}
+    both = [z for z in also if z in worn]
+    if len(both) < 2:
+        return
+    gaps = {fitting.pull: sum(worn[z] for z in both) / len(both), other.pull: sum(also[z] for z in both) / len(both)}
+    lighter, harder = sorted((fitting.pull, other.pull), key=("light", "close", "firm").index)
+    if gaps[lighter] < gaps[harder] - WRONG_WAY_MM:
+        raise _told(
+            f"{at}.readings.0.gap_mm",
+            f"Pulled {lighter} the gap was {gaps[lighter]:.0f} mm and pulled {harder} {gaps[harder]:.0f}: a lighter "
+            "pull leaves the wider gap. One of them is written down the other way round.",
+        )
 
 
 def _renamed(level: Any) -> Any:

@@ -11,10 +11,10 @@ from pydantic import Field, model_validator
 from pydantic_core import PydanticCustomError
 
 from fuseau.craft.base.lengths import Length
-from fuseau.craft.base.record import Record, Text
+from fuseau.craft.base.record import Amount, Record, Text
 from fuseau.craft.fit.target import Pull
 from fuseau.craft.fitting.seen import Word
-from fuseau.craft.materials.catalogue import BoneName
+from fuseau.craft.materials.catalogue import BoneName, ClothName
 from fuseau.craft.materials.stack import MOCK_UP_STACK, Stack
 from fuseau.craft.wearer.measures import LevelName
 
@@ -22,6 +22,7 @@ Note = Annotated[str, Text(4000, lines=True)]
 PictureShare = Annotated[float, Field(ge=0, le=1)]
 View = Literal["front", "side", "back"]
 MovementTest = Literal["sit", "bend", "breathe", "raise arms", "turn the head", "in alone", "out alone"]
+MOST_STRETCH = 0.25
 Closing = Literal["laced", "pinned", "open"]
 
 
@@ -52,6 +53,43 @@ class LacedGirth(Record):
 
     level: LevelName
     girth_mm: Annotated[float, Length("a girth over the garment", 220, 2000)]
+
+
+class UnderGirth(Record):
+    """A girth taped round her under the laced garment at a level: what she is squeezed to."""
+
+    level: LevelName
+    girth_mm: Annotated[float, Length("a girth under the garment", 220, 2000)]
+
+
+class StripTest(Record):
+    """A strip of a cloth hung with a weight: how much longer a stretch marked on it became."""
+
+    cloth: ClothName
+    weight_kg: Annotated[float, Amount("the weight in kg", 0.05, 20)] = 1.0
+    width_mm: Annotated[float, Length("the width of the strip", 10, 300)] = 50.0
+    marked_mm: Annotated[float, Length("the stretch marked on the strip", 50, 1000)] = 200.0
+    longer_mm: Annotated[float, Length("how much longer it became", 0, 400)]
+
+    @property
+    def share(self) -> float:
+        """By what share it became longer."""
+        return self.longer_mm / self.marked_mm
+
+    @property
+    def pull_n_per_m(self) -> float:
+        """What it hung with, N per metre of width."""
+        return self.weight_kg * 9.81 / (self.width_mm / 1000)
+
+    @model_validator(mode="after")
+    def _like_cloth(self) -> "StripTest":
+        if self.share > MOST_STRETCH:
+            reason = (
+                f"That is {self.share * 100:.0f} % longer: no cloth for a boned garment stretches more than "
+                f"{MOST_STRETCH * 100:.0f} %. Measure between the marks, not the whole strip."
+            )
+            raise PydanticCustomError("build", "{reason}", {"reason": reason, "at": "longer_mm"})
+        return self
 
 
 class Tap(Record):
@@ -144,6 +182,7 @@ class Fitting(Record):
     words: tuple[SaidAt, ...] = Field(default=(), max_length=12)
     stand_offs: tuple[StandOff, ...] = Field(default=(), max_length=12)
     laced: tuple[LacedGirth, ...] = Field(default=(), max_length=12)
+    under_it: tuple[UnderGirth, ...] = Field(default=(), max_length=12)
     also: tuple[AlsoLaced, ...] = Field(default=(), max_length=2, description="Lacings before or after, as pulled.")
     taps: tuple[Tap, ...] = Field(default=(), max_length=60)
     pinches: tuple[Pinch, ...] = Field(default=(), max_length=24)
@@ -186,5 +225,5 @@ class Fitting(Record):
     @property
     def says_anything(self) -> bool:
         """Whether it holds anything from which something of the fit can be learned, besides gaps."""
-        told = (self.words, self.stand_offs, self.laced, self.taps, self.pinches, self.edges)
+        told = (self.words, self.stand_offs, self.laced, self.under_it, self.taps, self.pinches, self.edges)
         return any(told) or self.rides_mm is not None or self.swings_mm is not None or bool(self.moved)

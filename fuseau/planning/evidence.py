@@ -3,6 +3,7 @@
 import numpy as np
 
 from fuseau.craft.base.curves import Array
+from fuseau.craft.fitting.inference import Learned
 from fuseau.craft.pattern.pattern import BlockGirth, EdgeLine, Pattern, summed
 from fuseau.craft.wearer.body import Body
 from fuseau.document.build import Build
@@ -12,6 +13,7 @@ _EDGE_REACH_MM = 12.0  # a pinch that comes so close to top line or hem runs out
 _LEAST_SWING_MM = 2.0
 _AT_LEVEL_MM = 20.0
 _AT_EDGE_MM = 15.0
+_LEFT_MM = 4.0  # what stands off at the back, less than this apart from the whole, is noise
 
 
 def pinch_profile(pinch: Pinch, heights: Array, low: float, high: float) -> Array:
@@ -52,16 +54,23 @@ def pinched_by_seam(pattern: Pattern, pinches: tuple[tuple[Pinch, ...], ...]) ->
     return {seam: amount for seam, amount in found.items() if np.max(np.abs(amount)) > 0.25}
 
 
-def slack_seen(build: Build, body: Body) -> tuple[BlockGirth, ...]:
+def slack_seen(build: Build, body: Body, learned: Learned | None = None) -> tuple[BlockGirth, ...]:
     """Cloth that stood off in one place at the fittings of the present version, by level (model, section 3).
 
-    Touched in front or at the side, or pinched out of a seam; slashed open (below zero) it was missing there. From
+    Touched in front or at the side, at the back beyond what the whole garment does there (`learned`), or pinched out of
+    a seam; slashed open (below zero) it was missing there. From
     the last fitting that tells of any. It bore no tension, so it says nothing of her girth, and is mended where it
     was seen.
     """
     current = build.current
+    backs = np.array([level.back_mm for level in body])
     for fitting in reversed(fittings_of_current(build)):
         found = [_touched(tap, body) for tap in fitting.taps if tap.off_mm and tap.view != "back"]
+        found += [
+            _in_block(_at_levels(one.z_mm, one.left_mm, backs), body, 0.0)
+            for one in (learned.stands_off if learned else ())
+            if one.fitting == fitting.number and one.left_mm > _LEFT_MM
+        ]
         if current:
             found += [_taken(pinch, body, current.pattern) for pinch in fitting.pinches]
         if found:

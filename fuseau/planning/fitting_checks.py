@@ -26,6 +26,7 @@ def check_fittings(
     return [
         *_upside_down(flipped),
         *_contradictions(learned, flipped),
+        *_which(build, learned),
         *_stale(build),
         *([] if last is None else [*_lacking(build, last), *_movements(build, last, pattern)]),
         *([] if last is None else _at_jaw(build, last, pattern)),
@@ -53,6 +54,26 @@ def _contradictions(learned: Learned, flipped: int | None) -> list[Finding]:
         )
         for reading in learned.readings
         if reading.spreads_off > _SPREADS_OFF and reading.fitting != flipped
+    ]
+
+
+def _which(build: Build, learned: Learned) -> list[Finding]:
+    """Body, cloth or pull, where the last fitting cannot tell, and the cheapest measurement that would."""
+    found = learned.ambiguity
+    here = fittings_of_current(build)
+    if found is None or not here or here[-1].number != found.fitting:
+        return []
+    code = f"which.{'_'.join(found.causes)}"
+    return [
+        finding(
+            "which_is_it",
+            "mockups",
+            "advice",
+            where=f"Fitting {found.fitting}",
+            numbers={"doubt_mm": found.doubt_mm, "left_mm": found.left_mm},
+            said=code,
+            tells=found.cheapest,
+        )
     ]
 
 

@@ -9,7 +9,8 @@ from fuseau.craft.base.practice import Practice
 from fuseau.craft.fit.fit import Lacing, fit
 from fuseau.craft.fit.target import Job, Pull, pull_of
 from fuseau.craft.fitting.inference import Belief, infer
-from fuseau.craft.fitting.seen import ROOM, WORDS, Tried
+from fuseau.craft.fitting.seen import ROOM, WORDS, Strip, Tried
+from fuseau.craft.materials.catalogue import CLOTHS
 from fuseau.craft.pattern.pattern import Pattern
 from fuseau.craft.wearer.body import Body
 from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS
@@ -47,6 +48,7 @@ class InferenceInputs:
     job: Job
     practice: Practice
     ease_mm: float | None
+    strips: tuple[Strip, ...]
     tried: tuple[TriedOn, ...]
 
     @classmethod
@@ -66,13 +68,27 @@ class InferenceInputs:
             build.target.job,
             build.practice,
             build.target.ease_mm,
+            strips_of(build),
             tuple(tried),
         )
 
 
+def strips_of(build: Build) -> tuple[Strip, ...]:
+    """What cloths did under a weight, as the share by which they stretch beyond their table when they are worn."""
+    worn = build.practice.close_pull_n_per_m
+    return tuple(
+        Strip(
+            cloth=one.cloth,
+            share=max(one.share * worn / one.pull_n_per_m - worn / (1000 * CLOTHS[one.cloth].stiffness_kn_per_m), 0.0),
+            spread=max(build.practice.strip_spread, 0.15 * one.share * worn / one.pull_n_per_m),
+        )
+        for one in build.strips
+    )
+
+
 def infer_belief(inputs: InferenceInputs) -> Belief:
     """The posterior after all fittings."""
-    return infer(inputs.measured, tried_on(inputs), inputs.practice)
+    return infer(inputs.measured, tried_on(inputs), inputs.practice, inputs.strips)
 
 
 def read_upside_down(inputs: InferenceInputs) -> int | None:
@@ -83,7 +99,7 @@ def read_upside_down(inputs: InferenceInputs) -> int | None:
     number = tried[-1].number
     last = next(one for one in tried if one.number == number)
     before = [one for one in tried if one.number != number]
-    expected = fit(last.lacing, infer(inputs.measured, before, inputs.practice).body)
+    expected = fit(last.lacing, infer(inputs.measured, before, inputs.practice, inputs.strips).body)
     off = np.array([expected.gap_at(z) for z in last.z_mm])
     order = np.argsort(last.z_mm)
     plain = float(np.sqrt(np.mean((last.gap_mm - off) ** 2)))
@@ -184,6 +200,11 @@ def _as_worn(inputs: InferenceInputs, one: TriedOn) -> Tried:
         laced_mm=tuple(
             (_height(inputs, pattern, one.level), one.girth_mm, practice.laced_spread_mm * wide)
             for one in fitting.laced
+            if held
+        ),
+        under_mm=tuple(
+            (_height(inputs, pattern, one.level), one.girth_mm, practice.laced_spread_mm * wide)
+            for one in fitting.under_it
             if held
         ),
         rides_mm=None if fitting.rides_mm is None else (fitting.rides_mm, practice.ride_seen_mm),

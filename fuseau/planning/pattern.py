@@ -10,6 +10,7 @@ from fuseau.craft.base.errors import Unmakeable
 from fuseau.craft.base.practice import Practice
 from fuseau.craft.fit.girth_solver import settle_parallel
 from fuseau.craft.fit.target import Aim, Target, aim, aim_tied, most_pull, pull_of
+from fuseau.craft.fitting.inference import Learned
 from fuseau.craft.materials.stack import Stack, take_up
 from fuseau.craft.pattern.alterations import Alteration, alter
 from fuseau.craft.pattern.cups import Cup, make_cup, usual_bust_points, wire_line
@@ -54,8 +55,8 @@ class AimInputs:
     slack: tuple[BlockGirth, ...]
 
     @classmethod
-    def of(cls, build: Build, body: Body) -> Self:
-        """Taken from the build; `body` as fittings taught it."""
+    def of(cls, build: Build, body: Body, learned: Learned | None = None) -> Self:
+        """Taken from the build; `body` as fittings taught it, with what else they taught."""
         choices, current = build.draft, build.current
         return cls(
             kind=build.kind,
@@ -74,7 +75,7 @@ class AimInputs:
             bust_points_mm=build.wearer.bust_points_mm,
             current=current.pattern if current else None,
             edges_said=tuple(said for fitting in fittings_of_current(build) for said in fitting.edges),
-            slack=summed(current.pattern.slack, slack_seen(build, body)) if current else (),
+            slack=summed(current.pattern.slack, slack_seen(build, body, learned)) if current else (),
         )
 
     @property

@@ -96,8 +96,10 @@ def plan_boning(build: Build, cache: StageCache) -> BonedSo | None:
     if missing_measures(build.wearer, GARMENT_KINDS[build.kind].needed):
         return None
     try:
-        body = with_side_seam_seen(build, believed(build, cache)[0].body)
-        aimed, aimed_pattern = cache.run(aim_pattern, AimInputs.of(build, body))
+        belief, _ = believed(build, cache)
+        body = with_side_seam_seen(build, belief.body)
+        learned = belief.learned if build.fittings else None
+        aimed, aimed_pattern = cache.run(aim_pattern, AimInputs.of(build, body, learned))
         pattern = build.current.pattern if build.current else aimed_pattern
         laid = cache.run(lay, LayInputs(pattern, build.practice))
         final = cache.run(settle_fit, FitInputs(final_lacing(build, pattern, aimed), body))
@@ -116,7 +118,7 @@ def _plan_garment(build: Build, unit: Unit, cache: StageCache, findings: list[Fi
     body, learned = with_side_seam_seen(build, belief.body), belief.learned if build.fittings else None
 
     # pattern: what to aim for, and the pattern that is worked from
-    aimed, aimed_pattern = cache.run(aim_pattern, AimInputs.of(build, body))
+    aimed, aimed_pattern = cache.run(aim_pattern, AimInputs.of(build, body, learned))
     pattern = current.pattern if current else aimed_pattern
     check_gap(build.target.gap_mm, pattern)
     laid = cache.run(lay, LayInputs(pattern, practice))

@@ -12,8 +12,8 @@ from fuseau.craft.fit.fit import Lacing, fit
 from fuseau.craft.fit.target import Aim
 from fuseau.craft.fitting.allocation import place
 from fuseau.craft.fitting.inference import Belief, Learned, foresee
-from fuseau.craft.pattern.alterations import Alteration, LineEdit, alter, edited, lines, marks, same_cut
-from fuseau.craft.pattern.pattern import Allowances, Pattern, girth_between, summed
+from fuseau.craft.pattern.alterations import Alteration, LineEdit, SeamChange, alter, edited, lines, marks, same_cut
+from fuseau.craft.pattern.pattern import Allowances, Pattern, girth_between, negative, summed
 from fuseau.craft.pattern.trueing import lay_flat
 from fuseau.craft.wearer.body import Body
 from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS
@@ -52,6 +52,7 @@ class ProposalInputs:
     tied: bool
     last_fitting: int | None
     drawn_on: bool
+    only_by_hand: bool = False
 
     @classmethod
     def of(cls, build: Build, belief: Belief, body: Body, aimed: Aim, aimed_pattern: Pattern) -> Self:
@@ -99,8 +100,11 @@ def propose(inputs: ProposalInputs) -> Proposal | None:
     pinched = {} if redraft else pinched_by_seam(current, inputs.pinches)
     same_allowances = current.allowances == aimed_pattern.allowances
     small = float(np.max(np.abs(change))) < inputs.practice.worth_changing_mm
-    if not redraft and not edges_change and same_allowances and not pinched and small:
+    by_hand = any(max(abs(one.cf_side_mm), abs(one.cb_side_mm)) > 0.05 for one in inputs.line_edits)
+    if not redraft and not edges_change and same_allowances and not pinched and small and not by_hand:
         return None
+    if by_hand and small and not pinched:
+        inputs = replace(inputs, only_by_hand=True)
     placed = None if redraft else _placed(inputs, pinched)
     pattern = placed.pattern if placed else aimed_pattern
     if placed:
@@ -135,6 +139,10 @@ def _placed(inputs: ProposalInputs, pinched: dict[int, Array]) -> _Made:
     aimed_pattern = inputs.aimed_pattern
     current = inputs.current.altered(slack=aimed_pattern.slack)
     found = place(current, inputs.body, np.array(inputs.aimed.sewn_mm), inputs.gap_mm, inputs.practice, pinched)
+    if inputs.only_by_hand:  # nothing was worth changing: what she sets herself is all that changes
+        none = (0.0,) * len(current.stations)
+        still = tuple(SeamChange(seam=one.seam, cf_side_mm=none, cb_side_mm=none) for one in found.alteration.seams)
+        found = replace(found, alteration=Alteration(seams=still), left_mm=np.zeros(len(current.stations)))
     worked_out = found.alteration.model_copy(
         update={
             "top": aimed_pattern.top if aimed_pattern.top != current.top else None,
@@ -153,14 +161,23 @@ def _placed(inputs: ProposalInputs, pinched: dict[int, Array]) -> _Made:
 
 
 def _reason(inputs: ProposalInputs, redraft: bool, edges_change: bool) -> Message:
+    if inputs.only_by_hand:
+        return message("reason.by_hand")
     were = len(inputs.current.panels)
     if redraft and inputs.panels == were:
         return message("reason.redrafted")
     if redraft:
         return message("reason.panels", panels=inputs.panels, were=were)
     if inputs.last_fitting is not None and inputs.learned is not None:
-        most = max(inputs.learned.levels, key=lambda level: abs(level.believed_mm - level.measured_mm))
+        taped = {level.name for level in inputs.body if level.measured}
+        told = [level for level in inputs.learned.levels if level.name in taped] or inputs.learned.levels
+        most = max(told, key=lambda level: abs(level.believed_mm - level.measured_mm))
         by = most.believed_mm - most.measured_mm
+        new = summed(inputs.aimed_pattern.slack, negative(inputs.current.slack))
+        if new:
+            worst = max(new, key=lambda one: abs(one.whole_mm))
+            code = "reason.slack" if worst.whole_mm > 0 else "reason.missing"
+            return message(code, fitting=inputs.last_fitting, level=worst.level, by_mm=abs(worst.whole_mm))
         if abs(by) < _WORTH_A_REASON_MM:
             return message("reason.fitting", fitting=inputs.last_fitting)
         code = "reason.bigger" if by > 0 else "reason.smaller"

@@ -30,7 +30,7 @@ class TrueLevel(Record):
     true_mm: float
 
 
-class Verdict(Record):
+class Outcome(Record):
     """What the final garment does on the stand: whether it passes, its gap, and the body that was hidden."""
 
     passes: bool
@@ -99,7 +99,7 @@ def also_written(found: Noticed, taped: Body, pull: Pull, *, words: bool) -> dic
     return {"pull": pull, "readings": written["readings"], "words": said if words else []}
 
 
-def cut_on_stand(build: Build, planned: Plan, key: str) -> Verdict:
+def cut_on_stand(build: Build, planned: Plan, key: str) -> Outcome:
     """The final garment from the present version, laced as planned on the stand, and the body that was hidden.
 
     Raises Unmakeable where the build is no rehearsal, nothing is cut yet, or it can't be laced.
@@ -112,7 +112,7 @@ def cut_on_stand(build: Build, planned: Plan, key: str) -> Verdict:
     seen = _laced(true, taped, lacing, pull, pull * lacing.stack.stretch_per_n + true.final_stretch)
     passed = passes(seen, taped, build.target.gap_mm, build.practice)
     shape = gap_shape(seen.z_mm, seen.gap_mm, 0.0, build.practice)
-    return Verdict(
+    return Outcome(
         passes=all(passed.values()),
         fails=tuple(name for name, well in passed.items() if not well),
         mean_gap_mm=shape.mean_mm,

@@ -9,6 +9,12 @@ WORST = {
     "top edge": "its top edge has too much room or too little",
     "bottom edge": "its bottom edge has too much room or too little",
 }
+TELLS = {
+    "a tape over it": "A tape round the laced garment tells them apart.",
+    "a second pull": "Lace it lightly first and read the gap at both pulls: that tells them apart.",
+    "a tape under it": "A tape round her under it tells them apart.",
+    "a strip of the cloth": "A strip of the cloth under a weight tells them apart.",
+}
 _RAISED = ": about {probability:percent} of 100."
 _ODDS = "{probability:percent} of 100 would fit if cut now."
 _LEFT = (
@@ -77,10 +83,22 @@ MESSAGES = {
     "reason.panels": "{panels:.0f} panels in each half instead of {were:.0f}",
     "reason.bigger": "fitting {fitting:.0f}: {level:level} {by_mm:length} bigger than the tape said",
     "reason.smaller": "fitting {fitting:.0f}: {level:level} {by_mm:length} smaller than the tape said",
+    "reason.slack": "fitting {fitting:.0f}: {by_mm:length} stood off at the {level:level}, taken out there",
+    "reason.missing": "fitting {fitting:.0f}: {by_mm:length} was missing at the {level:level}, let out there",
     "reason.fitting": "fitting {fitting:.0f}",
+    "reason.by_hand": "changed by hand",
     "reason.edges": "top line or hem moved",
     "reason.gap": "so that the gap comes to {gap_mm:hardware} after the edits by hand",
     "reason.wishes": "measures or wishes changed",
+    # what readings cannot tell apart
+    "which.body_pull": "A bigger body and a softer pull would read alike here, and so would a smaller one and a harder "
+    "pull: each could have moved the gap by {doubt_mm:hardware}. {tells:tells}",
+    "which.body_cloth": "A bigger body and a cloth that stretches less would read alike here: each could have moved "
+    "the gap by {doubt_mm:hardware}. {tells:tells}",
+    "which.cloth_pull": "A cloth that stretches and a harder pull would read alike here: each could have moved the gap "
+    "by {doubt_mm:hardware}. {tells:tells}",
+    "which.body_cloth_pull": "Her body, the stretch of the cloth and the pull would read alike here: each could "
+    "have moved the gap by {doubt_mm:hardware}. {tells:tells}",
     # the one verdict
     "verdict.first": "Cut version 1 for a mock-up.",
     "verdict.try_on": "Try version {version:.0f} on and read the gap.",

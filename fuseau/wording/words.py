@@ -37,7 +37,7 @@ class Words(string.Formatter):
     Templates are format strings. Beside Python's own formats a quantity can be shown as `length` (cm to 0.1 or inches
     to 1/8), `bare` (the same without its unit), `hardware` (mm, or inches to 1/16), `percent` (a share, whole) or
     `percent1`; a name as `level` (of the body, in running text), `capital`, `worst` (by what a garment fails),
-    `opening` or `line` (where it lies).
+    `tells` (what would), `opening` or `line` (where it lies).
 
     >>> Words("in")(Message(code="hooks.pitch", given={"pitch_mm": 15.0}))
     'Every 9/16 in, the last as near to both edges as it goes.'
@@ -54,6 +54,7 @@ class Words(string.Formatter):
             "level": lambda name: LEVEL_LABELS[name].lower(),
             "level_capital": lambda name: LEVEL_LABELS[name],
             "capital": capital,
+            "tells": lambda name: mockups.TELLS[name],
             "worst": lambda name: mockups.WORST[name],
             "opening": lambda kind: front.OPENINGS[kind],
             "line": lambda line: "in front" if line == "CF" else f"at {line}",

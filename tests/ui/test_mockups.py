@@ -24,6 +24,9 @@ def touch(hand, svg, x, y):
     chain.perform()
 
 
+COLLAR = "Ash cartographer"
+
+
 def choose(hand, label, value):
     css = f"select[aria-label='{label}']"
     Select(hand.wait(lambda: hand.browser.find_element(By.CSS_SELECTOR, css))).select_by_value(value)
@@ -196,3 +199,87 @@ def test_an_older_fitting_is_corrected_and_its_versions_are_marked(demo_hand):
     fitting = demo_hand.sheet(line)["build"]["fittings"][0]
     assert (fitting["rides_mm"], fitting["corrected"]) == (6, 1)
     assert fitting["edges"] == [{"edge": "top", "place": "side", "off_mm": 8}]
+
+
+def test_two_pulls_of_one_evening_are_read_side_by_side_and_the_wrong_way_round_is_refused(demo_hand):
+    line = demo_hand.stage("Underclock mender", "mockups")
+    demo_hand.press("Log a fitting")
+    demo_hand.press("+ the gap at another pull")
+    for i, gap in enumerate((44, 45, 46), start=1):
+        demo_hand.write(f"Gap {i}", str(gap))
+        demo_hand.write(f"Gap {i}, pulled light", str(gap - 14))
+    before = len(demo_hand.sheet(line)["build"]["fittings"])
+    demo_hand.press(f"Log fitting {before + 1}")
+    demo_hand.see("a lighter pull leaves the wider gap")
+    assert len(demo_hand.sheet(line)["build"]["fittings"]) == before
+    assert demo_hand.value("Gap 2, pulled light") == "31"
+    for i, gap in enumerate((44, 45, 46), start=1):
+        demo_hand.write(f"Gap {i}, pulled light", str(gap + 13))
+    demo_hand.press(f"Log fitting {before + 1}")
+    demo_hand.wait(lambda: len(demo_hand.sheet(line)["build"]["fittings"]) == before + 1)
+    fitting = demo_hand.sheet(line)["build"]["fittings"][-1]
+    assert [other["pull"] for other in fitting["also"]] == ["light"]
+    assert [reading["gap_mm"] for reading in fitting["also"][0]["readings"]] == [57, 58, 59]
+    pulls = [one for one in demo_hand.sheet(line)["plan"]["learned"]["pulls"] if one["fitting"] == fitting["number"]]
+    assert len(pulls) == 2
+    # corrected, it is there again as it was written
+    demo_hand.press("Correct it")
+    demo_hand.wait(lambda: demo_hand.value("Gap 3, pulled light") == "59")
+
+
+def test_a_line_of_her_own_stands_and_is_not_turned_back(demo_hand):
+    line = demo_hand.stage("Underclock mender", "mockups")
+    if demo_hand.sheet(line)["plan"]["proposal"]:
+        demo_hand.press("Make version 2")
+        demo_hand.gone("Make version 2")
+    demo_hand.press("+ a line of your own")
+    choose(demo_hand, "Seam", "2")
+    choose(demo_hand, "Level", "waist")
+    demo_hand.write("On each panel edge", "300")
+    demo_hand.press("Set it")
+    demo_hand.find("form[aria-label='A line of your own'] p.bad[role=alert]")
+    demo_hand.write("On each panel edge", "2")
+    demo_hand.press("Set it")
+    demo_hand.see("Make version 3")
+    demo_hand.press("Make version 3")
+    demo_hand.gone("Make version 3")
+    sheet = demo_hand.sheet(line)
+    assert sheet["plan"]["proposal"] is None
+    decided = {one["level"]: one for one in sheet["build"]["versions"][-1]["pattern"]["decided"]}
+    assert decided["waist"]["front_mm"] == pytest.approx(-8, abs=0.1)
+
+
+def test_a_strip_of_the_cloth_counts_and_one_that_cannot_be_is_refused(demo_hand):
+    line = demo_hand.stage("Underclock mender", "mockups")
+    demo_hand.press("What mock-ups and the final are made of")
+    demo_hand.press("+ a strip under a weight")
+    demo_hand.write("Strip, longer by", "80")
+    demo_hand.press("Keep it")
+    demo_hand.see("no cloth for a boned garment stretches more than 25 %")
+    assert demo_hand.value("Strip, longer by") == "80"
+    demo_hand.write("Strip, longer by", "7")
+    demo_hand.press("Keep it")
+    demo_hand.see("7 mm longer over 200 mm")
+    learned = {one["cloth"]: one for one in demo_hand.sheet(line)["plan"]["learned"]["cloths"]}
+    assert learned["calico"]["believed_share"] > 1.2 * learned["calico"]["usual_share"]
+
+
+def test_a_collars_fitting_is_read_at_both_edges_and_gets_odds(demo_hand):
+    line = demo_hand.stage(COLLAR, "mockups")
+    version = len(demo_hand.sheet(line)["build"]["versions"])
+    if not version:
+        demo_hand.press("Cut version 1 for a mock-up")
+    demo_hand.press("Log a fitting")
+    demo_hand.see("Fitting 1")
+    rows = len(demo_hand.all("input.gap"))
+    for i in range(rows):
+        demo_hand.write(f"Gap {i + 1}", str(26 - 18 * i // (rows - 1)))
+    demo_hand.press("Log fitting 1")
+    demo_hand.find(".odds i")
+    demo_hand.see("Upper neck")
+    demo_hand.see("two fingers")
+    plan = demo_hand.sheet(line)["plan"]
+    assert plan["proposal"]["sewn_change_mm"]["upper_neck"] > 4
+    assert plan["proposal"]["sewn_change_mm"]["collarbone"] < 1
+    assert plan["verdict"]["word"] != "cut the cloth"
+    demo_hand.see(plan["verdict"]["sentence"])

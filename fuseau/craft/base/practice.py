@@ -50,6 +50,7 @@ class Practice(Record):
     between_spread_mm: float = _number(5, "Between its levels a body is not the smooth curve through them.", 0.5, 20)
     between_reach_mm: float = _number(35, "Over such a height a body's girth runs alike.", 10, 100)
     beyond_spread_share: float = _number(0.15, "It is known less and less past the last level measured.", 0, 1)
+    strip_spread: float = _number(0.002, "A strip under a weight tells of its cloth to this share.", 0.0005, 0.05)
     pass_room_mm: float = _number(10, "A collar with so much more or less room than wished is as wished.", 2, 40)
     room_spread_mm: float = _number(6, "How closely a collar is tied to the room that was wished.", 1, 30)
     ready_share: float = _number(

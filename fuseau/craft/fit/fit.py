@@ -24,6 +24,10 @@ ShapeWord = Literal[
 Feel = Literal["stands off", "light", "close", "firm", "too firm"]
 
 
+# Up to so much room (mm of girth) a collar digs, touches, takes two fingers, hangs loose.
+ROOM_FEELS: tuple[tuple[float, Feel], ...] = ((2.0, "too firm"), (10.0, "firm"), (32.0, "close"), (45.0, "light"))
+
+
 class LevelFit(Record):
     """The fit at one level. What the lacing edge does not reach is None."""
 
@@ -226,6 +230,14 @@ def feel_of(pressure_kpa: float, comfort_kpa: float, stand_off_mm: float) -> Fee
     return "firm" if share <= 1.0 else "too firm"
 
 
+def feel_of_room(room_mm: float) -> Feel:
+    """The room in a garment that is tied and never drawn in, in words (model, section 6)."""
+    for most, feel in ROOM_FEELS:
+        if room_mm < most:
+            return feel
+    return "stands off"
+
+
 def _levels(lacing: Lacing, body: Body, settled: Settled) -> tuple[LevelFit, ...]:
     found = []
     nominal = np.array([level.side_mm for level in body])
@@ -251,6 +263,8 @@ def _levels(lacing: Lacing, body: Body, settled: Settled) -> tuple[LevelFit, ...
             side = float(side_pressure(np.array(tension), np.array(hoop), np.array(level.width_to_depth)))
             swing = float(front[i]) - level.front_share * worn / 2
             feel = feel_of(pressure, level.comfort_kpa, off)
+            if lacing.tied_mm is not None:
+                feel = feel_of_room(hoop - level.girth_mm)
         found.append(
             LevelFit(
                 name=level.name,

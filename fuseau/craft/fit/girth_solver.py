@@ -197,15 +197,12 @@ class _Wanted:
         pressure = settled.pressure_kpa
         tension_by = by_hoop[:, None] * hoop_by
         pressure_by = (2 * math.pi * tension_by - pressure[:, None] * hoop_by) / settled.hoop_mm[:, None]
-        gap_mm = float(settled.gap_mm.mean()) if self.pulled else self.gap_mm
-
-        line = self.line
+        gap_mm, line = self.gap_mm, self.line
+        if self.pulled:  # the girths stay what the tensions came to, and only the tilt is taken out
+            return (line @ settled.gap_mm)[1:] / _GAP_MM, (line @ gap_by)[1:] / _GAP_MM
         bow_at = np.linspace(0, len(z) - 1, 5).astype(int)
         off = [(line @ (settled.gap_mm - gap_mm)) / _GAP_MM, (settled.gap_mm[bow_at] - gap_mm) / _BOW_MM]
         by = [line @ gap_by / _GAP_MM, gap_by[bow_at] / _BOW_MM]
-        if self.pulled:
-            by[1] = (gap_by[bow_at] - gap_by.mean(axis=0)) / _BOW_MM
-            off[0], by[0] = off[0][1:], by[0][1:]
 
         some = np.linspace(0, len(z) - 1, _POINTS).astype(int)
         lifting = (settled.hoop_mm - hold.natural_mm)[some] + practice.plan_hold_mm

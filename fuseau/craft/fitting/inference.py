@@ -8,6 +8,7 @@ is left over than the spreads explain, all spreads are widened by its root.
 """
 
 import math
+from collections.abc import Sequence
 from dataclasses import dataclass, field
 
 import numpy as np
@@ -17,7 +18,8 @@ from fuseau.craft.base.practice import Practice
 from fuseau.craft.base.record import Record
 from fuseau.craft.fit.equilibrium import Hold
 from fuseau.craft.fit.fit import Lacing
-from fuseau.craft.fitting.seen import Sight, Tried, residuals, see, student, tied_residuals, untried
+from fuseau.craft.fitting.ambiguity import Ambiguity, which
+from fuseau.craft.fitting.seen import Sight, Strip, Tried, residuals, see, student, tied_residuals, untried
 from fuseau.craft.fitting.unknowns import Unknowns
 from fuseau.craft.materials.catalogue import CLOTHS, ClothName
 from fuseau.craft.wearer.body import Body
@@ -58,6 +60,14 @@ class LearnedPull(Record):
     believed_n_per_m: float
 
 
+class StandsOff(Record):
+    """What was seen to stand off at a height of the back, beyond what the whole garment does there, mm of girth."""
+
+    fitting: int
+    z_mm: float
+    left_mm: float
+
+
 class LearnedCloth(Record):
     """By what share a cloth stretches beyond its table: as such cloths do, and as this one is believed to."""
 
@@ -82,6 +92,8 @@ class Learned(Record):
     friction_share: float = 0.0
     comfort_share: float = 1.0
     misfit: float = 0.0
+    ambiguity: Ambiguity | None = None
+    stands_off: tuple[StandsOff, ...] = ()
 
 
 @dataclass(frozen=True, eq=False)
@@ -215,7 +227,7 @@ def learn(prior: Body, tried: list[Tried]) -> tuple[Body, Learned]:
     return belief.body, belief.learned
 
 
-def infer(prior: Body, tried: list[Tried], practice: Practice | None = None) -> Belief:
+def infer(prior: Body, tried: list[Tried], practice: Practice | None = None, strips: Sequence[Strip] = ()) -> Belief:
     """The posterior after all fittings, of every cloth: what one taught is kept, the others stay as such cloths are.
 
     Readings that contradict each other wildly may leave it short of the very best; what was found until then is kept,
@@ -231,15 +243,15 @@ def infer(prior: Body, tried: list[Tried], practice: Practice | None = None) -> 
     )
     sights = [Sight(one, prior, unknowns.nodes) for one in tried]
     at = unknowns.mean.copy()
-    here = linearise(at, unknowns, sights)
+    here = linearise(at, unknowns, sights, strips=strips)
     damping = 0.0
-    for _ in range(_PASSES if tried else 0):
+    for _ in range(_PASSES if tried or strips else 0):
         step = -np.linalg.solve(here.hessian + damping * np.diag(np.diag(here.hessian)), here.gradient)
         step *= min(1.0, _LONGEST_STEP_MM / max(float(np.max(np.abs(step[unknowns.girths]))), 1e-9))
         promised = -float(here.gradient @ step) - float(step @ here.hessian @ step) / 2
         if promised < _CLOSE:
             break
-        there = linearise(at + step, unknowns, sights, here)
+        there = linearise(at + step, unknowns, sights, here, strips)
         kept = (here.cost - there.cost) / promised
         if kept > 0:
             at, here = at + step, there
@@ -261,24 +273,29 @@ class Linear:
     misfit: float
     expected: list[Array] = field(default_factory=list)
     settled_mm: list[Array] = field(default_factory=list)
+    off_mm: list[Array] = field(default_factory=list)
 
 
-def linearise(at: Array, unknowns: Unknowns, sights: list[Sight], near: Linear | None = None) -> Linear:
+def linearise(
+    at: Array, unknowns: Unknowns, sights: list[Sight], near: Linear | None = None, strips: Sequence[Strip] = ()
+) -> Linear:
     """Settle every lacing on these unknowns, beginning from where they settled `near` by. Raises Unsettled."""
     off_prior = at - unknowns.mean
     gradient = unknowns.precision @ off_prior
     hessian = unknowns.precision.copy()
     square = float(off_prior @ gradient)
     cost, count = square / 2, 0
-    expected, settled_mm = [], []
+    expected, settled_mm, off_mm = [], [], []
     comfort = math.exp(float(at[unknowns.comfort]))
     for i, sight in enumerate(sights):
         if sight.tried.lacing.tied_mm is not None:
             off, jacobian, gaps = tied_residuals(at, unknowns, sight, unknowns.practice)
             settled_mm.append(np.zeros(0))
+            off_mm.append(np.zeros(len(sight.z)))
         else:
             seen = see(at, unknowns, sight, i, near.settled_mm[i] if near else None)
             settled_mm.append(seen.gap_mm)
+            off_mm.append(np.maximum(seen.hoop_mm - seen.natural_mm, 0.0))
             off, jacobian = residuals(sight, seen, comfort, unknowns.comfort, unknowns.practice)
             gaps = sight.of_gaps @ seen.gap_mm
         if sight.tried.rides_mm is not None:
@@ -293,7 +310,14 @@ def linearise(at: Array, unknowns: Unknowns, sights: list[Sight], near: Linear |
         square += float(np.sum(weight * off**2))
         count += len(off)
         expected.append(gaps)
-    return Linear(gradient, hessian, cost, square / max(count, 1), expected, settled_mm)
+    for strip in strips:
+        here = unknowns.stretch(strip.cloth)
+        share = math.exp(float(at[here]))
+        apart, by = (share - strip.share) / strip.spread, share / strip.spread
+        gradient[here] += apart * by
+        hessian[here, here] += by * by
+        cost += apart**2 / 2
+    return Linear(gradient, hessian, cost, square / max(count, 1), expected, settled_mm, off_mm)
 
 
 def _belief(unknowns: Unknowns, sights: list[Sight], at: Array, here: Linear) -> Belief:
@@ -351,5 +375,12 @@ def _belief(unknowns: Unknowns, sights: list[Sight], at: Array, here: Linear) ->
         friction_share=believed.friction,
         comfort_share=math.exp(float(at[unknowns.comfort])),
         misfit=here.misfit,
+        stands_off=tuple(
+            StandsOff(fitting=sight.tried.number, z_mm=z, left_mm=float(seen - np.interp(z, sight.z, loose)))
+            for sight, loose in zip(sights, here.off_mm, strict=True)
+            for z, seen, _ in sight.tried.stand_off_mm
+            if seen > 0
+        ),
+        ambiguity=which(at, unknowns, covariance, sights),
     )
     return Belief(believed, learned, unknowns, at[lasting], covariance[lasting, lasting])

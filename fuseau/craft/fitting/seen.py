@@ -12,6 +12,7 @@ from fuseau.craft.base.practice import Practice
 from fuseau.craft.fit.equilibrium import Hold, settle
 from fuseau.craft.fit.fit import Lacing
 from fuseau.craft.fitting.unknowns import Unknowns, bounded_stiffening
+from fuseau.craft.materials.catalogue import ClothName
 from fuseau.craft.wearer.body import Body
 from fuseau.craft.wearer.compression import tension_by_flesh
 
@@ -63,7 +64,17 @@ class Tried:
     rides_mm: tuple[float, float] | None = None
     pull_spread: float | None = None
     room_mm: tuple[At, ...] = ()
+    under_mm: tuple[At, ...] = ()  # girth round her under the garment
     ease_mm: float | None = None
+
+
+@dataclass(frozen=True)
+class Strip:
+    """By what share a cloth stretches beyond its table at the pull it is worn with, tried on a strip of it."""
+
+    cloth: ClothName
+    share: float
+    spread: float
 
 
 def untried(lacing: Lacing) -> Tried:
@@ -198,6 +209,7 @@ def residuals(sight: Sight, seen: Seen, comfort: float, at: int, practice: Pract
 
     over = one.lacing.take_up_mm - one.lacing.pattern.shape.slack_out  # a tape over it does not go round what is gone
     add(one.laced_mm, seen.hoop_mm + over, seen.hoop_by)
+    add(one.under_mm, seen.hoop_mm, seen.hoop_by)
     add(one.stand_off_mm, seen.hoop_mm - seen.natural_mm, seen.hoop_by - seen.natural_by)
     share = seen.pressure_kpa / (sight.comfort * comfort)
     share_by = seen.pressure_by / (sight.comfort * comfort)[:, None]

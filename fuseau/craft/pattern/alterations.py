@@ -13,6 +13,7 @@ from fuseau.craft.base.record import Record
 from fuseau.craft.pattern.pattern import EdgeLine, Panel, Pattern, seam_label
 from fuseau.craft.wearer.measures import LevelName
 
+BESIDE_MM = 15.0  # a level so little off the garment still moves its edge
 MOST_MM = 80.0  # more at one edge is another pattern, not an alteration
 SeamAmount = Annotated[float, Length("an alteration", -MOST_MM, MOST_MM)]
 
@@ -107,7 +108,7 @@ def lines(
     pattern: Pattern, worked_out: Alteration, made: Alteration, edits: Sequence[LineEdit], least_mm: float = 0.5
 ) -> list[ProposedLine]:
     """A change line by line, by seam and from the top down; nothing under `least_mm`, or off the garment."""
-    low, high = min(pattern.hem.heights()) - 5, max(pattern.top.heights()) + 5
+    low, high = min(pattern.hem.heights()) - BESIDE_MM, max(pattern.top.heights()) + BESIDE_MM
     nominal, by_hand = pattern.shape.nominal, {(one.seam, one.level) for one in edits}
     found = []
     for was, now in zip(worked_out.seams, made.seams, strict=True):
@@ -187,7 +188,7 @@ def seam_change(seam: int, cf_side_mm: np.ndarray, cb_side_mm: np.ndarray) -> Se
 def marks(pattern: Pattern, alteration: Alteration, least_mm: float = 0.5) -> list[SeamMark]:
     """What to mark on the paper, by seam and level from the top down; nothing under `least_mm`, or off the garment."""
     shape = pattern.shape
-    low, high = min(pattern.hem.heights()) - 5, max(pattern.top.heights()) + 5
+    low, high = min(pattern.hem.heights()) - BESIDE_MM, max(pattern.top.heights()) + BESIDE_MM
     found = []
     for change in alteration.seams:
         for i in reversed(range(len(pattern.stations))):

@@ -1340,6 +1340,27 @@ export interface components {
             hem?: components["schemas"]["EdgeLine"] | null;
         };
         /**
+         * Ambiguity
+         * @description What the last fitting cannot tell apart, by how much each could move the gap (mm), and what would tell.
+         *
+         *     `left_mm` is what the doubt comes down to once it was measured so.
+         */
+        Ambiguity: {
+            /** Fitting */
+            fitting: number;
+            /** Causes */
+            causes: ("body" | "cloth" | "pull")[];
+            /** Doubt Mm */
+            doubt_mm: number;
+            /**
+             * Cheapest
+             * @enum {string}
+             */
+            cheapest: "a tape over it" | "a second pull" | "a tape under it" | "a strip of the cloth";
+            /** Left Mm */
+            left_mm: number;
+        };
+        /**
          * BackChoices
          * @description How the back is laced: holes and their pitch, the walk, the panel behind it, the tape at the waist.
          *
@@ -2156,6 +2177,12 @@ export interface components {
              */
             fittings: components["schemas"]["Fitting"][];
             /**
+             * Strips
+             * @description Cloths tried under a weight.
+             * @default []
+             */
+            strips: components["schemas"]["StripTest"][];
+            /**
              * Rehearsal
              * @description A rehearsal on the workshop's dress stand, which hides a body of its own.
              */
@@ -2245,6 +2272,7 @@ export interface components {
              *       "between_spread_mm": 5,
              *       "between_reach_mm": 35,
              *       "beyond_spread_share": 0.15,
+             *       "strip_spread": 0.002,
              *       "pass_room_mm": 10,
              *       "room_spread_mm": 6,
              *       "ready_share": 0.95,
@@ -3117,6 +3145,11 @@ export interface components {
              */
             laced: components["schemas"]["LacedGirth"][];
             /**
+             * Under It
+             * @default []
+             */
+            under_it: components["schemas"]["UnderGirth"][];
+            /**
              * Also
              * @description Lacings before or after, as pulled.
              * @default []
@@ -3707,6 +3740,12 @@ export interface components {
              * @default 0
              */
             misfit: number;
+            ambiguity?: components["schemas"]["Ambiguity"] | null;
+            /**
+             * Stands Off
+             * @default []
+             */
+            stands_off: components["schemas"]["StandsOff"][];
         };
         /**
          * LearnedCloth
@@ -4219,6 +4258,8 @@ export interface components {
             stand_offs?: components["schemas"]["WrittenStandOff"][] | null;
             /** Laced */
             laced?: components["schemas"]["WrittenLacedGirth"][] | null;
+            /** Under It */
+            under_it?: components["schemas"]["WrittenUnderGirth"][] | null;
             /**
              * Also
              * @description Lacings before or after, as pulled.
@@ -4374,6 +4415,24 @@ export interface components {
              * @default []
              */
             cautions: components["schemas"]["Message"][];
+        };
+        /**
+         * Outcome
+         * @description What the final garment does on the stand: whether it passes, its gap, and the body that was hidden.
+         */
+        Outcome: {
+            /** Passes */
+            passes: boolean;
+            /** Fails */
+            fails: ("mean gap" | "tilt" | "bow" | "stand-off" | "pressure" | "top edge" | "bottom edge")[];
+            /** Mean Gap Mm */
+            mean_gap_mm: number;
+            /** Tilt Mm */
+            tilt_mm: number;
+            /** Bow Mm */
+            bow_mm: number;
+            /** Levels */
+            levels: components["schemas"]["TrueLevel"][];
         };
         /**
          * OwnKinds
@@ -4733,7 +4792,7 @@ export interface components {
             seams: components["schemas"]["TruedSeam"][];
             learned?: components["schemas"]["Learned"] | null;
             readiness?: components["schemas"]["Readiness"] | null;
-            verdict?: components["schemas"]["fuseau__planning__verdict__Verdict"] | null;
+            verdict?: components["schemas"]["Verdict"] | null;
             proposal?: components["schemas"]["Proposal"] | null;
             prediction?: components["schemas"]["Foreseen"] | null;
             mock_up_plan?: components["schemas"]["MockUpPlan"] | null;
@@ -4991,6 +5050,12 @@ export interface components {
              * @default 0.15
              */
             beyond_spread_share: number;
+            /**
+             * Strip Spread
+             * @description A strip under a weight tells of its cloth to this share.
+             * @default 0.002
+             */
+            strip_spread: number;
             /**
              * Pass Room Mm
              * @description A collar with so much more or less room than wished is as wished.
@@ -5968,6 +6033,18 @@ export interface components {
             off_mm: number;
         };
         /**
+         * StandsOff
+         * @description What was seen to stand off at a height of the back, beyond what the whole garment does there, mm of girth.
+         */
+        StandsOff: {
+            /** Fitting */
+            fitting: number;
+            /** Z Mm */
+            z_mm: number;
+            /** Left Mm */
+            left_mm: number;
+        };
+        /**
          * Station
          * @description A height at which edges are given: at front, side and back. Those at a level of the body have its name.
          */
@@ -6022,6 +6099,34 @@ export interface components {
             low_mm: number;
             /** High Mm */
             high_mm: number;
+        };
+        /**
+         * StripTest
+         * @description A strip of a cloth hung with a weight: how much longer a stretch marked on it became.
+         */
+        StripTest: {
+            /**
+             * Cloth
+             * @enum {string}
+             */
+            cloth: "coutil" | "canvas" | "calico" | "sheet";
+            /**
+             * Weight Kg
+             * @default 1
+             */
+            weight_kg: number;
+            /**
+             * Width Mm
+             * @default 50
+             */
+            width_mm: number;
+            /**
+             * Marked Mm
+             * @default 200
+             */
+            marked_mm: number;
+            /** Longer Mm */
+            longer_mm: number;
         };
         /**
          * TakeMeasures
@@ -6314,6 +6419,19 @@ export interface components {
             front_panels: number;
         };
         /**
+         * UnderGirth
+         * @description A girth taped round her under the laced garment at a level: what she is squeezed to.
+         */
+        UnderGirth: {
+            /**
+             * Level
+             * @enum {string}
+             */
+            level: "upper_neck" | "neck_base" | "collarbone" | "high_bust" | "bust" | "underbust" | "ribs" | "waist" | "high_hip" | "hip";
+            /** Girth Mm */
+            girth_mm: number;
+        };
+        /**
          * Underway
          * @description Something that is being worked out: what, and the share that is done (None while it waits for its turn).
          */
@@ -6325,6 +6443,24 @@ export interface components {
             what: "odds" | "story" | "schools" | "cutting";
             /** Share */
             share: number | null;
+        };
+        /**
+         * Verdict
+         * @description What is to be done with the pattern, of which version, and why. `level` is the one that fails most.
+         */
+        Verdict: {
+            /**
+             * Word
+             * @enum {string}
+             */
+            word: "first mock-up" | "try it on" | "one more mock-up" | "look again" | "cut the cloth";
+            /** Version */
+            version: number;
+            /** Probability */
+            probability?: number | null;
+            /** Level */
+            level?: ("upper_neck" | "neck_base" | "collarbone" | "high_bust" | "bust" | "underbust" | "ribs" | "waist" | "high_hip" | "hip") | null;
+            sentence: components["schemas"]["Message"];
         };
         /**
          * WaistTape
@@ -6707,6 +6843,8 @@ export interface components {
             stand_offs?: components["schemas"]["WrittenStandOff"][] | null;
             /** Laced */
             laced?: components["schemas"]["WrittenLacedGirth"][] | null;
+            /** Under It */
+            under_it?: components["schemas"]["WrittenUnderGirth"][] | null;
             /**
              * Also
              * @description Lacings before or after, as pulled.
@@ -7047,6 +7185,19 @@ export interface components {
             off_mm?: string | number | null;
         };
         /**
+         * WrittenUnderGirth
+         * @description As it is written: A girth taped round her under the laced garment at a level: what she is squeezed to.
+         */
+        WrittenUnderGirth: {
+            /**
+             * Level
+             * @enum {string}
+             */
+            level: "upper_neck" | "neck_base" | "collarbone" | "high_bust" | "bust" | "underbust" | "ribs" | "waist" | "high_hip" | "hip";
+            /** Girth Mm */
+            girth_mm: string | number;
+        };
+        /**
          * WrittenWidths
          * @description Widths of all panels at a level as written, CF to CB: lengths as text or mm.
          */
@@ -7189,42 +7340,6 @@ export interface components {
              *     }
              */
             hip: components["schemas"]["Zone"];
-        };
-        /**
-         * Verdict
-         * @description What is to be done with the pattern, of which version, and why. `level` is the one that fails most.
-         */
-        fuseau__planning__verdict__Verdict: {
-            /**
-             * Word
-             * @enum {string}
-             */
-            word: "first mock-up" | "try it on" | "one more mock-up" | "look again" | "cut the cloth";
-            /** Version */
-            version: number;
-            /** Probability */
-            probability?: number | null;
-            /** Level */
-            level?: ("upper_neck" | "neck_base" | "collarbone" | "high_bust" | "bust" | "underbust" | "ribs" | "waist" | "high_hip" | "hip") | null;
-            sentence: components["schemas"]["Message"];
-        };
-        /**
-         * Verdict
-         * @description What the final garment does on the stand: whether it passes, its gap, and the body that was hidden.
-         */
-        fuseau__stand_ins__rehearsal__Verdict: {
-            /** Passes */
-            passes: boolean;
-            /** Fails */
-            fails: ("mean gap" | "tilt" | "bow" | "stand-off" | "pressure" | "top edge" | "bottom edge")[];
-            /** Mean Gap Mm */
-            mean_gap_mm: number;
-            /** Tilt Mm */
-            tilt_mm: number;
-            /** Bow Mm */
-            bow_mm: number;
-            /** Levels */
-            levels: components["schemas"]["TrueLevel"][];
         };
     };
     responses: never;
@@ -9433,7 +9548,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["fuseau__stand_ins__rehearsal__Verdict"];
+                    "application/json": components["schemas"]["Outcome"];
                 };
             };
             /** @description Not Found */

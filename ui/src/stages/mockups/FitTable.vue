@@ -8,6 +8,9 @@ import { FEEL_ICON, hardware, length } from '../../parts/words'
 // The final garment, level by level: what it measures worn, and how it feels there.
 const props = defineProps<{ plan: Plan }>()
 const settings = useSettings()
+// what is tied and never drawn in has room instead of pressure
+const tied = computed(() => props.plan.aim?.pull_n_per_m === 0)
+const ROOM = { 'too firm': 'digs', firm: 'touches', close: 'two fingers', light: 'loose', 'stands off': 'too loose' }
 const rows = computed(() => (props.plan.levels ?? []).filter((level) => level.gap_mm !== null))
 </script>
 
@@ -20,8 +23,11 @@ const rows = computed(() => (props.plan.levels ?? []).filter((level) => level.ga
         <th class="n">sewn</th>
         <th class="n">worn</th>
         <th class="n">gap</th>
-        <th class="n">pressure</th>
-        <th class="n">at the sides</th>
+        <th v-if="tied" class="n">room</th>
+        <template v-else>
+          <th class="n">pressure</th>
+          <th class="n">at the sides</th>
+        </template>
         <th class="n">feels</th>
       </tr>
     </thead>
@@ -33,11 +39,14 @@ const rows = computed(() => (props.plan.levels ?? []).filter((level) => level.ga
         <template v-if="level.gap_mm !== null && level.worn_mm !== null && level.pressure_kpa !== null">
           <td class="n in"><MovedNumber :text="length(level.worn_mm, settings.unit)" /></td>
           <td class="n in"><MovedNumber :text="hardware(level.gap_mm, settings.unit)" /></td>
-          <td class="n">
+          <td v-if="tied" class="n in">
+            <MovedNumber :text="hardware(level.squeezed_mm! + level.stand_off_mm! - level.body_mm, settings.unit)" />
+          </td>
+          <td v-else class="n">
             <MovedNumber :text="`${level.pressure_kpa.toFixed(1)} of ${level.comfort_kpa.toFixed(1)} kPa`" />
           </td>
-          <td class="n">{{ level.side_pressure_kpa?.toFixed(1) }} kPa</td>
-          <td class="n">{{ FEEL_ICON[level.feel!] }} {{ level.feel }}</td>
+          <td v-if="!tied" class="n">{{ level.side_pressure_kpa?.toFixed(1) }} kPa</td>
+          <td class="n">{{ FEEL_ICON[level.feel!] }} {{ tied ? ROOM[level.feel!] : level.feel }}</td>
         </template>
       </tr>
     </tbody>

@@ -5,7 +5,7 @@ import { useBuild } from '../../stores/build'
 import { useSettings } from '../../stores/settings'
 import { hardware, length, SAT } from '../../parts/words'
 import DrawnWearer from './DrawnWearer.vue'
-import { empty, key, renumbered, TESTS, toSend, written, type Written } from './fitting'
+import { empty, key, otherPull, renumbered, TESTS, toSend, written, type Row, type Written } from './fitting'
 import { useDraft, whenSaved } from '../../parts/useDraft'
 import PhotoGap from './PhotoGap.vue'
 
@@ -83,7 +83,11 @@ const bare = (mm: number) => length(mm, settings.unit, { bare: true })
 const add = {
   tap: (view: View, z: number, across: number) =>
     one.value.taps.push({ key: key(), view, z: bare(z), across, word: pen.value as Word, off: '' }),
-  row: (z?: number) => one.value.rows.push({ key: key(), z: z === undefined ? '' : bare(z), gap: '' }),
+  row: (z?: number) => one.value.rows.push({ key: key(), z: z === undefined ? '' : bare(z), gap: '', also: [] }),
+  pull: () => {
+    const other = otherPull(one.value)
+    if (other && one.value.also.length < 2) one.value.also.push(other)
+  },
   pinch: () =>
     one.value.pinches.push({
       key: key(),
@@ -118,10 +122,23 @@ const rowSaid = (i: number) => {
   const k = sent.findIndex((entry) => entry.k === i)
   return k < 0 ? undefined : said('readings', k)
 }
+// another pull's gap as it was refused, at its own entry; what is said of the whole pull stands under the table
+const alsoSaid = (k: number, i: number) => {
+  const sent = one.value.rows.filter((row) => row.also[k]?.trim())
+  const at = sent.indexOf(one.value.rows[i])
+  return at < 0 ? undefined : said(`also.${k}.readings`, at)
+}
+const pullSaid = (k: number) =>
+  said(`also.${k}.pull`) ?? one.value.rows.map((_, i) => alsoSaid(k, i)).find(Boolean) ?? said(`also.${k}`)
+function dropPull(k: number) {
+  one.value.also.splice(k, 1)
+  for (const row of one.value.rows) row.also.splice(k, 1)
+}
 const wholeSaid = computed(() => open.errors[`fittings.${place.value}.readings`])
 const otherSaid = computed(() =>
   [
     'laced',
+    'under_it',
     'edges',
     'rides_mm',
     'swings_mm',
@@ -146,6 +163,7 @@ function takePhoto(photo: BackPhoto, read: GapSeen[]) {
     key: key(),
     z: bare(row.z_mm),
     gap: hardware(row.gap_mm, settings.unit).replace(/ \w+$/, ''),
+    also: [],
     spread: row.spread_mm,
   }))
   photographing.value = null
@@ -162,8 +180,7 @@ const edgeRows = computed(() =>
     ? ['top CF', 'top side', 'top CB', 'hem CF', 'hem side', 'hem CB']
     : ['top CF', 'top side', 'top CB'],
 )
-const beside = (row: Written['rows'][number]) =>
-  row.spread ? `± ${hardware(row.spread, settings.unit)}` : expected(row.z)
+const beside = (row: Row) => (row.spread ? `± ${hardware(row.spread, settings.unit)}` : expected(row.z))
 </script>
 
 <template>
@@ -276,6 +293,14 @@ const beside = (row: Written['rows'][number]) =>
           <tr>
             <th>height, {{ settings.unit }}</th>
             <th>gap, {{ gapUnit }}</th>
+            <th v-for="(_, k) in one.also" :key="k" class="other">
+              <select v-model="one.also[k]" :aria-label="`Another pull ${k + 1}`">
+                <option value="light">light</option>
+                <option value="close">close</option>
+                <option value="firm">firm</option>
+              </select>
+              <button type="button" :aria-label="`Take out the other pull ${k + 1}`" @click="dropPull(k)">×</button>
+            </th>
             <th class="n">expected</th>
             <td />
           </tr>
@@ -303,6 +328,16 @@ const beside = (row: Written['rows'][number]) =>
                   @input="row.spread = undefined"
                 />
               </td>
+              <td v-for="(_, k) in one.also" :key="k">
+                <input
+                  v-model="row.also[k]"
+                  class="in"
+                  :aria-label="`Gap ${i + 1}, pulled ${one.also[k]}`"
+                  inputmode="decimal"
+                  autocomplete="off"
+                  :aria-invalid="!!alsoSaid(k, i)"
+                />
+              </td>
               <td class="n soft in">{{ beside(row) }}</td>
               <td>
                 <button type="button" :aria-label="`Take out reading ${i + 1}`" @click="one.rows.splice(i, 1)">
@@ -316,7 +351,19 @@ const beside = (row: Written['rows'][number]) =>
           </template>
         </tbody>
       </table>
-      <button type="button" class="add" @click="add.row()">+ another height</button>
+      <p v-for="(_, k) in one.also" v-show="pullSaid(k)" :key="k" class="bad" role="alert">{{ pullSaid(k) }}</p>
+      <div class="adds">
+        <button type="button" class="add" @click="add.row()">+ another height</button>
+        <button
+          v-if="!tied && one.closing === 'laced' && one.also.length < 2"
+          type="button"
+          class="add"
+          title="Laced lightly first, then as worn: two minutes that tell a girth from a give"
+          @click="add.pull"
+        >
+          + the gap at another pull
+        </button>
+      </div>
       <p v-if="wholeSaid" class="bad" role="alert">{{ wholeSaid }}</p>
       <p v-for="(photo, i) in one.photos" :key="photo.id" class="photo">
         <img :src="`/api/pictures/${photo.id}`" alt="" />
@@ -324,21 +371,29 @@ const beside = (row: Written['rows'][number]) =>
         <button type="button" :aria-label="`Take out photo ${i + 1}`" @click="one.photos.splice(i, 1)">×</button>
       </p>
 
-      <h2>Girth over it</h2>
-      <div class="pairs">
-        <label v-for="level in covered" :key="level.name"
-          ><span>{{ level.label }}</span
-          ><span
-            ><input
-              v-model="one.laced[level.name]"
-              class="in"
-              :aria-label="`${level.label}, girth over it`"
-              autocomplete="off"
-            />
-            {{ settings.unit }}</span
-          ></label
-        >
-      </div>
+      <h2>Girth, laced</h2>
+      <table class="numbers girths" aria-label="Girths while it is laced">
+        <thead>
+          <tr>
+            <th />
+            <th>over it, {{ settings.unit }}</th>
+            <th>under it, {{ settings.unit }}</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="level in covered" :key="level.name">
+            <td>{{ level.label }}</td>
+            <td v-for="field in ['laced', 'under_it'] as const" :key="field">
+              <input
+                v-model="one[field][level.name]"
+                class="in"
+                :aria-label="`${level.label}, girth ${field === 'laced' ? 'over' : 'under'} it`"
+                autocomplete="off"
+              />
+            </td>
+          </tr>
+        </tbody>
+      </table>
 
       <h2>Pinched or slashed</h2>
       <div v-for="(pinch, i) in one.pinches" :key="pinch.key" class="pinch">
@@ -516,6 +571,21 @@ h2 {
 }
 .say {
   margin: 0;
+}
+.adds {
+  display: flex;
+  gap: 20px;
+  flex-wrap: wrap;
+}
+.other {
+  white-space: nowrap;
+  font-weight: 400;
+}
+.other select {
+  padding: 2px;
+}
+.girths th {
+  font-weight: 400;
 }
 .pull {
   display: flex;

@@ -15,7 +15,9 @@ import GapBack from './GapBack.vue'
 import LogFitting from './LogFitting.vue'
 import MockUpPlan from './MockUpPlan.vue'
 import ReadinessBox from './ReadinessBox.vue'
+import LineOfHerOwn from './LineOfHerOwn.vue'
 import RehearsalBox from './RehearsalBox.vue'
+import StripTests from './StripTests.vue'
 import StoryView from './StoryView.vue'
 import VersionRow from './VersionRow.vue'
 import VersionSlip from './VersionSlip.vue'
@@ -77,9 +79,11 @@ const under = computed(() => {
   const fitting = last.value
   const made = fitting ? fitting.made_of! : build.value.mock_up!
   const edge = `${bone(made.edge_bone!)} at the edge`
-  if (!fitting) return `${cloth(made.stack!.strength!)}, ${edge}, pulled ${build.value.target!.pull}`
+  const drawn = (pull: string) => (tied.value ? '' : `, pulled ${pull}`) // a collar is tied, not drawn in
+  if (!fitting) return `${cloth(made.stack!.strength!)}, ${edge}${drawn(build.value.target!.pull!)}`
   const day = fitting.tried_on ? `, ${shortDay(fitting.tried_on)}` : ''
-  return `Fitting ${fitting.number}, version ${fitting.version}${day}, pulled ${fitting.pull}, ${edge}`
+  const pulls = [...(fitting.also ?? []).map((other) => other.pull), fitting.pull].join(' and ')
+  return `Fitting ${fitting.number}, version ${fitting.version}${day}${drawn(pulls)}, ${edge}`
 })
 const taught = computed(() =>
   (plan.value.learned?.levels ?? [])
@@ -107,12 +111,23 @@ const felt = computed(() => {
     const by = `${Math.round(Math.abs(share - 1) * 100)} % ${share > 1 ? 'harder' : 'softer'}`
     if (Math.abs(share - 1) > 0.07) said.push(`Pulled some ${by} than “${last.value!.pull}” usually is.`)
   }
+  for (const cloth of learned.cloths ?? []) {
+    const usual = cloth.usual_share * 100
+    const now = cloth.believed_share * 100
+    if (Math.abs(now - usual) < 0.4) continue
+    const label = settings.catalogue?.cloths.find((one) => one.name === cloth.cloth)?.label ?? cloth.cloth
+    said.push(`This ${label} stretches by some ${now.toFixed(1)} % when it is worn; ${usual.toFixed(1)} % is usual.`)
+  }
+  const comfort = learned.comfort_share ?? 1
+  if (Math.abs(comfort - 1) > 0.12)
+    said.push(`It begins to dig ${comfort < 1 ? 'sooner' : 'later'} on her than on others.`)
   const rides = learned.ride_mm!
   const way = rides > 0 ? 'higher' : 'lower'
   if (Math.abs(rides) >= 2)
     said.push(`It sits about ${hardware(Math.abs(rides), settings.unit)} ${way} on her than planned.`)
   return said
 })
+const sure = computed(() => plan.value.verdict?.word === 'cut the cloth')
 const bare = (mm: number) =>
   settings.unit === 'in' ? length(mm, 'in', { hardware: true, bare: true }) : Math.round(mm).toString()
 const expected = computed(() => {
@@ -281,11 +296,12 @@ const unitName = computed(() => (settings.unit === 'in' ? 'in' : 'mm'))
         </table>
       </template>
       <template v-else-if="last">
-        <p class="fits">
+        <p class="fits" :class="{ sure: plan.verdict?.word === 'cut the cloth' }">
           No change to version {{ version }} is worth making. In the final cloth the gap settles at
           {{ hardware(plan.final!.shape.mean_mm, settings.unit) }}, {{ plan.final!.shape.shape }}.
         </p>
       </template>
+      <LineOfHerOwn v-if="version && !proposal?.redraft" />
       <template v-if="taught.length || felt.length">
         <h2>What it says</h2>
         <p v-for="one in felt" :key="one" class="say">{{ one }}</p>
@@ -319,17 +335,18 @@ const unitName = computed(() => (settings.unit === 'in' ? 'in' : 'mm'))
             :model-value="build.layers!.strength"
             @update:model-value="(value: string) => open.set('layers.strength', value)"
           />
+          <StripTests />
         </div>
       </details>
       <RehearsalBox v-if="!build.rehearsal && !tied" />
       <template #acts>
         <v-btn v-if="proposal" color="primary" @click="open.version('accept')">Make version {{ version! + 1 }}</v-btn>
         <v-btn v-else-if="!version" color="primary" @click="open.version('cut')">Cut version 1 for a mock-up</v-btn>
-        <v-btn v-else-if="last" color="primary" :to="{ name: 'bones' }">To the bones</v-btn>
+        <v-btn v-else-if="sure" color="primary" :to="{ name: 'bones' }">To the bones</v-btn>
         <v-btn
           v-if="version"
-          :color="proposal || last ? undefined : 'primary'"
-          :variant="proposal || last ? 'outlined' : 'flat'"
+          :color="proposal || sure ? undefined : 'primary'"
+          :variant="proposal || sure ? 'outlined' : 'flat'"
           @click="logging = true"
           >Log a fitting</v-btn
         >
@@ -360,8 +377,11 @@ h2 {
   font: inherit;
   padding: 2px 0;
 }
+.fits.sure {
+  border-color: var(--settled);
+}
 .fits {
-  border-left: 4px solid var(--settled);
+  border-left: 4px solid var(--line);
   padding-left: 10px;
   margin: 12px 0;
 }

@@ -1,28 +1,38 @@
 <script setup lang="ts">
+import { computed } from 'vue'
 import type { Readiness } from '../../api/types'
 import ThinkingBar from '../../parts/ThinkingBar.vue'
 import { useThought } from '../../parts/useThought'
+import { useBuild } from '../../stores/build'
 
 // Cut the cloth, or one more mock-up: the odds, and what fails most.
 const thought = useThought<Readiness | null>('readiness', 'odds')
 const { found, busy, failed } = thought
-const TITLE = { 'cut the cloth': 'Cut the cloth', 'one more mock-up': 'One more mock-up', 'look again': 'Look again' }
+const open = useBuild()
+const TITLE = {
+  'first mock-up': 'A first mock-up',
+  'try it on': 'Try it on',
+  'one more mock-up': 'One more mock-up',
+  'look again': 'Look again',
+  'cut the cloth': 'Cut the cloth',
+}
+const word = computed(() => open.plan?.verdict?.word ?? found.value?.advice ?? 'one more mock-up')
 </script>
 
 <template>
   <section
     v-if="found !== null || busy"
     class="ready"
-    :class="busy || failed ? '' : found?.advice.replaceAll(' ', '-')"
+    :class="busy || failed ? '' : word.replaceAll(' ', '-')"
     aria-label="Readiness"
     aria-live="polite"
   >
     <ThinkingBar v-if="busy || failed" label="Weighing the odds" :thought="thought" />
     <template v-else-if="found">
-      <h2>{{ TITLE[found.advice] }}</h2>
+      <h2>{{ TITLE[word] }}</h2>
       <p>{{ found.sentence }}</p>
       <div class="odds" aria-hidden="true"><i :style="{ width: `${found.probability * 100}%` }" /></div>
-      <ul v-if="found.raises?.length && found.advice !== 'cut the cloth'" aria-label="What would raise it">
+      <ul v-if="found.raises?.length && word !== 'cut the cloth'" aria-label="What would raise it">
         <li v-for="one in found.raises.slice(0, 2)" :key="one.what">{{ one.sentence }}</li>
       </ul>
     </template>

@@ -2,7 +2,7 @@
 import { ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { send } from '../../api/client'
-import type { Fitting, Verdict, LevelName } from '../../api/types'
+import type { Fitting, LevelName, Outcome } from '../../api/types'
 import { useBuild } from '../../stores/build'
 import { useNotices } from '../../stores/notices'
 import { useSettings } from '../../stores/settings'
@@ -15,13 +15,15 @@ const open = useBuild()
 const notices = useNotices()
 const settings = useSettings()
 const router = useRouter()
-const verdict = ref<Verdict>()
+const verdict = ref<Outcome>()
 const WORDS = {
   'mean gap': 'the gap is too wide or too narrow',
   tilt: 'the gap is wider at one end',
   bow: 'the gap bows',
   'stand-off': 'an edge stands off',
   pressure: 'it presses too firmly',
+  'top edge': 'its top edge has too much room or too little',
+  'bottom edge': 'its bottom edge has too much room or too little',
 }
 async function begin(world: 'kind' | 'harsh') {
   try {
@@ -40,7 +42,7 @@ async function lace() {
 }
 async function cut() {
   try {
-    verdict.value = await send<Verdict>('POST', `/builds/${open.latest!.id}/stand/cut`)
+    verdict.value = await send<Outcome>('POST', `/builds/${open.latest!.id}/stand/cut`)
   } catch (error) {
     notices.complain(error)
   }

@@ -1,6 +1,15 @@
 import type { BackPhoto, Fitting, LevelName, NewFitting, Plan, Pull, Unit, View, Word } from '../../api/types'
 import { hardware, length, withUnit } from '../../parts/words'
 
+/** A height, the gap there as it was worn, and as it was at each other pull of the evening. */
+export interface Row {
+  key: number
+  z: string
+  gap: string
+  also: string[]
+  spread?: number
+}
+
 /** A fitting while it is written down: everything as text, as she typed it. Empty is not said. */
 export interface Written {
   version?: number
@@ -8,8 +17,10 @@ export interface Written {
   boned: boolean
   closing: 'laced' | 'pinned' | 'open'
   under: string
-  rows: { key: number; z: string; gap: string; spread?: number }[]
+  rows: Row[]
+  also: Pull[]
   laced: Record<string, string>
+  under_it: Record<string, string>
   words: { level: LevelName; word: Word }[]
   stand_offs: { level: LevelName; off_mm: string | number }[]
   taps: { key: number; view: View; z: string; across: number; word: Word; off: string }[]
@@ -41,7 +52,15 @@ export const key = () => keys++
 /** What was typed before a reload, with keys that this page has not given out yet. */
 export function renumbered(one: Written): Written {
   const anew = <T extends { key: number }>(rows: T[]) => rows.map((row) => ({ ...row, key: key() }))
-  return { ...one, rows: anew(one.rows), taps: anew(one.taps), pinches: anew(one.pinches) }
+  const rows = one.rows.map((row) => ({ ...row, also: row.also ?? [] })) // kept before there were other pulls
+  return {
+    ...one,
+    also: one.also ?? [],
+    under_it: one.under_it ?? {},
+    rows: anew(rows),
+    taps: anew(one.taps),
+    pinches: anew(one.pinches),
+  }
 }
 
 /** Heights at which a gap is usually read: near the ends, at the waist, and between. */
@@ -52,8 +71,14 @@ export function usualRows(plan: Plan, unit: Unit) {
     key: key(),
     z: length(height, unit, { bare: true }),
     gap: '',
+    also: [],
   }))
 }
+
+const PULLS: Pull[] = ['light', 'close', 'firm']
+
+/** A pull that no lacing of the evening has yet: the lightest, since it tells most beside a harder one. */
+export const otherPull = (one: Written) => PULLS.find((pull) => pull !== one.pull && !one.also.includes(pull))
 
 export function empty(plan: Plan, unit: Unit, pull: Pull, boned: boolean, closing: Written['closing']): Written {
   return {
@@ -62,7 +87,9 @@ export function empty(plan: Plan, unit: Unit, pull: Pull, boned: boolean, closin
     closing,
     under: '',
     rows: usualRows(plan, unit),
+    also: [],
     laced: {},
+    under_it: {},
     words: [],
     stand_offs: [],
     taps: [],
@@ -89,8 +116,14 @@ export function written(plan: Plan, unit: Unit, one: Partial<Fitting>): Written 
     key: key(),
     z: bare(row.z_mm, unit),
     gap: small(row.gap_mm, unit),
+    also: (one.also ?? []).map((other) => {
+      const there = other.readings?.find((reading) => reading.z_mm === row.z_mm)
+      return there ? small(there.gap_mm, unit) : ''
+    }),
     spread: row.spread_mm ?? undefined,
   }))
+  found.also = (one.also ?? []).map((other) => other.pull ?? 'light')
+  found.under_it = Object.fromEntries((one.under_it ?? []).map((girth) => [girth.level, bare(girth.girth_mm, unit)]))
   found.laced = Object.fromEntries((one.laced ?? []).map((girth) => [girth.level, bare(girth.girth_mm, unit)]))
   found.words = [...(one.words ?? [])]
   found.stand_offs = [...(one.stand_offs ?? [])]
@@ -127,6 +160,10 @@ export function toSend(one: Written, unit: Unit, made: MadeOf): NewFitting {
   const gapUnit = unit === 'in' ? 'in' : 'mm'
   const mm = (text: string) => withUnit(text, gapUnit)
   const signed = (text: string, minus: boolean) => (minus ? `-${mm(text).replace(/^[-−]/, '')}` : mm(text))
+  const girths = (said: Record<string, string>) =>
+    Object.entries(said)
+      .filter(([, girth]) => girth.trim())
+      .map(([level, girth]) => ({ level: level as LevelName, girth_mm: withUnit(girth, unit) }))
   const number = (text: string) => (text.trim() ? Number(text.replace(',', '.')) : null)
   return {
     version: one.version ?? null,
@@ -136,9 +173,14 @@ export function toSend(one: Written, unit: Unit, made: MadeOf): NewFitting {
     readings: one.rows
       .filter((row) => row.gap.trim())
       .map((row) => ({ z_mm: withUnit(row.z, unit), gap_mm: mm(row.gap), spread_mm: row.spread ?? null })),
-    laced: Object.entries(one.laced)
-      .filter(([, girth]) => girth.trim())
-      .map(([level, girth]) => ({ level: level as LevelName, girth_mm: withUnit(girth, unit) })),
+    also: one.also.map((pull, k) => ({
+      pull,
+      readings: one.rows
+        .filter((row) => row.also[k]?.trim())
+        .map((row) => ({ z_mm: withUnit(row.z, unit), gap_mm: mm(row.also[k]) })),
+    })),
+    laced: girths(one.laced),
+    under_it: girths(one.under_it),
     words: one.words,
     stand_offs: one.stand_offs,
     taps: one.taps.map((tap) => ({

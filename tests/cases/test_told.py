@@ -1,0 +1,282 @@
+"""Told cases of the heart: what was made, read and decided, and what she should be told (model, sections 3 to 9)."""
+
+import numpy as np
+import pytest
+
+from fuseau.document.build import Build
+from fuseau.planning.plan import Plan
+from fuseau.planning.readiness import ready
+from fuseau.planning.story import story
+from fuseau.planning.thread import thread
+from tests.cases.told import (
+    FINAL_CLOTH,
+    Told,
+    accepted,
+    at_two_pulls,
+    by_hand,
+    cut,
+    everything_said,
+    line,
+    read,
+    upwards,
+    wished,
+)
+from tests.plans import plan
+from tests.saying import said
+
+STANDS_OFF = {"view": "front", "word": "stands off"}
+
+
+def waist_is(mm: float):
+    def check(build: Build, planned: Plan) -> None:
+        pattern = planned.proposal.pattern if planned.proposal else build.current.pattern
+        assert float(pattern.shape.sewn_girth(np.array([0.0]))[0]) == pytest.approx(mm, abs=0.15)
+
+    return check
+
+
+def girth_stays(level: str, other: Told):
+    """The body there is believed as it is in another case."""
+
+    def check(build: Build, planned: Plan) -> None:
+        assert planned.body[level].girth_mm == pytest.approx(plan(other.build()).body[level].girth_mm, abs=1.0)
+
+    return check
+
+
+PLAIN = Told("overbust corset", (cut, read()))
+CASES = {
+    # --- what the gap says
+    "underbust: everything as expected": Told(
+        "underbust corset",
+        (cut, read()),
+        change=None,
+        verdict=("one more mock-up", "cut the cloth"),
+        never=("fits as",),
+    ),
+    "overbust: everything as expected, twice, at two pulls": Told(
+        "overbust corset",
+        (cut, at_two_pulls(), accepted, at_two_pulls()),
+        verdict=("cut the cloth", "one more mock-up"),
+    ),
+    "underbust: the gap 33 mm too narrow three times in the final cloth": Told(
+        "underbust corset",
+        (cut, *(read(-33, made_of=FINAL_CLOTH),) * 3),
+        change={"waist": (-40, -5), "underbust": (-45, -10)},
+        verdict=("one more mock-up", "look again"),
+        never=("fits", "Cut the cloth"),
+    ),
+    "underbust: too narrow in the final cloth, accepted, and as expected then": Told(
+        "underbust corset",
+        (cut, read(-20, made_of=FINAL_CLOTH), accepted, read(made_of=FINAL_CLOTH)),
+        verdict=("one more mock-up", "cut the cloth"),
+    ),
+    "longline: the gap 25 mm too wide everywhere": Told(
+        "longline corset", (cut, read(25)), change={"waist": (2, 40), "high_hip": (2, 45)}, never=("Cut the cloth",)
+    ),
+    "underbust: a V, 30 mm wider at the top than at the bottom": Told(
+        "underbust corset",
+        (cut, read(upwards(15, -15))),
+        change={"underbust": (4, 40), "hip": (-60, 2)},
+    ),
+    "underbust: a V upside down": Told(
+        "underbust corset",
+        (cut, read(upwards(-15, 15))),
+        change={"underbust": (-40, -4), "hip": (-2, 60)},
+    ),
+    "cincher: 15 mm too wide": Told("cincher", (cut, read(15)), change={"waist": (1, 25)}),
+    "boned bodice: 15 mm too narrow": Told(
+        "boned bodice", (cut, read(-15)), change={"waist": (-30, -3), "bust": (-30, 0)}
+    ),
+    "strapless bodice: as expected": Told("strapless bodice", (cut, read()), never=("Look again",)),
+    "foundation bodice: 20 mm too wide": Told("foundation bodice", (cut, read(20)), change={"bust": (3, 35)}),
+    "longline: one gap of five misread by two centimetres": Told(
+        "longline corset",
+        (cut, read(lambda z: 22.0 if abs(z + 15) < 40 else 0.0)),
+        says=("read it again",),
+        change={"underbust": (-8, 8)},
+    ),
+    # --- slack
+    "overbust: the bust stands off 25 mm in front, the gap as planned": Told(
+        "overbust corset",
+        (cut, read(taps=[{**STANDS_OFF, "z_mm": 160, "off_mm": 25}])),
+        change={"bust": (-27, -23), "underbust": (-2.5, 2.5), "waist": (-2.5, 2.5), "high_hip": (-2.5, 2.5)},
+        gap_mm=(48, 52),
+        also=girth_stays("bust", PLAIN),
+    ),
+    "overbust: it stands off at the side of the high bust": Told(
+        "overbust corset",
+        (cut, read(taps=[{"view": "side", "word": "stands off", "z_mm": 205, "off_mm": 12}])),
+        change={"high_bust": (-14, -10), "bust": (-3, 3), "waist": (-2.5, 2.5)},
+    ),
+    "overbust: the slack was taken out, and the gap comes as expected again": Told(
+        "overbust corset",
+        (cut, read(taps=[{**STANDS_OFF, "z_mm": 160, "off_mm": 25}]), accepted, read()),
+        change=None,
+        verdict=("one more mock-up", "cut the cloth"),
+    ),
+    "underbust: pinched out of the side back seam at the high hip": Told(
+        "underbust corset",
+        (cut, read(pinches=[{"seam": 4, "from_mm": -120, "to_mm": -60, "amount_mm": 8}])),
+        change={"high_hip": (-18, -14), "waist": (-2.5, 2.5), "underbust": (-2.5, 2.5)},
+        seams={(4, "high_hip"): (-12.5, -5)},
+    ),
+    "underbust: slashed open at the side seam over the high hip": Told(
+        "underbust corset",
+        (cut, read(pinches=[{"seam": 3, "from_mm": -120, "to_mm": -60, "amount_mm": -6}])),
+        change={"high_hip": (10, 14), "waist": (-2.5, 2.5)},
+        seams={(3, "high_hip"): (3, 12.5)},
+    ),
+    "longline: the edges stand off at the back below": Told(
+        "longline corset",
+        (cut, read(taps=[{"view": "back", "word": "stands off", "z_mm": -90, "off_mm": 14}])),
+        change={"high_hip": (-40, -5)},
+    ),
+    # --- words
+    "underbust: it digs at the underbust": Told(
+        "underbust corset", (cut, read(words=[{"level": "underbust", "word": "digs"}])), never=("Cut the cloth",)
+    ),
+    # --- which is it
+    "underbust: much too narrow, read once: body or cloth": Told(
+        "underbust corset", (cut, read(-20)), says=("would read alike", "tape round the laced garment")
+    ),
+    "underbust: the same, with a tape over it": Told(
+        "underbust corset",
+        (cut, read(-20, laced=[{"level": "waist", "girth_mm": 640}, {"level": "underbust", "girth_mm": 745}])),
+        never=("would read alike",),
+    ),
+    "underbust: a strip of the mock-up's cloth stretched by 3 %": Told(
+        "underbust corset",
+        (cut, wished(strips__0={"cloth": "calico", "weight_kg": 1, "longer_mm": 6}), read(-10)),
+        also=lambda build, planned: _stretch_is("calico", 0.022, planned),
+    ),
+    # --- collars
+    "collar: a V, 18 mm wider at the top than at the bottom": Told(
+        "neck corset",
+        (cut, read(lambda z: 11.0 if z > 40 else -7.0 if z < 0 else 0.0, count=3)),
+        change={"upper_neck": (5, 16), "collarbone": (-12, 0)},
+        verdict=("one more mock-up", "look again"),
+        says=("would fit",),
+        never=("bones.", "fits"),
+    ),
+    "collar: as wished, and it digs under the jaw": Told(
+        "neck corset",
+        (cut, read(taps=[{"view": "front", "z_mm": 62, "word": "digs"}], count=3)),
+        change=None,
+        says=("digs under the jaw", "too high in front"),
+        never=("neck would be pressed",),
+    ),
+    "collar: she can't turn her head": Told(
+        "neck corset",
+        (cut, read(moved=[{"test": "turn the head", "went": "not"}], count=3)),
+        change=None,
+        says=("can't turn her head",),
+        never=("digs under the jaw",),
+    ),
+    "collar: too loose at the bottom": Told(
+        "neck corset",
+        (cut, read(words=[{"level": "neck_base", "word": "stands off"}], count=3)),
+        change={"neck_base": (-30, -3)},
+    ),
+    # --- wishes
+    "underbust: a closed waist of 600": Told(
+        "underbust corset",
+        (cut,),
+        {"target__job": "closed_waist", "target__closed_waist_mm": 600},
+        change=None,
+        also=waist_is(600),
+    ),
+    "underbust: a closed waist of 560 that no pull closes": Told(
+        "underbust corset",
+        (cut,),
+        {"target__job": "closed_waist", "target__closed_waist_mm": 560},
+        change=None,
+        says=("drafted as you asked", "Laced close, the gap at the waist will be", "14 %"),
+        also=waist_is(560),
+    ),
+    "underbust: a closed waist of 600, after a fitting that makes her bigger": Told(
+        "underbust corset",
+        (cut, read(12)),
+        {"target__job": "closed_waist", "target__closed_waist_mm": 600},
+        also=waist_is(600),
+    ),
+    "overbust: a reduction of 18 %": Told(
+        "overbust corset",
+        (cut,),
+        {"target__reduction_percent": 18},
+        change=None,
+        says=("drafted as you asked", "18 %"),
+    ),
+    # --- what she decided
+    "underbust: a seam taken in by hand, then tried on": Told(
+        "underbust corset",
+        (cut, by_hand(kind="seam", seam=3, at_mm="0 mm", amount_mm="-4 mm"), read()),
+        change=None,
+        says=("by hand", "stays as you made it"),
+    ),
+    "underbust: a line of the change refused": Told(
+        "underbust corset",
+        (cut, read(upwards(12, 12)), line(3, "high_hip", 0, 0), accepted),
+        change=None,
+    ),
+    "underbust: a line put in where none was proposed": Told(
+        "underbust corset",
+        (cut, read(), line(2, "waist", -2, -2), accepted),
+        change=None,
+        also=lambda build, planned: _decided_at("waist", -8, build),
+    ),
+}
+
+
+def _stretch_is(cloth: str, share: float, planned: Plan) -> None:
+    found = next(one for one in planned.learned.cloths if one.cloth == cloth)
+    assert found.believed_share == pytest.approx(share, rel=0.5)
+    assert found.believed_share > 1.3 * found.usual_share
+
+
+def _decided_at(level: str, mm: float, build: Build) -> None:
+    assert {one.level: round(one.whole_mm) for one in build.current.pattern.decided}[level] == mm
+
+
+@pytest.mark.parametrize("case", CASES)
+def test_she_is_told_what_she_should_be(case):
+    told = CASES[case]
+    build = told.build()
+    planned = plan(build)
+    assert not planned.unmakeable
+    if told.change is None:
+        assert planned.proposal is None
+    for level, (least, most) in (told.change or {}).items():
+        change = planned.proposal.sewn_change_mm[level] if planned.proposal else 0.0
+        assert least <= change <= most, (level, change)
+    for (seam, level), (least, most) in told.seams.items():
+        lines = {(one.seam, one.level): one.cf_side_mm + one.cb_side_mm for one in planned.proposal.lines}
+        assert least <= lines[seam, level] <= most
+    if told.gap_mm:
+        assert told.gap_mm[0] <= planned.proposal.final.shape.mean_mm <= told.gap_mm[1]
+    if told.verdict:
+        assert planned.verdict.word in told.verdict
+    heard = everything_said(build, planned)
+    for words in told.says:
+        assert words in heard
+    for words in told.never:
+        assert words not in heard
+    if told.also:
+        told.also(build, planned)
+
+
+@pytest.mark.parametrize("case", CASES)
+def test_there_is_one_verdict_in_thread_stage_and_story(case):
+    build = CASES[case].build()
+    planned = plan(build)
+    strand = thread(build, planned)
+    stop = any(one.severity == "stop" for one in planned.findings)
+    if not stop:
+        assert said(strand.next_step) == said(planned.verdict.sentence)
+    if build.fittings:
+        odds = ready(build)
+        assert odds.probability == planned.verdict.probability == story(build)[-1].probability
+        if planned.verdict.word != "try it on":
+            assert odds.advice == planned.verdict.word
+    state = {knot.stage: knot.state for knot in strand.knots}["mockups"]
+    assert (state == "settled") <= (planned.verdict.word == "cut the cloth")

@@ -1,0 +1,86 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { useBuild } from '../../stores/build'
+import { useSettings } from '../../stores/settings'
+import { LEVEL_LABELS, withUnit } from '../../parts/words'
+import type { LevelName } from '../../api/types'
+
+// A line of the change that nobody proposed: any seam, any level, in or out, on each panel edge.
+const open = useBuild()
+const settings = useSettings()
+const shown = ref(false)
+const seam = ref(1)
+const level = ref<LevelName>('waist')
+const way = ref<'-' | ''>('-')
+const amount = ref('')
+const unit = computed(() => (settings.unit === 'in' ? 'in' : 'mm'))
+const seams = computed(() => open.plan!.pattern!.panels.slice(1).map((_, i) => i + 1))
+const levels = computed(() => (open.plan!.levels ?? []).filter((one) => one.gap_mm !== null).map((one) => one.name))
+const said = computed(() => Object.entries(open.errors).find(([at]) => at.startsWith('line_edits'))?.[1])
+function begin() {
+  if (!levels.value.includes(level.value)) level.value = levels.value[0] as LevelName
+  shown.value = true
+}
+async function put() {
+  const mine = withUnit(`${way.value}${amount.value.trim()}`, unit.value)
+  const line = { seam: seam.value, level: level.value, cf_side_mm: mine, cb_side_mm: mine }
+  if (!(await open.setLine(line))) return
+  amount.value = ''
+  shown.value = false
+}
+</script>
+
+<template>
+  <button v-if="!shown" type="button" class="begin" @click="begin">+ a line of your own</button>
+  <form v-else class="own" aria-label="A line of your own" @submit.prevent="put">
+    <select v-model="way" aria-label="In or out">
+      <option value="-">take in</option>
+      <option value="">let out</option>
+    </select>
+    seam
+    <select v-model.number="seam" aria-label="Seam">
+      <option v-for="one in seams" :key="one" :value="one">{{ one }}·{{ one + 1 }}</option>
+    </select>
+    at
+    <select v-model="level" aria-label="Level">
+      <option v-for="one in levels" :key="one" :value="one">{{ LEVEL_LABELS[one as LevelName] }}</option>
+    </select>
+    by <input v-model="amount" aria-label="On each panel edge" :aria-invalid="!!said" /> {{ unit }} on each edge
+    <v-btn size="small" type="submit" variant="outlined">Set it</v-btn>
+    <v-btn size="small" variant="text" @click="shown = false">Leave it</v-btn>
+    <p v-if="said" class="bad" role="alert">{{ said }}</p>
+  </form>
+</template>
+
+<style scoped>
+.begin {
+  color: var(--letout);
+  font: inherit;
+  padding: 4px 0;
+}
+.own {
+  line-height: 2.3;
+  border-left: 3px solid var(--line);
+  padding-left: 8px;
+  margin: 6px 0;
+}
+input,
+select {
+  font: inherit;
+  border: 1px solid #8b99a5;
+  border-radius: 3px;
+  padding: 4px 5px;
+  background: var(--paper);
+  color: var(--ink);
+}
+input {
+  width: 60px;
+  text-align: right;
+}
+.bad {
+  color: var(--takein);
+  font-size: 0.9rem;
+  line-height: 1.3;
+  margin: 0;
+}
+</style>

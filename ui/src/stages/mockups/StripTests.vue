@@ -1,0 +1,139 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import type { ClothName } from '../../api/types'
+import { useBuild } from '../../stores/build'
+import { useSettings } from '../../stores/settings'
+import { hardware, withUnit } from '../../parts/words'
+
+// A strip of a cloth hung with a weight: how much longer it became tells how the cloth stretches when it is worn.
+const open = useBuild()
+const settings = useSettings()
+const strips = computed(() => open.build!.strips ?? [])
+const shown = ref(false)
+const cloth = ref<ClothName>(open.build!.mock_up!.stack!.strength as ClothName)
+const weight = ref('1')
+const width = ref('')
+const marked = ref('')
+const longer = ref('')
+const unit = computed(() => (settings.unit === 'in' ? 'in' : 'mm'))
+const at = computed(() => `strips.${strips.value.length}`)
+const said = (field: string) => Object.entries(open.errors).find(([where]) => where === `${at.value}.${field}`)?.[1]
+const whole = computed(() => open.errors[at.value])
+const label = (name: string) => settings.catalogue?.cloths.find((one) => one.name === name)?.label ?? name
+const learned = (name: string) => {
+  const found = open.plan!.learned?.cloths?.find((one) => one.cloth === name)
+  return found ? `worn it stretches by some ${(found.believed_share * 100).toFixed(1)} %` : ''
+}
+const FIELDS = [
+  ['weight_kg', 'weight, kg', weight],
+  ['width_mm', 'wide', width],
+  ['marked_mm', 'between the marks', marked],
+  ['longer_mm', 'longer by', longer],
+] as const
+async function keep() {
+  const mm = (text: string, usual: number) => (text.trim() ? withUnit(text, unit.value) : usual)
+  const given = {
+    cloth: cloth.value,
+    weight_kg: Number(weight.value.replace(',', '.')) || weight.value,
+    width_mm: mm(width.value, 50),
+    marked_mm: mm(marked.value, 200),
+    longer_mm: longer.value.trim() ? withUnit(longer.value, unit.value) : '',
+  }
+  if (!(await open.set(at.value, given))) return
+  longer.value = ''
+  shown.value = false
+}
+const drop = (i: number) =>
+  open.set(
+    'strips',
+    strips.value.filter((_, k) => k !== i),
+  )
+</script>
+
+<template>
+  <p v-for="(strip, i) in strips" :key="i" class="strip">
+    A strip of {{ label(strip.cloth) }} {{ hardware(strip.width_mm!, settings.unit) }} wide under
+    {{ strip.weight_kg }} kg: {{ hardware(strip.longer_mm, settings.unit) }} longer over
+    {{ hardware(strip.marked_mm!, settings.unit) }}{{ learned(strip.cloth) ? `; ${learned(strip.cloth)}` : '' }}.
+    <button type="button" :aria-label="`Take out strip ${i + 1}`" @click="drop(i)">×</button>
+  </p>
+  <button v-if="!shown" type="button" class="begin" @click="shown = true">+ a strip under a weight</button>
+  <form v-else class="try" aria-label="A strip under a weight" @submit.prevent="keep">
+    <label
+      ><span>cloth</span
+      ><select v-model="cloth" aria-label="Cloth of the strip">
+        <option v-for="one in settings.catalogue?.cloths" :key="one.name" :value="one.name">{{ one.label }}</option>
+      </select></label
+    >
+    <template v-for="[field, name, text] in FIELDS" :key="field">
+      <label
+        ><span>{{ name }}</span
+        ><span
+          ><input
+            v-model="text.value"
+            :aria-label="`Strip, ${name}`"
+            :aria-invalid="!!said(field)"
+            :placeholder="
+              field === 'width_mm'
+                ? hardware(50, settings.unit)
+                : field === 'marked_mm'
+                  ? hardware(200, settings.unit)
+                  : ''
+            "
+          />
+          {{ field === 'weight_kg' ? '' : unit }}</span
+        ></label
+      >
+      <p v-if="said(field)" class="bad" role="alert">{{ said(field) }}</p>
+    </template>
+    <p v-if="whole" class="bad" role="alert">{{ whole }}</p>
+    <p>
+      <v-btn size="small" type="submit" variant="outlined">Keep it</v-btn>
+      <v-btn size="small" variant="text" @click="shown = false">Leave it</v-btn>
+    </p>
+  </form>
+</template>
+
+<style scoped>
+.begin {
+  color: var(--letout);
+  font: inherit;
+  padding: 4px 0;
+}
+.strip {
+  margin: 4px 0;
+}
+.try {
+  display: grid;
+  gap: 6px;
+  border-left: 3px solid var(--line);
+  padding-left: 8px;
+}
+label {
+  display: flex;
+  justify-content: space-between;
+  gap: 8px;
+  align-items: center;
+}
+input,
+select {
+  font: inherit;
+  border: 1px solid #8b99a5;
+  border-radius: 3px;
+  padding: 4px 5px;
+  background: var(--paper);
+  color: var(--ink);
+}
+input {
+  width: 84px;
+  text-align: right;
+}
+.bad {
+  color: var(--takein);
+  font-size: 0.9rem;
+  margin: 0;
+}
+p {
+  margin: 0;
+}
+</style>
