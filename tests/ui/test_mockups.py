@@ -282,4 +282,6 @@ def test_a_collars_fitting_is_read_at_both_edges_and_gets_odds(demo_hand):
     assert plan["proposal"]["sewn_change_mm"]["upper_neck"] > 4
     assert plan["proposal"]["sewn_change_mm"]["collarbone"] < 1
     assert plan["verdict"]["word"] != "cut the cloth"
+    demo_hand.see(f"{plan['verdict']['probability'] * 100:.0f} of 100 would fit if cut now")
+    demo_hand.go("/")
     demo_hand.see(plan["verdict"]["sentence"])

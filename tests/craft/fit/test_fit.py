@@ -84,8 +84,8 @@ def test_pressure_in_words():
 def test_with_stiff_edges_the_final_settles_parallel_at_the_wish(percent, gap, pull):
     aimed, pattern = planned(Target(reduction_percent=percent, gap_mm=gap, pull=pull))
     found = fit(Lacing(pattern, Stack(), 57.6, aimed.pull_n_per_m, PRACTICE), BODY)
-    assert found.shape.mean_mm == pytest.approx(gap, abs=1.5 if gap else 2.0)  # closed edges can only stand apart
-    assert abs(found.shape.tilt_mm) < (2.0 if gap else 3.0)
+    assert found.shape.mean_mm == pytest.approx(gap, abs=1.5 if gap else 3.0)  # closed edges can only stand apart
+    assert abs(found.shape.tilt_mm) < (2.5 if gap else 3.0)
     assert abs(found.shape.bow_mm) < 2.0
 
 
