@@ -18,6 +18,7 @@ from typing import Any
 
 import numpy as np
 
+from fuseau.commands.fields import change
 from fuseau.commands.fittings import log_fitting
 from fuseau.commands.versions import accept, cut_version
 from fuseau.craft.base.curves import Array
@@ -31,6 +32,7 @@ from fuseau.planning.cache import StageCache
 from fuseau.planning.lacings import final_lacing, mock_up_lacing
 from fuseau.planning.pattern import AimInputs, aim_pattern
 from fuseau.planning.pipeline import plan
+from fuseau.planning.plan import Plan
 from fuseau.planning.readiness import ready
 from fuseau.stand_ins.fitted_stand import TAPE, Reader, Seen, TrueBody, World, hidden, lace_up, notice, passes
 from fuseau.stand_ins.rehearsal import also_written, as_written
@@ -138,7 +140,8 @@ def by_estimate(one: Case, lacings: int) -> list[Outcome]:
     build = cut_version(build, plan(build, cache=kept), TODAY)
     found = []
     for k in range(FITTINGS + 1):
-        planned, odds, current = plan(build, cache=kept), ready(build, cache=kept), build.current
+        build, planned = advised(build, kept)
+        odds, current = ready(build, cache=kept), build.current
         assert odds is not None
         assert current is not None
         assert planned.aim is not None
@@ -152,6 +155,24 @@ def by_estimate(one: Case, lacings: int) -> list[Outcome]:
         if planned.proposal:
             build = accept(build, planned, TODAY)
     return found
+
+
+def advised(build: Build, kept: StageCache) -> tuple[Build, Plan]:
+    """The build of a maker who takes the advice on a waist that is asked for too much, and makes the pattern that follows.
+
+    Her wish stands otherwise, and is sewn as it was said.
+    """
+    planned = plan(build, cache=kept)
+    for _ in range(2):
+        told = next((one for one in planned.findings if one.code == "waist_firm" and one.mend), None)
+        if told is None or told.mend is None:
+            break
+        build = change(build, list(told.mend.changes), "cm")
+        planned = plan(build, cache=kept)
+        if planned.proposal:
+            build = accept(build, planned, TODAY)
+            planned = plan(build, cache=kept)
+    return build, planned
 
 
 def _tried(one: Case, build: Build, lacing: Lacing, pulls: Array, k: int, lacings: int) -> dict[str, Any]:

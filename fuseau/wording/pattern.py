@@ -5,6 +5,10 @@ MESSAGES = {
     "{wished_mm:length}; to close it to that takes {needed_n_per_m:.0f} N per metre, more than one person pulls.",
     "more_than_it_gives": "It is drafted as you asked. Laced {word}, the gap at the waist will be {gap_mm:length}, not "
     "{wished_mm:length}, and no lace closes it to that: the waist does not give so much.",
+    "waist_firm": "The waist would be pressed with {pressure_kpa:.1f} kPa, where {comfort_kpa:.1f} is close but "
+    "comfortable: little is in hand.",
+    "waist_firm.over": "The waist would be pressed with {pressure_kpa:.1f} kPa; {comfort_kpa:.1f} is close but "
+    "comfortable.",
     "pull": "This waist settles at a pull of about {pull_n_per_m:.0f} N per metre of lacing, where “{word}” is "
     "{wished_n_per_m:.0f}.",
     "reduction": "A reduction of {reduction_share:percent} % ({reduction_mm:length}) is much for {who}: "

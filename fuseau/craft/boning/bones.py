@@ -128,11 +128,28 @@ def edge_stiffness(
     inner: BoneKind | None = None,
     counts: tuple[int, int] = (1, 1),
 ) -> float:
-    """EI of one lacing edge, N·m²: its bones within reach of the edge, and the folded cloth itself."""
-    layout = lacing_edge_layout(kind, flange_mm, wrapping_mm, practice, inner, counts)
-    each = (("outer", kind, counts[0]), ("inner", inner or kind, counts[1]))
-    near = [count * one.edgewise_stiffness() for place, one, count in each if layout[place] <= practice.edge_beam_mm]
-    return practice.cloth_edge_n_m2 + sum(near)
+    """EI of one lacing edge, N·m²: its bones by how near they lie to the fold, and the folded cloth itself.
+
+    A bone counts whole up to `edge_beam_mm` from the fold, and fades to nothing half as far again. Another bone never
+    takes away from it, even where it pushes the others inward (model, section 3: stiffness of an edge).
+    """
+    found = 0.0
+    for outer in range(1, counts[0] + 1):
+        for inside in range(1, counts[1] + 1):
+            layout = lacing_edge_layout(kind, flange_mm, wrapping_mm, practice, inner, (outer, inside))
+            each = (("outer", kind, outer), ("inner", inner or kind, inside))
+            bones = sum(
+                count * one.edgewise_stiffness() * _near_edge(layout[place], practice.edge_beam_mm)
+                for place, one, count in each
+            )
+            found = max(found, bones)
+    return practice.cloth_edge_n_m2 + found
+
+
+def _near_edge(from_fold_mm: float, whole_mm: float) -> float:
+    """By what share a bone counts so far from the fold: smoothly from 1 at `whole_mm` to 0 half as far again."""
+    past = min(max((from_fold_mm - whole_mm) / (0.5 * whole_mm), 0.0), 1.0)
+    return 1 - past**2 * (3 - 2 * past)
 
 
 def edge_bones(choices: BoneChoices, kinds: Mapping[BoneName, BoneKind]) -> tuple[BoneKind, BoneKind, tuple[int, int]]:

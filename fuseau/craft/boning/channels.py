@@ -30,7 +30,9 @@ ChannelPlace = Literal[
     "lacing edge outer",
 ]
 
-_SMOOTH_MM = 12.0  # curvature is taken over so much, so that it is of the cloth and not of the sampling
+_TURN_MM = 12.0  # curvature is how far a path turns over so much, so that it is of the cloth and not of the sampling
+_CHORD_MM = 6.0  # and its heading is that of so long a chord
+_STEP_MM = 3.0
 _DRAWN_MM = 5.0
 _REACH_MM = 60.0
 _NEAR_MM = 25.0
@@ -200,36 +202,54 @@ def shaped_path(arrays: PanelArrays, channel: Shaped) -> Array:
 
 
 def bend_of(path: Array) -> tuple[float, float]:
-    """The sharpest curvature of a path in the flat (1/mm), and its height: turning of the tangent over 12 mm steps."""
+    """The sharpest curvature of a path in the flat (1/mm), and its height: how far its tangent turns over 12 mm.
+
+    Nothing is averaged beyond that: a chord of 40 mm with 0.47 mm of rise is a radius of 426 mm, whatever its
+    neighbours do (model, section 7).
+    """
     if len(path) < 4:
         return 0.0, float(path[0, 1]) if len(path) else 0.0
     run = lengths_along(path[:, 0], path[:, 1])
-    at = np.linspace(0, run[-1], max(5, int(run[-1] / _SMOOTH_MM)))
-    x, z = np.interp(at, run, path[:, 0]), np.interp(at, run, path[:, 1])
-    angle = np.unwrap(np.arctan2(np.diff(z), np.diff(x)))
-    turn = np.abs(np.diff(angle)) / (at[1] - at[0])
-    held = np.convolve(np.pad(turn, 1, mode="edge"), np.ones(3) / 3, mode="valid")
-    where = int(np.argmax(held))
-    return float(held[where]), float(z[where + 1])
+    most = float(run[-1]) - _TURN_MM - _CHORD_MM
+    if most <= 0:
+        return 0.0, float(path[len(path) // 2, 1])
+    at = np.arange(0.0, most + 1e-9, _STEP_MM)
+
+    def heading(s: Array) -> Array:
+        """The way of the chord from s on."""
+        x = np.interp(s + _CHORD_MM, run, path[:, 0]) - np.interp(s, run, path[:, 0])
+        z = np.interp(s + _CHORD_MM, run, path[:, 1]) - np.interp(s, run, path[:, 1])
+        return np.asarray(np.arctan2(z, x))
+
+    turn = np.abs(heading(at + _TURN_MM) - heading(at))
+    turn = np.minimum(turn, 2 * np.pi - turn) / _TURN_MM
+    where = int(np.argmax(turn))
+    return float(turn[where]), float(np.interp(at[where] + (_TURN_MM + _CHORD_MM) / 2, run, path[:, 1]))
 
 
 def bend_on_seam(cb_edge: Array, cf_edge: Array) -> tuple[float, float]:
-    """The sharpest edge-wise curvature (1/mm) of a bone centred on a seam, and its height.
+    """The sharpest edge-wise curvature (1/mm) over 12 mm of a bone centred on a seam, and its height.
 
     Half of what the two edges curve the same way: edges that mirror each other bend it not at all (model, section 7).
     """
     low, high = max(cb_edge[0, 1], cf_edge[0, 1]), min(cb_edge[-1, 1], cf_edge[-1, 1])
-    z = np.linspace(low, high, max(5, int((high - low) / _SMOOTH_MM)))
-    both = sum(_curvature(np.interp(z, edge[:, 1], edge[:, 0]), z) for edge in (cb_edge, cf_edge)) / 2
-    inner = np.abs(np.asarray(both)[1:-1])
-    at = int(np.argmax(inner))
-    return float(inner[at]), float(z[1:-1][at])
+    if high - low <= _TURN_MM + _CHORD_MM:
+        return 0.0, float(low + high) / 2
+    z = np.arange(low, high - _TURN_MM - _CHORD_MM + 1e-9, _STEP_MM)
+    both = (_turning(cb_edge, z) + _turning(cf_edge, z)) / 2
+    at = int(np.argmax(np.abs(both)))
+    return float(abs(both[at])), float(z[at] + (_TURN_MM + _CHORD_MM) / 2)
 
 
-def _curvature(x: Array, z: Array) -> Array:
-    slope = np.gradient(x, z)
-    bare = np.gradient(slope, z) / (1 + slope**2) ** 1.5
-    return np.convolve(np.pad(bare, 1, mode="edge"), np.ones(3) / 3, mode="valid")
+def _turning(edge: Array, z: Array) -> Array:
+    """Signed curvature of an edge (1/mm) over 12 mm from each height on."""
+
+    def lean(height: Array) -> Array:
+        ahead = np.interp(height + _CHORD_MM, edge[:, 1], edge[:, 0])
+        return np.asarray(np.arctan((ahead - np.interp(height, edge[:, 1], edge[:, 0])) / _CHORD_MM))
+
+    first, last = lean(z), lean(z + _TURN_MM)
+    return np.asarray((last - first) * np.cos((first + last) / 2) / _TURN_MM)
 
 
 def at_gussets(path: Array, seam: int, around: Around, over: bool) -> Array:

@@ -77,6 +77,11 @@ class Fit(Record):
         """The gap at the waist; None where it does not cover one."""
         return next((level.gap_mm for level in self.levels if level.name == "waist"), None)
 
+    @property
+    def waist_pressure_kpa(self) -> float | None:
+        """The pressure at the waist; None where it does not cover one."""
+        return next((level.pressure_kpa for level in self.levels if level.name == "waist"), None)
+
     def gap_at(self, z_mm: float) -> float:
         """Gap at a height on the lacing edge, mm; beyond its ends, that of the end."""
         return float(np.interp(z_mm, self.z_mm, self.gap_mm))
@@ -299,7 +304,7 @@ def check_fit(found: Fit, practice: Practice, stage: Stage = "mockups") -> list[
         if level.name in NECK:  # it is tied, never drawn in: what counts is room
             if room < practice.neck_ease_mm - practice.pass_room_mm:
                 told.append(("collar_close", {"room_mm": room, "wished_mm": practice.neck_ease_mm}))
-        elif level.feel == "too firm":
+        elif level.feel == "too firm" and level.name != "waist":  # of the waist it is told with the wish
             told.append(("too_firm", {"pressure_kpa": level.pressure_kpa, "comfort_kpa": level.comfort_kpa}))
         if level.name in ("underbust", "ribs") and squeeze > practice.caution_ribs:
             told.append(("ribs_squeezed", {"squeeze_share": squeeze, "limit_share": practice.caution_ribs}))

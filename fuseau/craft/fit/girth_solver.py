@@ -3,7 +3,7 @@
 import dataclasses
 import math
 from collections.abc import Callable
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from functools import cached_property
 
 import numpy as np
@@ -24,9 +24,11 @@ _POINTS = 13  # where holding on and pressing are asked for
 _STEP_MM, _DRAWN_MM = 25.0, 0.1
 _ENOUGH = 0.05  # of the summed squares: nobody would see the difference
 _GAP_MM, _BOW_MM, _WISH_MM = 0.1, 6.0, 12.0  # how closely each is kept, one spread
-_WAIST_MM, _ASKED_MM = 1.5, 0.02  # the waist, and one that was asked for
+_WAIST_MM = 1.5
 _SHORT_MM = 3.0  # a gap further from its wish than this is not reached
 _ABOUT_WAIST_MM = 60.0
+_ASKED_MORE = 1.1  # stiff edges press a waist more in one place than its girth asks for
+_GAPS_TRIED, _GAP_NEAR_MM = 6, 1.0
 _TRIED_MOST = 4.0  # times what one person pulls
 _HOLD_MM, _PRESS_KPA = 2.0, 0.1
 
@@ -63,7 +65,7 @@ def settle_parallel(
         mean = math.inf
     found: dict[str, object] = {}
     if chosen_n_per_m is not None and abs(mean - gap_mm) > _SHORT_MM:
-        sewn, pull, pattern, _ = solver.solve(chosen_n_per_m, None)
+        sewn, pull, pattern = solver.at_pull(chosen_n_per_m)
         found = {"needed_n_per_m": solver.needed(pattern, _TRIED_MOST * most_n_per_m), "reaches": False}
     found |= {"sewn_mm": tuple(map(float, sewn)), "pull_n_per_m": pull, "closed_waist_mm": float(sewn[waist])}
     return aimed.model_copy(update=found), pattern
@@ -82,6 +84,23 @@ class _Solver:
     practice: Practice
     asked_waist: bool
 
+    def at_pull(self, pull: float) -> tuple[Array, float, Pattern]:
+        """Sewn girths and pattern of a garment laced at this pull, whatever gap it comes to; the waist as it was asked.
+
+        The other girths are what their tensions come to at that gap, not at the wish, or they would stand off.
+        """
+        waist = self.body.index_of_zero
+        gap = self.gap_mm
+        for _ in range(_GAPS_TRIED):
+            girths = np.array(self.aimed.sewn_mm) - (gap - self.gap_mm)
+            girths[waist] = self.aimed.sewn_mm[waist]
+            shifted = replace(self, aimed=self.aimed.model_copy(update={"sewn_mm": tuple(map(float, girths))}))
+            sewn, _, pattern, mean = shifted.solve(pull, None)
+            if abs(mean - gap) < _GAP_NEAR_MM:
+                break
+            gap = mean
+        return sewn, pull, pattern
+
     def solve(self, pull: float, most: float | None) -> tuple[Array, float, Pattern, float]:
         """Sewn girths, pull, pattern and the mean gap: with the pull free up to `most`, or fixed where that is None."""
         body, practice, stack = self.body, self.practice, self.stack
@@ -96,32 +115,45 @@ class _Solver:
         )  # near enough to how the pattern follows its levels: it is drafted anew after
         waist = body.index_of_zero
         keeps = np.full(len(sewn), _WISH_MM)
-        keeps[waist] = _ASKED_MM if self.asked_waist else _WAIST_MM
+        keeps[waist] = _WAIST_MM
         wanted = _Wanted(
             first, body.stretch_of(stack.strength), uneven, self.gap_mm, self._pressed(first), most is None
         )
         start: Array | None = None
-        mean = self.gap_mm
-        for _ in range(_DRAFTS):
+
+        def settled_with(girths: Array, pulled: float) -> Settled:
+            worn = girths * (1 + pulled * stack.stretch_per_n + wanted.more)
+            return settle(
+                dataclasses.replace(on, sewn_mm=worn, pull_n_per_m=pulled * uneven), overlap=True, start=start
+            )
+
+        chosen: tuple[float, Array, float, Pattern] = (math.inf, sewn, pull, pattern)
+        for k in range(_DRAFTS + 1):
             flat = first.of(pattern).flat
-            drawn, best, step = sewn, (math.inf, sewn, pull, mean), np.zeros(len(sewn) + 1)
-            for _ in range(_PASSES):
+            drawn, best, step = sewn, (math.inf, sewn, pull), np.zeros(len(sewn) + 1)
+            for turn in range(_PASSES):
                 here = flat + along @ (sewn - drawn)
-                worn = here * (1 + pull * stack.stretch_per_n + wanted.more)
-                hold = dataclasses.replace(on, sewn_mm=worn, pull_n_per_m=pull * uneven)
-                settled = settle(hold, overlap=True, start=start)
+                settled = settled_with(here, pull)
                 start = settled.gap_mm
                 off, by = wanted.off(settled, here, along, pull)
                 off = np.concatenate([off, (sewn - wished) / keeps])
                 cost = float(off @ off)
+                if (
+                    turn == 0 and cost < chosen[0]
+                ):  # of a pattern as it is drafted; its curves may jump from one to another
+                    chosen = cost, sewn, pull, pattern
+                if turn == 0 and k == _DRAFTS:
+                    break
                 if cost < best[0]:
                     enough = cost > best[0] - _ENOUGH
-                    best = cost, sewn, pull, float(settled.gap_mm.mean())
+                    best = cost, sewn, pull
                     if enough:
                         break
                     by = np.vstack([by, np.hstack([np.diag(1 / keeps), np.zeros((len(sewn), 1))])])
                     if most is None or pull >= most:
                         by[:, -1] = 0.0
+                    if self.asked_waist:
+                        by[:, waist] = 0.0  # it stands
                     step = np.asarray(-np.linalg.lstsq(by, off, rcond=None)[0])
                     step /= max(float(np.max(np.abs(step[:-1]))) / _STEP_MM, abs(float(step[-1])) / (0.3 * pull), 1.0)
                 else:  # too far: somewhere it began to lift off or to press
@@ -129,12 +161,22 @@ class _Solver:
                 sewn = best[1] + step[:-1]
                 if most is not None:
                     pull = min(max(practice.least_tension_n_per_m, best[2] + float(step[-1])), most)
-            _, sewn, pull, mean = best
-            if self.asked_waist:
-                sewn[waist] = wished[waist]
-            pattern = self.drafted(tuple(sewn))
-            if float(np.max(np.abs(first.of(pattern).flat - flat - along @ (sewn - drawn)))) < _DRAWN_MM:
+            if k == _DRAFTS:
                 break
+            _, sewn, pull = best
+            if k and float(np.max(np.abs(sewn - drawn))) < _DRAWN_MM:
+                break
+            pattern = _as_tight(self.drafted(tuple(sewn)), pattern)
+        _, sewn, pull, pattern = chosen
+        flat = first.of(pattern).flat
+        mean = float(settled_with(flat, pull).gap_mm.mean())
+        for _ in range(4 if most is not None else 0):  # what is left of the mean gap, the pull takes
+            if abs(mean - self.gap_mm) < _GAP_MM:
+                break
+            near = float(settled_with(flat, pull * 1.01).gap_mm.mean())
+            way = (near - mean) / (0.01 * pull)
+            pull = min(max(practice.least_tension_n_per_m, pull + (self.gap_mm - mean) / min(way, -1e-3)), most or pull)
+            mean = float(settled_with(flat, pull).gap_mm.mean())
         return sewn, pull, pattern, mean
 
     def _pressed(self, lacing: Lacing) -> Array:
@@ -149,7 +191,7 @@ class _Solver:
         scale = self.practice.pressure_scale_kpa * body.flesh_scale
         asked, _ = pressure_at(natural, give, worn, scale, body.stiffening)
         near = np.exp(-np.square((lacing.z - waist.back_mm) / _ABOUT_WAIST_MM))
-        return np.asarray(np.maximum(limit, near * float(asked[0])))
+        return np.asarray(np.maximum(limit, near * float(asked[0]) * _ASKED_MORE))
 
     def needed(self, pattern: Pattern, most: float) -> float | None:
         """The pull, N/m, that closes a pattern's mean gap to the wish; None where none up to `most` does."""
@@ -165,6 +207,14 @@ class _Solver:
             middle = math.sqrt(low * high)
             low, high = (middle, high) if mean(middle) > self.gap_mm else (low, middle)
         return high
+
+
+def _as_tight(pattern: Pattern, before: Pattern) -> Pattern:
+    """A pattern whose curves are at least as tight as those of the draft before, or the two could take turns."""
+    if len(pattern.strain) != len(before.strain):
+        return pattern
+    strain = tuple(map(max, pattern.strain, before.strain))
+    return pattern if strain == pattern.strain else pattern.model_copy(update={"strain": strain})
 
 
 @dataclass(frozen=True)

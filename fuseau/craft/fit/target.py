@@ -22,6 +22,7 @@ Pull = Literal["light", "close", "firm"]
 
 
 MOST_PULL_SHARE = 1.1
+_FIRM_SHARE = 1.05  # planned pressures a little over the share that is planned are as planned
 MOST_ON_RIBS = 0.6  # of the waist's tension; squeeze belongs at the waist (handbook, section 5)
 Share = Annotated[float, Field(ge=0, le=1.5)]
 
@@ -287,10 +288,11 @@ def check_aim(
     new_to_lacing: bool,
     practice: Practice,
     waist_gap_mm: float | None = None,
+    pressed_kpa: float | None = None,
 ) -> list[Finding]:
     """Cautions on the reduction (handbook, section 5), and what wishes take that no body or pull meets.
 
-    `waist_gap_mm` is the gap at the waist as it settles at the pull planned.
+    `waist_gap_mm` and `pressed_kpa` are of the waist as it settles at the pull planned.
     """
     findings: list[Finding] = []
     if "waist" not in body:
@@ -316,6 +318,7 @@ def check_aim(
                 word=target.pull,
             )
         )
+    findings += _firm_waist(target, body, pressed_kpa, f"target.{field}", practice)
     findings += _reduction_cautions(target, aimed, new_to_lacing, natural, practice, f"target.{field}")
     if target.job != "none":
         wished = pull_of(target.pull, target.job, practice)
@@ -333,6 +336,29 @@ def check_aim(
                 )
             )
     return findings
+
+
+def _firm_waist(target: Target, body: Body, pressed_kpa: float | None, at: str, practice: Practice) -> list[Finding]:
+    """A waist that is asked for nearly all that is comfortable, or more, and what would leave something in hand."""
+    waist = body["waist"]
+    limit = practice.plan_comfort_share * waist.comfort_kpa
+    if target.job == "none" or pressed_kpa is None or pressed_kpa <= limit * _FIRM_SHARE:
+        return []
+    used = float(_used_at(np.array([limit]), practice.pressure_scale_kpa * body.flesh_scale, body.stiffening)[0])
+    percent = math.floor(1000 * waist.give * min(used, practice.most_give_share)) / 10
+    changes = (Change(at="target.job", value="reduction_share"), Change(at="target.reduction_percent", value=percent))
+    return [
+        finding(
+            "waist_firm",
+            "pattern",
+            "caution" if pressed_kpa > waist.comfort_kpa else "advice",
+            at=at,
+            where="Waist",
+            numbers={"pressure_kpa": pressed_kpa, "comfort_kpa": waist.comfort_kpa},
+            mend=mend("mend.reduce_less", *changes, percent=percent) if percent > 0 else None,
+            said="waist_firm.over" if pressed_kpa > waist.comfort_kpa else "waist_firm",
+        )
+    ]
 
 
 def _reduction_cautions(

@@ -9,8 +9,8 @@ from shapely.geometry import LineString, Polygon
 
 from fuseau.commands.fields import change
 from fuseau.craft.base.practice import Practice
-from fuseau.craft.boning.bones import between_now, lay_bones
-from fuseau.craft.boning.channels import Around, bend_of, panel_arrays
+from fuseau.craft.boning.bones import between_now, edge_stiffness, lay_bones
+from fuseau.craft.boning.channels import Around, bend_of, bend_on_seam, panel_arrays
 from fuseau.craft.boning.checks import check_bones, check_lost
 from fuseau.craft.boning.choices import Between, BoneChoices, Shaped, Through
 from fuseau.craft.boning.spacing import check_clashes, check_spacing, unboned
@@ -265,6 +265,44 @@ def test_a_straight_path_does_not_bend_and_an_arc_bends_as_it_is():
     turn = np.linspace(-0.5, 0.5, 80)
     arc = np.column_stack([200 * np.cos(turn), 200 * np.sin(turn)])
     assert 1 / bend_of(arc)[0] == pytest.approx(200, rel=0.02)
+
+
+@pytest.mark.parametrize("shift", [0.0, 1.7, 4.1, 8.3])
+def test_a_bend_is_its_sharpest_whatever_its_neighbours_do(shift):
+    # a chord of 40 mm that rises by 0.47 mm between straight stretches: a radius of 426 mm
+    radius = 40**2 / (8 * 0.47)
+    half = 20 / radius
+    turn = np.linspace(-half, half, 30)
+    arc = np.column_stack([radius * (np.cos(turn) - np.cos(half)), radius * np.sin(turn)])
+    ways = [np.array([np.sin(half), np.cos(half)]), np.array([-np.sin(half), np.cos(half)])]
+    below = [arc[0] - ways[0] * step for step in (60.0 + shift, 40.0, 20.0)]
+    above = [arc[-1] + ways[1] * step for step in (20.0, 40.0, 60.0)]
+    found, at = bend_of(np.vstack([*below, arc, *above]))
+    assert 1 / found == pytest.approx(426, rel=0.03)
+    assert abs(at) < 20
+    straight = np.column_stack([np.zeros(40), np.linspace(-80, 80, 40)])
+    both = np.vstack([*below, arc, *above])
+    one_edge, _ = bend_on_seam(both, straight)
+    assert 1 / one_edge == pytest.approx(2 * 426, rel=0.05)
+    mirrored, _ = bend_on_seam(both, both * np.array([-1, 1]))
+    assert mirrored < 1e-6
+
+
+@settings(max_examples=60)
+@given(
+    st.sampled_from(sorted(BONES)),
+    st.sampled_from(sorted(BONES)),
+    st.integers(1, 2),
+    st.integers(1, 2),
+    st.floats(8, 14),
+)
+def test_another_bone_at_the_edge_never_softens_it(outer, inner, first, second, flange):
+    def stiff(counts):
+        return edge_stiffness(BONES[outer], flange, 0.9, PRACTICE, BONES[inner], counts)
+
+    assert stiff((first, second)) >= stiff((1, 1)) - 1e-9
+    assert stiff((2, second)) >= stiff((1, second)) - 1e-9
+    assert stiff((first, 2)) >= stiff((first, 1)) - 1e-9
 
 
 # --- spacing, clashes, mends

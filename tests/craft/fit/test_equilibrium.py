@@ -9,7 +9,7 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 
 from fuseau.craft.fit import equilibrium
-from fuseau.craft.fit.equilibrium import Hold, settle
+from fuseau.craft.fit.equilibrium import Hold, settle, settle_many
 from fuseau.craft.wearer.compression import tension_at
 
 LEVELS = np.array([-160.0, -80, 0, 80, 140, 200])
@@ -139,3 +139,32 @@ def test_stiff_edges_that_just_touch_settle_all_the_same(percent):
     assert from_inside is not None
     assert found.gap_mm == pytest.approx(from_inside.gap_mm, abs=0.02)
     assert found.gap_mm.min() >= 0
+
+
+@pytest.mark.parametrize("height", [40, 50, 60, 75, 90])
+@pytest.mark.parametrize("edge", [0.35, 57.6, 115.0])
+def test_a_short_back_settles_too(height, edge):
+    z = np.linspace(-height / 2, height / 2, 61)
+    hold = dataclasses.replace(
+        example(edge),
+        z_mm=z,
+        natural_mm=np.interp(z, LEVELS, [960, 880, 700, 770, 840, 880]),
+        give=np.interp(z, LEVELS, [0.05, 0.06, 0.13, 0.06, 0.04, 0.06]),
+        sewn_mm=np.interp(z, LEVELS, [902.2, 815.7, 594.9, 709.8, 790.2, 826.2]),
+    )
+    found = settle(hold)
+    assert found.gap_mm.min() > 20
+    body = float(np.trapezoid(found.tension_n_per_m, z)) / height
+    assert body == pytest.approx(150, rel=1e-3)
+
+
+@given(st.lists(holds, min_size=2, max_size=5))
+@settings(max_examples=25)
+def test_many_side_by_side_are_each_as_by_itself(each):
+    alike = [dataclasses.replace(hold, edge_n_m2=each[0].edge_n_m2) for hold in each]
+    many = settle_many(alike)
+    assert many.balanced.all()
+    for hold, gap, pressure in zip(alike, many.gap_mm, many.pressure_kpa, strict=True):
+        found = settle(hold)
+        assert gap == pytest.approx(found.gap_mm, abs=2e-3)
+        assert pressure == pytest.approx(found.pressure_kpa, abs=1e-3)

@@ -84,8 +84,8 @@ def test_pressure_in_words():
 def test_with_stiff_edges_the_final_settles_parallel_at_the_wish(percent, gap, pull):
     aimed, pattern = planned(Target(reduction_percent=percent, gap_mm=gap, pull=pull))
     found = fit(Lacing(pattern, Stack(), 57.6, aimed.pull_n_per_m, PRACTICE), BODY)
-    assert found.shape.mean_mm == pytest.approx(gap, abs=1.5 if gap else 3.0)  # closed edges can only stand apart
-    assert abs(found.shape.tilt_mm) < (2.5 if gap else 3.0)
+    assert found.shape.mean_mm == pytest.approx(gap, abs=1.0 if gap else 2.0)  # closed edges can only stand apart
+    assert abs(found.shape.tilt_mm) < 2.0
     assert abs(found.shape.bow_mm) < 2.0
 
 
@@ -147,7 +147,7 @@ def test_a_reduction_is_drafted_as_it_was_asked_and_what_it_takes_is_told(percen
 @pytest.mark.parametrize("closed", [540.0, 575.0, 600.0, 640.0, 690.0])
 def test_a_closed_waist_is_sewn_as_it_was_said(closed):
     aimed, pattern = planned(Target(job="closed_waist", closed_waist_mm=closed))
-    assert aimed.closed_waist_mm == closed
+    assert aimed.closed_waist_mm == pytest.approx(closed, abs=1e-6)
     assert pattern.shape.sewn_girth(np.array([0.0]))[0] == pytest.approx(closed, abs=0.05)
 
 
