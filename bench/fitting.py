@@ -158,7 +158,7 @@ def by_estimate(one: Case, lacings: int) -> list[Outcome]:
 
 
 def advised(build: Build, kept: StageCache) -> tuple[Build, Plan]:
-    """The build of a maker who takes the advice on a waist that is asked for too much, and makes the pattern that follows.
+    """The build of a maker who takes the advice on a waist that is asked for too much, and makes what follows.
 
     Her wish stands otherwise, and is sewn as it was said.
     """

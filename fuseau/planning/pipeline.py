@@ -15,7 +15,7 @@ from fuseau.craft.closures.front import check_front
 from fuseau.craft.fit.fit import Fit, check_fit
 from fuseau.craft.fit.target import Aim, check_aim
 from fuseau.craft.fitting.inference import Belief
-from fuseau.craft.pattern.checks import check_gap, check_lines
+from fuseau.craft.pattern.checks import check_gap, check_lines, check_trueing
 from fuseau.craft.pattern.dress_stand import check_stand, padding
 from fuseau.craft.pattern.pattern import Pattern
 from fuseau.craft.pattern.trueing import Laid
@@ -157,6 +157,7 @@ def _plan_garment(build: Build, unit: Unit, cache: StageCache, findings: list[Fi
             final.waist_pressure_kpa,
         ),
         *(check_typed(pattern, body) if current else []),
+        *(check_trueing(laid.seams, len(pattern.panels)) if current is None else []),
         *check_lines(aimed_pattern, body, build.wearer.waist_to_lap_sitting_mm),
         *check_fit(final, practice),
         *_check_edges(build, cache, pattern, aimed, body, final),

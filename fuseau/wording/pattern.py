@@ -25,6 +25,10 @@ MESSAGES = {
     "girth_far_off.big": "At the {level:level} this pattern measures {sewn_mm:length} closed, the wearer "
     "{body_mm:length}: were seam allowances typed in with the widths?",
     # mends
+    "seam_uneven": "Before trueing the two sides of seam {seam} differ by {off_mm:hardware}: one of them takes too "
+    "much in. More panels share it.",
+    "seam_uneven.behind": "Before trueing the two sides of seam {seam} differ by {off_mm:hardware}: too few panels "
+    "behind, so that one edge takes in all of the back.",
     "by_hand.in": "Taken in by hand, {changed_mm:length} at the {level:level}: laced as planned, the gap comes to "
     "{gap_mm:length} where {wished_mm:length} was wished. It stays as you made it.",
     "by_hand.out": "Let out by hand, {changed_mm:length} at the {level:level}: laced as planned, the gap comes to "

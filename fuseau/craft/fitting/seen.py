@@ -16,7 +16,6 @@ from fuseau.craft.materials.catalogue import ClothName
 from fuseau.craft.wearer.body import Body
 from fuseau.craft.wearer.compression import tension_by_flesh
 
-_NEAR_MM = 0.05  # for how girths and gives run along the body
 _ROOM_REACH_MM = 25.0  # how far a word of room at one height speaks
 _STUDENT = 4.0  # degrees of freedom of what is read: a tail for the misread
 
@@ -97,6 +96,12 @@ class Sight:
         at = self.z + ride_mm
         return self.prior.along_back.at(at), picking(self.nodes, at), picking(self.heights, at)
 
+    def slopes(self, ride_mm: float) -> tuple[Array, Array, Array]:
+        """How the maps of `body` change as it rides up, per mm."""
+        at = self.z + ride_mm
+        spline = self.prior.along_back.at(at, slope=True)
+        return spline, picking(self.nodes, at, slope=True), picking(self.heights, at, slope=True)
+
     def hold(self, at: Array, unknowns: Unknowns) -> Hold:
         """The garment laced as planned on what these unknowns describe. It rides in steps of half a millimetre."""
         lacing = self.tried.lacing
@@ -147,9 +152,9 @@ def see(at: Array, unknowns: Unknowns, sight: Sight, order: int, start: Array | 
     natural_by[:, between] = between_map
     gives = np.exp(at[unknowns.gives])
     give = np.minimum(give_map @ gives, 0.45)
-    above, below = sight.body(ride + _NEAR_MM), sight.body(ride - _NEAR_MM)
-    rising = ((above[0] - below[0]) @ girths + (above[1] - below[1]) @ off_spline) / (2 * _NEAR_MM)
-    softer = (above[2] - below[2]) @ gives / (2 * _NEAR_MM)  # up by 1 mm, it meets what lay 1 mm above
+    girth_slope, between_slope, give_slope = sight.slopes(ride)  # up by 1 mm, it meets what lay 1 mm above
+    rising = girth_slope @ girths + between_slope @ off_spline
+    softer = give_slope @ gives
     give_by = np.zeros((points, count))
     give_by[:, unknowns.gives] = give_map * gives
     give_by[give >= 0.45] = 0.0
@@ -255,10 +260,17 @@ def student(off: Array) -> tuple[float, Array]:
     return cost, (_STUDENT + 1) / (_STUDENT + off**2)
 
 
-def picking(grid: Array, at: Array) -> Array:
-    """(len(at), len(grid)): linear interpolation on the grid as a matrix."""
+def picking(grid: Array, at: Array, slope: bool = False) -> Array:
+    """(len(at), len(grid)): linear interpolation on the grid as a matrix, or its slope; beyond the ends it is level."""
     i = np.clip(np.searchsorted(grid, at) - 1, 0, len(grid) - 2)
-    share = np.clip((at - grid[i]) / (grid[i + 1] - grid[i]), 0, 1)
+    step = grid[i + 1] - grid[i]
+    if slope:
+        inside = ((at >= grid[0]) & (at <= grid[-1])).astype(float)
+        found = np.zeros((len(at), len(grid)))
+        rows = np.arange(len(at))
+        found[rows, i], found[rows, i + 1] = -inside / step, inside / step
+        return found
+    share = np.clip((at - grid[i]) / step, 0, 1)
     matrix = np.zeros((len(at), len(grid)))
     rows = np.arange(len(at))
     matrix[rows, i], matrix[rows, i + 1] = 1 - share, share

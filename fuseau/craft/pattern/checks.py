@@ -1,11 +1,16 @@
 """What the body says against a pattern's lines and gap (model, sections 2 and 4; handbook, section 5)."""
 
+from collections.abc import Sequence
+
 import numpy as np
 
 from fuseau.craft.base.errors import Unmakeable
 from fuseau.craft.base.findings import Change, Finding, finding, mend
 from fuseau.craft.pattern.pattern import Pattern
+from fuseau.craft.pattern.trueing import TruedSeam
 from fuseau.craft.wearer.body import Body
+
+MOST_TRUED_MM = 10.0
 
 
 def check_gap(gap_mm: float, pattern: Pattern) -> None:
@@ -13,6 +18,30 @@ def check_gap(gap_mm: float, pattern: Pattern) -> None:
     back = 2 * float(pattern.shape.widths(np.array([0.0]))[0, -1])
     if gap_mm > back:
         raise Unmakeable("target.gap_mm", "gap_too_wide", gap_mm=gap_mm, back_mm=back)
+
+
+def check_trueing(seams: Sequence[TruedSeam], panels: int) -> list[Finding]:
+    """Seams whose two sides differed by more than a centimetre before they were trued: one edge takes too much in."""
+    found = []
+    for seam in seams:
+        off = seam.cf_side_before_mm - seam.cb_side_before_mm
+        if abs(off) <= MOST_TRUED_MM:
+            continue
+        more = panels + 1
+        found.append(
+            finding(
+                "seam_uneven",
+                "pattern",
+                "caution",
+                at="draft.panels",
+                where=f"Seam {seam.seam}",
+                numbers={"off_mm": abs(off)},
+                mend=mend("mend.panels", Change(at="draft.panels", value=more), panels=more) if more <= 9 else None,
+                said="seam_uneven.behind" if off < 0 else "seam_uneven",
+                seam=seam.seam,
+            )
+        )
+    return found
 
 
 def check_lines(pattern: Pattern, body: Body, lap_mm: float | None) -> list[Finding]:
