@@ -87,7 +87,14 @@ def edit_pattern(
     if current is None or current.cut:
         reason = "edited by hand" if current else "drafted, then edited by hand"
         return with_version(
-            build, pattern, reason, today, parent=current.number if current else None, cut=False, changes=tuple(words)
+            build,
+            pattern,
+            reason,
+            today,
+            parent=current.number if current else None,
+            cut=False,
+            changes=tuple(words),
+            made_for=current.made_for if current else planned.made_for,
         )
     drawn = current.model_copy(update={"pattern": pattern, "changes": (*current.changes, *words)[-400:]})
     return as_drafted(build.model_copy(update={"versions": (*build.versions[:-1], drawn)}), pattern)

@@ -16,7 +16,9 @@ def cut_version(build: Build, planned: Plan, today: datetime.date) -> Build:
         raise Unmakeable("versions", "version.first_is_cut")
     if planned.drafted is None:
         raise Unmakeable("versions", "version.measures_first")
-    first = PatternVersion(number=1, reason="drafted", made_on=today, pattern=planned.drafted)
+    first = PatternVersion(
+        number=1, reason="drafted", made_on=today, pattern=planned.drafted, made_for=planned.made_for
+    )
     return with_parts(build, versions=(first,))
 
 
@@ -35,6 +37,7 @@ def accept(build: Build, planned: Plan, today: datetime.date, unit: Unit = "cm")
         fitting=proposal.fitting,
         fitting_corrected=next((one.corrected for one in build.fittings if one.number == proposal.fitting), 0),
         made_on=today,
+        made_for=planned.made_for,
         pattern=proposal.pattern,
         alteration=proposal.alteration,
     )
@@ -49,7 +52,8 @@ def go_back(build: Build, number: int, today: datetime.date) -> Build:
         raise Unmakeable("versions", "version.none_to_go_back_to", version=number)
     if old.number == current.number:
         raise Unmakeable("versions", "version.present_already", version=number)
-    return with_version(build, old.pattern, f"back to version {old.number}", today, parent=old.number)
+    reason = f"back to version {old.number}"
+    return with_version(build, old.pattern, reason, today, parent=old.number, made_for=old.made_for)
 
 
 def fix_version(build: Build) -> Build:
@@ -76,6 +80,7 @@ def with_version(
     parent: int | None = None,
     cut: bool = True,
     changes: tuple[str, ...] = (),
+    made_for: str = "",
 ) -> Build:
     """The build with a pattern as its next version, and its draft's choices brought in line with it."""
     last = build.versions[-1].number if build.versions else None
@@ -87,6 +92,7 @@ def with_version(
         pattern=pattern,
         cut=cut,
         changes=changes,
+        made_for=made_for,
     )
     return as_drafted(build.model_copy(update={"versions": (*build.versions, following)}), pattern)
 

@@ -148,6 +148,7 @@ class PatternVersion(Record):
     made_on: datetime.date | None = None
     pattern: Pattern
     alteration: Alteration | None = None
+    made_for: Annotated[str, Text(24), Field(description="A mark of what was known and wished when it was made.")] = ""
     cut: bool = Field(default=True, description="False while it is still drawn on; cutting or trying it on fixes it.")
     changes: tuple[Note, ...] = Field(default=(), max_length=400, description="Edits by hand, in words.")
 

@@ -69,6 +69,7 @@ def list_pdf(build: Build, planned: Plan, paper: Paper, unit: Unit) -> bytes:
     story = [
         Paragraph(_safe(f"{build.brief.name}"), title),
         Paragraph(_safe(f"{build.kind.capitalize()}, {version}, for {build.wearer.name or 'the wearer'}"), plain),
+        *([Paragraph(_safe(say(planned.verdict.sentence)), plain)] if planned.verdict else []),
         *(Paragraph(_safe(sentence), head) for sentence in strong),
         Paragraph("Girths", head),
         _table(

@@ -1,5 +1,6 @@
 """The pattern's stage: edges, what to aim for, the pattern that has it, and how it lies on the table."""
 
+import hashlib
 from dataclasses import dataclass
 from typing import Self
 
@@ -18,7 +19,7 @@ from fuseau.craft.pattern.drafting import draft, suggest_edges
 from fuseau.craft.pattern.edge_curves import shaped
 from fuseau.craft.pattern.hand_edits import places_of_seams
 from fuseau.craft.pattern.one_piece import join_panels
-from fuseau.craft.pattern.pattern import Allowances, BlockGirth, EdgeLine, Pattern, summed
+from fuseau.craft.pattern.pattern import Allowances, BlockGirth, EdgeLine, Panel, Pattern, summed
 from fuseau.craft.pattern.refit import change_girths
 from fuseau.craft.pattern.shoulders import lay_shoulders
 from fuseau.craft.pattern.trueing import Laid, lay_flat
@@ -79,6 +80,17 @@ class AimInputs:
         )
 
     @property
+    def asked(self) -> str:
+        """A mark of all that the aim follows from but the pattern itself: the same while nothing was learned or wished.
+
+        What a version was made for; a draft worked out again from it may come out a few millimetres otherwise.
+        """
+        told = (self.kind, self.panels, self.one_piece, self.cups, self.edge_n_m2, self.lap_mm, self.bust_points_mm)
+        parts = [repr(told), *(one.model_dump_json() for one in (self.target, self.stack, self.practice, self.body))]
+        parts += [one.model_dump_json() for one in self.slack]
+        return hashlib.sha256("|".join(parts).encode()).hexdigest()[:24]
+
+    @property
     def cup(self) -> Cup | None:
         """The cup of a garment that has cups."""
         return _cup(self.cups, self.body, self.bust_points_mm, self.practice)
@@ -102,6 +114,8 @@ def aim_pattern(inputs: AimInputs) -> tuple[Aim, Pattern]:
             fresh = fresh.altered(**offsets)
             return _in_one_piece(fresh, practice) if inputs.one_piece else fresh
         base = current.altered(**offsets)
+        if current.decided and not decided:  # what the body asks for is sought without what was changed by hand
+            base = base.altered(panels=tuple(_plain(panel) for panel in base.panels))
         made = _alteration(base, body, girths, target.gap_mm, top, hem)
         return alter(base, made).altered(allowances=inputs.allowances)
 
@@ -140,6 +154,10 @@ def aim_pattern(inputs: AimInputs) -> tuple[Aim, Pattern]:
             chosen_n_per_m=pull_of(target.pull, target.job, practice),
         )
     )
+
+
+def _plain(panel: Panel) -> Panel:
+    return panel.model_copy(update={"cf_bumps": (), "cb_bumps": ()})
 
 
 def _offset(body: Body, part: tuple[BlockGirth, ...]) -> Array:

@@ -118,7 +118,8 @@ def _plan_garment(build: Build, unit: Unit, cache: StageCache, findings: list[Fi
     body, learned = with_side_seam_seen(build, belief.body), belief.learned if build.fittings else None
 
     # pattern: what to aim for, and the pattern that is worked from
-    aimed, aimed_pattern = cache.run(aim_pattern, AimInputs.of(build, body, learned))
+    asked = AimInputs.of(build, body, learned)
+    aimed, aimed_pattern = cache.run(aim_pattern, asked)
     pattern = current.pattern if current else aimed_pattern
     check_gap(build.target.gap_mm, pattern)
     laid = cache.run(lay, LayInputs(pattern, practice))
@@ -131,7 +132,8 @@ def _plan_garment(build: Build, unit: Unit, cache: StageCache, findings: list[Fi
     mock_up = cache.run(settle_fit, FitInputs(mock_up_laced, body))
     proposal = None
     if current is not None:
-        proposal = cache.run(propose, ProposalInputs.of(build, belief, body, aimed, aimed_pattern))
+        inputs = ProposalInputs.of(build, belief, body, aimed, aimed_pattern, same=current.made_for == asked.asked)
+        proposal = cache.run(propose, inputs)
     odds = None
     if build.fittings:
         following = proposal.pattern if proposal else pattern
@@ -181,7 +183,8 @@ def _plan_garment(build: Build, unit: Unit, cache: StageCache, findings: list[Fi
         proposal=proposal,
         prediction=prediction,
         stale=tuple(stale_versions(build)),
-        verdict=verdict(build, odds, proposal is not None),
+        made_for=asked.asked,
+        verdict=verdict(build, odds, proposal is not None, learned.ambiguity if learned else None),
         mock_up_plan=plan_mock_up(build, body, proposal.mock_up if proposal else mock_up, final),
         cup_boning=cup_boning(shown.cup, practice),
         **dict(hardware),

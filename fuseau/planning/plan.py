@@ -154,6 +154,7 @@ class Plan(HardwarePlan):
     learned: Learned | None = None
     readiness: Readiness | None = None
     verdict: Verdict | None = None
+    made_for: str = ""
     proposal: Proposal | None = None
     prediction: Foreseen | None = None
     mock_up_plan: MockUpPlan | None = None

@@ -52,11 +52,14 @@ class ProposalInputs:
     tied: bool
     last_fitting: int | None
     drawn_on: bool
+    same: bool = False
     only_by_hand: bool = False
 
     @classmethod
-    def of(cls, build: Build, belief: Belief, body: Body, aimed: Aim, aimed_pattern: Pattern) -> Self:
-        """Taken from a build that has a version."""
+    def of(
+        cls, build: Build, belief: Belief, body: Body, aimed: Aim, aimed_pattern: Pattern, same: bool = False
+    ) -> Self:
+        """Taken from a build that has a version; `same` where nothing was learned or wished since that was made."""
         current = build.current
         assert current is not None
         here = fittings_of_current(build)
@@ -78,6 +81,7 @@ class ProposalInputs:
             tied=GARMENT_KINDS[build.kind].tied,
             last_fitting=here[-1].number if here else None,
             drawn_on=bool(current.changes),
+            same=same,
         )
 
 
@@ -99,7 +103,7 @@ def propose(inputs: ProposalInputs) -> Proposal | None:
     edges_change = (current.top, current.hem) != (aimed_pattern.top, aimed_pattern.hem)
     pinched = {} if redraft else pinched_by_seam(current, inputs.pinches)
     same_allowances = current.allowances == aimed_pattern.allowances
-    small = float(np.max(np.abs(change))) < inputs.practice.worth_changing_mm
+    small = inputs.same or float(np.max(np.abs(change))) < inputs.practice.worth_changing_mm
     by_hand = any(max(abs(one.cf_side_mm), abs(one.cb_side_mm)) > 0.05 for one in inputs.line_edits)
     if not redraft and not edges_change and same_allowances and not pinched and small and not by_hand:
         return None

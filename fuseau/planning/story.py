@@ -84,9 +84,11 @@ def _chapter(build: Build, cache: StageCache) -> Chapter:
     measured = cache.run(measured_body, MeasuredInputs.of(build))
     belief = cache.run(infer_belief, InferenceInputs.of(build, measured))
     body = with_side_seam_seen(build, belief.body)
-    aimed, pattern = cache.run(aim_pattern, AimInputs.of(build, body, belief.learned if build.fittings else None))
+    asked = AimInputs.of(build, body, belief.learned if build.fittings else None)
+    aimed, pattern = cache.run(aim_pattern, asked)
     if build.current is not None and last is not None:
-        made = cache.run(propose, ProposalInputs.of(build, belief, body, aimed, pattern))
+        same = build.current.made_for == asked.asked
+        made = cache.run(propose, ProposalInputs.of(build, belief, body, aimed, pattern, same))
         pattern = made.pattern if made else build.current.pattern
     odds = cache.run(work_out_odds, OddsInputs.of(build, belief, body, aimed, pattern)).probability
     return Chapter(

@@ -7,12 +7,13 @@ from typing import Literal
 
 from fuseau.craft.base.findings import Message, message
 from fuseau.craft.base.record import Record
+from fuseau.craft.fitting.ambiguity import Ambiguity
 from fuseau.craft.fitting.readiness import Readiness
 from fuseau.craft.wearer.measures import LevelName
 from fuseau.document.build import Build
 from fuseau.planning.evidence import fittings_of_current
 
-Word = Literal["first mock-up", "try it on", "one more mock-up", "look again", "cut the cloth"]
+Word = Literal["first mock-up", "try it on", "measure first", "one more mock-up", "look again", "cut the cloth"]
 
 
 class Verdict(Record):
@@ -25,8 +26,11 @@ class Verdict(Record):
     sentence: Message
 
 
-def verdict(build: Build, odds: Readiness | None, proposed: bool) -> Verdict:
-    """The verdict. `odds` are those of the version proposed, else of the present one; None before any fitting."""
+def verdict(build: Build, odds: Readiness | None, proposed: bool, unsure: Ambiguity | None = None) -> Verdict:
+    """The verdict. `odds` are those of the version proposed, else of the present one; None before any fitting.
+
+    `unsure` is what the last fitting cannot tell apart: a measurement of minutes comes before another mock-up.
+    """
     current = build.current
     if current is None:
         return Verdict(word="first mock-up", version=1, sentence=message("verdict.first"))
@@ -37,6 +41,9 @@ def verdict(build: Build, odds: Readiness | None, proposed: bool) -> Verdict:
     word: Word = odds.advice
     if word == "cut the cloth":
         code = "verdict.make_and_cut" if proposed else "verdict.cut"
+    elif unsure is not None and fittings_of_current(build):
+        word, code = "measure first", "verdict.measure"
+        given = {"tells": unsure.cheapest}
     elif not proposed and not fittings_of_current(build):
         word, code = "try it on", "verdict.try_on_odds"
     elif word == "look again":

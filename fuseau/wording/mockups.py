@@ -10,10 +10,10 @@ WORST = {
     "bottom edge": "its bottom edge has too much room or too little",
 }
 TELLS = {
-    "a tape over it": "A tape round the laced garment tells them apart.",
-    "a second pull": "Lace it lightly first and read the gap at both pulls: that tells them apart.",
-    "a tape under it": "A tape round her under it tells them apart.",
-    "a strip of the cloth": "A strip of the cloth under a weight tells them apart.",
+    "a tape over it": "a tape round the laced garment",
+    "a second pull": "the gap at a light pull as well",
+    "a tape under it": "a tape round her under it",
+    "a strip of the cloth": "a strip of the cloth under a weight",
 }
 _RAISED = ": about {probability:percent} of 100."
 _ODDS = "{probability:percent} of 100 would fit if cut now."
@@ -92,17 +92,18 @@ MESSAGES = {
     "reason.wishes": "measures or wishes changed",
     # what readings cannot tell apart
     "which.body_pull": "A bigger body and a softer pull would read alike here, and so would a smaller one and a harder "
-    "pull: each could have moved the gap by {doubt_mm:hardware}. {tells:tells}",
+    "pull: each could have moved the gap by {doubt_mm:hardware}. What tells them apart: {tells:tells}.",
     "which.body_cloth": "A bigger body and a cloth that stretches less would read alike here: each could have moved "
-    "the gap by {doubt_mm:hardware}. {tells:tells}",
+    "the gap by {doubt_mm:hardware}. What tells them apart: {tells:tells}.",
     "which.cloth_pull": "A cloth that stretches and a harder pull would read alike here: each could have moved the gap "
-    "by {doubt_mm:hardware}. {tells:tells}",
+    "by {doubt_mm:hardware}. What tells them apart: {tells:tells}.",
     "which.body_cloth_pull": "Her body, the stretch of the cloth and the pull would read alike here: each could "
-    "have moved the gap by {doubt_mm:hardware}. {tells:tells}",
+    "have moved the gap by {doubt_mm:hardware}. What tells them apart: {tells:tells}.",
     # the one verdict
     "verdict.first": "Cut version 1 for a mock-up.",
     "verdict.try_on": "Try version {version:.0f} on and read the gap.",
     "verdict.try_on_odds": "Try version {version:.0f} on: {probability:percent} of 100 such garments would fit.",
+    "verdict.measure": "Her body, the cloth or the pull? First measure: {tells:tells}.",
     "verdict.one_more": "One more mock-up: of 100 garments cut from version {version:.0f} now {probability:percent} "
     "would fit.",
     "verdict.one_more_proposed": "Make version {version:.0f} and try it on: of 100 garments cut from it now "

@@ -44,7 +44,6 @@ def test_another_school_changes_what_the_gap_does(demo_hand):
     demo_hand.see(f"bow {other}")
     there = demo_hand.sheet(line)["build"]["bones"]
     assert (there["lacing_edge"], there["seams"], there["curved"]) == ("plastic_10", "plastic_6", "woven_8")
-    demo_hand.see("With plastic 10 × 1.4 mm at the lacing edge the gap bows")
 
 
 def test_a_channel_is_added_where_a_finding_asks_for_it_and_taken_back(demo_hand):

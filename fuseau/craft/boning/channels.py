@@ -33,6 +33,7 @@ ChannelPlace = Literal[
 _TURN_MM = 12.0  # curvature is how far a path turns over so much, so that it is of the cloth and not of the sampling
 _CHORD_MM = 6.0  # and its heading is that of so long a chord
 _STEP_MM = 3.0
+_END_MM = 12.0  # how an edge runs at its end is seen over so much
 _DRAWN_MM = 5.0
 _REACH_MM = 60.0
 _NEAR_MM = 25.0
@@ -111,8 +112,8 @@ class PanelArrays:
         return float(self.hem[:, 1].min()), float(self.top[:, 1].max())
 
     def edges_at(self, z: Array) -> tuple[Array, Array]:
-        """x of both edges at heights; beyond an edge's ends, that of the end."""
-        return np.interp(z, self.cf[:, 1], self.cf[:, 0]), np.interp(z, self.cb[:, 1], self.cb[:, 0])
+        """x of both edges at heights; beyond an edge's ends it goes straight on, so that nothing between them kinks."""
+        return _straight_on(self.cf, z), _straight_on(self.cb, z)
 
     def across(self, share: float | Array, z: Array) -> Array:
         """x at a share of the width, at heights."""
@@ -167,6 +168,18 @@ def beside(arrays: PanelArrays, offset_mm: float, from_cf: bool) -> Array:
     path = edge + inward * offset_mm
     path = np.vstack([path[0] - _REACH_MM * along[0], path, path[-1] + _REACH_MM * along[-1]])
     return arrays.clip(path)
+
+
+def _straight_on(edge: Array, z: Array) -> Array:
+    """x of a rising edge at heights, carried on beyond its ends as it runs there."""
+    low, high = edge[0, 1], edge[-1, 1]
+    found = np.interp(z, edge[:, 1], edge[:, 0])
+    reach = min(_END_MM, (high - low) / 2)
+    if reach <= 0:
+        return found
+    starts, ends = (float(np.interp(at, edge[:, 1], edge[:, 0])) for at in (low + reach, high - reach))
+    found = found + np.minimum(z - low, 0.0) * (starts - edge[0, 0]) / reach
+    return np.asarray(found + np.maximum(z - high, 0.0) * (edge[-1, 0] - ends) / reach)
 
 
 def between_path(arrays: PanelArrays, channel: Between) -> Array:

@@ -26,8 +26,9 @@ from fuseau.craft.wearer.body import Body
 from fuseau.craft.wearer.measures import LevelName
 
 _PASSES = 40
+_WITHOUT_TAILS = 4  # passes at the most before a misread may show
 _LONGEST_STEP_MM = 40.0
-_CLOSE = 1e-4  # of the negative log posterior: far below anything a reading could tell
+_CLOSE = 1e-3  # of the negative log posterior: far below anything a reading could tell
 
 
 class LearnedLevel(Record):
@@ -243,21 +244,30 @@ def infer(prior: Body, tried: list[Tried], practice: Practice | None = None, str
     )
     sights = [Sight(one, prior, unknowns.nodes) for one in tried]
     at = unknowns.mean.copy()
-    here = linearise(at, unknowns, sights, strips=strips)
-    damping = 0.0
-    for _ in range(_PASSES if tried or strips else 0):
+    # first as if no reading had a tail: what they all say, however far from the tape, is followed; then a misread shows
+    here = linearise(at, unknowns, sights, strips=strips, tails=False)
+    damping, tails = 0.0, False
+    for turn in range(_PASSES if tried or strips else 0):
+        if turn == _WITHOUT_TAILS:
+            tails = True
+            here = linearise(at, unknowns, sights, here, strips)
+            damping = 0.0
         step = -np.linalg.solve(here.hessian + damping * np.diag(np.diag(here.hessian)), here.gradient)
         step *= min(1.0, _LONGEST_STEP_MM / max(float(np.max(np.abs(step[unknowns.girths]))), 1e-9))
         promised = -float(here.gradient @ step) - float(step @ here.hessian @ step) / 2
         if promised < _CLOSE:
-            break
-        there = linearise(at + step, unknowns, sights, here, strips)
+            if tails:
+                break
+            tails = True
+            here = linearise(at, unknowns, sights, here, strips)
+            continue
+        there = linearise(at + step, unknowns, sights, here, strips, tails)
         kept = (here.cost - there.cost) / promised
         if kept > 0:
             at, here = at + step, there
         # Levenberg and Marquardt: where a level goes slack the gaps bend away from the line, so trust it less
         damping = damping / 4 if kept > 0.75 else max(0.05, damping * 4) if kept < 0.4 else damping
-    return _belief(unknowns, sights, at, here)
+    return _belief(unknowns, sights, at, here if tails else linearise(at, unknowns, sights, here, strips))
 
 
 @dataclass(frozen=True)
@@ -277,9 +287,17 @@ class Linear:
 
 
 def linearise(
-    at: Array, unknowns: Unknowns, sights: list[Sight], near: Linear | None = None, strips: Sequence[Strip] = ()
+    at: Array,
+    unknowns: Unknowns,
+    sights: list[Sight],
+    near: Linear | None = None,
+    strips: Sequence[Strip] = (),
+    tails: bool = True,
 ) -> Linear:
-    """Settle every lacing on these unknowns, beginning from where they settled `near` by. Raises Unsettled."""
+    """Settle every lacing on these unknowns, beginning from where they settled `near` by. Raises Unsettled.
+
+    Readings have heavy `tails`, or none.
+    """
     off_prior = at - unknowns.mean
     gradient = unknowns.precision @ off_prior
     hessian = unknowns.precision.copy()
@@ -303,7 +321,7 @@ def linearise(
             ways = [unknowns.seat.start, unknowns.once(sight.tried.number).start]
             off = np.append(off, (at[ways].sum() - wanted) / wide)
             jacobian = np.vstack([jacobian, np.isin(np.arange(len(at)), ways) / wide])
-        told, weight = student(off)
+        told, weight = student(off) if tails else (float(off @ off) / 2, np.ones(len(off)))
         gradient = gradient + jacobian.T @ (weight * off)
         hessian = hessian + jacobian.T @ (weight[:, None] * jacobian)
         cost += told

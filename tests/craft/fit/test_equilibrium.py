@@ -93,7 +93,7 @@ def test_derivatives_are_those_of_settling_anew(hold, where):
     moved = settle(dataclasses.replace(hold, natural_mm=hold.natural_mm + bump))
     *_, by_natural = tension_at(hold.natural_mm, hold.give, found.hoop_mm, hold.pressure_scale_kpa)
     foretold = found.gap_by_force((by_natural * bump)[:, None])[:, 0]
-    assert moved.gap_mm - found.gap_mm == pytest.approx(foretold, rel=0.06, abs=2e-3)
+    assert moved.gap_mm - found.gap_mm == pytest.approx(foretold, rel=0.06, abs=4e-3)
 
 
 def test_a_garment_too_big_closes_and_says_by_how_much():

@@ -2294,8 +2294,8 @@ export interface components {
              *       "least_tension_n_per_m": 15,
              *       "most_give_share": 0.85,
              *       "seam_cap_mm": 12,
-             *       "plan_hold_mm": 8,
-             *       "plan_comfort_share": 0.75,
+             *       "plan_hold_mm": 12,
+             *       "plan_comfort_share": 0.66,
              *       "caution_reduction_new": 0.1,
              *       "caution_reduction": 0.15,
              *       "caution_reduction_strong": 0.2,
@@ -4635,6 +4635,12 @@ export interface components {
             pattern: components["schemas"]["Pattern"];
             alteration?: components["schemas"]["Alteration"] | null;
             /**
+             * Made For
+             * @description A mark of what was known and wished when it was made.
+             * @default
+             */
+            made_for: string;
+            /**
              * Cut
              * @description False while it is still drawn on; cutting or trying it on fixes it.
              * @default true
@@ -4793,6 +4799,11 @@ export interface components {
             learned?: components["schemas"]["Learned"] | null;
             readiness?: components["schemas"]["Readiness"] | null;
             verdict?: components["schemas"]["Verdict"] | null;
+            /**
+             * Made For
+             * @default
+             */
+            made_for: string;
             proposal?: components["schemas"]["Proposal"] | null;
             prediction?: components["schemas"]["Foreseen"] | null;
             mock_up_plan?: components["schemas"]["MockUpPlan"] | null;
@@ -5184,14 +5195,14 @@ export interface components {
             seam_cap_mm: number;
             /**
              * Plan Hold Mm
-             * @description Planned, the lacing edge holds the body in by this much, or it lifts off.
-             * @default 8
+             * @description Planned, the lacing edge holds the body in by so much, or it lifts off.
+             * @default 12
              */
             plan_hold_mm: number;
             /**
              * Plan Comfort Share
              * @description Plan below what is close but comfortable: bodies differ.
-             * @default 0.75
+             * @default 0.66
              */
             plan_comfort_share: number;
             /**
@@ -6453,7 +6464,7 @@ export interface components {
              * Word
              * @enum {string}
              */
-            word: "first mock-up" | "try it on" | "one more mock-up" | "look again" | "cut the cloth";
+            word: "first mock-up" | "try it on" | "measure first" | "one more mock-up" | "look again" | "cut the cloth";
             /** Version */
             version: number;
             /** Probability */

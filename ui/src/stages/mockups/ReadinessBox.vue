@@ -12,6 +12,7 @@ const open = useBuild()
 const TITLE = {
   'first mock-up': 'A first mock-up',
   'try it on': 'Try it on',
+  'measure first': 'Measure first',
   'one more mock-up': 'One more mock-up',
   'look again': 'Look again',
   'cut the cloth': 'Cut the cloth',
@@ -30,6 +31,7 @@ const word = computed(() => open.plan?.verdict?.word ?? found.value?.advice ?? '
     <ThinkingBar v-if="busy || failed" label="Weighing the odds" :thought="thought" />
     <template v-else-if="found">
       <h2>{{ TITLE[word] }}</h2>
+      <p v-if="word === 'measure first'">{{ open.plan!.verdict!.sentence }}</p>
       <p>{{ found.sentence }}</p>
       <div class="odds" aria-hidden="true"><i :style="{ width: `${found.probability * 100}%` }" /></div>
       <ul v-if="found.raises?.length && word !== 'cut the cloth'" aria-label="What would raise it">
