@@ -18,6 +18,7 @@ from fuseau.craft.wearer.body import BodyLevel
 from fuseau.craft.wearer.measures import LevelName
 
 DRAWS = 200
+MOST_SURE = 0.99  # however many draws pass, the world may be otherwise
 Advice = Literal["cut the cloth", "one more mock-up", "look again"]
 Failing = Literal["mean gap", "tilt", "bow", "stand-off", "pressure", "top edge", "bottom edge"]
 
@@ -141,7 +142,7 @@ def _readiness(
     order: list[Failing] = sorted(counted, key=lambda name: -counted[name])
     worst = order[0] if counted[order[0]] else None
     level = levels[int(np.argmax(where))].name if where.any() else None
-    probability = passed / draws
+    probability = min(passed / draws, MOST_SURE)
     advice: Advice = (
         "cut the cloth"
         if probability >= practice.ready_share
