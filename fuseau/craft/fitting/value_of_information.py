@@ -15,7 +15,7 @@ from fuseau.craft.base.findings import message
 from fuseau.craft.base.practice import Practice
 from fuseau.craft.fit.fit import Lacing
 from fuseau.craft.fitting.inference import Belief, Sensed, sense
-from fuseau.craft.fitting.readiness import OddsWay, Raise, shortfalls
+from fuseau.craft.fitting.readiness import MOST_SURE, OddsWay, Raise, shortfalls
 from fuseau.craft.wearer.measures import LevelName
 
 _DRAWS = 160
@@ -51,7 +51,7 @@ def raises(
     found: list[Raise] = []
 
     def offer(what: OddsWay, probability: float, level: LevelName | None = None, **given: str) -> None:
-        better = float(np.clip(now + probability - base, 0.0, 1.0))
+        better = float(np.clip(now + probability - base, 0.0, MOST_SURE))
         if better > now + 0.01:
             said = message(f"raise.{what.replace(' ', '_')}", probability=better, **given)
             found.append(Raise(what=what, level=level, probability=better, sentence=said))
