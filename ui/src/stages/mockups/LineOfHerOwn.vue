@@ -31,8 +31,8 @@ async function put() {
 </script>
 
 <template>
-  <button v-if="!shown" type="button" class="begin" @click="begin">+ a line of your own</button>
-  <form v-else class="own" aria-label="A line of your own" @submit.prevent="put">
+  <button v-if="!shown" type="button" class="ask" @click="begin">+ a line of your own</button>
+  <form v-else class="asked own" aria-label="A line of your own" @submit.prevent="put">
     <select v-model="way" aria-label="In or out">
       <option value="-">take in</option>
       <option value="">let out</option>
@@ -53,34 +53,11 @@ async function put() {
 </template>
 
 <style scoped>
-.begin {
-  color: var(--letout);
-  font: inherit;
-  padding: 4px 0;
-}
 .own {
   line-height: 2.3;
-  border-left: 3px solid var(--line);
-  padding-left: 8px;
   margin: 6px 0;
-}
-input,
-select {
-  font: inherit;
-  border: 1px solid #8b99a5;
-  border-radius: 3px;
-  padding: 4px 5px;
-  background: var(--paper);
-  color: var(--ink);
 }
 input {
   width: 60px;
-  text-align: right;
-}
-.bad {
-  color: var(--takein);
-  font-size: 0.9rem;
-  line-height: 1.3;
-  margin: 0;
 }
 </style>

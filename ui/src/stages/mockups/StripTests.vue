@@ -16,6 +16,8 @@ const width = ref('')
 const marked = ref('')
 const longer = ref('')
 const unit = computed(() => (settings.unit === 'in' ? 'in' : 'mm'))
+const USUAL: Record<string, number> = { width_mm: 50, marked_mm: 200 }
+const bare = (mm: number) => hardware(mm, settings.unit).replace(/ \w+$/, '')
 const at = computed(() => `strips.${strips.value.length}`)
 const said = (field: string) => Object.entries(open.errors).find(([where]) => where === `${at.value}.${field}`)?.[1]
 const whole = computed(() => open.errors[at.value])
@@ -57,8 +59,8 @@ const drop = (i: number) =>
     {{ hardware(strip.marked_mm!, settings.unit) }}{{ learned(strip.cloth) ? `; ${learned(strip.cloth)}` : '' }}.
     <button type="button" :aria-label="`Take out strip ${i + 1}`" @click="drop(i)">×</button>
   </p>
-  <button v-if="!shown" type="button" class="begin" @click="shown = true">+ a strip under a weight</button>
-  <form v-else class="try" aria-label="A strip under a weight" @submit.prevent="keep">
+  <button v-if="!shown" type="button" class="ask" @click="shown = true">+ a strip under a weight</button>
+  <form v-else class="asked try" aria-label="A strip under a weight" @submit.prevent="keep">
     <label
       ><span>cloth</span
       ><select v-model="cloth" aria-label="Cloth of the strip">
@@ -73,13 +75,7 @@ const drop = (i: number) =>
             v-model="text.value"
             :aria-label="`Strip, ${name}`"
             :aria-invalid="!!said(field)"
-            :placeholder="
-              field === 'width_mm'
-                ? hardware(50, settings.unit)
-                : field === 'marked_mm'
-                  ? hardware(200, settings.unit)
-                  : ''
-            "
+            :placeholder="USUAL[field] ? bare(USUAL[field]) : ''"
           />
           {{ field === 'weight_kg' ? '' : unit }}</span
         ></label
@@ -95,19 +91,12 @@ const drop = (i: number) =>
 </template>
 
 <style scoped>
-.begin {
-  color: var(--letout);
-  font: inherit;
-  padding: 4px 0;
-}
 .strip {
   margin: 4px 0;
 }
 .try {
   display: grid;
   gap: 6px;
-  border-left: 3px solid var(--line);
-  padding-left: 8px;
 }
 label {
   display: flex;
@@ -115,23 +104,8 @@ label {
   gap: 8px;
   align-items: center;
 }
-input,
-select {
-  font: inherit;
-  border: 1px solid #8b99a5;
-  border-radius: 3px;
-  padding: 4px 5px;
-  background: var(--paper);
-  color: var(--ink);
-}
 input {
   width: 84px;
-  text-align: right;
-}
-.bad {
-  color: var(--takein);
-  font-size: 0.9rem;
-  margin: 0;
 }
 p {
   margin: 0;
