@@ -120,6 +120,8 @@ def _look_at(build: Build, body: Body, final: Fit) -> list[Message]:
     found = []
     if known:
         found.append(message("look_at.level", level=known[0].name, spread_mm=known[0].spread_mm))
+    if not GARMENT_KINDS[build.kind].tied and build.mock_up.closing == "laced":
+        found.append(message("look_at.two_pulls"))
     if build.brief.movement:
         found.append(message("look_at.movement", movement=" and ".join(build.brief.movement)))
     if build.brief.alone:

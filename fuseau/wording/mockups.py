@@ -142,6 +142,7 @@ MESSAGES = {
     "leave_out.wires": "wires in the cups",
     "look_at.level": "{level:level_capital}: known to ± {spread_mm:length} only. Read the gap there and tape a girth "
     "over it.",
+    "look_at.two_pulls": "Lace it lightly first and read the gap, then as it is worn, and read it again.",
     "look_at.movement": "Have her {movement} in it.",
     "look_at.alone": "Have her get in and out alone.",
 }
