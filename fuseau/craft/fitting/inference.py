@@ -26,7 +26,8 @@ from fuseau.craft.wearer.body import Body
 from fuseau.craft.wearer.measures import LevelName
 
 _PASSES = 40
-_WITHOUT_TAILS = 4  # passes at the most before a misread may show
+_PROMISED, _GAINED = 0.3, 0.02  # a step that promises and gains so little is about a corner of a slack level
+_WITHOUT_TAILS = 2  # passes at the most before a misread may show
 _LONGEST_STEP_MM = 40.0
 _CLOSE = 1e-3  # of the negative log posterior: far below anything a reading could tell
 
@@ -262,9 +263,12 @@ def infer(prior: Body, tried: list[Tried], practice: Practice | None = None, str
             here = linearise(at, unknowns, sights, here, strips)
             continue
         there = linearise(at + step, unknowns, sights, here, strips, tails)
-        kept = (here.cost - there.cost) / promised
+        gained = here.cost - there.cost
+        kept = gained / promised
         if kept > 0:
             at, here = at + step, there
+        if tails and promised < _PROMISED and abs(gained) < _GAINED:
+            break
         # Levenberg and Marquardt: where a level goes slack the gaps bend away from the line, so trust it less
         damping = damping / 4 if kept > 0.75 else max(0.05, damping * 4) if kept < 0.4 else damping
     return _belief(unknowns, sights, at, here if tails else linearise(at, unknowns, sights, here, strips))
