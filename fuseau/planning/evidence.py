@@ -58,9 +58,8 @@ def slack_seen(build: Build, body: Body, learned: Learned | None = None) -> tupl
     """Cloth that stood off in one place at the fittings of the present version, by level (model, section 3).
 
     Touched in front or at the side, at the back beyond what the whole garment does there (`learned`), or pinched out of
-    a seam; slashed open (below zero) it was missing there. From
-    the last fitting that tells of any. It bore no tension, so it says nothing of her girth, and is mended where it
-    was seen.
+    a seam; slashed open (below zero) it was missing there. From the last fitting that tells of any. It bore no tension,
+    so it says nothing of her girth, and is mended where it was seen.
     """
     current = build.current
     backs = np.array([level.back_mm for level in body])
