@@ -37,7 +37,7 @@ def accept(build: Build, planned: Plan, today: datetime.date, unit: Unit = "cm")
         fitting=proposal.fitting,
         fitting_corrected=next((one.corrected for one in build.fittings if one.number == proposal.fitting), 0),
         made_on=today,
-        made_for=planned.made_for,
+        made_for="" if proposal.left_mm else planned.made_for,  # what is left over comes in the version after
         pattern=proposal.pattern,
         alteration=proposal.alteration,
     )

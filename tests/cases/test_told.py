@@ -154,6 +154,11 @@ CASES = {
         (cut, read(-20, laced=[{"level": "waist", "girth_mm": 640}, {"level": "underbust", "girth_mm": 745}])),
         never=("would read alike",),
     ),
+    "underbust: the same, with one tape over it: it is not asked for again": Told(
+        "underbust corset",
+        (cut, read(-20, laced=[{"level": "waist", "girth_mm": 690}])),
+        never=("a tape round the laced garment",),
+    ),
     "underbust: a strip of the mock-up's cloth stretched by 3 %": Told(
         "underbust corset",
         (cut, wished(strips__0={"cloth": "calico", "weight_kg": 1, "longer_mm": 6}), read(-10)),

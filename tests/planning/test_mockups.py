@@ -281,6 +281,11 @@ def test_more_than_the_seams_take_is_told_with_another_number_of_panels(cut, tod
     finding = codes(tried)["seams_full"]
     assert finding.mend.changes[0].at == "draft.panels"
     assert abs(finding.numbers["left_mm"]) > 1
+    # what is left over is proposed for the version after, as she was told
+    following = plan(accept(tried, found, today))
+    assert following.proposal is not None
+    level, left = max(found.proposal.left_mm.items(), key=lambda item: abs(item[1]))
+    assert following.proposal.sewn_change_mm[level] * left > 0
 
 
 def test_what_comes_next_is_foreseen_with_its_spread(cut, today):

@@ -1,7 +1,7 @@
 """Which is it, her body, the cloth or the pull: what readings cannot tell apart, and what would (model, section 6)."""
 
 import dataclasses
-from collections.abc import Sequence
+from collections.abc import Container, Sequence
 from typing import Literal
 
 import numpy as np
@@ -9,7 +9,8 @@ import numpy as np
 from fuseau.craft.base.curves import Array
 from fuseau.craft.base.record import Record
 from fuseau.craft.fitting.seen import Seen, Sight, see
-from fuseau.craft.fitting.unknowns import Unknowns
+from fuseau.craft.fitting.unknowns import Unknowns, narrowed
+from fuseau.craft.materials.catalogue import ClothName
 
 Cause = Literal["body", "cloth", "pull"]
 Measure = Literal["a tape over it", "a second pull", "a tape under it", "a strip of the cloth"]
@@ -36,11 +37,14 @@ class Ambiguity(Record):
     left_mm: float
 
 
-def which(at: Array, unknowns: Unknowns, covariance: Array, sights: Sequence[Sight]) -> Ambiguity | None:
+def which(
+    at: Array, unknowns: Unknowns, covariance: Array, sights: Sequence[Sight], stripped: Container[ClothName] = ()
+) -> Ambiguity | None:
     """Whether body, cloth and pull can be told apart in the last fitting; None where they can, or nothing was laced.
 
     `at`, `covariance` are of all unknowns, the evenings' too. What each does to the mean gap is uncertain; where these
-    are large and cancel each other, what was read tells only their sum.
+    are large and cancel each other, what was read tells only their sum. A measurement that was made, a strip of a cloth
+    in `stripped` among them, is not asked for again: None where none is left that would tell.
     """
     if not sights or sights[-1].tried.lacing.tied_mm is not None or len(sights[-1].tried.z_mm) < 3:
         return None
@@ -64,11 +68,22 @@ def which(at: Array, unknowns: Unknowns, covariance: Array, sights: Sequence[Sig
     if float(whole @ covariance @ whole) > _OPPOSED * apart:
         return None
     doubt = float(np.sqrt(apart))
-    left = {
-        measure: _after(measure, at, unknowns, covariance, sight, order, seen, groups, causes) for measure in MEASURES
+    that_evening = [one.tried for one in sights if one.tried.number == evening]
+    made: dict[Measure, bool] = {
+        "a tape over it": any(one.laced_mm for one in that_evening),
+        "a second pull": len(that_evening) > 1,
+        "a tape under it": any(one.under_mm for one in that_evening),
+        "a strip of the cloth": sight.tried.lacing.stack.strength in stripped,
     }
+    left = {
+        measure: _after(measure, at, unknowns, covariance, sight, order, seen, groups, causes)
+        for measure in MEASURES
+        if not made[measure]
+    }
+    if not left:
+        return None
     best = min(left.values())
-    cheapest = next(measure for measure in MEASURES if doubt - left[measure] >= _ENOUGH * (doubt - best))
+    cheapest = next(measure for measure in left if doubt - left[measure] >= _ENOUGH * (doubt - best))
     if doubt - left[cheapest] < 0.5:
         return None
     return Ambiguity(fitting=evening, causes=causes, doubt_mm=doubt, cheapest=cheapest, left_mm=left[cheapest])
@@ -109,16 +124,11 @@ def _after(
         free = practice.pull_spread**2 * (1 - practice.pulls_together**2)
         spread = np.hypot(practice.ruler_spread_mm, practice.model_spread_mm)
         noise = spread**2 * np.eye(_POINTS) + free * own @ own.T
-        return _doubt(_updated(known, shared, noise), groups, causes)
+        return _doubt(narrowed(known, shared, noise), groups, causes)
     else:
         rows = seen.hoop_by[points]
         spreads = np.full(_POINTS, practice.laced_spread_mm)
-    return _doubt(_updated(known, rows, np.diag(np.square(spreads))), groups, causes)
-
-
-def _updated(covariance: Array, rows: Array, noise: Array) -> Array:
-    gain = covariance @ rows.T @ np.linalg.inv(rows @ covariance @ rows.T + noise)
-    return np.asarray(covariance - gain @ rows @ covariance)
+    return _doubt(narrowed(known, rows, np.diag(np.square(spreads))), groups, causes)
 
 
 def _doubt(covariance: Array, groups: dict[Cause, Array], causes: tuple[Cause, ...]) -> float:

@@ -8,7 +8,7 @@ is left over than the spreads explain, all spreads are widened by its root.
 """
 
 import math
-from collections.abc import Sequence
+from collections.abc import Container, Sequence
 from dataclasses import dataclass, field
 
 import numpy as np
@@ -271,7 +271,8 @@ def infer(prior: Body, tried: list[Tried], practice: Practice | None = None, str
             break
         # Levenberg and Marquardt: where a level goes slack the gaps bend away from the line, so trust it less
         damping = damping / 4 if kept > 0.75 else max(0.05, damping * 4) if kept < 0.4 else damping
-    return _belief(unknowns, sights, at, here if tails else linearise(at, unknowns, sights, here, strips))
+    found = here if tails else linearise(at, unknowns, sights, here, strips)
+    return _belief(unknowns, sights, at, found, {strip.cloth for strip in strips})
 
 
 @dataclass(frozen=True)
@@ -339,10 +340,12 @@ def linearise(
         gradient[here] += apart * by
         hessian[here, here] += by * by
         cost += apart**2 / 2
+        square += apart**2
+        count += 1
     return Linear(gradient, hessian, cost, square / max(count, 1), expected, settled_mm, off_mm)
 
 
-def _belief(unknowns: Unknowns, sights: list[Sight], at: Array, here: Linear) -> Belief:
+def _belief(unknowns: Unknowns, sights: list[Sight], at: Array, here: Linear, stripped: Container[ClothName]) -> Belief:
     prior, practice, lasting = unknowns.prior, unknowns.practice, unknowns.lasting
     wider = max(1.0, here.misfit)
     covariance = np.asarray(np.linalg.inv(here.hessian), dtype=float) * wider
@@ -403,6 +406,6 @@ def _belief(unknowns: Unknowns, sights: list[Sight], at: Array, here: Linear) ->
             for z, seen, _ in sight.tried.stand_off_mm
             if seen > 0
         ),
-        ambiguity=which(at, unknowns, covariance, sights),
+        ambiguity=which(at, unknowns, covariance, sights, stripped),
     )
     return Belief(believed, learned, unknowns, at[lasting], covariance[lasting, lasting])

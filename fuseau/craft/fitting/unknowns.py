@@ -200,6 +200,15 @@ def bounded_stiffening(free: float) -> tuple[float, float]:
     return _MOST_STIFFENING * held, 1 - held**2
 
 
+def narrowed(covariance: Array, rows: Array, noise: Array) -> Array:
+    """A covariance (n, n) once something was read: `rows` (k, n) is how it depends on the unknowns, `noise` (k, k).
+
+    The update of a linear Gaussian model.
+    """
+    gain = covariance @ rows.T @ np.linalg.inv(rows @ covariance @ rows.T + noise)
+    return np.asarray(covariance - gain @ rows @ covariance)
+
+
 def _over(pairs: Sequence[tuple[float, float]]) -> tuple[list[float], list[float]]:
     return [z for z, _ in pairs], [mm for _, mm in pairs]
 

@@ -16,6 +16,7 @@ from fuseau.craft.base.practice import Practice
 from fuseau.craft.fit.fit import Lacing
 from fuseau.craft.fitting.inference import Belief, Sensed, sense
 from fuseau.craft.fitting.readiness import MOST_SURE, OddsWay, Raise, shortfalls
+from fuseau.craft.fitting.unknowns import narrowed
 from fuseau.craft.wearer.measures import LevelName
 
 _DRAWS = 160
@@ -89,9 +90,7 @@ def _narrowed(worn: Sensed, tried: Sensed, gaps_at: Array, practice: Practice, a
     read(gaps_at, tried.gap_by, float(np.hypot(practice.ruler_spread_mm, practice.model_spread_mm)))
     read(also_at, tried.hoop_by, practice.laced_spread_mm)
     read(also_at, tried.pressure_by, 0.16 * practice.word_spread * 3.0)  # a word's usual reach, of some 3 kPa
-    by = np.array(rows)
-    gain = tried.covariance @ by.T @ np.linalg.inv(by @ tried.covariance @ by.T + np.diag(np.square(spreads)))
-    after = tried.covariance - gain @ by @ tried.covariance
+    after = narrowed(tried.covariance, np.array(rows), np.diag(np.square(spreads)))
     found = worn.covariance.copy()
     lasting = slice(0, worn.lasting)
     found[lasting, lasting] = after[lasting, lasting]
