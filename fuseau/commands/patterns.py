@@ -11,7 +11,7 @@ from fuseau.commands.versions import as_drafted, with_version
 from fuseau.craft.base.errors import Unmakeable
 from fuseau.craft.base.lengths import Unit
 from fuseau.craft.pattern.hand_edits import HandEdit, edit
-from fuseau.craft.pattern.pattern import BlockGirth, Pattern, girth_between, summed
+from fuseau.craft.pattern.pattern import BlockGirth, Pattern, beside_waist, decided_beside, girth_between, summed
 from fuseau.craft.pattern.refit import refit
 from fuseau.craft.pattern.trueing import lay_flat
 from fuseau.craft.pattern.typed_widths import TypedPattern, from_widths
@@ -115,7 +115,9 @@ def _decided(build: Build, planned: Plan, made: Pattern) -> Pattern:
         back = min(max(-one.back_mm, 0.0), off.back_mm) if off else 0.0
         slack.append(BlockGirth(level=one.level, front_mm=front, back_mm=back))
         decided.append(BlockGirth(level=one.level, front_mm=one.front_mm + front, back_mm=one.back_mm + back))
-    return made.altered(slack=summed(before.slack, tuple(slack)), decided=summed(before.decided, tuple(decided)))
+    wish = build.target.of_waist
+    own = summed(decided_beside(before.decided, wish), beside_waist(tuple(decided), wish))
+    return made.altered(slack=summed(before.slack, tuple(slack)), decided=own)
 
 
 def read_edit(given: Mapping[str, Any], unit: Unit) -> HandEdit:

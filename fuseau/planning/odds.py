@@ -6,7 +6,7 @@ from typing import Self
 from fuseau.craft.fit.fit import Lacing, fit
 from fuseau.craft.fit.target import Aim
 from fuseau.craft.fitting.inference import Belief
-from fuseau.craft.fitting.readiness import Readiness, readiness, tied_readiness
+from fuseau.craft.fitting.readiness import Readiness, Wished, readiness, tied_readiness
 from fuseau.craft.pattern.pattern import Pattern
 from fuseau.craft.wearer.body import Body
 from fuseau.document.build import Build
@@ -19,7 +19,7 @@ class OddsInputs:
 
     belief: Belief
     final: Lacing
-    gap_mm: float
+    gap_mm: Wished
     ease_mm: float | None
 
     @classmethod
@@ -29,17 +29,18 @@ class OddsInputs:
         What she decided stands: where she changed it by hand, or asked for more than a pull brings, what she was told
         that it comes to is what it is held against.
         """
-        final, gap = final_lacing(build, pattern, aimed), build.target.gap_mm
-        ease = None
+        final, ease = final_lacing(build, pattern, aimed), None
+        gap: Wished = build.target.gap_mm
         if final.tied_mm is not None:
             ease = build.practice.neck_ease_mm if build.target.ease_mm is None else build.target.ease_mm
         elif pattern.decided or not aimed.reaches:
-            gap = fit(final, body).shape.mean_mm
+            gap = fit(final, body).gap_mm
         return cls(belief, final, gap, ease)
 
 
 def work_out_odds(inputs: OddsInputs) -> Readiness:
     """The odds from seeded draws of the belief."""
     if inputs.ease_mm is not None:
+        assert isinstance(inputs.gap_mm, float)
         return tied_readiness(inputs.belief, inputs.final, inputs.gap_mm, inputs.ease_mm)
     return readiness(inputs.belief, inputs.final, inputs.gap_mm)

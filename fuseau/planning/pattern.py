@@ -19,7 +19,7 @@ from fuseau.craft.pattern.drafting import draft, suggest_edges
 from fuseau.craft.pattern.edge_curves import shaped
 from fuseau.craft.pattern.hand_edits import places_of_seams
 from fuseau.craft.pattern.one_piece import join_panels
-from fuseau.craft.pattern.pattern import Allowances, BlockGirth, EdgeLine, Panel, Pattern, summed
+from fuseau.craft.pattern.pattern import Allowances, BlockGirth, EdgeLine, Panel, Pattern, decided_beside, summed
 from fuseau.craft.pattern.refit import change_girths
 from fuseau.craft.pattern.shoulders import lay_shoulders
 from fuseau.craft.pattern.trueing import Laid, lay_flat
@@ -121,8 +121,8 @@ def aim_pattern(inputs: AimInputs) -> tuple[Aim, Pattern]:
 
     def as_decided(aimed: Aim, pattern: Pattern) -> tuple[Aim, Pattern]:
         """With what the maker changed by hand, which stands; girths as they are cut."""
-        decided = current.decided if current else ()
-        if decided:
+        decided = decided_beside(current.decided, target.of_waist) if current else ()
+        if current and current.decided:
             pattern = drafted(aimed.sewn_mm, decided)
         cut = np.array(aimed.sewn_mm) + _offset(body, decided) - _offset(body, inputs.slack)
         waist = float(cut[body.index_of_zero])

@@ -13,7 +13,15 @@ from fuseau.craft.fit.target import Aim
 from fuseau.craft.fitting.allocation import place
 from fuseau.craft.fitting.inference import Belief, Learned, foresee
 from fuseau.craft.pattern.alterations import Alteration, LineEdit, SeamChange, alter, edited, lines, marks, same_cut
-from fuseau.craft.pattern.pattern import Allowances, Pattern, girth_between, negative, summed
+from fuseau.craft.pattern.pattern import (
+    Allowances,
+    Pattern,
+    beside_waist,
+    decided_beside,
+    girth_between,
+    negative,
+    summed,
+)
 from fuseau.craft.pattern.trueing import lay_flat
 from fuseau.craft.wearer.body import Body
 from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS
@@ -44,6 +52,7 @@ class ProposalInputs:
     panels: int
     allowances: Allowances
     gap_mm: float
+    wish: str
     practice: Practice
     pinches: tuple[tuple[Pinch, ...], ...]
     line_edits: tuple[LineEdit, ...]
@@ -73,6 +82,7 @@ class ProposalInputs:
             panels=build.draft.panels,
             allowances=build.draft.allowances,
             gap_mm=build.target.gap_mm,
+            wish=build.target.of_waist,
             practice=build.practice,
             pinches=tuple(one.pinches for one in here),
             line_edits=tuple(one for one in build.line_edits if one.version == current.number),
@@ -141,7 +151,8 @@ def _girth_change(before: Pattern, after: Pattern) -> Array:
 def _placed(inputs: ProposalInputs, pinched: dict[int, Array]) -> _Made:
     """The change of girth placed on the seams, with the maker's own amounts put in."""
     aimed_pattern = inputs.aimed_pattern
-    current = inputs.current.altered(slack=aimed_pattern.slack)
+    standing = decided_beside(inputs.current.decided, inputs.wish)
+    current = inputs.current.altered(slack=aimed_pattern.slack, decided=standing)
     found = place(current, inputs.body, np.array(inputs.aimed.sewn_mm), inputs.gap_mm, inputs.practice, pinched)
     if inputs.only_by_hand:  # nothing was worth changing: what she sets herself is all that changes
         none = (0.0,) * len(current.stations)
@@ -160,7 +171,7 @@ def _placed(inputs: ProposalInputs, pinched: dict[int, Array]) -> _Made:
     pattern = alter(current, made).altered(allowances=inputs.allowances)
     if made != worked_out:
         own = girth_between(alter(current, worked_out), alter(current, made))
-        pattern = pattern.altered(decided=summed(current.decided, own))
+        pattern = pattern.altered(decided=summed(pattern.decided, beside_waist(own, inputs.wish)))
     return _Made(pattern, worked_out, made, left)
 
 

@@ -5,7 +5,7 @@ from dataclasses import dataclass
 
 from fuseau.craft.fit.fit import Lacing
 from fuseau.craft.fitting.inference import Belief
-from fuseau.craft.fitting.readiness import Raise, Readiness
+from fuseau.craft.fitting.readiness import Raise, Readiness, Wished
 from fuseau.craft.fitting.value_of_information import raises
 from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS
 from fuseau.document.build import Build
@@ -24,7 +24,7 @@ class RaiseInputs:
     final: Lacing
     mock_up: Lacing
     stiff_n_m2: float
-    gap_mm: float
+    gap_mm: Wished
     probability: float
     stiff_label: str
 

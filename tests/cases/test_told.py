@@ -228,6 +228,22 @@ CASES = {
         change=None,
         says=("by hand", "stays as you made it"),
     ),
+    "underbust: taken in by hand at the waist, then a closed waist of 590 wished": Told(
+        "underbust corset",
+        (
+            cut,
+            by_hand(kind="seam", seam=3, at_mm="0 mm", amount_mm="-4 mm"),
+            wished(target__job="closed_waist", target__closed_waist_mm=590),
+        ),
+        also=waist_is(590),
+    ),
+    "overbust: the underbust taken in by hand, so that the gap tilts": Told(
+        "overbust corset",
+        (cut, by_hand(kind="seam", seam=3, at_mm="90 mm", amount_mm="-3 mm"), at_two_pulls(), read()),
+        change=None,
+        verdict=("one more mock-up", "cut the cloth", "measure first"),
+        never=("Look again",),
+    ),
     "underbust: a line of the change refused": Told(
         "underbust corset",
         (cut, read(upwards(12, 12)), line(3, "high_hip", 0, 0), accepted),

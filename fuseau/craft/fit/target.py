@@ -44,6 +44,16 @@ class Target(Record):
         default=None, description="Room inside a collar; None takes the house number."
     )
 
+    @property
+    def of_waist(self) -> str:
+        """What is wished of the waist, in one word and number."""
+        wished = {
+            "closed_waist": self.closed_waist_mm,
+            "reduction": self.reduction_mm,
+            "reduction_share": self.reduction_percent,
+        }
+        return f"{self.job} {wished.get(self.job)}"
+
     @model_validator(mode="after")
     def _guarded(self) -> "Target":
         for name, share in self.shares.items():

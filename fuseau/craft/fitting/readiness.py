@@ -26,6 +26,9 @@ Failing = Literal["mean gap", "tilt", "bow", "stand-off", "pressure", "top edge"
 OddsWay = Literal["a reading", "one more mock-up", "a stiffer mock-up", "stiffer edges"]
 
 
+Wished = float | tuple[float, ...]
+
+
 class Raise(Record):
     """One way to better odds, and what they would come to."""
 
@@ -56,20 +59,20 @@ def shortfalls(
     stand_off_mm: Array,
     pressure_kpa: Array,
     levels: Sequence[BodyLevel],
-    wished_mm: float,
+    wished_mm: Wished,
     practice: Practice,
 ) -> dict[Failing, npt.NDArray[np.bool_]]:
     """What laced garments fail by (model, section 6): the one rule for draws of the belief and for the stand.
 
     `gap_mm`, `stand_off_mm`, `pressure_kpa`: (garments, points) along the lacing edge, upwards; `z_mm` (points,). Only
-    the levels that it covers are asked for comfort.
+    the levels that it covers are asked for comfort. `wished_mm` is one gap, or one for each point.
     """
-    mean, tilt, bow = gap_moments(z_mm, gap_mm.T)
+    mean, tilt, bow = gap_moments(z_mm, (gap_mm - np.asarray(wished_mm)).T)
     covered = [level for level in levels if z_mm[0] <= level.back_mm <= z_mm[-1]]
     at = picking(z_mm, np.array([level.back_mm for level in covered]))
     pressed = pressure_kpa @ at.T
     return {
-        "mean gap": np.abs(mean - wished_mm) > practice.pass_mean_mm,
+        "mean gap": np.abs(mean) > practice.pass_mean_mm,
         "tilt": np.abs(tilt) > practice.pass_shape_mm,
         "bow": np.abs(bow) > practice.pass_shape_mm,
         "stand-off": stand_off_mm.max(axis=1) >= practice.stand_off_mm,
@@ -77,7 +80,7 @@ def shortfalls(
     }
 
 
-def readiness(belief: Belief, lacing: Lacing, gap_mm: float, seed: int = 1, draws: int = DRAWS) -> Readiness:
+def readiness(belief: Belief, lacing: Lacing, gap_mm: Wished, seed: int = 1, draws: int = DRAWS) -> Readiness:
     """Settle the final garment on `draws` seeded bodies of the belief, and count how many pass.
 
     It passes with the mean gap near the wish, tilt and bow small, nowhere standing off, and pressure within comfort
@@ -86,7 +89,6 @@ def readiness(belief: Belief, lacing: Lacing, gap_mm: float, seed: int = 1, draw
     """
     practice = lacing.practice
     levels = belief.body.levels
-    heights = np.array([level.back_mm for level in levels])
     holds, comfort = belief.holds(lacing, draws, seed)
     many = settle_many(holds)
     off = many.hoop_mm - np.array([hold.natural_mm for hold in holds])
@@ -94,12 +96,19 @@ def readiness(belief: Belief, lacing: Lacing, gap_mm: float, seed: int = 1, draw
     wrong = shortfalls(lacing.z, many.gap_mm, off, felt, levels, gap_mm, practice)
     wrong["mean gap"] = wrong["mean gap"] | ~many.balanced
     counted = {name: int(fails.sum()) for name, fails in wrong.items()}
-    failing = np.any(list(wrong.values()), axis=0)
-    passed = draws - int(failing.sum())
-    at = picking(lacing.z, np.clip(heights, lacing.z[0], lacing.z[-1]))
-    where = np.abs(many.gap_mm[failing] @ at.T - gap_mm).sum(axis=0)
+    passed = draws - int(np.any(list(wrong.values()), axis=0).sum())
+    limits = np.interp(lacing.z, [level.back_mm for level in levels], [level.comfort_kpa for level in levels])
+    gap_off = np.abs(many.gap_mm - np.asarray(gap_mm))
+    # what each height has to do with it, of the garments that fail so
+    amiss: dict[Failing, Array] = {
+        "mean gap": gap_off[wrong["mean gap"]],
+        "tilt": gap_off[wrong["tilt"]],
+        "bow": gap_off[wrong["bow"]],
+        "stand-off": np.maximum(off, 0.0)[wrong["stand-off"]],
+        "pressure": np.maximum(felt / limits - 1, 0.0)[wrong["pressure"]],
+    }
     along = many.gap_mm[many.balanced] if many.balanced.any() else np.zeros((1, len(lacing.z)))
-    return _readiness(practice, draws, passed, counted, levels, where, along)
+    return _readiness(lacing, draws, passed, counted, levels, amiss, along)
 
 
 def tied_readiness(
@@ -122,26 +131,29 @@ def tied_readiness(
         "top edge": off[:, -1] > practice.pass_room_mm,
         "bottom edge": off[:, 0] > practice.pass_room_mm,
     }
-    failing = wrong["top edge"] | wrong["bottom edge"]
-    at = picking(lacing.z, np.clip([level.back_mm for level in levels], lacing.z[0], lacing.z[-1]))
+    passed = draws - int((wrong["top edge"] | wrong["bottom edge"]).sum())
     counted = {name: int(fails.sum()) for name, fails in wrong.items()}
-    where = (off[failing] @ at.T).sum(axis=0)
-    return _readiness(practice, draws, draws - int(failing.sum()), counted, levels, where, np.maximum(gaps, 0.0))
+    ends = np.zeros((1, len(lacing.z)))
+    amiss: dict[Failing, Array] = {"top edge": ends.copy(), "bottom edge": ends.copy()}
+    amiss["top edge"][0, -1] = amiss["bottom edge"][0, 0] = 1.0
+    return _readiness(lacing, draws, passed, counted, levels, amiss, np.maximum(gaps, 0.0))
 
 
 def _readiness(
-    practice: Practice,
+    lacing: Lacing,
     draws: int,
     passed: int,
     counted: dict[Failing, int],
     levels: Sequence[BodyLevel],
-    where: Array,
+    amiss: dict[Failing, Array],
     along: Array,
 ) -> Readiness:
+    """`amiss` is by what fails how much each height has part in it, (garments that fail, points)."""
+    practice = lacing.practice
     shares = {name: count / draws for name, count in counted.items()}
     order: list[Failing] = sorted(counted, key=lambda name: -counted[name])
     worst = order[0] if counted[order[0]] else None
-    level = levels[int(np.argmax(where))].name if where.any() else None
+    level = _nearest(levels, float(lacing.z[int(np.argmax(amiss[worst].sum(axis=0)))])) if worst else None
     probability = min(passed / draws, MOST_SURE)
     advice: Advice = (
         "cut the cloth"
@@ -161,6 +173,10 @@ def _readiness(
         gap_low_mm=tuple(map(float, np.percentile(along, 10, axis=0))),
         gap_high_mm=tuple(map(float, np.percentile(along, 90, axis=0))),
     )
+
+
+def _nearest(levels: Sequence[BodyLevel], z: float) -> LevelName:
+    return min(levels, key=lambda level: abs(level.back_mm - z)).name
 
 
 def _sentence(probability: float, worst: Failing | None, level: LevelName | None) -> Message:

@@ -15,7 +15,7 @@ from fuseau.craft.base.findings import message
 from fuseau.craft.base.practice import Practice
 from fuseau.craft.fit.fit import Lacing
 from fuseau.craft.fitting.inference import Belief, Sensed, sense
-from fuseau.craft.fitting.readiness import MOST_SURE, OddsWay, Raise, shortfalls
+from fuseau.craft.fitting.readiness import MOST_SURE, OddsWay, Raise, Wished, shortfalls
 from fuseau.craft.fitting.unknowns import narrowed
 from fuseau.craft.wearer.measures import LevelName
 
@@ -28,7 +28,7 @@ def raises(
     final: Lacing,
     mock_up: Lacing,
     stiff_n_m2: float,
-    gap_mm: float,
+    gap_mm: Wished,
     now: float,
     stiff_label: str,
     seed: int = 1,
@@ -97,7 +97,9 @@ def _narrowed(worn: Sensed, tried: Sensed, gaps_at: Array, practice: Practice, a
     return found
 
 
-def _share(belief: Belief, sensed: Sensed, covariance: Array, noise: Array, gap_mm: float, practice: Practice) -> float:
+def _share(
+    belief: Belief, sensed: Sensed, covariance: Array, noise: Array, gap_mm: Wished, practice: Practice
+) -> float:
     """The share of draws that pass, by the derivatives of the settled garment."""
     values, vectors = np.linalg.eigh((covariance + covariance.T) / 2)
     steps = noise @ (vectors * np.sqrt(np.maximum(values, 0.0))).T

@@ -197,6 +197,7 @@ class BlockGirth(Record):
     level: LevelName
     front_mm: Offset = 0.0
     back_mm: Offset = 0.0
+    wish: Annotated[str, Text(60), Field(description="What was wished of this girth when it was decided.")] = ""
 
     @property
     def whole_mm(self) -> float:
@@ -206,15 +207,24 @@ class BlockGirth(Record):
 
 def summed(*parts: tuple[BlockGirth, ...]) -> tuple[BlockGirth, ...]:
     """Amounts of girth added up by level; what comes to nothing is left out."""
-    found: dict[LevelName, tuple[float, float]] = {}
+    found: dict[LevelName, BlockGirth] = {}
     for one in (one for part in parts for one in part):
-        front, back = found.get(one.level, (0.0, 0.0))
-        found[one.level] = front + one.front_mm, back + one.back_mm
-    return tuple(
-        BlockGirth(level=level, front_mm=front, back_mm=back)
-        for level, (front, back) in found.items()
-        if max(abs(front), abs(back)) > 0.05
-    )
+        was = found.get(one.level)
+        if was is not None:
+            more = {"front_mm": was.front_mm + one.front_mm, "back_mm": was.back_mm + one.back_mm}
+            one = one.model_copy(update={**more, "wish": one.wish or was.wish})
+        found[one.level] = one
+    return tuple(one for one in found.values() if max(abs(one.front_mm), abs(one.back_mm)) > 0.05)
+
+
+def beside_waist(part: tuple[BlockGirth, ...], wish: str) -> tuple[BlockGirth, ...]:
+    """Decisions with what was wished of the waist at the time, where they change it."""
+    return tuple(one.model_copy(update={"wish": wish}) if one.level == "waist" else one for one in part)
+
+
+def decided_beside(part: tuple[BlockGirth, ...], wish: str) -> tuple[BlockGirth, ...]:
+    """Decisions that stand beside what is wished now: a girth that was wished otherwise since is as it is wished."""
+    return tuple(one for one in part if one.wish in ("", wish))
 
 
 def negative(part: tuple[BlockGirth, ...]) -> tuple[BlockGirth, ...]:

@@ -1521,6 +1521,12 @@ export interface components {
              * @default 0
              */
             back_mm: number;
+            /**
+             * Wish
+             * @description What was wished of this girth when it was decided.
+             * @default
+             */
+            wish: string;
         };
         /**
          * Body
