@@ -144,7 +144,7 @@ class BackInputs:
             widest_gap_mm=max(final.gap_mm),
             getting_in_gap_mm=getting_in_gap_mm,
             ends=ends,
-            closed_waist_mm=aimed.closed_waist_mm,
+            closed_waist_mm=next((one.closed_mm for one in final.levels if one.name == "waist"), aimed.closed_waist_mm),
             reduction_mm=aimed.reduction_mm,
             tied=tied,
             tape_stops_mm=stops if taped else None,

@@ -1,6 +1,5 @@
 """The girths to sew, corrected until the garment settles parallel and holds on everywhere (model, section 4)."""
 
-import dataclasses
 import math
 from collections.abc import Callable
 from dataclasses import dataclass, replace
@@ -110,9 +109,8 @@ class _Solver:
         first = Lacing(pattern, stack, self.edge_n_m2, pull, practice)
         on = first.on(body)  # top line and hem stand, so the body along the lacing edge does too
         uneven = np.asarray(on.pull_n_per_m) / pull * np.ones(len(first.z))
-        along = body.along_back.at(
-            first.z
-        )  # near enough to how the pattern follows its levels: it is drafted anew after
+        # near enough to how the pattern follows its levels: it is drafted anew after
+        along = body.along_back.at(first.z)
         waist = body.index_of_zero
         keeps = np.full(len(sewn), _WISH_MM)
         keeps[waist] = _WAIST_MM
@@ -123,9 +121,7 @@ class _Solver:
 
         def settled_with(girths: Array, pulled: float) -> Settled:
             worn = girths * (1 + pulled * stack.stretch_per_n + wanted.more)
-            return settle(
-                dataclasses.replace(on, sewn_mm=worn, pull_n_per_m=pulled * uneven), overlap=True, start=start
-            )
+            return settle(replace(on, sewn_mm=worn, pull_n_per_m=pulled * uneven), overlap=True, start=start)
 
         chosen: tuple[float, Array, float, Pattern] = (math.inf, sewn, pull, pattern)
         for k in range(_DRAFTS + 1):
@@ -138,9 +134,8 @@ class _Solver:
                 off, by = wanted.off(settled, here, along, pull)
                 off = np.concatenate([off, (sewn - wished) / keeps])
                 cost = float(off @ off)
-                if (
-                    turn == 0 and cost < chosen[0]
-                ):  # of a pattern as it is drafted; its curves may jump from one to another
+                # of a pattern as it is drafted, whose curves may jump from one draft to the next
+                if turn == 0 and cost < chosen[0]:
                     chosen = cost, sewn, pull, pattern
                 if turn == 0 and k == _DRAFTS:
                     break
@@ -169,15 +164,23 @@ class _Solver:
             pattern = _as_tight(self.drafted(tuple(sewn)), pattern)
         _, sewn, pull, pattern = chosen
         flat = first.of(pattern).flat
-        mean = float(settled_with(flat, pull).gap_mm.mean())
-        for _ in range(4 if most is not None else 0):  # what is left of the mean gap, the pull takes
+
+        def mean_gap(pulled: float) -> float:
+            return float(settled_with(flat, pulled).gap_mm.mean())
+
+        if most is not None:
+            pull = self._rest_by_pull(mean_gap, pull, most)
+        return sewn, pull, pattern, mean_gap(pull)
+
+    def _rest_by_pull(self, mean_gap: Callable[[float], float], pull: float, most: float) -> float:
+        """The pull that takes what is left of the mean gap, by Newton: N/m, no more than `most`."""
+        for _ in range(4):
+            mean = mean_gap(pull)
             if abs(mean - self.gap_mm) < _GAP_MM:
                 break
-            near = float(settled_with(flat, pull * 1.01).gap_mm.mean())
-            way = (near - mean) / (0.01 * pull)
-            pull = min(max(practice.least_tension_n_per_m, pull + (self.gap_mm - mean) / min(way, -1e-3)), most or pull)
-            mean = float(settled_with(flat, pull).gap_mm.mean())
-        return sewn, pull, pattern, mean
+            way = min((mean_gap(pull * 1.01) - mean) / (0.01 * pull), -1e-3)
+            pull = min(max(self.practice.least_tension_n_per_m, pull + (self.gap_mm - mean) / way), most)
+        return pull
 
     def _pressed(self, lacing: Lacing) -> Array:
         """The pressure that is planned at the most, along the lacing edge, kPa: more about a waist that asks for it."""

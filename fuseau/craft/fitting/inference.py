@@ -130,7 +130,7 @@ class Belief:
         unknowns, sight = self.unknowns, Sight(untried(lacing), self.unknowns.prior, self.unknowns.nodes)
         holds, comfort = [], []
         for sample in self.drawn(count, seed):
-            holds.append(sight.hold(sample, unknowns))
+            holds.append(sight.drawn(sample, unknowns))
             comfort.append(math.exp(float(sample[unknowns.comfort] - self.mean[unknowns.comfort])))
         return holds, np.array(comfort)
 

@@ -40,6 +40,7 @@ ROOM: dict[Word, tuple[float, float]] = {
 }
 
 At = tuple[float, float, float]  # height, value, spread
+MOST_GIVE, LEAST_PULL = 0.45, 0.05  # shares: nothing gives more, and nowhere does the lace draw less
 
 
 @dataclass(frozen=True)
@@ -102,18 +103,26 @@ class Sight:
         spline = self.prior.along_back.at(at, slope=True)
         return spline, picking(self.nodes, at, slope=True), picking(self.heights, at, slope=True)
 
-    def hold(self, at: Array, unknowns: Unknowns) -> Hold:
-        """The garment laced as planned on what these unknowns describe. It rides in steps of half a millimetre."""
+    def hold(self, at: Array, unknowns: Unknowns, seat: Array, pull_n_per_m: float) -> Hold:
+        """The garment on what these unknowns describe, sitting and laced so: `seat` is ride, lean, friction."""
         lacing = self.tried.lacing
-        ride, lean, friction = at[unknowns.seat]
-        girth_map, between_map, give_map = self.body(round(2 * float(ride)) / 2)
-        give = np.clip(give_map @ np.exp(at[unknowns.gives]), 0.002, 0.45)
-        pull = lacing.pull_n_per_m * np.maximum(1 + lean * self.lean - friction * self.far, 0.05)
-        more = math.exp(float(at[unknowns.stretch(lacing.stack.strength)]))
-        sewn = lacing.flat * (1 + lacing.pull_n_per_m * lacing.stack.stretch_per_n + more)
-        flesh = math.exp(float(at[unknowns.flesh][0])), bounded_stiffening(float(at[unknowns.flesh][1]))[0]
+        ride, lean, friction = map(float, seat)
+        girth_map, between_map, give_map = self.body(ride)
         natural = np.maximum(girth_map @ at[unknowns.girths] + between_map @ at[unknowns.between], 100.0)
-        return lacing.hold(natural, give, sewn, pull, flesh)
+        give = np.clip(give_map @ np.exp(at[unknowns.gives]), 0.002, MOST_GIVE)
+        profile = np.maximum(1 + lean * self.lean - friction * self.far, LEAST_PULL)
+        more = math.exp(float(at[unknowns.stretch(lacing.stack.strength)]))
+        sewn = lacing.flat * (1 + pull_n_per_m * lacing.stack.stretch_per_n + more)
+        scale, stiffening = map(float, at[unknowns.flesh])
+        return lacing.hold(
+            natural, give, sewn, pull_n_per_m * profile, (math.exp(scale), bounded_stiffening(stiffening)[0])
+        )
+
+    def drawn(self, at: Array, unknowns: Unknowns) -> Hold:
+        """The garment laced as planned on a body of the belief. It rides in steps of half a millimetre, to be quick."""
+        seat = at[unknowns.seat].copy()
+        seat[0] = round(2 * float(seat[0])) / 2
+        return self.hold(at, unknowns, seat, self.tried.lacing.pull_n_per_m)
 
     def picking(self, at: Array) -> Array:
         """(len(at), points): linear interpolation along the lacing edge as a matrix."""
@@ -144,32 +153,30 @@ def see(at: Array, unknowns: Unknowns, sight: Sight, order: int, start: Array | 
     here, between, flesh = unknowns.pull(order), unknowns.between, unknowns.flesh
     points, count = len(sight.z), len(at)
     ride, lean, friction = at[seat] + at[once]
+    pull = lacing.pull_n_per_m * math.exp(at[here])
+    hold = sight.hold(at, unknowns, at[seat] + at[once], pull)
+    settled = settle(hold, start=start)
+    natural, give = hold.natural_mm, hold.give
+
     girth_map, between_map, give_map = sight.body(ride)
-    girths, off_spline = at[unknowns.girths], at[between]
-    natural = girth_map @ girths + between_map @ off_spline
     natural_by = np.zeros((points, count))
     natural_by[:, unknowns.girths] = girth_map
     natural_by[:, between] = between_map
     gives = np.exp(at[unknowns.gives])
-    give = np.minimum(give_map @ gives, 0.45)
     girth_slope, between_slope, give_slope = sight.slopes(ride)  # up by 1 mm, it meets what lay 1 mm above
-    rising = girth_slope @ girths + between_slope @ off_spline
+    rising = girth_slope @ at[unknowns.girths] + between_slope @ at[between]
     softer = give_slope @ gives
     give_by = np.zeros((points, count))
     give_by[:, unknowns.gives] = give_map * gives
-    give_by[give >= 0.45] = 0.0
+    give_by[give >= MOST_GIVE] = 0.0
 
-    pull = lacing.pull_n_per_m * math.exp(at[here])
-    profile = 1 + lean * sight.lean - friction * sight.far
-    held = profile > 0.05
-    profile = np.maximum(profile, 0.05)
-    flat, stretches = lacing.flat, lacing.stack.stretch_per_n
-    more = math.exp(at[unknowns.stretch(lacing.stack.strength)])
+    held = 1 + lean * sight.lean - friction * sight.far > LEAST_PULL
+    cloth = unknowns.stretch(lacing.stack.strength)
     sewn_by = np.zeros((points, count))
-    sewn_by[:, unknowns.stretch(lacing.stack.strength)] = flat * more
-    sewn_by[:, here] = flat * pull * stretches
+    sewn_by[:, cloth] = lacing.flat * math.exp(at[cloth])
+    sewn_by[:, here] = lacing.flat * pull * lacing.stack.stretch_per_n
     pull_by = np.zeros((points, count))
-    pull_by[:, here] = pull * profile
+    pull_by[:, here] = hold.pull_n_per_m
     for ways in (seat, once):  # every time, and this once
         natural_by[:, ways.start] = rising
         give_by[:, ways.start] = softer
@@ -177,9 +184,6 @@ def see(at: Array, unknowns: Unknowns, sight: Sight, order: int, start: Array | 
         pull_by[:, ways.start + 2] = -pull * sight.far * held
 
     stiffening, stiffening_by = bounded_stiffening(at[flesh][1])
-    sewn = flat * (1 + pull * stretches + more)
-    hold = lacing.hold(natural, give, sewn, pull * profile, (math.exp(at[flesh][0]), stiffening))
-    settled = settle(hold, start=start)
     hoop, scale = settled.hoop_mm, hold.pressure_scale_kpa
     _, by_hoop, by_natural = hold.tension_at(hoop)
     by_give, by_stiffening = tension_by_flesh(natural, give, hoop, scale, stiffening)

@@ -25,6 +25,8 @@ watch(
   (value) => (percent.value = String(value)),
   { immediate: true },
 )
+// how much less than her own, worn: of the version that is shown, as the other girths here
+const less = computed(() => zeroLevel.value!.body_mm - (zeroLevel.value!.squeezed_mm ?? zeroLevel.value!.body_mm))
 const zeroLevel = computed(() =>
   plan.value.levels!.find((level) => level.name === plan.value.body!.levels.find((one) => one.side_mm === 0)?.name),
 )
@@ -138,16 +140,16 @@ const show = (mm: number) => length(mm, settings.unit)
       </div>
       <div>
         <dt>worn</dt>
-        <dd><MovedNumber :text="show(plan.aim.worn_waist_mm)" /></dd>
+        <dd><MovedNumber :text="show(zeroLevel!.worn_mm ?? plan.aim.worn_waist_mm)" /></dd>
       </div>
       <div>
         <dt>closed</dt>
-        <dd><MovedNumber :text="show(plan.aim.closed_waist_mm)" /></dd>
+        <dd><MovedNumber :text="show(zeroLevel!.closed_mm)" /></dd>
       </div>
       <div v-if="!neck">
         <dt>less</dt>
         <dd>
-          <MovedNumber :text="`${show(plan.aim.reduction_mm)}, ${(plan.aim.reduction_share * 100).toFixed(0)} %`" />
+          <MovedNumber :text="`${show(less)}, ${((less / zeroLevel!.body_mm) * 100).toFixed(0)} %`" />
         </dd>
       </div>
     </dl>
