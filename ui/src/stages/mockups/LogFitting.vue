@@ -5,8 +5,9 @@ import { useBuild } from '../../stores/build'
 import { useSettings } from '../../stores/settings'
 import { hardware, length, SAT } from '../../parts/words'
 import DrawnWearer from './DrawnWearer.vue'
-import { empty, key, otherPull, renumbered, TESTS, toSend, written, type Row, type Written } from './fitting'
+import { empty, key, numberOf, renumbered, TESTS, toSend, written, type Written } from './fitting'
 import { useDraft, whenSaved } from '../../parts/useDraft'
+import GapTable from './GapTable.vue'
 import PhotoGap from './PhotoGap.vue'
 
 // A fitting written down, or one corrected: touch the drawn wearer, write gaps, say how she moved. What is refused
@@ -63,14 +64,12 @@ function leave() {
   draft.drop()
   emit('leave')
 }
-const narrow = window.innerWidth < 900 // there she first touches the drawing
 const gapUnit = computed(() => (settings.unit === 'in' ? 'in' : 'mm'))
 const pen = ref<Word | 'gap'>('digs')
 const covered = computed(() => (plan.value.levels ?? []).filter((level) => level.gap_mm !== null))
 const seams = computed(() =>
   plan.value.pattern!.panels.slice(1).map((_, i) => ({ title: `${i + 1}·${i + 2}`, value: i + 1 })),
 )
-const numberOf = (text: string, scale: number) => Number(text.replace('−', '-').replace(',', '.')) * scale
 const gaps = computed(() =>
   one.value.rows
     .map((row) => ({
@@ -84,10 +83,6 @@ const add = {
   tap: (view: View, z: number, across: number) =>
     one.value.taps.push({ key: key(), view, z: bare(z), across, word: pen.value as Word, off: '' }),
   row: (z?: number) => one.value.rows.push({ key: key(), z: z === undefined ? '' : bare(z), gap: '', also: [] }),
-  pull: () => {
-    const other = otherPull(one.value)
-    if (other && one.value.also.length < 2) one.value.also.push(other)
-  },
   pinch: () =>
     one.value.pinches.push({
       key: key(),
@@ -105,34 +100,10 @@ async function gapTouched(z: number) {
   const i = one.value.rows.findIndex((row) => row.z === bare(z) && !row.gap)
   document.querySelectorAll<HTMLInputElement>('input.gap')[i]?.focus()
 }
-const expected = (z: string) => {
-  const fit = plan.value.mock_up!
-  const mm = numberOf(z, settings.unit === 'in' ? 25.4 : 10)
-  if (!z.trim() || !Number.isFinite(mm)) return ''
-  const i = fit.z_mm.findIndex((height) => height >= mm)
-  return hardware(fit.gap_mm[i < 0 ? fit.gap_mm.length - 1 : i], settings.unit).replace(/ \w+$/, '')
-}
 // what the server refused, at the entry where it was written
 const said = (field: string, i?: number) => {
   const at = `fittings.${place.value}.${field}${i === undefined ? '' : `.${i}`}`
   return Object.entries(open.errors).find(([where]) => where === at || where.startsWith(`${at}.`))?.[1]
-}
-const rowSaid = (i: number) => {
-  const sent = one.value.rows.map((row, k) => ({ row, k })).filter(({ row }) => row.gap.trim())
-  const k = sent.findIndex((entry) => entry.k === i)
-  return k < 0 ? undefined : said('readings', k)
-}
-// another pull's gap as it was refused, at its own entry; what is said of the whole pull stands under the table
-const alsoSaid = (k: number, i: number) => {
-  const sent = one.value.rows.filter((row) => row.also[k]?.trim())
-  const at = sent.indexOf(one.value.rows[i])
-  return at < 0 ? undefined : said(`also.${k}.readings`, at)
-}
-const pullSaid = (k: number) =>
-  said(`also.${k}.pull`) ?? one.value.rows.map((_, i) => alsoSaid(k, i)).find(Boolean) ?? said(`also.${k}`)
-function dropPull(k: number) {
-  one.value.also.splice(k, 1)
-  for (const row of one.value.rows) row.also.splice(k, 1)
 }
 const wholeSaid = computed(() => open.errors[`fittings.${place.value}.readings`])
 const otherSaid = computed(() =>
@@ -180,7 +151,6 @@ const edgeRows = computed(() =>
     ? ['top CF', 'top side', 'top CB', 'hem CF', 'hem side', 'hem CB']
     : ['top CF', 'top side', 'top CB'],
 )
-const beside = (row: Row) => (row.spread ? `± ${hardware(row.spread, settings.unit)}` : expected(row.z))
 </script>
 
 <template>
@@ -288,83 +258,7 @@ const beside = (row: Row) => (row.spread ? `± ${hardware(row.spread, settings.u
       <p v-if="one.closing === 'open'" class="say">
         Not laced, a gap says nothing: what is written here is kept, and not learned from.
       </p>
-      <table class="numbers">
-        <thead>
-          <tr>
-            <th>height, {{ settings.unit }}</th>
-            <th>gap, {{ gapUnit }}</th>
-            <th v-for="(_, k) in one.also" :key="k" class="other">
-              <select v-model="one.also[k]" :aria-label="`Another pull ${k + 1}`">
-                <option value="light">light</option>
-                <option value="close">close</option>
-                <option value="firm">firm</option>
-              </select>
-              <button type="button" :aria-label="`Take out the other pull ${k + 1}`" @click="dropPull(k)">×</button>
-            </th>
-            <th class="n">expected</th>
-            <td />
-          </tr>
-        </thead>
-        <tbody>
-          <template v-for="(row, i) in one.rows" :key="row.key">
-            <tr>
-              <td>
-                <input
-                  v-model="row.z"
-                  class="in"
-                  :aria-label="`Height of reading ${i + 1}`"
-                  :aria-invalid="!!rowSaid(i)"
-                />
-              </td>
-              <td>
-                <input
-                  v-model="row.gap"
-                  class="in gap"
-                  :aria-label="`Gap ${i + 1}`"
-                  inputmode="decimal"
-                  autocomplete="off"
-                  :aria-invalid="!!rowSaid(i)"
-                  :autofocus="i === 0 && !narrow"
-                  @input="row.spread = undefined"
-                />
-              </td>
-              <td v-for="(_, k) in one.also" :key="k">
-                <input
-                  v-model="row.also[k]"
-                  class="in"
-                  :aria-label="`Gap ${i + 1}, pulled ${one.also[k]}`"
-                  inputmode="decimal"
-                  autocomplete="off"
-                  :aria-invalid="!!alsoSaid(k, i)"
-                />
-              </td>
-              <td class="n soft in">{{ beside(row) }}</td>
-              <td>
-                <button type="button" :aria-label="`Take out reading ${i + 1}`" @click="one.rows.splice(i, 1)">
-                  ×
-                </button>
-              </td>
-            </tr>
-            <tr v-if="rowSaid(i)">
-              <td colspan="4" class="bad" role="alert">{{ rowSaid(i) }}</td>
-            </tr>
-          </template>
-        </tbody>
-      </table>
-      <p v-for="(_, k) in one.also" v-show="pullSaid(k)" :key="k" class="bad" role="alert">{{ pullSaid(k) }}</p>
-      <div class="adds">
-        <button type="button" class="add" @click="add.row()">+ another height</button>
-        <button
-          v-if="!tied && one.closing === 'laced' && one.also.length < 2"
-          type="button"
-          class="add"
-          title="Laced lightly first, then as worn: two minutes that tell a girth from a give"
-          @click="add.pull"
-        >
-          + the gap at another pull
-        </button>
-      </div>
-      <p v-if="wholeSaid" class="bad" role="alert">{{ wholeSaid }}</p>
+      <GapTable v-model="one" :said="said" :whole="wholeSaid" :tied="!!tied" />
       <p v-for="(photo, i) in one.photos" :key="photo.id" class="photo">
         <img :src="`/api/pictures/${photo.id}`" alt="" />
         <button type="button" @click="photographing = { photo, at: i }">Marks of photo {{ i + 1 }}</button>
@@ -505,6 +399,68 @@ const beside = (row: Row) => (row.spread ? `± ${hardware(row.spread, settings.u
   </form>
 </template>
 
+<style>
+/* fields and buttons of the form, in its tables too */
+:is(.log > .written, .log > .drawn) input:not([type='checkbox']) {
+  width: 64px;
+  font: inherit;
+  font-size: 1.02rem;
+  border: 1px solid #8b99a5;
+  border-radius: 3px;
+  padding: 5px 7px;
+  text-align: right;
+  background: var(--paper);
+  color: var(--ink);
+}
+:is(.log > .written, .log > .drawn) input.text {
+  width: 100%;
+  text-align: left;
+}
+:is(.log > .written, .log > .drawn) input.short {
+  width: 52px;
+}
+:is(.log > .written, .log > .drawn) table input:not(.x) {
+  width: 74px;
+}
+:is(.log > .written, .log > .drawn) input[aria-invalid='true'] {
+  border-color: var(--takein);
+}
+:is(.log > .written, .log > .drawn) td {
+  border: 0 !important;
+}
+:is(.log > .written, .log > .drawn) select {
+  font: inherit;
+  border: 1px solid #8b99a5;
+  border-radius: 3px;
+  padding: 5px 4px;
+  background: var(--paper);
+  color: var(--ink);
+}
+:is(.log > .written, .log > .drawn) .add {
+  justify-self: start;
+  color: var(--letout);
+  font: inherit;
+  padding: 4px 0;
+}
+:is(.log > .written, .log > .drawn) button:not(.v-btn) {
+  color: var(--steel);
+}
+:is(.log > .written, .log > .drawn) .pens button {
+  color: var(--ink);
+}
+:is(.log > .written, .log > .drawn) .pens [aria-checked='true'] {
+  color: var(--paper);
+}
+:is(.log > .written, .log > .drawn) .add {
+  color: var(--letout) !important;
+}
+:is(.log > .written, .log > .drawn) .bad {
+  color: var(--takein);
+  font-size: 0.9rem;
+  margin: 0;
+}
+</style>
+
 <style scoped>
 .log {
   display: grid;
@@ -572,18 +528,6 @@ h2 {
 .say {
   margin: 0;
 }
-.adds {
-  display: flex;
-  gap: 20px;
-  flex-wrap: wrap;
-}
-.other {
-  white-space: nowrap;
-  font-weight: 400;
-}
-.other select {
-  padding: 2px;
-}
 .girths th {
   font-weight: 400;
 }
@@ -602,64 +546,6 @@ h2 {
 }
 .check input {
   width: auto;
-}
-input:not([type='checkbox']) {
-  width: 64px;
-  font: inherit;
-  font-size: 1.02rem;
-  border: 1px solid #8b99a5;
-  border-radius: 3px;
-  padding: 5px 7px;
-  text-align: right;
-  background: var(--paper);
-  color: var(--ink);
-}
-input.text {
-  width: 100%;
-  text-align: left;
-}
-input.short {
-  width: 52px;
-}
-table input:not(.x) {
-  width: 74px;
-}
-input[aria-invalid='true'] {
-  border-color: var(--takein);
-}
-td {
-  border: 0 !important;
-}
-select {
-  font: inherit;
-  border: 1px solid #8b99a5;
-  border-radius: 3px;
-  padding: 5px 4px;
-  background: var(--paper);
-  color: var(--ink);
-}
-.add {
-  justify-self: start;
-  color: var(--letout);
-  font: inherit;
-  padding: 4px 0;
-}
-button:not(.v-btn) {
-  color: var(--steel);
-}
-.pens button {
-  color: var(--ink);
-}
-.pens [aria-checked='true'] {
-  color: var(--paper);
-}
-.add {
-  color: var(--letout) !important;
-}
-.bad {
-  color: var(--takein);
-  font-size: 0.9rem;
-  margin: 0;
 }
 .pairs,
 .tests {

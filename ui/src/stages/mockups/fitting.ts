@@ -105,6 +105,9 @@ export function empty(plan: Plan, unit: Unit, pull: Pull, boned: boolean, closin
   }
 }
 
+/** A number as it is typed, with a comma or a real minus. */
+export const numberOf = (text: string, scale: number) => Number(text.replace('−', '-').replace(',', '.')) * scale
+
 const bare = (mm: number, unit: Unit) => length(mm, unit, { bare: true })
 const small = (mm: number, unit: Unit) => hardware(Math.abs(mm), unit).replace(/ \w+$/, '')
 

@@ -1,0 +1,133 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { useBuild } from '../../stores/build'
+import { useSettings } from '../../stores/settings'
+import { hardware } from '../../parts/words'
+import { key, numberOf, otherPull, type Row, type Written } from './fitting'
+
+// The gap at some heights, as it was worn and at every other pull of the evening, beside what was expected.
+const one = defineModel<Written>({ required: true })
+const props = defineProps<{ said: (field: string, i?: number) => string | undefined; whole?: string; tied: boolean }>()
+const open = useBuild()
+const settings = useSettings()
+const narrow = window.innerWidth < 900 // there she first touches the drawing
+const gapUnit = computed(() => (settings.unit === 'in' ? 'in' : 'mm'))
+const expected = (z: string) => {
+  const fit = open.plan!.mock_up!
+  const mm = numberOf(z, settings.unit === 'in' ? 25.4 : 10)
+  if (!z.trim() || !Number.isFinite(mm)) return ''
+  const i = fit.z_mm.findIndex((height) => height >= mm)
+  return hardware(fit.gap_mm[i < 0 ? fit.gap_mm.length - 1 : i], settings.unit).replace(/ \w+$/, '')
+}
+const beside = (row: Row) => (row.spread ? `± ${hardware(row.spread, settings.unit)}` : expected(row.z))
+const rowSaid = (i: number) => {
+  const sent = one.value.rows.map((row, k) => ({ row, k })).filter(({ row }) => row.gap.trim())
+  const k = sent.findIndex((entry) => entry.k === i)
+  return k < 0 ? undefined : props.said('readings', k)
+}
+// another pull's gap as it was refused, at its own entry; what is said of the whole pull stands under the table
+const alsoSaid = (k: number, i: number) => {
+  const sent = one.value.rows.filter((row) => row.also[k]?.trim())
+  const at = sent.indexOf(one.value.rows[i])
+  return at < 0 ? undefined : props.said(`also.${k}.readings`, at)
+}
+const pullSaid = (k: number) =>
+  props.said(`also.${k}.pull`) ?? one.value.rows.map((_, i) => alsoSaid(k, i)).find(Boolean) ?? props.said(`also.${k}`)
+function dropPull(k: number) {
+  one.value.also.splice(k, 1)
+  for (const row of one.value.rows) row.also.splice(k, 1)
+}
+const addRow = () => one.value.rows.push({ key: key(), z: '', gap: '', also: [] })
+function addPull() {
+  const other = otherPull(one.value)
+  if (other) one.value.also.push(other)
+}
+</script>
+
+<template>
+  <table class="numbers">
+    <thead>
+      <tr>
+        <th>height, {{ settings.unit }}</th>
+        <th>gap, {{ gapUnit }}</th>
+        <th v-for="(_, k) in one.also" :key="k" class="other">
+          <select v-model="one.also[k]" :aria-label="`Another pull ${k + 1}`">
+            <option value="light">light</option>
+            <option value="close">close</option>
+            <option value="firm">firm</option>
+          </select>
+          <button type="button" :aria-label="`Take out the other pull ${k + 1}`" @click="dropPull(k)">×</button>
+        </th>
+        <th class="n">expected</th>
+        <td />
+      </tr>
+    </thead>
+    <tbody>
+      <template v-for="(row, i) in one.rows" :key="row.key">
+        <tr>
+          <td>
+            <input v-model="row.z" class="in" :aria-label="`Height of reading ${i + 1}`" :aria-invalid="!!rowSaid(i)" />
+          </td>
+          <td>
+            <input
+              v-model="row.gap"
+              class="in gap"
+              :aria-label="`Gap ${i + 1}`"
+              inputmode="decimal"
+              autocomplete="off"
+              :aria-invalid="!!rowSaid(i)"
+              :autofocus="i === 0 && !narrow"
+              @input="row.spread = undefined"
+            />
+          </td>
+          <td v-for="(_, k) in one.also" :key="k">
+            <input
+              v-model="row.also[k]"
+              class="in"
+              :aria-label="`Gap ${i + 1}, pulled ${one.also[k]}`"
+              inputmode="decimal"
+              autocomplete="off"
+              :aria-invalid="!!alsoSaid(k, i)"
+            />
+          </td>
+          <td class="n soft in">{{ beside(row) }}</td>
+          <td>
+            <button type="button" :aria-label="`Take out reading ${i + 1}`" @click="one.rows.splice(i, 1)">×</button>
+          </td>
+        </tr>
+        <tr v-if="rowSaid(i)">
+          <td colspan="4" class="bad" role="alert">{{ rowSaid(i) }}</td>
+        </tr>
+      </template>
+    </tbody>
+  </table>
+  <p v-for="(_, k) in one.also" v-show="pullSaid(k)" :key="k" class="bad" role="alert">{{ pullSaid(k) }}</p>
+  <div class="adds">
+    <button type="button" class="add" @click="addRow">+ another height</button>
+    <button
+      v-if="!tied && one.closing === 'laced' && one.also.length < 2"
+      type="button"
+      class="add"
+      title="Laced lightly first, then as worn: two minutes that tell a girth from a give"
+      @click="addPull"
+    >
+      + the gap at another pull
+    </button>
+  </div>
+  <p v-if="whole" class="bad" role="alert">{{ whole }}</p>
+</template>
+
+<style scoped>
+.adds {
+  display: flex;
+  gap: 20px;
+  flex-wrap: wrap;
+}
+.other {
+  white-space: nowrap;
+  font-weight: 400;
+}
+.other select {
+  padding: 2px;
+}
+</style>
