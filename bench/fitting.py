@@ -24,6 +24,7 @@ from fuseau.commands.versions import accept, cut_version
 from fuseau.craft.base.curves import Array
 from fuseau.craft.fit.fit import Lacing, fit
 from fuseau.craft.fit.target import pull_of
+from fuseau.craft.fitting.readiness import Wish
 from fuseau.craft.wearer.body import Body, believe
 from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS, KindName
 from fuseau.craft.wearer.measures import Level, Softness, Wearer
@@ -113,7 +114,7 @@ def _final(one: Case, lacing: Lacing) -> tuple[bool, bool, tuple[str, ...]]:
     """Whether the final garment, laced as planned on the hidden body, passes, or misses by little; and by what."""
     pull = lacing.pull_n_per_m
     seen = lace_up(one.true, one.taped, lacing, pull, pull * lacing.stack.stretch_per_n + one.true.final_stretch)
-    wished, practice = one.build.target.gap_mm, one.build.practice
+    wished, practice = Wish(one.build.target.gap_mm), one.build.practice
     well = passes(seen, one.taped, wished, practice)
     nearly = practice.model_copy(
         update={

@@ -9,7 +9,14 @@ from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS
 from fuseau.document.build import Build, plain, with_parts
 
 _NEVER_SET = ("format", "version", "versions")
-_ENTRIES = ("by_channel", "on_seams", "made_by_channel", "shares", "by_seam")  # what is set to None is taken out
+_ENTRIES = (
+    "by_channel",
+    "on_seams",
+    "made_by_channel",
+    "clearance_by_channel",
+    "shares",
+    "by_seam",
+)  # what is set to None is taken out
 
 
 def change(build: Build, changes: list[Change], unit: Unit) -> Build:

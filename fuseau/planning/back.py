@@ -13,18 +13,20 @@ from fuseau.craft.closures.back import (
     carried,
     check_holes,
     check_lace,
+    check_modesty,
     cut_lace,
     grommet_count,
     modesty_panel,
-    rows,
     usual_pitch,
     waist_tape,
 )
 from fuseau.craft.closures.front import Opening
 from fuseau.craft.closures.lacing import LacePattern, Step, walk
+from fuseau.craft.closures.rows import rows
 from fuseau.craft.fit.fit import Fit
 from fuseau.craft.fit.target import Aim
 from fuseau.craft.materials.catalogue import GROMMETS, LACES
+from fuseau.craft.pattern.pattern import Pattern
 from fuseau.craft.pattern.trueing import Laid
 from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS
 from fuseau.document.build import Build
@@ -70,12 +72,12 @@ def set_holes(inputs: HolesInputs) -> Holes:
     (hem, top), layout = inputs.cb, inputs.edge_layout_mm
     hole, lace = GROMMETS[choices.holes], LACES[choices.lace]
     usual = usual_pitch(pull, practice)
-    pitch = choices.pitch_mm or usual
     loops = inputs.lacing == "cross with pull loops"
-    heights = rows(top, hem, pitch, practice, pull_loops=loops, waist_pitch_mm=choices.waist_pitch_mm)
+    least = hole.flange_mm + practice.hole_clear_mm
+    heights = rows(top, hem, usual, practice, choices.row_wishes, pull_loops=loops, least_pitch_mm=least)
     front: tuple[float, ...] = ()
     if inputs.front_laced:
-        front = rows(inputs.cf[1], inputs.cf[0], pitch, practice, pull_loops=False)
+        front = rows(inputs.cf[1], inputs.cf[0], choices.pitch_mm or usual, practice, pull_loops=False)
     count, spares = grommet_count((*heights, *front), hole.bought)
     return Holes(
         z_mm=heights,
@@ -114,6 +116,7 @@ class BackInputs:
     getting_in_gap_mm: float
     ends: tuple[float, float]
     closed_waist_mm: float
+    back_mm: float
     reduction_mm: float
     tied: bool
     tape_stops_mm: tuple[float, float] | None
@@ -127,10 +130,10 @@ class BackInputs:
         final: Fit,
         aimed: Aim,
         opening: Opening,
-        ends: tuple[float, float],
+        pattern: Pattern,
         getting_in_gap_mm: float,
     ) -> Self:
-        """Taken from the build; `ends` are the heights of hem and top line at CB."""
+        """Taken from the build and its pattern."""
         practice, wished = build.practice, build.back.waist_tape
         tied = GARMENT_KINDS[build.kind].tied
         beside = build.bone_kinds[build.bones.beside_busk].width_mm
@@ -143,13 +146,20 @@ class BackInputs:
             worn_gap_mm=final.shape.mean_mm,
             widest_gap_mm=max(final.gap_mm),
             getting_in_gap_mm=getting_in_gap_mm,
-            ends=ends,
+            ends=(pattern.hem.cb_mm, pattern.top.cb_mm),
             closed_waist_mm=next((one.closed_mm for one in final.levels if one.name == "waist"), aimed.closed_waist_mm),
+            back_mm=_back_width(pattern) + final.shape.mean_mm,
             reduction_mm=aimed.reduction_mm,
             tied=tied,
             tape_stops_mm=stops if taped else None,
             practice=practice,
         )
+
+
+def _back_width(pattern: Pattern) -> float:
+    """The back from side seam to side seam where it is narrowest, closed, mm."""
+    shape = pattern.shape
+    return float(min(shape.sewn_girth(shape.nominal) - 2 * shape.front_half(shape.nominal)))
 
 
 @dataclass(frozen=True)
@@ -176,6 +186,7 @@ def lace_back(inputs: BackInputs) -> BackLaced:
     tape = None
     if inputs.tape_stops_mm is not None:
         tape = waist_tape(inputs.closed_waist_mm / 2, *inputs.tape_stops_mm, practice)
+    modesty = modesty_panel(choices, inputs.widest_gap_mm, top, hem, inputs.closed_waist_mm, inputs.back_mm, practice)
     hardest = max(row.carries_n for row in holes.rows)
     hole = GROMMETS[choices.holes]
     return BackLaced(
@@ -185,10 +196,11 @@ def lace_back(inputs: BackInputs) -> BackLaced:
         front_lace=cut_lace(front, 0.0, practice.front_opens_mm, holes.inset_mm, practice, pattern="cross")
         if front
         else None,
-        modesty=modesty_panel(choices.modesty, inputs.widest_gap_mm, top, hem, inputs.closed_waist_mm, practice),
+        modesty=modesty,
         tape=tape,
         findings=(
-            *check_holes(holes.rows, hole, practice.hole_clear_mm),
+            *check_holes(holes.rows, hole),
+            *check_modesty(modesty, practice),
             *check_lace(LACES[choices.lace], hole, hardest, practice),
             *([] if tape or inputs.tied or inputs.reduction_mm <= 2 else [_no_tape()]),
         ),

@@ -3,10 +3,12 @@
 from dataclasses import dataclass
 from typing import Self
 
+import numpy as np
+
 from fuseau.craft.fit.fit import Lacing, fit
 from fuseau.craft.fit.target import Aim
 from fuseau.craft.fitting.inference import Belief
-from fuseau.craft.fitting.readiness import Readiness, Wished, readiness, tied_readiness
+from fuseau.craft.fitting.readiness import Readiness, Wish, Wished, readiness, tied_readiness
 from fuseau.craft.pattern.pattern import Pattern
 from fuseau.craft.wearer.body import Body
 from fuseau.document.build import Build
@@ -19,28 +21,42 @@ class OddsInputs:
 
     belief: Belief
     final: Lacing
-    gap_mm: Wished
+    wish: Wish
     ease_mm: float | None
 
     @classmethod
     def of(cls, build: Build, belief: Belief, body: Body, aimed: Aim, pattern: Pattern) -> Self:
-        """Of a pattern in the final layers and bones.
-
-        What she decided stands: where she changed it by hand, or asked for more than a pull brings, what she was told
-        that it comes to is what it is held against.
-        """
+        """Of a pattern in the final layers and bones."""
         final, ease = final_lacing(build, pattern, aimed), None
-        gap: Wished = build.target.gap_mm
         if final.tied_mm is not None:
             ease = build.practice.neck_ease_mm if build.target.ease_mm is None else build.target.ease_mm
-        elif pattern.decided or not aimed.reaches:
-            gap = fit(final, body).gap_mm
-        return cls(belief, final, gap, ease)
+        return cls(belief, final, wish_of(build, body, aimed, final), ease)
+
+
+def wish_of(build: Build, body: Body, aimed: Aim, final: Lacing) -> Wish:
+    """What the final garment is held against.
+
+    What she decided stands: where she changed it by hand, asked for an ease, or for more than a pull brings, it is
+    what she was told that it comes to.
+    """
+    gap: Wished = build.target.gap_mm
+    decided = final.pattern.decided or build.target.ease_at or not aimed.reaches
+    if decided and final.tied_mm is None:
+        gap = fit(final, body).gap_mm
+    return Wish(gap, asked_room(build, body, final))
+
+
+def asked_room(build: Build, body: Body, lacing: Lacing) -> Wished:
+    """What may stand off along the lacing edge because so much room was asked for at a level, mm."""
+    if not build.target.ease_at:
+        return 0.0
+    room = [max(build.target.ease_at.get(level.name, 0.0), 0.0) for level in body]
+    return tuple(map(float, np.interp(lacing.z, [level.back_mm for level in body], room)))
 
 
 def work_out_odds(inputs: OddsInputs) -> Readiness:
     """The odds from seeded draws of the belief."""
     if inputs.ease_mm is not None:
-        assert isinstance(inputs.gap_mm, float)
-        return tied_readiness(inputs.belief, inputs.final, inputs.gap_mm, inputs.ease_mm)
-    return readiness(inputs.belief, inputs.final, inputs.gap_mm)
+        assert isinstance(inputs.wish.gap_mm, float)
+        return tied_readiness(inputs.belief, inputs.final, inputs.wish.gap_mm, inputs.ease_mm)
+    return readiness(inputs.belief, inputs.final, inputs.wish)

@@ -16,7 +16,7 @@ from fuseau.craft.materials.stack import Stack, take_up
 from fuseau.craft.pattern.alterations import Alteration, alter
 from fuseau.craft.pattern.cups import Cup, make_cup, usual_bust_points, wire_line
 from fuseau.craft.pattern.drafting import draft, suggest_edges
-from fuseau.craft.pattern.edge_curves import shaped
+from fuseau.craft.pattern.edge_curves import before_shape, shaped
 from fuseau.craft.pattern.hand_edits import places_of_seams
 from fuseau.craft.pattern.one_piece import join_panels
 from fuseau.craft.pattern.pattern import Allowances, BlockGirth, EdgeLine, Panel, Pattern, decided_beside, summed
@@ -150,6 +150,7 @@ def aim_pattern(inputs: AimInputs) -> tuple[Aim, Pattern]:
             inputs.edge_n_m2,
             practice,
             asked_waist=target.job != "none" and GARMENT_KINDS[inputs.kind].zero == "waist",
+            ease_at=target.ease_at,
             most_n_per_m=most_pull(target.job, practice),
             chosen_n_per_m=pull_of(target.pull, target.job, practice),
         )
@@ -173,22 +174,26 @@ def edges(inputs: AimInputs) -> tuple[EdgeLine, EdgeLine]:
         top, hem = moved_edges(inputs.edges_said, current.top, current.hem)
         return _wished(inputs.top, top, 1, current.top), _wished(inputs.hem, hem, -1, current.hem)
     top, hem = suggest_edges(inputs.lap_mm, body, inputs.kind)
-    top, hem = _wished(inputs.top, top, 1), _wished(inputs.hem, hem, -1)
     cup = inputs.cup
     bust = bust_place(body, inputs.bust_points_mm)
+    top, hem = _wished(inputs.top, top, 1), _wished(inputs.hem, hem, -1)
     if cup is not None:
         top = wire_line(top, cup, body, inputs.bust_points_mm)
     elif inputs.top.shape != "plain":
-        top = shaped(top, inputs.top.shape, "top", bust)
+        top = shaped(before_shape(top, inputs.top.shape, "top", _typed(inputs.top)), inputs.top.shape, "top", bust)
     if inputs.hem.shape != "plain":
-        hem = shaped(hem, inputs.hem.shape, "hem", bust)
-    return top, hem
+        hem = shaped(before_shape(hem, inputs.hem.shape, "hem", _typed(inputs.hem)), inputs.hem.shape, "hem", bust)
+    return _wished(inputs.top, top, 1), _wished(inputs.hem, hem, -1)
+
+
+def _typed(wish: TopWish | HemWish) -> set[str]:
+    """The heights that were typed."""
+    return {name for name in ("cf_mm", "side_mm", "cb_mm") if getattr(wish, name) is not None}
 
 
 def _wished(wish: TopWish | HemWish, usual: EdgeLine, sign: int, stands: EdgeLine | None = None) -> EdgeLine:
     """The line with the heights that are wished; where one `stands` so already, the wish is met and says no more."""
-    heights = {name: getattr(wish, name) for name in ("cf_mm", "side_mm", "cb_mm")}
-    wished = {name: sign * mm for name, mm in heights.items() if mm is not None}
+    wished = {name: sign * getattr(wish, name) for name in _typed(wish)}
     if stands is not None:
         wished = {name: mm for name, mm in wished.items() if abs(mm - getattr(stands, name)) > 0.05}
     return usual.model_copy(update=wished)

@@ -22,7 +22,7 @@ from fuseau.craft.pattern.trueing import Laid
 from fuseau.craft.pattern.typed_widths import check_typed
 from fuseau.craft.wearer.body import Body, missing_measures
 from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS
-from fuseau.craft.wearer.measures import LEVEL_LABELS, check_measures
+from fuseau.craft.wearer.measures import LEVEL_LABELS, LevelName, check_measures
 from fuseau.document.build import Build
 from fuseau.planning.back import BackInputs, HolesInputs, lace_back, set_holes
 from fuseau.planning.bones import (
@@ -161,7 +161,7 @@ def _plan_garment(build: Build, unit: Unit, cache: StageCache, findings: list[Fi
         *(check_typed(pattern, body) if current else []),
         *(check_trueing(laid.seams, len(pattern.panels)) if current is None else []),
         *check_lines(aimed_pattern, body, build.wearer.waist_to_lap_sitting_mm),
-        *check_fit(final, practice),
+        *check_fit(final, practice, build.target.ease_at),
         *_check_edges(build, cache, pattern, aimed, body, final),
         *check_fittings(build, learned, proposal, pattern, flipped),
         *check_halves(pattern),
@@ -217,9 +217,8 @@ def _plan_hardware(
 
     # back: rows, lace, what lies behind
     holes = cache.run(set_holes, HolesInputs.of(build, laid, final, layout))
-    ends = pattern.hem.cb_mm, pattern.top.cb_mm
     getting_in = ways[0].gap_mm if ways else 0.0
-    back = cache.run(lace_back, BackInputs.of(build, holes, final, aimed, opening, ends, getting_in))
+    back = cache.run(lace_back, BackInputs.of(build, holes, final, aimed, opening, pattern, getting_in))
 
     planned = HardwarePlan.model_construct(
         bones=bones,
@@ -287,27 +286,34 @@ def _check_edges(
 
 
 def _check_decided(build: Build, pattern: Pattern, final: Fit) -> list[Finding]:
-    """What the maker's own changes make of the gap, where that is not as wished: told once, never turned back."""
+    """What her own changes, or the ease she asked for, make of the gap where it is not as wished: never turned back."""
     wished, off = build.target.gap_mm, final.shape
     amiss = max(abs(off.mean_mm - wished), abs(off.tilt_mm) / 2)
-    if not pattern.decided or amiss < build.practice.worth_changing_mm / 2 or GARMENT_KINDS[build.kind].tied:
+    if amiss < build.practice.worth_changing_mm / 2 or GARMENT_KINDS[build.kind].tied:
         return []
-    levels = sorted(pattern.decided, key=lambda one: -abs(one.whole_mm))
+    by_level: dict[str, tuple[LevelName, float]] = {}
+    if pattern.decided:
+        most = max(pattern.decided, key=lambda one: abs(one.whole_mm))
+        by_level["by_hand.in" if most.whole_mm < 0 else "by_hand.out"] = most.level, most.whole_mm
+    elif build.target.ease_at:
+        level, ease = max(build.target.ease_at.items(), key=lambda one: abs(one[1]))
+        by_level["by_ease.in" if ease < 0 else "by_ease.out"] = level, ease
     return [
         finding(
-            "by_hand",
+            "by_hand" if code.startswith("by_hand") else "by_ease",
             "pattern",
             "advice",
-            where=LEVEL_LABELS[levels[0].level],
+            where=LEVEL_LABELS[level],
             numbers={
-                "changed_mm": abs(levels[0].whole_mm),
+                "changed_mm": abs(changed),
                 "gap_mm": off.mean_mm,
                 "wished_mm": wished,
                 "tilt_mm": abs(off.tilt_mm),
             },
-            said="by_hand.in" if levels[0].whole_mm < 0 else "by_hand.out",
-            level=levels[0].level,
+            said=code,
+            level=level,
         )
+        for code, (level, changed) in by_level.items()
     ]
 
 

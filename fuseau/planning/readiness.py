@@ -5,7 +5,7 @@ from dataclasses import dataclass
 
 from fuseau.craft.fit.fit import Lacing
 from fuseau.craft.fitting.inference import Belief
-from fuseau.craft.fitting.readiness import Raise, Readiness, Wished
+from fuseau.craft.fitting.readiness import Raise, Readiness, Wish
 from fuseau.craft.fitting.value_of_information import raises
 from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS
 from fuseau.document.build import Build
@@ -24,7 +24,7 @@ class RaiseInputs:
     final: Lacing
     mock_up: Lacing
     stiff_n_m2: float
-    gap_mm: Wished
+    wish: Wish
     probability: float
     stiff_label: str
 
@@ -36,7 +36,7 @@ def find_raises(inputs: RaiseInputs) -> tuple[Raise, ...]:
         inputs.final,
         inputs.mock_up,
         inputs.stiff_n_m2,
-        inputs.gap_mm,
+        inputs.wish,
         inputs.probability,
         inputs.stiff_label,
     )
@@ -70,7 +70,7 @@ def ready(
             inputs.final,
             mock_up_lacing(build, pattern),
             edge_of(build, STIFF),
-            inputs.gap_mm,
+            inputs.wish,
             found.probability,
             build.bone_kinds[STIFF].label,
         ),

@@ -17,7 +17,7 @@ import numpy as np
 from fuseau.craft.base.curves import Array
 from fuseau.craft.base.practice import Practice
 from fuseau.craft.fit.fit import Lacing
-from fuseau.craft.fitting.readiness import Failing, shortfalls
+from fuseau.craft.fitting.readiness import Failing, Wish, shortfalls
 from fuseau.craft.fitting.seen import Word
 from fuseau.craft.wearer.body import Body
 
@@ -282,9 +282,9 @@ def _said(share: float) -> Word:
     return "digs"
 
 
-def passes(seen: Seen, taped: Body, gap_mm: float, practice: Practice) -> dict[Failing, bool]:
+def passes(seen: Seen, taped: Body, wish: Wish, practice: Practice) -> dict[Failing, bool]:
     """Whether a garment passes: mean gap, tilt, bow, stand-off, pressure (model, section 6)."""
     off = seen.hoop_mm - seen.natural_mm
     pressure = seen.pressure_kpa / seen.comfort  # as much as it is to her
-    wrong = shortfalls(seen.z_mm, seen.gap_mm[None], off[None], pressure[None], taped.levels, gap_mm, practice)
+    wrong = shortfalls(seen.z_mm, seen.gap_mm[None], off[None], pressure[None], taped.levels, wish, practice)
     return {name: not fails[0] for name, fails in wrong.items()}

@@ -17,6 +17,7 @@ from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS
 from fuseau.craft.wearer.measures import LevelName
 from fuseau.document.build import Build
 from fuseau.planning.lacings import final_lacing, mock_up_lacing
+from fuseau.planning.odds import wish_of
 from fuseau.planning.plan import Plan
 from fuseau.stand_ins.fitted_stand import TAPE, Noticed, Seen, TrueBody, World, hidden, lace_up, notice, passes
 
@@ -110,7 +111,7 @@ def cut_on_stand(build: Build, planned: Plan, key: str) -> Outcome:
     lacing = final_lacing(build, build.current.pattern, planned.aim)
     pull = lacing.pull_n_per_m
     seen = _laced(true, taped, lacing, pull, pull * lacing.stack.stretch_per_n + true.final_stretch)
-    passed = passes(seen, taped, build.target.gap_mm, build.practice)
+    passed = passes(seen, taped, wish_of(build, planned.body, planned.aim, lacing), build.practice)
     shape = gap_shape(seen.z_mm, seen.gap_mm, 0.0, build.practice)
     return Outcome(
         passes=all(passed.values()),

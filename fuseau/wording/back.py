@@ -6,10 +6,12 @@ MESSAGES = {
     "ribbon_wears": "A narrow ribbon wears through where a row carries {carries_n:.1f} N.",
     "holes_tear": "The hardest pulled row carries {carries_n:.1f} N; a {hole} holds some {holds_n:g} N. It may tear "
     "out: take a stronger kind, or set them closer.",
-    "holes_clash": "Holes {pitch_mm:hardware} apart leave no cloth between flanges of {flange_mm:hardware}.",
     "no_waist_tape": "Without a waist tape the cloth itself carries the pull at the waist, and stretches there.",
+    "modesty_narrow": "A modesty panel of {wide_mm:length} reaches only {under_mm:hardware} under each edge where the "
+    "gap is widest.",
+    "modesty_narrow.shows": "A modesty panel of {wide_mm:length} is narrower than the gap where that is widest.",
+    "mend.modesty_width": "{wide_mm:length} wide",
     "mend.take": "{what:capital}",
-    "mend.pitch": "A pitch of {pitch_mm:hardware}",
     "mend.waist_tape": "A waist tape",
     "modesty.floating": "It lies loose behind the lace: stiffened, it stays where it is put.",
     "modesty.sewn": "One long side is sewn into the lacing edge, behind the inner bone; the other lies free.",

@@ -43,6 +43,11 @@ _NAMES = {
     "back.modesty": "Modesty panel",
     "back.waist_tape": "Waist tape",
     "back.waist_pitch_mm": "Pitch at the waist",
+    "back.rows": "Rows of holes",
+    "back.top_margin_mm": "First hole below the top",
+    "back.bottom_margin_mm": "Last hole above the hem",
+    "back.modesty_width_mm": "Modesty panel, wide",
+    "back.modesty_height_mm": "Modesty panel, high",
     "front.opening": "Front opening",
     "back.pitch_mm": "Pitch of the holes",
 }
@@ -61,6 +66,9 @@ _PARTS = {
     "by_channel": "in",
     "on_seams": "channel at seam",
     "made_by_channel": "channel",
+    "clearance_by_channel": "clear at the bone's ends,",
+    "ease_at": "ease at the",
+    "target": "",
     "shelf": "on the shelf",
 }
 

@@ -33,6 +33,10 @@ MESSAGES = {
     "{gap_mm:length} where {wished_mm:length} was wished. It stays as you made it.",
     "by_hand.out": "Let out by hand, {changed_mm:length} at the {level:level}: laced as planned, the gap comes to "
     "{gap_mm:length} where {wished_mm:length} was wished. It stays as you made it.",
+    "by_ease.out": "With {changed_mm:length} of room asked for at the {level:level}, the gap comes to {gap_mm:length} "
+    "where {wished_mm:length} was wished, {tilt_mm:hardware} wider at one end.",
+    "by_ease.in": "Squeezed by {changed_mm:length} at the {level:level} as asked, the gap comes to {gap_mm:length} "
+    "where {wished_mm:length} was wished, {tilt_mm:hardware} wider at one end.",
     "mend.lace_it": "Lace it {word}",
     "mend.reduce_less": "Plan {percent:g} % instead",
     "mend.hem_at": "Hem at {height_mm:length}",

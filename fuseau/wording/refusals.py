@@ -62,6 +62,26 @@ MESSAGES = {
     # front and back
     "busk.sewn_too_short": "Only {sewn_mm:.1f} mm of CF would be sewn above the stud at {stud_mm:.0f} mm.",
     "no_opening_seam": "There is no seam {line}: there are {panels:.0f} panels in each half.",
+    "clearance_too_much": "Channel {channel} is {path_mm:hardware} long: with {clear_mm:hardware} clear at both ends "
+    "no bone is left. {most_mm:hardware} at the most.",
+    "rows.pair": "Pull loops need a pair of holes at the waist: two rows on each side at the least.",
+    "rows.margin_past_waist": "That is past the pair of holes at the waist: {most_mm:hardware} from the edge at the "
+    "most.",
+    "rows.margins_meet": "Both margins together are more than the edge, which is {edge_mm:length} long: "
+    "{most_mm:hardware} at the most here.",
+    "rows.too_many": "{rows:.0f} rows on each side would leave no cloth between their flanges, which need "
+    "{apart_mm:hardware} from hole to hole: {most:.0f} rows at the most.",
+    "rows.and_pitch": "{rows:.0f} rows {pitch_mm:hardware} apart are more or fewer than this edge takes: {fit:.0f} "
+    "rows so far apart, or {rows:.0f} that are {apart_mm:hardware} apart.",
+    "rows.pitch_and_margins": "{rows:.0f} rows {pitch_mm:hardware} apart don't end at the margins that are wished: "
+    "{apart_mm:hardware} apart they would.",
+    "rows.pitch_and_margin": "Rows {pitch_mm:hardware} apart don't end {margin_mm:hardware} from the edge: "
+    "{closer_mm:hardware} or {wider_mm:hardware} apart they do.",
+    "rows.too_close": "Holes {pitch_mm:hardware} apart leave no cloth between their flanges: {least_mm:hardware} from "
+    "hole to hole at the least.",
+    "modesty.too_wide": "A modesty panel of {wide_mm:length} is wider than the back, which is {most_mm:length} from "
+    "side to side.",
+    "modesty.too_high": "A modesty panel of {high_mm:length} is higher than the back, which is {most_mm:length}.",
     "back_too_short": "The back is too short for a pair of holes at the waist.",
     # fields
     "not_by_hand": "This is not changed by hand.",

@@ -150,4 +150,5 @@ class Practice(Record):
     lace_loop_mm: float = _number(450, "A pull loop one hand can wrap and draw.", 0, 1500)
     lace_tail_mm: float = _number(150, "To knot at each end.", 0, 800)
     getting_in_ease_mm: float = _number(40, "To fasten a busk the garment must hang loose by this.", 0, 200)
+    modesty_least_mm: float = _number(15, "Under less than this an edge rides off the panel as she moves.", 2, 60)
     modesty_overlap_mm: float = _number(30, "The panel reaches this far under each edge.", 10, 80)

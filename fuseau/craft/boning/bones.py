@@ -6,6 +6,7 @@ from collections.abc import Mapping
 import numpy as np
 
 from fuseau.craft.base.curves import Array, lengths_along
+from fuseau.craft.base.errors import Unmakeable
 from fuseau.craft.base.practice import Practice
 from fuseau.craft.base.record import Record
 from fuseau.craft.boning.channels import (
@@ -27,6 +28,8 @@ from fuseau.craft.pattern.trueing import Point
 
 _STRAIGHT_MM = 20000.0
 _NEAR_SHARE = 0.15
+_WISHED_STEP_MM = 1.0
+_LEAST_BONE_MM = 20.0
 
 
 class Bone(Record):
@@ -76,20 +79,26 @@ def channel_width(kind: BoneKind, wrapping_mm: float, practice: Practice) -> flo
     return math.ceil(round(wanted / practice.channel_step_mm, 6)) * practice.channel_step_mm
 
 
-def bone_room(path_mm: float, kind: BoneKind, practice: Practice) -> float:
+def bone_room(path_mm: float, kind: BoneKind, practice: Practice, clear_mm: float | None = None) -> float:
     """The longest bone that fits: down to the step of the path less the clearance (and cap) at each end; 0 for none.
+
+    A clearance that is wished (`clear_mm`) is kept to the millimetre, whatever the step.
 
     >>> from fuseau.craft.materials.catalogue import BONES
     >>> bone_room(302.4, BONES["flat_6"], Practice())
     290.0
+    >>> bone_room(302.4, BONES["flat_6"], Practice(), 20)
+    260.0
     """
-    ends = 2 * (kind.clearance_mm + (practice.bone_cap_mm if kind.capped else 0))
-    return max(0.0, math.floor(round((path_mm - ends) / practice.bone_step_mm, 6)) * practice.bone_step_mm)
+    clear = kind.clearance_mm if clear_mm is None else clear_mm
+    step = practice.bone_step_mm if clear_mm is None else min(practice.bone_step_mm, _WISHED_STEP_MM)
+    ends = 2 * (clear + (practice.bone_cap_mm if kind.capped else 0))
+    return max(0.0, math.floor(round((path_mm - ends) / step, 6)) * step)
 
 
-def bone_length(path_mm: float, kind: BoneKind, practice: Practice) -> float:
+def bone_length(path_mm: float, kind: BoneKind, practice: Practice, clear_mm: float | None = None) -> float:
     """The bone that goes in: as long as there is room; of what is sold ready-cut, the longest that fits."""
-    room = bone_room(path_mm, kind, practice)
+    room = bone_room(path_mm, kind, practice, clear_mm)
     if kind.sold != "ready-cut":
         return room
     return max((length for length in kind.lengths_mm if length <= room), default=0.0)
@@ -336,7 +345,12 @@ def _bone(channel: Channel, choices: BoneChoices, around: Around) -> Bone | None
     path = channel.path
     run = lengths_along(path[:, 0], path[:, 1])
     total = float(run[-1])
-    length = bone_length(total, kind, practice)
+    clear = choices.clearance_by_channel.get(label)
+    if clear is not None and bone_room(total, kind, practice, clear) < _LEAST_BONE_MM:
+        most = max(0.0, math.floor((total - _LEAST_BONE_MM) / 2 - practice.bone_cap_mm))
+        at = f"bones.clearance_by_channel.{label}"
+        raise Unmakeable(at, "clearance_too_much", channel=label, path_mm=total, clear_mm=clear, most_mm=most)
+    length = bone_length(total, kind, practice, clear)
     middle = total / 2
     ends = np.linspace(middle - length / 2, middle + length / 2, max(2, len(path)))
     lying = np.column_stack([np.interp(ends, run, path[:, 0]), np.interp(ends, run, path[:, 1])])
@@ -353,7 +367,7 @@ def _bone(channel: Channel, choices: BoneChoices, around: Around) -> Bone | None
         count=count,
         channel_width_mm=wide,
         path_mm=total,
-        room_mm=bone_room(total, kind, practice),
+        room_mm=bone_room(total, kind, practice, clear),
         path=_points(path),
         bone_path=_points(lying),
         radius_mm=radius,

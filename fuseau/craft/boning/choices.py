@@ -84,9 +84,9 @@ class BoneChoices(Record):
     """Where channels lie, what they are made in, and which kind of bone lies where.
 
     `sides`, `between_seams`: None is as `seams`; `every_second` takes turns with those on the seams. `curved` takes the
-    place of all of these where they can't follow the channel (None: it is told). `by_channel` and `made_by_channel`
-    override single channels, by their label. A `between` of None lets the channels between seams follow from the width
-    of the panels.
+    place of all of these where they can't follow the channel (None: it is told). `by_channel`, `made_by_channel` and
+    `clearance_by_channel` override single channels, by their label. A `between` of None lets the channels between seams
+    follow from the width of the panels.
     """
 
     lacing_edge: BoneName = "flat_12"
@@ -104,6 +104,9 @@ class BoneChoices(Record):
     over_gussets: bool = False
     made: ChannelMade = "between plies"
     made_by_channel: dict[ChannelLabel, ChannelMade] = Field(default_factory=dict, max_length=80)
+    clearance_by_channel: dict[
+        ChannelLabel, Annotated[float, Length("the clearance at a bone's ends", 0, 120, hardware=True)]
+    ] = Field(default_factory=dict, max_length=80, description="From each end of a bone to that of its channel.")
     ends: EndsClosed = Field(default="tips", description="How cut ends of steel are closed.")
     shelf: tuple[ShelfPiece, ...] = Field(default=(), max_length=60)
     cut: tuple[CutBone, ...] = Field(default=(), max_length=80, description="Bones of one half that are cut.")

@@ -1,4 +1,4 @@
-"""The back: rows of holes with the pull-loop pair at the waist, and the lace (model, section 9)."""
+"""The back: what its holes carry, the lace, the panel behind the gap, the tape at the waist (model, section 9)."""
 
 import math
 from typing import Annotated, Literal
@@ -9,8 +9,9 @@ from fuseau.craft.base.errors import Unmakeable
 from fuseau.craft.base.findings import Change, Finding, Mend, Message, finding, mend, message
 from fuseau.craft.base.lengths import Length
 from fuseau.craft.base.practice import Practice
-from fuseau.craft.base.record import Record
+from fuseau.craft.base.record import Amount, Record
 from fuseau.craft.closures.lacing import LacePattern, walk_length
+from fuseau.craft.closures.rows import RowWishes
 from fuseau.craft.materials.catalogue import GROMMETS, LACES, GrommetKind, GrommetName, LaceKind, LaceName
 
 Modesty = Literal["none", "floating", "sewn", "hung"]
@@ -19,10 +20,14 @@ Modesty = Literal["none", "floating", "sewn", "hung"]
 class BackChoices(Record):
     """How the back is laced: holes and their pitch, the walk, the panel behind it, the tape at the waist.
 
-    A pitch of None follows from the pull; a pattern of None is crossed, with pull loops where the lace draws in.
+    What is wished is met exactly, or refused; what is None follows: the pitch from the pull, margins and the panel's
+    size from the house. A pattern of None is crossed, with pull loops where the lace draws in.
     """
 
+    rows: Annotated[int, Amount("the number of rows on each side", 2, 60, whole=True)] | None = None
     pitch_mm: Annotated[float, Length("a pitch of rows", 14, 60, hardware=True)] | None = None
+    top_margin_mm: Annotated[float, Length("the margin of the first row", 5, 80, hardware=True)] | None = None
+    bottom_margin_mm: Annotated[float, Length("the margin of the last row", 5, 80, hardware=True)] | None = None
     waist_pitch_mm: Annotated[float, Length("a pitch of rows", 14, 60, hardware=True)] | None = Field(
         default=None, description="Closer rows near the waist, where the pull is hardest; None: as the others."
     )
@@ -30,7 +35,14 @@ class BackChoices(Record):
     lace: LaceName = "cord_4"
     pattern: LacePattern | None = None
     modesty: Modesty = "floating"
+    modesty_width_mm: Annotated[float, Length("the modesty panel's width", 20, 800)] | None = None
+    modesty_height_mm: Annotated[float, Length("the modesty panel's height", 30, 600)] | None = None
     waist_tape: bool | None = Field(default=None, description="None: a tape wherever the garment draws the waist in.")
+
+    @property
+    def row_wishes(self) -> RowWishes:
+        """What is wished of the rows."""
+        return RowWishes(self.rows, self.pitch_mm, self.waist_pitch_mm, self.top_margin_mm, self.bottom_margin_mm)
 
 
 class Row(Record):
@@ -42,7 +54,9 @@ class Row(Record):
 
 
 class ModestyPanel(Record):
-    """The panel behind the lacing, finished: its size, what stiffens it, and the widest waist it still covers, mm."""
+    """The panel behind the lacing, finished: its size, what stiffens it, and the widest waist it still covers,
+    and how far it reaches under each edge where the gap is widest, mm.
+    """
 
     attached: Modesty
     width_mm: float
@@ -50,6 +64,7 @@ class ModestyPanel(Record):
     bones_along_mm: tuple[float, ...]
     bones_across_mm: tuple[float, ...]
     covers_waist_mm: float
+    under_each_mm: float
     sentence: Message
 
 
@@ -69,52 +84,6 @@ class Lace(Record):
     getting_in_mm: float
     cut_mm: float
     loose_when_worn_mm: float
-
-
-def rows(
-    top_mm: float,
-    hem_mm: float,
-    pitch_mm: float,
-    practice: Practice,
-    *,
-    pull_loops: bool = True,
-    waist_pitch_mm: float | None = None,
-) -> tuple[float, ...]:
-    """Heights of the holes of one edge, from the top down, mm; the other edge has the same.
-
-    The pull-loop pair straddles the waist; above and below rows lie evenly, at the pitch nearest the wish that
-    puts the last at its margin from the finished edge. `waist_pitch_mm` is that of the rows near the waist. Without
-    pull loops the rows lie evenly from end to end.
-    Raises Unmakeable when the edge is too short.
-    """
-    pair = practice.loop_pair_mm
-    highest, lowest = top_mm - practice.row_margin_mm, hem_mm + practice.row_margin_mm
-    if not pull_loops:
-        margin = min(practice.row_margin_mm, (top_mm - hem_mm) / 6)
-        return tuple(_evenly(hem_mm + margin, top_mm - margin, pitch_mm)[::-1])
-    if highest < pair or lowest > -pair:
-        raise Unmakeable("draft.top.cb_mm", "back_too_short")
-    upper = _outward(pair, highest, pitch_mm, waist_pitch_mm, practice)
-    lower = _outward(pair, -lowest, pitch_mm, waist_pitch_mm, practice)
-    return (*upper[::-1], *(-z for z in lower))
-
-
-def _outward(start: float, end: float, pitch: float, near: float | None, practice: Practice) -> list[float]:
-    """From the pair at the waist outward: at the closer pitch as far as that goes, then evenly to the last row."""
-    if near is None or near >= pitch:
-        return _evenly(start, end, pitch)
-    close = [start]
-    while close[-1] + near <= min(practice.waist_rows_mm, end - pitch / 2) + 1e-9:
-        close.append(close[-1] + near)
-    return [*close[:-1], *_evenly(close[-1], end, pitch)]
-
-
-def _evenly(start: float, end: float, pitch: float) -> list[float]:
-    """From `start` to `end` at the even pitch nearest the wish, both included; one row where no second fits."""
-    count = round((end - start) / pitch)
-    if count == 0:
-        return [start]
-    return [start + (end - start) * i / count for i in range(count + 1)]
 
 
 def usual_pitch(pull_n_per_m: float, practice: Practice) -> float:
@@ -139,27 +108,60 @@ def carried(heights_mm: tuple[float, ...], top_mm: float, hem_mm: float, pull_n_
 
 
 def modesty_panel(
-    attached: Modesty, widest_gap_mm: float, top_mm: float, hem_mm: float, closed_waist_mm: float, practice: Practice
+    choices: BackChoices,
+    widest_gap_mm: float,
+    top_mm: float,
+    hem_mm: float,
+    closed_waist_mm: float,
+    back_mm: float,
+    practice: Practice,
 ) -> ModestyPanel | None:
     """The panel behind a gap: the widest planned gap and an overlap on each side; from top to hem, less a little.
 
-    Its bones: one along each long side, and across at the waist, top and bottom (model, section 9). None for no panel.
+    Or as wide and as high as it is wished: Unmakeable for one that is wider than the back (`back_mm`, as worn) or
+    higher than it. Its bones: one along each long side, and across at the waist, top and bottom (model, section 9).
+    None for no panel.
     """
-    if attached == "none":
+    if choices.modesty == "none":
         return None
-    width = widest_gap_mm + 2 * practice.modesty_overlap_mm
-    height = top_mm - hem_mm - practice.modesty_short_mm
-    covers = closed_waist_mm + width - 2 * practice.modesty_overlap_mm
+    width, height = choices.modesty_width_mm, choices.modesty_height_mm
+    if width is not None and width > back_mm:
+        raise Unmakeable("back.modesty_width_mm", "modesty.too_wide", wide_mm=width, most_mm=back_mm)
+    if height is not None and height > top_mm - hem_mm:
+        raise Unmakeable("back.modesty_height_mm", "modesty.too_high", high_mm=height, most_mm=top_mm - hem_mm)
+    width = width or widest_gap_mm + 2 * practice.modesty_overlap_mm
+    height = height or top_mm - hem_mm - practice.modesty_short_mm
     inside = 2 * practice.modesty_margin_mm
+    along, across = max(height - inside, 0.0), max(width - inside, 0.0)
     return ModestyPanel(
-        attached=attached,
+        attached=choices.modesty,
         width_mm=width,
         height_mm=height,
-        bones_along_mm=(height - inside, height - inside),
-        bones_across_mm=(width - inside,) * 3,
-        covers_waist_mm=covers,
-        sentence=message(f"modesty.{attached}"),
+        bones_along_mm=(along, along),
+        bones_across_mm=(across,) * 3,
+        covers_waist_mm=closed_waist_mm + width - 2 * practice.modesty_overlap_mm,
+        under_each_mm=(width - widest_gap_mm) / 2,
+        sentence=message(f"modesty.{choices.modesty}"),
     )
+
+
+def check_modesty(panel: ModestyPanel | None, practice: Practice) -> list[Finding]:
+    """Whether a panel of a wished width still reaches under both edges where the gap is widest."""
+    if panel is None or panel.under_each_mm >= practice.modesty_least_mm:
+        return []
+    wished = 2 * (practice.modesty_overlap_mm - panel.under_each_mm) + panel.width_mm
+    return [
+        finding(
+            "modesty_narrow",
+            "back",
+            "caution",
+            at="back.modesty_width_mm",
+            where="CB",
+            numbers={"under_mm": max(panel.under_each_mm, 0.0), "wide_mm": panel.width_mm},
+            mend=mend("mend.modesty_width", Change(at="back.modesty_width_mm", value=None), wide_mm=wished),
+            said="modesty_narrow" if panel.under_each_mm > 0 else "modesty_narrow.shows",
+        )
+    ]
 
 
 def waist_tape(half_waist_mm: float, front_stop_mm: float, back_stop_mm: float, practice: Practice) -> WaistTape:
@@ -244,8 +246,8 @@ def _take_lace(lace: LaceKind | None) -> Mend | None:
     return mend("mend.take", Change(at="back.lace", value=lace.name), what=lace.label)
 
 
-def check_holes(rows_: tuple[Row, ...], kind: GrommetKind, lightest_mm: float) -> list[Finding]:
-    """Whether the holes hold what they carry, and lie clear of each other."""
+def check_holes(rows_: tuple[Row, ...], kind: GrommetKind) -> list[Finding]:
+    """Whether the holes hold what they carry."""
     found = []
     hardest = max(rows_, key=lambda row: row.carries_n)
     if hardest.carries_n > kind.holds_n:
@@ -261,21 +263,6 @@ def check_holes(rows_: tuple[Row, ...], kind: GrommetKind, lightest_mm: float) -
                 numbers={"carries_n": hardest.carries_n, "holds_n": kind.holds_n},
                 mend=mend("mend.take", Change(at="back.holes", value=best.name), what=best.label) if best else None,
                 hole=kind.label,
-            )
-        )
-    pitch = min((a.z_mm - b.z_mm for a, b in zip(rows_, rows_[1:], strict=False)), default=math.inf)
-    if pitch < kind.flange_mm + lightest_mm:
-        needed = math.ceil(kind.flange_mm + lightest_mm) + 2
-        changes = (Change(at="back.pitch_mm", value=needed), Change(at="back.waist_pitch_mm", value=None))
-        found.append(
-            finding(
-                "holes_clash",
-                "back",
-                "stop",
-                at="back.pitch_mm",
-                where="CB",
-                numbers={"pitch_mm": pitch, "flange_mm": kind.flange_mm},
-                mend=mend("mend.pitch", *changes, pitch_mm=needed),
             )
         )
     return found

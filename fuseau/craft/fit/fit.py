@@ -1,6 +1,7 @@
 """How a garment sits on the wearer: gap and its shape, pressure, stand-off, swing, what it holds (model, section 3)."""
 
 import math
+from collections.abc import Mapping
 from dataclasses import dataclass, replace
 from functools import cached_property, lru_cache
 from typing import Literal
@@ -292,8 +293,10 @@ def _levels(lacing: Lacing, body: Body, settled: Settled) -> tuple[LevelFit, ...
     return tuple(found)
 
 
-def check_fit(found: Fit, practice: Practice, stage: Stage = "mockups") -> list[Finding]:
-    """What the wearer would feel: levels too firm, ribs squeezed, edges that gape."""
+def check_fit(
+    found: Fit, practice: Practice, asked: Mapping[LevelName, float] | None = None, stage: Stage = "mockups"
+) -> list[Finding]:
+    """What the wearer would feel: levels too firm, ribs squeezed, edges that gape beyond the ease `asked` there, mm."""
     findings = []
     for level in found.levels:
         if level.pressure_kpa is None or level.squeezed_mm is None or level.stand_off_mm is None:
@@ -308,7 +311,8 @@ def check_fit(found: Fit, practice: Practice, stage: Stage = "mockups") -> list[
             told.append(("too_firm", {"pressure_kpa": level.pressure_kpa, "comfort_kpa": level.comfort_kpa}))
         if level.name in ("underbust", "ribs") and squeeze > practice.caution_ribs:
             told.append(("ribs_squeezed", {"squeeze_share": squeeze, "limit_share": practice.caution_ribs}))
-        if level.stand_off_mm > practice.stand_off_mm and level.name not in NECK:
+        room_asked = max((asked or {}).get(level.name, 0.0), 0.0)
+        if level.stand_off_mm > practice.stand_off_mm + room_asked and level.name not in NECK:
             told.append(("stands_off", {"stand_off_mm": level.stand_off_mm}))
         findings += [
             finding(code, stage, "caution", where=level.label, numbers=numbers, level=level.name)

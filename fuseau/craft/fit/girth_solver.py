@@ -1,7 +1,7 @@
 """The girths to sew, corrected until the garment settles parallel and holds on everywhere (model, section 4)."""
 
 import math
-from collections.abc import Callable
+from collections.abc import Callable, Mapping
 from dataclasses import dataclass, replace
 from functools import cached_property
 
@@ -17,6 +17,7 @@ from fuseau.craft.materials.stack import Stack
 from fuseau.craft.pattern.pattern import Pattern
 from fuseau.craft.wearer.body import Body
 from fuseau.craft.wearer.compression import pressure_at
+from fuseau.craft.wearer.measures import LevelName
 
 _DRAFTS, _PASSES = 4, 10
 _POINTS = 13  # where holding on and pressing are asked for
@@ -25,7 +26,7 @@ _ENOUGH = 0.05  # of the summed squares: nobody would see the difference
 _GAP_MM, _BOW_MM, _WISH_MM = 0.1, 6.0, 12.0  # how closely each is kept, one spread
 _WAIST_MM = 1.5
 _SHORT_MM = 3.0  # a gap further from its wish than this is not reached
-_ABOUT_WAIST_MM = 60.0
+_ABOUT_MM = 60.0
 _ASKED_MORE = 1.1  # stiff edges press a waist more in one place than its girth asks for
 _GAPS_TRIED, _GAP_NEAR_MM = 6, 1.0
 _TRIED_MOST = 4.0  # times what one person pulls
@@ -42,19 +43,21 @@ def settle_parallel(
     practice: Practice,
     *,
     asked_waist: bool = False,
+    ease_at: Mapping[LevelName, float] | None = None,
     most_n_per_m: float = math.inf,
     chosen_n_per_m: float | None = None,
 ) -> tuple[Aim, Pattern]:
     """Correct the aim until the drafted garment settles at the wished gap, parallel, and nowhere lifts off.
 
     Sewn girths and pull are found together by Gauss and Newton: the mean gap and its tilt are met to 0.1 mm, the
-    girths stay near what the tensions came to, the waist where it was asked (`asked_waist`); the body is held in by
+    girths stay near what the tensions came to, the waist where it was asked (`asked_waist`) and every level whose ease
+    was (`ease_at`, mm); elsewhere the body is held in by
     `plan_hold_mm` along the whole edge, and pressed no more than `plan_comfort_share` of what is comfortable, but at a
     waist that is asked for more. What is left is bow, which only stiffer edges can take out. Where that would take more
     than `most_n_per_m`, the garment is settled at `chosen_n_per_m`, at whatever gap that comes to (model, section 4:
     wishes are sewn as they were said). Returns the aim and its pattern. Raises Unsettled.
     """
-    solver = _Solver(aimed, gap_mm, body, drafted, stack, edge_n_m2, practice, asked_waist)
+    solver = _Solver(aimed, gap_mm, body, drafted, stack, edge_n_m2, practice, asked_waist, ease_at or {})
     waist = body.index_of_zero
     try:
         sewn, pull, pattern, mean = solver.solve(aimed.pull_n_per_m, most_n_per_m)
@@ -82,17 +85,24 @@ class _Solver:
     edge_n_m2: float
     practice: Practice
     asked_waist: bool
+    ease_at: Mapping[LevelName, float]
+
+    @cached_property
+    def asked(self) -> list[int]:
+        """The levels whose girths stand as they were asked."""
+        waist = [self.body.index_of_zero] if self.asked_waist else []
+        return waist + [i for i, level in enumerate(self.body) if level.name in self.ease_at]
 
     def at_pull(self, pull: float) -> tuple[Array, float, Pattern]:
         """Sewn girths and pattern of a garment laced at this pull, whatever gap it comes to; the waist as it was asked.
 
         The other girths are what their tensions come to at that gap, not at the wish, or they would stand off.
         """
-        waist = self.body.index_of_zero
+        stand = self.asked or [self.body.index_of_zero]
         gap = self.gap_mm
         for _ in range(_GAPS_TRIED):
             girths = np.array(self.aimed.sewn_mm) - (gap - self.gap_mm)
-            girths[waist] = self.aimed.sewn_mm[waist]
+            girths[stand] = np.array(self.aimed.sewn_mm)[stand]
             shifted = replace(self, aimed=self.aimed.model_copy(update={"sewn_mm": tuple(map(float, girths))}))
             sewn, _, pattern, mean = shifted.solve(pull, None)
             if abs(mean - gap) < _GAP_NEAR_MM:
@@ -111,11 +121,16 @@ class _Solver:
         uneven = np.asarray(on.pull_n_per_m) / pull * np.ones(len(first.z))
         # near enough to how the pattern follows its levels: it is drafted anew after
         along = body.along_back.at(first.z)
-        waist = body.index_of_zero
         keeps = np.full(len(sewn), _WISH_MM)
-        keeps[waist] = _WAIST_MM
+        keeps[[body.index_of_zero, *self.asked]] = _WAIST_MM
         wanted = _Wanted(
-            first, body.stretch_of(stack.strength), uneven, self.gap_mm, self._pressed(first), most is None
+            first,
+            body.stretch_of(stack.strength),
+            uneven,
+            self.gap_mm,
+            self._pressed(first),
+            self._held(first),
+            most is None,
         )
         start: Array | None = None
 
@@ -147,8 +162,7 @@ class _Solver:
                     by = np.vstack([by, np.hstack([np.diag(1 / keeps), np.zeros((len(sewn), 1))])])
                     if most is None or pull >= most:
                         by[:, -1] = 0.0
-                    if self.asked_waist:
-                        by[:, waist] = 0.0  # it stands
+                    by[:, self.asked] = 0.0  # they stand
                     step = np.asarray(-np.linalg.lstsq(by, off, rcond=None)[0])
                     step /= max(float(np.max(np.abs(step[:-1]))) / _STEP_MM, abs(float(step[-1])) / (0.3 * pull), 1.0)
                 else:  # too far: somewhere it began to lift off or to press
@@ -183,18 +197,28 @@ class _Solver:
         return pull
 
     def _pressed(self, lacing: Lacing) -> Array:
-        """The pressure that is planned at the most, along the lacing edge, kPa: more about a waist that asks for it."""
+        """The pressure that is planned at the most, along the lacing edge, kPa: more where a squeeze is asked for."""
         body, share = self.body, self.practice.plan_comfort_share
         limit = share * np.interp(lacing.z, [one.back_mm for one in body], [one.comfort_kpa for one in body])
-        if not self.asked_waist:
-            return limit
-        waist = body.levels[body.index_of_zero]
-        natural, give = np.array([waist.girth_mm]), np.array([waist.give])
-        worn = natural - self.aimed.reduction_mm
         scale = self.practice.pressure_scale_kpa * body.flesh_scale
-        asked, _ = pressure_at(natural, give, worn, scale, body.stiffening)
-        near = np.exp(-np.square((lacing.z - waist.back_mm) / _ABOUT_WAIST_MM))
-        return np.asarray(np.maximum(limit, near * float(asked[0]) * _ASKED_MORE))
+        squeezed = {i: -self.ease_at.get(body.levels[i].name, 0.0) for i in self.asked}
+        if self.asked_waist:
+            squeezed[body.index_of_zero] = self.aimed.reduction_mm
+        for i, by_mm in squeezed.items():
+            level = body.levels[i]
+            natural, give = np.array([level.girth_mm]), np.array([level.give])
+            asked, _ = pressure_at(natural, give, natural - max(by_mm, 0.0), scale, body.stiffening)
+            limit = np.maximum(limit, _near(lacing.z, level.back_mm) * float(asked[0]) * _ASKED_MORE)
+        return np.asarray(limit)
+
+    def _held(self, lacing: Lacing) -> Array:
+        """By how much the body is to be held in along the lacing edge, mm: less about a level whose ease was asked."""
+        held = np.full(len(lacing.z), self.practice.plan_hold_mm)
+        for level in self.body:
+            if level.name in self.ease_at:
+                near = _near(lacing.z, level.back_mm)
+                held = np.minimum(held, (1 - near) * self.practice.plan_hold_mm - near * self.ease_at[level.name])
+        return held
 
     def needed(self, pattern: Pattern, most: float) -> float | None:
         """The pull, N/m, that closes a pattern's mean gap to the wish; None where none up to `most` does."""
@@ -210,6 +234,11 @@ class _Solver:
             middle = math.sqrt(low * high)
             low, high = (middle, high) if mean(middle) > self.gap_mm else (low, middle)
         return high
+
+
+def _near(z: Array, level_mm: float) -> Array:
+    """How near heights are to a level that was asked for: 1 there, fading."""
+    return np.asarray(np.exp(-np.square((z - level_mm) / _ABOUT_MM)))
 
 
 def _as_tight(pattern: Pattern, before: Pattern) -> Pattern:
@@ -229,6 +258,7 @@ class _Wanted:
     uneven: Array
     gap_mm: float
     pressed_kpa: Array
+    held_mm: Array
     pulled: bool  # the pull stands, so the gap comes out as it does
 
     @cached_property
@@ -239,7 +269,7 @@ class _Wanted:
 
     def off(self, settled: Settled, flat: Array, along: Array, pull: float) -> tuple[Array, Array]:
         """What a settled garment is off by, in spreads, and how that changes with sewn girths and pull."""
-        hold, z, practice = settled.hold, settled.z, self.lacing.practice
+        hold, z = settled.hold, settled.z
         stretch = self.lacing.stack.stretch_per_n
         _, by_hoop, _ = hold.tension_at(settled.hoop_mm)
         sewn_by = np.hstack([along * (1 + pull * stretch + self.more), (flat * stretch)[:, None]])
@@ -258,7 +288,7 @@ class _Wanted:
         by = [line @ gap_by / _GAP_MM, gap_by[bow_at] / _BOW_MM]
 
         some = np.linspace(0, len(z) - 1, _POINTS).astype(int)
-        lifting = (settled.hoop_mm - hold.natural_mm)[some] + practice.plan_hold_mm
+        lifting = (settled.hoop_mm - hold.natural_mm)[some] + self.held_mm[some]
         pressing = (pressure - self.pressed_kpa)[some]
         for amount, change, spread in (
             (lifting, hoop_by[some], _HOLD_MM),

@@ -15,7 +15,7 @@ from fuseau.craft.base.practice import Practice
 from fuseau.craft.base.record import Amount, Record
 from fuseau.craft.wearer.body import Body
 from fuseau.craft.wearer.compression import girth_under, pressure_at, tension_at
-from fuseau.craft.wearer.measures import LEVEL_LABELS, LevelName
+from fuseau.craft.wearer.measures import LEVEL_LABELS, NECK, LevelName
 
 Job = Literal["closed_waist", "reduction", "reduction_share", "none"]
 Pull = Literal["light", "close", "firm"]
@@ -39,6 +39,10 @@ class Target(Record):
     shares: dict[LevelName, Share] = Field(
         default_factory=dict,
         description="Tension at a level as a share of the waist's, where it was pulled by hand; else house numbers.",
+    )
+    ease_at: dict[LevelName, Annotated[float, Length("the ease at a level", -200, 200)]] = Field(
+        default_factory=dict,
+        description="Room at a level of bust or hip as a number, worn; below zero it is squeezed by so much.",
     )
     ease_mm: Annotated[float, Length("the ease round the neck", 10, 80)] | None = Field(
         default=None, description="Room inside a collar; None takes the house number."
@@ -66,6 +70,11 @@ class Target(Record):
                         f"{MOST_ON_RIBS * 100:.0f} % of the waist's tension is the most.",
                         "at": f"shares.{name}",
                     },
+                )
+        for name in self.ease_at:
+            if name in ("waist", *NECK):
+                raise PydanticCustomError(
+                    "ease", "{reason}", {"reason": "What the waist has is said above.", "at": f"ease_at.{name}"}
                 )
         return self
 
@@ -150,7 +159,7 @@ def aim(
     T* at the waist is what the reduction needs. Elsewhere it is a share of that, scaled so that the mean comes
     to the chosen pull, within what comfort allows; and it is tilted about the waist until its moment over the
     lacing edge vanishes, since only then do straight edges settle parallel. The waist is sewn as it was asked, whatever
-    it gives: what that takes, the settled garment tells (model, section 4).
+    it gives: what that takes, the settled garment tells (model, section 4). So is a level whose ease was asked for.
     """
     scale = practice.pressure_scale_kpa * body.flesh_scale
     flesh = scale, body.stiffening
@@ -184,6 +193,10 @@ def aim(
     hoop = girth_under(natural, give, tension, *flesh)
     if target.job != "none":
         hoop[waist] = natural[waist] - asked
+    for i, level in enumerate(body):
+        if level.name in target.ease_at:
+            hoop[i] = natural[i] + target.ease_at[level.name]
+            tension[i] = tension_at(natural[i : i + 1], give[i : i + 1], hoop[i : i + 1], *flesh)[0][0]
     sewn = (hoop - target.gap_mm + take_up_mm) / (1 + pull * stretch_per_n + stretches_more)
     if target.job == "closed_waist" and target.closed_waist_mm is not None:
         sewn[waist] = target.closed_waist_mm

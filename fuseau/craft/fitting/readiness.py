@@ -1,6 +1,7 @@
 """Readiness: how likely the real garment is to fit if it were cut now, from draws of what is believed (model, 6)."""
 
 from collections.abc import Sequence
+from dataclasses import dataclass
 from typing import Literal
 
 import numpy as np
@@ -27,6 +28,17 @@ OddsWay = Literal["a reading", "one more mock-up", "a stiffer mock-up", "stiffer
 
 
 Wished = float | tuple[float, ...]
+
+
+@dataclass(frozen=True)
+class Wish:
+    """What a garment is held against: the gap as one number or one for each point of the edge, mm.
+
+    `eased_mm` is what may stand off, because so much room was asked for.
+    """
+
+    gap_mm: Wished
+    eased_mm: Wished = 0.0
 
 
 class Raise(Record):
@@ -59,15 +71,15 @@ def shortfalls(
     stand_off_mm: Array,
     pressure_kpa: Array,
     levels: Sequence[BodyLevel],
-    wished_mm: Wished,
+    wish: Wish,
     practice: Practice,
 ) -> dict[Failing, npt.NDArray[np.bool_]]:
     """What laced garments fail by (model, section 6): the one rule for draws of the belief and for the stand.
 
     `gap_mm`, `stand_off_mm`, `pressure_kpa`: (garments, points) along the lacing edge, upwards; `z_mm` (points,). Only
-    the levels that it covers are asked for comfort. `wished_mm` is one gap, or one for each point.
+    the levels that it covers are asked for comfort.
     """
-    mean, tilt, bow = gap_moments(z_mm, (gap_mm - np.asarray(wished_mm)).T)
+    mean, tilt, bow = gap_moments(z_mm, (gap_mm - np.asarray(wish.gap_mm)).T)
     covered = [level for level in levels if z_mm[0] <= level.back_mm <= z_mm[-1]]
     at = picking(z_mm, np.array([level.back_mm for level in covered]))
     pressed = pressure_kpa @ at.T
@@ -75,12 +87,12 @@ def shortfalls(
         "mean gap": np.abs(mean) > practice.pass_mean_mm,
         "tilt": np.abs(tilt) > practice.pass_shape_mm,
         "bow": np.abs(bow) > practice.pass_shape_mm,
-        "stand-off": stand_off_mm.max(axis=1) >= practice.stand_off_mm,
+        "stand-off": (stand_off_mm - np.asarray(wish.eased_mm)).max(axis=1) >= practice.stand_off_mm,
         "pressure": np.any(pressed > np.array([level.comfort_kpa for level in covered]), axis=1),
     }
 
 
-def readiness(belief: Belief, lacing: Lacing, gap_mm: Wished, seed: int = 1, draws: int = DRAWS) -> Readiness:
+def readiness(belief: Belief, lacing: Lacing, wish: Wish, seed: int = 1, draws: int = DRAWS) -> Readiness:
     """Settle the final garment on `draws` seeded bodies of the belief, and count how many pass.
 
     It passes with the mean gap near the wish, tilt and bow small, nowhere standing off, and pressure within comfort
@@ -93,18 +105,18 @@ def readiness(belief: Belief, lacing: Lacing, gap_mm: Wished, seed: int = 1, dra
     many = settle_many(holds)
     off = many.hoop_mm - np.array([hold.natural_mm for hold in holds])
     felt = many.pressure_kpa / comfort[:, None]
-    wrong = shortfalls(lacing.z, many.gap_mm, off, felt, levels, gap_mm, practice)
+    wrong = shortfalls(lacing.z, many.gap_mm, off, felt, levels, wish, practice)
     wrong["mean gap"] = wrong["mean gap"] | ~many.balanced
     counted = {name: int(fails.sum()) for name, fails in wrong.items()}
     passed = draws - int(np.any(list(wrong.values()), axis=0).sum())
     limits = np.interp(lacing.z, [level.back_mm for level in levels], [level.comfort_kpa for level in levels])
-    gap_off = np.abs(many.gap_mm - np.asarray(gap_mm))
+    gap_off = np.abs(many.gap_mm - np.asarray(wish.gap_mm))
     # what each height has to do with it, of the garments that fail so
     amiss: dict[Failing, Array] = {
         "mean gap": gap_off[wrong["mean gap"]],
         "tilt": gap_off[wrong["tilt"]],
         "bow": gap_off[wrong["bow"]],
-        "stand-off": np.maximum(off, 0.0)[wrong["stand-off"]],
+        "stand-off": np.maximum(off - np.asarray(wish.eased_mm), 0.0)[wrong["stand-off"]],
         "pressure": np.maximum(felt / limits - 1, 0.0)[wrong["pressure"]],
     }
     along = many.gap_mm[many.balanced] if many.balanced.any() else np.zeros((1, len(lacing.z)))

@@ -15,7 +15,7 @@ from fuseau.craft.base.findings import message
 from fuseau.craft.base.practice import Practice
 from fuseau.craft.fit.fit import Lacing
 from fuseau.craft.fitting.inference import Belief, Sensed, sense
-from fuseau.craft.fitting.readiness import MOST_SURE, OddsWay, Raise, Wished, shortfalls
+from fuseau.craft.fitting.readiness import MOST_SURE, OddsWay, Raise, Wish, shortfalls
 from fuseau.craft.fitting.unknowns import narrowed
 from fuseau.craft.wearer.measures import LevelName
 
@@ -28,7 +28,7 @@ def raises(
     final: Lacing,
     mock_up: Lacing,
     stiff_n_m2: float,
-    gap_mm: Wished,
+    wish: Wish,
     now: float,
     stiff_label: str,
     seed: int = 1,
@@ -46,7 +46,7 @@ def raises(
     noise = np.random.default_rng(seed).standard_normal((_DRAWS, len(worn.covariance)))
 
     def odds(sensed: Sensed, covariance: Array) -> float:
-        return _share(belief, sensed, covariance, noise, gap_mm, practice)
+        return _share(belief, sensed, covariance, noise, wish, practice)
 
     base = odds(worn, worn.covariance)
     found: list[Raise] = []
@@ -97,9 +97,7 @@ def _narrowed(worn: Sensed, tried: Sensed, gaps_at: Array, practice: Practice, a
     return found
 
 
-def _share(
-    belief: Belief, sensed: Sensed, covariance: Array, noise: Array, gap_mm: Wished, practice: Practice
-) -> float:
+def _share(belief: Belief, sensed: Sensed, covariance: Array, noise: Array, wish: Wish, practice: Practice) -> float:
     """The share of draws that pass, by the derivatives of the settled garment."""
     values, vectors = np.linalg.eigh((covariance + covariance.T) / 2)
     steps = noise @ (vectors * np.sqrt(np.maximum(values, 0.0))).T
@@ -107,5 +105,5 @@ def _share(
     off = sensed.stand_off_mm + steps @ sensed.stand_off_by.T
     pressure = np.maximum(sensed.pressure_kpa + steps @ sensed.pressure_by.T, 0.0)
     pressure /= np.exp(steps[:, sensed.comfort_at])[:, None]  # as much as another comfort would make of it
-    wrong = shortfalls(sensed.z_mm, gaps, off, pressure, belief.body.levels, gap_mm, practice)
+    wrong = shortfalls(sensed.z_mm, gaps, off, pressure, belief.body.levels, wish, practice)
     return 1 - float(np.any(list(wrong.values()), axis=0).mean())

@@ -4,6 +4,7 @@ A curve runs over u, the width from CF along its own height; between corners it 
 people ask for (sweetheart, scoop, point, swoop) are points on such a line.
 """
 
+from collections.abc import Container
 from dataclasses import dataclass
 from typing import Literal
 
@@ -115,6 +116,18 @@ def curve_of(line: EdgeLine, run: Array, front_panels: int) -> EdgeCurve:
     return EdgeCurve(tuple(stretches), np.array([one[0] for one in merged]))
 
 
+_RUNS_OUT_MM: dict[LineShape, tuple[str, float]] = {"point": ("cf_mm", 45.0), "swoop": ("side_mm", -40.0)}
+
+
+def before_shape(line: EdgeLine, shape: LineShape, end: End, typed: Container[str]) -> EdgeLine:
+    """The line from which a shape ends at the heights that were `typed`, where the shape itself runs out there."""
+    field, by_mm = _RUNS_OUT_MM.get(shape, ("", 0.0))
+    if field not in typed:
+        return line
+    out = 1 if end == "top" else -1
+    return line.model_copy(update={field: getattr(line, field) - out * by_mm})
+
+
 def shaped(line: EdgeLine, shape: LineShape, end: End, bust_place: float = 0.5) -> EdgeLine:
     """A line through the same three heights in the shape asked for; `bust_place` is where the bust point lies.
 
@@ -122,6 +135,8 @@ def shaped(line: EdgeLine, shape: LineShape, end: End, bust_place: float = 0.5) 
     front, a point runs 45 mm out at CF, a swoop rises 40 mm over the hip.
     """
     out = 1 if end == "top" else -1
+    field, by_mm = _RUNS_OUT_MM.get(shape, ("", 0.0))
+    runs_out = {field: getattr(line, field) + out * by_mm} if field else {}
     plain = EdgeLine(cf_mm=line.cf_mm, side_mm=line.side_mm, cb_mm=line.cb_mm)
     if shape == "sweetheart":
         rise = line.cf_mm + out * 30
@@ -139,12 +154,12 @@ def shaped(line: EdgeLine, shape: LineShape, end: End, bust_place: float = 0.5) 
         return plain.model_copy(update={"points": points})
     if shape == "point":
         points = (EdgePoint(place=0.45, z_mm=line.cf_mm + 0.55 * (line.side_mm - line.cf_mm)),)
-        return plain.model_copy(update={"points": points, "corner_at_cf": True, "cf_mm": line.cf_mm + out * 45})
+        return plain.model_copy(update={"points": points, "corner_at_cf": True, **runs_out})
     if shape == "swoop":
         points = (
             EdgePoint(place=0.4, z_mm=line.cf_mm + 0.2 * (line.side_mm - line.cf_mm)),
             EdgePoint(place=0.95, z_mm=line.side_mm - out * 34),
             EdgePoint(place=1.5, z_mm=line.cb_mm + 0.35 * (line.side_mm - out * 40 - line.cb_mm)),
         )
-        return plain.model_copy(update={"points": points, "side_mm": line.side_mm - out * 40})
+        return plain.model_copy(update={"points": points, **runs_out})
     return plain

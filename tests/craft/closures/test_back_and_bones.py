@@ -16,10 +16,11 @@ from fuseau.craft.boning.bones import (
 )
 from fuseau.craft.boning.channels import Around, bend_on_seam, panel_arrays
 from fuseau.craft.boning.choices import BoneChoices
-from fuseau.craft.closures.back import cut_lace, grommet_count, rows
+from fuseau.craft.closures.back import cut_lace, grommet_count
 from fuseau.craft.closures.busk import choose_busk, sew_and_leave
 from fuseau.craft.closures.choices import FrontChoices
 from fuseau.craft.closures.lacing import walk_length
+from fuseau.craft.closures.rows import rows
 from fuseau.craft.materials.catalogue import BONES, BUSKS, GROMMETS
 from fuseau.craft.materials.stack import MOCK_UP_STACK, Stack, take_up
 from fuseau.craft.pattern.trueing import lay_flat

@@ -8,10 +8,11 @@ from shapely.geometry import LineString, Point
 
 from fuseau.commands.fields import change
 from fuseau.craft.base.practice import Practice
-from fuseau.craft.closures.back import check_lace, rows
+from fuseau.craft.closures.back import check_lace
 from fuseau.craft.closures.busk import choose_busk
 from fuseau.craft.closures.choices import FrontChoices
 from fuseau.craft.closures.front import plan_opening
+from fuseau.craft.closures.rows import RowWishes, rows
 from fuseau.craft.materials.catalogue import GROMMETS, LACES, ZIPS_MM, BuskStock
 from fuseau.craft.materials.stack import Stack
 from fuseau.document.build import faults
@@ -212,7 +213,7 @@ def test_nobody_tightens_a_back_alone_without_pull_loops():
 @given(st.floats(90, 260), st.floats(90, 260), st.floats(22, 50), st.floats(14, 22))
 def test_rows_can_lie_closer_near_the_waist_and_keep_their_ends(top, hem, pitch, near):
     plain = rows(top, -hem, pitch, PRACTICE)
-    closer = rows(top, -hem, pitch, PRACTICE, waist_pitch_mm=near)
+    closer = rows(top, -hem, pitch, PRACTICE, RowWishes(waist_pitch_mm=near))
     assert list(closer) == sorted(closer, reverse=True)
     assert (closer[0], closer[-1]) == pytest.approx((plain[0], plain[-1]))
     assert {12.0, -12.0} <= set(closer)
@@ -233,14 +234,6 @@ def test_a_lace_that_does_not_run_through_is_told_with_one_that_does(lace, hole)
         if one.mend:
             other = LACES[one.mend.changes[0].value]
             assert one.code not in {again.code for again in check_lace(other, kind, 6.0, PRACTICE)}
-
-
-def test_flanges_never_overlap_or_it_is_told():
-    for pitch in ("14 mm", "20 mm", "30 mm"):
-        found = plan(built("underbust corset", back__pitch_mm=pitch))
-        gaps = [a - b for a, b in zip(found.holes.z_mm, found.holes.z_mm[1:], strict=False)]
-        told = [one for one in found.findings if one.code == "holes_clash"]
-        assert bool(told) == (min(gaps) < found.holes.flange_mm + PRACTICE.hole_clear_mm)
 
 
 # --- sections

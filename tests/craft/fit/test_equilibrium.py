@@ -87,7 +87,9 @@ def test_the_bodys_tension_adds_up_to_the_pull_where_nothing_touches(hold):
 @given(holds, st.integers(0, 72))
 def test_derivatives_are_those_of_settling_anew(hold, where):
     found = settle(hold)
-    if found.touching.any():
+    # where the body just begins to press it turns a corner, and a step goes round it
+    corner = (np.abs(found.hoop_mm - hold.natural_mm) < 0.5).any()
+    if found.touching.any() or corner:
         return
     bump = np.exp(-(((np.arange(73) - where) / 8.0) ** 2)) * 0.05
     moved = settle(dataclasses.replace(hold, natural_mm=hold.natural_mm + bump))

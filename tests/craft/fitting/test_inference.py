@@ -9,7 +9,7 @@ from fuseau.craft.base.practice import Practice
 from fuseau.craft.fit.fit import Lacing, fit
 from fuseau.craft.fit.target import Target
 from fuseau.craft.fitting.inference import infer, linearise
-from fuseau.craft.fitting.readiness import readiness
+from fuseau.craft.fitting.readiness import Wish, readiness
 from fuseau.craft.fitting.seen import WORDS, Sight, see
 from fuseau.craft.fitting.unknowns import Unknowns
 from fuseau.craft.materials.catalogue import CLOTHS
@@ -153,8 +153,8 @@ def test_words_alone_teach_something_and_little():
 def test_readiness_is_the_same_for_the_same_seed_and_rises_with_what_is_known():
     vague = infer(BODY, [])
     known = infer(BODY, [with_all(tried_on(PATTERN, BODY, HEIGHTS))] * 1)
-    before, after = (readiness(belief, FINAL, 50.0, seed=3) for belief in (vague, known))
-    assert before == readiness(vague, FINAL, 50.0, seed=3)
+    before, after = (readiness(belief, FINAL, Wish(50.0), seed=3) for belief in (vague, known))
+    assert before == readiness(vague, FINAL, Wish(50.0), seed=3)
     assert 0 <= before.probability <= 1
     assert before.draws == 200
     assert set(before.fails) == {"mean gap", "tilt", "bow", "stand-off", "pressure"}
@@ -167,10 +167,10 @@ def test_readiness_is_the_same_for_the_same_seed_and_rises_with_what_is_known():
 def test_a_certain_belief_in_a_good_pattern_is_ready_and_in_a_bad_one_is_not():
     sure = infer(BODY, [])
     sure = dataclasses.replace(sure, covariance=sure.covariance * 1e-6)
-    good = readiness(sure, FINAL, float(planned_gap()), seed=1)
+    good = readiness(sure, FINAL, Wish(float(planned_gap())), seed=1)
     assert good.probability == 0.99
     assert good.advice == "cut the cloth"
-    bad = readiness(sure, FINAL, float(planned_gap()) + 30, seed=1)
+    bad = readiness(sure, FINAL, Wish(float(planned_gap()) + 30), seed=1)
     assert bad.probability == 0.0
     assert bad.worst == "mean gap"
 
@@ -203,13 +203,13 @@ def test_a_hidden_body_is_seeded_and_its_fittings_are_noisy_but_honest():
     reads = np.array([notice(seen, taped, np.array(HEIGHTS, float), k).gaps for k in range(200)])[:, :, 1]
     truth = np.interp(HEIGHTS, seen.z_mm, seen.gap_mm)
     assert reads.mean(axis=0) == pytest.approx(truth, abs=1.2)
-    assert set(passes(seen, taped, 50, PRACTICE)) == {"mean gap", "tilt", "bow", "stand-off", "pressure"}
+    assert set(passes(seen, taped, Wish(50), PRACTICE)) == {"mean gap", "tilt", "bow", "stand-off", "pressure"}
 
 
 def test_the_cloth_is_cut_only_at_odds_that_hold_where_bodies_differ_from_the_model():
     belief = infer(BODY, [])
     found = [
-        readiness(dataclasses.replace(belief, covariance=belief.covariance * share), FINAL, planned_gap(), seed=2)
+        readiness(dataclasses.replace(belief, covariance=belief.covariance * share), FINAL, Wish(planned_gap()), seed=2)
         for share in (1.0, 0.3, 0.1, 0.03, 0.01, 1e-4)
     ]
     assert [one.probability for one in found] == sorted(one.probability for one in found)

@@ -9,7 +9,7 @@ from fuseau.craft.base.practice import Practice
 from fuseau.craft.fit.equilibrium import settle
 from fuseau.craft.fit.fit import Lacing, fit
 from fuseau.craft.fitting.inference import foresee, infer, sense
-from fuseau.craft.fitting.readiness import readiness
+from fuseau.craft.fitting.readiness import Wish, readiness
 from fuseau.craft.fitting.value_of_information import raises
 from tests.craft.fit.test_fit import BODY, HEIGHTS, tried_on
 from tests.craft.fitting.test_inference import FINAL, PATTERN, planned_gap, with_all
@@ -21,7 +21,7 @@ KNOWN = infer(BODY, [with_all(tried_on(PATTERN, BODY, HEIGHTS))])
 
 
 def ways(belief, final=FINAL, mock_up=MOCK_UP):
-    gap = float(planned_gap())
+    gap = Wish(float(planned_gap()))
     now = readiness(belief, final, gap).probability
     return now, raises(belief, final, mock_up, 57.6, gap, now, "flat steel")
 

@@ -60,7 +60,7 @@ def test_a_seam_let_out_widens_by_both_edges_and_its_inverse_undoes_it(seam, at,
     move = MoveSeam(seam=seam, at_mm=at, amount_mm=amount, side=side)
     after = made(pattern, move)
     grown = after.shape.sewn_girth(np.array([at])) - pattern.shape.sewn_girth(np.array([at]))
-    assert grown == pytest.approx(4 * amount if side == "both" else 2 * amount, abs=1e-6)
+    assert grown == pytest.approx(4 * amount if side == "both" else 2 * amount, abs=1e-5)
     far = np.array([at - 75, at + 75])
     assert after.shape.sewn_girth(far) == pytest.approx(pattern.shape.sewn_girth(far), abs=1e-6)
     back = made(after, move.model_copy(update={"amount_mm": -amount}))

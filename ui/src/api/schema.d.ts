@@ -1364,11 +1364,18 @@ export interface components {
          * BackChoices
          * @description How the back is laced: holes and their pitch, the walk, the panel behind it, the tape at the waist.
          *
-         *     A pitch of None follows from the pull; a pattern of None is crossed, with pull loops where the lace draws in.
+         *     What is wished is met exactly, or refused; what is None follows: the pitch from the pull, margins and the panel's
+         *     size from the house. A pattern of None is crossed, with pull loops where the lace draws in.
          */
         BackChoices: {
+            /** Rows */
+            rows?: number | null;
             /** Pitch Mm */
             pitch_mm?: number | null;
+            /** Top Margin Mm */
+            top_margin_mm?: number | null;
+            /** Bottom Margin Mm */
+            bottom_margin_mm?: number | null;
             /**
              * Waist Pitch Mm
              * @description Closer rows near the waist, where the pull is hardest; None: as the others.
@@ -1394,6 +1401,10 @@ export interface components {
              * @enum {string}
              */
             modesty: "none" | "floating" | "sewn" | "hung";
+            /** Modesty Width Mm */
+            modesty_width_mm?: number | null;
+            /** Modesty Height Mm */
+            modesty_height_mm?: number | null;
             /**
              * Waist Tape
              * @description None: a tape wherever the garment draws the waist in.
@@ -1705,9 +1716,9 @@ export interface components {
          * @description Where channels lie, what they are made in, and which kind of bone lies where.
          *
          *     `sides`, `between_seams`: None is as `seams`; `every_second` takes turns with those on the seams. `curved` takes the
-         *     place of all of these where they can't follow the channel (None: it is told). `by_channel` and `made_by_channel`
-         *     override single channels, by their label. A `between` of None lets the channels between seams follow from the width
-         *     of the panels.
+         *     place of all of these where they can't follow the channel (None: it is told). `by_channel`, `made_by_channel` and
+         *     `clearance_by_channel` override single channels, by their label. A `between` of None lets the channels between seams
+         *     follow from the width of the panels.
          */
         BoneChoices: {
             /**
@@ -1776,6 +1787,13 @@ export interface components {
             /** Made By Channel */
             made_by_channel?: {
                 [key: string]: "between plies" | "in the allowances" | "inside tape" | "outside tape";
+            };
+            /**
+             * Clearance By Channel
+             * @description From each end of a bone to that of its channel.
+             */
+            clearance_by_channel?: {
+                [key: string]: number;
             };
             /**
              * Ends
@@ -2121,7 +2139,8 @@ export interface components {
              *       "reduction_percent": 8,
              *       "gap_mm": 50,
              *       "pull": "close",
-             *       "shares": {}
+             *       "shares": {},
+             *       "ease_at": {}
              *     }
              */
             target: components["schemas"]["Target"];
@@ -2219,6 +2238,7 @@ export interface components {
              *       "over_gussets": false,
              *       "made": "between plies",
              *       "made_by_channel": {},
+             *       "clearance_by_channel": {},
              *       "ends": "tips",
              *       "shelf": [],
              *       "cut": []
@@ -2364,6 +2384,7 @@ export interface components {
              *       "lace_loop_mm": 450,
              *       "lace_tail_mm": 150,
              *       "getting_in_ease_mm": 40,
+             *       "modesty_least_mm": 15,
              *       "modesty_overlap_mm": 30
              *     }
              */
@@ -4154,7 +4175,8 @@ export interface components {
         };
         /**
          * ModestyPanel
-         * @description The panel behind the lacing, finished: its size, what stiffens it, and the widest waist it still covers, mm.
+         * @description The panel behind the lacing, finished: its size, what stiffens it, and the widest waist it still covers,
+         *     and how far it reaches under each edge where the gap is widest, mm.
          */
         ModestyPanel: {
             /**
@@ -4172,6 +4194,8 @@ export interface components {
             bones_across_mm: number[];
             /** Covers Waist Mm */
             covers_waist_mm: number;
+            /** Under Each Mm */
+            under_each_mm: number;
             sentence: components["schemas"]["Message"];
         };
         /**
@@ -5584,6 +5608,12 @@ export interface components {
              */
             getting_in_ease_mm: number;
             /**
+             * Modesty Least Mm
+             * @description Under less than this an edge rides off the panel as she moves.
+             * @default 15
+             */
+            modesty_least_mm: number;
+            /**
              * Modesty Overlap Mm
              * @description The panel reaches this far under each edge.
              * @default 30
@@ -6218,6 +6248,13 @@ export interface components {
              * @description Tension at a level as a share of the waist's, where it was pulled by hand; else house numbers.
              */
             shares?: {
+                [key: string]: number;
+            };
+            /**
+             * Ease At
+             * @description Room at a level of bust or hip as a number, worn; below zero it is squeezed by so much.
+             */
+            ease_at?: {
                 [key: string]: number;
             };
             /**

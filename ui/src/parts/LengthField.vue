@@ -8,13 +8,14 @@ import { useUnsent } from '../stores/unsent'
 import { whenSaved } from './useDraft'
 import { length } from './words'
 
-// A length as she writes it. The server reads it; what it refuses stays here with its sentence, and what was not sent
-// yet is here again after a reload.
+// A length (or a `count`) as she writes it. The server reads it; what it refuses stays here with its sentence, and what
+// was not sent yet is here again after a reload.
 const props = defineProps<{
   at: string
   mm: number | null | undefined
   label: string
   hardware?: boolean
+  count?: boolean
   placeholder?: string
   list?: boolean
   hideLabel?: boolean
@@ -26,7 +27,9 @@ const settings = useSettings()
 const shown = computed(() =>
   props.mm === null || props.mm === undefined
     ? ''
-    : length(props.mm, settings.unit, { hardware: props.hardware, bare: true }),
+    : props.count
+      ? String(props.mm)
+      : length(props.mm, settings.unit, { hardware: props.hardware, bare: true }),
 )
 const unsent = useUnsent()
 const build = open.latest?.id ?? ''
@@ -43,7 +46,7 @@ const said = computed<ReturnType<typeof open.saidAt>>(() => {
   return open.saidAt(props.at)
 })
 const name = computed(() => `said-${props.at.replaceAll('.', '-')}`)
-const unitName = computed(() => (settings.unit === 'in' ? 'in' : props.hardware ? 'mm' : 'cm'))
+const unitName = computed(() => (props.count ? '' : settings.unit === 'in' ? 'in' : props.hardware ? 'mm' : 'cm'))
 const waits = computed(() => unsent.at(open.latest?.id, props.at))
 const has = ref(false) // the focus
 function focused(event: FocusEvent) {
@@ -82,7 +85,7 @@ async function keep() {
     return
   }
   if (waits.value || sending) return
-  const spelt = /^[\d\s.,/½¼¾⅛⅜⅝⅞]+$/.test(written) ? `${written} ${unitName.value}` : written
+  const spelt = !props.count && /^[\d\s.,/½¼¾⅛⅜⅝⅞]+$/.test(written) ? `${written} ${unitName.value}` : written
   const value = written === '' ? (props.list ? [] : null) : props.list ? [spelt] : spelt
   sending = true
   const taken = await open.edit([...(props.also ?? []), { at: props.at, value }]).finally(() => (sending = false))

@@ -28,6 +28,14 @@ const back = computed(() => open.build!.back!)
 const bare = (value: number) => length(value, settings.unit, { hardware: true, bare: true })
 const base = computed(() => `/api/builds/${open.latest?.id}`)
 const changedRows = computed(() => plan.value.before && plan.value.before.rows !== holes.value.z_mm.length)
+const margins = computed(() => {
+  const { top, hem } = plan.value.pattern!
+  const z = holes.value.z_mm
+  return [
+    ['top', 'first hole below the top', top.cb_mm - z[0]],
+    ['bottom', 'last above the hem', z[z.length - 1] - hem.cb_mm],
+  ] as const
+})
 const PATTERNS = ['cross with pull loops', 'cross', 'spiral']
 const MODESTY = [
   { title: 'floating', value: 'floating' },
@@ -143,6 +151,23 @@ const counted = computed(() => {
           label="closer at the waist"
           hardware
           placeholder="as the others"
+        /><LengthField
+          at="back.rows"
+          :mm="back.rows"
+          label="rows on each side"
+          count
+          :placeholder="String(holes.z_mm.length)"
+        />
+      </div>
+      <div class="two">
+        <LengthField
+          v-for="[end, label, now] in margins"
+          :key="end"
+          :at="`back.${end}_margin_mm`"
+          :mm="back[`${end}_margin_mm`]"
+          :label="label"
+          hardware
+          :placeholder="bare(now)"
         />
       </div>
       <p v-if="changedRows" class="soft">Version {{ plan.before!.version }} had {{ plan.before!.rows }} rows.</p>
@@ -182,6 +207,19 @@ const counted = computed(() => {
         :model-value="back.modesty"
         @update:model-value="(value: string) => open.set('back.modesty', value)"
       />
+      <div v-if="plan.modesty" class="two">
+        <LengthField
+          at="back.modesty_width_mm"
+          :mm="back.modesty_width_mm"
+          label="as wide as"
+          :placeholder="length(plan.modesty.width_mm, settings.unit, { bare: true })"
+        /><LengthField
+          at="back.modesty_height_mm"
+          :mm="back.modesty_height_mm"
+          label="as high as"
+          :placeholder="length(plan.modesty.height_mm, settings.unit, { bare: true })"
+        />
+      </div>
       <template v-if="plan.modesty">
         <p>
           <b class="in">{{ size(plan.modesty.width_mm) }} × {{ size(plan.modesty.height_mm) }}</b

@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import type { Between, Bone, Shaped } from '../../api/types'
 import { useBuild } from '../../stores/build'
 import { useSettings } from '../../stores/settings'
+import LengthField from '../../parts/LengthField.vue'
 import SectionDrawing from '../../parts/SectionDrawing.vue'
 import { hardware, length } from '../../parts/words'
 import { channels } from './channels'
@@ -99,6 +100,14 @@ async function leaveOut() {
       persistent-placeholder
       clearable
       @update:model-value="(value: string | null) => open.set(`bones.made_by_channel.${bone.channel}`, value ?? null)"
+    />
+    <LengthField
+      :key="bone.channel"
+      :at="`bones.clearance_by_channel.${bone.channel}`"
+      :mm="choices.clearance_by_channel?.[bone.channel]"
+      label="clear at each end, just here"
+      hardware
+      :placeholder="hardware((bone.path_mm - bone.room_mm) / 2, settings.unit).replace(/ \w+$/, '')"
     />
     <div class="acts">
       <v-btn size="small" variant="outlined" @click="toggleDouble">{{

@@ -30,6 +30,12 @@ const less = computed(() => zeroLevel.value!.body_mm - (zeroLevel.value!.squeeze
 const zeroLevel = computed(() =>
   plan.value.levels!.find((level) => level.name === plan.value.body!.levels.find((one) => one.side_mm === 0)?.name),
 )
+// room at bust and hip as a number: below zero it is squeezed
+const roomy = computed(() =>
+  neck.value
+    ? []
+    : plan.value.levels!.filter((one) => ['bust', 'high_hip', 'hip'].includes(one.name) && one.worn_mm != null),
+)
 const counts = computed(() => {
   const [least, , most] = (kind.value?.panels ?? [4, 6, 7]) as [number, number, number]
   const now = build.value.draft!.panels!
@@ -131,6 +137,16 @@ const show = (mm: number) => length(mm, settings.unit)
             ><v-btn value="firm" size="small">firm</v-btn>
           </v-btn-toggle>
         </div>
+      </div>
+      <div v-if="roomy.length" class="row">
+        <LengthField
+          v-for="level in roomy"
+          :key="level.name"
+          :at="`target.ease_at.${level.name}`"
+          :mm="target.ease_at?.[level.name]"
+          :label="`ease at the ${level.label.toLowerCase()}`"
+          :placeholder="length(level.worn_mm! - plan.final!.take_up_mm - level.body_mm, settings.unit, { bare: true })"
+        />
       </div>
     </fieldset>
     <dl v-if="plan.aim && zeroLevel" class="waist">
