@@ -60,7 +60,7 @@ def refit_from(build: Build, planned: Plan, other: Build, other_planned: Plan, t
     if other.kind != build.kind:
         raise Unmakeable("kind", "kinds_differ", other=other.brief.name, theirs=other.kind, this=build.kind)
     change = np.array(planned.aim.sewn_mm) - np.array(other_planned.aim.sewn_mm)
-    pattern = refit(source, other_planned.body, planned.body, change, build.target.gap_mm)
+    pattern = refit(source, other_planned.body, planned.body, change, build.gap_mm)
     lay_flat(pattern, build.practice)
     return with_version(build, pattern, f"refitted from {other.brief.name}", today, cut=False)
 

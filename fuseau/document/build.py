@@ -207,6 +207,11 @@ class Build(Record):
         return remembered(taped, taught.levels)
 
     @property
+    def gap_mm(self) -> float:
+        """The gap behind that is wanted; none where the back is not laced."""
+        return self.target.gap_mm if self.back.laced else 0.0
+
+    @property
     def pictures(self) -> tuple[Picture | BackPhoto, ...]:
         """Every picture that it uses: references, sketches, and photos taken at fittings."""
         photos = [photo for fitting in self.fittings for photo in fitting.photos]
@@ -260,7 +265,7 @@ class Build(Record):
         version = self.version_numbered(fitting.version)
         if version is None:
             raise _told(f"{at}.version", f"There is no version {fitting.version} that could have been tried on.")
-        seen = _check_readings(at, fitting.readings, version.pattern)
+        seen = _check_readings(at, fitting.readings, version.pattern, pinned=fitting.made_of.closing == "pinned")
         for k, other in enumerate(fitting.also):
             _check_also(f"{at}.also.{k}", fitting, other, version.pattern)
         if len(seen) < 3 and not fitting.says_anything:
@@ -307,8 +312,10 @@ class Build(Record):
                     )
 
 
-def _check_readings(at: str, readings: tuple[GapReading, ...], pattern: Pattern) -> dict[float, float]:
-    """Gaps by height, each on the lacing edge and told once."""
+def _check_readings(
+    at: str, readings: tuple[GapReading, ...], pattern: Pattern, *, pinned: bool = False
+) -> dict[float, float]:
+    """Gaps by height, each on the lacing edge and told once; below zero only where it was pinned."""
     low, high = pattern.hem.cb_mm, pattern.top.cb_mm
     seen: dict[float, float] = {}
     for k, reading in enumerate(readings):
@@ -317,6 +324,11 @@ def _check_readings(at: str, readings: tuple[GapReading, ...], pattern: Pattern)
                 f"{at}.readings.{k}.z_mm",
                 f"{format_length(reading.z_mm)} is outside the lacing edge, which goes from "
                 f"{format_length(low)} to {format_length(high)}.",
+            )
+        if reading.gap_mm < 0 and not pinned:
+            raise _told(
+                f"{at}.readings.{k}.gap_mm",
+                "Laced edges leave no gap below zero: where they meet write 0, or say that it was pinned.",
             )
         if reading.z_mm in seen:
             raise _told(

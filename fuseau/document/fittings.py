@@ -27,10 +27,13 @@ Closing = Literal["laced", "pinned", "open"]
 
 
 class GapReading(Record):
-    """The gap between the lacing edges at a height on the back; from a photo with the spread of its marks."""
+    """The gap between the edges at a height on the back; from a photo with the spread of its marks.
+
+    Below zero only where it was pinned: so much further in than the edges.
+    """
 
     z_mm: Annotated[float, Length("a height on the back", -400, 400)]
-    gap_mm: Annotated[float, Length("a gap", 0, 300)]
+    gap_mm: Annotated[float, Length("a gap", -150, 300)]
     spread_mm: Annotated[float, Length("the spread of a gap", 0.1, 60)] | None = None
 
 

@@ -6,7 +6,7 @@ from reportlab.lib import colors
 from reportlab.lib.pagesizes import A4, LETTER
 from reportlab.lib.styles import ParagraphStyle
 from reportlab.lib.units import mm
-from reportlab.platypus import Paragraph, SimpleDocTemplate, Spacer, Table, TableStyle
+from reportlab.platypus import Flowable, Paragraph, SimpleDocTemplate, Spacer, Table, TableStyle
 
 from fuseau.craft.base.lengths import Unit, format_length
 from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS
@@ -38,7 +38,7 @@ def _applies(sentence: str, build: Build) -> bool:
 
 def list_pdf(build: Build, planned: Plan, paper: Paper, unit: Unit) -> bytes:
     """The list as one page. Raises ValueError while nothing is drafted."""
-    if planned.pattern is None or planned.busk is None or planned.holes is None or planned.lace is None:
+    if planned.pattern is None or planned.busk is None or planned.aim is None:
         raise ValueError("there is no pattern yet")
     fonts()
     target = io.BytesIO()
@@ -62,9 +62,6 @@ def list_pdf(build: Build, planned: Plan, paper: Paper, unit: Unit) -> bytes:
 
     say = Words(unit)
     strong = [say(f.sentence) for f in planned.findings if f.code == "reduction" and f.severity == "stop"]
-    holes, lace, aimed = planned.holes, planned.lace, planned.aim
-    loops = any(step.way == "loop" for step in planned.walk)
-    assert aimed is not None
     version = f"version {planned.pattern.version}" if planned.pattern.version else "draft"
     story = [
         Paragraph(_safe(f"{build.brief.name}"), title),
@@ -105,49 +102,86 @@ def list_pdf(build: Build, planned: Plan, paper: Paper, unit: Unit) -> bytes:
             if planned.pattern.pieces
             else []
         ),
-        Paragraph("Bones, each twice", head),
-        _table(
-            [
-                ["channel", "kind", "bone", "channel, stitch to stitch", "made"],
-                *(
-                    [
-                        b.channel,
-                        b.kind_label,
-                        f"{hardware(b.length_mm)}{', two' if b.count > 1 else ''}",
-                        hardware(b.channel_width_mm),
-                        b.made + (f", tape {hardware(b.strip_mm)}" if b.strip_mm else ""),
-                    ]
-                    for b in planned.bones
-                ),
-            ]
-        ),
+        *_bones(planned, unit, head),
         *_opening(planned, unit, head, plain),
-        Paragraph("Holes", head),
-        Paragraph(
-            _safe(
-                f"{holes.count} of {holes.label}, {holes.spares} spare, {hardware(holes.inset_mm)} in from the fold. "
-                "Heights from the waist, the same on both sides: "
-                + ", ".join(hardware(z) for z in holes.z_mm)
-                + "."
-                + (" The pull loops come out between the two rows at the waist." if loops else "")
-            ),
-            plain,
-        ),
-        Paragraph("Lace", head),
-        Paragraph(
-            _safe(
-                f"{capital(holes.lace_label)}, {holes.lace_mind}. "
-                f"Cut {format_length(lace.cut_mm, unit)}: {format_length(lace.worn_mm, unit)} worn"
-                f"{' with pull loops' if loops else ''}, {format_length(lace.getting_in_mm, unit)} to get in."
-            ),
-            plain,
-        ),
+        *_laced(planned, unit, head, plain),
         *_behind(planned, unit, head, plain),
         Spacer(1, 5),
         *(Paragraph(_safe(sentence), small) for sentence in (*NECK_CAUTIONS, *CAUTIONS) if _applies(sentence, build)),
     ]
     document.build(story)
     return target.getvalue()
+
+
+def _bones(planned: Plan, unit: Unit, head: ParagraphStyle) -> list[Flowable]:
+    """Bones by channel: of both halves, or of each where they differ."""
+    halves = [("Bones, each twice", planned.bones)]
+    if planned.left is not None:
+        halves = [("Bones of the right half", planned.bones), ("Bones of the left half", planned.left.bones)]
+
+    def hardware(length_mm: float) -> str:
+        return format_length(length_mm, unit, hardware=True)
+
+    found: list[Flowable] = []
+    for title, bones in halves:
+        rows = [
+            [
+                b.channel,
+                b.kind_label,
+                f"{hardware(b.length_mm)}{', two' if b.count > 1 else ''}",
+                hardware(b.channel_width_mm),
+                b.made + (f", tape {hardware(b.strip_mm)}" if b.strip_mm else ""),
+            ]
+            for b in bones
+        ]
+        found += [
+            Paragraph(title, head),
+            _table([["channel", "kind", "bone", "channel, stitch to stitch", "made"], *rows]),
+        ]
+    return found
+
+
+def _laced(planned: Plan, unit: Unit, head: ParagraphStyle, plain: ParagraphStyle) -> list[Flowable]:
+    """Holes and lace, behind and in front, as far as anything is laced."""
+    holes = planned.holes
+    if holes is None:
+        return []
+
+    def hardware(length_mm: float) -> str:
+        return format_length(length_mm, unit, hardware=True)
+
+    loops = any(step.way == "loop" for step in planned.walk)
+    where = [("behind", holes.z_mm), ("in front", holes.front_z_mm)]
+    rows = " ".join(
+        f"Heights from the waist {place}, the same on both sides: {', '.join(map(hardware, heights))}."
+        for place, heights in where
+        if heights
+    )
+    found: list[Flowable] = [
+        Paragraph("Holes", head),
+        Paragraph(
+            _safe(
+                f"{holes.count} of {holes.label}, {holes.spares} spare, {hardware(holes.inset_mm)} in from the fold. "
+                f"{rows}{' The pull loops come out between the two rows at the waist.' if loops else ''}"
+            ),
+            plain,
+        ),
+        Paragraph("Lace", head),
+    ]
+    for lace, place in ((planned.lace, ""), (planned.front_lace, " in front")):
+        if lace is not None:
+            found.append(
+                Paragraph(
+                    _safe(
+                        f"{capital(holes.lace_label)}{place}, {holes.lace_mind}. "
+                        f"Cut {format_length(lace.cut_mm, unit)}: {format_length(lace.worn_mm, unit)} worn"
+                        f"{' with pull loops' if loops and not place else ''}, "
+                        f"{format_length(lace.getting_in_mm, unit)} to get in."
+                    ),
+                    plain,
+                )
+            )
+    return found
 
 
 def _opening(planned: Plan, unit: Unit, head: ParagraphStyle, plain: ParagraphStyle) -> list[Paragraph]:

@@ -65,13 +65,16 @@ def pattern_pieces(build: Build, planned: Plan) -> list[Piece]:
     Panels that are joined are one piece with their darts; where the halves differ both are drawn. Gussets, cups and
     shoulder pieces follow. Raises ValueError while nothing is drafted.
     """
-    if planned.pattern is None or planned.holes is None:
+    if planned.pattern is None:
         raise ValueError("there is no pattern yet")
     found = []
-    halves = ((planned.pattern.panels, "right"), (planned.pattern.left_panels or (), "left"))
+    left = planned.pattern.left_panels
+    if left is None and planned.left is not None:  # cut alike, boned otherwise
+        left = planned.pattern.panels
+    halves = ((planned.pattern.panels, "right"), (left or (), "left"))
     for panels, half in halves:
         for joined in join_panels(panels, planned.pattern.joined):
-            side = half if planned.pattern.left_panels else ""
+            side = half if left else ""
             found.append(_piece(joined, planned, _title(build, planned), side))
     found += [_loose(piece, planned) for piece in planned.pattern.pieces]
     return found
@@ -84,13 +87,12 @@ def _title(build: Build, planned: Plan) -> str:
 
 def _piece(joined: Joined, planned: Plan, title: str, half: str) -> Piece:
     assert planned.pattern is not None
-    assert planned.holes is not None
     panel, count, last = joined.panel, len(planned.pattern.panels), joined.numbers[-1]
     cut = cut_line(panel, count, planned.pattern.allowances, last).cut_line
     bones = [
         bone.model_copy(update={"path": tuple((x + joined.offsets[i], z) for x, z in bone.path)})
         for i, number in enumerate(joined.numbers)
-        for bone in planned.bones
+        for bone in (planned.left.bones if half == "left" and planned.left else planned.bones)
         if bone.panel == number
     ]
     xs, zs = [x for x, _ in cut], [z for _, z in cut]
@@ -107,10 +109,10 @@ def _piece(joined: Joined, planned: Plan, title: str, half: str) -> Piece:
         *(stroke for bone in bones for stroke in _channel(bone)),
         *(Stroke("dart", dart, closed=True) for dart in panel.darts),
     ]
-    if last == count:
+    if last == count and planned.holes is not None:
         x = panel.cb_edge[0][0] - planned.holes.inset_mm
         strokes += [Stroke("hole", _circle((x, z), 2.5), closed=True) for z in planned.holes.z_mm]
-    if panel.number == 1:
+    if panel.number == 1 and planned.holes is not None:
         x = panel.cf_edge[0][0] + planned.holes.inset_mm
         strokes += [Stroke("hole", _circle((x, z), 2.5), closed=True) for z in planned.holes.front_z_mm]
     return Piece(

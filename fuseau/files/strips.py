@@ -4,6 +4,7 @@ import math
 
 from fuseau.craft.base.errors import Unmakeable
 from fuseau.craft.base.lengths import Unit, format_length
+from fuseau.craft.boning.bones import Bone
 from fuseau.document.build import Build
 from fuseau.files.paper import Paper
 from fuseau.files.pieces import Label, Piece, Spot, Stroke
@@ -25,34 +26,55 @@ def bones_pdf(build: Build, planned: Plan, paper: Paper, unit: Unit, *, mock_up:
     if not pieces:
         raise Unmakeable("bones", "print.no_bones")
     what = f"{build.bone_kinds[build.mock_up.edge_bone].label} for the mock-up" if mock_up else "bones"
+    for_both = "each for both halves" if planned.left is None else "for the half that each names, else for both"
     lines = [
-        f"{len(pieces)} strips, each for both halves. Lay the bone on its strip, mark, cut, write its channel on it.",
+        f"{len(pieces)} strips, {for_both}. Lay the bone on its strip, mark, cut, write its channel on it.",
         "Eye protection when cutting steel; file and cap every cut end. Glue on tips and dip coats cure overnight.",
     ]
     return _printed(build, planned, pieces, f"{what} at 1:1", lines, paper)
 
 
 def bone_pieces(build: Build, planned: Plan, unit: Unit, *, mock_up: bool = False) -> list[Piece]:
-    """A strip for every bone of a half: its outline with round ends, upright, and its label beside it."""
+    """A strip for every bone of a half: its outline with round ends, upright, and its label beside it.
+
+    Where the halves differ each has strips of its own, but for the bones that are the same in both.
+    """
     kinds = build.bone_kinds
     tie = kinds[build.mock_up.edge_bone]
     found = []
-    for bone in planned.bones:
-        length = planned.mock_up_bones_mm.get(bone.channel, 0.0) if mock_up else bone.length_mm
+    for bone, half, ties in _by_half(planned):
+        length = ties.get(bone.channel, 0.0) if mock_up else bone.length_mm
         kind = tie if mock_up else kinds[bone.kind]
         if length <= 0:
             continue
-        each = f"cut {2 * bone.count}"
-        text = f"{bone.channel}   {format_length(length, unit, hardware=True)}   {kind.label}   {each}"
-        half = kind.width_mm / 2
+        each = f"cut {bone.count if half else 2 * bone.count}"
+        name = f"{bone.channel} {half}".strip()
+        text = f"{name}   {format_length(length, unit, hardware=True)}   {kind.label}   {each}"
+        middle = kind.width_mm / 2
         found.append(
             Piece(
-                bone.channel,
+                name,
                 (Stroke("cut", _rounded(kind.width_mm, length), closed=True),),
-                (Label((half + _TEXT_MM + 1.4, length / 2), text, _TEXT_MM, 90),),
-                (-half, 0.0, half + 2 * _TEXT_MM + 1.6, length),
+                (Label((middle + _TEXT_MM + 1.4, length / 2), text, _TEXT_MM, 90),),
+                (-middle, 0.0, middle + 2 * _TEXT_MM + 1.6, length),
             )
         )
+    return found
+
+
+def _by_half(planned: Plan) -> list[tuple[Bone, str, dict[str, float]]]:
+    """Bones with the half that they are of, "" where both have them, and what ties are cut there."""
+    right, ties = planned.bones, planned.mock_up_bones_mm
+    if planned.left is None:
+        return [(bone, "", ties) for bone in right]
+
+    def cut(bone: Bone) -> tuple[str, str, float, int]:
+        return bone.channel, bone.kind, bone.length_mm, bone.count
+
+    lefts = {cut(bone) for bone in planned.left.bones}
+    rights = {cut(bone) for bone in right}
+    found = [(bone, "" if cut(bone) in lefts else "right", ties) for bone in right]
+    found += [(bone, "left", planned.left.mock_up_bones_mm) for bone in planned.left.bones if cut(bone) not in rights]
     return found
 
 
@@ -84,13 +106,15 @@ def front_pieces(planned: Plan, unit: Unit) -> list[Piece]:
     opening, busk, holes = planned.opening, planned.busk, planned.holes
     assert opening is not None
     assert planned.pattern is not None
-    panel = planned.pattern.panels[max(opening.seam - 1, 0)]
-    edge = panel.cb_edge if opening.seam else panel.cf_edge
-    low, high = edge[0][1], edge[-1][1]
+    halves = (planned.pattern.panels, planned.pattern.left_panels or planned.pattern.panels)
     sides = {"busk": ("loop side", "knob side"), "hooks": ("hooks", "eyes")}.get(opening.kind, ("right", "left"))
     found = []
     for k, side in enumerate(sides):
         width = 30.0
+        low, high = opening.low_z_mm, opening.high_z_mm
+        if opening.seam == 0:  # each half to its own top line and hem
+            cf = halves[k][0].cf_edge
+            low, high = cf[0][1], cf[-1][1]
         strokes = [
             Stroke("cut", ((0, low), (width, low), (width, high), (0, high)), closed=True),
             Stroke("waist", ((0, 0), (width, 0))),
@@ -119,9 +143,10 @@ def front_pieces(planned: Plan, unit: Unit) -> list[Piece]:
 
 
 def holes_pdf(build: Build, planned: Plan, paper: Paper, unit: Unit) -> bytes:
-    """The punching strip at 1:1."""
+    """The punching strip at 1:1. Raises Unmakeable where nothing is laced."""
     holes = planned.holes
-    assert holes is not None
+    if holes is None:
+        raise Unmakeable("back.laced", "print.no_holes")
     lines = [
         f"{holes.count} of {holes.label}, {holes.spares} spare. Lay the fold of the strip on the fold of the edge, its "
         "waist on the waist; the same strip serves both sides.",
@@ -136,7 +161,9 @@ def hole_pieces(planned: Plan, unit: Unit) -> list[Piece]:
     assert holes is not None
     assert pattern is not None
     edge = pattern.panels[-1].cb_edge
-    found = [_edge_strip("lacing edge", holes.z_mm, edge[0][1], edge[-1][1], planned, unit)]
+    found = []
+    if holes.z_mm:
+        found.append(_edge_strip("lacing edge", holes.z_mm, edge[0][1], edge[-1][1], planned, unit))
     if holes.front_z_mm:
         cf = pattern.panels[0].cf_edge
         found.append(_edge_strip("front lacing edge", holes.front_z_mm, cf[0][1], cf[-1][1], planned, unit))

@@ -225,7 +225,7 @@ def _told(build: Build, planned: Plan, pages: int) -> list[str]:
         f"{build.kind.capitalize()}, {f'version {version}' if version else 'draft'}, "
         f"for {build.wearer.name or 'the wearer'}",
         f"{len(planned.pattern.panels)} panels in each half, panel 1 at centre front: "
-        + ("the halves differ, cut each once" if planned.pattern.left_panels else "cut each twice, mirrored"),
+        + ("the halves differ, cut each once" if planned.left else "cut each twice, mirrored"),
         f"Seam allowance {allowances.seams_mm:g} mm, top {allowances.top_mm:g}, hem {allowances.hem_mm:g}, "
         f"CF {allowances.cf_mm:g}, CB {allowances.cb_mm:g} mm; solid line: cut, dashed line: stitch",
         f"{pages} pages. Print at 100 %, measure the 50 mm square on page A1, then glue by the crosses.",

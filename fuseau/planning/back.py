@@ -9,6 +9,7 @@ from fuseau.craft.closures.back import (
     BackChoices,
     Lace,
     ModestyPanel,
+    Row,
     WaistTape,
     carried,
     check_holes,
@@ -27,16 +28,19 @@ from fuseau.craft.fit.fit import Fit
 from fuseau.craft.fit.target import Aim
 from fuseau.craft.materials.catalogue import GROMMETS, LACES
 from fuseau.craft.pattern.pattern import Pattern
-from fuseau.craft.pattern.trueing import Laid
 from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS
 from fuseau.document.build import Build
 from fuseau.planning.front import lacing_of
+from fuseau.planning.halves import Halves, where_they_meet
 from fuseau.planning.plan import Holes
 
 
 @dataclass(frozen=True)
 class HolesInputs:
-    """What the holes follow from: heights where CB and CF begin and end, and how wide the last panel is, mm."""
+    """What the holes follow from: heights where CB and CF begin and end, and how wide the last panel is, mm.
+
+    A back that is not `laced` has none; then there are only those in front, if that is.
+    """
 
     choices: BackChoices
     lacing: LacePattern
@@ -49,35 +53,46 @@ class HolesInputs:
     practice: Practice
 
     @classmethod
-    def of(cls, build: Build, laid: Laid, final: Fit, edge_layout_mm: dict[str, float]) -> Self:
+    def of(cls, build: Build, halves: Halves, final: Fit, edge_layout_mm: dict[str, float]) -> Self:
         """Taken from the build and its pattern."""
-        last, cf = laid.panels[-1], laid.panels[0].cf_edge
+        backs = [laid.panels[-1] for laid in halves.both]
         tied = GARMENT_KINDS[build.kind].tied
         return cls(
             choices=build.back,
             lacing=lacing_of(build),
             front_laced=build.front.opening == "lacing",
             pull_n_per_m=build.practice.neck_pull_n_per_m if tied else final.pull_n_per_m,
-            cb=(last.cb_edge[0][1], last.cb_edge[-1][1]),
-            cf=(cf[0][1], cf[-1][1]),
-            narrowest_mm=min(right[0] - left[0] for left, right in zip(last.cf_edge, last.cb_edge, strict=False)),
+            cb=where_they_meet([panel.cb_edge for panel in backs]),
+            cf=where_they_meet([laid.panels[0].cf_edge for laid in halves.both]),
+            narrowest_mm=min(
+                right[0] - left[0] for panel in backs for left, right in zip(panel.cf_edge, panel.cb_edge, strict=False)
+            ),
             edge_layout_mm=edge_layout_mm,
             practice=build.practice,
         )
 
 
-def set_holes(inputs: HolesInputs) -> Holes:
-    """Rows, counts and where their line lies. Raises Unmakeable for an edge that is too short."""
+def set_holes(inputs: HolesInputs) -> Holes | None:
+    """Rows, counts and where their line lies; None where nothing is laced. Raises Unmakeable for too short an edge."""
     choices, practice, pull = inputs.choices, inputs.practice, inputs.pull_n_per_m
-    (hem, top), layout = inputs.cb, inputs.edge_layout_mm
+    if not choices.laced and not inputs.front_laced:
+        return None
+    layout = inputs.edge_layout_mm
     hole, lace = GROMMETS[choices.holes], LACES[choices.lace]
     usual = usual_pitch(pull, practice)
     loops = inputs.lacing == "cross with pull loops"
     least = hole.flange_mm + practice.hole_clear_mm
-    heights = rows(top, hem, usual, practice, choices.row_wishes, pull_loops=loops, least_pitch_mm=least)
+    heights: tuple[float, ...] = ()
     front: tuple[float, ...] = ()
+    borne: tuple[Row, ...] = ()
+    if choices.laced:
+        hem, top = inputs.cb
+        heights = rows(top, hem, usual, practice, choices.row_wishes, pull_loops=loops, least_pitch_mm=least)
+        borne = carried(heights, top, hem, pull)
     if inputs.front_laced:
-        front = rows(inputs.cf[1], inputs.cf[0], choices.pitch_mm or usual, practice, pull_loops=False)
+        hem, top = inputs.cf
+        front = rows(top, hem, choices.pitch_mm or usual, practice, pull_loops=False)
+        borne = borne or carried(front, top, hem, pull)
     count, spares = grommet_count((*heights, *front), hole.bought)
     return Holes(
         z_mm=heights,
@@ -91,7 +106,7 @@ def set_holes(inputs: HolesInputs) -> Holes:
         usual_pitch_mm=usual,
         minutes=count * hole.minutes,
         holds_n=hole.holds_n,
-        rows=carried(heights, top, hem, pull),
+        rows=borne,
         edge_layout_mm=layout,
         edge_carries=inputs.narrowest_mm >= layout["needs"],
         front_z_mm=front,
@@ -110,10 +125,11 @@ class BackInputs:
 
     choices: BackChoices
     lacing: LacePattern
-    holes: Holes
+    holes: Holes | None
     worn_gap_mm: float
     widest_gap_mm: float
     getting_in_gap_mm: float
+    front_opens_mm: float
     ends: tuple[float, float]
     closed_waist_mm: float
     back_mm: float
@@ -126,7 +142,7 @@ class BackInputs:
     def of(
         cls,
         build: Build,
-        holes: Holes,
+        holes: Holes | None,
         final: Fit,
         aimed: Aim,
         opening: Opening,
@@ -137,7 +153,11 @@ class BackInputs:
         practice, wished = build.practice, build.back.waist_tape
         tied = GARMENT_KINDS[build.kind].tied
         beside = build.bone_kinds[build.bones.beside_busk].width_mm
-        stops = (opening.reach_mm + practice.edge_stitch_mm + beside, holes.edge_layout_mm["outer"])
+        behind = opening.reach_mm + practice.edge_stitch_mm + beside if opening.line == "CB" else 0.0
+        if build.back.laced and holes is not None:
+            behind = holes.edge_layout_mm["outer"]
+        in_front = opening.reach_mm + practice.edge_stitch_mm + beside if opening.line == "CF" else 0.0
+        stops = in_front, behind
         taped = not tied and (wished if wished is not None else aimed.reduction_mm > 2)
         return cls(
             choices=build.back,
@@ -146,6 +166,7 @@ class BackInputs:
             worn_gap_mm=final.shape.mean_mm,
             widest_gap_mm=max(final.gap_mm),
             getting_in_gap_mm=getting_in_gap_mm,
+            front_opens_mm=max(0.0 if build.back.laced else getting_in_gap_mm, practice.front_opens_mm),
             ends=(pattern.hem.cb_mm, pattern.top.cb_mm),
             closed_waist_mm=next((one.closed_mm for one in final.levels if one.name == "waist"), aimed.closed_waist_mm),
             back_mm=_back_width(pattern) + final.shape.mean_mm,
@@ -164,9 +185,12 @@ def _back_width(pattern: Pattern) -> float:
 
 @dataclass(frozen=True)
 class BackLaced:
-    """Lace and lacing behind and in front, what lies behind the gap, the tape, and what is odd."""
+    """Lace and lacing behind and in front, what lies behind the gap, the tape, and what is odd.
 
-    lace: Lace
+    Of a back that is not laced only the tape, and the lace of a front that is.
+    """
+
+    lace: Lace | None
     walk: tuple[Step, ...]
     front_walk: tuple[Step, ...]
     front_lace: Lace | None
@@ -178,31 +202,40 @@ class BackLaced:
 def lace_back(inputs: BackInputs) -> BackLaced:
     """How much lace, hole by hole; the modesty panel; the waist tape."""
     choices, holes, practice = inputs.choices, inputs.holes, inputs.practice
-    hem, top = inputs.ends
-    front = holes.front_z_mm
-    lace = cut_lace(
-        holes.z_mm, inputs.worn_gap_mm, inputs.getting_in_gap_mm, holes.inset_mm, practice, pattern=inputs.lacing
-    )
     tape = None
     if inputs.tape_stops_mm is not None:
         tape = waist_tape(inputs.closed_waist_mm / 2, *inputs.tape_stops_mm, practice)
-    modesty = modesty_panel(choices, inputs.widest_gap_mm, top, hem, inputs.closed_waist_mm, inputs.back_mm, practice)
+    findings: list[Finding] = [] if tape or inputs.tied or inputs.reduction_mm <= 2 else [_no_tape()]
+    if holes is None:
+        return BackLaced(None, (), (), None, None, tape, tuple(findings))
+    hem, top = inputs.ends
+    lace, modesty = None, None
+    if choices.laced:
+        lace = cut_lace(
+            holes.z_mm, inputs.worn_gap_mm, inputs.getting_in_gap_mm, holes.inset_mm, practice, pattern=inputs.lacing
+        )
+        modesty = modesty_panel(
+            choices, inputs.widest_gap_mm, top, hem, inputs.closed_waist_mm, inputs.back_mm, practice
+        )
+    front = holes.front_z_mm
     hardest = max(row.carries_n for row in holes.rows)
     hole = GROMMETS[choices.holes]
     return BackLaced(
         lace=lace,
-        walk=walk(holes.z_mm, inputs.worn_gap_mm, holes.inset_mm, inputs.lacing, practice.lace_loop_mm),
+        walk=walk(holes.z_mm, inputs.worn_gap_mm, holes.inset_mm, inputs.lacing, practice.lace_loop_mm)
+        if choices.laced
+        else (),
         front_walk=walk(front, 0.0, holes.inset_mm, "cross") if front else (),
-        front_lace=cut_lace(front, 0.0, practice.front_opens_mm, holes.inset_mm, practice, pattern="cross")
+        front_lace=cut_lace(front, 0.0, inputs.front_opens_mm, holes.inset_mm, practice, pattern="cross")
         if front
         else None,
         modesty=modesty,
         tape=tape,
         findings=(
             *check_holes(holes.rows, hole),
-            *check_modesty(modesty, practice),
             *check_lace(LACES[choices.lace], hole, hardest, practice),
-            *([] if tape or inputs.tied or inputs.reduction_mm <= 2 else [_no_tape()]),
+            *check_modesty(modesty, practice),
+            *findings,
         ),
     )
 

@@ -2,7 +2,7 @@
 
 from collections.abc import Mapping
 from dataclasses import dataclass
-from typing import Self
+from typing import Literal, Self
 
 from fuseau.craft.base.findings import Change, Finding, finding, mend
 from fuseau.craft.base.lengths import Unit
@@ -35,18 +35,26 @@ from fuseau.document.build import Build
 STIFF: BoneName = "flat_12"  # what holds a lacing edge straight
 
 
-def around_channels(build: Build, pattern: Pattern, opening: Opening, unit: Unit) -> Around:
-    """What channels lie among. Who works in inches cuts bones to the quarter inch, unless she says otherwise."""
+def around_channels(
+    build: Build, pattern: Pattern, opening: Opening, unit: Unit, half: Literal["left", "right"] = "right"
+) -> Around:
+    """What channels of one half lie among.
+
+    Who works in inches cuts bones to the quarter inch, unless she says otherwise.
+    """
     kind, practice = GARMENT_KINDS[build.kind], build.practice
     if unit == "in" and practice.bone_step_mm == Practice().bone_step_mm:
         practice = practice.model_copy(update={"bone_step_mm": 25.4 / 4})
+    here = bool(opening.seam) and opening.line != "CB" and opening.half in (half, "both")
     return Around(
         stack=build.layers,
         flange_mm=GROMMETS[build.back.holes].flange_mm,
         front_mm=opening.reach_mm if opening.line == "CF" else 0.0,
         front_laced=opening.kind == "lacing",
-        open_seam=opening.seam,
-        seam_mm=opening.reach_mm if opening.seam else 0.0,
+        open_seam=opening.seam if here else 0,
+        seam_mm=opening.reach_mm if here else 0.0,
+        laced=build.back.laced,
+        back_mm=opening.reach_mm if opening.line == "CB" else 0.0,
         front_panels=pattern.front_panels,
         gussets=pattern.gussets,
         joined=pattern.joined,
@@ -73,7 +81,7 @@ class BonesInputs:
 
 @dataclass(frozen=True)
 class BonesLaid:
-    """Channels and bones of a half, stretches without one, the layout of the lacing edge, and what is odd."""
+    """Channels and bones of a half, stretches without one, the layout of the lacing edge (if any), and what is odd."""
 
     bones: tuple[Bone, ...]
     between: tuple[Between, ...]
@@ -87,7 +95,8 @@ def lay_all_bones(inputs: BonesInputs) -> BonesLaid:
     laid, choices, around = inputs.laid, inputs.choices, inputs.around
     panels = panel_arrays(laid)
     bones = lay_bones(panels, choices, around)
-    layout = edge_layout(choices, around)
+    layout = edge_layout(choices, around) if around.laced or around.front_laced else {}
+    needs = layout["needs"] if around.laced else around.back_mm
     return BonesLaid(
         bones=bones,
         between=between_now(panels, choices, around),
@@ -96,7 +105,7 @@ def lay_all_bones(inputs: BonesInputs) -> BonesLaid:
         findings=(
             *check_bones(bones, laid.panels[-1], choices, around),
             *check_spacing(panels, bones, choices, around),
-            *check_clashes(panels, bones, choices, around, layout["needs"]),
+            *check_clashes(panels, bones, choices, around, needs),
             *check_lost(len(panels), choices),
         ),
     )
@@ -122,6 +131,7 @@ class TotalsInputs:
     """What the bones come to follows from."""
 
     bones: tuple[Bone, ...]
+    left: tuple[Bone, ...] | None
     laid: Laid
     front_panels: int
     ends: EndsClosed
@@ -130,9 +140,17 @@ class TotalsInputs:
     practice: Practice
 
     @classmethod
-    def of(cls, build: Build, bones: tuple[Bone, ...], laid: Laid, pattern: Pattern, worn: Fit) -> Self:
-        """Taken from a build and what lies in its channels."""
-        return cls(bones, laid, pattern.front_panels, build.bones.ends, build.bone_kinds, worn, build.practice)
+    def of(
+        cls,
+        build: Build,
+        bones: tuple[Bone, ...],
+        laid: Laid,
+        pattern: Pattern,
+        worn: Fit,
+        left: tuple[Bone, ...] | None = None,
+    ) -> Self:
+        """Taken from a build and what lies in its channels; `left` where the left half has others."""
+        return cls(bones, left, laid, pattern.front_panels, build.bones.ends, build.bone_kinds, worn, build.practice)
 
 
 def total(inputs: TotalsInputs) -> Boning:
@@ -145,6 +163,7 @@ def total(inputs: TotalsInputs) -> Boning:
         inputs.kinds,
         inputs.worn,
         inputs.practice,
+        inputs.left,
     )
 
 
@@ -164,11 +183,13 @@ class SectionsInputs:
 def draw_sections(inputs: SectionsInputs) -> dict[str, Section]:
     """Sections to scale: the lacing edge, and each sort of channel once."""
     stack, practice = inputs.stack, inputs.practice
-    outer, inner, counts = edge_bones(inputs.choices, inputs.kinds)
-    wrapping = stack.total_mm - stack.lining_mm
-    widths = channel_width(outer, wrapping, practice), channel_width(inner, wrapping, practice)
-    hole = GROMMETS[inputs.holes]
-    found = {"edge": edge_section(stack, (outer, inner), counts, widths, dict(inputs.edge_layout_mm), hole)}
+    found = {}
+    if inputs.edge_layout_mm:
+        outer, inner, counts = edge_bones(inputs.choices, inputs.kinds)
+        wrapping = stack.total_mm - stack.lining_mm
+        widths = channel_width(outer, wrapping, practice), channel_width(inner, wrapping, practice)
+        hole = GROMMETS[inputs.holes]
+        found["edge"] = edge_section(stack, (outer, inner), counts, widths, dict(inputs.edge_layout_mm), hole)
     for bone in inputs.bones:
         key = section_key(bone)
         if key not in found:
@@ -216,6 +237,11 @@ def with_stiff_edges(build: Build) -> Build:
     )
 
 
-def check_halves(pattern: Pattern) -> list[Finding]:
-    """Says that bones, busk and holes are those of the right half where the left one differs."""
-    return [] if pattern.left is None else [finding("halves_differ", "bones", "advice", where="Left half")]
+def of_the_left(left: BonesLaid, right: BonesLaid) -> tuple[Finding, ...]:
+    """What is odd about the left half alone; what is so on both sides is told once."""
+    both = {(one.code, one.where) for one in right.findings}
+    return tuple(
+        one.model_copy(update={"where": f"{one.where}, left half" if one.where else "Left half"})
+        for one in left.findings
+        if (one.code, one.where) not in both
+    )

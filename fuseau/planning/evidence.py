@@ -137,7 +137,7 @@ def with_side_seam_seen(build: Build, body: Body) -> Body:
     version = build.version_numbered(told[-1].version) if told else None
     if version is None or abs(told[-1].swings_mm or 0.0) < _LEAST_SWING_MM:
         return body
-    shape, gap = version.pattern.shape, build.target.gap_mm
+    shape, gap = version.pattern.shape, build.gap_mm
     heights = np.array([level.side_mm for level in body])
     front = shape.front_half(heights) + (told[-1].swings_mm or 0.0)
     shares = np.clip(2 * front / (shape.sewn_girth(heights) + gap), 0.3, 0.7)

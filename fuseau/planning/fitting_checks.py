@@ -95,7 +95,7 @@ def _lacking(build: Build, fitting: Fitting) -> list[Finding]:
             [*([] if fitting.made_of.boned else ["unboned"]), *(["thin"] if too_thin(build, fitting) else [])]
         )
         found.append(("poor_mock_up", f"poor_mock_up.{lacks}"))
-    if not fitting.readings and fitting.says_anything and fitting.made_of.closing != "open":
+    if build.back.laced and not fitting.readings and fitting.says_anything and fitting.made_of.closing != "open":
         found.append(("words_only", "words_only"))
     where = f"Fitting {fitting.number}"
     return [finding(code, "mockups", "advice", where=where, said=said, fitting=fitting.number) for code, said in found]

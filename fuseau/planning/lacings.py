@@ -31,21 +31,23 @@ def final_lacing(build: Build, pattern: Pattern, aimed: Aim) -> Lacing:
         pull_n_per_m=aimed.pull_n_per_m,
         practice=build.practice,
         tied_mm=_tied(build),
+        shut=not build.back.laced,
     )
 
 
 def mock_up_lacing(build: Build, pattern: Pattern) -> Lacing:
-    """A pattern as a mock-up, in its cloth and bones, pulled as the maker says."""
+    """A pattern as a mock-up, in its cloth and bones, pulled as the maker says; pinned where it will have no lace."""
     tied = GARMENT_KINDS[build.kind].tied
     return Lacing(
         pattern=pattern,
         stack=build.mock_up.stack,
-        edge_n_m2=edge_of(build, build.mock_up.edge_bone),
+        edge_n_m2=edge_of(build, build.mock_up.edge_bone) if build.back.laced else build.practice.bare_edge_n_m2,
         pull_n_per_m=0.0 if tied else pull_of(build.target.pull, build.target.job, build.practice),
         practice=build.practice,
         tied_mm=_tied(build),
+        pinned=not build.back.laced and not tied,
     )
 
 
 def _tied(build: Build) -> float | None:
-    return build.target.gap_mm if GARMENT_KINDS[build.kind].tied else None
+    return build.gap_mm if GARMENT_KINDS[build.kind].tied else None

@@ -90,8 +90,13 @@ def _bones(build: Build, mock_up: Fit, tied: bool) -> Part:
 
 def _closing(build: Build, tied: bool) -> Part:
     made = build.mock_up
-    if tied:
+    if tied and build.back.laced:
         return Part(part="Closing", what=message("part.pinned"), why=message("part.pinned.why"))
+    if not build.back.laced:
+        pinned = _unless(made.closing == "pinned", ("closing", "pinned"), ("strip", False))
+        return Part(
+            part="Closing", what=message("part.pinned_shut"), why=message("part.pinned_shut.why"), changes=pinned
+        )
     return Part(
         part="Closing",
         what=message("part.laced"),
@@ -120,7 +125,9 @@ def _look_at(build: Build, body: Body, final: Fit) -> list[Message]:
     found = []
     if known:
         found.append(message("look_at.level", level=known[0].name, spread_mm=known[0].spread_mm))
-    if not GARMENT_KINDS[build.kind].tied and build.mock_up.closing == "laced":
+    if not build.back.laced:
+        found.append(message("look_at.pins"))
+    elif not GARMENT_KINDS[build.kind].tied and build.mock_up.closing == "laced":
         found.append(message("look_at.two_pulls"))
     if build.brief.movement:
         found.append(message("look_at.movement", movement=" and ".join(build.brief.movement)))

@@ -9,7 +9,7 @@ from fuseau.craft.base.practice import Practice
 from fuseau.craft.fit.fit import Lacing, fit
 from fuseau.craft.fit.target import Job, Pull, pull_of
 from fuseau.craft.fitting.inference import Belief, infer
-from fuseau.craft.fitting.seen import ROOM, WORDS, Strip, Tried
+from fuseau.craft.fitting.seen import ROOM, WORDS, WORDS_OF_SUPPORT, Strip, Tried, Word
 from fuseau.craft.materials.catalogue import CLOTHS
 from fuseau.craft.pattern.pattern import Pattern
 from fuseau.craft.wearer.body import Body
@@ -94,7 +94,12 @@ def infer_belief(inputs: InferenceInputs) -> Belief:
 def read_upside_down(inputs: InferenceInputs) -> int | None:
     """The number of the last fitting, if its gaps go with all that was known before it only from the other end."""
     tried = tried_on(inputs)
-    if not tried or inputs.tied or max(len(one.z_mm) for one in tried if one.number == tried[-1].number) < 3:
+    if (
+        not tried
+        or inputs.tied
+        or tried[-1].lacing.pinned
+        or max(len(one.z_mm) for one in tried if one.number == tried[-1].number) < 3
+    ):
         return None
     number = tried[-1].number
     last = next(one for one in tried if one.number == number)
@@ -140,7 +145,18 @@ def _lacing(inputs: InferenceInputs, one: TriedOn, pull: Pull) -> Lacing:
         pull_n_per_m=inputs.practice.neck_pull_n_per_m if inputs.tied else pull_of(pull, inputs.job, inputs.practice),
         practice=inputs.practice,
         tied_mm=0.0 if inputs.tied else None,
+        shut=_shut(one.fitting),
+        pinned=one.fitting.made_of.closing == "pinned",
     )
+
+
+def _words(inputs: InferenceInputs) -> dict[Word, tuple[float, float]]:
+    return WORDS_OF_SUPPORT if inputs.job == "none" else WORDS
+
+
+def _shut(fitting: Fitting) -> bool:
+    """Whether a mock-up was pinned shut along its edges: closed, and nowhere else."""
+    return fitting.made_of.closing == "pinned" and not fitting.readings
 
 
 def _height(inputs: InferenceInputs, pattern: Pattern, level: LevelName) -> float:
@@ -160,7 +176,7 @@ def _also(inputs: InferenceInputs, one: TriedOn, other: AlsoLaced) -> Tried:
         words=tuple(
             (_height(inputs, one.pattern, said.level), share, spread * practice.word_spread * wide)
             for said in other.words
-            for share, spread in (WORDS[said.word],)
+            for share, spread in (_words(inputs)[said.word],)
         ),
         laced_mm=tuple(
             (_height(inputs, one.pattern, said.level), said.girth_mm, practice.laced_spread_mm * wide)
@@ -179,7 +195,7 @@ def _as_worn(inputs: InferenceInputs, one: TriedOn) -> Tried:
     said = [(_height(inputs, pattern, one.level), one.word) for one in fitting.words]
     at_jaw = jaw_digs(fitting, pattern) if inputs.tied else ()
     said += [(_inside(tap.z_mm, pattern), tap.word) for tap in fitting.taps if tap.off_mm is None and tap not in at_jaw]
-    words = [(z, *WORDS[word]) for z, word in said] if not inputs.tied else []
+    words = [(z, *_words(inputs)[word]) for z, word in said] if not inputs.tied else []
     room = [(z, *ROOM[word]) for z, word in said] if inputs.tied else []
     offs = [(_height(inputs, pattern, one.level), one.off_mm, practice.pinch_spread_mm) for one in fitting.stand_offs]
     # at the back it is the edges that stand off; in front and at the side, cloth in one place (`evidence.slack_seen`)

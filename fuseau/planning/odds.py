@@ -12,6 +12,7 @@ from fuseau.craft.fitting.readiness import Readiness, Wish, Wished, readiness, t
 from fuseau.craft.pattern.pattern import Pattern
 from fuseau.craft.wearer.body import Body
 from fuseau.document.build import Build
+from fuseau.planning.front import closes_at
 from fuseau.planning.lacings import final_lacing
 
 
@@ -39,11 +40,12 @@ def wish_of(build: Build, body: Body, aimed: Aim, final: Lacing) -> Wish:
     What she decided stands: where she changed it by hand, asked for an ease, or for more than a pull brings, it is
     what she was told that it comes to.
     """
-    gap: Wished = build.target.gap_mm
+    gap: Wished = build.gap_mm
     decided = final.pattern.decided or build.target.ease_at or not aimed.reaches
     if decided and final.tied_mm is None:
         gap = fit(final, body).gap_mm
-    return Wish(gap, asked_room(build, body, final))
+    closes = closes_at(build) if final.closed_at_mm is not None and build.front.opening != "none" else None
+    return Wish(gap, asked_room(build, body, final), closes)
 
 
 def asked_room(build: Build, body: Body, lacing: Lacing) -> Wished:

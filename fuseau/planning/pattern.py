@@ -54,6 +54,7 @@ class AimInputs:
     current: Pattern | None
     edges_said: tuple[EdgeSaid, ...]
     slack: tuple[BlockGirth, ...]
+    laced: bool
 
     @classmethod
     def of(cls, build: Build, body: Body, learned: Learned | None = None) -> Self:
@@ -61,13 +62,13 @@ class AimInputs:
         choices, current = build.draft, build.current
         return cls(
             kind=build.kind,
-            target=build.target,
+            target=build.target.model_copy(update={"gap_mm": build.gap_mm}),
             panels=choices.panels,
             one_piece=choices.one_piece,
             cups=choices.cups,
             top=choices.top,
             hem=choices.hem,
-            allowances=choices.allowances,
+            allowances=seam_allowances(build),
             stack=build.layers,
             edge_n_m2=final_edge(build),
             practice=build.practice,
@@ -77,6 +78,7 @@ class AimInputs:
             current=current.pattern if current else None,
             edges_said=tuple(said for fitting in fittings_of_current(build) for said in fitting.edges),
             slack=summed(current.pattern.slack, slack_seen(build, body, learned)) if current else (),
+            laced=build.back.laced,
         )
 
     @property
@@ -85,7 +87,16 @@ class AimInputs:
 
         What a version was made for; a draft worked out again from it may come out a few millimetres otherwise.
         """
-        told = (self.kind, self.panels, self.one_piece, self.cups, self.edge_n_m2, self.lap_mm, self.bust_points_mm)
+        told = (
+            self.kind,
+            self.laced,
+            self.panels,
+            self.one_piece,
+            self.cups,
+            self.edge_n_m2,
+            self.lap_mm,
+            self.bust_points_mm,
+        )
         parts = [repr(told), *(one.model_dump_json() for one in (self.target, self.stack, self.practice, self.body))]
         parts += [one.model_dump_json() for one in self.slack]
         return hashlib.sha256("|".join(parts).encode()).hexdigest()[:24]
@@ -139,7 +150,10 @@ def aim_pattern(inputs: AimInputs) -> tuple[Aim, Pattern]:
         inputs.stack.stretch_per_n,
         practice,
         body.stretch_of(inputs.stack.strength),
+        laced=inputs.laced,
     )
+    if not inputs.laced:
+        return as_decided(first, drafted(first.sewn_mm))
     return as_decided(
         *settle_parallel(
             first,
@@ -155,6 +169,15 @@ def aim_pattern(inputs: AimInputs) -> tuple[Aim, Pattern]:
             chosen_n_per_m=pull_of(target.pull, target.job, practice),
         )
     )
+
+
+def seam_allowances(build: Build) -> Allowances:
+    """Allowances as chosen; where CB is a seam and no lacing edge that folds back, it has no more than a seam has."""
+    chosen = build.draft.allowances
+    if build.back.laced or chosen.cb_mm != Allowances().cb_mm:
+        return chosen
+    opens_there = build.front.line == "CB" and build.front.opening in ("zip", "hidden zip", "hooks")
+    return chosen.model_copy(update={"cb_mm": chosen.cf_mm if opens_there else chosen.seams_mm})
 
 
 def _plain(panel: Panel) -> Panel:

@@ -11,14 +11,13 @@ from fuseau.craft.base.errors import CraftError, Unmakeable, Unsettled
 from fuseau.craft.base.findings import Finding, Stage, finding
 from fuseau.craft.base.lengths import Unit
 from fuseau.craft.boning.totals import Boning, cup_boning
-from fuseau.craft.closures.front import check_front
+from fuseau.craft.closures.front import Opening, check_front
 from fuseau.craft.fit.fit import Fit, check_fit
 from fuseau.craft.fit.target import Aim, check_aim
 from fuseau.craft.fitting.inference import Belief
 from fuseau.craft.pattern.checks import check_gap, check_lines, check_trueing
 from fuseau.craft.pattern.dress_stand import check_stand, padding
 from fuseau.craft.pattern.pattern import Pattern
-from fuseau.craft.pattern.trueing import Laid
 from fuseau.craft.pattern.typed_widths import check_typed
 from fuseau.craft.wearer.body import Body, missing_measures
 from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS
@@ -34,10 +33,10 @@ from fuseau.planning.bones import (
     TotalsInputs,
     around_channels,
     check_edges,
-    check_halves,
     draw_sections,
     lay_all_bones,
     mock_up_bones,
+    of_the_left,
     reuse,
     total,
     with_stiff_edges,
@@ -46,13 +45,14 @@ from fuseau.planning.cache import StageCache
 from fuseau.planning.evidence import stale_versions, with_side_seam_seen
 from fuseau.planning.fits import FitInputs, ForeseeInputs, foresee_mock_up, settle_fit
 from fuseau.planning.fitting_checks import check_fittings
-from fuseau.planning.front import OpeningInputs, WaysInputs, check_alone, find_ways_in, open_front
+from fuseau.planning.front import OpeningInputs, WaysInputs, check_closing, check_ways, find_ways_in, open_front
+from fuseau.planning.halves import Halves
 from fuseau.planning.lacings import final_lacing, mock_up_lacing
 from fuseau.planning.next_mock_up import plan_mock_up
 from fuseau.planning.observations import InferenceInputs, infer_belief, read_upside_down
 from fuseau.planning.odds import OddsInputs, work_out_odds
 from fuseau.planning.pattern import AimInputs, LayInputs, ShownInputs, aim_pattern, lay, show_pattern
-from fuseau.planning.plan import Before, HardwarePlan, Plan
+from fuseau.planning.plan import Before, HardwarePlan, LeftHalf, Plan
 from fuseau.planning.proposal import ProposalInputs, propose
 from fuseau.planning.verdict import verdict
 from fuseau.planning.wearer import MeasuredInputs, ask_for, check_guesses, measured_body
@@ -101,13 +101,38 @@ def plan_boning(build: Build, cache: StageCache) -> BonedSo | None:
         learned = belief.learned if build.fittings else None
         aimed, aimed_pattern = cache.run(aim_pattern, AimInputs.of(build, body, learned))
         pattern = build.current.pattern if build.current else aimed_pattern
-        laid = cache.run(lay, LayInputs(pattern, build.practice))
+        halves = _lay_halves(build, cache, pattern)
         final = cache.run(settle_fit, FitInputs(final_lacing(build, pattern, aimed), body))
-        _, opening = cache.run(open_front, OpeningInputs.of(build, laid, pattern.front_panels))
-        boned = cache.run(lay_all_bones, BonesInputs.of(build, laid, around_channels(build, pattern, opening, "cm")))
+        _, opening = cache.run(open_front, OpeningInputs.of(build, halves, pattern.front_panels))
+        right, left = _bone_halves(build, "cm", cache, halves, pattern, opening)
     except (Unmakeable, Unsettled):
         return None
-    return BonedSo(final, boned, cache.run(total, TotalsInputs.of(build, boned.bones, laid, pattern, final)))
+    lefts = left.bones if left else None
+    return BonedSo(
+        final, right, cache.run(total, TotalsInputs.of(build, right.bones, halves.right, pattern, final, lefts))
+    )
+
+
+def _lay_halves(build: Build, cache: StageCache, pattern: Pattern) -> Halves:
+    """Both halves of a pattern laid flat."""
+    left = pattern.left_pattern
+    return Halves(
+        cache.run(lay, LayInputs(pattern, build.practice)),
+        cache.run(lay, LayInputs(left, build.practice)) if left else None,
+    )
+
+
+def _bone_halves(
+    build: Build, unit: Unit, cache: StageCache, halves: Halves, pattern: Pattern, opening: Opening
+) -> tuple[BonesLaid, BonesLaid | None]:
+    """Channels and bones of the right half, and of the left where its cut or what opens it differs."""
+    right = cache.run(
+        lay_all_bones, BonesInputs.of(build, halves.right, around_channels(build, pattern, opening, unit, "right"))
+    )
+    if halves.left is None and opening.half not in ("left", "right"):
+        return right, None
+    around = around_channels(build, pattern, opening, unit, "left")
+    return right, cache.run(lay_all_bones, BonesInputs.of(build, halves.left or halves.right, around))
 
 
 def _plan_garment(build: Build, unit: Unit, cache: StageCache, findings: list[Finding]) -> Plan:
@@ -121,8 +146,9 @@ def _plan_garment(build: Build, unit: Unit, cache: StageCache, findings: list[Fi
     asked = AimInputs.of(build, body, learned)
     aimed, aimed_pattern = cache.run(aim_pattern, asked)
     pattern = current.pattern if current else aimed_pattern
-    check_gap(build.target.gap_mm, pattern)
-    laid = cache.run(lay, LayInputs(pattern, practice))
+    check_gap(build.gap_mm, pattern)
+    halves = _lay_halves(build, cache, pattern)
+    laid = halves.right
     shown = cache.run(show_pattern, ShownInputs.of(build, body, pattern, laid))
     stand = padding(build.stand, body, practice.stand_near_mm)
 
@@ -143,7 +169,7 @@ def _plan_garment(build: Build, unit: Unit, cache: StageCache, findings: list[Fi
         prediction = cache.run(foresee_mock_up, ForeseeInputs(belief, mock_up_laced))
 
     # bones, front, back
-    hardware, said = _plan_hardware(build, unit, cache, laid, pattern, aimed, body, final)
+    hardware, said = _plan_hardware(build, unit, cache, halves, pattern, aimed, body, final)
 
     findings = [
         *findings,
@@ -157,14 +183,15 @@ def _plan_garment(build: Build, unit: Unit, cache: StageCache, findings: list[Fi
             practice,
             final.waist_gap_mm,
             final.waist_pressure_kpa,
+            laced=build.back.laced,
         ),
+        *check_closing(build, final),
         *(check_typed(pattern, body) if current else []),
         *(check_trueing(laid.seams, len(pattern.panels)) if current is None else []),
         *check_lines(aimed_pattern, body, build.wearer.waist_to_lap_sitting_mm),
         *check_fit(final, practice, build.target.ease_at),
         *_check_edges(build, cache, pattern, aimed, body, final),
         *check_fittings(build, learned, proposal, pattern, flipped),
-        *check_halves(pattern),
         *_check_decided(build, pattern, final),
         *said,
     ]
@@ -196,7 +223,7 @@ def _plan_hardware(
     build: Build,
     unit: Unit,
     cache: StageCache,
-    laid: Laid,
+    halves: Halves,
     pattern: Pattern,
     aimed: Aim,
     body: Body,
@@ -206,24 +233,33 @@ def _plan_hardware(
     practice, kinds = build.practice, build.bone_kinds
 
     # front: what opens, and how she gets in
-    busk, opening = cache.run(open_front, OpeningInputs.of(build, laid, pattern.front_panels))
+    busk, opening = cache.run(open_front, OpeningInputs.of(build, halves, pattern.front_panels))
     ways = cache.run(find_ways_in, WaysInputs.of(build, final, body, opening))
 
     # bones: channels, what lies in them, what they come to
     around = around_channels(build, pattern, opening, unit)
-    boned = cache.run(lay_all_bones, BonesInputs.of(build, laid, around))
+    boned, left = _bone_halves(build, unit, cache, halves, pattern, opening)
     bones, layout = boned.bones, boned.edge_layout_mm
     beside = next((kinds[bone.kind] for bone in bones if bone.channel == "CF"), None)
 
     # back: rows, lace, what lies behind
-    holes = cache.run(set_holes, HolesInputs.of(build, laid, final, layout))
+    holes = cache.run(set_holes, HolesInputs.of(build, halves, final, layout))
     getting_in = ways[0].gap_mm if ways else 0.0
     back = cache.run(lace_back, BackInputs.of(build, holes, final, aimed, opening, pattern, getting_in))
 
     planned = HardwarePlan.model_construct(
         bones=bones,
         between=boned.between,
-        boning=cache.run(total, TotalsInputs.of(build, bones, laid, pattern, final)),
+        left=LeftHalf(
+            bones=left.bones,
+            unboned=left.unboned,
+            mock_up_bones_mm=mock_up_bones(build, left.bones, around),
+        )
+        if left
+        else None,
+        boning=cache.run(
+            total, TotalsInputs.of(build, bones, halves.right, pattern, final, left.bones if left else None)
+        ),
         unboned=boned.unboned,
         unboned_limit_mm=around.unboned_mm,
         mock_up_bones_mm=mock_up_bones(build, bones, around),
@@ -244,12 +280,13 @@ def _plan_hardware(
         front_lace=back.front_lace,
         modesty=back.modesty,
         waist_tape=back.tape,
-        lace_mm=back.lace.cut_mm,
+        lace_mm=back.lace.cut_mm if back.lace else None,
     )
     findings = (
         *boned.findings,
+        *(of_the_left(left, boned) if left else ()),
         *check_front(busk, opening, build.front, beside),
-        *check_alone(build, ways[0] if ways else None),
+        *check_ways(build, ways),
         *back.findings,
     )
     return planned, findings
@@ -262,16 +299,15 @@ def _before(build: Build, unit: Unit, cache: StageCache, final: Fit) -> Before |
     older = build.version_numbered(build.current.parent or build.current.number - 1)
     if older is None:
         return None
-    laid = cache.run(lay, LayInputs(older.pattern, build.practice))
-    busk, opening = cache.run(open_front, OpeningInputs.of(build, laid, older.pattern.front_panels))
-    around = around_channels(build, older.pattern, opening, unit)
-    boned = cache.run(lay_all_bones, BonesInputs.of(build, laid, around))
-    holes = cache.run(set_holes, HolesInputs.of(build, laid, final, boned.edge_layout_mm))
+    halves = _lay_halves(build, cache, older.pattern)
+    busk, opening = cache.run(open_front, OpeningInputs.of(build, halves, older.pattern.front_panels))
+    boned, _ = _bone_halves(build, unit, cache, halves, older.pattern, opening)
+    holes = cache.run(set_holes, HolesInputs.of(build, halves, final, boned.edge_layout_mm))
     return Before(
         version=older.number,
         bones_mm={bone.channel: bone.length_mm for bone in boned.bones},
         busk_mm=busk.length_mm,
-        rows=len(holes.z_mm),
+        rows=len(holes.z_mm) if holes else 0,
     )
 
 
@@ -279,7 +315,11 @@ def _check_edges(
     build: Build, cache: StageCache, pattern: Pattern, aimed: Aim, body: Body, final: Fit
 ) -> list[Finding]:
     """Soft lacing edges that let the gap bow, settled once more with stiff ones."""
-    if abs(final.shape.bow_mm) <= build.practice.parallel_mm or build.bones.lacing_edge == STIFF:
+    if (
+        not build.back.laced
+        or abs(final.shape.bow_mm) <= build.practice.parallel_mm
+        or build.bones.lacing_edge == STIFF
+    ):
         return []
     stiff = final_lacing(with_stiff_edges(build), pattern, aimed)
     return check_edges(build, final, cache.run(settle_fit, FitInputs(stiff, body)))
@@ -287,7 +327,7 @@ def _check_edges(
 
 def _check_decided(build: Build, pattern: Pattern, final: Fit) -> list[Finding]:
     """What her own changes, or the ease she asked for, make of the gap where it is not as wished: never turned back."""
-    wished, off = build.target.gap_mm, final.shape
+    wished, off = build.gap_mm, final.shape
     amiss = max(abs(off.mean_mm - wished), abs(off.tilt_mm) / 2)
     if amiss < build.practice.worth_changing_mm / 2 or GARMENT_KINDS[build.kind].tied:
         return []

@@ -101,6 +101,14 @@ class Holes(Record):
     lace_mind: str
 
 
+class LeftHalf(Record):
+    """The hardware of the left half, where it differs from the right: as in `HardwarePlan`."""
+
+    bones: tuple[Bone, ...]
+    unboned: tuple[Stretch, ...]
+    mock_up_bones_mm: dict[str, float]
+
+
 class Before(Record):
     """The hardware as the version before had it: bone lengths by channel, busk and number of rows."""
 
@@ -111,9 +119,13 @@ class Before(Record):
 
 
 class HardwarePlan(Record):
-    """Bones, front and back, as far as they follow from the pattern. Lengths by channel are of one half, mm."""
+    """Bones, front and back, as far as they follow from the pattern. Lengths by channel are of one half, mm.
+
+    Of both halves; where the left one differs, of the right, and `left` is the other.
+    """
 
     bones: tuple[Bone, ...] = ()
+    left: LeftHalf | None = None
     between: tuple[Between, ...] = ()
     boning: Boning | None = None
     unboned: tuple[Stretch, ...] = ()

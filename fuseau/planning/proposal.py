@@ -30,6 +30,7 @@ from fuseau.document.build import Build
 from fuseau.document.fittings import Pinch
 from fuseau.planning.evidence import fittings_of_current, pinched_by_seam
 from fuseau.planning.lacings import final_lacing, mock_up_lacing
+from fuseau.planning.pattern import seam_allowances
 from fuseau.planning.plan import Proposal
 
 _WORTH_A_REASON_MM = 2
@@ -80,8 +81,8 @@ class ProposalInputs:
             belief=belief,
             learned=belief.learned if build.fittings else None,
             panels=build.draft.panels,
-            allowances=build.draft.allowances,
-            gap_mm=build.target.gap_mm,
+            allowances=seam_allowances(build),
+            gap_mm=build.gap_mm,
             wish=build.target.of_waist,
             practice=build.practice,
             pinches=tuple(one.pinches for one in here),

@@ -61,7 +61,7 @@ def ready(
     inputs = OddsInputs.of(build, belief, planned.body, planned.aim, pattern)
     found = cache.run(work_out_odds, inputs)
     tell(0.5)
-    if GARMENT_KINDS[build.kind].tied:
+    if GARMENT_KINDS[build.kind].tied or not build.back.laced:
         return found
     better = cache.run(
         find_raises,

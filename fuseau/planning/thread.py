@@ -46,6 +46,8 @@ def thread(build: Build, planned: Plan) -> Thread:
     hardware: State = ("settled" if current else "in hand") if ready else "empty"
     boned = message("thread.bones", count=planned.boning.count) if planned.boning else _NOTHING
     holes = message("thread.holes", count=planned.holes.count) if planned.holes else _NOTHING
+    if ready and not build.back.laced:
+        holes = message("thread.back_opens" if build.front.line == "CB" else "thread.back_seam")
     girths: State = "empty" if not measured else "in hand" if planned.missing else "settled"
     knots = (
         knot("brief", "settled" if brief_done else "in hand", day),

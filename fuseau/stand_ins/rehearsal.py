@@ -52,6 +52,11 @@ def _hidden(build: Build, key: str) -> tuple[Body, TrueBody, int]:
     return taped, hidden(taped, world, seed, *TAPE[world]), seed
 
 
+def _laced_behind(build: Build) -> bool:
+    """Whether there is a gap to be read: a collar is tied, and what closes edge to edge has none."""
+    return build.back.laced and not GARMENT_KINDS[build.kind].tied
+
+
 def fit_on_stand(build: Build, planned: Plan, key: str) -> dict[str, Any]:
     """A fitting of the present version (or the draft) on the stand, as `log_fitting` takes it; nothing is logged.
 
@@ -59,7 +64,7 @@ def fit_on_stand(build: Build, planned: Plan, key: str) -> dict[str, Any]:
     or the garment can't be laced on it.
     """
     pattern = build.current.pattern if build.current else planned.drafted
-    if pattern is None or GARMENT_KINDS[build.kind].tied:
+    if pattern is None or not _laced_behind(build):
         raise Unmakeable("rehearsal", "rehearsal.nothing_to_lace")
     taped, true, seed = _hidden(build, key)
     lacing = mock_up_lacing(build, pattern)
@@ -105,7 +110,7 @@ def cut_on_stand(build: Build, planned: Plan, key: str) -> Outcome:
 
     Raises Unmakeable where the build is no rehearsal, nothing is cut yet, or it can't be laced.
     """
-    if build.current is None or planned.aim is None or planned.body is None or GARMENT_KINDS[build.kind].tied:
+    if build.current is None or planned.aim is None or planned.body is None or not _laced_behind(build):
         raise Unmakeable("rehearsal", "rehearsal.no_version")
     taped, true, _ = _hidden(build, key)
     lacing = final_lacing(build, build.current.pattern, planned.aim)

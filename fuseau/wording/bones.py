@@ -2,8 +2,6 @@
 
 MESSAGES = {
     "soft_edges": "With {bone} at the lacing edge the gap bows {bow:hardware}; {stiff} brings it to {mended:hardware}.",
-    "halves_differ": "The halves differ: bones, busk and holes are planned on the right one. Measure the channels of "
-    "the left before cutting its bones.",
     "channel_too_short": "The channel {channel} is {path_mm:hardware} long: too short for a bone.",
     "ready_cut_short": "In {channel} there is room for {room_mm:hardware}; the longest {bone} that fits is "
     "{length_mm:hardware}, {short_mm:hardware} short.",
@@ -21,6 +19,7 @@ MESSAGES = {
     "clash.wider_than_panel": "The channel {channel} is wider than panel {panel:.0f} at its narrowest.",
     "clash.dart": "The channel {channel} runs through a dart, or past its point.",
     "clash.leaves_panel": "The channel {channel} leaves panel {panel:.0f}.",
+    "clash.behind": "The channel {channel} runs into what closes the back.",
     "clash.lacing_edge": "The channel {channel} runs into the lacing edge.",
     "clash.front": "The channel {channel} runs into what closes the front.",
     "clash.channel": "The channel {channel} meets the channel {other}.",

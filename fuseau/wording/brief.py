@@ -16,6 +16,8 @@ MESSAGES = {
     "thread.no_opening": "no opening",
     "thread.opening": "{kind}",
     "thread.opening_lacks": "no {kind}",
+    "thread.back_seam": "a seam",
+    "thread.back_opens": "opens behind",
     "thread.holes": "{count:.0f} holes",
     # what follows
     "because.tied": "it is worn round the neck",

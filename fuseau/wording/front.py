@@ -1,28 +1,38 @@
 """What is said of the front: what opens it, how it is sewn, and how she gets in."""
 
-OPENINGS = {"zip": "separating zip", "hidden zip": "hidden zip", "hooks": "hooks and eyes"}
+OPENINGS = {
+    "lacing": "lacing in front",
+    "busk": "busk",
+    "zip": "separating zip",
+    "hidden zip": "hidden zip",
+    "hooks": "hooks and eyes",
+}
 
 _SHORTEST = "; the shortest sold is {shortest_mm:hardware}."
 _CF_LEAVES = "CF is {cf_mm:length} long and leaves {room_mm:hardware}"
 _MIND_BUSK = " It can stay closed in front: she then gets in by the lacing. Hooks and eyes, or lacing, fit any length."
 _OWN_TOO_LONG = _CF_LEAVES + "; this busk is {shortest_mm:hardware}."
 _NONE_SHORT_ENOUGH = _CF_LEAVES + " for a busk" + _SHORTEST
-_NO_ZIP = "The seam is {seam_mm:length} long; the shortest separating zip sold is {shortest_mm:hardware}."
 _GUESSED = " (her shoulders are a guess: measure round them, arms down)"
 _STAYS_CLOSED = "It stays closed below: a zip that does not separate gives no more room at the hem."
 _HIPS, _HEAD = "Up over the hips: ", "Over the head and shoulders: "
 _YES, _ONLY_IF = "it goes as it is laced", "the back has to open to {gap_mm:length}"
+_NARROW = "no. {passes_mm:length} would have to pass, and where it stays closed it has {narrowest_mm:length}"
 _NO = "no. {passes_mm:length} would have to pass, and the back to open to {gap_mm:length}"
 
 MESSAGES = {
     "no_busk_fits.busk.own_too_long": _OWN_TOO_LONG + _MIND_BUSK,
     "no_busk_fits.busk.none_short_enough": _NONE_SHORT_ENOUGH + _MIND_BUSK,
-    "no_zip_fits": _NO_ZIP + " Hooks and eyes fit any length.",
+    "no_way_in": "Nothing opens far enough for her to get into it, and the back is not laced.",
+    "hard_to_close": "At its tightest the {opening:opening} would be closed against {pull_n_per_m:.0f} N per metre; "
+    "{most_n_per_m:.0f} is what a hand manages. Laced behind it could be drawn in, or it reduces less.",
+    "mend.laced_behind": "Laced behind",
+    "not_alone.shut": "She has to get in alone, and nobody closes her own back well: open it in front or at the side.",
     "thin_busk": "A thin busk bows at the waist: a flat steel beside it on each side holds it straight.",
     "not_alone": "She has to get in alone, and nobody tightens a back alone that is laced without pull loops.",
     # mends
     "mend.no_opening": "No opening in front",
-    "mend.hooks": "Hooks and eyes",
+    "mend.zip_behind": "A separating zip behind",
     "mend.steel_beside_busk": "Flat steel beside the busk",
     "mend.pull_loops": "Pull loops at the waist",
     # the busk
@@ -50,21 +60,22 @@ MESSAGES = {
     "opening.busk": "A busk of {length_mm:hardware}",
     "opening.no_busk_fits": "No busk fits",
     "opening.none": "No opening in front",
-    "opening.none.why": "She gets in by the lacing behind.",
+    "opening.none.why": "The front stays closed.",
     "opening.zip": "A separating zip of {length_mm:hardware}",
     "opening.hidden_zip": "A hidden zip of {length_mm:hardware}",
-    "opening.no_zip_fits": "No zip fits",
     "opening.hooks": "{count:.0f} hooks and eyes",
     "opening.lacing": "Laced in front",
     "opening.lacing.why": "Two flat bones and a row of holes on each side of CF, as behind: the wearer can dress "
     "alone.",
+    "bought.twice": "both of them twice, one for each half",
     # zips
-    "zip.none_short_enough": _NO_ZIP,
-    "zip.cut_down": "Cut down to {opens_mm:hardware} at its lower end, with a new stop sewn over the teeth. "
-    + _STAYS_CLOSED,
-    "zip.stays_closed_below": _STAYS_CLOSED,
-    "zip.longest_sold": "The longest sold that leaves {clear_mm:hardware} clear at both ends; what it lacks at the hem "
-    "is sewn shut.",
+    "zip.as_sold": "As long as its line, and sold so.",
+    "zip.own": "The one of her own.",
+    "zip.shortened.top": "Shortened by {cut_mm:hardware} at its top, with a new stop on each side: a separating zip is "
+    "never cut at its lower end.",
+    "zip.shortened.bottom": "Shortened by {cut_mm:hardware} at its lower end to {opens_mm:hardware}, with a new stop "
+    "sewn over the teeth. " + _STAYS_CLOSED,
+    "zip.longest_sold": "The longest sold is {lacks_mm:hardware} shorter than its line: hooks and eyes close the rest.",
     "bought.zip": "separating zip, {length_mm:hardware}",
     "bought.hidden_zip": "hidden zip, {length_mm:hardware}",
     "order.zip.sew": "Sew the zip into its seam ({line}) while both panels still lie flat; baste it first.",
@@ -98,6 +109,18 @@ MESSAGES = {
     "from the hem up, draw the loops at the waist.",
     "way.opening.helper": "In by the {opening:opening} {line:line}: open the lace to {gap_mm:length} behind, close it "
     "from the hem up, have a helper lace the back.",
+    "way.apart": "In by the {opening:opening} {line:line}: it comes apart altogether, and closes from the hem up.",
+    "way.apart.behind": "In by the {opening:opening} {line:line}, which comes apart altogether. Awkward alone: a "
+    "helper, or a cord through the pull.",
+    "way.apart.neck": "Round the neck by the {opening:opening} {line:line}, which comes apart altogether.",
+    "way.apart.lacing": "By the front, which is laced alone: unlaced it goes round her, and she draws it in "
+    "herself. With the lace left in it has to open to {gap_mm:length}.",
+    "way.as_it_is.up_over_the_hips.yes": f"{_HIPS}it goes as it is.",
+    "way.as_it_is.up_over_the_hips.no": f"{_HIPS}{_NARROW}.",
+    "way.as_it_is.over_the_head.yes": f"{_HEAD}it goes as it is.",
+    "way.as_it_is.over_the_head.no": f"{_HEAD}{_NARROW}.",
+    "way.as_it_is.over_the_head.yes.guessed": f"{_HEAD}it goes as it is{_GUESSED}.",
+    "way.as_it_is.over_the_head.no.guessed": f"{_HEAD}{_NARROW}{_GUESSED}.",
     "way.up_over_the_hips.yes": f"{_HIPS}{_YES}.",
     "way.up_over_the_hips.only_if": f"{_HIPS}{_ONLY_IF}.",
     "way.up_over_the_hips.no": f"{_HIPS}{_NO}.",

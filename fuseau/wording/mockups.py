@@ -6,6 +6,7 @@ WORST = {
     "bow": "the gap bows",
     "stand-off": "the edge stands off",
     "pressure": "it presses too firmly",
+    "closing": "no hand could close it",
     "top edge": "its top edge has too much room or too little",
     "bottom edge": "its bottom edge has too much room or too little",
 }
@@ -134,6 +135,8 @@ MESSAGES = {
     "part.steel.why": "with {bone} the gap would bow {bow_mm:hardware} and hide what her girths do",
     "part.pinned": "pinned at its gap",
     "part.pinned.why": "a collar is tied, not drawn in",
+    "part.pinned_shut": "pinned shut behind, in the line of its seam",
+    "part.pinned_shut.why": "it has no lace: where the pins had to go, what stands off and how it sits tell the rest",
     "part.laced": "laced, through a strip with grommets that is basted on",
     "part.laced.why": "pinned shut it would tell nothing of pull and gap; the strip goes from mock-up to mock-up",
     "leave_out.plies": "fashion layer and lining",
@@ -143,6 +146,8 @@ MESSAGES = {
     "look_at.level": "{level:level_capital}: known to ± {spread_mm:length} only. Read the gap there and tape a girth "
     "over it.",
     "look_at.two_pulls": "Lace it lightly first and read the gap, then as it is worn, and read it again.",
+    "look_at.pins": "Pin it where it comes together at top, waist and hem, and write how far from the line of the "
+    "seam the pins are: inside it with a minus.",
     "look_at.movement": "Have her {movement} in it.",
     "look_at.alone": "Have her get in and out alone.",
 }

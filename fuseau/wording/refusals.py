@@ -61,6 +61,14 @@ MESSAGES = {
     "photo.edges_exchanged": "The left edge is marked to the right of the right one: exchange them.",
     # front and back
     "busk.sewn_too_short": "Only {sewn_mm:.1f} mm of CF would be sewn above the stud at {stud_mm:.0f} mm.",
+    "opening_behind_lacing": "The back is laced: nothing else can open there. Say on the back's page that it is not "
+    "laced.",
+    "opening.line_too_short": "This line is {line_mm:length} long: too short for a zip or hooks.",
+    "opening.ends_meet": "On a line of {line_mm:length} that leaves nothing to open: {most_mm:hardware} at the most.",
+    "zip.longer_than_line": "A zip of {zip_mm:length} is longer than what is there for it: {room_mm:length}.",
+    "zip.shorter_than_ends": "Between the ends that are wished there are {room_mm:length}: a zip of {zip_mm:length} "
+    "does not fill them.",
+    "hooks.too_many": "{count:.0f} hooks would lie closer than {apart_mm:hardware}: {most:.0f} at the most.",
     "no_opening_seam": "There is no seam {line}: there are {panels:.0f} panels in each half.",
     "clearance_too_much": "Channel {channel} is {path_mm:hardware} long: with {clear_mm:hardware} clear at both ends "
     "no bone is left. {most_mm:hardware} at the most.",
@@ -113,5 +121,6 @@ MESSAGES = {
     "picture.most": "{most:.0f} pictures are the most for one brief: take one out first.",
     "print.measures_first": "There is no pattern to print yet: the measures come first.",
     "print.no_bones": "There are no bones to print yet.",
+    "print.no_holes": "Nothing is laced: there are no holes to punch.",
     "print.no_opening": "Nothing opens in front: there is no strip to print.",
 }

@@ -57,7 +57,7 @@ class Words(string.Formatter):
             "tells": lambda name: mockups.TELLS[name],
             "worst": lambda name: mockups.WORST[name],
             "opening": lambda kind: front.OPENINGS[kind],
-            "line": lambda line: "in front" if line == "CF" else f"at {line}",
+            "line": lambda line: {"CF": "in front", "CB": "behind", "side": "at the side"}.get(line, f"at {line}"),
         }
 
     def __call__(self, message: Message) -> str:

@@ -146,7 +146,7 @@ def test_changes_of_hardware_are_called_in_the_makers_words(at, value, said):
         ({}, "230 mm busk"),
         ({"front.opening": "none"}, "no opening"),
         ({"front.opening": "hooks"}, "hooks"),
-        ({"front.opening": "zip", "draft.top.cf_mm": "5 cm", "draft.hem.cf_mm": "5 cm"}, "no zip"),
+        ({"front.opening": "zip", "draft.top.cf_mm": "5 cm", "draft.hem.cf_mm": "5 cm"}, "zip"),
     ],
 )
 def test_the_thread_says_how_the_front_opens_and_how_many_bones(client, sheet, changes, word):

@@ -57,7 +57,7 @@ def choices(draw) -> dict[str, Any]:
 
 MENDED = {
     "bone_wont_bend", "channel_in_allowances", "channel_lost", "channels_clash", "lace_too_thick",
-    "lacing_edge_too_wide", "no_busk_fits", "no_zip_fits", "not_alone", "ready_cut_short", "ribbon_wears", "thin_busk",
+    "lacing_edge_too_wide", "no_busk_fits", "not_alone", "ready_cut_short", "ribbon_wears", "thin_busk",
     "unboned",
 }  # fmt: skip
 

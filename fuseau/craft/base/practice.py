@@ -122,6 +122,8 @@ class Practice(Record):
     spare_bones: float = _number(0, "Bones of the longest length cut to spare, of each kind.", 0, 10)
     busk_clearance_mm: float = _number(10, "From the busk's end to the edge of the garment.", 3, 40)
     busk_loop_ease_mm: float = _number(1, "Each side of a loop, so that it slips through.", 0, 5)
+    zip_closes_n_per_m: float = _number(260, "Against a harder pull no hand closes a zip or a busk.", 40, 600)
+    hooks_close_n_per_m: float = _number(140, "Against a harder pull hooks bend open one by one.", 20, 600)
     front_opens_mm: float = _number(200, "A front that is laced opens so far with its lace still in.", 40, 600)
     zip_clear_mm: float = _number(5, "A zip or hook ends so far from the edge of the garment.", 0, 30)
     flap_more_mm: float = _number(20, "A flap reaches this much further than what it hides.", 0, 80)

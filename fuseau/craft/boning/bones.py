@@ -182,6 +182,13 @@ def front_offset(choices: BoneChoices, around: Around) -> float:
     return around.front_mm + wide * (2 if "CF" in choices.doubled else 1) / 2 + around.practice.edge_stitch_mm
 
 
+def back_offset(choices: BoneChoices, around: Around) -> float:
+    """How far from CB the bone beside it lies where the back is not laced, mm."""
+    kind = around.kinds[choices.by_channel.get("CB", choices.beside_busk)]
+    wide = channel_width(kind, around.wraps_mm(_made("CB", choices)), around.practice)
+    return around.back_mm + wide * (2 if "CB" in choices.doubled else 1) / 2 + around.practice.edge_stitch_mm
+
+
 def between_now(panels: tuple[PanelArrays, ...], choices: BoneChoices, around: Around) -> tuple[Between, ...]:
     """The channels between seams: the maker's, or the usual ones of such a garment."""
     if choices.between is not None:
@@ -196,6 +203,8 @@ def between_now(panels: tuple[PanelArrays, ...], choices: BoneChoices, around: A
             insets[number] = (insets.get(number, (0.0, 0.0))[0], beside_it)
         if place in ("CB side", "both sides"):
             insets[number + 1] = (beside_it, 0.0)
+    if not around.laced:
+        insets[len(panels)] = (insets.get(len(panels), (0.0, 0.0))[0], back_offset(choices, around))
     return usual_between(panels, around, insets)
 
 
@@ -203,7 +212,8 @@ def lay_bones(panels: tuple[PanelArrays, ...], choices: BoneChoices, around: Aro
     """Every channel of a half from CF to CB, and the bone in it.
 
     Beside the opening (or two at a front lacing edge), on or beside each seam, between seams, shaped, and two at the
-    lacing edge. Channels of panels that are no longer there are left out (`check_lost` tells).
+    lacing edge, or one beside CB where that is not laced. Channels of panels that are no longer there are left out
+    (`check_lost` tells).
     """
     found = [_bone(channel, choices, around) for channel in _front(panels[0], choices, around)]
     loose: tuple[Between | Shaped, ...] = (*between_now(panels, choices, around), *choices.shaped)
@@ -214,15 +224,22 @@ def lay_bones(panels: tuple[PanelArrays, ...], choices: BoneChoices, around: Aro
             found.append(_bone(_loose(arrays, one, choices), choices, around))
         if number < len(panels):
             found += _on_seam(panels, number, choices, around)
-    layout = edge_layout(choices, around)
-    places: tuple[tuple[str, ChannelPlace, str], ...] = (
-        ("CB inner", "lacing edge inner", "inner"),
-        ("CB outer", "lacing edge outer", "outer"),
-    )
-    for label, place, key in places:
-        path = beside(panels[-1], layout[key], from_cf=False)
-        found.append(_bone(Channel(label, place, len(panels), path, (0.0, 0.0)), choices, around))
+    found += [_bone(channel, choices, around) for channel in _back(panels[-1], choices, around)]
     return tuple(bone for bone in found if bone is not None)
+
+
+def _back(arrays: PanelArrays, choices: BoneChoices, around: Around) -> list[Channel]:
+    last = arrays.panel.number
+    if around.laced:
+        layout = edge_layout(choices, around)
+        return [
+            Channel("CB inner", "lacing edge inner", last, beside(arrays, layout["inner"], from_cf=False), (0.0, 0.0)),
+            Channel("CB outer", "lacing edge outer", last, beside(arrays, layout["outer"], from_cf=False), (0.0, 0.0)),
+        ]
+    if choices.on_seams.get("CB") == "none":
+        return []
+    path = beside(arrays, back_offset(choices, around), from_cf=False)
+    return [Channel("CB", "beside CB", last, path, bend_of(path))]
 
 
 def lay_loose(arrays: PanelArrays, one: Between | Shaped, choices: BoneChoices, around: Around) -> Bone | None:
@@ -309,7 +326,7 @@ def _kind(label: str, place: ChannelPlace, seam: int | None, choices: BoneChoice
         return around.kinds[choices.by_channel[label]]
     if place in ("lacing edge outer", "lacing edge inner", "front edge outer", "front edge inner"):
         return around.kinds[choices.lacing_edge]
-    if place == "beside the opening":
+    if place in ("beside the opening", "beside CB"):
         return around.kinds[choices.beside_busk]
     if place in ("between", "shaped"):
         return around.kinds[choices.between_seams or choices.seams]

@@ -28,6 +28,7 @@ ChannelPlace = Literal[
     "shaped",
     "lacing edge inner",
     "lacing edge outer",
+    "beside CB",
 ]
 
 _TURN_MM = 12.0  # curvature is how far a path turns over so much, so that it is of the cloth and not of the sampling
@@ -44,7 +45,8 @@ class Around:
     """What channels lie among: cloth, grommets, the front, and the seams' doings.
 
     `front_mm` is how far what closes the front reaches from CF (half a busk); `front_laced` tells that lacing does. On
-    the seam `open_seam` (0: none) a zip or hooks reach `seam_mm` to each side. `light` garments only support, and may
+    the seam `open_seam` (0: none) a zip or hooks reach `seam_mm` to each side. A back that is not `laced` is a seam, or
+    what closes it reaches `back_mm` from CB. `light` garments only support, and may
     have wider stretches without a bone.
     """
 
@@ -54,6 +56,8 @@ class Around:
     front_laced: bool = False
     open_seam: int = 0
     seam_mm: float = 0.0
+    laced: bool = True
+    back_mm: float = 0.0
     front_panels: int = 3
     gussets: tuple[Gusset, ...] = ()
     joined: tuple[int, ...] = ()
@@ -295,12 +299,13 @@ def usual_between(
 ) -> tuple[Between, ...]:
     """Channels between seams as this garment usually has them: in the front panels and beside the side seam.
 
-    So many in each that no stretch is wider than it may be; the back has the lacing edge, and gets none unasked.
+    So many in each that no stretch is wider than it may be; the back has the lacing edge, and gets none unasked, or
+    they go as far as CB where that is not laced.
     `insets` of a panel are where the first and the last bone in it lie, from its edges. They keep clear of darts.
     """
     found = []
-    for arrays in panels[: around.front_panels + 1]:
-        if arrays.panel.number == len(panels):
+    for arrays in panels if not around.laced else panels[: around.front_panels + 1]:
+        if around.laced and arrays.panel.number == len(panels):
             continue
         low, high = arrays.span
         z = np.linspace(low + 20, high - 20, 24)

@@ -25,7 +25,7 @@ def check_bones(bones: tuple[Bone, ...], last_panel: LaidPanel, choices: BoneCho
             findings.append(_stiff(bone, around))
         if bone.made == "in the allowances" and bone.place == "seam":
             findings.append(_centred_in_allowances(bone))
-    return [*findings, *_edge_too_wide(last_panel, choices, around)]
+    return [*findings, *(_edge_too_wide(last_panel, choices, around) if around.laced else [])]
 
 
 def _too_short(bone: Bone, choices: BoneChoices) -> Finding:

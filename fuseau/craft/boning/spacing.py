@@ -202,7 +202,7 @@ class _Clashes:
             return message("clash.leaves_panel", panel=bone.panel)
         last = len(self.panels)
         if bone.panel == last and to_right < half + self.needs_mm - _TOUCH_MM:
-            return message("clash.lacing_edge")
+            return message("clash.lacing_edge" if self.around.laced else "clash.behind")
         if bone.panel == 1 and self.around.front_mm and to_left < half + self.around.front_mm:
             return message("clash.front")
         return self._neighbour(bone, half, to_left, to_right)

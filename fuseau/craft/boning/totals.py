@@ -56,14 +56,19 @@ def boning(
     kinds: Mapping[BoneName, BoneKind],
     worn: Fit,
     practice: Practice,
+    left: tuple[Bone, ...] | None = None,
 ) -> Boning:
-    """Stiffness, weight, price and time of the bones of a garment, both halves (model, section 7)."""
-    count = 2 * sum(bone.count for bone in bones)
+    """Stiffness, weight, price and time of the bones of a garment, both halves (model, section 7).
+
+    `left` are those of the left half where they differ from `bones`, of the right.
+    """
+    everywhere = (*bones, *(bones if left is None else left))
+    count = sum(bone.count for bone in everywhere)
     metres: dict[BoneName, float] = {}
     pieces: dict[BoneName, int] = {}
-    for bone in bones:
-        metres[bone.kind] = metres.get(bone.kind, 0.0) + 2 * bone.count * bone.length_mm / 1000
-        pieces[bone.kind] = pieces.get(bone.kind, 0) + 2 * bone.count
+    for bone in everywhere:
+        metres[bone.kind] = metres.get(bone.kind, 0.0) + bone.count * bone.length_mm / 1000
+        pieces[bone.kind] = pieces.get(bone.kind, 0) + bone.count
     cut = {name: number for name, number in pieces.items() if kinds[name].sold != "ready-cut"}
     steel = sum(number for name, number in cut.items() if kinds[name].stuff.ends == "tipped or dipped")
     dipped = steel if ends == "dip" else 0

@@ -24,6 +24,7 @@ class BackChoices(Record):
     size from the house. A pattern of None is crossed, with pull loops where the lace draws in.
     """
 
+    laced: bool = Field(default=True, description="False: CB is a seam, or closes with what opens the garment.")
     rows: Annotated[int, Amount("the number of rows on each side", 2, 60, whole=True)] | None = None
     pitch_mm: Annotated[float, Length("a pitch of rows", 14, 60, hardware=True)] | None = None
     top_margin_mm: Annotated[float, Length("the margin of the first row", 5, 80, hardware=True)] | None = None

@@ -33,11 +33,20 @@ class Busk(Record):
     intervals: tuple[Interval, ...] = ()
 
 
-def choose_busk(cf_top_mm: float, cf_hem_mm: float, choices: FrontChoices, practice: Practice) -> Busk:
+def choose_busk(
+    cf_top_mm: float,
+    cf_hem_mm: float,
+    choices: FrontChoices,
+    practice: Practice,
+    *,
+    tops_mm: tuple[float, float] | None = None,
+) -> Busk:
     """The longest stock that fits CF between its clearances (or the maker's own), with its sew-and-leave table.
 
-    `cf_top_mm`, `cf_hem_mm` are the heights of CF's stitch line ends above the waist.
+    `cf_top_mm`, `cf_hem_mm` are the heights above the waist between which both halves have a CF. Where it ends higher
+    on one of them (`tops_mm`: right, left), loops are counted from the top of the right half, knobs from the left's.
     """
+    right, left = tops_mm or (cf_top_mm, cf_top_mm)
     length = cf_top_mm - cf_hem_mm
     room = length - 2 * practice.busk_clearance_mm
     if choices.opening != "busk":
@@ -59,10 +68,10 @@ def choose_busk(cf_top_mm: float, cf_hem_mm: float, choices: FrontChoices, pract
         loop_width_mm=stock.loop_width_mm,
         thin=choices.thin or stock.thin,
         top_z_mm=cf_top_mm - start,
-        studs_mm=studs,
+        studs_mm=tuple(left - cf_top_mm + stud for stud in studs),
         studs_z_mm=tuple(cf_top_mm - stud for stud in studs),
         waist_from_top_mm=cf_top_mm - start,
-        intervals=sew_and_leave(stock, studs, length, practice),
+        intervals=sew_and_leave(stock, tuple(right - cf_top_mm + stud for stud in studs), right - cf_hem_mm, practice),
     )
 
 

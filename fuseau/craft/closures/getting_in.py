@@ -12,7 +12,7 @@ from fuseau.craft.closures.front import Opening
 from fuseau.craft.fit.fit import Fit, LevelFit
 from fuseau.craft.wearer.body import Body
 
-WayName = Literal["by the front", "by the side", "up over the hips", "over the head", "round the neck"]
+WayName = Literal["by the front", "by the side", "from behind", "up over the hips", "over the head", "round the neck"]
 
 
 class WayIn(Record):
@@ -64,16 +64,19 @@ def ways_in(
     *,
     loops: bool = True,
     round_the_neck: bool = False,
+    laced: bool = True,
 ) -> tuple[WayIn, ...]:
     """Every way into the garment, the one to take first.
 
     By an opening that separates the garment hangs loose, unlaced, with room for the hands. Otherwise its narrowest
     closed girth, where nothing opens, must stretch over what has to pass, less what the body gives. Without pull
-    loops nobody tightens a back alone.
+    loops nobody tightens a back alone. A back that is not `laced` gives nothing: what opens has to be enough. A
+    collar is got into by what opens too.
     """
     take_up = fitted.take_up_mm
+    apart = (_comes_apart(opening, fitted, practice, round_the_neck),) if opening.separates else ()
     if round_the_neck:
-        return _collar(fitted, others, practice)
+        return (*apart, *(_collar(fitted, others, practice) if laced else ()))
     worn = fitted.shape.mean_mm
     found = []
     covered = [level for level in fitted.levels if level.gap_mm is not None]
@@ -91,11 +94,43 @@ def ways_in(
     hips = max((level.girth_mm for level in body if level.back_mm < 0), default=0.0)
     chest = max((level.girth_mm for level in body if level.back_mm > 0), default=0.0)
     passing: dict[WayName, float] = {"up over the hips": hips, "over the head": max(others.shoulders_mm, chest)}
+    if not laced:
+        through = [_as_it_is(name, mm, narrowest, take_up, practice, others) for name, mm in passing.items() if mm]
+        return (*apart, *sorted(through, key=lambda way: way.verdict == "no"))
     for name, passes in passing.items():
         if passes:
             found.append(_through(name, passes, narrowest, take_up, worn, practice, others, loops))
     first = found[:1] if opening.separates else []
     return (*first, *sorted(found[len(first) :], key=lambda way: (way.verdict == "no", way.gap_mm)))
+
+
+def _comes_apart(opening: Opening, fitted: Fit, practice: Practice, collar: bool) -> WayIn:
+    """In by what comes apart altogether, with nothing else to loosen."""
+    way: WayName = {"CF": "by the front", "CB": "from behind"}.get(opening.line, "by the side")  # type: ignore[assignment]
+    passes = max(level.body_mm for level in fitted.levels)
+    if opening.kind == "lacing":
+        gap = practice.getting_in_ease_mm + max(0.0, passes + fitted.take_up_mm - min(_closed(fitted)))
+        said = message("way.apart.lacing", gap_mm=gap)
+        return WayIn(way=way, passes_mm=passes, gap_mm=gap, verdict="only if", alone=True, sentence=said)
+    behind = opening.line == "CB"
+    code = "way.apart.neck" if collar else "way.apart.behind" if behind else "way.apart"
+    said = message(code, opening=opening.kind, line=opening.line)
+    return WayIn(way=way, passes_mm=passes, gap_mm=0.0, verdict="yes", alone=not behind, sentence=said)
+
+
+def _closed(fitted: Fit) -> list[float]:
+    return [level.closed_mm for level in fitted.levels if level.gap_mm is not None]
+
+
+def _as_it_is(
+    name: WayName, passes: float, narrowest: float, take_up: float, practice: Practice, others: Passing
+) -> WayIn:
+    """In through a garment that is not laced, by what is open of it."""
+    goes = passes * (1 - practice.passing_gives) + take_up <= narrowest
+    guessed = name == "over the head" and "shoulders" in others.guessed
+    code = f"way.as_it_is.{name.replace(' ', '_')}.{'yes' if goes else 'no'}" + (".guessed" if guessed else "")
+    said = message(code, passes_mm=passes, narrowest_mm=narrowest)
+    return WayIn(way=name, passes_mm=passes, gap_mm=0.0, verdict="yes" if goes else "no", alone=True, sentence=said)
 
 
 def _opens(opening: Opening, level: LevelFit) -> bool:

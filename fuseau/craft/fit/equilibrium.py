@@ -270,6 +270,17 @@ def tie(hold: Hold, gap_mm: float) -> Settled:
     return Settled(hold, gap, hoop, tension, np.ones(len(gap)), 0.0, np.eye(len(gap)))
 
 
+def tie_many(holds: Sequence[Hold], gap_mm: float) -> Many:
+    """As `tie`, for one garment on many bodies."""
+    each = [tie(hold, gap_mm) for hold in holds]
+    return Many(
+        np.array([one.gap_mm for one in each]),
+        np.array([one.hoop_mm for one in each]),
+        np.array([one.pressure_kpa for one in each]),
+        np.ones(len(each), dtype=bool),
+    )
+
+
 def _first_guess(hold: Hold, base: Array) -> Array:
     """Open everywhere to nine tenths of what the body gives: inside the domain, close to the answer."""
     return np.maximum(hold.natural_mm * (1 - 0.5 * hold.give) - base, 0.0)

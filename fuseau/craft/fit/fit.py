@@ -83,6 +83,15 @@ class Fit(Record):
         """The pressure at the waist; None where it does not cover one."""
         return next((level.pressure_kpa for level in self.levels if level.name == "waist"), None)
 
+    @property
+    def pull_at(self) -> tuple[float, ...]:
+        """What the garment carries by level where it is worn, N per m: tension from pressure and girth."""
+        return tuple(
+            level.pressure_kpa * level.squeezed_mm / (2 * math.pi)
+            for level in self.levels
+            if level.pressure_kpa is not None and level.squeezed_mm is not None
+        ) or (0.0,)
+
     def gap_at(self, z_mm: float) -> float:
         """Gap at a height on the lacing edge, mm; beyond its ends, that of the end."""
         return float(np.interp(z_mm, self.z_mm, self.gap_mm))
@@ -90,7 +99,12 @@ class Fit(Record):
 
 @dataclass(frozen=True)
 class Lacing:
-    """A pattern made up in some cloth and laced: what `settle` needs beside the body. `tied_mm` fixes the gap."""
+    """A pattern made up in some cloth and laced: what `settle` needs beside the body.
+
+    `tied_mm` fixes the gap of what is never drawn in; what closes without a lace is `shut`: edge to edge, whatever that
+    takes, and `pull_n_per_m` is what it is planned to carry. A mock-up of it is `pinned` where it comes together at a
+    pull, also further in than its edges.
+    """
 
     pattern: Pattern
     stack: Stack
@@ -98,6 +112,13 @@ class Lacing:
     pull_n_per_m: float
     practice: Practice
     tied_mm: float | None = None
+    shut: bool = False
+    pinned: bool = False
+
+    @property
+    def closed_at_mm(self) -> float | None:
+        """The gap at which it is closed whatever the pull; None where the pull decides."""
+        return 0.0 if self.shut and self.tied_mm is None else self.tied_mm
 
     @property
     def z(self) -> Array:
@@ -172,9 +193,10 @@ class Lacing:
 def fit(lacing: Lacing, body: Body) -> Fit:
     """Settle a garment on a body, and say what it does there. Raises Unsettled if it finds no balance."""
     hold = lacing.on(body)
-    settled = settle(hold) if lacing.tied_mm is None else tie(hold, lacing.tied_mm)
+    closed = lacing.closed_at_mm
+    settled = settle(hold, overlap=lacing.pinned) if closed is None else tie(hold, closed)
     overlap = 0.0
-    if lacing.tied_mm is None and settled.touching.any():
+    if closed is None and not lacing.pinned and settled.touching.any():
         passing = settle(settled.hold, overlap=True, start=settled.gap_mm)
         overlap = max(0.0, -float(passing.gap_mm.min()))
     friction = lacing.practice.friction * 2 * math.pi
@@ -184,7 +206,7 @@ def fit(lacing: Lacing, body: Body) -> Fit:
         z_mm=tuple(settled.z),
         gap_mm=tuple(settled.gap_mm),
         pressure_kpa=tuple(settled.pressure_kpa),
-        pull_n_per_m=lacing.pull_n_per_m,
+        pull_n_per_m=float(settled.tension_n_per_m.mean()) if lacing.shut else lacing.pull_n_per_m,
         edge_n_m2=lacing.edge_n_m2,
         take_up_mm=lacing.take_up_mm,
         stretch_mm=float((lacing.stretch_on(body) - 1) * lacing.pattern.shape.lacing_edge[1].mean()),

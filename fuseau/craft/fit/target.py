@@ -151,6 +151,8 @@ def aim(
     stretch_per_n: float,
     practice: Practice,
     stretches_more: float = 0.0,
+    *,
+    laced: bool = True,
 ) -> Aim:
     """The tension profile T* and the sewn girths S = (C(T*) − gap + take-up)/(1 + q/K + η) at the body's levels.
 
@@ -160,6 +162,7 @@ def aim(
     to the chosen pull, within what comfort allows; and it is tilted about the waist until its moment over the
     lacing edge vanishes, since only then do straight edges settle parallel. The waist is sewn as it was asked, whatever
     it gives: what that takes, the settled garment tells (model, section 4). So is a level whose ease was asked for.
+    What is not `laced` closes edge to edge: its tensions are the shares themselves, and need no balance.
     """
     scale = practice.pressure_scale_kpa * body.flesh_scale
     flesh = scale, body.stiffening
@@ -186,8 +189,10 @@ def aim(
             tension_at(natural[waist : waist + 1], give[waist : waist + 1], np.array([reached]), *flesh)[0][0]
         )
         at_waist = max(at_waist, practice.least_tension_n_per_m)
-        tension = _spread(at_waist, waist, edge, wished_pull, comfort, body, target, practice)
-    tension = _balanced(tension, edge, practice.least_tension_n_per_m)
+        wished = wished_pull if laced else None
+        tension = _spread(at_waist, waist, edge, wished, comfort, body, target, practice)
+    if laced:
+        tension = _balanced(tension, edge, practice.least_tension_n_per_m)
     pull = float(edge.mean @ tension)
 
     hoop = girth_under(natural, give, tension, *flesh)
@@ -243,13 +248,13 @@ def _spread(
     at_waist: float,
     waist: int,
     edge: _OverEdge,
-    wished_pull: float,
+    wished_pull: float | None,
     comfort: Array,
     body: Body,
     target: Target,
     practice: Practice,
 ) -> Array:
-    """T* by level: the waist's tension, and shares of it scaled toward the wished mean pull.
+    """T* by level: the waist's tension, and shares of it scaled toward the wished mean pull (None: as they are).
 
     Shares that the maker pulled by hand stay as they are.
     """
@@ -271,6 +276,8 @@ def _spread(
         scaled = np.where(by_hand, plain, plain * factor)
         return np.where(away, np.clip(scaled, practice.least_tension_n_per_m, comfort), plain)
 
+    if wished_pull is None:
+        return with_factor(1.0)
     low, high = 0.5, 1.6
     for _ in range(30):
         middle = (low + high) / 2
@@ -312,6 +319,8 @@ def check_aim(
     practice: Practice,
     waist_gap_mm: float | None = None,
     pressed_kpa: float | None = None,
+    *,
+    laced: bool = True,
 ) -> list[Finding]:
     """Cautions on the reduction (handbook, section 5), and what wishes take that no body or pull meets.
 
@@ -343,7 +352,7 @@ def check_aim(
         )
     findings += _firm_waist(target, body, pressed_kpa, f"target.{field}", practice)
     findings += _reduction_cautions(target, aimed, new_to_lacing, natural, practice, f"target.{field}")
-    if target.job != "none":
+    if target.job != "none" and laced:
         wished = pull_of(target.pull, target.job, practice)
         word = pull_in_words(aimed.pull_n_per_m, practice)
         if word != target.pull:

@@ -46,7 +46,12 @@ def which(
     are large and cancel each other, what was read tells only their sum. A measurement that was made, a strip of a cloth
     in `stripped` among them, is not asked for again: None where none is left that would tell.
     """
-    if not sights or sights[-1].tried.lacing.tied_mm is not None or len(sights[-1].tried.z_mm) < 3:
+    if (
+        not sights
+        or sights[-1].tried.lacing.pinned
+        or sights[-1].tried.lacing.tied_mm is not None
+        or len(sights[-1].tried.z_mm) < 3
+    ):
         return None
     evening = sights[-1].tried.number
     order = next(i for i, sight in enumerate(sights) if sight.tried.number == evening)

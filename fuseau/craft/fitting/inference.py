@@ -385,7 +385,7 @@ def _belief(unknowns: Unknowns, sights: list[Sight], at: Array, here: Linear, st
                 believed_n_per_m=sight.tried.lacing.pull_n_per_m * math.exp(float(at[unknowns.pull(k)])),
             )
             for k, sight in enumerate(sights)
-            if sight.tried.lacing.tied_mm is None
+            if sight.tried.lacing.closed_at_mm is None
         ),
         cloths=tuple(
             LearnedCloth(

@@ -11,7 +11,7 @@ from fuseau.craft.base.curves import Array
 from fuseau.craft.base.findings import Message, message
 from fuseau.craft.base.practice import Practice
 from fuseau.craft.base.record import Record
-from fuseau.craft.fit.equilibrium import settle_many
+from fuseau.craft.fit.equilibrium import settle_many, tie_many
 from fuseau.craft.fit.fit import Lacing, gap_moments
 from fuseau.craft.fitting.inference import Belief
 from fuseau.craft.fitting.seen import Sight, picking, untried
@@ -21,7 +21,7 @@ from fuseau.craft.wearer.measures import LevelName
 DRAWS = 200
 MOST_SURE = 0.99  # however many draws pass, the world may be otherwise
 Advice = Literal["cut the cloth", "one more mock-up", "look again"]
-Failing = Literal["mean gap", "tilt", "bow", "stand-off", "pressure", "top edge", "bottom edge"]
+Failing = Literal["mean gap", "tilt", "bow", "stand-off", "pressure", "closing", "top edge", "bottom edge"]
 
 
 OddsWay = Literal["a reading", "one more mock-up", "a stiffer mock-up", "stiffer edges"]
@@ -34,11 +34,13 @@ Wished = float | tuple[float, ...]
 class Wish:
     """What a garment is held against: the gap as one number or one for each point of the edge, mm.
 
-    `eased_mm` is what may stand off, because so much room was asked for.
+    `eased_mm` is what may stand off, because so much room was asked for. What has no lace closes against
+    `closes_n_per_m` at the most (None: it is laced).
     """
 
     gap_mm: Wished
     eased_mm: Wished = 0.0
+    closes_n_per_m: float | None = None
 
 
 class Raise(Record):
@@ -96,17 +98,23 @@ def readiness(belief: Belief, lacing: Lacing, wish: Wish, seed: int = 1, draws: 
     """Settle the final garment on `draws` seeded bodies of the belief, and count how many pass.
 
     It passes with the mean gap near the wish, tilt and bow small, nowhere standing off, and pressure within comfort
-    (the house numbers pass_mean_mm, pass_shape_mm, stand_off_mm). `gap_low_mm`, `gap_high_mm` are the 10th and 90th
-    percentile along the lacing edge.
+    (the house numbers pass_mean_mm, pass_shape_mm, stand_off_mm). What closes without a lace has no gap to judge, but
+    has to be closed by hand. `gap_low_mm`, `gap_high_mm` are the 10th and 90th percentile along the lacing edge.
     """
     practice = lacing.practice
     levels = belief.body.levels
     holds, comfort = belief.holds(lacing, draws, seed)
-    many = settle_many(holds)
+    closed = lacing.closed_at_mm
+    many = settle_many(holds) if closed is None else tie_many(holds, closed)
     off = many.hoop_mm - np.array([hold.natural_mm for hold in holds])
     felt = many.pressure_kpa / comfort[:, None]
     wrong = shortfalls(lacing.z, many.gap_mm, off, felt, levels, wish, practice)
     wrong["mean gap"] = wrong["mean gap"] | ~many.balanced
+    borne = many.pressure_kpa * many.hoop_mm / (2 * np.pi)
+    most = np.inf if wish.closes_n_per_m is None else wish.closes_n_per_m
+    if closed is not None:
+        covered = [level.back_mm for level in levels if lacing.z[0] <= level.back_mm <= lacing.z[-1]]
+        wrong["closing"] = np.any(borne @ picking(lacing.z, np.array(covered)).T > most, axis=1)
     counted = {name: int(fails.sum()) for name, fails in wrong.items()}
     passed = draws - int(np.any(list(wrong.values()), axis=0).sum())
     limits = np.interp(lacing.z, [level.back_mm for level in levels], [level.comfort_kpa for level in levels])
@@ -119,6 +127,8 @@ def readiness(belief: Belief, lacing: Lacing, wish: Wish, seed: int = 1, draws: 
         "stand-off": np.maximum(off - np.asarray(wish.eased_mm), 0.0)[wrong["stand-off"]],
         "pressure": np.maximum(felt / limits - 1, 0.0)[wrong["pressure"]],
     }
+    if closed is not None:
+        amiss["closing"] = np.maximum(borne - most, 0.0)[wrong["closing"]]
     along = many.gap_mm[many.balanced] if many.balanced.any() else np.zeros((1, len(lacing.z)))
     return _readiness(lacing, draws, passed, counted, levels, amiss, along)
 

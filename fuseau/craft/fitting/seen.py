@@ -9,7 +9,7 @@ import numpy as np
 
 from fuseau.craft.base.curves import Array
 from fuseau.craft.base.practice import Practice
-from fuseau.craft.fit.equilibrium import Hold, settle
+from fuseau.craft.fit.equilibrium import Hold, settle, tie
 from fuseau.craft.fit.fit import Lacing
 from fuseau.craft.fitting.unknowns import Unknowns, bounded_stiffening
 from fuseau.craft.materials.catalogue import ClothName
@@ -29,6 +29,9 @@ WORDS: dict[Word, tuple[float, float]] = {
     "firm": (0.85, 0.14),
     "digs": (1.25, 0.25),
 }
+
+# Of a garment that only supports, right is whatever holds and does not press: from light to firm.
+WORDS_OF_SUPPORT: dict[Word, tuple[float, float]] = {**WORDS, "right": (0.35, 0.3)}
 
 # What it says of the room inside a garment that is tied and never drawn in: mm of girth, and how far that reaches.
 ROOM: dict[Word, tuple[float, float]] = {
@@ -155,7 +158,8 @@ def see(at: Array, unknowns: Unknowns, sight: Sight, order: int, start: Array | 
     ride, lean, friction = at[seat] + at[once]
     pull = lacing.pull_n_per_m * math.exp(at[here])
     hold = sight.hold(at, unknowns, at[seat] + at[once], pull)
-    settled = settle(hold, start=start)
+    closed = lacing.closed_at_mm
+    settled = settle(hold, start=start, overlap=lacing.pinned) if closed is None else tie(hold, closed)
     natural, give = hold.natural_mm, hold.give
 
     girth_map, between_map, give_map = sight.body(ride)
@@ -190,7 +194,9 @@ def see(at: Array, unknowns: Unknowns, sight: Sight, order: int, start: Array | 
     tension_by = by_natural[:, None] * natural_by + by_give[:, None] * give_by
     tension_by[:, flesh.start] += settled.tension_n_per_m
     tension_by[:, flesh.start + 1] += by_stiffening * stiffening_by
-    gap_by = settled.gap_by_force(tension_by + by_hoop[:, None] * sewn_by - pull_by)
+    gap_by = np.zeros((points, count))  # closed edge to edge, whatever that takes
+    if closed is None:
+        gap_by = settled.gap_by_force(tension_by + by_hoop[:, None] * sewn_by - pull_by)
     hoop_by = gap_by + sewn_by
     tension_by += by_hoop[:, None] * hoop_by
     pressure = settled.pressure_kpa

@@ -18,7 +18,7 @@ from fuseau.craft.materials.stack import Stack
 from fuseau.document.build import faults
 from tests.kinds import built
 from tests.plans import plan
-from tests.saying import said
+from tests.saying import refused, said
 
 PRACTICE = Practice()
 
@@ -32,24 +32,74 @@ def opened(opening, low=-130.0, high=150.0, **fields):
 # --- what opens
 
 
-@given(st.floats(90, 300), st.floats(-300, -90))
-def test_a_separating_zip_is_sold_and_lies_within_its_seam(high, low):
+@given(st.floats(30, 300), st.floats(-300, -30))
+def test_a_separating_zip_runs_to_both_ends_and_is_shortened_at_its_top(high, low):
     found, _ = opened("zip", low, high, line="side")
-    if high - low - 2 * PRACTICE.zip_clear_mm < min(ZIPS_MM["separating"]):
-        assert found.top_z_mm is None
-        return
-    assert found.top_z_mm - found.bottom_z_mm in ZIPS_MM["separating"]
-    assert low < found.bottom_z_mm < found.top_z_mm < high
+    room = high - low - 2 * PRACTICE.zip_clear_mm
     assert found.separates
     assert found.seam == 3
+    assert found.bottom_z_mm == pytest.approx(low + PRACTICE.zip_clear_mm)
+    assert found.top_z_mm <= high - PRACTICE.zip_clear_mm + 1e-9
+    bought = found.bought[0].given["length_mm"]
+    assert bought in ZIPS_MM["separating"]
+    if room <= max(ZIPS_MM["separating"]):
+        assert found.top_z_mm - found.bottom_z_mm == pytest.approx(room)
+        assert bought == min(one for one in ZIPS_MM["separating"] if one >= room - 1)
+        assert bought - room < 1 or "at its top" in said(found.why)
 
 
-def test_a_hidden_zip_stays_closed_below_and_is_cut_down():
+@given(st.floats(0, 120), st.floats(0, 120))
+def test_a_zip_begins_and_ends_where_it_is_wished(top, hem):
+    found, _ = opened("zip", from_top_mm=top, from_hem_mm=hem)
+    assert found.top_z_mm == pytest.approx(150 - top)
+    assert found.bottom_z_mm == pytest.approx(-130 + hem)
+    assert found.separates == (hem <= 30)  # what stays closed at the hem does not come apart
+    assert found.opens_low_mm == pytest.approx(-130 if hem <= 30 else -130 + hem)
+
+
+def test_a_zip_longer_than_its_line_is_refused_at_its_field_and_one_that_fits_lies_where_she_says():
+    with refused("longer than what is there") as caught:
+        opened("zip", zip_mm=320.0)
+    assert caught.value.at == "front.zip_mm"
+    found, _ = opened("zip", zip_mm=200.0, from_hem_mm=0.0)
+    assert (found.top_z_mm, found.bottom_z_mm) == (pytest.approx(70), pytest.approx(-130))
+    with refused("does not fill them") as caught:
+        opened("zip", zip_mm=150.0, from_hem_mm=10.0, from_top_mm=10.0)
+    assert caught.value.at == "front.zip_mm"
+    with refused("250 mm at the most") as caught:
+        opened("zip", from_hem_mm=0.0, from_top_mm=300.0, low=-140)
+    assert caught.value.at == "front.from_top_mm"
+
+
+def test_a_hidden_zip_stays_closed_below_and_is_shortened_there():
     found, _ = opened("hidden zip", -130, 150)
     assert not found.separates
     assert found.opens_low_mm == found.bottom_z_mm > -130
-    assert "Cut down to 270 mm" in said(found.why)
+    assert "Shortened by 30 mm at its lower end to 270 mm" in said(found.why)
     assert "hidden zip, 300 mm" in map(said, found.bought)
+
+
+@given(st.integers(2, 30))
+def test_hooks_are_as_many_as_she_says_from_end_to_end(count):
+    found, _ = opened("hooks", hook_count=count, from_top_mm=12.0, from_hem_mm=20.0)
+    assert len(found.marks_z_mm) == count
+    assert found.marks_z_mm[0] == pytest.approx(138)
+    assert found.marks_z_mm[-1] == pytest.approx(-110)
+
+
+def test_more_hooks_than_go_are_refused_with_the_most_that_do():
+    with refused("34 at the most") as caught:
+        opened("hooks", hook_count=60)
+    assert caught.value.at == "front.hook_count"
+    assert len(opened("hooks", hook_count=34)[0].marks_z_mm) == 34
+
+
+def test_what_opens_on_both_halves_is_bought_twice():
+    one, both = (opened("zip", line="side", half=half)[0] for half in ("left", "both"))
+    assert both.minutes == 2 * one.minutes
+    assert "twice" in " ".join(map(said, both.bought))
+    assert (one.half, both.half) == ("left", "both")
+    assert opened("zip", line="CF")[0].half is None
 
 
 @given(st.floats(8, 40))
@@ -105,9 +155,8 @@ def test_a_front_of_150_mm_with_a_busk_wanted_says_what_works():
     mended = plan(change(build, list(told[0].mend.changes), "cm"))
     assert not [one for one in mended.findings if one.code == "no_busk_fits"]
     zipped = plan(change(build, [one.model_copy(update={"value": "zip"}) for one in told[0].mend.changes], "cm"))
-    no_zip = [one for one in zipped.findings if one.code == "no_zip_fits"]
-    assert no_zip
-    assert no_zip[0].mend.changes[0].value == "hooks"
+    assert zipped.opening.separates
+    assert zipped.opening.top_z_mm - zipped.opening.bottom_z_mm == pytest.approx(150 - 2 * PRACTICE.zip_clear_mm, abs=1)
 
 
 def test_a_thin_busk_wants_a_flat_steel_beside_it():
@@ -140,7 +189,7 @@ def test_a_front_lacing_has_two_bones_and_a_row_of_holes_on_each_side():
 def test_a_seam_that_is_not_there_cannot_open():
     told = plan(built("underbust corset", front__opening="zip", front__line="8·9")).findings
     assert any(one.at == "front.line" and "no seam 8·9" in said(one.sentence) for one in told)
-    side = plan(built("underbust corset", front__opening="zip", front__line="side"))
+    side = plan(built("underbust corset", front__opening="zip", front__line="side", front__half="both"))
     assert side.opening.seam == side.pattern.front_panels
     label = f"{side.opening.seam}·{side.opening.seam + 1}"
     beside = {one.channel: one for one in side.bones if one.seam == side.opening.seam}

@@ -1368,6 +1368,12 @@ export interface components {
          *     size from the house. A pattern of None is crossed, with pull loops where the lace draws in.
          */
         BackChoices: {
+            /**
+             * Laced
+             * @description False: CB is a seam, or closes with what opens the garment.
+             * @default true
+             */
+            laced: boolean;
             /** Rows */
             rows?: number | null;
             /** Pitch Mm */
@@ -1646,7 +1652,7 @@ export interface components {
              * Place
              * @enum {string}
              */
-            place: "beside the opening" | "front edge outer" | "front edge inner" | "seam" | "beside seam" | "between" | "shaped" | "lacing edge inner" | "lacing edge outer";
+            place: "beside the opening" | "front edge outer" | "front edge inner" | "seam" | "beside seam" | "between" | "shaped" | "lacing edge inner" | "lacing edge outer" | "beside CB";
             /** Panel */
             panel: number;
             /**
@@ -2249,6 +2255,7 @@ export interface components {
              * @default {
              *       "opening": "busk",
              *       "line": "CF",
+             *       "half": "left",
              *       "thin": false,
              *       "flap": false,
              *       "hook_pitch_mm": 15
@@ -2257,6 +2264,7 @@ export interface components {
             front: components["schemas"]["FrontChoices"];
             /**
              * @default {
+             *       "laced": true,
              *       "holes": "grommet_5",
              *       "lace": "cord_4",
              *       "modesty": "floating"
@@ -2357,6 +2365,8 @@ export interface components {
              *       "spare_bones": 0,
              *       "busk_clearance_mm": 10,
              *       "busk_loop_ease_mm": 1,
+             *       "zip_closes_n_per_m": 260,
+             *       "hooks_close_n_per_m": 140,
              *       "front_opens_mm": 200,
              *       "zip_clear_mm": 5,
              *       "flap_more_mm": 20,
@@ -3259,8 +3269,9 @@ export interface components {
          * FrontChoices
          * @description How the garment opens, apart from the lacing behind.
          *
-         *     `line`: CF, side, or a seam (2·3), for zips and hooks. `busk` is one of the maker's own, measured; None takes the
-         *     longest of those sold that fits, and `thin` says that it bends by hand.
+         *     `line`: CF, CB, side, or a seam (2·3), for zips and hooks; side and seams open on one `half`, or on both. `busk` is
+         *     one of the maker's own, measured; None takes the longest of those sold that fits, and `thin` says that it bends by
+         *     hand. Where a zip or the hooks begin and end is told from the edges of the garment; None takes the house number.
          */
         FrontChoices: {
             /**
@@ -3274,6 +3285,12 @@ export interface components {
              * @default CF
              */
             line: string;
+            /**
+             * Half
+             * @default left
+             * @enum {string}
+             */
+            half: "left" | "right" | "both";
             busk?: components["schemas"]["BuskStock"] | null;
             /**
              * Thin
@@ -3286,6 +3303,17 @@ export interface components {
              * @default false
              */
             flap: boolean;
+            /** From Top Mm */
+            from_top_mm?: number | null;
+            /** From Hem Mm */
+            from_hem_mm?: number | null;
+            /**
+             * Zip Mm
+             * @description The teeth of a zip of her own; None takes one that is sold.
+             */
+            zip_mm?: number | null;
+            /** Hook Count */
+            hook_count?: number | null;
             /**
              * Hook Pitch Mm
              * @default 15
@@ -3294,7 +3322,9 @@ export interface components {
         };
         /**
          * GapReading
-         * @description The gap between the lacing edges at a height on the back; from a photo with the spread of its marks.
+         * @description The gap between the edges at a height on the back; from a photo with the spread of its marks.
+         *
+         *     Below zero only where it was pinned: so much further in than the edges.
          */
         GapReading: {
             /** Z Mm */
@@ -3831,16 +3861,6 @@ export interface components {
             said_n_per_m: number;
             /** Believed N Per M */
             believed_n_per_m: number;
-        };
-        /**
-         * LeftHalf
-         * @description The left half where it differs from the right: its panels and edges.
-         */
-        LeftHalf: {
-            /** Panels */
-            panels: components["schemas"]["Panel"][];
-            top: components["schemas"]["EdgeLine"];
-            hem: components["schemas"]["EdgeLine"];
         };
         /**
          * Level
@@ -4385,8 +4405,9 @@ export interface components {
          * Opening
          * @description What opens, beside the lacing behind: where it lies, how far it opens, what is bought, in which order it is sewn.
          *
-         *     Heights are from the waist; `reach_mm` is what of it lies on each side of its line. `opens_low_mm`, `opens_high_mm`:
-         *     between them the garment comes apart (None: nowhere); one that `separates` comes apart altogether.
+         *     Heights are from the waist: the line goes from `low_z_mm` to `high_z_mm`; `reach_mm` is what of it lies on each side
+         *     of its line. `opens_low_mm`, `opens_high_mm`: between them the garment comes apart (None: nowhere); one that
+         *     `separates` comes apart altogether. `half` is where a side or seam opens (None: on CF or CB).
          */
         Opening: {
             /**
@@ -4398,6 +4419,16 @@ export interface components {
             line: string;
             /** Seam */
             seam: number;
+            /**
+             * Low Z Mm
+             * @default 0
+             */
+            low_z_mm: number;
+            /**
+             * High Z Mm
+             * @default 0
+             */
+            high_z_mm: number;
             title: components["schemas"]["Message"];
             why: components["schemas"]["Message"];
             /** Reach Mm */
@@ -4430,6 +4461,8 @@ export interface components {
              * @default 0
              */
             minutes: number;
+            /** Half */
+            half?: ("left" | "right" | "both") | null;
             /** Flap Mm */
             flap_mm?: [
                 number,
@@ -4454,7 +4487,7 @@ export interface components {
             /** Passes */
             passes: boolean;
             /** Fails */
-            fails: ("mean gap" | "tilt" | "bow" | "stand-off" | "pressure" | "top edge" | "bottom edge")[];
+            fails: ("mean gap" | "tilt" | "bow" | "stand-off" | "pressure" | "closing" | "top edge" | "bottom edge")[];
             /** Mean Gap Mm */
             mean_gap_mm: number;
             /** Tilt Mm */
@@ -4569,7 +4602,7 @@ export interface components {
             front_panels: number;
             top: components["schemas"]["EdgeLine"];
             hem: components["schemas"]["EdgeLine"];
-            left?: components["schemas"]["LeftHalf"] | null;
+            left?: components["schemas"]["fuseau__craft__pattern__pattern__LeftHalf"] | null;
             /**
              * @default {
              *       "seams_mm": 15,
@@ -4746,6 +4779,7 @@ export interface components {
              * @default []
              */
             bones: components["schemas"]["Bone"][];
+            left?: components["schemas"]["fuseau__planning__plan__LeftHalf"] | null;
             /**
              * Between
              * @default []
@@ -5446,6 +5480,18 @@ export interface components {
              */
             busk_loop_ease_mm: number;
             /**
+             * Zip Closes N Per M
+             * @description Against a harder pull no hand closes a zip or a busk.
+             * @default 260
+             */
+            zip_closes_n_per_m: number;
+            /**
+             * Hooks Close N Per M
+             * @description Against a harder pull hooks bend open one by one.
+             * @default 140
+             */
+            hooks_close_n_per_m: number;
+            /**
              * Front Opens Mm
              * @description A front that is laced opens so far with its lace still in.
              * @default 200
@@ -5714,7 +5760,7 @@ export interface components {
                 [key: string]: number;
             };
             /** Worst */
-            worst: ("mean gap" | "tilt" | "bow" | "stand-off" | "pressure" | "top edge" | "bottom edge") | null;
+            worst: ("mean gap" | "tilt" | "bow" | "stand-off" | "pressure" | "closing" | "top edge" | "bottom edge") | null;
             /** Worst Level */
             worst_level: ("upper_neck" | "neck_base" | "collarbone" | "high_bust" | "bust" | "underbust" | "ribs" | "waist" | "high_hip" | "hip") | null;
             /**
@@ -6550,7 +6596,7 @@ export interface components {
              * Way
              * @enum {string}
              */
-            way: "by the front" | "by the side" | "up over the hips" | "over the head" | "round the neck";
+            way: "by the front" | "by the side" | "from behind" | "up over the hips" | "over the head" | "round the neck";
             /** Passes Mm */
             passes_mm: number;
             /** Gap Mm */
@@ -6933,7 +6979,7 @@ export interface components {
         };
         /**
          * WrittenGapReading
-         * @description As it is written: The gap between the lacing edges at a height on the back; from a photo with the spread of its marks.
+         * @description As it is written: The gap between the edges at a height on the back; from a photo with the spread of its marks.
          */
         WrittenGapReading: {
             /** Z Mm */
@@ -7394,6 +7440,30 @@ export interface components {
              *     }
              */
             hip: components["schemas"]["Zone"];
+        };
+        /**
+         * LeftHalf
+         * @description The left half where it differs from the right: its panels and edges.
+         */
+        fuseau__craft__pattern__pattern__LeftHalf: {
+            /** Panels */
+            panels: components["schemas"]["Panel"][];
+            top: components["schemas"]["EdgeLine"];
+            hem: components["schemas"]["EdgeLine"];
+        };
+        /**
+         * LeftHalf
+         * @description The hardware of the left half, where it differs from the right: as in `HardwarePlan`.
+         */
+        fuseau__planning__plan__LeftHalf: {
+            /** Bones */
+            bones: components["schemas"]["Bone"][];
+            /** Unboned */
+            unboned: components["schemas"]["Stretch"][];
+            /** Mock Up Bones Mm */
+            mock_up_bones_mm: {
+                [key: string]: number;
+            };
         };
     };
     responses: never;

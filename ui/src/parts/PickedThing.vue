@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import type { Bone } from '../api/types'
 import { useBuild } from '../stores/build'
 import { useSettings } from '../stores/settings'
 import { hardware, length } from './words'
 
 // The numbers of what is picked on the garment: a channel, a stud or hook, a row of holes.
-const props = defineProps<{ picked: string }>()
+const props = defineProps<{ picked: string; bones?: Bone[] }>()
 const open = useBuild()
 const settings = useSettings()
 const plan = computed(() => open.plan!)
@@ -13,7 +14,7 @@ const mm = (value: number) => hardware(value, settings.unit)
 const number = (what: string) => Number(new RegExp(`^${what} (\\d+)`).exec(props.picked)?.[1] ?? 0)
 const stud = computed(() => number('stud'))
 const row = computed(() => number('row'))
-const bone = computed(() => plan.value.bones?.find((one) => one.channel === props.picked))
+const bone = computed(() => (props.bones ?? plan.value.bones)?.find((one) => one.channel === props.picked))
 const opening = computed(() => plan.value.opening)
 const mark = computed(() => opening.value?.marks_z_mm?.[stud.value - 1])
 const hole = computed(() => plan.value.holes?.rows[row.value - 1])

@@ -41,7 +41,7 @@ const drafted = computed(() => !!open.plan?.pattern)
           :href="`${base}/list.pdf?paper=${settings.house.paper}`"
           download
           title="List"
-          subtitle="bones, busk, holes, lace: one page"
+          subtitle="bones, closure, holes and lace: one page"
         />
         <v-list-item
           :href="`${base}/bones.pdf?paper=${settings.house.paper}`"
@@ -57,6 +57,7 @@ const drafted = computed(() => !!open.plan?.pattern)
           subtitle="sew and leave, knobs, hooks, zip"
         />
         <v-list-item
+          v-if="open.plan?.holes"
           :href="`${base}/holes.pdf?paper=${settings.house.paper}`"
           download
           title="Punching strip, 1:1"

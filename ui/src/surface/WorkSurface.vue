@@ -5,23 +5,16 @@ import { computed, ref, useTemplateRef, watch } from 'vue'
 import type { LaidPanel, LevelName, Plan, Point } from '../api/types'
 import { useKeys } from '../parts/keys'
 import { length } from '../parts/words'
-import { useBuild } from '../stores/build'
 import { useSettings } from '../stores/settings'
-import { provideSurface } from './context'
-import { layOut, path } from './flat'
-import BonesLayer from './layers/BonesLayer.vue'
-import ChangesLayer from './layers/ChangesLayer.vue'
-import HolesLayer from './layers/HolesLayer.vue'
+import { layOut } from './flat'
+import HalfGarment from './HalfGarment.vue'
 import MeasureLayer from './layers/MeasureLayer.vue'
-import OpeningLayer from './layers/OpeningLayer.vue'
-import PanelsLayer from './layers/PanelsLayer.vue'
 import PressureLayer from './layers/PressureLayer.vue'
-import UnbonedLayer from './layers/UnbonedLayer.vue'
-import WaistTapeLayer from './layers/WaistTapeLayer.vue'
 import TheRail from './TheRail.vue'
 import { fitted, onPaper, RAIL, zoomed, type View } from './viewport'
 
-// The garment opened flat on pattern paper, CF to CB, against the rail whose zero is the waist.
+// The garment opened flat on pattern paper, CF to CB, against the rail whose zero is the waist. Where its halves differ
+// one of them lies there, or both, the left one mirrored beside CF.
 const props = defineProps<{
   plan: Plan
   layers: string[]
@@ -30,15 +23,22 @@ const props = defineProps<{
   picked?: string
   caption?: string
   shown?: LaidPanel[]
+  beside?: LaidPanel[]
   pickLevels?: boolean
 }>()
 const emit = defineEmits<{ pick: [key: string]; level: [name: LevelName | undefined] }>()
 const on = defineModel<string[]>('on', { required: true })
-const open = useBuild()
+const half = defineModel<'right' | 'left' | 'both'>('half', { default: 'right' })
 const settings = useSettings()
 
 // what lies on the paper
-const panels = computed(() => props.shown ?? props.plan.pattern?.panels ?? [])
+const differs = computed(() => !props.shown && (!!props.plan.left || !!props.plan.pattern?.left_panels))
+const now = computed(() => (differs.value ? half.value : 'right'))
+const lefts = computed(() => props.plan.pattern?.left_panels ?? props.plan.pattern?.panels ?? [])
+const panels = computed(() => props.shown ?? (now.value === 'left' ? lefts.value : (props.plan.pattern?.panels ?? [])))
+const other = computed(() => (props.shown ? props.beside : now.value === 'both' ? lefts.value : undefined))
+const otherFlat = computed(() => layOut(other.value ?? [], undefined, props.plan.pattern?.joined ?? []))
+const beyond = computed(() => (other.value?.length ? otherFlat.value.width + 2 * APART_MM : 0))
 // while a drag is previewed the panels keep their places, so that only what is dragged moves
 const flat = computed(() => {
   const own = props.plan.pattern?.panels ?? []
@@ -57,6 +57,7 @@ const pieces = computed(() => {
     return { name: piece.name, outline: piece.outline, offset, middle, right: right + offset[0] }
   })
 })
+const APART_MM = 12
 const wide = computed(() => Math.max(flat.value.width, ...pieces.value.map((piece) => piece.right)))
 const has = (layer: string) => props.layers.includes(layer) && on.value.includes(layer)
 
@@ -64,35 +65,26 @@ const has = (layer: string) => props.layers.includes(layer) && on.value.includes
 const box = useTemplateRef<HTMLElement>('box')
 const size = useElementSize(box, { width: 800, height: 560 })
 const view = ref<View>({ scale: 1, x: 0, y: 0 })
-const beside = computed(() => (has('Tension') ? 96 : has('Pressure') ? 58 : 18))
+const margin = computed(() => (has('Tension') ? 96 : has('Pressure') ? 58 : 18))
 function fitAll() {
   const room = { width: size.width.value, height: size.height.value }
-  view.value = fitted(room, wide.value, flat.value.top, flat.value.bottom, beside.value)
+  const top = Math.max(flat.value.top, ...(beyond.value ? [otherFlat.value.top] : []))
+  const bottom = Math.min(flat.value.bottom, ...(beyond.value ? [otherFlat.value.bottom] : []))
+  const found = fitted(room, wide.value + beyond.value, top, bottom, margin.value)
+  view.value = { ...found, x: found.x + beyond.value * found.scale }
 }
 watch(
   () => {
     const counts = [pieces.value.length, panels.value.length, props.next?.length ?? 0]
-    return [size.width.value, size.height.value, beside.value, ...counts, Math.round(flat.value.width / 20)].join('/')
+    const widths = [Math.round(flat.value.width / 20), Math.round(beyond.value / 20)]
+    return [size.width.value, size.height.value, margin.value, ...counts, ...widths].join('/')
   },
   fitAll,
   { immediate: true },
 )
 const sx = (x: number) => view.value.x + x * view.value.scale
 const sz = (z: number) => view.value.y - z * view.value.scale
-const place = (i: number, points: Point[]) => points.map(([x, z]): Point => [sx(x + flat.value.offsets[i]), sz(z)])
-const line = (i: number, points: Point[], closed = false) => path(place(i, points), closed)
-provideSurface({
-  plan: computed(() => props.plan),
-  panels,
-  flat,
-  scale: computed(() => view.value.scale),
-  picked: computed(() => props.picked),
-  pick: (key) => emit('pick', key),
-  sx,
-  sz,
-  place,
-  line,
-})
+const mirror = (x: number) => view.value.x - (x + 2 * APART_MM) * view.value.scale
 defineExpose({ flat, sx })
 
 function zoom(by: number, at?: Point) {
@@ -181,7 +173,14 @@ const dot = computed(() => (settings.unit === 'in' ? 25.4 : 20) * view.value.sca
         <input v-model="on" type="checkbox" :value="layer" /> {{ layer }}
       </label>
       <span class="spring" />
-      <span class="soft small">{{ caption ?? '½ garment, CF → CB' }}</span>
+      <span v-if="differs" class="halves" role="radiogroup" aria-label="Which half">
+        <label v-for="which in ['left', 'right', 'both'] as const" :key="which"
+          ><input v-model="half" type="radio" name="half" :value="which" /> {{ which }}</label
+        >
+      </span>
+      <span class="soft small">{{
+        caption ?? (other?.length ? 'left · CF · right' : differs ? `${now} half, CF → CB` : '½ garment, CF → CB')
+      }}</span>
       <v-btn
         :icon="mdiTapeMeasure"
         size="x-small"
@@ -249,23 +248,38 @@ const dot = computed(() => (settings.unit === 'in' ? 25.4 : 20) * view.value.sca
           :y2="sz(level.z_mm)"
           class="levelline"
         />
-        <template v-if="next && has('Next version')">
-          <path v-for="(panel, i) in next" :key="`next ${i}`" :d="line(i, panel.outline, true)" class="next" />
-        </template>
-        <PanelsLayer :behind="behind" :pieces="pieces" />
-        <BonesLayer v-if="has('Bones')" :lengths="layers[0] === 'Bones'" />
-        <UnbonedLayer v-if="has('Unboned')" />
-        <WaistTapeLayer
-          v-if="has('Waist tape') && plan.waist_tape"
-          :from-cf="plan.waist_tape.from_cf_mm"
-          :to-cf="plan.waist_tape.to_cf_mm"
+        <HalfGarment
+          :plan="plan"
+          :half="now === 'left' ? 'left' : 'right'"
+          :panels="panels"
+          :flat="flat"
+          :next="has('Next version') ? next : undefined"
+          :behind="behind"
+          :pieces="pieces"
+          :picked="picked"
+          :lengths="layers[0] === 'Bones'"
+          :has="has"
+          :scale="view.scale"
+          :sx="sx"
+          :sz="sz"
+          @pick="emit('pick', $event)"
         />
-        <OpeningLayer
-          v-if="has('Opening') && plan.opening?.top_z_mm != null && panels.length"
-          :opening="plan.opening"
+        <HalfGarment
+          v-if="other?.length"
+          :plan="plan"
+          half="left"
+          mirrored
+          :panels="other"
+          :flat="otherFlat"
+          :pieces="[]"
+          :picked="picked"
+          :lengths="layers[0] === 'Bones'"
+          :has="has"
+          :scale="view.scale"
+          :sx="mirror"
+          :sz="sz"
+          @pick="emit('pick', $event)"
         />
-        <HolesLayer v-if="has('Holes') && plan.holes && panels.length" :holes="plan.holes" :pair="!open.kind?.tied" />
-        <ChangesLayer v-if="next && has('Next version')" :next="next" />
         <MeasureLayer v-if="tape.length" :points="tape" />
         <TheRail :view="view" :height="size.height.value" :pick-levels="pickLevels" />
         <PressureLayer v-if="plan.final && has('Pressure')" :fit="plan.final" />
@@ -350,12 +364,18 @@ svg {
   stroke: var(--dot);
   stroke-dasharray: 1 5;
 }
-.next {
-  fill: none;
-  stroke: var(--settled);
-  stroke-width: 1.4;
-  stroke-dasharray: 6 4;
-  pointer-events: none;
+.halves {
+  display: inline-flex;
+  gap: 10px;
+}
+.halves label {
+  display: inline-flex;
+  gap: 4px;
+  align-items: center;
+  cursor: pointer;
+}
+.halves input {
+  accent-color: var(--ink);
 }
 .hover {
   pointer-events: none;

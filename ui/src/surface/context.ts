@@ -1,11 +1,16 @@
 import { inject, provide, type ComputedRef, type InjectionKey } from 'vue'
-import type { LaidPanel, Plan, Point } from '../api/types'
+import type { Bone, LaidPanel, Plan, Point } from '../api/types'
 import type { layOut } from './flat'
 
 /** What every layer of the work surface draws with. */
 export interface Surface {
   plan: ComputedRef<Plan>
   panels: ComputedRef<LaidPanel[]>
+  bones: ComputedRef<Bone[]>
+  unboned: ComputedRef<NonNullable<Plan['unboned']>>
+  /** Which half of the garment this is, and whether it lies mirrored, CF to the right. */
+  half: ComputedRef<'right' | 'left'>
+  mirrored: ComputedRef<boolean>
   flat: ComputedRef<ReturnType<typeof layOut>>
   scale: ComputedRef<number>
   picked: ComputedRef<string | undefined>

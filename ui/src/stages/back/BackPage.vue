@@ -3,52 +3,45 @@ import { computed, ref } from 'vue'
 import { useBuild } from '../../stores/build'
 import { useSettings } from '../../stores/settings'
 import FindingsList from '../../parts/FindingsList.vue'
-import LengthField from '../../parts/LengthField.vue'
 import PickedThing from '../../parts/PickedThing.vue'
 import SectionDrawing from '../../parts/SectionDrawing.vue'
-import MovedNumber from '../../parts/MovedNumber.vue'
 import TheSlip from '../../parts/TheSlip.vue'
 import WorkSurface from '../../surface/WorkSurface.vue'
 import { hardware, length } from '../../parts/words'
 import MeasureFirst from '../../parts/MeasureFirst.vue'
-import LacingWalk from './LacingWalk.vue'
-import NamedSelect from '../../parts/NamedSelect.vue'
+import LacedBack from './LacedBack.vue'
 
 const open = useBuild()
 const settings = useSettings()
 const plan = computed(() => open.plan!)
 const on = ref(['Holes', 'Bones'])
-const holes = computed(() => plan.value.holes!)
-const edge = computed(() => holes.value.edge_layout_mm)
+const holes = computed(() => (laced.value ? plan.value.holes : null))
+const edge = computed(() => holes.value?.edge_layout_mm ?? {})
+const half = ref<'right' | 'left' | 'both'>('right')
+const opensBehind = computed(() => plan.value.opening?.line === 'CB' && plan.value.opening.top_z_mm != null)
+const title = computed(() => {
+  if (holes.value) return `${holes.value.z_mm.length} holes on each side`
+  return opensBehind.value ? plan.value.opening!.title : 'CB is a seam'
+})
+const under = computed(() => {
+  if (holes.value) return counted.value
+  return opensBehind.value ? 'No lace, no holes, no modesty panel: it closes edge to edge.' : 'Nothing opens behind.'
+})
+// a lace takes the place of what opens there
+const setLaced = (now: boolean) =>
+  open.edit([
+    ...(now && open.build!.front!.line === 'CB' ? [{ at: 'front.line', value: 'CF' }] : []),
+    { at: 'back.laced', value: now },
+  ])
 const outer = computed(() => (plan.value.bones ?? []).find((bone) => bone.channel === 'CB outer'))
 const inner = computed(() => (plan.value.bones ?? []).find((bone) => bone.channel === 'CB inner'))
 const picked = ref('')
 const row = computed(() => Number(/^row (\d+)/.exec(picked.value)?.[1] ?? 0))
-const back = computed(() => open.build!.back!)
+const laced = computed(() => open.build!.back!.laced)
 const bare = (value: number) => length(value, settings.unit, { hardware: true, bare: true })
-const base = computed(() => `/api/builds/${open.latest?.id}`)
-const changedRows = computed(() => plan.value.before && plan.value.before.rows !== holes.value.z_mm.length)
-const margins = computed(() => {
-  const { top, hem } = plan.value.pattern!
-  const z = holes.value.z_mm
-  return [
-    ['top', 'first hole below the top', top.cb_mm - z[0]],
-    ['bottom', 'last above the hem', z[z.length - 1] - hem.cb_mm],
-  ] as const
-})
-const PATTERNS = ['cross with pull loops', 'cross', 'spiral']
-const MODESTY = [
-  { title: 'floating', value: 'floating' },
-  { title: 'sewn to one side', value: 'sewn' },
-  { title: 'hung on the lace', value: 'hung' },
-  { title: 'none', value: 'none' },
-]
-const loops = computed(() => (back.value.pattern ? back.value.pattern === 'cross with pull loops' : !open.kind?.tied))
-const isPair = (z: number) => loops.value && Math.abs(z) < 15
 const mm = (value: number) => hardware(value, settings.unit)
 const SCALE = 6
 const x = (value: number) => 12 + value * SCALE
-const size = (mm: number) => length(mm, settings.unit)
 const counted = computed(() => {
   const { count, label, front_z_mm: front, spares } = holes.value!
   return `${count} of ${label}${front.length ? ', with those in front' : ''}, and ${spares} spare from the same lot`
@@ -56,16 +49,17 @@ const counted = computed(() => {
 </script>
 
 <template>
-  <MeasureFirst v-if="!plan.pattern || !plan.holes || !plan.lace" />
+  <MeasureFirst v-if="!plan.pattern" />
   <div v-else class="page with-slip">
     <WorkSurface
       v-model:on="on"
+      v-model:half="half"
       :plan="plan"
-      :layers="['Holes', 'Bones', 'Opening', 'Waist tape', 'Unboned']"
+      :layers="[...(plan.holes ? ['Holes'] : []), 'Bones', 'Opening', 'Waist tape', 'Unboned']"
       :picked="picked"
       @pick="picked = $event"
     >
-      <template #foot>
+      <template v-if="holes" #foot>
         <div class="edges">
           <div>
             <h2 class="head">The lacing edge from the fold inward, {{ settings.unit === 'in' ? 'in' : 'mm' }}</h2>
@@ -116,121 +110,20 @@ const counted = computed(() => {
         </div>
       </template>
     </WorkSurface>
-    <TheSlip :title="`${holes.z_mm.length} holes on each side`" :under="counted">
-      <PickedThing :picked="picked" />
-      <div class="choices">
-        <NamedSelect
-          label="Holes"
-          :items="settings.catalogue?.holes"
-          :model-value="back.holes"
-          @update:model-value="(value: string) => open.set('back.holes', value)"
-        />
-        <NamedSelect
-          label="Lace"
-          :items="settings.catalogue?.laces"
-          :model-value="back.lace"
-          @update:model-value="(value: string) => open.set('back.lace', value)"
-        />
-        <v-select
-          label="Laced"
-          :items="PATTERNS"
-          :model-value="back.pattern ?? (loops ? 'cross with pull loops' : 'cross')"
-          @update:model-value="(value: string) => open.set('back.pattern', value)"
-        />
-      </div>
-      <div class="two">
-        <LengthField
-          at="back.pitch_mm"
-          :mm="back.pitch_mm"
-          label="pitch wished"
-          hardware
-          :placeholder="bare(holes.usual_pitch_mm)"
-        /><LengthField
-          at="back.waist_pitch_mm"
-          :mm="back.waist_pitch_mm"
-          label="closer at the waist"
-          hardware
-          placeholder="as the others"
-        /><LengthField
-          at="back.rows"
-          :mm="back.rows"
-          label="rows on each side"
-          count
-          :placeholder="String(holes.z_mm.length)"
-        />
-      </div>
-      <div class="two">
-        <LengthField
-          v-for="[end, label, now] in margins"
-          :key="end"
-          :at="`back.${end}_margin_mm`"
-          :mm="back[`${end}_margin_mm`]"
-          :label="label"
-          hardware
-          :placeholder="bare(now)"
-        />
-      </div>
-      <p v-if="changedRows" class="soft">Version {{ plan.before!.version }} had {{ plan.before!.rows }} rows.</p>
+    <TheSlip :title="title" :under="under">
+      <PickedThing :picked="picked" :bones="half === 'left' ? plan.left?.bones : undefined" />
+      <v-btn-toggle :model-value="laced" mandatory aria-label="The back" class="closes" @update:model-value="setLaced">
+        <v-btn :value="true" size="small">laced</v-btn><v-btn :value="false" size="small">not laced</v-btn>
+      </v-btn-toggle>
       <FindingsList :stages="['back']" />
-      <h2>Hole by hole</h2>
-      <LacingWalk v-if="plan.walk?.length" :walk="plan.walk" :heights="holes.z_mm" />
-      <h2>Heights, the same on both sides</h2>
-      <ol class="rows">
-        <li v-for="(one, i) in holes.rows" :key="i" :class="{ pair: isPair(one.z_mm), picked: row === i + 1 }">
-          <span class="in">{{ mm(one.z_mm) }}</span><span class="soft small">{{
-            isPair(one.z_mm) ? 'pull loops run out here' : i === 0 ? 'top' : i === holes.rows.length - 1 ? 'bottom' : ''
-          }}</span
-          ><span class="n">{{ one.carries_n.toFixed(1) }} N</span>
-        </li>
-      </ol>
-      <p class="soft">
-        Each holds some {{ holes.holds_n }} N. Die: {{ holes.die }}. Some {{ Math.round(holes.minutes) }} minutes for
-        all.
-      </p>
-      <h2>Lace</h2>
-      <p class="big in"><MovedNumber :text="length(plan.lace.cut_mm, settings.unit)" /></p>
-      <p>
-        <span class="in">{{ length(plan.lace.worn_mm, settings.unit) }}</span> worn{{
-          loops ? ', with both pull loops' : ''
-        }}; <span class="in">{{ length(plan.lace.getting_in_mm, settings.unit) }}</span> opened wide to get in. Worn,
-        <span class="in">{{ length(plan.lace.loose_when_worn_mm, settings.unit) }}</span> hang loose: tie and tuck them.
-      </p>
-      <p class="soft">{{ holes.lace_label }}, {{ mm(holes.lace_width_mm) }} wide: {{ holes.lace_mind }}.</p>
-      <p v-if="plan.getting_in">{{ plan.getting_in.sentence }}</p>
-      <v-btn size="small" variant="outlined" :href="`${base}/holes.pdf?paper=${settings.house.paper}`" download
-        >Punching strip at 1:1</v-btn
-      >
-      <h2>Behind the gap</h2>
-      <v-select
-        label="Modesty panel"
-        :items="MODESTY"
-        :model-value="back.modesty"
-        @update:model-value="(value: string) => open.set('back.modesty', value)"
-      />
-      <div v-if="plan.modesty" class="two">
-        <LengthField
-          at="back.modesty_width_mm"
-          :mm="back.modesty_width_mm"
-          label="as wide as"
-          :placeholder="length(plan.modesty.width_mm, settings.unit, { bare: true })"
-        /><LengthField
-          at="back.modesty_height_mm"
-          :mm="back.modesty_height_mm"
-          label="as high as"
-          :placeholder="length(plan.modesty.height_mm, settings.unit, { bare: true })"
-        />
-      </div>
-      <template v-if="plan.modesty">
-        <p>
-          <b class="in">{{ size(plan.modesty.width_mm) }} × {{ size(plan.modesty.height_mm) }}</b
-          >, finished. It still covers a waist of
-          <span class="in">{{ length(plan.modesty.covers_waist_mm, settings.unit) }}</span>. {{ plan.modesty.sentence }}
+      <LacedBack v-if="holes && plan.lace" :row="row" />
+      <template v-else>
+        <p v-if="!opensBehind">
+          Both halves are joined at CB. What opens it instead is said under
+          <RouterLink :to="{ name: 'front' }">Front</RouterLink>, and can lie behind as well.
         </p>
-        <p class="soft">
-          Bones: {{ plan.modesty.bones_along_mm.length }} of
-          <span class="in">{{ mm(plan.modesty.bones_along_mm[0]) }}</span> along,
-          {{ plan.modesty.bones_across_mm.length }} of
-          <span class="in">{{ mm(plan.modesty.bones_across_mm[0]) }}</span> across.
+        <p v-else>
+          How long it is and where it begins is said under <RouterLink :to="{ name: 'front' }">Front</RouterLink>.
         </p>
       </template>
       <h2>Waist tape</h2>
@@ -245,7 +138,6 @@ const counted = computed(() => {
       <v-btn v-else-if="!open.kind?.tied" size="small" variant="outlined" @click="open.set('back.waist_tape', true)"
         >A waist tape</v-btn
       >
-      <p class="caution">Eye protection when setting grommets. Set them after the last fitting, not before.</p>
     </TheSlip>
   </div>
 </template>
@@ -257,42 +149,12 @@ h2 {
 p {
   margin: 4px 0;
 }
-.two {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 10px;
-}
-.big {
-  font-size: 1.7rem;
-  font-weight: 650;
-  margin: 0;
-}
-.rows {
-  list-style: none;
-  margin: 0;
-  padding: 0;
-}
-.choices {
-  display: grid;
-  gap: 10px;
+.closes {
+  width: 100%;
   margin: 8px 0;
 }
-.rows .n {
-  text-align: right;
-}
-.rows li {
-  display: grid;
-  grid-template-columns: 90px 1fr 56px;
-  border-bottom: 1px solid var(--line);
-  padding: 1px 0;
-}
-.rows li > :first-child {
-  text-align: right;
-  padding-right: 14px;
-}
-.rows .pair {
-  background: var(--marked);
-  font-weight: 600;
+.closes :deep(.v-btn) {
+  flex: 1;
 }
 .head {
   margin: 0 0 4px;

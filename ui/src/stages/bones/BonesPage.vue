@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
 import type { Bone, Point } from '../../api/types'
 import { useKeys } from '../../parts/keys'
 import { useBuild } from '../../stores/build'
@@ -28,7 +28,21 @@ const plan = computed(() => open.plan!)
 const on = ref(['Bones', 'Opening', 'Unboned'])
 const tab = ref('bones')
 const picked = ref('')
-const bones = computed(() => plan.value.bones ?? [])
+// the right half is worked on, or the left one where it differs
+const half = ref<'right' | 'left' | 'both'>('right')
+const left = computed(() => plan.value.left)
+const onLeft = computed(() => half.value === 'left' && !!left.value)
+const bones = computed(() => (onLeft.value ? left.value!.bones : (plan.value.bones ?? [])))
+const panels = computed(() => (onLeft.value && plan.value.pattern!.left_panels) || plan.value.pattern!.panels)
+const tables = computed(() => {
+  const of = (which: 'right' | 'left') =>
+    which === 'left'
+      ? { name: 'Left', bones: left.value!.bones, ties: left.value!.mock_up_bones_mm }
+      : { name: left.value ? 'Right' : 'Channel', bones: plan.value.bones ?? [], ties: plan.value.mock_up_bones_mm }
+  if (!left.value) return [of('right')]
+  return half.value === 'both' ? [of('left'), of('right')] : [of(half.value)]
+})
+watch(half, () => (picked.value = ''))
 const chosen = computed(() => bones.value.find((bone) => bone.channel === picked.value))
 const panel = computed(() => Number(/^panel (\d)/.exec(picked.value)?.[1] ?? 0))
 const here = computed(() => panel.value || chosen.value?.panel || 0)
@@ -69,7 +83,7 @@ const handles = computed<Handle[]>(() => {
   const one = bone && edit.find(bone.channel)
   if (!bone || !one) return []
   const offset = (flat.value?.offsets ?? [])[bone.panel - 1] ?? 0
-  const laid = plan.value.pattern!.panels[bone.panel - 1]
+  const laid = panels.value[bone.panel - 1]
   if ('points' in one)
     return one.points.map((spot, i) => {
       const [left, right] = [edgeAt(laid.cf_edge, spot.z_mm), edgeAt(laid.cb_edge, spot.z_mm)]
@@ -113,7 +127,7 @@ function done(id: string, dx: number, dz: number) {
   const [channel, which] = [id.slice(0, at), id.slice(at + 1)]
   const bone = bones.value.find((one) => one.channel === channel)
   if (!bone) return
-  const laid = plan.value.pattern!.panels[bone.panel - 1]
+  const laid = panels.value[bone.panel - 1]
   const z = handles.value.find((handle) => handle.id === id)?.z ?? 0
   const width = edgeAt(laid.cb_edge, z) - edgeAt(laid.cf_edge, z)
   edit.move(channel, dx / width, dz, which === 'line' ? undefined : Number(which))
@@ -152,6 +166,7 @@ useKeys([
     <WorkSurface
       ref="surface"
       v-model:on="on"
+      v-model:half="half"
       :plan="plan"
       :layers="['Bones', 'Opening', 'Holes', 'Waist tape', 'Unboned']"
       :picked="picked"
@@ -171,11 +186,16 @@ useKeys([
         />
       </template>
       <template #foot>
-        <table class="numbers bones" aria-label="Bones by channel">
+        <table
+          v-for="table in tables"
+          :key="table.name"
+          class="numbers bones"
+          :aria-label="table.name === 'Channel' ? 'Bones by channel' : `Bones of the ${table.name.toLowerCase()} half`"
+        >
           <thead>
             <tr>
-              <th>Channel</th>
-              <th v-for="bone in bones" :key="bone.channel" class="n">
+              <th>{{ table.name }}</th>
+              <th v-for="bone in table.bones" :key="bone.channel" class="n">
                 <button type="button" :class="{ on: picked === bone.channel }" @click="picked = bone.channel">
                   {{ bone.channel }}
                 </button>
@@ -185,47 +205,52 @@ useKeys([
           <tbody>
             <tr>
               <td>cut the bone, {{ settings.unit === 'in' ? 'in' : 'mm' }}</td>
-              <td v-for="bone in bones" :key="bone.channel" class="n" :data-bone="bone.channel">
+              <td v-for="bone in table.bones" :key="bone.channel" class="n" :data-bone="bone.channel">
                 <b><MovedNumber :text="(bone.count > 1 ? '2 × ' : '') + bare(bone.length_mm)" /></b>
               </td>
             </tr>
             <tr v-if="changed.length">
               <td>in version {{ before!.version }}</td>
-              <td v-for="bone in bones" :key="bone.channel" class="n in" :class="{ differs: changed.includes(bone) }">
+              <td
+                v-for="bone in table.bones"
+                :key="bone.channel"
+                class="n in"
+                :class="{ differs: changed.includes(bone) }"
+              >
                 {{ before!.bones_mm[bone.channel] === undefined ? '' : bare(before!.bones_mm[bone.channel]) }}
               </td>
             </tr>
             <tr>
               <td>path, line to line</td>
-              <td v-for="bone in bones" :key="bone.channel" class="n in">{{ bare(bone.path_mm) }}</td>
+              <td v-for="bone in table.bones" :key="bone.channel" class="n in">{{ bare(bone.path_mm) }}</td>
             </tr>
             <tr>
               <td>channel width</td>
-              <td v-for="bone in bones" :key="bone.channel" class="n in">{{ bare(bone.channel_width_mm) }}</td>
+              <td v-for="bone in table.bones" :key="bone.channel" class="n in">{{ bare(bone.channel_width_mm) }}</td>
             </tr>
             <tr>
               <td>tightest radius, {{ settings.unit }}</td>
-              <td v-for="bone in bones" :key="bone.channel" class="n in">
+              <td v-for="bone in table.bones" :key="bone.channel" class="n in">
                 {{ bone.radius_mm ? length(bone.radius_mm, settings.unit, { bare: true }) : '–' }}
               </td>
             </tr>
             <tr>
               <td>kind</td>
-              <td v-for="bone in bones" :key="bone.channel" class="n kind">
+              <td v-for="bone in table.bones" :key="bone.channel" class="n kind">
                 {{ bone.kind_label.replace(/ \d.*/, '').replace(' steel', '') }}
               </td>
             </tr>
             <tr>
               <td>mock-up, tie</td>
-              <td v-for="bone in bones" :key="bone.channel" class="n in soft">
-                {{ bare(plan.mock_up_bones_mm?.[bone.channel] ?? 0) }}
+              <td v-for="bone in table.bones" :key="bone.channel" class="n in soft">
+                {{ bare(table.ties?.[bone.channel] ?? 0) }}
               </td>
             </tr>
           </tbody>
         </table>
       </template>
     </WorkSurface>
-    <TheSlip :title="`${boning?.count ?? 0} bones, both halves the same`">
+    <TheSlip :title="`${boning?.count ?? 0} bones, ${left ? 'the halves differ' : 'both halves the same'}`">
       <v-btn-toggle v-model="tab" mandatory class="tabs" aria-label="Show"
         ><v-btn value="bones">Bones</v-btn><v-btn value="cut">Cutting</v-btn
         ><v-btn value="kinds">Catalogue</v-btn></v-btn-toggle
@@ -241,7 +266,7 @@ useKeys([
             ><v-btn size="small" variant="outlined" @click="add('draw')">One drawn through points</v-btn>
           </div>
         </section>
-        <PickedThing v-else :picked="picked" />
+        <PickedThing v-else :picked="picked" :bones="bones" />
         <FindingsList :stages="['bones']" />
         <h2>Schools</h2>
         <SchoolTable />
@@ -286,7 +311,7 @@ useKeys([
           >
         </div>
         <h2>What they do</h2>
-        <p v-if="plan.gap_shape && plan.final" class="say">
+        <p v-if="plan.gap_shape && plan.final && plan.lace" class="say">
           The gap settles <b>{{ plan.gap_shape.shape }}</b>: tilt
           <MovedNumber :text="mm(Math.abs(plan.gap_shape.tilt_mm))" />, bow
           <MovedNumber :text="mm(Math.abs(plan.gap_shape.bow_mm))" />. Stiffness of one edge

@@ -32,11 +32,22 @@ const KINDS = [
   { title: 'laced in front', value: 'lacing' },
   { title: 'no opening', value: 'none' },
 ]
+const laced = computed(() => open.build!.back!.laced)
+const half = ref<'right' | 'left' | 'both'>('right')
 const lines = computed(() => [
   { title: 'CF', value: 'CF' },
+  ...(laced.value ? [] : [{ title: 'CB', value: 'CB' }]),
   { title: 'the side seam', value: 'side' },
   ...(plan.value.seams ?? []).map((one) => ({ title: `seam ${one.seam}, as the picture shows`, value: one.seam })),
 ])
+const HALVES = [
+  { title: 'the left half', value: 'left' },
+  { title: 'the right half', value: 'right' },
+  { title: 'both halves', value: 'both' },
+]
+const zipped = computed(() => ['zip', 'hidden zip'].includes(front.value.opening ?? ''))
+// loops lie on the right half, knobs on the left
+const loopTop = computed(() => plan.value.pattern?.panels[0].cf_edge.at(-1)?.[1] ?? 0)
 const movable = computed(() => ['zip', 'hidden zip', 'hooks'].includes(front.value.opening ?? ''))
 const title = computed(() => opening.value?.title ?? 'The front')
 const stud = computed(() => Number(/^stud (\d+)/.exec(picked.value)?.[1] ?? 0))
@@ -51,6 +62,7 @@ const base = computed(() => `/api/builds/${open.latest?.id}`)
   <div v-else class="page with-slip">
     <WorkSurface
       v-model:on="on"
+      v-model:half="half"
       :plan="plan"
       :layers="['Opening', 'Bones', 'Holes', 'Waist tape', 'Unboned']"
       :picked="picked"
@@ -74,15 +86,15 @@ const base = computed(() => `/api/builds/${open.latest?.id}`)
             </text>
           </g>
           <circle
-            v-for="(place, i) in busk.studs_mm"
-            :key="place"
-            :cx="(place / seam) * 760"
+            v-for="(z, i) in busk.studs_z_mm"
+            :key="z"
+            :cx="((loopTop - z) / seam) * 760"
             cy="22"
             :r="stud === i + 1 ? 8 : 5"
           />
           <g v-if="plan.pattern.top">
-            <path :d="`M${(top / seam) * 760} 6v32`" class="waist" />
-            <text :x="(top / seam) * 760" y="62" class="waisttext">waist</text>
+            <path :d="`M${(loopTop / seam) * 760} 6v32`" class="waist" />
+            <text :x="(loopTop / seam) * 760" y="62" class="waisttext">waist</text>
           </g>
         </svg>
       </template>
@@ -104,12 +116,50 @@ const base = computed(() => `/api/builds/${open.latest?.id}`)
         class="first"
         @update:model-value="(value: string) => open.set('front.line', value)"
       />
-      <div v-if="front.opening === 'hooks'" class="half">
-        <LengthField at="front.hook_pitch_mm" :mm="front.hook_pitch_mm" label="a hook every" hardware />
+      <v-select
+        v-if="movable && !['CF', 'CB'].includes(front.line!)"
+        label="On"
+        :items="HALVES"
+        :model-value="front.half"
+        class="first"
+        @update:model-value="(value: string) => open.set('front.half', value)"
+      />
+      <div v-if="movable" class="two ends">
+        <LengthField
+          at="front.from_top_mm"
+          :mm="front.from_top_mm"
+          label="begins below the top"
+          hardware
+          :placeholder="opening ? bare(opening.high_z_mm! - (opening.top_z_mm ?? opening.high_z_mm!)) : ''"
+        /><LengthField
+          at="front.from_hem_mm"
+          :mm="front.from_hem_mm"
+          label="ends above the hem"
+          hardware
+          :placeholder="opening ? bare((opening.bottom_z_mm ?? opening.low_z_mm!) - opening.low_z_mm!) : ''"
+        />
+        <LengthField
+          v-if="zipped"
+          at="front.zip_mm"
+          :mm="front.zip_mm"
+          label="a zip of her own"
+          placeholder="one that is sold"
+        />
+        <template v-else>
+          <LengthField
+            at="front.hook_count"
+            :mm="front.hook_count"
+            label="hooks"
+            count
+            :placeholder="String(marks.length)"
+          /><LengthField at="front.hook_pitch_mm" :mm="front.hook_pitch_mm" label="or one every" hardware />
+        </template>
       </div>
+      <p v-if="open.errors['front.line']" class="bad" role="alert">{{ open.errors['front.line'] }}</p>
       <p class="caution">
-        A busk is not an emergency exit. In an emergency the laces are cut: blunt-nosed shears within reach, and someone
-        near who knows.
+        A busk is not an emergency exit. In an emergency
+        {{ laced || front.opening === 'lacing' ? 'the laces are cut' : 'the cloth beside what closes it is cut' }}:
+        blunt-nosed shears within reach, and someone near who knows.
       </p>
       <FindingsList :stages="['front']" />
 
@@ -122,8 +172,9 @@ const base = computed(() => `/api/builds/${open.latest?.id}`)
         </li>
       </ul>
       <p class="soft">
-        To get out: loosen the lacing fully, then open {{ opening?.separates ? 'the front' : 'what opens' }}; never
-        force a stud or a zip under strain.
+        To get out: {{ laced ? 'loosen the lacing fully, then open' : 'open' }}
+        {{ opening?.separates && opening.line === 'CF' ? 'the front' : 'what opens' }}; never force a stud or a zip
+        under strain.
       </p>
       <v-btn size="small" variant="outlined" @click="measuring = !measuring">{{
         measuring ? 'Hide these measures' : 'Measure what has to pass'
@@ -180,8 +231,9 @@ const base = computed(() => `/api/builds/${open.latest?.id}`)
         <h2>Laced in front, hole by hole</h2>
         <LacingWalk :walk="plan.front_walk" :heights="plan.holes!.front_z_mm" />
         <p v-if="plan.front_lace">
-          Cut a lace of <b class="in">{{ length(plan.front_lace.cut_mm, settings.unit) }}</b> for it, apart from the one
-          behind.
+          Cut a lace of <b class="in">{{ length(plan.front_lace.cut_mm, settings.unit) }}</b> for it{{
+            plan.lace ? ', apart from the one behind' : ''
+          }}.
         </p>
       </template>
       <template v-if="busk?.length_mm">
@@ -244,9 +296,12 @@ p {
 .first {
   margin-top: 10px;
 }
-.half {
-  width: 150px;
-  margin-top: 8px;
+.ends {
+  margin-top: 10px;
+}
+.bad {
+  color: var(--takein);
+  font-size: 0.9rem;
 }
 .two {
   display: grid;

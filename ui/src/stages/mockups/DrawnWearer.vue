@@ -174,7 +174,7 @@ const placed = (view: View) =>
         <line :x1="-wideOf(one.view)" :x2="wideOf(one.view)" y1="0" y2="0" class="waist" />
         <template v-if="one.view === 'back'">
           <path :d="strip" class="gap" />
-          <path :d="laces" class="lace" />
+          <path v-if="laces" :d="laces" class="lace" />
           <template v-for="row in gaps" :key="row.z">
             <line :x1="-row.gap / 2" :x2="row.gap / 2" :y1="-row.z" :y2="-row.z" class="reading" />
           </template>

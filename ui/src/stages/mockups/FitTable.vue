@@ -10,6 +10,7 @@ const props = defineProps<{ plan: Plan }>()
 const settings = useSettings()
 // what is tied and never drawn in has room instead of pressure
 const tied = computed(() => props.plan.aim?.pull_n_per_m === 0)
+const laced = computed(() => !!props.plan.lace)
 const ROOM = { 'too firm': 'digs', firm: 'touches', close: 'two fingers', light: 'loose', 'stands off': 'too loose' }
 const rows = computed(() => (props.plan.levels ?? []).filter((level) => level.gap_mm !== null))
 </script>
@@ -22,7 +23,7 @@ const rows = computed(() => (props.plan.levels ?? []).filter((level) => level.ga
         <th class="n">body</th>
         <th class="n">sewn</th>
         <th class="n">worn</th>
-        <th class="n">gap</th>
+        <th v-if="laced" class="n">gap</th>
         <th v-if="tied" class="n">room</th>
         <template v-else>
           <th class="n">pressure</th>
@@ -38,7 +39,7 @@ const rows = computed(() => (props.plan.levels ?? []).filter((level) => level.ga
         <td class="n in"><MovedNumber :text="length(level.closed_mm, settings.unit)" /></td>
         <template v-if="level.gap_mm !== null && level.worn_mm !== null && level.pressure_kpa !== null">
           <td class="n in"><MovedNumber :text="length(level.worn_mm, settings.unit)" /></td>
-          <td class="n in"><MovedNumber :text="hardware(level.gap_mm, settings.unit)" /></td>
+          <td v-if="laced" class="n in"><MovedNumber :text="hardware(level.gap_mm, settings.unit)" /></td>
           <td v-if="tied" class="n in">
             <MovedNumber :text="hardware(level.squeezed_mm! + level.stand_off_mm! - level.body_mm, settings.unit)" />
           </td>

@@ -7,7 +7,12 @@ import { key, numberOf, otherPull, type Row, type Written } from './fitting'
 
 // The gap at some heights, as it was worn and at every other pull of the evening, beside what was expected.
 const one = defineModel<Written>({ required: true })
-const props = defineProps<{ said: (field: string, i?: number) => string | undefined; whole?: string; tied: boolean }>()
+const props = defineProps<{
+  said: (field: string, i?: number) => string | undefined
+  whole?: string
+  tied: boolean
+  pins?: boolean
+}>()
 const open = useBuild()
 const settings = useSettings()
 const narrow = window.innerWidth < 900 // there she first touches the drawing
@@ -49,7 +54,7 @@ function addPull() {
     <thead>
       <tr>
         <th>height, {{ settings.unit }}</th>
-        <th>gap, {{ gapUnit }}</th>
+        <th>{{ pins ? 'pins' : 'gap' }}, {{ gapUnit }}</th>
         <th v-for="(_, k) in one.also" :key="k" class="other">
           <select v-model="one.also[k]" :aria-label="`Another pull ${k + 1}`">
             <option value="light">light</option>
@@ -72,7 +77,7 @@ function addPull() {
             <input
               v-model="row.gap"
               class="in gap"
-              :aria-label="`Gap ${i + 1}`"
+              :aria-label="`${pins ? 'Pins' : 'Gap'} ${i + 1}`"
               inputmode="decimal"
               autocomplete="off"
               :aria-invalid="!!rowSaid(i)"

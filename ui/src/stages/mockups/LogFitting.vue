@@ -33,7 +33,8 @@ const place = computed(() =>
 )
 const number = computed(() => props.correct?.number ?? open.build!.fittings!.length + 1)
 const tied = computed(() => settings.catalogue?.kinds.find((kind) => kind.name === open.build!.kind)?.tied)
-if (!start && tied.value) one.value.closing = 'pinned'
+const laced = computed(() => open.build!.back!.laced)
+if (!start && (tied.value || !laced.value)) one.value.closing = 'pinned'
 const photographing = ref<{ photo?: BackPhoto; at?: number } | null>(null)
 
 // held while it is written down; what was begun on the stand or for a correction only once it is touched
@@ -167,7 +168,9 @@ const edgeRows = computed(() =>
         >
           <b>{{ pick.sign }}</b> {{ pick.word }}
         </button>
-        <button type="button" role="radio" :aria-checked="pen === 'gap'" @click="pen = 'gap'"><b>↔</b> gap</button>
+        <button type="button" role="radio" :aria-checked="pen === 'gap'" @click="pen = 'gap'">
+          <b>↔</b> {{ laced ? 'gap' : 'pins' }}
+        </button>
         <span class="soft small">then touch her where it is so</span>
       </div>
       <DrawnWearer :plan="plan" :taps="one.taps" :gaps="gaps" :pen="pen" @tap="add.tap" @gap="gapTouched" />
@@ -248,24 +251,33 @@ const edgeRows = computed(() =>
       <div class="pull">
         <span id="tried-closing">Closed</span>
         <v-btn-toggle v-model="one.closing" aria-labelledby="tried-closing"
-          ><v-btn value="laced" size="small">laced</v-btn><v-btn value="pinned" size="small">pinned</v-btn
+          ><v-btn v-if="laced" value="laced" size="small">laced</v-btn><v-btn value="pinned" size="small">pinned</v-btn
           ><v-btn value="open" size="small">not at all</v-btn></v-btn-toggle
         >
       </div>
       <label class="check"><input v-model="one.boned" type="checkbox" /> boned</label>
 
-      <h2>Gap <v-btn size="x-small" variant="outlined" @click="photographing = {}">From a photo</v-btn></h2>
+      <h2 v-if="laced">
+        Gap <v-btn size="x-small" variant="outlined" @click="photographing = {}">From a photo</v-btn>
+      </h2>
+      <template v-else>
+        <h2>Pins behind</h2>
+        <p class="say">
+          How far from the line of the seam they had to go, inside it with a minus. None where it was pinned on the
+          line.
+        </p>
+      </template>
       <p v-if="one.closing === 'open'" class="say">
-        Not laced, a gap says nothing: what is written here is kept, and not learned from.
+        Not closed, {{ laced ? 'a gap says' : 'pins say' }} nothing: what is written here is kept, and not learned from.
       </p>
-      <GapTable v-model="one" :said="said" :whole="wholeSaid" :tied="!!tied" />
+      <GapTable v-model="one" :said="said" :whole="wholeSaid" :tied="!!tied" :pins="!laced" />
       <p v-for="(photo, i) in one.photos" :key="photo.id" class="photo">
         <img :src="`/api/pictures/${photo.id}`" alt="" />
         <button type="button" @click="photographing = { photo, at: i }">Marks of photo {{ i + 1 }}</button>
         <button type="button" :aria-label="`Take out photo ${i + 1}`" @click="one.photos.splice(i, 1)">×</button>
       </p>
 
-      <h2>Girth, laced</h2>
+      <h2>Girth, {{ laced ? 'laced' : 'closed' }}</h2>
       <table class="numbers girths" aria-label="Girths while it is laced">
         <thead>
           <tr>

@@ -59,7 +59,19 @@ const layers = computed(() => (proposal.value && !proposal.value.redraft ? ['Nex
 const bone = (name: string) => open.bones.find((kind) => kind.name === name)?.label ?? name
 const cloth = (name: string) => settings.catalogue?.cloths.find((kind) => kind.name === name)?.label ?? name
 
+const laced = computed(() => build.value.back!.laced)
+const titleOfPins = (fitting: Fitting) => {
+  const r = fitting.readings!
+  if (!r.length) return `Fitting ${fitting.number}: pinned on the line of its seam`
+  const waist = r.reduce((best, one) => (Math.abs(one.z_mm) < Math.abs(best.z_mm) ? one : best), r[0])
+  const size = hardware(Math.abs(waist.gap_mm), settings.unit)
+  if (Math.abs(waist.gap_mm) < 2) return `It met at the ${plan.value.pattern!.zero}`
+  return waist.gap_mm < 0
+    ? `Pinned ${size} inside its seam at the ${plan.value.pattern!.zero}`
+    : `It did not meet by ${size} at the ${plan.value.pattern!.zero}`
+}
 const title = computed(() => {
+  if (last.value && !laced.value) return titleOfPins(last.value)
   if (last.value && !last.value.readings!.length) return `Fitting ${last.value.number}: no gap was read`
   if (last.value) {
     const r = last.value.readings!
@@ -78,8 +90,8 @@ const title = computed(() => {
 const under = computed(() => {
   const fitting = last.value
   const made = fitting ? fitting.made_of! : build.value.mock_up!
-  const edge = `${bone(made.edge_bone!)} at the edge`
-  const drawn = (pull: string) => (tied.value ? '' : `, pulled ${pull}`) // a collar is tied, not drawn in
+  const edge = laced.value ? `${bone(made.edge_bone!)} at the edge` : 'pinned behind'
+  const drawn = (pull: string) => (tied.value ? '' : `, ${laced.value ? 'pulled' : 'held'} ${pull}`) // a collar is tied
   if (!fitting) return `${cloth(made.stack!.strength!)}, ${edge}${drawn(build.value.target!.pull!)}`
   const day = fitting.tried_on ? `, ${shortDay(fitting.tried_on)}` : ''
   const pulls = [...(fitting.also ?? []).map((other) => other.pull), fitting.pull].join(' and ')
@@ -217,6 +229,7 @@ const unitName = computed(() => (settings.unit === 'in' ? 'in' : 'mm'))
     </TheSlip>
     <TheSlip v-else :title="title" :under="under">
       <GapBack
+        v-if="laced"
         :readings="last?.readings ?? []"
         :expected="plan.mock_up"
         :next="proposal?.next_mock_up ?? proposal?.mock_up"
@@ -237,8 +250,13 @@ const unitName = computed(() => (settings.unit === 'in' ? 'in' : 'mm'))
         "
       />
       <template v-if="!last">
-        <p class="say">
+        <p v-if="laced" class="say">
           Expect a gap of {{ hardware(plan.mock_up.shape.mean_mm, settings.unit) }}, {{ plan.mock_up.shape.shape }}.
+        </p>
+        <p v-else class="say">
+          Expect the pins some {{ hardware(Math.abs(plan.mock_up.shape.mean_mm), settings.unit) }}
+          {{ plan.mock_up.shape.mean_mm < 0 ? 'inside' : 'outside' }} the line of its seam: this cloth gives, and has
+          fewer layers.
         </p>
         <MockUpPlan v-if="plan.mock_up_plan" :plan="plan.mock_up_plan" />
         <p v-if="build.fittings!.length" class="links">
@@ -263,7 +281,7 @@ const unitName = computed(() => (settings.unit === 'in' ? 'in' : 'mm'))
           </thead>
           <tbody>
             <tr v-if="last?.readings?.length">
-              <td>Gap read</td>
+              <td>{{ laced ? 'Gap read' : 'Pinned' }}</td>
               <td v-for="(gap, i) in ends" :key="i" class="n in">{{ gap }}</td>
             </tr>
             <tr v-if="expected">
@@ -272,7 +290,7 @@ const unitName = computed(() => (settings.unit === 'in' ? 'in' : 'mm'))
                 <b>{{ gap }}</b>
               </td>
             </tr>
-            <tr>
+            <tr v-if="laced">
               <td>Final cloth</td>
               <td v-for="(gap, i) in finally_" :key="i" class="n in">{{ gap }}</td>
             </tr>
@@ -297,8 +315,10 @@ const unitName = computed(() => (settings.unit === 'in' ? 'in' : 'mm'))
       </template>
       <template v-else-if="last">
         <p class="fits" :class="{ sure: plan.verdict?.word === 'cut the cloth' }">
-          No change to version {{ version }} is worth making. In the final cloth the gap settles at
-          {{ hardware(plan.final!.shape.mean_mm, settings.unit) }}, {{ plan.final!.shape.shape }}.
+          No change to version {{ version }} is worth making.<template v-if="laced">
+            In the final cloth the gap settles at {{ hardware(plan.final!.shape.mean_mm, settings.unit) }},
+            {{ plan.final!.shape.shape }}.</template
+          >
         </p>
       </template>
       <LineOfHerOwn v-if="version && !proposal?.redraft" />
@@ -338,7 +358,7 @@ const unitName = computed(() => (settings.unit === 'in' ? 'in' : 'mm'))
           <StripTests />
         </div>
       </details>
-      <RehearsalBox v-if="!build.rehearsal && !tied" />
+      <RehearsalBox v-if="!build.rehearsal && !tied && laced" />
       <template #acts>
         <v-btn v-if="proposal" color="primary" @click="open.version('accept')">Make version {{ version! + 1 }}</v-btn>
         <v-btn v-else-if="!version" color="primary" @click="open.version('cut')">Cut version 1 for a mock-up</v-btn>

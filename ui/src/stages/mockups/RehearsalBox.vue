@@ -22,6 +22,7 @@ const WORDS = {
   bow: 'the gap bows',
   'stand-off': 'an edge stands off',
   pressure: 'it presses too firmly',
+  closing: 'no hand could close it',
   'top edge': 'its top edge has too much room or too little',
   'bottom edge': 'its bottom edge has too much room or too little',
 }

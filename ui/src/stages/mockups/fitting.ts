@@ -118,7 +118,7 @@ export function written(plan: Plan, unit: Unit, one: Partial<Fitting>): Written 
   found.rows = (one.readings ?? []).map((row) => ({
     key: key(),
     z: bare(row.z_mm, unit),
-    gap: small(row.gap_mm, unit),
+    gap: (row.gap_mm < 0 ? '−' : '') + small(row.gap_mm, unit), // pinned inside its seam
     also: (one.also ?? []).map((other) => {
       const there = other.readings?.find((reading) => reading.z_mm === row.z_mm)
       return there ? small(there.gap_mm, unit) : ''

@@ -55,6 +55,10 @@ const panels = computed(() => {
   if (preview.value) return leftShown.value ? preview.value.left_panels! : preview.value.panels
   return leftShown.value ? plan.value.pattern!.left_panels! : plan.value.pattern!.panels
 })
+const caption = computed(() => {
+  if (!parted.value) return undefined
+  return side.value === 'both' ? 'left · CF · right' : `${side.value} half, CF → CB`
+})
 const topLine = computed(() => (leftShown.value ? plan.value.pattern!.left_top! : plan.value.pattern!.top))
 const hemLine = computed(() => (leftShown.value ? plan.value.pattern!.left_hem! : plan.value.pattern!.hem))
 watch(
@@ -171,9 +175,10 @@ const under = computed(() => {
       :plan="plan"
       :layers="layers"
       :shown="panels"
+      :beside="parted && side === 'both' && !preview ? plan.pattern.left_panels! : undefined"
       pick-levels
       :picked="picked"
-      :caption="leftShown ? 'left half, CF → CB' : parted ? 'right half, CF → CB' : undefined"
+      :caption="caption"
       :next="plan.proposal && !plan.proposal.redraft && !preview && !picked ? plan.proposal.panels : undefined"
       @pick="picked = picked === $event ? undefined : $event"
       @level="here = $event"

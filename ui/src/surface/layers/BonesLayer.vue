@@ -9,8 +9,7 @@ import { aside, footTexts } from '../flat'
 // Channels and the bones in them; marked where a finding is about one; with their lengths where they are the subject.
 defineProps<{ lengths: boolean }>()
 const settings = useSettings()
-const { plan, flat, scale, picked, pick, sx, sz, line } = useSurface()
-const bones = computed(() => plan.value.bones ?? [])
+const { plan, bones, flat, scale, picked, pick, sx, sz, line } = useSurface()
 const odd = computed(() => {
   const found = (plan.value.findings ?? []).filter((one) => one.stage === 'bones')
   return new Set(found.map((one) => one.where ?? ''))

@@ -6,11 +6,11 @@ import { edgeAt, path } from '../flat'
 
 // What opens the garment, on its line: busk with its studs, zip, hooks.
 const props = defineProps<{ opening: Opening }>()
-const { panels, flat, scale, picked, pick, sx, sz } = useSurface()
+const { panels, flat, scale, mirrored, picked, pick, sx, sz } = useSurface()
 
 /** x of the line that opens, at a height, on the table. */
 function openAt(z: number) {
-  const i = Math.max(props.opening.seam - 1, 0)
+  const i = Math.min(Math.max(props.opening.seam - 1, 0), panels.value.length - 1)
   const panel = panels.value[i]
   return flat.value.offsets[i] + edgeAt(props.opening.seam ? panel.cb_edge : panel.cf_edge, z)
 }
@@ -28,7 +28,7 @@ const mark = computed(() => (props.opening.kind === 'busk' ? 'Stud' : 'Hook'))
   <g class="busk" :class="opening.kind.replace(' ', '-')" @click.stop="pick('opening')">
     <rect
       v-if="opening.kind === 'busk'"
-      :x="sx(openAt(opening.top_z_mm!))"
+      :x="sx(openAt(opening.top_z_mm!)) - (mirrored ? opening.reach_mm * scale : 0)"
       :y="sz(opening.top_z_mm!)"
       :width="opening.reach_mm * scale"
       :height="(opening.top_z_mm! - opening.bottom_z_mm!) * scale"

@@ -7,7 +7,7 @@ import { notchTicks, path } from '../flat'
 // The panels, what lies behind them, and the pieces beside them.
 export type PlacedPiece = { name: string; outline: Point[]; offset: Point; middle: Point }
 const props = defineProps<{ behind?: LaidPanel[]; pieces: PlacedPiece[] }>()
-const { plan, panels, flat, picked, pick, sx, sz, line } = useSurface()
+const { plan, panels, flat, mirrored, picked, pick, sx, sz, line } = useSurface()
 const joined = computed(() => plan.value.pattern?.joined ?? [])
 const last = computed(() => panels.value[panels.value.length - 1])
 const highest = (panel: LaidPanel) => Math.max(...panel.outline.map((point) => point[1]))
@@ -58,14 +58,21 @@ const shadow = computed(() => (props.behind?.length === panels.value.length ? pr
       <path :d="beside(piece)" />
       <text :x="sx(piece.middle[0])" :y="sz(piece.middle[1]) - 7">{{ piece.name }}</text>
     </g>
-    <text v-if="panels.length" :x="sx(flat.offsets[0] + panels[0].waist[0][0])" :y="sz(flat.top) - 8" class="side">
+    <text
+      v-if="panels.length"
+      :x="sx(flat.offsets[0] + panels[0].waist[0][0])"
+      :y="sz(flat.top) - 8"
+      class="side"
+      :class="{ end: mirrored }"
+    >
       CF
     </text>
     <text
       v-if="last"
       :x="sx(flat.offsets[panels.length - 1] + last.waist[1][0])"
       :y="sz(flat.top) - 8"
-      class="side end"
+      class="side"
+      :class="{ end: !mirrored }"
     >
       CB
     </text>

@@ -6,9 +6,9 @@ import { useSurface } from '../context'
 
 // Stretches of cloth without a bone that are too wide, with their width.
 const settings = useSettings()
-const { plan, flat, sx, sz } = useSurface()
+const { plan, unboned, flat, sx, sz } = useSurface()
 const tooWide = computed(() =>
-  (plan.value.unboned ?? [])
+  unboned.value
     .filter((one) => one.wide_mm > (plan.value.unboned_limit_mm ?? Infinity))
     .map((one) => {
       const offset = flat.value.offsets[one.panel - 1]
