@@ -18,6 +18,7 @@ from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS
 from fuseau.document.build import Build
 from fuseau.planning.halves import Halves, where_they_meet
 
+_FAR_OVER = 4.0  # times what a hand manages: further a number says nothing more
 MOVABLE = ("zip", "hidden zip", "hooks")  # what can lie on any line
 
 
@@ -127,6 +128,7 @@ def check_closing(build: Build, final: Fit) -> list[Finding]:
             where="CB" if build.front.line == "CB" else "CF",
             numbers={"pull_n_per_m": hardest, "most_n_per_m": most},
             mend=mend("mend.laced_behind", Change(at="front.line", value="CF"), Change(at="back.laced", value=True)),
+            said="hard_to_close" if hardest < _FAR_OVER * most else "hard_to_close.never",
             opening=build.front.opening,
         )
     ]

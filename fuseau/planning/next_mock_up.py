@@ -124,7 +124,8 @@ def _look_at(build: Build, body: Body, final: Fit) -> list[Message]:
     known = sorted((one for one in body if one.name in covered), key=lambda one: -one.spread_mm)
     found = []
     if known:
-        found.append(message("look_at.level", level=known[0].name, spread_mm=known[0].spread_mm))
+        code = "look_at.level" if build.back.laced else "look_at.level.shut"
+        found.append(message(code, level=known[0].name, spread_mm=known[0].spread_mm))
     if not build.back.laced:
         found.append(message("look_at.pins"))
     elif not GARMENT_KINDS[build.kind].tied and build.mock_up.closing == "laced":

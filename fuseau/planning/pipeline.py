@@ -52,7 +52,7 @@ from fuseau.planning.next_mock_up import plan_mock_up
 from fuseau.planning.observations import InferenceInputs, infer_belief, read_upside_down
 from fuseau.planning.odds import OddsInputs, work_out_odds
 from fuseau.planning.pattern import AimInputs, LayInputs, ShownInputs, aim_pattern, lay, show_pattern
-from fuseau.planning.plan import Before, HardwarePlan, LeftHalf, Plan
+from fuseau.planning.plan import Before, HardwarePlan, LeftHardware, Plan
 from fuseau.planning.proposal import ProposalInputs, propose
 from fuseau.planning.verdict import verdict
 from fuseau.planning.wearer import MeasuredInputs, ask_for, check_guesses, measured_body
@@ -250,7 +250,7 @@ def _plan_hardware(
     planned = HardwarePlan.model_construct(
         bones=bones,
         between=boned.between,
-        left=LeftHalf(
+        left=LeftHardware(
             bones=left.bones,
             unboned=left.unboned,
             mock_up_bones_mm=mock_up_bones(build, left.bones, around),

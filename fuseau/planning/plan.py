@@ -101,7 +101,7 @@ class Holes(Record):
     lace_mind: str
 
 
-class LeftHalf(Record):
+class LeftHardware(Record):
     """The hardware of the left half, where it differs from the right: as in `HardwarePlan`."""
 
     bones: tuple[Bone, ...]
@@ -125,7 +125,7 @@ class HardwarePlan(Record):
     """
 
     bones: tuple[Bone, ...] = ()
-    left: LeftHalf | None = None
+    left: LeftHardware | None = None
     between: tuple[Between, ...] = ()
     boning: Boning | None = None
     unboned: tuple[Stretch, ...] = ()

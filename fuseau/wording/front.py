@@ -26,6 +26,8 @@ MESSAGES = {
     "no_way_in": "Nothing opens far enough for her to get into it, and the back is not laced.",
     "hard_to_close": "At its tightest the {opening:opening} would be closed against {pull_n_per_m:.0f} N per metre; "
     "{most_n_per_m:.0f} is what a hand manages. Laced behind it could be drawn in, or it reduces less.",
+    "hard_to_close.never": "Closed edge to edge it is smaller than she can be squeezed: no hand closes the "
+    "{opening:opening}. It needs a new version, or a lace behind.",
     "mend.laced_behind": "Laced behind",
     "not_alone.shut": "She has to get in alone, and nobody closes her own back well: open it in front or at the side.",
     "thin_busk": "A thin busk bows at the waist: a flat steel beside it on each side holds it straight.",

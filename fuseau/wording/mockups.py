@@ -145,6 +145,8 @@ MESSAGES = {
     "leave_out.wires": "wires in the cups",
     "look_at.level": "{level:level_capital}: known to ± {spread_mm:length} only. Read the gap there and tape a girth "
     "over it.",
+    "look_at.level.shut": "{level:level_capital}: known to ± {spread_mm:length} only. Look how it sits there and tape a "
+    "girth over it.",
     "look_at.two_pulls": "Lace it lightly first and read the gap, then as it is worn, and read it again.",
     "look_at.pins": "Pin it where it comes together at top, waist and hem, and write how far from the line of the "
     "seam the pins are: inside it with a minus.",

@@ -213,10 +213,10 @@ def test_without_a_busk_it_says_what_the_lace_must_be(demo_hand):
 def test_each_opening_says_what_to_buy_and_in_which_order(demo_hand):
     demo_hand.stage(REGENT, "front")
     for opening, says in (
-        ("separating zip", "A separating zip of 200 mm"),
+        ("separating zip", "separating zip, 250 mm"),
         ("hooks and eyes", "18 hooks and eyes"),
         ("laced in front", "Laced in front"),
-        ("hidden zip", "A hidden zip of 250 mm"),
+        ("hidden zip", "hidden zip, 250 mm"),
     ):
         choose(demo_hand, "It opens by", opening)
         demo_hand.see(says)

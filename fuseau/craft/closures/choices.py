@@ -9,7 +9,7 @@ from fuseau.craft.base.record import Amount, Record
 from fuseau.craft.materials.catalogue import BuskStock
 
 OpeningKind = Literal["busk", "zip", "hidden zip", "hooks", "lacing", "none"]
-Half = Literal["left", "right", "both"]
+Half = Literal["both", "right", "left"]
 
 
 class FrontChoices(Record):

@@ -3290,7 +3290,7 @@ export interface components {
              * @default left
              * @enum {string}
              */
-            half: "left" | "right" | "both";
+            half: "both" | "right" | "left";
             busk?: components["schemas"]["BuskStock"] | null;
             /**
              * Thin
@@ -3861,6 +3861,30 @@ export interface components {
             said_n_per_m: number;
             /** Believed N Per M */
             believed_n_per_m: number;
+        };
+        /**
+         * LeftHalf
+         * @description The left half where it differs from the right: its panels and edges.
+         */
+        LeftHalf: {
+            /** Panels */
+            panels: components["schemas"]["Panel"][];
+            top: components["schemas"]["EdgeLine"];
+            hem: components["schemas"]["EdgeLine"];
+        };
+        /**
+         * LeftHardware
+         * @description The hardware of the left half, where it differs from the right: as in `HardwarePlan`.
+         */
+        LeftHardware: {
+            /** Bones */
+            bones: components["schemas"]["Bone"][];
+            /** Unboned */
+            unboned: components["schemas"]["Stretch"][];
+            /** Mock Up Bones Mm */
+            mock_up_bones_mm: {
+                [key: string]: number;
+            };
         };
         /**
          * Level
@@ -4462,7 +4486,7 @@ export interface components {
              */
             minutes: number;
             /** Half */
-            half?: ("left" | "right" | "both") | null;
+            half?: ("both" | "right" | "left") | null;
             /** Flap Mm */
             flap_mm?: [
                 number,
@@ -4602,7 +4626,7 @@ export interface components {
             front_panels: number;
             top: components["schemas"]["EdgeLine"];
             hem: components["schemas"]["EdgeLine"];
-            left?: components["schemas"]["fuseau__craft__pattern__pattern__LeftHalf"] | null;
+            left?: components["schemas"]["LeftHalf"] | null;
             /**
              * @default {
              *       "seams_mm": 15,
@@ -4779,7 +4803,7 @@ export interface components {
              * @default []
              */
             bones: components["schemas"]["Bone"][];
-            left?: components["schemas"]["fuseau__planning__plan__LeftHalf"] | null;
+            left?: components["schemas"]["LeftHardware"] | null;
             /**
              * Between
              * @default []
@@ -7440,30 +7464,6 @@ export interface components {
              *     }
              */
             hip: components["schemas"]["Zone"];
-        };
-        /**
-         * LeftHalf
-         * @description The left half where it differs from the right: its panels and edges.
-         */
-        fuseau__craft__pattern__pattern__LeftHalf: {
-            /** Panels */
-            panels: components["schemas"]["Panel"][];
-            top: components["schemas"]["EdgeLine"];
-            hem: components["schemas"]["EdgeLine"];
-        };
-        /**
-         * LeftHalf
-         * @description The hardware of the left half, where it differs from the right: as in `HardwarePlan`.
-         */
-        fuseau__planning__plan__LeftHalf: {
-            /** Bones */
-            bones: components["schemas"]["Bone"][];
-            /** Unboned */
-            unboned: components["schemas"]["Stretch"][];
-            /** Mock Up Bones Mm */
-            mock_up_bones_mm: {
-                [key: string]: number;
-            };
         };
     };
     responses: never;

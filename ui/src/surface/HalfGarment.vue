@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { LaidPanel, Plan, Point } from '../api/types'
+import type { LaidPanel, Plan } from '../api/types'
 import { useBuild } from '../stores/build'
-import { provideSurface } from './context'
-import { path, type layOut } from './flat'
+import { placing, provideSurface } from './context'
+import type { layOut } from './flat'
 import BonesLayer from './layers/BonesLayer.vue'
 import ChangesLayer from './layers/ChangesLayer.vue'
 import HolesLayer from './layers/HolesLayer.vue'
@@ -31,9 +31,10 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ pick: [key: string] }>()
 const open = useBuild()
-const place = (i: number, points: Point[]) =>
-  points.map(([x, z]): Point => [props.sx(x + props.flat.offsets[i]), props.sz(z)])
-const line = (i: number, points: Point[], closed = false) => path(place(i, points), closed)
+const flat = computed(() => props.flat)
+const sx = (x: number) => props.sx(x)
+const sz = (z: number) => props.sz(z)
+const { place, line } = placing(flat, sx, sz)
 const left = computed(() => (props.half === 'left' ? props.plan.left : undefined))
 provideSurface({
   plan: computed(() => props.plan),
@@ -42,12 +43,12 @@ provideSurface({
   unboned: computed(() => (left.value ? left.value.unboned : (props.plan.unboned ?? []))),
   half: computed(() => props.half),
   mirrored: computed(() => props.mirrored),
-  flat: computed(() => props.flat),
+  flat,
   scale: computed(() => props.scale),
   picked: computed(() => props.picked),
   pick: (key) => emit('pick', key),
-  sx: (x) => props.sx(x),
-  sz: (z) => props.sz(z),
+  sx,
+  sz,
   place,
   line,
 })

@@ -6,6 +6,7 @@ import type { LaidPanel, LevelName, Plan, Point } from '../api/types'
 import { useKeys } from '../parts/keys'
 import { length } from '../parts/words'
 import { useSettings } from '../stores/settings'
+import { placing, provideSurface } from './context'
 import { layOut } from './flat'
 import HalfGarment from './HalfGarment.vue'
 import MeasureLayer from './layers/MeasureLayer.vue'
@@ -57,7 +58,7 @@ const pieces = computed(() => {
     return { name: piece.name, outline: piece.outline, offset, middle, right: right + offset[0] }
   })
 })
-const APART_MM = 12
+const APART_MM = 20
 const wide = computed(() => Math.max(flat.value.width, ...pieces.value.map((piece) => piece.right)))
 const has = (layer: string) => props.layers.includes(layer) && on.value.includes(layer)
 
@@ -84,6 +85,21 @@ watch(
 )
 const sx = (x: number) => view.value.x + x * view.value.scale
 const sz = (z: number) => view.value.y - z * view.value.scale
+provideSurface({
+  plan: computed(() => props.plan),
+  panels,
+  bones: computed(() => props.plan.bones ?? []),
+  unboned: computed(() => props.plan.unboned ?? []),
+  half: computed(() => (now.value === 'left' ? 'left' : 'right')),
+  mirrored: computed(() => false),
+  flat,
+  scale: computed(() => view.value.scale),
+  picked: computed(() => props.picked),
+  pick: (key) => emit('pick', key),
+  sx,
+  sz,
+  ...placing(flat, sx, sz),
+})
 const mirror = (x: number) => view.value.x - (x + 2 * APART_MM) * view.value.scale
 defineExpose({ flat, sx })
 
@@ -178,9 +194,7 @@ const dot = computed(() => (settings.unit === 'in' ? 25.4 : 20) * view.value.sca
           ><input v-model="half" type="radio" name="half" :value="which" /> {{ which }}</label
         >
       </span>
-      <span class="soft small">{{
-        caption ?? (other?.length ? 'left · CF · right' : differs ? `${now} half, CF → CB` : '½ garment, CF → CB')
-      }}</span>
+      <span v-if="!differs" class="soft small">{{ caption ?? '½ garment, CF → CB' }}</span>
       <v-btn
         :icon="mdiTapeMeasure"
         size="x-small"
@@ -366,7 +380,10 @@ svg {
 }
 .halves {
   display: inline-flex;
-  gap: 10px;
+  gap: 7px;
+}
+.legend:has(.halves) {
+  gap: 9px;
 }
 .halves label {
   display: inline-flex;

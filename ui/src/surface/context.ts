@@ -1,6 +1,6 @@
 import { inject, provide, type ComputedRef, type InjectionKey } from 'vue'
 import type { Bone, LaidPanel, Plan, Point } from '../api/types'
-import type { layOut } from './flat'
+import { path, type layOut } from './flat'
 
 /** What every layer of the work surface draws with. */
 export interface Surface {
@@ -21,6 +21,17 @@ export interface Surface {
   place: (i: number, points: Point[]) => Point[]
   /** A line of panel i as an SVG path. */
   line: (i: number, points: Point[], closed?: boolean) => string
+}
+
+/** Points and lines of panels in the window. */
+export function placing(
+  flat: ComputedRef<ReturnType<typeof layOut>>,
+  sx: (x: number) => number,
+  sz: (z: number) => number,
+) {
+  const place = (i: number, points: Point[]) => points.map(([x, z]): Point => [sx(x + flat.value.offsets[i]), sz(z)])
+  const line = (i: number, points: Point[], closed = false) => path(place(i, points), closed)
+  return { place, line }
 }
 
 const KEY: InjectionKey<Surface> = Symbol('surface')

@@ -120,7 +120,7 @@ export function footTexts(
   const found: Record<string, { x: number; y: number; text: string }> = {}
   const along = (bone: Bone) => offsets[bone.panel - 1] + bone.path[0][0]
   let ends: number[] = []
-  for (const bone of [...bones].sort((a, b) => along(a) - along(b))) {
+  for (const bone of [...bones].sort((a, b) => sx(along(a)) - sx(along(b)))) {
     const text = textOf(bone)
     const x = sx(along(bone))
     const half = text.length * 3.7 + 2

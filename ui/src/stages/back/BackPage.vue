@@ -14,7 +14,7 @@ import LacedBack from './LacedBack.vue'
 const open = useBuild()
 const settings = useSettings()
 const plan = computed(() => open.plan!)
-const on = ref(['Holes', 'Bones'])
+const on = ref(['Holes', 'Bones', 'Opening'])
 const holes = computed(() => (laced.value ? plan.value.holes : null))
 const edge = computed(() => holes.value?.edge_layout_mm ?? {})
 const half = ref<'right' | 'left' | 'both'>('right')
@@ -119,12 +119,15 @@ const counted = computed(() => {
       <LacedBack v-if="holes && plan.lace" :row="row" />
       <template v-else>
         <p v-if="!opensBehind">
-          Both halves are joined at CB. What opens it instead is said under
-          <RouterLink :to="{ name: 'front' }">Front</RouterLink>, and can lie behind as well.
+          Both halves are joined at CB. <RouterLink :to="{ name: 'front' }">What opens it</RouterLink>:
+          <b>{{ plan.opening?.title }}</b>.
         </p>
-        <p v-else>
-          How long it is and where it begins is said under <RouterLink :to="{ name: 'front' }">Front</RouterLink>.
-        </p>
+        <template v-else>
+          <p>{{ plan.opening!.why }} <RouterLink :to="{ name: 'front' }">Where it begins and ends</RouterLink></p>
+          <p>
+            To buy: <b>{{ plan.opening!.bought!.join('; ') }}</b>.
+          </p>
+        </template>
       </template>
       <h2>Waist tape</h2>
       <template v-if="plan.waist_tape">

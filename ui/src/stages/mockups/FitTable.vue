@@ -12,6 +12,9 @@ const settings = useSettings()
 const tied = computed(() => props.plan.aim?.pull_n_per_m === 0)
 const laced = computed(() => !!props.plan.lace)
 const ROOM = { 'too firm': 'digs', firm: 'touches', close: 'two fingers', light: 'loose', 'stands off': 'too loose' }
+// beyond what flesh gives a number says nothing more
+const MOST_KPA = 20
+const pressed = (kpa: number) => (kpa > MOST_KPA ? `over ${MOST_KPA}` : kpa.toFixed(1))
 const rows = computed(() => (props.plan.levels ?? []).filter((level) => level.gap_mm !== null))
 </script>
 
@@ -44,9 +47,9 @@ const rows = computed(() => (props.plan.levels ?? []).filter((level) => level.ga
             <MovedNumber :text="hardware(level.squeezed_mm! + level.stand_off_mm! - level.body_mm, settings.unit)" />
           </td>
           <td v-else class="n">
-            <MovedNumber :text="`${level.pressure_kpa.toFixed(1)} of ${level.comfort_kpa.toFixed(1)} kPa`" />
+            <MovedNumber :text="`${pressed(level.pressure_kpa)} of ${level.comfort_kpa.toFixed(1)} kPa`" />
           </td>
-          <td v-if="!tied" class="n">{{ level.side_pressure_kpa?.toFixed(1) }} kPa</td>
+          <td v-if="!tied" class="n">{{ pressed(level.side_pressure_kpa ?? 0) }} kPa</td>
           <td class="n">{{ FEEL_ICON[level.feel!] }} {{ tied ? ROOM[level.feel!] : level.feel }}</td>
         </template>
       </tr>

@@ -242,7 +242,7 @@ const edgeRows = computed(() =>
         >. Leave empty what you did not look at.
       </p>
       <div v-if="!tied" class="pull">
-        <span id="tried-pull">Pulled</span>
+        <span id="tried-pull">{{ laced ? 'Pulled' : 'Held' }}</span>
         <v-btn-toggle v-model="one.pull" aria-labelledby="tried-pull"
           ><v-btn value="light" size="small">light</v-btn><v-btn value="close" size="small">close</v-btn
           ><v-btn value="firm" size="small">firm</v-btn></v-btn-toggle

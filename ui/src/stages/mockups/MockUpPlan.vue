@@ -13,7 +13,7 @@ const wanting = computed(() => props.plan.parts.flatMap((part) => (part.changes 
 const signed = (mm: number) => `${mm < 0 ? '−' : '+'}${hardware(Math.abs(mm), settings.unit)}`
 const differs = computed(() =>
   [
-    { what: 'gap', mm: props.plan.differs.gap_mm, why: '' },
+    { what: 'gap', mm: open.build!.back!.laced ? props.plan.differs.gap_mm : 0, why: '' },
     { what: 'bow', mm: props.plan.differs.bow_mm, why: 'softer edges' },
     { what: 'stretch', mm: props.plan.differs.stretch_mm, why: 'softer cloth' },
     { what: 'room inside', mm: props.plan.differs.take_up_mm, why: 'fewer layers' },

@@ -71,7 +71,7 @@ const titleOfPins = (fitting: Fitting) => {
     : `It did not meet by ${size} at the ${plan.value.pattern!.zero}`
 }
 const title = computed(() => {
-  if (last.value && !laced.value) return titleOfPins(last.value)
+  if (last.value && !laced.value && last.value.made_of?.closing !== 'laced') return titleOfPins(last.value)
   if (last.value && !last.value.readings!.length) return `Fitting ${last.value.number}: no gap was read`
   if (last.value) {
     const r = last.value.readings!
@@ -81,6 +81,7 @@ const title = computed(() => {
     const tilt = r[0].gap_mm - r[r.length - 1].gap_mm
     if (Math.abs(tilt) > 8)
       return `The gap is ${hardware(Math.abs(tilt), settings.unit)} wider at the ${tilt > 0 ? 'top' : 'bottom'}`
+    if (!laced.value) return `Laced, the gap was ${hardware(waist.gap_mm, settings.unit)} at the waist`
     return Math.abs(off) < 4
       ? 'The gap is as wished at the waist'
       : `The gap is ${size} ${off > 0 ? 'wider' : 'narrower'} than wished at the waist`
@@ -90,8 +91,9 @@ const title = computed(() => {
 const under = computed(() => {
   const fitting = last.value
   const made = fitting ? fitting.made_of! : build.value.mock_up!
-  const edge = laced.value ? `${bone(made.edge_bone!)} at the edge` : 'pinned behind'
-  const drawn = (pull: string) => (tied.value ? '' : `, ${laced.value ? 'pulled' : 'held'} ${pull}`) // a collar is tied
+  const pinned = !laced.value && fitting?.made_of?.closing !== 'laced'
+  const edge = pinned ? 'pinned behind' : `${bone(made.edge_bone!)} at the edge`
+  const drawn = (pull: string) => (tied.value ? '' : `, ${pinned ? 'held' : 'pulled'} ${pull}`) // a collar is tied
   if (!fitting) return `${cloth(made.stack!.strength!)}, ${edge}${drawn(build.value.target!.pull!)}`
   const day = fitting.tried_on ? `, ${shortDay(fitting.tried_on)}` : ''
   const pulls = [...(fitting.also ?? []).map((other) => other.pull), fitting.pull].join(' and ')
@@ -255,8 +257,9 @@ const unitName = computed(() => (settings.unit === 'in' ? 'in' : 'mm'))
         </p>
         <p v-else class="say">
           Expect the pins some {{ hardware(Math.abs(plan.mock_up.shape.mean_mm), settings.unit) }}
-          {{ plan.mock_up.shape.mean_mm < 0 ? 'inside' : 'outside' }} the line of its seam: this cloth gives, and has
-          fewer layers.
+          {{ plan.mock_up.shape.mean_mm < 0 ? 'inside' : 'outside' }} the line of its seam{{
+            plan.mock_up.shape.mean_mm < 0 ? ': this cloth gives, and has fewer layers' : ''
+          }}.
         </p>
         <MockUpPlan v-if="plan.mock_up_plan" :plan="plan.mock_up_plan" />
         <p v-if="build.fittings!.length" class="links">

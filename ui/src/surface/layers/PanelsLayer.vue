@@ -7,7 +7,8 @@ import { notchTicks, path } from '../flat'
 // The panels, what lies behind them, and the pieces beside them.
 export type PlacedPiece = { name: string; outline: Point[]; offset: Point; middle: Point }
 const props = defineProps<{ behind?: LaidPanel[]; pieces: PlacedPiece[] }>()
-const { plan, panels, flat, mirrored, picked, pick, sx, sz, line } = useSurface()
+const { plan, panels, flat, scale, mirrored, picked, pick, sx, sz, line } = useSurface()
+const rise = computed(() => (scale.value < 0.75 ? 26 : 8)) // clear of the numbers of narrow panels
 const joined = computed(() => plan.value.pattern?.joined ?? [])
 const last = computed(() => panels.value[panels.value.length - 1])
 const highest = (panel: LaidPanel) => Math.max(...panel.outline.map((point) => point[1]))
@@ -61,7 +62,7 @@ const shadow = computed(() => (props.behind?.length === panels.value.length ? pr
     <text
       v-if="panels.length"
       :x="sx(flat.offsets[0] + panels[0].waist[0][0])"
-      :y="sz(flat.top) - 8"
+      :y="sz(flat.top) - rise"
       class="side"
       :class="{ end: mirrored }"
     >
@@ -70,7 +71,7 @@ const shadow = computed(() => (props.behind?.length === panels.value.length ? pr
     <text
       v-if="last"
       :x="sx(flat.offsets[panels.length - 1] + last.waist[1][0])"
-      :y="sz(flat.top) - 8"
+      :y="sz(flat.top) - rise"
       class="side"
       :class="{ end: !mirrored }"
     >
