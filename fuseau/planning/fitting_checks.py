@@ -1,7 +1,7 @@
 """Findings on the fittings: what she could not do in it, what a mock-up could not tell, what does not go together."""
 
 from fuseau.craft.base.findings import Change, Finding, Mend, Severity, finding, mend
-from fuseau.craft.fitting.inference import Learned
+from fuseau.craft.fitting.inference import Learned, WordExpected
 from fuseau.craft.pattern.pattern import EdgeLine, Pattern
 from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS
 from fuseau.craft.wearer.measures import LEVEL_LABELS
@@ -13,6 +13,7 @@ from fuseau.planning.plan import Proposal
 
 _SPREADS_OFF = 3.0
 _STEP_MM = 10.0
+_WORDS_OFF, _DIGS, _OFF = 2.5, 1.0, 0.05
 
 
 def check_fittings(
@@ -25,7 +26,8 @@ def check_fittings(
     last = here[-1] if here else None
     return [
         *_upside_down(flipped),
-        *_contradictions(learned, flipped),
+        *_contradictions(build, learned, flipped),
+        *_words_apart(learned),
         *_which(build, learned),
         *_stale(build),
         *([] if last is None else [*_lacking(build, last), *_movements(build, last, pattern)]),
@@ -40,8 +42,9 @@ def _upside_down(number: int | None) -> list[Finding]:
     return [finding("upside_down", "mockups", "caution", where=f"Fitting {number}", fitting=number)]
 
 
-def _contradictions(learned: Learned, flipped: int | None) -> list[Finding]:
+def _contradictions(build: Build, learned: Learned, flipped: int | None) -> list[Finding]:
     """Readings that do not go with the rest (over 3 spreads): named, never silently averaged."""
+    pinned = {one.number for one in build.fittings if one.made_of.closing == "pinned" and not build.back.laced}
     return [
         finding(
             "reading_contradicts",
@@ -49,11 +52,38 @@ def _contradictions(learned: Learned, flipped: int | None) -> list[Finding]:
             "caution",
             where=f"Fitting {reading.fitting}",
             numbers={"read_mm": reading.read_mm, "expected_mm": reading.expected_mm},
+            said="pins_contradict" if reading.fitting in pinned else "reading_contradicts",
             fitting=reading.fitting,
             z_mm=reading.z_mm,
         )
         for reading in learned.readings
         if reading.spreads_off > _SPREADS_OFF and reading.fitting != flipped
+    ]
+
+
+def words_apart(learned: Learned) -> list[WordExpected]:
+    """Where it dug or stood off at the last fitting, and nothing that is known of her says so; the furthest first."""
+    last = max((one.fitting for one in learned.words), default=0)
+    apart = [one for one in learned.words if one.fitting == last and one.spreads_off > _WORDS_OFF]
+    strong = [one for one in apart if one.said_share > _DIGS or one.said_share < _OFF]
+    return sorted(strong, key=lambda one: -one.spreads_off)
+
+
+def _words_apart(learned: Learned) -> list[Finding]:
+    """A place that dug or stood off beyond all that her girths explain: something else does it there."""
+    told = {one.level: one for one in reversed(words_apart(learned))}
+    return [
+        finding(
+            "word_apart",
+            "mockups",
+            "caution",
+            where=LEVEL_LABELS[one.level],
+            numbers={"said_share": one.said_share, "expected_share": one.expected_share},
+            said="word_apart.digs" if one.said_share > _DIGS else "word_apart.off",
+            fitting=one.fitting,
+            level=one.level,
+        )
+        for one in told.values()
     ]
 
 

@@ -59,7 +59,8 @@ class InferenceInputs:
             version = build.version_numbered(fitting.version)
             if version is not None:
                 made = fitting.made_of
-                edge = edge_of(build, made.edge_bone) if made.boned else build.practice.bare_edge_n_m2
+                laced = made.boned and made.closing != "pinned"  # pins hold each height where it is
+                edge = edge_of(build, made.edge_bone) if laced else build.practice.bare_edge_n_m2
                 bare = fitting.model_copy(update=_UNTOLD)
                 tried.append(TriedOn(bare, version.pattern, edge, widened(build, fitting)))
         return cls(

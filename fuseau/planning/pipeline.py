@@ -44,7 +44,7 @@ from fuseau.planning.bones import (
 from fuseau.planning.cache import StageCache
 from fuseau.planning.evidence import stale_versions, with_side_seam_seen
 from fuseau.planning.fits import FitInputs, ForeseeInputs, foresee_mock_up, settle_fit
-from fuseau.planning.fitting_checks import check_fittings
+from fuseau.planning.fitting_checks import check_fittings, words_apart
 from fuseau.planning.front import OpeningInputs, WaysInputs, check_closing, check_ways, find_ways_in, open_front
 from fuseau.planning.halves import Halves
 from fuseau.planning.lacings import final_lacing, mock_up_lacing
@@ -171,6 +171,7 @@ def _plan_garment(build: Build, unit: Unit, cache: StageCache, findings: list[Fi
     # bones, front, back
     hardware, said = _plan_hardware(build, unit, cache, halves, pattern, aimed, body, final)
 
+    apart = words_apart(learned) if learned else []
     findings = [
         *findings,
         *check_guesses(body),
@@ -211,7 +212,13 @@ def _plan_garment(build: Build, unit: Unit, cache: StageCache, findings: list[Fi
         prediction=prediction,
         stale=tuple(stale_versions(build)),
         made_for=asked.asked,
-        verdict=verdict(build, odds, proposal is not None, learned.ambiguity if learned else None),
+        verdict=verdict(
+            build,
+            odds,
+            proposal is not None,
+            learned.ambiguity if learned else None,
+            apart[0].level if apart else None,
+        ),
         mock_up_plan=plan_mock_up(build, body, proposal.mock_up if proposal else mock_up, final),
         cup_boning=cup_boning(shown.cup, practice),
         **dict(hardware),

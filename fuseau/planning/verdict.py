@@ -26,20 +26,30 @@ class Verdict(Record):
     sentence: Message
 
 
-def verdict(build: Build, odds: Readiness | None, proposed: bool, unsure: Ambiguity | None = None) -> Verdict:
+def verdict(
+    build: Build,
+    odds: Readiness | None,
+    proposed: bool,
+    unsure: Ambiguity | None = None,
+    apart: LevelName | None = None,
+) -> Verdict:
     """The verdict. `odds` are those of the version proposed, else of the present one; None before any fitting.
 
-    `unsure` is what the last fitting cannot tell apart: a measurement of minutes comes before another mock-up.
+    `unsure` is what the last fitting cannot tell apart: a measurement of minutes comes before another mock-up. `apart`
+    is where it sat otherwise than all that is known explains.
     """
     current = build.current
     if current is None:
         return Verdict(word="first mock-up", version=1, sentence=message("verdict.first"))
     following = current.number + 1 if proposed else current.number
     if odds is None:
-        return Verdict(word="try it on", version=current.number, sentence=message("verdict.try_on", version=following))
+        code = "verdict.try_on" if build.back.laced else "verdict.try_on.shut"
+        return Verdict(word="try it on", version=current.number, sentence=message(code, version=following))
     given: dict[str, float | str] = {"version": following, "probability": odds.probability}
     word: Word = odds.advice
-    if word == "cut the cloth":
+    if apart is not None and fittings_of_current(build):
+        word, code, given = "look again", "verdict.word_apart", {"level": apart}
+    elif word == "cut the cloth":
         code = "verdict.make_and_cut" if proposed else "verdict.cut"
     elif unsure is not None and fittings_of_current(build):
         word, code = "measure first", "verdict.measure"
@@ -55,6 +65,6 @@ def verdict(build: Build, odds: Readiness | None, proposed: bool, unsure: Ambigu
         word=word,
         version=following,
         probability=odds.probability,
-        level=odds.worst_level,
+        level=apart if code == "verdict.word_apart" else odds.worst_level,
         sentence=message(code, **given),
     )

@@ -16,6 +16,7 @@ from fuseau.craft.pattern.hand_edits import (
     SetWidth,
     ShapeLine,
     SplitPanel,
+    TrimEdge,
     place_name,
 )
 from fuseau.craft.pattern.pattern import End, seam_label
@@ -36,6 +37,12 @@ def hand_edit(change: HandEdit, unit: Unit) -> str:
             if change.how == "shift":
                 return f"seam {seam} {by} toward {'CB' if change.amount_mm > 0 else 'CF'}{where}"
             return f"seam {seam} {'let out' if change.amount_mm > 0 else 'taken in'} by {by} on each edge{where}"
+        case TrimEdge():
+            off = format_length(abs(change.amount_mm), unit, hardware=True)
+            how = "trimmed off" if change.amount_mm >= 0 else "left on"
+            hem = None if change.hem_mm is None else format_length(abs(change.hem_mm), unit, hardware=True)
+            to = "" if hem is None else f", {hem} at the hem"
+            return f"{off} {how} at {change.edge}{to}{where or ', on each half'}"
         case MovePoint():
             height = format_length(change.z_mm, unit)
             return f"{_line(change.end)} at {place_name(change.place)} to {height}{where}"

@@ -38,6 +38,12 @@ MESSAGES = {
     "written from the other end? Correct the fitting if so.",
     "reading_contradicts": "In fitting {fitting:.0f} the gap of {read_mm:hardware} at {z_mm:length} does not go with "
     "the rest, which expect {expected_mm:hardware}: read it again.",
+    "pins_contradict": "In fitting {fitting:.0f} the pins at {z_mm:length}, {read_mm:hardware} from the seam, do not "
+    "go with the rest, which expect {expected_mm:hardware}: pin it again there.",
+    "word_apart.digs": "In fitting {fitting:.0f} it dug at the {level:level}, more than her girths explain. Look what "
+    "digs: a bone's end, an edge, a seam; tape her there again, or slash it until it sits.",
+    "word_apart.off": "In fitting {fitting:.0f} it stood off at the {level:level}, though by her girths it lies on. "
+    "Touch where, and by how much: then it is taken out there.",
     "stale_version": "Version {version:.0f} goes back to fitting {fitting:.0f}, which was corrected afterwards. What "
     "is believed now is in the change below.",
     "unlaced": "Fitting {fitting:.0f}: it was not laced: gap and pressure meant nothing, so only edges and movement "
@@ -103,6 +109,8 @@ MESSAGES = {
     # the one verdict
     "verdict.first": "Cut version 1 for a mock-up.",
     "verdict.try_on": "Try version {version:.0f} on and read the gap.",
+    "verdict.try_on.shut": "Try version {version:.0f} on, pinned behind.",
+    "verdict.word_apart": "Look again at the {level:level}: how it sat there does not go with the rest.",
     "verdict.try_on_odds": "Try version {version:.0f} on: {probability:percent} of 100 such garments would fit.",
     "verdict.measure": "Her body, the cloth or the pull? First measure: {tells:tells}.",
     "verdict.one_more": "One more mock-up: of 100 garments cut from version {version:.0f} now {probability:percent} "
@@ -145,8 +153,8 @@ MESSAGES = {
     "leave_out.wires": "wires in the cups",
     "look_at.level": "{level:level_capital}: known to ± {spread_mm:length} only. Read the gap there and tape a girth "
     "over it.",
-    "look_at.level.shut": "{level:level_capital}: known to ± {spread_mm:length} only. Look how it sits there and tape a "
-    "girth over it.",
+    "look_at.level.shut": "{level:level_capital}: known to ± {spread_mm:length} only. Look how it sits there and tape "
+    "a girth over it.",
     "look_at.two_pulls": "Lace it lightly first and read the gap, then as it is worn, and read it again.",
     "look_at.pins": "Pin it where it comes together at top, waist and hem, and write how far from the line of the "
     "seam the pins are: inside it with a minus.",

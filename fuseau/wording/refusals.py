@@ -38,6 +38,8 @@ MESSAGES = {
     "gusset_already": "Seam {seam} has a gusset from the {end} already.",
     "gusset_too_deep": "The gusset would be deeper than the garment: {most_mm:.0f} mm.",
     "dart_too_short": "A dart is 2 cm long at least, and its widest place lies between its ends.",
+    "trimmed_away": "That leaves less than {least_mm:.0f} mm of panel {panel:.0f}: {most_mm:hardware} can be trimmed "
+    "off at the most.",
     "panel_too_narrow": "Panel {panel:.0f} would be {width_mm:.0f} mm wide at {z_mm:length} from the waist: "
     "{least_mm:.0f} mm at the least.",
     "as_read": "{reason}",

@@ -46,14 +46,28 @@ def at_two_pulls(by: By = 0.0, lighter: float = 12.0, **fields: Any) -> Step:
     return logged
 
 
-def gaps(planned: Plan, by: By, count: int = 5) -> list[dict[str, float]]:
+def pinned(by: By | None = 0.0, **fields: Any) -> Step:
+    """A mock-up that has no lace, pinned behind `by` mm off where it was expected; None: on the line of its seam."""
+
+    def logged(build: Build) -> Build:
+        planned = plan(build)
+        made = {**build.mock_up.model_dump(), "closing": "pinned"}
+        readings = [] if by is None else gaps(planned, by, least=-100)
+        return log_fitting(
+            build, planned, {"pull": "close", "made_of": made, "readings": readings, **fields}, DAY, "cm"
+        )
+
+    return logged
+
+
+def gaps(planned: Plan, by: By, count: int = 5, least: float = 0.0) -> list[dict[str, float]]:
     """Gaps at even heights of the lacing edge, as somebody writes them down."""
     fit = planned.mock_up
     assert fit is not None
     low, high = fit.z_mm[0] + 8, fit.z_mm[-1] - 8
     heights = [round(low + (high - low) * i / (count - 1)) for i in range(count)]
     off = by if callable(by) else lambda z: by
-    return [{"z_mm": z, "gap_mm": max(0.0, float(round(fit.gap_at(z) + off(z))))} for z in heights]
+    return [{"z_mm": z, "gap_mm": max(least, float(round(fit.gap_at(z) + off(z))))} for z in heights]
 
 
 def upwards(top: float, bottom: float) -> Callable[[float], float]:

@@ -99,3 +99,24 @@ def test_a_side_that_opens_on_the_left_is_seen_on_the_left_alone(demo_hand):
     demo_hand.wait(lambda: len(demo_hand.all("[data-half]")) == 2)
     demo_hand.find("[aria-label='Bones of the left half']")
     demo_hand.find("[aria-label='Bones of the right half']")
+
+
+def test_the_back_is_trimmed_and_it_stays_so(demo_hand):
+    line = demo_hand.stage(REGENT, "pattern")
+    before = demo_hand.sheet(line)["plan"]["levels"]
+    demo_hand.browser.execute_script(
+        "document.querySelector('[data-edge=CB]').dispatchEvent(new MouseEvent('click', { bubbles: true }))"
+    )
+    demo_hand.see("The edge stays straight")
+    demo_hand.write("At CB, on each half", "80")
+    demo_hand.press("Trim it")
+    demo_hand.see("can be trimmed off at the most")
+    demo_hand.write("At CB, on each half", "15")
+    demo_hand.press("Trim it")
+    demo_hand.wait(lambda: (demo_hand.sheet(line)["build"]["versions"][-1]["changes"] or [""])[-1].startswith("15 mm"))
+    demo_hand.press("Done")
+    demo_hand.see("15 mm trimmed off at CB, on each half")
+    demo_hand.see("It stays as you made it")
+    after = demo_hand.sheet(line)["plan"]["levels"]
+    waist = [next(one["closed_mm"] for one in levels if one["name"] == "waist") for levels in (before, after)]
+    assert round(waist[0] - waist[1]) == 30

@@ -29,6 +29,7 @@ _PASSES = 40
 _PROMISED, _GAINED = 0.3, 0.02  # a step that promises and gains so little is about a corner of a slack level
 _WITHOUT_TAILS = 2  # passes at the most before a misread may show
 _LONGEST_STEP_MM = 40.0
+_FEW = 6  # readings
 _CLOSE = 1e-3  # of the negative log posterior: far below anything a reading could tell
 
 
@@ -51,6 +52,16 @@ class ReadingExpected(Record):
     z_mm: float
     read_mm: float
     expected_mm: float
+    spreads_off: float
+
+
+class WordExpected(Record):
+    """A word of how it sat, as a share of the comfort limit, that share as expected, and the spreads between."""
+
+    fitting: int
+    level: LevelName
+    said_share: float
+    expected_share: float
     spreads_off: float
 
 
@@ -96,6 +107,7 @@ class Learned(Record):
     misfit: float = 0.0
     ambiguity: Ambiguity | None = None
     stands_off: tuple[StandsOff, ...] = ()
+    words: tuple[WordExpected, ...] = ()
 
 
 @dataclass(frozen=True, eq=False)
@@ -289,6 +301,7 @@ class Linear:
     expected: list[Array] = field(default_factory=list)
     settled_mm: list[Array] = field(default_factory=list)
     off_mm: list[Array] = field(default_factory=list)
+    felt: list[Array] = field(default_factory=list)
 
 
 def linearise(
@@ -308,17 +321,19 @@ def linearise(
     hessian = unknowns.precision.copy()
     square = float(off_prior @ gradient)
     cost, count = square / 2, 0
-    expected, settled_mm, off_mm = [], [], []
+    expected, settled_mm, off_mm, felt = [], [], [], []
     comfort = math.exp(float(at[unknowns.comfort]))
     for i, sight in enumerate(sights):
         if sight.tried.lacing.tied_mm is not None:
             off, jacobian, gaps = tied_residuals(at, unknowns, sight, unknowns.practice)
             settled_mm.append(np.zeros(0))
             off_mm.append(np.zeros(len(sight.z)))
+            felt.append(np.zeros(len(sight.z)))
         else:
             seen = see(at, unknowns, sight, i, near.settled_mm[i] if near else None)
             settled_mm.append(seen.gap_mm)
             off_mm.append(np.maximum(seen.hoop_mm - seen.natural_mm, 0.0))
+            felt.append(seen.pressure_kpa / (sight.comfort * comfort))
             off, jacobian = residuals(sight, seen, comfort, unknowns.comfort, unknowns.practice)
             gaps = sight.of_gaps @ seen.gap_mm
         if sight.tried.rides_mm is not None:
@@ -342,7 +357,9 @@ def linearise(
         cost += apart**2 / 2
         square += apart**2
         count += 1
-    return Linear(gradient, hessian, cost, square / max(count, 1), expected, settled_mm, off_mm)
+    # χ² of a word or two says little of how well the model fits: it counts as if some had been met as expected
+    met = max(0, _FEW - count)
+    return Linear(gradient, hessian, cost, (square + met) / max(count + met, 1), expected, settled_mm, off_mm, felt)
 
 
 def _belief(unknowns: Unknowns, sights: list[Sight], at: Array, here: Linear, stripped: Container[ClothName]) -> Belief:
@@ -405,6 +422,17 @@ def _belief(unknowns: Unknowns, sights: list[Sight], at: Array, here: Linear, st
             for sight, loose in zip(sights, here.off_mm, strict=True)
             for z, seen, _ in sight.tried.stand_off_mm
             if seen > 0
+        ),
+        words=tuple(
+            WordExpected(
+                fitting=sight.tried.number,
+                level=min(prior, key=lambda level: abs(level.back_mm - z)).name,
+                said_share=said,
+                expected_share=float(np.interp(z, sight.z, felt)),
+                spreads_off=float(abs(said - np.interp(z, sight.z, felt)) / spread),
+            )
+            for sight, felt in zip(sights, here.felt, strict=True)
+            for z, said, spread in sight.tried.words
         ),
         ambiguity=which(at, unknowns, covariance, sights, stripped),
     )

@@ -63,6 +63,19 @@ class MoveSeam(Record):
     side: Side = "both"
 
 
+class TrimEdge(Record):
+    """Cut so much off CB (or CF) on each half, all along it (+), or leave so much on (−); another amount at the hem.
+
+    The edge stays straight: between top line and hem the amount runs evenly from one to the other.
+    """
+
+    kind: Literal["trim"] = "trim"
+    edge: Literal["CB", "CF"] = "CB"
+    amount_mm: Annotated[float, Length("what is trimmed off", -60, 150)]
+    hem_mm: Annotated[float, Length("what is trimmed off", -60, 150)] | None = None
+    side: Side = "both"
+
+
 class MovePoint(Record):
     """Put a point of the top line or hem at a height: CF (0), side (1), CB (2), or any place between."""
 
@@ -164,6 +177,7 @@ class PartHalves(Record):
 HandEdit = Annotated[
     SetWidth
     | MoveSeam
+    | TrimEdge
     | MovePoint
     | DropPoint
     | ShapeLine
@@ -180,6 +194,7 @@ HandEdit = Annotated[
 HAND_EDITS: tuple[type[Record], ...] = (
     SetWidth,
     MoveSeam,
+    TrimEdge,
     MovePoint,
     DropPoint,
     ShapeLine,
@@ -210,6 +225,8 @@ def _made(pattern: Pattern, change: HandEdit) -> Pattern:
         case MoveSeam():
             _seam_of(pattern, change.seam)
             return _with_panels(pattern, change.side, lambda panels: _move_seam(panels, change))
+        case TrimEdge():
+            return _with_panels(pattern, change.side, lambda panels: _trim(pattern, panels, change))
         case MovePoint():
             return _with_line(pattern, change.end, change.side, lambda line: _move_point(line, change))
         case DropPoint():
@@ -322,6 +339,21 @@ def _move_seam(panels: tuple[Panel, ...], change: MoveSeam) -> tuple[Panel, ...]
 # --- top line and hem ------------------------------------------------------------------------------------
 
 
+def _trim(pattern: Pattern, panels: tuple[Panel, ...], change: TrimEdge) -> tuple[Panel, ...]:
+    """The first or last panel with its outer edge moved in, straight from top line to hem."""
+    behind = change.edge == "CB"
+    field = "cb_mm" if behind else "cf_mm"
+    top, hem = getattr(pattern.top, field), getattr(pattern.hem, field)
+    z = np.array([station.back_mm if behind else station.front_mm for station in pattern.stations])
+    at_hem = change.amount_mm if change.hem_mm is None else change.hem_mm
+    off = at_hem + (change.amount_mm - at_hem) * (z - hem) / (top - hem)
+    if behind:
+        edge = tuple(float(x) for x in np.array(panels[-1].cb_edge_mm) - off)
+        return (*panels[:-1], panels[-1].model_copy(update={"cb_edge_mm": edge}))
+    edge = tuple(float(x) for x in np.array(panels[0].cf_edge_mm) + off)
+    return (panels[0].model_copy(update={"cf_edge_mm": edge}), *panels[1:])
+
+
 def _move_point(line: EdgeLine, change: MovePoint) -> EdgeLine:
     for at, field in ((0.0, "cf_mm"), (1.0, "side_mm"), (2.0, "cb_mm")):
         if abs(change.place - at) <= _NEAR:
@@ -432,6 +464,7 @@ def _check_widths(pattern: Pattern, change: HandEdit, practice: Practice) -> Non
     """No panel narrower than practice allows, between hem and top line; said at what was edited."""
     least = practice.least_panel_width_mm
     field = {"width": "width_mm", "seam": "amount_mm", "dart": "width_mm", "split": "panel"}.get(change.kind)
+    field = "amount_mm" if isinstance(change, TrimEdge) else field
     if field is None:
         return
     for one in (pattern, pattern.left_pattern):
@@ -441,6 +474,11 @@ def _check_widths(pattern: Pattern, change: HandEdit, practice: Practice) -> Non
         widths = one.shape.widths(heights)
         if widths.min() < least - 1e-6:
             k, i = np.unravel_index(int(np.argmin(widths)), widths.shape)
+            if isinstance(change, TrimEdge):
+                most = change.amount_mm - (least - float(widths[k, i]))
+                raise Unmakeable(
+                    "edit.amount_mm", "trimmed_away", panel=int(i) + 1, most_mm=max(0.0, most), least_mm=least
+                )
             raise Unmakeable(
                 f"edit.{field}",
                 "panel_too_narrow",

@@ -3036,7 +3036,7 @@ export interface components {
          */
         EditPreview: {
             /** Edits */
-            edits: (components["schemas"]["WrittenSetWidth"] | components["schemas"]["WrittenMoveSeam"] | components["schemas"]["WrittenMovePoint"] | components["schemas"]["WrittenDropPoint"] | components["schemas"]["WrittenShapeLine"] | components["schemas"]["WrittenSplitPanel"] | components["schemas"]["WrittenDropSeam"] | components["schemas"]["WrittenAddGusset"] | components["schemas"]["WrittenAddDart"] | components["schemas"]["WrittenDropInsert"] | components["schemas"]["WrittenJoinSeam"] | components["schemas"]["WrittenSetAllowance"] | components["schemas"]["WrittenPartHalves"])[];
+            edits: (components["schemas"]["WrittenSetWidth"] | components["schemas"]["WrittenMoveSeam"] | components["schemas"]["WrittenTrimEdge"] | components["schemas"]["WrittenMovePoint"] | components["schemas"]["WrittenDropPoint"] | components["schemas"]["WrittenShapeLine"] | components["schemas"]["WrittenSplitPanel"] | components["schemas"]["WrittenDropSeam"] | components["schemas"]["WrittenAddGusset"] | components["schemas"]["WrittenAddDart"] | components["schemas"]["WrittenDropInsert"] | components["schemas"]["WrittenJoinSeam"] | components["schemas"]["WrittenSetAllowance"] | components["schemas"]["WrittenPartHalves"])[];
         };
         /**
          * EditedPattern
@@ -3803,6 +3803,11 @@ export interface components {
              * @default []
              */
             stands_off: components["schemas"]["StandsOff"][];
+            /**
+             * Words
+             * @default []
+             */
+            words: components["schemas"]["WordExpected"][];
         };
         /**
          * LearnedCloth
@@ -4678,7 +4683,7 @@ export interface components {
          */
         PatternEdits: {
             /** Edits */
-            edits: (components["schemas"]["WrittenSetWidth"] | components["schemas"]["WrittenMoveSeam"] | components["schemas"]["WrittenMovePoint"] | components["schemas"]["WrittenDropPoint"] | components["schemas"]["WrittenShapeLine"] | components["schemas"]["WrittenSplitPanel"] | components["schemas"]["WrittenDropSeam"] | components["schemas"]["WrittenAddGusset"] | components["schemas"]["WrittenAddDart"] | components["schemas"]["WrittenDropInsert"] | components["schemas"]["WrittenJoinSeam"] | components["schemas"]["WrittenSetAllowance"] | components["schemas"]["WrittenPartHalves"])[];
+            edits: (components["schemas"]["WrittenSetWidth"] | components["schemas"]["WrittenMoveSeam"] | components["schemas"]["WrittenTrimEdge"] | components["schemas"]["WrittenMovePoint"] | components["schemas"]["WrittenDropPoint"] | components["schemas"]["WrittenShapeLine"] | components["schemas"]["WrittenSplitPanel"] | components["schemas"]["WrittenDropSeam"] | components["schemas"]["WrittenAddGusset"] | components["schemas"]["WrittenAddDart"] | components["schemas"]["WrittenDropInsert"] | components["schemas"]["WrittenJoinSeam"] | components["schemas"]["WrittenSetAllowance"] | components["schemas"]["WrittenPartHalves"])[];
             /** Revision */
             revision: number;
         };
@@ -6735,6 +6740,25 @@ export interface components {
             hip: components["schemas"]["Level"];
         };
         /**
+         * WordExpected
+         * @description A word of how it sat, as a share of the comfort limit, that share as expected, and the spreads between.
+         */
+        WordExpected: {
+            /** Fitting */
+            fitting: number;
+            /**
+             * Level
+             * @enum {string}
+             */
+            level: "upper_neck" | "neck_base" | "collarbone" | "high_bust" | "bust" | "underbust" | "ribs" | "waist" | "high_hip" | "hip";
+            /** Said Share */
+            said_share: number;
+            /** Expected Share */
+            expected_share: number;
+            /** Spreads Off */
+            spreads_off: number;
+        };
+        /**
          * WrittenAddDart
          * @description As it is written: Stitch a dart into a panel.
          */
@@ -7307,6 +7331,25 @@ export interface components {
             word: "digs" | "firm" | "right" | "light" | "stands off";
             /** Off Mm */
             off_mm?: string | number | null;
+        };
+        /**
+         * WrittenTrimEdge
+         * @description As it is written: Cut so much off CB (or CF) on each half, all along it (+), or leave so much on (−); another amount at the hem.
+         */
+        WrittenTrimEdge: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "trim";
+            /** Edge */
+            edge?: ("CB" | "CF") | null;
+            /** Amount Mm */
+            amount_mm: string | number;
+            /** Hem Mm */
+            hem_mm?: string | number | null;
+            /** Side */
+            side?: ("both" | "right" | "left") | null;
         };
         /**
          * WrittenUnderGirth

@@ -5,10 +5,11 @@ import { useSettings } from '../../stores/settings'
 import { LEVEL_LABELS, withUnit } from '../../parts/words'
 import type { LevelName } from '../../api/types'
 
-// A line of the change that nobody proposed: any seam, any level, in or out, on each panel edge.
+// A line of the change that nobody proposed: any seam, any level, in or out, on each panel edge; or trimmed off CB.
 const open = useBuild()
 const settings = useSettings()
 const shown = ref(false)
+const CB = 0
 const seam = ref(1)
 const level = ref<LevelName>('waist')
 const way = ref<'-' | ''>('-')
@@ -16,12 +17,19 @@ const amount = ref('')
 const unit = computed(() => (settings.unit === 'in' ? 'in' : 'mm'))
 const seams = computed(() => open.plan!.pattern!.panels.slice(1).map((_, i) => i + 1))
 const levels = computed(() => (open.plan!.levels ?? []).filter((one) => one.gap_mm !== null).map((one) => one.name))
-const said = computed(() => Object.entries(open.errors).find(([at]) => at.startsWith('line_edits'))?.[1])
+const said = computed(() => Object.entries(open.errors).find(([at]) => /^(line_edits|edit\b)/.test(at))?.[1])
 function begin() {
   if (!levels.value.includes(level.value)) level.value = levels.value[0] as LevelName
   shown.value = true
 }
 async function put() {
+  if (seam.value === CB) {
+    const off = withUnit(`${way.value === '-' ? '' : '-'}${amount.value.trim()}`, unit.value)
+    if (!(await open.editPattern([{ kind: 'trim', edge: 'CB', amount_mm: off, side: 'both' }]))) return
+    amount.value = ''
+    shown.value = false
+    return
+  }
   const mine = withUnit(`${way.value}${amount.value.trim()}`, unit.value)
   const line = { seam: seam.value, level: level.value, cf_side_mm: mine, cb_side_mm: mine }
   if (!(await open.setLine(line))) return
@@ -40,12 +48,14 @@ async function put() {
     seam
     <select v-model.number="seam" aria-label="Seam">
       <option v-for="one in seams" :key="one" :value="one">{{ one }}·{{ one + 1 }}</option>
+      <option :value="CB">CB, all along</option>
     </select>
-    at
-    <select v-model="level" aria-label="Level">
+    <template v-if="seam !== CB">at </template>
+    <select v-if="seam !== CB" v-model="level" aria-label="Level">
       <option v-for="one in levels" :key="one" :value="one">{{ LEVEL_LABELS[one as LevelName] }}</option>
     </select>
-    by <input v-model="amount" aria-label="On each panel edge" :aria-invalid="!!said" /> {{ unit }} on each edge
+    by <input v-model="amount" aria-label="On each panel edge" :aria-invalid="!!said" /> {{ unit }} on each
+    {{ seam === CB ? 'half' : 'edge' }}
     <v-btn size="small" type="submit" variant="outlined">Set it</v-btn>
     <v-btn size="small" variant="text" @click="shown = false">Leave it</v-btn>
     <p v-if="said" class="bad" role="alert">{{ said }}</p>

@@ -31,7 +31,9 @@ const word = computed(() => open.plan?.verdict?.word ?? found.value?.advice ?? '
     <ThinkingBar v-if="busy || failed" label="Weighing the odds" :thought="thought" />
     <template v-else-if="found">
       <h2>{{ TITLE[word] }}</h2>
-      <p v-if="word === 'measure first'">{{ open.plan!.verdict!.sentence }}</p>
+      <p v-if="word === 'measure first' || (word === 'look again' && found?.advice !== word)">
+        {{ open.plan!.verdict!.sentence }}
+      </p>
       <p>{{ found.sentence }}</p>
       <div class="odds" aria-hidden="true"><i :style="{ width: `${found.probability * 100}%` }" /></div>
       <ul v-if="found.raises?.length && word !== 'cut the cloth'" aria-label="What would raise it">

@@ -13,6 +13,7 @@ import MeasureFirst from '../../parts/MeasureFirst.vue'
 import AimSlip from './AimSlip.vue'
 import { lineHandles, placeBy, reach, seamHandles } from './handles'
 import LevelSlip from './LevelSlip.vue'
+import EdgeSlip from './EdgeSlip.vue'
 import LineSlip from './LineSlip.vue'
 import PanelSlip from './PanelSlip.vue'
 import PieceSlip from './PieceSlip.vue'
@@ -140,8 +141,8 @@ async function onDone(id: string, dx: number, dz: number) {
 }
 const make = (edit: PatternEdit) =>
   open.editPattern([
-    edit.kind === 'width' || edit.kind === 'seam' || edit.kind === 'point' || edit.kind === 'drop_point'
-      ? { ...edit, side: side.value }
+    ['width', 'seam', 'point', 'drop_point', 'trim'].includes(edit.kind)
+      ? ({ ...edit, side: side.value } as PatternEdit)
       : edit,
   ])
 const focus = (id: string) => {
@@ -221,6 +222,7 @@ const under = computed(() => {
         :panels="panels"
         @edit="make"
       />
+      <EdgeSlip v-else-if="picked === 'CB' || picked === 'CF'" :edge="picked" @edit="make" />
       <PieceSlip v-else-if="picked" :name="picked" @edit="make" />
       <AimSlip v-else @start="starting = $event" />
       <template #acts>

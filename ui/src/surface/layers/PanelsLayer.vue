@@ -51,6 +51,22 @@ const shadow = computed(() => (props.behind?.length === panels.value.length ? pr
         :class="{ picked: picked === `seam ${panel.number - 1}` }"
         @click.stop="pick(`seam ${panel.number - 1}`)"
       />
+      <path
+        v-if="i === 0"
+        :d="line(i, panel.cf_edge)"
+        class="grasp"
+        :class="{ picked: picked === 'CF' }"
+        data-edge="CF"
+        @click.stop="pick('CF')"
+      />
+      <path
+        v-if="i === panels.length - 1"
+        :d="line(i, panel.cb_edge)"
+        class="grasp"
+        :class="{ picked: picked === 'CB' }"
+        data-edge="CB"
+        @click.stop="pick('CB')"
+      />
       <text :x="sx(flat.offsets[i] + middle(panel))" :y="sz(highest(panel)) - 9" class="number">
         {{ panel.number }}
       </text>
