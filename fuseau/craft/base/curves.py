@@ -139,17 +139,22 @@ def lengths_along(x: Array, z: Array) -> Array:
 
 @lru_cache(maxsize=16)
 def _hermite_weights(count: int) -> Array:
-    """Cubic Hermite weights (count, 4) of start, tangent at the start, end, tangent at the end."""
-    t = np.linspace(0, 1, count)
+    return _weights_at(np.linspace(0, 1, count))
+
+
+def _weights_at(t: Array) -> Array:
+    """Cubic Hermite weights (n, 4) of start, tangent at the start, end, tangent at the end, at parameters (n,)."""
     return np.column_stack([2 * t**3 - 3 * t**2 + 1, t**3 - 2 * t**2 + t, 3 * t**2 - 2 * t**3, t**3 - t**2])
 
 
-def hermite(start: Array, end: Array, start_direction: Array, end_direction: Array, count: int = 17) -> Array:
-    """`count` points (count, 2) of the cubic from `start` to `end` with unit tangents at its ends.
+def hermite(start: Array, end: Array, start_direction: Array, end_direction: Array, at: int | Array = 17) -> Array:
+    """Points (n, 2) of the cubic from `start` to `end` with unit tangents at its ends.
 
-    For several pieces at once all are (pieces, 2), and the answer is (pieces, count, 2).
+    `at`: so many of them, evenly, or the parameters (n,) from 0 to 1 that they lie at. For several pieces at once all
+    are (pieces, 2), and the answer is (pieces, n, 2).
     """
     step = end - start
     chord = np.hypot(step[..., 0], step[..., 1])[..., None]
     given = np.stack([start, chord * start_direction, end, chord * end_direction], axis=-2)
-    return np.asarray(_hermite_weights(count) @ given)
+    weights = _hermite_weights(at) if isinstance(at, int) else _weights_at(at)
+    return np.asarray(weights @ given)

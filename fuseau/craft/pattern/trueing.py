@@ -6,6 +6,7 @@ goes to the top edge, what lies below to the hem, half to each side.
 
 import math
 from dataclasses import dataclass
+from functools import cached_property
 
 import numpy as np
 
@@ -21,6 +22,11 @@ Point = tuple[float, float]
 LEAST_RISE_MM = 10.0  # a top line or hem nearer to the zero line leaves no room for trueing
 _FINE_MM = 1.0
 _DRAWN_MM = 4.0
+SAGITTA_MM = 0.02  # how far a chord of an outline may lie from its curve
+_LEAST_STEP_MM = 1.0
+_UNEVEN_EDGE = 1.5
+_UNEVEN = 3.5  # a cubic bends so much more in one place than on the whole
+_CORNER_MM = 0.4  # the first and the last chord of an edge are so short, so that they point as the edge does
 
 
 class Notch(Record):
@@ -86,6 +92,14 @@ class _Edge:
     z: Array
     run: Array
 
+    @cached_property
+    def step_mm(self) -> float:
+        """How far apart it may be drawn so that no chord leaves it by more than the sagitta that is allowed."""
+        at = np.arange(self.run[0], self.run[-1], _DRAWN_MM)
+        x, z = np.interp(at, self.run, self.x), np.interp(at, self.run, self.z)
+        bend = float(np.abs(np.diff(np.arctan2(np.diff(x), np.diff(z)))).max(initial=0.0)) / _DRAWN_MM
+        return min(_DRAWN_MM, max(_LEAST_STEP_MM, math.sqrt(8 * SAGITTA_MM / max(_UNEVEN_EDGE * bend, 1e-9))))
+
     def run_at_height(self, z: float) -> float:
         return float(np.interp(z, self.z, self.run))
 
@@ -94,8 +108,8 @@ class _Edge:
 
     def cut(self, low: float, high: float) -> Array:
         """Points (n, 2) between two running lengths, ends exact."""
-        count = max(3, math.ceil((high - low) / _DRAWN_MM) + 1)
-        runs = np.linspace(low, high, count)
+        even = np.linspace(low, high, max(3, math.ceil((high - low) / self.step_mm) + 1))
+        runs = np.unique([low, low + _CORNER_MM, *even[1:-1], high - _CORNER_MM, high])
         return np.column_stack([np.interp(runs, self.run, self.x), np.interp(runs, self.run, self.z)])
 
     def lean(self, run: float) -> float:
@@ -245,8 +259,19 @@ def _across(i: int, line: _DrawnLine, edges: list[_Edge], turns: Array, corners:
         if round(at, 3) in corners_at:
             leaving[k] = _sloped(curve.slope(at, False), turned[k])
             arriving[k] = _sloped(curve.slope(at, True), turned[k])
-    pieces = hermite(spots[:-1], spots[1:], leaving[:-1], arriving[1:], 9 if len(stops) < 5 else 6)
+    pieces = hermite(spots[:-1], spots[1:], leaving[:-1], arriving[1:], _drawn_at(spots, leaving[:-1], arriving[1:]))
     return np.vstack([spots[:1], pieces[:, 1:].reshape(-1, 2)])
+
+
+def _drawn_at(spots: Array, leaving: Array, arriving: Array) -> Array:
+    """Parameters at which the pieces of a line are drawn, as many as the one that bends most needs."""
+    steps = np.diff(spots, axis=0)
+    chords = np.hypot(steps[:, 0], steps[:, 1])
+    ways = steps / chords[:, None]
+    turned = sum(np.arccos(np.clip(np.sum(ways * one, axis=1), -1, 1)) for one in (leaving, arriving))
+    count = math.ceil(math.sqrt(float((chords * turned).max()) * _UNEVEN / (8 * SAGITTA_MM)))
+    corner = min(0.05, _CORNER_MM / float(chords.max()))
+    return np.array([0.0, corner, *np.linspace(0, 1, min(60, max(5, count)) + 1)[1:-1], 1 - corner, 1.0])
 
 
 def _sloped(slope: float, turned: float) -> Point:

@@ -66,7 +66,7 @@ def test_refuses_knots_that_do_not_rise():
 
 def test_hermite_keeps_its_ends_and_directions():
     up = np.array([0.0, 1.0])
-    points = hermite(np.array([0.0, 0.0]), np.array([50.0, 10.0]), np.array([1.0, 0.0]), up, count=401)
+    points = hermite(np.array([0.0, 0.0]), np.array([50.0, 10.0]), np.array([1.0, 0.0]), up, 401)
     assert points[0] == pytest.approx([0, 0])
     assert points[-1] == pytest.approx([50, 10])
     last = points[-1] - points[-2]
