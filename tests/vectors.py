@@ -8,7 +8,7 @@ from fuseau.commands.fields import change
 from fuseau.commands.fittings import log_fitting
 from fuseau.commands.versions import accept, cut_version
 from fuseau.craft.base.findings import Change
-from fuseau.craft.base.lengths import Unit, format_length, parse_length
+from fuseau.craft.base.lengths import Unit, format_length, format_run, parse_length
 from fuseau.document.build import Build
 from fuseau.planning.pipeline import plan
 from fuseau.wording import Words
@@ -17,6 +17,9 @@ from tests.kinds import built
 
 SIZES = (0.0, 0.4, 0.5, 1.0, 3.175, 9.5, 12.7, 25.4, 99.95, 280.0, 622.3, 700.0, 1234.5)
 READINGS = [{"z_mm": z, "gap_mm": gap} for z, gap in ((90, 62), (0, 71), (-110, 58))]
+
+
+RUNS = (0.0, 99.9, 100.0, 914.4, 914.5, 1143.0, 1563.0, 5503.0, 12345.6)
 
 
 def lengths() -> list[dict[str, object]]:
@@ -53,6 +56,7 @@ def main(target: Path) -> None:
     """Write the vectors."""
     found = {
         "lengths": lengths(),
+        "runs": [{"mm": mm, "unit": unit, "text": format_run(mm, unit)} for mm in RUNS for unit in ("cm", "in")],
         "tried": shown(tried()),
         "second": shown(accept(tried(), plan(tried()), TODAY)),
         "draft": shown(cut_version(built("overbust corset"), plan(built("overbust corset")), TODAY)),

@@ -8,7 +8,7 @@ from reportlab.lib.styles import ParagraphStyle
 from reportlab.lib.units import mm
 from reportlab.platypus import Flowable, Paragraph, SimpleDocTemplate, Spacer, Table, TableStyle
 
-from fuseau.craft.base.lengths import Unit, format_length
+from fuseau.craft.base.lengths import Unit, format_length, format_run
 from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS
 from fuseau.document.build import Build
 from fuseau.files.paper import Paper
@@ -174,9 +174,9 @@ def _laced(planned: Plan, unit: Unit, head: ParagraphStyle, plain: ParagraphStyl
                 Paragraph(
                     _safe(
                         f"{capital(holes.lace_label)}{place}, {holes.lace_mind}. "
-                        f"Cut {format_length(lace.cut_mm, unit)}: {format_length(lace.worn_mm, unit)} worn"
+                        f"Cut {format_run(lace.cut_mm, unit)}: {format_run(lace.worn_mm, unit)} worn"
                         f"{' with pull loops' if loops and not place else ''}, "
-                        f"{format_length(lace.getting_in_mm, unit)} to get in."
+                        f"{format_run(lace.getting_in_mm, unit)} to get in."
                     ),
                     plain,
                 )

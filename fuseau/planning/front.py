@@ -5,6 +5,7 @@ from typing import Self
 
 from fuseau.craft.base.errors import Unmakeable
 from fuseau.craft.base.findings import Change, Finding, finding, mend
+from fuseau.craft.base.lengths import Unit
 from fuseau.craft.base.practice import Practice
 from fuseau.craft.closures.busk import Busk, choose_busk
 from fuseau.craft.closures.choices import FrontChoices
@@ -13,6 +14,7 @@ from fuseau.craft.closures.getting_in import Passing, WayIn, passing, ways_in
 from fuseau.craft.closures.lacing import LacePattern, usual_pattern
 from fuseau.craft.fit.fit import Fit
 from fuseau.craft.fit.target import most_pull
+from fuseau.craft.materials.catalogue import BUSKS, BUSKS_IN, BuskStock
 from fuseau.craft.wearer.body import Body
 from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS
 from fuseau.document.build import Build
@@ -34,10 +36,11 @@ class OpeningInputs:
     cf_tops: tuple[float, float]
     seam: int
     edge: tuple[float, float]
+    sold: tuple[BuskStock, ...]
     practice: Practice
 
     @classmethod
-    def of(cls, build: Build, halves: Halves, front_panels: int) -> Self:
+    def of(cls, build: Build, halves: Halves, front_panels: int, unit: Unit) -> Self:
         """Taken from the build and its pattern. Raises Unmakeable for a seam that it does not have."""
         laid = halves.right
         choices, count = build.front, len(laid.panels)
@@ -55,13 +58,14 @@ class OpeningInputs:
             edges = [edges[1] if choices.half == "left" else edges[0]]
         fronts = [laid.panels[0].cf_edge for laid in halves.both]
         tops = fronts[0][-1][1], fronts[1][-1][1]
-        return cls(choices, where_they_meet(fronts), tops, seam, where_they_meet(edges), build.practice)
+        sold = BUSKS_IN if unit == "in" else BUSKS
+        return cls(choices, where_they_meet(fronts), tops, seam, where_they_meet(edges), sold, build.practice)
 
 
 def open_front(inputs: OpeningInputs) -> tuple[Busk, Opening]:
     """The busk that fits, and what opens. Raises Unmakeable for a busk whose seam would not hold."""
     low, high = inputs.cf
-    busk = choose_busk(high, low, inputs.choices, inputs.practice, tops_mm=inputs.cf_tops)
+    busk = choose_busk(high, low, inputs.choices, inputs.practice, tops_mm=inputs.cf_tops, sold=inputs.sold)
     return busk, plan_opening(inputs.choices, inputs.seam, inputs.edge, busk, inputs.practice)
 
 

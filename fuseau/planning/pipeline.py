@@ -103,7 +103,7 @@ def plan_boning(build: Build, cache: StageCache) -> BonedSo | None:
         pattern = build.current.pattern if build.current else aimed_pattern
         halves = _lay_halves(build, cache, pattern)
         final = cache.run(settle_fit, FitInputs(final_lacing(build, pattern, aimed), body))
-        _, opening = cache.run(open_front, OpeningInputs.of(build, halves, pattern.front_panels))
+        _, opening = cache.run(open_front, OpeningInputs.of(build, halves, pattern.front_panels, "cm"))
         right, left = _bone_halves(build, "cm", cache, halves, pattern, opening)
     except (Unmakeable, Unsettled):
         return None
@@ -240,7 +240,7 @@ def _plan_hardware(
     practice, kinds = build.practice, build.bone_kinds
 
     # front: what opens, and how she gets in
-    busk, opening = cache.run(open_front, OpeningInputs.of(build, halves, pattern.front_panels))
+    busk, opening = cache.run(open_front, OpeningInputs.of(build, halves, pattern.front_panels, unit))
     ways = cache.run(find_ways_in, WaysInputs.of(build, final, body, opening))
 
     # bones: channels, what lies in them, what they come to
@@ -307,7 +307,7 @@ def _before(build: Build, unit: Unit, cache: StageCache, final: Fit) -> Before |
     if older is None:
         return None
     halves = _lay_halves(build, cache, older.pattern)
-    busk, opening = cache.run(open_front, OpeningInputs.of(build, halves, older.pattern.front_panels))
+    busk, opening = cache.run(open_front, OpeningInputs.of(build, halves, older.pattern.front_panels, unit))
     boned, _ = _bone_halves(build, unit, cache, halves, older.pattern, opening)
     holes = cache.run(set_holes, HolesInputs.of(build, halves, final, boned.edge_layout_mm))
     return Before(

@@ -44,6 +44,8 @@ MESSAGES = {
     "busk.own_fits": "The one measured leaves {clear_mm:hardware} clear at both ends of a CF of {cf_mm:length}.",
     "busk.longest_sold": "The longest sold that leaves {clear_mm:hardware} clear at both ends of a CF of "
     "{cf_mm:length}.",
+    "busk.longest_sold.next": "The longest sold that leaves {clear_mm:hardware} clear at both ends of a CF of "
+    "{cf_mm:length}. The next, of {longer_mm:hardware}, wants a CF that is {more_mm:hardware} longer.",
     "bought.busk": "split busk, {length_mm:hardware}, {studs:.0f} studs",
     "bought.thin_busk": "split busk, {length_mm:hardware}, {studs:.0f} studs, thin",
     "order.busk.face": "Face or bag out both front panels along CF; mark the studs on both.",

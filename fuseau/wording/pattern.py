@@ -56,15 +56,16 @@ MESSAGES = {
     "traced.another_panel": "The two sides of seam {seam} differ by {off_mm:length}, measured from the waist. It is "
     "probably another panel.",
     # what came and went between two versions
-    "insert.gusset.new": "gusset in seam {seam} from the {end}, {width_mm:.0f} mm wide and {depth_mm:.0f} mm deep: new",
-    "insert.gusset.gone": "gusset in seam {seam} from the {end}, {width_mm:.0f} mm wide and {depth_mm:.0f} mm deep: "
-    "gone",
-    "insert.dart.new": "dart in panel {panel}, {width_mm:.0f} mm wide: new",
-    "insert.dart.gone": "dart in panel {panel}, {width_mm:.0f} mm wide: gone",
+    "insert.gusset.new": "gusset in seam {seam} from the {end}, {width_mm:hardware} wide and {depth_mm:hardware} deep: "
+    "new",
+    "insert.gusset.gone": "gusset in seam {seam} from the {end}, {width_mm:hardware} wide and {depth_mm:hardware} "
+    "deep: gone",
+    "insert.dart.new": "dart in panel {panel}, {width_mm:hardware} wide: new",
+    "insert.dart.gone": "dart in panel {panel}, {width_mm:hardware} wide: gone",
     "insert.joined.new": "seam {seam} stitched as a dart: new",
     "insert.joined.gone": "seam {seam} stitched as a dart: gone",
     "insert.left_half.new": "left half of its own: new",
     "insert.left_half.gone": "left half of its own: gone",
-    "insert.allowance.new": "allowance of {width_mm:.1f} mm at seam {seam}: new",
-    "insert.allowance.gone": "allowance of {width_mm:.1f} mm at seam {seam}: gone",
+    "insert.allowance.new": "allowance of {width_mm:hardware} at seam {seam}: new",
+    "insert.allowance.gone": "allowance of {width_mm:hardware} at seam {seam}: gone",
 }

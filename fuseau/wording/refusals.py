@@ -3,7 +3,7 @@
 MESSAGES = {
     # pattern
     "gap_too_wide": "A gap of {gap_mm:length} is wider than the two back panels together: 0 to {back_mm:length}.",
-    "too_many_panels": "With so many panels one would be narrower than {least_mm:g} mm: use fewer panels.",
+    "too_many_panels": "With so many panels one would be narrower than {least_mm:hardware}: use fewer panels.",
     "edges_meet": "The edges of panel {panel:.0f} would meet: use fewer panels.",
     "needs_no_cups": "The bust is hardly fuller than the underbust: this front needs no cups.",
     "top_below_waist": "The top line has to lie above the waist, by 1 cm at least.",
@@ -11,8 +11,8 @@ MESSAGES = {
     "top_point_below_waist": "A point of the top line lies below the waist: 1 cm above it at least.",
     "hem_point_above_waist": "A point of the hem lies above the waist: 1 cm below it at least.",
     "gusset_too_wide": "The gusset in seam {seam} is wider than its slit is deep.",
-    "cannot_join": "Seam {seam} can't be a dart: its edges touch over {held_mm:.0f} mm only, {least_mm:.0f} at the "
-    "least.",
+    "cannot_join": "Seam {seam} can't be a dart: its edges touch over {held_mm:hardware} only, {least_mm:hardware} at "
+    "the least.",
     "no_panel_behind": "There has to be a panel behind the side seam.",
     "change_too_large": "From this version to these measures, seam {seam} would change by {change_mm:length}: "
     "{most_mm:length} at one edge is the most of an alteration. Check the girths, or begin a new build.",
@@ -36,12 +36,12 @@ MESSAGES = {
     "side_seam_stays": "The side seam stays: it parts front and back.",
     "seam_has_gusset": "Seam {seam} has a gusset: take it out first.",
     "gusset_already": "Seam {seam} has a gusset from the {end} already.",
-    "gusset_too_deep": "The gusset would be deeper than the garment: {most_mm:.0f} mm.",
+    "gusset_too_deep": "The gusset would be deeper than the garment: {most_mm:hardware}.",
     "dart_too_short": "A dart is 2 cm long at least, and its widest place lies between its ends.",
-    "trimmed_away": "That leaves less than {least_mm:.0f} mm of panel {panel:.0f}: {most_mm:hardware} can be trimmed "
+    "trimmed_away": "That leaves less than {least_mm:hardware} of panel {panel:.0f}: {most_mm:hardware} can be trimmed "
     "off at the most.",
-    "panel_too_narrow": "Panel {panel:.0f} would be {width_mm:.0f} mm wide at {z_mm:length} from the waist: "
-    "{least_mm:.0f} mm at the least.",
+    "panel_too_narrow": "Panel {panel:.0f} would be {width_mm:hardware} wide at {z_mm:length} from the waist: "
+    "{least_mm:hardware} at the least.",
     "as_read": "{reason}",
     # typed and traced
     "typed.no_waist": "Type the widths at the waist: the waistline is where the panels meet.",
@@ -62,7 +62,7 @@ MESSAGES = {
     "photo.no_rows": "Mark both edges of the gap, at three heights at least.",
     "photo.edges_exchanged": "The left edge is marked to the right of the right one: exchange them.",
     # front and back
-    "busk.sewn_too_short": "Only {sewn_mm:.1f} mm of CF would be sewn above the stud at {stud_mm:.0f} mm.",
+    "busk.sewn_too_short": "Only {sewn_mm:hardware} of CF would be sewn above the stud at {stud_mm:hardware}.",
     "opening_behind_lacing": "The back is laced: nothing else can open there. Say on the back's page that it is not "
     "laced.",
     "opening.line_too_short": "This line is {line_mm:length} long: too short for a zip or hooks.",

@@ -7,6 +7,7 @@ interface Shown {
 }
 interface Vectors {
   lengths: { mm: number; unit: Unit; hardware: boolean; text: string; bare: string; reads: number }[]
+  runs: { mm: number; unit: Unit; text: string }[]
   tried: Shown
   second: Shown
   draft: Shown

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { daysLeft, length, lengthsIn, perEdge, stepOf, withUnit } from '../src/parts/words'
+import { daysLeft, length, lengthsIn, perEdge, run, stepOf, withUnit } from '../src/parts/words'
 import { vectors } from './vectors'
 
 describe('lengths', () => {
@@ -16,6 +16,10 @@ describe('lengths', () => {
       const last = unit === 'in' ? 25.4 / (hardware ? 16 : 8) : hardware ? 0.5 : 1
       expect(Math.abs(reads - mm)).toBeLessThanOrEqual(last / 2 + 1e-6)
     }
+  })
+
+  it('off a roll go to the next tenth of a metre, or quarter of a yard', () => {
+    for (const { mm, unit, text } of vectors.runs) expect(run(mm, unit)).toBe(text)
   })
 
   it('at a panel edge go to a tenth of a millimetre, or to 1/32 inch', () => {

@@ -142,6 +142,17 @@ def format_length(mm: float, unit: Unit = "cm", *, hardware: bool = False, bare:
     return f"{minus}{shown}" if bare else f"{minus}{shown} {name}"
 
 
+def format_run(mm: float, unit: Unit = "cm") -> str:
+    """Show a length of what is sold off a roll, such as lace: metres to 0.1, yards to the quarter, rounded up.
+
+    >>> format_run(5503), format_run(5503, "in")
+    ('5.6 m', '6 1/4 yd')
+    """
+    if unit == "in":
+        return f"{_proper_fraction(math.ceil(round(mm / 914.4 * 4, 6)), 4)} yd"
+    return f"{math.ceil(round(mm / 100, 6)) / 10:.1f} m"
+
+
 def _proper_fraction(count: int, steps: int) -> str:
     whole, rest = divmod(count, steps)
     if not rest:

@@ -40,6 +40,7 @@ def choose_busk(
     practice: Practice,
     *,
     tops_mm: tuple[float, float] | None = None,
+    sold: tuple[BuskStock, ...] = BUSKS,
 ) -> Busk:
     """The longest stock that fits CF between its clearances (or the maker's own), with its sew-and-leave table.
 
@@ -51,7 +52,7 @@ def choose_busk(
     room = length - 2 * practice.busk_clearance_mm
     if choices.opening != "busk":
         return Busk(length_mm=None, reason=message("busk.otherwise"))
-    sold = (choices.busk,) if choices.busk else BUSKS
+    sold = (choices.busk,) if choices.busk else sold
     fitting = [stock for stock in sold if stock.length_mm <= room]
     if not fitting:
         code = "busk.own_too_long" if choices.busk else "busk.none_short_enough"
@@ -60,10 +61,13 @@ def choose_busk(
     stock = max(fitting, key=lambda one: one.length_mm)
     start = practice.busk_clearance_mm + (room - stock.length_mm) / 2
     studs = tuple(start + place for place in stock.stud_places())
-    code = "busk.own_fits" if choices.busk else "busk.longest_sold"
+    reason = message("busk.own_fits", clear_mm=practice.busk_clearance_mm, cf_mm=length)
+    if not choices.busk:
+        longer = min((one.length_mm for one in sold if one.length_mm > room), default=None)
+        reason = _why(stock, longer, length, practice)
     return Busk(
         length_mm=stock.length_mm,
-        reason=message(code, clear_mm=practice.busk_clearance_mm, cf_mm=length),
+        reason=reason,
         width_mm=stock.width_mm,
         loop_width_mm=stock.loop_width_mm,
         thin=choices.thin or stock.thin,
@@ -73,6 +77,15 @@ def choose_busk(
         waist_from_top_mm=cf_top_mm - start,
         intervals=sew_and_leave(stock, tuple(right - cf_top_mm + stud for stud in studs), right - cf_hem_mm, practice),
     )
+
+
+def _why(stock: BuskStock, longer_mm: float | None, cf_mm: float, practice: Practice) -> Message:
+    """Why this stock, and what would have to give for the next longer one."""
+    clear = practice.busk_clearance_mm
+    if longer_mm is None:
+        return message("busk.longest_sold", clear_mm=clear, cf_mm=cf_mm)
+    more = longer_mm + 2 * clear - cf_mm
+    return message("busk.longest_sold.next", clear_mm=clear, cf_mm=cf_mm, longer_mm=longer_mm, more_mm=more)
 
 
 def sew_and_leave(

@@ -403,7 +403,10 @@ SCHOOLS: tuple[School, ...] = (
 
 BUSKS: tuple[BuskStock, ...] = tuple(
     BuskStock(length_mm=length, studs=studs)
-    for length, studs in ((200, 4), (230, 4), (250, 5), (280, 5), (305, 5), (330, 6))
+    for length, studs in ((165, 3), (200, 4), (230, 4), (250, 5), (280, 5), (305, 5), (330, 6), (355, 6), (405, 7))
+)
+BUSKS_IN: tuple[BuskStock, ...] = tuple(  # as shops that count in inches sell them: by the half inch
+    BuskStock(length_mm=half * 12.7, studs=max(3, round(half * 12.7 / 57))) for half in range(13, 33)
 )
 ZIPS_MM: dict[Literal["separating", "hidden"], tuple[float, ...]] = {
     "separating": (200, 250, 300, 350, 400, 450, 500, 600),

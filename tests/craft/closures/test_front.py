@@ -13,7 +13,7 @@ from fuseau.craft.closures.busk import choose_busk
 from fuseau.craft.closures.choices import FrontChoices
 from fuseau.craft.closures.front import plan_opening
 from fuseau.craft.closures.rows import RowWishes, rows
-from fuseau.craft.materials.catalogue import GROMMETS, LACES, ZIPS_MM, BuskStock
+from fuseau.craft.materials.catalogue import BUSKS, BUSKS_IN, GROMMETS, LACES, ZIPS_MM, BuskStock
 from fuseau.craft.materials.stack import Stack
 from fuseau.document.build import faults
 from tests.kinds import built
@@ -30,6 +30,27 @@ def opened(opening, low=-130.0, high=150.0, **fields):
 
 
 # --- what opens
+
+
+@pytest.mark.parametrize(("unit", "sizes"), [("cm", {165, 200, 230, 250, 280, 305, 330, 355, 405}), ("in", None)])
+def test_a_busk_is_one_that_is_sold_where_she_buys(unit, sizes):
+    busk = plan(built("overbust corset"), unit=unit).busk
+    if sizes is None:
+        assert (busk.length_mm / 12.7) == pytest.approx(round(busk.length_mm / 12.7))
+        assert "1/2 in" in said(busk.reason, "in") or " in " in said(busk.reason, "in")
+    else:
+        assert busk.length_mm in sizes
+    longer = busk.reason.given["longer_mm"]
+    assert longer > busk.length_mm
+    assert busk.reason.given["more_mm"] == pytest.approx(longer + 20 - busk.reason.given["cf_mm"])
+
+
+@pytest.mark.parametrize("stock", [*BUSKS, *BUSKS_IN])
+def test_every_busk_that_is_sold_has_studs_that_hold(stock):
+    places = stock.stud_places()
+    steps = [b - a for a, b in zip(places, places[1:], strict=False)]
+    assert len(places) == stock.studs
+    assert 40 <= min(steps) <= max(steps) <= 76
 
 
 @given(st.floats(30, 300), st.floats(-300, -30))

@@ -5,7 +5,7 @@ import { useSettings } from '../../stores/settings'
 import LengthField from '../../parts/LengthField.vue'
 import MovedNumber from '../../parts/MovedNumber.vue'
 import NamedSelect from '../../parts/NamedSelect.vue'
-import { hardware, length } from '../../parts/words'
+import { hardware, length, run } from '../../parts/words'
 import LacingWalk from './LacingWalk.vue'
 
 // A back that is laced: holes and their rows, the lace, hole by hole, and what lies behind the gap.
@@ -110,10 +110,10 @@ const size = (mm: number) => length(mm, settings.unit)
       Each holds some {{ holes.holds_n }} N. Die: {{ holes.die }}. Some {{ Math.round(holes.minutes) }} minutes for all.
     </p>
     <h2>Lace</h2>
-    <p class="big in"><MovedNumber :text="length(lace.cut_mm, settings.unit)" /></p>
+    <p class="big in"><MovedNumber :text="run(lace.cut_mm, settings.unit)" /></p>
     <p>
-      <span class="in">{{ length(lace.worn_mm, settings.unit) }}</span> worn{{ loops ? ', with both pull loops' : '' }};
-      <span class="in">{{ length(lace.getting_in_mm, settings.unit) }}</span> opened wide to get in. Worn,
+      <span class="in">{{ run(lace.worn_mm, settings.unit) }}</span> worn{{ loops ? ', with both pull loops' : '' }};
+      <span class="in">{{ run(lace.getting_in_mm, settings.unit) }}</span> opened wide to get in. Worn,
       <span class="in">{{ length(lace.loose_when_worn_mm, settings.unit) }}</span> hang loose: tie and tuck them.
     </p>
     <p class="soft">{{ holes.lace_label }}, {{ mm(holes.lace_width_mm) }} wide: {{ holes.lace_mind }}.</p>

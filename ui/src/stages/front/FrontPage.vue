@@ -7,7 +7,7 @@ import LengthField from '../../parts/LengthField.vue'
 import TheSlip from '../../parts/TheSlip.vue'
 import PickedThing from '../../parts/PickedThing.vue'
 import WorkSurface from '../../surface/WorkSurface.vue'
-import { hardware, length } from '../../parts/words'
+import { hardware, length, run } from '../../parts/words'
 import MeasureFirst from '../../parts/MeasureFirst.vue'
 import LacingWalk from '../back/LacingWalk.vue'
 import OwnBusk from './OwnBusk.vue'
@@ -231,7 +231,7 @@ const base = computed(() => `/api/builds/${open.latest?.id}`)
         <h2>Laced in front, hole by hole</h2>
         <LacingWalk :walk="plan.front_walk" :heights="plan.holes!.front_z_mm" />
         <p v-if="plan.front_lace">
-          Cut a lace of <b class="in">{{ length(plan.front_lace.cut_mm, settings.unit) }}</b> for it{{
+          Cut a lace of <b class="in">{{ run(plan.front_lace.cut_mm, settings.unit) }}</b> for it{{
             plan.lace ? ', apart from the one behind' : ''
           }}.
         </p>
