@@ -180,6 +180,7 @@ class Fitting(Record):
     tried_on: datetime.date | None = None
     pull: Pull = "close"
     made_of: MockUp = MockUp()
+    finished: bool = Field(default=False, description="The finished garment was tried on, and no mock-up.")
     under: Annotated[str, Text(400, lines=True), Field(description="What she wore under it.")] = ""
     readings: tuple[GapReading, ...] = Field(default=(), max_length=40)
     words: tuple[SaidAt, ...] = Field(default=(), max_length=12)

@@ -108,6 +108,7 @@ def _piece(joined: Joined, planned: Plan, title: str, half: str) -> Piece:
         *(stroke for notch in panel.cb_notches for stroke in _ticks(panel.cb_edge, notch, 1)),
         *(stroke for bone in bones for stroke in _channel(bone)),
         *(Stroke("dart", dart, closed=True) for dart in panel.darts),
+        *(Stroke("cut", slash) for slash in panel.slashes),
     ]
     if last == count and planned.holes is not None:
         x = panel.cb_edge[0][0] - planned.holes.inset_mm

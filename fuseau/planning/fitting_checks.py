@@ -209,6 +209,20 @@ def _left(build: Build, proposal: Proposal | None) -> list[Finding]:
     if proposal is None or not proposal.left_mm:
         return []
     name, most = max(proposal.left_mm.items(), key=lambda item: abs(item[1]))
+    here = fittings_of_current(build)
+    if here and here[-1].finished:
+        return [
+            finding(
+                "finished_left",
+                "mockups",
+                "caution",
+                where=LEVEL_LABELS[name],
+                numbers={"left_mm": most},
+                said="finished_left.let_out" if most > 0 else "finished_left.take_in",
+                level=name,
+                more_mm=abs(most),
+            )
+        ]
     panels = build.draft.panels + (1 if most > 0 else -1)
     other = mend("mend.panels", Change(at="draft.panels", value=panels), panels=panels)
     return [

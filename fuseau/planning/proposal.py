@@ -64,6 +64,7 @@ class ProposalInputs:
     drawn_on: bool
     same: bool = False
     only_by_hand: bool = False
+    finished: bool = False
 
     @classmethod
     def of(
@@ -93,6 +94,7 @@ class ProposalInputs:
             last_fitting=here[-1].number if here else None,
             drawn_on=bool(current.changes),
             same=same,
+            finished=bool(here) and here[-1].finished,
         )
 
 
@@ -110,6 +112,8 @@ def propose(inputs: ProposalInputs) -> Proposal | None:
     """The next version, when what is now known or wished differs enough from the current one. Raises Unsettled."""
     current, aimed_pattern = inputs.current, inputs.aimed_pattern
     redraft = not same_cut(current, aimed_pattern)
+    if redraft and inputs.finished:
+        return None  # a finished garment is altered, and cut no other way
     change = np.zeros(len(aimed_pattern.stations)) if redraft else _girth_change(current, aimed_pattern)
     edges_change = (current.top, current.hem) != (aimed_pattern.top, aimed_pattern.hem)
     pinched = {} if redraft else pinched_by_seam(current, inputs.pinches)
@@ -154,7 +158,18 @@ def _placed(inputs: ProposalInputs, pinched: dict[int, Array]) -> _Made:
     aimed_pattern = inputs.aimed_pattern
     standing = decided_beside(inputs.current.decided, inputs.wish)
     current = inputs.current.altered(slack=aimed_pattern.slack, decided=standing)
-    found = place(current, inputs.body, np.array(inputs.aimed.sewn_mm), inputs.gap_mm, inputs.practice, pinched)
+    off = {one.level: -one.front_mm / 2 for one in summed(aimed_pattern.slack, negative(inputs.current.slack))}
+    slack = np.array([off.get(station.name, 0.0) if station.name else 0.0 for station in current.stations])
+    found = place(
+        current,
+        inputs.body,
+        np.array(inputs.aimed.sewn_mm),
+        inputs.gap_mm,
+        inputs.practice,
+        pinched,
+        slack_mm=slack if slack.any() else None,
+        finished=inputs.finished,
+    )
     if inputs.only_by_hand:  # nothing was worth changing: what she sets herself is all that changes
         none = (0.0,) * len(current.stations)
         still = tuple(SeamChange(seam=one.seam, cf_side_mm=none, cb_side_mm=none) for one in found.alteration.seams)

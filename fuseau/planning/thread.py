@@ -84,7 +84,8 @@ def _fitting_state(build: Build, planned: Plan) -> State:
         return "look again"
     if planned.verdict is not None and planned.verdict.word == "look again":
         return "look again"
-    return "settled" if planned.verdict is not None and planned.verdict.word == "cut the cloth" else "in hand"
+    done = planned.verdict is not None and planned.verdict.word in ("cut the cloth", "wear it")
+    return "settled" if done else "in hand"
 
 
 def _fitting_note(build: Build, planned: Plan, tried: int) -> Message:

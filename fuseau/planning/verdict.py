@@ -13,7 +13,16 @@ from fuseau.craft.wearer.measures import LevelName
 from fuseau.document.build import Build
 from fuseau.planning.evidence import fittings_of_current
 
-Word = Literal["first mock-up", "try it on", "measure first", "one more mock-up", "look again", "cut the cloth"]
+Word = Literal[
+    "alter it",
+    "wear it",
+    "first mock-up",
+    "try it on",
+    "measure first",
+    "one more mock-up",
+    "look again",
+    "cut the cloth",
+]
 
 
 class Verdict(Record):
@@ -47,14 +56,25 @@ def verdict(
         return Verdict(word="try it on", version=current.number, sentence=message(code, version=following))
     given: dict[str, float | str] = {"version": following, "probability": odds.probability}
     word: Word = odds.advice
-    if apart is not None and fittings_of_current(build):
+    here = fittings_of_current(build)
+    if here and here[-1].finished:
+        word = "alter it" if proposed else "wear it"
+        code = "verdict.alter" if proposed else "verdict.wear"
+        return Verdict(
+            word=word,
+            version=following,
+            probability=odds.probability,
+            level=odds.worst_level,
+            sentence=message(code, probability=odds.probability),
+        )
+    if apart is not None and here:
         word, code, given = "look again", "verdict.word_apart", {"level": apart}
     elif word == "cut the cloth":
         code = "verdict.make_and_cut" if proposed else "verdict.cut"
-    elif unsure is not None and fittings_of_current(build):
+    elif unsure is not None and here:
         word, code = "measure first", "verdict.measure"
         given = {"tells": unsure.cheapest}
-    elif not proposed and not fittings_of_current(build):
+    elif not proposed and not here:
         word, code = "try it on", "verdict.try_on_odds"
     elif word == "look again":
         code = "verdict.look_again" if odds.worst_level else "verdict.look_again_all"

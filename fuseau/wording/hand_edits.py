@@ -55,8 +55,10 @@ def hand_edit(change: HandEdit, unit: Unit) -> str:
         case DropSeam():
             return f"panels {change.seam} and {change.seam + 1} joined"
         case AddGusset():
-            wide, seam = format_length(change.width_mm, unit), seam_label(change.seam)
-            return f"gusset of {wide} in seam {seam} from the {change.end}"
+            wide = format_length(change.width_mm, unit)
+            into = f"panel {change.panel}" if change.seam is None else f"seam {seam_label(change.seam)}"
+            fullness = ", its fullness from the seams beside it" if change.from_seams else ""
+            return f"gusset of {wide} in {into} from the {change.end}{fullness}"
         case AddDart():
             return f"dart of {format_length(change.width_mm, unit)} in panel {change.panel}"
         case DropInsert():

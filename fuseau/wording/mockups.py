@@ -107,6 +107,13 @@ MESSAGES = {
     "which.body_cloth_pull": "Her body, the stretch of the cloth and the pull would read alike here: each could "
     "have moved the gap by {doubt_mm:hardware}. What tells them apart: {tells:tells}.",
     # the one verdict
+    "verdict.alter": "Alter the finished garment as below: {probability:percent} of 100 such garments would fit then.",
+    "verdict.wear": "Nothing of the finished garment is worth altering: {probability:percent} of 100 like it would "
+    "fit.",
+    "finished_left.let_out": "At the {level:level} the allowances of the finished garment give all they have, and "
+    "{more_mm:length} more would be needed: lace it with a gap that is so much wider, behind a wider modesty panel.",
+    "finished_left.take_in": "At the {level:level} {more_mm:length} more would have to come out than the seams take: "
+    "lace it with a gap that is so much narrower, or take CB in.",
     "verdict.first": "Cut version 1 for a mock-up.",
     "verdict.try_on": "Try version {version:.0f} on and read the gap.",
     "verdict.try_on.shut": "Try version {version:.0f} on, pinned behind.",

@@ -60,6 +60,10 @@ MESSAGES = {
     "new",
     "insert.gusset.gone": "gusset in seam {seam} from the {end}, {width_mm:hardware} wide and {depth_mm:hardware} "
     "deep: gone",
+    "insert.slash.new": "gusset slashed into panel {panel:.0f} from the {end}, {width_mm:hardware} wide and "
+    "{depth_mm:hardware} deep: new",
+    "insert.slash.gone": "gusset slashed into panel {panel:.0f} from the {end}, {width_mm:hardware} wide and "
+    "{depth_mm:hardware} deep: gone",
     "insert.dart.new": "dart in panel {panel}, {width_mm:hardware} wide: new",
     "insert.dart.gone": "dart in panel {panel}, {width_mm:hardware} wide: gone",
     "insert.joined.new": "seam {seam} stitched as a dart: new",

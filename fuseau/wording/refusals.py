@@ -11,6 +11,11 @@ MESSAGES = {
     "top_point_below_waist": "A point of the top line lies below the waist: 1 cm above it at least.",
     "hem_point_above_waist": "A point of the hem lies above the waist: 1 cm below it at least.",
     "gusset_too_wide": "The gusset in seam {seam} is wider than its slit is deep.",
+    "slash_too_short": "The gusset in panel {panel:.0f} is wider than its slash is deep.",
+    "slash_already": "Panel {panel:.0f} is slashed from the {end} already.",
+    "panel_has_slash": "Panel {panel:.0f} is slashed for a gusset: take that out first.",
+    "one_has_slash": "One of the two panels is slashed for a gusset: take that out first.",
+    "gusset_nowhere": "A gusset is let into a seam, or slashed into a panel.",
     "cannot_join": "Seam {seam} can't be a dart: its edges touch over {held_mm:hardware} only, {least_mm:hardware} at "
     "the least.",
     "no_panel_behind": "There has to be a panel behind the side seam.",

@@ -123,7 +123,7 @@ def test_a_seam_that_is_not_there_is_refused_as_the_line_of_a_zip(client, sheet)
 def test_the_catalogue_tells_what_there_is_to_choose_from(client):
     found = client.get("/api/catalogue").json()
     assert {one["name"] for one in found["bones"]} >= {"flat_12", "spiral_6", "woven_8", "plastic_6"}
-    assert found["busks"][0]["length_mm"] == 200
+    assert found["busks"][0]["length_mm"] == 165
     assert {one["name"] for one in found["laces"]} >= {"cord_4", "ribbon_10"}
 
 

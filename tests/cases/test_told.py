@@ -16,6 +16,7 @@ from tests.cases.told import (
     by_hand,
     cut,
     everything_said,
+    finished,
     line,
     pinned,
     read,
@@ -35,6 +36,14 @@ def waist_is(mm: float):
         assert float(pattern.shape.sewn_girth(np.array([0.0]))[0]) == pytest.approx(mm, abs=0.15)
 
     return check
+
+
+def back_stays(build: Build, planned: Plan) -> None:
+    """No seam behind the side seam moves at the bust, and what the front could not take is said to be left over."""
+    front = build.current.pattern.front_panels
+    lines = [one for one in planned.proposal.lines if one.level == "bust" and one.seam > front]
+    assert all(abs(one.cf_side_mm) + abs(one.cb_side_mm) < 2 for one in lines), lines
+    assert planned.proposal.left_mm["bust"] < -10
 
 
 def girth_stays(level: str, other: Told):
@@ -260,6 +269,36 @@ CASES = {
         change=None,
         says=("by hand",),
     ),
+    # --- the finished garment tried on
+    "underbust: finished, the gap 24 mm wider than wished": Told(
+        "underbust corset",
+        (cut, finished(24)),
+        change={"waist": (5, 36)},
+        verdict=("alter it",),
+        says=("Alter the finished garment",),
+    ),
+    "underbust: finished, as foreseen": Told(
+        "underbust corset",
+        (cut, finished(0)),
+        change=None,
+        verdict=("wear it",),
+        never=("mock-up", "Cut the cloth"),
+    ),
+    "underbust: finished with narrow allowances, the gap 70 mm too wide": Told(
+        "underbust corset",
+        (cut, finished(70)),
+        wishes={"draft__allowances__seams_mm": 7.0},
+        change={"waist": (10, 21)},
+        verdict=("alter it",),
+        says=("give all they have", "wider modesty panel"),
+        never=("more panels", "two versions"),
+    ),
+    # --- cloth that stands off in front
+    "overbust: 90 mm of slack in front is more than its seams take, and none of it comes out of the back": Told(
+        "overbust corset",
+        (cut, read(taps=[{**STANDS_OFF, "z_mm": 150.0, "off_mm": 90.0}])),
+        also=back_stays,
+    ),
     # --- closed without a lace
     "bodice, a zip behind: pinned as foreseen": Told(
         "boned bodice",
@@ -326,13 +365,13 @@ def one_verdict(build: Build, planned: Plan) -> None:
         assert odds.probability == planned.verdict.probability == story(build)[-1].probability
         if planned.verdict.sentence.code == "verdict.word_apart":
             assert planned.verdict.word == "look again"
-        elif planned.verdict.word not in ("try it on", "measure first"):
+        elif planned.verdict.word not in ("try it on", "measure first", "alter it", "wear it"):
             assert odds.advice == planned.verdict.word
         if planned.verdict.word == "measure first":
             assert odds.advice != "cut the cloth"
             assert planned.learned.ambiguity is not None
     state = {knot.stage: knot.state for knot in strand.knots}["mockups"]
-    assert (state == "settled") <= (planned.verdict.word == "cut the cloth")
+    assert (state == "settled") <= (planned.verdict.word in ("cut the cloth", "wear it"))
 
 
 @pytest.mark.parametrize("case", CASES)

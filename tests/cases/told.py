@@ -10,6 +10,7 @@ from typing import Any
 from fuseau.commands.fittings import log_fitting, set_line
 from fuseau.commands.patterns import edit_pattern
 from fuseau.commands.versions import accept, cut_version
+from fuseau.craft.fit.fit import Fit
 from fuseau.document.build import Build
 from fuseau.planning.plan import Plan
 from fuseau.planning.thread import thread
@@ -46,6 +47,19 @@ def at_two_pulls(by: By = 0.0, lighter: float = 12.0, **fields: Any) -> Step:
     return logged
 
 
+def finished(by: By = 0.0, **fields: Any) -> Step:
+    """The finished garment tried on, its gaps `by` mm off what it was planned to have."""
+
+    def logged(build: Build) -> Build:
+        planned = plan(build)
+        made = {**build.mock_up.model_dump(), "stack": build.layers.model_dump(), "edge_bone": build.bones.lacing_edge}
+        readings = gaps(planned, by, of=planned.final)
+        given = {"pull": build.target.pull, "made_of": made, "finished": True, "readings": readings, **fields}
+        return log_fitting(build, planned, given, DAY, "cm")
+
+    return logged
+
+
 def pinned(by: By | None = 0.0, **fields: Any) -> Step:
     """A mock-up that has no lace, pinned behind `by` mm off where it was expected; None: on the line of its seam."""
 
@@ -60,9 +74,9 @@ def pinned(by: By | None = 0.0, **fields: Any) -> Step:
     return logged
 
 
-def gaps(planned: Plan, by: By, count: int = 5, least: float = 0.0) -> list[dict[str, float]]:
+def gaps(planned: Plan, by: By, count: int = 5, least: float = 0.0, of: Fit | None = None) -> list[dict[str, float]]:
     """Gaps at even heights of the lacing edge, as somebody writes them down."""
-    fit = planned.mock_up
+    fit = of or planned.mock_up
     assert fit is not None
     low, high = fit.z_mm[0] + 8, fit.z_mm[-1] - 8
     heights = [round(low + (high - low) * i / (count - 1)) for i in range(count)]

@@ -120,3 +120,22 @@ def test_the_back_is_trimmed_and_it_stays_so(demo_hand):
     after = demo_hand.sheet(line)["plan"]["levels"]
     waist = [next(one["closed_mm"] for one in levels if one["name"] == "waist") for levels in (before, after)]
     assert round(waist[0] - waist[1]) == 30
+
+
+def test_a_gusset_is_slashed_into_a_panel_and_taken_out(demo_hand):
+    line = demo_hand.stage(REGENT, "pattern")
+    demo_hand.browser.execute_script(
+        "document.querySelector('[data-panel=\"4\"]').dispatchEvent(new MouseEvent('click', { bubbles: true }))"
+    )
+    demo_hand.see("Gusset, slashed in")
+    demo_hand.write("Gusset width", "4")
+    demo_hand.write("Gusset depth", "28")
+    demo_hand.press("Slash it in")
+    demo_hand.see("deeper than the garment")
+    demo_hand.write("Gusset depth", "7")
+    demo_hand.press("Slash it in")
+    demo_hand.see("4.0 cm wide, 7.0 cm deep, from the hem")
+    demo_hand.find("path.slash")
+    assert demo_hand.sheet(line)["build"]["versions"][-1]["pattern"]["gussets"][0]["panel"] == 4
+    demo_hand.click("[aria-label='Take the gusset out of panel 4']")
+    demo_hand.gone("4.0 cm wide, 7.0 cm deep, from the hem")

@@ -324,7 +324,7 @@ def usual_between(
 
 def _clear_of_darts(arrays: PanelArrays, share: float, around: Around) -> float | None:
     """The share nearest to the wish at which a channel meets no dart; None if there is none."""
-    if not arrays.panel.darts:
+    if not arrays.panel.darts and not arrays.panel.slashes:
         return share
     options = sorted(np.linspace(0.08, 0.92, 43), key=lambda one: abs(float(one) - share))
     for option in (share, *options):
@@ -335,10 +335,12 @@ def _clear_of_darts(arrays: PanelArrays, share: float, around: Around) -> float 
 
 
 def darts_met(arrays: PanelArrays, path: Array, clear_mm: float) -> list[tuple[Point, ...]]:
-    """The darts of a panel that a path comes nearer to than so much."""
-    if not arrays.panel.darts or len(path) < 2:
+    """The darts and slashes of a panel that a path comes nearer to than so much."""
+    slashes = arrays.panel.slashes
+    if not (arrays.panel.darts or slashes) or len(path) < 2:
         return []
     from shapely.geometry import LineString, Polygon
 
     line = LineString(path)
-    return [dart for dart in arrays.panel.darts if line.distance(Polygon(dart)) < clear_mm]
+    met = [dart for dart in arrays.panel.darts if line.distance(Polygon(dart)) < clear_mm]
+    return met + [slash for slash in slashes if line.distance(LineString(slash)) < clear_mm]

@@ -44,8 +44,9 @@ class _Spread:
         self.right = np.array([arrays.edges_at(self.z)[1] for arrays in panels])
         let_in = np.zeros((len(panels), len(self.z)))
         for gusset in around.gussets:
-            if gusset.seam < len(panels):
-                let_in[gusset.seam] += gusset.width_at(self.z)
+            after = gusset.seam or gusset.panel or 0
+            if after < len(panels):
+                let_in[after] += gusset.width_at(self.z)
         widths = self.right - self.left
         before = np.vstack([np.zeros(len(self.z)), np.cumsum(widths, axis=0)[:-1]])
         self.start = before + np.cumsum(let_in, axis=0)

@@ -34,12 +34,17 @@ def place(
     gap_mm: float,
     practice: Practice,
     pinched_mm: Mapping[int, Array] | None = None,
+    *,
+    slack_mm: Array | None = None,
+    finished: bool = False,
 ) -> Placed:
     """The alteration that brings a pattern to these sewn girths (levels,), as gently as the seams allow.
 
     Minimises Σ(δ/w)² + λ·Σ(second differences along z)², w² the draft's shares, about what was pinched at named seams
     (`pinched_mm`: by seam, (stations,), taken out of each half). At every station the amounts add up to the wanted
-    change of the half girth; no seam moves by more than `seam_cap_mm` within the garment; CF and CB stay.
+    change of the half girth; no seam moves by more than `seam_cap_mm` within the garment; CF and CB stay. Of what stood
+    off in front alone (`slack_mm`, (stations,) of each half) the front takes what it can, and the rest is left over:
+    the back has nothing to do with it. A `finished` garment is let out only by its allowances.
     """
     wanted_front, wanted_back, shares = _wanted(pattern, body, girths_mm, gap_mm)
     stations, edges = shares.shape
@@ -51,13 +56,23 @@ def place(
     wanted = wanted_front + wanted_back
     cap = np.where(_within(pattern), practice.seam_cap_mm, _FREE)
     seams = edges // 2
-    reached = np.clip(wanted, -cap * seams * 0.9999, cap * seams * 0.9999)
-    programme = _programme(mean, shares, reached, wanted_front, cap, pattern.front_panels, bool(pinched))
+    beyond = np.zeros(stations)
+    if slack_mm is not None:
+        most = cap * pattern.front_panels * 0.9999
+        over = wanted_front - np.clip(wanted_front, -most, most)
+        beyond = np.sign(over) * np.minimum(np.abs(over), np.abs(slack_mm))
+        wanted_front, wanted = wanted_front - beyond, wanted - beyond
+    out = np.tile(cap[:, None], (1, seams))
+    if finished:
+        given = [2 * max(pattern.allowances.of_seam(k) - practice.seam_keeps_mm, 0.0) for k in range(1, seams + 1)]
+        out = np.where((cap < _FREE)[:, None], np.array(given), _FREE)
+    reached = np.clip(wanted, -cap * seams * 0.9999, out.sum(axis=1) * 0.9999)
+    programme = _programme(mean, shares, reached, wanted_front, cap, out, pattern.front_panels, bool(pinched))
     amounts = solve(programme).reshape(stations, edges)
     changes = tuple(
         seam_change(seam, amounts[:, 2 * seam - 2], amounts[:, 2 * seam - 1]) for seam in range(1, seams + 1)
     )
-    return Placed(Alteration(seams=changes), wanted - reached)
+    return Placed(Alteration(seams=changes), wanted - reached + beyond)
 
 
 def _wanted(pattern: Pattern, body: Body, girths_mm: Array, gap_mm: float) -> tuple[Array, Array, Array]:
@@ -92,7 +107,7 @@ def _within(pattern: Pattern) -> npt.NDArray[np.bool_]:
 
 @dataclass(frozen=True)
 class Programme:
-    """A quadratic programme: least ½x·Gx − a·x with `sums` @ x = `wanted` and |`pairs` @ x| ≤ `caps`.
+    """A quadratic programme: least ½x·Gx − a·x with `sums` @ x = `wanted` and −`caps` ≤ `pairs` @ x ≤ `out`.
 
     x are the amounts (stations · edges,), row by row; G is `quadratic`, positive definite, a is `linear`.
     """
@@ -103,6 +118,7 @@ class Programme:
     wanted: Array
     pairs: Array
     caps: Array
+    out: Array
 
     def cost(self, amounts: Array) -> float:
         """What amounts cost."""
@@ -117,13 +133,20 @@ def solve(programme: Programme) -> Array:
     import quadprog
 
     normals = np.vstack([programme.sums, programme.pairs, -programme.pairs])
-    bounds = np.concatenate([programme.wanted, -programme.caps, -programme.caps])
+    bounds = np.concatenate([programme.wanted, -programme.caps, -programme.out])
     found = quadprog.solve_qp(programme.quadratic, programme.linear, normals.T.copy(), bounds, len(programme.sums))
     return np.asarray(found[0], dtype=np.float64)
 
 
 def _programme(
-    mean: Array, shares: Array, wanted: Array, wanted_front: Array, cap: Array, front_panels: int, pinched: bool
+    mean: Array,
+    shares: Array,
+    wanted: Array,
+    wanted_front: Array,
+    cap: Array,
+    out: Array,
+    front_panels: int,
+    pinched: bool,
 ) -> Programme:
     """The programme of `place`; only stations within the garment have caps."""
     stations, edges = mean.shape
@@ -144,4 +167,5 @@ def _programme(
         wanted=wanted,
         pairs=capped,
         caps=np.repeat(cap[cap < _FREE], edges // 2),
+        out=out[cap < _FREE].ravel(),
     )

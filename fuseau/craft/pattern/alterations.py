@@ -310,7 +310,13 @@ def _others(before: Pattern, after: Pattern) -> list[Message]:
 def _inserts(pattern: Pattern) -> list[Message]:
     return [
         *(
-            message("insert.gusset", seam=seam_label(g.seam), end=g.end, width_mm=g.width_mm, depth_mm=g.depth_mm)
+            message(
+                "insert.slash" if g.seam is None else "insert.gusset",
+                **{"panel": g.panel or 0} if g.seam is None else {"seam": seam_label(g.seam)},
+                end=g.end,
+                width_mm=g.width_mm,
+                depth_mm=g.depth_mm,
+            )
             for g in pattern.gussets
         ),
         *(message("insert.dart", panel=d.panel, width_mm=d.width_mm) for d in pattern.darts),

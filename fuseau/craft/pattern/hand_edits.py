@@ -122,10 +122,16 @@ class DropSeam(Record):
 
 
 class AddGusset(Record):
-    """Let a gusset into a seam from an edge."""
+    """Let a gusset into a seam from an edge, or into a panel that is slashed, `across` of the way to its CB edge.
+
+    With `from_seams` the fullness comes from the seams beside it: they are taken in by as much, and the girth stays.
+    """
 
     kind: Literal["gusset"] = "gusset"
-    seam: int
+    seam: int | None = None
+    panel: int | None = None
+    across: Annotated[float, Field(ge=0.1, le=0.9)] = 0.5
+    from_seams: bool = False
     end: End
     width_mm: Annotated[float, Length("a gusset's width", 5, 200)]
     depth_mm: Annotated[float, Length("a gusset's depth", 20, 300)]
@@ -387,6 +393,8 @@ def _split(pattern: Pattern, change: SplitPanel) -> Pattern:
         raise Unmakeable("edit.panel", "most_panels")
     if any(dart.panel == change.panel for dart in pattern.darts):
         raise Unmakeable("edit.panel", "panel_has_dart", panel=change.panel)
+    if any(gusset.panel == change.panel for gusset in pattern.gussets):
+        raise Unmakeable("edit.panel", "panel_has_slash", panel=change.panel)
     i = change.panel - 1
     front = pattern.front_panels + (1 if change.panel <= pattern.front_panels else 0)
     seams = {seam: seam + (seam > i) for seam in range(1, len(pattern.panels))}
@@ -405,6 +413,8 @@ def _drop_seam(pattern: Pattern, change: DropSeam) -> Pattern:
         raise Unmakeable("edit.seam", "seam_has_gusset", seam=seam_label(change.seam))
     if any(dart.panel in (change.seam, change.seam + 1) for dart in pattern.darts):
         raise Unmakeable("edit.seam", "one_has_dart")
+    if any(gusset.panel in (change.seam, change.seam + 1) for gusset in pattern.gussets):
+        raise Unmakeable("edit.seam", "one_has_slash")
     i = change.seam - 1
     front = pattern.front_panels - (1 if change.seam < pattern.front_panels else 0)
     seams = {seam: seam - (seam > change.seam) for seam in range(1, len(pattern.panels)) if seam != change.seam}
@@ -415,21 +425,67 @@ def _drop_seam(pattern: Pattern, change: DropSeam) -> Pattern:
 
 
 def _add_gusset(pattern: Pattern, change: AddGusset) -> Pattern:
-    _seam_of(pattern, change.seam)
-    if any(g.seam == change.seam and g.end == change.end for g in pattern.gussets):
-        raise Unmakeable("edit.seam", "gusset_already", seam=seam_label(change.seam), end=change.end)
-    line = getattr(pattern, change.end)
-    run = run_at(line, pattern.shape)
-    edge = curve_of(line, run, pattern.front_panels).height(float(run[change.seam]))
+    if (change.seam is None) == (change.panel is None):
+        raise Unmakeable("edit.seam", "gusset_nowhere")
+    if change.seam is not None:
+        _seam_of(pattern, change.seam)
+        if any(g.seam == change.seam and g.end == change.end for g in pattern.gussets):
+            raise Unmakeable("edit.seam", "gusset_already", seam=seam_label(change.seam), end=change.end)
+    elif change.panel is not None:
+        _panel_of(pattern, change.panel)
+        if any(g.panel == change.panel and g.end == change.end for g in pattern.gussets):
+            raise Unmakeable("edit.panel", "slash_already", panel=change.panel, end=change.end)
+    run = run_at(getattr(pattern, change.end), pattern.shape)
+    at = float(run[change.seam or 0])
+    if change.panel is not None:
+        at = float(run[change.panel - 1] + change.across * (run[change.panel] - run[change.panel - 1]))
+    edge = curve_of(getattr(pattern, change.end), run, pattern.front_panels).height(at)
     tip = edge - change.depth_mm if change.end == "top" else edge + change.depth_mm
     other = pattern.hem if change.end == "top" else pattern.top
     limit = max(other.heights()) if change.end == "top" else min(other.heights())
     if (change.end == "top" and tip < limit + 20) or (change.end == "hem" and tip > limit - 20):
         raise Unmakeable("edit.depth_mm", "gusset_too_deep", most_mm=abs(edge - limit))
     gusset = Gusset(
-        seam=change.seam, end=change.end, width_mm=change.width_mm, depth_mm=change.depth_mm, tip_mm=round(tip, 3)
+        seam=change.seam,
+        panel=change.panel,
+        across=change.across,
+        end=change.end,
+        width_mm=change.width_mm,
+        depth_mm=change.depth_mm,
+        tip_mm=round(tip, 3),
     )
-    return pattern.model_copy(update={"gussets": (*pattern.gussets, gusset)})
+    with_it = pattern.model_copy(update={"gussets": (*pattern.gussets, gusset)})
+    return _fullness_moved(with_it, gusset, edge) if change.from_seams else with_it
+
+
+def _fullness_moved(pattern: Pattern, gusset: Gusset, edge_mm: float) -> Pattern:
+    """The seams beside a gusset taken in by what it lets in, from its point to the edge; CF and CB stay straight."""
+    first = gusset.panel if gusset.panel is not None else gusset.seam or 1
+    last = gusset.panel if gusset.panel is not None else first + 1
+    sides = [one for one in ((first, "cf_bumps", 1), (last, "cb_bumps", -1)) if _movable(pattern, one[0], one[1])]
+    top = gusset.end == "top"
+    bump = Bump(
+        low_mm=gusset.tip_mm if top else None,
+        peak_mm=edge_mm,
+        high_mm=None if top else gusset.tip_mm,
+        amount_mm=gusset.width_mm / max(len(sides), 1),
+        straight=True,
+    )
+
+    def taken_in(panels: tuple[Panel, ...]) -> tuple[Panel, ...]:
+        found = list(panels)
+        for number, field, sign in sides:
+            panel = found[number - 1]
+            bumps = add_bump(getattr(panel, field), bump.model_copy(update={"amount_mm": sign * bump.amount_mm}))
+            found[number - 1] = panel.model_copy(update={field: bumps})
+        return tuple(found)
+
+    return _with_panels(pattern, "both", taken_in)
+
+
+def _movable(pattern: Pattern, panel: int, field: str) -> bool:
+    """Whether an edge of a panel is a seam, and not CF or CB."""
+    return not (panel == 1 and field == "cf_bumps") and not (panel == len(pattern.panels) and field == "cb_bumps")
 
 
 def _add_dart(pattern: Pattern, change: AddDart) -> Pattern:
@@ -463,7 +519,9 @@ def _set_allowance(pattern: Pattern, change: SetAllowance) -> Pattern:
 def _check_widths(pattern: Pattern, change: HandEdit, practice: Practice) -> None:
     """No panel narrower than practice allows, between hem and top line; said at what was edited."""
     least = practice.least_panel_width_mm
-    field = {"width": "width_mm", "seam": "amount_mm", "dart": "width_mm", "split": "panel"}.get(change.kind)
+    field = {"width": "width_mm", "seam": "amount_mm", "dart": "width_mm", "split": "panel", "gusset": "width_mm"}.get(
+        change.kind
+    )
     field = "amount_mm" if isinstance(change, TrimEdge) else field
     if field is None:
         return

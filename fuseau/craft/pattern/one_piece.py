@@ -36,6 +36,7 @@ def join_panels(panels: tuple[LaidPanel, ...], joined: tuple[int, ...]) -> tuple
 def _one_piece(group: list[LaidPanel]) -> Joined:
     offsets = [0.0]
     darts: list[tuple[Point, ...]] = list(group[0].darts)
+    slashes: list[tuple[Point, ...]] = list(group[0].slashes)
     for before, after in zip(group, group[1:], strict=False):
         z, gap = _gap(before, after)
         closest = float(gap.min())
@@ -50,6 +51,7 @@ def _one_piece(group: list[LaidPanel]) -> Joined:
             )
         offsets.append(offsets[-1] - closest)
         darts += [tuple((x + offsets[-1], y) for x, y in dart) for dart in after.darts]
+        slashes += [tuple((x + offsets[-1], y) for x, y in slash) for slash in after.slashes]
         darts += _opened(before, z, gap - closest, offsets[-2])
     moved = [[(x + dx, y) for x, y in panel.outline] for panel, dx in zip(group, offsets, strict=True)]
     first, last = group[0], group[-1]
@@ -70,6 +72,7 @@ def _one_piece(group: list[LaidPanel]) -> Joined:
             "waist": (first.waist[0], (last.waist[1][0] + offsets[-1], 0.0)),
             "cb_notches": last.cb_notches,
             "darts": tuple(darts),
+            "slashes": tuple(slashes),
         }
     )
     return Joined(piece, tuple(panel.number for panel in group), tuple(offsets))

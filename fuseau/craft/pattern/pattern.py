@@ -20,6 +20,7 @@ from fuseau.craft.base.record import Record, Text
 from fuseau.craft.wearer.measures import LevelName
 
 LACING_POINTS = 61
+_SOFT = 0.05
 
 Height = Annotated[float, Length("a height on the pattern", -500, 500)]
 Across = Annotated[float, Length("a place across a panel", -400, 1200)]
@@ -39,24 +40,33 @@ class Station(Record):
 class Bump(Record):
     """A smooth shift of one edge toward CB (+) or CF (−): `amount_mm` at its peak, fading to 0 at low and high.
 
-    None at low or high lets it run out at that end of the panel.
+    None at low or high lets it run out at that end of the panel. A `straight` one fades as a wedge does, but for a soft
+    beginning.
     """
 
     low_mm: Height | None = None
     peak_mm: Height
     high_mm: Height | None = None
     amount_mm: Across
+    straight: bool = False
 
     def at(self, nominal: Array) -> Array:
         """The shift at nominal heights, mm; quintic steps, so that slope and curvature do not jump."""
-        rising = 1.0 if self.low_mm is None else _step((nominal - self.low_mm) / max(self.peak_mm - self.low_mm, 1))
-        falling = 1.0 if self.high_mm is None else _step((self.high_mm - nominal) / max(self.high_mm - self.peak_mm, 1))
+        step = _wedge if self.straight else _step
+        rising = 1.0 if self.low_mm is None else step((nominal - self.low_mm) / max(self.peak_mm - self.low_mm, 1))
+        falling = 1.0 if self.high_mm is None else step((self.high_mm - nominal) / max(self.high_mm - self.peak_mm, 1))
         return np.asarray(self.amount_mm * np.minimum(rising, falling) * np.ones_like(nominal))
 
 
 def _step(t: Array) -> Array:
     held = np.clip(t, 0, 1)
     return np.asarray(held**3 * (held * (6 * held - 15) + 10))
+
+
+def _wedge(t: Array) -> Array:
+    """From 0 to 1 in a straight line, but for a parabola where it begins."""
+    held = np.clip(t, 0, 1)
+    return np.asarray(np.where(held < 2 * _SOFT, held**2 / (4 * _SOFT), held - _SOFT) / (1 - _SOFT))
 
 
 class Panel(Record):
@@ -137,13 +147,29 @@ def seam_label(seam: int) -> str:
 
 
 class Gusset(Record):
-    """A wedge let into a seam from an edge: so wide there, so deep. It widens the girth, on both halves."""
+    """A wedge let into a seam, or slashed into a panel, from an edge: so wide there, so deep.
 
-    seam: int = Field(ge=1, le=8)
+    It widens the girth, on both halves. A slash runs `across` of the way from the panel's edge toward CF to that toward
+    CB.
+    """
+
+    seam: int | None = Field(default=None, ge=1, le=8)
+    panel: int | None = Field(default=None, ge=1, le=9, description="Slashed into this panel, and in no seam.")
+    across: float = Field(default=0.5, ge=0.1, le=0.9)
     end: End
     width_mm: Annotated[float, Length("a gusset's width", 5, 200)]
     depth_mm: Annotated[float, Length("a gusset's depth", 20, 300)]
     tip_mm: Height = Field(description="Height of its point.")
+
+    @model_validator(mode="after")
+    def _in_one_place(self) -> "Gusset":
+        if (self.seam is None) == (self.panel is None):
+            raise ValueError("a gusset is let into a seam, or slashed into a panel")
+        return self
+
+    def in_front(self, front_panels: int) -> bool:
+        """Whether what it lets in lies before the side seam."""
+        return self.panel <= front_panels if self.panel is not None else (self.seam or 0) < front_panels
 
     def width_at(self, z: Array) -> Array:
         """Its width at heights, mm: 0 beyond its point, and no more than its own beyond the edge of the garment."""
@@ -334,10 +360,13 @@ class Pattern(Record):
                 if not len(panel.cf_edge_mm) == len(panel.cb_edge_mm) == len(heights):
                     raise ValueError(f"panel {panel.number} needs both edges at every station")
         seams = len(self.panels) - 1
-        if any(gusset.seam > seams for gusset in self.gussets) or any(not 1 <= seam <= seams for seam in self.joined):
+        if any((gusset.seam or 0) > seams for gusset in self.gussets) or any(
+            not 1 <= seam <= seams for seam in self.joined
+        ):
             raise ValueError("a gusset or a joined seam names a seam that is not there")
-        if any(dart.panel > len(self.panels) for dart in self.darts):
-            raise ValueError("a dart names a panel that is not there")
+        named = [*(dart.panel for dart in self.darts), *(gusset.panel or 0 for gusset in self.gussets)]
+        if any(panel > len(self.panels) for panel in named):
+            raise ValueError("a dart or gusset names a panel that is not there")
         return self
 
 
@@ -465,6 +494,6 @@ class Shape:
         """Width from CF to the side seam, gussets in front included, (n,) mm."""
         front = self.widths(nominal)[:, : self.pattern.front_panels].sum(axis=1)
         for gusset in self.pattern.gussets:
-            if gusset.seam < self.pattern.front_panels:
+            if gusset.in_front(self.pattern.front_panels):
                 front = front + gusset.width_at(nominal)
         return np.asarray(front)

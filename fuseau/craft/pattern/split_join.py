@@ -85,7 +85,14 @@ def with_other_panels(
             "left": left,
             "front_panels": front,
             "allowances": allowances.model_copy(update={"by_seam": by_seam}),
-            "gussets": tuple(g.model_copy(update={"seam": seams[g.seam]}) for g in pattern.gussets if g.seam in seams),
+            "gussets": (
+                *(g.model_copy(update={"seam": seams[g.seam]}) for g in pattern.gussets if g.seam in seams),
+                *(
+                    g.model_copy(update={"panel": panel_of.get(g.panel, g.panel)})
+                    for g in pattern.gussets
+                    if g.panel is not None
+                ),
+            ),
             "darts": tuple(d.model_copy(update={"panel": panel_of.get(d.panel, d.panel)}) for d in pattern.darts),
             "joined": tuple(sorted(seams[seam] for seam in pattern.joined if seam in seams)),
         }

@@ -9,13 +9,14 @@ from dataclasses import dataclass
 from functools import cached_property
 
 import numpy as np
+from pydantic import Field
 
 from fuseau.craft.base.curves import Array, hermite, lengths_along
 from fuseau.craft.base.errors import Unmakeable
 from fuseau.craft.base.practice import Practice
 from fuseau.craft.base.record import Record
 from fuseau.craft.pattern.edge_curves import EdgeCurve, curve_of, run_at
-from fuseau.craft.pattern.pattern import Dart, EdgeLine, Pattern, Shape, seam_label
+from fuseau.craft.pattern.pattern import Dart, EdgeLine, Gusset, Pattern, Shape, seam_label
 
 Point = tuple[float, float]
 
@@ -51,6 +52,7 @@ class LaidPanel(Record):
     cf_notches: tuple[Notch, ...]
     cb_notches: tuple[Notch, ...]
     darts: tuple[tuple[Point, ...], ...] = ()
+    slashes: tuple[tuple[Point, ...], ...] = ()
 
 
 class LaidPiece(Record):
@@ -62,6 +64,7 @@ class LaidPiece(Record):
     edges_mm: dict[str, float]
     sewn_to_mm: dict[str, float]
     cut: int = 2
+    gains_mm: dict[str, float] = Field(default_factory=dict, description="Girth that it adds by level, both halves.")
 
 
 class TruedSeam(Record):
@@ -161,7 +164,13 @@ def lay_flat(pattern: Pattern, practice: Practice) -> Laid:
                 widths[:, i],
             )
         )
-    return Laid(panels=tuple(panels), seams=tuple(seams), pieces=_gussets(pattern, edges, highs, lows))
+    slashes = [_slash(one, panels[one.panel - 1], edges) if one.panel else None for one in pattern.gussets]
+    for gusset, slash in zip(pattern.gussets, slashes, strict=True):
+        if gusset.panel and slash is not None:
+            slashed = panels[gusset.panel - 1]
+            panels[gusset.panel - 1] = slashed.model_copy(update={"slashes": (*slashed.slashes, _points(slash))})
+    pieces = _gussets(pattern, edges, highs, lows, slashes)
+    return Laid(panels=tuple(panels), seams=tuple(seams), pieces=pieces)
 
 
 def _lines(pattern: Pattern) -> tuple[EdgeLine, EdgeLine]:
@@ -297,28 +306,62 @@ def _turns(edges: list[_Edge], ends: Array) -> Array:
     return turns
 
 
-def _gussets(pattern: Pattern, edges: list[_Edge], highs: Array, lows: Array) -> tuple[LaidPiece, ...]:
+def _slash(gusset: Gusset, panel: LaidPanel, edges: list[_Edge]) -> Array:
+    """The line that a panel is slashed along, from the point of the gusset to the edge of the panel, (n, 2)."""
+    left, right = edges[2 * (panel.number - 1)], edges[2 * (panel.number - 1) + 1]
+    line = np.array(sorted(panel.top if gusset.end == "top" else panel.hem))
+
+    def across(z: Array) -> Array:
+        x = [np.interp(z, edge.z, edge.x) for edge in (left, right)]
+        return np.asarray(x[0] + gusset.across * (x[1] - x[0]))
+
+    end = float(line[:, 1].mean())
+    for _ in range(8):  # where the line across the panel meets its top line or hem
+        end = float(np.interp(across(np.array([end]))[0], line[:, 0], line[:, 1]))
+    z = np.linspace(gusset.tip_mm, end, max(3, math.ceil(abs(end - gusset.tip_mm) / _DRAWN_MM) + 1))
+    return np.column_stack([across(z), z])
+
+
+def _gussets(
+    pattern: Pattern, edges: list[_Edge], highs: Array, lows: Array, slashes: list[Array | None]
+) -> tuple[LaidPiece, ...]:
     """Gussets as flat wedges: both legs as long as the slit they are sewn into, so that they are true."""
     found = []
-    for k, gusset in enumerate(pattern.gussets):
-        side = 2 * gusset.seam - 1
-        end = highs[side] if gusset.end == "top" else lows[side]
-        leg = abs(end - edges[side].run_at_height(gusset.tip_mm))
+    for k, (gusset, slash) in enumerate(zip(pattern.gussets, slashes, strict=True)):
+        if gusset.seam is not None:
+            side = 2 * gusset.seam - 1
+            end = highs[side] if gusset.end == "top" else lows[side]
+            leg = abs(end - edges[side].run_at_height(gusset.tip_mm))
+            at_edge = edges[side].height_at_run(end)
+            slit, into = f"slit in seam {seam_label(gusset.seam)}", f"into seam {seam_label(gusset.seam)}"
+        else:
+            assert slash is not None
+            leg, at_edge = float(lengths_along(*slash.T)[-1]), float(slash[-1, 1])
+            slit, into = f"slash in panel {gusset.panel}", f"slashed into panel {gusset.panel}"
         if leg < gusset.width_mm / 2 + 1:
+            if gusset.seam is None:
+                raise Unmakeable(f"gussets.{k}", "slash_too_short", panel=gusset.panel or 0)
             raise Unmakeable(f"gussets.{k}", "gusset_too_wide", seam=seam_label(gusset.seam))
-        across = float(gusset.width_at(np.array([edges[side].height_at_run(end)]))[0])
+        across = float(gusset.width_at(np.array([at_edge]))[0])
         half = min(across / 2, leg * 0.95)
         rise = math.sqrt(leg**2 - half**2)
         sign = 1 if gusset.end == "top" else -1
         outline = ((0.0, 0.0), (half, sign * rise), (-half, sign * rise))
+        heights = np.array([station.side_mm for station in pattern.stations])
+        gains = 2 * gusset.width_at(heights)
+        low, high = min(pattern.hem.heights()), max(pattern.top.heights())
         found.append(
             LaidPiece(
                 name=f"gusset {k + 1}",
                 outline=outline,
-                note=f"into seam {seam_label(gusset.seam)} from the {gusset.end}, point at "
-                f"{gusset.tip_mm:+.0f} mm from the waist",
-                sewn_to_mm={f"slit in seam {seam_label(gusset.seam)}": leg},
+                note=f"{into} from the {gusset.end}, point at {gusset.tip_mm:+.0f} mm from the waist",
+                sewn_to_mm={slit: leg},
                 edges_mm={"leg": leg, "open end": across},
+                gains_mm={
+                    station.name: float(gain)
+                    for station, gain in zip(pattern.stations, gains, strict=True)
+                    if station.name and gain > 0.05 and low <= station.side_mm <= high
+                },
             )
         )
     return tuple(found)

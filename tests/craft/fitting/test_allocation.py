@@ -108,6 +108,7 @@ def programmes(draw) -> Programme:
         wanted=wanted,
         pairs=pairs,
         caps=caps,
+        out=caps,
     )
 
 
@@ -153,6 +154,7 @@ def test_a_cap_is_let_go_again_where_that_costs_less():
             wanted=np.array([2.0, -3.0]),
             pairs=np.kron(np.eye(6), np.ones(2)),
             caps=np.full(6, 2.0),
+            out=np.full(6, 2.0),
         )
         other = never_letting_go(programme)
         if other is not None and (np.abs(programme.pairs @ other) <= programme.caps + 1e-6).all():

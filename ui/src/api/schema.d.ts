@@ -2328,6 +2328,7 @@ export interface components {
              *       "least_tension_n_per_m": 15,
              *       "most_give_share": 0.85,
              *       "seam_cap_mm": 12,
+             *       "seam_keeps_mm": 6,
              *       "plan_hold_mm": 12,
              *       "plan_comfort_share": 0.66,
              *       "caution_reduction_new": 0.1,
@@ -2489,7 +2490,8 @@ export interface components {
          * Bump
          * @description A smooth shift of one edge toward CB (+) or CF (−): `amount_mm` at its peak, fading to 0 at low and high.
          *
-         *     None at low or high lets it run out at that end of the panel.
+         *     None at low or high lets it run out at that end of the panel. A `straight` one fades as a wedge does, but for a soft
+         *     beginning.
          */
         Bump: {
             /** Low Mm */
@@ -2500,6 +2502,11 @@ export interface components {
             high_mm?: number | null;
             /** Amount Mm */
             amount_mm: number;
+            /**
+             * Straight
+             * @default false
+             */
+            straight: boolean;
         };
         /**
          * Busk
@@ -3156,6 +3163,12 @@ export interface components {
              */
             made_of: components["schemas"]["MockUp"];
             /**
+             * Finished
+             * @description The finished garment was tried on, and no mock-up.
+             * @default false
+             */
+            finished: boolean;
+            /**
              * Under
              * @description What she wore under it.
              * @default
@@ -3416,11 +3429,24 @@ export interface components {
         };
         /**
          * Gusset
-         * @description A wedge let into a seam from an edge: so wide there, so deep. It widens the girth, on both halves.
+         * @description A wedge let into a seam, or slashed into a panel, from an edge: so wide there, so deep.
+         *
+         *     It widens the girth, on both halves. A slash runs `across` of the way from the panel's edge toward CF to that toward
+         *     CB.
          */
         Gusset: {
             /** Seam */
-            seam: number;
+            seam?: number | null;
+            /**
+             * Panel
+             * @description Slashed into this panel, and in no seam.
+             */
+            panel?: number | null;
+            /**
+             * Across
+             * @default 0.5
+             */
+            across: number;
             /**
              * End
              * @enum {string}
@@ -3726,6 +3752,14 @@ export interface components {
                 number,
                 number
             ][][];
+            /**
+             * Slashes
+             * @default []
+             */
+            slashes: [
+                number,
+                number
+            ][][];
         };
         /**
          * LaidPiece
@@ -3754,6 +3788,13 @@ export interface components {
              * @default 2
              */
             cut: number;
+            /**
+             * Gains Mm
+             * @description Girth that it adds by level, both halves.
+             */
+            gains_mm?: {
+                [key: string]: number;
+            };
         };
         /**
          * Learned
@@ -4324,6 +4365,11 @@ export interface components {
             /** Pull */
             pull?: ("light" | "close" | "firm") | null;
             made_of?: components["schemas"]["WrittenMockUp"] | null;
+            /**
+             * Finished
+             * @description The finished garment was tried on, and no mock-up.
+             */
+            finished?: boolean | null;
             /**
              * Under
              * @description What she wore under it.
@@ -5286,6 +5332,12 @@ export interface components {
              * @default 12
              */
             seam_cap_mm: number;
+            /**
+             * Seam Keeps Mm
+             * @description So much allowance a seam keeps when a finished garment is let out.
+             * @default 6
+             */
+            seam_keeps_mm: number;
             /**
              * Plan Hold Mm
              * @description Planned, the lacing edge holds the body in by so much, or it lifts off.
@@ -6582,7 +6634,7 @@ export interface components {
              * Word
              * @enum {string}
              */
-            word: "first mock-up" | "try it on" | "measure first" | "one more mock-up" | "look again" | "cut the cloth";
+            word: "alter it" | "wear it" | "first mock-up" | "try it on" | "measure first" | "one more mock-up" | "look again" | "cut the cloth";
             /** Version */
             version: number;
             /** Probability */
@@ -6783,7 +6835,7 @@ export interface components {
         };
         /**
          * WrittenAddGusset
-         * @description As it is written: Let a gusset into a seam from an edge.
+         * @description As it is written: Let a gusset into a seam from an edge, or into a panel that is slashed, `across` of the way to its CB edge.
          */
         WrittenAddGusset: {
             /**
@@ -6792,7 +6844,13 @@ export interface components {
              */
             kind: "gusset";
             /** Seam */
-            seam: number;
+            seam?: number | null;
+            /** Panel */
+            panel?: number | null;
+            /** Across */
+            across?: number | null;
+            /** From Seams */
+            from_seams?: boolean | null;
             /**
              * End
              * @enum {string}
@@ -6978,6 +7036,11 @@ export interface components {
             /** Pull */
             pull?: ("light" | "close" | "firm") | null;
             made_of?: components["schemas"]["WrittenMockUp"] | null;
+            /**
+             * Finished
+             * @description The finished garment was tried on, and no mock-up.
+             */
+            finished?: boolean | null;
             /**
              * Under
              * @description What she wore under it.

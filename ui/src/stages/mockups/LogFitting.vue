@@ -141,7 +141,11 @@ function takePhoto(photo: BackPhoto, read: GapSeen[]) {
   photographing.value = null
 }
 async function log() {
-  const given = toSend(one.value, settings.unit, props.correct?.made_of ?? made)
+  const build = open.build!
+  const finished = { ...made, stack: build.layers, edge_bone: build.bones!.lacing_edge, strip: false }
+  if (one.value.finished) one.value.boned = true
+  const of = one.value.finished ? finished : (props.correct?.made_of ?? made)
+  const given = toSend(one.value, settings.unit, of)
   const taken = props.correct ? await open.mendFitting(props.correct.number, given) : await open.fitting(given)
   if (!taken) return
   draft.drop()
@@ -255,7 +259,8 @@ const edgeRows = computed(() =>
           ><v-btn value="open" size="small">not at all</v-btn></v-btn-toggle
         >
       </div>
-      <label class="check"><input v-model="one.boned" type="checkbox" /> boned</label>
+      <label v-if="!one.finished" class="check"><input v-model="one.boned" type="checkbox" /> boned</label>
+      <label class="check"><input v-model="one.finished" type="checkbox" /> the finished garment, no mock-up</label>
 
       <h2 v-if="laced">
         Gap <v-btn size="x-small" variant="outlined" @click="photographing = {}">From a photo</v-btn>

@@ -16,6 +16,8 @@ const TITLE = {
   'one more mock-up': 'One more mock-up',
   'look again': 'Look again',
   'cut the cloth': 'Cut the cloth',
+  'alter it': 'Alter it',
+  'wear it': 'Wear it',
 }
 const word = computed(() => open.plan?.verdict?.word ?? found.value?.advice ?? 'one more mock-up')
 </script>

@@ -16,6 +16,7 @@ export interface Written {
   pull: Pull
   boned: boolean
   closing: 'laced' | 'pinned' | 'open'
+  finished: boolean
   under: string
   rows: Row[]
   also: Pull[]
@@ -57,6 +58,7 @@ export function renumbered(one: Written): Written {
     ...one,
     also: one.also ?? [],
     under_it: one.under_it ?? {},
+    finished: one.finished ?? false,
     rows: anew(rows),
     taps: anew(one.taps),
     pinches: anew(one.pinches),
@@ -85,6 +87,7 @@ export function empty(plan: Plan, unit: Unit, pull: Pull, boned: boolean, closin
     pull,
     boned,
     closing,
+    finished: false,
     under: '',
     rows: usualRows(plan, unit),
     also: [],
@@ -114,6 +117,7 @@ const small = (mm: number, unit: Unit) => hardware(Math.abs(mm), unit).replace(/
 /** A fitting that was logged, or read on the stand, as it would have been written. */
 export function written(plan: Plan, unit: Unit, one: Partial<Fitting>): Written {
   const found = empty(plan, unit, one.pull ?? 'close', one.made_of?.boned ?? true, one.made_of?.closing ?? 'laced')
+  found.finished = one.finished ?? false
   found.under = one.under ?? ''
   found.rows = (one.readings ?? []).map((row) => ({
     key: key(),
@@ -172,6 +176,7 @@ export function toSend(one: Written, unit: Unit, made: MadeOf): NewFitting {
     version: one.version ?? null,
     pull: one.pull,
     made_of: { ...made, boned: one.boned, closing: one.closing },
+    finished: one.finished,
     under: one.under,
     readings: one.rows
       .filter((row) => row.gap.trim())

@@ -28,14 +28,19 @@ function make() {
 
 <template>
   <form class="trim" @submit.prevent="make">
-    <select v-model="way" aria-label="Off or on">
-      <option value="">trim off</option>
-      <option value="-">leave on</option>
-    </select>
-    <input v-model="amount" class="in entry" :aria-label="`At ${edge}, on each half`" autocomplete="off" />
-    {{ unit }} at {{ edge }}, on each half;
-    <input v-model="hem" class="in entry" aria-label="At the hem" placeholder="the same" autocomplete="off" />
-    {{ unit }} at the hem
+    <v-btn-toggle v-model="way" mandatory aria-label="Off or on" class="wide">
+      <v-btn value="" size="small">trim off</v-btn><v-btn value="-" size="small">leave on</v-btn>
+    </v-btn-toggle>
+    <div class="two">
+      <label
+        >on each half, {{ unit }}
+        <input v-model="amount" class="in entry" :aria-label="`At ${edge}, on each half`" autocomplete="off"
+      /></label>
+      <label
+        >at the hem, {{ unit }}
+        <input v-model="hem" class="in entry" aria-label="At the hem" placeholder="the same" autocomplete="off"
+      /></label>
+    </div>
     <v-btn type="submit" size="small" variant="outlined" :disabled="!amount.trim()">{{
       way ? 'Leave it on' : 'Trim it'
     }}</v-btn>
@@ -46,14 +51,31 @@ function make() {
 
 <style scoped>
 .trim {
-  line-height: 2.4;
+  display: grid;
+  gap: 10px;
   margin-top: 10px;
+  justify-items: start;
+}
+.wide {
+  width: 100%;
+}
+.wide :deep(.v-btn) {
+  flex: 1;
+}
+.two {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 10px;
+  width: 100%;
+}
+label {
+  font-size: 0.85rem;
+  color: var(--steel);
 }
 .entry {
-  width: 76px;
+  width: 100%;
 }
 p {
-  line-height: 1.3;
-  margin: 6px 0;
+  margin: 0;
 }
 </style>

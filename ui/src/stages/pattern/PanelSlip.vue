@@ -6,6 +6,7 @@ import { useSettings } from '../../stores/settings'
 import { length, LEVEL_LABELS, withUnit } from '../../parts/words'
 import EditFault from './EditFault.vue'
 import EditField from './EditField.vue'
+import GussetForm from './GussetForm.vue'
 
 // One panel: its width at every level, a dart in it, and cutting it in two.
 const props = defineProps<{ panel: number; panels: LaidPanel[] }>()
@@ -72,6 +73,7 @@ function dart() {
       </div>
       <v-btn size="small" variant="outlined" :disabled="!width || !up || !down" @click="dart">Stitch a dart</v-btn>
     </fieldset>
+    <GussetForm :panel="panel" @edit="(one) => emit('edit', one)" />
     <p v-for="seam in joined" :key="seam" class="held">
       Stitched to panel {{ seam === panel ? panel + 1 : seam }} as one piece with a dart
       <v-btn size="x-small" variant="outlined" @click="emit('edit', { kind: 'join', seam, joined: false })"

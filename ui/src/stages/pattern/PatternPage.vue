@@ -151,6 +151,8 @@ const focus = (id: string) => {
 const part = (differ: boolean) => make({ kind: 'halves', differ })
 
 const title = computed(() => {
+  if (picked.value === 'CB' || picked.value === 'CF')
+    return `${picked.value}, ${picked.value === 'CB' ? 'the back' : 'the front'} edge`
   const found = /^(seam|panel) (\d+)$/.exec(picked.value ?? '')
   if (found) return found[1] === 'seam' ? `Seam ${found[2]}·${Number(found[2]) + 1}` : `Panel ${found[2]}`
   if (picked.value?.startsWith('level')) return LEVEL_LABELS[picked.value.slice(6) as LevelName]

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { PatternEdit } from '../../api/types'
+import type { LevelName, PatternEdit } from '../../api/types'
 import { useBuild } from '../../stores/build'
 import { useSettings } from '../../stores/settings'
-import { hardware } from '../../parts/words'
+import { hardware, LEVEL_LABELS } from '../../parts/words'
 
 // A gusset, cup or shoulder piece: what its edges measure, and what they are sewn to.
 const props = defineProps<{ name: string }>()
@@ -11,6 +11,7 @@ const emit = defineEmits<{ edit: [edit: PatternEdit] }>()
 const open = useBuild()
 const settings = useSettings()
 const piece = computed(() => open.plan!.pattern!.pieces.find((one) => one.name === props.name))
+const gains = computed(() => Object.entries(piece.value?.gains_mm ?? {}))
 const gusset = computed(() => Number(/^gusset (\d+)$/.exec(props.name)?.[1] ?? 0) - 1)
 </script>
 
@@ -25,6 +26,20 @@ const gusset = computed(() => Number(/^gusset (\d+)$/.exec(props.name)?.[1] ?? 0
         </tr>
         <tr v-for="(mm, edge) in piece.sewn_to_mm" :key="`to ${edge}`">
           <td>sewn to: {{ edge }}</td>
+          <td class="n in">{{ hardware(mm, settings.unit) }}</td>
+        </tr>
+      </tbody>
+    </table>
+    <table v-if="gains.length" class="numbers" aria-label="Girth it adds">
+      <thead>
+        <tr>
+          <th>Girth it adds</th>
+          <td />
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="[level, mm] in gains" :key="level">
+          <td>{{ LEVEL_LABELS[level as LevelName] }}</td>
           <td class="n in">{{ hardware(mm, settings.unit) }}</td>
         </tr>
       </tbody>

@@ -6,6 +6,7 @@ import { useSettings } from '../../stores/settings'
 import { length, LEVEL_LABELS, withUnit } from '../../parts/words'
 import EditFault from './EditFault.vue'
 import EditField from './EditField.vue'
+import GussetForm from './GussetForm.vue'
 import { reach } from './handles'
 
 // One seam: take it in, let it out or move it at a level; its gusset, its allowance, and dropping it.
@@ -36,22 +37,6 @@ function keep(name: string, z: number) {
     ...reach(panel.value, z),
   })
 }
-const end = ref<'top' | 'hem'>('hem')
-const width = ref('')
-const depth = ref('')
-function gusset() {
-  const unit = settings.unit
-  emit('edit', {
-    kind: 'gusset',
-    seam: props.seam,
-    end: end.value,
-    width_mm: withUnit(width.value || '0', unit),
-    depth_mm: withUnit(depth.value || '0', unit),
-  })
-}
-const gussets = computed(() =>
-  pattern.value.gussets.map((one, index) => ({ ...one, index })).filter((one) => one.seam === props.seam),
-)
 const own = computed(() => pattern.value.allowances.by_seam?.[label.value] ?? null)
 const isSide = computed(() => props.seam === pattern.value.front_panels)
 </script>
@@ -89,34 +74,7 @@ const isSide = computed(() => props.seam === pattern.value.front_panels)
       </table>
       <EditFault />
     </fieldset>
-    <fieldset>
-      <legend>Gusset</legend>
-      <p v-for="one in gussets" :key="one.index" class="held">
-        {{ length(one.width_mm, settings.unit) }} wide, {{ length(one.depth_mm, settings.unit) }} deep, from the
-        {{ one.end }}
-        <button
-          type="button"
-          :aria-label="`Take the gusset out of seam ${label}`"
-          @click="emit('edit', { kind: 'drop_insert', what: 'gusset', index: one.index })"
-        >
-          ×
-        </button>
-      </p>
-      <div class="gusset">
-        <v-btn-toggle v-model="end" aria-label="From which edge"
-          ><v-btn value="top" size="small">top</v-btn><v-btn value="hem" size="small">hem</v-btn></v-btn-toggle
-        >
-        <input v-model="width" :placeholder="`wide, ${settings.unit}`" aria-label="Gusset width" class="in entry" />
-        <input
-          v-model="depth"
-          :placeholder="`deep, ${settings.unit}`"
-          aria-label="Gusset depth"
-          class="in entry"
-          @keydown.enter="gusset"
-        />
-      </div>
-      <v-btn size="small" variant="outlined" :disabled="!width || !depth" @click="gusset">Let a gusset in</v-btn>
-    </fieldset>
+    <GussetForm :seam="seam" @edit="(one) => emit('edit', one)" />
     <fieldset>
       <div class="row">
         <EditField

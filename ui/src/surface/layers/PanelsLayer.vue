@@ -35,6 +35,7 @@ const shadow = computed(() => (props.behind?.length === panels.value.length ? pr
       <path :d="line(i, [panel.waist[0], panel.waist[1]])" class="waist" />
       <path v-for="(tick, k) in notchTicks(panel)" :key="k" :d="line(i, tick)" class="notch" />
       <path :d="line(i, [panel.grain[0], panel.grain[1]])" class="grain" />
+      <path v-for="(slash, k) in panel.slashes" :key="`slash ${k}`" :d="line(i, slash)" class="slash" />
       <path v-for="(dart, k) in panel.darts" :key="`dart ${k}`" :d="line(i, dart, true)" class="dart" />
       <path
         v-if="i < panels.length - 1 && !joined.includes(panel.number)"
@@ -122,6 +123,12 @@ const shadow = computed(() => (props.behind?.length === panels.value.length ? pr
   stroke: var(--dot);
   stroke-width: 1;
   pointer-events: none;
+}
+.slash {
+  fill: none;
+  stroke: var(--ink);
+  stroke-width: 1.6;
+  stroke-dasharray: 7 3;
 }
 .dart {
   fill: var(--bench);
