@@ -31,6 +31,7 @@ from fuseau.document.fittings import (
     AlsoLaced,
     BackPhoto,
     Fitting,
+    FittingGarment,
     GapReading,
     MockUp,
     Note,
@@ -171,6 +172,7 @@ class Build(Record):
     versions: tuple[PatternVersion, ...] = Field(default=(), max_length=60)
     fittings: tuple[Fitting, ...] = Field(default=(), max_length=60)
     strips: tuple[StripTest, ...] = Field(default=(), max_length=8, description="Cloths tried under a weight.")
+    garments: tuple[FittingGarment, ...] = Field(default=(), max_length=6, description="Garments of hers that fit.")
     rehearsal: Literal["kind", "harsh"] | None = Field(
         default=None, description="A rehearsal on the workshop's dress stand, which hides a body of its own."
     )

@@ -95,6 +95,32 @@ class StripTest(Record):
         return self
 
 
+class GarmentLevel(Record):
+    """A garment of hers at a level: its girth inside as she wears it, gap and all, and how it sits there."""
+
+    level: LevelName
+    girth_mm: Annotated[float, Length("the girth of a garment", 220, 2000)]
+    word: Word = "right"
+
+
+class FittingGarment(Record):
+    """A garment of hers that fits: what it measures, and how it sits, tell of her body as a fitting does."""
+
+    name: Annotated[str, Text(80)] = ""
+    levels: tuple[GarmentLevel, ...] = Field(min_length=1, max_length=10)
+
+    @model_validator(mode="after")
+    def _each_once(self) -> "FittingGarment":
+        seen: set[str] = set()
+        for k, one in enumerate(self.levels):
+            if one.level in seen:
+                raise PydanticCustomError(
+                    "build", "{reason}", {"reason": "This level is told twice. Keep one.", "at": f"levels.{k}.level"}
+                )
+            seen.add(one.level)
+        return self
+
+
 class Tap(Record):
     """A place touched on the drawn wearer: what it does there, and by how much where that can be said.
 

@@ -9,7 +9,7 @@ from fuseau.craft.base.practice import Practice
 from fuseau.craft.fit.fit import Lacing, fit
 from fuseau.craft.fit.target import Job, Pull, pull_of
 from fuseau.craft.fitting.inference import Belief, infer
-from fuseau.craft.fitting.seen import ROOM, WORDS, WORDS_OF_SUPPORT, Strip, Tried, Word
+from fuseau.craft.fitting.seen import ROOM, WORDS, WORDS_OF_SUPPORT, Strip, Tried, Word, Worn
 from fuseau.craft.materials.catalogue import CLOTHS
 from fuseau.craft.pattern.pattern import Pattern
 from fuseau.craft.wearer.body import Body
@@ -49,6 +49,7 @@ class InferenceInputs:
     practice: Practice
     ease_mm: float | None
     strips: tuple[Strip, ...]
+    worn: tuple[Worn, ...]
     tried: tuple[TriedOn, ...]
 
     @classmethod
@@ -70,6 +71,7 @@ class InferenceInputs:
             build.practice,
             build.target.ease_mm,
             strips_of(build),
+            worn_of(build, measured),
             tuple(tried),
         )
 
@@ -87,9 +89,26 @@ def strips_of(build: Build) -> tuple[Strip, ...]:
     )
 
 
+def worn_of(build: Build, measured: Body) -> tuple[Worn, ...]:
+    """What garments of hers that fit tell, at the levels that are known of her."""
+    words = WORDS_OF_SUPPORT if build.target.job == "none" else WORDS
+    return tuple(
+        Worn(
+            level=one.level,
+            hoop_mm=one.girth_mm,
+            hoop_spread_mm=build.practice.garment_spread_mm,
+            share=words[one.word][0],
+            share_spread=words[one.word][1] * build.practice.word_spread,
+        )
+        for garment in build.garments
+        for one in garment.levels
+        if one.level in measured and not GARMENT_KINDS[build.kind].tied
+    )
+
+
 def infer_belief(inputs: InferenceInputs) -> Belief:
     """The posterior after all fittings."""
-    return infer(inputs.measured, tried_on(inputs), inputs.practice, inputs.strips)
+    return infer(inputs.measured, tried_on(inputs), inputs.practice, inputs.strips, inputs.worn)
 
 
 def read_upside_down(inputs: InferenceInputs) -> int | None:
@@ -105,7 +124,7 @@ def read_upside_down(inputs: InferenceInputs) -> int | None:
     number = tried[-1].number
     last = next(one for one in tried if one.number == number)
     before = [one for one in tried if one.number != number]
-    expected = fit(last.lacing, infer(inputs.measured, before, inputs.practice, inputs.strips).body)
+    expected = fit(last.lacing, infer(inputs.measured, before, inputs.practice, inputs.strips, inputs.worn).body)
     off = np.array([expected.gap_at(z) for z in last.z_mm])
     order = np.argsort(last.z_mm)
     plain = float(np.sqrt(np.mean((last.gap_mm - off) ** 2)))

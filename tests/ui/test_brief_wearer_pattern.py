@@ -306,3 +306,18 @@ def test_a_fitting_is_logged_with_how_it_sat_and_readiness_answers(demo_hand):
     ready = demo_hand.api.get(f"/api/builds/{line['id']}/readiness").json()
     assert 0 < ready["probability"] <= 1
     demo_hand.see(ready["sentence"])
+
+
+def test_a_garment_of_hers_that_fits_is_told_and_taken_out_again(demo_hand):
+    line = demo_hand.stage("Lamplighter Regent", "wearer")
+    demo_hand.press("+ one that she wears")
+    demo_hand.write("Which garment", "the green one")
+    demo_hand.write("Waist, girth of the garment", "5")
+    demo_hand.press("Keep it")
+    demo_hand.see("can't be right for the girth of a garment")
+    demo_hand.write("Waist, girth of the garment", "66")
+    demo_hand.press("Keep it")
+    demo_hand.see("waist 66.0 cm, right")
+    assert demo_hand.sheet(line)["build"]["garments"][0]["levels"][0]["girth_mm"] == 660
+    demo_hand.click("[aria-label='Take out garment 1']")
+    demo_hand.gone("waist 66.0 cm, right")

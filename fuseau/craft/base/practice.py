@@ -80,6 +80,7 @@ class Practice(Record):
     least_tension_n_per_m: float = _number(15, "Less than this and the edge lifts off.", 0, 60)
     most_give_share: float = _number(0.85, "Past this share of what a level gives, no pull brings more.", 0.5, 0.98)
     seam_cap_mm: float = _number(12, "A seam that moves further in one version changes what the panel is.", 2, 60)
+    garment_spread_mm: float = _number(8, "A garment taped inside, gap and all: so far off at a level.", 2, 40)
     seam_keeps_mm: float = _number(6, "So much allowance a seam keeps when a finished garment is let out.", 2, 30)
     plan_hold_mm: float = _number(12, "Planned, the lacing edge holds the body in by so much, or it lifts off.", 0, 40)
     plan_comfort_share: float = _number(0.66, "Plan below what is close but comfortable: bodies differ.", 0.3, 1)

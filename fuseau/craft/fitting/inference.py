@@ -19,7 +19,18 @@ from fuseau.craft.base.record import Record
 from fuseau.craft.fit.equilibrium import Hold
 from fuseau.craft.fit.fit import Lacing
 from fuseau.craft.fitting.ambiguity import Ambiguity, which
-from fuseau.craft.fitting.seen import Sight, Strip, Tried, residuals, see, student, tied_residuals, untried
+from fuseau.craft.fitting.seen import (
+    Sight,
+    Strip,
+    Tried,
+    Worn,
+    of_worn,
+    residuals,
+    see,
+    student,
+    tied_residuals,
+    untried,
+)
 from fuseau.craft.fitting.unknowns import Unknowns
 from fuseau.craft.materials.catalogue import CLOTHS, ClothName
 from fuseau.craft.wearer.body import Body
@@ -241,7 +252,13 @@ def learn(prior: Body, tried: list[Tried]) -> tuple[Body, Learned]:
     return belief.body, belief.learned
 
 
-def infer(prior: Body, tried: list[Tried], practice: Practice | None = None, strips: Sequence[Strip] = ()) -> Belief:
+def infer(
+    prior: Body,
+    tried: list[Tried],
+    practice: Practice | None = None,
+    strips: Sequence[Strip] = (),
+    worn: Sequence[Worn] = (),
+) -> Belief:
     """The posterior after all fittings, of every cloth: what one taught is kept, the others stay as such cloths are.
 
     Readings that contradict each other wildly may leave it short of the very best; what was found until then is kept,
@@ -258,12 +275,12 @@ def infer(prior: Body, tried: list[Tried], practice: Practice | None = None, str
     sights = [Sight(one, prior, unknowns.nodes) for one in tried]
     at = unknowns.mean.copy()
     # first as if no reading had a tail: what they all say, however far from the tape, is followed; then a misread shows
-    here = linearise(at, unknowns, sights, strips=strips, tails=False)
+    here = linearise(at, unknowns, sights, strips=strips, worn=worn, tails=False)
     damping, tails = 0.0, False
-    for turn in range(_PASSES if tried or strips else 0):
+    for turn in range(_PASSES if tried or strips or worn else 0):
         if turn == _WITHOUT_TAILS:
             tails = True
-            here = linearise(at, unknowns, sights, here, strips)
+            here = linearise(at, unknowns, sights, here, strips, worn)
             damping = 0.0
         step = -np.linalg.solve(here.hessian + damping * np.diag(np.diag(here.hessian)), here.gradient)
         step *= min(1.0, _LONGEST_STEP_MM / max(float(np.max(np.abs(step[unknowns.girths]))), 1e-9))
@@ -272,9 +289,9 @@ def infer(prior: Body, tried: list[Tried], practice: Practice | None = None, str
             if tails:
                 break
             tails = True
-            here = linearise(at, unknowns, sights, here, strips)
+            here = linearise(at, unknowns, sights, here, strips, worn)
             continue
-        there = linearise(at + step, unknowns, sights, here, strips, tails)
+        there = linearise(at + step, unknowns, sights, here, strips, worn, tails)
         gained = here.cost - there.cost
         kept = gained / promised
         if kept > 0:
@@ -283,7 +300,7 @@ def infer(prior: Body, tried: list[Tried], practice: Practice | None = None, str
             break
         # Levenberg and Marquardt: where a level goes slack the gaps bend away from the line, so trust it less
         damping = damping / 4 if kept > 0.75 else max(0.05, damping * 4) if kept < 0.4 else damping
-    found = here if tails else linearise(at, unknowns, sights, here, strips)
+    found = here if tails else linearise(at, unknowns, sights, here, strips, worn)
     return _belief(unknowns, sights, at, found, {strip.cloth for strip in strips})
 
 
@@ -310,6 +327,7 @@ def linearise(
     sights: list[Sight],
     near: Linear | None = None,
     strips: Sequence[Strip] = (),
+    worn: Sequence[Worn] = (),
     tails: bool = True,
 ) -> Linear:
     """Settle every lacing on these unknowns, beginning from where they settled `near` by. Raises Unsettled.
@@ -356,6 +374,16 @@ def linearise(
         hessian[here, here] += by * by
         cost += apart**2 / 2
         square += apart**2
+        count += 1
+    names = [level.name for level in unknowns.prior]
+    for one in worn:
+        i = names.index(one.level)
+        off, jacobian = of_worn(one, at, unknowns, i, unknowns.prior.levels[i].comfort_kpa)
+        told, weight = student(off) if tails else (float(off @ off) / 2, np.ones(len(off)))
+        gradient = gradient + jacobian.T @ (weight * off)
+        hessian = hessian + jacobian.T @ (weight[:, None] * jacobian)
+        cost += told
+        square += float(np.sum(weight * off**2))
         count += 1
     # χ² of a word or two says little of how well the model fits: it counts as if some had been met as expected
     met = max(0, _FEW - count)

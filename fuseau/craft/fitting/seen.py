@@ -14,7 +14,8 @@ from fuseau.craft.fit.fit import Lacing
 from fuseau.craft.fitting.unknowns import Unknowns, bounded_stiffening
 from fuseau.craft.materials.catalogue import ClothName
 from fuseau.craft.wearer.body import Body
-from fuseau.craft.wearer.compression import tension_by_flesh
+from fuseau.craft.wearer.compression import tension_at, tension_by_flesh
+from fuseau.craft.wearer.measures import LevelName
 
 _ROOM_REACH_MM = 25.0  # how far a word of room at one height speaks
 _STUDENT = 4.0  # degrees of freedom of what is read: a tail for the misread
@@ -78,6 +79,44 @@ class Strip:
     cloth: ClothName
     share: float
     spread: float
+
+
+@dataclass(frozen=True)
+class Worn:
+    """A garment of hers as she wears it: its girth inside at a level (mm), and how that sits, as a share of comfort."""
+
+    level: LevelName
+    hoop_mm: float
+    hoop_spread_mm: float
+    share: float
+    share_spread: float
+
+
+def of_worn(one: Worn, at: Array, unknowns: Unknowns, i: int, comfort_kpa: float) -> tuple[Array, Array]:
+    """How far a garment that she wears is from what is believed of level i, in spreads, and how that changes.
+
+    Its pressure against the word; and where it does not stand off it is no wider than she is.
+    """
+    flesh = unknowns.flesh
+    natural, give = at[unknowns.girths][i : i + 1], np.exp(at[unknowns.gives][i : i + 1])
+    hoop, scale = np.array([one.hoop_mm]), unknowns.practice.pressure_scale_kpa * math.exp(float(at[flesh][0]))
+    stiffening, stiffening_by = bounded_stiffening(float(at[flesh][1]))
+    tension, by_hoop, by_natural = tension_at(natural, give, hoop, scale, stiffening)
+    by_give, by_stiffening = tension_by_flesh(natural, give, hoop, scale, stiffening)
+    limit = comfort_kpa * math.exp(float(at[unknowns.comfort]))
+    factor = 2 * math.pi / (one.hoop_mm * limit)
+    share = float(tension[0]) * factor
+    by = np.zeros((2, len(at)))
+    by[0, unknowns.girths.start + i] = by_natural[0] * factor
+    by[0, unknowns.gives.start + i] = by_give[0] * give[0] * factor
+    by[0, flesh.start] = share
+    by[0, flesh.start + 1] = float(by_stiffening[0]) * stiffening_by * factor
+    by[0, unknowns.comfort] = -share
+    wide = math.hypot(one.share_spread, float(by_hoop[0]) * factor * one.hoop_spread_mm)
+    loose = max(0.0, one.hoop_mm - float(natural[0])) if one.share > 0 else 0.0
+    by[1, unknowns.girths.start + i] = -1.0 if loose else 0.0
+    off = np.array([(share - one.share) / wide, loose / one.hoop_spread_mm])
+    return off, by / np.array([[wide], [one.hoop_spread_mm]])
 
 
 def untried(lacing: Lacing) -> Tried:

@@ -2214,6 +2214,12 @@ export interface components {
              */
             strips: components["schemas"]["StripTest"][];
             /**
+             * Garments
+             * @description Garments of hers that fit.
+             * @default []
+             */
+            garments: components["schemas"]["FittingGarment"][];
+            /**
              * Rehearsal
              * @description A rehearsal on the workshop's dress stand, which hides a body of its own.
              */
@@ -2328,6 +2334,7 @@ export interface components {
              *       "least_tension_n_per_m": 15,
              *       "most_give_share": 0.85,
              *       "seam_cap_mm": 12,
+             *       "garment_spread_mm": 8,
              *       "seam_keeps_mm": 6,
              *       "plan_hold_mm": 12,
              *       "plan_comfort_share": 0.66,
@@ -3257,6 +3264,19 @@ export interface components {
             corrected: number;
         };
         /**
+         * FittingGarment
+         * @description A garment of hers that fits: what it measures, and how it sits, tell of her body as a fitting does.
+         */
+        FittingGarment: {
+            /**
+             * Name
+             * @default
+             */
+            name: string;
+            /** Levels */
+            levels: components["schemas"]["GarmentLevel"][];
+        };
+        /**
          * Foreseen
          * @description What a garment is expected to do on the body as believed, from the hem up, with spreads (one standard deviation).
          *
@@ -3426,6 +3446,25 @@ export interface components {
              * @default flat_12
              */
             edge_bone: string;
+        };
+        /**
+         * GarmentLevel
+         * @description A garment of hers at a level: its girth inside as she wears it, gap and all, and how it sits there.
+         */
+        GarmentLevel: {
+            /**
+             * Level
+             * @enum {string}
+             */
+            level: "upper_neck" | "neck_base" | "collarbone" | "high_bust" | "bust" | "underbust" | "ribs" | "waist" | "high_hip" | "hip";
+            /** Girth Mm */
+            girth_mm: number;
+            /**
+             * Word
+             * @default right
+             * @enum {string}
+             */
+            word: "digs" | "firm" | "right" | "light" | "stands off";
         };
         /**
          * Gusset
@@ -5332,6 +5371,12 @@ export interface components {
              * @default 12
              */
             seam_cap_mm: number;
+            /**
+             * Garment Spread Mm
+             * @description A garment taped inside, gap and all: so far off at a level.
+             * @default 8
+             */
+            garment_spread_mm: number;
             /**
              * Seam Keeps Mm
              * @description So much allowance a seam keeps when a finished garment is let out.

@@ -7,6 +7,7 @@ import LengthField from '../../parts/LengthField.vue'
 import type { LevelName } from '../../api/types'
 import { hardware, length, LEVEL_LABELS } from '../../parts/words'
 import TapeFigure from './TapeFigure.vue'
+import HerGarments from './HerGarments.vue'
 import WearerBook from './WearerBook.vue'
 
 const open = useBuild()
@@ -303,6 +304,7 @@ const dropReading = (name: LevelName, i: number) =>
           </li>
         </ul>
       </section>
+      <HerGarments />
     </section>
     <aside class="side" aria-label="Where the tape goes">
       <TapeFigure :here="here" :body="body" :stand="open.plan!.stand" />
