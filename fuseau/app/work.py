@@ -92,7 +92,7 @@ def compare_schools(build_id: str, build: Build) -> list[SchoolEffect]:
 def cut_stock(build_id: str, build: Build, unit: Unit) -> list[CuttingPlan]:
     """How the bones are cut from the shelf and from what is sold; kept while nothing changes that they follow from."""
     planned = plan(build, unit=unit, cache=_begun(build_id))
-    asked = planned.bones, build.bones.shelf, build.catalogue, build.practice
+    asked = planned.bones, planned.left, build.bones.shelf, build.catalogue, build.practice
     if _HERE.cut is None or _HERE.cut[0] != asked:
         _HERE.cut = asked, list(cutting(build, planned, tell=_HERE.tell))
     return _HERE.cut[1]

@@ -64,9 +64,7 @@ class HolesInputs:
             pull_n_per_m=build.practice.neck_pull_n_per_m if tied else final.pull_n_per_m,
             cb=where_they_meet([panel.cb_edge for panel in backs]),
             cf=where_they_meet([laid.panels[0].cf_edge for laid in halves.both]),
-            narrowest_mm=min(
-                right[0] - left[0] for panel in backs for left, right in zip(panel.cf_edge, panel.cb_edge, strict=False)
-            ),
+            narrowest_mm=min(panel.narrowest_mm for panel in backs),
             edge_layout_mm=edge_layout_mm,
             practice=build.practice,
         )

@@ -82,8 +82,9 @@ def cutting(build: Build, planned: Plan, tell: Callable[[float], None] = lambda 
     Spares are of the longest bone of each kind. `tell` hears which share is done.
     """
     wanted: dict[BoneName, list[Wanted]] = {}
-    for bone in planned.bones:
-        for half in ("R", "L"):
+    lefts = planned.left.bones if planned.left else planned.bones
+    for half, bones_of_half in (("R", planned.bones), ("L", lefts)):
+        for bone in bones_of_half:
             for k in range(bone.count):
                 label = f"{bone.channel} {half}" + (f" {k + 1}" if bone.count > 1 else "")
                 if bone.length_mm > 0:

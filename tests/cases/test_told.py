@@ -23,7 +23,7 @@ from tests.cases.told import (
     upwards,
     wished,
 )
-from tests.plans import plan
+from tests.plans import KEPT, plan
 from tests.saying import said
 
 ZIPPED = {"back__laced": False, "front__opening": "zip", "front__line": "CB"}
@@ -361,8 +361,8 @@ def one_verdict(build: Build, planned: Plan) -> None:
     if not stop:
         assert said(strand.next_step) == said(planned.verdict.sentence)
     if build.fittings:
-        odds = ready(build)
-        assert odds.probability == planned.verdict.probability == story(build)[-1].probability
+        odds = ready(build, cache=KEPT)
+        assert odds.probability == planned.verdict.probability == story(build, cache=KEPT)[-1].probability
         if planned.verdict.sentence.code == "verdict.word_apart":
             assert planned.verdict.word == "look again"
         elif planned.verdict.word not in ("try it on", "measure first", "alter it", "wear it"):

@@ -10,6 +10,7 @@ from fuseau.files.hardware_list import list_pdf
 from fuseau.files.pieces import pattern_pieces
 from fuseau.files.strips import bone_pieces, front_pieces, holes_pdf
 from fuseau.planning.readiness import ready
+from fuseau.planning.schools import cutting
 from fuseau.planning.thread import thread
 from tests.conftest import TODAY
 from tests.files.test_strips import said as text_of
@@ -190,6 +191,13 @@ def test_the_plan_of_its_mock_up_asks_for_pins_not_for_a_lace():
 # --- one half only
 
 
+def _all_cut(build, planned):
+    plans = cutting(build, planned)
+    return [bone for one in plans for piece in one.pieces for bone in piece.bones] + [
+        bone for one in plans for bone in one.unmet
+    ]
+
+
 def test_what_opens_on_one_half_moves_the_bones_of_that_half_alone():
     build = built("boned bodice", front__opening="hidden zip", front__line="side", front__half="left")
     found = plan(build)
@@ -205,6 +213,11 @@ def test_what_opens_on_one_half_moves_the_bones_of_that_half_alone():
     assert (
         found.boning.count == (both.boning.count + plan(built("boned bodice", front__opening="none")).boning.count) / 2
     )
+    asked = [one.label for one in _all_cut(build, found)]
+    assert f"{label} R" in asked
+    assert f"{label} L" not in asked
+    assert {f"{label} CF L", f"{label} CB L"} <= set(asked)
+    assert len(asked) == found.boning.count
     names = [piece.name for piece in bone_pieces(build, found, "cm")]
     assert f"{label} right" in names
     assert f"{label} CF left" in names

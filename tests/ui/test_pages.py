@@ -162,7 +162,7 @@ def test_no_busk_fits_a_short_front_and_says_what_works(demo_hand):
     demo_hand.wait(lambda: demo_hand.find("fieldset:nth-of-type(4) input").get_property("value") == "9.0")
     demo_hand.go(f"/build/{line['id']}/front")
     demo_hand.see("No busk")
-    demo_hand.see("the shortest sold is 200 mm")
+    demo_hand.see("the shortest sold is 165 mm")
 
 
 def test_a_fitting_without_three_heights_keeps_what_was_written(demo_hand):

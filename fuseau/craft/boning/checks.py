@@ -111,7 +111,7 @@ def _centred_in_allowances(bone: Bone) -> Finding:
 def _edge_too_wide(last_panel: LaidPanel, choices: BoneChoices, around: Around) -> list[Finding]:
     """A last panel that can't carry its lacing edge, with narrower bones or a single one if that mends it."""
     wraps, needs = around.wraps_mm("between plies"), edge_layout(choices, around)["needs"]
-    narrowest = min(right[0] - left[0] for left, right in zip(last_panel.cf_edge, last_panel.cb_edge, strict=False))
+    narrowest = last_panel.narrowest_mm
     if narrowest >= needs:
         return []
     narrower = sorted(

@@ -140,7 +140,8 @@ def _zip_ends(choices: FrontChoices, low: float, high: float, practice: Practice
     if own > top - bottom + _MEETS_MM or (both and own < top - bottom - _MEETS_MM):
         code = "zip.longer_than_line" if own > top - bottom else "zip.shorter_than_ends"
         raise Unmakeable("front.zip_mm", code, zip_mm=own, room_mm=top - bottom)
-    if choices.from_hem_mm is not None and choices.from_top_mm is None:
+    from_the_hem = choices.from_hem_mm is not None or choices.opening == "zip"  # there it comes apart
+    if from_the_hem and choices.from_top_mm is None:
         return bottom + own, bottom, own
     return top, top - own, own
 

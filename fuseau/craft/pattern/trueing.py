@@ -54,6 +54,14 @@ class LaidPanel(Record):
     darts: tuple[tuple[Point, ...], ...] = ()
     slashes: tuple[tuple[Point, ...], ...] = ()
 
+    @property
+    def narrowest_mm(self) -> float:
+        """How wide it is at the height where it is narrowest, mm."""
+        cf, cb = np.array(self.cf_edge), np.array(self.cb_edge)
+        low, high = max(cf[0, 1], cb[0, 1]), min(cf[-1, 1], cb[-1, 1])
+        z = np.linspace(low, high, 60)
+        return float((np.interp(z, cb[:, 1], cb[:, 0]) - np.interp(z, cf[:, 1], cf[:, 0])).min())
+
 
 class LaidPiece(Record):
     """A piece beside the panels (gusset, cup, shoulder piece): outline, what its edges measure and are sewn to, mm."""

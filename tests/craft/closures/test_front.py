@@ -84,6 +84,9 @@ def test_a_zip_longer_than_its_line_is_refused_at_its_field_and_one_that_fits_li
     assert caught.value.at == "front.zip_mm"
     found, _ = opened("zip", zip_mm=200.0, from_hem_mm=0.0)
     assert (found.top_z_mm, found.bottom_z_mm) == (pytest.approx(70), pytest.approx(-130))
+    assert opened("zip", zip_mm=200.0)[0].separates  # one that comes apart begins at the hem
+    hidden, _ = opened("hidden zip", zip_mm=200.0)
+    assert hidden.top_z_mm == pytest.approx(145)
     with refused("does not fill them") as caught:
         opened("zip", zip_mm=150.0, from_hem_mm=10.0, from_top_mm=10.0)
     assert caught.value.at == "front.zip_mm"

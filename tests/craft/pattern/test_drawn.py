@@ -49,6 +49,16 @@ def test_top_line_and_hem_run_on_across_every_seam(kind, shape):
             assert kink(left, right, end) < 1.0, (end, left.number)
 
 
+@pytest.mark.parametrize("kind", ALL_KINDS)
+def test_a_panel_is_as_narrow_as_its_edges_come_to_each_other(kind):
+    for panel in plan(built(kind)).pattern.panels:
+        assert panel.narrowest_mm > 0
+        for x, z in panel.cf_edge:
+            across = np.interp(z, [p[1] for p in panel.cb_edge], [p[0] for p in panel.cb_edge]) - x
+            if panel.cb_edge[0][1] <= z <= panel.cb_edge[-1][1]:
+                assert panel.narrowest_mm <= across + 0.1
+
+
 @pytest.mark.parametrize("kind", [one for one in ALL_KINDS if one != "strapless bodice"])
 def test_outlines_are_drawn_to_a_fiftieth_of_a_millimetre(kind):
     for panel in plan(built(kind, draft__top__shape="scoop")).pattern.panels:

@@ -170,6 +170,9 @@ p {
   grid-template-columns: 1fr 1fr;
   gap: 10px;
 }
+.two + .two {
+  margin-top: 8px;
+}
 .big {
   font-size: 1.7rem;
   font-weight: 650;

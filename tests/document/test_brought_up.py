@@ -1,0 +1,50 @@
+"""Files that earlier versions of Fuseau wrote are read as what they meant (document, versions 1 and 2)."""
+
+import pytest
+from pydantic import ValidationError
+
+from fuseau.document.build import VERSION, faults, read_build
+from tests.kinds import built
+from tests.plans import plan
+
+
+def written(version: int) -> dict:
+    data = built("underbust corset").model_dump(mode="json")
+    return {**data, "version": version}
+
+
+def test_a_file_of_version_2_loses_the_numbers_that_stood_for_every_cloth():
+    data = written(2)
+    data["practice"] |= {"pull_bow": 0.2, "stretch_more": 0.01, "stretch_spread": 0.01}
+    read = read_build(data)
+    assert read.version == VERSION
+    assert read.practice == built("underbust corset").practice
+    assert plan(read) == plan(built("underbust corset"))
+
+
+def test_a_file_of_version_1_called_heights_otherwise():
+    data = written(1)
+    waist = data["wearer"]["high_hip"]
+    data["wearer"]["high_hip"] = {
+        name.replace("height_", "waist_to_") if name.startswith("height_") else name: value
+        for name, value in waist.items()
+    }
+    assert "waist_to_front_mm" in data["wearer"]["high_hip"]
+    assert read_build(data).wearer == built("underbust corset").wearer
+
+
+def test_what_the_present_version_does_not_know_is_named():
+    data = written(VERSION)
+    data["practice"] |= {"pull_bow": 0.2}
+    with pytest.raises(ValidationError) as caught:
+        read_build(data)
+    assert faults(caught.value)[0].at == "practice.pull_bow"
+
+
+def test_a_gusset_written_before_there_were_slashes_is_in_its_seam():
+    from fuseau.craft.pattern.pattern import Gusset
+
+    old = Gusset.model_validate({"seam": 3, "end": "hem", "width_mm": 40, "depth_mm": 70, "tip_mm": -60})
+    assert (old.seam, old.panel) == (3, None)
+    with pytest.raises(ValidationError):
+        Gusset.model_validate({"end": "hem", "width_mm": 40, "depth_mm": 70, "tip_mm": -60})
