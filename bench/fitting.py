@@ -41,6 +41,7 @@ from fuseau.stand_ins.rehearsal import also_written, as_written
 TODAY = datetime.date(2026, 11, 2)
 FITTINGS = 3
 NEAR = 1.25  # a limit passed by less than a quarter
+_TOO_MUCH = ("more_than_a_pull", "waist_firm")
 WORLDS: tuple[World, ...] = ("kind", "harsh", "family")
 
 
@@ -165,7 +166,7 @@ def advised(build: Build, kept: StageCache) -> tuple[Build, Plan]:
     """
     planned = plan(build, cache=kept)
     for _ in range(2):
-        told = next((one for one in planned.findings if one.code == "waist_firm" and one.mend), None)
+        told = next((one for one in planned.findings if one.code in _TOO_MUCH and one.mend), None)
         if told is None or told.mend is None:
             break
         build = change(build, list(told.mend.changes), "cm")

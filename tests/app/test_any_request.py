@@ -52,7 +52,7 @@ def ask(client, case, build) -> None:
 ASKED = sorted(one for one in operations() if "/backup" not in one and "/house" not in one)
 
 
-@settings(max_examples=120, suppress_health_check=list(HealthCheck))
+@settings(max_examples=60, suppress_health_check=list(HealthCheck))
 @given(label=st.sampled_from(ASKED), data=st.data())
 def test_no_request_that_the_description_allows_or_nearly_ends_in_a_bare_error(client, sheet, label, data):
     case = data.draw(operations()[label].as_strategy())
@@ -61,7 +61,7 @@ def test_no_request_that_the_description_allows_or_nearly_ends_in_a_bare_error(c
     ask(client, case, sheet)
 
 
-@settings(max_examples=4, suppress_health_check=[HealthCheck.function_scoped_fixture])
+@settings(max_examples=3, suppress_health_check=[HealthCheck.function_scoped_fixture])
 @given(build=any_builds())
 def test_any_build_goes_in_is_listed_planned_printed_and_comes_out_the_same(client, build):
     plain = json.loads(build.model_dump_json())

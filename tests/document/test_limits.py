@@ -11,7 +11,7 @@ from fuseau.document.limits import too_much
 from tests.any_builds import any_builds
 
 
-@settings(max_examples=15)
+@settings(max_examples=8)
 @given(any_builds())
 def test_what_is_valid_is_never_too_much(build):
     assert too_much(json.loads(build.model_dump_json()), Build) is None

@@ -29,19 +29,19 @@ def answered(build) -> None:
         assert planned.findings[-1].severity == "stop"
 
 
-@settings(max_examples=18)
+@settings(max_examples=10)
 @given(any_builds())
 def test_any_build_is_planned_to_an_answer(build):
     answered(build)
 
 
-@settings(max_examples=12)
+@settings(max_examples=8)
 @given(any_builds(HEART))
 def test_any_wearer_pattern_and_fitting_is_planned_to_an_answer(build):
     answered(build)
 
 
-@settings(max_examples=12)
+@settings(max_examples=8)
 @given(any_builds())
 def test_any_build_is_the_same_after_its_file(build):
     assert read_build(json.loads(build.model_dump_json())) == build

@@ -67,7 +67,7 @@ BESIDE_A_ZIP = {  # the narrower bone lies closer to the seam, and would bend mo
 }  # fmt: skip
 
 
-@settings(max_examples=16)
+@settings(max_examples=10)
 @given(st.sampled_from(sorted(BUILDS)), choices())
 @example("strapless bodice", BESIDE_A_ZIP)
 def test_any_hardware_is_planned_and_every_mend_removes_its_finding(kind, fields):

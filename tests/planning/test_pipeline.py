@@ -231,7 +231,7 @@ def test_a_fitting_that_cannot_be_is_told_at_its_reading(measured, today, readin
     assert says in said(fault.sentence)
 
 
-@settings(max_examples=25)
+@settings(max_examples=12)
 @given(
     girths=st.tuples(*(st.integers(-60, 120) for _ in range(4))),
     panels=st.integers(4, 7),

@@ -69,7 +69,8 @@ def opened(browser, room, database, data) -> Hand:
     data.mkdir()
     with closing(sqlite3.connect(database)) as source, closing(sqlite3.connect(data / "fuseau.db")) as copy:
         source.backup(copy)
-    browser.get("about:blank")
+    # A page of the same address leaves the one before and keeps the browser's process, with all that it has compiled.
+    browser.get(f"{room.url}/api/house" if room.is_open else "about:blank")
     room.open(data)
     browser.execute_cdp_cmd(
         "Storage.clearDataForOrigin", {"origin": room.url, "storageTypes": "local_storage,indexeddb"}

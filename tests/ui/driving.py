@@ -31,6 +31,13 @@ from fuseau.app.caches import Caches
 from fuseau.app.server import make_app, open_session
 from fuseau.app.settings import Settings
 
+# One process for all pages of a browser, few threads in it, and no page kept after it was left: two cores serve two.
+_LEAN = (
+    "--disable-back-forward-cache",
+    "--disable-features=RenderDocument",
+    "--in-process-gpu",
+    "--js-flags=--single-threaded-gc --min-semi-space-size=32 --max-semi-space-size=64",
+)
 PATIENCE = 40  # odds are worked out by a process that yields to everything else
 _WATCH = """
 const [text, wanted, patience, done] = arguments
@@ -139,6 +146,11 @@ class Room:
         assert self._app is not None, "no workshop is open"
         await self._app(scope, receive, send)
 
+    @property
+    def is_open(self) -> bool:
+        """Whether it answers."""
+        return self._thread.is_alive()
+
     def open(self, data: Path) -> None:
         """Answer from the workshop in this folder from now on."""
         if self._app is None:
@@ -172,6 +184,7 @@ def chromium(downloads: Path | None = None, width: int = 1280, height: int = 800
             "--disable-background-networking",
             "--disable-component-update",
             "--disable-sync",
+            *_LEAN,
             f"--user-data-dir={profile}",
         ):
             options.add_argument(flag)

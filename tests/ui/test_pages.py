@@ -369,11 +369,12 @@ def test_no_page_has_axe_violations_in_either_theme_or_asks_outside(demo_hand):
         if page.endswith("/bones"):
             demo_hand.find(".schools")  # they come a moment later
         assert demo_hand.violations() == [], page
-        demo_hand.press("Dark theme")
-        demo_hand.find(".v-theme--dark")
-        assert demo_hand.violations("color-contrast", "link-in-text-block") == [], page  # no other knows of colours
-        demo_hand.press("Light theme")
-        demo_hand.find(".v-theme--light")
+        if not page.endswith(("/wearer", "/front", "/back")):  # their parts stand on the others too
+            demo_hand.press("Dark theme")
+            demo_hand.find(".v-theme--dark")
+            assert demo_hand.violations("color-contrast", "link-in-text-block") == [], page  # no other knows of colours
+            demo_hand.press("Light theme")
+            demo_hand.find(".v-theme--light")
         asked |= set(demo_hand.browser.execute_script("return performance.getEntries().map((one) => one.name)"))
     asked = {url for url in asked if ":" in url}
     assert asked

@@ -9,7 +9,7 @@ from pydantic import Field, model_validator
 from pydantic_core import PydanticCustomError
 
 from fuseau.craft.base.curves import Array, basis
-from fuseau.craft.base.findings import Change, Finding, finding, mend
+from fuseau.craft.base.findings import Change, Finding, Mend, finding, mend
 from fuseau.craft.base.lengths import Length
 from fuseau.craft.base.practice import Practice
 from fuseau.craft.base.record import Amount, Record
@@ -333,6 +333,7 @@ def check_aim(
     field = {"closed_waist": "closed_waist_mm", "reduction": "reduction_mm"}.get(target.job, "reduction_percent")
     if not aimed.reaches and waist_gap_mm is not None:
         needed = aimed.needed_n_per_m
+        reached = aimed.reduction_mm - (waist_gap_mm - target.gap_mm)  # the waist is sewn as asked, and gapes wider
         findings.append(
             finding(
                 "more_than_a_pull",
@@ -346,6 +347,7 @@ def check_aim(
                     "pull_n_per_m": aimed.pull_n_per_m,
                     **({"needed_n_per_m": needed} if needed is not None else {}),
                 },
+                mend=_reduce_to(reached / natural),
                 said="more_than_a_pull" if needed is not None else "more_than_it_gives",
                 word=target.pull,
             )
@@ -370,6 +372,13 @@ def check_aim(
     return findings
 
 
+def _reduce_to(share: float) -> Mend | None:
+    """A reduction by so much of the waist, to a tenth of a percent below; None where that is nothing."""
+    percent = math.floor(1000 * share) / 10
+    changes = (Change(at="target.job", value="reduction_share"), Change(at="target.reduction_percent", value=percent))
+    return mend("mend.reduce_less", *changes, percent=percent) if percent > 0 else None
+
+
 def _firm_waist(target: Target, body: Body, pressed_kpa: float | None, at: str, practice: Practice) -> list[Finding]:
     """A waist that is asked for nearly all that is comfortable, or more, and what would leave something in hand."""
     waist = body["waist"]
@@ -377,8 +386,6 @@ def _firm_waist(target: Target, body: Body, pressed_kpa: float | None, at: str, 
     if target.job == "none" or pressed_kpa is None or pressed_kpa <= limit * _FIRM_SHARE:
         return []
     used = float(_used_at(np.array([limit]), practice.pressure_scale_kpa * body.flesh_scale, body.stiffening)[0])
-    percent = math.floor(1000 * waist.give * min(used, practice.most_give_share)) / 10
-    changes = (Change(at="target.job", value="reduction_share"), Change(at="target.reduction_percent", value=percent))
     return [
         finding(
             "waist_firm",
@@ -387,7 +394,7 @@ def _firm_waist(target: Target, body: Body, pressed_kpa: float | None, at: str, 
             at=at,
             where="Waist",
             numbers={"pressure_kpa": pressed_kpa, "comfort_kpa": waist.comfort_kpa},
-            mend=mend("mend.reduce_less", *changes, percent=percent) if percent > 0 else None,
+            mend=_reduce_to(waist.give * min(used, practice.most_give_share)),
             said="waist_firm.over" if pressed_kpa > waist.comfort_kpa else "waist_firm",
         )
     ]

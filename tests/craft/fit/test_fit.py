@@ -79,7 +79,7 @@ def test_pressure_in_words():
     assert feel_of(1.0, 2.5, 4.0) == "stands off"
 
 
-@settings(max_examples=20)
+@settings(max_examples=12)
 @given(percent=st.floats(0, 11), gap=st.sampled_from([0.0, 25, 50, 80]), pull=st.sampled_from(["light", "close"]))
 def test_with_stiff_edges_the_final_settles_parallel_at_the_wish(percent, gap, pull):
     aimed, pattern = planned(Target(reduction_percent=percent, gap_mm=gap, pull=pull))
@@ -99,7 +99,7 @@ def test_soft_edges_bow_where_stiff_ones_do_not():
     assert abs(bows[1]) < 1
 
 
-@settings(max_examples=15)
+@settings(max_examples=8)
 @given(st.lists(st.floats(0, 11), min_size=2, max_size=2, unique=True).map(sorted))
 def test_more_reduction_never_widens_a_closed_waist(percents):
     less, more = (planned(Target(reduction_percent=percent))[0] for percent in percents)
@@ -137,11 +137,19 @@ def test_a_reduction_is_drafted_as_it_was_asked_and_what_it_takes_is_told(percen
     worn = aimed.closed_waist_mm * (1 + 180 / 100_000 + BODY.stretch_of("coutil")) + target.gap_mm - TAKES
     assert worn == pytest.approx((1 - percent / 100) * waist, abs=0.6)
     final = fit(Lacing(pattern, Stack(), 57.6, aimed.pull_n_per_m, PRACTICE), BODY)
-    codes = {one.code for one in check_aim(target, aimed, BODY, False, PRACTICE, final.waist_gap_mm)}
-    assert ("more_than_a_pull" in codes) == (not aimed.reaches) == (percent > 12)
+    told = {one.code: one for one in check_aim(target, aimed, BODY, False, PRACTICE, final.waist_gap_mm)}
+    assert ("more_than_a_pull" in told) == (not aimed.reaches) == (percent > 12)
     if percent > 12:
         assert aimed.pull_n_per_m == PRACTICE.close_pull_n_per_m
         assert final.waist_gap_mm > target.gap_mm + 20
+        offered = told["more_than_a_pull"].mend  # what that pull draws her in to, which then closes as wished
+        less = {change.at: change.value for change in offered.changes}["target.reduction_percent"]
+        assert 0 < less < percent
+        aimed, pattern = planned(Target(reduction_percent=less))
+        assert aimed.reaches
+        assert aimed.pull_n_per_m < most_pull("reduction_share", PRACTICE)
+        gap = fit(Lacing(pattern, Stack(), 57.6, aimed.pull_n_per_m, PRACTICE), BODY).waist_gap_mm
+        assert gap == pytest.approx(target.gap_mm, abs=2)
 
 
 @pytest.mark.parametrize("closed", [540.0, 575.0, 600.0, 640.0, 690.0])
@@ -183,7 +191,7 @@ def test_without_fittings_the_body_is_the_tapes():
     assert learned.readings == ()
 
 
-@settings(max_examples=15)
+@settings(max_examples=8)
 @given(st.lists(st.floats(-9, 9), min_size=5, max_size=5), st.integers(0, 1000))
 def test_a_fitting_brings_the_next_gap_closer_to_the_wish(off, seed):
     true = BODY.with_girths(np.array([level.girth_mm for level in BODY]) + off, np.zeros(5))
@@ -221,7 +229,7 @@ def test_a_reading_that_contradicts_the_rest_stands_out():
     assert worst.spreads_off > 3
 
 
-@settings(max_examples=40)
+@settings(max_examples=20)
 @given(st.lists(st.floats(0, 130), min_size=5, max_size=5))
 def test_whatever_gaps_are_read_something_is_learned_from_them(gaps):
     _, pattern = planned(Target())
