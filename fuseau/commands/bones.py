@@ -7,7 +7,8 @@ from fuseau.commands.fields import change
 from fuseau.craft.base.errors import Unmakeable
 from fuseau.craft.base.findings import Change
 from fuseau.craft.base.lengths import Unit
-from fuseau.craft.boning.choices import CutBone
+from fuseau.craft.boning.bones import Bone
+from fuseau.craft.boning.choices import CutBone, OneHalf
 from fuseau.craft.materials.catalogue import bone_key
 from fuseau.document.build import Build
 from fuseau.planning.plan import Plan
@@ -23,13 +24,17 @@ def keep_kind(build: Build, given: Mapping[str, Any], unit: Unit) -> Build:
 
 
 def cut_bones(build: Build, planned: Plan) -> Build:
-    """The bones of the plan written down as cut, so that later changes can be held against them.
+    """The bones of the plan, of each half where they differ, written down as cut: later changes are held against them.
 
     Raises Unmakeable while there are none.
     """
+    halves: list[tuple[OneHalf | None, tuple[Bone, ...]]] = [(None, planned.bones)]
+    if planned.left:
+        halves = [("right", planned.bones), ("left", planned.left.bones)]
     bones = tuple(
-        CutBone(channel=bone.channel, kind=bone.kind, length_mm=bone.length_mm, count=bone.count)
-        for bone in planned.bones
+        CutBone(channel=bone.channel, half=half, kind=bone.kind, length_mm=bone.length_mm, count=bone.count)
+        for half, lying in halves
+        for bone in lying
         if bone.length_mm > 0
     )
     if not bones:

@@ -2,7 +2,7 @@
 
 from collections.abc import Mapping
 from dataclasses import dataclass
-from typing import Literal, Self
+from typing import Self
 
 from fuseau.craft.base.findings import Change, Finding, finding, mend
 from fuseau.craft.base.lengths import Unit
@@ -18,7 +18,7 @@ from fuseau.craft.boning.bones import (
 )
 from fuseau.craft.boning.channels import Around, panel_arrays
 from fuseau.craft.boning.checks import check_bones, check_lost
-from fuseau.craft.boning.choices import Between, BoneChoices, CutBone, EndsClosed
+from fuseau.craft.boning.choices import Between, BoneChoices, CutBone, EndsClosed, OneHalf
 from fuseau.craft.boning.reuse import BoneReuse, reuse_cut_bones
 from fuseau.craft.boning.spacing import Stretch, check_clashes, check_spacing, unboned
 from fuseau.craft.boning.totals import Boning, boning
@@ -35,9 +35,7 @@ from fuseau.document.build import Build
 STIFF: BoneName = "flat_12"  # what holds a lacing edge straight
 
 
-def around_channels(
-    build: Build, pattern: Pattern, opening: Opening, unit: Unit, half: Literal["left", "right"] = "right"
-) -> Around:
+def around_channels(build: Build, pattern: Pattern, opening: Opening, unit: Unit, half: OneHalf = "right") -> Around:
     """What channels of one half lie among.
 
     Who works in inches cuts bones to the quarter inch, unless she says otherwise.
@@ -116,14 +114,14 @@ class ReuseInputs:
     """What becomes of cut bones follows from."""
 
     bones: tuple[Bone, ...]
+    left: tuple[Bone, ...] | None
     cut: tuple[CutBone, ...]
-    kinds: Mapping[BoneName, BoneKind]
     practice: Practice
 
 
 def reuse(inputs: ReuseInputs) -> BoneReuse | None:
     """How the cut bones serve the channels as they are now; None while none are cut."""
-    return reuse_cut_bones(inputs.bones, inputs.cut, inputs.kinds, inputs.practice)
+    return reuse_cut_bones(inputs.bones, inputs.cut, inputs.practice, inputs.left)
 
 
 @dataclass(frozen=True)

@@ -270,7 +270,7 @@ def _plan_hardware(
         unboned=boned.unboned,
         unboned_limit_mm=around.unboned_mm,
         mock_up_bones_mm=mock_up_bones(build, bones, around),
-        reuse=cache.run(reuse, ReuseInputs(bones, build.bones.cut, kinds, practice)),
+        reuse=cache.run(reuse, ReuseInputs(bones, left.bones if left else None, build.bones.cut, practice)),
         before=_before(build, unit, cache, final),
         sections=cache.run(
             draw_sections,

@@ -11,6 +11,7 @@ from fuseau.craft.materials.catalogue import BoneName, School
 
 ChannelMade = Literal["between plies", "in the allowances", "inside tape", "outside tape"]
 EndsClosed = Literal["tips", "dip"]
+OneHalf = Literal["right", "left"]
 SeamPlace = Literal["on", "CF side", "CB side", "both sides", "none"]
 
 Across = Annotated[float, Amount("a place across its panel, as a share of the width,", 0.02, 0.98)]
@@ -64,9 +65,10 @@ class Shaped(Record):
 
 
 class CutBone(Record):
-    """A bone of one half that has been cut: for which channel, of what, how long; there is one for each half."""
+    """A bone that has been cut: for which channel, of what, how long; where no half is named, one for each half."""
 
     channel: ChannelLabel
+    half: OneHalf | None = None
     kind: BoneName
     length_mm: Annotated[float, Length("a bone", 10, 1500, hardware=True)]
     count: int = Field(default=1, ge=1, le=2)

@@ -155,12 +155,12 @@ def cut(changed=None):
 
 
 def fates(given):
-    found = reuse_cut_bones(BONES_NOW, given, BONES, PRACTICE)
+    found = reuse_cut_bones(BONES_NOW, given, PRACTICE)
     return {fate.channel: fate for fate in found.bones}, found
 
 
 def test_before_any_bone_is_cut_there_is_nothing_to_say():
-    assert reuse_cut_bones(BONES_NOW, (), BONES, PRACTICE) is None
+    assert reuse_cut_bones(BONES_NOW, (), PRACTICE) is None
 
 
 def test_bones_that_fit_stay():
@@ -189,6 +189,33 @@ def test_a_bone_that_no_longer_fits_goes_where_it_does():
     assert {fate.channel for fate in found.bones} == set(lengths)
 
 
+def test_a_bone_of_the_other_half_serves_before_a_new_one_is_cut():
+    right, left = (
+        BONES_NOW,
+        tuple(
+            bone.model_copy(update={"length_mm": bone.length_mm - 40, "room_mm": bone.room_mm - 40})
+            for bone in BONES_NOW
+        ),
+    )
+    as_planned = tuple(
+        CutBone(channel=bone.channel, half=half, kind=bone.kind, length_mm=bone.length_mm)
+        for half, bones in (("right", right), ("left", left))
+        for bone in bones
+    )
+    found = reuse_cut_bones(right, as_planned, PRACTICE, left)
+    assert {fate.what for fate in found.bones} == {"stays"}
+    assert len(found.bones) == len(right) + len(left)
+    # the halves change places: bones move, and none is cut
+    found = reuse_cut_bones(left, as_planned, PRACTICE, right)
+    assert {fate.what for fate in found.bones} == {"moves here"}
+    assert any(fate.from_half == "left" and fate.half == "right" for fate in found.bones)
+    assert (found.new, found.cut_down, found.left) == (0, 0, ())
+    # cut for halves that were alike, of which the left is now shorter: only there are bones cut down
+    found = reuse_cut_bones(right, cut(), PRACTICE, left)
+    assert found.new == 0
+    assert {fate.half for fate in found.bones if fate.what == "cut down"} == {"left"}
+
+
 @settings(max_examples=20)
 @given(st.lists(st.integers(-60, 60), min_size=len(BONES_NOW), max_size=len(BONES_NOW)))
 def test_every_channel_has_one_bone_and_every_bone_one_place(offsets):
@@ -196,7 +223,7 @@ def test_every_channel_has_one_bone_and_every_bone_one_place(offsets):
         CutBone(channel=bone.channel, kind=bone.kind, length_mm=max(20.0, bone.length_mm + off))
         for bone, off in zip(BONES_NOW, offsets, strict=True)
     )
-    found = reuse_cut_bones(BONES_NOW, given_bones, BONES, PRACTICE)
+    found = reuse_cut_bones(BONES_NOW, given_bones, PRACTICE)
     assert [fate.channel for fate in found.bones] == [bone.channel for bone in BONES_NOW]
     given_away = [fate.from_channel for fate in found.bones if fate.from_channel]
     assert len(given_away) == len(set(given_away))

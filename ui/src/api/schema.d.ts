@@ -1880,7 +1880,8 @@ export interface components {
         };
         /**
          * BoneReuse
-         * @description What becomes of every channel's bone, and the bones that are left over, of one half.
+         * @description What becomes of every channel's bone, and the bones that are left over: of both halves where any names its own,
+         *     else of one.
          */
         BoneReuse: {
             /** Bones */
@@ -2772,11 +2773,13 @@ export interface components {
         };
         /**
          * CutBone
-         * @description A bone of one half that has been cut: for which channel, of what, how long; there is one for each half.
+         * @description A bone that has been cut: for which channel, of what, how long; where no half is named, one for each half.
          */
         CutBone: {
             /** Channel */
             channel: string;
+            /** Half */
+            half?: ("right" | "left") | null;
             /**
              * Kind
              * @description A kind of bone in the catalogue.
@@ -5979,11 +5982,14 @@ export interface components {
          * ReusedBone
          * @description What becomes of a channel's bone: it stays, one from another channel comes in, one is cut down, or it is new.
          *
-         *     `from_channel` is where the bone was cut for; `had_mm` how long it is.
+         *     `half` is named where the halves differ, else there is one for each; `from_channel` (and `from_half`) is where the
+         *     bone was cut for; `had_mm` how long it is.
          */
         ReusedBone: {
             /** Channel */
             channel: string;
+            /** Half */
+            half: ("right" | "left") | null;
             /** Kind Label */
             kind_label: string;
             /** Length Mm */
@@ -5995,6 +6001,8 @@ export interface components {
             what: "stays" | "moves here" | "cut down" | "new";
             /** From Channel */
             from_channel: string | null;
+            /** From Half */
+            from_half: ("right" | "left") | null;
             /** Had Mm */
             had_mm: number | null;
         };

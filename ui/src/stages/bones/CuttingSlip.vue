@@ -45,6 +45,8 @@ const buy = (one: CuttingPlan) =>
   ].join(', ')
 const reuse = computed(() => open.plan!.reuse)
 const moved = computed(() => reuse.value?.bones.filter((bone) => bone.what !== 'stays') ?? [])
+const named = (channel: string, half?: 'right' | 'left' | null) =>
+  half ? `${channel} ${half === 'right' ? 'R' : 'L'}` : channel
 const SAID = {
   'moves here': 'take the one cut for',
   'cut down': 'cut down the one from',
@@ -130,19 +132,26 @@ const SAID = {
       </p>
       <template v-else>
         <p>
-          <b>{{ moved.length }} of {{ reuse.bones.length }} change on each half</b>: {{ reuse.new }} new,
-          {{ reuse.cut_down }} cut down.
+          <b
+            >{{ moved.length }} of {{ reuse.bones.length }} change{{
+              reuse.bones.some((bone) => bone.half) ? '' : ' on each half'
+            }}</b
+          >: {{ reuse.new }} new, {{ reuse.cut_down }} cut down.
         </p>
         <table class="numbers" aria-label="What becomes of the cut bones">
           <tbody>
-            <tr v-for="fate in moved" :key="fate.channel" :data-fate="fate.channel">
+            <tr v-for="(fate, i) in moved" :key="i" :data-fate="named(fate.channel, fate.half)">
               <td>
-                <b>{{ fate.channel }}</b>
+                <b>{{ named(fate.channel, fate.half) }}</b>
               </td>
               <td>
                 {{ SAID[fate.what]
                 }}<template v-if="fate.from_channel && fate.what !== 'new'">
-                  {{ fate.from_channel === fate.channel ? 'it' : fate.from_channel }}, {{ mm(fate.had_mm!) }}</template
+                  {{
+                    fate.from_channel === fate.channel && fate.from_half === fate.half
+                      ? 'it'
+                      : named(fate.from_channel, fate.from_half)
+                  }}, {{ mm(fate.had_mm!) }}</template
                 >
               </td>
               <td class="n in">{{ mm(fate.length_mm) }}</td>
@@ -150,7 +159,7 @@ const SAID = {
           </tbody>
         </table>
         <p v-if="reuse.left.length" class="soft">
-          Left over: {{ reuse.left.map((one) => `${one.channel} ${mm(one.length_mm)}`).join(', ') }}.
+          Left over: {{ reuse.left.map((one) => `${named(one.channel, one.half)} ${mm(one.length_mm)}`).join(', ') }}.
         </p>
       </template>
       <div class="acts">
