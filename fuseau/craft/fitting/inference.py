@@ -279,9 +279,8 @@ def infer(
     damping, tails = 0.0, False
     for turn in range(_PASSES if tried or strips or worn else 0):
         if turn == _WITHOUT_TAILS:
-            tails = True
-            here = linearise(at, unknowns, sights, here, strips, worn)
-            damping = 0.0
+            tails, damping = True, 0.0
+            here = weigh(here.looked, unknowns, tails)
         step = -np.linalg.solve(here.hessian + damping * np.diag(np.diag(here.hessian)), here.gradient)
         step *= min(1.0, _LONGEST_STEP_MM / max(float(np.max(np.abs(step[unknowns.girths]))), 1e-9))
         promised = -float(here.gradient @ step) - float(step @ here.hessian @ step) / 2
@@ -289,9 +288,9 @@ def infer(
             if tails:
                 break
             tails = True
-            here = linearise(at, unknowns, sights, here, strips, worn)
+            here = weigh(here.looked, unknowns, tails)
             continue
-        there = linearise(at + step, unknowns, sights, here, strips, worn, tails)
+        there = linearise(at + step, unknowns, sights, here.looked, strips, worn, tails)
         gained = here.cost - there.cost
         kept = gained / promised
         if kept > 0:
@@ -300,13 +299,37 @@ def infer(
             break
         # Levenberg and Marquardt: where a level goes slack the gaps bend away from the line, so trust it less
         damping = damping / 4 if kept > 0.75 else max(0.05, damping * 4) if kept < 0.4 else damping
-    found = here if tails else linearise(at, unknowns, sights, here, strips, worn)
+    found = here if tails else weigh(here.looked, unknowns, True)
     return _belief(unknowns, sights, at, found, {strip.cloth for strip in strips})
 
 
 @dataclass(frozen=True)
+class Looked:
+    """All that was read, held against what these unknowns `at` would show.
+
+    `off`, `by`: what was read at a time, less what is expected, in spreads, and how that changes with the unknowns;
+    `strips` the same of strips of cloth, which have no tails. Of each lacing: gaps where they were read and along the
+    edge (with their change), what stands off (mm), pressures as shares of her comfort.
+    """
+
+    at: Array
+    off: list[Array] = field(default_factory=list)
+    by: list[Array] = field(default_factory=list)
+    strips: list[tuple[float, Array]] = field(default_factory=list)
+    expected: list[Array] = field(default_factory=list)
+    settled: list[tuple[Array, Array]] = field(default_factory=list)
+    off_mm: list[Array] = field(default_factory=list)
+    felt: list[Array] = field(default_factory=list)
+
+    def start(self, i: int, at: Array) -> Array:
+        """Where the edge of the i-th lacing would about settle on other unknowns, mm."""
+        gap, by = self.settled[i]
+        return np.asarray(gap + by @ (at - self.at))
+
+
+@dataclass(frozen=True)
 class Linear:
-    """Gradient, Gauss–Newton Hessian and value of the negative log posterior; gaps as read and along the edge.
+    """Gradient, Gauss–Newton Hessian and value of the negative log posterior of what was `looked` at.
 
     `misfit` is χ² per reading, with the prior's part.
     """
@@ -315,43 +338,35 @@ class Linear:
     hessian: Array
     cost: float
     misfit: float
-    expected: list[Array] = field(default_factory=list)
-    settled_mm: list[Array] = field(default_factory=list)
-    off_mm: list[Array] = field(default_factory=list)
-    felt: list[Array] = field(default_factory=list)
+    looked: Looked
 
 
 def linearise(
     at: Array,
     unknowns: Unknowns,
     sights: list[Sight],
-    near: Linear | None = None,
+    near: Looked | None = None,
     strips: Sequence[Strip] = (),
     worn: Sequence[Worn] = (),
     tails: bool = True,
 ) -> Linear:
-    """Settle every lacing on these unknowns, beginning from where they settled `near` by. Raises Unsettled.
+    """Settle every lacing on these unknowns, beginning `near` where they settled before. Raises Unsettled.
 
     Readings have heavy `tails`, or none.
     """
-    off_prior = at - unknowns.mean
-    gradient = unknowns.precision @ off_prior
-    hessian = unknowns.precision.copy()
-    square = float(off_prior @ gradient)
-    cost, count = square / 2, 0
-    expected, settled_mm, off_mm, felt = [], [], [], []
+    found = Looked(at)
     comfort = math.exp(float(at[unknowns.comfort]))
     for i, sight in enumerate(sights):
         if sight.tried.lacing.tied_mm is not None:
             off, jacobian, gaps = tied_residuals(at, unknowns, sight, unknowns.practice)
-            settled_mm.append(np.zeros(0))
-            off_mm.append(np.zeros(len(sight.z)))
-            felt.append(np.zeros(len(sight.z)))
+            found.settled.append((np.zeros(0), np.zeros((0, len(at)))))
+            found.off_mm.append(np.zeros(len(sight.z)))
+            found.felt.append(np.zeros(len(sight.z)))
         else:
-            seen = see(at, unknowns, sight, i, near.settled_mm[i] if near else None)
-            settled_mm.append(seen.gap_mm)
-            off_mm.append(np.maximum(seen.hoop_mm - seen.natural_mm, 0.0))
-            felt.append(seen.pressure_kpa / (sight.comfort * comfort))
+            seen = see(at, unknowns, sight, i, near.start(i, at) if near else None)
+            found.settled.append((seen.gap_mm, seen.gap_by))
+            found.off_mm.append(np.maximum(seen.hoop_mm - seen.natural_mm, 0.0))
+            found.felt.append(seen.pressure_kpa / (sight.comfort * comfort))
             off, jacobian = residuals(sight, seen, comfort, unknowns.comfort, unknowns.practice)
             gaps = sight.of_gaps @ seen.gap_mm
         if sight.tried.rides_mm is not None:
@@ -359,35 +374,46 @@ def linearise(
             ways = [unknowns.seat.start, unknowns.once(sight.tried.number).start]
             off = np.append(off, (at[ways].sum() - wanted) / wide)
             jacobian = np.vstack([jacobian, np.isin(np.arange(len(at)), ways) / wide])
+        found.off.append(off)
+        found.by.append(jacobian)
+        found.expected.append(gaps)
+    for strip in strips:
+        here = unknowns.stretch(strip.cloth)
+        share = math.exp(float(at[here]))
+        by = np.zeros(len(at))
+        by[here] = share / strip.spread
+        found.strips.append(((share - strip.share) / strip.spread, by))
+    names = [level.name for level in unknowns.prior]
+    for one in worn:
+        k = names.index(one.level)
+        off, jacobian = of_worn(one, at, unknowns, k, unknowns.prior.levels[k].comfort_kpa)
+        found.off.append(off)
+        found.by.append(jacobian)
+    return weigh(found, unknowns, tails)
+
+
+def weigh(looked: Looked, unknowns: Unknowns, tails: bool) -> Linear:
+    """What was looked at as a quadratic form about those unknowns; readings have heavy `tails`, or none."""
+    off_prior = looked.at - unknowns.mean
+    gradient = unknowns.precision @ off_prior
+    hessian = unknowns.precision.copy()
+    square = float(off_prior @ gradient)
+    cost, count = square / 2, len(looked.strips)
+    for off, jacobian in zip(looked.off, looked.by, strict=True):
         told, weight = student(off) if tails else (float(off @ off) / 2, np.ones(len(off)))
         gradient = gradient + jacobian.T @ (weight * off)
         hessian = hessian + jacobian.T @ (weight[:, None] * jacobian)
         cost += told
         square += float(np.sum(weight * off**2))
         count += len(off)
-        expected.append(gaps)
-    for strip in strips:
-        here = unknowns.stretch(strip.cloth)
-        share = math.exp(float(at[here]))
-        apart, by = (share - strip.share) / strip.spread, share / strip.spread
-        gradient[here] += apart * by
-        hessian[here, here] += by * by
+    for apart, by in looked.strips:
+        gradient = gradient + apart * by
+        hessian = hessian + np.outer(by, by)
         cost += apart**2 / 2
         square += apart**2
-        count += 1
-    names = [level.name for level in unknowns.prior]
-    for one in worn:
-        i = names.index(one.level)
-        off, jacobian = of_worn(one, at, unknowns, i, unknowns.prior.levels[i].comfort_kpa)
-        told, weight = student(off) if tails else (float(off @ off) / 2, np.ones(len(off)))
-        gradient = gradient + jacobian.T @ (weight * off)
-        hessian = hessian + jacobian.T @ (weight[:, None] * jacobian)
-        cost += told
-        square += float(np.sum(weight * off**2))
-        count += 1
     # χ² of a word or two says little of how well the model fits: it counts as if some had been met as expected
     met = max(0, _FEW - count)
-    return Linear(gradient, hessian, cost, (square + met) / max(count + met, 1), expected, settled_mm, off_mm, felt)
+    return Linear(gradient, hessian, cost, (square + met) / max(count + met, 1), looked)
 
 
 def _belief(unknowns: Unknowns, sights: list[Sight], at: Array, here: Linear, stripped: Container[ClothName]) -> Belief:
@@ -420,7 +446,7 @@ def _belief(unknowns: Unknowns, sights: list[Sight], at: Array, here: Linear, st
                 expected_mm=float(gap),
                 spreads_off=float(abs(read - gap) / math.hypot(spread, practice.model_spread_mm)),
             )
-            for one, gaps in zip((sight.tried for sight in sights), here.expected, strict=True)
+            for one, gaps in zip((sight.tried for sight in sights), here.looked.expected, strict=True)
             for z, read, gap, spread in zip(one.z_mm, one.gap_mm, gaps, one.spread_mm, strict=True)
         ),
         pulls=tuple(
@@ -447,7 +473,7 @@ def _belief(unknowns: Unknowns, sights: list[Sight], at: Array, here: Linear, st
         misfit=here.misfit,
         stands_off=tuple(
             StandsOff(fitting=sight.tried.number, z_mm=z, left_mm=float(seen - np.interp(z, sight.z, loose)))
-            for sight, loose in zip(sights, here.off_mm, strict=True)
+            for sight, loose in zip(sights, here.looked.off_mm, strict=True)
             for z, seen, _ in sight.tried.stand_off_mm
             if seen > 0
         ),
@@ -459,7 +485,7 @@ def _belief(unknowns: Unknowns, sights: list[Sight], at: Array, here: Linear, st
                 expected_share=float(np.interp(z, sight.z, felt)),
                 spreads_off=float(abs(said - np.interp(z, sight.z, felt)) / spread),
             )
-            for sight, felt in zip(sights, here.felt, strict=True)
+            for sight, felt in zip(sights, here.looked.felt, strict=True)
             for z, said, spread in sight.tried.words
         ),
         ambiguity=which(at, unknowns, covariance, sights, stripped),

@@ -133,11 +133,18 @@ class Sight:
         self.heights = np.array([level.back_mm for level in prior])
         self.comfort = np.interp(self.z, self.heights, [level.comfort_kpa for level in prior])
         self.lean, self.far = lacing.uneven
+        self._body: tuple[float, tuple[Array, Array, Array]] | None = None
+        self._picks: dict[tuple[At, ...], Array] = {}
 
     def body(self, ride_mm: float) -> tuple[Array, Array, Array]:
-        """What meets each height when it rides up by so much: maps from girths, from what is between, from gives."""
-        at = self.z + ride_mm
-        return self.prior.along_back.at(at), picking(self.nodes, at), picking(self.heights, at)
+        """What meets each height when it rides up by so much: maps from girths, from what is between, from gives.
+
+        They are kept for as long as it rides there.
+        """
+        if self._body is None or self._body[0] != ride_mm:
+            at = self.z + ride_mm
+            self._body = ride_mm, (self.prior.along_back.at(at), picking(self.nodes, at), picking(self.heights, at))
+        return self._body[1]
 
     def slopes(self, ride_mm: float) -> tuple[Array, Array, Array]:
         """How the maps of `body` change as it rides up, per mm."""
@@ -166,13 +173,15 @@ class Sight:
         seat[0] = round(2 * float(seat[0])) / 2
         return self.hold(at, unknowns, seat, self.tried.lacing.pull_n_per_m)
 
-    def picking(self, at: Array) -> Array:
-        """(len(at), points): linear interpolation along the lacing edge as a matrix."""
-        return picking(self.z, at)
+    def of(self, seen: tuple[At, ...]) -> Array:
+        """(len(seen), points): linear interpolation along the lacing edge to where something was seen, as a matrix."""
+        if seen not in self._picks:
+            self._picks[seen] = picking(self.z, np.array([z for z, *_ in seen]))
+        return self._picks[seen]
 
     @cached_property
     def of_gaps(self) -> Array:
-        return self.picking(self.tried.z_mm)
+        return picking(self.z, self.tried.z_mm)
 
 
 @dataclass(frozen=True)
@@ -256,8 +265,8 @@ def residuals(sight: Sight, seen: Seen, comfort: float, at: int, practice: Pract
     def add(found: tuple[At, ...], value: Array, change: Array) -> None:
         if not found:
             return
-        z, wanted, wide = np.array(found).T
-        pick = sight.picking(z)
+        _, wanted, wide = np.array(found).T
+        pick = sight.of(found)
         off.append((pick @ value - wanted) / wide)
         by.append(pick @ change / wide[:, None])
 

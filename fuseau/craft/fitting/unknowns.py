@@ -55,28 +55,28 @@ class Unknowns:
         heights = [level.back_mm for level in self.prior]
         return np.arange(heights[0] - _BEYOND_MM, heights[-1] + _BEYOND_MM + NODE_MM, NODE_MM)
 
-    @property
+    @cached_property
     def girths(self) -> slice:
         return slice(0, len(self.prior.levels))
 
-    @property
+    @cached_property
     def gives(self) -> slice:
         return slice(len(self.prior.levels), 2 * len(self.prior.levels))
 
-    @property
+    @cached_property
     def between(self) -> slice:
         return slice(self.gives.stop, self.gives.stop + len(self.nodes))
 
-    @property
+    @cached_property
     def flesh(self) -> slice:
         """Log of the pressure scale, and how the flesh stiffens."""
         return slice(self.between.stop, self.between.stop + 2)
 
-    @property
+    @cached_property
     def comfort(self) -> int:
         return self.flesh.stop
 
-    @property
+    @cached_property
     def seat(self) -> slice:
         return slice(self.comfort + 1, self.comfort + 1 + SEAT)
 
@@ -84,7 +84,7 @@ class Unknowns:
         """Where the log of a cloth's stretch stands. Raises ValueError for a cloth that was not named."""
         return self.seat.stop + self.cloths.index(cloth)
 
-    @property
+    @cached_property
     def lasting(self) -> slice:
         """All that stays when the evening is over."""
         return slice(0, self.seat.stop + len(self.cloths))
