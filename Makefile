@@ -7,7 +7,7 @@ UI_CHECKED := $(shell find ui/tests -type f 2>/dev/null) ui/vitest.config.ts ui/
 
 WEARERS ?= 300
 
-.PHONY: demo serve test bench stress fitting lint ui lock clean screenshots
+.PHONY: demo serve test core-checked bench stress fitting lint ui lock clean screenshots
 
 demo: .made/run .made/ui
 	.venv/bin/fuseau demo --port $(PORT)
@@ -15,14 +15,18 @@ demo: .made/run .made/ui
 serve: .made/run .made/ui
 	.venv/bin/fuseau serve --port $(PORT)
 
-test: .made/dev .made/ui .made/browser .made/ui-checked
+test: .made/dev .made/ui .made/browser
+	$(MAKE) --no-print-directory --output-sync=target -j2 .made/ui-checked core-checked
+	.venv/bin/pytest
+
+# Lint, format, types and arrows of the Python code; the interface's pure functions against numbers of the core.
+core-checked: .made/dev .made/npm
 	.venv/bin/ruff check fuseau tests bench
 	.venv/bin/ruff format --check fuseau tests bench
 	.venv/bin/mypy
 	.venv/bin/lint-imports
 	$(PY) -m tests.vectors .made/vectors.json
 	cd ui && npm run --silent test
-	.venv/bin/pytest
 
 # Speed, and a short run of how often the final garment fits; `make fitting` is the long one.
 bench: .made/dev .made/ui .made/browser
