@@ -17,6 +17,7 @@ from dataclasses import dataclass
 from typing import Any
 
 import numpy as np
+from pydantic import ValidationError
 
 from fuseau.commands.fields import change
 from fuseau.commands.fittings import log_fitting
@@ -151,8 +152,7 @@ def by_estimate(one: Case, lacings: int) -> list[Outcome]:
         found.append(Outcome(passed, near, odds.probability, odds.advice == "cut the cloth", failed))
         if k == FITTINGS:
             break
-        written = _tried(one, build, mock_up_lacing(build, current.pattern), pulls[k], k, lacings)
-        build = log_fitting(build, planned, written, TODAY, "cm")
+        build = _logged(one, build, planned, pulls[k], k, lacings)
         planned = plan(build, cache=kept)
         if planned.proposal:
             build = accept(build, planned, TODAY)
@@ -177,7 +177,23 @@ def advised(build: Build, kept: StageCache) -> tuple[Build, Plan]:
     return build, planned
 
 
-def _tried(one: Case, build: Build, lacing: Lacing, pulls: Array, k: int, lacings: int) -> dict[str, Any]:
+def _logged(one: Case, build: Build, planned: Plan, pulls: Array, k: int, lacings: int) -> Build:
+    """The build with an evening's fitting written down; what is refused as the wrong way round is read once more."""
+    assert build.current is not None
+    lacing = mock_up_lacing(build, build.current.pattern)
+    try:
+        return log_fitting(build, planned, _tried(one, build, lacing, pulls, k, lacings), TODAY, "cm")
+    except ValidationError as refused:
+        if "a lighter pull leaves the wider gap" not in str(refused):
+            raise
+        print(f"wearer {one.seed}, fitting {k + 1}: read again", file=sys.stderr)
+        again = _tried(one, build, lacing, np.sort(pulls)[::-1], k, lacings, again=True)
+        return log_fitting(build, planned, again, TODAY, "cm")
+
+
+def _tried(
+    one: Case, build: Build, lacing: Lacing, pulls: Array, k: int, lacings: int, again: bool = False
+) -> dict[str, Any]:
     """One evening on the hidden body, as it is written down."""
     few = one.few[k]
 
@@ -187,7 +203,7 @@ def _tried(one: Case, build: Build, lacing: Lacing, pulls: Array, k: int, lacing
 
     seen = laced(lacing.pull_n_per_m * float(pulls[0]))
     heights = np.linspace(seen.z_mm[0] + 8, seen.z_mm[-1] - 8, 3 if few else 6)
-    seed = 1000 * one.seed + k
+    seed = 1000 * one.seed + k + 900_000 * again
     found = notice(seen, one.taped, heights, seed, lacing.take_up_mm, one.reader)
     written = {"pull": "close", **as_written(found, one.taped)}
     if few:

@@ -43,7 +43,10 @@ from fuseau.document.fittings import (
 FORMAT = "fuseau.build"
 VERSION = 3
 MOST_FAULTS = 20
-WRONG_WAY_MM = 3.0  # gaps of two pulls nearer than this may be noise
+# Gaps of two pulls that go the wrong way by less may be noise, by how many steps of pull lie between: of rounding, of a
+# single misread, of a hand that draws unevenly.
+WRONG_WAY_MM = {1: 6.0, 2: 3.0}
+_PULLS = "light", "close", "firm"
 
 Name = Annotated[str, Text(120)]
 MarkKind = Literal["top line", "hem", "closure", "seam", "trim"]
@@ -352,8 +355,8 @@ def _check_also(at: str, fitting: Fitting, other: AlsoLaced, pattern: Pattern) -
     if len(both) < 2:
         return
     gaps = {fitting.pull: sum(worn[z] for z in both) / len(both), other.pull: sum(also[z] for z in both) / len(both)}
-    lighter, harder = sorted((fitting.pull, other.pull), key=("light", "close", "firm").index)
-    if gaps[lighter] < gaps[harder] - WRONG_WAY_MM:
+    lighter, harder = sorted((fitting.pull, other.pull), key=_PULLS.index)
+    if gaps[lighter] < gaps[harder] - WRONG_WAY_MM[_PULLS.index(harder) - _PULLS.index(lighter)]:
         raise _told(
             f"{at}.readings.0.gap_mm",
             f"Pulled {lighter} the gap was {gaps[lighter]:.0f} mm and pulled {harder} {gaps[harder]:.0f}: a lighter "

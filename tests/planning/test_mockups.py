@@ -352,3 +352,26 @@ def test_a_fitting_as_the_estimate_takes_it_stays_on_the_lacing_edge(cut, today)
     (one,) = tried_on(InferenceInputs.of(tried, plan(cut).body))
     assert one.words[0][0] <= cut.current.pattern.top.cb_mm
     assert dataclasses.is_dataclass(one)
+
+
+# --- two pulls of an evening
+
+
+def pulled_twice(cut, today, pull, other, wider_mm):
+    gaps = [(one["z_mm"], 10 * float(one["gap_mm"].removesuffix(" cm")) + wider_mm) for one in READINGS]
+    also = [{"pull": other, "readings": [{"z_mm": z, "gap_mm": gap} for z, gap in gaps]}]
+    return logged(cut, today, pull=pull, also=also)
+
+
+@pytest.mark.parametrize(
+    ("pull", "other", "wider_mm"), [("close", "light", 14), ("close", "light", -5), ("firm", "close", -5)]
+)
+def test_a_lighter_pull_may_leave_a_gap_a_little_narrower(cut, today, pull, other, wider_mm):
+    found = plan(pulled_twice(cut, today, pull, other, wider_mm))
+    assert [one.fitting for one in found.learned.pulls] == [1, 1]
+
+
+@pytest.mark.parametrize(("pull", "other", "wider_mm"), [("close", "light", -7), ("firm", "light", -4)])
+def test_but_no_more_than_rounding_and_a_misread_may_do(cut, today, pull, other, wider_mm):
+    with pytest.raises(ValidationError, match="a lighter pull leaves the wider gap"):
+        pulled_twice(cut, today, pull, other, wider_mm)
