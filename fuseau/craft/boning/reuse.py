@@ -129,7 +129,8 @@ def _assigned(wanted: list[Lies], have: list[CutBone], practice: Practice) -> di
             what = _serves(lies, given, practice)
             if what is not None:
                 off = abs(given.length_mm - lies.bone.length_mm)
-                solver.add_arc_with_cost(i, k, 1000 * _COST[what] + int(off))
+                elsewhere = (given.channel, given.half) != (lies.bone.channel, lies.half)
+                solver.add_arc_with_cost(i, k, 1000 * (_COST[what] + elsewhere) + int(off))
         solver.add_arc_with_cost(i, len(have) + i, 1000 * _COST["new"])
     # bones that nobody needs go to nobody, so that both sides are as many
     for k in range(len(have)):

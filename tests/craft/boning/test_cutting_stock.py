@@ -213,7 +213,14 @@ def test_a_bone_of_the_other_half_serves_before_a_new_one_is_cut():
     # cut for halves that were alike, of which the left is now shorter: only there are bones cut down
     found = reuse_cut_bones(right, cut(), PRACTICE, left)
     assert found.new == 0
-    assert {fate.half for fate in found.bones if fate.what == "cut down"} == {"left"}
+    shortened = [fate for fate in found.bones if fate.what == "cut down"]
+    assert {fate.half for fate in shortened} == {"left"}
+    # each its own, where that did not go where it saves a cut
+    moved = {(fate.from_channel, fate.from_half) for fate in found.bones if fate.what == "moves here"}
+    assert moved
+    flats = [fate for fate in shortened if fate.channel.startswith("C")]
+    assert len(flats) == 3
+    assert all((fate.from_channel, fate.from_half) == (fate.channel, fate.half) for fate in flats)
 
 
 @settings(max_examples=20)

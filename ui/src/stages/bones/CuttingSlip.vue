@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import type { CuttingPlan } from '../../api/types'
+import type { CuttingPlan, ReusedBone } from '../../api/types'
 import { useBuild } from '../../stores/build'
 import ThinkingBar from '../../parts/ThinkingBar.vue'
 import { useThought } from '../../parts/useThought'
@@ -47,11 +47,13 @@ const reuse = computed(() => open.plan!.reuse)
 const moved = computed(() => reuse.value?.bones.filter((bone) => bone.what !== 'stays') ?? [])
 const named = (channel: string, half?: 'right' | 'left' | null) =>
   half ? `${channel} ${half === 'right' ? 'R' : 'L'}` : channel
-const SAID = {
-  'moves here': 'take the one cut for',
-  'cut down': 'cut down the one from',
-  new: 'cut a new one',
-  stays: '',
+/** What becomes of a channel's bone, in words. */
+const said = (fate: ReusedBone) => {
+  if (fate.what === 'new' || !fate.from_channel) return 'cut a new one'
+  const own = fate.from_channel === fate.channel && fate.from_half === fate.half
+  const from = named(fate.from_channel, fate.from_half)
+  if (fate.what === 'moves here') return `take the one cut for ${from}, ${mm(fate.had_mm!)}`
+  return own ? `cut it down from ${mm(fate.had_mm!)}` : `cut down the one from ${from}, ${mm(fate.had_mm!)}`
 }
 </script>
 
@@ -141,19 +143,10 @@ const SAID = {
         <table class="numbers" aria-label="What becomes of the cut bones">
           <tbody>
             <tr v-for="(fate, i) in moved" :key="i" :data-fate="named(fate.channel, fate.half)">
-              <td>
+              <td class="whose">
                 <b>{{ named(fate.channel, fate.half) }}</b>
               </td>
-              <td>
-                {{ SAID[fate.what]
-                }}<template v-if="fate.from_channel && fate.what !== 'new'">
-                  {{
-                    fate.from_channel === fate.channel && fate.from_half === fate.half
-                      ? 'it'
-                      : named(fate.from_channel, fate.from_half)
-                  }}, {{ mm(fate.had_mm!) }}</template
-                >
-              </td>
+              <td>{{ said(fate) }}</td>
               <td class="n in">{{ mm(fate.length_mm) }}</td>
             </tr>
           </tbody>
@@ -181,6 +174,9 @@ const SAID = {
 </template>
 
 <style scoped>
+.whose {
+  white-space: nowrap;
+}
 h2 {
   margin: 14px 0 2px;
 }
