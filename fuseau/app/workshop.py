@@ -23,7 +23,8 @@ from fuseau.app.wire import (
 from fuseau.commands.fields import change
 from fuseau.craft.base.findings import Change
 from fuseau.craft.base.practice import Practice
-from fuseau.craft.materials.catalogue import BONES, BUSKS, CLOTHS, GROMMETS, LACES
+from fuseau.craft.materials.catalogue import BONES, BUSKS, GROMMETS, LACES
+from fuseau.craft.materials.cloths import CLOTHS
 from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS
 from fuseau.craft.wearer.measures import HOW_TO_MEASURE, LEVEL_LABELS, ZERO_LABELS, sign_of, zero_of
 from fuseau.document.build import Brief, Build

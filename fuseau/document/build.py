@@ -9,11 +9,10 @@ from collections.abc import Iterator, Mapping
 from typing import Annotated, Any, Literal
 
 from pydantic import Field, ValidationError, model_validator
-from pydantic_core import PydanticCustomError
 
 from fuseau.craft.base.lengths import Length, Unit, format_length
 from fuseau.craft.base.practice import Practice
-from fuseau.craft.base.record import Amount, Record, Text
+from fuseau.craft.base.record import Amount, Record, Text, at_field
 from fuseau.craft.boning.choices import BoneChoices
 from fuseau.craft.closures.back import BackChoices
 from fuseau.craft.closures.choices import FrontChoices
@@ -245,12 +244,12 @@ class Build(Record):
     def _hangs_together(self) -> "Build":
         numbers = [version.number for version in self.versions]
         if numbers != list(range(1, len(numbers) + 1)):
-            raise _told("versions", "The pattern versions are not numbered 1, 2, 3 …")
+            raise at_field("versions", "The pattern versions are not numbered 1, 2, 3 …")
         for i, fitting in enumerate(self.fittings):
             self._check_fitting(i, fitting)
         for at, name in self._bones_named():
             if name not in self.bone_kinds:
-                raise _told(at, f"There is no kind of bone called “{name}” in the catalogue.")
+                raise at_field(at, f"There is no kind of bone called “{name}” in the catalogue.")
         return self
 
     def _bones_named(self) -> Iterator[tuple[str, BoneName]]:
@@ -269,12 +268,12 @@ class Build(Record):
         at = f"fittings.{i}"
         version = self.version_numbered(fitting.version)
         if version is None:
-            raise _told(f"{at}.version", f"There is no version {fitting.version} that could have been tried on.")
+            raise at_field(f"{at}.version", f"There is no version {fitting.version} that could have been tried on.")
         seen = _check_readings(at, fitting.readings, version.pattern, pinned=fitting.made_of.closing == "pinned")
         for k, other in enumerate(fitting.also):
             _check_also(f"{at}.also.{k}", fitting, other, version.pattern)
         if len(seen) < 3 and not fitting.says_anything:
-            raise _told(
+            raise at_field(
                 f"{at}.readings",
                 "A fitting needs the gap at three heights at least (top, waist and bottom), or how it sat, in words.",
             )
@@ -288,7 +287,7 @@ class Build(Record):
             for field in fields:
                 for k, one in enumerate(getattr(said, field)):
                     if one.level not in levels:
-                        raise _told(
+                        raise at_field(
                             f"{where}.{field}.{k}", f"A {self.kind} does not cover the {LEVEL_LABELS[one.level]}."
                         )
 
@@ -298,7 +297,7 @@ class Build(Record):
         for k, tap in enumerate(fitting.taps):
             low, high = covered(pattern, tap.view)
             if not low - 10 <= tap.z_mm <= high + 10:
-                raise _told(
+                raise at_field(
                     f"{at}.taps.{k}.z_mm",
                     f"The garment does not cover her there: at the {tap.view} it goes from {format_length(low)} to "
                     f"{format_length(high)}.",
@@ -306,12 +305,12 @@ class Build(Record):
         low, high = min(pattern.hem.heights()), max(pattern.top.heights())
         for k, pinch in enumerate(fitting.pinches):
             if pinch.seam >= len(pattern.panels):
-                raise _told(
+                raise at_field(
                     f"{at}.pinches.{k}.seam", f"Version {fitting.version} has no seam {seam_label(pinch.seam)}."
                 )
             for field in ("from_mm", "to_mm"):
                 if not low - 10 <= getattr(pinch, field) <= high + 10:
-                    raise _told(
+                    raise at_field(
                         f"{at}.pinches.{k}.{field}",
                         f"That is off the garment, which goes from {format_length(low)} to {format_length(high)}.",
                     )
@@ -325,18 +324,18 @@ def _check_readings(
     seen: dict[float, float] = {}
     for k, reading in enumerate(readings):
         if not low - 2 <= reading.z_mm <= high + 2:
-            raise _told(
+            raise at_field(
                 f"{at}.readings.{k}.z_mm",
                 f"{format_length(reading.z_mm)} is outside the lacing edge, which goes from "
                 f"{format_length(low)} to {format_length(high)}.",
             )
         if reading.gap_mm < 0 and not pinned:
-            raise _told(
+            raise at_field(
                 f"{at}.readings.{k}.gap_mm",
                 "Laced edges leave no gap below zero: where they meet write 0, or say that it was pinned.",
             )
         if reading.z_mm in seen:
-            raise _told(
+            raise at_field(
                 f"{at}.readings.{k}.z_mm",
                 f"There are two readings at {format_length(reading.z_mm)}: {seen[reading.z_mm]:.0f} and "
                 f"{reading.gap_mm:.0f} mm. Keep one.",
@@ -348,7 +347,7 @@ def _check_readings(
 def _check_also(at: str, fitting: Fitting, other: AlsoLaced, pattern: Pattern) -> None:
     """Another lacing of the evening is pulled otherwise, and a lighter pull leaves a wider gap."""
     if other.pull == fitting.pull:
-        raise _told(f"{at}.pull", f"Both lacings were pulled {other.pull}: pull one of them otherwise, or say how.")
+        raise at_field(f"{at}.pull", f"Both lacings were pulled {other.pull}: pull one of them otherwise, or say how.")
     also = _check_readings(at, other.readings, pattern)
     worn = {reading.z_mm: reading.gap_mm for reading in fitting.readings}
     both = [z for z in also if z in worn]
@@ -357,7 +356,7 @@ def _check_also(at: str, fitting: Fitting, other: AlsoLaced, pattern: Pattern) -
     gaps = {fitting.pull: sum(worn[z] for z in both) / len(both), other.pull: sum(also[z] for z in both) / len(both)}
     lighter, harder = sorted((fitting.pull, other.pull), key=_PULLS.index)
     if gaps[lighter] < gaps[harder] - WRONG_WAY_MM[_PULLS.index(harder) - _PULLS.index(lighter)]:
-        raise _told(
+        raise at_field(
             f"{at}.readings.0.gap_mm",
             f"Pulled {lighter} the gap was {gaps[lighter]:.0f} mm and pulled {harder} {gaps[harder]:.0f}: a lighter "
             "pull leaves the wider gap. One of them is written down the other way round.",
@@ -374,10 +373,6 @@ def covered(pattern: Pattern, view: View) -> tuple[float, float]:
     """From where to where a pattern covers the wearer, seen from there (mm)."""
     fields = {"front": ("cf_mm", "side_mm"), "side": ("side_mm", "cf_mm", "cb_mm"), "back": ("cb_mm", "side_mm")}[view]
     return min(getattr(pattern.hem, one) for one in fields), max(getattr(pattern.top, one) for one in fields)
-
-
-def _told(at: str, reason: str) -> PydanticCustomError:
-    return PydanticCustomError("build", "{reason}", {"reason": reason, "at": at})
 
 
 _DAY = "Write the day as year-month-day, such as 2027-03-14."

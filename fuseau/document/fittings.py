@@ -14,7 +14,8 @@ from fuseau.craft.base.lengths import Length
 from fuseau.craft.base.record import Amount, Record, Text
 from fuseau.craft.fit.target import Pull
 from fuseau.craft.fitting.seen import Word
-from fuseau.craft.materials.catalogue import BoneName, ClothName
+from fuseau.craft.materials.catalogue import BoneName
+from fuseau.craft.materials.cloths import ClothName
 from fuseau.craft.materials.stack import MOCK_UP_STACK, Stack
 from fuseau.craft.wearer.measures import LevelName
 

@@ -3,7 +3,7 @@
 from fuseau.craft.base.findings import Change, Message, message
 from fuseau.craft.base.record import Record
 from fuseau.craft.fit.fit import Fit
-from fuseau.craft.materials.catalogue import CLOTHS
+from fuseau.craft.materials.cloths import CLOTHS
 from fuseau.craft.wearer.body import Body
 from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS
 from fuseau.document.build import Build

@@ -10,7 +10,7 @@ from fuseau.craft.fit.fit import Lacing, fit
 from fuseau.craft.fit.target import Job, Pull, pull_of
 from fuseau.craft.fitting.inference import Belief, infer
 from fuseau.craft.fitting.seen import ROOM, WORDS, WORDS_OF_SUPPORT, Strip, Tried, Word, Worn
-from fuseau.craft.materials.catalogue import CLOTHS
+from fuseau.craft.materials.cloths import CLOTHS
 from fuseau.craft.pattern.pattern import Pattern
 from fuseau.craft.wearer.body import Body
 from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS

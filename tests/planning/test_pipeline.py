@@ -13,7 +13,7 @@ from fuseau.commands.fittings import log_fitting
 from fuseau.commands.versions import accept, cut_version
 from fuseau.craft.base.errors import Unmakeable
 from fuseau.craft.base.findings import Change
-from fuseau.craft.materials.catalogue import CLOTHS
+from fuseau.craft.materials.cloths import CLOTHS
 from fuseau.demo.workshop import fill
 from fuseau.document.build import Build, faults
 from fuseau.planning.cache import StageCache

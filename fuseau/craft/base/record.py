@@ -101,3 +101,8 @@ class Amount:
                 {"reason": f"{self.what[0].upper()}{self.what[1:]} goes from {self.low:g} to {self.high:g}."},
             )
         return int(number) if self.whole else float(number)
+
+
+def at_field(at: str, reason: str) -> PydanticCustomError:
+    """What is wrong at a field below the record that is being read, in the maker's words."""
+    return PydanticCustomError("told", "{reason}", {"reason": reason, "at": at})

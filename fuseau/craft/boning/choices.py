@@ -3,10 +3,9 @@
 from typing import Annotated, Literal
 
 from pydantic import Field, model_validator
-from pydantic_core import PydanticCustomError
 
 from fuseau.craft.base.lengths import Length
-from fuseau.craft.base.record import Amount, Record, Text
+from fuseau.craft.base.record import Amount, Record, Text, at_field
 from fuseau.craft.materials.catalogue import BoneName, School
 
 ChannelMade = Literal["between plies", "in the allowances", "inside tape", "outside tape"]
@@ -55,7 +54,7 @@ class Shaped(Record):
         heights = [point.z_mm for point in self.points]
         for i, (lower, upper) in enumerate(zip(heights, heights[1:], strict=False)):
             if upper - lower < 5:
-                raise _at(f"points.{i + 1}.z_mm", "A channel goes up from point to point, by 5 mm at least.")
+                raise at_field(f"points.{i + 1}.z_mm", "A channel goes up from point to point, by 5 mm at least.")
         return self
 
     @property
@@ -121,7 +120,7 @@ class BoneChoices(Record):
         loose += [(f"shaped.{i}", one) for i, one in enumerate(self.shaped)]
         for at, channel in loose:
             if channel.label in seen:
-                raise _at(f"{at}.letter", f"There are two channels {channel.label}.")
+                raise at_field(f"{at}.letter", f"There are two channels {channel.label}.")
             seen.add(channel.label)
         return self
 
@@ -145,7 +144,3 @@ class BoneChoices(Record):
         here = {**self.model_dump(include=set(wanted)), "sides": self.sides or self.seams}
         here["between_seams"] = self.between_seams or self.seams
         return here == wanted and not self.by_channel and self.every_second is None
-
-
-def _at(at: str, reason: str) -> PydanticCustomError:
-    return PydanticCustomError("channel", "{reason}", {"reason": reason, "at": at})

@@ -10,7 +10,8 @@ from fuseau.craft.base.findings import Message, message
 from fuseau.craft.base.practice import Practice
 from fuseau.craft.base.record import Record
 from fuseau.craft.boning.bones import Bone
-from fuseau.craft.materials.catalogue import CLOTHS, BoneKind, GrommetKind
+from fuseau.craft.materials.catalogue import BoneKind, GrommetKind
+from fuseau.craft.materials.cloths import CLOTHS
 from fuseau.craft.materials.stack import Stack
 
 _ROUND_MM = 4.0  # cloth drawn on each side of a channel

@@ -10,7 +10,7 @@ from fuseau.craft.base.curves import Array
 from fuseau.craft.base.record import Record
 from fuseau.craft.fitting.seen import Seen, Sight, see
 from fuseau.craft.fitting.unknowns import Unknowns, narrowed
-from fuseau.craft.materials.catalogue import ClothName
+from fuseau.craft.materials.cloths import ClothName
 
 Cause = Literal["body", "cloth", "pull"]
 Measure = Literal["a tape over it", "a second pull", "a tape under it", "a strip of the cloth"]

@@ -32,7 +32,7 @@ from fuseau.craft.fitting.seen import (
     untried,
 )
 from fuseau.craft.fitting.unknowns import Unknowns
-from fuseau.craft.materials.catalogue import CLOTHS, ClothName
+from fuseau.craft.materials.cloths import CLOTHS, ClothName
 from fuseau.craft.wearer.body import Body
 from fuseau.craft.wearer.measures import LevelName
 

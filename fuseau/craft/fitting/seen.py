@@ -12,7 +12,7 @@ from fuseau.craft.base.practice import Practice
 from fuseau.craft.fit.equilibrium import Hold, settle, tie
 from fuseau.craft.fit.fit import Lacing
 from fuseau.craft.fitting.unknowns import Unknowns, bounded_stiffening
-from fuseau.craft.materials.catalogue import ClothName
+from fuseau.craft.materials.cloths import ClothName
 from fuseau.craft.wearer.body import Body
 from fuseau.craft.wearer.compression import tension_at, tension_by_flesh
 from fuseau.craft.wearer.measures import LevelName

@@ -15,7 +15,7 @@ import numpy as np
 
 from fuseau.craft.base.curves import Array
 from fuseau.craft.base.practice import Practice
-from fuseau.craft.materials.catalogue import CLOTHS, ClothName
+from fuseau.craft.materials.cloths import CLOTHS, ClothName
 from fuseau.craft.wearer.body import Body
 
 NODE_MM = 25.0

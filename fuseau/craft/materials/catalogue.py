@@ -1,19 +1,16 @@
-"""What is bought: bones, busks, grommets, zips, laces, cloths. The sizes are common ones: check yours."""
+"""What is bought: bones, busks, grommets, zips, laces. The sizes are common ones: check yours."""
 
-import math
 import re
 from collections.abc import Mapping
 from typing import Annotated, Literal
 
 from pydantic import Field, model_validator
-from pydantic_core import PydanticCustomError
 
 from fuseau.craft.base.lengths import Length
-from fuseau.craft.base.record import Amount, Record, Text
+from fuseau.craft.base.record import Amount, Record, Text, at_field
 
 BoneName = Annotated[str, Field(pattern=r"^[a-z][a-z0-9_]{0,39}$", description="A kind of bone in the catalogue.")]
 GrommetName = Literal["grommet_5", "grommet_4", "eyelet_5", "worked_4", "tape_loop"]
-ClothName = Literal["coutil", "canvas", "calico", "sheet"]
 LaceName = Literal["cord_4", "flat_8", "ribbon_10", "ribbon_4"]
 Material = Literal["flat steel", "spiral steel", "synthetic whalebone", "plastic", "woven", "nylon"]
 Sold = Literal["ready-cut", "lengths", "coil"]
@@ -96,9 +93,7 @@ class BoneKind(Record):
     @model_validator(mode="after")
     def _is_sold_somehow(self) -> "BoneKind":
         if self.sold != "coil" and not self.lengths_mm:
-            raise PydanticCustomError(
-                "bone", "{reason}", {"reason": f"Which lengths is {self.label} sold in?", "at": "lengths_mm"}
-            )
+            raise at_field("lengths_mm", f"Which lengths is {self.label} sold in?")
         return self
 
     @property
@@ -176,18 +171,18 @@ class BuskStock(Record):
     def _studs_lie_on_it(self) -> "BuskStock":
         if not self.own_studs_mm:
             if self.studs < 2:
-                raise _at("own_studs_mm", "Where are its studs? Measure each from the top end.")
+                raise at_field("own_studs_mm", "Where are its studs? Measure each from the top end.")
             return self
         for i, stud in enumerate(self.own_studs_mm):
             if not self.loop_width_mm / 2 <= stud <= self.length_mm - self.loop_width_mm / 2:
-                raise _at(
+                raise at_field(
                     f"own_studs_mm.{i}",
                     f"A stud at {stud:g} mm, with a loop of {self.loop_width_mm:g}, is beyond the end of a busk of "
                     f"{self.length_mm:g} mm.",
                 )
         for i, (upper, lower) in enumerate(zip(self.own_studs_mm, self.own_studs_mm[1:], strict=False)):
             if lower - upper < self.loop_width_mm + 8:
-                raise _at(
+                raise at_field(
                     f"own_studs_mm.{i + 1}",
                     f"Studs at {upper:g} and {lower:g} mm leave too little between their loops: from the top down, "
                     f"{self.loop_width_mm + 8:g} mm apart at least.",
@@ -200,10 +195,6 @@ class BuskStock(Record):
             return self.own_studs_mm
         step = (self.length_mm - 2 * self.first_stud_mm) / (self.studs - 1)
         return tuple(self.first_stud_mm + step * i for i in range(self.studs))
-
-
-def _at(at: str, reason: str) -> PydanticCustomError:
-    return PydanticCustomError("notion", "{reason}", {"reason": reason, "at": at})
 
 
 class GrommetKind(Record):
@@ -231,32 +222,6 @@ class LaceKind(Record):
     width_mm: float
     through_mm: float
     mind: str
-
-
-class Cloth(Record):
-    """A cloth for the strength layer or a mock-up: thickness, and stiffness K (kN/m) against the pull.
-
-    Beyond that every cloth stretches by a share of its own when it is worn: `stretches_more` on average, with
-    `stretches_spread` from cloth to cloth, log-normal, so never less than nothing (model, section 6).
-    """
-
-    name: ClothName
-    label: str
-    thickness_mm: float
-    stiffness_kn_per_m: float
-    stretches_more: float
-    stretches_spread: float
-
-    @property
-    def log_stretch(self) -> tuple[float, float]:
-        """Mean and spread of the log of the share by which it stretches more."""
-        wide = math.log(1 + (self.stretches_spread / self.stretches_more) ** 2)
-        return math.log(self.stretches_more) - wide / 2, math.sqrt(wide)
-
-    @property
-    def usually_more(self) -> float:
-        """The share that half of such cloths stretch less than."""
-        return math.exp(self.log_stretch[0])
 
 
 def _bone(
@@ -325,7 +290,7 @@ class OwnKinds(Record):
     def _named_alike(self) -> "OwnKinds":
         for name, kind in self.bones.items():
             if kind.name != name:
-                raise _at(f"bones.{name}.name", f"This entry is called {name}, and says it is {kind.name}.")
+                raise at_field(f"bones.{name}.name", f"This entry is called {name}, and says it is {kind.name}.")
         return self
 
     @property
@@ -489,25 +454,5 @@ GROMMETS: dict[GrommetName, GrommetKind] = {
             minutes=3,
             bought=False,
         ),
-    )
-}
-
-CLOTHS: dict[ClothName, Cloth] = {
-    cloth.name: cloth
-    for cloth in (
-        Cloth(
-            name=name,
-            label=label,
-            thickness_mm=thickness,
-            stiffness_kn_per_m=stiffness,
-            stretches_more=more,
-            stretches_spread=spread,
-        )
-        for name, label, thickness, stiffness, more, spread in (
-            ("coutil", "coutil", 0.55, 100, 0.003, 0.003),
-            ("canvas", "canvas", 0.6, 60, 0.008, 0.007),
-            ("calico", "calico", 0.5, 30, 0.015, 0.012),
-            ("sheet", "bed sheet", 0.3, 20, 0.03, 0.02),
-        )
     )
 }

@@ -6,7 +6,7 @@ from typing import Annotated
 from fuseau.craft.base.lengths import Length
 from fuseau.craft.base.practice import Practice
 from fuseau.craft.base.record import Record
-from fuseau.craft.materials.catalogue import CLOTHS, ClothName
+from fuseau.craft.materials.cloths import CLOTHS, ClothName
 
 Thickness = Annotated[float, Length("the thickness of a layer", 0, 8, hardware=True)]
 

@@ -12,7 +12,7 @@ from fuseau.craft.base.curves import Array, Basis, calm_basis
 from fuseau.craft.base.errors import Unmakeable
 from fuseau.craft.base.practice import Practice
 from fuseau.craft.base.record import Record
-from fuseau.craft.materials.catalogue import CLOTHS, ClothName
+from fuseau.craft.materials.cloths import CLOTHS, ClothName
 from fuseau.craft.wearer.measures import (
     LEAST_APART_MM,
     SIDES,

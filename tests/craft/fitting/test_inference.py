@@ -12,7 +12,7 @@ from fuseau.craft.fitting.inference import infer, linearise
 from fuseau.craft.fitting.readiness import Wish, readiness
 from fuseau.craft.fitting.seen import WORDS, Sight, see
 from fuseau.craft.fitting.unknowns import Unknowns
-from fuseau.craft.materials.catalogue import CLOTHS
+from fuseau.craft.materials.cloths import CLOTHS
 from fuseau.craft.wearer.body import believe
 from fuseau.craft.wearer.measures import TORSO, Zones
 from fuseau.stand_ins.fitted_stand import HARSH_FLESH, KIND_FLESH, TrueBody, hidden, lace_up, notice, passes
