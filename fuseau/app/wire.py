@@ -10,6 +10,7 @@ from fuseau.craft.base.findings import Change, Stage
 from fuseau.craft.base.lengths import Unit
 from fuseau.craft.base.record import Text
 from fuseau.craft.materials.catalogue import BoneKind, BuskStock
+from fuseau.craft.materials.cloths import Cloth
 from fuseau.craft.pattern.alterations import Comparison
 from fuseau.craft.pattern.hand_edits import HAND_EDITS
 from fuseau.craft.pattern.traced_outlines import Misfit, TracedPattern
@@ -342,5 +343,5 @@ class Catalogue(BaseModel):
     busks: list[BuskStock]
     holes: list[Choice]
     laces: list[Choice]
-    cloths: list[Choice]
+    cloths: list[Cloth]
     numbers: list[HouseNumber]

@@ -134,7 +134,7 @@ def read_catalogue() -> Catalogue:
         busks=list(BUSKS),
         holes=[Choice(name=kind.name, label=kind.label) for kind in GROMMETS.values()],
         laces=[Choice(name=lace.name, label=lace.label) for lace in LACES.values()],
-        cloths=[Choice(name=cloth.name, label=cloth.label) for cloth in CLOTHS.values()],
+        cloths=list(CLOTHS.values()),
         numbers=numbers,
     )
 

@@ -9,7 +9,7 @@ from fuseau.craft.base.findings import Change
 from fuseau.craft.base.lengths import Unit
 from fuseau.craft.boning.bones import Bone
 from fuseau.craft.boning.choices import CutBone, OneHalf
-from fuseau.craft.materials.catalogue import bone_key
+from fuseau.craft.materials.catalogue import entry_key
 from fuseau.document.build import Build
 from fuseau.planning.plan import Plan
 
@@ -19,7 +19,7 @@ def keep_kind(build: Build, given: Mapping[str, Any], unit: Unit) -> Build:
 
     Raises pydantic.ValidationError with the place of what is wrong, below `catalogue.bones.<name>`.
     """
-    name = given.get("name") or bone_key(str(given.get("label") or "bone"), build.bone_kinds)
+    name = given.get("name") or entry_key(str(given.get("label") or "bone"), build.bone_kinds)
     return change(build, [Change(at=f"catalogue.bones.{name}", value={**given, "name": name})], unit)
 
 

@@ -29,7 +29,8 @@ def log_fitting(build: Build, planned: Plan, fitting: Mapping[str, Any], today: 
     }
     read = with_parts(build, unit, fittings=[*build.fittings, written])
     logged = read.fittings[-1]
-    ordered = logged.model_copy(update={"readings": _from_the_top(logged.readings)})
+    made = logged.made_of.model_copy(update={"stack": logged.made_of.stack.known(read.cloths)})
+    ordered = logged.model_copy(update={"readings": _from_the_top(logged.readings), "made_of": made})
     return read.model_copy(update={"fittings": (*read.fittings[:-1], ordered)})
 
 

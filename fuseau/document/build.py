@@ -6,6 +6,7 @@ bare number in a text takes the unit of the validation context.
 
 import datetime
 from collections.abc import Iterator, Mapping
+from functools import cached_property
 from typing import Annotated, Any, Literal
 
 from pydantic import Field, ValidationError, model_validator
@@ -18,11 +19,13 @@ from fuseau.craft.closures.back import BackChoices
 from fuseau.craft.closures.choices import FrontChoices
 from fuseau.craft.fit.target import Target
 from fuseau.craft.materials.catalogue import BoneKind, BoneName, OwnKinds
+from fuseau.craft.materials.cloths import CLOTHS, Cloth, ClothName
 from fuseau.craft.materials.stack import Stack
 from fuseau.craft.pattern.alterations import Alteration, LineEdit
 from fuseau.craft.pattern.dress_stand import Stand
 from fuseau.craft.pattern.edge_curves import LineShape
 from fuseau.craft.pattern.pattern import Allowances, Pattern, seam_label
+from fuseau.craft.plies.layers import Layers
 from fuseau.craft.wearer.body import Body, Taught, believe, remembered
 from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS, KindName
 from fuseau.craft.wearer.measures import LEVEL_LABELS, Wearer, Zones
@@ -40,7 +43,7 @@ from fuseau.document.fittings import (
 )
 
 FORMAT = "fuseau.build"
-VERSION = 3
+VERSION = 4
 MOST_FAULTS = 20
 # Gaps of two pulls that go the wrong way by less may be noise, by how many steps of pull lie between: of rounding, of a
 # single misread, of a hand that draws unevenly.
@@ -160,7 +163,7 @@ class Build(Record):
     """Everything decided and observed about one garment."""
 
     format: Literal["fuseau.build"] = "fuseau.build"
-    version: Literal[3] = 3
+    version: Literal[4] = 4
     kind: KindName = "underbust corset"
     brief: Brief = Brief()
     wearer: Wearer = Wearer()
@@ -169,7 +172,7 @@ class Build(Record):
     stand: Stand = Stand()
     target: Target = Target()
     draft: DraftChoices = DraftChoices()
-    layers: Stack = Stack()
+    layers: Layers = Layers()
     mock_up: MockUp = MockUp()
     versions: tuple[PatternVersion, ...] = Field(default=(), max_length=60)
     fittings: tuple[Fitting, ...] = Field(default=(), max_length=60)
@@ -196,6 +199,21 @@ class Build(Record):
     def bone_kinds(self) -> Mapping[BoneName, BoneKind]:
         """Every kind of bone that can be chosen, by name."""
         return self.catalogue.kinds
+
+    @property
+    def cloths(self) -> Mapping[ClothName, Cloth]:
+        """Every cloth that can be chosen, by name."""
+        return self.catalogue.all_cloths
+
+    @cached_property
+    def stack(self) -> Stack:
+        """What the final garment's plies come to."""
+        return self.layers.stack(self.draft.panels, self.cloths)
+
+    @property
+    def mock_up_stack(self) -> Stack:
+        """The mock-up's cloth."""
+        return self.mock_up.stack.known(self.cloths)
 
     @property
     def body(self) -> Body:
@@ -229,8 +247,12 @@ class Build(Record):
     @model_validator(mode="before")
     @classmethod
     def _brought_up(cls, data: Any) -> Any:
-        """Files of version 1 called a level's heights `waist_to_*_mm`; up to 2 one number stood for every cloth."""
-        if not isinstance(data, dict) or data.get("version") not in (1, 2):
+        """What older files say otherwise.
+
+        Version 1 called a level's heights `waist_to_*_mm`; up to 2 one number stood for every cloth's stretch; up to 3
+        the layers were one thickness inside and one outside the strength ply.
+        """
+        if not isinstance(data, dict) or data.get("version") not in (1, 2, 3):
             return data
         found = {**data, "version": VERSION}
         if data["version"] == 1 and isinstance(data.get("wearer"), dict):
@@ -238,6 +260,8 @@ class Build(Record):
         if isinstance(data.get("practice"), dict):
             gone = ("pull_bow", "stretch_more", "stretch_spread")
             found["practice"] = {name: value for name, value in data["practice"].items() if name not in gone}
+        if isinstance(data.get("layers"), dict) and "plies" not in data["layers"]:
+            found["layers"] = _as_plies(data["layers"])
         return found
 
     @model_validator(mode="after")
@@ -250,6 +274,9 @@ class Build(Record):
         for at, name in self._bones_named():
             if name not in self.bone_kinds:
                 raise at_field(at, f"There is no kind of bone called “{name}” in the catalogue.")
+        for at, name in self._cloths_named():
+            if name not in self.cloths:
+                raise at_field(at, f"There is no cloth called “{name}” in the catalogue.")
         return self
 
     def _bones_named(self) -> Iterator[tuple[str, BoneName]]:
@@ -263,6 +290,15 @@ class Build(Record):
         yield from ((f"bones.cut.{i}.kind", one.kind) for i, one in enumerate(bones.cut))
         yield "mock_up.edge_bone", self.mock_up.edge_bone
         yield from ((f"fittings.{i}.made_of.edge_bone", one.made_of.edge_bone) for i, one in enumerate(self.fittings))
+
+    def _cloths_named(self) -> Iterator[tuple[str, ClothName]]:
+        """Every place where a cloth is named, and which."""
+        yield from ((f"layers.plies.{i}.cloth", ply.cloth) for i, ply in enumerate(self.layers.plies))
+        yield from ((f"strips.{i}.cloth", strip.cloth) for i, strip in enumerate(self.strips))
+        yield "mock_up.stack.strength", self.mock_up.stack.strength
+        for i, fitting in enumerate(self.fittings):
+            if fitting.made_of.stack.own is None:
+                yield f"fittings.{i}.made_of.stack.strength", fitting.made_of.stack.strength
 
     def _check_fitting(self, i: int, fitting: Fitting) -> None:
         at = f"fittings.{i}"
@@ -314,6 +350,21 @@ class Build(Record):
                         f"{at}.pinches.{k}.{field}",
                         f"That is off the garment, which goes from {format_length(low)} to {format_length(high)}.",
                     )
+
+
+def _as_plies(stack: dict[str, Any]) -> dict[str, Any]:
+    """The layers of a file that knew one thickness inside and one outside the strength ply."""
+    usual = Stack()
+    found: list[dict[str, Any]] = []
+    for role, cloth, name in (("lining", "lawn", "lining_mm"), ("", "", ""), ("fashion", "sateen", "fashion_mm")):
+        if not role:
+            found.append({"role": "strength", "cloth": stack.get("strength", usual.strength)})
+            continue
+        thick = stack.get(name, getattr(usual, name))
+        if thick != 0:
+            own = None if thick == CLOTHS[cloth].thickness_mm else thick
+            found.append({"role": role, "cloth": cloth, "thickness_mm": own})
+    return {"plies": found, "worn_under_mm": stack.get("worn_under_mm", 0.0)}
 
 
 def _check_readings(

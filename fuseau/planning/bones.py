@@ -45,7 +45,7 @@ def around_channels(build: Build, pattern: Pattern, opening: Opening, unit: Unit
         practice = practice.model_copy(update={"bone_step_mm": 25.4 / 4})
     here = bool(opening.seam) and opening.line != "CB" and opening.half in (half, "both")
     return Around(
-        stack=build.layers,
+        stack=build.stack,
         flange_mm=GROMMETS[build.back.holes].flange_mm,
         front_mm=opening.reach_mm if opening.line == "CF" else 0.0,
         front_laced=opening.kind == "lacing",

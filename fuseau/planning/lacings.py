@@ -11,13 +11,13 @@ from fuseau.document.build import Build
 
 def edge_of(build: Build, bone: BoneName) -> float:
     """Stiffness of one lacing edge with one kind of bone in both channels, N·m²."""
-    wrapping = build.layers.total_mm - build.layers.lining_mm
+    wrapping = build.stack.total_mm - build.stack.lining_mm
     return edge_stiffness(build.bone_kinds[bone], GROMMETS[build.back.holes].flange_mm, wrapping, build.practice)
 
 
 def final_edge(build: Build) -> float:
     """Stiffness of one lacing edge with the bones that are chosen for it, N·m²."""
-    wrapping = build.layers.total_mm - build.layers.lining_mm
+    wrapping = build.stack.total_mm - build.stack.lining_mm
     outer, inner, counts = edge_bones(build.bones, build.bone_kinds)
     return edge_stiffness(outer, GROMMETS[build.back.holes].flange_mm, wrapping, build.practice, inner, counts)
 
@@ -26,7 +26,7 @@ def final_lacing(build: Build, pattern: Pattern, aimed: Aim) -> Lacing:
     """A pattern in its final layers and bones, pulled as the aim needs."""
     return Lacing(
         pattern=pattern,
-        stack=build.layers,
+        stack=build.stack,
         edge_n_m2=final_edge(build),
         pull_n_per_m=aimed.pull_n_per_m,
         practice=build.practice,
@@ -40,7 +40,7 @@ def mock_up_lacing(build: Build, pattern: Pattern) -> Lacing:
     tied = GARMENT_KINDS[build.kind].tied
     return Lacing(
         pattern=pattern,
-        stack=build.mock_up.stack,
+        stack=build.mock_up_stack,
         edge_n_m2=edge_of(build, build.mock_up.edge_bone) if build.back.laced else build.practice.bare_edge_n_m2,
         pull_n_per_m=0.0 if tied else pull_of(build.target.pull, build.target.job, build.practice),
         practice=build.practice,

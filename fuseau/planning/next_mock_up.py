@@ -3,7 +3,6 @@
 from fuseau.craft.base.findings import Change, Message, message
 from fuseau.craft.base.record import Record
 from fuseau.craft.fit.fit import Fit
-from fuseau.craft.materials.cloths import CLOTHS
 from fuseau.craft.wearer.body import Body
 from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS
 from fuseau.document.build import Build
@@ -59,8 +58,7 @@ def _parts(build: Build, mock_up: Fit, tied: bool) -> list[Part]:
 
 
 def _cloth(build: Build) -> Part:
-    made = build.mock_up
-    cloth, wanted = CLOTHS[made.stack.strength], CLOTHS[build.layers.strength]
+    cloth, wanted = build.mock_up_stack.cloth, build.stack.cloth
     soft = cloth.stiffness_kn_per_m < _STIFF_SHARE * wanted.stiffness_kn_per_m
     if not soft or not build.fittings:
         return Part(part="Cloth", what=message("part.cloth", cloth=cloth.label), why=message("part.cloth.why"))
@@ -68,7 +66,7 @@ def _cloth(build: Build) -> Part:
         part="Cloth",
         what=message("part.final_cloth", cloth=wanted.label),
         why=message("part.final_cloth.why", cloth=cloth.label),
-        changes=(Change(at="mock_up.stack.strength", value=build.layers.strength),),
+        changes=(Change(at="mock_up.stack.strength", value=build.stack.strength),),
     )
 
 

@@ -10,7 +10,7 @@ from fuseau.craft.fit.fit import Lacing, fit
 from fuseau.craft.fit.target import Job, Pull, pull_of
 from fuseau.craft.fitting.inference import Belief, infer
 from fuseau.craft.fitting.seen import ROOM, WORDS, WORDS_OF_SUPPORT, Strip, Tried, Word, Worn
-from fuseau.craft.materials.cloths import CLOTHS
+from fuseau.craft.materials.cloths import Cloth
 from fuseau.craft.pattern.pattern import Pattern
 from fuseau.craft.wearer.body import Body
 from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS
@@ -50,6 +50,7 @@ class InferenceInputs:
     ease_mm: float | None
     strips: tuple[Strip, ...]
     worn: tuple[Worn, ...]
+    cloths: tuple[Cloth, ...]
     tried: tuple[TriedOn, ...]
 
     @classmethod
@@ -72,6 +73,7 @@ class InferenceInputs:
             build.target.ease_mm,
             strips_of(build),
             worn_of(build, measured),
+            (build.stack.cloth, build.mock_up_stack.cloth, *(build.cloths[one.cloth] for one in build.strips)),
             tuple(tried),
         )
 
@@ -82,7 +84,9 @@ def strips_of(build: Build) -> tuple[Strip, ...]:
     return tuple(
         Strip(
             cloth=one.cloth,
-            share=max(one.share * worn / one.pull_n_per_m - worn / (1000 * CLOTHS[one.cloth].stiffness_kn_per_m), 0.0),
+            share=max(
+                one.share * worn / one.pull_n_per_m - worn / (1000 * build.cloths[one.cloth].stiffness_kn_per_m), 0.0
+            ),
             spread=max(build.practice.strip_spread, 0.15 * one.share * worn / one.pull_n_per_m),
         )
         for one in build.strips
@@ -108,7 +112,11 @@ def worn_of(build: Build, measured: Body) -> tuple[Worn, ...]:
 
 def infer_belief(inputs: InferenceInputs) -> Belief:
     """The posterior after all fittings."""
-    return infer(inputs.measured, tried_on(inputs), inputs.practice, inputs.strips, inputs.worn)
+    return _infer(inputs, tried_on(inputs))
+
+
+def _infer(inputs: InferenceInputs, tried: list[Tried]) -> Belief:
+    return infer(inputs.measured, tried, inputs.practice, inputs.strips, inputs.worn, inputs.cloths)
 
 
 def read_upside_down(inputs: InferenceInputs) -> int | None:
@@ -124,7 +132,7 @@ def read_upside_down(inputs: InferenceInputs) -> int | None:
     number = tried[-1].number
     last = next(one for one in tried if one.number == number)
     before = [one for one in tried if one.number != number]
-    expected = fit(last.lacing, infer(inputs.measured, before, inputs.practice, inputs.strips, inputs.worn).body)
+    expected = fit(last.lacing, _infer(inputs, before).body)
     off = np.array([expected.gap_at(z) for z in last.z_mm])
     order = np.argsort(last.z_mm)
     plain = float(np.sqrt(np.mean((last.gap_mm - off) ** 2)))
@@ -139,7 +147,7 @@ def tried_on(inputs: InferenceInputs) -> list[Tried]:
 
 def too_thin(build: Build, fitting: Fitting) -> bool:
     """Whether a mock-up's cloth was thinner than half the final strength layer."""
-    return fitting.made_of.stack.strength_mm < build.layers.strength_mm / 2
+    return fitting.made_of.stack.strength_mm < build.stack.strength_mm / 2
 
 
 def widened(build: Build, fitting: Fitting) -> float:

@@ -69,7 +69,7 @@ class AimInputs:
             top=choices.top,
             hem=choices.hem,
             allowances=seam_allowances(build),
-            stack=build.layers,
+            stack=build.stack,
             edge_n_m2=final_edge(build),
             practice=build.practice,
             body=body,
@@ -149,7 +149,7 @@ def aim_pattern(inputs: AimInputs) -> tuple[Aim, Pattern]:
         takes,
         inputs.stack.stretch_per_n,
         practice,
-        body.stretch_of(inputs.stack.strength),
+        body.stretch_of(inputs.stack.cloth),
         laced=inputs.laced,
     )
     if not inputs.laced:

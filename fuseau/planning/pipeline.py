@@ -199,6 +199,7 @@ def _plan_garment(build: Build, unit: Unit, cache: StageCache, findings: list[Fi
     return Plan.model_construct(
         body=body,
         stand=stand,
+        stack=build.stack,
         aim=aimed,
         levels=final.levels,
         gap_shape=final.shape,
@@ -274,7 +275,7 @@ def _plan_hardware(
         before=_before(build, unit, cache, final),
         sections=cache.run(
             draw_sections,
-            SectionsInputs(bones, build.bones.of_the_edge(), kinds, build.layers, practice, build.back.holes, layout),
+            SectionsInputs(bones, build.bones.of_the_edge(), kinds, build.stack, practice, build.back.holes, layout),
         ),
         busk=busk,
         opening=opening,

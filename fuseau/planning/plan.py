@@ -19,6 +19,7 @@ from fuseau.craft.fit.fit import Fit, GapShape, LevelFit
 from fuseau.craft.fit.target import Aim
 from fuseau.craft.fitting.inference import Foreseen, Learned
 from fuseau.craft.fitting.readiness import Readiness
+from fuseau.craft.materials.stack import Stack
 from fuseau.craft.pattern.alterations import Alteration, ProposedLine, SeamMark
 from fuseau.craft.pattern.cups import Cup
 from fuseau.craft.pattern.dress_stand import Padding
@@ -155,6 +156,7 @@ class Plan(HardwarePlan):
     unmakeable: bool = False
     body: Body | None = None
     stand: tuple[Padding, ...] = ()
+    stack: Stack | None = None
     aim: Aim | None = None
     levels: tuple[LevelFit, ...] = ()
     gap_shape: GapShape | None = None

@@ -52,7 +52,7 @@ def finished(by: By = 0.0, **fields: Any) -> Step:
 
     def logged(build: Build) -> Build:
         planned = plan(build)
-        made = {**build.mock_up.model_dump(), "stack": build.layers.model_dump(), "edge_bone": build.bones.lacing_edge}
+        made = {**build.mock_up.model_dump(), "stack": build.stack.model_dump(), "edge_bone": build.bones.lacing_edge}
         readings = gaps(planned, by, of=planned.final)
         given = {"pull": build.target.pull, "made_of": made, "finished": True, "readings": readings, **fields}
         return log_fitting(build, planned, given, DAY, "cm")

@@ -1,8 +1,10 @@
-"""Files that earlier versions of Fuseau wrote are read as what they meant (document, versions 1 and 2)."""
+"""Files that earlier versions of Fuseau wrote are read as what they meant (document, versions 1 to 3)."""
 
 import pytest
 from pydantic import ValidationError
 
+from fuseau.craft.materials.cloths import CLOTHS
+from fuseau.craft.materials.stack import Stack
 from fuseau.document.build import VERSION, faults, read_build
 from tests.kinds import built
 from tests.plans import plan
@@ -48,3 +50,23 @@ def test_a_gusset_written_before_there_were_slashes_is_in_its_seam():
     assert (old.seam, old.panel) == (3, None)
     with pytest.raises(ValidationError):
         Gusset.model_validate({"end": "hem", "width_mm": 40, "depth_mm": 70, "tip_mm": -60})
+
+
+@pytest.mark.parametrize(
+    "stack",
+    [
+        {},
+        {"strength": "canvas", "fashion_mm": 0.35, "lining_mm": 0, "worn_under_mm": 1.5},
+        {"fashion_mm": 0.9, "lining_mm": 0.4},
+        {"fashion_mm": 0, "lining_mm": 0},
+    ],
+)
+def test_a_file_of_version_3_knew_its_layers_by_their_thickness(stack):
+    read = read_build({**written(3), "layers": stack})
+    assert read.stack == Stack.model_validate(stack)
+    assert [ply.role for ply in read.layers.plies].count("strength") == 1
+    # what the catalogue has as thick as that is that cloth, and nothing of hers
+    usual = [ply for ply in read.layers.plies if ply.thickness_mm is None and ply.role != "strength"]
+    assert all(
+        CLOTHS[ply.cloth].thickness_mm in (stack.get("fashion_mm", 0.35), stack.get("lining_mm", 0.25)) for ply in usual
+    )

@@ -6,7 +6,7 @@ import io
 import pytest
 from PIL import Image
 
-from fuseau.document.build import Brief, Build, Picture
+from fuseau.document.build import VERSION, Brief, Build, Picture
 from fuseau.files.document import read_document, write_document
 from fuseau.files.intake import take_in
 from fuseau.files.pictures import decode_picture
@@ -96,5 +96,5 @@ def test_a_file_of_the_first_version_is_brought_up():
     import json
 
     build = read_document(json.dumps(old).encode())
-    assert build.version == 3
+    assert build.version == VERSION
     assert build.wearer.ribs.height_side_mm == 52

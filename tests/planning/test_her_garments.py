@@ -10,6 +10,7 @@ from fuseau.commands.fields import change
 from fuseau.craft.base.findings import Change
 from fuseau.craft.fitting.seen import WORDS, Worn, of_worn
 from fuseau.craft.fitting.unknowns import Unknowns
+from fuseau.craft.materials.cloths import CLOTHS
 from fuseau.document.build import faults
 from tests.kinds import built
 from tests.plans import plan
@@ -67,7 +68,7 @@ def test_levels_of_it_that_the_garment_does_not_have_say_nothing_and_bad_ones_ar
 def test_what_it_tells_changes_as_its_derivatives_say(girth, word):
     planned = plan(built("underbust corset"))
     body, practice = planned.body, built("underbust corset").practice
-    unknowns = Unknowns.of(body, practice, ("coutil",), (), ())
+    unknowns = Unknowns.of(body, practice, (CLOTHS["coutil"],), (), ())
     i = body.index_of_zero
     one = Worn("waist", girth, 1e-6, *WORDS[word])
     at = unknowns.mean.copy()

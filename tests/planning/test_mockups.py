@@ -50,7 +50,7 @@ def codes(build):
 def test_a_poor_mock_up_teaches_less(cut, today):
     good = logged(cut, today)
     bare = logged(cut, today, made_of={"boned": False, "edge_bone": "cable_tie_8"})
-    thin = logged(cut.model_copy(update={"layers": cut.layers.model_copy(update={"strength": "coutil"})}), today)
+    thin = logged(cut, today)
     assert widened(good, good.fittings[0]) in (1.0, good.practice.thin_wider)
     assert widened(bare, bare.fittings[0]) == widened(good, good.fittings[0]) * bare.practice.unboned_wider
     (as_good,), (as_bare,) = (tried_on(InferenceInputs.of(one, plan(cut).body)) for one in (good, bare))

@@ -11,7 +11,6 @@ from fuseau.craft.base.practice import Practice
 from fuseau.craft.base.record import Record
 from fuseau.craft.boning.bones import Bone
 from fuseau.craft.materials.catalogue import BoneKind, GrommetKind
-from fuseau.craft.materials.cloths import CLOTHS
 from fuseau.craft.materials.stack import Stack
 
 _ROUND_MM = 4.0  # cloth drawn on each side of a channel
@@ -71,7 +70,7 @@ class _Pile:
 
 
 def _shell(pile: _Pile, stack: Stack, *, inward: bool = True) -> None:
-    cloth = CLOTHS[stack.strength].label
+    cloth = stack.cloth.label
     plies = [("fashion", "fashion", stack.fashion_mm), ("strength", cloth, stack.strength_mm)]
     for what, label, thick in plies if inward else plies[::-1]:
         pile.ply("fashion" if what == "fashion" else "strength", label, thick)

@@ -145,7 +145,7 @@ class Lacing:
         """
         if self.tied_mm is not None:
             return 1.0
-        return 1 + self.pull_n_per_m * self.stack.stretch_per_n + body.stretch_of(self.stack.strength)
+        return 1 + self.pull_n_per_m * self.stack.stretch_per_n + body.stretch_of(self.stack.cloth)
 
     def give(self, body: Body) -> Array:
         """The share by which the body can give along `z`."""

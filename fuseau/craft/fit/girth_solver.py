@@ -125,7 +125,7 @@ class _Solver:
         keeps[[body.index_of_zero, *self.asked]] = _WAIST_MM
         wanted = _Wanted(
             first,
-            body.stretch_of(stack.strength),
+            body.stretch_of(stack.cloth),
             uneven,
             self.gap_mm,
             self._pressed(first),

@@ -32,10 +32,11 @@ from fuseau.craft.fitting.seen import (
     untried,
 )
 from fuseau.craft.fitting.unknowns import Unknowns
-from fuseau.craft.materials.cloths import CLOTHS, ClothName
+from fuseau.craft.materials.cloths import CLOTHS, Cloth, ClothName
 from fuseau.craft.wearer.body import Body
 from fuseau.craft.wearer.measures import LevelName
 
+_USUAL_CLOTHS = CLOTHS["coutil"], CLOTHS["calico"]
 _PASSES = 40
 _PROMISED, _GAINED = 0.3, 0.02  # a step that promises and gains so little is about a corner of a slack level
 _WITHOUT_TAILS = 2  # passes at the most before a misread may show
@@ -96,6 +97,7 @@ class LearnedCloth(Record):
     """By what share a cloth stretches beyond its table: as such cloths do, and as this one is believed to."""
 
     cloth: ClothName
+    label: str
     usual_share: float
     believed_share: float
     believed_spread: float
@@ -258,8 +260,9 @@ def infer(
     practice: Practice | None = None,
     strips: Sequence[Strip] = (),
     worn: Sequence[Worn] = (),
+    cloths: Sequence[Cloth] = _USUAL_CLOTHS,
 ) -> Belief:
-    """The posterior after all fittings, of every cloth: what one taught is kept, the others stay as such cloths are.
+    """The posterior after all fittings, also of `cloths` beside those tried: what was not tried is as such cloths are.
 
     Readings that contradict each other wildly may leave it short of the very best; what was found until then is kept,
     and the readings that do not go with it stand out.
@@ -268,7 +271,7 @@ def infer(
     unknowns = Unknowns.of(
         prior,
         practice,
-        tuple(CLOTHS),
+        (*cloths, *(one.lacing.stack.cloth for one in tried)),
         tuple(one.number for one in tried),
         tuple(one.pull_spread or practice.pull_spread for one in tried),
     )
@@ -460,12 +463,13 @@ def _belief(unknowns: Unknowns, sights: list[Sight], at: Array, here: Linear, st
         ),
         cloths=tuple(
             LearnedCloth(
-                cloth=cloth,
-                usual_share=math.exp(float(unknowns.mean[unknowns.stretch(cloth)])),
+                cloth=cloth.name,
+                label=cloth.label,
+                usual_share=cloth.usually_more,
                 believed_share=share,
-                believed_spread=share * float(spreads[unknowns.stretch(cloth)]),
+                believed_spread=share * float(spreads[unknowns.stretch(cloth.name)]),
             )
-            for cloth, share in believed.stretches.items()
+            for cloth, share in zip(unknowns.cloths, believed.stretches.values(), strict=True)
         ),
         ride_mm=believed.ride_mm,
         friction_share=believed.friction,

@@ -15,7 +15,7 @@ import numpy as np
 
 from fuseau.craft.base.curves import Array
 from fuseau.craft.base.practice import Practice
-from fuseau.craft.materials.cloths import CLOTHS, ClothName
+from fuseau.craft.materials.cloths import Cloth, ClothName
 from fuseau.craft.wearer.body import Body
 
 NODE_MM = 25.0
@@ -31,7 +31,7 @@ class Unknowns:
 
     prior: Body
     practice: Practice
-    cloths: tuple[ClothName, ...]
+    cloths: tuple[Cloth, ...]
     evenings: tuple[int, ...]
     lacings: tuple[int, ...]
     pull_spreads: tuple[float, ...]
@@ -41,12 +41,12 @@ class Unknowns:
         cls,
         prior: Body,
         practice: Practice,
-        cloths: Sequence[ClothName],
+        cloths: Sequence[Cloth],
         lacings: Sequence[int] = (),
         pull_spreads: Sequence[float] = (),
     ) -> "Unknowns":
         """The unknowns of a wearer tried on `lacings` times, each with its evening's number and spread of its pull."""
-        known = tuple(dict.fromkeys(cloths))
+        known = tuple({cloth.name: cloth for cloth in cloths}.values())
         return cls(prior, practice, known, tuple(dict.fromkeys(lacings)), tuple(lacings), tuple(pull_spreads))
 
     @cached_property
@@ -81,8 +81,8 @@ class Unknowns:
         return slice(self.comfort + 1, self.comfort + 1 + SEAT)
 
     def stretch(self, cloth: ClothName) -> int:
-        """Where the log of a cloth's stretch stands. Raises ValueError for a cloth that was not named."""
-        return self.seat.stop + self.cloths.index(cloth)
+        """Where the log of a cloth's stretch stands. Raises StopIteration for a cloth that was not named."""
+        return self.seat.stop + next(i for i, one in enumerate(self.cloths) if one.name == cloth)
 
     @cached_property
     def lasting(self) -> slice:
@@ -111,7 +111,7 @@ class Unknowns:
         found[self.between] = np.interp(self.nodes, *_over(self.prior.between)) if self.prior.between else 0.0
         found[self.seat] = self.prior.ride_mm, self.prior.lean, self.prior.friction
         for cloth in self.cloths:
-            found[self.stretch(cloth)] = CLOTHS[cloth].log_stretch[0]
+            found[self.stretch(cloth.name)] = cloth.log_stretch[0]
         return found
 
     @cached_property
@@ -139,7 +139,7 @@ class Unknowns:
         seat = np.array([practice.ride_spread_mm, practice.pull_lean, practice.friction_spread])
         spreads[self.seat] = seat
         for cloth in self.cloths:
-            spreads[self.stretch(cloth)] = CLOTHS[cloth].log_stretch[1]
+            spreads[self.stretch(cloth.name)] = cloth.log_stretch[1]
         for evening in self.evenings:
             spreads[self.once(evening)] = practice.once_share * seat
         found += np.diag(spreads**2)
@@ -190,7 +190,7 @@ class Unknowns:
             between=tuple(zip(map(float, self.nodes), map(float, at[self.between]), strict=True)),
             flesh_scale=math.exp(scale),
             stiffening=stiffening,
-            stretches={cloth: math.exp(float(at[self.stretch(cloth)])) for cloth in self.cloths},
+            stretches={cloth.name: math.exp(float(at[self.stretch(cloth.name)])) for cloth in self.cloths},
         )
 
 

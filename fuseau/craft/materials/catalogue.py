@@ -1,13 +1,14 @@
 """What is bought: bones, busks, grommets, zips, laces. The sizes are common ones: check yours."""
 
 import re
-from collections.abc import Mapping
+from collections.abc import Container, Mapping
 from typing import Annotated, Literal
 
 from pydantic import Field, model_validator
 
 from fuseau.craft.base.lengths import Length
 from fuseau.craft.base.record import Amount, Record, Text, at_field
+from fuseau.craft.materials.cloths import CLOTHS, Cloth, ClothName
 
 BoneName = Annotated[str, Field(pattern=r"^[a-z][a-z0-9_]{0,39}$", description="A kind of bone in the catalogue.")]
 GrommetName = Literal["grommet_5", "grommet_4", "eyelet_5", "worked_4", "tape_loop"]
@@ -282,31 +283,38 @@ MOCK_UP_BONE: BoneName = "cable_tie_8"
 
 
 class OwnKinds(Record):
-    """The maker's own entries: bones that are added to the shipped ones, or stand in their place, by name."""
+    """The maker's own bones and cloths: added to the shipped ones, or in the place of one, by name."""
 
     bones: dict[BoneName, BoneKind] = Field(default_factory=dict, max_length=40)
+    cloths: dict[ClothName, Cloth] = Field(default_factory=dict, max_length=40)
 
     @model_validator(mode="after")
     def _named_alike(self) -> "OwnKinds":
-        for name, kind in self.bones.items():
-            if kind.name != name:
-                raise at_field(f"bones.{name}.name", f"This entry is called {name}, and says it is {kind.name}.")
+        for at, entries in (("bones", self.bones), ("cloths", self.cloths)):
+            for name, entry in entries.items():
+                if entry.name != name:
+                    raise at_field(f"{at}.{name}.name", f"This entry is called {name}, and says it is {entry.name}.")
         return self
 
     @property
     def kinds(self) -> Mapping[BoneName, BoneKind]:
-        """Every kind there is to choose from: the shipped ones, with the maker's own."""
+        """Every kind of bone there is to choose from: the shipped ones, with the maker's own."""
         return {**BONES, **self.bones} if self.bones else BONES
 
+    @property
+    def all_cloths(self) -> Mapping[ClothName, Cloth]:
+        """Every cloth there is to choose from: the shipped ones, with the maker's own."""
+        return {**CLOTHS, **self.cloths} if self.cloths else CLOTHS
 
-def bone_key(label: str, taken: Mapping[BoneName, BoneKind]) -> BoneName:
+
+def entry_key(label: str, taken: Container[str], what: Literal["bone", "cloth"] = "bone") -> str:
     """A key for a new entry, from what it is called.
 
-    >>> bone_key("Flat steel 5 mm", BONES)
+    >>> entry_key("Flat steel 5 mm", BONES)
     'flat_steel_5_mm'
     """
     bare = re.sub(r"[^a-z0-9]+", "_", label.lower()).strip("_")[:34]
-    name = bare if bare[:1].isalpha() else f"bone_{bare}".strip("_")
+    name = bare if bare[:1].isalpha() else f"{what}_{bare}".strip("_")
     return next(key for key in (name, *(f"{name}_{i}" for i in range(2, 99))) if key not in taken)
 
 

@@ -1,28 +1,43 @@
 """The stack of cloth: what it takes up inside, and how it stretches (model, sections 3 and 10)."""
 
 import math
+from collections.abc import Mapping
 from typing import Annotated
 
 from fuseau.craft.base.lengths import Length
 from fuseau.craft.base.practice import Practice
 from fuseau.craft.base.record import Record
-from fuseau.craft.materials.cloths import CLOTHS, ClothName
+from fuseau.craft.materials.cloths import CLOTHS, Cloth, ClothName
 
 Thickness = Annotated[float, Length("the thickness of a layer", 0, 8, hardware=True)]
 
 
 class Stack(Record):
-    """A garment's cloth: strength ply, and the thickness of what lies outside it, inside it and under it."""
+    """A garment's cloth: strength ply, and the thickness of what lies outside it, inside it and under it.
+
+    `own` is the strength cloth itself where the catalogue that is shipped has no such one.
+    """
 
     strength: ClothName = "coutil"
+    own: Cloth | None = None
     fashion_mm: Thickness = 0.35
     lining_mm: Thickness = 0.25
     worn_under_mm: Thickness = 0.0
 
     @property
+    def cloth(self) -> Cloth:
+        """The cloth of the strength ply."""
+        return self.own or CLOTHS[self.strength]
+
+    def known(self, cloths: Mapping[ClothName, Cloth]) -> "Stack":
+        """The same, with its strength cloth beside it where that is one of the maker's own, by name."""
+        own = cloths.get(self.strength)
+        return self if own is None or own == CLOTHS.get(self.strength) else self.model_copy(update={"own": own})
+
+    @property
     def strength_mm(self) -> float:
         """Thickness of the strength ply."""
-        return CLOTHS[self.strength].thickness_mm
+        return self.cloth.thickness_mm
 
     @property
     def total_mm(self) -> float:
@@ -32,7 +47,7 @@ class Stack(Record):
     @property
     def stretch_per_n(self) -> float:
         """1/K: the share by which the girth stretches per N/m of pull."""
-        return 1 / (CLOTHS[self.strength].stiffness_kn_per_m * 1000)
+        return 1 / (self.cloth.stiffness_kn_per_m * 1000)
 
 
 MOCK_UP_STACK = Stack(strength="calico", fashion_mm=0, lining_mm=0)

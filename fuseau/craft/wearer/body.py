@@ -12,7 +12,7 @@ from fuseau.craft.base.curves import Array, Basis, calm_basis
 from fuseau.craft.base.errors import Unmakeable
 from fuseau.craft.base.practice import Practice
 from fuseau.craft.base.record import Record
-from fuseau.craft.materials.cloths import CLOTHS, ClothName
+from fuseau.craft.materials.cloths import Cloth, ClothName
 from fuseau.craft.wearer.measures import (
     LEAST_APART_MM,
     SIDES,
@@ -96,9 +96,9 @@ class Body(Record):
         heights, off = np.array(self.between).T
         return np.asarray(found + np.interp(back_mm, heights, off))
 
-    def stretch_of(self, cloth: ClothName) -> float:
+    def stretch_of(self, cloth: Cloth) -> float:
         """By what share a cloth stretches beyond its table: as learned, else as such cloths do."""
-        return self.stretches.get(cloth, CLOTHS[cloth].usually_more)
+        return self.stretches.get(cloth.name, cloth.usually_more)
 
     def with_girths(self, girths: Array, spreads: Array) -> "Body":
         """The same body with other girths and spreads (mm), in the order of `levels`."""

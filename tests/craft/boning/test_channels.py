@@ -14,7 +14,7 @@ from fuseau.craft.boning.channels import Around, bend_of, bend_on_seam, panel_ar
 from fuseau.craft.boning.checks import check_bones, check_lost
 from fuseau.craft.boning.choices import Between, BoneChoices, Shaped, Through
 from fuseau.craft.boning.spacing import check_clashes, check_spacing, unboned
-from fuseau.craft.materials.catalogue import BONES, SCHOOLS, BoneKind, OwnKinds, bone_key
+from fuseau.craft.materials.catalogue import BONES, SCHOOLS, BoneKind, OwnKinds, entry_key
 from fuseau.craft.pattern.hand_edits import AddDart
 from fuseau.craft.pattern.pattern import Gusset
 from fuseau.craft.pattern.trueing import lay_flat
@@ -232,9 +232,9 @@ def test_an_own_kind_stands_in_for_the_shipped_one_or_beside_it():
     own = OwnKinds(bones={"flat_6": wider})
     assert own.kinds["flat_6"].width_mm == 8
     assert set(own.kinds) == set(BONES)
-    name = bone_key("Flat steel 6 × 0.8 mm", BONES)
+    name = entry_key("Flat steel 6 × 0.8 mm", BONES)
     assert name not in BONES
-    assert bone_key("12 thin", BONES).startswith("bone_12")
+    assert entry_key("12 thin", BONES).startswith("bone_12")
     with pytest.raises(ValidationError, match="says it is"):
         OwnKinds(bones={"other": wider})
 

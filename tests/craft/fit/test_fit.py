@@ -25,7 +25,7 @@ TAKES = take_up(Stack(), 10, PRACTICE)
 
 
 def planned(target: Target, edge: float = 57.6, body=BODY):
-    first = aim(target, body, SPAN, TAKES, Stack().stretch_per_n, PRACTICE, body.stretch_of("coutil"))
+    first = aim(target, body, SPAN, TAKES, Stack().stretch_per_n, PRACTICE, body.stretch_of(Stack().cloth))
     return settle_parallel(
         first,
         target.gap_mm,
@@ -134,7 +134,7 @@ def test_a_reduction_is_drafted_as_it_was_asked_and_what_it_takes_is_told(percen
     waist = BODY["waist"].girth_mm
     assert aimed.reduction_mm == pytest.approx(percent / 100 * waist)
     assert pattern.shape.sewn_girth(np.array([0.0]))[0] == pytest.approx(aimed.closed_waist_mm, abs=0.1)
-    worn = aimed.closed_waist_mm * (1 + 180 / 100_000 + BODY.stretch_of("coutil")) + target.gap_mm - TAKES
+    worn = aimed.closed_waist_mm * (1 + 180 / 100_000 + BODY.stretch_of(Stack().cloth)) + target.gap_mm - TAKES
     assert worn == pytest.approx((1 - percent / 100) * waist, abs=0.6)
     final = fit(Lacing(pattern, Stack(), 57.6, aimed.pull_n_per_m, PRACTICE), BODY)
     told = {one.code: one for one in check_aim(target, aimed, BODY, False, PRACTICE, final.waist_gap_mm)}

@@ -34,7 +34,9 @@ def with_all(tried, **more):
 
 def setting(*tried):
     """The unknowns of these lacings, somewhere off their prior, and the lacings as they are looked at."""
-    unknowns = Unknowns.of(BODY, PRACTICE, tuple(CLOTHS), [one.number for one in tried], [0.2] * len(tried))
+    unknowns = Unknowns.of(
+        BODY, PRACTICE, (CLOTHS["coutil"], CLOTHS["calico"]), [one.number for one in tried], [0.2] * len(tried)
+    )
     off = np.linalg.cholesky(unknowns.covariance) @ np.random.default_rng(4).normal(0, 0.12, unknowns.count)
     return unknowns, [Sight(one, BODY, unknowns.nodes) for one in tried], unknowns.mean + off
 

@@ -69,7 +69,7 @@ def test_what_is_sensed_is_what_settles(mock_up):
 
 def test_spreads_of_what_is_foreseen_are_those_of_settled_draws():
     foreseen = foresee(KNOWN, FINAL, mock_up=False)
-    gaps = np.array([fit(FINAL, body).gap_mm for body in KNOWN.bodies(120, 4)])
+    gaps = np.array([fit(FINAL, body).gap_mm for body in KNOWN.bodies(300, 4)])
     model = PRACTICE.model_spread_mm
     drawn = np.hypot(gaps.std(axis=0), model)
     assert np.array(foreseen.gap_spread_mm) == pytest.approx(drawn, rel=0.35, abs=0.8)

@@ -2059,10 +2059,10 @@ export interface components {
             format: "fuseau.build";
             /**
              * Version
-             * @default 3
+             * @default 4
              * @constant
              */
-            version: 3;
+            version: 4;
             /**
              * Kind
              * @default underbust corset
@@ -2176,13 +2176,34 @@ export interface components {
             draft: components["schemas"]["DraftChoices"];
             /**
              * @default {
-             *       "strength": "coutil",
-             *       "fashion_mm": 0.35,
-             *       "lining_mm": 0.25,
+             *       "plies": [
+             *         {
+             *           "cloth": "lawn",
+             *           "grain": "along",
+             *           "matched": "no",
+             *           "motif_on": [],
+             *           "role": "lining"
+             *         },
+             *         {
+             *           "cloth": "coutil",
+             *           "grain": "along",
+             *           "matched": "no",
+             *           "motif_on": [],
+             *           "role": "strength"
+             *         },
+             *         {
+             *           "cloth": "sateen",
+             *           "grain": "along",
+             *           "matched": "no",
+             *           "motif_on": [],
+             *           "role": "fashion"
+             *         }
+             *       ],
+             *       "method": "channels between the plies",
              *       "worn_under_mm": 0
              *     }
              */
-            layers: components["schemas"]["Stack"];
+            layers: components["schemas"]["Layers"];
             /**
              * @default {
              *       "stack": {
@@ -2233,7 +2254,8 @@ export interface components {
             line_edits: components["schemas"]["LineEdit"][];
             /**
              * @default {
-             *       "bones": {}
+             *       "bones": {},
+             *       "cloths": {}
              *     }
              */
             catalogue: components["schemas"]["OwnKinds"];
@@ -2611,7 +2633,7 @@ export interface components {
             /** Laces */
             laces: components["schemas"]["Choice"][];
             /** Cloths */
-            cloths: components["schemas"]["Choice"][];
+            cloths: components["schemas"]["Cloth"][];
             /** Numbers */
             numbers: components["schemas"]["HouseNumber"][];
         };
@@ -2660,6 +2682,113 @@ export interface components {
             name: string;
             /** Label */
             label: string;
+        };
+        /**
+         * Cloth
+         * @description A cloth as it is bought.
+         *
+         *     `stiffness_kn_per_m` is K against the pull along its strong grain. Beyond that every cloth stretches by a share of
+         *     its own when it is worn: `stretches_more` on average, with `stretches_spread` from cloth to cloth, log-normal, so
+         *     never less than nothing (model, 6). `gives_*` is how far it gives under 10 N on a strip of 50 mm, in percent;
+         *     `holds_n_per_m` what it carries for an evening, seams and all, without creeping; `bears_c` the heat of the iron that
+         *     it bears, `fuses_c` that which a fusible needs. A repeat of 0 is none; `one_way`: nap, print or weave with a top.
+         */
+        Cloth: {
+            /**
+             * Name
+             * @description A cloth in the catalogue.
+             */
+            name: string;
+            /** Label */
+            label: string;
+            /** Suits */
+            suits: ("lining" | "strength" | "interlining" | "fashion" | "overlay")[];
+            /** Thickness Mm */
+            thickness_mm: number;
+            /** Mass G M2 */
+            mass_g_m2: number;
+            /**
+             * Stiffness Kn Per M
+             * @default 20
+             */
+            stiffness_kn_per_m: number;
+            /**
+             * Stretches More
+             * @default 0.02
+             */
+            stretches_more: number;
+            /**
+             * Stretches Spread
+             * @default 0.015
+             */
+            stretches_spread: number;
+            /**
+             * Gives Along
+             * @default 1
+             */
+            gives_along: number;
+            /**
+             * Gives Across
+             * @default 2
+             */
+            gives_across: number;
+            /**
+             * Gives Bias
+             * @default 8
+             */
+            gives_bias: number;
+            /**
+             * Holds N Per M
+             * @default 150
+             */
+            holds_n_per_m: number;
+            /**
+             * Bears C
+             * @default 200
+             */
+            bears_c: number;
+            /** Fuses C */
+            fuses_c?: number | null;
+            /**
+             * Frays
+             * @default 2
+             */
+            frays: number;
+            /**
+             * See Through
+             * @default false
+             */
+            see_through: boolean;
+            /**
+             * One Way
+             * @default false
+             */
+            one_way: boolean;
+            /**
+             * Repeat Along Mm
+             * @default 0
+             */
+            repeat_along_mm: number;
+            /**
+             * Repeat Across Mm
+             * @default 0
+             */
+            repeat_across_mm: number;
+            /**
+             * Width Mm
+             * @default 1400
+             */
+            width_mm: number;
+            /**
+             * Selvedge Mm
+             * @default 10
+             */
+            selvedge_mm: number;
+            /**
+             * Price Per M
+             * @default 0
+             */
+            price_per_m: number;
         };
         /**
          * Compared
@@ -3839,6 +3968,50 @@ export interface components {
             };
         };
         /**
+         * Layers
+         * @description Every ply from the skin out, what is worn under them, and how they are made up.
+         */
+        Layers: {
+            /**
+             * Plies
+             * @default [
+             *       {
+             *         "role": "lining",
+             *         "cloth": "lawn",
+             *         "grain": "along",
+             *         "matched": "no",
+             *         "motif_on": []
+             *       },
+             *       {
+             *         "role": "strength",
+             *         "cloth": "coutil",
+             *         "grain": "along",
+             *         "matched": "no",
+             *         "motif_on": []
+             *       },
+             *       {
+             *         "role": "fashion",
+             *         "cloth": "sateen",
+             *         "grain": "along",
+             *         "matched": "no",
+             *         "motif_on": []
+             *       }
+             *     ]
+             */
+            plies: components["schemas"]["Ply"][];
+            /**
+             * Method
+             * @default channels between the plies
+             * @enum {string}
+             */
+            method: "channels between the plies" | "flat-lined, outside channels" | "flat-lined, inside channels" | "floating lining" | "sandwich" | "lapped and topstitched" | "base with an overlay" | "bagged out";
+            /**
+             * Worn Under Mm
+             * @default 0
+             */
+            worn_under_mm: number;
+        };
+        /**
          * Learned
          * @description What all fittings together say of the body, of the cloths, and of the pull of each lacing.
          *
@@ -3899,9 +4072,11 @@ export interface components {
         LearnedCloth: {
             /**
              * Cloth
-             * @enum {string}
+             * @description A cloth in the catalogue.
              */
-            cloth: "coutil" | "canvas" | "calico" | "sheet";
+            cloth: string;
+            /** Label */
+            label: string;
             /** Usual Share */
             usual_share: number;
             /** Believed Share */
@@ -4616,12 +4791,16 @@ export interface components {
         };
         /**
          * OwnKinds
-         * @description The maker's own entries: bones that are added to the shipped ones, or stand in their place, by name.
+         * @description The maker's own bones and cloths: added to the shipped ones, or in the place of one, by name.
          */
         OwnKinds: {
             /** Bones */
             bones?: {
                 [key: string]: components["schemas"]["BoneKind"];
+            };
+            /** Cloths */
+            cloths?: {
+                [key: string]: components["schemas"]["Cloth"];
             };
         };
         /**
@@ -4961,6 +5140,7 @@ export interface components {
              * @default []
              */
             stand: components["schemas"]["Padding"][];
+            stack?: components["schemas"]["Stack"] | null;
             aim?: components["schemas"]["Aim"] | null;
             /**
              * Levels
@@ -5038,6 +5218,50 @@ export interface components {
             allowances: components["schemas"]["Allowances"];
             /** Bust Place */
             bust_place: number;
+        };
+        /**
+         * Ply
+         * @description A ply: what it does, of which cloth, over which panels (None: all), and how it is mounted (None: as the method
+         *     has it).
+         *
+         *     `grain` runs from waist to hem; `thickness_mm` is hers as measured, else the catalogue's; `allowances` are its own
+         *     where it is cut with others; `matched`: a motif centred on `motif_on`, or a stripe that meets across the seams.
+         */
+        Ply: {
+            /**
+             * Role
+             * @enum {string}
+             */
+            role: "lining" | "strength" | "interlining" | "fashion" | "overlay";
+            /**
+             * Cloth
+             * @description A cloth in the catalogue.
+             */
+            cloth: string;
+            /** Thickness Mm */
+            thickness_mm?: number | null;
+            /** Panels */
+            panels?: number[] | null;
+            /** Mounted */
+            mounted?: ("fused" | "flat-lined" | "floating" | "bagged" | "overlaid by panels" | "overlaid in one piece") | null;
+            /**
+             * Grain
+             * @default along
+             * @enum {string}
+             */
+            grain: "along" | "across" | "bias";
+            /**
+             * Matched
+             * @default no
+             * @enum {string}
+             */
+            matched: "no" | "motif" | "stripe";
+            /**
+             * Motif On
+             * @default []
+             */
+            motif_on: number[];
+            allowances?: components["schemas"]["Allowances"] | null;
         };
         /**
          * Practice
@@ -6193,14 +6417,17 @@ export interface components {
         /**
          * Stack
          * @description A garment's cloth: strength ply, and the thickness of what lies outside it, inside it and under it.
+         *
+         *     `own` is the strength cloth itself where the catalogue that is shipped has no such one.
          */
         Stack: {
             /**
              * Strength
+             * @description A cloth in the catalogue.
              * @default coutil
-             * @enum {string}
              */
-            strength: "coutil" | "canvas" | "calico" | "sheet";
+            strength: string;
+            own?: components["schemas"]["Cloth"] | null;
             /**
              * Fashion Mm
              * @default 0.35
@@ -6334,9 +6561,9 @@ export interface components {
         StripTest: {
             /**
              * Cloth
-             * @enum {string}
+             * @description A cloth in the catalogue.
              */
-            cloth: "coutil" | "canvas" | "calico" | "sheet";
+            cloth: string;
             /**
              * Weight Kg
              * @default 1
@@ -7008,6 +7235,59 @@ export interface components {
             bends_to_mm?: string | number | null;
         };
         /**
+         * WrittenCloth
+         * @description As it is written: A cloth as it is bought.
+         */
+        WrittenCloth: {
+            /**
+             * Name
+             * @description A cloth in the catalogue.
+             */
+            name: string;
+            /** Label */
+            label: string;
+            /** Suits */
+            suits: ("lining" | "strength" | "interlining" | "fashion" | "overlay")[];
+            /** Thickness Mm */
+            thickness_mm: string | number;
+            /** Mass G M2 */
+            mass_g_m2: string | number;
+            /** Stiffness Kn Per M */
+            stiffness_kn_per_m?: string | number | null;
+            /** Stretches More */
+            stretches_more?: string | number | null;
+            /** Stretches Spread */
+            stretches_spread?: string | number | null;
+            /** Gives Along */
+            gives_along?: string | number | null;
+            /** Gives Across */
+            gives_across?: string | number | null;
+            /** Gives Bias */
+            gives_bias?: string | number | null;
+            /** Holds N Per M */
+            holds_n_per_m?: string | number | null;
+            /** Bears C */
+            bears_c?: string | number | null;
+            /** Fuses C */
+            fuses_c?: string | number | null;
+            /** Frays */
+            frays?: string | number | null;
+            /** See Through */
+            see_through?: boolean | null;
+            /** One Way */
+            one_way?: boolean | null;
+            /** Repeat Along Mm */
+            repeat_along_mm?: string | number | null;
+            /** Repeat Across Mm */
+            repeat_across_mm?: string | number | null;
+            /** Width Mm */
+            width_mm?: string | number | null;
+            /** Selvedge Mm */
+            selvedge_mm?: string | number | null;
+            /** Price Per M */
+            price_per_m?: string | number | null;
+        };
+        /**
          * WrittenDropInsert
          * @description As it is written: Take out a gusset or dart, by its place in the list.
          */
@@ -7404,8 +7684,12 @@ export interface components {
          * @description As it is written: A garment's cloth: strength ply, and the thickness of what lies outside it, inside it and under it.
          */
         WrittenStack: {
-            /** Strength */
-            strength?: ("coutil" | "canvas" | "calico" | "sheet") | null;
+            /**
+             * Strength
+             * @description A cloth in the catalogue.
+             */
+            strength?: string | null;
+            own?: components["schemas"]["WrittenCloth"] | null;
             /** Fashion Mm */
             fashion_mm?: string | number | null;
             /** Lining Mm */

@@ -4,6 +4,7 @@ import { get, Refused, send, sendFile } from '../api/client'
 import type {
   BoneKind,
   Change,
+  Cloth,
   EditedPattern,
   Finding,
   LevelName,
@@ -39,13 +40,15 @@ export const useBuild = defineStore('build', () => {
   const zero = computed(
     () => settings.catalogue?.levels.find((level) => level.name === levels.value[0])?.zero ?? 'waist',
   )
-  /** Every kind of bone there is to choose from: the shipped ones, with the build's own. */
-  const bones = computed<BoneKind[]>(() => {
-    const own = build.value?.catalogue?.bones ?? {}
-    const shipped = settings.catalogue?.bones ?? []
-    const added = Object.values(own).filter((kind) => !shipped.some((one) => one.name === kind.name))
-    return [...shipped.map((kind) => own[kind.name] ?? kind), ...added]
-  })
+  /** All there is to choose from: what is shipped, with the build's own added or in its place. */
+  const withOwn = <T extends { name: string }>(shipped: T[] = [], own: Record<string, T> = {}) => [
+    ...shipped.map((one) => own[one.name] ?? one),
+    ...Object.values(own).filter((one) => !shipped.some((other) => other.name === one.name)),
+  ]
+  const bones = computed<BoneKind[]>(() => withOwn(settings.catalogue?.bones, build.value?.catalogue?.bones))
+  const cloths = computed<Cloth[]>(() => withOwn(settings.catalogue?.cloths, build.value?.catalogue?.cloths))
+  /** Cloths that can carry the pull. */
+  const carrying = computed(() => cloths.value.filter((one) => one.suits.includes('strength')))
 
   /** Steps run one after another, each on the revision that the one before left. */
   function inTurn<T>(step: () => Promise<T>): Promise<T> {
@@ -226,6 +229,8 @@ export const useBuild = defineStore('build', () => {
     levels,
     zero,
     bones,
+    cloths,
+    carrying,
     errors,
     failed,
     open,

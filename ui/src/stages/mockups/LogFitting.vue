@@ -142,7 +142,7 @@ function takePhoto(photo: BackPhoto, read: GapSeen[]) {
 }
 async function log() {
   const build = open.build!
-  const finished = { ...made, stack: build.layers, edge_bone: build.bones!.lacing_edge, strip: false }
+  const finished = { ...made, stack: open.plan!.stack!, edge_bone: build.bones!.lacing_edge, strip: false }
   if (one.value.finished) one.value.boned = true
   const of = one.value.finished ? finished : (props.correct?.made_of ?? made)
   const given = toSend(one.value, settings.unit, of)

@@ -57,7 +57,8 @@ const last = computed(() => tried.value[tried.value.length - 1])
 const proposal = computed(() => plan.value.proposal)
 const layers = computed(() => (proposal.value && !proposal.value.redraft ? ['Next version'] : []))
 const bone = (name: string) => open.bones.find((kind) => kind.name === name)?.label ?? name
-const cloth = (name: string) => settings.catalogue?.cloths.find((kind) => kind.name === name)?.label ?? name
+const cloth = (name: string) => open.cloths.find((kind) => kind.name === name)?.label ?? name
+const carries = computed(() => build.value.layers!.plies!.findIndex((ply) => ply.role === 'strength'))
 
 const laced = computed(() => build.value.back!.laced)
 const titleOfPins = (fitting: Fitting) => {
@@ -129,7 +130,7 @@ const felt = computed(() => {
     const usual = cloth.usual_share * 100
     const now = cloth.believed_share * 100
     if (Math.abs(now - usual) < 0.4) continue
-    const label = settings.catalogue?.cloths.find((one) => one.name === cloth.cloth)?.label ?? cloth.cloth
+    const label = cloth.label
     said.push(`This ${label} stretches by some ${now.toFixed(1)} % when it is worn; ${usual.toFixed(1)} % is usual.`)
   }
   const comfort = learned.comfort_share ?? 1
@@ -342,7 +343,7 @@ const unitName = computed(() => (settings.unit === 'in' ? 'in' : 'mm'))
         <div class="made">
           <NamedSelect
             label="Mock-up cloth"
-            :items="settings.catalogue?.cloths"
+            :items="open.carrying"
             :model-value="build.mock_up!.stack!.strength"
             @update:model-value="(value: string) => open.set('mock_up.stack.strength', value)"
           />
@@ -354,9 +355,9 @@ const unitName = computed(() => (settings.unit === 'in' ? 'in' : 'mm'))
           />
           <NamedSelect
             label="Final strength layer"
-            :items="settings.catalogue?.cloths"
-            :model-value="build.layers!.strength"
-            @update:model-value="(value: string) => open.set('layers.strength', value)"
+            :items="open.carrying"
+            :model-value="build.layers!.plies![carries]!.cloth"
+            @update:model-value="(value: string) => open.set(`layers.plies.${carries}.cloth`, value)"
           />
           <StripTests />
         </div>

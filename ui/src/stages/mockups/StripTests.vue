@@ -21,7 +21,7 @@ const bare = (mm: number) => hardware(mm, settings.unit).replace(/ \w+$/, '')
 const at = computed(() => `strips.${strips.value.length}`)
 const said = (field: string) => Object.entries(open.errors).find(([where]) => where === `${at.value}.${field}`)?.[1]
 const whole = computed(() => open.errors[at.value])
-const label = (name: string) => settings.catalogue?.cloths.find((one) => one.name === name)?.label ?? name
+const label = (name: string) => open.cloths.find((one) => one.name === name)?.label ?? name
 const learned = (name: string) => {
   const found = open.plan!.learned?.cloths?.find((one) => one.cloth === name)
   return found ? `worn it stretches by some ${(found.believed_share * 100).toFixed(1)} %` : ''
@@ -64,7 +64,7 @@ const drop = (i: number) =>
     <label
       ><span>cloth</span
       ><select v-model="cloth" aria-label="Cloth of the strip">
-        <option v-for="one in settings.catalogue?.cloths" :key="one.name" :value="one.name">{{ one.label }}</option>
+        <option v-for="one in open.cloths" :key="one.name" :value="one.name">{{ one.label }}</option>
       </select></label
     >
     <template v-for="[field, name, text] in FIELDS" :key="field">
