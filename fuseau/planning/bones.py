@@ -23,12 +23,14 @@ from fuseau.craft.boning.reuse import BoneReuse, reuse_cut_bones
 from fuseau.craft.boning.spacing import Stretch, check_clashes, check_spacing, unboned
 from fuseau.craft.boning.totals import Boning, boning
 from fuseau.craft.closures.front import Opening
-from fuseau.craft.closures.sections import Section, channel_section, edge_section, section_key
+from fuseau.craft.closures.sections import Section, channel_section, edge_section, seam_section, section_key
 from fuseau.craft.fit.fit import Fit
 from fuseau.craft.materials.catalogue import GROMMETS, BoneKind, BoneName, GrommetName
 from fuseau.craft.materials.stack import Stack
 from fuseau.craft.pattern.pattern import Pattern
 from fuseau.craft.pattern.trueing import Laid
+from fuseau.craft.plies.methods import METHODS, SeamMade
+from fuseau.craft.plies.reckoning import Lying, lying
 from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS
 from fuseau.document.build import Build
 
@@ -173,25 +175,44 @@ class SectionsInputs:
     choices: BoneChoices
     kinds: Mapping[BoneName, BoneKind]
     stack: Stack
+    plies: tuple[Lying, ...]
+    seam: SeamMade
+    allowance_mm: float
     practice: Practice
     holes: GrommetName
     edge_layout_mm: dict[str, float]
 
+    @classmethod
+    def of(cls, build: Build, bones: tuple[Bone, ...], layout: dict[str, float]) -> Self:
+        """Taken from the build and what lies in its channels."""
+        return cls(
+            bones,
+            build.bones.of_the_edge(),
+            build.bone_kinds,
+            build.stack,
+            lying(build.layers, build.cloths),
+            METHODS[build.layers.method].seam,
+            build.draft.allowances.seams_mm,
+            build.practice,
+            build.back.holes,
+            layout,
+        )
+
 
 def draw_sections(inputs: SectionsInputs) -> dict[str, Section]:
-    """Sections to scale: the lacing edge, and each sort of channel once."""
+    """Sections to scale: a seam, the lacing edge, and each sort of channel once."""
     stack, practice = inputs.stack, inputs.practice
-    found = {}
+    found = {"seam": seam_section(inputs.plies, inputs.seam, inputs.allowance_mm)}
     if inputs.edge_layout_mm:
         outer, inner, counts = edge_bones(inputs.choices, inputs.kinds)
         wrapping = stack.total_mm - stack.lining_mm
         widths = channel_width(outer, wrapping, practice), channel_width(inner, wrapping, practice)
         hole = GROMMETS[inputs.holes]
-        found["edge"] = edge_section(stack, (outer, inner), counts, widths, dict(inputs.edge_layout_mm), hole)
+        found["edge"] = edge_section(inputs.plies, (outer, inner), counts, widths, dict(inputs.edge_layout_mm), hole)
     for bone in inputs.bones:
         key = section_key(bone)
         if key not in found:
-            found[key] = channel_section(bone, inputs.kinds[bone.kind], stack, practice)
+            found[key] = channel_section(bone, inputs.kinds[bone.kind], inputs.plies, practice)
     return found
 
 

@@ -48,6 +48,7 @@ from fuseau.planning.fitting_checks import check_fittings, words_apart
 from fuseau.planning.front import OpeningInputs, WaysInputs, check_closing, check_ways, find_ways_in, open_front
 from fuseau.planning.halves import Halves
 from fuseau.planning.lacings import final_lacing, mock_up_lacing
+from fuseau.planning.layers import LayersInputs, lay_layers
 from fuseau.planning.next_mock_up import plan_mock_up
 from fuseau.planning.observations import InferenceInputs, infer_belief, read_upside_down
 from fuseau.planning.odds import OddsInputs, work_out_odds
@@ -171,6 +172,15 @@ def _plan_garment(build: Build, unit: Unit, cache: StageCache, findings: list[Fi
     # bones, front, back
     hardware, said = _plan_hardware(build, unit, cache, halves, pattern, aimed, body, final)
 
+    # layers: plies, what they carry and come to, the ways to make them up
+    lefts = hardware.left.bones if hardware.left else None
+    plied = cache.run(
+        lay_layers,
+        LayersInputs.of(
+            build, halves, pattern.allowances, hardware.bones, lefts, final, taped=hardware.waist_tape is not None
+        ),
+    )
+
     apart = words_apart(learned) if learned else []
     findings = [
         *findings,
@@ -195,6 +205,7 @@ def _plan_garment(build: Build, unit: Unit, cache: StageCache, findings: list[Fi
         *check_fittings(build, learned, proposal, pattern, flipped),
         *_check_decided(build, pattern, final),
         *said,
+        *plied.findings,
     ]
     return Plan.model_construct(
         body=body,
@@ -222,6 +233,7 @@ def _plan_garment(build: Build, unit: Unit, cache: StageCache, findings: list[Fi
         ),
         mock_up_plan=plan_mock_up(build, body, proposal.mock_up if proposal else mock_up, final),
         cup_boning=cup_boning(shown.cup, practice),
+        layers=plied.plan,
         **dict(hardware),
         findings=tuple(findings),
     )
@@ -275,7 +287,7 @@ def _plan_hardware(
         before=_before(build, unit, cache, final),
         sections=cache.run(
             draw_sections,
-            SectionsInputs(bones, build.bones.of_the_edge(), kinds, build.stack, practice, build.back.holes, layout),
+            SectionsInputs.of(build, bones, layout),
         ),
         busk=busk,
         opening=opening,

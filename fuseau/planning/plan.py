@@ -27,6 +27,7 @@ from fuseau.craft.pattern.pattern import Allowances, Dart, EdgeLine, Gusset, Pat
 from fuseau.craft.pattern.trueing import LaidPanel, LaidPiece, TruedSeam
 from fuseau.craft.wearer.body import Body
 from fuseau.craft.wearer.measures import LevelName
+from fuseau.planning.layers import LayersPlan
 from fuseau.planning.next_mock_up import MockUpPlan
 from fuseau.planning.verdict import Verdict
 
@@ -174,4 +175,5 @@ class Plan(HardwarePlan):
     mock_up_plan: MockUpPlan | None = None
     stale: tuple[int, ...] = Field(default=(), description="Versions from a fitting that was corrected since.")
     cup_boning: CupBoning | None = None
+    layers: LayersPlan | None = None
     findings: tuple[Finding, ...] = ()

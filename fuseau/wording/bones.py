@@ -46,5 +46,8 @@ MESSAGES = {
     "section.between_plies": "Between the plies, stitched through",
     "section.in_the_allowances": "In the seam allowance, stitched to the shell",
     "section.inside_tape": "Under a tape inside",
+    "section.seam_opened": "A seam, pressed open",
+    "section.seam_turned": "A seam that encloses itself",
+    "section.seam_lapped": "A seam, lapped and topstitched",
     "section.outside_tape": "Under a tape outside, which shows",
 }

@@ -105,6 +105,13 @@ class Practice(Record):
     notch_pitch_mm: float = _number(90, "Far enough apart to count, near enough to match.", 40, 200)
     ease_in_mm: float = _number(0.5, "Two seam edges may differ by this after trueing.", 0.1, 5)
 
+    machine_mm: float = _number(5, "What the machine sews through, pressed under its foot.", 1, 20)
+    iron_ease_share: float = _number(0.015, "What steam and an iron shrink or stretch into place.", 0, 0.1)
+    growth_matters_mm: float = _number(0.5, "Less than this on a panel edge, no scissors cut.", 0.1, 5)
+    waist_tape_kn: float = _number(12, "How stiff a waist tape is: newtons for so much, in thousands.", 1, 100)
+    tape_band_mm: float = _number(60, "How high a band of cloth a waist tape draws with it.", 10, 200)
+    grain_leans_deg: float = _number(2, "A stripe that meets a seam at other angles breaks there.", 0.5, 10)
+
     edge_beam_mm: float = _number(40, "Bones within this of the lacing edge stiffen it.", 15, 80)
     cloth_edge_n_m2: float = _number(0.02, "A folded edge without bones is not quite limp.", 0.001, 1)
     bone_step_mm: float = _number(5, "Bones are cut and sold in steps of this.", 0.5, 20)

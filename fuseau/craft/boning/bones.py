@@ -21,10 +21,11 @@ from fuseau.craft.boning.channels import (
     shaped_path,
     usual_between,
 )
-from fuseau.craft.boning.choices import Between, BoneChoices, ChannelMade, SeamPlace, Shaped
+from fuseau.craft.boning.choices import Between, BoneChoices, SeamPlace, Shaped
 from fuseau.craft.materials.catalogue import BoneKind, BoneName, Material
 from fuseau.craft.pattern.pattern import seam_label
 from fuseau.craft.pattern.trueing import Point
+from fuseau.craft.plies.methods import ChannelMade
 
 _STRAIGHT_MM = 20000.0
 _NEAR_SHARE = 0.15
@@ -313,9 +314,14 @@ def _beside_seam(kind: BoneKind, name: str, number: int, choices: BoneChoices, a
     return opens + around.practice.strip_margin_mm + wide * (2 if name in choices.doubled else 1) / 2
 
 
+def in_a_fold(label: str) -> bool:
+    """Whether a channel is one of a folded lacing edge, by its label: it always lies between the plies."""
+    return label.startswith("CB ") or label in ("CF outer", "CF inner")
+
+
 def _made(label: str, choices: BoneChoices) -> ChannelMade:
-    """How a channel is made; those of a folded edge always lie between its plies."""
-    if label.startswith("CB ") or label in ("CF outer", "CF inner"):
+    """How a channel is made."""
+    if in_a_fold(label):
         return "between plies"
     return choices.made_by_channel.get(label, choices.made)
 

@@ -12,11 +12,12 @@ import numpy as np
 
 from fuseau.craft.base.curves import Array, hermite, lengths_along
 from fuseau.craft.base.practice import Practice
-from fuseau.craft.boning.choices import LETTERS, Between, ChannelMade, Shaped
+from fuseau.craft.boning.choices import LETTERS, Between, Shaped
 from fuseau.craft.materials.catalogue import BONES, BoneKind, BoneName
 from fuseau.craft.materials.stack import Stack
 from fuseau.craft.pattern.pattern import Gusset
 from fuseau.craft.pattern.trueing import Laid, LaidPanel, Point
+from fuseau.craft.plies.methods import ChannelMade
 
 ChannelPlace = Literal[
     "beside the opening",

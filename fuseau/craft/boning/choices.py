@@ -7,8 +7,8 @@ from pydantic import Field, model_validator
 from fuseau.craft.base.lengths import Length
 from fuseau.craft.base.record import Amount, Record, Text, at_field
 from fuseau.craft.materials.catalogue import BoneName, School
+from fuseau.craft.plies.methods import ChannelMade
 
-ChannelMade = Literal["between plies", "in the allowances", "inside tape", "outside tape"]
 EndsClosed = Literal["tips", "dip"]
 OneHalf = Literal["right", "left"]
 SeamPlace = Literal["on", "CF side", "CB side", "both sides", "none"]

@@ -3,7 +3,7 @@
 x goes from the fold, or from the middle of the channel, y from the outside of the garment inward, mm.
 """
 
-from collections.abc import Sequence
+from collections.abc import Iterable, Sequence
 from typing import Literal
 
 from fuseau.craft.base.findings import Message, message
@@ -11,15 +11,22 @@ from fuseau.craft.base.practice import Practice
 from fuseau.craft.base.record import Record
 from fuseau.craft.boning.bones import Bone
 from fuseau.craft.materials.catalogue import BoneKind, GrommetKind
-from fuseau.craft.materials.stack import Stack
+from fuseau.craft.plies.methods import SeamMade
+from fuseau.craft.plies.reckoning import Lying
 
 _ROUND_MM = 4.0  # cloth drawn on each side of a channel
+_SEAM_MM = 25.0  # and of a seam
+_LAP_MM = 8.0
+
+SectionWhat = Literal[
+    "overlay", "fashion", "interlining", "strength", "lining", "tape", "bone", "flange", "hole", "stitch"
+]
 
 
 class SectionPart(Record):
     """A rectangle of a section: what it is, its left and its outer side, its size, mm."""
 
-    what: Literal["fashion", "strength", "lining", "tape", "bone", "flange", "hole", "stitch"]
+    what: SectionWhat
     label: str
     x_mm: float
     y_mm: float
@@ -48,12 +55,16 @@ class _Pile:
         self.x, self.width, self.y = x, width, 0.0
         self.parts: list[SectionPart] = []
 
-    def ply(self, what: Literal["fashion", "strength", "lining", "tape"], label: str, thick: float) -> None:
+    def ply(self, what: SectionWhat, label: str, thick: float) -> None:
         if thick > 0:
             self.parts.append(
                 SectionPart(what=what, label=label, x_mm=self.x, y_mm=self.y, width_mm=self.width, height_mm=thick)
             )
             self.y += thick
+
+    def plies(self, plies: Iterable[Lying]) -> None:
+        for ply in plies:
+            self.ply(ply.role, ply.label, ply.mm)
 
     def bones(self, middles: Sequence[float], kind: BoneKind) -> None:
         for middle in middles:
@@ -69,11 +80,15 @@ class _Pile:
             )
 
 
-def _shell(pile: _Pile, stack: Stack, *, inward: bool = True) -> None:
-    cloth = stack.cloth.label
-    plies = [("fashion", "fashion", stack.fashion_mm), ("strength", cloth, stack.strength_mm)]
-    for what, label, thick in plies if inward else plies[::-1]:
-        pile.ply("fashion" if what == "fashion" else "strength", label, thick)
+def _shell(plies: Sequence[Lying]) -> list[Lying]:
+    """What is turned back at an edge: all but the lining, and what hangs loose inside."""
+    return [ply for ply in plies if not ply.once]
+
+
+def _around(plies: Sequence[Lying]) -> tuple[list[Lying], list[Lying]]:
+    """What lies outside a channel between the plies, and inside it: the strength ply and all over it; the rest."""
+    carrying = next(i for i, ply in enumerate(plies) if ply.role == "strength")
+    return list(plies[: carrying + 1]), list(plies[carrying + 1 :])
 
 
 def _stitches(places: Sequence[float], height: float) -> list[SectionPart]:
@@ -84,7 +99,7 @@ def _stitches(places: Sequence[float], height: float) -> list[SectionPart]:
 
 
 def edge_section(
-    stack: Stack,
+    plies: Sequence[Lying],
     kinds: tuple[BoneKind, BoneKind],
     counts: tuple[int, int],
     widths: tuple[float, float],
@@ -96,12 +111,13 @@ def edge_section(
     Outer and inner bone in that order, as in `lacing_edge_layout`.
     """
     pile = _Pile(0.0, layout["needs"])
-    _shell(pile, stack)
+    shell = _shell(plies)
+    pile.plies(shell)
     for kind, count, wide, place in zip(kinds, counts, widths, (layout["outer"], layout["inner"]), strict=True):
         pile.bones([place + (i - (count - 1) / 2) * wide for i in range(count)], kind)
     pile.y += max(kind.thickness_mm for kind in kinds)
-    _shell(pile, stack, inward=False)
-    pile.ply("lining", "lining", stack.lining_mm)
+    pile.plies(shell[::-1])
+    pile.plies(ply for ply in plies if ply.once)
     height = pile.y
     at = layout["grommets"]
     metal = [
@@ -131,7 +147,7 @@ def edge_section(
     )
 
 
-def channel_section(bone: Bone, kind: BoneKind, stack: Stack, practice: Practice) -> Section:
+def channel_section(bone: Bone, kind: BoneKind, plies: Sequence[Lying], practice: Practice) -> Section:
     """Through a channel with its bone (or two): plies from the outside inward, tape and stitching."""
     wide = bone.count * bone.channel_width_mm
     strip = bone.strip_mm or wide
@@ -139,27 +155,73 @@ def channel_section(bone: Bone, kind: BoneKind, stack: Stack, practice: Practice
     pile = _Pile(-whole / 2, whole)
     tape = _Pile(-strip / 2, strip)
     middles = [(i - (bone.count - 1) / 2) * bone.channel_width_mm for i in range(bone.count)]
+    shell, loose = _shell(plies), [ply for ply in plies if ply.once]
     if bone.made == "outside tape":
         tape.ply("tape", "tape", practice.channel_tape_mm)
         pile.y = tape.y
         pile.bones(middles, kind)
         pile.y += kind.thickness_mm
-        _shell(pile, stack)
-        pile.ply("lining", "lining", stack.lining_mm)
+        pile.plies(plies)
+    elif bone.made == "between plies":
+        outer, inner = _around(plies)
+        pile.plies(outer)
+        pile.bones(middles, kind)
+        pile.y += kind.thickness_mm
+        pile.plies(inner)
     else:
-        _shell(pile, stack)
+        pile.plies(shell)
         pile.bones(middles, kind)
         pile.y += kind.thickness_mm
         if bone.made == "in the allowances":
-            _shell(pile, stack, inward=False)
-        elif bone.made == "inside tape":
+            pile.plies(shell[::-1])
+        else:
             tape.y = pile.y
             tape.ply("tape", "tape", practice.channel_tape_mm)
             pile.y = tape.y
-        pile.ply("lining", "lining", stack.lining_mm)
+        pile.plies(loose)
     return Section(
         title=message(f"section.{bone.made.replace(' ', '_')}"),
         width_mm=whole,
         height_mm=pile.y,
         parts=(*pile.parts, *tape.parts, *_stitches(bone.lines_mm, pile.y)),
+    )
+
+
+def seam_section(plies: Sequence[Lying], seam: SeamMade, allowance_mm: float) -> Section:
+    """Through a panel seam: plies from the outside inward, and what of them is pressed open, turned or lapped."""
+    pile = _Pile(-_SEAM_MM, 2 * _SEAM_MM)
+    shell, loose = _shell(plies), [ply for ply in plies if ply.once]
+    piled, lines = [pile], [0.0]
+    if seam == "opened":
+        pile.plies(shell)
+        pressed = _Pile(-allowance_mm, 2 * allowance_mm)
+        pressed.y = pile.y
+        pressed.plies(shell[::-1])
+        pile.y = pressed.y
+        pile.plies(loose)
+        piled.append(pressed)
+    elif seam == "lapped":
+        pile.plies(shell)
+        lap = _Pile(0.0, _LAP_MM)
+        lap.y = pile.y
+        for turned in (shell[::-1], shell, shell[::-1]):
+            lap.plies(turned)
+        piled.append(lap)
+        pile.y = lap.y
+        pile.plies(loose)
+        lines = [1.0, _LAP_MM - 1.0]
+    else:
+        outer, inner = _around(plies)
+        pile.plies(outer)
+        shut = _Pile(0.0, allowance_mm)
+        shut.y = pile.y
+        shut.plies([*outer[::-1], *inner[::-1]])
+        piled.append(shut)
+        pile.y = shut.y
+        pile.plies(inner)
+    return Section(
+        title=message(f"section.seam_{seam}"),
+        width_mm=2 * _SEAM_MM,
+        height_mm=pile.y,
+        parts=(*(part for one in piled for part in one.parts), *_stitches(lines, pile.y)),
     )

@@ -212,6 +212,7 @@ class GrommetKind(Record):
     holds_n: float
     minutes: float
     bought: bool = True
+    grip_mm: float = Field(default=4.0, description="The thickest cloth that its shank reaches through, pressed.")
     height_mm: float = Field(default=1.2, description="How far a flange stands above the cloth.")
 
 
@@ -424,6 +425,7 @@ GROMMETS: dict[GrommetName, GrommetKind] = {
         ),
         GrommetKind(
             name="grommet_4",
+            grip_mm=3.2,
             label="two-part grommet, 4 mm hole",
             hole_mm=4,
             flange_mm=8.5,
@@ -433,6 +435,7 @@ GROMMETS: dict[GrommetName, GrommetKind] = {
         ),
         GrommetKind(
             name="eyelet_5",
+            grip_mm=1.8,
             label="one-part eyelet, 5 mm hole",
             hole_mm=5,
             flange_mm=9,
@@ -442,6 +445,7 @@ GROMMETS: dict[GrommetName, GrommetKind] = {
         ),
         GrommetKind(
             name="worked_4",
+            grip_mm=6,
             height_mm=0.8,
             label="eyelet worked by hand, 4 mm hole",
             hole_mm=4,
@@ -453,6 +457,7 @@ GROMMETS: dict[GrommetName, GrommetKind] = {
         ),
         GrommetKind(
             name="tape_loop",
+            grip_mm=20,
             height_mm=0.8,
             label="loop of tape in the edge",
             hole_mm=8,

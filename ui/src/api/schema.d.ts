@@ -2377,6 +2377,12 @@ export interface components {
              *       "least_panel_width_mm": 15,
              *       "notch_pitch_mm": 90,
              *       "ease_in_mm": 0.5,
+             *       "machine_mm": 5,
+             *       "iron_ease_share": 0.015,
+             *       "growth_matters_mm": 0.5,
+             *       "waist_tape_kn": 12,
+             *       "tape_band_mm": 60,
+             *       "grain_leans_deg": 2,
              *       "edge_beam_mm": 40,
              *       "cloth_edge_n_m2": 0.02,
              *       "bone_step_mm": 5,
@@ -2834,7 +2840,7 @@ export interface components {
              * Stage
              * @enum {string}
              */
-            stage: "brief" | "wearer" | "pattern" | "mockups" | "bones" | "front" | "back";
+            stage: "brief" | "wearer" | "pattern" | "mockups" | "bones" | "front" | "back" | "layers";
             /**
              * Changes
              * @default []
@@ -3221,7 +3227,7 @@ export interface components {
              * Stage
              * @enum {string}
              */
-            stage: "brief" | "wearer" | "pattern" | "mockups" | "bones" | "front" | "back";
+            stage: "brief" | "wearer" | "pattern" | "mockups" | "bones" | "front" | "back" | "layers";
             /**
              * Severity
              * @enum {string}
@@ -3818,7 +3824,7 @@ export interface components {
              * Stage
              * @enum {string}
              */
-            stage: "brief" | "wearer" | "pattern" | "mockups" | "bones" | "front" | "back";
+            stage: "brief" | "wearer" | "pattern" | "mockups" | "bones" | "front" | "back" | "layers";
             /**
              * State
              * @enum {string}
@@ -4010,6 +4016,36 @@ export interface components {
              * @default 0
              */
             worn_under_mm: number;
+        };
+        /**
+         * LayersPlan
+         * @description The plies from the skin out, and what they come to. `overlays` by the place of a ply in one piece.
+         *
+         *     `minutes` are by kind of work, from cutting to the bound edge, without bones, holes and trims.
+         */
+        LayersPlan: {
+            /** Plies */
+            plies: components["schemas"]["PlyPlan"][];
+            /** Overlays */
+            overlays?: {
+                [key: string]: components["schemas"]["OverlayPlan"];
+            };
+            seam: components["schemas"]["Thick"];
+            hole: components["schemas"]["Thick"] | null;
+            /** Total Mm */
+            total_mm: number;
+            /** Take Up Mm */
+            take_up_mm: number;
+            /** Grams */
+            grams: number;
+            /** Price */
+            price: number;
+            /** Minutes */
+            minutes: {
+                [key: string]: number;
+            };
+            /** Methods */
+            methods: components["schemas"]["MethodSide"][];
         };
         /**
          * Learned
@@ -4319,7 +4355,7 @@ export interface components {
              * @default brief
              * @enum {string}
              */
-            next_stage: "brief" | "wearer" | "pattern" | "mockups" | "bones" | "front" | "back";
+            next_stage: "brief" | "wearer" | "pattern" | "mockups" | "bones" | "front" | "back" | "layers";
             /**
              * Next Step
              * @default
@@ -4413,6 +4449,50 @@ export interface components {
             changes: components["schemas"]["Change"][];
         };
         Message: string;
+        /**
+         * MethodSide
+         * @description A method beside the others, with her plies and what it would add to them.
+         *
+         *     `changes` choose it: the method, its channels, and a lining where it wants one and there is none.
+         */
+        MethodSide: {
+            /**
+             * Name
+             * @enum {string}
+             */
+            name: "channels between the plies" | "flat-lined, outside channels" | "flat-lined, inside channels" | "floating lining" | "sandwich" | "lapped and topstitched" | "base with an overlay" | "bagged out";
+            /** Chosen */
+            chosen: boolean;
+            /** Adds Lining */
+            adds_lining: boolean;
+            /**
+             * Channels
+             * @enum {string}
+             */
+            channels: "between plies" | "in the allowances" | "inside tape" | "outside tape";
+            /** Mounted */
+            mounted: ("fused" | "flat-lined" | "floating" | "bagged" | "overlaid by panels" | "overlaid in one piece")[];
+            /** Hides Inside */
+            hides_inside: boolean;
+            /** Hides Outside */
+            hides_outside: boolean;
+            /** Lets Out */
+            lets_out: number;
+            good: components["schemas"]["Message"];
+            mind: components["schemas"]["Message"];
+            /** Minutes */
+            minutes: number;
+            seam: components["schemas"]["Thick"];
+            hole: components["schemas"]["Thick"] | null;
+            /** Take Up Mm */
+            take_up_mm: number;
+            /** Grams */
+            grams: number;
+            /** Price */
+            price: number;
+            /** Changes */
+            changes: components["schemas"]["Change"][];
+        };
         /**
          * Misfit
          * @description What is odd about a piece or a seam, and how panel `panel` would have to be turned to fit, if that mends it.
@@ -4788,6 +4868,20 @@ export interface components {
             bow_mm: number;
             /** Levels */
             levels: components["schemas"]["TrueLevel"][];
+        };
+        /**
+         * OverlayPlan
+         * @description How an overlay in one piece lies: every seam it crosses, and what it gives round the body, as a share.
+         *
+         *     `lies`: smooth, with the ease that an iron shapes in, or with puckers.
+         */
+        OverlayPlan: {
+            /** Seams */
+            seams: components["schemas"]["SeamStrain"][];
+            /** Gives */
+            gives: number;
+            /** Lies */
+            lies: string;
         };
         /**
          * OwnKinds
@@ -5175,6 +5269,7 @@ export interface components {
              */
             stale: number[];
             cup_boning?: components["schemas"]["CupBoning"] | null;
+            layers?: components["schemas"]["LayersPlan"] | null;
             /**
              * Findings
              * @default []
@@ -5262,6 +5357,60 @@ export interface components {
              */
             motif_on: number[];
             allowances?: components["schemas"]["Allowances"] | null;
+        };
+        /**
+         * PlyPlan
+         * @description A ply as it will be made: over which panels, how mounted, and what follows.
+         *
+         *     `grows_mm` is how much further it goes round than the strength ply (− is less far), `grows_edge_mm` what that is on
+         *     each panel edge; `carries_n_per_m` the most that it carries anywhere, of the `holds_n_per_m` that it bears; None
+         *     where it carries nothing. `cloth_m` is the least that its pieces take of the cloth's width, by area.
+         */
+        PlyPlan: {
+            /**
+             * Role
+             * @enum {string}
+             */
+            role: "lining" | "strength" | "interlining" | "fashion" | "overlay";
+            /**
+             * Cloth
+             * @description A cloth in the catalogue.
+             */
+            cloth: string;
+            /** Label */
+            label: string;
+            /** Panels */
+            panels: number[];
+            /**
+             * Mounted
+             * @enum {string}
+             */
+            mounted: "fused" | "flat-lined" | "floating" | "bagged" | "overlaid by panels" | "overlaid in one piece";
+            /** Sewn As One */
+            sewn_as_one: boolean;
+            /**
+             * Grain
+             * @enum {string}
+             */
+            grain: "along" | "across" | "bias";
+            /** One Way */
+            one_way: boolean;
+            /** Thickness Mm */
+            thickness_mm: number;
+            /** Grows Mm */
+            grows_mm: number;
+            /** Grows Edge Mm */
+            grows_edge_mm: number;
+            /** Carries N Per M */
+            carries_n_per_m: number | null;
+            /** Holds N Per M */
+            holds_n_per_m: number;
+            /** Grams */
+            grams: number;
+            /** Cloth M */
+            cloth_m: number;
+            /** Price */
+            price: number;
         };
         /**
          * Practice
@@ -5718,6 +5867,42 @@ export interface components {
              * @default 0.5
              */
             ease_in_mm: number;
+            /**
+             * Machine Mm
+             * @description What the machine sews through, pressed under its foot.
+             * @default 5
+             */
+            machine_mm: number;
+            /**
+             * Iron Ease Share
+             * @description What steam and an iron shrink or stretch into place.
+             * @default 0.015
+             */
+            iron_ease_share: number;
+            /**
+             * Growth Matters Mm
+             * @description Less than this on a panel edge, no scissors cut.
+             * @default 0.5
+             */
+            growth_matters_mm: number;
+            /**
+             * Waist Tape Kn
+             * @description How stiff a waist tape is: newtons for so much, in thousands.
+             * @default 12
+             */
+            waist_tape_kn: number;
+            /**
+             * Tape Band Mm
+             * @description How high a band of cloth a waist tape draws with it.
+             * @default 60
+             */
+            tape_band_mm: number;
+            /**
+             * Grain Leans Deg
+             * @description A stripe that meets a seam at other angles breaks there.
+             * @default 2
+             */
+            grain_leans_deg: number;
             /**
              * Edge Beam Mm
              * @description Bones within this of the lacing edge stiffen it.
@@ -6320,6 +6505,23 @@ export interface components {
             cb_side_mm: number;
         };
         /**
+         * SeamStrain
+         * @description What an overlay needs over a seam: by how much the panels gape (+) or overlap (−) at the worst height, over what
+         *     width, and that as a share.
+         */
+        SeamStrain: {
+            /** Seam */
+            seam: string;
+            /** Z Mm */
+            z_mm: number;
+            /** Opening Mm */
+            opening_mm: number;
+            /** Over Mm */
+            over_mm: number;
+            /** Share */
+            share: number;
+        };
+        /**
          * Section
          * @description A cut through the garment, to scale.
          */
@@ -6341,7 +6543,7 @@ export interface components {
              * What
              * @enum {string}
              */
-            what: "fashion" | "strength" | "lining" | "tape" | "bone" | "flange" | "hole" | "stitch";
+            what: "overlay" | "fashion" | "interlining" | "strength" | "lining" | "tape" | "bone" | "flange" | "hole" | "stitch";
             /** Label */
             label: string;
             /** X Mm */
@@ -6688,6 +6890,18 @@ export interface components {
             give: number;
         };
         /**
+         * Thick
+         * @description How thick cloth gets in a place, plies and mm, of the most that a tool takes there.
+         */
+        Thick: {
+            /** Plies */
+            plies: number;
+            /** Mm */
+            mm: number;
+            /** Most Mm */
+            most_mm: number;
+        };
+        /**
          * Thread
          * @description All stages, and what to do next, where.
          */
@@ -6698,7 +6912,7 @@ export interface components {
              * Next Stage
              * @enum {string}
              */
-            next_stage: "brief" | "wearer" | "pattern" | "mockups" | "bones" | "front" | "back";
+            next_stage: "brief" | "wearer" | "pattern" | "mockups" | "bones" | "front" | "back" | "layers";
             next_step: components["schemas"]["Message"];
         };
         /**

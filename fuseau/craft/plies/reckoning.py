@@ -1,0 +1,218 @@
+"""What the plies come to: where they lie, what they carry, weigh and cost, how thick they get (model, section 10)."""
+
+import math
+from collections.abc import Mapping, Sequence
+
+import numpy as np
+
+from fuseau.craft.base.practice import Practice
+from fuseau.craft.base.record import Record
+from fuseau.craft.materials.cloths import Cloth, ClothName, Grain, Role
+from fuseau.craft.pattern.pattern import Allowances
+from fuseau.craft.pattern.trueing import LaidPanel
+from fuseau.craft.plies.layers import Layers, Mounted, thickness
+from fuseau.craft.plies.methods import METHODS, Method, mounted, sewn_as_one
+
+
+class PlyPlan(Record):
+    """A ply as it will be made: over which panels, how mounted, and what follows.
+
+    `grows_mm` is how much further it goes round than the strength ply (− is less far), `grows_edge_mm` what that is on
+    each panel edge; `carries_n_per_m` the most that it carries anywhere, of the `holds_n_per_m` that it bears; None
+    where it carries nothing. `cloth_m` is the least that its pieces take of the cloth's width, by area.
+    """
+
+    role: Role
+    cloth: ClothName
+    label: str
+    panels: tuple[int, ...]
+    mounted: Mounted
+    sewn_as_one: bool
+    grain: Grain
+    one_way: bool
+    thickness_mm: float
+    grows_mm: float
+    grows_edge_mm: float
+    carries_n_per_m: float | None
+    holds_n_per_m: float
+    grams: float
+    cloth_m: float
+    price: float
+
+
+class Lying(Record):
+    """A ply as it is drawn in section: what it does, its cloth, mm; `once`: it is not turned back where edges are."""
+
+    role: Role
+    label: str
+    mm: float
+    once: bool
+
+
+class Thick(Record):
+    """How thick cloth gets in a place, plies and mm, of the most that a tool takes there."""
+
+    plies: int
+    mm: float
+    most_mm: float
+
+
+def middles(thicknesses: Sequence[float], carrying: int) -> tuple[float, ...]:
+    """How far the middle of each ply lies outside that of the strength ply, mm (− is inside).
+
+    >>> [round(d, 3) for d in middles((0.25, 0.55, 0.35), 1)]
+    [-0.4, 0.0, 0.45]
+    """
+    outer = np.cumsum(thicknesses)
+    centres = outer - np.array(thicknesses) / 2
+    return tuple(float(one) for one in centres - centres[carrying])
+
+
+def growth(distance_mm: float, panels: int) -> tuple[float, float]:
+    """How much further round a ply goes that lies so far outside: of the girth, and of each panel edge, mm.
+
+    2π·distance, shared over both edges of the panels of both halves (model, section 10).
+
+    >>> tuple(round(mm, 2) for mm in growth(0.45, 6))
+    (2.83, 0.12)
+    """
+    whole = 2 * math.pi * distance_mm
+    return whole, whole / (4 * panels)
+
+
+def shares(stiffness: Sequence[float], together: Sequence[bool]) -> tuple[float, ...]:
+    """What part of the pull each ply carries: those that are sewn as one stretch alike, so as they are stiff."""
+    whole = sum(one for one, sewn in zip(stiffness, together, strict=True) if sewn)
+    return tuple(one / whole if sewn else 0.0 for one, sewn in zip(stiffness, together, strict=True))
+
+
+def tape_share(cloth_kn_per_m: float, practice: Practice) -> float:
+    """What part of the pull at the waist a waist tape takes, of a band of cloth as high as it draws with it."""
+    band = cloth_kn_per_m * practice.tape_band_mm / 1000
+    return practice.waist_tape_kn / (practice.waist_tape_kn + band)
+
+
+def _cut_areas(
+    halves: tuple[Sequence[LaidPanel], Sequence[LaidPanel]], allowances: Allowances
+) -> list[tuple[int, float]]:
+    """Every panel of both halves, by its number, and about its area as cut, with its allowances, mm²."""
+    right, left = halves
+    one = _areas(right, allowances)
+    return [*one, *(one if left is right else _areas(left, allowances))]
+
+
+def _areas(panels: Sequence[LaidPanel], allowances: Allowances) -> list[tuple[int, float]]:
+    found = []
+    for panel in panels:
+        x, z = np.array(panel.outline).T
+        sewn = abs(float(x @ np.roll(z, 1) - z @ np.roll(x, 1))) / 2
+        edges = (
+            (panel.cf_edge, allowances.cf_mm if panel.number == 1 else allowances.of_seam(panel.number - 1)),
+            (panel.cb_edge, allowances.cb_mm if panel.number == len(panels) else allowances.of_seam(panel.number)),
+            (panel.top, allowances.top_mm),
+            (panel.hem, allowances.hem_mm),
+        )
+        found.append((panel.number, sewn + sum(length_of(edge) * by for edge, by in edges if by)))
+    return found
+
+
+def length_of(line: Sequence[tuple[float, float]]) -> float:
+    """How long a line through points is, mm."""
+    return float(np.hypot(*np.diff(np.array(line), axis=0).T).sum())
+
+
+def reckon(
+    layers: Layers,
+    cloths: Mapping[ClothName, Cloth],
+    halves: tuple[Sequence[LaidPanel], Sequence[LaidPanel]],
+    allowances: Allowances,
+    tensions_n_per_m: Mapping[str, float],
+    practice: Practice,
+    *,
+    taped: bool,
+) -> tuple[PlyPlan, ...]:
+    """Every ply from the skin out. `tensions_n_per_m` by level; where the waist is `taped` its tape carries a share."""
+    how, n = mounted(layers, cloths), len(halves[0])
+    together = sewn_as_one(how)
+    off = middles([thickness(ply, cloths) for ply in layers.plies], layers.carrying)
+    stiff = [cloths[ply.cloth].stiffness_kn_per_m for ply in layers.plies]
+    part = shares(stiff, together)
+    tape = tape_share(sum(k for k, sewn in zip(stiff, together, strict=True) if sewn), practice) if taped else 0.0
+    carried = max(
+        (pull * (1 - tape if name == "waist" else 1.0) for name, pull in tensions_n_per_m.items()), default=0.0
+    )
+    usual = _cut_areas(halves, allowances)
+    found = []
+    for i, ply in enumerate(layers.plies):
+        cloth = cloths[ply.cloth]
+        own = usual if ply.allowances is None else _cut_areas(halves, ply.allowances)
+        cut = sum(area for number, area in own if ply.over(number))
+        whole_mm, edge_mm = growth(off[i], n)
+        metres = cut / cloth.usable_mm / 1000
+        found.append(
+            PlyPlan(
+                role=ply.role,
+                cloth=ply.cloth,
+                label=cloth.label,
+                panels=tuple(panel.number for panel in halves[0] if ply.over(panel.number)),
+                mounted=how[i],
+                sewn_as_one=together[i],
+                grain=ply.grain,
+                one_way=cloth.one_way,
+                thickness_mm=thickness(ply, cloths),
+                grows_mm=whole_mm,
+                grows_edge_mm=edge_mm,
+                carries_n_per_m=part[i] * carried if together[i] else None,
+                holds_n_per_m=cloth.holds_n_per_m,
+                grams=cut * cloth.mass_g_m2 / 1e6,
+                cloth_m=metres,
+                price=metres * cloth.price_per_m,
+            )
+        )
+    return tuple(found)
+
+
+def at_seam(
+    layers: Layers,
+    cloths: Mapping[ClothName, Cloth],
+    practice: Practice,
+    method: Method | None = None,
+    tape_mm: float = 0.0,
+) -> Thick:
+    """What the machine sews through at the thickest of a seam, with a channel's tape over it.
+
+    Opened: every ply in the seam and its allowance. Turned: every ply of both panels in one seam. Lapped: twice each.
+    """
+    by = method or METHODS[layers.method]
+    how = mounted(layers, cloths, by)
+    shell = [thickness(ply, cloths) for ply, one in zip(layers.plies, how, strict=True) if one not in _APART]
+    every = [thickness(ply, cloths) for ply in layers.plies]
+    plies, times = {"opened": (shell, 2), "turned": (every, 2), "lapped": (shell, 4)}[by.seam]
+    return Thick(
+        plies=times * len(plies) + (tape_mm > 0),
+        mm=times * sum(plies) + tape_mm,
+        most_mm=practice.machine_mm,
+    )
+
+
+def lying(layers: Layers, cloths: Mapping[ClothName, Cloth], method: Method | None = None) -> tuple[Lying, ...]:
+    """The plies from the outside inward, as drawn in section. Linings, and what hangs loose, are not turned."""
+    how = mounted(layers, cloths, method or METHODS[layers.method])
+    return tuple(
+        Lying(
+            role=ply.role,
+            label=cloths[ply.cloth].label,
+            mm=thickness(ply, cloths),
+            once=ply.role == "lining" or one in _APART,
+        )
+        for ply, one in reversed(list(zip(layers.plies, how, strict=True)))
+    )
+
+
+def at_hole(layers: Layers, cloths: Mapping[ClothName, Cloth], grip_mm: float, method: Method | None = None) -> Thick:
+    """What a grommet goes through: what is turned back at the edge twice, the rest once."""
+    each = [(1 if ply.once else 2, ply.mm) for ply in lying(layers, cloths, method)]
+    return Thick(plies=sum(times for times, _ in each), mm=sum(times * mm for times, mm in each), most_mm=grip_mm)
+
+
+_APART = ("floating", "bagged")  # plies with seams of their own
