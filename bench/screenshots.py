@@ -28,6 +28,7 @@ VIEWS = (
     ("cutting", "Beekeeper General", "bones"),
     ("front", "Lamplighter Regent", "front"),
     ("back", "Lamplighter Regent", "back"),
+    ("layers", "Lamplighter Regent", "layers"),
     ("backup", None, None),
     ("unsent", "Underclock mender", "pattern"),
     ("damaged", None, None),  # last: it spoils a build

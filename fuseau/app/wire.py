@@ -10,7 +10,7 @@ from fuseau.craft.base.findings import Change, Stage
 from fuseau.craft.base.lengths import Unit
 from fuseau.craft.base.record import Text
 from fuseau.craft.materials.catalogue import BoneKind, BuskStock
-from fuseau.craft.materials.cloths import Cloth
+from fuseau.craft.materials.cloths import Cloth, Role
 from fuseau.craft.pattern.alterations import Comparison
 from fuseau.craft.pattern.hand_edits import HAND_EDITS
 from fuseau.craft.pattern.traced_outlines import Misfit, TracedPattern
@@ -31,10 +31,12 @@ if TYPE_CHECKING:
     WrittenEdit: TypeAlias = BaseModel
     WrittenFitting: TypeAlias = BaseModel
     WrittenBone: TypeAlias = BaseModel
+    WrittenCloth: TypeAlias = BaseModel
 else:
     WrittenEdit = Annotated[Union[tuple(map(as_written, HAND_EDITS))], Field(discriminator="kind")]  # noqa: UP007
     WrittenFitting = as_written(Fitting, leave_out=_NOT_WRITTEN, optional=frozenset({"version"}))
     WrittenBone = as_written(BoneKind, optional=frozenset({"name"}))
+    WrittenCloth = as_written(Cloth, optional=frozenset(Cloth.model_fields))
 _BLANK_FITTING = Fitting(number=1, version=1).model_dump(mode="json", exclude={*_NOT_WRITTEN, "version", "made_of"})
 
 
@@ -312,6 +314,34 @@ class KeepKind(OnRevision):
     """A kind of bone to keep in the build's catalogue, as written: lengths as text or mm. Without a name it is new."""
 
     kind: WrittenBone
+
+
+class PutPly(OnRevision):
+    """A ply to put in: what it does."""
+
+    role: Role
+
+
+class TakePly(OnRevision):
+    """A ply to take out, by its place from the skin out."""
+
+    at: int = Field(ge=0, le=7)
+
+
+class MovePly(TakePly):
+    """A ply to move one place further out, or in."""
+
+    outward: bool
+
+
+class KeepCloth(OnRevision):
+    """A cloth to keep in the build's catalogue, as written; what is not written is as the cloth of the `ply` it is for.
+
+    Without a name it is new.
+    """
+
+    cloth: WrittenCloth
+    ply: int | None = Field(default=None, ge=0, le=7)
 
 
 class HouseNumber(BaseModel):

@@ -57,6 +57,7 @@ def thread(build: Build, planned: Plan) -> Thread:
         knot("bones", hardware, boned),
         knot("front", hardware, _opening_note(planned) if ready else _NOTHING),
         knot("back", hardware, holes),
+        knot("layers", hardware, _plies_note(build) if ready else _NOTHING),
     )
     stage, step = _next(planned)
     return Thread(knots=knots, next_stage=stage, next_step=step)
@@ -69,6 +70,11 @@ def _opening_note(planned: Plan) -> Message:
     if opening is None or opening.kind == "none":
         return message("thread.no_opening")
     return message("thread.opening" if opening.top_z_mm is not None else "thread.opening_lacks", kind=opening.kind)
+
+
+def _plies_note(build: Build) -> Message:
+    count = len(build.layers.plies)
+    return message("thread.ply") if count == 1 else message("thread.plies", count=count)
 
 
 def _version_note(build: Build, ready: bool) -> Message:

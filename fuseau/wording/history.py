@@ -48,6 +48,8 @@ _NAMES = {
     "back.bottom_margin_mm": "Last hole above the hem",
     "back.modesty_width_mm": "Modesty panel, wide",
     "back.modesty_height_mm": "Modesty panel, high",
+    "layers.method": "Made up:",
+    "layers.worn_under_mm": "Worn under it",
     "front.opening": "Front opening",
     "back.pitch_mm": "Pitch of the holes",
 }

@@ -48,6 +48,10 @@ MESSAGES = {
     "panel_too_narrow": "Panel {panel:.0f} would be {width_mm:hardware} wide at {z_mm:length} from the waist: "
     "{least_mm:hardware} at the least.",
     "as_read": "{reason}",
+    # plies
+    "plies.one_carries": "One ply carries the pull already. Make the other an interlining.",
+    "plies.carries": "The strength ply stays: it is measured and carries the pull. Choose another cloth for it.",
+    "plies.no_such": "There is no such ply, or no place for it there.",
     # typed and traced
     "typed.no_waist": "Type the widths at the waist: the waistline is where the panels meet.",
     "typed.widths_missing": "The {level:level} has {here:.0f} widths where the first level has {first:.0f}: every "

@@ -17,6 +17,7 @@ export default createRouter({
         { path: 'bones', name: 'bones', component: () => import('./stages/bones/BonesPage.vue') },
         { path: 'front', name: 'front', component: () => import('./stages/front/FrontPage.vue') },
         { path: 'back', name: 'back', component: () => import('./stages/back/BackPage.vue') },
+        { path: 'layers', name: 'layers', component: () => import('./stages/layers/LayersPage.vue') },
         { path: 'numbers', name: 'numbers', component: () => import('./stages/numbers/HouseNumbersPage.vue') },
       ],
     },

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { daysLeft, length, lengthsIn, perEdge, run, stepOf, withUnit } from '../src/parts/words'
+import { daysLeft, duration, length, lengthsIn, perEdge, run, stepOf, thick, withUnit } from '../src/parts/words'
 import { vectors } from './vectors'
 
 describe('lengths', () => {
@@ -63,4 +63,23 @@ describe('days', () => {
     [-3, '3 days ago'],
   ])('%i away', (off, said) => expect(daysLeft(day(off))).toBe(said))
   it('may be missing', () => expect(daysLeft(null)).toBe('no day yet'))
+})
+
+describe('how thick cloth lies', () => {
+  it('is read finer where it is thin', () => {
+    expect(thick(0.35, 'cm')).toBe('0.35 mm')
+    expect(thick(1.15, 'cm')).toBe('1.15 mm')
+    expect(thick(4.55, 'cm')).toBe('4.5 mm')
+    expect(thick(25.4, 'in')).toBe('1.00 in')
+  })
+})
+
+describe('how long it takes', () => {
+  it('is said as one says it', () => {
+    expect(duration(1)).toBe('5 min')
+    expect(duration(47)).toBe('45 min')
+    expect(duration(95)).toBe('1 1/2 h')
+    expect(duration(693)).toBe('11 1/2 h')
+    expect(duration(720)).toBe('12 h')
+  })
 })

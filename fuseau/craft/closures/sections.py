@@ -15,8 +15,8 @@ from fuseau.craft.plies.methods import SeamMade
 from fuseau.craft.plies.reckoning import Lying
 
 _ROUND_MM = 4.0  # cloth drawn on each side of a channel
-_SEAM_MM = 25.0  # and of a seam
-_LAP_MM = 8.0
+_SEAM_MM = 10.0  # and of a seam
+_LAP_MM = 7.0
 
 SectionWhat = Literal[
     "overlay", "fashion", "interlining", "strength", "lining", "tape", "bone", "flange", "hole", "stitch"
@@ -81,8 +81,16 @@ class _Pile:
 
 
 def _shell(plies: Sequence[Lying]) -> list[Lying]:
-    """What is turned back at an edge: all but the lining, and what hangs loose inside."""
-    return [ply for ply in plies if not ply.once]
+    """What is turned back at an edge: not the lining, what hangs loose inside, or lies over it in one piece."""
+    return [ply for ply in plies if ply.where == "shell"]
+
+
+def _inside(plies: Sequence[Lying]) -> list[Lying]:
+    return [ply for ply in plies if ply.where == "inside"]
+
+
+def _over(plies: Sequence[Lying]) -> list[Lying]:
+    return [ply for ply in plies if ply.where == "over"]
 
 
 def _around(plies: Sequence[Lying]) -> tuple[list[Lying], list[Lying]]:
@@ -112,12 +120,12 @@ def edge_section(
     """
     pile = _Pile(0.0, layout["needs"])
     shell = _shell(plies)
-    pile.plies(shell)
+    pile.plies([*_over(plies), *shell])
     for kind, count, wide, place in zip(kinds, counts, widths, (layout["outer"], layout["inner"]), strict=True):
         pile.bones([place + (i - (count - 1) / 2) * wide for i in range(count)], kind)
     pile.y += max(kind.thickness_mm for kind in kinds)
     pile.plies(shell[::-1])
-    pile.plies(ply for ply in plies if ply.once)
+    pile.plies(_inside(plies))
     height = pile.y
     at = layout["grommets"]
     metal = [
@@ -155,7 +163,7 @@ def channel_section(bone: Bone, kind: BoneKind, plies: Sequence[Lying], practice
     pile = _Pile(-whole / 2, whole)
     tape = _Pile(-strip / 2, strip)
     middles = [(i - (bone.count - 1) / 2) * bone.channel_width_mm for i in range(bone.count)]
-    shell, loose = _shell(plies), [ply for ply in plies if ply.once]
+    shell, loose = _shell(plies), _inside(plies)
     if bone.made == "outside tape":
         tape.ply("tape", "tape", practice.channel_tape_mm)
         pile.y = tape.y
@@ -169,7 +177,7 @@ def channel_section(bone: Bone, kind: BoneKind, plies: Sequence[Lying], practice
         pile.y += kind.thickness_mm
         pile.plies(inner)
     else:
-        pile.plies(shell)
+        pile.plies([*_over(plies), *shell])
         pile.bones(middles, kind)
         pile.y += kind.thickness_mm
         if bone.made == "in the allowances":
@@ -190,18 +198,18 @@ def channel_section(bone: Bone, kind: BoneKind, plies: Sequence[Lying], practice
 def seam_section(plies: Sequence[Lying], seam: SeamMade, allowance_mm: float) -> Section:
     """Through a panel seam: plies from the outside inward, and what of them is pressed open, turned or lapped."""
     pile = _Pile(-_SEAM_MM, 2 * _SEAM_MM)
-    shell, loose = _shell(plies), [ply for ply in plies if ply.once]
-    piled, lines = [pile], [0.0]
+    shell, loose = _shell(plies), _inside(plies)
+    piled, lines, shown = [pile], [0.0], min(allowance_mm, _SEAM_MM - 1)
     if seam == "opened":
-        pile.plies(shell)
-        pressed = _Pile(-allowance_mm, 2 * allowance_mm)
+        pile.plies([*_over(plies), *shell])
+        pressed = _Pile(-shown, 2 * shown)
         pressed.y = pile.y
         pressed.plies(shell[::-1])
         pile.y = pressed.y
         pile.plies(loose)
         piled.append(pressed)
     elif seam == "lapped":
-        pile.plies(shell)
+        pile.plies([*_over(plies), *shell])
         lap = _Pile(0.0, _LAP_MM)
         lap.y = pile.y
         for turned in (shell[::-1], shell, shell[::-1]):
@@ -211,9 +219,9 @@ def seam_section(plies: Sequence[Lying], seam: SeamMade, allowance_mm: float) ->
         pile.plies(loose)
         lines = [1.0, _LAP_MM - 1.0]
     else:
-        outer, inner = _around(plies)
-        pile.plies(outer)
-        shut = _Pile(0.0, allowance_mm)
+        outer, inner = _around([ply for ply in plies if ply.where != "over"])
+        pile.plies([*_over(plies), *outer])
+        shut = _Pile(0.0, shown)
         shut.y = pile.y
         shut.plies([*outer[::-1], *inner[::-1]])
         piled.append(shut)

@@ -2,6 +2,7 @@
 
 import math
 from collections.abc import Mapping, Sequence
+from typing import Literal
 
 import numpy as np
 
@@ -10,7 +11,7 @@ from fuseau.craft.base.record import Record
 from fuseau.craft.materials.cloths import Cloth, ClothName, Grain, Role
 from fuseau.craft.pattern.pattern import Allowances
 from fuseau.craft.pattern.trueing import LaidPanel
-from fuseau.craft.plies.layers import Layers, Mounted, thickness
+from fuseau.craft.plies.layers import Layers, Mounted, Ply, thickness
 from fuseau.craft.plies.methods import METHODS, Method, mounted, sewn_as_one
 
 
@@ -41,12 +42,15 @@ class PlyPlan(Record):
 
 
 class Lying(Record):
-    """A ply as it is drawn in section: what it does, its cloth, mm; `once`: it is not turned back where edges are."""
+    """A ply as it is drawn in section: what it does, its cloth, mm; and where it lies.
+
+    The `shell` is in the seams, and turned back at edges; what lies `over` it in one piece, and `inside`, is not.
+    """
 
     role: Role
     label: str
     mm: float
-    once: bool
+    where: Literal["over", "shell", "inside"]
 
 
 class Thick(Record):
@@ -185,9 +189,15 @@ def at_seam(
     """
     by = method or METHODS[layers.method]
     how = mounted(layers, cloths, by)
-    shell = [thickness(ply, cloths) for ply, one in zip(layers.plies, how, strict=True) if one not in _APART]
-    every = [thickness(ply, cloths) for ply in layers.plies]
-    plies, times = {"opened": (shell, 2), "turned": (every, 2), "lapped": (shell, 4)}[by.seam]
+    whole = [
+        thickness(ply, cloths) for ply, one in zip(layers.plies, how, strict=True) if one != "overlaid in one piece"
+    ]
+    shell = [
+        thickness(ply, cloths)
+        for ply, one in zip(layers.plies, how, strict=True)
+        if one not in (*_APART, "overlaid in one piece")
+    ]
+    plies, times = {"opened": (shell, 2), "turned": (whole, 2), "lapped": (shell, 4)}[by.seam]
     return Thick(
         plies=times * len(plies) + (tape_mm > 0),
         mm=times * sum(plies) + tape_mm,
@@ -203,7 +213,7 @@ def lying(layers: Layers, cloths: Mapping[ClothName, Cloth], method: Method | No
             role=ply.role,
             label=cloths[ply.cloth].label,
             mm=thickness(ply, cloths),
-            once=ply.role == "lining" or one in _APART,
+            where="over" if one == "overlaid in one piece" else "inside" if _loose(ply, one) else "shell",
         )
         for ply, one in reversed(list(zip(layers.plies, how, strict=True)))
     )
@@ -211,8 +221,12 @@ def lying(layers: Layers, cloths: Mapping[ClothName, Cloth], method: Method | No
 
 def at_hole(layers: Layers, cloths: Mapping[ClothName, Cloth], grip_mm: float, method: Method | None = None) -> Thick:
     """What a grommet goes through: what is turned back at the edge twice, the rest once."""
-    each = [(1 if ply.once else 2, ply.mm) for ply in lying(layers, cloths, method)]
+    each = [(2 if ply.where == "shell" else 1, ply.mm) for ply in lying(layers, cloths, method)]
     return Thick(plies=sum(times for times, _ in each), mm=sum(times * mm for times, mm in each), most_mm=grip_mm)
+
+
+def _loose(ply: Ply, how: Mounted) -> bool:
+    return ply.role == "lining" or how in _APART
 
 
 _APART = ("floating", "bagged")  # plies with seams of their own

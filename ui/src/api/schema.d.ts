@@ -976,6 +976,86 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/builds/{build_id}/plies": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Put In
+         * @description Put a ply in where such a ply lies, of the cloth that usually does this.
+         */
+        post: operations["put_in_api_builds__build_id__plies_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{build_id}/plies/take": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Take Out
+         * @description Take a ply out, by its place from the skin out.
+         */
+        post: operations["take_out_api_builds__build_id__plies_take_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{build_id}/plies/move": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Move
+         * @description Move a ply one place further out or in.
+         */
+        post: operations["move_api_builds__build_id__plies_move_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{build_id}/catalogue/cloths": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Keep Own Cloth
+         * @description Keep a cloth in the build's catalogue: a new one, or another version of the one it names.
+         */
+        put: operations["keep_own_cloth_api_builds__build_id__catalogue_cloths_put"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/builds/{build_id}/pattern.pdf": {
         parameters: {
             query?: never;
@@ -3770,6 +3850,19 @@ export interface components {
             to_mm: number;
         };
         /**
+         * KeepCloth
+         * @description A cloth to keep in the build's catalogue, as written; what is not written is as the cloth of the `ply` it is for.
+         *
+         *     Without a name it is new.
+         */
+        KeepCloth: {
+            /** Revision */
+            revision: number;
+            cloth: components["schemas"]["fuseau__app__written__WrittenCloth__2"];
+            /** Ply */
+            ply?: number | null;
+        };
+        /**
          * KeepKind
          * @description A kind of bone to keep in the build's catalogue, as written: lengths as text or mm. Without a name it is new.
          */
@@ -4584,6 +4677,18 @@ export interface components {
             /** Under Each Mm */
             under_each_mm: number;
             sentence: components["schemas"]["Message"];
+        };
+        /**
+         * MovePly
+         * @description A ply to move one place further out, or in.
+         */
+        MovePly: {
+            /** Revision */
+            revision: number;
+            /** At */
+            at: number;
+            /** Outward */
+            outward: boolean;
         };
         /**
          * Moved
@@ -6269,6 +6374,19 @@ export interface components {
             by_hand: boolean;
         };
         /**
+         * PutPly
+         * @description A ply to put in: what it does.
+         */
+        PutPly: {
+            /** Revision */
+            revision: number;
+            /**
+             * Role
+             * @enum {string}
+             */
+            role: "lining" | "strength" | "interlining" | "fashion" | "overlay";
+        };
+        /**
          * Raise
          * @description One way to better odds, and what they would come to.
          */
@@ -6793,6 +6911,16 @@ export interface components {
             revision: number;
             /** Measuring Id */
             measuring_id: string;
+        };
+        /**
+         * TakePly
+         * @description A ply to take out, by its place from the skin out.
+         */
+        TakePly: {
+            /** Revision */
+            revision: number;
+            /** At */
+            at: number;
         };
         /**
          * Tap
@@ -7452,7 +7580,7 @@ export interface components {
          * WrittenCloth
          * @description As it is written: A cloth as it is bought.
          */
-        WrittenCloth: {
+        "WrittenCloth-Output": {
             /**
              * Name
              * @description A cloth in the catalogue.
@@ -7903,7 +8031,7 @@ export interface components {
              * @description A cloth in the catalogue.
              */
             strength?: string | null;
-            own?: components["schemas"]["WrittenCloth"] | null;
+            own?: components["schemas"]["WrittenCloth-Output"] | null;
             /** Fashion Mm */
             fashion_mm?: string | number | null;
             /** Lining Mm */
@@ -8121,6 +8249,112 @@ export interface components {
              *     }
              */
             hip: components["schemas"]["Zone"];
+        };
+        /**
+         * WrittenCloth
+         * @description As it is written: A cloth as it is bought.
+         */
+        fuseau__app__written__WrittenCloth__1: {
+            /**
+             * Name
+             * @description A cloth in the catalogue.
+             */
+            name: string;
+            /** Label */
+            label: string;
+            /** Suits */
+            suits: ("lining" | "strength" | "interlining" | "fashion" | "overlay")[];
+            /** Thickness Mm */
+            thickness_mm: string | number;
+            /** Mass G M2 */
+            mass_g_m2: string | number;
+            /** Stiffness Kn Per M */
+            stiffness_kn_per_m?: string | number | null;
+            /** Stretches More */
+            stretches_more?: string | number | null;
+            /** Stretches Spread */
+            stretches_spread?: string | number | null;
+            /** Gives Along */
+            gives_along?: string | number | null;
+            /** Gives Across */
+            gives_across?: string | number | null;
+            /** Gives Bias */
+            gives_bias?: string | number | null;
+            /** Holds N Per M */
+            holds_n_per_m?: string | number | null;
+            /** Bears C */
+            bears_c?: string | number | null;
+            /** Fuses C */
+            fuses_c?: string | number | null;
+            /** Frays */
+            frays?: string | number | null;
+            /** See Through */
+            see_through?: boolean | null;
+            /** One Way */
+            one_way?: boolean | null;
+            /** Repeat Along Mm */
+            repeat_along_mm?: string | number | null;
+            /** Repeat Across Mm */
+            repeat_across_mm?: string | number | null;
+            /** Width Mm */
+            width_mm?: string | number | null;
+            /** Selvedge Mm */
+            selvedge_mm?: string | number | null;
+            /** Price Per M */
+            price_per_m?: string | number | null;
+        };
+        /**
+         * WrittenCloth
+         * @description As it is written: A cloth as it is bought.
+         */
+        fuseau__app__written__WrittenCloth__2: {
+            /**
+             * Name
+             * @description A cloth in the catalogue.
+             */
+            name?: string | null;
+            /** Label */
+            label?: string | null;
+            /** Suits */
+            suits?: ("lining" | "strength" | "interlining" | "fashion" | "overlay")[] | null;
+            /** Thickness Mm */
+            thickness_mm?: string | number | null;
+            /** Mass G M2 */
+            mass_g_m2?: string | number | null;
+            /** Stiffness Kn Per M */
+            stiffness_kn_per_m?: string | number | null;
+            /** Stretches More */
+            stretches_more?: string | number | null;
+            /** Stretches Spread */
+            stretches_spread?: string | number | null;
+            /** Gives Along */
+            gives_along?: string | number | null;
+            /** Gives Across */
+            gives_across?: string | number | null;
+            /** Gives Bias */
+            gives_bias?: string | number | null;
+            /** Holds N Per M */
+            holds_n_per_m?: string | number | null;
+            /** Bears C */
+            bears_c?: string | number | null;
+            /** Fuses C */
+            fuses_c?: string | number | null;
+            /** Frays */
+            frays?: string | number | null;
+            /** See Through */
+            see_through?: boolean | null;
+            /** One Way */
+            one_way?: boolean | null;
+            /** Repeat Along Mm */
+            repeat_along_mm?: string | number | null;
+            /** Repeat Across Mm */
+            repeat_across_mm?: string | number | null;
+            /** Width Mm */
+            width_mm?: string | number | null;
+            /** Selvedge Mm */
+            selvedge_mm?: string | number | null;
+            /** Price Per M */
+            price_per_m?: string | number | null;
         };
     };
     responses: never;
@@ -10683,6 +10917,218 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    put_in_api_builds__build_id__plies_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PutPly"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OpenBuild"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    take_out_api_builds__build_id__plies_take_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TakePly"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OpenBuild"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    move_api_builds__build_id__plies_move_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MovePly"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OpenBuild"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    keep_own_cloth_api_builds__build_id__catalogue_cloths_put: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["KeepCloth"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OpenBuild"];
+                };
             };
             /** @description Not Found */
             404: {

@@ -12,7 +12,9 @@ const top = computed(() => Math.min(0, ...props.section.parts.map((part) => part
 const bottom = computed(() => Math.max(...props.section.parts.map((part) => part.y_mm + part.height_mm)))
 const scale = computed(() => ((props.width ?? 292) - 84) / props.section.width_mm)
 const plies = computed(() =>
-  props.section.parts.filter((part) => ['fashion', 'strength', 'lining', 'tape'].includes(part.what)),
+  props.section.parts.filter((part) =>
+    ['overlay', 'fashion', 'interlining', 'strength', 'lining', 'tape'].includes(part.what),
+  ),
 )
 /** Names stand beside their ply, and apart from each other. */
 const names = computed(() => {
@@ -85,6 +87,14 @@ svg {
 .fashion {
   fill: var(--metal);
   fill-opacity: 0.55;
+}
+.overlay {
+  fill: var(--takein);
+  fill-opacity: 0.5;
+}
+.interlining {
+  fill: var(--settled);
+  fill-opacity: 0.5;
 }
 .strength {
   fill: var(--steel);

@@ -56,6 +56,7 @@ export const STAGES: { stage: Stage; label: string }[] = [
   { stage: 'bones', label: 'Bones' },
   { stage: 'front', label: 'Front' },
   { stage: 'back', label: 'Back' },
+  { stage: 'layers', label: 'Layers' },
 ]
 
 export const LEVEL_LABELS: Record<LevelName, string> = {
@@ -118,3 +119,14 @@ export const SAT = [
   { word: 'light', sign: '◔' },
   { word: 'stands off', sign: '○' },
 ] as const
+
+/** How thick cloth lies, which no ruler reads: mm to 0.1, or to 0.01 below 2 mm; inches to a hundredth. */
+export const thick = (mm: number, unit: Unit) =>
+  unit === 'in' ? `${(mm / 25.4).toFixed(2)} in` : `${mm.toFixed(mm < 1.995 ? 2 : 1)} mm`
+
+/** Minutes as one says them: to five below an hour, to a quarter of an hour below ten hours, then to a half. */
+export function duration(minutes: number): string {
+  if (minutes < 60) return `${Math.max(5, Math.round(minutes / 5) * 5)} min`
+  const hours = minutes / 60
+  return `${hours < 10 ? fraction(Math.round(hours * 4), 4) : fraction(Math.round(hours * 2), 2)} h`
+}

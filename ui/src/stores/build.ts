@@ -179,6 +179,12 @@ export const useBuild = defineStore('build', () => {
   const bonesAreCut = () => step('bones/cut', {})
   const keepKind = (kind: WrittenBone) => step('catalogue/bones', { kind }, ['catalogue'], 'PUT')
 
+  const putPly = (role: string) => step('plies', { role }, ['layers.plies'])
+  const takePly = (at: number) => step('plies/take', { at })
+  const movePly = (at: number, outward: boolean) => step('plies/move', { at, outward })
+  const keepCloth = (cloth: Record<string, unknown>, ply: number) =>
+    step('catalogue/cloths', { cloth, ply }, ['catalogue'], 'PUT')
+
   function tryOut(changes: Change[]): Promise<Plan | undefined> {
     const here = latest.value
     if (!here) return Promise.resolve(undefined)
@@ -252,6 +258,10 @@ export const useBuild = defineStore('build', () => {
     setLine,
     bonesAreCut,
     keepKind,
+    putPly,
+    takePly,
+    movePly,
+    keepCloth,
     tryOut,
     takeLetter,
     addPicture,

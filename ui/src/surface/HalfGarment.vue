@@ -8,6 +8,7 @@ import BonesLayer from './layers/BonesLayer.vue'
 import ChangesLayer from './layers/ChangesLayer.vue'
 import HolesLayer from './layers/HolesLayer.vue'
 import OpeningLayer from './layers/OpeningLayer.vue'
+import PlyLayer from './layers/PlyLayer.vue'
 import PanelsLayer, { type PlacedPiece } from './layers/PanelsLayer.vue'
 import UnbonedLayer from './layers/UnbonedLayer.vue'
 import WaistTapeLayer from './layers/WaistTapeLayer.vue'
@@ -64,6 +65,7 @@ const opens = computed(() => {
       <path v-for="(panel, i) in next" :key="`next ${i}`" :d="line(i, panel.outline, true)" class="next" />
     </template>
     <PanelsLayer :behind="behind" :pieces="pieces" />
+    <PlyLayer v-if="has('Ply') && panels.length" />
     <BonesLayer v-if="has('Bones')" :lengths="lengths" />
     <UnbonedLayer v-if="has('Unboned')" />
     <WaistTapeLayer

@@ -1,0 +1,173 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import type { Cloth } from '../../api/types'
+import { useBuild } from '../../stores/build'
+import { useSettings } from '../../stores/settings'
+import LengthField from '../../parts/LengthField.vue'
+import NamedSelect from '../../parts/NamedSelect.vue'
+import { hardware, thick } from '../../parts/words'
+import OwnCloth from './OwnCloth.vue'
+
+// A ply in her hands: its cloth, how it lies, and what it comes to.
+const props = defineProps<{ at: number }>()
+const open = useBuild()
+const settings = useSettings()
+const path = computed(() => `layers.plies.${props.at}`)
+const ply = computed(() => open.build!.layers!.plies![props.at])
+const planned = computed(() => open.plan!.layers!.plies[props.at])
+const overlay = computed(() => open.plan!.layers!.overlays?.[props.at])
+const own = ref(false)
+const suited = computed(() => {
+  const fit = (one: Cloth) => one.suits.includes(ply.value.role)
+  const others = open.cloths.filter((one) => !fit(one))
+  return [...open.cloths.filter(fit), ...others.map((one) => ({ ...one, label: `${one.label} (not made for it)` }))]
+})
+const MOUNTED = ['fused', 'flat-lined', 'floating', 'bagged']
+const OVER = ['overlaid by panels', 'overlaid in one piece']
+const carrying = computed(() => open.build!.layers!.plies!.findIndex((one) => one.role === 'strength'))
+const ways = computed(() => [
+  { name: null, label: `as the method has it: ${planned.value.mounted}` },
+  ...[...MOUNTED, ...(props.at > carrying.value ? OVER : [])].map((name) => ({ name, label: name })),
+])
+const GRAINS = [
+  { name: 'along', label: 'waist to hem' },
+  { name: 'across', label: 'round her' },
+  { name: 'bias', label: 'bias' },
+]
+const panels = computed(() => open.plan!.pattern!.panels.map((panel) => panel.number))
+const has = (number: number) => planned.value.panels.includes(number)
+function toggle(number: number) {
+  const now = has(number) ? planned.value.panels.filter((one) => one !== number) : [...planned.value.panels, number]
+  const all = panels.value.every((one) => now.includes(one))
+  open.set(`${path.value}.panels`, all ? null : [...now].sort((a, b) => a - b))
+}
+const last = computed(() => open.build!.layers!.plies!.length - 1)
+const round = computed(() => {
+  const { grows_mm: mm, grows_edge_mm: edge } = planned.value
+  if (Math.abs(mm) < 0.05) return 'What the pattern measures is this ply.'
+  const way = mm > 0 ? 'further' : 'less far'
+  const on =
+    Math.abs(edge) < 0.5 ? 'too little to cut' : `${hardware(Math.abs(edge), settings.unit)} on each panel edge`
+  return `It goes ${thick(Math.abs(mm), settings.unit)} ${way} round: ${on}.`
+})
+const carries = computed(() => {
+  const { carries_n_per_m: carried, holds_n_per_m: holds } = planned.value
+  return carried == null ? 'It carries nothing.' : `It carries ${Math.round(carried)} of ${Math.round(holds)} N/m.`
+})
+const lies = computed(() => {
+  if (!overlay.value) return ''
+  const worst = [...overlay.value.seams].sort((a, b) => b.share - a.share)[0]
+  if (!worst) return 'It crosses no seam.'
+  const percent = (share: number) => `${(share * 100).toFixed(1)} %`
+  const asked = `In one piece it has to give ${percent(worst.share)} over ${worst.seam}`
+  const how = { smooth: 'it lies smooth', eased: 'it lies with ease and the iron', puckers: 'it puckers' }
+  return `${asked}, and gives ${percent(overlay.value.gives)}: ${how[overlay.value.lies as keyof typeof how]}.`
+})
+</script>
+
+<template>
+  <div class="box">
+    <NamedSelect
+      label="Cloth"
+      :items="suited"
+      :model-value="ply.cloth"
+      :error-messages="open.errors[`${path}.cloth`]"
+      @update:model-value="(value: string) => open.set(`${path}.cloth`, value)"
+    />
+    <button v-if="!own" type="button" class="ask left" @click="own = true">A cloth of your own …</button>
+    <OwnCloth v-else :at="at" @done="own = false" />
+    <NamedSelect
+      v-if="ply.role !== 'strength'"
+      label="Mounted"
+      :items="ways"
+      :model-value="ply.mounted ?? null"
+      :error-messages="open.errors[`${path}.mounted`]"
+      @update:model-value="(value: string | null) => open.set(`${path}.mounted`, value)"
+    />
+    <div class="two">
+      <NamedSelect
+        label="Grain"
+        :items="GRAINS"
+        :model-value="ply.grain"
+        @update:model-value="(value: string) => open.set(`${path}.grain`, value)"
+      />
+      <LengthField
+        :at="`${path}.thickness_mm`"
+        label="Thick, as measured"
+        :mm="ply.thickness_mm"
+        hardware
+        :placeholder="thick(planned.thickness_mm, settings.unit).replace(/ \w+$/, '')"
+      />
+    </div>
+    <fieldset v-if="ply.role !== 'strength'" class="on">
+      <legend>On panels</legend>
+      <label v-for="number in panels" :key="number"
+        ><input type="checkbox" :checked="has(number)" @change="toggle(number)" /> {{ number }}</label
+      >
+      <p v-if="open.errors[`${path}.panels`]" class="bad" role="alert">{{ open.errors[`${path}.panels`] }}</p>
+    </fieldset>
+    <p>
+      {{ round }} {{ carries }} <template v-if="lies">{{ lies }}</template>
+    </p>
+    <p class="soft small">
+      {{ Math.round(planned.grams) }} g; {{ planned.cloth_m.toFixed(2) }} m of the width at the very least.<template
+        v-if="planned.one_way"
+      >
+        All pieces the same way up.</template
+      >
+    </p>
+    <div v-if="ply.role !== 'strength'" class="acts">
+      <v-btn size="x-small" variant="text" :disabled="at === last" @click="open.movePly(at, true)">further out</v-btn>
+      <v-btn size="x-small" variant="text" :disabled="at === 0" @click="open.movePly(at, false)">further in</v-btn>
+      <v-btn size="x-small" variant="text" @click="open.takePly(at)">take it out</v-btn>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.left {
+  text-align: left;
+}
+.box {
+  display: grid;
+  gap: 6px;
+  padding: 8px 0 8px 8px;
+  border-left: 3px solid var(--marked);
+}
+.two {
+  display: grid;
+  grid-template-columns: 1.5fr 1fr;
+  gap: 8px;
+  align-items: end;
+}
+.on {
+  border: 0;
+  padding: 0;
+  margin: 0;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px;
+}
+.on legend {
+  font-size: 0.85rem;
+  color: var(--steel);
+}
+.on label {
+  display: inline-flex;
+  gap: 4px;
+  align-items: center;
+  min-height: 24px;
+}
+.bad {
+  color: var(--takein);
+  font-size: 0.9rem;
+}
+p {
+  margin: 0;
+}
+.acts {
+  display: flex;
+  gap: 2px;
+  margin-left: -8px;
+}
+</style>
