@@ -33,6 +33,7 @@ from fuseau.planning.lacings import final_lacing, mock_up_lacing
 from fuseau.planning.pattern import seam_allowances
 from fuseau.planning.plan import Proposal
 
+_HEIGHTS = 25
 _WORTH_A_REASON_MM = 2
 
 
@@ -118,7 +119,7 @@ def propose(inputs: ProposalInputs) -> Proposal | None:
     edges_change = (current.top, current.hem) != (aimed_pattern.top, aimed_pattern.hem)
     pinched = {} if redraft else pinched_by_seam(current, inputs.pinches)
     same_allowances = current.allowances == aimed_pattern.allowances
-    small = inputs.same or float(np.max(np.abs(change))) < inputs.practice.worth_changing_mm
+    small = inputs.same or _largest_change(current, aimed_pattern) < inputs.practice.worth_changing_mm
     by_hand = any(max(abs(one.cf_side_mm), abs(one.cb_side_mm)) > 0.05 for one in inputs.line_edits)
     if not redraft and not edges_change and same_allowances and not pinched and small and not by_hand:
         return None
@@ -151,6 +152,13 @@ def propose(inputs: ProposalInputs) -> Proposal | None:
 def _girth_change(before: Pattern, after: Pattern) -> Array:
     old, new = before.shape, after.shape
     return np.asarray(new.sewn_girth(new.nominal) - old.sewn_girth(old.nominal))
+
+
+def _largest_change(before: Pattern, after: Pattern) -> float:
+    """The largest change of girth where cloth goes round her: between hem and top line as most of them run, mm."""
+    low, high = (float(np.median((line.cf_mm, line.side_mm, line.cb_mm))) for line in (after.hem, after.top))
+    z = np.linspace(low, high, _HEIGHTS)
+    return float(np.max(np.abs(after.shape.sewn_girth(z) - before.shape.sewn_girth(z))))
 
 
 def _placed(inputs: ProposalInputs, pinched: dict[int, Array]) -> _Made:

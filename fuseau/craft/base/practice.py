@@ -83,7 +83,8 @@ class Practice(Record):
     garment_spread_mm: float = _number(8, "A garment taped inside, gap and all: so far off at a level.", 2, 40)
     seam_keeps_mm: float = _number(6, "So much allowance a seam keeps when a finished garment is let out.", 2, 30)
     plan_hold_mm: float = _number(12, "Planned, the lacing edge holds the body in by so much, or it lifts off.", 0, 40)
-    plan_comfort_share: float = _number(0.66, "Plan below what is close but comfortable: bodies differ.", 0.3, 1)
+    plan_hold_share: float = _number(0.3, "And where flesh gives little, by no more of it: ribs press soon.", 0.05, 1)
+    plan_comfort_share: float = _number(0.55, "Plan below what is close but comfortable: bodies differ.", 0.3, 1)
 
     caution_reduction_new: float = _number(0.10, "Waist reduction that is much for someone new to it.", 0.02, 0.5)
     caution_reduction: float = _number(0.15, "Waist reduction that is much for anyone.", 0.02, 0.5)

@@ -212,8 +212,13 @@ class _Solver:
         return np.asarray(limit)
 
     def _held(self, lacing: Lacing) -> Array:
-        """By how much the body is to be held in along the lacing edge, mm: less about a level whose ease was asked."""
-        held = np.full(len(lacing.z), self.practice.plan_hold_mm)
+        """By how much the body is to be held in along the lacing edge, mm.
+
+        Less where flesh gives little, since there a girth that is a little off presses soon (no share of what it gives
+        is as far from standing off as from pressing), and about a level whose ease was asked.
+        """
+        practice, on = self.practice, lacing.on(self.body)
+        held = np.minimum(practice.plan_hold_mm, practice.plan_hold_share * on.natural_mm * on.give)
         for level in self.body:
             if level.name in self.ease_at:
                 near = _near(lacing.z, level.back_mm)

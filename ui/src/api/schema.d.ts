@@ -2440,7 +2440,8 @@ export interface components {
              *       "garment_spread_mm": 8,
              *       "seam_keeps_mm": 6,
              *       "plan_hold_mm": 12,
-             *       "plan_comfort_share": 0.66,
+             *       "plan_hold_share": 0.3,
+             *       "plan_comfort_share": 0.55,
              *       "caution_reduction_new": 0.1,
              *       "caution_reduction": 0.15,
              *       "caution_reduction_strong": 0.2,
@@ -5871,9 +5872,15 @@ export interface components {
              */
             plan_hold_mm: number;
             /**
+             * Plan Hold Share
+             * @description And where flesh gives little, by no more of it: ribs press soon.
+             * @default 0.3
+             */
+            plan_hold_share: number;
+            /**
              * Plan Comfort Share
              * @description Plan below what is close but comfortable: bodies differ.
-             * @default 0.66
+             * @default 0.55
              */
             plan_comfort_share: number;
             /**
