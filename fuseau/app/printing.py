@@ -60,6 +60,26 @@ def draw_pattern_dxf(session: TheSession, workers: TheWorkers, build_id: str) ->
     return printed(session, workers, build_id, "pattern.dxf")
 
 
+@router.get("/builds/{build_id}/plies.pdf", response_class=Response)
+def print_plies(
+    session: TheSession, workers: TheWorkers, build_id: str, paper: Annotated[Paper, Query()] = "a4"
+) -> Response:
+    """Every piece of every ply at 1:1 on tiled pages."""
+    return printed(session, workers, build_id, "plies.pdf", paper)
+
+
+@router.get("/builds/{build_id}/plies.svg", response_class=Response)
+def draw_plies(session: TheSession, workers: TheWorkers, build_id: str) -> Response:
+    """Every piece of every ply as SVG in millimetres."""
+    return printed(session, workers, build_id, "plies.svg")
+
+
+@router.get("/builds/{build_id}/plies.dxf", response_class=Response)
+def draw_plies_dxf(session: TheSession, workers: TheWorkers, build_id: str) -> Response:
+    """Every piece of every ply as DXF in millimetres, in layers."""
+    return printed(session, workers, build_id, "plies.dxf")
+
+
 @router.get("/builds/{build_id}/build.fuseau.json", response_class=Response)
 def export_build(session: TheSession, build_id: str) -> Response:
     """The build as an open file, with its pictures; one that can't be read, as it is kept."""

@@ -6,7 +6,7 @@ from ezdxf.document import Drawing
 from ezdxf.enums import TextEntityAlignment
 
 from fuseau.document.build import Build
-from fuseau.files.pieces import Kind, pattern_pieces
+from fuseau.files.pieces import Kind, Piece, pattern_pieces, ply_pieces
 from fuseau.files.svg import side_by_side
 from fuseau.planning.plan import Plan
 
@@ -26,13 +26,23 @@ _MILLIMETRES = 4  # $INSUNITS
 
 def pattern_dxf(build: Build, planned: Plan) -> bytes:
     """All pieces side by side, CF to CB, with a 50 mm test square. Raises ValueError while nothing is drafted."""
+    return pieces_dxf(pattern_pieces(build, planned))
+
+
+def plies_dxf(build: Build, planned: Plan) -> bytes:
+    """Every piece of every ply, as `pattern_dxf`. Raises ValueError while nothing is drafted."""
+    return pieces_dxf(ply_pieces(build, planned))
+
+
+def pieces_dxf(pieces: list[Piece]) -> bytes:
+    """Pieces side by side, waistlines level, with a 50 mm test square."""
     document = Drawing.new("AC1024")
     document.header["$MEASUREMENT"] = 1
     document.header["$INSUNITS"] = _MILLIMETRES
     for name, colour in (*LAYERS.values(), (_TEXT, 7)):
         document.layers.add(name, color=colour)
     space = document.modelspace()
-    placed = side_by_side(pattern_pieces(build, planned))
+    placed = side_by_side(pieces)
     for piece in placed:
         for stroke in piece.strokes:
             space.add_lwpolyline(stroke.points, close=stroke.closed, dxfattribs={"layer": LAYERS[stroke.kind][0]})

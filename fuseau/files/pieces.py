@@ -7,10 +7,12 @@ from typing import Literal
 import numpy as np
 
 from fuseau.craft.boning.bones import Bone
+from fuseau.craft.layout.pieces import CutPiece, bias_turn
 from fuseau.craft.pattern.cut_lines import cut_line, cut_piece
 from fuseau.craft.pattern.one_piece import Joined, join_panels
 from fuseau.craft.pattern.trueing import LaidPanel, LaidPiece, Notch
 from fuseau.document.build import Build
+from fuseau.planning.cut import pieces_of
 from fuseau.planning.plan import Plan
 
 Kind = Literal["cut", "stitch", "waist", "grain", "notch", "channel", "hole", "dart"]
@@ -80,6 +82,70 @@ def pattern_pieces(build: Build, planned: Plan) -> list[Piece]:
     return found
 
 
+def ply_pieces(build: Build, planned: Plan) -> list[Piece]:
+    """Every piece of every ply with its cut and stitch line and grain: what it is, of which cloth, how many.
+
+    Raises ValueError while nothing is drafted.
+    """
+    if planned.pattern is None:
+        raise ValueError("there is no pattern yet")
+    return [_of_ply(piece, build, planned) for piece in pieces_of(build, planned)]
+
+
+def _of_ply(piece: CutPiece, build: Build, planned: Plan) -> Piece:
+    xs, zs = [x for x, _ in piece.outline], [z for _, z in piece.outline]
+    middle, height = (min(xs) + max(xs)) / 2, (min(zs) + max(zs)) / 2
+    reach = 0.35 * min(max(xs) - min(xs), max(zs) - min(zs)) if piece.grain != "along" else 0.35 * (max(zs) - min(zs))
+    angle = math.radians(90 - bias_turn(piece.grain))
+    way = math.cos(angle), math.sin(angle)
+    grain = (
+        (middle - reach * way[0], height - reach * way[1]),
+        (middle + reach * way[0], height + reach * way[1]),
+    )
+    role = build.layers.plies[piece.ply].role
+    what = piece.label if piece.what == "panel" else f"{piece.what} {piece.label}".strip()
+    count = f"cut {piece.count}" + (", mirrored" if piece.mirrored else f", {piece.half} half" if piece.half else "")
+    lines = [
+        (what, 7.0 if piece.what == "panel" else 3.2),
+        (f"{role}: {build.cloths[piece.cloth].label}", 2.8),
+        (f"{count}{', all with TOP the same way' if piece.one_way else ''}", 2.4),
+        (_title(build, planned), 2.2),
+    ]
+    labels = [Label((middle + 8 + 5 * k, height), text, size, 90) for k, (text, size) in enumerate(lines)]
+    if piece.what in ("panel", "overlay"):
+        labels.append(Label((middle + 8, max(zs) - 16), "TOP", 3.2))
+    return Piece(
+        piece.key,
+        (
+            Stroke("cut", piece.outline, closed=True),
+            Stroke("stitch", piece.stitch, closed=True),
+            Stroke("grain", grain),
+            *_heads(grain, both=not piece.one_way),
+        ),
+        tuple(labels),
+        (min(xs), min(zs), max(xs), max(zs)),
+    )
+
+
+def _heads(grain: tuple[Spot, Spot], *, both: bool) -> list[Stroke]:
+    """Arrow heads of a grain line, at its top or at both ends."""
+    (x0, y0), (x1, y1) = grain
+    length = math.hypot(x1 - x0, y1 - y0)
+    dx, dy = (x1 - x0) / length, (y1 - y0) / length
+    ends = [((x1, y1), 1.0), ((x0, y0), -1.0)] if both else [((x1, y1), 1.0)]
+    return [
+        Stroke(
+            "grain",
+            (
+                (x - sign * 5 * dx - 2 * dy, y - sign * 5 * dy + 2 * dx),
+                (x, y),
+                (x - sign * 5 * dx + 2 * dy, y - sign * 5 * dy - 2 * dx),
+            ),
+        )
+        for (x, y), sign in ends
+    ]
+
+
 def _title(build: Build, planned: Plan) -> str:
     version = planned.pattern.version if planned.pattern else None
     return f"{build.brief.name}, {f'version {version}' if version else 'draft'}"
@@ -103,7 +169,7 @@ def _piece(joined: Joined, planned: Plan, title: str, half: str) -> Piece:
         Stroke("stitch", panel.outline, closed=True),
         Stroke("waist", panel.waist),
         Stroke("grain", grain),
-        *_arrow_heads(grain),
+        *_heads(grain, both=True),
         *(stroke for notch in panel.cf_notches for stroke in _ticks(panel.cf_edge, notch, -1)),
         *(stroke for notch in panel.cb_notches for stroke in _ticks(panel.cb_edge, notch, 1)),
         *(stroke for bone in bones for stroke in _channel(bone)),
@@ -175,14 +241,6 @@ def _circle(centre: Spot, radius: float) -> tuple[Spot, ...]:
         (centre[0] + radius * math.cos(a), centre[1] + radius * math.sin(a))
         for a in np.linspace(0, 2 * math.pi, 24, endpoint=False)
     )
-
-
-def _arrow_heads(grain: tuple[Spot, Spot]) -> list[Stroke]:
-    (x, low), (_, high) = grain
-    return [
-        Stroke("grain", ((x - 2, high - 5), (x, high), (x + 2, high - 5))),
-        Stroke("grain", ((x - 2, low + 5), (x, low), (x + 2, low + 5))),
-    ]
 
 
 def _run_along(edge: tuple[Spot, ...]) -> tuple[np.ndarray, np.ndarray, np.ndarray]:

@@ -12,6 +12,9 @@ Print = Literal[
     "pattern.pdf",
     "pattern.svg",
     "pattern.dxf",
+    "plies.pdf",
+    "plies.svg",
+    "plies.dxf",
     "list.pdf",
     "bones.pdf",
     "mock-up-bones.pdf",
@@ -42,6 +45,18 @@ def print_of(what: Print, build: Build, planned: Plan, paper: Paper, unit: Unit)
             from fuseau.files.dxf import pattern_dxf
 
             return pattern_dxf(build, planned)
+        case "plies.pdf":
+            from fuseau.files.tiles import plies_pdf
+
+            return plies_pdf(build, planned, paper)
+        case "plies.svg":
+            from fuseau.files.svg import plies_svg
+
+            return plies_svg(build, planned).encode()
+        case "plies.dxf":
+            from fuseau.files.dxf import plies_dxf
+
+            return plies_dxf(build, planned)
         case "list.pdf":
             from fuseau.files.hardware_list import list_pdf
 

@@ -3,7 +3,7 @@
 from xml.sax.saxutils import escape
 
 from fuseau.document.build import Build
-from fuseau.files.pieces import Kind, Piece, Spot, pattern_pieces
+from fuseau.files.pieces import Kind, Piece, Spot, pattern_pieces, ply_pieces
 from fuseau.planning.plan import Plan
 
 _GAP_MM = 15.0
@@ -23,7 +23,17 @@ _LOOKS: dict[Kind, str] = {
 
 def pattern_svg(build: Build, planned: Plan) -> str:
     """All panels side by side, CF to CB, with a 50 mm test square. Raises ValueError while nothing is drafted."""
-    placed = side_by_side(pattern_pieces(build, planned))
+    return pieces_svg(pattern_pieces(build, planned), build.brief.name)
+
+
+def plies_svg(build: Build, planned: Plan) -> str:
+    """Every piece of every ply, as `pattern_svg`. Raises ValueError while nothing is drafted."""
+    return pieces_svg(ply_pieces(build, planned), f"{build.brief.name}, every ply")
+
+
+def pieces_svg(pieces: list[Piece], title: str) -> str:
+    """Pieces side by side, waistlines level, with a 50 mm test square."""
+    placed = side_by_side(pieces)
     top = max(piece.bounds[3] for piece in placed)
     low = min(piece.bounds[1] for piece in placed)
     width = placed[-1].bounds[2] + _MARGIN_MM
@@ -35,7 +45,7 @@ def pattern_svg(build: Build, planned: Plan) -> str:
     parts = [
         f'<svg xmlns="http://www.w3.org/2000/svg" width="{width:.2f}mm" height="{height:.2f}mm" '
         f'viewBox="0 0 {width:.2f} {height:.2f}" fill="none" font-family="sans-serif">',
-        f"<title>{escape(build.brief.name)}</title>",
+        f"<title>{escape(title)}</title>",
         f'<g id="test-square"><rect x="{_MARGIN_MM}" y="{height - 55:.2f}" width="50" height="50" '
         f'stroke="#000" stroke-width="0.3"/><text x="{_MARGIN_MM + 25}" y="{height - 28:.2f}" font-size="4" '
         'fill="#000" text-anchor="middle">50 mm</text></g>',

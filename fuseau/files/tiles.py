@@ -15,7 +15,7 @@ from shapely.geometry import LineString, box
 
 from fuseau.document.build import Build
 from fuseau.files.paper import SIZES_MM, Paper
-from fuseau.files.pieces import Kind, Piece, pattern_pieces
+from fuseau.files.pieces import Kind, Piece, pattern_pieces, ply_pieces
 from fuseau.planning.plan import Plan
 
 MARGIN_MM = 9.0
@@ -65,6 +65,17 @@ def pattern_pdf(build: Build, planned: Plan, paper: Paper) -> bytes:
     """The tiled pattern: a cover with the map of pages, then the pages. Raises ValueError with no pattern."""
     pieces = pattern_pieces(build, planned)
     return sheet_pdf(pieces, build.brief.name, "pattern at 1:1", lambda pages: _told(build, planned, pages), paper)
+
+
+def plies_pdf(build: Build, planned: Plan, paper: Paper) -> bytes:
+    """Every piece of every ply at 1:1, tiled as the pattern. Raises ValueError with no pattern."""
+    pieces = ply_pieces(build, planned)
+
+    def told(pages: int) -> list[str]:
+        first, *rest = _told(build, planned, pages)
+        return [first, f"{len(pieces)} pieces of {len(build.layers.plies)} plies, each with its own allowance.", *rest]
+
+    return sheet_pdf(pieces, build.brief.name, "pieces of every ply at 1:1", told, paper)
 
 
 def sheet_pdf(pieces: list[Piece], name: str, what: str, told: Callable[[int], list[str]], paper: Paper) -> bytes:

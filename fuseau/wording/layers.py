@@ -40,6 +40,12 @@ MESSAGES = {
     "method.mind.base_with_an_overlay": "The hem stays open until the bones are in.",
     "method.good.bagged_out": "Quick edges without a binding.",
     "method.mind.bagged_out": "Stiff cloth turns slowly; one edge stays open for the bones.",
+    # pieces
+    "piece.mirrored": "cut {count:.0f}, mirrored",
+    "piece.right": "cut {count:.0f}, for the right half",
+    "piece.left": "cut {count:.0f}, for the left half",
+    "piece.one": "cut {count:.0f}",
+    "piece.facing": "cut {count:.0f}: behind both fronts",
     # mends
     "mend.cloth": "{cloth:capital} for it",
     "mend.ply_panels": "Only on panels that are there",

@@ -1136,6 +1136,66 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/builds/{build_id}/plies.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Print Plies
+         * @description Every piece of every ply at 1:1 on tiled pages.
+         */
+        get: operations["print_plies_api_builds__build_id__plies_pdf_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{build_id}/plies.svg": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Draw Plies
+         * @description Every piece of every ply as SVG in millimetres.
+         */
+        get: operations["draw_plies_api_builds__build_id__plies_svg_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{build_id}/plies.dxf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Draw Plies Dxf
+         * @description Every piece of every ply as DXF in millimetres, in layers.
+         */
+        get: operations["draw_plies_dxf_api_builds__build_id__plies_dxf_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/builds/{build_id}/build.fuseau.json": {
         parameters: {
             query?: never;
@@ -2461,9 +2521,18 @@ export interface components {
              *       "machine_mm": 5,
              *       "iron_ease_share": 0.015,
              *       "growth_matters_mm": 0.5,
+             *       "waist_tape_mm": 25,
              *       "waist_tape_kn": 12,
              *       "tape_band_mm": 60,
              *       "grain_leans_deg": 2,
+             *       "binding_mm": 10,
+             *       "binding_turn_mm": 15,
+             *       "join_allowance_mm": 6,
+             *       "facing_mm": 60,
+             *       "modesty_allowance_mm": 10,
+             *       "loop_mm": 45,
+             *       "grain_strict_deg": 2,
+             *       "grain_free_deg": 10,
              *       "edge_beam_mm": 40,
              *       "cloth_edge_n_m2": 0.02,
              *       "bone_step_mm": 5,
@@ -5998,6 +6067,12 @@ export interface components {
              */
             growth_matters_mm: number;
             /**
+             * Waist Tape Mm
+             * @description How wide a waist tape is.
+             * @default 25
+             */
+            waist_tape_mm: number;
+            /**
              * Waist Tape Kn
              * @description How stiff a waist tape is: newtons for so much, in thousands.
              * @default 12
@@ -6015,6 +6090,54 @@ export interface components {
              * @default 2
              */
             grain_leans_deg: number;
+            /**
+             * Binding Mm
+             * @description What shows of a binding.
+             * @default 10
+             */
+            binding_mm: number;
+            /**
+             * Binding Turn Mm
+             * @description Turned in at each end of a binding, a facing or a tape.
+             * @default 15
+             */
+            binding_turn_mm: number;
+            /**
+             * Join Allowance Mm
+             * @description Seam allowance where strips are joined.
+             * @default 6
+             */
+            join_allowance_mm: number;
+            /**
+             * Facing Mm
+             * @description How wide a facing is cut behind what opens the front.
+             * @default 60
+             */
+            facing_mm: number;
+            /**
+             * Modesty Allowance Mm
+             * @description Seam allowance round a modesty panel.
+             * @default 10
+             */
+            modesty_allowance_mm: number;
+            /**
+             * Loop Mm
+             * @description Tape for one loop in a lacing edge, caught at both ends.
+             * @default 45
+             */
+            loop_mm: number;
+            /**
+             * Grain Strict Deg
+             * @description Where a ply carries pull its grain is true to this.
+             * @default 2
+             */
+            grain_strict_deg: number;
+            /**
+             * Grain Free Deg
+             * @description Elsewhere it may lean so far.
+             * @default 10
+             */
+            grain_free_deg: number;
             /**
              * Edge Beam Mm
              * @description Bones within this of the lacing edge stiffen it.
@@ -11312,6 +11435,149 @@ export interface operations {
         };
     };
     draw_pattern_dxf_api_builds__build_id__pattern_dxf_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    print_plies_api_builds__build_id__plies_pdf_get: {
+        parameters: {
+            query?: {
+                paper?: "a4" | "letter";
+            };
+            header?: never;
+            path: {
+                build_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    draw_plies_api_builds__build_id__plies_svg_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    draw_plies_dxf_api_builds__build_id__plies_dxf_get: {
         parameters: {
             query?: never;
             header?: never;

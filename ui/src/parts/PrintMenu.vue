@@ -38,6 +38,19 @@ const drafted = computed(() => !!open.plan?.pattern)
           subtitle="DXF in millimetres, in layers"
         />
         <v-list-item
+          :href="`${base}/plies.pdf?paper=${settings.house.paper}`"
+          download
+          title="Pieces of every ply, 1:1"
+          subtitle="each with its own allowance and grain"
+        />
+        <v-list-item :href="`${base}/plies.svg`" download title="Pieces as drawing" subtitle="SVG; every ply" />
+        <v-list-item
+          :href="`${base}/plies.dxf`"
+          download
+          title="Pieces for cutting software"
+          subtitle="DXF; every ply"
+        />
+        <v-list-item
           :href="`${base}/list.pdf?paper=${settings.house.paper}`"
           download
           title="List"

@@ -1,0 +1,296 @@
+"""Everything that has to be cut, of every ply, with cut lines of its own allowance (model, section 11)."""
+
+import math
+from collections.abc import Mapping, Sequence
+from dataclasses import dataclass, field
+from typing import Literal, NamedTuple
+
+import numpy as np
+
+from fuseau.craft.base.curves import Array
+from fuseau.craft.base.findings import Message, message
+from fuseau.craft.base.practice import Practice
+from fuseau.craft.base.record import Record
+from fuseau.craft.closures.back import ModestyPanel
+from fuseau.craft.materials.cloths import Cloth, ClothName, Grain
+from fuseau.craft.pattern.cut_lines import cut_line, cut_piece
+from fuseau.craft.pattern.one_piece import join_panels
+from fuseau.craft.pattern.pattern import Allowances
+from fuseau.craft.pattern.trueing import LaidPanel, LaidPiece, Point
+from fuseau.craft.plies.layers import Layers
+from fuseau.craft.plies.reckoning import PlyPlan
+
+PieceWhat = Literal["panel", "overlay", "gusset", "cup", "shoulder piece", "facing", "modesty panel"]
+
+_NONE = Allowances(seams_mm=0, top_mm=0, hem_mm=0, cf_mm=0, cb_mm=0)
+
+
+class CutPiece(Record):
+    """A piece of cloth to cut: of which ply and cloth, its cut and stitch lines (closed, mm, z up), how many.
+
+    `mirrored`: half of them lie face down, as pairs do. `grain` runs along its z (or across it, or at 45°), true to
+    `tolerance_deg`; `one_way`: all with their top the same way. `ply` is its place from the skin out, `panels` those it
+    covers, `half` the half that it is for, where it is not for both.
+    """
+
+    key: str
+    what: PieceWhat
+    label: str
+    ply: int
+    cloth: ClothName
+    panels: tuple[int, ...]
+    half: Literal["right", "left"] | None
+    count: int
+    mirrored: bool
+    outline: tuple[Point, ...]
+    stitch: tuple[Point, ...]
+    grain: Grain
+    tolerance_deg: float
+    one_way: bool
+    note: Message
+
+    @property
+    def area_mm2(self) -> float:
+        """Of one of them, as cut."""
+        x, z = np.array(self.outline).T
+        return abs(float(x @ np.roll(z, 1) - z @ np.roll(x, 1))) / 2
+
+
+class _Lines(NamedTuple):
+    """What the panels of a half are cut as: label, panels, cut and stitch line."""
+
+    label: str
+    panels: tuple[int, ...]
+    cut: tuple[Point, ...]
+    stitch: tuple[Point, ...]
+
+
+@dataclass
+class PieceMaker:
+    """What the pieces of every ply are made from: both halves laid flat, and what else is sewn.
+
+    `front_open` tells that CF opens, and is faced there.
+    """
+
+    layers: Layers
+    plies: Sequence[PlyPlan]
+    cloths: Mapping[ClothName, Cloth]
+    halves: tuple[Sequence[LaidPanel], Sequence[LaidPanel] | None]
+    joined: tuple[int, ...]
+    pieces: Sequence[LaidPiece]
+    allowances: Allowances
+    practice: Practice
+    modesty: ModestyPanel | None = None
+    front_open: bool = False
+    _lines: dict[tuple[str, float, str], list[_Lines]] = field(default_factory=dict)
+
+    def all(self) -> tuple[CutPiece, ...]:
+        """Every piece, ply by ply from the skin out."""
+        found: list[CutPiece] = []
+        for i in range(len(self.plies)):
+            found += self._panels(i)
+            found += self._let_in(i)
+            found += self._modesty(i)
+        return (*found, *self._facings())
+
+    def _piece(
+        self,
+        i: int,
+        what: PieceWhat,
+        label: str,
+        lines: tuple[tuple[Point, ...], tuple[Point, ...]],
+        count: int,
+        *,
+        panels: tuple[int, ...] = (),
+        half: Literal["right", "left"] | None = None,
+        mirrored: bool = True,
+        note: str = "piece.mirrored",
+    ) -> CutPiece:
+        ply, practice = self.plies[i], self.practice
+        role = f"{i + 1} {ply.role}"
+        return CutPiece(
+            key=" ".join(filter(None, (role, "" if what == "panel" or what in label else what, label, half or ""))),
+            what=what,
+            label=label,
+            ply=i,
+            cloth=ply.cloth,
+            panels=panels,
+            half=half,
+            count=count,
+            mirrored=mirrored and count > 1,
+            outline=lines[0],
+            stitch=lines[1],
+            grain=ply.grain,
+            tolerance_deg=practice.grain_strict_deg if ply.carries_n_per_m else practice.grain_free_deg,
+            one_way=ply.one_way,
+            note=message(note, count=count),
+        )
+
+    def _panels(self, i: int) -> list[CutPiece]:
+        ply = self.plies[i]
+        right, left = self.halves
+        halves: list[tuple[Sequence[LaidPanel], Literal["right", "left"] | None]] = [(right, None)]
+        if left is not None:
+            halves = [(right, "right"), (left, "left")]
+        found = []
+        for panels, half in halves:
+            count, note = (2, "piece.mirrored") if half is None else (1, f"piece.{half}")
+            if ply.mounted == "overlaid in one piece":
+                for run in _runs(ply.panels):
+                    lines = self._one_piece([panels[k - 1] for k in run], i)
+                    label = f"{run[0]} to {run[-1]}" if len(run) > 1 else str(run[0])
+                    found.append(self._piece(i, "overlay", label, lines, count, panels=run, half=half, note=note))
+                continue
+            for label, numbers, cut, stitch in self._cut(panels, i, half or ""):
+                if all(number in ply.panels for number in numbers):
+                    found.append(
+                        self._piece(i, "panel", label, (cut, stitch), count, panels=numbers, half=half, note=note)
+                    )
+        return found
+
+    def _own(self, i: int) -> tuple[Allowances, float]:
+        """The allowances of a ply, and by how much each of its panel edges is cut wider (− narrower), mm."""
+        edge = self.plies[i].grows_edge_mm
+        grows = edge if abs(edge) >= self.practice.growth_matters_mm else 0.0
+        return self.layers.plies[i].allowances or self.allowances, grows
+
+    def _cut(self, panels: Sequence[LaidPanel], i: int, half: str) -> list[_Lines]:
+        """Every piece that the panels of a half are cut as."""
+        allowances, grows = self._own(i)
+        key = allowances.model_dump_json(), round(grows, 2), half
+        if key not in self._lines:
+            found = []
+            count = len(panels)
+            for one in join_panels(tuple(panels), self.joined):
+                last = one.numbers[-1]
+                cut = cut_line(one.panel, count, _wider(allowances, grows), last).cut_line
+                stitch = one.panel.outline
+                if grows:
+                    stitch = cut_line(one.panel, count, _wider(_NONE, grows), last).cut_line
+                found.append(_Lines("+".join(map(str, one.numbers)), one.numbers, cut, stitch))
+            self._lines[key] = found
+        return self._lines[key]
+
+    def _one_piece(self, run: Sequence[LaidPanel], i: int) -> tuple[tuple[Point, ...], tuple[Point, ...]]:
+        """Neighbouring panels edge to edge, closed at the waist, as one piece: what gapes is bridged."""
+        allowances, _ = self._own(i)
+        top: list[Point] = []
+        hem: list[Point] = []
+        x = 0.0
+        first, last = run[0], run[-1]
+        edges: list[Array] = []
+        for panel in run:
+            at = panel.waist[0][0]
+            shift = x - at
+            top += [(px + shift, pz) for px, pz in panel.top]
+            hem += [(px + shift, pz) for px, pz in panel.hem]
+            edges += [np.array(edge) + np.array([shift, 0.0]) for edge in (panel.cf_edge, panel.cb_edge)]
+            x += panel.waist[1][0] - at
+        whole = first.model_copy(
+            update={
+                "cf_edge": _points(edges[0]),
+                "cb_edge": _points(edges[-1]),
+                "top": tuple(_rising(top)),
+                "hem": tuple(_rising(hem)),
+            }
+        )
+        count = len(self.halves[0])
+        outline = (*whole.cf_edge, *whole.top[1:], *whole.cb_edge[::-1][1:], *whole.hem[::-1][1:-1])
+        return cut_line(whole, count, allowances, last.number).cut_line, outline
+
+    def _let_in(self, i: int) -> list[CutPiece]:
+        """Gussets, cups and shoulder pieces of a ply; what is fused or laid over in one piece has none of its own."""
+        ply = self.plies[i]
+        if ply.mounted == "overlaid in one piece" or ply.role == "overlay":
+            return []
+        allowances, _ = self._own(i)
+        found = []
+        for piece in self.pieces:
+            what: PieceWhat = "gusset"
+            if piece.name.startswith("cup"):
+                what = "cup"
+            elif "shoulder" in piece.name:
+                what = "shoulder piece"
+            lines = cut_piece(piece.outline, allowances.seams_mm), piece.outline
+            found.append(self._piece(i, what, piece.name, lines, piece.cut))
+        return found
+
+    def _modesty(self, i: int) -> list[CutPiece]:
+        """The panel behind the gap: a back of the strength cloth, and a face of what lies outermost and innermost."""
+        if self.modesty is None:
+            return []
+        faces = [k for k, ply in enumerate(self.plies) if ply.role in ("fashion", "lining")]
+        wanted = {self.layers.carrying, *(faces[:1] + faces[-1:])}
+        if i not in wanted:
+            return []
+        by = self.practice.modesty_allowance_mm
+        lines = tuple(_box(self.modesty.width_mm + more, self.modesty.height_mm + more) for more in (2 * by, 0.0))
+        return [self._piece(i, "modesty panel", "", (lines[0], lines[1]), 1, mirrored=False, note="piece.one")]
+
+    def _facings(self) -> list[CutPiece]:
+        """Behind what opens at CF: a strip of what shows, along the edge, with its turn-ins."""
+        if not self.front_open:
+            return []
+        shown = max((k for k, ply in enumerate(self.plies) if ply.role in ("fashion", "strength")), default=0)
+        edge = np.array(self.halves[0][0].cf_edge)
+        length = float(np.hypot(*np.diff(edge, axis=0).T).sum()) + 2 * self.practice.binding_turn_mm
+        box = _box(self.practice.facing_mm, length)
+        return [self._piece(shown, "facing", "CF", (box, box), 2, mirrored=False, note="piece.facing")]
+
+
+def _wider(allowances: Allowances, by_mm: float) -> Allowances:
+    """Allowances with so much more on the edges between panels, at CF and at CB."""
+    if not by_mm:
+        return allowances
+    return Allowances.model_construct(
+        seams_mm=allowances.seams_mm + by_mm,
+        top_mm=allowances.top_mm,
+        hem_mm=allowances.hem_mm,
+        cf_mm=allowances.cf_mm + by_mm,
+        cb_mm=allowances.cb_mm + by_mm,
+        by_seam={seam: mm + by_mm for seam, mm in allowances.by_seam.items()},
+    )
+
+
+def _runs(numbers: Sequence[int]) -> list[tuple[int, ...]]:
+    """Neighbouring panels together.
+
+    >>> _runs((1, 2, 3, 5))
+    [(1, 2, 3), (5,)]
+    """
+    found: list[list[int]] = []
+    for number in sorted(numbers):
+        if found and found[-1][-1] == number - 1:
+            found[-1].append(number)
+        else:
+            found.append([number])
+    return [tuple(run) for run in found]
+
+
+def _points(line: Array) -> tuple[Point, ...]:
+    return tuple((float(x), float(z)) for x, z in line)
+
+
+def _rising(line: Sequence[Point]) -> list[Point]:
+    """A line from left to right: where neighbours overlap it goes on from where the further one ends."""
+    found: list[Point] = []
+    for x, z in line:
+        if not found or x > found[-1][0] + 1e-6:
+            found.append((x, z))
+    return found
+
+
+def _box(width_mm: float, height_mm: float) -> tuple[Point, ...]:
+    x, z = width_mm / 2, height_mm / 2
+    return ((-x, -z), (-x, z), (x, z), (x, -z))
+
+
+def bias_turn(grain: Grain) -> float:
+    """By how much a piece is turned on the cloth so that its grain runs along it, degrees anticlockwise."""
+    return {"along": 0.0, "across": 90.0, "bias": 45.0}[grain]
+
+
+def perimeter(outline: Sequence[Point]) -> float:
+    """Round a closed outline, mm."""
+    points = np.array([*outline, outline[0]])
+    return float(sum(math.hypot(dx, dz) for dx, dz in np.diff(points, axis=0)))

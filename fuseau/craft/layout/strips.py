@@ -1,0 +1,91 @@
+"""Bias, binding, facing and tape: lengths, widths, joins, and how many strips a piece of cloth gives (model, 11)."""
+
+import math
+from typing import Literal
+
+from fuseau.craft.base.practice import Practice
+from fuseau.craft.base.record import Record
+
+BindingKind = Literal["single", "folded"]
+
+
+class Strips(Record):
+    """Strips cut from a width of cloth and joined to a length: how many, how long each, how much cloth they take.
+
+    On the bias `cloth_mm` is the length of the cloth whose slanting strips are cut; `joins` are on the slant.
+    """
+
+    width_mm: float
+    length_mm: float
+    count: int
+    joins: int
+    longest_mm: float
+    cloth_mm: float
+
+
+def strip_width(finished_mm: float, thickness_mm: float, kind: BindingKind = "single") -> float:
+    """How wide a binding is cut: 4 × what shows + 2 × the cloth; folded (French) 6 × and 4 ×, mm (model, 11).
+
+    >>> round(strip_width(12, 1.15), 1)
+    50.3
+    """
+    turns, plies = (4, 2) if kind == "single" else (6, 4)
+    return turns * finished_mm + plies * thickness_mm
+
+
+def binding_length(edge_mm: float, practice: Practice, ends: int = 2) -> float:
+    """How long a binding is cut for an edge: along its stitch line, with a turn-in at each end, mm."""
+    return edge_mm + ends * practice.binding_turn_mm
+
+
+def bias_strips(length_mm: float, width_mm: float, cloth_wide_mm: float, practice: Practice) -> Strips:
+    """Strips at 45° across a width of cloth, joined on the slant until they are long enough.
+
+    A strip from selvedge to selvedge is √2 times as long as the cloth is wide, and its ends are the slant that it is
+    joined on: each join takes two allowances, and what is squared at both ends of the whole takes a strip's width.
+    Side by side strips take √2 of their width of the cloth's length, beside what the first one climbs.
+    Raises ValueError for a strip that is too wide for the cloth.
+    """
+    reach = math.sqrt(2) * cloth_wide_mm
+    lost = 2 * practice.join_allowance_mm * math.sqrt(2)
+    if reach <= lost + width_mm:
+        raise ValueError("no strip of this width can be cut across this cloth")
+    whole = length_mm + width_mm
+    count = max(1, math.ceil((whole - lost) / (reach - lost) - 1e-9))
+    each = (whole + (count - 1) * lost) / count
+    return Strips(
+        width_mm=width_mm,
+        length_mm=length_mm,
+        count=count,
+        joins=count - 1,
+        longest_mm=reach - width_mm,
+        cloth_mm=each / math.sqrt(2) + count * width_mm * math.sqrt(2),
+    )
+
+
+def straight_strips(length_mm: float, width_mm: float, cloth_wide_mm: float, practice: Practice) -> Strips:
+    """Strips straight across a width of cloth, joined until they are long enough. Raises ValueError where none is."""
+    lost = 2 * practice.join_allowance_mm
+    if cloth_wide_mm <= lost:
+        raise ValueError("no strip can be cut across this cloth")
+    count = max(1, math.ceil((length_mm - lost) / (cloth_wide_mm - lost) - 1e-9))
+    return Strips(
+        width_mm=width_mm,
+        length_mm=length_mm,
+        count=count,
+        joins=count - 1,
+        longest_mm=cloth_wide_mm,
+        cloth_mm=count * width_mm,
+    )
+
+
+def bias_yield(cloth_wide_mm: float, cloth_long_mm: float, width_mm: float) -> float:
+    """How much bias strip a piece of cloth gives at the most, mm: its area over the strip's width, less the corners.
+
+    Two right triangles of the shorter side are left at the ends of what is cut at 45°, as far as strips are too short
+    to be joined.
+    """
+    short, long = sorted((cloth_wide_mm, cloth_long_mm))
+    least = 4 * width_mm  # a shorter strip is not worth its joins
+    corner = min(least / math.sqrt(2), short)
+    return max(0.0, (short * long - corner**2) / width_mm)

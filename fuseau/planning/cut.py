@@ -1,0 +1,108 @@
+"""The cut stage: every piece of every ply, what is bound and taped, and what of it is bought by its length (11)."""
+
+from collections.abc import Sequence
+from typing import Literal
+
+from fuseau.craft.base.record import Record
+from fuseau.craft.boning.bones import Bone
+from fuseau.craft.layout.pieces import CutPiece, PieceMaker
+from fuseau.craft.layout.strips import Strips, bias_strips, binding_length, strip_width
+from fuseau.craft.materials.catalogue import GROMMETS
+from fuseau.craft.materials.cloths import Cloth
+from fuseau.craft.pattern.trueing import LaidPanel
+from fuseau.craft.plies.methods import METHODS
+from fuseau.craft.plies.reckoning import length_of
+from fuseau.document.build import Build
+from fuseau.planning.plan import Plan
+
+StripWhat = Literal["binding, top", "binding, hem", "channel tape", "waist tape", "loops"]
+
+
+class StripPlan(Record):
+    """What is cut or bought by its length: how wide, how long in all, in how many lengths; of a cloth the strips."""
+
+    what: StripWhat
+    width_mm: float
+    lengths_mm: tuple[float, ...]
+    length_mm: float
+    cloth: str | None = None
+    strips: Strips | None = None
+
+
+def pieces_of(build: Build, planned: Plan) -> tuple[CutPiece, ...]:
+    """Every piece of cloth that has to be cut, ply by ply from the skin out. Empty while nothing is drafted."""
+    pattern, layers = planned.pattern, planned.layers
+    if pattern is None or layers is None:
+        return ()
+    maker = PieceMaker(
+        layers=build.layers,
+        plies=layers.plies,
+        cloths=build.cloths,
+        halves=(pattern.panels, pattern.left_panels),
+        joined=pattern.joined,
+        pieces=pattern.pieces,
+        allowances=pattern.allowances,
+        practice=build.practice,
+        modesty=planned.modesty,
+        front_open=planned.opening is not None and planned.opening.line == "CF" and planned.opening.kind != "none",
+    )
+    return maker.all()
+
+
+def strips_of(build: Build, planned: Plan) -> tuple[StripPlan, ...]:
+    """Bindings of both edges, tapes over channels and at the waist, loops of a lacing edge without holes."""
+    pattern = planned.pattern
+    if pattern is None:
+        return ()
+    found = []
+    if METHODS[build.layers.method].edges == "bound":
+        cloth = _binding_cloth(build)
+        halves = pattern.panels, pattern.left_panels or pattern.panels
+        ends: tuple[tuple[StripWhat, Literal["top", "hem"]], ...] = (("binding, top", "top"), ("binding, hem", "hem"))
+        found += [_binding(build, cloth, what, [_edge(half, end) for half in halves]) for what, end in ends]
+    rights = planned.bones
+    lefts = planned.left.bones if planned.left else rights
+    found += _channel_tapes([*rights, *lefts], build.practice.binding_turn_mm)
+    if planned.waist_tape:
+        found.append(_bought("waist tape", build.practice.waist_tape_mm, [planned.waist_tape.cut_mm] * 2))
+    if planned.holes and build.back.holes == "tape_loop":
+        count = planned.holes.count
+        found.append(_bought("loops", GROMMETS["tape_loop"].hole_mm, [build.practice.loop_mm] * count))
+    return tuple(found)
+
+
+def _binding_cloth(build: Build) -> Cloth:
+    """What an edge is bound with: what lies outermost and does not show through, else the strength cloth."""
+    outer = [build.cloths[ply.cloth] for ply in build.layers.outside if ply.role == "fashion"]
+    return outer[-1] if outer else build.stack.cloth
+
+
+def _edge(half: Sequence[LaidPanel], end: Literal["top", "hem"]) -> float:
+    return sum(length_of(panel.top if end == "top" else panel.hem) for panel in half)
+
+
+def _binding(build: Build, cloth: Cloth, what: StripWhat, edges_mm: Sequence[float]) -> StripPlan:
+    practice = build.practice
+    width = strip_width(practice.binding_mm, build.stack.total_mm)
+    lengths = tuple(binding_length(edge, practice) for edge in edges_mm)
+    return StripPlan(
+        what=what,
+        width_mm=width,
+        lengths_mm=lengths,
+        length_mm=sum(lengths),
+        cloth=cloth.name,
+        strips=bias_strips(sum(lengths), width, cloth.usable_mm, practice),
+    )
+
+
+def _channel_tapes(bones: Sequence[Bone], turn_mm: float) -> list[StripPlan]:
+    """Tapes over channels, by their finished width: along each path, turned in at both ends."""
+    by_width: dict[float, list[float]] = {}
+    for bone in bones:
+        if bone.strip_mm is not None:
+            by_width.setdefault(bone.strip_mm, []).append(bone.path_mm + 2 * turn_mm)
+    return [_bought("channel tape", width, lengths) for width, lengths in sorted(by_width.items())]
+
+
+def _bought(what: StripWhat, width_mm: float, lengths_mm: Sequence[float]) -> StripPlan:
+    return StripPlan(what=what, width_mm=width_mm, lengths_mm=tuple(lengths_mm), length_mm=sum(lengths_mm))
