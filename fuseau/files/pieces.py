@@ -102,6 +102,7 @@ def _of_ply(piece: CutPiece, build: Build, planned: Plan) -> Piece:
         (middle - reach * way[0], height - reach * way[1]),
         (middle + reach * way[0], height + reach * way[1]),
     )
+    waist = _across(piece.stitch) if piece.what in ("panel", "overlay") else None
     role = build.layers.plies[piece.ply].role
     what = piece.label if piece.what == "panel" else f"{piece.what} {piece.label}".strip()
     count = f"cut {piece.count}" + (", mirrored" if piece.mirrored else f", {piece.half} half" if piece.half else "")
@@ -119,12 +120,20 @@ def _of_ply(piece: CutPiece, build: Build, planned: Plan) -> Piece:
         (
             Stroke("cut", piece.outline, closed=True),
             Stroke("stitch", piece.stitch, closed=True),
+            *([Stroke("waist", waist)] if waist else []),
             Stroke("grain", grain),
             *_heads(grain, both=not piece.one_way),
         ),
         tuple(labels),
         (min(xs), min(zs), max(xs), max(zs)),
     )
+
+
+def _across(outline: tuple[Spot, ...]) -> tuple[Spot, Spot] | None:
+    """The waistline of a panel, from side to side of a closed line."""
+    round_it = zip(outline, (*outline[1:], outline[0]), strict=True)
+    met = [x0 - z0 * (x1 - x0) / (z1 - z0) for (x0, z0), (x1, z1) in round_it if (z0 <= 0) != (z1 <= 0)]
+    return ((min(met), 0.0), (max(met), 0.0)) if met else None
 
 
 def _heads(grain: tuple[Spot, Spot], *, both: bool) -> list[Stroke]:
