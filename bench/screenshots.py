@@ -29,6 +29,7 @@ VIEWS = (
     ("front", "Lamplighter Regent", "front"),
     ("back", "Lamplighter Regent", "back"),
     ("layers", "Lamplighter Regent", "layers"),
+    ("cut", "Lamplighter Regent", "cut"),
     ("backup", None, None),
     ("unsent", "Underclock mender", "pattern"),
     ("damaged", None, None),  # last: it spoils a build

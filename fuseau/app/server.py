@@ -11,7 +11,21 @@ from fastapi.responses import FileResponse, Response
 from starlette.concurrency import run_in_threadpool
 
 from fuseau import __version__
-from fuseau.app import back, backup, bones, brief, front, layers, mockups, pattern, printing, underway, wearer, workshop
+from fuseau.app import (
+    back,
+    backup,
+    bones,
+    brief,
+    cut,
+    front,
+    layers,
+    mockups,
+    pattern,
+    printing,
+    underway,
+    wearer,
+    workshop,
+)
 from fuseau.app.caches import Caches
 from fuseau.app.errors import Unexpected, answer_errors, trouble
 from fuseau.app.faultlog import FaultLog
@@ -55,7 +69,21 @@ def make_app(settings: Settings) -> FastAPI:
     app.state.log_path = log_path
     app.add_middleware(Unexpected, log=log)
     app.add_middleware(Guard)
-    for part in (workshop, brief, wearer, pattern, mockups, bones, front, back, layers, printing, backup, underway):
+    for part in (
+        workshop,
+        brief,
+        wearer,
+        pattern,
+        mockups,
+        bones,
+        front,
+        back,
+        layers,
+        cut,
+        printing,
+        backup,
+        underway,
+    ):
         app.include_router(part.router)
     answer_errors(app)
     _serve_pages(app)

@@ -7,15 +7,17 @@ the builds that it saw last, as the server does.
 import os
 import sys
 from ctypes import c_double
-from dataclasses import dataclass, field
+from dataclasses import dataclass, field, replace
 
 from fuseau.craft.base.lengths import Unit
 from fuseau.craft.boning.cutting_stock import CuttingPlan
 from fuseau.craft.fitting.readiness import Readiness
+from fuseau.craft.layout.marker import Marker, MarkerAsk, lay
 from fuseau.document.build import Build
 from fuseau.files.paper import Paper
 from fuseau.files.prints import Print, print_of
 from fuseau.planning.cache import StageCache
+from fuseau.planning.cut import marker_ask
 from fuseau.planning.pipeline import plan
 from fuseau.planning.readiness import ready
 from fuseau.planning.schools import SchoolEffect, cutting, schools
@@ -23,6 +25,7 @@ from fuseau.planning.story import Chapter, story
 
 MORE_BYTES = 700_000_000
 _KEPT_BUILDS = 12
+_KEPT_MARKERS = 40
 
 
 @dataclass
@@ -32,6 +35,7 @@ class _Process:
     share: c_double | None = None
     caches: dict[str, StageCache] = field(default_factory=dict)
     cut: tuple[object, list[CuttingPlan]] | None = None
+    markers: list[tuple[MarkerAsk, Marker]] = field(default_factory=list)
 
     def cache(self, build_id: str) -> StageCache:
         """The stages of a build; those of the build seen longest ago give way."""
@@ -96,6 +100,25 @@ def cut_stock(build_id: str, build: Build, unit: Unit) -> list[CuttingPlan]:
     if _HERE.cut is None or _HERE.cut[0] != asked:
         _HERE.cut = asked, list(cutting(build, planned, tell=_HERE.tell))
     return _HERE.cut[1]
+
+
+def lay_marker(build_id: str, build: Build, unit: Unit, cloth: str, fold: bool, seconds: int) -> Marker:
+    """The pieces of a cloth laid on it; kept while pieces, width and way stay the same and no more time is given."""
+    ask = marker_ask(build, plan(build, unit=unit, cache=_begun(build_id)), cloth, fold=fold, seconds=seconds)
+    known = next((one for kept, one in _HERE.markers if _same(kept, ask)), None)
+    if known is not None and known.seconds >= seconds:
+        return known
+    found = lay(ask, tell=_HERE.tell)
+    if known is not None and known.length_mm <= found.length_mm:
+        found = known.model_copy(update={"seconds": found.seconds})
+    _HERE.markers = [(ask, found), *((kept, one) for kept, one in _HERE.markers if not _same(kept, ask))][
+        :_KEPT_MARKERS
+    ]
+    return found
+
+
+def _same(one: MarkerAsk, other: MarkerAsk) -> bool:
+    return replace(one, seconds=0) == replace(other, seconds=0)
 
 
 def make_print(build_id: str, build: Build, what: Print, paper: Paper, unit: Unit) -> bytes:

@@ -7,7 +7,7 @@ from typing import Literal
 import numpy as np
 
 from fuseau.craft.boning.bones import Bone
-from fuseau.craft.layout.pieces import CutPiece, bias_turn
+from fuseau.craft.layout.pieces import ClothPiece, bias_turn
 from fuseau.craft.pattern.cut_lines import cut_line, cut_piece
 from fuseau.craft.pattern.one_piece import Joined, join_panels
 from fuseau.craft.pattern.trueing import LaidPanel, LaidPiece, Notch
@@ -92,7 +92,7 @@ def ply_pieces(build: Build, planned: Plan) -> list[Piece]:
     return [_of_ply(piece, build, planned) for piece in pieces_of(build, planned)]
 
 
-def _of_ply(piece: CutPiece, build: Build, planned: Plan) -> Piece:
+def _of_ply(piece: ClothPiece, build: Build, planned: Plan) -> Piece:
     xs, zs = [x for x, _ in piece.outline], [z for _, z in piece.outline]
     middle, height = (min(xs) + max(xs)) / 2, (min(zs) + max(zs)) / 2
     reach = 0.35 * min(max(xs) - min(xs), max(zs) - min(zs)) if piece.grain != "along" else 0.35 * (max(zs) - min(zs))

@@ -3,12 +3,14 @@
 from collections.abc import Sequence
 from typing import Literal
 
+from fuseau.craft.base.errors import Unmakeable
 from fuseau.craft.base.record import Record
 from fuseau.craft.boning.bones import Bone
-from fuseau.craft.layout.pieces import CutPiece, PieceMaker
-from fuseau.craft.layout.strips import Strips, bias_strips, binding_length, strip_width
+from fuseau.craft.layout.marker import MarkerAsk
+from fuseau.craft.layout.pieces import ClothPiece, PieceMaker
+from fuseau.craft.layout.strips import Strips, bias_strips, binding_length, side_by_side, strip_width
 from fuseau.craft.materials.catalogue import GROMMETS
-from fuseau.craft.materials.cloths import Cloth
+from fuseau.craft.materials.cloths import Cloth, ClothName
 from fuseau.craft.pattern.trueing import LaidPanel
 from fuseau.craft.plies.methods import METHODS
 from fuseau.craft.plies.reckoning import length_of
@@ -29,7 +31,67 @@ class StripPlan(Record):
     strips: Strips | None = None
 
 
-def pieces_of(build: Build, planned: Plan) -> tuple[CutPiece, ...]:
+class ClothCut(Record):
+    """All that is cut from one cloth: its pieces, and strips that are cut on the slant beside them.
+
+    `strips_mm` is the length of the whole width that those take. `usable_mm`: selvedge to selvedge.
+    """
+
+    cloth: ClothName
+    label: str
+    usable_mm: float
+    price_per_m: float
+    one_way: bool
+    pieces: tuple[ClothPiece, ...]
+    strips_mm: float
+
+
+class CutPlan(Record):
+    """Everything that is cut, cloth by cloth from the skin out, and what is bound, taped and looped."""
+
+    cloths: tuple[ClothCut, ...]
+    strips: tuple[StripPlan, ...]
+
+
+def plan_cut(build: Build, planned: Plan) -> CutPlan:
+    """Every piece of every ply by its cloth, and every strip. Empty while nothing is drafted."""
+    strips = strips_of(build, planned)
+    by_cloth: dict[ClothName, list[ClothPiece]] = {}
+    for piece in pieces_of(build, planned):
+        by_cloth.setdefault(piece.cloth, []).append(piece)
+    cloths = []
+    for name, pieces in by_cloth.items():
+        cloth = build.cloths[name]
+        slanting = side_by_side([one.strips for one in strips if one.strips and one.cloth == name])
+        cloths.append(
+            ClothCut(
+                cloth=name,
+                label=cloth.label,
+                usable_mm=cloth.usable_mm,
+                price_per_m=cloth.price_per_m,
+                one_way=cloth.one_way,
+                pieces=tuple(pieces),
+                strips_mm=slanting,
+            )
+        )
+    return CutPlan(cloths=tuple(cloths), strips=strips)
+
+
+def marker_ask(build: Build, planned: Plan, cloth: ClothName, *, fold: bool, seconds: int) -> MarkerAsk:
+    """What is to be laid on a cloth. Raises Unmakeable where nothing is cut from it."""
+    found = next((one for one in plan_cut(build, planned).cloths if one.cloth == cloth), None)
+    if found is None:
+        raise Unmakeable("layers.plies", "cut.no_such_cloth")
+    return MarkerAsk(
+        pieces=found.pieces,
+        usable_mm=found.usable_mm,
+        fold=fold,
+        separation_mm=build.practice.separation_mm,
+        seconds=seconds,
+    )
+
+
+def pieces_of(build: Build, planned: Plan) -> tuple[ClothPiece, ...]:
     """Every piece of cloth that has to be cut, ply by ply from the skin out. Empty while nothing is drafted."""
     pattern, layers = planned.pattern, planned.layers
     if pattern is None or layers is None:

@@ -58,6 +58,11 @@ def thread(build: Build, planned: Plan) -> Thread:
         knot("front", hardware, _opening_note(planned) if ready else _NOTHING),
         knot("back", hardware, holes),
         knot("layers", hardware, _plies_note(build) if ready else _NOTHING),
+        knot(
+            "cut",
+            "in hand" if ready else "empty",
+            _cloths_note(build) if ready else _NOTHING,
+        ),
     )
     stage, step = _next(planned)
     return Thread(knots=knots, next_stage=stage, next_step=step)
@@ -70,6 +75,11 @@ def _opening_note(planned: Plan) -> Message:
     if opening is None or opening.kind == "none":
         return message("thread.no_opening")
     return message("thread.opening" if opening.top_z_mm is not None else "thread.opening_lacks", kind=opening.kind)
+
+
+def _cloths_note(build: Build) -> Message:
+    count = len({ply.cloth for ply in build.layers.plies})
+    return message("thread.cloth") if count == 1 else message("thread.cloths", count=count)
 
 
 def _plies_note(build: Build) -> Message:

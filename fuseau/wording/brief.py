@@ -18,6 +18,8 @@ MESSAGES = {
     "thread.opening_lacks": "no {kind}",
     "thread.back_seam": "a seam",
     "thread.back_opens": "opens behind",
+    "thread.cloth": "one cloth",
+    "thread.cloths": "{count:.0f} cloths",
     "thread.plies": "{count:.0f} plies",
     "thread.ply": "one ply",
     "thread.holes": "{count:.0f} holes",

@@ -49,6 +49,7 @@ MESSAGES = {
     "{least_mm:hardware} at the least.",
     "as_read": "{reason}",
     # plies
+    "cut.no_such_cloth": "Nothing is cut from this cloth.",
     "plies.one_carries": "One ply carries the pull already. Make the other an interlining.",
     "plies.carries": "The strength ply stays: it is measured and carries the pull. Choose another cloth for it.",
     "plies.no_such": "There is no such ply, or no place for it there.",

@@ -8,7 +8,7 @@ from fuseau.craft.base.lengths import format_length
 from tests.conftest import MEASURES
 from tests.ui.driving import Hand, Server
 
-STAGES = ("brief", "wearer", "pattern", "mockups", "bones", "front", "back", "layers", "numbers")
+STAGES = ("brief", "wearer", "pattern", "mockups", "bones", "front", "back", "layers", "cut", "numbers")
 
 
 def test_a_girth_that_cannot_be_stays_as_written_with_its_sentence(demo_hand):

@@ -18,6 +18,7 @@ export default createRouter({
         { path: 'front', name: 'front', component: () => import('./stages/front/FrontPage.vue') },
         { path: 'back', name: 'back', component: () => import('./stages/back/BackPage.vue') },
         { path: 'layers', name: 'layers', component: () => import('./stages/layers/LayersPage.vue') },
+        { path: 'cut', name: 'cut', component: () => import('./stages/cut/CutPage.vue') },
         { path: 'numbers', name: 'numbers', component: () => import('./stages/numbers/HouseNumbersPage.vue') },
       ],
     },

@@ -120,6 +120,7 @@ class Practice(Record):
     facing_mm: float = _number(60, "How wide a facing is cut behind what opens the front.", 20, 200)
     modesty_allowance_mm: float = _number(10, "Seam allowance round a modesty panel.", 4, 30)
     loop_mm: float = _number(45, "Tape for one loop in a lacing edge, caught at both ends.", 15, 150)
+    separation_mm: float = _number(2, "Between pieces on the cloth, so that scissors pass.", 0, 20)
     grain_strict_deg: float = _number(2, "Where a ply carries pull its grain is true to this.", 0, 15)
     grain_free_deg: float = _number(10, "Elsewhere it may lean so far.", 0, 45)
 

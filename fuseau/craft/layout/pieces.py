@@ -25,7 +25,7 @@ PieceWhat = Literal["panel", "overlay", "gusset", "cup", "shoulder piece", "faci
 _NONE = Allowances(seams_mm=0, top_mm=0, hem_mm=0, cf_mm=0, cb_mm=0)
 
 
-class CutPiece(Record):
+class ClothPiece(Record):
     """A piece of cloth to cut: of which ply and cloth, its cut and stitch lines (closed, mm, z up), how many.
 
     `mirrored`: half of them lie face down, as pairs do. `grain` runs along its z (or across it, or at 45°), true to
@@ -84,9 +84,9 @@ class PieceMaker:
     front_open: bool = False
     _lines: dict[tuple[str, float, str], list[_Lines]] = field(default_factory=dict)
 
-    def all(self) -> tuple[CutPiece, ...]:
+    def all(self) -> tuple[ClothPiece, ...]:
         """Every piece, ply by ply from the skin out."""
-        found: list[CutPiece] = []
+        found: list[ClothPiece] = []
         for i in range(len(self.plies)):
             found += self._panels(i)
             found += self._let_in(i)
@@ -105,10 +105,10 @@ class PieceMaker:
         half: Literal["right", "left"] | None = None,
         mirrored: bool = True,
         note: str = "piece.mirrored",
-    ) -> CutPiece:
+    ) -> ClothPiece:
         ply, practice = self.plies[i], self.practice
         role = f"{i + 1} {ply.role}"
-        return CutPiece(
+        return ClothPiece(
             key=" ".join(filter(None, (role, "" if what == "panel" or what in label else what, label, half or ""))),
             what=what,
             label=label,
@@ -126,7 +126,7 @@ class PieceMaker:
             note=message(note, count=count),
         )
 
-    def _panels(self, i: int) -> list[CutPiece]:
+    def _panels(self, i: int) -> list[ClothPiece]:
         ply = self.plies[i]
         right, left = self.halves
         halves: list[tuple[Sequence[LaidPanel], Literal["right", "left"] | None]] = [(right, None)]
@@ -198,7 +198,7 @@ class PieceMaker:
         outline = (*whole.cf_edge, *whole.top[1:], *whole.cb_edge[::-1][1:], *whole.hem[::-1][1:-1])
         return cut_line(whole, count, allowances, last.number).cut_line, outline
 
-    def _let_in(self, i: int) -> list[CutPiece]:
+    def _let_in(self, i: int) -> list[ClothPiece]:
         """Gussets, cups and shoulder pieces of a ply; what is fused or laid over in one piece has none of its own."""
         ply = self.plies[i]
         if ply.mounted == "overlaid in one piece" or ply.role == "overlay":
@@ -215,7 +215,7 @@ class PieceMaker:
             found.append(self._piece(i, what, piece.name, lines, piece.cut))
         return found
 
-    def _modesty(self, i: int) -> list[CutPiece]:
+    def _modesty(self, i: int) -> list[ClothPiece]:
         """The panel behind the gap: a back of the strength cloth, and a face of what lies outermost and innermost."""
         if self.modesty is None:
             return []
@@ -227,7 +227,7 @@ class PieceMaker:
         lines = tuple(_box(self.modesty.width_mm + more, self.modesty.height_mm + more) for more in (2 * by, 0.0))
         return [self._piece(i, "modesty panel", "", (lines[0], lines[1]), 1, mirrored=False, note="piece.one")]
 
-    def _facings(self) -> list[CutPiece]:
+    def _facings(self) -> list[ClothPiece]:
         """Behind what opens at CF: a strip of what shows, along the edge, with its turn-ins."""
         if not self.front_open:
             return []

@@ -1,6 +1,7 @@
 """Bias, binding, facing and tape: lengths, widths, joins, and how many strips a piece of cloth gives (model, 11)."""
 
 import math
+from collections.abc import Sequence
 from typing import Literal
 
 from fuseau.craft.base.practice import Practice
@@ -61,6 +62,13 @@ def bias_strips(length_mm: float, width_mm: float, cloth_wide_mm: float, practic
         longest_mm=reach - width_mm,
         cloth_mm=each / math.sqrt(2) + count * width_mm * math.sqrt(2),
     )
+
+
+def side_by_side(strips: Sequence[Strips]) -> float:
+    """How much of a cloth's length bias strips of several widths take together, mm: the longest climbs once."""
+    beside = [one.count * one.width_mm * math.sqrt(2) for one in strips]
+    climbs = [one.cloth_mm - own for one, own in zip(strips, beside, strict=True)]
+    return max(climbs, default=0.0) + sum(beside)
 
 
 def straight_strips(length_mm: float, width_mm: float, cloth_wide_mm: float, practice: Practice) -> Strips:

@@ -8,7 +8,14 @@ from hypothesis import strategies as st
 from shapely.geometry import Polygon
 
 from fuseau.craft.base.practice import Practice
-from fuseau.craft.layout.strips import bias_strips, bias_yield, binding_length, straight_strips, strip_width
+from fuseau.craft.layout.strips import (
+    bias_strips,
+    bias_yield,
+    binding_length,
+    side_by_side,
+    straight_strips,
+    strip_width,
+)
 
 PRACTICE = Practice()
 
@@ -81,3 +88,11 @@ def test_what_a_piece_yields_is_what_slanting_lines_cut_of_it(wide, long, width)
         if area / width >= 3 * width:  # its middle line, about
             found += area / width
     assert bias_yield(wide, long, width) == pytest.approx(found, rel=0.12, abs=6 * width)
+
+
+def test_strips_cut_beside_each_other_climb_once():
+    one, other = bias_strips(800, 42, 1380, PRACTICE), bias_strips(950, 42, 1380, PRACTICE)
+    both = side_by_side([one, other])
+    assert max(one.cloth_mm, other.cloth_mm) < both < one.cloth_mm + other.cloth_mm
+    assert both == pytest.approx(other.cloth_mm + 42 * math.sqrt(2))
+    assert side_by_side([]) == 0

@@ -1056,6 +1056,46 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/builds/{build_id}/cut": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Read Cut
+         * @description Every piece of every ply by its cloth, and what is bound and taped.
+         */
+        get: operations["read_cut_api_builds__build_id__cut_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{build_id}/markers/{cloth}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Read Marker
+         * @description The pieces of a cloth laid on it as closely as is found in so many seconds. It can be stopped as a question.
+         */
+        get: operations["read_marker_api_builds__build_id__markers__cloth__get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/builds/{build_id}/pattern.pdf": {
         parameters: {
             query?: never;
@@ -2531,6 +2571,7 @@ export interface components {
              *       "facing_mm": 60,
              *       "modesty_allowance_mm": 10,
              *       "loop_mm": 45,
+             *       "separation_mm": 2,
              *       "grain_strict_deg": 2,
              *       "grain_free_deg": 10,
              *       "edge_beam_mm": 40,
@@ -2947,6 +2988,85 @@ export interface components {
             price_per_m: number;
         };
         /**
+         * ClothCut
+         * @description All that is cut from one cloth: its pieces, and strips that are cut on the slant beside them.
+         *
+         *     `strips_mm` is the length of the whole width that those take. `usable_mm`: selvedge to selvedge.
+         */
+        ClothCut: {
+            /**
+             * Cloth
+             * @description A cloth in the catalogue.
+             */
+            cloth: string;
+            /** Label */
+            label: string;
+            /** Usable Mm */
+            usable_mm: number;
+            /** Price Per M */
+            price_per_m: number;
+            /** One Way */
+            one_way: boolean;
+            /** Pieces */
+            pieces: components["schemas"]["ClothPiece"][];
+            /** Strips Mm */
+            strips_mm: number;
+        };
+        /**
+         * ClothPiece
+         * @description A piece of cloth to cut: of which ply and cloth, its cut and stitch lines (closed, mm, z up), how many.
+         *
+         *     `mirrored`: half of them lie face down, as pairs do. `grain` runs along its z (or across it, or at 45°), true to
+         *     `tolerance_deg`; `one_way`: all with their top the same way. `ply` is its place from the skin out, `panels` those it
+         *     covers, `half` the half that it is for, where it is not for both.
+         */
+        ClothPiece: {
+            /** Key */
+            key: string;
+            /**
+             * What
+             * @enum {string}
+             */
+            what: "panel" | "overlay" | "gusset" | "cup" | "shoulder piece" | "facing" | "modesty panel";
+            /** Label */
+            label: string;
+            /** Ply */
+            ply: number;
+            /**
+             * Cloth
+             * @description A cloth in the catalogue.
+             */
+            cloth: string;
+            /** Panels */
+            panels: number[];
+            /** Half */
+            half: ("right" | "left") | null;
+            /** Count */
+            count: number;
+            /** Mirrored */
+            mirrored: boolean;
+            /** Outline */
+            outline: [
+                number,
+                number
+            ][];
+            /** Stitch */
+            stitch: [
+                number,
+                number
+            ][];
+            /**
+             * Grain
+             * @enum {string}
+             */
+            grain: "along" | "across" | "bias";
+            /** Tolerance Deg */
+            tolerance_deg: number;
+            /** One Way */
+            one_way: boolean;
+            note: components["schemas"]["Message"];
+        };
+        /**
          * Compared
          * @description Two versions beside each other: what changed, and the other one laid flat.
          */
@@ -2990,7 +3110,7 @@ export interface components {
              * Stage
              * @enum {string}
              */
-            stage: "brief" | "wearer" | "pattern" | "mockups" | "bones" | "front" | "back" | "layers";
+            stage: "brief" | "wearer" | "pattern" | "mockups" | "bones" | "front" | "back" | "layers" | "cut";
             /**
              * Changes
              * @default []
@@ -3094,6 +3214,16 @@ export interface components {
             bones: components["schemas"]["Wanted"][];
             /** Rest Mm */
             rest_mm: number;
+        };
+        /**
+         * CutPlan
+         * @description Everything that is cut, cloth by cloth from the skin out, and what is bound, taped and looped.
+         */
+        CutPlan: {
+            /** Cloths */
+            cloths: components["schemas"]["ClothCut"][];
+            /** Strips */
+            strips: components["schemas"]["StripPlan"][];
         };
         /**
          * CuttingPlan
@@ -3377,7 +3507,7 @@ export interface components {
              * Stage
              * @enum {string}
              */
-            stage: "brief" | "wearer" | "pattern" | "mockups" | "bones" | "front" | "back" | "layers";
+            stage: "brief" | "wearer" | "pattern" | "mockups" | "bones" | "front" | "back" | "layers" | "cut";
             /**
              * Severity
              * @enum {string}
@@ -3987,7 +4117,7 @@ export interface components {
              * Stage
              * @enum {string}
              */
-            stage: "brief" | "wearer" | "pattern" | "mockups" | "bones" | "front" | "back" | "layers";
+            stage: "brief" | "wearer" | "pattern" | "mockups" | "bones" | "front" | "back" | "layers" | "cut";
             /**
              * State
              * @enum {string}
@@ -4518,7 +4648,7 @@ export interface components {
              * @default brief
              * @enum {string}
              */
-            next_stage: "brief" | "wearer" | "pattern" | "mockups" | "bones" | "front" | "back" | "layers";
+            next_stage: "brief" | "wearer" | "pattern" | "mockups" | "bones" | "front" | "back" | "layers" | "cut";
             /**
              * Next Step
              * @default
@@ -4569,6 +4699,33 @@ export interface components {
                 number,
                 number
             ][];
+        };
+        /**
+         * Marker
+         * @description A cloth with its pieces on it: the length they take, the share of it that is used, and the least by area.
+         *
+         *     `fold`: the cloth lies double, its fold at y = 0, so that each piece is cut twice, mirrored; `spare` are cut once
+         *     too often for it. `too_wide` fit nowhere across the cloth.
+         */
+        Marker: {
+            /** Usable Mm */
+            usable_mm: number;
+            /** Fold */
+            fold: boolean;
+            /** Length Mm */
+            length_mm: number;
+            /** Used Share */
+            used_share: number;
+            /** Bound Mm */
+            bound_mm: number;
+            /** Placed */
+            placed: components["schemas"]["Placed"][];
+            /** Too Wide */
+            too_wide: string[];
+            /** Spare */
+            spare: string[];
+            /** Seconds */
+            seconds: number;
         };
         /**
          * MeasuringRef
@@ -5333,6 +5490,31 @@ export interface components {
             to_mm: number;
             /** Amount Mm */
             amount_mm: number;
+        };
+        /**
+         * Placed
+         * @description A piece where it lies: which, the how-manieth, mirrored or not, turned by so much from its grain, its outline.
+         *
+         *     `x_mm`, `y_mm` is where the origin of its own frame lies; `angle_deg` is anticlockwise on the cloth.
+         */
+        Placed: {
+            /** Key */
+            key: string;
+            /** Number */
+            number: number;
+            /** Mirrored */
+            mirrored: boolean;
+            /** Angle Deg */
+            angle_deg: number;
+            /** X Mm */
+            x_mm: number;
+            /** Y Mm */
+            y_mm: number;
+            /** Outline */
+            outline: [
+                number,
+                number
+            ][];
         };
         /**
          * Plan
@@ -6126,6 +6308,12 @@ export interface components {
              * @default 45
              */
             loop_mm: number;
+            /**
+             * Separation Mm
+             * @description Between pieces on the cloth, so that scissors pass.
+             * @default 2
+             */
+            separation_mm: number;
             /**
              * Grain Strict Deg
              * @description Where a ply carries pull its grain is true to this.
@@ -7005,6 +7193,26 @@ export interface components {
             high_mm: number;
         };
         /**
+         * StripPlan
+         * @description What is cut or bought by its length: how wide, how long in all, in how many lengths; of a cloth the strips.
+         */
+        StripPlan: {
+            /**
+             * What
+             * @enum {string}
+             */
+            what: "binding, top" | "binding, hem" | "channel tape" | "waist tape" | "loops";
+            /** Width Mm */
+            width_mm: number;
+            /** Lengths Mm */
+            lengths_mm: number[];
+            /** Length Mm */
+            length_mm: number;
+            /** Cloth */
+            cloth?: string | null;
+            strips?: components["schemas"]["Strips"] | null;
+        };
+        /**
          * StripTest
          * @description A strip of a cloth hung with a weight: how much longer a stretch marked on it became.
          */
@@ -7031,6 +7239,26 @@ export interface components {
             marked_mm: number;
             /** Longer Mm */
             longer_mm: number;
+        };
+        /**
+         * Strips
+         * @description Strips cut from a width of cloth and joined to a length: how many, how long each, how much cloth they take.
+         *
+         *     On the bias `cloth_mm` is the length of the cloth whose slanting strips are cut; `joins` are on the slant.
+         */
+        Strips: {
+            /** Width Mm */
+            width_mm: number;
+            /** Length Mm */
+            length_mm: number;
+            /** Count */
+            count: number;
+            /** Joins */
+            joins: number;
+            /** Longest Mm */
+            longest_mm: number;
+            /** Cloth Mm */
+            cloth_mm: number;
         };
         /**
          * TakeMeasures
@@ -7170,7 +7398,7 @@ export interface components {
              * Next Stage
              * @enum {string}
              */
-            next_stage: "brief" | "wearer" | "pattern" | "mockups" | "bones" | "front" | "back" | "layers";
+            next_stage: "brief" | "wearer" | "pattern" | "mockups" | "bones" | "front" | "back" | "layers" | "cut";
             next_step: components["schemas"]["Message"];
         };
         /**
@@ -7373,7 +7601,7 @@ export interface components {
              * What
              * @enum {string}
              */
-            what: "odds" | "story" | "schools" | "cutting";
+            what: "odds" | "story" | "schools" | "cutting" | "marker";
             /** Share */
             share: number | null;
         };
@@ -11289,6 +11517,108 @@ export interface operations {
             };
         };
     };
+    read_cut_api_builds__build_id__cut_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CutPlan"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    read_marker_api_builds__build_id__markers__cloth__get: {
+        parameters: {
+            query?: {
+                fold?: boolean;
+                seconds?: number;
+            };
+            header?: never;
+            path: {
+                build_id: string;
+                cloth: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Marker"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
     print_pattern_api_builds__build_id__pattern_pdf_get: {
         parameters: {
             query?: {
@@ -12108,7 +12438,7 @@ export interface operations {
             header?: never;
             path: {
                 build_id: string;
-                what: "odds" | "story" | "schools" | "cutting";
+                what: "odds" | "story" | "schools" | "cutting" | "marker";
             };
             cookie?: never;
         };

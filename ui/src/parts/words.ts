@@ -57,6 +57,7 @@ export const STAGES: { stage: Stage; label: string }[] = [
   { stage: 'front', label: 'Front' },
   { stage: 'back', label: 'Back' },
   { stage: 'layers', label: 'Layers' },
+  { stage: 'cut', label: 'Cut' },
 ]
 
 export const LEVEL_LABELS: Record<LevelName, string> = {

@@ -1,0 +1,251 @@
+"""Pieces laid on a length of cloth, selvedge to selvedge: strip packing, time-boxed and seeded (model, section 11).
+
+x runs along the cloth, y across it from one usable edge, mm. A piece whose grain runs along lies with its top toward
+larger x. spyrrow packs; what it gives is held against the true outlines before it is believed.
+"""
+
+import math
+import threading
+from collections.abc import Callable, Sequence
+from dataclasses import dataclass
+from typing import TYPE_CHECKING
+
+from shapely import STRtree, get_coordinates
+from shapely.affinity import affine_transform
+from shapely.geometry import Polygon
+
+from fuseau.craft.base.record import Record
+from fuseau.craft.layout.pieces import ClothPiece, bias_turn
+from fuseau.craft.pattern.trueing import Point
+
+if TYPE_CHECKING:
+    from spyrrow import StripPackingSolution
+
+_DRAWN_MM = 0.2  # outlines are packed a little larger and with fewer points
+_TOUCH_MM2 = 1.0
+_LOOK_S = 0.1
+
+
+class Placed(Record):
+    """A piece where it lies: which, the how-manieth, mirrored or not, turned by so much from its grain, its outline.
+
+    `x_mm`, `y_mm` is where the origin of its own frame lies; `angle_deg` is anticlockwise on the cloth.
+    """
+
+    key: str
+    number: int
+    mirrored: bool
+    angle_deg: float
+    x_mm: float
+    y_mm: float
+    outline: tuple[Point, ...]
+
+
+class Marker(Record):
+    """A cloth with its pieces on it: the length they take, the share of it that is used, and the least by area.
+
+    `fold`: the cloth lies double, its fold at y = 0, so that each piece is cut twice, mirrored; `spare` are cut once
+    too often for it. `too_wide` fit nowhere across the cloth.
+    """
+
+    usable_mm: float
+    fold: bool
+    length_mm: float
+    used_share: float
+    bound_mm: float
+    placed: tuple[Placed, ...]
+    too_wide: tuple[str, ...]
+    spare: tuple[str, ...]
+    seconds: float
+
+
+@dataclass(frozen=True)
+class MarkerAsk:
+    """What is to be laid: the pieces of one cloth, its usable width, the distance between them, and for how long."""
+
+    pieces: tuple[ClothPiece, ...]
+    usable_mm: float
+    fold: bool = False
+    separation_mm: float = 2.0
+    seconds: int = 3
+    seed: int = 7
+
+
+@dataclass(frozen=True)
+class _Copy:
+    """Some copies of a piece that lie the same way up."""
+
+    piece: ClothPiece
+    mirrored: bool
+    count: int
+
+    @property
+    def name(self) -> str:
+        return f"{self.piece.key}|{'m' if self.mirrored else 'p'}"
+
+
+def orientations(piece: ClothPiece) -> tuple[float, ...]:
+    """Angles from its grain at which a piece may be laid: true to its tolerance, either way up unless it has a way."""
+    ways = (0.0,) if piece.one_way else (0.0, 180.0)
+    lean = piece.tolerance_deg
+    return tuple(way + by for way in ways for by in ((-lean, 0.0, lean) if lean else (0.0,)))
+
+
+def on_cloth(
+    outline: Sequence[Point], turn_deg: float, mirrored: bool, angle_deg: float = 0.0, at: Point = (0.0, 0.0)
+) -> Polygon:
+    """A piece's outline as it lies: its z along the cloth, turned for its grain and by an angle, moved to a place."""
+    angle = math.radians(turn_deg + angle_deg)
+    c, s = math.cos(angle), math.sin(angle)
+    sign = 1.0 if mirrored else -1.0  # (x, z) → (z, −x), or (z, x)
+    return affine_transform(Polygon(outline), [-s * sign, c, c * sign, s, at[0], at[1]])
+
+
+def _copies(ask: MarkerAsk) -> tuple[list[_Copy], list[str]]:
+    """What has to be laid, and which pieces the fold gives once too often."""
+    found, spare = [], []
+    for piece in ask.pieces:
+        if ask.fold:
+            found.append(_Copy(piece, False, math.ceil(piece.count / 2)))
+            if piece.count % 2:
+                spare.append(piece.key)
+        elif piece.mirrored:
+            found += [_Copy(piece, False, piece.count - piece.count // 2), _Copy(piece, True, piece.count // 2)]
+        else:
+            found.append(_Copy(piece, False, piece.count))
+    return found, spare
+
+
+def _fits_across(copy: _Copy, wide_mm: float) -> bool:
+    turn = bias_turn(copy.piece.grain)
+    heights = (on_cloth(copy.piece.outline, turn, copy.mirrored, angle).bounds for angle in orientations(copy.piece))
+    return any(high - low <= wide_mm for _, low, _, high in heights)
+
+
+def lay(
+    ask: MarkerAsk,
+    tell: Callable[[float], None] = lambda share: None,
+    show: Callable[[Marker], None] = lambda marker: None,
+) -> Marker:
+    """The shortest length found in the time that all pieces lie on, none over another or off the cloth.
+
+    `tell` hears the share of the time that is over, `show` every better marker as it is found. Deterministic for a seed
+    on a machine of the same speed. Raises RuntimeError where nothing was found, which no cloth wide enough does.
+    """
+    import spyrrow
+
+    wide = ask.usable_mm / 2 if ask.fold else ask.usable_mm
+    copies, spare = _copies(ask)
+    lying = [copy for copy in copies if copy.count and _fits_across(copy, wide - ask.separation_mm)]
+    too_wide = tuple(dict.fromkeys(copy.piece.key for copy in copies if copy not in lying))
+    if not lying:
+        return _as_marker(ask, wide, [], too_wide, spare)
+    by_name = {copy.name: copy for copy in lying}
+    items = [
+        spyrrow.Item(copy.name, _packed(copy), copy.count, list(orientations(copy.piece))) for copy in by_name.values()
+    ]
+    instance = spyrrow.StripPackingInstance("", wide, items)
+    explore = max(1, round(0.8 * ask.seconds))
+    config = spyrrow.StripPackingConfig(
+        early_termination=True,
+        min_items_separation=ask.separation_mm,
+        exploration_time=explore,
+        compression_time=max(1, ask.seconds - explore),
+        total_computation_time=None,
+        num_workers=1,
+        seed=ask.seed,
+    )
+    progress = spyrrow.ProgressQueue()
+    feasible = spyrrow.ReportType.ExplFeas, spyrrow.ReportType.CmprFeas
+    done = threading.Event()
+
+    def watch() -> None:
+        began, best = 0.0, math.inf
+        while not done.wait(_LOOK_S):
+            began += _LOOK_S
+            tell(min(0.99, began / max(ask.seconds, 1)))
+            for kind, solution in progress.drain():
+                if kind in feasible and solution.width < best - 0.5:
+                    best = solution.width
+                    show(_read(ask, wide, by_name, solution, too_wide, spare))
+
+    watcher = threading.Thread(target=watch, daemon=True)
+    watcher.start()
+    try:
+        solution = instance.solve(config, progress)
+    finally:
+        done.set()
+        watcher.join()
+    return _read(ask, wide, by_name, solution, too_wide, spare)
+
+
+def _packed(copy: _Copy) -> list[Point]:
+    outline = on_cloth(copy.piece.outline, bias_turn(copy.piece.grain), copy.mirrored)
+    drawn = outline.buffer(_DRAWN_MM, join_style="mitre").simplify(_DRAWN_MM)
+    return [(float(x), float(y)) for x, y in get_coordinates(drawn)[:-1]]
+
+
+def _read(
+    ask: MarkerAsk,
+    wide_mm: float,
+    by_name: dict[str, _Copy],
+    solution: "StripPackingSolution",
+    too_wide: tuple[str, ...],
+    spare: list[str],
+) -> Marker:
+    placed: list[Placed] = []
+    numbers: dict[str, int] = {}
+    for item in solution.placed_items:
+        copy = by_name[item.id]
+        numbers[copy.piece.key] = numbers.get(copy.piece.key, 0) + 1
+        shape = on_cloth(
+            copy.piece.outline, bias_turn(copy.piece.grain), copy.mirrored, item.rotation, item.translation
+        )
+        placed.append(
+            Placed(
+                key=copy.piece.key,
+                number=numbers[copy.piece.key],
+                mirrored=copy.mirrored,
+                angle_deg=(item.rotation + 180) % 360 - 180,
+                x_mm=item.translation[0],
+                y_mm=item.translation[1],
+                outline=tuple((round(x, 2), round(y, 2)) for x, y in shape.exterior.coords[:-1]),
+            )
+        )
+    return _as_marker(ask, wide_mm, placed, too_wide, spare)
+
+
+def _as_marker(
+    ask: MarkerAsk, wide_mm: float, placed: Sequence[Placed], too_wide: tuple[str, ...], spare: list[str]
+) -> Marker:
+    shapes = [Polygon(one.outline) for one in placed]
+    length = max((shape.bounds[2] for shape in shapes), default=0.0)
+    area = sum(shape.area for shape in shapes)
+    return Marker(
+        usable_mm=ask.usable_mm,
+        fold=ask.fold,
+        length_mm=length,
+        used_share=area / (length * wide_mm) if length else 0.0,
+        bound_mm=area / wide_mm,
+        placed=tuple(placed),
+        too_wide=too_wide,
+        spare=tuple(spare),
+        seconds=float(ask.seconds),
+    )
+
+
+def wrong_with(marker: Marker) -> list[str]:
+    """What cannot be so of a marker: pieces over each other, or off the cloth."""
+    wide = marker.usable_mm / 2 if marker.fold else marker.usable_mm
+    shapes = [Polygon(one.outline) for one in marker.placed]
+    found = [
+        f"{one.key} lies off the cloth"
+        for one, shape in zip(marker.placed, shapes, strict=True)
+        if shape.bounds[0] < -_DRAWN_MM or shape.bounds[1] < -_DRAWN_MM or shape.bounds[3] > wide + _DRAWN_MM
+    ]
+    tree = STRtree(shapes)
+    for i, shape in enumerate(shapes):
+        for j in tree.query(shape):
+            if i < j and shape.intersection(shapes[j]).area > _TOUCH_MM2:
+                found.append(f"{marker.placed[i].key} lies over {marker.placed[j].key}")
+    return found
