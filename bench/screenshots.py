@@ -85,6 +85,15 @@ def main(folder: Path, only: list[str]) -> None:
                 if view == "cutting":
                     hand.press("Cutting")
                     hand.find(".plan")
+                if view == "layers":
+                    hand.click("[data-ply-row='2']")
+                    hand.press("Methods side by side")
+                    hand.see("lets out")
+                if view == "cut":
+                    hand.see("by the catalogue")
+                    hand.wait(lambda: not hand.all("[aria-label='Laying the pieces']"))
+                    hand.press("coutil")
+                    hand.find("[data-placed='2 strength 2']")
                 if view == "backup":
                     offer_backup(hand, Path(data))
                 if view == "unsent":
