@@ -1,5 +1,6 @@
 """The layers' stage: every ply as it will be made, what is odd about them, and the methods side by side."""
 
+import math
 from collections.abc import Mapping
 from dataclasses import dataclass
 from typing import Self
@@ -107,6 +108,8 @@ class LayersInputs:
         def kept(bone: Bone) -> bool:
             return in_a_fold(bone.channel) or bone.channel in build.bones.made_by_channel
 
+        # what no hand can close is never worn so: that is said of the closing, and asks nothing of the cloth
+        most = math.inf if build.back.laced else build.practice.zip_closes_n_per_m
         names = [level.name for level in worn.levels if level.pressure_kpa is not None]
         return cls(
             build.layers,
@@ -117,7 +120,7 @@ class LayersInputs:
             tuple(bone.made for bone in both if kept(bone)),
             tuple((bone.panel, bone.across) for bone in bones if bone.across is not None),
             "bust" in names,
-            tuple(zip(names, worn.pull_at, strict=False)),
+            tuple((name, min(pull, most)) for name, pull in zip(names, worn.pull_at, strict=False)),
             GROMMETS[build.back.holes].grip_mm if build.back.laced else None,
             GROMMETS[build.back.holes].label,
             taped,

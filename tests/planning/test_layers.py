@@ -85,6 +85,14 @@ def test_silk_alone_does_not_carry_and_the_mend_is_a_cloth_that_does():
     assert "strength" in CLOTHS[better.layers.plies[0].cloth].suits
 
 
+def test_what_no_hand_can_close_asks_nothing_absurd_of_the_cloth():
+    laced = UNDERBUST
+    shut = change(laced, [Change(at="back.laced", value=False), Change(at="target.reduction_percent", value=25)], "cm")
+    assert plan(shut).final.waist_pressure_kpa > 10
+    assert "ply_overloaded" not in told(shut)
+    assert max(ply.carries_n_per_m or 0 for ply in plan(shut).layers.plies) <= shut.practice.zip_closes_n_per_m
+
+
 def test_a_strength_ply_of_sateen_is_told_even_where_it_holds():
     light = with_plies(built("strapless bodice"), ("strength", "sateen", {}))
     assert set(told(light)) == {"not_a_strength_cloth"}

@@ -209,7 +209,7 @@ const noted = (key: string) => {
             >
               <td>
                 <button type="button" class="name" @click="picked = picked === piece.key ? '' : piece.key">
-                  {{ piece.what === 'panel' ? `panel ${piece.label}` : `${piece.what} ${piece.label}` }}
+                  {{ piece.label.includes(piece.what) ? piece.label : `${piece.what} ${piece.label}` }}
                 </button>
               </td>
               <td>
