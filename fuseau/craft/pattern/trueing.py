@@ -27,7 +27,7 @@ SAGITTA_MM = 0.02  # how far a chord of an outline may lie from its curve
 _LEAST_STEP_MM = 1.0
 _UNEVEN_EDGE = 1.5
 _UNEVEN = 3.5  # a cubic bends so much more in one place than on the whole
-_CORNER_MM = 0.4  # the first and the last chord of an edge are so short, so that they point as the edge does
+_CORNER_MM = 0.25  # the first and the last chord of an edge are so short, so that they point as the edge does
 
 
 class Notch(Record):

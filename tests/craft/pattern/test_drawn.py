@@ -9,7 +9,7 @@ from fuseau.craft.pattern.trueing import SAGITTA_MM
 from tests.kinds import ALL_KINDS, built
 from tests.plans import plan
 
-SHAPES = ("plain", "sweetheart", "scoop", "point")
+SHAPES = ("plain", "sweetheart", "scoop", "point", "swoop")
 
 
 def way(start, end) -> float:
@@ -40,9 +40,12 @@ def sagittas(points) -> np.ndarray:
 
 
 @pytest.mark.parametrize("shape", SHAPES)
-@pytest.mark.parametrize("kind", [one for one in ALL_KINDS if one != "neck corset"])
+@pytest.mark.parametrize("kind", ALL_KINDS)
 def test_top_line_and_hem_run_on_across_every_seam(kind, shape):
     found = plan(built(kind, draft__top__shape=shape, draft__hem__shape=shape))
+    if (kind, shape) == ("neck corset", "swoop"):
+        assert found.unmakeable  # a collar's hem is too short for one
+        return
     panels = found.pattern.panels
     for end in ("top", "hem"):
         for left, right in zip(panels, panels[1:], strict=False):
