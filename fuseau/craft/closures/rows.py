@@ -147,10 +147,9 @@ def _side(one: _Stretch, usual: float, wishes: RowWishes, practice: Practice, le
     near, most, pitch = wishes.waist_pitch_mm, practice.waist_rows_mm - practice.loop_pair_mm, wishes.pitch_mm
     if near is not None and near < (pitch or usual):
         close = _close(near, min(most, one.last_mm - (pitch or usual) / 2))
+        # where too little is left for the last row to lie at its margin, one close row less
         while len(close) > 1 and _MEETS_MM < one.last_mm - close[-1] < near:
-            close = close[
-                :-1
-            ]  # what is left for the last row is closer than that: one row less, and it is at its margin
+            close = close[:-1]
         rest = _Stretch(one.to_edge_mm - close[-1], one.margin_mm, one.usual_margin_mm, one.field)
         further = _side(rest, usual, RowWishes(pitch_mm=pitch), practice, 1 if rest.last_mm >= near else 0)
         return [*close, *(close[-1] + z for z in further[1:])]
