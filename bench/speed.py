@@ -17,6 +17,7 @@ from fuseau.craft.base.findings import Change
 from fuseau.craft.boning.cutting_stock import Wanted, plan_cutting
 from fuseau.craft.fit.equilibrium import settle
 from fuseau.craft.fitting.inference import infer, learn
+from fuseau.craft.layout.marker import MarkerAsk, lay
 from fuseau.craft.materials.catalogue import BONES
 from fuseau.craft.pattern.drafting import draft
 from fuseau.craft.wearer.body import believe
@@ -26,6 +27,7 @@ from fuseau.document.build import Build, read_build
 from fuseau.files.drawings import read_drawing
 from fuseau.files.svg import pattern_svg
 from fuseau.planning.cache import StageCache
+from fuseau.planning.cut import pieces_of
 from fuseau.planning.lacings import final_lacing
 from fuseau.planning.observations import InferenceInputs, tried_on
 from fuseau.planning.pattern import AimInputs, aim_pattern
@@ -214,6 +216,32 @@ def hand_edits(client: httpx.Client, build_id: str, revision: int) -> None:
     say("an edit of the pattern by hand, HTTP", statistics.median(took), "ms", "-", float(np.percentile(took, 95)))
 
 
+def cut(build: Build) -> None:
+    """Pieces of five plies at eight panels; a marker of some forty pieces, and what a longer run makes of it."""
+    plies = [
+        {"role": role, "cloth": cloth}
+        for role, cloth in (
+            ("lining", "lawn"),
+            ("strength", "coutil"),
+            ("interlining", "fusible_light"),
+            ("fashion", "brocade"),
+            ("overlay", "lace"),
+        )
+    ]
+    layered = change(build, [Change(at="layers.plies", value=plies), Change(at="draft.panels", value=8)], "cm")
+    layered = layered.model_copy(update={"versions": (), "fittings": ()})
+    planned = plan(layered)
+    middle, worst = median_ms(lambda _: pieces_of(layered, planned), 20)
+    say("pieces of five plies, eight panels", middle, "ms", "< 150", worst)
+    pieces = pieces_of(layered, planned)[:20]
+    seen: list[float] = []
+    began = time.perf_counter()
+    quick = lay(MarkerAsk(pieces, 1380.0, seconds=3), show=lambda _: seen.append(time.perf_counter() - began))
+    say(f"marker of {len(quick.placed)} pieces, first layout after", seen[0], "s", "< 1")
+    long = lay(MarkerAsk(pieces, 1380.0, seconds=60))
+    say("its length in 3 s over that in 60 s", quick.length_mm / long.length_mm, "", "< 1.03")
+
+
 def first_load(one: Server) -> None:
     """What the browser loads first, and when the workshop and a build can be used."""
     sizes = [len(gzip.compress(file.read_bytes())) for file in PAGES.glob("assets/*") if file.suffix in (".js", ".css")]
@@ -247,6 +275,7 @@ def main() -> None:
         core(read_build(build.model_dump()))
         hardware(build)
         patterns(build)
+        cut(build)
     server()
 
 
