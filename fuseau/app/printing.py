@@ -1,5 +1,6 @@
 """Routes of what leaves and comes back: prints, drawings, the open file, a client's sheet."""
 
+from collections.abc import Callable
 from typing import Annotated
 
 from fastapi import APIRouter, Query
@@ -32,52 +33,44 @@ def printed(session: Session, workers: Workers, build_id: str, what: Print, pape
     return file_answer(content, _MEDIA[kind], build, f"-{named}{sized}.{kind}")
 
 
-@router.get("/builds/{build_id}/pattern.pdf", response_class=Response)
-def print_pattern(
-    session: TheSession, workers: TheWorkers, build_id: str, paper: Annotated[Paper, Query()] = "a4"
-) -> Response:
-    """The pattern at 1:1 on tiled pages."""
-    return printed(session, workers, build_id, "pattern.pdf", paper)
+_PAGES: dict[Print, str] = {
+    "pattern.pdf": "The pattern at 1:1 on tiled pages.",
+    "plies.pdf": "Every piece of every ply at 1:1 on tiled pages.",
+    "list.pdf": "Bones, busk, holes and lace on one page.",
+}
+_DRAWINGS: dict[Print, str] = {
+    "pattern.svg": "The pattern as SVG in millimetres.",
+    "pattern.dxf": "The pattern as DXF in millimetres, pieces with layers.",
+    "plies.svg": "Every piece of every ply as SVG in millimetres.",
+    "plies.dxf": "Every piece of every ply as DXF in millimetres, in layers.",
+}
 
 
-@router.get("/builds/{build_id}/list.pdf", response_class=Response)
-def print_list(
-    session: TheSession, workers: TheWorkers, build_id: str, paper: Annotated[Paper, Query()] = "a4"
-) -> Response:
-    """Bones, busk, holes and lace on one page."""
-    return printed(session, workers, build_id, "list.pdf", paper)
+def _offer_pages(what: Print) -> None:
+    def print_pages(
+        session: TheSession, workers: TheWorkers, build_id: str, paper: Annotated[Paper, Query()] = "a4"
+    ) -> Response:
+        return printed(session, workers, build_id, what, paper)
+
+    _offer(what, _PAGES[what], print_pages)
 
 
-@router.get("/builds/{build_id}/pattern.svg", response_class=Response)
-def draw_pattern(session: TheSession, workers: TheWorkers, build_id: str) -> Response:
-    """The pattern as SVG in millimetres."""
-    return printed(session, workers, build_id, "pattern.svg")
+def _offer_drawing(what: Print) -> None:
+    def draw(session: TheSession, workers: TheWorkers, build_id: str) -> Response:
+        return printed(session, workers, build_id, what)
+
+    _offer(what, _DRAWINGS[what], draw)
 
 
-@router.get("/builds/{build_id}/pattern.dxf", response_class=Response)
-def draw_pattern_dxf(session: TheSession, workers: TheWorkers, build_id: str) -> Response:
-    """The pattern as DXF in millimetres, pieces with layers."""
-    return printed(session, workers, build_id, "pattern.dxf")
+def _offer(what: Print, told: str, route: Callable[..., Response]) -> None:
+    path, name = f"/builds/{{build_id}}/{what}", f"print_{what.replace('.', '_')}"
+    router.add_api_route(path, route, response_class=Response, description=told, name=name, operation_id=name)
 
 
-@router.get("/builds/{build_id}/plies.pdf", response_class=Response)
-def print_plies(
-    session: TheSession, workers: TheWorkers, build_id: str, paper: Annotated[Paper, Query()] = "a4"
-) -> Response:
-    """Every piece of every ply at 1:1 on tiled pages."""
-    return printed(session, workers, build_id, "plies.pdf", paper)
-
-
-@router.get("/builds/{build_id}/plies.svg", response_class=Response)
-def draw_plies(session: TheSession, workers: TheWorkers, build_id: str) -> Response:
-    """Every piece of every ply as SVG in millimetres."""
-    return printed(session, workers, build_id, "plies.svg")
-
-
-@router.get("/builds/{build_id}/plies.dxf", response_class=Response)
-def draw_plies_dxf(session: TheSession, workers: TheWorkers, build_id: str) -> Response:
-    """Every piece of every ply as DXF in millimetres, in layers."""
-    return printed(session, workers, build_id, "plies.dxf")
+for _what in _PAGES:
+    _offer_pages(_what)
+for _what in _DRAWINGS:
+    _offer_drawing(_what)
 
 
 @router.get("/builds/{build_id}/build.fuseau.json", response_class=Response)

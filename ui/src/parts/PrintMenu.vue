@@ -9,6 +9,36 @@ const open = useBuild()
 const settings = useSettings()
 const base = computed(() => `/api/builds/${open.latest?.id}`)
 const drafted = computed(() => !!open.plan?.pattern)
+const PRINTS = computed(() => {
+  const paper = settings.house.paper
+  return [
+    { file: 'pattern.pdf?paper=a4', title: 'Pattern 1:1, A4 pages', subtitle: 'PDF with 50 mm test square' },
+    { file: 'pattern.pdf?paper=letter', title: 'Pattern 1:1, Letter pages', subtitle: 'PDF with 50 mm test square' },
+    { file: 'pattern.svg', title: 'Pattern as drawing', subtitle: 'SVG in millimetres' },
+    { file: 'pattern.dxf', title: 'Pattern for cutting software', subtitle: 'DXF in millimetres, in layers' },
+    {
+      file: `plies.pdf?paper=${paper}`,
+      title: 'Pieces of every ply, 1:1',
+      subtitle: 'each with its own allowance and grain',
+    },
+    { file: 'plies.svg', title: 'Pieces as drawing', subtitle: 'SVG; every ply' },
+    { file: 'plies.dxf', title: 'Pieces for cutting software', subtitle: 'DXF; every ply' },
+    { file: `list.pdf?paper=${paper}`, title: 'List', subtitle: 'bones, closure, holes and lace: one page' },
+    { file: `bones.pdf?paper=${paper}`, title: 'Strip of bones, 1:1', subtitle: 'every bone with its label' },
+    ...(open.plan?.opening?.opens_high_mm != null
+      ? [
+          {
+            file: `front.pdf?paper=${paper}`,
+            title: 'Front, both sides, 1:1',
+            subtitle: 'sew and leave, knobs, hooks, zip',
+          },
+        ]
+      : []),
+    ...(open.plan?.holes
+      ? [{ file: `holes.pdf?paper=${paper}`, title: 'Punching strip, 1:1', subtitle: 'holes, fold and waist' }]
+      : []),
+  ]
+})
 </script>
 
 <template>
@@ -19,62 +49,12 @@ const drafted = computed(() => !!open.plan?.pattern)
     <v-list density="compact" min-width="290" aria-label="Print">
       <template v-if="drafted">
         <v-list-item
-          :href="`${base}/pattern.pdf?paper=a4`"
+          v-for="one in PRINTS"
+          :key="one.file"
+          :href="`${base}/${one.file}`"
           download
-          title="Pattern 1:1, A4 pages"
-          subtitle="PDF with 50 mm test square"
-        />
-        <v-list-item
-          :href="`${base}/pattern.pdf?paper=letter`"
-          download
-          title="Pattern 1:1, Letter pages"
-          subtitle="PDF with 50 mm test square"
-        />
-        <v-list-item :href="`${base}/pattern.svg`" download title="Pattern as drawing" subtitle="SVG in millimetres" />
-        <v-list-item
-          :href="`${base}/pattern.dxf`"
-          download
-          title="Pattern for cutting software"
-          subtitle="DXF in millimetres, in layers"
-        />
-        <v-list-item
-          :href="`${base}/plies.pdf?paper=${settings.house.paper}`"
-          download
-          title="Pieces of every ply, 1:1"
-          subtitle="each with its own allowance and grain"
-        />
-        <v-list-item :href="`${base}/plies.svg`" download title="Pieces as drawing" subtitle="SVG; every ply" />
-        <v-list-item
-          :href="`${base}/plies.dxf`"
-          download
-          title="Pieces for cutting software"
-          subtitle="DXF; every ply"
-        />
-        <v-list-item
-          :href="`${base}/list.pdf?paper=${settings.house.paper}`"
-          download
-          title="List"
-          subtitle="bones, closure, holes and lace: one page"
-        />
-        <v-list-item
-          :href="`${base}/bones.pdf?paper=${settings.house.paper}`"
-          download
-          title="Strip of bones, 1:1"
-          subtitle="every bone with its label"
-        />
-        <v-list-item
-          v-if="open.plan?.opening?.opens_high_mm != null"
-          :href="`${base}/front.pdf?paper=${settings.house.paper}`"
-          download
-          title="Front, both sides, 1:1"
-          subtitle="sew and leave, knobs, hooks, zip"
-        />
-        <v-list-item
-          v-if="open.plan?.holes"
-          :href="`${base}/holes.pdf?paper=${settings.house.paper}`"
-          download
-          title="Punching strip, 1:1"
-          subtitle="holes, fold and waist"
+          :title="one.title"
+          :subtitle="one.subtitle"
         />
       </template>
       <v-list-item v-else title="No pattern yet" subtitle="The measures come first" disabled />

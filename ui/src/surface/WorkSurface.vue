@@ -334,17 +334,6 @@ const dot = computed(() => (settings.unit === 'in' ? 25.4 : 20) * view.value.sca
 .legend .spring {
   flex: 1;
 }
-.toggle {
-  display: inline-flex;
-  gap: 5px;
-  align-items: center;
-  cursor: pointer;
-}
-.toggle input {
-  accent-color: var(--ink);
-  width: 15px;
-  height: 15px;
-}
 .paper {
   position: relative;
   overflow: hidden;
