@@ -10,7 +10,7 @@ from fuseau.craft.base.lengths import Unit
 from fuseau.craft.materials.catalogue import entry_key
 from fuseau.craft.materials.cloths import ClothName, Role
 from fuseau.craft.plies.layers import Ply
-from fuseau.document.build import Build, plain
+from fuseau.document.build import Build
 
 _USUAL: Mapping[Role, ClothName] = {
     "lining": "lawn",
@@ -64,10 +64,12 @@ def keep_cloth(build: Build, given: Mapping[str, Any], unit: Unit, ply: int | No
     """The build with a cloth of her own: a new one, or another version of the one it names; `ply` is then made of it.
 
     What is not given is as the cloth that the ply is made of now. Raises pydantic.ValidationError with the place of
-    what is wrong, below `catalogue.cloths.<name>`.
+    what is wrong, below `catalogue.cloths.<name>`, or Unmakeable where there is no such ply.
     """
     name = given.get("name") or entry_key(str(given.get("label") or "cloth"), build.cloths, "cloth")
-    base = plain(build, "layers")["plies"][ply]["cloth"] if ply is not None else "sateen"
+    if ply is not None and ply >= len(build.layers.plies):
+        raise Unmakeable("layers.plies", "plies.no_such")
+    base = build.layers.plies[ply].cloth if ply is not None else "sateen"
     written = {**build.cloths[base].model_dump(mode="json"), **given, "name": name}
     kept = change(build, [Change(at=f"catalogue.cloths.{name}", value=written)], unit)
     return kept if ply is None else change(kept, [Change(at=f"layers.plies.{ply}.cloth", value=name)], unit)

@@ -208,7 +208,8 @@ class Build(Record):
     @cached_property
     def stack(self) -> Stack:
         """What the final garment's plies come to."""
-        return self.layers.stack(self.draft.panels, self.cloths)
+        count = len(self.current.pattern.panels) if self.current else self.draft.panels
+        return self.layers.stack(count, self.cloths)
 
     @property
     def mock_up_stack(self) -> Stack:

@@ -3,17 +3,17 @@
 from collections.abc import Sequence
 from typing import Literal
 
+from fuseau.craft.base.curves import length_of
 from fuseau.craft.base.errors import Unmakeable
 from fuseau.craft.base.record import Record
 from fuseau.craft.boning.bones import Bone
 from fuseau.craft.layout.marker import MarkerAsk
 from fuseau.craft.layout.pieces import ClothPiece, PieceMaker
-from fuseau.craft.layout.strips import Strips, bias_strips, binding_length, side_by_side, strip_width
+from fuseau.craft.layout.strips import Strips, bias_strips, binding_length, least_width, side_by_side, strip_width
 from fuseau.craft.materials.catalogue import GROMMETS
 from fuseau.craft.materials.cloths import Cloth, ClothName
 from fuseau.craft.pattern.trueing import LaidPanel
 from fuseau.craft.plies.methods import METHODS
-from fuseau.craft.plies.reckoning import length_of
 from fuseau.document.build import Build
 from fuseau.planning.plan import Plan
 
@@ -21,7 +21,10 @@ StripWhat = Literal["binding, top", "binding, hem", "channel tape", "waist tape"
 
 
 class StripPlan(Record):
-    """What is cut or bought by its length: how wide, how long in all, in how many lengths; of a cloth the strips."""
+    """What is cut or bought by its length: how wide, how long in all, in how many lengths; of a `cloth` the strips.
+
+    None are told of a cloth that is too narrow for them.
+    """
 
     what: StripWhat
     width_mm: float
@@ -99,7 +102,6 @@ def pieces_of(build: Build, planned: Plan) -> tuple[ClothPiece, ...]:
     maker = PieceMaker(
         layers=build.layers,
         plies=layers.plies,
-        cloths=build.cloths,
         halves=(pattern.panels, pattern.left_panels),
         joined=pattern.joined,
         pieces=pattern.pieces,
@@ -153,7 +155,9 @@ def _binding(build: Build, cloth: Cloth, what: StripWhat, edges_mm: Sequence[flo
         lengths_mm=lengths,
         length_mm=sum(lengths),
         cloth=cloth.name,
-        strips=bias_strips(sum(lengths), width, cloth.usable_mm, practice),
+        strips=bias_strips(sum(lengths), width, cloth.usable_mm, practice)
+        if cloth.usable_mm >= least_width(width, practice)
+        else None,
     )
 
 

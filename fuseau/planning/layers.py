@@ -7,6 +7,7 @@ from typing import Self
 
 from pydantic import Field
 
+from fuseau.craft.base.curves import length_of
 from fuseau.craft.base.findings import Change, Finding, Message, message
 from fuseau.craft.base.practice import Practice
 from fuseau.craft.base.record import Record
@@ -21,7 +22,7 @@ from fuseau.craft.plies.checks import check_overlay, check_plies, check_thick
 from fuseau.craft.plies.layers import Layers, MethodName, Mounted, Ply
 from fuseau.craft.plies.methods import METHODS, ChannelMade, Counted, Method, mounted, work
 from fuseau.craft.plies.overlay import OverlayPlan, overlay
-from fuseau.craft.plies.reckoning import PlyPlan, Thick, at_hole, at_seam, length_of, reckon
+from fuseau.craft.plies.reckoning import PlyPlan, Thick, at_hole, at_seam, reckon
 from fuseau.document.build import Build
 from fuseau.planning.halves import Halves
 
@@ -49,7 +50,6 @@ class MethodSide(Record):
     hole: Thick | None
     take_up_mm: float
     grams: float
-    price: float
     changes: tuple[Change, ...]
 
 
@@ -66,7 +66,6 @@ class LayersPlan(Record):
     total_mm: float
     take_up_mm: float
     grams: float
-    price: float
     minutes: dict[Work, float]
     methods: tuple[MethodSide, ...]
 
@@ -85,7 +84,6 @@ class LayersInputs:
     bust: bool
     tensions_n_per_m: tuple[tuple[str, float], ...]
     grip_mm: float | None
-    hole_label: str
     taped: bool
     channel_tape_mm: float
     practice: Practice
@@ -122,7 +120,6 @@ class LayersInputs:
             "bust" in names,
             tuple((name, min(pull, most)) for name, pull in zip(names, worn.pull_at, strict=False)),
             GROMMETS[build.back.holes].grip_mm if build.back.laced else None,
-            GROMMETS[build.back.holes].label,
             taped,
             build.practice.channel_tape_mm,
             build.practice,
@@ -164,7 +161,6 @@ def lay_layers(inputs: LayersInputs) -> LayersLaid:
         total_mm=stack.total_mm,
         take_up_mm=take_up(stack, 2 * (len(panels) - 1), practice),
         grams=sum(ply.grams for ply in plies),
-        price=sum(ply.price for ply in plies),
         minutes=work(layers, cloths, counted),
         methods=(),
     )
@@ -233,6 +229,5 @@ def _side(
         hole=None if inputs.grip_mm is None else at_hole(made, cloths, inputs.grip_mm),
         take_up_mm=take_up(made.stack(panels, cloths), 2 * (panels - 1), practice),
         grams=sum(ply.grams for ply in plies),
-        price=sum(ply.price for ply in plies),
         changes=tuple(changes),
     )

@@ -54,6 +54,8 @@ def test_a_cloth_of_her_own_takes_what_she_wrote_and_the_rest_from_what_it_repla
     refused = client.put(f"/api/builds/{build['id']}/catalogue/cloths", json=wrong)
     assert refused.status_code == 422
     assert refused.json()["faults"][0]["at"].endswith("thickness_mm")
+    nowhere = {**given, "revision": kept["revision"], "ply": 7}
+    assert client.put(f"/api/builds/{build['id']}/catalogue/cloths", json=nowhere).status_code == 422
 
 
 def test_pieces_are_told_by_cloth_and_laid_on_it(client, build):
@@ -77,3 +79,12 @@ def test_before_there_are_measures_nothing_is_cut(client):
     line = client.post("/api/builds", json={"name": "Empty"}).json()
     assert client.get(f"/api/builds/{line['id']}/cut").json() == {"cloths": [], "strips": []}
     assert client.get(f"/api/builds/{line['id']}/markers/coutil").status_code == 422
+
+
+def test_a_cloth_narrower_than_a_panel_says_so_of_its_pieces(client, build):
+    base = f"/api/builds/{build['id']}"
+    given = {"revision": build["revision"], "ply": 2, "cloth": {"label": "Ribbon", "width_mm": "7 cm"}}
+    assert client.put(f"{base}/catalogue/cloths", json=given).status_code == 200
+    marker = client.get(f"{base}/markers/ribbon?seconds=1").json()
+    assert marker["too_wide"]
+    assert not {placed["key"] for placed in marker["placed"]} & set(marker["too_wide"])

@@ -6,6 +6,7 @@ from pydantic import ValidationError
 from fuseau.commands.fields import change
 from fuseau.craft.base.findings import Change
 from fuseau.craft.materials.cloths import CLOTHS
+from fuseau.craft.plies.methods import METHODS
 from fuseau.document.build import faults
 from tests.kinds import ALL_KINDS, built
 from tests.plans import plan
@@ -170,3 +171,41 @@ def test_a_cloth_that_nobody_knows_is_refused_where_it_is_named():
     (fault,) = faults(caught.value)
     assert fault.at == "layers.plies.1.cloth"
     assert "moonweave" in fault.sentence
+
+
+# --- one thing is said of one garment
+
+
+@pytest.mark.parametrize("method", [one.name for one in plan(UNDERBUST).layers.methods])
+def test_what_is_drawn_of_a_seam_and_a_hole_is_what_is_told_of_them(method):
+    build = with_plies(UNDERBUST, *USUAL[:2], ("interlining", "flannel", {}), USUAL[2], method=method)
+    found = plan(build)
+    drawn = [part for part in found.sections["seam"].parts if part.what not in ("stitch", "bone")]
+    # the machine meets what is drawn over each other at the stitching, but for what hangs loose inside
+    met = [part for part in drawn if part.x_mm <= 2 <= part.x_mm + part.width_mm]
+    loose = [ply for ply in found.layers.plies if ply.mounted in ("floating", "bagged")]
+    turned = METHODS[method].seam == "turned"
+    tape = found.layers.seam.plies - sum(1 for part in met) + (0 if turned else len(loose))
+    assert tape in (0, 1)
+    hole = found.sections["edge"].parts
+    cloth = [part for part in hole if part.what not in ("stitch", "bone", "flange", "hole")]
+    assert len(cloth) == found.layers.hole.plies
+    assert sum(part.height_mm for part in cloth) == pytest.approx(found.layers.hole.mm)
+
+
+def test_a_version_of_other_panels_than_the_draft_wishes_counts_its_own(today):
+    from fuseau.commands.versions import cut_version
+
+    inside = ("interlining", "flannel", {"panels": [1, 2, 3]}), *USUAL
+    some = with_plies(UNDERBUST, *inside)
+    cut = change(cut_version(some, plan(some), today), [Change(at="draft.panels", value=4)], "cm")
+    assert len(cut.current.pattern.panels) == 6
+    assert cut.stack.lining_mm == pytest.approx(0.25 + 0.7 * 3 / 6)
+    assert plan(cut).layers.take_up_mm == pytest.approx(plan(cut).final.take_up_mm)
+
+
+def test_more_plies_than_there_can_be_are_refused_in_words():
+    many = [*USUAL, *([("overlay", "net", {})] * 6)]
+    with pytest.raises(ValidationError) as caught:
+        with_plies(UNDERBUST, *many)
+    assert "8" in faults(caught.value)[0].sentence

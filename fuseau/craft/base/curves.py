@@ -5,6 +5,7 @@ points with continuous curvature, and as the tension of an interval grows it nea
 SciPy has cubic splines, which overshoot, and PCHIP, whose curvature jumps; a seam may do neither.
 """
 
+from collections.abc import Sequence
 from dataclasses import dataclass, field
 from functools import lru_cache
 
@@ -158,3 +159,22 @@ def hermite(start: Array, end: Array, start_direction: Array, end_direction: Arr
     given = np.stack([start, chord * start_direction, end, chord * end_direction], axis=-2)
     weights = _hermite_weights(at) if isinstance(at, int) else _weights_at(at)
     return np.asarray(weights @ given)
+
+
+def length_of(line: Sequence[tuple[float, float]]) -> float:
+    """How long a line through points is.
+
+    >>> length_of([(0, 0), (3, 4), (3, 10)])
+    11.0
+    """
+    return float(np.hypot(*np.diff(np.array(line, dtype=float), axis=0).T).sum())
+
+
+def area_of(outline: Sequence[tuple[float, float]]) -> float:
+    """The area within a closed line through points, whichever way round.
+
+    >>> area_of([(0, 0), (0, 2), (3, 2), (3, 0)])
+    6.0
+    """
+    x, z = np.array(outline, dtype=float).T
+    return abs(float(x @ np.roll(z, 1) - z @ np.roll(x, 1))) / 2

@@ -81,7 +81,7 @@ class _Pile:
 
 
 def _shell(plies: Sequence[Lying]) -> list[Lying]:
-    """What is turned back at an edge: not the lining, what hangs loose inside, or lies over it in one piece."""
+    """What is in the seams: not what hangs loose inside, or lies over it in one piece."""
     return [ply for ply in plies if ply.where == "shell"]
 
 
@@ -119,13 +119,13 @@ def edge_section(
     Outer and inner bone in that order, as in `lacing_edge_layout`.
     """
     pile = _Pile(0.0, layout["needs"])
-    shell = _shell(plies)
+    shell = [ply for ply in plies if ply.turned_back]
     pile.plies([*_over(plies), *shell])
     for kind, count, wide, place in zip(kinds, counts, widths, (layout["outer"], layout["inner"]), strict=True):
         pile.bones([place + (i - (count - 1) / 2) * wide for i in range(count)], kind)
     pile.y += max(kind.thickness_mm for kind in kinds)
     pile.plies(shell[::-1])
-    pile.plies(_inside(plies))
+    pile.plies(ply for ply in plies if ply.where != "over" and not ply.turned_back)
     height = pile.y
     at = layout["grommets"]
     metal = [

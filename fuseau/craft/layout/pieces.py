@@ -1,18 +1,17 @@
 """Everything that has to be cut, of every ply, with cut lines of its own allowance (model, section 11)."""
 
-import math
-from collections.abc import Mapping, Sequence
+from collections.abc import Sequence
 from dataclasses import dataclass, field
 from typing import Literal, NamedTuple
 
 import numpy as np
 
-from fuseau.craft.base.curves import Array
+from fuseau.craft.base.curves import Array, area_of, length_of
 from fuseau.craft.base.findings import Message, message
 from fuseau.craft.base.practice import Practice
 from fuseau.craft.base.record import Record
 from fuseau.craft.closures.back import ModestyPanel
-from fuseau.craft.materials.cloths import Cloth, ClothName, Grain
+from fuseau.craft.materials.cloths import ClothName, Grain
 from fuseau.craft.pattern.cut_lines import cut_line, cut_piece
 from fuseau.craft.pattern.one_piece import join_panels
 from fuseau.craft.pattern.pattern import Allowances
@@ -52,8 +51,7 @@ class ClothPiece(Record):
     @property
     def area_mm2(self) -> float:
         """Of one of them, as cut."""
-        x, z = np.array(self.outline).T
-        return abs(float(x @ np.roll(z, 1) - z @ np.roll(x, 1))) / 2
+        return area_of(self.outline)
 
 
 class _Lines(NamedTuple):
@@ -74,7 +72,6 @@ class PieceMaker:
 
     layers: Layers
     plies: Sequence[PlyPlan]
-    cloths: Mapping[ClothName, Cloth]
     halves: tuple[Sequence[LaidPanel], Sequence[LaidPanel] | None]
     joined: tuple[int, ...]
     pieces: Sequence[LaidPiece]
@@ -82,7 +79,7 @@ class PieceMaker:
     practice: Practice
     modesty: ModestyPanel | None = None
     front_open: bool = False
-    _lines: dict[tuple[str, float, str], list[_Lines]] = field(default_factory=dict)
+    _lines: dict[tuple[str, float, str, tuple[int, ...]], list[_Lines]] = field(default_factory=dict)
 
     def all(self) -> tuple[ClothPiece, ...]:
         """Every piece, ply by ply from the skin out."""
@@ -157,11 +154,13 @@ class PieceMaker:
     def _cut(self, panels: Sequence[LaidPanel], i: int, half: str) -> list[_Lines]:
         """Every piece that the panels of a half are cut as."""
         allowances, grows = self._own(i)
-        key = allowances.model_dump_json(), round(grows, 2), half
+        over = self.plies[i].panels
+        joined = tuple(seam for seam in self.joined if seam in over and seam + 1 in over)  # no further than it lies
+        key = allowances.model_dump_json(), round(grows, 2), half, joined
         if key not in self._lines:
             found = []
             count = len(panels)
-            for one in join_panels(tuple(panels), self.joined):
+            for one in join_panels(tuple(panels), joined):
                 last = one.numbers[-1]
                 cut = cut_line(one.panel, count, _wider(allowances, grows), last).cut_line
                 stitch = one.panel.outline
@@ -199,13 +198,15 @@ class PieceMaker:
         return cut_line(whole, count, allowances, last.number).cut_line, outline
 
     def _let_in(self, i: int) -> list[ClothPiece]:
-        """Gussets, cups and shoulder pieces of a ply; what is fused or laid over in one piece has none of its own."""
+        """Gussets, cups and shoulder pieces of a ply, where it lies beside them; an overlay has none of its own."""
         ply = self.plies[i]
         if ply.mounted == "overlaid in one piece" or ply.role == "overlay":
             return []
         allowances, _ = self._own(i)
         found = []
         for piece in self.pieces:
+            if piece.panels and not set(piece.panels) <= set(ply.panels):
+                continue
             what: PieceWhat = "gusset"
             if piece.name.startswith("cup"):
                 what = "cup"
@@ -232,8 +233,7 @@ class PieceMaker:
         if not self.front_open:
             return []
         shown = max((k for k, ply in enumerate(self.plies) if ply.role in ("fashion", "strength")), default=0)
-        edge = np.array(self.halves[0][0].cf_edge)
-        length = float(np.hypot(*np.diff(edge, axis=0).T).sum()) + 2 * self.practice.binding_turn_mm
+        length = length_of(self.halves[0][0].cf_edge) + 2 * self.practice.binding_turn_mm
         box = _box(self.practice.facing_mm, length)
         return [self._piece(shown, "facing", "CF", (box, box), 2, mirrored=False, note="piece.facing")]
 
@@ -288,9 +288,3 @@ def _box(width_mm: float, height_mm: float) -> tuple[Point, ...]:
 def bias_turn(grain: Grain) -> float:
     """By how much a piece is turned on the cloth so that its grain runs along it, degrees anticlockwise."""
     return {"along": 0.0, "across": 90.0, "bias": 45.0}[grain]
-
-
-def perimeter(outline: Sequence[Point]) -> float:
-    """Round a closed outline, mm."""
-    points = np.array([*outline, outline[0]])
-    return float(sum(math.hypot(dx, dz) for dx, dz in np.diff(points, axis=0)))

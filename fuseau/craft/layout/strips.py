@@ -39,6 +39,11 @@ def binding_length(edge_mm: float, practice: Practice, ends: int = 2) -> float:
     return edge_mm + ends * practice.binding_turn_mm
 
 
+def least_width(width_mm: float, practice: Practice) -> float:
+    """How wide a cloth has to be that bias strips of a width are cut from it, mm."""
+    return 2 * practice.join_allowance_mm + width_mm
+
+
 def bias_strips(length_mm: float, width_mm: float, cloth_wide_mm: float, practice: Practice) -> Strips:
     """Strips at 45° across a width of cloth, joined on the slant until they are long enough.
 
@@ -49,7 +54,7 @@ def bias_strips(length_mm: float, width_mm: float, cloth_wide_mm: float, practic
     """
     reach = math.sqrt(2) * cloth_wide_mm
     lost = 2 * practice.join_allowance_mm * math.sqrt(2)
-    if reach <= lost + width_mm:
+    if cloth_wide_mm < least_width(width_mm, practice):
         raise ValueError("no strip of this width can be cut across this cloth")
     whole = length_mm + width_mm
     count = max(1, math.ceil((whole - lost) / (reach - lost) - 1e-9))

@@ -72,6 +72,7 @@ class LaidPiece(Record):
     edges_mm: dict[str, float]
     sewn_to_mm: dict[str, float]
     cut: int = 2
+    panels: tuple[int, ...] = Field(default=(), description="The panels that it is let in between; none: all of them.")
     gains_mm: dict[str, float] = Field(default_factory=dict, description="Girth that it adds by level, both halves.")
 
 
@@ -364,6 +365,7 @@ def _gussets(
                 outline=outline,
                 note=f"{into} from the {gusset.end}, point at {gusset.tip_mm:+.0f} mm from the waist",
                 sewn_to_mm={slit: leg},
+                panels=(gusset.seam, gusset.seam + 1) if gusset.seam else (gusset.panel or 1,),
                 edges_mm={"leg": leg, "open end": across},
                 gains_mm={
                     station.name: float(gain)

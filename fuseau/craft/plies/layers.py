@@ -22,7 +22,6 @@ MethodName = Literal[
     "base with an overlay",
     "bagged out",
 ]
-Matched = Literal["no", "motif", "stripe"]
 
 _INSIDE_OUT: dict[Role, int] = {"lining": 0, "strength": 1, "fashion": 2, "overlay": 3}
 _ON_TOP = ("overlaid by panels", "overlaid in one piece")
@@ -33,7 +32,7 @@ class Ply(Record):
     has it).
 
     `grain` runs from waist to hem; `thickness_mm` is hers as measured, else the catalogue's; `allowances` are its own
-    where it is cut with others; `matched`: a motif centred on `motif_on`, or a stripe that meets across the seams.
+    where it is cut with others.
     """
 
     role: Role
@@ -42,8 +41,6 @@ class Ply(Record):
     panels: tuple[Annotated[int, Field(ge=1, le=9)], ...] | None = Field(default=None, max_length=9)
     mounted: Mounted | None = None
     grain: Grain = "along"
-    matched: Matched = "no"
-    motif_on: tuple[Annotated[int, Field(ge=1, le=9)], ...] = Field(default=(), max_length=9)
     allowances: Allowances | None = None
 
     @model_validator(mode="after")

@@ -26,15 +26,15 @@ class Method(Record):
     """
 
     name: MethodName
-    lining: Mounted
-    fashion: Mounted
     channels: ChannelMade
-    seam: SeamMade
-    edges: Edges
-    wants_lining: bool
-    hides_inside: bool
-    hides_outside: bool
-    lets_out: int
+    lining: Mounted = "flat-lined"
+    fashion: Mounted = "flat-lined"
+    seam: SeamMade = "opened"
+    edges: Edges = "bound"
+    wants_lining: bool = False
+    hides_inside: bool = False
+    hides_outside: bool = False
+    lets_out: int = 1
 
     def mounts(self, ply: Ply, cloth: Cloth) -> Mounted:
         """How a ply is mounted: as she decided, else as this method has it."""
@@ -51,88 +51,39 @@ class Method(Record):
         return by_role[ply.role]
 
 
-METHODS: Mapping[MethodName, Method] = {
-    method.name: method
-    for method in (
-        Method(
-            name=name,
-            lining=lining,
-            fashion=fashion,
-            channels=channels,
-            seam=seam,
-            edges=edges,
-            wants_lining=wants,
-            hides_inside=inside,
-            hides_outside=outside,
-            lets_out=lets_out,
-        )
-        for name, lining, fashion, channels, seam, edges, wants, inside, outside, lets_out in (
-            (
-                "channels between the plies",
-                "flat-lined",
-                "flat-lined",
-                "between plies",
-                "opened",
-                "bound",
-                False,
-                False,
-                False,
-                1,
-            ),
-            (
-                "flat-lined, outside channels",
-                "flat-lined",
-                "flat-lined",
-                "outside tape",
-                "opened",
-                "bound",
-                False,
-                False,
-                False,
-                1,
-            ),
-            (
-                "flat-lined, inside channels",
-                "flat-lined",
-                "flat-lined",
-                "inside tape",
-                "opened",
-                "bound",
-                False,
-                True,
-                False,
-                2,
-            ),
-            ("floating lining", "floating", "flat-lined", "inside tape", "opened", "bound", True, True, False, 2),
-            ("sandwich", "flat-lined", "flat-lined", "between plies", "turned", "bound", True, True, False, 0),
-            (
-                "lapped and topstitched",
-                "flat-lined",
-                "flat-lined",
-                "in the allowances",
-                "lapped",
-                "bound",
-                False,
-                True,
-                False,
-                0,
-            ),
-            (
-                "base with an overlay",
-                "flat-lined",
-                "overlaid by panels",
-                "between plies",
-                "opened",
-                "bound",
-                True,
-                False,
-                True,
-                1,
-            ),
-            ("bagged out", "bagged", "bagged", "inside tape", "opened", "turned", True, True, True, 1),
-        )
-    )
-}
+_METHODS = (
+    Method(name="channels between the plies", channels="between plies"),
+    Method(name="flat-lined, outside channels", channels="outside tape"),
+    Method(name="flat-lined, inside channels", channels="inside tape", hides_inside=True, lets_out=2),
+    Method(
+        name="floating lining",
+        channels="inside tape",
+        lining="floating",
+        wants_lining=True,
+        hides_inside=True,
+        lets_out=2,
+    ),
+    Method(name="sandwich", channels="between plies", seam="turned", wants_lining=True, hides_inside=True, lets_out=0),
+    Method(name="lapped and topstitched", channels="in the allowances", seam="lapped", hides_inside=True, lets_out=0),
+    Method(
+        name="base with an overlay",
+        channels="between plies",
+        fashion="overlaid by panels",
+        wants_lining=True,
+        hides_outside=True,
+    ),
+    Method(
+        name="bagged out",
+        channels="inside tape",
+        lining="bagged",
+        fashion="bagged",
+        edges="turned",
+        wants_lining=True,
+        hides_inside=True,
+        hides_outside=True,
+    ),
+)
+METHODS: Mapping[MethodName, Method] = {method.name: method for method in _METHODS}
 
 
 def mounted(layers: Layers, cloths: Mapping[ClothName, Cloth], method: Method | None = None) -> tuple[Mounted, ...]:

@@ -6,12 +6,13 @@ from typing import Literal
 
 import numpy as np
 
+from fuseau.craft.base.curves import area_of, length_of
 from fuseau.craft.base.practice import Practice
 from fuseau.craft.base.record import Record
 from fuseau.craft.materials.cloths import Cloth, ClothName, Grain, Role
 from fuseau.craft.pattern.pattern import Allowances
 from fuseau.craft.pattern.trueing import LaidPanel
-from fuseau.craft.plies.layers import Layers, Mounted, Ply, thickness
+from fuseau.craft.plies.layers import Layers, Mounted, thickness
 from fuseau.craft.plies.methods import METHODS, Method, mounted, sewn_as_one
 
 
@@ -20,7 +21,7 @@ class PlyPlan(Record):
 
     `grows_mm` is how much further it goes round than the strength ply (− is less far), `grows_edge_mm` what that is on
     each panel edge; `carries_n_per_m` the most that it carries anywhere, of the `holds_n_per_m` that it bears; None
-    where it carries nothing. `cloth_m` is the least that its pieces take of the cloth's width, by area.
+    where it carries nothing.
     """
 
     role: Role
@@ -37,20 +38,23 @@ class PlyPlan(Record):
     carries_n_per_m: float | None
     holds_n_per_m: float
     grams: float
-    cloth_m: float
-    price: float
 
 
 class Lying(Record):
     """A ply as it is drawn in section: what it does, its cloth, mm; and where it lies.
 
-    The `shell` is in the seams, and turned back at edges; what lies `over` it in one piece, and `inside`, is not.
+    The `shell` is in the seams; what lies `over` it in one piece, and what hangs `inside`, is not.
     """
 
     role: Role
     label: str
     mm: float
     where: Literal["over", "shell", "inside"]
+
+    @property
+    def turned_back(self) -> bool:
+        """Whether it is folded back with the lacing edge: the shell is, but a lining is cut to the fold."""
+        return self.where == "shell" and self.role != "lining"
 
 
 class Thick(Record):
@@ -108,8 +112,7 @@ def _cut_areas(
 def _areas(panels: Sequence[LaidPanel], allowances: Allowances) -> list[tuple[int, float]]:
     found = []
     for panel in panels:
-        x, z = np.array(panel.outline).T
-        sewn = abs(float(x @ np.roll(z, 1) - z @ np.roll(x, 1))) / 2
+        sewn = area_of(panel.outline)
         edges = (
             (panel.cf_edge, allowances.cf_mm if panel.number == 1 else allowances.of_seam(panel.number - 1)),
             (panel.cb_edge, allowances.cb_mm if panel.number == len(panels) else allowances.of_seam(panel.number)),
@@ -118,11 +121,6 @@ def _areas(panels: Sequence[LaidPanel], allowances: Allowances) -> list[tuple[in
         )
         found.append((panel.number, sewn + sum(length_of(edge) * by for edge, by in edges if by)))
     return found
-
-
-def length_of(line: Sequence[tuple[float, float]]) -> float:
-    """How long a line through points is, mm."""
-    return float(np.hypot(*np.diff(np.array(line), axis=0).T).sum())
 
 
 def reckon(
@@ -152,7 +150,6 @@ def reckon(
         own = usual if ply.allowances is None else _cut_areas(halves, ply.allowances)
         cut = sum(area for number, area in own if ply.over(number))
         whole_mm, edge_mm = growth(off[i], n)
-        metres = cut / cloth.usable_mm / 1000
         found.append(
             PlyPlan(
                 role=ply.role,
@@ -169,8 +166,6 @@ def reckon(
                 carries_n_per_m=part[i] * carried if together[i] else None,
                 holds_n_per_m=cloth.holds_n_per_m,
                 grams=cut * cloth.mass_g_m2 / 1e6,
-                cloth_m=metres,
-                price=metres * cloth.price_per_m,
             )
         )
     return tuple(found)
@@ -188,16 +183,9 @@ def at_seam(
     Opened: every ply in the seam and its allowance. Turned: every ply of both panels in one seam. Lapped: twice each.
     """
     by = method or METHODS[layers.method]
-    how = mounted(layers, cloths, by)
-    whole = [
-        thickness(ply, cloths) for ply, one in zip(layers.plies, how, strict=True) if one != "overlaid in one piece"
-    ]
-    shell = [
-        thickness(ply, cloths)
-        for ply, one in zip(layers.plies, how, strict=True)
-        if one not in (*_APART, "overlaid in one piece")
-    ]
-    plies, times = {"opened": (shell, 2), "turned": (whole, 2), "lapped": (shell, 4)}[by.seam]
+    there = [ply for ply in lying(layers, cloths, by) if ply.where != "over"]
+    shell = [ply.mm for ply in there if ply.where == "shell"]
+    plies, times = {"opened": (shell, 2), "turned": ([ply.mm for ply in there], 2), "lapped": (shell, 4)}[by.seam]
     return Thick(
         plies=times * len(plies) + (tape_mm > 0),
         mm=times * sum(plies) + tape_mm,
@@ -206,14 +194,14 @@ def at_seam(
 
 
 def lying(layers: Layers, cloths: Mapping[ClothName, Cloth], method: Method | None = None) -> tuple[Lying, ...]:
-    """The plies from the outside inward, as drawn in section. Linings, and what hangs loose, are not turned."""
+    """The plies from the outside inward, as drawn in section."""
     how = mounted(layers, cloths, method or METHODS[layers.method])
     return tuple(
         Lying(
             role=ply.role,
             label=cloths[ply.cloth].label,
             mm=thickness(ply, cloths),
-            where="over" if one == "overlaid in one piece" else "inside" if _loose(ply, one) else "shell",
+            where="over" if one == "overlaid in one piece" else "inside" if one in _APART else "shell",
         )
         for ply, one in reversed(list(zip(layers.plies, how, strict=True)))
     )
@@ -221,12 +209,8 @@ def lying(layers: Layers, cloths: Mapping[ClothName, Cloth], method: Method | No
 
 def at_hole(layers: Layers, cloths: Mapping[ClothName, Cloth], grip_mm: float, method: Method | None = None) -> Thick:
     """What a grommet goes through: what is turned back at the edge twice, the rest once."""
-    each = [(2 if ply.where == "shell" else 1, ply.mm) for ply in lying(layers, cloths, method)]
+    each = [(2 if ply.turned_back else 1, ply.mm) for ply in lying(layers, cloths, method)]
     return Thick(plies=sum(times for times, _ in each), mm=sum(times * mm for times, mm in each), most_mm=grip_mm)
-
-
-def _loose(ply: Ply, how: Mounted) -> bool:
-    return ply.role == "lining" or how in _APART
 
 
 _APART = ("floating", "bagged")  # plies with seams of their own

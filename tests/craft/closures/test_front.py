@@ -320,7 +320,7 @@ def test_a_channel_in_section_is_as_thick_as_its_plies_and_its_bone(made):
     bone = next(one for one in found.bones if one.channel == "2·3")
     section = found.sections[f"{bone.kind}/{made}/1"]
     shell = stack.fashion_mm + stack.strength_mm
-    more = {"in the allowances": shell, "between plies": 0.0}.get(made, PRACTICE.channel_tape_mm)
+    more = {"in the allowances": shell + stack.lining_mm, "between plies": 0.0}.get(made, PRACTICE.channel_tape_mm)
     assert section.height_mm == pytest.approx(shell + stack.lining_mm + bone.thickness_mm + more)
     steel = [part for part in section.parts if part.what == "bone"]
     assert [(part.width_mm, part.height_mm) for part in steel] == [(bone.width_mm, bone.thickness_mm)]

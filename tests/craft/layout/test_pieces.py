@@ -7,7 +7,8 @@ from shapely.geometry import Polygon
 
 from fuseau.commands.fields import change
 from fuseau.craft.base.findings import Change
-from fuseau.planning.cut import pieces_of, strips_of
+from fuseau.planning.cut import pieces_of, plan_cut, strips_of
+from tests.any_builds import any_builds
 from tests.commands.test_patterns import drawn
 from tests.kinds import ALL_KINDS, built
 from tests.plans import plan
@@ -146,3 +147,57 @@ def test_what_is_bound_and_taped_is_as_long_as_what_it_lies_on():
     loops = change(build, [Change(at="back.holes", value="tape_loop")], "cm")
     (tape,) = [one for one in strips_of(loops, plan(loops)) if one.what == "loops"]
     assert len(tape.lengths_mm) == plan(loops).holes.count
+
+
+# --- no piece is lost, and none is cut for nothing
+
+
+def test_a_ply_on_some_panels_of_one_piece_is_cut_as_far_as_it_lies():
+    build = with_plies(
+        BUILDS["underbust corset"], *USUAL[:2], ("fashion", "sateen", {"panels": [1, 2]}), draft__one_piece=True
+    )
+    planned = plan(build)
+    found = pieces_of(build, planned)
+    assert planned.pattern.joined
+    for role, over in (("strength", range(1, 7)), ("fashion", (1, 2))):
+        covered = sorted(number for one in of_ply(found, role) for number in one.panels)
+        assert covered == list(over)
+
+
+def test_a_gusset_is_cut_of_the_plies_that_lie_beside_it(today):
+    gusset = {"kind": "gusset", "seam": 4, "end": "hem", "width_mm": "4", "depth_mm": "8"}
+    plies = *USUAL[:2], ("interlining", "flannel", {"panels": [1, 2]}), ("fashion", "sateen", {"panels": [4, 5]})
+    build = drawn(with_plies(BUILDS["underbust corset"], *plies), today, gusset)
+    cut_of = {one.cloth for one in pieces(build) if one.what == "gusset"}
+    assert cut_of == {"lawn", "coutil", "sateen"}
+
+
+def test_a_cloth_too_narrow_for_its_binding_gives_no_strips_and_the_rest_is_still_told():
+    ribbon = {"name": "ribbon", "label": "ribbon", "suits": ["fashion"], "thickness_mm": 0.3, "mass_g_m2": 90}
+    own = {**ribbon, "width_mm": 60, "selvedge_mm": 5}
+    build = change(BUILDS["underbust corset"], [Change(at="catalogue.cloths.ribbon", value=own)], "cm")
+    build = change(build, [Change(at="layers.plies.2.cloth", value="ribbon")], "cm")
+    told = {one.what: one for one in strips_of(build, plan(build))}
+    assert told["binding, top"].strips is None
+    assert told["binding, top"].length_mm > 500
+    assert plan_cut(build, plan(build)).cloths[2].strips_mm == 0
+
+
+@settings(max_examples=15, deadline=None)
+@given(any_builds(("layers", "draft")))
+def test_of_whatever_is_decided_every_piece_is_closed_and_there(build):
+    planned = plan(build)
+    found = pieces_of(build, planned)
+    if planned.pattern is None:
+        assert found == ()
+        return
+    assert len({one.key for one in found}) == len(found)
+    numbers = {panel.number for panel in planned.pattern.panels}
+    halves = 2 if planned.pattern.left_panels else 1
+    for i, ply in enumerate(planned.layers.plies):
+        over = [number for one in found if one.ply == i and one.what in ("panel", "overlay") for number in one.panels]
+        assert (
+            sorted(over) == sorted(numbers & set(ply.panels)) * 1 if halves == 1 else len(over) == 2 * len(ply.panels)
+        )
+    assert all(one.area_mm2 > 0 and one.count > 0 for one in found)
+    plan_cut(build, planned)

@@ -1104,70 +1104,10 @@ export interface paths {
             cookie?: never;
         };
         /**
-         * Print Pattern
+         * Print Pattern Pdf
          * @description The pattern at 1:1 on tiled pages.
          */
-        get: operations["print_pattern_api_builds__build_id__pattern_pdf_get"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/builds/{build_id}/list.pdf": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /**
-         * Print List
-         * @description Bones, busk, holes and lace on one page.
-         */
-        get: operations["print_list_api_builds__build_id__list_pdf_get"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/builds/{build_id}/pattern.svg": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /**
-         * Draw Pattern
-         * @description The pattern as SVG in millimetres.
-         */
-        get: operations["draw_pattern_api_builds__build_id__pattern_svg_get"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/builds/{build_id}/pattern.dxf": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /**
-         * Draw Pattern Dxf
-         * @description The pattern as DXF in millimetres, pieces with layers.
-         */
-        get: operations["draw_pattern_dxf_api_builds__build_id__pattern_dxf_get"];
+        get: operations["print_pattern_pdf"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1184,10 +1124,70 @@ export interface paths {
             cookie?: never;
         };
         /**
-         * Print Plies
+         * Print Plies Pdf
          * @description Every piece of every ply at 1:1 on tiled pages.
          */
-        get: operations["print_plies_api_builds__build_id__plies_pdf_get"];
+        get: operations["print_plies_pdf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{build_id}/list.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Print List Pdf
+         * @description Bones, busk, holes and lace on one page.
+         */
+        get: operations["print_list_pdf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{build_id}/pattern.svg": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Print Pattern Svg
+         * @description The pattern as SVG in millimetres.
+         */
+        get: operations["print_pattern_svg"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{build_id}/pattern.dxf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Print Pattern Dxf
+         * @description The pattern as DXF in millimetres, pieces with layers.
+         */
+        get: operations["print_pattern_dxf"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1204,10 +1204,10 @@ export interface paths {
             cookie?: never;
         };
         /**
-         * Draw Plies
+         * Print Plies Svg
          * @description Every piece of every ply as SVG in millimetres.
          */
-        get: operations["draw_plies_api_builds__build_id__plies_svg_get"];
+        get: operations["print_plies_svg"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1224,10 +1224,10 @@ export interface paths {
             cookie?: never;
         };
         /**
-         * Draw Plies Dxf
+         * Print Plies Dxf
          * @description Every piece of every ply as DXF in millimetres, in layers.
          */
-        get: operations["draw_plies_dxf_api_builds__build_id__plies_dxf_get"];
+        get: operations["print_plies_dxf"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2360,22 +2360,16 @@ export interface components {
              *         {
              *           "cloth": "lawn",
              *           "grain": "along",
-             *           "matched": "no",
-             *           "motif_on": [],
              *           "role": "lining"
              *         },
              *         {
              *           "cloth": "coutil",
              *           "grain": "along",
-             *           "matched": "no",
-             *           "motif_on": [],
              *           "role": "strength"
              *         },
              *         {
              *           "cloth": "sateen",
              *           "grain": "along",
-             *           "matched": "no",
-             *           "motif_on": [],
              *           "role": "fashion"
              *         }
              *       ],
@@ -4259,6 +4253,12 @@ export interface components {
              */
             cut: number;
             /**
+             * Panels
+             * @description The panels that it is let in between; none: all of them.
+             * @default []
+             */
+            panels: number[];
+            /**
              * Gains Mm
              * @description Girth that it adds by level, both halves.
              */
@@ -4277,23 +4277,17 @@ export interface components {
              *       {
              *         "role": "lining",
              *         "cloth": "lawn",
-             *         "grain": "along",
-             *         "matched": "no",
-             *         "motif_on": []
+             *         "grain": "along"
              *       },
              *       {
              *         "role": "strength",
              *         "cloth": "coutil",
-             *         "grain": "along",
-             *         "matched": "no",
-             *         "motif_on": []
+             *         "grain": "along"
              *       },
              *       {
              *         "role": "fashion",
              *         "cloth": "sateen",
-             *         "grain": "along",
-             *         "matched": "no",
-             *         "motif_on": []
+             *         "grain": "along"
              *       }
              *     ]
              */
@@ -4331,8 +4325,6 @@ export interface components {
             take_up_mm: number;
             /** Grams */
             grams: number;
-            /** Price */
-            price: number;
             /** Minutes */
             minutes: {
                 [key: string]: number;
@@ -4808,8 +4800,6 @@ export interface components {
             take_up_mm: number;
             /** Grams */
             grams: number;
-            /** Price */
-            price: number;
             /** Changes */
             changes: components["schemas"]["Change"][];
         };
@@ -5677,7 +5667,7 @@ export interface components {
          *     has it).
          *
          *     `grain` runs from waist to hem; `thickness_mm` is hers as measured, else the catalogue's; `allowances` are its own
-         *     where it is cut with others; `matched`: a motif centred on `motif_on`, or a stripe that meets across the seams.
+         *     where it is cut with others.
          */
         Ply: {
             /**
@@ -5702,17 +5692,6 @@ export interface components {
              * @enum {string}
              */
             grain: "along" | "across" | "bias";
-            /**
-             * Matched
-             * @default no
-             * @enum {string}
-             */
-            matched: "no" | "motif" | "stripe";
-            /**
-             * Motif On
-             * @default []
-             */
-            motif_on: number[];
             allowances?: components["schemas"]["Allowances"] | null;
         };
         /**
@@ -5721,7 +5700,7 @@ export interface components {
          *
          *     `grows_mm` is how much further it goes round than the strength ply (− is less far), `grows_edge_mm` what that is on
          *     each panel edge; `carries_n_per_m` the most that it carries anywhere, of the `holds_n_per_m` that it bears; None
-         *     where it carries nothing. `cloth_m` is the least that its pieces take of the cloth's width, by area.
+         *     where it carries nothing.
          */
         PlyPlan: {
             /**
@@ -5764,10 +5743,6 @@ export interface components {
             holds_n_per_m: number;
             /** Grams */
             grams: number;
-            /** Cloth M */
-            cloth_m: number;
-            /** Price */
-            price: number;
         };
         /**
          * Practice
@@ -7194,7 +7169,9 @@ export interface components {
         };
         /**
          * StripPlan
-         * @description What is cut or bought by its length: how wide, how long in all, in how many lengths; of a cloth the strips.
+         * @description What is cut or bought by its length: how wide, how long in all, in how many lengths; of a `cloth` the strips.
+         *
+         *     None are told of a cloth that is too narrow for them.
          */
         StripPlan: {
             /**
@@ -11619,7 +11596,7 @@ export interface operations {
             };
         };
     };
-    print_pattern_api_builds__build_id__pattern_pdf_get: {
+    print_pattern_pdf: {
         parameters: {
             query?: {
                 paper?: "a4" | "letter";
@@ -11668,7 +11645,7 @@ export interface operations {
             };
         };
     };
-    print_list_api_builds__build_id__list_pdf_get: {
+    print_plies_pdf: {
         parameters: {
             query?: {
                 paper?: "a4" | "letter";
@@ -11717,101 +11694,7 @@ export interface operations {
             };
         };
     };
-    draw_pattern_api_builds__build_id__pattern_svg_get: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                build_id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Successful Response */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Trouble"];
-                };
-            };
-            /** @description Conflict */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Trouble"];
-                };
-            };
-            /** @description Unprocessable Entity */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Trouble"];
-                };
-            };
-        };
-    };
-    draw_pattern_dxf_api_builds__build_id__pattern_dxf_get: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                build_id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Successful Response */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Trouble"];
-                };
-            };
-            /** @description Conflict */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Trouble"];
-                };
-            };
-            /** @description Unprocessable Entity */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Trouble"];
-                };
-            };
-        };
-    };
-    print_plies_api_builds__build_id__plies_pdf_get: {
+    print_list_pdf: {
         parameters: {
             query?: {
                 paper?: "a4" | "letter";
@@ -11860,7 +11743,7 @@ export interface operations {
             };
         };
     };
-    draw_plies_api_builds__build_id__plies_svg_get: {
+    print_pattern_svg: {
         parameters: {
             query?: never;
             header?: never;
@@ -11907,7 +11790,101 @@ export interface operations {
             };
         };
     };
-    draw_plies_dxf_api_builds__build_id__plies_dxf_get: {
+    print_pattern_dxf: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    print_plies_svg: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    print_plies_dxf: {
         parameters: {
             query?: never;
             header?: never;

@@ -11,7 +11,7 @@ import TheSlip from '../../parts/TheSlip.vue'
 import { hardware, length, run } from '../../parts/words'
 import MarkerTable from './MarkerTable.vue'
 
-// Every piece of every ply as it lies on its cloth: how much is needed, and in which order it is cut.
+// Every piece of every ply as it lies on its cloth, and how much of each is needed.
 const open = useBuild()
 const settings = useSettings()
 const plan = computed(() => open.plan!)
@@ -38,40 +38,36 @@ async function lay(one: ClothCut, seconds: number) {
   const marker = await get<Marker>(path)
   markers.value[key] = { marker, revision }
 }
-/** All cloths one after the other: quickly first, so that there is something to look at, then with more care. */
-async function layAll() {
-  const mine = ++turn
+/** What is laid in a turn of its own; a later turn, or a stop, ends it without a word. */
+async function inTurn(work: (mine: () => boolean) => Promise<void>) {
+  const here = ++turn
+  const mine = () => here === turn
   failed.value = ''
   try {
+    await work(mine)
+  } catch (error) {
+    if (mine()) failed.value = error instanceof Refused ? error.trouble.sentence : 'It could not be laid.'
+  } finally {
+    if (mine()) working.value = ''
+  }
+}
+/** All cloths one after the other: quickly first, so that there is something to look at, then with more care. */
+const layAll = () =>
+  inTurn(async (mine) => {
     cut.value = await get<CutPlan>(`/builds/${open.latest!.id}/cut`)
     const first = here.value ? [here.value, ...cloths.value.filter((one) => one !== here.value)] : []
     for (const seconds of [1, 3])
       for (const one of first) {
-        if (mine !== turn) return
+        if (!mine()) return
         await lay(one, seconds)
       }
-  } catch (error) {
-    if (mine === turn) failed.value = error instanceof Refused ? error.trouble.sentence : 'It could not be laid.'
-  } finally {
-    if (mine === turn) working.value = ''
-  }
-}
-async function better(seconds: number) {
-  if (!here.value) return
-  const mine = ++turn
-  failed.value = ''
-  try {
-    await lay(here.value, seconds)
-  } catch (error) {
-    if (mine === turn) failed.value = error instanceof Refused ? error.trouble.sentence : 'It could not be laid.'
-  } finally {
-    if (mine === turn) working.value = ''
-  }
-}
+  })
+const better = (seconds: number) => inTurn(async () => void (here.value && (await lay(here.value, seconds))))
 function stop() {
   turn++
   working.value = ''
-  void send<void>('DELETE', `/builds/${open.latest!.id}/underway/marker`).catch(() => undefined)
+  const build = open.latest?.id
+  if (build) void send<void>('DELETE', `/builds/${build}/underway/marker`).catch(() => undefined)
 }
 function fold(now: boolean) {
   if (!here.value) return
@@ -104,12 +100,14 @@ const need = (one: ClothCut) => {
   const marker = markers.value[keyOf(one)]?.marker
   return marker ? marker.length_mm + one.strips_mm : undefined
 }
+const tooNarrow = (one: ClothCut) => !!markers.value[keyOf(one)]?.marker.too_wide.length
 const told = (one: ClothCut) => {
+  if (tooNarrow(one)) return 'too narrow'
   const mm = need(one)
   return mm === undefined ? '…' : run(mm, settings.unit)
 }
 const price = computed(() => cloths.value.reduce((sum, one) => sum + ((need(one) ?? 0) / 1000) * one.price_per_m, 0))
-const all = computed(() => cloths.value.every((one) => need(one) !== undefined))
+const all = computed(() => cloths.value.every((one) => need(one) !== undefined && !tooNarrow(one)))
 const title = computed(() => {
   const pieces = cloths.value.flatMap((one) => one.pieces).reduce((sum, one) => sum + one.count, 0)
   return `${pieces} pieces from ${cloths.value.length} ${cloths.value.length === 1 ? 'cloth' : 'cloths'}`
@@ -121,6 +119,10 @@ const taken = computed(() => {
   const strips = here.value!.strips_mm
   return strips ? `${said}. And ${length(strips, settings.unit)} for the binding on the bias.` : `${said}.`
 })
+const how = (strip: CutPlan['strips'][number]) => {
+  if (strip.strips) return `${strip.strips.count} on the bias`
+  return strip.cloth ? 'wider than its cloth' : `in ${strip.lengths_mm.length}`
+}
 const mm = (value: number) => hardware(value, settings.unit)
 const noted = (key: string) => {
   const placed = laid.value?.marker
@@ -190,7 +192,7 @@ const noted = (key: string) => {
             </td>
             <td class="n">{{ one.pieces.reduce((sum, piece) => sum + piece.count, 0) }} pieces</td>
             <td class="n in">
-              <b>{{ told(one) }}</b>
+              <b :class="{ old: tooNarrow(one) }">{{ told(one) }}</b>
             </td>
           </tr>
         </tbody>
@@ -227,7 +229,7 @@ const noted = (key: string) => {
             <td class="n in">{{ run(strip.length_mm, settings.unit) }}</td>
             <td class="n in">{{ mm(strip.width_mm) }}</td>
             <td class="n">
-              {{ strip.strips ? `${strip.strips.count} on the bias` : `in ${strip.lengths_mm.length}` }}
+              {{ how(strip) }}
             </td>
           </tr>
         </tbody>
@@ -270,17 +272,6 @@ const noted = (key: string) => {
   height: 11px;
   border: 1px solid var(--ink);
   background: color-mix(in srgb, var(--metal) 14%, var(--paper));
-}
-.toggle {
-  display: inline-flex;
-  gap: 5px;
-  align-items: center;
-  cursor: pointer;
-}
-.toggle input {
-  accent-color: var(--ink);
-  width: 15px;
-  height: 15px;
 }
 .empty {
   padding: 30px;

@@ -110,11 +110,7 @@ const lies = computed(() => {
       {{ round }} {{ carries }} <template v-if="lies">{{ lies }}</template>
     </p>
     <p class="soft small">
-      {{ Math.round(planned.grams) }} g; {{ planned.cloth_m.toFixed(2) }} m of the width at the very least.<template
-        v-if="planned.one_way"
-      >
-        All pieces the same way up.</template
-      >
+      {{ Math.round(planned.grams) }} g as cut.<template v-if="planned.one_way"> All pieces the same way up.</template>
     </p>
     <div v-if="ply.role !== 'strength'" class="acts">
       <v-btn size="x-small" variant="text" :disabled="at === last" @click="open.movePly(at, true)">further out</v-btn>
