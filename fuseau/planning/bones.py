@@ -176,6 +176,7 @@ class SectionsInputs:
     kinds: Mapping[BoneName, BoneKind]
     stack: Stack
     plies: tuple[Lying, ...]
+    at_edge: tuple[Lying, ...]
     seam: SeamMade
     allowance_mm: float
     practice: Practice
@@ -183,14 +184,15 @@ class SectionsInputs:
     edge_layout_mm: dict[str, float]
 
     @classmethod
-    def of(cls, build: Build, bones: tuple[Bone, ...], layout: dict[str, float]) -> Self:
-        """Taken from the build and what lies in its channels."""
+    def of(cls, build: Build, bones: tuple[Bone, ...], layout: dict[str, float], panels: int) -> Self:
+        """Taken from the build and what lies in its channels; the last of its `panels` has the lacing edge."""
         return cls(
             bones,
             build.bones.of_the_edge(),
             build.bone_kinds,
             build.stack,
             lying(build.layers, build.cloths),
+            lying(build.layers, build.cloths, panel=panels),
             METHODS[build.layers.method].seam,
             build.draft.allowances.seams_mm,
             build.practice,
@@ -208,7 +210,7 @@ def draw_sections(inputs: SectionsInputs) -> dict[str, Section]:
         wrapping = stack.total_mm - stack.lining_mm
         widths = channel_width(outer, wrapping, practice), channel_width(inner, wrapping, practice)
         hole = GROMMETS[inputs.holes]
-        found["edge"] = edge_section(inputs.plies, (outer, inner), counts, widths, dict(inputs.edge_layout_mm), hole)
+        found["edge"] = edge_section(inputs.at_edge, (outer, inner), counts, widths, dict(inputs.edge_layout_mm), hole)
     for bone in inputs.bones:
         key = section_key(bone)
         if key not in found:

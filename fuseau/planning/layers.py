@@ -149,7 +149,7 @@ def lay_layers(inputs: LayersInputs) -> LayersLaid:
     }
     tape = inputs.channel_tape_mm if any("tape" in made for made in (*inputs.channels, *inputs.kept)) else 0.0
     seam = at_seam(layers, cloths, practice, tape_mm=tape)
-    hole = None if inputs.grip_mm is None else at_hole(layers, cloths, inputs.grip_mm)
+    hole = None if inputs.grip_mm is None else at_hole(layers, cloths, inputs.grip_mm, len(panels))
     shell = sum(ply.thickness_mm for ply in plies if ply.sewn_as_one or ply.mounted == "bagged")
     counted = _counted(inputs)
     stack = layers.stack(len(panels), cloths)
@@ -226,7 +226,7 @@ def _side(
         mind=message(f"method.mind.{code}"),
         minutes=sum(work(made, cloths, counted, None if chosen else method).values()),
         seam=as_it_is.seam if chosen else at_seam(made, cloths, practice, tape_mm=tape),
-        hole=None if inputs.grip_mm is None else at_hole(made, cloths, inputs.grip_mm),
+        hole=None if inputs.grip_mm is None else at_hole(made, cloths, inputs.grip_mm, panels),
         take_up_mm=take_up(made.stack(panels, cloths), 2 * (panels - 1), practice),
         grams=sum(ply.grams for ply in plies),
         changes=tuple(changes),

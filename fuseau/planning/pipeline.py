@@ -287,7 +287,7 @@ def _plan_hardware(
         before=_before(build, unit, cache, final),
         sections=cache.run(
             draw_sections,
-            SectionsInputs.of(build, bones, layout),
+            SectionsInputs.of(build, bones, layout, len(pattern.panels)),
         ),
         busk=busk,
         opening=opening,

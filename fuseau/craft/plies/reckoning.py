@@ -193,8 +193,10 @@ def at_seam(
     )
 
 
-def lying(layers: Layers, cloths: Mapping[ClothName, Cloth], method: Method | None = None) -> tuple[Lying, ...]:
-    """The plies from the outside inward, as drawn in section."""
+def lying(
+    layers: Layers, cloths: Mapping[ClothName, Cloth], method: Method | None = None, panel: int | None = None
+) -> tuple[Lying, ...]:
+    """The plies from the outside inward, as drawn in section: of one panel, or every one where none is named."""
     how = mounted(layers, cloths, method or METHODS[layers.method])
     return tuple(
         Lying(
@@ -204,12 +206,15 @@ def lying(layers: Layers, cloths: Mapping[ClothName, Cloth], method: Method | No
             where="over" if one == "overlaid in one piece" else "inside" if one in _APART else "shell",
         )
         for ply, one in reversed(list(zip(layers.plies, how, strict=True)))
+        if panel is None or ply.over(panel)
     )
 
 
-def at_hole(layers: Layers, cloths: Mapping[ClothName, Cloth], grip_mm: float, method: Method | None = None) -> Thick:
-    """What a grommet goes through: what is turned back at the edge twice, the rest once."""
-    each = [(2 if ply.turned_back else 1, ply.mm) for ply in lying(layers, cloths, method)]
+def at_hole(
+    layers: Layers, cloths: Mapping[ClothName, Cloth], grip_mm: float, panel: int, method: Method | None = None
+) -> Thick:
+    """What a grommet goes through in its panel: what is turned back at the edge twice, the rest once."""
+    each = [(2 if ply.turned_back else 1, ply.mm) for ply in lying(layers, cloths, method, panel)]
     return Thick(plies=sum(times for times, _ in each), mm=sum(times * mm for times, mm in each), most_mm=grip_mm)
 
 

@@ -162,7 +162,7 @@ def test_a_ply_more_takes_longer_gets_thicker_and_no_method_loses_one(method):
     by = METHODS[method]
     assert sum(work(more, CLOTHS, counted, by).values()) > sum(work(plain, CLOTHS, counted, by).values())
     assert at_seam(more, CLOTHS, PRACTICE, by).mm >= at_seam(plain, CLOTHS, PRACTICE, by).mm
-    assert at_hole(more, CLOTHS, 4.0, by).mm > at_hole(plain, CLOTHS, 4.0, by).mm
+    assert at_hole(more, CLOTHS, 4.0, 6, by).mm > at_hole(plain, CLOTHS, 4.0, 6, by).mm
     assert len(mounted(more, CLOTHS, by)) == len(lying(more, CLOTHS, by)) == 3
     assert [ply.role for ply in lying(more, CLOTHS, by)] == ["fashion", "strength", "lining"]
 
@@ -221,3 +221,9 @@ def test_every_cloth_of_the_catalogue_can_be_cut_and_is_what_it_says(name, grain
     if cloth.fuses_c:
         assert "interlining" in cloth.suits
         assert Ply(role="interlining", cloth=name).mounted is None
+
+
+def test_at_a_hole_there_is_what_lies_on_its_panel():
+    front = layers(("strength", "coutil", {}), ("interlining", "canvas", {"panels": [1, 2]}), ("fashion", "sateen", {}))
+    assert at_hole(front, CLOTHS, 4.0, 6).mm == pytest.approx(2 * (0.55 + 0.35))
+    assert at_hole(front, CLOTHS, 4.0, 2).mm == pytest.approx(2 * (0.55 + 0.6 + 0.35))

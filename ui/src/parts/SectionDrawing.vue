@@ -84,29 +84,29 @@ svg {
   display: block;
   max-width: 100%;
 }
-.fashion {
-  fill: var(--metal);
-  fill-opacity: 0.55;
-}
 .overlay {
-  fill: var(--takein);
+  fill: var(--ply-overlay);
+  fill-opacity: 0.5;
+}
+.fashion {
+  fill: var(--ply-fashion);
   fill-opacity: 0.5;
 }
 .interlining {
-  fill: var(--settled);
+  fill: var(--ply-interlining);
   fill-opacity: 0.5;
 }
 .strength {
-  fill: var(--steel);
+  fill: var(--ply-strength);
   fill-opacity: 0.5;
 }
 .lining {
-  fill: var(--steel);
-  fill-opacity: 0.22;
+  fill: var(--ply-lining);
+  fill-opacity: 0.5;
 }
 .tape {
-  fill: var(--letout);
-  fill-opacity: 0.4;
+  fill: var(--ink);
+  fill-opacity: 0.3;
 }
 .bone {
   fill: var(--ink);

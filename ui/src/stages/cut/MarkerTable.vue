@@ -36,6 +36,7 @@ const pieces = computed(() =>
     const piece = labels.value.get(one.key)
     const way = (one.angle_deg * Math.PI) / 180
     const reach = Math.min(right - left, 70) * 0.3
+    const flat = bottom - top < 34 // too little for a line beside its name
     const middle: Point = [(left + right) / 2, (top + bottom) / 2]
     return {
       ...one,
@@ -43,7 +44,9 @@ const pieces = computed(() =>
       middle,
       text: piece?.what === 'panel' ? piece.label : (piece?.what ?? one.key),
       small: piece?.what !== 'panel',
-      grain: piece?.grain === 'along' ? stroke(middle, [reach * Math.cos(way), -reach * Math.sin(way)]) : undefined,
+      down: flat ? 5 : piece?.what !== 'panel' ? 15 : -5,
+      grain:
+        piece?.grain === 'along' && !flat ? stroke(middle, [reach * Math.cos(way), -reach * Math.sin(way)]) : undefined,
     }
   }),
 )
@@ -87,7 +90,7 @@ const ticks = computed(() => Array.from({ length: Math.round(long.value / step.v
       >
         <path :d="one.d" />
         <path v-if="one.grain" class="grain" :d="one.grain" />
-        <text :x="one.middle[0]" :y="one.middle[1] + (one.small ? 15 : -5)" :class="{ small: one.small }">
+        <text :x="one.middle[0]" :y="one.middle[1] + one.down" :class="{ small: one.small }">
           {{ one.text }}
         </text>
       </g>

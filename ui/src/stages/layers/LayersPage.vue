@@ -193,20 +193,20 @@ h2 {
   border: 1px solid var(--steel);
   background: var(--bench);
 }
+.swatch.overlay {
+  background: color-mix(in srgb, var(--ply-overlay) 50%, var(--paper));
+}
 .swatch.fashion {
-  background: color-mix(in srgb, var(--metal) 55%, var(--paper));
-}
-.swatch.strength {
-  background: var(--steel);
-}
-.swatch.lining {
-  background: color-mix(in srgb, var(--letout) 35%, var(--paper));
+  background: color-mix(in srgb, var(--ply-fashion) 50%, var(--paper));
 }
 .swatch.interlining {
-  background: color-mix(in srgb, var(--settled) 45%, var(--paper));
+  background: color-mix(in srgb, var(--ply-interlining) 50%, var(--paper));
 }
-.swatch.overlay {
-  background: color-mix(in srgb, var(--takein) 40%, var(--paper));
+.swatch.strength {
+  background: var(--ply-strength);
+}
+.swatch.lining {
+  background: color-mix(in srgb, var(--ply-lining) 50%, var(--paper));
 }
 .more {
   display: flex;

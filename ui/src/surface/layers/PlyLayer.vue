@@ -59,19 +59,19 @@ const lying = computed(() =>
 <style scoped>
 .ply {
   pointer-events: none;
-  color: var(--steel);
+  color: var(--ply-strength);
 }
 .fashion {
-  color: var(--metal);
+  color: var(--ply-fashion);
 }
 .overlay {
-  color: var(--takein);
+  color: var(--ply-overlay);
 }
 .lining {
-  color: var(--letout);
+  color: var(--ply-lining);
 }
 .interlining {
-  color: var(--settled);
+  color: var(--ply-interlining);
 }
 .tint {
   fill: currentColor;
