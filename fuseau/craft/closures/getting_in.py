@@ -106,7 +106,8 @@ def ways_in(
 
 def _comes_apart(opening: Opening, fitted: Fit, practice: Practice, collar: bool) -> WayIn:
     """In by what comes apart altogether, with nothing else to loosen."""
-    way: WayName = {"CF": "by the front", "CB": "from behind"}.get(opening.line, "by the side")  # type: ignore[assignment]
+    ways: dict[str, WayName] = {"CF": "by the front", "CB": "from behind"}
+    way = ways.get(opening.line, "by the side")
     passes = max(level.body_mm for level in fitted.levels)
     if opening.kind == "lacing":
         gap = practice.getting_in_ease_mm + max(0.0, passes + fitted.take_up_mm - min(_closed(fitted)))
