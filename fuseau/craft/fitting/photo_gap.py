@@ -53,7 +53,7 @@ def read_back(marked: MarkedBack, practice: Practice) -> list[GapSeen]:
     known = np.array([marked.known_mm or 0.0, marked.known_high_mm or 0.0])
 
     def measured(at: Array, length: Array) -> Array:
-        flat = _flat(at[:corners], length)(at[corners:])
+        flat = to_flat(at[:corners], length)(at[corners:])
         return _heights_and_gaps(flat)
 
     here = measured(marks, known)
@@ -77,20 +77,7 @@ def read_back(marked: MarkedBack, practice: Practice) -> list[GapSeen]:
 
 
 def _check(marked: MarkedBack) -> None:
-    if len(marked.scale) not in (2, 4):
-        raise Unmakeable("scale", "photo.no_scale")
-    if not marked.known_mm:
-        raise Unmakeable("known_mm", "photo.how_long")
-    if len(marked.scale) == 4 and not marked.known_high_mm:
-        raise Unmakeable("known_high_mm", "photo.how_high")
-    points = np.array(marked.scale)
-    if min(np.hypot(*(a - b)) for i, a in enumerate(points) for b in points[:i]) < _LEAST_PX:
-        raise Unmakeable("scale", "photo.marks_meet")
-    if len(points) == 4:
-        sides = np.roll(points, -1, axis=0) - points
-        turns = sides[:, 0] * np.roll(sides[:, 1], -1) - sides[:, 1] * np.roll(sides[:, 0], -1)
-        if not (turns > 0).all():
-            raise Unmakeable("scale", "photo.corners_in_turn")
+    check_scale(marked.scale, marked.known_mm, marked.known_high_mm)
     if marked.waist is None:
         raise Unmakeable("waist", "photo.no_waist")
     if not marked.rows:
@@ -100,8 +87,29 @@ def _check(marked: MarkedBack) -> None:
             raise Unmakeable(f"rows.{k}", "photo.edges_exchanged")
 
 
-def _flat(scale: Array, known: Array) -> Callable[[Array], Array]:
-    """From pixels to millimetres in the plane of the back, y upwards."""
+def check_scale(scale: Sequence[Spot], known_mm: float | None, known_high_mm: float | None) -> None:
+    """Two points so far apart, or four corners in turn of a rectangle of a known size.
+
+    Raises Unmakeable at `scale`, `known_mm` or `known_high_mm`.
+    """
+    if len(scale) not in (2, 4):
+        raise Unmakeable("scale", "photo.no_scale")
+    if not known_mm:
+        raise Unmakeable("known_mm", "photo.how_long")
+    if len(scale) == 4 and not known_high_mm:
+        raise Unmakeable("known_high_mm", "photo.how_high")
+    points = np.array(scale)
+    if min(np.hypot(*(a - b)) for i, a in enumerate(points) for b in points[:i]) < _LEAST_PX:
+        raise Unmakeable("scale", "photo.marks_meet")
+    if len(points) == 4:
+        sides = np.roll(points, -1, axis=0) - points
+        turns = sides[:, 0] * np.roll(sides[:, 1], -1) - sides[:, 1] * np.roll(sides[:, 0], -1)
+        if not (turns > 0).all():
+            raise Unmakeable("scale", "photo.corners_in_turn")
+
+
+def to_flat(scale: Array, known: Array) -> Callable[[Array], Array]:
+    """From pixels to millimetres in the plane of what was marked, y upwards: by two points, or four corners."""
     if len(scale) == 2:
         mm_per_px = known[0] / float(np.hypot(*(scale[1] - scale[0])))
         return lambda at: np.column_stack([at[:, 0], -at[:, 1]]) * mm_per_px

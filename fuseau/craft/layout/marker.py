@@ -1,7 +1,7 @@
 """Pieces laid on a length of cloth, selvedge to selvedge: strip packing, time-boxed and seeded (model, section 11).
 
-x runs along the cloth, y across it from one usable edge, mm. A piece whose grain runs along lies with its top toward
-larger x. spyrrow packs; what it gives is held against the true outlines before it is believed.
+x runs along the cloth, y across it from one usable edge, mm. spyrrow packs; what it gives is held against the true
+outlines before it is believed.
 """
 
 import math
@@ -11,11 +11,12 @@ from dataclasses import dataclass
 from typing import TYPE_CHECKING
 
 from shapely import STRtree, get_coordinates
-from shapely.affinity import affine_transform
 from shapely.geometry import Polygon
 
 from fuseau.craft.base.record import Record
-from fuseau.craft.layout.pieces import ClothPiece, bias_turn
+from fuseau.craft.layout.nesting import NestAsk, Pinned, Sheet, nest
+from fuseau.craft.layout.pieces import ClothPiece
+from fuseau.craft.layout.placed import Copy, Placed, copies_of, fits_across, orientations, placed
 from fuseau.craft.pattern.trueing import Point
 
 if TYPE_CHECKING:
@@ -24,21 +25,7 @@ if TYPE_CHECKING:
 _DRAWN_MM = 0.2  # outlines are packed a little larger and with fewer points
 _TOUCH_MM2 = 1.0
 _LOOK_S = 0.1
-
-
-class Placed(Record):
-    """A piece where it lies: which, the how-manieth, mirrored or not, turned by so much from its grain, its outline.
-
-    `x_mm`, `y_mm` is where the origin of its own frame lies; `angle_deg` is anticlockwise on the cloth.
-    """
-
-    key: str
-    number: int
-    mirrored: bool
-    angle_deg: float
-    x_mm: float
-    y_mm: float
-    outline: tuple[Point, ...]
+NEW_CLOTH = "new"  # the sheet that is not on the shelf yet
 
 
 class Marker(Record):
@@ -61,7 +48,10 @@ class Marker(Record):
 
 @dataclass(frozen=True)
 class MarkerAsk:
-    """What is to be laid: the pieces of one cloth, its usable width, the distance between them, and for how long."""
+    """What is to be laid: the pieces of one cloth, its usable width, the distance between them, and for how long.
+
+    `pinned` stay where they are; `done` names copies that lie elsewhere already.
+    """
 
     pieces: tuple[ClothPiece, ...]
     usable_mm: float
@@ -69,57 +59,8 @@ class MarkerAsk:
     separation_mm: float = 2.0
     seconds: int = 3
     seed: int = 7
-
-
-@dataclass(frozen=True)
-class _Copy:
-    """Some copies of a piece that lie the same way up."""
-
-    piece: ClothPiece
-    mirrored: bool
-    count: int
-
-    @property
-    def name(self) -> str:
-        return f"{self.piece.key}|{'m' if self.mirrored else 'p'}"
-
-
-def orientations(piece: ClothPiece) -> tuple[float, ...]:
-    """Angles from its grain at which a piece may be laid: true to its tolerance, either way up unless it has a way."""
-    ways = (0.0,) if piece.one_way else (0.0, 180.0)
-    lean = piece.tolerance_deg
-    return tuple(way + by for way in ways for by in ((-lean, 0.0, lean) if lean else (0.0,)))
-
-
-def on_cloth(
-    outline: Sequence[Point], turn_deg: float, mirrored: bool, angle_deg: float = 0.0, at: Point = (0.0, 0.0)
-) -> Polygon:
-    """A piece's outline as it lies: its z along the cloth, turned for its grain and by an angle, moved to a place."""
-    angle = math.radians(turn_deg + angle_deg)
-    c, s = math.cos(angle), math.sin(angle)
-    sign = 1.0 if mirrored else -1.0  # (x, z) → (z, −x), or (z, x)
-    return affine_transform(Polygon(outline), [-s * sign, c, c * sign, s, at[0], at[1]])
-
-
-def _copies(ask: MarkerAsk) -> tuple[list[_Copy], list[str]]:
-    """What has to be laid, and which pieces the fold gives once too often."""
-    found, spare = [], []
-    for piece in ask.pieces:
-        if ask.fold:
-            found.append(_Copy(piece, False, math.ceil(piece.count / 2)))
-            if piece.count % 2:
-                spare.append(piece.key)
-        elif piece.mirrored:
-            found += [_Copy(piece, False, piece.count - piece.count // 2), _Copy(piece, True, piece.count // 2)]
-        else:
-            found.append(_Copy(piece, False, piece.count))
-    return found, spare
-
-
-def _fits_across(copy: _Copy, wide_mm: float) -> bool:
-    turn = bias_turn(copy.piece.grain)
-    heights = (on_cloth(copy.piece.outline, turn, copy.mirrored, angle).bounds for angle in orientations(copy.piece))
-    return any(high - low <= wide_mm for _, low, _, high in heights)
+    pinned: tuple[Pinned, ...] = ()
+    done: tuple[str, ...] = ()
 
 
 def lay(
@@ -135,11 +76,13 @@ def lay(
     import spyrrow
 
     wide = ask.usable_mm / 2 if ask.fold else ask.usable_mm
-    copies, spare = _copies(ask)
-    lying = [copy for copy in copies if copy.count and _fits_across(copy, wide - ask.separation_mm)]
+    copies, spare = copies_of(ask.pieces, ask.fold, ask.done)
+    lying = [copy for copy in copies if copy.count and fits_across(copy, wide - ask.separation_mm)]
     too_wide = tuple(dict.fromkeys(copy.piece.key for copy in copies if copy not in lying))
     if not lying:
         return _as_marker(ask, wide, [], too_wide, spare)
+    if ask.pinned:
+        return _around_pinned(ask, wide, lying, too_wide, spare, tell)
     by_name = {copy.name: copy for copy in lying}
     items = [
         spyrrow.Item(copy.name, _packed(copy), copy.count, list(orientations(copy.piece))) for copy in by_name.values()
@@ -179,40 +122,47 @@ def lay(
     return _read(ask, wide, by_name, solution, too_wide, spare)
 
 
-def _packed(copy: _Copy) -> list[Point]:
-    outline = on_cloth(copy.piece.outline, bias_turn(copy.piece.grain), copy.mirrored)
-    drawn = outline.buffer(_DRAWN_MM, join_style="mitre").simplify(_DRAWN_MM)
+def _around_pinned(
+    ask: MarkerAsk,
+    wide_mm: float,
+    lying: Sequence[Copy],
+    too_wide: tuple[str, ...],
+    spare: list[str],
+    tell: Callable[[float], None],
+) -> Marker:
+    """The same where some pieces stay where she put them: the rest is nested round them."""
+    longest = max(max(copy.lying(angle).bounds[2:]) for copy in lying for angle in orientations(copy.piece)[:1])
+    area = sum(copy.count * copy.piece.area_mm2 for copy in lying)
+    furthest = max(pin.x_mm for pin in ask.pinned) + longest
+    long = furthest + 2 * area / wide_mm + 2 * longest
+    sheet = Sheet(key=NEW_CLOTH, outline=((0, 0), (long, 0), (long, wide_mm), (0, wide_mm)))
+    pieces = tuple(piece for piece in ask.pieces if piece.key not in too_wide)
+    nested = nest(
+        NestAsk(pieces, (sheet,), ask.pinned, ask.done, ask.fold, ask.separation_mm, ask.seconds, ask.seed), tell
+    )
+    return _as_marker(ask, wide_mm, nested.sheets[0].placed, too_wide, spare)
+
+
+def _packed(copy: Copy) -> list[Point]:
+    drawn = copy.lying().buffer(_DRAWN_MM, join_style="mitre").simplify(_DRAWN_MM)
     return [(float(x), float(y)) for x, y in get_coordinates(drawn)[:-1]]
 
 
 def _read(
     ask: MarkerAsk,
     wide_mm: float,
-    by_name: dict[str, _Copy],
+    by_name: dict[str, Copy],
     solution: "StripPackingSolution",
     too_wide: tuple[str, ...],
     spare: list[str],
 ) -> Marker:
-    placed: list[Placed] = []
+    found: list[Placed] = []
     numbers: dict[str, int] = {}
     for item in solution.placed_items:
         copy = by_name[item.id]
         numbers[copy.piece.key] = numbers.get(copy.piece.key, 0) + 1
-        shape = on_cloth(
-            copy.piece.outline, bias_turn(copy.piece.grain), copy.mirrored, item.rotation, item.translation
-        )
-        placed.append(
-            Placed(
-                key=copy.piece.key,
-                number=numbers[copy.piece.key],
-                mirrored=copy.mirrored,
-                angle_deg=(item.rotation + 180) % 360 - 180,
-                x_mm=item.translation[0],
-                y_mm=item.translation[1],
-                outline=tuple((round(x, 2), round(y, 2)) for x, y in shape.exterior.coords[:-1]),
-            )
-        )
-    return _as_marker(ask, wide_mm, placed, too_wide, spare)
+        found.append(placed(copy, numbers[copy.piece.key], item.rotation, item.translation))
+    return _as_marker(ask, wide_mm, found, too_wide, spare)
 
 
 def _as_marker(

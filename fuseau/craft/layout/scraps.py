@@ -1,0 +1,126 @@
+"""Scraps of cloth as they are: read from points or a photo, and what is left of a cloth after cutting (model, 11)."""
+
+import math
+from collections.abc import Iterable, Sequence
+
+import numpy as np
+from shapely import affinity, maximum_inscribed_circle
+from shapely.geometry import Polygon
+from shapely.ops import unary_union
+from shapely.validation import explain_validity
+
+from fuseau.craft.base.errors import Unmakeable
+from fuseau.craft.base.practice import Practice
+from fuseau.craft.fitting.photo_gap import check_scale, to_flat
+from fuseau.craft.layout.no_fit import several
+from fuseau.craft.pattern.trueing import Point
+
+_LEAST_MM2 = 400.0  # nothing is cut from less
+_STEP_MM = 0.1
+LEAST_FLAW_MM2 = 1.0
+
+
+def outline_fault(points: Sequence[Point], least_mm2: float = _LEAST_MM2) -> str | None:
+    """What is wrong with an outline that was drawn or typed, in a plain sentence; None where nothing is."""
+    if len(points) < 3:
+        return "An outline has three points at least."
+    shape = Polygon(points)
+    if not shape.is_valid:
+        place = explain_validity(shape).partition("[")[2].rstrip("]").split()
+        near = f", near {float(place[0]) / 10:.0f} and {float(place[1]) / 10:.0f} cm" if len(place) == 2 else ""
+        return f"This outline crosses itself{near}: go round the edge in one direction."
+    if shape.area < least_mm2:
+        return "This outline is smaller than a thumb: nothing is cut from it."
+    return None
+
+
+def outline_from_photo(
+    scale: Sequence[Point],
+    known_mm: tuple[float | None, float | None],
+    outline: Sequence[Point],
+    grain: Sequence[Point],
+    flaws: Sequence[Sequence[Point]] = (),
+) -> tuple[tuple[Point, ...], tuple[tuple[Point, ...], ...]]:
+    """An outline on a photo (pixels, from its top left) as millimetres on the cloth, its grain along x; and its flaws.
+
+    `scale` is two points so far apart, or the corners of a rectangle of that width and height; `grain` two points, the
+    second toward the top of what is cut, as far as the cloth has one. The outline lies with its least x and y at zero.
+    Raises Unmakeable at `scale`, `known_mm`, `known_high_mm`, `outline`, `grain` or `flaws.<n>`.
+    """
+    check_scale(scale, *known_mm)
+    if len(outline) < 3:
+        raise Unmakeable("outline", "scrap.three_points")
+    if len(grain) != 2 or math.dist(*grain) < 4:
+        raise Unmakeable("grain", "scrap.which_grain")
+    flat = to_flat(np.array(scale, dtype=float), np.array([known_mm[0] or 0.0, known_mm[1] or 0.0]))
+    start, end = flat(np.array(grain, dtype=float))
+    turn = -math.atan2(end[1] - start[1], end[0] - start[0])
+    c, s = math.cos(turn), math.sin(turn)
+
+    def turned(points: Sequence[Point]) -> list[Point]:
+        mapped = flat(np.array(points, dtype=float))
+        return [(float(x * c - y * s), float(x * s + y * c)) for x, y in mapped]
+
+    edge = turned(outline)
+    if fault := outline_fault(edge):
+        raise Unmakeable("outline", "scrap.as_drawn", said=fault)
+    left, low = min(x for x, _ in edge), min(y for _, y in edge)
+
+    def moved(points: Sequence[Point]) -> tuple[Point, ...]:
+        return tuple((round(x - left, 1), round(y - low, 1)) for x, y in points)
+
+    holes = []
+    for i, flaw in enumerate(flaws):
+        hole = turned(flaw) if len(flaw) > 2 else []
+        if fault := outline_fault(hole, LEAST_FLAW_MM2):
+            raise Unmakeable(f"flaws.{i}", "scrap.as_drawn", said=fault)
+        holes.append(moved(hole))
+    return moved(edge), tuple(holes)
+
+
+def rests(
+    outline: Sequence[Point],
+    flaws: Sequence[Sequence[Point]],
+    pieces: Iterable[Sequence[Point]],
+    practice: Practice,
+) -> tuple[tuple[Point, ...], ...]:
+    """What is left of a cloth when pieces are cut from it, as outlines that are worth keeping, the largest first.
+
+    A rest is worth keeping when a circle of `scrap_least_mm` lies in it; what is narrower than half of that is cut off
+    it, and is waste with all the rest.
+    """
+    cut = unary_union([Polygon(one).buffer(0) for one in (*pieces, *flaws)])
+    thin = practice.scrap_least_mm / 4
+    whole = Polygon(outline).difference(cut)
+    left = whole.buffer(-thin, join_style="mitre").buffer(thin, join_style="mitre").intersection(whole)
+    found = []
+    for part in several(left).geoms:
+        if part.area < _LEAST_MM2:
+            continue
+        radius = maximum_inscribed_circle(part, tolerance=2.0).length
+        if 2 * radius >= practice.scrap_least_mm:
+            found += _without_holes(part)
+    plain = [shape for one in found for shape in several(one.simplify(_STEP_MM)).geoms]
+    ordered = sorted(plain, key=lambda shape: -shape.area)
+    return tuple(tuple((round(x, 1), round(y, 1)) for x, y in shape.exterior.coords[:-1]) for shape in ordered)
+
+
+def _without_holes(part: Polygon) -> list[Polygon]:
+    """A part with holes is cut through at them, along the grain, so that each rest has one outline."""
+    if not part.interiors:
+        return [part]
+    x = Polygon(part.interiors[0]).centroid.x
+    low, bottom, high, top = part.bounds
+    halves = []
+    for left, right in ((low - 1, x), (x, high + 1)):
+        band = Polygon([(left, bottom - 1), (right, bottom - 1), (right, top + 1), (left, top + 1)])
+        for piece in several(part.intersection(band)).geoms:
+            halves += _without_holes(piece)
+    return halves
+
+
+def at_origin(outline: Sequence[Point]) -> tuple[Point, ...]:
+    """The same outline with its least x and y at zero."""
+    shape = Polygon(outline)
+    moved = affinity.translate(shape, -shape.bounds[0], -shape.bounds[1])
+    return tuple((round(x, 1), round(y, 1)) for x, y in moved.exterior.coords[:-1])

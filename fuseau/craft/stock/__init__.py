@@ -1,0 +1,1 @@
+"""What lies on the shelf, and what is bought: articles, pieces at hand, counts."""

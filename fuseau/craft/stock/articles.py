@@ -1,0 +1,107 @@
+"""Articles: what is bought by the piece or by its length, and how each is called (model, sections 11 and 12)."""
+
+from collections.abc import Iterator, Mapping
+from typing import Annotated, Literal
+
+from pydantic import Field
+
+from fuseau.craft.base.record import Record, Text
+from fuseau.craft.materials.catalogue import (
+    BUSKS,
+    BUSKS_IN,
+    GROMMETS,
+    LACES,
+    ZIPS_MM,
+    BoneKind,
+    BoneName,
+    BuskStock,
+    GrommetKind,
+    LaceKind,
+)
+from fuseau.craft.materials.cloths import Cloth, ClothName
+
+Sort = Literal["cloth", "bone", "busk", "zip", "grommets", "lace", "tape", "hooks", "ends", "thread", "trim"]
+Measure = Literal["length", "piece"]
+ArticleName = Annotated[str, Field(pattern=r"^[a-z0-9][a-z0-9_.]{0,59}$", description="Of one sort, what it is.")]
+
+SORTS: tuple[Sort, ...] = (
+    "cloth", "bone", "busk", "zip", "grommets", "lace", "tape", "hooks", "ends", "thread", "trim",
+)  # fmt: skip
+TAPES_MM = (8.0, 10.0, 12.0, 14.0, 16.0, 18.0, 20.0, 22.0, 25.0, 30.0, 40.0)
+REEL_MM = 200_000.0  # a usual reel of sewing thread
+
+
+class Article(Record):
+    """Something that is bought: of which sort, what, how it is called, and whether by length or by the piece."""
+
+    sort: Sort
+    name: ArticleName
+    label: Annotated[str, Text(80, least=1)]
+    measure: Measure
+
+
+def cloth(one: Cloth) -> Article:
+    """A cloth, by its length."""
+    return Article(sort="cloth", name=one.name, label=one.label, measure="length")
+
+
+def bone(one: BoneKind) -> Article:
+    """A kind of bone: off the coil by its length, else by the piece."""
+    return Article(sort="bone", name=one.name, label=one.label, measure="length" if one.sold == "coil" else "piece")
+
+
+def busk(one: BuskStock) -> Article:
+    """A busk, by its length and studs."""
+    size = f"{one.length_mm:g}"
+    return Article(sort="busk", name=f"busk_{size}_{len(one.stud_places())}", label=f"busk, {size} mm", measure="piece")
+
+
+def zip_of(kind: Literal["separating", "hidden"], length_mm: float) -> Article:
+    """A zip."""
+    label = f"{kind} zip, {length_mm / 10:g} cm"
+    return Article(sort="zip", name=f"{kind}_{length_mm:g}", label=label, measure="piece")
+
+
+def grommets(one: GrommetKind) -> Article:
+    """Grommets or eyelets that are bought."""
+    return Article(sort="grommets", name=one.name, label=one.label, measure="piece")
+
+
+def lace(one: LaceKind) -> Article:
+    """A lace, by its length: one lace is one piece."""
+    return Article(sort="lace", name=one.name, label=one.label, measure="length")
+
+
+def tape(width_mm: float) -> Article:
+    """Cotton tape or ribbon that is woven to a width: for waists, channels, loops."""
+    return Article(sort="tape", name=f"tape_{width_mm:g}", label=f"tape, {width_mm:g} mm", measure="length")
+
+
+HOOKS = Article(sort="hooks", name="hooks", label="hooks and eyes, pairs", measure="piece")
+THREAD = Article(sort="thread", name="thread", label="sewing thread, reels of 200 m", measure="piece")
+
+
+def bone_ends(kind: BoneKind) -> Article:
+    """Tips or caps for the cut ends of a kind of bone."""
+    what = "caps" if kind.capped else "tips"
+    return Article(
+        sort="ends", name=f"{what}_{kind.width_mm:g}", label=f"{what}, {kind.width_mm:g} mm", measure="piece"
+    )
+
+
+def known_articles(cloths: Mapping[ClothName, Cloth], bones: Mapping[BoneName, BoneKind]) -> Iterator[Article]:
+    """Every article of the catalogue, sort by sort."""
+    yield from map(cloth, cloths.values())
+    yield from map(bone, bones.values())
+    yield from map(busk, (*BUSKS, *BUSKS_IN))
+    yield from (zip_of(kind, length) for kind, lengths in ZIPS_MM.items() for length in lengths)
+    yield from (grommets(one) for one in GROMMETS.values() if one.bought)
+    yield from map(lace, LACES.values())
+    yield from map(tape, TAPES_MM)
+    yield HOOKS
+    ends = (bone_ends(kind) for kind in bones.values() if kind.sold != "ready-cut" and kind.stuff.ends in _CLOSED)
+    yield from {one.name: one for one in ends}.values()
+    yield THREAD
+
+
+_CLOSED = "tipped or dipped", "capped and glued"
