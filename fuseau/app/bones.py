@@ -29,8 +29,10 @@ def read_schools(session: TheSession, workers: TheWorkers, build_id: str) -> lis
 def read_cutting(session: TheSession, workers: TheWorkers, build_id: str) -> list[CuttingPlan]:
     """How the bones are cut from the shelf and from what is sold, kind by kind."""
     opened, unit = session.workshop.open(build_id), session.unit
-    asked = opened.revision, unit
-    return workers.think(build_id, "cutting", asked, cut_stock, build_id, opened.build, unit)
+    shelf = session.shelf.open()
+    at_hand = list(shelf.shelf.for_build(build_id))
+    asked = opened.revision, unit, shelf.revision
+    return workers.think(build_id, "cutting", asked, cut_stock, build_id, opened.build, unit, at_hand)
 
 
 @router.post("/builds/{build_id}/bones/cut", response_model=OpenBuild)
@@ -44,7 +46,9 @@ def keep_bone_kind(session: TheSession, build_id: str, given: KeepKind) -> Respo
     """Keep a kind of bone in the build's catalogue: a new one, or another version of the one it names."""
     kind = given.kind.model_dump(mode="json", exclude_unset=True)
     label = f"Catalogue: {kind.get('label') or 'a bone'}"
-    return session.step(build_id, given.revision, lambda at: keep_kind(at.build, kind, at.unit), label)
+    answer = session.step(build_id, given.revision, lambda at: keep_kind(at.build, kind, at.unit), label)
+    session.learn_catalogue(build_id, label)
+    return answer
 
 
 @router.get("/builds/{build_id}/bones.pdf", response_class=Response)

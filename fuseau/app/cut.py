@@ -1,17 +1,27 @@
-"""Routes of the cut: every piece of every ply, and how the pieces of a cloth lie on it."""
+"""Routes of the cut: every piece of every ply, how a cloth is laid on what there is, and cloths that are cut."""
 
+import datetime
 from typing import Annotated
 
 from fastapi import APIRouter, Path, Query
 from fastapi.responses import Response
 
 from fuseau.app.json_route import JsonRoute
-from fuseau.app.session import TROUBLES, TheSession, TheWorkers
-from fuseau.app.work import lay_marker
-from fuseau.craft.layout.marker import Marker
-from fuseau.planning.cut import CutPlan, plan_cut
+from fuseau.app.session import TROUBLES, AtHand, Session, TheSession, TheWorkers
+from fuseau.app.shelf import on_shelf
+from fuseau.app.wire import OnRevision, OpenBuild
+from fuseau.app.wire_shelf import ClothLaid, PinPieces, TakeWay
+from fuseau.app.work import find_ways_out, lay_cloth
+from fuseau.commands.cut import cut_cloth, not_cut, pin, take_way
+from fuseau.commands.shelf import use_up
+from fuseau.craft.layout.at_hand import Laying, check_pinned
+from fuseau.document.build import Build
+from fuseau.planning.cut import CutPlan, lay_ask, plan_cut, to_buy_mm
+from fuseau.planning.ways_out import WaysOut
+from fuseau.store.workshop import Opened
 
 router = APIRouter(prefix="/api", responses=TROUBLES, route_class=JsonRoute)
+ClothPath = Annotated[str, Path(max_length=40)]
 
 
 @router.get("/builds/{build_id}/cut", response_model=CutPlan)
@@ -21,16 +31,104 @@ def read_cut(session: TheSession, build_id: str) -> Response:
     return session.answer(plan_cut(at.build, at.planned))
 
 
-@router.get("/builds/{build_id}/markers/{cloth}")
-def read_marker(
+@router.get("/builds/{build_id}/cut/{cloth}", response_model=ClothLaid)
+def lay_out(
     session: TheSession,
     workers: TheWorkers,
     build_id: str,
-    cloth: Annotated[str, Path(max_length=40)],
-    fold: bool = False,
+    cloth: ClothPath,
     seconds: Annotated[int, Query(ge=1, le=60)] = 3,
-) -> Marker:
-    """The pieces of a cloth laid on it as closely as is found in so many seconds. It can be stopped as a question."""
-    opened, unit = session.workshop.open(build_id), session.unit
-    asked = opened.revision, unit, cloth, fold, seconds
-    return workers.think(build_id, "marker", asked, lay_marker, build_id, opened.build, unit, cloth, fold, seconds)
+) -> Response:
+    """The pieces of a cloth on what of it is at hand, and on new cloth: as closely as is found in so many seconds.
+
+    It can be stopped as a question.
+    """
+    opened, shelf = session.workshop.open(build_id), session.shelf.open().shelf
+    laying = _laying(session, workers, opened, cloth, seconds)
+    at_hand = [
+        on_shelf(shelf, piece, build_id)
+        for piece, _ in shelf.for_build(build_id)
+        if piece.sort == "cloth" and piece.name == cloth
+    ]
+    strips = _strips(session, build_id, opened.build, cloth)
+    return session.answer(ClothLaid(laying=laying, to_buy_mm=to_buy_mm(laying, strips), at_hand=at_hand))
+
+
+@router.get("/builds/{build_id}/cut/{cloth}/ways", response_model=WaysOut)
+def read_ways(session: TheSession, workers: TheWorkers, build_id: str, cloth: ClothPath) -> Response:
+    """What would help where a cloth is not enough, alone and in pairs. Up to twenty seconds; it can be stopped."""
+    opened, shelf = session.workshop.open(build_id), session.shelf.open()
+    at_hand = list(shelf.shelf.for_build(build_id))
+    today, unit = datetime.date.today(), session.unit
+    asked = opened.revision, shelf.revision, unit, cloth
+    found = workers.think(build_id, "ways", asked, find_ways_out, build_id, opened.build, unit, cloth, at_hand, today)
+    return session.answer(found)
+
+
+@router.post("/builds/{build_id}/cut/{cloth}/ways", response_model=OpenBuild)
+def take_a_way(session: TheSession, build_id: str, cloth: ClothPath, given: TakeWay) -> Response:
+    """Take a way out: it becomes a decision of the build, and can be undone as one."""
+    edits = [one.model_dump(mode="json", exclude_unset=True) for one in given.edits]
+
+    def step(at: AtHand) -> Build:
+        return take_way(at.build, given.changes, edits, at.today, at.unit)
+
+    return session.step(build_id, given.revision, step, given.label or f"A way out for {cloth}")
+
+
+@router.put("/builds/{build_id}/cut/{cloth}/pinned", response_model=OpenBuild)
+def pin_pieces(session: TheSession, build_id: str, cloth: ClothPath, given: PinPieces) -> Response:
+    """Pieces of a cloth that stay where she put them; the rest is laid round them."""
+    label = "A piece put down" if given.pinned else "All pieces laid anew"
+    at_hand = list(session.shelf.open().shelf.for_build(build_id))
+
+    def step(at: AtHand) -> Build:
+        changed = pin(at.build, cloth, given.pinned, at.unit)
+        check_pinned(lay_ask(changed, at.planned, cloth, at_hand, 1))
+        return changed
+
+    return session.step(build_id, given.revision, step, label)
+
+
+@router.post("/builds/{build_id}/cut/{cloth}/done", response_model=OpenBuild)
+def cloth_is_cut(session: TheSession, workers: TheWorkers, build_id: str, cloth: ClothPath, on: OnRevision) -> Response:
+    """A cloth is cut as it was laid: what it was cut from is off the shelf, what is left of that is on it."""
+    build = session.workshop.present(build_id, on.revision)
+    opened = session.workshop.open(build_id)
+    laying = _laying(session, workers, opened, cloth, 1)
+    strips = _strips(session, build_id, build, cloth)
+    shelf = session.shelf.open()
+    new_mm = to_buy_mm(laying, strips)
+    cut, done = cut_cloth(build, cloth, laying, new_mm, strips, shelf.shelf, datetime.date.today())
+    label = f"Cut: {build.cloths[cloth].label}"
+    session.shelf.edit(
+        lambda now: use_up(now, build_id, cloth, done), f"{label}, for {build.brief.name}", shelf.revision
+    )
+    try:
+        return session.step(build_id, on.revision, lambda at: cut, label)
+    except Exception:
+        session.shelf.undo(session.shelf.open().revision)
+        raise
+
+
+@router.post("/builds/{build_id}/cut/{cloth}/not-done", response_model=OpenBuild)
+def cloth_is_not_cut(session: TheSession, build_id: str, cloth: ClothPath, on: OnRevision) -> Response:
+    """A cloth is not cut after all: its rests are off the shelf, what it was cut from is on it again."""
+    build = session.workshop.present(build_id, on.revision)
+    back = not_cut(build, cloth)
+    session.match_shelf(build_id, back)
+    return session.step(build_id, on.revision, lambda at: back, f"Not cut after all: {build.cloths[cloth].label}")
+
+
+def _laying(session: Session, workers: TheWorkers, opened: Opened, cloth: str, seconds: int) -> Laying:
+    shelf = session.shelf.open()
+    at_hand = list(shelf.shelf.for_build(opened.id))
+    asked = opened.revision, shelf.revision, session.unit, cloth, seconds
+    return workers.think(
+        opened.id, "marker", asked, lay_cloth, opened.id, opened.build, session.unit, cloth, at_hand, seconds
+    )
+
+
+def _strips(session: Session, build_id: str, build: Build, cloth: str) -> float:
+    cloths = plan_cut(build, session.plan(build_id, build)).cloths
+    return next((one.strips_mm for one in cloths if one.cloth == cloth), 0.0)

@@ -81,7 +81,7 @@ def answer_errors(app: FastAPI) -> None:
     on(OSError, _disk)
 
 
-_STALE = "This build was changed elsewhere meanwhile; your change was not made."
+_STALE = "This was changed elsewhere meanwhile; your change was not made."
 
 
 def _faulty(found: list[Fault]) -> Response:

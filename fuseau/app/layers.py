@@ -38,4 +38,6 @@ def keep_own_cloth(session: TheSession, build_id: str, given: KeepCloth) -> Resp
     """Keep a cloth in the build's catalogue: a new one, or another version of the one it names."""
     cloth = given.cloth.model_dump(mode="json", exclude_unset=True)
     label = f"Catalogue: {cloth.get('label') or 'a cloth'}"
-    return session.step(build_id, given.revision, lambda at: keep_cloth(at.build, cloth, at.unit, given.ply), label)
+    answer = session.step(build_id, given.revision, lambda at: keep_cloth(at.build, cloth, at.unit, given.ply), label)
+    session.learn_catalogue(build_id, label)
+    return answer

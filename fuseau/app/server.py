@@ -22,6 +22,7 @@ from fuseau.app import (
     mockups,
     pattern,
     printing,
+    shelf,
     underway,
     wearer,
     workshop,
@@ -37,6 +38,7 @@ from fuseau.store.book import Book
 from fuseau.store.copies import keep_daily_copy
 from fuseau.store.opening import open_database
 from fuseau.store.pictures import Pictures
+from fuseau.store.shelf import ShelfStore
 from fuseau.store.workshop import Workshop
 
 _LOOK_EVERY_S = 1800
@@ -47,7 +49,8 @@ def open_session(settings: Settings, caches: Caches | None = None, log: FaultLog
     """The workshop, book and pictures that the settings name; `caches` may hold what was planned before."""
     engine = open_database(settings.database)
     book, pictures = Book(engine), Pictures(engine)
-    return Session(settings.database, Workshop(engine), book, pictures, caches or Caches(), log or FaultLog(None))
+    shelf, log = ShelfStore(engine), log or FaultLog(None)
+    return Session(settings.database, Workshop(engine), book, pictures, shelf, caches or Caches(), log)
 
 
 def make_app(settings: Settings) -> FastAPI:
@@ -80,6 +83,7 @@ def make_app(settings: Settings) -> FastAPI:
         back,
         layers,
         cut,
+        shelf,
         printing,
         backup,
         underway,

@@ -4,7 +4,7 @@ Open the build, check the revision, decide, make sure that the garment can still
 """
 
 import datetime
-from collections.abc import Callable
+from collections.abc import Callable, Mapping, Sequence
 from dataclasses import dataclass
 from functools import cached_property
 from pathlib import Path
@@ -19,16 +19,19 @@ from fuseau.app.errors import Unplannable
 from fuseau.app.faultlog import FaultLog
 from fuseau.app.wire import BookMeasuring, House, Line, OpenBuild, Trouble
 from fuseau.app.workers import Workers
+from fuseau.commands.shelf import learn, put, put_back, reserve, use_up
 from fuseau.craft.base.errors import Unmakeable
 from fuseau.craft.base.lengths import Unit
 from fuseau.craft.wearer.body import Taught
 from fuseau.document.build import Build, Memory
+from fuseau.document.shelf import Shelf
 from fuseau.planning.brief import consequences, job_word
 from fuseau.planning.pipeline import plan
 from fuseau.planning.plan import Plan
 from fuseau.planning.thread import thread
 from fuseau.store.book import Book
 from fuseau.store.pictures import Pictures
+from fuseau.store.shelf import ShelfStore
 from fuseau.store.workshop import Listed, Opened, UnreadableBuild, Workshop
 from fuseau.wording import Words
 
@@ -60,13 +63,21 @@ class Session:
     """One workshop, its book and its pictures; plans builds, and answers in the workshop's unit."""
 
     def __init__(
-        self, database: Path, workshop: Workshop, book: Book, pictures: Pictures, caches: Caches, log: FaultLog
+        self,
+        database: Path,
+        workshop: Workshop,
+        book: Book,
+        pictures: Pictures,
+        shelf: ShelfStore,
+        caches: Caches,
+        log: FaultLog,
     ) -> None:
         self.database = database
         self.waiting_backup = database.with_name("waiting.fuseau-backup")
         self.workshop = workshop
         self.book = book
         self.pictures = pictures
+        self.shelf = shelf
         self._caches = caches
         self._log = log
         self._house: House | None = None
@@ -88,6 +99,7 @@ class Session:
     def database_changed(self) -> None:
         """Forget what was read: the database holds something else now."""
         self.workshop.forget_read()
+        self.shelf.forget_read()
         self._house = None
 
     @property
@@ -129,8 +141,44 @@ class Session:
 
         Raises Unplannable or UnreadableBuild where it can't; the present state then stays.
         """
-        planned = self.plan(build_id, self.workshop.at(build_id, to))
+        build = self.workshop.at(build_id, to)
+        planned = self.plan(build_id, build)
+        self.match_shelf(build_id, build)
         return self.answer_build(move(), planned)
+
+    def put_aside(self, build_id: str, pieces: Sequence[Mapping[str, Any]], name: str) -> None:
+        """Pieces put on the shelf and kept for a build: what it had on a shelf of its own."""
+
+        def step(now: Shelf) -> Shelf:
+            first = now.numbered + 1
+            now = put(now, pieces, self.unit)
+            for i in range(len(pieces)):
+                now = reserve(now, build_id, f"s{first + i}", None)
+            return now
+
+        self.shelf.edit(step, f"Brought along by {name}")
+
+    def learn_catalogue(self, build_id: str, label: str) -> None:
+        """The workshop's catalogue with what a build has of its own."""
+        own = self.workshop.open(build_id).build.catalogue
+        self.shelf.edit(lambda now: learn(now, own), label)
+
+    def match_shelf(self, build_id: str, build: Build) -> None:
+        """The shelf as it is when a build stands so: what is not cut (any more) lies there, what is cut is used up.
+
+        Raises Unmakeable where something else has been made of it since.
+        """
+
+        def step(now: Shelf) -> Shelf:
+            for cut in now.cuts:
+                if cut.build == build_id and build.cut.done.get(cut.cloth) != cut.done:
+                    now = put_back(now, build_id, cut.cloth)
+            for cloth, done in build.cut.done.items():
+                if now.cut_for(build_id, cloth) is None:
+                    now = use_up(now, build_id, cloth, done)
+            return now
+
+        self.shelf.edit(step, f"As {build.brief.name} stands now")
 
     def keep_new(self, build: Build, label: str) -> Line:
         """A new build in the workshop, once it is known that it can be planned. Raises Unplannable."""

@@ -4,28 +4,40 @@ Every function here takes and gives records, so that it can be sent to a worker.
 the builds that it saw last, as the server does.
 """
 
+import datetime
 import os
 import sys
+from collections.abc import Sequence
 from ctypes import c_double
 from dataclasses import dataclass, field, replace
+from typing import Any
 
+from fuseau.commands.cut import take_way
+from fuseau.craft.base.findings import Change
 from fuseau.craft.base.lengths import Unit
 from fuseau.craft.boning.cutting_stock import CuttingPlan
 from fuseau.craft.fitting.readiness import Readiness
-from fuseau.craft.layout.marker import Marker, MarkerAsk, lay
+from fuseau.craft.layout.at_hand import LayAsk, Laying, lay_on_hand, lay_quickly
+from fuseau.craft.layout.nesting import NoFits
+from fuseau.craft.stock.stock import Stock
 from fuseau.document.build import Build
+from fuseau.document.shelf import Shelf
 from fuseau.files.paper import Paper
 from fuseau.files.prints import Print, print_of
 from fuseau.planning.cache import StageCache
-from fuseau.planning.cut import marker_ask
+from fuseau.planning.cut import lay_ask
 from fuseau.planning.pipeline import plan
+from fuseau.planning.plan import Plan
 from fuseau.planning.readiness import ready
-from fuseau.planning.schools import SchoolEffect, cutting, schools
+from fuseau.planning.schools import SchoolEffect, bones_at_hand, cutting, schools
+from fuseau.planning.shopping import Pool, Want
 from fuseau.planning.story import Chapter, story
+from fuseau.planning.wants import wants_of
+from fuseau.planning.ways_out import WaysOut, ways_out
 
 MORE_BYTES = 700_000_000
 _KEPT_BUILDS = 12
-_KEPT_MARKERS = 40
+_KEPT_LAYINGS = 60
 
 
 @dataclass
@@ -35,7 +47,7 @@ class _Process:
     share: c_double | None = None
     caches: dict[str, StageCache] = field(default_factory=dict)
     cut: tuple[object, list[CuttingPlan]] | None = None
-    markers: list[tuple[MarkerAsk, Marker]] = field(default_factory=list)
+    layings: list[tuple[LayAsk, Laying]] = field(default_factory=list)
 
     def cache(self, build_id: str) -> StageCache:
         """The stages of a build; those of the build seen longest ago give way."""
@@ -93,32 +105,84 @@ def compare_schools(build_id: str, build: Build) -> list[SchoolEffect]:
     return list(schools(build, _begun(build_id), tell=_HERE.tell))
 
 
-def cut_stock(build_id: str, build: Build, unit: Unit) -> list[CuttingPlan]:
+def cut_stock(build_id: str, build: Build, unit: Unit, at_hand: list[tuple[Stock, float]]) -> list[CuttingPlan]:
     """How the bones are cut from the shelf and from what is sold; kept while nothing changes that they follow from."""
     planned = plan(build, unit=unit, cache=_begun(build_id))
-    asked = planned.bones, planned.left, build.bones.shelf, build.catalogue, build.practice
+    shelf = bones_at_hand(at_hand)
+    asked = planned.bones, planned.left, shelf, build.catalogue, build.practice
     if _HERE.cut is None or _HERE.cut[0] != asked:
-        _HERE.cut = asked, list(cutting(build, planned, tell=_HERE.tell))
+        _HERE.cut = asked, list(cutting(build, planned, shelf, tell=_HERE.tell))
     return _HERE.cut[1]
 
 
-def lay_marker(build_id: str, build: Build, unit: Unit, cloth: str, fold: bool, seconds: int) -> Marker:
-    """The pieces of a cloth laid on it; kept while pieces, width and way stay the same and no more time is given."""
-    ask = marker_ask(build, plan(build, unit=unit, cache=_begun(build_id)), cloth, fold=fold, seconds=seconds)
-    known = next((one for kept, one in _HERE.markers if _same(kept, ask)), None)
-    if known is not None and known.seconds >= seconds:
+def lay_cloth(
+    build_id: str, build: Build, unit: Unit, cloth: str, at_hand: list[tuple[Stock, float]], seconds: int
+) -> Laying:
+    """The pieces of a cloth laid on what there is of it and on new cloth.
+
+    Kept while pieces, sheets and way stay the same; a longer look never comes out worse.
+    """
+    planned = plan(build, unit=unit, cache=_begun(build_id))
+    ask = lay_ask(build, planned, cloth, at_hand, seconds)
+    known = next((one for kept, one in _HERE.layings if _same(kept, ask)), None)
+    if known is not None and known.seconds >= ask.seconds:
         return known
-    found = lay(ask, tell=_HERE.tell)
-    if known is not None and known.length_mm <= found.length_mm:
+    found = lay_on_hand(ask, tell=_HERE.tell)
+    if known is not None and known.short_mm <= found.short_mm:
         found = known.model_copy(update={"seconds": found.seconds})
-    _HERE.markers = [(ask, found), *((kept, one) for kept, one in _HERE.markers if not _same(kept, ask))][
-        :_KEPT_MARKERS
-    ]
+    _keep_laying(ask, found)
     return found
 
 
-def _same(one: MarkerAsk, other: MarkerAsk) -> bool:
+def _keep_laying(ask: LayAsk, found: Laying) -> None:
+    others = [(kept, one) for kept, one in _HERE.layings if not _same(kept, ask)]
+    _HERE.layings = [(ask, found), *others][:_KEPT_LAYINGS]
+
+
+def _same(one: LayAsk, other: LayAsk) -> bool:
     return replace(one, seconds=0) == replace(other, seconds=0)
+
+
+def find_ways_out(
+    build_id: str,
+    build: Build,
+    unit: Unit,
+    cloth: str,
+    at_hand: list[tuple[Stock, float]],
+    today: datetime.date,
+) -> WaysOut:
+    """What would help where a cloth is not enough."""
+    cache = _begun(build_id)
+
+    def applied(here: Build, changes: Sequence[Change], edits: Sequence[dict[str, Any]]) -> tuple[Build, Plan]:
+        made = take_way(here, changes, edits, today, unit, cache)
+        return made, plan(made, unit=unit, cache=cache)
+
+    planned = plan(build, unit=unit, cache=cache)
+    return ways_out(build, planned, cloth, at_hand, applied, tell=_HERE.tell)
+
+
+def list_wants(builds: list[tuple[str, Build]], shelf: Shelf, unit: Unit) -> list[Want]:
+    """What every build takes of the shelf and lacks, the builds in the order in which they are needed.
+
+    A cloth that was laid out with care is counted so, any other as it lies in the first order that is tried.
+    """
+    pool = Pool(shelf)
+    found: list[Want] = []
+    for k, (build_id, build) in enumerate(builds):
+        _HERE.tell(k / len(builds))
+        planned = plan(build, unit=unit, cache=_HERE.cache(build_id))
+        known: NoFits = {}  # the plies of a garment have nearly the same pieces
+
+        def lay(ask: LayAsk, known: NoFits = known) -> Laying:
+            kept = next((one for other, one in _HERE.layings if _same(other, ask)), None)
+            if kept is None:
+                kept = lay_quickly(ask, known)
+                _keep_laying(ask, kept)
+            return kept
+
+        found += wants_of(build_id, build, planned, pool, lay)
+    return found
 
 
 def make_print(build_id: str, build: Build, what: Print, paper: Paper, unit: Unit) -> bytes:

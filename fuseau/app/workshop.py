@@ -4,7 +4,7 @@ from fastapi import APIRouter
 from fastapi.responses import Response
 
 from fuseau.app.json_route import JsonRoute, TheFile
-from fuseau.app.session import TROUBLES, TheSession, TheWorkers
+from fuseau.app.session import TROUBLES, AtHand, TheSession, TheWorkers
 from fuseau.app.wire import (
     Catalogue,
     Choice,
@@ -20,15 +20,15 @@ from fuseau.app.wire import (
     SetFields,
     Trial,
 )
-from fuseau.commands.fields import change
+from fuseau.commands.fields import change, with_known
+from fuseau.commands.shelf import let_go
 from fuseau.craft.base.findings import Change
 from fuseau.craft.base.practice import Practice
-from fuseau.craft.materials.catalogue import BONES, BUSKS, GROMMETS, LACES
-from fuseau.craft.materials.cloths import CLOTHS
+from fuseau.craft.materials.catalogue import BUSKS, GROMMETS, LACES
 from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS
 from fuseau.craft.wearer.measures import HOW_TO_MEASURE, LEVEL_LABELS, ZERO_LABELS, sign_of, zero_of
 from fuseau.document.build import Brief, Build
-from fuseau.files.intake import take_in
+from fuseau.files.intake import away_from_its_shelf, take_in
 from fuseau.planning.plan import Plan
 from fuseau.store.pictures import KeptPicture
 from fuseau.wording.history import label_of
@@ -60,7 +60,10 @@ def import_build(session: TheSession, workers: TheWorkers, body: TheFile) -> Lin
     taken = workers.read(take_in, body, session.pictures.ids())
     for picture in taken.pictures:
         session.pictures.keep(KeptPicture(**picture.__dict__))
-    return session.keep_new(taken.build, "taken in from a file")
+    line = session.keep_new(taken.build, "taken in from a file")
+    if taken.shelf:
+        session.put_aside(line.id, taken.shelf, line.name)
+    return line
 
 
 @router.post("/builds/{build_id}/duplicate", status_code=201)
@@ -68,7 +71,7 @@ def duplicate_build(session: TheSession, build_id: str) -> Line:
     """A copy with a history of its own."""
     build = session.workshop.open(build_id).build
     brief = build.brief.model_copy(update={"name": f"{build.brief.name[:110]}, copy"})
-    return session.keep_new(build.model_copy(update={"brief": brief}), "copied")
+    return session.keep_new(away_from_its_shelf(build.model_copy(update={"brief": brief})), "copied")
 
 
 @router.post("/builds/{build_id}/archive")
@@ -80,8 +83,10 @@ def archive_build(session: TheSession, build_id: str, archived: bool = True) -> 
 
 @router.delete("/builds/{build_id}", status_code=204)
 def delete_build(session: TheSession, build_id: str) -> None:
-    """Delete a build; `undelete` brings it back."""
+    """Delete a build; `undelete` brings it back. What it had reserved of the shelf is free again."""
+    name = session.workshop.look(build_id).name
     session.workshop.delete(build_id)
+    session.shelf.edit(lambda now: let_go(now, [build_id]), f"{name} needs nothing any more")
 
 
 @router.post("/builds/{build_id}/undelete")
@@ -104,8 +109,9 @@ def set_house(session: TheSession, house: House) -> House:
 
 
 @router.get("/catalogue")
-def read_catalogue() -> Catalogue:
+def read_catalogue(session: TheSession) -> Catalogue:
     """What can be chosen, and the house numbers with their reasons."""
+    own = session.shelf.open().shelf.catalogue
     numbers = []
     for name, field in Practice.model_fields.items():
         bounds = {type(one).__name__: one for one in field.metadata}
@@ -130,11 +136,11 @@ def read_catalogue() -> Catalogue:
             )
             for name, label in LEVEL_LABELS.items()
         ],
-        bones=list(BONES.values()),
+        bones=list(own.kinds.values()),
         busks=list(BUSKS),
         holes=[Choice(name=kind.name, label=kind.label) for kind in GROMMETS.values()],
         laces=[Choice(name=lace.name, label=lace.label) for lace in LACES.values()],
-        cloths=list(CLOTHS.values()),
+        cloths=list(own.all_cloths.values()),
         numbers=numbers,
     )
 
@@ -152,14 +158,20 @@ def read_build(session: TheSession, build_id: str) -> Response:
 def change_build(session: TheSession, build_id: str, edit: SetFields) -> Response:
     """Set fields. Refused where the value cannot be, or the garment could no longer be made."""
     label = edit.label or label_of(edit.changes)
-    return session.step(build_id, edit.revision, lambda at: change(at.build, edit.changes, at.unit), label)
+    own = session.shelf.open().shelf.catalogue
+
+    def step(at: AtHand) -> Build:
+        return change(with_known(at.build, own, edit.changes), edit.changes, at.unit)
+
+    return session.step(build_id, edit.revision, step, label)
 
 
 @router.post("/builds/{build_id}/trial", response_model=Plan)
 def try_changes(session: TheSession, build_id: str, trial: Trial) -> Response:
     """What would follow from changes, without keeping them."""
     at = session.at_hand(build_id)
-    return session.answer(session.plan(build_id, change(at.build, trial.changes, at.unit)))
+    known = with_known(at.build, session.shelf.open().shelf.catalogue, trial.changes)
+    return session.answer(session.plan(build_id, change(known, trial.changes, at.unit)))
 
 
 @router.post("/builds/{build_id}/undo", response_model=OpenBuild)

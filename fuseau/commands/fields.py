@@ -5,6 +5,7 @@ from typing import Any
 from fuseau.craft.base.errors import Unmakeable
 from fuseau.craft.base.findings import Change
 from fuseau.craft.base.lengths import Unit
+from fuseau.craft.materials.catalogue import OwnKinds
 from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS
 from fuseau.document.build import Build, plain, with_parts
 
@@ -39,6 +40,31 @@ def change(build: Build, changes: list[Change], unit: Unit) -> Build:
             for usual in GARMENT_KINDS[one.value].defaults():
                 put(usual)
     return with_parts(build, unit, **touched)
+
+
+def with_known(build: Build, catalogue: OwnKinds, changes: list[Change]) -> Build:
+    """The build with those of the workshop's own bones and cloths in its catalogue that the changes name."""
+    named: set[str] = set()
+
+    def look(value: Any) -> None:
+        if isinstance(value, str):
+            named.add(value)
+        elif isinstance(value, dict):
+            for one in value.values():
+                look(one)
+        elif isinstance(value, list | tuple):
+            for one in value:
+                look(one)
+
+    for one in changes:
+        look(one.value)
+    bones = {name: kind for name, kind in catalogue.bones.items() if name in named and name not in build.bone_kinds}
+    cloths = {name: cloth for name, cloth in catalogue.cloths.items() if name in named and name not in build.cloths}
+    if not bones and not cloths:
+        return build
+    own = build.catalogue
+    kept = own.model_copy(update={"bones": {**own.bones, **bones}, "cloths": {**own.cloths, **cloths}})
+    return build.model_copy(update={"catalogue": kept})
 
 
 def _is_place(part: str) -> bool:

@@ -15,6 +15,7 @@ from fuseau.commands.fields import change
 from fuseau.commands.fittings import log_fitting
 from fuseau.commands.versions import accept, cut_version
 from fuseau.craft.base.findings import Change
+from fuseau.demo.shelf import stock_up
 from fuseau.demo.sketches import Look, sketch
 from fuseau.document.build import Build, Mark, MeasuringRef, Picture
 from fuseau.planning.lacings import mock_up_lacing
@@ -188,7 +189,6 @@ STORIES = (
             "front.line": "side",
             "bones.seams": "synthetic_7",
             "bones.between_seams": "synthetic_7",
-            "bones.shelf": [{"kind": "synthetic_7", "length_mm": 900, "count": 2}],
             "back.pattern": "cross with pull loops",
         },
         days_left=33,
@@ -248,6 +248,7 @@ def fill(database: Path, today: datetime.date | None = None) -> None:
         return
     for story in STORIES:
         tell(workshop, story, today or datetime.date.today(), Book(engine), Pictures(engine))
+    stock_up(engine, workshop, today or datetime.date.today())
 
 
 def tell(workshop: Workshop, story: Story, today: datetime.date, book: Book, album: Pictures) -> str:

@@ -26,6 +26,7 @@ from fuseau.craft.pattern.dress_stand import Stand
 from fuseau.craft.pattern.edge_curves import LineShape
 from fuseau.craft.pattern.pattern import Allowances, Pattern, seam_label
 from fuseau.craft.plies.layers import Layers
+from fuseau.craft.stock.cut_choices import CutChoices
 from fuseau.craft.wearer.body import Body, Taught, believe, remembered
 from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS, KindName
 from fuseau.craft.wearer.measures import LEVEL_LABELS, Wearer, Zones
@@ -43,7 +44,7 @@ from fuseau.document.fittings import (
 )
 
 FORMAT = "fuseau.build"
-VERSION = 4
+VERSION = 5
 MOST_FAULTS = 20
 # Gaps of two pulls that go the wrong way by less may be noise, by how many steps of pull lie between: of rounding, of a
 # single misread, of a hand that draws unevenly.
@@ -163,7 +164,7 @@ class Build(Record):
     """Everything decided and observed about one garment."""
 
     format: Literal["fuseau.build"] = "fuseau.build"
-    version: Literal[4] = 4
+    version: Literal[5] = 5
     kind: KindName = "underbust corset"
     brief: Brief = Brief()
     wearer: Wearer = Wearer()
@@ -188,6 +189,7 @@ class Build(Record):
     bones: BoneChoices = BoneChoices()
     front: FrontChoices = FrontChoices()
     back: BackChoices = BackChoices()
+    cut: CutChoices = CutChoices()
     practice: Practice = Practice()
     zones: Zones = Zones()
 
@@ -251,9 +253,10 @@ class Build(Record):
         """What older files say otherwise.
 
         Version 1 called a level's heights `waist_to_*_mm`; up to 2 one number stood for every cloth's stretch; up to 3
-        the layers were one thickness inside and one outside the strength ply.
+        the layers were one thickness inside and one outside the strength ply; up to 4 each build had a shelf of bones
+        of its own, which `shelf.brought_over` puts on the workshop's.
         """
-        if not isinstance(data, dict) or data.get("version") not in (1, 2, 3):
+        if not isinstance(data, dict) or data.get("version") not in (1, 2, 3, 4):
             return data
         found = {**data, "version": VERSION}
         if data["version"] == 1 and isinstance(data.get("wearer"), dict):
@@ -261,6 +264,8 @@ class Build(Record):
         if isinstance(data.get("practice"), dict):
             gone = ("pull_bow", "stretch_more", "stretch_spread")
             found["practice"] = {name: value for name, value in data["practice"].items() if name not in gone}
+        if isinstance(data.get("bones"), dict):
+            found["bones"] = {name: value for name, value in data["bones"].items() if name != "shelf"}
         if isinstance(data.get("layers"), dict) and "plies" not in data["layers"]:
             found["layers"] = _as_plies(data["layers"])
         return found
@@ -287,7 +292,6 @@ class Build(Record):
             if getattr(bones, field) is not None:
                 yield f"bones.{field}", getattr(bones, field)
         yield from ((f"bones.by_channel.{label}", kind) for label, kind in bones.by_channel.items())
-        yield from ((f"bones.shelf.{i}.kind", piece.kind) for i, piece in enumerate(bones.shelf))
         yield from ((f"bones.cut.{i}.kind", one.kind) for i, one in enumerate(bones.cut))
         yield "mock_up.edge_bone", self.mock_up.edge_bone
         yield from ((f"fittings.{i}.made_of.edge_bone", one.made_of.edge_bone) for i, one in enumerate(self.fittings))
@@ -295,6 +299,9 @@ class Build(Record):
     def _cloths_named(self) -> Iterator[tuple[str, ClothName]]:
         """Every place where a cloth is named, and which."""
         yield from ((f"layers.plies.{i}.cloth", ply.cloth) for i, ply in enumerate(self.layers.plies))
+        for field in ("facing", "modesty", "binding"):
+            if getattr(self.cut, field) is not None:
+                yield f"cut.{field}", getattr(self.cut, field)
         yield from ((f"strips.{i}.cloth", strip.cloth) for i, strip in enumerate(self.strips))
         yield "mock_up.stack.strength", self.mock_up.stack.strength
         for i, fitting in enumerate(self.fittings):

@@ -7,8 +7,10 @@ from collections.abc import Collection, Mapping
 from dataclasses import dataclass
 from typing import Any, TypeVar
 
+from fuseau.craft.layout.marker import NEW_CLOTH
 from fuseau.document.build import Build, Picture
 from fuseau.document.fittings import BackPhoto
+from fuseau.document.shelf import brought_over
 from fuseau.files.document import build_in, data_in
 from fuseau.files.pictures import DecodedPicture, decode_picture
 from fuseau.files.unreadable import UnreadableFile
@@ -20,11 +22,15 @@ PictureOrPhoto = TypeVar("PictureOrPhoto", Picture, BackPhoto)
 
 @dataclass(frozen=True)
 class TakenIn:
-    """A build from a file, the pictures that come with it, and the names of those that could not be used."""
+    """A build from a file, the pictures that come with it, and the names of those that could not be used.
+
+    `shelf` is what an older file had set aside on a shelf of its own.
+    """
 
     build: Build
     pictures: tuple[DecodedPicture, ...]
     left_out: tuple[str, ...]
+    shelf: tuple[dict[str, Any], ...] = ()
 
 
 def take_in(content: bytes, known: Collection[str] = ()) -> TakenIn:
@@ -37,9 +43,20 @@ def take_in(content: bytes, known: Collection[str] = ()) -> TakenIn:
     data = data_in(content)
     build = build_in(data)
     pictures, left_out = _pictures(build, _attached(data), known)
-    build = _with_pictures(build, pictures)
+    build = away_from_its_shelf(_with_pictures(build, pictures))
     check_answer(build)
-    return TakenIn(build, tuple(pictures.values()), left_out)
+    return TakenIn(build, tuple(pictures.values()), left_out, tuple(brought_over(data, "x")[0]))
+
+
+def away_from_its_shelf(build: Build) -> Build:
+    """A build in another workshop, or beside the one it was copied from: what it was cut from does not lie here.
+
+    Pieces that were put down on cloth of that shelf, and cloth that was left aside there, are forgotten.
+    """
+    pinned = {cloth: tuple(pin for pin in pins if pin.sheet == NEW_CLOTH) for cloth, pins in build.cut.pinned.items()}
+    kept = {cloth: pins for cloth, pins in pinned.items() if pins}
+    cut = build.cut.model_copy(update={"pinned": kept, "leave": (), "done": {}})
+    return build if cut == build.cut else build.model_copy(update={"cut": cut})
 
 
 def check_answer(build: Build) -> None:

@@ -74,8 +74,8 @@ class BonesInputs:
 
     @classmethod
     def of(cls, build: Build, laid: Laid, around: Around) -> Self:
-        """Taken from the build: what is on the shelf or cut, and how ends are closed, lays nothing."""
-        choices = build.bones.model_copy(update={"shelf": (), "cut": (), "cut_version": None, "ends": "tips"})
+        """Taken from the build: what is cut, and how ends are closed, lays nothing."""
+        choices = build.bones.model_copy(update={"cut": (), "cut_version": None, "ends": "tips"})
         return cls(laid, choices, around)
 
 

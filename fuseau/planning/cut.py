@@ -1,19 +1,24 @@
 """The cut stage: every piece of every ply, what is bound and taped, and what of it is bought by its length (11)."""
 
+import math
 from collections.abc import Sequence
 from typing import Literal
 
 from fuseau.craft.base.curves import length_of
 from fuseau.craft.base.errors import Unmakeable
+from fuseau.craft.base.findings import message
 from fuseau.craft.base.record import Record
 from fuseau.craft.boning.bones import Bone
-from fuseau.craft.layout.marker import MarkerAsk
+from fuseau.craft.layout.at_hand import LayAsk, Laying
+from fuseau.craft.layout.marker import NEW_CLOTH
+from fuseau.craft.layout.nesting import LaidSheet, Sheet
 from fuseau.craft.layout.pieces import ClothPiece, PieceMaker
 from fuseau.craft.layout.strips import Strips, bias_strips, binding_length, least_width, side_by_side, strip_width
 from fuseau.craft.materials.catalogue import GROMMETS
 from fuseau.craft.materials.cloths import Cloth, ClothName
 from fuseau.craft.pattern.trueing import LaidPanel
 from fuseau.craft.plies.methods import METHODS
+from fuseau.craft.stock.stock import Stock
 from fuseau.document.build import Build
 from fuseau.planning.plan import Plan
 
@@ -65,7 +70,8 @@ def plan_cut(build: Build, planned: Plan) -> CutPlan:
     cloths = []
     for name, pieces in by_cloth.items():
         cloth = build.cloths[name]
-        slanting = side_by_side([one.strips for one in strips if one.strips and one.cloth == name])
+        beside = build.cut.binding_joins is None  # else they lie among the pieces
+        slanting = side_by_side([one.strips for one in strips if beside and one.strips and one.cloth == name])
         cloths.append(
             ClothCut(
                 cloth=name,
@@ -80,18 +86,51 @@ def plan_cut(build: Build, planned: Plan) -> CutPlan:
     return CutPlan(cloths=tuple(cloths), strips=strips)
 
 
-def marker_ask(build: Build, planned: Plan, cloth: ClothName, *, fold: bool, seconds: int) -> MarkerAsk:
-    """What is to be laid on a cloth. Raises Unmakeable where nothing is cut from it."""
+def lay_ask(
+    build: Build, planned: Plan, cloth: ClothName, at_hand: Sequence[tuple[Stock, float]], seconds: int
+) -> LayAsk:
+    """What is to be laid on a cloth, and on what of it there is: pieces of the shelf, each with how much is free.
+
+    Raises Unmakeable where nothing is cut from it.
+    """
     found = next((one for one in plan_cut(build, planned).cloths if one.cloth == cloth), None)
     if found is None:
         raise Unmakeable("layers.plies", "cut.no_such_cloth")
-    return MarkerAsk(
+    sheets = sheets_of(build, cloth, at_hand)
+    there = {NEW_CLOTH, *(sheet.key for sheet in sheets)}
+    return LayAsk(
         pieces=found.pieces,
+        sheets=sheets,
         usable_mm=found.usable_mm,
-        fold=fold,
+        fold=cloth in build.cut.fold,
+        pinned=tuple(pin for pin in build.cut.pinned.get(cloth, ()) if pin.sheet in there),
         separation_mm=build.practice.separation_mm,
         seconds=seconds,
     )
+
+
+def sheets_of(build: Build, cloth: ClothName, at_hand: Sequence[tuple[Stock, float]]) -> tuple[Sheet, ...]:
+    """What of a cloth on the shelf may be cut from: what she has not left aside, as far as it is free."""
+    found = []
+    for piece, free in at_hand:
+        if piece.sort != "cloth" or piece.name != cloth or piece.id in build.cut.leave:
+            continue
+        shape = piece.shape
+        if piece.measure == "length" and free < (piece.length_mm or 0.0):
+            shape = tuple((min(x, free), y) for x, y in shape)
+        found.append(Sheet(key=piece.id, outline=shape, flaws=piece.flaws))
+    return tuple(found)
+
+
+def to_buy_mm(laying: Laying, strips_mm: float) -> float:
+    """How much new cloth it takes: what finds no place, and strips on the bias where no length at hand has room."""
+    room = max((_beyond(one) for one in laying.sheets if one.sheet.is_length), default=0.0)
+    return laying.short_mm + (0.0 if room >= strips_mm else strips_mm)
+
+
+def _beyond(one: LaidSheet) -> float:
+    """How much of a length is left beyond its pieces."""
+    return one.sheet.whole.bounds[2] - one.reach_mm
 
 
 def pieces_of(build: Build, planned: Plan) -> tuple[ClothPiece, ...]:
@@ -109,8 +148,46 @@ def pieces_of(build: Build, planned: Plan) -> tuple[ClothPiece, ...]:
         practice=build.practice,
         modesty=planned.modesty,
         front_open=planned.opening is not None and planned.opening.line == "CF" and planned.opening.kind != "none",
+        facing=build.cut.facing,
+        modesty_cloth=build.cut.modesty,
     )
-    return maker.all()
+    return (*maker.all(), *_binding_pieces(build, planned))
+
+
+def _binding_pieces(build: Build, planned: Plan) -> tuple[ClothPiece, ...]:
+    """The binding in strips with more joins, to lie among the other pieces, where she has it cut so."""
+    joins = build.cut.binding_joins
+    if joins is None:
+        return ()
+    practice = build.practice
+    bindings = [one for one in strips_of(build, planned) if one.cloth]
+    if not bindings:
+        return ()
+    width, length = bindings[0].width_mm, sum(one.length_mm for one in bindings)
+    lost = 2 * practice.join_allowance_mm * math.sqrt(2)
+    each = (length + width + joins * lost) / (joins + 1)
+    outline = ((0.0, 0.0), (width, width), (width, each + width), (0.0, each))  # its ends are the slant it is joined on
+    cloth = bindings[0].cloth or ""
+    place = next((i for i, ply in enumerate(build.layers.plies) if ply.cloth == cloth), build.layers.carrying)
+    return (
+        ClothPiece(
+            key="binding",
+            what="binding",
+            label="",
+            ply=place,
+            cloth=cloth,
+            panels=(),
+            half=None,
+            count=joins + 1,
+            mirrored=False,
+            outline=outline,
+            stitch=outline,
+            grain="bias",
+            tolerance_deg=practice.grain_free_deg,
+            one_way=build.cloths[cloth].one_way,
+            note=message("piece.strips", count=joins + 1),
+        ),
+    )
 
 
 def strips_of(build: Build, planned: Plan) -> tuple[StripPlan, ...]:
@@ -136,7 +213,9 @@ def strips_of(build: Build, planned: Plan) -> tuple[StripPlan, ...]:
 
 
 def _binding_cloth(build: Build) -> Cloth:
-    """What an edge is bound with: what lies outermost and does not show through, else the strength cloth."""
+    """What an edge is bound with: as she has it, else what lies outermost and does not show through, or carries."""
+    if build.cut.binding is not None:
+        return build.cloths[build.cut.binding]
     outer = [build.cloths[ply.cloth] for ply in build.layers.outside if ply.role == "fashion"]
     return outer[-1] if outer else build.stack.cloth
 

@@ -1,13 +1,13 @@
 """The schools of boning side by side, and the cutting of the bones: both worked out when they are asked for."""
 
-from collections import Counter
-from collections.abc import Callable
+from collections.abc import Callable, Mapping, Sequence
 
 from fuseau.craft.base.findings import Change
 from fuseau.craft.base.record import Record
 from fuseau.craft.boning.cutting_stock import CuttingPlan, Wanted, plan_cutting
 from fuseau.craft.boning.totals import Boning
 from fuseau.craft.materials.catalogue import SCHOOLS, BoneName, School
+from fuseau.craft.stock.stock import Stock
 from fuseau.document.build import Build
 from fuseau.planning.cache import StageCache
 from fuseau.planning.pipeline import plan_boning
@@ -76,10 +76,16 @@ def _effect(
     )
 
 
-def cutting(build: Build, planned: Plan, tell: Callable[[float], None] = lambda share: None) -> tuple[CuttingPlan, ...]:
+def cutting(
+    build: Build,
+    planned: Plan,
+    shelf: Mapping[BoneName, Mapping[float, int]],
+    tell: Callable[[float], None] = lambda share: None,
+) -> tuple[CuttingPlan, ...]:
     """How the bones of both halves are cut, kind by kind, from the shelf and from what is sold (model, section 7).
 
-    Spares are of the longest bone of each kind. `tell` hears which share is done.
+    `shelf` holds by kind how many pieces there are of a length. Spares are of the longest bone of each kind. `tell`
+    hears which share is done.
     """
     wanted: dict[BoneName, list[Wanted]] = {}
     lefts = planned.left.bones if planned.left else planned.bones
@@ -89,14 +95,21 @@ def cutting(build: Build, planned: Plan, tell: Callable[[float], None] = lambda 
                 label = f"{bone.channel} {half}" + (f" {k + 1}" if bone.count > 1 else "")
                 if bone.length_mm > 0:
                     wanted.setdefault(bone.kind, []).append(Wanted(label=label, length_mm=bone.length_mm))
-    shelf: dict[BoneName, Counter[float]] = {}
-    for piece in build.bones.shelf:
-        shelf.setdefault(piece.kind, Counter())[piece.length_mm] += piece.count
     spares = int(build.practice.spare_bones)
     found = []
     for k, (name, bones) in enumerate(wanted.items()):
         tell(k / len(wanted))
         longest = max(one.length_mm for one in bones)
         bones += [Wanted(label=f"spare {i + 1}", length_mm=longest) for i in range(spares)]
-        found.append(plan_cutting(build.bone_kinds[name], bones, shelf.get(name, Counter()), build.practice))
+        found.append(plan_cutting(build.bone_kinds[name], bones, shelf.get(name, {}), build.practice))
     return tuple(found)
+
+
+def bones_at_hand(at_hand: Sequence[tuple[Stock, float]]) -> dict[BoneName, dict[float, int]]:
+    """The bones among what a build may take from the shelf: by kind, how many there are of a length."""
+    found: dict[BoneName, dict[float, int]] = {}
+    for piece, free in at_hand:
+        if piece.sort == "bone" and piece.length_mm is not None and free >= 1:
+            lengths = found.setdefault(piece.name, {})
+            lengths[piece.length_mm] = lengths.get(piece.length_mm, 0) + int(free)
+    return found

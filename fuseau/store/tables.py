@@ -73,3 +73,24 @@ class PictureRow(SQLModel, table=True):
     width_px: int
     height_px: int
     content: bytes
+
+
+class ShelfStateRow(SQLModel, table=True):
+    """The shelf as it was after one change. Never altered; undo and redo only move the head."""
+
+    __tablename__ = "shelf_state"
+
+    id: int | None = Field(default=None, primary_key=True)
+    parent_id: int | None = Field(default=None, foreign_key="shelf_state.id", index=True)
+    label: str
+    made_at: datetime.datetime
+    document: str
+
+
+class ShelfRow(SQLModel, table=True):
+    """The workshop's one shelf: which of its states is the present one."""
+
+    __tablename__ = "shelf"
+
+    id: int = Field(primary_key=True)
+    head_id: int | None = Field(default=None, foreign_key="shelf_state.id")

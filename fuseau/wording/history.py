@@ -71,7 +71,6 @@ _PARTS = {
     "clearance_by_channel": "clear at the bone's ends,",
     "ease_at": "ease at the",
     "target": "",
-    "shelf": "on the shelf",
 }
 
 

@@ -43,13 +43,16 @@ def test_the_cutting_follows_the_shelf(client, sheet):
     assert all(one["proven"] for one in before)
     flat = next(one for one in before if one["kind"] == "flat_12")
     assert [piece["source"] for piece in flat["pieces"]] == ["coil"]
-    shelved = edit(client, sheet, "bones.shelf.0", {"kind": "flat_12", "length_mm": "48 cm", "count": "1"}).json()
-    assert shelved["build"]["bones"]["shelf"] == [{"kind": "flat_12", "length_mm": 480, "count": 1}]
+    piece = {"sort": "bone", "name": "flat_12", "label": "flat steel 12", "length_mm": "48 cm", "count": "1"}
+    assert client.post("/api/shelf/pieces", json={"pieces": [piece]}).status_code == 201
     after = next(one for one in client.get(f"{base}/bones/cutting").json() if one["kind"] == "flat_12")
     assert after["coil_mm"] < flat["coil_mm"]
-    refused = edit(client, shelved, "bones.shelf.1", {"kind": "flat_12", "length_mm": "0", "count": "1"})
-    assert refused.status_code == 422
-    assert refused.json()["faults"][0]["at"] == "bones.shelf.1.length_mm"
+    # reserved for another build it is not there for this one
+    other = client.post("/api/builds", json={"name": "Other"}).json()
+    kept = client.post("/api/shelf/pieces/s1/reserve", json={"build": other["id"]}).json()
+    assert kept["pieces"][0]["free"] == 0
+    again = next(one for one in client.get(f"{base}/bones/cutting").json() if one["kind"] == "flat_12")
+    assert again["coil_mm"] == flat["coil_mm"]
 
 
 def test_bones_are_cut_and_then_held_against_the_pattern(client, sheet):

@@ -63,28 +63,29 @@ def test_pieces_are_told_by_cloth_and_laid_on_it(client, build):
     cut = client.get(f"{base}/cut").json()
     assert [one["cloth"] for one in cut["cloths"]] == ["lawn", "coutil", "sateen"]
     assert cut["cloths"][1]["pieces"][0]["note"] == "cut 2, mirrored"
-    marker = client.get(f"{base}/markers/coutil?seconds=1").json()
+    laid = client.get(f"{base}/cut/coutil?seconds=1").json()
+    marker = laid["laying"]["marker"]
     assert len(marker["placed"]) == sum(piece["count"] for piece in cut["cloths"][1]["pieces"])
-    assert marker["length_mm"] >= marker["bound_mm"]
+    assert laid["to_buy_mm"] == marker["length_mm"] >= marker["bound_mm"]
     # asked again it is the same, at once; and no worse with more time
-    assert client.get(f"{base}/markers/coutil?seconds=1").json() == marker
-    assert client.get(f"{base}/markers/coutil?seconds=2").json()["length_mm"] <= marker["length_mm"]
-    refused = client.get(f"{base}/markers/velvet?seconds=1")
+    assert client.get(f"{base}/cut/coutil?seconds=1").json() == laid
+    assert client.get(f"{base}/cut/coutil?seconds=2").json()["to_buy_mm"] <= laid["to_buy_mm"]
+    refused = client.get(f"{base}/cut/velvet?seconds=1")
     assert refused.status_code == 422
     assert "Nothing is cut from this cloth" in refused.json()["sentence"] + str(refused.json()["faults"])
-    assert client.get(f"{base}/markers/coutil?seconds=900").status_code == 422
+    assert client.get(f"{base}/cut/coutil?seconds=900").status_code == 422
 
 
 def test_before_there_are_measures_nothing_is_cut(client):
     line = client.post("/api/builds", json={"name": "Empty"}).json()
     assert client.get(f"/api/builds/{line['id']}/cut").json() == {"cloths": [], "strips": []}
-    assert client.get(f"/api/builds/{line['id']}/markers/coutil").status_code == 422
+    assert client.get(f"/api/builds/{line['id']}/cut/coutil").status_code == 422
 
 
 def test_a_cloth_narrower_than_a_panel_says_so_of_its_pieces(client, build):
     base = f"/api/builds/{build['id']}"
     given = {"revision": build["revision"], "ply": 2, "cloth": {"label": "Ribbon", "width_mm": "7 cm"}}
     assert client.put(f"{base}/catalogue/cloths", json=given).status_code == 200
-    marker = client.get(f"{base}/markers/ribbon?seconds=1").json()
+    marker = client.get(f"{base}/cut/ribbon?seconds=1").json()["laying"]["marker"]
     assert marker["too_wide"]
     assert not {placed["key"] for placed in marker["placed"]} & set(marker["too_wide"])

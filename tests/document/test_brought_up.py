@@ -6,6 +6,7 @@ from pydantic import ValidationError
 from fuseau.craft.materials.cloths import CLOTHS
 from fuseau.craft.materials.stack import Stack
 from fuseau.document.build import VERSION, faults, read_build
+from fuseau.document.shelf import brought_over
 from tests.kinds import built
 from tests.plans import plan
 
@@ -70,3 +71,15 @@ def test_a_file_of_version_3_knew_its_layers_by_their_thickness(stack):
     assert all(
         CLOTHS[ply.cloth].thickness_mm in (stack.get("fashion_mm", 0.35), stack.get("lining_mm", 0.25)) for ply in usual
     )
+
+
+def test_a_file_of_version_4_had_a_shelf_of_its_own_that_goes_to_the_workshops():
+    data = written(4)
+    data["bones"] |= {"shelf": [{"kind": "synthetic_7", "length_mm": 900.0, "count": 2}, {"kind": 7}, "nonsense"]}
+    assert read_build(data).bones.seams == "spiral_6"
+    pieces, reserved = brought_over(data, "b1")
+    assert [(one["name"], one["length_mm"], one["count"], one["sort"]) for one in pieces] == [
+        ("synthetic_7", 900, 2, "bone")
+    ]
+    assert reserved == [{"stock": "0", "build": "b1", "amount": 2}]
+    assert brought_over({"bones": None, "catalogue": []}, "b1") == ([], [])

@@ -110,7 +110,7 @@ def test_every_stage_is_a_function_of_one_frozen_record_and_none_takes_the_build
         ("stand.waist_mm", 690, 0),
         ("back.pitch_mm", 30, 3),  # holes of this version and of the one before, and the lace through them
         ("bones.seams", "flat_6", 6),
-        ("bones.shelf", [{"kind": "flat_6", "length_mm": 400}], 0),
+        ("cut.fold", ["coutil"], 0),
     ],
 )
 def test_an_edit_runs_only_what_it_touches(fitted, at, value, runs):

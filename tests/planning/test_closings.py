@@ -192,7 +192,7 @@ def test_the_plan_of_its_mock_up_asks_for_pins_not_for_a_lace():
 
 
 def _all_cut(build, planned):
-    plans = cutting(build, planned)
+    plans = cutting(build, planned, {})
     return [bone for one in plans for piece in one.pieces for bone in piece.bones] + [
         bone for one in plans for bone in one.unmet
     ]

@@ -52,7 +52,7 @@ def test_nothing_is_compared_before_there_is_a_pattern():
     from fuseau.document.build import Build
 
     assert schools(Build(), StageCache(12)) == ()
-    assert cutting(Build(), plan(Build())) == ()
+    assert cutting(Build(), plan(Build()), {}) == ()
 
 
 def test_boning_adds_up_weights_and_prices_by_hand():
@@ -73,11 +73,10 @@ def test_boning_adds_up_weights_and_prices_by_hand():
 
 
 def test_every_bone_of_both_halves_is_cut_once():
-    build = edited(
-        CORSET, bones__doubled=["CB outer"], bones__shelf=[{"kind": "spiral_6", "length_mm": 300, "count": 2}]
-    )
+    build = edited(CORSET, bones__doubled=["CB outer"])
     planned = plan(build)
-    found = cutting(build, planned)
+    shelf = {"spiral_6": {300.0: 2}}
+    found = cutting(build, planned, shelf)
     cut = [bone for one in found for piece in one.pieces for bone in piece.bones]
     assert len(cut) == len({bone.label for bone in cut}) == planned.boning.count
     by_label = {bone.label: bone.length_mm for bone in cut}
@@ -88,9 +87,9 @@ def test_every_bone_of_both_halves_is_cut_once():
     spiral = next(one for one in found if one.kind == "spiral_6")
     assert sum(piece.source == "shelf" for piece in spiral.pieces) <= 2
     spared = edited(build, practice__spare_bones=1)
-    assert sum(len(piece.bones) for one in cutting(spared, plan(spared)) for piece in one.pieces) == len(cut) + len(
-        found
-    )
+    assert sum(len(piece.bones) for one in cutting(spared, plan(spared), shelf) for piece in one.pieces) == len(
+        cut
+    ) + len(found)
 
 
 def test_when_the_top_line_moves_the_cut_bones_are_held_against_it():

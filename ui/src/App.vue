@@ -51,6 +51,7 @@ useKeyboard()
 useKeys([
   { keys: '?', does: 'these keys', on: ['?'], run: () => (keys.value = true) },
   { keys: 'w', does: 'to the workshop', on: ['w'], run: () => void router.push('/') },
+  { keys: 's', does: 'to the shelf', on: ['s'], run: () => void router.push('/shelf'), where: () => !inBuild.value },
   { keys: 'u', does: 'cm or inches', on: ['u'], run: flipUnit },
   { keys: 'Ctrl Z', does: 'undo', on: ['Ctrl+z'], run: () => open.undo(), inFields: true, ...within },
   {
@@ -81,7 +82,11 @@ const flipTheme = () => settings.setHouse({ theme: settings.house.theme === 'lig
         <strong class="build">{{ brief.name }}</strong>
         <span class="about">{{ open.build?.kind }} · {{ daysLeft(brief.needed_on) }}</span>
       </template>
-      <span v-else class="about">Workshop</span>
+      <nav v-else class="places" aria-label="The workshop">
+        <router-link to="/">Builds</router-link>
+        <router-link to="/shelf">Shelf</router-link>
+        <router-link to="/shopping">Shopping</router-link>
+      </nav>
       <span class="spring" />
       <v-btn-toggle
         :model-value="settings.unit"
@@ -171,6 +176,20 @@ const flipTheme = () => settings.setHouse({ theme: settings.house.theme === 'lig
 .about {
   color: var(--on-frame-soft);
   white-space: nowrap;
+}
+.places {
+  display: flex;
+  gap: 4px;
+}
+.places a {
+  color: var(--on-frame-soft);
+  text-decoration: none;
+  padding: 5px 10px;
+  border-bottom: 3px solid transparent;
+}
+.places a.router-link-exact-active {
+  color: var(--on-frame);
+  border-bottom-color: #d9ac4f;
 }
 .spring {
   flex: 1;

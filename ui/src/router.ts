@@ -5,6 +5,8 @@ export default createRouter({
   history: createWebHistory(),
   routes: [
     { path: '/', component: WorkshopPage, name: 'workshop' },
+    { path: '/shelf', component: () => import('./stages/shelf/ShelfPage.vue'), name: 'shelf' },
+    { path: '/shopping', component: () => import('./stages/shopping/ShoppingPage.vue'), name: 'shopping' },
     {
       path: '/build/:id',
       component: () => import('./stages/BuildPage.vue'),

@@ -121,7 +121,9 @@ class Practice(Record):
     modesty_allowance_mm: float = _number(10, "Seam allowance round a modesty panel.", 4, 30)
     loop_mm: float = _number(45, "Tape for one loop in a lacing edge, caught at both ends.", 15, 150)
     separation_mm: float = _number(2, "Between pieces on the cloth, so that scissors pass.", 0, 20)
-    scrap_least_mm: float = _number(80, "A rest in which no circle of this fits is not worth keeping.", 20, 500)
+    thread_per_seam: float = _number(2.8, "A lockstitch takes so much thread to a length of seam.", 1, 8)
+    sewing_days: float = _number(10, "Everything has to be here so many days before it is needed.", 1, 200)
+    scrap_least_mm: float = _number(120, "A rest in which no circle of this fits is not worth keeping.", 20, 500)
     grain_strict_deg: float = _number(2, "Where a ply carries pull its grain is true to this.", 0, 15)
     grain_free_deg: float = _number(10, "Elsewhere it may lean so far.", 0, 45)
 

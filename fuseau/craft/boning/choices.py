@@ -73,14 +73,6 @@ class CutBone(Record):
     count: int = Field(default=1, ge=1, le=2)
 
 
-class ShelfPiece(Record):
-    """Pieces of a kind that are on the shelf: how long, and how many."""
-
-    kind: BoneName
-    length_mm: Annotated[float, Length("a piece on the shelf", 20, 20000, hardware=True)]
-    count: Annotated[int, Amount("how many pieces", 1, 200, whole=True)] = 1
-
-
 class BoneChoices(Record):
     """Where channels lie, what they are made in, and which kind of bone lies where.
 
@@ -109,7 +101,6 @@ class BoneChoices(Record):
         ChannelLabel, Annotated[float, Length("the clearance at a bone's ends", 0, 120, hardware=True)]
     ] = Field(default_factory=dict, max_length=80, description="From each end of a bone to that of its channel.")
     ends: EndsClosed = Field(default="tips", description="How cut ends of steel are closed.")
-    shelf: tuple[ShelfPiece, ...] = Field(default=(), max_length=60)
     cut: tuple[CutBone, ...] = Field(default=(), max_length=80, description="Bones of one half that are cut.")
     cut_version: int | None = None
 

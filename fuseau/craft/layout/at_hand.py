@@ -3,18 +3,21 @@
 (model, section 11)
 """
 
+from collections import Counter
 from collections.abc import Callable, Sequence
 from dataclasses import dataclass
 
-from shapely.geometry import Polygon, box
+from shapely.geometry import Polygon
 
+from fuseau.craft.base.errors import Unmakeable
 from fuseau.craft.base.record import Record
 from fuseau.craft.layout.marker import NEW_CLOTH, Marker, MarkerAsk, lay
-from fuseau.craft.layout.nesting import LaidSheet, NestAsk, Pinned, Sheet, nest
+from fuseau.craft.layout.nesting import LaidSheet, NestAsk, NoFits, Pinned, Sheet, nest
 from fuseau.craft.layout.pieces import ClothPiece
 from fuseau.craft.layout.placed import copies_of
 
-_SQUARE = 1e-6
+_TOUCH_MM2 = 1.0
+_EDGE_MM = 0.2
 
 
 @dataclass(frozen=True)
@@ -56,84 +59,116 @@ class Laying(Record):
 def lay_on_hand(ask: LayAsk, tell: Callable[[float], None] = lambda share: None) -> Laying:
     """Every piece on the scraps that take it, then on the lengths at hand, the shortest first, then on new cloth.
 
-    A sheet on which nothing found a place is told empty. `tell` hears the share of the time that is over.
+    A sheet on which nothing found a place is told empty; what `lay_quickly` finds to be enough is never told short.
+    `tell` hears the share of the time that is over.
     """
-    scraps = [sheet for sheet in ask.sheets if not _plain(sheet)]
-    lengths = sorted((sheet for sheet in ask.sheets if _plain(sheet)), key=lambda sheet: sheet.whole.area)
+    found = _lay(ask, ask.seconds, tell, {})
+    if not found.enough and ask.sheets:
+        quick = lay_quickly(ask)
+        if quick.enough:
+            return quick.model_copy(update={"seconds": float(ask.seconds)})
+    return found
+
+
+def lay_quickly(ask: LayAsk, known: NoFits | None = None) -> Laying:
+    """The same, one order of the pieces alone, to see whether it is enough. `known` is kept from ask to ask."""
+    return _lay(ask, 0, lambda share: None, {} if known is None else known)
+
+
+def _lay(ask: LayAsk, seconds: int, tell: Callable[[float], None], known: NoFits) -> Laying:
+    scraps = [sheet for sheet in ask.sheets if not sheet.is_length]
+    lengths = sorted((sheet for sheet in ask.sheets if sheet.is_length), key=lambda sheet: sheet.whole.area)
+    steps = [scraps] * bool(scraps) + [[sheet] for sheet in lengths]
+    each = max(1, round(seconds / min(len(steps) + 1, 3))) if seconds else 0
     found: dict[str, LaidSheet] = {}
     done: tuple[str, ...] = ()
-    stages = bool(scraps) + len(lengths) + 1
-    seconds = max(1, round(ask.seconds / min(stages, 3)))
-    at = 0
+    for k, sheets in enumerate(steps):
 
-    def telling(share: float) -> None:
-        tell(min(0.99, (at + share) / stages))
+        def telling(share: float, k: int = k) -> None:
+            tell(min(0.99, (k + share) / (len(steps) + 1)))
 
-    if scraps:
-        pins = _pins(ask, [sheet.key for sheet in scraps])
-        # pieces that are pinned elsewhere stay there
-        away = tuple(name for pin in ask.pinned if pin not in pins for name in [_name(pin)])
-        nested = nest(
-            NestAsk(ask.pieces, tuple(scraps), pins, away, False, ask.separation_mm, seconds, ask.seed), telling
-        )
-        found |= {one.sheet.key: one for one in nested.sheets}
-        done = _names(nested.sheets)
-        at += 1
-    for sheet in lengths:
-        found[sheet.key] = _on_length(ask, sheet, done, seconds, telling)
-        done = (*done, *_names([found[sheet.key]], ask.fold))
-        at += 1
-    marker = lay(
-        MarkerAsk(
-            ask.pieces,
-            ask.usable_mm,
-            ask.fold,
-            ask.separation_mm,
-            seconds,
-            ask.seed,
-            _pins(ask, [NEW_CLOTH]),
-            done,
-        ),
-        tell=telling,
-    )
+        keys = [sheet.key for sheet in sheets]
+        pins = tuple(pin for pin in ask.pinned if pin.sheet in keys)
+        later = tuple(_name(pin) for pin in ask.pinned if pin.sheet not in found and pin not in pins)
+        away = (*done, *later)
+        fold = ask.fold and sheets is not scraps
+        if sheets is scraps or not _packs(ask, sheets[0], pins, away, each, telling, found):
+            lying = [_half(sheet) for sheet in sheets] if fold else sheets
+            asked = NestAsk(ask.pieces, tuple(lying), pins, away, fold, ask.separation_mm, each, ask.seed)
+            for sheet, laid in zip(sheets, nest(asked, telling, known).sheets, strict=True):
+                found[sheet.key] = laid.model_copy(update={"sheet": sheet})
+        done = (*done, *_names([found[key] for key in keys], fold))
+    new = tuple(pin for pin in ask.pinned if pin.sheet == NEW_CLOTH)
+    rest = MarkerAsk(ask.pieces, ask.usable_mm, ask.fold, ask.separation_mm, each, ask.seed, new, done)
+    marker = lay(rest, tell=lambda share: tell(min(0.99, (len(steps) + share) / (len(steps) + 1))))
     in_order = tuple(found[sheet.key] for sheet in ask.sheets)
-    return Laying(sheets=in_order, marker=marker, seconds=float(ask.seconds))
+    return Laying(sheets=in_order, marker=marker, seconds=float(seconds))
 
 
-def _on_length(
-    ask: LayAsk, sheet: Sheet, done: tuple[str, ...], seconds: int, tell: Callable[[float], None]
-) -> LaidSheet:
-    """What of the rest lies on a plain length: all of it, packed as on new cloth, or as much as finds a place."""
+def _packs(
+    ask: LayAsk,
+    sheet: Sheet,
+    pins: tuple[Pinned, ...],
+    away: tuple[str, ...],
+    seconds: int,
+    tell: Callable[[float], None],
+    found: dict[str, LaidSheet],
+) -> bool:
+    """Whether all of the rest lies on a length, packed as on new cloth; if it does it is put into `found`."""
     low, bottom, high, top = sheet.whole.bounds
-    half = Sheet(
-        key=sheet.key, outline=((0, 0), (high - low, 0), (high - low, (top - bottom) / 2), (0, (top - bottom) / 2))
-    )
-    lying = half if ask.fold else sheet
-    pins = _pins(ask, [sheet.key])
-    elsewhere = tuple(_name(pin) for pin in ask.pinned if pin not in pins)
-    away = (*done, *elsewhere)
     copies, _ = copies_of(ask.pieces, ask.fold, away)
-    area = sum(copy.count * copy.piece.area_mm2 for copy in copies)
     if not copies:
-        return LaidSheet(sheet=sheet, placed=(), used_share=0.0)
-    if not pins and area < lying.whole.area:
-        whole = MarkerAsk(ask.pieces, top - bottom, ask.fold, ask.separation_mm, seconds, ask.seed, done=away)
-        marker = lay(whole, tell=tell)
-        if marker.length_mm <= high - low and not marker.too_wide:
-            used = sum(Polygon(one.outline).area for one in marker.placed) * (2 if ask.fold else 1)
-            return LaidSheet(sheet=sheet, placed=marker.placed, used_share=used / sheet.whole.area)
-    nested = nest(NestAsk(ask.pieces, (lying,), pins, away, ask.fold, ask.separation_mm, seconds, ask.seed), tell)
-    return nested.sheets[0].model_copy(update={"sheet": sheet})
+        found[sheet.key] = LaidSheet(sheet=sheet, placed=(), used_share=0.0)
+        return True
+    area = sum(copy.count * copy.piece.area_mm2 for copy in copies) * (2 if ask.fold else 1)
+    if pins or not seconds or area >= sheet.whole.area:
+        return False
+    whole = MarkerAsk(ask.pieces, top - bottom, ask.fold, ask.separation_mm, seconds, ask.seed, done=away)
+    marker = lay(whole, tell=tell)
+    if marker.length_mm > high - low or marker.too_wide:
+        return False
+    used = sum(Polygon(one.outline).area for one in marker.placed) * (2 if ask.fold else 1)
+    found[sheet.key] = LaidSheet(sheet=sheet, placed=marker.placed, used_share=used / sheet.whole.area)
+    return True
 
 
-def _plain(sheet: Sheet) -> bool:
-    """Whether a sheet is a rectangle along its grain without flaws: a length of cloth."""
-    shape = sheet.whole
-    return not sheet.flaws and shape.area >= box(*shape.bounds).area * (1 - _SQUARE)
+def check_pinned(ask: LayAsk) -> None:
+    """Raises Unmakeable at `cut.pinned` for a piece that was put off its cloth, over a flaw or over another one."""
+    shapes: dict[str, list[tuple[str, Polygon]]] = {}
+    sheets = {sheet.key: sheet for sheet in ask.sheets}
+    copies = {copy.name: copy for copy in copies_of(ask.pieces)[0]}
+    counts = Counter(_name(pin) for pin in ask.pinned)
+    for pin in ask.pinned:
+        copy = copies.get(_name(pin))
+        if copy is None:
+            continue  # it is not cut any more
+        if counts[copy.name] > copy.count and not ask.fold:
+            raise Unmakeable("cut.pinned", "cut.pinned_twice", piece=pin.key)
+        shape = copy.lying(pin.angle_deg, (pin.x_mm, pin.y_mm))
+        sheet = sheets.get(pin.sheet)
+        if not _lies_on(shape, sheet, ask):
+            raise Unmakeable("cut.pinned", "cut.pinned_off", piece=pin.key)
+        for name, other in shapes.setdefault(pin.sheet, []):
+            if shape.intersection(other).area > _TOUCH_MM2:
+                raise Unmakeable("cut.pinned", "cut.pinned_over", piece=pin.key, other=name)
+        shapes[pin.sheet].append((pin.key, shape))
 
 
-def _pins(ask: LayAsk, keys: Sequence[str]) -> tuple[Pinned, ...]:
-    return tuple(pin for pin in ask.pinned if pin.sheet in keys)
+def _lies_on(shape: Polygon, sheet: Sheet | None, ask: LayAsk) -> bool:
+    """Whether a piece lies on its sheet and clear of its flaws; on new cloth, between the selvedges."""
+    if sheet is None:
+        wide = ask.usable_mm / 2 if ask.fold else ask.usable_mm
+        left, low, _, high = shape.bounds
+        return left >= -_EDGE_MM and low >= -_EDGE_MM and high <= wide + _EDGE_MM
+    lying = _half(sheet) if ask.fold and sheet.is_length else sheet
+    return bool(lying.sound.buffer(_EDGE_MM).covers(shape))
+
+
+def _half(sheet: Sheet) -> Sheet:
+    """A length as it lies double, its fold at y = 0."""
+    low, bottom, high, top = sheet.whole.bounds
+    long, wide = high - low, (top - bottom) / 2
+    return Sheet(key=sheet.key, outline=((0, 0), (long, 0), (long, wide), (0, wide)))
 
 
 def _name(pin: Pinned) -> str:

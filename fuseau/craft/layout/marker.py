@@ -50,6 +50,7 @@ class Marker(Record):
 class MarkerAsk:
     """What is to be laid: the pieces of one cloth, its usable width, the distance between them, and for how long.
 
+    In no time at all (0) one order of the pieces is tried.
     `pinned` stay where they are; `done` names copies that lie elsewhere already.
     """
 
@@ -81,7 +82,7 @@ def lay(
     too_wide = tuple(dict.fromkeys(copy.piece.key for copy in copies if copy not in lying))
     if not lying:
         return _as_marker(ask, wide, [], too_wide, spare)
-    if ask.pinned:
+    if ask.pinned or not ask.seconds:
         return _around_pinned(ask, wide, lying, too_wide, spare, tell)
     by_name = {copy.name: copy for copy in lying}
     items = [
@@ -93,7 +94,7 @@ def lay(
         early_termination=True,
         min_items_separation=ask.separation_mm,
         exploration_time=explore,
-        compression_time=max(1, ask.seconds - explore),
+        compression_time=ask.seconds - explore,
         total_computation_time=None,
         num_workers=1,
         seed=ask.seed,
@@ -133,7 +134,7 @@ def _around_pinned(
     """The same where some pieces stay where she put them: the rest is nested round them."""
     longest = max(max(copy.lying(angle).bounds[2:]) for copy in lying for angle in orientations(copy.piece)[:1])
     area = sum(copy.count * copy.piece.area_mm2 for copy in lying)
-    furthest = max(pin.x_mm for pin in ask.pinned) + longest
+    furthest = max((pin.x_mm for pin in ask.pinned), default=0.0) + longest
     long = furthest + 2 * area / wide_mm + 2 * longest
     sheet = Sheet(key=NEW_CLOTH, outline=((0, 0), (long, 0), (long, wide_mm), (0, wide_mm)))
     pieces = tuple(piece for piece in ask.pieces if piece.key not in too_wide)

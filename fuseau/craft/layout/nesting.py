@@ -12,7 +12,7 @@ from typing import NamedTuple
 
 from shapely import get_coordinates
 from shapely.affinity import rotate, scale, translate
-from shapely.geometry import MultiPolygon, Polygon
+from shapely.geometry import MultiPolygon, Polygon, box
 from shapely.ops import unary_union
 
 from fuseau.craft.base.record import Record
@@ -23,6 +23,7 @@ from fuseau.craft.pattern.trueing import Point
 
 _MANY = 24  # outlines of more points are followed a little outside, with fewer
 _DRAWN_MM = 0.2
+_SQUARE = 1e-6
 _PLAY_MM = 0.05  # so that a piece as large as its sheet is not lost to rounding
 
 
@@ -37,6 +38,11 @@ class Sheet(Record):
     def whole(self) -> Polygon:
         """Its outline."""
         return Polygon(self.outline)
+
+    @property
+    def is_length(self) -> bool:
+        """Whether it is a rectangle along its grain without flaws: a length of cloth."""
+        return not self.flaws and self.whole.area >= box(*self.whole.bounds).area * (1 - _SQUARE)
 
     @property
     def sound(self) -> MultiPolygon:
@@ -110,6 +116,9 @@ class Nesting(Record):
         return self.sheets[-1].reach_mm if self.sheets else 0.0
 
 
+NoFits = dict[tuple[object, ...], MultiPolygon]  # no-fit polygons by what they are of, to be used again
+
+
 class _Way(NamedTuple):
     """A copy at an angle: of which piece, mirrored or not, and its outline about its own origin."""
 
@@ -172,12 +181,12 @@ class _Table:
 class _Nest:
     """What is worked out once for an ask: every way of every piece, and how ways keep clear of each other."""
 
-    def __init__(self, ask: NestAsk) -> None:
+    def __init__(self, ask: NestAsk, known: NoFits) -> None:
         self.ask = ask
+        self._clear = known
         self.ordered = sorted(ask.sheets, key=lambda sheet: sheet.sound.area)
         self._ways: dict[str, tuple[_Way, ...]] = {}
         self._wide: dict[str, Polygon] = {}
-        self._clear: dict[tuple[str, str, bool, float], MultiPolygon] = {}
         self._empty: dict[tuple[str, tuple[str, float]], MultiPolygon] = {}
 
     def ways(self, copy: Copy, leaning: bool) -> tuple[_Way, ...]:
@@ -212,7 +221,8 @@ class _Nest:
         if other.copy.mirrored:
             between = -between % 360
         apart = other.copy.mirrored != way.copy.mirrored
-        key = other.copy.piece.key, way.copy.piece.key, apart, round(between, 3)
+        apart_mm = self.ask.separation_mm
+        key = other.copy.piece.outline, way.copy.piece.outline, apart, round(between, 3), apart_mm
         if key not in self._clear:
             one = _followed(on_cloth(way.copy.piece.outline, between, apart))
             self._clear[key] = no_fit(self._widened(other.copy), one)
@@ -238,14 +248,14 @@ def _followed(shape: Polygon) -> Polygon:
     return Polygon(drawn.exterior)
 
 
-def nest(ask: NestAsk, tell: Callable[[float], None] = lambda share: None) -> Nesting:
+def nest(ask: NestAsk, tell: Callable[[float], None] = lambda share: None, known: NoFits | None = None) -> Nesting:
     """All pieces on the sheets, as far as they find a place; on the last and largest as near to its end as they go.
 
     Every order that was tried is one of its own; fewer left over is better, then less of them, then a shorter reach on
     the largest sheet. `tell` hears the share of the time that is over. Deterministic for a seed as far as time allows
-    the same number of orders. The first order is always finished.
+    the same number of orders. The first order is always finished. `known` may hold what earlier asks worked out.
     """
-    shared = _Nest(ask)
+    shared = _Nest(ask, {} if known is None else known)
     copies, _ = copies_of(ask.pieces, ask.fold, ask.done)
     pins, todo = _without_pinned(ask, copies)
     nowhere = {

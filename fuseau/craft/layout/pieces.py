@@ -1,16 +1,19 @@
 """Everything that has to be cut, of every ply, with cut lines of its own allowance (model, section 11)."""
 
+import math
 from collections.abc import Sequence
 from dataclasses import dataclass, field
 from typing import Literal, NamedTuple
 
 import numpy as np
+from shapely.geometry import Polygon, box
 
 from fuseau.craft.base.curves import Array, area_of, length_of
 from fuseau.craft.base.findings import Message, message
 from fuseau.craft.base.practice import Practice
 from fuseau.craft.base.record import Record
 from fuseau.craft.closures.back import ModestyPanel
+from fuseau.craft.layout.no_fit import several
 from fuseau.craft.materials.cloths import ClothName, Grain
 from fuseau.craft.pattern.cut_lines import cut_line, cut_piece
 from fuseau.craft.pattern.one_piece import join_panels
@@ -19,7 +22,9 @@ from fuseau.craft.pattern.trueing import LaidPanel, LaidPiece, Point
 from fuseau.craft.plies.layers import Layers
 from fuseau.craft.plies.reckoning import PlyPlan
 
-PieceWhat = Literal["panel", "overlay", "gusset", "cup", "shoulder piece", "facing", "modesty panel"]
+PieceWhat = Literal["panel", "overlay", "gusset", "cup", "shoulder piece", "facing", "modesty panel", "binding"]
+_FREE_DEG = 180.0  # a grain that is let go
+_LEAST_PART_MM = 40.0  # a panel is not cut in two so near to its end
 
 _NONE = Allowances(seams_mm=0, top_mm=0, hem_mm=0, cf_mm=0, cb_mm=0)
 
@@ -67,7 +72,8 @@ class _Lines(NamedTuple):
 class PieceMaker:
     """What the pieces of every ply are made from: both halves laid flat, and what else is sewn.
 
-    `front_open` tells that CF opens, and is faced there.
+    `front_open` tells that CF opens, and is faced there; `facing`, `modesty_cloth`: of which cloth these are, where it
+    is not that of their ply.
     """
 
     layers: Layers
@@ -79,6 +85,8 @@ class PieceMaker:
     practice: Practice
     modesty: ModestyPanel | None = None
     front_open: bool = False
+    facing: ClothName | None = None
+    modesty_cloth: ClothName | None = None
     _lines: dict[tuple[str, float, str, tuple[int, ...]], list[_Lines]] = field(default_factory=dict)
 
     def all(self) -> tuple[ClothPiece, ...]:
@@ -102,15 +110,16 @@ class PieceMaker:
         half: Literal["right", "left"] | None = None,
         mirrored: bool = True,
         note: str = "piece.mirrored",
+        cloth: ClothName | None = None,
     ) -> ClothPiece:
-        ply, practice = self.plies[i], self.practice
+        ply = self.plies[i]
         role = f"{i + 1} {ply.role}"
         return ClothPiece(
             key=" ".join(filter(None, (role, "" if what == "panel" or what in label else what, label, half or ""))),
             what=what,
             label=label,
             ply=i,
-            cloth=ply.cloth,
+            cloth=cloth or ply.cloth,
             panels=panels,
             half=half,
             count=count,
@@ -118,10 +127,15 @@ class PieceMaker:
             outline=lines[0],
             stitch=lines[1],
             grain=ply.grain,
-            tolerance_deg=practice.grain_strict_deg if ply.carries_n_per_m else practice.grain_free_deg,
+            tolerance_deg=self._tolerance(i),
             one_way=ply.one_way,
             note=message(note, count=count),
         )
+
+    def _tolerance(self, i: int) -> float:
+        if self.layers.plies[i].grain_free:
+            return _FREE_DEG
+        return self.practice.grain_strict_deg if self.plies[i].carries_n_per_m else self.practice.grain_free_deg
 
     def _panels(self, i: int) -> list[ClothPiece]:
         ply = self.plies[i]
@@ -140,9 +154,29 @@ class PieceMaker:
                 continue
             for label, numbers, cut, stitch in self._cut(panels, i, half or ""):
                 if all(number in ply.panels for number in numbers):
-                    found.append(
-                        self._piece(i, "panel", label, (cut, stitch), count, panels=numbers, half=half, note=note)
-                    )
+                    for part, lines in self._joined_of(i, numbers, (cut, stitch)):
+                        name = f"{label} {part}".strip()
+                        found.append(self._piece(i, "panel", name, lines, count, panels=numbers, half=half, note=note))
+        return found
+
+    def _joined_of(
+        self, i: int, numbers: tuple[int, ...], lines: tuple[tuple[Point, ...], tuple[Point, ...]]
+    ) -> list[tuple[str, tuple[tuple[Point, ...], tuple[Point, ...]]]]:
+        """A panel as it is cut: in one, or in parts with joins across it, each with its allowance."""
+        heights = [z for _, z in lines[1]]
+        low, high = min(heights) + _LEAST_PART_MM, max(heights) - _LEAST_PART_MM
+        at = sorted(
+            {join.z_mm for join in self.layers.plies[i].joins if join.panel in numbers and low < join.z_mm < high}
+        )
+        if not at:
+            return [("", lines)]
+        names = ("lower", "upper") if len(at) == 1 else tuple(f"part {k + 1}" for k in range(len(at) + 1))
+        found = []
+        more = self.practice.join_allowance_mm
+        for k, name in enumerate(names):
+            bottom = at[k - 1] if k else -math.inf
+            top = at[k] if k < len(at) else math.inf
+            found.append((name, (_band(lines[0], bottom - more, top + more), _band(lines[1], bottom, top))))
         return found
 
     def _own(self, i: int) -> tuple[Allowances, float]:
@@ -226,7 +260,9 @@ class PieceMaker:
             return []
         by = self.practice.modesty_allowance_mm
         lines = tuple(_box(self.modesty.width_mm + more, self.modesty.height_mm + more) for more in (2 * by, 0.0))
-        return [self._piece(i, "modesty panel", "", (lines[0], lines[1]), 1, mirrored=False, note="piece.one")]
+        cloth = self.modesty_cloth if i != self.layers.carrying else None  # its back stays firm
+        two = lines[0], lines[1]
+        return [self._piece(i, "modesty panel", "", two, 1, mirrored=False, note="piece.one", cloth=cloth)]
 
     def _facings(self) -> list[ClothPiece]:
         """Behind what opens at CF: a strip of what shows, along the edge, with its turn-ins."""
@@ -234,8 +270,9 @@ class PieceMaker:
             return []
         shown = max((k for k, ply in enumerate(self.plies) if ply.role in ("fashion", "strength")), default=0)
         length = length_of(self.halves[0][0].cf_edge) + 2 * self.practice.binding_turn_mm
-        box = _box(self.practice.facing_mm, length)
-        return [self._piece(shown, "facing", "CF", (box, box), 2, mirrored=False, note="piece.facing")]
+        strip = _box(self.practice.facing_mm, length)
+        lines = strip, strip
+        return [self._piece(shown, "facing", "CF", lines, 2, mirrored=False, note="piece.facing", cloth=self.facing)]
 
 
 def _wider(allowances: Allowances, by_mm: float) -> Allowances:
@@ -278,6 +315,15 @@ def _rising(line: Sequence[Point]) -> list[Point]:
         if not found or x > found[-1][0] + 1e-6:
             found.append((x, z))
     return found
+
+
+def _band(outline: Sequence[Point], low: float, high: float) -> tuple[Point, ...]:
+    """What of an outline lies between two heights."""
+    whole = Polygon(outline)
+    left, bottom, right, top = whole.bounds
+    band = box(left - 1, max(low, bottom - 1), right + 1, min(high, top + 1))
+    parts = sorted(several(whole.intersection(band)).geoms, key=lambda part: -part.area)
+    return tuple((float(x), float(z)) for x, z in parts[0].exterior.coords[:-1])
 
 
 def _box(width_mm: float, height_mm: float) -> tuple[Point, ...]:

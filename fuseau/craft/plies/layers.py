@@ -27,12 +27,19 @@ _INSIDE_OUT: dict[Role, int] = {"lining": 0, "strength": 1, "fashion": 2, "overl
 _ON_TOP = ("overlaid by panels", "overlaid in one piece")
 
 
+class Join(Record):
+    """A panel that is cut in two, with a join across it at a height."""
+
+    panel: Annotated[int, Field(ge=1, le=9)]
+    z_mm: Annotated[float, Length("the height of a join", -500, 500)]
+
+
 class Ply(Record):
     """A ply: what it does, of which cloth, over which panels (None: all), and how it is mounted (None: as the method
     has it).
 
-    `grain` runs from waist to hem; `thickness_mm` is hers as measured, else the catalogue's; `allowances` are its own
-    where it is cut with others.
+    `grain` runs from waist to hem, and no matter how where it is `grain_free`; `thickness_mm` is hers as measured, else
+    the catalogue's; `allowances` are its own where it is cut with others; `joins` cut a panel in two.
     """
 
     role: Role
@@ -41,7 +48,9 @@ class Ply(Record):
     panels: tuple[Annotated[int, Field(ge=1, le=9)], ...] | None = Field(default=None, max_length=9)
     mounted: Mounted | None = None
     grain: Grain = "along"
+    grain_free: bool = False
     allowances: Allowances | None = None
+    joins: tuple[Join, ...] = Field(default=(), max_length=18)
 
     @model_validator(mode="after")
     def _lies_somewhere(self) -> "Ply":

@@ -14,7 +14,6 @@ from fuseau.craft.materials.catalogue import (
     ZIPS_MM,
     BoneKind,
     BoneName,
-    BuskStock,
     GrommetKind,
     LaceKind,
 )
@@ -28,6 +27,7 @@ SORTS: tuple[Sort, ...] = (
     "cloth", "bone", "busk", "zip", "grommets", "lace", "tape", "hooks", "ends", "thread", "trim",
 )  # fmt: skip
 TAPES_MM = (8.0, 10.0, 12.0, 14.0, 16.0, 18.0, 20.0, 22.0, 25.0, 30.0, 40.0)
+CLOSED = "tipped or dipped", "capped and glued"  # ends of bones that take a tip or a cap
 REEL_MM = 200_000.0  # a usual reel of sewing thread
 
 
@@ -50,10 +50,10 @@ def bone(one: BoneKind) -> Article:
     return Article(sort="bone", name=one.name, label=one.label, measure="length" if one.sold == "coil" else "piece")
 
 
-def busk(one: BuskStock) -> Article:
+def busk_of(length_mm: float, studs: int) -> Article:
     """A busk, by its length and studs."""
-    size = f"{one.length_mm:g}"
-    return Article(sort="busk", name=f"busk_{size}_{len(one.stud_places())}", label=f"busk, {size} mm", measure="piece")
+    size = f"{length_mm:g}"
+    return Article(sort="busk", name=f"busk_{size}_{studs}", label=f"busk, {size} mm, {studs} studs", measure="piece")
 
 
 def zip_of(kind: Literal["separating", "hidden"], length_mm: float) -> Article:
@@ -77,6 +77,15 @@ def tape(width_mm: float) -> Article:
     return Article(sort="tape", name=f"tape_{width_mm:g}", label=f"tape, {width_mm:g} mm", measure="length")
 
 
+def tape_width(width_mm: float) -> float:
+    """The narrowest tape that is sold and is at least so wide; what is wider than all is cut from cloth.
+
+    >>> tape_width(13.4), tape_width(25), tape_width(60)
+    (14.0, 25.0, 60)
+    """
+    return min((one for one in TAPES_MM if one >= width_mm - 0.01), default=width_mm)
+
+
 HOOKS = Article(sort="hooks", name="hooks", label="hooks and eyes, pairs", measure="piece")
 THREAD = Article(sort="thread", name="thread", label="sewing thread, reels of 200 m", measure="piece")
 
@@ -93,15 +102,12 @@ def known_articles(cloths: Mapping[ClothName, Cloth], bones: Mapping[BoneName, B
     """Every article of the catalogue, sort by sort."""
     yield from map(cloth, cloths.values())
     yield from map(bone, bones.values())
-    yield from map(busk, (*BUSKS, *BUSKS_IN))
+    yield from (busk_of(one.length_mm, len(one.stud_places())) for one in (*BUSKS, *BUSKS_IN))
     yield from (zip_of(kind, length) for kind, lengths in ZIPS_MM.items() for length in lengths)
     yield from (grommets(one) for one in GROMMETS.values() if one.bought)
     yield from map(lace, LACES.values())
     yield from map(tape, TAPES_MM)
     yield HOOKS
-    ends = (bone_ends(kind) for kind in bones.values() if kind.sold != "ready-cut" and kind.stuff.ends in _CLOSED)
+    ends = (bone_ends(kind) for kind in bones.values() if kind.sold != "ready-cut" and kind.stuff.ends in CLOSED)
     yield from {one.name: one for one in ends}.values()
     yield THREAD
-
-
-_CLOSED = "tipped or dipped", "capped and glued"

@@ -104,7 +104,7 @@ export interface paths {
         post?: never;
         /**
          * Delete Build
-         * @description Delete a build; `undelete` brings it back.
+         * @description Delete a build; `undelete` brings it back. What it had reserved of the shelf is free again.
          */
         delete: operations["delete_build_api_builds__build_id__delete"];
         options?: never;
@@ -1076,7 +1076,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/builds/{build_id}/markers/{cloth}": {
+    "/api/builds/{build_id}/cut/{cloth}": {
         parameters: {
             query?: never;
             header?: never;
@@ -1084,12 +1084,462 @@ export interface paths {
             cookie?: never;
         };
         /**
-         * Read Marker
-         * @description The pieces of a cloth laid on it as closely as is found in so many seconds. It can be stopped as a question.
+         * Lay Out
+         * @description The pieces of a cloth on what of it is at hand, and on new cloth: as closely as is found in so many seconds.
+         *
+         *     It can be stopped as a question.
          */
-        get: operations["read_marker_api_builds__build_id__markers__cloth__get"];
+        get: operations["lay_out_api_builds__build_id__cut__cloth__get"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{build_id}/cut/{cloth}/ways": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Read Ways
+         * @description What would help where a cloth is not enough, alone and in pairs. Up to twenty seconds; it can be stopped.
+         */
+        get: operations["read_ways_api_builds__build_id__cut__cloth__ways_get"];
+        put?: never;
+        /**
+         * Take A Way
+         * @description Take a way out: it becomes a decision of the build, and can be undone as one.
+         */
+        post: operations["take_a_way_api_builds__build_id__cut__cloth__ways_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{build_id}/cut/{cloth}/pinned": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Pin Pieces
+         * @description Pieces of a cloth that stay where she put them; the rest is laid round them.
+         */
+        put: operations["pin_pieces_api_builds__build_id__cut__cloth__pinned_put"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{build_id}/cut/{cloth}/done": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Cloth Is Cut
+         * @description A cloth is cut as it was laid: what it was cut from is off the shelf, what is left of that is on it.
+         */
+        post: operations["cloth_is_cut_api_builds__build_id__cut__cloth__done_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{build_id}/cut/{cloth}/not-done": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Cloth Is Not Cut
+         * @description A cloth is not cut after all: its rests are off the shelf, what it was cut from is on it again.
+         */
+        post: operations["cloth_is_not_cut_api_builds__build_id__cut__cloth__not_done_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shelf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Read Shelf
+         * @description What lies on the shelf, who has reserved of it, and orders.
+         */
+        get: operations["read_shelf_api_shelf_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/articles": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * List Articles
+         * @description Every article of the catalogue, with the workshop's own.
+         */
+        get: operations["list_articles_api_articles_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shelf/pieces": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Put On
+         * @description Put pieces on the shelf.
+         */
+        post: operations["put_on_api_shelf_pieces_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shelf/pieces/{stock}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Rewrite Piece
+         * @description Write a piece anew.
+         */
+        put: operations["rewrite_piece_api_shelf_pieces__stock__put"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shelf/pieces/{stock}/take-off": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Take Piece Off
+         * @description Take a piece off the shelf. Refused while a build has reserved of it.
+         */
+        post: operations["take_piece_off_api_shelf_pieces__stock__take_off_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shelf/pieces/{stock}/reserve": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Reserve Piece
+         * @description Keep so much of a piece for a build, or let go of it.
+         */
+        post: operations["reserve_piece_api_shelf_pieces__stock__reserve_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{build_id}/reserve": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Reserve All
+         * @description Keep for a build all that it uses of the shelf.
+         */
+        post: operations["reserve_all_api_builds__build_id__reserve_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shelf/undo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Undo Shelf
+         * @description Undo the last change of the shelf.
+         */
+        post: operations["undo_shelf_api_shelf_undo_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shelf/redo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Redo Shelf
+         * @description Do again what was undone.
+         */
+        post: operations["redo_shelf_api_shelf_redo_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/scrap": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Read Scrap
+         * @description The outline of a scrap from marks on its photo.
+         */
+        post: operations["read_scrap_api_scrap_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shelf.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Save Shelf
+         * @description Everything on the shelf as a CSV file.
+         */
+        get: operations["save_shelf_api_shelf_csv_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shelf/csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Open Csv
+         * @description What a CSV file, sent as the body, would put on the shelf; nothing is put there yet.
+         */
+        post: operations["open_csv_api_shelf_csv_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shopping": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Read Shopping
+         * @description What is to be bought for all builds: each article, for which builds, from whom and by when.
+         */
+        get: operations["read_shopping_api_shopping_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shopping/underway": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * List Shopping Underway
+         * @description How far the list is.
+         */
+        get: operations["list_shopping_underway_api_shopping_underway_get"];
+        put?: never;
+        post?: never;
+        /**
+         * Stop Shopping
+         * @description Stop working the list out.
+         */
+        delete: operations["stop_shopping_api_shopping_underway_delete"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shopping.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Save Shopping
+         * @description The shopping list as a CSV file.
+         */
+        get: operations["save_shopping_api_shopping_csv_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/orders": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Order
+         * @description Place an order with one of the shops.
+         */
+        post: operations["order_api_orders_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/orders/{order_id}/arrive": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Order Arrived
+         * @description What an order brought goes on the shelf.
+         */
+        post: operations["order_arrived_api_orders__order_id__arrive_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/orders/{order_id}/cancel": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Cancel Order
+         * @description Call an order off.
+         */
+        post: operations["cancel_order_api_orders__order_id__cancel_post"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1541,6 +1991,44 @@ export interface components {
             left_mm: number;
         };
         /**
+         * Arrived
+         * @description What of an order came: by line, in mm or pieces; None all of it. `where` it is put.
+         */
+        Arrived: {
+            /** Revision */
+            revision?: number | null;
+            /** Came */
+            came?: (number | null)[];
+            /**
+             * Where
+             * @default
+             */
+            where: string;
+        };
+        /**
+         * Article
+         * @description Something that is bought: of which sort, what, how it is called, and whether by length or by the piece.
+         */
+        Article: {
+            /**
+             * Sort
+             * @enum {string}
+             */
+            sort: "cloth" | "bone" | "busk" | "zip" | "grommets" | "lace" | "tape" | "hooks" | "ends" | "thread" | "trim";
+            /**
+             * Name
+             * @description Of one sort, what it is.
+             */
+            name: string;
+            /** Label */
+            label: string;
+            /**
+             * Measure
+             * @enum {string}
+             */
+            measure: "length" | "piece";
+        };
+        /**
          * BackChoices
          * @description How the back is laced: holes and their pitch, the walk, the panel behind it, the tape at the waist.
          *
@@ -1989,11 +2477,6 @@ export interface components {
              */
             ends: "tips" | "dip";
             /**
-             * Shelf
-             * @default []
-             */
-            shelf: components["schemas"]["ShelfPiece"][];
-            /**
              * Cut
              * @description Bones of one half that are cut.
              * @default []
@@ -2239,10 +2722,10 @@ export interface components {
             format: "fuseau.build";
             /**
              * Version
-             * @default 4
+             * @default 5
              * @constant
              */
-            version: 4;
+            version: 5;
             /**
              * Kind
              * @default underbust corset
@@ -2360,16 +2843,22 @@ export interface components {
              *         {
              *           "cloth": "lawn",
              *           "grain": "along",
+             *           "grain_free": false,
+             *           "joins": [],
              *           "role": "lining"
              *         },
              *         {
              *           "cloth": "coutil",
              *           "grain": "along",
+             *           "grain_free": false,
+             *           "joins": [],
              *           "role": "strength"
              *         },
              *         {
              *           "cloth": "sateen",
              *           "grain": "along",
+             *           "grain_free": false,
+             *           "joins": [],
              *           "role": "fashion"
              *         }
              *       ],
@@ -2449,7 +2938,6 @@ export interface components {
              *       "made_by_channel": {},
              *       "clearance_by_channel": {},
              *       "ends": "tips",
-             *       "shelf": [],
              *       "cut": []
              *     }
              */
@@ -2474,6 +2962,15 @@ export interface components {
              *     }
              */
             back: components["schemas"]["BackChoices"];
+            /**
+             * @default {
+             *       "fold": [],
+             *       "pinned": {},
+             *       "leave": [],
+             *       "done": {}
+             *     }
+             */
+            cut: components["schemas"]["CutChoices"];
             /**
              * @default {
              *       "pressure_scale_kpa": 2,
@@ -2566,6 +3063,9 @@ export interface components {
              *       "modesty_allowance_mm": 10,
              *       "loop_mm": 45,
              *       "separation_mm": 2,
+             *       "thread_per_seam": 2.8,
+             *       "sewing_days": 10,
+             *       "scrap_least_mm": 120,
              *       "grain_strict_deg": 2,
              *       "grain_free_deg": 10,
              *       "edge_beam_mm": 40,
@@ -2820,9 +3320,9 @@ export interface components {
             /** Busks */
             busks: components["schemas"]["BuskStock"][];
             /** Holes */
-            holes: components["schemas"]["Choice"][];
+            holes: components["schemas"]["fuseau__app__wire__Choice"][];
             /** Laces */
-            laces: components["schemas"]["Choice"][];
+            laces: components["schemas"]["fuseau__app__wire__Choice"][];
             /** Cloths */
             cloths: components["schemas"]["Cloth"][];
             /** Numbers */
@@ -2863,16 +3363,6 @@ export interface components {
             hours: number | null;
             /** Cost */
             cost: number | null;
-        };
-        /**
-         * Choice
-         * @description A thing that can be chosen: its key and how it is called.
-         */
-        Choice: {
-            /** Name */
-            name: string;
-            /** Label */
-            label: string;
         };
         /**
          * Cloth
@@ -3007,6 +3497,17 @@ export interface components {
             strips_mm: number;
         };
         /**
+         * ClothLaid
+         * @description A cloth laid out: how, how much new cloth it takes in all, and the pieces of the shelf that could be cut from.
+         */
+        ClothLaid: {
+            laying: components["schemas"]["Laying"];
+            /** To Buy Mm */
+            to_buy_mm: number;
+            /** At Hand */
+            at_hand: components["schemas"]["OnShelf"][];
+        };
+        /**
          * ClothPiece
          * @description A piece of cloth to cut: of which ply and cloth, its cut and stitch lines (closed, mm, z up), how many.
          *
@@ -3021,7 +3522,7 @@ export interface components {
              * What
              * @enum {string}
              */
-            what: "panel" | "overlay" | "gusset" | "cup" | "shoulder piece" | "facing" | "modesty panel";
+            what: "panel" | "overlay" | "gusset" | "cup" | "shoulder piece" | "facing" | "modesty panel" | "binding";
             /** Label */
             label: string;
             /** Ply */
@@ -3138,6 +3639,30 @@ export interface components {
             changed_builds: string[];
         };
         /**
+         * CsvRead
+         * @description What a CSV would put on the shelf.
+         */
+        CsvRead: {
+            /** Rows */
+            rows: components["schemas"]["CsvRow"][];
+        };
+        /**
+         * CsvRow
+         * @description A row that came in: as it would be put on the shelf, or what is wrong with it, with the row's number.
+         */
+        CsvRow: {
+            /** Row */
+            row: number;
+            /** Piece */
+            piece: {
+                [key: string]: unknown;
+            } | null;
+            /** Said */
+            said: string;
+            /** Fault */
+            fault?: string | null;
+        };
+        /**
          * Cup
          * @description A cup's measures, mm: its wire, the way over the bust point from wire to wire, its depth, and its pieces.
          */
@@ -3191,6 +3716,69 @@ export interface components {
              * @default 1
              */
             count: number;
+        };
+        /**
+         * CutChoices
+         * @description How cloths are laid, what is cut from another cloth or with a join, and what is cut already.
+         *
+         *     `fold`: cloths whose lengths lie double. `pinned`: pieces that stay where she put them, by cloth. `leave`: pieces of
+         *     the shelf that are not to be cut from. `facing`, `modesty`, `binding`: the cloth that these are of, where it is not
+         *     that of their ply. `binding_joins`: the binding is cut in shorter strips with so many joins, laid among the pieces.
+         */
+        CutChoices: {
+            /**
+             * Fold
+             * @default []
+             */
+            fold: string[];
+            /** Pinned */
+            pinned?: {
+                [key: string]: components["schemas"]["Pinned"][];
+            };
+            /**
+             * Leave
+             * @default []
+             */
+            leave: string[];
+            /** Facing */
+            facing?: string | null;
+            /** Modesty */
+            modesty?: string | null;
+            /** Binding */
+            binding?: string | null;
+            /** Binding Joins */
+            binding_joins?: number | null;
+            /** Done */
+            done?: {
+                [key: string]: components["schemas"]["CutDone"];
+            };
+        };
+        /**
+         * CutDone
+         * @description A cloth that has been cut: when, for which version, how many pieces, and from what of the shelf.
+         *
+         *     `new_mm` is how much of it was new cloth, that had not been put on the shelf.
+         */
+        CutDone: {
+            /**
+             * On
+             * Format: date
+             */
+            on: string;
+            /** Version */
+            version?: number | null;
+            /** Pieces */
+            pieces: number;
+            /**
+             * Used
+             * @default []
+             */
+            used: components["schemas"]["Used"][];
+            /**
+             * New Mm
+             * @default 0
+             */
+            new_mm: number;
         };
         /**
          * CutPiece
@@ -4044,6 +4632,16 @@ export interface components {
             to_mm: number;
         };
         /**
+         * Join
+         * @description A panel that is cut in two, with a join across it at a height.
+         */
+        Join: {
+            /** Panel */
+            panel: number;
+            /** Z Mm */
+            z_mm: number;
+        };
+        /**
          * KeepCloth
          * @description A cloth to keep in the build's catalogue, as written; what is not written is as the cloth of the `ply` it is for.
          *
@@ -4118,6 +4716,14 @@ export interface components {
              */
             state: "empty" | "in hand" | "settled" | "look again";
             note: components["schemas"]["Message"];
+        };
+        /**
+         * KnownArticles
+         * @description Every article of the catalogue.
+         */
+        KnownArticles: {
+            /** Articles */
+            articles: components["schemas"]["Article"][];
         };
         /**
          * Lace
@@ -4267,6 +4873,17 @@ export interface components {
             };
         };
         /**
+         * LaidSheet
+         * @description A sheet with the pieces on it, and the share of it that they use.
+         */
+        LaidSheet: {
+            sheet: components["schemas"]["Sheet"];
+            /** Placed */
+            placed: components["schemas"]["Placed"][];
+            /** Used Share */
+            used_share: number;
+        };
+        /**
          * Layers
          * @description Every ply from the skin out, what is worn under them, and how they are made up.
          */
@@ -4277,17 +4894,23 @@ export interface components {
              *       {
              *         "role": "lining",
              *         "cloth": "lawn",
-             *         "grain": "along"
+             *         "grain": "along",
+             *         "grain_free": false,
+             *         "joins": []
              *       },
              *       {
              *         "role": "strength",
              *         "cloth": "coutil",
-             *         "grain": "along"
+             *         "grain": "along",
+             *         "grain_free": false,
+             *         "joins": []
              *       },
              *       {
              *         "role": "fashion",
              *         "cloth": "sateen",
-             *         "grain": "along"
+             *         "grain": "along",
+             *         "grain_free": false,
+             *         "joins": []
              *       }
              *     ]
              */
@@ -4331,6 +4954,17 @@ export interface components {
             };
             /** Methods */
             methods: components["schemas"]["MethodSide"][];
+        };
+        /**
+         * Laying
+         * @description The sheets at hand with what lies on them, and a marker of what has to be bought, where they are not enough.
+         */
+        Laying: {
+            /** Sheets */
+            sheets: components["schemas"]["LaidSheet"][];
+            marker: components["schemas"]["Marker"];
+            /** Seconds */
+            seconds: number;
         };
         /**
          * Learned
@@ -4956,6 +5590,36 @@ export interface components {
             left_more_mm?: number | null;
         };
         /**
+         * Need
+         * @description So much of an article: mm, or pieces; `spares` of them, and `in_one` where it has to be one length.
+         *
+         *     `each_mm`: pieces of that length; `width_mm`: cloth as wide as this.
+         */
+        Need: {
+            article: components["schemas"]["Article"];
+            /**
+             * Stage
+             * @enum {string}
+             */
+            stage: "brief" | "wearer" | "pattern" | "mockups" | "bones" | "front" | "back" | "layers" | "cut";
+            /** Amount */
+            amount: number;
+            /**
+             * Spares
+             * @default 0
+             */
+            spares: number;
+            /**
+             * In One
+             * @default false
+             */
+            in_one: boolean;
+            /** Each Mm */
+            each_mm?: number | null;
+            /** Width Mm */
+            width_mm?: number | null;
+        };
+        /**
          * NewBuild
          * @description A build to make.
          */
@@ -5064,12 +5728,71 @@ export interface components {
             marks: number;
         };
         /**
+         * Offer
+         * @description What a shop has of an article: how much is in a pack (mm or pieces), its price, and how many days it takes.
+         *
+         *     `each_mm`: pieces of that length; `width_mm`: cloth as wide as this between its selvedges.
+         */
+        Offer: {
+            /** Shop */
+            shop: string;
+            article: components["schemas"]["Article"];
+            /** Pack */
+            pack: number;
+            /** Price */
+            price: number;
+            /** Each Mm */
+            each_mm?: number | null;
+            /** Width Mm */
+            width_mm?: number | null;
+            /**
+             * In Stock
+             * @default true
+             */
+            in_stock: boolean;
+            /** Days */
+            days: number;
+            /** Days Spread */
+            days_spread: number;
+        };
+        /**
          * OnRevision
          * @description The revision that a step is taken on.
          */
         OnRevision: {
             /** Revision */
             revision: number;
+        };
+        /**
+         * OnShelf
+         * @description A piece of the shelf: how much is free, who has reserved of it, and its outline where it is cloth.
+         */
+        OnShelf: {
+            piece: components["schemas"]["Stock"];
+            /**
+             * Measure
+             * @enum {string}
+             */
+            measure: "length" | "piece";
+            /** Amount */
+            amount: number;
+            /** Free */
+            free: number;
+            /** Reserved */
+            reserved: components["schemas"]["Reservation"][];
+            /** Shape */
+            shape: [
+                number,
+                number
+            ][];
+        };
+        /**
+         * OnShelfRevision
+         * @description Something done to the shelf as it was seen; without a revision, to the shelf as it is.
+         */
+        OnShelfRevision: {
+            /** Revision */
+            revision?: number | null;
         };
         /**
          * OpenBuild
@@ -5094,6 +5817,29 @@ export interface components {
             /** Consequences */
             consequences: components["schemas"]["Consequence"][];
             newer: components["schemas"]["BookMeasuring"] | null;
+        };
+        /**
+         * OpenShelf
+         * @description The shelf with its place in its history, and the builds that have reserved of it or could.
+         */
+        OpenShelf: {
+            /** Revision */
+            revision: number;
+            /** Undoes */
+            undoes: string | null;
+            /** Redoes */
+            redoes: string | null;
+            /** Pieces */
+            pieces: components["schemas"]["OnShelf"][];
+            /** Orders */
+            orders: components["schemas"]["OrderSeen"][];
+            /** Builds */
+            builds: components["schemas"]["fuseau__app__wire__Choice"][];
+            /**
+             * Today
+             * Format: date
+             */
+            today: string;
         };
         /**
          * Opening
@@ -5172,6 +5918,85 @@ export interface components {
              * @default []
              */
             cautions: components["schemas"]["Message"][];
+        };
+        /**
+         * Order
+         * @description An order from a shop: when it was placed, when it should be here, what is in it, how it stands.
+         */
+        Order: {
+            /**
+             * Id
+             * @description A piece on the shelf.
+             */
+            id: string;
+            /** Shop */
+            shop: string;
+            /**
+             * Placed On
+             * Format: date
+             */
+            placed_on: string;
+            /**
+             * Due On
+             * Format: date
+             */
+            due_on: string;
+            /** Lines */
+            lines: components["schemas"]["OrderLine"][];
+            /**
+             * State
+             * @default placed
+             * @enum {string}
+             */
+            state: "placed" | "arrived" | "short" | "cancelled";
+            /** Arrived On */
+            arrived_on?: string | null;
+        };
+        /**
+         * OrderLine
+         * @description Packs of an article: how much is in one (mm, or pieces), what it costs, for which builds, and what came.
+         *
+         *     `each_mm` is how long a piece is of what is sold in pieces of a length; `width_mm` how wide a cloth is.
+         */
+        OrderLine: {
+            article: components["schemas"]["Article"];
+            /** Packs */
+            packs: number;
+            /** Pack */
+            pack: number;
+            /** Each Mm */
+            each_mm?: number | null;
+            /** Width Mm */
+            width_mm?: number | null;
+            /**
+             * Price
+             * @default 0
+             */
+            price: number;
+            /**
+             * Builds
+             * @default []
+             */
+            builds: string[];
+            /** Came */
+            came?: number | null;
+        };
+        /**
+         * OrderSeen
+         * @description An order as it stands today: `on_its_way` once it was sent, `here` when the parcel has come.
+         *
+         *     `comes` is what the shop has packed of each line.
+         */
+        OrderSeen: {
+            order: components["schemas"]["Order"];
+            /** Price */
+            price: number;
+            /** On Its Way */
+            on_its_way: boolean;
+            /** Here */
+            here: boolean;
+            /** Comes */
+            comes: number[];
         };
         /**
          * Outcome
@@ -5465,6 +6290,16 @@ export interface components {
             marks: components["schemas"]["Mark"][];
         };
         /**
+         * PinPieces
+         * @description Pieces of a cloth that stay where she put them.
+         */
+        PinPieces: {
+            /** Revision */
+            revision: number;
+            /** Pinned */
+            pinned: components["schemas"]["Pinned"][];
+        };
+        /**
          * Pinch
          * @description Pinched out of a named seam between two heights, or slashed open (below zero): mm at its peak, on each half.
          */
@@ -5480,6 +6315,42 @@ export interface components {
             to_mm: number;
             /** Amount Mm */
             amount_mm: number;
+        };
+        /**
+         * Pinned
+         * @description A piece that stays where she put it: on which sheet, the how-manieth, mirrored or not, at which angle, where.
+         */
+        Pinned: {
+            /** Sheet */
+            sheet: string;
+            /** Key */
+            key: string;
+            /**
+             * Mirrored
+             * @default false
+             */
+            mirrored: boolean;
+            /**
+             * Angle Deg
+             * @default 0
+             */
+            angle_deg: number;
+            /** X Mm */
+            x_mm: number;
+            /** Y Mm */
+            y_mm: number;
+        };
+        /**
+         * PlaceOrder
+         * @description An order to place: with whom, and what.
+         */
+        PlaceOrder: {
+            /** Revision */
+            revision?: number | null;
+            /** Shop */
+            shop: string;
+            /** Lines */
+            lines: components["schemas"]["OrderLine"][];
         };
         /**
          * Placed
@@ -5666,8 +6537,8 @@ export interface components {
          * @description A ply: what it does, of which cloth, over which panels (None: all), and how it is mounted (None: as the method
          *     has it).
          *
-         *     `grain` runs from waist to hem; `thickness_mm` is hers as measured, else the catalogue's; `allowances` are its own
-         *     where it is cut with others.
+         *     `grain` runs from waist to hem, and no matter how where it is `grain_free`; `thickness_mm` is hers as measured, else
+         *     the catalogue's; `allowances` are its own where it is cut with others; `joins` cut a panel in two.
          */
         Ply: {
             /**
@@ -5692,7 +6563,17 @@ export interface components {
              * @enum {string}
              */
             grain: "along" | "across" | "bias";
+            /**
+             * Grain Free
+             * @default false
+             */
+            grain_free: boolean;
             allowances?: components["schemas"]["Allowances"] | null;
+            /**
+             * Joins
+             * @default []
+             */
+            joins: components["schemas"]["Join"][];
         };
         /**
          * PlyPlan
@@ -6290,6 +7171,24 @@ export interface components {
              */
             separation_mm: number;
             /**
+             * Thread Per Seam
+             * @description A lockstitch takes so much thread to a length of seam.
+             * @default 2.8
+             */
+            thread_per_seam: number;
+            /**
+             * Sewing Days
+             * @description Everything has to be here so many days before it is needed.
+             * @default 10
+             */
+            sewing_days: number;
+            /**
+             * Scrap Least Mm
+             * @description A rest in which no circle of this fits is not worth keeping.
+             * @default 120
+             */
+            scrap_least_mm: number;
+            /**
              * Grain Strict Deg
              * @description Where a ply carries pull its grain is true to this.
              * @default 2
@@ -6667,6 +7566,16 @@ export interface components {
             by_hand: boolean;
         };
         /**
+         * PutOnShelf
+         * @description Pieces to put on the shelf, as written.
+         */
+        PutOnShelf: {
+            /** Revision */
+            revision?: number | null;
+            /** Pieces */
+            pieces: components["schemas"]["WrittenStock"][];
+        };
+        /**
          * PutPly
          * @description A ply to put in: what it does.
          */
@@ -6772,6 +7681,49 @@ export interface components {
             sewn: components["schemas"]["LevelMoved"][];
         };
         /**
+         * Reservation
+         * @description So much of what lies on the shelf is kept for a build: mm of what is taken by length, else pieces.
+         */
+        Reservation: {
+            /**
+             * Stock
+             * @description A piece on the shelf.
+             */
+            stock: string;
+            /**
+             * Build
+             * @description A build of the workshop.
+             */
+            build: string;
+            /** Amount */
+            amount: number;
+        };
+        /**
+         * Reserve
+         * @description So much of a piece for a build: text or mm, or a number of pieces; None all that is free, 0 none.
+         */
+        Reserve: {
+            /** Revision */
+            revision?: number | null;
+            /**
+             * Build
+             * @description A build of the workshop.
+             */
+            build: string;
+            /** Amount */
+            amount?: string | number | null;
+        };
+        /**
+         * ReserveAll
+         * @description Everything that a build uses of the shelf, by number, each with how much.
+         */
+        ReserveAll: {
+            /** Amounts */
+            amounts: {
+                [key: string]: number;
+            };
+        };
+        /**
          * RestingBuild
          * @description A build that rests on a measuring; `newest` if there is none newer.
          */
@@ -6827,6 +7779,15 @@ export interface components {
             had_mm: number | null;
         };
         /**
+         * RewritePiece
+         * @description A piece of the shelf written anew: what is given.
+         */
+        RewritePiece: {
+            /** Revision */
+            revision?: number | null;
+            piece: components["schemas"]["WrittenStock"];
+        };
+        /**
          * Row
          * @description One row of holes: its height, how far up and down it holds the edge, and what that comes to in newtons.
          */
@@ -6876,6 +7837,58 @@ export interface components {
             cannot_bend: string[];
             /** Changes */
             changes: components["schemas"]["Change"][];
+        };
+        /**
+         * ScrapPhoto
+         * @description Marks on a photo of a scrap, in pixels from its top left; see `scraps.outline_from_photo`.
+         */
+        ScrapPhoto: {
+            /** Scale */
+            scale: [
+                number,
+                number
+            ][];
+            /** Known Mm */
+            known_mm?: string | number | null;
+            /** Known High Mm */
+            known_high_mm?: string | number | null;
+            /** Outline */
+            outline: [
+                number,
+                number
+            ][];
+            /** Grain */
+            grain: [
+                number,
+                number
+            ][];
+            /** Flaws */
+            flaws?: [
+                number,
+                number
+            ][][];
+        };
+        /**
+         * ScrapRead
+         * @description A scrap as its photo gives it: outline and flaws in mm, grain along x; how long and wide, and its area.
+         */
+        ScrapRead: {
+            /** Outline */
+            outline: [
+                number,
+                number
+            ][];
+            /** Flaws */
+            flaws: [
+                number,
+                number
+            ][][];
+            /** Long Mm */
+            long_mm: number;
+            /** Wide Mm */
+            wide_mm: number;
+            /** Area Mm2 */
+            area_mm2: number;
         };
         /**
          * SeamChange
@@ -7010,22 +8023,51 @@ export interface components {
             points: components["schemas"]["Through"][];
         };
         /**
-         * ShelfPiece
-         * @description Pieces of a kind that are on the shelf: how long, and how many.
+         * Sheet
+         * @description Cloth to lay pieces on: its outline (closed, mm, x along its grain, tops toward larger x), and its flaws.
          */
-        ShelfPiece: {
+        Sheet: {
+            /** Key */
+            key: string;
+            /** Outline */
+            outline: [
+                number,
+                number
+            ][];
             /**
-             * Kind
-             * @description A kind of bone in the catalogue.
+             * Flaws
+             * @default []
              */
-            kind: string;
-            /** Length Mm */
-            length_mm: number;
+            flaws: [
+                number,
+                number
+            ][][];
+        };
+        /**
+         * Shopping
+         * @description What is to be bought, over all builds, and what each build wants.
+         */
+        Shopping: {
+            /** Lines */
+            lines: components["schemas"]["ToBuy"][];
+            /** Wants */
+            wants: components["schemas"]["Want"][];
+            /** Price */
+            price: number;
+        };
+        /**
+         * ShoppingSeen
+         * @description The shopping list, the articles there are, and what the builds are called.
+         */
+        ShoppingSeen: {
+            shopping: components["schemas"]["Shopping"];
+            /** Builds */
+            builds: components["schemas"]["fuseau__app__wire__Choice"][];
             /**
-             * Count
-             * @default 1
+             * Today
+             * Format: date
              */
-            count: number;
+            today: string;
         };
         /**
          * Stack
@@ -7146,6 +8188,75 @@ export interface components {
             sentence: components["schemas"]["Message"];
         };
         /**
+         * Stock
+         * @description Pieces of one sort and size that lie on the shelf.
+         *
+         *     A cloth is as long along its grain as `length_mm` and as wide as `width_mm` between its selvedges, or has an
+         *     `outline` (closed, mm, x along its grain, tops toward larger x) when it is a scrap; `flaws` are kept clear of. Bones
+         *     are `count` pieces of `length_mm`, as a rest or a coil is one; `lot`: what came from one making.
+         */
+        Stock: {
+            /**
+             * Id
+             * @description A piece on the shelf.
+             */
+            id: string;
+            /**
+             * Sort
+             * @enum {string}
+             */
+            sort: "cloth" | "bone" | "busk" | "zip" | "grommets" | "lace" | "tape" | "hooks" | "ends" | "thread" | "trim";
+            /**
+             * Name
+             * @description Of one sort, what it is.
+             */
+            name: string;
+            /** Label */
+            label: string;
+            /**
+             * Count
+             * @default 1
+             */
+            count: number;
+            /** Length Mm */
+            length_mm?: number | null;
+            /** Width Mm */
+            width_mm?: number | null;
+            /** Outline */
+            outline?: [
+                number,
+                number
+            ][] | null;
+            /**
+             * Flaws
+             * @default []
+             */
+            flaws: [
+                number,
+                number
+            ][][];
+            /**
+             * Where
+             * @default
+             */
+            where: string;
+            /**
+             * Lot
+             * @default
+             */
+            lot: string;
+            /**
+             * Cost
+             * @default 0
+             */
+            cost: number;
+            /**
+             * Note
+             * @default
+             */
+            note: string;
+        };
+        /**
          * Stretch
          * @description The widest stretch without a bone in a panel: how wide, at which height, and from where to where it is too wide.
          *
@@ -7256,6 +8367,39 @@ export interface components {
             revision: number;
             /** At */
             at: number;
+        };
+        /**
+         * TakeWay
+         * @description A way out to take: fields to set and edits of the pattern, and how it is called.
+         */
+        TakeWay: {
+            /** Revision */
+            revision: number;
+            /** Changes */
+            changes?: components["schemas"]["Change"][];
+            /** Edits */
+            edits?: (components["schemas"]["WrittenSetWidth"] | components["schemas"]["WrittenMoveSeam"] | components["schemas"]["WrittenTrimEdge"] | components["schemas"]["WrittenMovePoint"] | components["schemas"]["WrittenDropPoint"] | components["schemas"]["WrittenShapeLine"] | components["schemas"]["WrittenSplitPanel"] | components["schemas"]["WrittenDropSeam"] | components["schemas"]["WrittenAddGusset"] | components["schemas"]["WrittenAddDart"] | components["schemas"]["WrittenDropInsert"] | components["schemas"]["WrittenJoinSeam"] | components["schemas"]["WrittenSetAllowance"] | components["schemas"]["WrittenPartHalves"])[];
+            /**
+             * Label
+             * @default
+             */
+            label: string;
+        };
+        /**
+         * Taken
+         * @description So much of a piece of the shelf that a build uses, and whether it is reserved for it.
+         */
+        Taken: {
+            /** Stock */
+            stock: string;
+            /** Label */
+            label: string;
+            /** Where */
+            where: string;
+            /** Amount */
+            amount: number;
+            /** Reserved */
+            reserved: boolean;
         };
         /**
          * Tap
@@ -7387,6 +8531,36 @@ export interface components {
             across: number;
             /** Z Mm */
             z_mm: number;
+        };
+        /**
+         * ToBuy
+         * @description One line of the list: an article for one or several builds, the day it has to be ordered by, and where.
+         *
+         *     `chosen` is the place among the `choices`: the cheapest that is in time, else the quickest. `instead` are cloths
+         *     that could take its place, where nobody has it in time.
+         */
+        ToBuy: {
+            article: components["schemas"]["Article"];
+            /** Each Mm */
+            each_mm: number | null;
+            /** Width Mm */
+            width_mm: number | null;
+            /** Amount */
+            amount: number;
+            /** Spares */
+            spares: number;
+            /** Builds */
+            builds: string[];
+            /** Needed On */
+            needed_on: string | null;
+            /** Order By */
+            order_by: string | null;
+            /** Choices */
+            choices: components["schemas"]["fuseau__planning__shopping__Choice"][];
+            /** Chosen */
+            chosen: number | null;
+            /** Instead */
+            instead: string[];
         };
         /**
          * TopWish
@@ -7578,9 +8752,21 @@ export interface components {
              * What
              * @enum {string}
              */
-            what: "odds" | "story" | "schools" | "cutting" | "marker";
+            what: "odds" | "story" | "schools" | "cutting" | "marker" | "ways" | "shopping";
             /** Share */
             share: number | null;
+        };
+        /**
+         * Used
+         * @description A piece of the shelf that was cut from: as it was before, and what of it went back.
+         */
+        Used: {
+            stock: components["schemas"]["Stock"];
+            /**
+             * Rests
+             * @default []
+             */
+            rests: components["schemas"]["Stock"][];
         };
         /**
          * Verdict
@@ -7612,6 +8798,21 @@ export interface components {
             /** To Cf Mm */
             to_cf_mm: number;
             sentence: components["schemas"]["Message"];
+        };
+        /**
+         * Want
+         * @description What one build needs of an article: in all, from the shelf, from orders under way, and what is to be bought.
+         */
+        Want: {
+            /** Build */
+            build: string;
+            need: components["schemas"]["Need"];
+            /** Taken */
+            taken: components["schemas"]["Taken"][];
+            /** Coming */
+            coming: number;
+            /** Buy */
+            buy: number;
         };
         /**
          * Wanted
@@ -7647,6 +8848,45 @@ export interface components {
             /** Alone */
             alone: boolean;
             sentence: components["schemas"]["Message"];
+        };
+        /**
+         * WayOut
+         * @description One thing done otherwise, or two: how it is called, what each costs, whether all then fits, and how short it is.
+         *
+         *     `changes` set fields, `edits` change the pattern by hand. `saves_mm` is of the length of the cloth.
+         */
+        WayOut: {
+            /** Said */
+            said: components["schemas"]["Message"][];
+            /** Costs */
+            costs: components["schemas"]["Message"][];
+            /** Fits */
+            fits: boolean;
+            /** Short Mm */
+            short_mm: number;
+            /** Saves Mm */
+            saves_mm: number;
+            /** Changes */
+            changes: components["schemas"]["Change"][];
+            /** Edits */
+            edits: {
+                [key: string]: unknown;
+            }[];
+        };
+        /**
+         * WaysOut
+         * @description What would help where a cloth is not enough: it is short by so much, and the ways, the best first.
+         */
+        WaysOut: {
+            /**
+             * Cloth
+             * @description A cloth in the catalogue.
+             */
+            cloth: string;
+            /** Short Mm */
+            short_mm: number;
+            /** Ways */
+            ways: components["schemas"]["WayOut"][];
         };
         /**
          * Wearer
@@ -8388,6 +9628,45 @@ export interface components {
             off_mm: string | number;
         };
         /**
+         * WrittenStock
+         * @description As it is written: Pieces of one sort and size that lie on the shelf.
+         */
+        WrittenStock: {
+            /** Sort */
+            sort?: ("cloth" | "bone" | "busk" | "zip" | "grommets" | "lace" | "tape" | "hooks" | "ends" | "thread" | "trim") | null;
+            /**
+             * Name
+             * @description Of one sort, what it is.
+             */
+            name?: string | null;
+            /** Label */
+            label?: string | null;
+            /** Count */
+            count?: string | number | null;
+            /** Length Mm */
+            length_mm?: string | number | null;
+            /** Width Mm */
+            width_mm?: string | number | null;
+            /** Outline */
+            outline?: [
+                string | number,
+                string | number
+            ][] | null;
+            /** Flaws */
+            flaws?: [
+                string | number,
+                string | number
+            ][][] | null;
+            /** Where */
+            where?: string | null;
+            /** Lot */
+            lot?: string | null;
+            /** Cost */
+            cost?: string | number | null;
+            /** Note */
+            note?: string | null;
+        };
+        /**
          * WrittenTap
          * @description As it is written: A place touched on the drawn wearer: what it does there, and by how much where that can be said.
          */
@@ -8586,6 +9865,16 @@ export interface components {
             hip: components["schemas"]["Zone"];
         };
         /**
+         * Choice
+         * @description A thing that can be chosen: its key and how it is called.
+         */
+        fuseau__app__wire__Choice: {
+            /** Name */
+            name: string;
+            /** Label */
+            label: string;
+        };
+        /**
          * WrittenCloth
          * @description As it is written: A cloth as it is bought.
          */
@@ -8690,6 +9979,24 @@ export interface components {
             selvedge_mm?: string | number | null;
             /** Price Per M */
             price_per_m?: string | number | null;
+        };
+        /**
+         * Choice
+         * @description Where something can be bought: in how many packs, at what price, and when it would surely be here.
+         */
+        fuseau__planning__shopping__Choice: {
+            offer: components["schemas"]["Offer"];
+            /** Packs */
+            packs: number;
+            /** Price */
+            price: number;
+            /**
+             * Here On
+             * Format: date
+             */
+            here_on: string;
+            /** In Time */
+            in_time: boolean;
         };
     };
     responses: never;
@@ -11543,10 +12850,9 @@ export interface operations {
             };
         };
     };
-    read_marker_api_builds__build_id__markers__cloth__get: {
+    lay_out_api_builds__build_id__cut__cloth__get: {
         parameters: {
             query?: {
-                fold?: boolean;
                 seconds?: number;
             };
             header?: never;
@@ -11564,7 +12870,1216 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Marker"];
+                    "application/json": components["schemas"]["ClothLaid"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    read_ways_api_builds__build_id__cut__cloth__ways_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build_id: string;
+                cloth: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WaysOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    take_a_way_api_builds__build_id__cut__cloth__ways_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build_id: string;
+                cloth: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TakeWay"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OpenBuild"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    pin_pieces_api_builds__build_id__cut__cloth__pinned_put: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build_id: string;
+                cloth: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PinPieces"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OpenBuild"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    cloth_is_cut_api_builds__build_id__cut__cloth__done_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build_id: string;
+                cloth: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OnRevision"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OpenBuild"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    cloth_is_not_cut_api_builds__build_id__cut__cloth__not_done_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build_id: string;
+                cloth: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OnRevision"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OpenBuild"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    read_shelf_api_shelf_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OpenShelf"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    list_articles_api_articles_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KnownArticles"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    put_on_api_shelf_pieces_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PutOnShelf"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OpenShelf"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    rewrite_piece_api_shelf_pieces__stock__put: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                stock: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RewritePiece"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OpenShelf"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    take_piece_off_api_shelf_pieces__stock__take_off_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                stock: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OnShelfRevision"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OpenShelf"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    reserve_piece_api_shelf_pieces__stock__reserve_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                stock: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Reserve"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OpenShelf"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    reserve_all_api_builds__build_id__reserve_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ReserveAll"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OpenShelf"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    undo_shelf_api_shelf_undo_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OnShelfRevision"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OpenShelf"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    redo_shelf_api_shelf_redo_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OnShelfRevision"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OpenShelf"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    read_scrap_api_scrap_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ScrapPhoto"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ScrapRead"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    save_shelf_api_shelf_csv_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    open_csv_api_shelf_csv_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CsvRead"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    read_shopping_api_shopping_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShoppingSeen"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    list_shopping_underway_api_shopping_underway_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Underway"][];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    stop_shopping_api_shopping_underway_delete: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    save_shopping_api_shopping_csv_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    order_api_orders_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlaceOrder"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OpenShelf"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    order_arrived_api_orders__order_id__arrive_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                order_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Arrived"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OpenShelf"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    cancel_order_api_orders__order_id__cancel_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                order_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OnShelfRevision"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OpenShelf"];
                 };
             };
             /** @description Not Found */
@@ -12415,7 +14930,7 @@ export interface operations {
             header?: never;
             path: {
                 build_id: string;
-                what: "odds" | "story" | "schools" | "cutting" | "marker";
+                what: "odds" | "story" | "schools" | "cutting" | "marker" | "ways" | "shopping";
             };
             cookie?: never;
         };

@@ -36,6 +36,10 @@ function fraction(count: number, steps: number): string {
   return whole ? `${whole} ${top}/${bottom}` : `${top}/${bottom}`
 }
 
+/** Two lengths of one thing, the unit said once: 38.0 × 26.0 cm. */
+export const across = (long: number, wide: number, unit: Unit) =>
+  `${length(long, unit, { bare: true })} × ${length(wide, unit)}`
+
 export const hardware = (mm: number, unit: Unit) => length(mm, unit, { hardware: true })
 
 /** A length of what is sold off a roll, such as lace: metres to 0.1, yards to the quarter, rounded up. */

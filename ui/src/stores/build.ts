@@ -240,6 +240,7 @@ export const useBuild = defineStore('build', () => {
     errors,
     failed,
     open,
+    step,
     edit,
     set,
     undo,

@@ -1,10 +1,11 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue'
-import type { CuttingPlan, ReusedBone } from '../../api/types'
+import { computed, onMounted, ref, watch } from 'vue'
+import type { CuttingPlan, OnShelf, ReusedBone } from '../../api/types'
 import { useBuild } from '../../stores/build'
 import ThinkingBar from '../../parts/ThinkingBar.vue'
 import { useThought } from '../../parts/useThought'
 import { useSettings } from '../../stores/settings'
+import { useShelf } from '../../stores/shelf'
 import { hardware, withUnit } from '../../parts/words'
 import NamedSelect from '../../parts/NamedSelect.vue'
 
@@ -16,7 +17,10 @@ const thought = useThought<CuttingPlan[]>('bones/cutting', 'cutting')
 const { found, busy, failed } = thought
 const plans = computed(() => found.value ?? [])
 
-const shelf = computed(() => open.build!.bones!.shelf ?? [])
+// bones on the workshop's shelf: those that are free, or kept for this build, are cut from first
+const shelf = useShelf()
+onMounted(shelf.load)
+const lying = computed(() => (shelf.latest?.pieces ?? []).filter((one) => one.piece.sort === 'bone'))
 const made = ref({ kind: '', length: '', count: '1' })
 watch(
   () => open.plan?.bones?.[1]?.kind,
@@ -24,15 +28,23 @@ watch(
   { immediate: true },
 )
 const unit = computed(() => (settings.unit === 'in' ? 'in' : 'mm'))
-const at = computed(() => `bones.shelf.${shelf.value.length}`)
 async function put() {
-  const one = { kind: made.value.kind, length_mm: withUnit(made.value.length, unit.value), count: made.value.count }
-  if (await open.edit([{ at: at.value, value: one }], 'On the shelf'))
+  const { kind, length, count } = made.value
+  const piece = { sort: 'bone', name: kind, label: kindOf(kind), length_mm: withUnit(length, unit.value), count }
+  if (await shelf.step('/shelf/pieces', { pieces: [piece] })) {
     made.value = { ...made.value, length: '', count: '1' }
+    await thought.ask()
+  }
 }
-const takeOff = (i: number) =>
-  open.edit([{ at: 'bones.shelf', value: shelf.value.filter((_, k) => k !== i) }], 'Off the shelf')
-const error = (field: string) => open.errors[`${at.value}.${field}`]
+async function takeOff(id: string) {
+  if (await shelf.act(`/shelf/pieces/${id}/take-off`)) await thought.ask()
+}
+async function keep(id: string, amount: number | null) {
+  if (await shelf.act(`/shelf/pieces/${id}/reserve`, { build: open.latest!.id, amount })) await thought.ask()
+}
+const mine = (one: OnShelf) => one.reserved.find((kept) => kept.build === open.latest!.id)
+const others = (one: OnShelf) => one.reserved.filter((kept) => kept.build !== open.latest!.id)
+const error = shelf.saidAt
 const kindOf = (name: string) => open.bones.find((kind) => kind.name === name)?.label ?? name
 const mm = (value: number) => hardware(value, settings.unit)
 const metres = (value: number) =>
@@ -98,25 +110,38 @@ const said = (fate: ReusedBone) => {
       less<template v-if="plans.some((one) => !one.proven)"> (where not said otherwise)</template>.
     </p>
 
-    <h2>On the shelf for this build</h2>
-    <table v-if="shelf.length" class="numbers">
+    <h2>On the shelf</h2>
+    <table v-if="lying.length" class="numbers" aria-label="Bones on the shelf">
       <tbody>
-        <tr v-for="(piece, i) in shelf" :key="i">
-          <td>{{ kindOf(piece.kind) }}</td>
-          <td class="n in">{{ piece.count }} × {{ mm(piece.length_mm) }}</td>
-          <td>
+        <tr v-for="one in lying" :key="one.piece.id" :data-stock="one.piece.id">
+          <td>{{ one.piece.label }}</td>
+          <td class="n in">{{ one.piece.count }} × {{ mm(one.piece.length_mm!) }}</td>
+          <td class="small">
+            {{ mine(one) ? 'kept' : '' }}
+            {{
+              others(one)
+                .map((kept) => shelf.nameOf.get(kept.build))
+                .join(', ')
+            }}
+          </td>
+          <td class="n">
+            <v-btn v-if="mine(one)" size="x-small" variant="text" @click="keep(one.piece.id, 0)">let go</v-btn>
+            <v-btn v-else-if="one.free >= 1" size="x-small" variant="text" @click="keep(one.piece.id, null)"
+              >keep</v-btn
+            >
             <v-btn
+              v-if="!one.reserved.length"
               size="x-small"
               variant="text"
-              :aria-label="`Take ${kindOf(piece.kind)} ${mm(piece.length_mm)} off the shelf`"
-              @click="takeOff(i)"
+              :aria-label="`take off: ${one.piece.label}, ${mm(one.piece.length_mm!)}`"
+              @click="takeOff(one.piece.id)"
               >take off</v-btn
             >
           </td>
         </tr>
       </tbody>
     </table>
-    <p v-else class="soft">Nothing set aside: all is bought.</p>
+    <p v-else class="soft">No bones lie there: all are bought.</p>
     <form class="put" @submit.prevent="put">
       <NamedSelect v-model="made.kind" label="Kind" :items="open.bones" class="wide" />
       <v-text-field v-model="made.length" :label="`length, ${unit}`" :error-messages="error('length_mm')" />

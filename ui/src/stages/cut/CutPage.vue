@@ -1,42 +1,48 @@
 <script setup lang="ts">
 import { computed, onBeforeUnmount, ref, watch } from 'vue'
 import { get, Refused, send } from '../../api/client'
-import type { ClothCut, CutPlan, Marker } from '../../api/types'
+import type { ClothCut, ClothLaid, CutPlan, OnShelf, Pinned, Placed } from '../../api/types'
 import { useBuild } from '../../stores/build'
+import { useNotices } from '../../stores/notices'
 import { useSettings } from '../../stores/settings'
 import { useKeys } from '../../parts/keys'
 import FindingsList from '../../parts/FindingsList.vue'
 import MeasureFirst from '../../parts/MeasureFirst.vue'
 import TheSlip from '../../parts/TheSlip.vue'
-import { hardware, length, run } from '../../parts/words'
-import MarkerTable from './MarkerTable.vue'
+import { across, hardware, length, run, shortDay } from '../../parts/words'
+import { drawnSheets } from './sheets'
+import SheetsTable from './SheetsTable.vue'
+import WaysOut from './WaysOut.vue'
 
-// Every piece of every ply as it lies on its cloth, and how much of each is needed.
+// Every piece of every ply as it lies on the cloth there is, what is to be bought of each, and what is cut.
 const open = useBuild()
 const settings = useSettings()
+const notices = useNotices()
 const plan = computed(() => open.plan!)
+const choices = computed(() => open.build!.cut!)
 const cut = ref<CutPlan>()
 const failed = ref('')
 const chosen = ref('')
-const folded = ref<Record<string, boolean>>({})
 const picked = ref('')
-/** Markers by cloth and way, each with the build as it was when it was laid. */
-const markers = ref<Record<string, { marker: Marker; revision: number }>>({})
+const waysOf = ref('')
+/** How each cloth is laid, each with the build as it was then. */
+const layings = ref<Record<string, { laid: ClothLaid; revision: number }>>({})
 const working = ref('')
 let turn = 0
 
 const cloths = computed(() => cut.value?.cloths ?? [])
 const here = computed(() => cloths.value.find((one) => one.cloth === chosen.value) ?? cloths.value[0])
-const keyOf = (one: ClothCut) => `${one.cloth}${folded.value[one.cloth] ? ' folded' : ''}`
-const laid = computed(() => (here.value ? markers.value[keyOf(here.value)] : undefined))
+const laid = computed(() => (here.value ? layings.value[here.value.cloth] : undefined))
 const stale = computed(() => !!laid.value && laid.value.revision !== open.latest!.revision)
+const folded = (cloth: string) => !!choices.value.fold?.includes(cloth)
+const done = (cloth: string) => choices.value.done?.[cloth]
+const pins = computed<Pinned[]>(() => (here.value && choices.value.pinned?.[here.value.cloth]) ?? [])
 
 async function lay(one: ClothCut, seconds: number) {
-  const [key, fold, revision] = [keyOf(one), !!folded.value[one.cloth], open.latest!.revision]
-  working.value = key
-  const path = `/builds/${open.latest!.id}/markers/${one.cloth}?fold=${fold}&seconds=${seconds}`
-  const marker = await get<Marker>(path)
-  markers.value[key] = { marker, revision }
+  const revision = open.latest!.revision
+  working.value = one.cloth
+  const found = await get<ClothLaid>(`/builds/${open.latest!.id}/cut/${one.cloth}?seconds=${seconds}`)
+  layings.value[one.cloth] = { laid: found, revision }
 }
 /** What is laid in a turn of its own; a later turn, or a stop, ends it without a word. */
 async function inTurn(work: (mine: () => boolean) => Promise<void>) {
@@ -51,16 +57,16 @@ async function inTurn(work: (mine: () => boolean) => Promise<void>) {
     if (mine()) working.value = ''
   }
 }
-/** All cloths one after the other: quickly first, so that there is something to look at, then with more care. */
+/** All cloths one after the other, quickly, so that there is something to look at; then the shown one with care. */
 const layAll = () =>
   inTurn(async (mine) => {
     cut.value = await get<CutPlan>(`/builds/${open.latest!.id}/cut`)
     const first = here.value ? [here.value, ...cloths.value.filter((one) => one !== here.value)] : []
-    for (const seconds of [1, 3])
-      for (const one of first) {
-        if (!mine()) return
-        await lay(one, seconds)
-      }
+    for (const one of first.filter((one) => !done(one.cloth))) {
+      if (!mine()) return
+      await lay(one, 1)
+    }
+    if (mine() && here.value && !done(here.value.cloth)) await lay(here.value, 3)
   })
 const better = (seconds: number) => inTurn(async () => void (here.value && (await lay(here.value, seconds))))
 function stop() {
@@ -71,63 +77,173 @@ function stop() {
 }
 function fold(now: boolean) {
   if (!here.value) return
-  folded.value[here.value.cloth] = now
-  if (!laid.value || stale.value) void better(3)
+  const rest = (choices.value.fold ?? []).filter((one) => one !== here.value!.cloth)
+  void open.edit([{ at: 'cut.fold', value: now ? [...rest, here.value.cloth] : rest }], now ? 'On the fold' : 'Open')
 }
 watch(() => [open.latest?.id, open.latest?.revision, settings.unit], layAll, { immediate: true })
 onBeforeUnmount(stop)
+
+const sheets = computed(() => {
+  const found = laid.value?.laid
+  if (!found || !here.value) return []
+  const names = new Map(found.at_hand.map((one) => [one.piece.id, one.piece.where || one.piece.label]))
+  const lengths = new Set(found.at_hand.filter((one) => one.measure === 'length').map((one) => one.piece.id))
+  return drawnSheets(found.laying.sheets, found.laying.marker, names, lengths, folded(here.value.cloth))
+})
+const isPin = (sheet: string, one: Placed) => (pin: Pinned) =>
+  pin.sheet === sheet &&
+  pin.key === one.key &&
+  !!pin.mirrored === one.mirrored &&
+  Math.hypot(pin.x_mm - one.x_mm, pin.y_mm - one.y_mm) < 0.01
+const pinned = computed(
+  () =>
+    new Set(
+      sheets.value.flatMap((sheet) =>
+        sheet.placed
+          .filter((one) => pins.value.some(isPin(sheet.key, one)))
+          .map((one) => `${sheet.key} ${one.key} ${one.number}`),
+      ),
+    ),
+)
+function move(sheet: string, one: Placed, dx: number, dy: number) {
+  const others = pins.value.filter((pin) => !isPin(sheet, one)(pin))
+  const { key, mirrored, angle_deg } = one
+  const pin = { sheet, key, mirrored, angle_deg, x_mm: one.x_mm + dx, y_mm: one.y_mm + dy }
+  void keepPins([...others, pin])
+}
+async function keepPins(kept: Pinned[]) {
+  const path = `cut/${here.value!.cloth}/pinned`
+  if (!(await open.step(path, { pinned: kept }, ['cut.pinned'], 'PUT')) && open.errors['cut.pinned'])
+    notices.tell(open.errors['cut.pinned'])
+}
 
 const step = (by: number) => {
   const count = cloths.value.length
   if (!count) return
   const at = cloths.value.findIndex((one) => one === here.value)
-  chosen.value = cloths.value[(at + by + count) % count].cloth
+  show(cloths.value[(at + by + count) % count].cloth)
+}
+function show(cloth: string) {
+  chosen.value = cloth
   picked.value = ''
+  waysOf.value = ''
+  if (here.value && !laid.value && !done(cloth) && !working.value) void better(3)
 }
 useKeys([
   { keys: ', and .', does: 'the cloth before, or after', on: [','], run: () => step(-1) },
   { keys: '.', does: 'the next cloth', on: ['.'], run: () => step(1) },
-  {
-    keys: 'f',
-    does: 'on the fold, or open',
-    on: ['f'],
-    run: () => fold(!(here.value && folded.value[here.value.cloth])),
-  },
+  { keys: 'f', does: 'on the fold, or open', on: ['f'], run: () => here.value && fold(!folded(here.value.cloth)) },
   { keys: 'b', does: 'look for a better one', on: ['b'], run: () => void better(12) },
+  {
+    keys: '← ↑ ↓ →',
+    does: 'move the picked piece (with Shift further); it then stays',
+    on: [],
+    run: () => undefined,
+  },
 ])
 
-const need = (one: ClothCut) => {
-  const marker = markers.value[keyOf(one)]?.marker
-  return marker ? marker.length_mm + one.strips_mm : undefined
-}
-const tooNarrow = (one: ClothCut) => !!markers.value[keyOf(one)]?.marker.too_wide.length
+const needs = (one: ClothCut) => layings.value[one.cloth]?.laid.to_buy_mm
+const tooNarrow = (one: ClothCut) => !!layings.value[one.cloth]?.laid.laying.marker.too_wide.length
 const told = (one: ClothCut) => {
+  if (done(one.cloth)) return 'cut'
   if (tooNarrow(one)) return 'too narrow'
-  const mm = need(one)
-  return mm === undefined ? '…' : run(mm, settings.unit)
+  const mm = needs(one)
+  if (mm === undefined) return '…'
+  if (!mm) return 'enough'
+  return hasSome(one) ? `${run(mm, settings.unit)} short` : `buy ${run(mm, settings.unit)}`
 }
-const price = computed(() => cloths.value.reduce((sum, one) => sum + ((need(one) ?? 0) / 1000) * one.price_per_m, 0))
-const all = computed(() => cloths.value.every((one) => need(one) !== undefined && !tooNarrow(one)))
+const hasSome = (one: ClothCut) => !!layings.value[one.cloth]?.laid.at_hand.length
+const wrong = (one: ClothCut) => !done(one.cloth) && (tooNarrow(one) || (!!needs(one) && hasSome(one)))
+const toLay = computed(() => cloths.value.filter((one) => !done(one.cloth)))
+const price = computed(() => toLay.value.reduce((sum, one) => sum + ((needs(one) ?? 0) / 1000) * one.price_per_m, 0))
+const all = computed(() => toLay.value.every((one) => needs(one) !== undefined && !tooNarrow(one)))
 const title = computed(() => {
   const pieces = cloths.value.flatMap((one) => one.pieces).reduce((sum, one) => sum + one.count, 0)
   return `${pieces} pieces from ${cloths.value.length} ${cloths.value.length === 1 ? 'cloth' : 'cloths'}`
 })
 const taken = computed(() => {
-  const { usable_mm, used_share, bound_mm } = laid.value!.marker
-  const [wide, least] = [length(usable_mm, settings.unit), length(bound_mm, settings.unit)]
-  const said = `of ${wide} width, ${Math.round(used_share * 100)} % used; by area ${least} at the least`
-  const strips = here.value!.strips_mm
-  return strips ? `${said}. And ${length(strips, settings.unit)} for the binding on the bias.` : `${said}.`
+  const { marker } = laid.value!.laid.laying
+  if (!marker.length_mm) return ''
+  const share = `${Math.round(marker.used_share * 100)} % used`
+  const [wide, least] = [length(marker.usable_mm, settings.unit), length(marker.bound_mm, settings.unit)]
+  return `new, of ${wide} width, ${share}; by area ${least} at the least.`
+})
+const strips = computed(() => {
+  const mm = here.value?.strips_mm
+  if (!mm) return ''
+  const more = laid.value!.laid.to_buy_mm > laid.value!.laid.laying.marker.length_mm + 1
+  const long = length(mm, settings.unit)
+  return more ? `And ${long} more, to buy, for the binding on the bias.` : `With ${long} for the binding on the bias.`
 })
 const how = (strip: CutPlan['strips'][number]) => {
-  if (strip.strips) return `${strip.strips.count} on the bias`
+  if (strip.strips) {
+    const joins = choices.value.binding_joins
+    return joins ? `${joins} joins` : `${strip.strips.count} on the bias`
+  }
   return strip.cloth ? 'wider than its cloth' : `in ${strip.lengths_mm.length}`
 }
 const mm = (value: number) => hardware(value, settings.unit)
 const noted = (key: string) => {
-  const placed = laid.value?.marker
+  const placed = laid.value?.laid.laying.marker
   if (placed?.too_wide.includes(key)) return 'wider than the cloth'
   return placed?.spare.includes(key) ? 'one too many on the fold' : ''
+}
+
+// what there is
+const atHand = computed(() => laid.value?.laid.at_hand ?? [])
+const usedOf = (one: OnShelf) => {
+  const sheet = laid.value?.laid.laying.sheets.find((sheet) => sheet.sheet.key === one.piece.id)
+  if (!sheet?.placed.length) return 0
+  return one.measure === 'piece'
+    ? 1
+    : Math.max(...sheet.placed.flatMap((piece) => piece.outline.map((spot) => spot[0])))
+}
+const ofShelf = (one: OnShelf) => {
+  const xs = one.shape.map((spot) => spot[0])
+  const ys = one.shape.map((spot) => spot[1])
+  const long = one.measure === 'length' ? one.free : Math.max(...xs) - Math.min(...xs)
+  return across(long, Math.max(...ys) - Math.min(...ys), settings.unit)
+}
+const mine = (one: OnShelf) => one.reserved.some((kept) => kept.build === open.latest!.id)
+const left = (one: OnShelf) => choices.value.leave?.includes(one.piece.id)
+function use(one: OnShelf, now: boolean) {
+  const rest = (choices.value.leave ?? []).filter((id) => id !== one.piece.id)
+  const value = now ? rest : [...rest, one.piece.id]
+  void open.edit([{ at: 'cut.leave', value }], now ? 'To be cut from' : 'Not to be cut from')
+}
+const toReserve = computed(() =>
+  atHand.value.filter((one) => {
+    const kept = one.reserved.find((one) => one.build === open.latest!.id)?.amount ?? 0
+    return usedOf(one) > kept + 0.5
+  }),
+)
+async function reserve() {
+  const amounts = Object.fromEntries(
+    toReserve.value.map((one) => [one.piece.id, one.measure === 'piece' ? 1 : Math.min(usedOf(one) + 5, one.free)]),
+  )
+  try {
+    await send('POST', `/builds/${open.latest!.id}/reserve`, { amounts })
+    await better(1)
+    notices.tell('Kept for this build.')
+  } catch (error) {
+    notices.complain(error)
+  }
+}
+const nowCut = () => open.step(`cut/${here.value!.cloth}/done`, {}, ['cut'])
+const notCut = () => open.step(`cut/${here.value!.cloth}/not-done`, {}, ['cut'])
+async function say(act: () => Promise<boolean>) {
+  stop()
+  if (!(await act()) && open.errors.cut) notices.tell(open.errors.cut)
+}
+const fromWhat = (cloth: string) => {
+  const one = done(cloth)!
+  const from = (one.used ?? []).map((used) => used.stock.where || used.stock.label)
+  return [...from, ...(one.new_mm ? [`${run(one.new_mm, settings.unit)} new`] : [])].join(', ')
+}
+const older = (cloth: string) => {
+  const version = done(cloth)?.version
+  const now = open.build!.versions!.length
+  return version && version !== now ? version : 0
 }
 </script>
 
@@ -141,63 +257,118 @@ const noted = (key: string) => {
           mandatory
           density="compact"
           aria-label="Which cloth"
-          @update:model-value="(value: string) => ((chosen = value), (picked = ''))"
+          @update:model-value="show"
         >
           <v-btn v-for="one in cloths" :key="one.cloth" :value="one.cloth" size="small">{{ one.label }}</v-btn>
         </v-btn-toggle>
         <span class="spring" />
-        <span v-if="here && !folded[here.cloth]" class="soft small"
+        <span v-if="here && !folded(here.cloth)" class="soft small"
           ><i class="down" aria-hidden="true" /> face down</span
         >
-        <label v-if="here" class="toggle"
+        <label v-if="here && !done(here.cloth)" class="toggle"
           ><input
             type="checkbox"
-            :checked="!!folded[here.cloth]"
+            :checked="folded(here.cloth)"
             @change="fold(($event.target as HTMLInputElement).checked)"
           />
           on the fold</label
         >
       </div>
-      <MarkerTable
-        v-if="here && laid"
-        :marker="laid.marker"
+      <div v-if="here && done(here.cloth)" class="empty">
+        <h2>{{ here.label }} is cut</h2>
+        <p>
+          On {{ shortDay(done(here.cloth)!.on) }}, {{ done(here.cloth)!.pieces }} pieces from
+          {{ fromWhat(here.cloth) }}. What is left of it lies on the shelf.
+        </p>
+        <p v-if="older(here.cloth)" class="old">
+          It was cut from version {{ older(here.cloth) }}; the pattern is at version {{ open.build!.versions!.length }}.
+        </p>
+        <v-btn size="small" variant="outlined" @click="say(notCut)">It is not cut after all</v-btn>
+      </div>
+      <SheetsTable
+        v-else-if="here && laid"
+        :sheets="sheets"
         :cloth="here"
         :picked="picked"
+        :pinned="pinned"
         :stale="stale"
         @pick="picked = picked === $event ? '' : $event"
+        @move="move"
       />
       <div v-else class="empty">
         <p v-if="failed" role="alert">{{ failed }}</p>
+        <v-btn v-if="!working && cut" size="small" variant="outlined" @click="better(3)">Lay it out</v-btn>
         <v-progress-linear v-else indeterminate color="metal" aria-label="Laying the pieces" />
       </div>
-      <div class="foot">
+      <div v-if="here && !done(here.cloth)" class="foot">
         <p v-if="laid" class="in">
-          <b>{{ length(laid.marker.length_mm, settings.unit) }}</b> {{ taken }}
+          <template v-if="laid.laid.laying.marker.length_mm"
+            ><b>{{ length(laid.laid.laying.marker.length_mm, settings.unit) }}</b> {{ taken }}
+          </template>
+          <b v-else-if="laid.laid.to_buy_mm">All pieces lie on what there is. </b>
+          <b v-else class="good">All of it comes from what there is. </b>
+          {{ strips }}
           <b v-if="stale" class="old">Laid before the last change.</b>
         </p>
         <span class="spring" />
         <span v-if="failed && laid" role="alert" class="old">{{ failed }}</span>
+        <v-btn v-if="pins.length" size="small" variant="text" @click="keepPins([])">Lay all anew</v-btn>
         <v-btn v-if="working" size="small" variant="text" @click="stop">Stop</v-btn>
         <v-progress-circular v-if="working" indeterminate size="18" width="2" aria-label="Laying the pieces" />
         <v-btn v-else size="small" variant="outlined" @click="better(12)">Better</v-btn>
+        <v-btn size="small" color="primary" :disabled="!laid || stale" @click="say(nowCut)">It is cut</v-btn>
       </div>
     </section>
-    <TheSlip v-if="cut" :title="title" under="Each cloth with its own pieces, as much of its length as they take.">
+    <TheSlip v-if="cut" :title="title" under="Each cloth with its own pieces, laid on what there is of it.">
       <FindingsList :stages="['cut']" />
       <table class="numbers" aria-label="Cloth needed">
         <tbody>
           <tr v-for="one in cloths" :key="one.cloth" :class="{ on: one === here }">
             <td>
-              <button type="button" class="name" @click="((chosen = one.cloth), (picked = ''))">{{ one.label }}</button>
+              <button type="button" class="name" @click="show(one.cloth)">{{ one.label }}</button>
             </td>
             <td class="n">{{ one.pieces.reduce((sum, piece) => sum + piece.count, 0) }} pieces</td>
             <td class="n in">
-              <b :class="{ old: tooNarrow(one) }">{{ told(one) }}</b>
+              <b :class="{ old: wrong(one), good: told(one) === 'enough' || told(one) === 'cut' }">{{ told(one) }}</b>
             </td>
           </tr>
         </tbody>
       </table>
-      <p v-if="all" class="soft small">Some {{ price.toFixed(0) }} in all, by the catalogue's prices.</p>
+      <p v-if="all && price" class="soft small">Some {{ price.toFixed(0) }} to buy, by the catalogue's prices.</p>
+      <template v-if="here && !done(here.cloth) && atHand.length">
+        <h2>{{ here.label }} at hand</h2>
+        <table class="numbers" aria-label="Cloth at hand">
+          <tbody>
+            <tr v-for="one in atHand" :key="one.piece.id" :data-at-hand="one.piece.id">
+              <td>
+                <label
+                  ><input
+                    type="checkbox"
+                    :checked="!left(one)"
+                    :aria-label="`Cut from ${one.piece.where || one.piece.label}, ${ofShelf(one)}`"
+                    @change="use(one, ($event.target as HTMLInputElement).checked)"
+                  />
+                  <span class="in size">{{ ofShelf(one) }}</span></label
+                >
+              </td>
+              <td class="small">
+                {{ [one.piece.where, one.piece.lot, one.piece.note].filter(Boolean).join(', ') }}
+              </td>
+              <td class="n small">{{ mine(one) ? 'kept' : usedOf(one) ? 'used' : '' }}</td>
+            </tr>
+          </tbody>
+        </table>
+        <v-btn v-if="toReserve.length" size="small" variant="outlined" @click="reserve">Keep it for this build</v-btn>
+      </template>
+      <template v-if="here && !done(here.cloth) && needs(here) && hasSome(here)">
+        <p class="old lacking">
+          <b class="in">{{ length(needs(here)!, settings.unit) }} of {{ here.label }} are lacking.</b>
+        </p>
+        <v-btn v-if="waysOf !== here.cloth" size="small" variant="outlined" @click="waysOf = here.cloth"
+          >What would help?</v-btn
+        >
+        <WaysOut v-else :key="here.cloth" :cloth="here.cloth" :label="here.label" @taken="waysOf = ''" />
+      </template>
       <template v-if="here">
         <h2>To cut from {{ here.label }}</h2>
         <p v-if="here.one_way" class="small">All with their top the same way.</p>
@@ -264,7 +435,10 @@ const noted = (key: string) => {
 }
 .foot p {
   margin: 0;
-  flex: 1 1 400px;
+  flex: 1 1 340px;
+}
+.foot .spring {
+  display: none;
 }
 .down {
   display: inline-block;
@@ -279,6 +453,9 @@ const noted = (key: string) => {
 h2 {
   margin: 14px 0 4px;
 }
+.empty h2 {
+  margin-top: 0;
+}
 .name {
   font: inherit;
   color: var(--letout);
@@ -292,8 +469,17 @@ h2 {
 .old {
   color: var(--caution);
 }
+.good {
+  color: var(--settled);
+}
 p {
   margin: 4px 0;
+}
+.size {
+  white-space: nowrap;
+}
+.lacking {
+  margin-top: 14px;
 }
 .caution {
   border-left: 4px solid var(--caution);

@@ -1,0 +1,149 @@
+"""The cutting table: pieces pinned, pieces of the shelf left aside, cloths cut and not cut after all."""
+
+import datetime
+from collections.abc import Callable, Mapping, Sequence
+from typing import Any
+
+from shapely.affinity import scale, translate
+from shapely.geometry import Polygon
+
+from fuseau.commands.fields import change
+from fuseau.commands.patterns import edit_pattern
+from fuseau.craft.base.errors import Unmakeable
+from fuseau.craft.base.findings import Change
+from fuseau.craft.base.lengths import Unit
+from fuseau.craft.base.practice import Practice
+from fuseau.craft.layout.at_hand import Laying
+from fuseau.craft.layout.nesting import LaidSheet, Pinned
+from fuseau.craft.layout.scraps import at_origin, rests
+from fuseau.craft.pattern.trueing import Point
+from fuseau.craft.stock.cut_choices import CutDone, Used
+from fuseau.craft.stock.stock import Stock
+from fuseau.document.build import Build
+from fuseau.document.shelf import Shelf
+from fuseau.planning.cache import StageCache
+from fuseau.planning.pipeline import plan
+
+_PAST_MM = 5.0  # a length is cut off so far beyond its last piece
+
+
+def pin(build: Build, cloth: str, pins: Sequence[Pinned], unit: Unit) -> Build:
+    """The build with pieces of a cloth that stay where she put them; none lets all be laid anew."""
+    value: dict[str, Any] = {name: [one.model_dump() for one in kept] for name, kept in build.cut.pinned.items()}
+    value.pop(cloth, None)
+    if pins:
+        value[cloth] = [one.model_dump() for one in pins]
+    return change(build, [Change(at="cut.pinned", value=value)], unit)
+
+
+def take_way(
+    build: Build,
+    changes: Sequence[Change],
+    edits: Sequence[Mapping[str, Any]],
+    today: datetime.date,
+    unit: Unit,
+    cache: StageCache | None = None,
+) -> Build:
+    """The build with a way out taken: fields set, then the pattern edited by hand.
+
+    Raises Unmakeable or pydantic.ValidationError where it can't be so.
+    """
+    made = change(build, list(changes), unit) if changes else build
+    return edit_pattern(made, plan(made, unit=unit, cache=cache), edits, today, unit) if edits else made
+
+
+def cut_cloth(
+    build: Build,
+    cloth: str,
+    laying: Laying,
+    new_mm: float,
+    strips_mm: float,
+    shelf: Shelf,
+    today: datetime.date,
+) -> tuple[Build, CutDone]:
+    """The build with a cloth cut as it was laid, and what that uses up of the shelf and puts back on it.
+
+    Strips on the bias are cut from the length at hand with most room. Raises Unmakeable for one that is cut already.
+    """
+    if cloth in build.cut.done:
+        raise Unmakeable("cut.done", "cut.is_done")
+    roomy = max(
+        (one for one in laying.sheets if one.sheet.is_length),
+        key=lambda one: one.sheet.whole.bounds[2] - one.reach_mm,
+        default=None,
+    )
+    number = shelf.numbered
+    fold = cloth in build.cut.fold
+    used = []
+    for one in laying.sheets:
+        strips = strips_mm if one is roomy and new_mm == 0 else 0.0
+        if not one.placed and not strips:
+            continue
+        stock = shelf.piece(one.sheet.key)
+
+        def numbered() -> str:
+            nonlocal number
+            number += 1
+            return f"s{number}"
+
+        used.append(Used(stock=stock, rests=_rests(stock, one, strips, fold, build.practice, numbered)))
+    done = CutDone(
+        on=today,
+        version=build.current.number if build.current else None,
+        pieces=sum(len(one.placed) for one in laying.sheets) + len(laying.marker.placed),
+        used=tuple(used),
+        new_mm=new_mm,
+    )
+    cut = build.cut.model_copy(update={"done": {**build.cut.done, cloth: done}})
+    return build.model_copy(update={"cut": cut}), done
+
+
+def not_cut(build: Build, cloth: str) -> Build:
+    """The build as if a cloth had not been cut. Raises Unmakeable where it was not."""
+    if cloth not in build.cut.done:
+        raise Unmakeable("cut.done", "cut.not_done")
+    left = {name: done for name, done in build.cut.done.items() if name != cloth}
+    return build.model_copy(update={"cut": build.cut.model_copy(update={"done": left})})
+
+
+def _rests(
+    stock: Stock, laid: LaidSheet, strips_mm: float, fold: bool, practice: Practice, numbered: Callable[[], str]
+) -> tuple[Stock, ...]:
+    """What goes back of a piece that is cut from: the rest of a length under its own number, and scraps."""
+    found = []
+    outline = stock.shape
+    pieces = [Polygon(one.outline) for one in laid.placed]
+    wide = max(y for _, y in outline)
+    if fold and laid.sheet.is_length:
+        pieces = [translate(one, 0, wide / 2) for one in pieces]
+        pieces += [scale(one, 1, -1, origin=(0, wide / 2)) for one in pieces]
+    if stock.measure == "length":
+        reach = laid.reach_mm + (_PAST_MM if laid.placed else 0.0) + strips_mm
+        left = (stock.length_mm or 0.0) - reach
+        if left >= practice.scrap_least_mm:
+            found.append(stock.model_copy(update={"length_mm": round(left, 1), "cost": _share(stock, left)}))
+        outline = tuple((min(x, laid.reach_mm), y) for x, y in outline)
+    cut = [[(float(x), float(y)) for x, y in one.exterior.coords[:-1]] for one in pieces]
+    for rest in rests(outline, stock.flaws, cut, practice) if laid.placed else ():
+        found.append(_scrap(stock, rest, numbered()))
+    return tuple(found)
+
+
+def _scrap(stock: Stock, outline: tuple[Point, ...], number: str) -> Stock:
+    area = Polygon(outline).area
+    whole = Polygon(stock.shape).area
+    return Stock(
+        id=number,
+        sort="cloth",
+        name=stock.name,
+        label=stock.label,
+        outline=at_origin(outline),
+        where=stock.where,
+        lot=stock.lot,
+        cost=round(stock.cost * area / whole, 2) if whole else 0.0,
+        note="left over",
+    )
+
+
+def _share(stock: Stock, left_mm: float) -> float:
+    return round(stock.cost * left_mm / (stock.length_mm or left_mm), 2)

@@ -1,0 +1,62 @@
+"""What each build takes of the shelf and what it lacks: bones cut, cloths laid, and everything else counted."""
+
+from collections.abc import Callable
+from typing import cast
+
+from fuseau.craft.layout.at_hand import LayAsk, Laying
+from fuseau.craft.materials.cloths import ClothName
+from fuseau.craft.stock import articles
+from fuseau.document.build import Build
+from fuseau.planning.cut import lay_ask, plan_cut, to_buy_mm
+from fuseau.planning.needs import Need, needs_of
+from fuseau.planning.plan import Plan
+from fuseau.planning.schools import bones_at_hand, cutting
+from fuseau.planning.shopping import Pool, Taken, Want, want
+
+LAY_S = 1
+
+
+def wants_of(
+    build_id: str, build: Build, planned: Plan, pool: Pool, lay: Callable[[LayAsk], Laying]
+) -> tuple[Want, ...]:
+    """Every article that a build needs, with what it takes of the `pool` for it; what it takes is gone from the pool.
+
+    `lay` lays a cloth. Cloths that are cut already need nothing more. Empty while nothing is drafted.
+    """
+    if planned.pattern is None:
+        return ()
+    taken: dict[tuple[str, str], list[Taken]] = {}
+    plans = cutting(build, planned, bones_at_hand(pool.at_hand(build_id)))
+    for one in plans:
+        for piece in one.pieces:
+            if piece.source == "shelf":
+                stock = _bone(pool, build_id, one.kind, piece.length_mm)
+                taken.setdefault(("bone", one.kind), []).append(pool.take(build_id, stock, 1))
+    cloths: dict[ClothName, float] = {}
+    for cut in plan_cut(build, planned).cloths:
+        if cut.cloth in build.cut.done:
+            continue
+        laying = lay(lay_ask(build, planned, cut.cloth, pool.at_hand(build_id), LAY_S))
+        cloths[cut.cloth] = to_buy_mm(laying, cut.strips_mm)
+        for sheet in laying.sheets:
+            if sheet.placed:
+                whole = pool.shelf.piece(sheet.sheet.key).measure == "piece"
+                amount = 1.0 if whole else sheet.reach_mm
+                taken.setdefault(("cloth", cut.cloth), []).append(pool.take(build_id, sheet.sheet.key, amount))
+    found = []
+    for need in needs_of(build, planned, cloths, plans):
+        key = need.article.sort, need.article.name
+        found.append(want(build_id, need, pool, taken.pop(key, ())))
+    for (_, name), used in taken.items():  # bones of which none has to be bought
+        nothing = Need(article=articles.bone(build.bone_kinds[name]), stage="bones", amount=0)
+        found.append(Want(build=build_id, need=nothing, taken=tuple(used), coming=0, buy=0))
+    return tuple(found)
+
+
+def _bone(pool: Pool, build_id: str, kind: str, length_mm: float) -> str:
+    """Under which number a piece of bone lies that the cutting takes."""
+    for stock, amount in pool.at_hand(build_id):
+        same = (stock.sort, stock.name) == ("bone", kind) and amount >= 1
+        if same and abs(cast(float, stock.length_mm) - length_mm) < 0.06:
+            return stock.id
+    raise LookupError(f"no piece of {kind} of {length_mm} mm is left")

@@ -1,0 +1,134 @@
+"""The workshop's shelf in the database: one document, every change a state that stays, undo and redo."""
+
+import datetime
+import json
+import threading
+from collections.abc import Callable
+from dataclasses import dataclass
+
+from sqlalchemy import Engine
+from sqlmodel import Session, col, select
+
+from fuseau.document.shelf import Shelf, read_shelf
+from fuseau.store.opening import writing
+from fuseau.store.tables import ShelfRow, ShelfStateRow
+from fuseau.store.workshop import NothingToDo, Stale
+
+
+@dataclass(frozen=True)
+class ShelfOpened:
+    """The shelf with its place in its history."""
+
+    shelf: Shelf
+    revision: int
+    undoes: str | None
+    redoes: str | None
+
+
+class ShelfStore:
+    """The shelf in one database. One writer at a time."""
+
+    def __init__(self, engine: Engine) -> None:
+        self._engine = engine
+        self._writer = writing(engine)
+        self._writing = threading.Lock()
+        self._read: tuple[int, Shelf] | None = None
+
+    def open(self) -> ShelfOpened:
+        """The shelf as it stands; an empty one where nothing was put on it yet."""
+        with Session(self._engine) as session:
+            return self._opened(session)
+
+    def edit(self, step: Callable[[Shelf], Shelf], label: str, revision: int | None = None) -> ShelfOpened:
+        """Keep the shelf as `step` leaves it; a step that changes nothing keeps nothing.
+
+        Raises Stale where `revision` is given and is not the present one, or what `step` raises.
+        """
+        with self._writing, Session(self._writer) as session:
+            at = self._head(session)
+            self._check(session, at, revision)
+            before = self._shelf(session, at)
+            after = step(before)
+            if after == before:
+                return self._opened(session)
+            row = ShelfStateRow(
+                parent_id=at or None,
+                label=label[:200],
+                made_at=datetime.datetime.now(datetime.UTC),
+                document=after.model_dump_json(),
+            )
+            session.add(row)
+            session.flush()
+            self._point(session, row.id or 0)
+            session.commit()
+            self._read = (row.id or 0, after)
+            return self._opened(session)
+
+    def undo(self, revision: int | None = None) -> ShelfOpened:
+        """Go back to the state before. Raises NothingToDo at the first, Stale."""
+        with self._writing, Session(self._writer) as session:
+            at = self._head(session)
+            self._check(session, at, revision)
+            row = session.get(ShelfStateRow, at)
+            if row is None:
+                raise NothingToDo("Nothing was done to the shelf that could be undone.")
+            self._point(session, row.parent_id or 0)
+            session.commit()
+            return self._opened(session)
+
+    def redo(self, revision: int | None = None) -> ShelfOpened:
+        """Go on to the newest state that followed. Raises NothingToDo at the last, Stale."""
+        with self._writing, Session(self._writer) as session:
+            at = self._head(session)
+            self._check(session, at, revision)
+            following = self._following(session, at)
+            if following is None:
+                raise NothingToDo("Nothing was undone that could be done again.")
+            self._point(session, following.id or 0)
+            session.commit()
+            return self._opened(session)
+
+    def forget_read(self) -> None:
+        """The database is another one now."""
+        self._read = None
+
+    # --- inside
+
+    def _head(self, session: Session) -> int:
+        row = session.get(ShelfRow, 1)
+        return row.head_id or 0 if row else 0
+
+    def _point(self, session: Session, at: int) -> None:
+        session.merge(ShelfRow(id=1, head_id=at or None))
+
+    def _check(self, session: Session, at: int, revision: int | None) -> None:
+        if revision is None or revision == at:
+            return
+        since = session.exec(
+            select(ShelfStateRow.label).where(col(ShelfStateRow.id) > revision).order_by(col(ShelfStateRow.id))
+        ).all()
+        raise Stale(at, list(since) or ["an earlier state was brought back"])
+
+    def _following(self, session: Session, at: int) -> ShelfStateRow | None:
+        return session.exec(
+            select(ShelfStateRow).where(ShelfStateRow.parent_id == (at or None)).order_by(col(ShelfStateRow.id).desc())
+        ).first()
+
+    def _shelf(self, session: Session, at: int) -> Shelf:
+        if not at:
+            return Shelf()
+        if self._read is None or self._read[0] != at:
+            row = session.get(ShelfStateRow, at)
+            self._read = (at, read_shelf(json.loads(row.document) if row else {}, stored=True))
+        return self._read[1]
+
+    def _opened(self, session: Session) -> ShelfOpened:
+        at = self._head(session)
+        row = session.get(ShelfStateRow, at) if at else None
+        following = self._following(session, at)
+        return ShelfOpened(
+            shelf=self._shelf(session, at),
+            revision=at,
+            undoes=row.label if row else None,
+            redoes=following.label if following else None,
+        )

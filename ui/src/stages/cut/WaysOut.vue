@@ -1,0 +1,69 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { WayOut, WaysOut } from '../../api/types'
+import ThinkingBar from '../../parts/ThinkingBar.vue'
+import { useThought } from '../../parts/useThought'
+import { length } from '../../parts/words'
+import { useBuild } from '../../stores/build'
+import { useSettings } from '../../stores/settings'
+
+// Not enough of a cloth: what would help, alone and in pairs, and what each costs. One is picked and is a decision.
+const props = defineProps<{ cloth: string; label: string }>()
+const emit = defineEmits<{ taken: [] }>()
+const open = useBuild()
+const settings = useSettings()
+const thought = useThought<WaysOut>(`cut/${props.cloth}/ways`, 'ways')
+const { found, busy, failed } = thought
+const ways = computed(() => found.value?.ways ?? [])
+const none = computed(() => !!found.value && !ways.value.length)
+const after = (way: WayOut) =>
+  way.fits ? 'then it is enough' : `then ${length(way.short_mm, settings.unit)} are lacking`
+
+async function take(way: WayOut) {
+  const label = `${props.label}: ${way.said.join(', and ').toLowerCase()}`
+  const given = { changes: way.changes, edits: way.edits, label }
+  if (await open.step(`cut/${props.cloth}/ways`, given)) emit('taken')
+}
+</script>
+
+<template>
+  <section aria-label="Ways out">
+    <ThinkingBar v-if="busy || failed" label="Trying what would help" :thought="thought" />
+    <p v-if="none" class="small">Nothing that was tried makes it shorter by more than a few millimetres.</p>
+    <ul v-if="!busy">
+      <li v-for="(way, i) in ways" :key="i" :class="{ fits: way.fits }" :data-way="i">
+        <p>
+          <b>{{ way.said.join(', and ') }}</b><span class="in" :class="way.fits ? 'good' : 'soft'"
+            >: {{ after(way) }}.</span
+          >
+        </p>
+        <p class="soft small">{{ way.costs.join(' ') }}</p>
+        <v-btn size="x-small" variant="outlined" :aria-label="`Take it: ${way.said.join(', and ')}`" @click="take(way)"
+          >Take it</v-btn
+        >
+      </li>
+    </ul>
+  </section>
+</template>
+
+<style scoped>
+ul {
+  list-style: none;
+  padding: 0;
+  margin: 4px 0;
+}
+li {
+  padding: 6px 0 8px 10px;
+  border-left: 3px solid var(--line);
+  margin-bottom: 6px;
+}
+li.fits {
+  border-left-color: var(--settled);
+}
+p {
+  margin: 0 0 3px;
+}
+.good {
+  color: var(--settled);
+}
+</style>

@@ -1,0 +1,329 @@
+<script setup lang="ts">
+import { computed, onBeforeUnmount, onMounted, ref } from 'vue'
+import { get, Refused, send } from '../../api/client'
+import type { ShoppingSeen, ToBuy, Underway } from '../../api/types'
+import TheSlip from '../../parts/TheSlip.vue'
+import { hardware, run, shortDay } from '../../parts/words'
+import { useNotices } from '../../stores/notices'
+import { useSettings } from '../../stores/settings'
+import { useShelf } from '../../stores/shelf'
+
+// What is to be bought for all builds, by the day by which it has to be ordered; and ordering it.
+const settings = useSettings()
+const shelf = useShelf()
+const notices = useNotices()
+const seen = ref<ShoppingSeen>()
+const failed = ref('')
+const busy = ref(false)
+const share = ref<number | null>(null)
+const picked = ref<Record<string, boolean>>({})
+const shopOf = ref<Record<string, number>>({})
+let looking: ReturnType<typeof setInterval> | undefined
+let gone = false
+
+async function load() {
+  busy.value = true
+  failed.value = ''
+  share.value = null
+  clearInterval(looking)
+  looking = setInterval(async () => {
+    const now = await get<Underway[]>('/shopping/underway').catch(() => [])
+    share.value = now[0]?.share ?? null
+  }, 400)
+  try {
+    const found = await get<ShoppingSeen>('/shopping')
+    if (!gone) seen.value = found
+  } catch (error) {
+    failed.value = error instanceof Refused ? error.trouble.sentence : 'It could not be worked out.'
+  }
+  clearInterval(looking)
+  busy.value = false
+}
+const stop = () => send<void>('DELETE', '/shopping/underway').catch(() => undefined)
+onMounted(() => {
+  void load()
+  void shelf.load()
+})
+onBeforeUnmount(() => {
+  gone = true
+  clearInterval(looking)
+})
+
+const keyOf = (line: ToBuy) => `${line.article.sort} ${line.article.name} ${line.each_mm ?? ''}`
+const lines = computed(() => seen.value?.shopping.lines ?? [])
+const names = computed(() => new Map((seen.value?.builds ?? []).map((one) => [one.name, one.label])))
+const chosen = (line: ToBuy) => line.choices[shopOf.value[keyOf(line)] ?? line.chosen ?? 0]
+const much = (line: ToBuy) => {
+  if (line.article.measure === 'length' && !line.each_mm) return run(line.amount, settings.unit)
+  return line.each_mm ? `${line.amount} × ${hardware(line.each_mm, settings.unit)}` : String(Math.round(line.amount))
+}
+const packs = (line: ToBuy) => {
+  const one = chosen(line)
+  if (!one) return ''
+  const { pack } = one.offer
+  const held = line.article.measure === 'length' && !line.each_mm ? run(pack, settings.unit) : String(pack)
+  return pack === 1 ? `${one.packs}` : `${one.packs} × ${held}`
+}
+const when = (line: ToBuy) => {
+  if (!line.order_by) return ''
+  return line.order_by < seen.value!.today ? `${shortDay(line.order_by)}: late` : shortDay(line.order_by)
+}
+const late = (line: ToBuy) => !!line.order_by && line.order_by <= seen.value!.today
+const groups = computed(() => {
+  const now = lines.value.filter((line) => line.order_by && line.order_by <= seen.value!.today)
+  const later = lines.value.filter((line) => !now.includes(line))
+  return [
+    { title: 'To order today', lines: now },
+    { title: 'Can wait', lines: later },
+  ].filter((group) => group.lines.length)
+})
+const basket = computed(() => {
+  const found = new Map<string, ToBuy[]>()
+  for (const line of lines.value) {
+    const one = chosen(line)
+    if (one && picked.value[keyOf(line)]) found.set(one.offer.shop, [...(found.get(one.offer.shop) ?? []), line])
+  }
+  return [...found].map(([shop, lines]) => ({
+    shop,
+    lines,
+    price: lines.reduce((sum, line) => sum + chosen(line)!.price, 0),
+    here: lines
+      .map((line) => chosen(line)!.here_on)
+      .sort()
+      .at(-1)!,
+  }))
+})
+const orders = computed(() => (shelf.latest?.orders ?? []).filter((one) => one.order.state === 'placed'))
+async function order(shop: string) {
+  const here = basket.value.find((one) => one.shop === shop)!
+  const given = here.lines.map((line) => {
+    const { offer, packs } = chosen(line)!
+    return {
+      article: line.article,
+      packs,
+      pack: offer.pack,
+      each_mm: offer.each_mm,
+      width_mm: offer.width_mm,
+      price: offer.price,
+      builds: line.builds,
+    }
+  })
+  if (await shelf.act('/orders', { shop, lines: given })) {
+    for (const line of here.lines) delete picked.value[keyOf(line)]
+    notices.tell(`Ordered from ${shop}.`)
+    await load()
+  }
+}
+</script>
+
+<template>
+  <div class="page with-slip place">
+    <section class="main" aria-label="The shopping list">
+      <div class="head">
+        <h1>Shopping</h1>
+        <span class="soft small">for every build on the table, less what is on the shelf and what is coming</span>
+        <span class="spring" />
+        <v-btn size="small" variant="outlined" href="/api/shopping.csv" download="">Save as CSV</v-btn>
+      </div>
+      <p v-if="failed" role="alert">
+        {{ failed }} <v-btn size="small" variant="outlined" @click="load">Work it out</v-btn>
+      </p>
+      <div v-if="busy" class="thinking" aria-busy="true">
+        <v-progress-linear
+          :model-value="(share ?? 0) * 100"
+          :indeterminate="!share"
+          color="metal"
+          aria-label="Laying every cloth and counting"
+        />
+        <span class="soft small">Laying every cloth, and counting</span>
+        <v-btn size="x-small" variant="text" @click="stop">Stop</v-btn>
+      </div>
+      <p v-if="seen && !lines.length" class="none">Nothing is lacking.</p>
+      <table v-for="group in groups" :key="group.title" class="numbers" :aria-label="group.title">
+        <caption>
+          {{
+            group.title
+          }}
+        </caption>
+        <colgroup>
+          <col />
+          <col class="c-much" />
+          <col class="c-from" />
+          <col class="c-packs" />
+          <col class="c-price" />
+          <col class="c-when" />
+        </colgroup>
+        <thead>
+          <tr>
+            <th></th>
+            <th class="n">needed</th>
+            <th>from</th>
+            <th class="n">packs</th>
+            <th class="n">price</th>
+            <th class="n">order by</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="line in group.lines" :key="keyOf(line)" :data-buy="line.article.name">
+            <td>
+              <label
+                ><input v-model="picked[keyOf(line)]" type="checkbox" :disabled="!chosen(line)" />
+                <b>{{ line.article.label }}</b></label
+              >
+              <div class="soft small">
+                {{ line.builds.map((build) => names.get(build)).join(', ')
+                }}{{ line.spares ? `; ${line.spares} of them to spare` : '' }}
+              </div>
+              <div v-if="line.instead.length" class="old small">
+                In time nowhere; {{ line.instead.join(', ') }} would do instead.
+              </div>
+            </td>
+            <td class="n in">{{ much(line) }}</td>
+            <td>
+              <select
+                v-if="line.choices.length"
+                v-model="shopOf[keyOf(line)]"
+                :aria-label="`From whom: ${line.article.label}`"
+              >
+                <option
+                  v-for="(one, i) in line.choices"
+                  :key="one.offer.shop"
+                  :value="i === line.chosen ? undefined : i"
+                >
+                  {{ one.offer.shop }}, here {{ shortDay(one.here_on) }}
+                </option>
+              </select>
+              <span v-else class="old">nobody has it</span>
+            </td>
+            <td class="n in">{{ packs(line) }}</td>
+            <td class="n">{{ chosen(line)?.price.toFixed(2) }}</td>
+            <td class="n" :class="{ old: late(line) }">{{ when(line) }}</td>
+          </tr>
+        </tbody>
+      </table>
+    </section>
+    <TheSlip :title="basket.length ? 'To order' : 'Tick what to order'">
+      <article v-for="one in basket" :key="one.shop" class="shop" :data-basket="one.shop">
+        <h2>{{ one.shop }}</h2>
+        <p class="in">{{ one.lines.map((line) => line.article.label).join(', ') }}</p>
+        <p>
+          <b>{{ one.price.toFixed(2) }}</b>, here by {{ shortDay(one.here) }}
+        </p>
+        <v-btn size="small" color="primary" @click="order(one.shop)">Order it</v-btn>
+      </article>
+      <p v-if="seen && lines.length" class="soft small">All of the list: some {{ seen.shopping.price.toFixed(0) }}.</p>
+      <template v-if="orders.length">
+        <h2>Under way</h2>
+        <ul aria-label="Orders under way">
+          <li v-for="one in orders" :key="one.order.id">
+            {{ one.order.shop }}: {{ one.order.lines.map((line) => line.article.label).join(', ') }},
+            {{ one.here ? 'the parcel is here' : `here on ${shortDay(one.order.due_on)}` }}
+          </li>
+        </ul>
+        <p><router-link to="/shelf">To the shelf</router-link></p>
+      </template>
+      <p class="soft small">
+        These shops are made up, and stand in for yours: nothing leaves this machine. Order by your own, and write what
+        came on the shelf.
+      </p>
+    </TheSlip>
+  </div>
+</template>
+
+<style scoped>
+.main {
+  padding: 18px 26px 40px;
+  overflow-y: auto;
+  min-width: 0;
+}
+.head {
+  display: flex;
+  align-items: baseline;
+  gap: 12px;
+  margin-bottom: 8px;
+  flex-wrap: wrap;
+}
+.spring {
+  flex: 1;
+}
+caption {
+  text-align: left;
+  font-weight: 650;
+  padding: 14px 0 3px;
+}
+.thinking {
+  display: flex;
+  align-items: center;
+  gap: 10px;
+  min-height: 30px;
+}
+.thinking :deep(.v-progress-linear) {
+  flex: 1;
+  width: auto;
+}
+td {
+  vertical-align: top;
+}
+table {
+  table-layout: fixed;
+  min-width: 700px;
+}
+.c-much {
+  width: 72px;
+}
+.c-from {
+  width: 232px;
+}
+.c-packs {
+  width: 96px;
+}
+.c-price {
+  width: 62px;
+}
+.c-when {
+  width: 100px;
+}
+td:nth-child(3),
+th:nth-child(3) {
+  padding-left: 14px;
+}
+select {
+  font: inherit;
+  font-size: 0.92rem;
+  width: 100%;
+  color: inherit;
+  background: var(--paper);
+  border: 1px solid var(--line);
+  padding: 2px 4px;
+}
+.old {
+  color: var(--caution);
+}
+.none {
+  padding: 40px 0;
+}
+.shop {
+  border-left: 3px solid var(--metal);
+  padding: 0 0 6px 10px;
+  margin: 8px 0;
+}
+h2 {
+  margin: 12px 0 2px;
+}
+p {
+  margin: 3px 0 6px;
+}
+ul {
+  padding-left: 16px;
+  margin: 4px 0;
+}
+a {
+  color: var(--letout);
+}
+@media (max-width: 899px) {
+  .main {
+    padding: 14px 12px 24px;
+    overflow-x: auto;
+  }
+}
+</style>

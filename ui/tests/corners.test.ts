@@ -1,0 +1,15 @@
+import { expect, test } from 'vitest'
+import { cornersIn } from '../src/stages/shelf/corners'
+
+test('corners are read as people part them', () => {
+  const meant = [
+    [300, 200],
+    [125, 70],
+  ]
+  for (const text of ['30, 20\n12.5, 7', '30 20\n12,5 7', '30;20\n12,5; 7', '30,20\n12.5,7', ' 30  20 \n\n12.5\t7'])
+    expect(cornersIn(text, 'cm')).toEqual(meant)
+})
+test('inches are inches, and what holds no two numbers is left out', () => {
+  expect(cornersIn('1, 2', 'in')).toEqual([[25.4, 50.8]])
+  expect(cornersIn('1, 2, 3\nhere, 4\n5\n,5', 'cm')).toEqual([])
+})
