@@ -7,11 +7,13 @@ from fastapi.responses import Response
 
 from fuseau.app.json_route import JsonRoute
 from fuseau.app.printing import printed
-from fuseau.app.session import TROUBLES, TheSession, TheWorkers
+from fuseau.app.session import TROUBLES, AtHand, Session, TheSession, TheWorkers
 from fuseau.app.wire import KeepKind, OnRevision, OpenBuild
 from fuseau.app.work import compare_schools, cut_stock
-from fuseau.commands.bones import cut_bones, keep_kind
+from fuseau.app.workers import Workers
+from fuseau.commands.bones import cut_bones, keep_kind, uncut_bones
 from fuseau.craft.boning.cutting_stock import CuttingPlan
+from fuseau.document.build import Build
 from fuseau.files.paper import Paper
 from fuseau.planning.schools import SchoolEffect
 
@@ -28,6 +30,10 @@ def read_schools(session: TheSession, workers: TheWorkers, build_id: str) -> lis
 @router.get("/builds/{build_id}/bones/cutting")
 def read_cutting(session: TheSession, workers: TheWorkers, build_id: str) -> list[CuttingPlan]:
     """How the bones are cut from the shelf and from what is sold, kind by kind."""
+    return _cutting(session, workers, build_id)
+
+
+def _cutting(session: Session, workers: Workers, build_id: str) -> list[CuttingPlan]:
     opened, unit = session.workshop.open(build_id), session.unit
     shelf = session.shelf.open()
     at_hand = list(shelf.shelf.for_build(build_id))
@@ -36,9 +42,24 @@ def read_cutting(session: TheSession, workers: TheWorkers, build_id: str) -> lis
 
 
 @router.post("/builds/{build_id}/bones/cut", response_model=OpenBuild)
-def bones_are_cut(session: TheSession, build_id: str, on: OnRevision) -> Response:
-    """Write the bones down as cut: later changes are held against them."""
-    return session.step(build_id, on.revision, lambda at: cut_bones(at.build, at.planned), "Bones cut")
+def bones_are_cut(session: TheSession, workers: TheWorkers, build_id: str, on: OnRevision) -> Response:
+    """Write the bones down as cut: later changes are held against them, and what they were cut from is used up."""
+    shelf = session.shelf.open().shelf
+    again = bool(
+        session.workshop.open(build_id).build.bones.cut
+    )  # those that there are are cut down: no piece is begun
+    plans = [] if again else _cutting(session, workers, build_id)
+
+    def step(at: AtHand) -> Build:
+        return cut_bones(at.build, at.planned, plans, shelf, at.today)
+
+    return session.step_with_shelf(build_id, on.revision, step, "Bones cut")
+
+
+@router.post("/builds/{build_id}/bones/uncut", response_model=OpenBuild)
+def bones_are_not_cut(session: TheSession, build_id: str, on: OnRevision) -> Response:
+    """The bones are not cut after all: what they were cut from lies on the shelf again."""
+    return session.step_with_shelf(build_id, on.revision, lambda at: uncut_bones(at.build), "Bones not cut")
 
 
 @router.put("/builds/{build_id}/catalogue/bones", response_model=OpenBuild)

@@ -13,7 +13,6 @@ from fuseau.app.wire import OnRevision, OpenBuild
 from fuseau.app.wire_shelf import ClothLaid, PinPieces, TakeWay
 from fuseau.app.work import find_ways_out, lay_cloth
 from fuseau.commands.cut import cut_cloth, not_cut, pin, take_way
-from fuseau.commands.shelf import use_up
 from fuseau.craft.layout.at_hand import Laying, check_pinned
 from fuseau.document.build import Build
 from fuseau.planning.cut import CutPlan, lay_ask, plan_cut, to_buy_mm
@@ -37,11 +36,11 @@ def lay_out(
     workers: TheWorkers,
     build_id: str,
     cloth: ClothPath,
-    seconds: Annotated[int, Query(ge=1, le=60)] = 3,
+    seconds: Annotated[int, Query(ge=0, le=60)] = 3,
 ) -> Response:
     """The pieces of a cloth on what of it is at hand, and on new cloth: as closely as is found in so many seconds.
 
-    It can be stopped as a question.
+    In no time (0) one order of the pieces is tried. It can be stopped as a question.
     """
     opened, shelf = session.workshop.open(build_id), session.shelf.open().shelf
     laying = _laying(session, workers, opened, cloth, seconds)
@@ -50,8 +49,8 @@ def lay_out(
         for piece, _ in shelf.for_build(build_id)
         if piece.sort == "cloth" and piece.name == cloth
     ]
-    strips = _strips(session, build_id, opened.build, cloth)
-    return session.answer(ClothLaid(laying=laying, to_buy_mm=to_buy_mm(laying, strips), at_hand=at_hand))
+    beside = _beside(session, build_id, opened.build, cloth)
+    return session.answer(ClothLaid(laying=laying, to_buy_mm=to_buy_mm(laying, beside), at_hand=at_hand))
 
 
 @router.get("/builds/{build_id}/cut/{cloth}/ways", response_model=WaysOut)
@@ -93,31 +92,25 @@ def pin_pieces(session: TheSession, build_id: str, cloth: ClothPath, given: PinP
 @router.post("/builds/{build_id}/cut/{cloth}/done", response_model=OpenBuild)
 def cloth_is_cut(session: TheSession, workers: TheWorkers, build_id: str, cloth: ClothPath, on: OnRevision) -> Response:
     """A cloth is cut as it was laid: what it was cut from is off the shelf, what is left of that is on it."""
-    build = session.workshop.present(build_id, on.revision)
     opened = session.workshop.open(build_id)
+    build = opened.build
     laying = _laying(session, workers, opened, cloth, 1)
-    strips = _strips(session, build_id, build, cloth)
-    shelf = session.shelf.open()
-    new_mm = to_buy_mm(laying, strips)
-    cut, done = cut_cloth(build, cloth, laying, new_mm, strips, shelf.shelf, datetime.date.today())
-    label = f"Cut: {build.cloths[cloth].label}"
-    session.shelf.edit(
-        lambda now: use_up(now, build_id, cloth, done), f"{label}, for {build.brief.name}", shelf.revision
-    )
-    try:
-        return session.step(build_id, on.revision, lambda at: cut, label)
-    except Exception:
-        session.shelf.undo(session.shelf.open().revision)
-        raise
+    beside = _beside(session, build_id, build, cloth)
+    shelf = session.shelf.open().shelf
+    new_mm = to_buy_mm(laying, beside)
+
+    def step(at: AtHand) -> Build:
+        return cut_cloth(at.build, cloth, laying, new_mm, beside, shelf, at.today)
+
+    return session.step_with_shelf(build_id, on.revision, step, f"Cut: {build.cloths[cloth].label}")
 
 
 @router.post("/builds/{build_id}/cut/{cloth}/not-done", response_model=OpenBuild)
 def cloth_is_not_cut(session: TheSession, build_id: str, cloth: ClothPath, on: OnRevision) -> Response:
     """A cloth is not cut after all: its rests are off the shelf, what it was cut from is on it again."""
-    build = session.workshop.present(build_id, on.revision)
-    back = not_cut(build, cloth)
-    session.match_shelf(build_id, back)
-    return session.step(build_id, on.revision, lambda at: back, f"Not cut after all: {build.cloths[cloth].label}")
+    label = session.workshop.open(build_id).build.cloths[cloth].label
+    said = f"Not cut after all: {label}"
+    return session.step_with_shelf(build_id, on.revision, lambda at: not_cut(at.build, cloth), said)
 
 
 def _laying(session: Session, workers: TheWorkers, opened: Opened, cloth: str, seconds: int) -> Laying:
@@ -129,6 +122,6 @@ def _laying(session: Session, workers: TheWorkers, opened: Opened, cloth: str, s
     )
 
 
-def _strips(session: Session, build_id: str, build: Build, cloth: str) -> float:
+def _beside(session: Session, build_id: str, build: Build, cloth: str) -> float:
     cloths = plan_cut(build, session.plan(build_id, build)).cloths
-    return next((one.strips_mm for one in cloths if one.cloth == cloth), 0.0)
+    return next((one.beside_mm for one in cloths if one.cloth == cloth), 0.0)

@@ -128,6 +128,22 @@ class Session:
         said = label if isinstance(label, str) else label(build)
         return self.answer_build(self.workshop.edit(build_id, revision, build, said), planned)
 
+    def step_with_shelf(self, build_id: str, revision: int, decide: Callable[[AtHand], Build], label: str) -> Response:
+        """A decision that uses something of the shelf up, or puts it back: both are kept, or neither is.
+
+        Raises Unmakeable where what is used lies there no more, or what is put back has been used.
+        """
+        at_hand = AtHand(build_id, self.workshop.present(build_id, revision), self.unit, self)
+        build = decide(at_hand)
+        before = self.shelf.open().revision
+        self.match_shelf(build_id, build, label)
+        try:
+            return self.step(build_id, revision, lambda at: build, label)
+        except Exception:
+            if self.shelf.open().revision != before:
+                self.shelf.undo()
+            raise
+
     def makeable(self, at_hand: AtHand, changed: Build) -> Plan:
         """The plan after a change; refuses one that makes a garment unmakeable which was not so before."""
         planned = self.plan(at_hand.id, changed)
@@ -163,7 +179,7 @@ class Session:
         own = self.workshop.open(build_id).build.catalogue
         self.shelf.edit(lambda now: learn(now, own), label)
 
-    def match_shelf(self, build_id: str, build: Build) -> None:
+    def match_shelf(self, build_id: str, build: Build, label: str | None = None) -> None:
         """The shelf as it is when a build stands so: what is not cut (any more) lies there, what is cut is used up.
 
         Raises Unmakeable where something else has been made of it since.
@@ -178,7 +194,8 @@ class Session:
                     now = use_up(now, build_id, cloth, done)
             return now
 
-        self.shelf.edit(step, f"As {build.brief.name} stands now")
+        name = build.brief.name
+        self.shelf.edit(step, f"{label}, for {name}" if label else f"As {name} stands now")
 
     def keep_new(self, build: Build, label: str) -> Line:
         """A new build in the workshop, once it is known that it can be planned. Raises Unplannable."""

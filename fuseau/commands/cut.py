@@ -60,7 +60,7 @@ def cut_cloth(
     strips_mm: float,
     shelf: Shelf,
     today: datetime.date,
-) -> tuple[Build, CutDone]:
+) -> Build:
     """The build with a cloth cut as it was laid, and what that uses up of the shelf and puts back on it.
 
     Strips on the bias are cut from the length at hand with most room. Raises Unmakeable for one that is cut already.
@@ -95,7 +95,7 @@ def cut_cloth(
         new_mm=new_mm,
     )
     cut = build.cut.model_copy(update={"done": {**build.cut.done, cloth: done}})
-    return build.model_copy(update={"cut": cut}), done
+    return build.model_copy(update={"cut": cut})
 
 
 def not_cut(build: Build, cloth: str) -> Build:

@@ -109,6 +109,8 @@ def _cut(store: ShelfStore, workshop: Workshop, build_id: str, cloth: str, today
     laying = lay_on_hand(lay_ask(opened.build, planned, cloth, list(shelf.for_build(build_id)), 1))
     strips = next(one.strips_mm for one in plan_cut(opened.build, planned).cloths if one.cloth == cloth)
     yesterday = today - datetime.timedelta(days=1)
-    build, done = cut_cloth(opened.build, cloth, laying, laying.short_mm, strips, shelf, yesterday)
-    store.edit(lambda now: use_up(now, build_id, cloth, done), f"Cut: {cloth}, for {opened.build.brief.name}")
+    build = cut_cloth(opened.build, cloth, laying, laying.short_mm, strips, shelf, yesterday)
+    store.edit(
+        lambda now: use_up(now, build_id, cloth, build.cut.done[cloth]), f"Cut: {cloth}, for {opened.build.brief.name}"
+    )
     workshop.edit(build_id, opened.revision, build, f"Cut: {opened.build.cloths[cloth].label}")

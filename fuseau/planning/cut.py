@@ -18,6 +18,7 @@ from fuseau.craft.materials.catalogue import GROMMETS
 from fuseau.craft.materials.cloths import Cloth, ClothName
 from fuseau.craft.pattern.trueing import LaidPanel
 from fuseau.craft.plies.methods import METHODS
+from fuseau.craft.plies.repeats import repeat_cloth
 from fuseau.craft.stock.stock import Stock
 from fuseau.document.build import Build
 from fuseau.planning.plan import Plan
@@ -42,7 +43,8 @@ class StripPlan(Record):
 class ClothCut(Record):
     """All that is cut from one cloth: its pieces, and strips that are cut on the slant beside them.
 
-    `strips_mm` is the length of the whole width that those take. `usable_mm`: selvedge to selvedge.
+    `strips_mm` is the length of the whole width that those take, `repeats_mm` what matching a repeat takes beside the
+    pieces. `usable_mm`: selvedge to selvedge.
     """
 
     cloth: ClothName
@@ -52,6 +54,12 @@ class ClothCut(Record):
     one_way: bool
     pieces: tuple[ClothPiece, ...]
     strips_mm: float
+    repeats_mm: float = 0.0
+
+    @property
+    def beside_mm(self) -> float:
+        """What it takes of the cloth's length beside the pieces."""
+        return self.strips_mm + self.repeats_mm
 
 
 class CutPlan(Record):
@@ -81,9 +89,22 @@ def plan_cut(build: Build, planned: Plan) -> CutPlan:
                 one_way=cloth.one_way,
                 pieces=tuple(pieces),
                 strips_mm=slanting,
+                repeats_mm=_repeats(build, cloth, pieces),
             )
         )
     return CutPlan(cloths=tuple(cloths), strips=strips)
+
+
+def _repeats(build: Build, cloth: Cloth, pieces: Sequence[ClothPiece]) -> float:
+    """What stripes and motifs cost of a cloth's length."""
+    sizes = []
+    for piece in pieces:
+        ply = build.layers.plies[piece.ply]
+        if piece.panels and ply.cloth == cloth.name and (ply.matched or set(piece.panels) & set(ply.motif_on)):
+            xs, zs = zip(*piece.outline, strict=True)
+            sizes.append((max(xs) - min(xs), max(zs) - min(zs), piece.count))
+    across = cloth.repeat_across_mm if sizes else 0.0
+    return repeat_cloth(sizes, cloth.repeat_along_mm, across, cloth.usable_mm)
 
 
 def lay_ask(
@@ -122,10 +143,10 @@ def sheets_of(build: Build, cloth: ClothName, at_hand: Sequence[tuple[Stock, flo
     return tuple(found)
 
 
-def to_buy_mm(laying: Laying, strips_mm: float) -> float:
-    """How much new cloth it takes: what finds no place, and strips on the bias where no length at hand has room."""
+def to_buy_mm(laying: Laying, beside_mm: float) -> float:
+    """How much new cloth it takes: what finds no place, and what lies beside the pieces where no length has room."""
     room = max((_beyond(one) for one in laying.sheets if one.sheet.is_length), default=0.0)
-    return laying.short_mm + (0.0 if room >= strips_mm else strips_mm)
+    return laying.short_mm + (0.0 if room >= beside_mm else beside_mm)
 
 
 def _beyond(one: LaidSheet) -> float:

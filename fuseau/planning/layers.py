@@ -18,14 +18,16 @@ from fuseau.craft.materials.cloths import Cloth, ClothName
 from fuseau.craft.materials.minutes import Work
 from fuseau.craft.materials.stack import take_up
 from fuseau.craft.pattern.pattern import Allowances
-from fuseau.craft.plies.checks import check_overlay, check_plies, check_thick
+from fuseau.craft.plies.checks import check_overlay, check_plies, check_repeat, check_thick
 from fuseau.craft.plies.layers import Layers, MethodName, Mounted, Ply
 from fuseau.craft.plies.methods import METHODS, ChannelMade, Counted, Method, mounted, work
 from fuseau.craft.plies.overlay import OverlayPlan, overlay
 from fuseau.craft.plies.reckoning import PlyPlan, Thick, at_hole, at_seam, reckon
+from fuseau.craft.plies.repeats import RepeatPlan, matches
 from fuseau.document.build import Build
 from fuseau.planning.halves import Halves
 
+_USED_SHARE = 0.75  # of a cloth, once pieces are laid on it; the cut page has it exactly
 _LINING = Ply(role="lining", cloth="lawn")
 
 
@@ -50,17 +52,21 @@ class MethodSide(Record):
     hole: Thick | None
     take_up_mm: float
     grams: float
+    price: float
     changes: tuple[Change, ...]
 
 
 class LayersPlan(Record):
-    """The plies from the skin out, and what they come to. `overlays` by the place of a ply in one piece.
+    """The plies from the skin out, and what they come to.
+
+    `overlays` by the place of a ply in one piece, `repeats` of one whose stripe or motif is to meet.
 
     `minutes` are by kind of work, from cutting to the bound edge, without bones, holes and trims.
     """
 
     plies: tuple[PlyPlan, ...]
     overlays: dict[int, OverlayPlan] = Field(default_factory=dict)
+    repeats: dict[int, RepeatPlan] = Field(default_factory=dict)
     seam: Thick
     hole: Thick | None
     total_mm: float
@@ -147,6 +153,15 @@ def lay_layers(inputs: LayersInputs) -> LayersLaid:
         for i, planned in enumerate(plies)
         if planned.mounted == "overlaid in one piece"
     }
+    repeats = {
+        i: RepeatPlan(
+            along_mm=cloth.repeat_along_mm,
+            across_mm=cloth.repeat_across_mm,
+            seams=matches(panels, planned.panels, practice) if ply.matched else (),
+        )
+        for i, (ply, planned) in enumerate(zip(layers.plies, plies, strict=True))
+        if (cloth := cloths[ply.cloth]) and (ply.matched or ply.motif_on)
+    }
     tape = inputs.channel_tape_mm if any("tape" in made for made in (*inputs.channels, *inputs.kept)) else 0.0
     seam = at_seam(layers, cloths, practice, tape_mm=tape)
     hole = None if inputs.grip_mm is None else at_hole(layers, cloths, inputs.grip_mm, len(panels))
@@ -156,6 +171,7 @@ def lay_layers(inputs: LayersInputs) -> LayersLaid:
     planned = LayersPlan(
         plies=plies,
         overlays=overlays,
+        repeats=repeats,
         seam=seam,
         hole=hole,
         total_mm=stack.total_mm,
@@ -172,8 +188,15 @@ def lay_layers(inputs: LayersInputs) -> LayersLaid:
         *check_plies(layers, plies, len(panels), cloths, practice),
         *check_thick(layers, seam, hole, shell),
         *(one for i, told in overlays.items() for one in check_overlay(i, plies[i].label, told)),
+        *(one for i, told in repeats.items() for one in check_repeat(i, plies[i].label, told)),
     )
     return LayersLaid(planned.model_copy(update={"methods": sides}), findings)
+
+
+def _price(ply: PlyPlan, cloth: Cloth) -> float:
+    """What a ply costs, from its weight: the cloth that it is, and what falls off between pieces beside it."""
+    area_m2 = ply.grams / cloth.mass_g_m2 / _USED_SHARE
+    return area_m2 / (cloth.usable_mm / 1000) * cloth.price_per_m
 
 
 def _counted(inputs: LayersInputs) -> Counted:
@@ -229,5 +252,6 @@ def _side(
         hole=None if inputs.grip_mm is None else at_hole(made, cloths, inputs.grip_mm, panels),
         take_up_mm=take_up(made.stack(panels, cloths), 2 * (panels - 1), practice),
         grams=sum(ply.grams for ply in plies),
+        price=sum(_price(ply, cloths[ply.cloth]) for ply in plies),
         changes=tuple(changes),
     )

@@ -58,11 +58,7 @@ def thread(build: Build, planned: Plan) -> Thread:
         knot("front", hardware, _opening_note(planned) if ready else _NOTHING),
         knot("back", hardware, holes),
         knot("layers", hardware, _plies_note(build) if ready else _NOTHING),
-        knot(
-            "cut",
-            "in hand" if ready else "empty",
-            _cloths_note(build) if ready else _NOTHING,
-        ),
+        knot("cut", _cut_state(build) if ready else "empty", _cloths_note(build) if ready else _NOTHING),
     )
     stage, step = _next(planned)
     return Thread(knots=knots, next_stage=stage, next_step=step)
@@ -77,8 +73,20 @@ def _opening_note(planned: Plan) -> Message:
     return message("thread.opening" if opening.top_z_mm is not None else "thread.opening_lacks", kind=opening.kind)
 
 
+def _cut_state(build: Build) -> State:
+    """Settled once every cloth is cut from the present version; look again where one is from an older one."""
+    done = [build.cut.done.get(cloth) for cloth in {ply.cloth for ply in build.layers.plies}]
+    now = build.current.number if build.current else None
+    if any(one is not None and one.version != now for one in done):
+        return "look again"
+    return "settled" if all(done) else "in hand"
+
+
 def _cloths_note(build: Build) -> Message:
-    count = len({ply.cloth for ply in build.layers.plies})
+    cloths = {ply.cloth for ply in build.layers.plies}
+    count = len(cloths)
+    if cut := sum(cloth in build.cut.done for cloth in cloths):
+        return message("thread.cloths_cut", cut=cut, count=count)
     return message("thread.cloth") if count == 1 else message("thread.cloths", count=count)
 
 

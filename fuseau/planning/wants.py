@@ -26,7 +26,8 @@ def wants_of(
     if planned.pattern is None:
         return ()
     taken: dict[tuple[str, str], list[Taken]] = {}
-    plans = cutting(build, planned, bones_at_hand(pool.at_hand(build_id)))
+    # bones that are cut already need nothing more
+    plans = () if build.bones.cut else cutting(build, planned, bones_at_hand(pool.at_hand(build_id)))
     for one in plans:
         for piece in one.pieces:
             if piece.source == "shelf":
@@ -37,7 +38,7 @@ def wants_of(
         if cut.cloth in build.cut.done:
             continue
         laying = lay(lay_ask(build, planned, cut.cloth, pool.at_hand(build_id), LAY_S))
-        cloths[cut.cloth] = to_buy_mm(laying, cut.strips_mm)
+        cloths[cut.cloth] = to_buy_mm(laying, cut.beside_mm)
         for sheet in laying.sheets:
             if sheet.placed:
                 whole = pool.shelf.piece(sheet.sheet.key).measure == "piece"

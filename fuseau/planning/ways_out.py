@@ -138,7 +138,7 @@ def _short(
     laying = lay_quickly(lay_ask(build, planned, cloth, at_hand, 0), known)
     if laying.marker.too_wide:
         return math.inf, laying
-    return to_buy_mm(laying, found.strips_mm), laying
+    return to_buy_mm(laying, found.beside_mm), laying
 
 
 def _ways(build: Build, planned: Plan, cloth: ClothName, laying: Laying | None) -> Iterator[_Way]:

@@ -23,6 +23,10 @@ MESSAGES = {
     "which asks {needed:percent1} %; it gives {gives:percent1}.",
     "overlay_eased": "{cloth:capital} in one piece lies over {seam} with ease and the iron: it asks "
     "{needed:percent1} % at {z_mm:length}, and gives {gives:percent1}.",
+    "thin_fashion": "{cloth:capital} is thin for what shows: it stretches and warps as it is sewn, unless it is "
+    "interfaced.",
+    "nothing_to_match": "{cloth:capital} has no repeat to match: write it down if it has, or leave it.",
+    "breaks_at_seams": "A stripe of {cloth} does not meet itself all along {seams}: the edges lean apart there.",
     # methods: what is good, and what to mind
     "method.good.channels_between_the_plies": "Few steps, and nothing loose inside.",
     "method.mind.channels_between_the_plies": "Stitching shows outside; seams are bare inside.",
@@ -69,6 +73,7 @@ MESSAGES = {
     "way.top": "The top line {by_mm:hardware} lower",
     "way.top.cost": "Another version of the pattern: less covers the bust.",
     # mends
+    "mend.interline": "Put {cloth} under it",
     "mend.cloth": "{cloth:capital} for it",
     "mend.ply_panels": "Only on panels that are there",
     "mend.flat_line": "Sew {cloth} on instead",

@@ -162,3 +162,25 @@ def test_the_thread_says_how_the_front_opens_and_how_many_bones(client, sheet, c
     doubled = edit(client, sheet, "bones.doubled", ["2·3"]).json()
     after = {knot["stage"]: knot["note"] for knot in doubled["thread"]["knots"]}
     assert int(after["bones"].split()[0]) == int(knots["bones"]["note"].split()[0]) + 2
+
+
+def test_cut_bones_use_the_shelf_up_and_put_their_rests_back_and_can_be_not_cut(client, sheet):
+    base = f"/api/builds/{sheet['id']}"
+    piece = {"sort": "bone", "name": "flat_12", "label": "flat steel 12", "length_mm": "60 cm", "count": "3"}
+    client.post("/api/shelf/pieces", json={"pieces": [piece]})
+    plans = client.get(f"{base}/bones/cutting").json()
+    flat = next(one for one in plans if one["kind"] == "flat_12")
+    used = [one for one in flat["pieces"] if one["source"] == "shelf"]
+    assert used
+    cut = client.post(f"{base}/bones/cut", json={"revision": sheet["revision"]}).json()
+    lying = [one["piece"] for one in client.get("/api/shelf").json()["pieces"]]
+    whole = sum(one["count"] for one in lying if one["length_mm"] == 600)
+    assert whole == 3 - len(used)
+    rests = sorted(one["length_mm"] for one in lying if one["length_mm"] != 600)
+    assert rests == sorted(one["rest_mm"] for one in used if one["rest_mm"] >= 60)
+    assert not [
+        one for one in client.get("/api/shopping").json()["shopping"]["wants"] if one["need"]["stage"] == "bones"
+    ]
+    back = client.post(f"{base}/bones/uncut", json={"revision": cut["revision"]}).json()
+    assert back["plan"]["reuse"] is None
+    assert [one["piece"]["count"] for one in client.get("/api/shelf").json()["pieces"]] == [3]

@@ -127,7 +127,8 @@ def test_what_was_cut_leaves_its_rests_and_can_be_put_back():
     shelf = shelf_of("coutil", 2000)
     planned = plan(BUILD)
     laying = lay_quickly(lay_ask(BUILD, planned, "coutil", at_hand(shelf), 0))
-    cut, done = cut_cloth(BUILD, "coutil", laying, 0.0, strips(BUILD, "coutil"), shelf, TODAY)
+    cut = cut_cloth(BUILD, "coutil", laying, 0.0, strips(BUILD, "coutil"), shelf, TODAY)
+    done = cut.cut.done["coutil"]
     assert cut.cut.done["coutil"].pieces == len(laying.sheets[0].placed)
     after = use_up(shelf, "b", "coutil", done)
     length = after.piece("s1")

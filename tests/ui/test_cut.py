@@ -6,14 +6,10 @@ from selenium.webdriver.common.keys import Keys
 REGENT, BEEKEEPER = "Lamplighter Regent", "Beekeeper General"
 
 
-def stale(hand):
-    return hand.all(".cloth.stale")
-
-
-def test_pieces_lie_on_a_length_are_picked_moved_by_keys_and_laid_on_the_fold(demo_hand):
+def test_pieces_are_picked_moved_by_keys_laid_on_the_fold_and_an_old_layout_is_shown_as_such(demo_hand):
     line = demo_hand.stage(REGENT, "cut")
     demo_hand.see("To cut from cotton lawn")
-    demo_hand.press("Stop")
+    demo_hand.find("g.piece")
     demo_hand.press("coutil")
     demo_hand.find("[data-sheet='s1'] [data-placed='2 strength 2']")
     assert len(demo_hand.all("g.piece")) == 13
@@ -22,10 +18,15 @@ def test_pieces_lie_on_a_length_are_picked_moved_by_keys_and_laid_on_the_fold(de
     panel = demo_hand.find("[data-placed='2 strength modesty panel']")
     panel.send_keys(Keys.ENTER)
     demo_hand.wait(lambda: len(demo_hand.all("g.piece.picked")) == 1)
-    # while the rest is laid round what she moved, what lay there before is marked as old
+    demo_hand.browser.execute_script(
+        "window.wasOld = false; new MutationObserver(() => (window.wasOld ||= "
+        "document.body.textContent.includes('Laid before the last change')))"
+        ".observe(document.body, {subtree: true, childList: true, attributes: true, characterData: true})"
+    )
     panel.send_keys(*[Keys.SHIFT, *[Keys.ARROW_RIGHT] * 6])
     demo_hand.wait(lambda: demo_hand.all(".pin"))
-    demo_hand.see("Lay all anew")
+    assert demo_hand.browser.execute_script("return window.wasOld")  # while the rest was laid round it
+    demo_hand.gone("Laid before the last change")
     pins = demo_hand.sheet(line)["build"]["cut"]["pinned"]["coutil"]
     assert [(pin["sheet"], pin["key"]) for pin in pins] == [("s1", "2 strength modesty panel")]
     demo_hand.press("Lay all anew")
@@ -33,22 +34,6 @@ def test_pieces_lie_on_a_length_are_picked_moved_by_keys_and_laid_on_the_fold(de
     demo_hand.click(".toggle input")
     demo_hand.wait(lambda: len(demo_hand.all("g.piece")) == 7)
     assert demo_hand.sheet(line)["build"]["cut"]["fold"] == ["coutil"]
-
-
-def test_a_layout_before_the_last_change_is_shown_as_such_until_it_is_laid_anew(demo_hand):
-    demo_hand.stage(REGENT, "cut")
-    demo_hand.see("To cut from cotton lawn")
-    demo_hand.find("g.piece")
-    demo_hand.browser.execute_script(
-        "window.wasStale = false; new MutationObserver(() => (window.wasStale ||= "
-        "document.body.textContent.includes('Laid before the last change')))"
-        ".observe(document.body, {subtree: true, childList: true, attributes: true, characterData: true})"
-    )
-    demo_hand.click(".toggle input")
-    demo_hand.wait(lambda: demo_hand.browser.execute_script("return window.wasStale"))
-    demo_hand.gone("Laid before the last change")
-    assert not stale(demo_hand)
-    demo_hand.press("Better")
     demo_hand.press("Stop")
     demo_hand.see("Better")
     assert demo_hand.all("g.piece")
@@ -64,7 +49,7 @@ def test_a_scrap_short_a_way_out_is_taken_and_the_cloth_is_cut(demo_hand):
     demo_hand.press("Take it: The binding of coutil")
     demo_hand.see("All of it comes from what there is")
     assert demo_hand.sheet(line)["build"]["cut"]["binding"] == "coutil"
-    demo_hand.wait(lambda: not stale(demo_hand))
+    demo_hand.gone("Laid before the last change")
     demo_hand.press("It is cut")
     demo_hand.see("cotton sateen is cut")
     shelf = {one["piece"]["id"] for one in demo_hand.api.get("/api/shelf").json()["pieces"]}

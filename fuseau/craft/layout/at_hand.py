@@ -63,7 +63,7 @@ def lay_on_hand(ask: LayAsk, tell: Callable[[float], None] = lambda share: None)
     `tell` hears the share of the time that is over.
     """
     found = _lay(ask, ask.seconds, tell, {})
-    if not found.enough and ask.sheets:
+    if ask.seconds and not found.enough and ask.sheets:
         quick = lay_quickly(ask)
         if quick.enough:
             return quick.model_copy(update={"seconds": float(ask.seconds)})

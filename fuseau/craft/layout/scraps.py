@@ -4,7 +4,7 @@ import math
 from collections.abc import Iterable, Sequence
 
 import numpy as np
-from shapely import affinity, maximum_inscribed_circle
+from shapely import affinity
 from shapely.geometry import Polygon
 from shapely.ops import unary_union
 from shapely.validation import explain_validity
@@ -97,8 +97,7 @@ def rests(
     for part in several(left).geoms:
         if part.area < _LEAST_MM2:
             continue
-        radius = maximum_inscribed_circle(part, tolerance=2.0).length
-        if 2 * radius >= practice.scrap_least_mm:
+        if not part.buffer(-practice.scrap_least_mm / 2).is_empty:
             found += _without_holes(part)
     plain = [shape for one in found for shape in several(one.simplify(_STEP_MM)).geoms]
     ordered = sorted(plain, key=lambda shape: -shape.area)

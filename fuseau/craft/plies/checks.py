@@ -9,9 +9,11 @@ from fuseau.craft.plies.layers import Layers
 from fuseau.craft.plies.methods import METHODS
 from fuseau.craft.plies.overlay import OverlayPlan
 from fuseau.craft.plies.reckoning import PlyPlan, Thick, shares
+from fuseau.craft.plies.repeats import RepeatPlan
 
 _TO_TURN_MM = 1.4  # a shell stiffer than this does not turn through an opening without creases
 _THIN_MM = 0.22
+_THIN_FASHION_MM = 0.25
 _BURNS = 5.0  # °C
 
 
@@ -52,6 +54,7 @@ def check_plies(
                     cloth=cloth.label,
                 )
             )
+        found += _thin_fashion(layers, i, cloth)
         if abs(planned.grows_edge_mm) >= practice.growth_matters_mm and planned.mounted != "overlaid in one piece":
             found.append(
                 finding(
@@ -199,3 +202,39 @@ def check_overlay(i: int, label: str, planned: OverlayPlan) -> list[Finding]:
             seam=worst.seam,
         )
     ]
+
+
+def _thin_fashion(layers: Layers, i: int, cloth: Cloth) -> list[Finding]:
+    """A thin cloth that shows, with nothing under it: it stretches and warps as it is sewn."""
+    ply = layers.plies[i]
+    backed = any(other.role == "interlining" for other in layers.plies)
+    if ply.role != "fashion" or cloth.thickness_mm >= _THIN_FASHION_MM or backed or ply.mounted in ("fused", "bagged"):
+        return []
+    carrying = layers.carrying
+    plies = [one.model_dump(mode="json") for one in layers.plies]
+    plies.insert(carrying + 1, {"role": "interlining", "cloth": "organza_silk"})
+    return [
+        finding(
+            "thin_fashion",
+            "layers",
+            "advice",
+            at=f"layers.plies.{i}.cloth",
+            where=cloth.label,
+            numbers={"thickness_mm": cloth.thickness_mm},
+            mend=mend("mend.interline", Change(at="layers.plies", value=plies), cloth="silk organza"),
+            cloth=cloth.label,
+        )
+    ]
+
+
+def check_repeat(i: int, label: str, repeat: RepeatPlan) -> list[Finding]:
+    """Where a stripe or motif does not meet itself, and a cloth that has neither."""
+    at = f"layers.plies.{i}.matched"
+    if not repeat.along_mm and not repeat.across_mm:
+        return [finding("nothing_to_match", "layers", "advice", at=at, where=label, cloth=label)]
+    broken = [seam for seam in repeat.seams if not seam.whole]
+    if not broken:
+        return []
+    seams = ", ".join(seam.seam for seam in broken)
+    reach = {"reach_mm": min(min(seam.high_mm, -seam.low_mm) for seam in broken)}
+    return [finding("breaks_at_seams", "layers", "advice", at=at, where=label, numbers=reach, cloth=label, seams=seams)]

@@ -39,7 +39,8 @@ class Ply(Record):
     has it).
 
     `grain` runs from waist to hem, and no matter how where it is `grain_free`; `thickness_mm` is hers as measured, else
-    the catalogue's; `allowances` are its own where it is cut with others; `joins` cut a panel in two.
+    the catalogue's; `allowances` are its own where it is cut with others; `joins` cut a panel in two. A stripe is
+    `matched` across its seams; a motif is centred on the panels `motif_on`.
     """
 
     role: Role
@@ -51,6 +52,8 @@ class Ply(Record):
     grain_free: bool = False
     allowances: Allowances | None = None
     joins: tuple[Join, ...] = Field(default=(), max_length=18)
+    matched: bool = False
+    motif_on: tuple[Annotated[int, Field(ge=1, le=9)], ...] = Field(default=(), max_length=9)
 
     @model_validator(mode="after")
     def _lies_somewhere(self) -> "Ply":

@@ -887,9 +887,29 @@ export interface paths {
         put?: never;
         /**
          * Bones Are Cut
-         * @description Write the bones down as cut: later changes are held against them.
+         * @description Write the bones down as cut: later changes are held against them, and what they were cut from is used up.
          */
         post: operations["bones_are_cut_api_builds__build_id__bones_cut_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{build_id}/bones/uncut": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Bones Are Not Cut
+         * @description The bones are not cut after all: what they were cut from lies on the shelf again.
+         */
+        post: operations["bones_are_not_cut_api_builds__build_id__bones_uncut_post"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1087,7 +1107,7 @@ export interface paths {
          * Lay Out
          * @description The pieces of a cloth on what of it is at hand, and on new cloth: as closely as is found in so many seconds.
          *
-         *     It can be stopped as a question.
+         *     In no time (0) one order of the pieces is tried. It can be stopped as a question.
          */
         get: operations["lay_out_api_builds__build_id__cut__cloth__get"];
         put?: never;
@@ -2845,6 +2865,8 @@ export interface components {
              *           "grain": "along",
              *           "grain_free": false,
              *           "joins": [],
+             *           "matched": false,
+             *           "motif_on": [],
              *           "role": "lining"
              *         },
              *         {
@@ -2852,6 +2874,8 @@ export interface components {
              *           "grain": "along",
              *           "grain_free": false,
              *           "joins": [],
+             *           "matched": false,
+             *           "motif_on": [],
              *           "role": "strength"
              *         },
              *         {
@@ -2859,6 +2883,8 @@ export interface components {
              *           "grain": "along",
              *           "grain_free": false,
              *           "joins": [],
+             *           "matched": false,
+             *           "motif_on": [],
              *           "role": "fashion"
              *         }
              *       ],
@@ -3475,7 +3501,8 @@ export interface components {
          * ClothCut
          * @description All that is cut from one cloth: its pieces, and strips that are cut on the slant beside them.
          *
-         *     `strips_mm` is the length of the whole width that those take. `usable_mm`: selvedge to selvedge.
+         *     `strips_mm` is the length of the whole width that those take, `repeats_mm` what matching a repeat takes beside the
+         *     pieces. `usable_mm`: selvedge to selvedge.
          */
         ClothCut: {
             /**
@@ -3495,6 +3522,11 @@ export interface components {
             pieces: components["schemas"]["ClothPiece"][];
             /** Strips Mm */
             strips_mm: number;
+            /**
+             * Repeats Mm
+             * @default 0
+             */
+            repeats_mm: number;
         };
         /**
          * ClothLaid
@@ -4896,21 +4928,27 @@ export interface components {
              *         "cloth": "lawn",
              *         "grain": "along",
              *         "grain_free": false,
-             *         "joins": []
+             *         "joins": [],
+             *         "matched": false,
+             *         "motif_on": []
              *       },
              *       {
              *         "role": "strength",
              *         "cloth": "coutil",
              *         "grain": "along",
              *         "grain_free": false,
-             *         "joins": []
+             *         "joins": [],
+             *         "matched": false,
+             *         "motif_on": []
              *       },
              *       {
              *         "role": "fashion",
              *         "cloth": "sateen",
              *         "grain": "along",
              *         "grain_free": false,
-             *         "joins": []
+             *         "joins": [],
+             *         "matched": false,
+             *         "motif_on": []
              *       }
              *     ]
              */
@@ -4929,7 +4967,9 @@ export interface components {
         };
         /**
          * LayersPlan
-         * @description The plies from the skin out, and what they come to. `overlays` by the place of a ply in one piece.
+         * @description The plies from the skin out, and what they come to.
+         *
+         *     `overlays` by the place of a ply in one piece, `repeats` of one whose stripe or motif is to meet.
          *
          *     `minutes` are by kind of work, from cutting to the bound edge, without bones, holes and trims.
          */
@@ -4939,6 +4979,10 @@ export interface components {
             /** Overlays */
             overlays?: {
                 [key: string]: components["schemas"]["OverlayPlan"];
+            };
+            /** Repeats */
+            repeats?: {
+                [key: string]: components["schemas"]["RepeatPlan"];
             };
             seam: components["schemas"]["Thick"];
             hole: components["schemas"]["Thick"] | null;
@@ -5354,6 +5398,22 @@ export interface components {
             seconds: number;
         };
         /**
+         * Matched
+         * @description Between which heights a stripe or motif meets itself across a seam, from the waist; and the seam's ends, mm.
+         */
+        Matched: {
+            /** Seam */
+            seam: string;
+            /** Low Mm */
+            low_mm: number;
+            /** High Mm */
+            high_mm: number;
+            /** Hem Mm */
+            hem_mm: number;
+            /** Top Mm */
+            top_mm: number;
+        };
+        /**
          * MeasuringRef
          * @description Which measuring of which wearer in the workshop's book this build's measures came from.
          */
@@ -5434,6 +5494,8 @@ export interface components {
             take_up_mm: number;
             /** Grams */
             grams: number;
+            /** Price */
+            price: number;
             /** Changes */
             changes: components["schemas"]["Change"][];
         };
@@ -6538,7 +6600,8 @@ export interface components {
          *     has it).
          *
          *     `grain` runs from waist to hem, and no matter how where it is `grain_free`; `thickness_mm` is hers as measured, else
-         *     the catalogue's; `allowances` are its own where it is cut with others; `joins` cut a panel in two.
+         *     the catalogue's; `allowances` are its own where it is cut with others; `joins` cut a panel in two. A stripe is
+         *     `matched` across its seams; a motif is centred on the panels `motif_on`.
          */
         Ply: {
             /**
@@ -6574,6 +6637,16 @@ export interface components {
              * @default []
              */
             joins: components["schemas"]["Join"][];
+            /**
+             * Matched
+             * @default false
+             */
+            matched: boolean;
+            /**
+             * Motif On
+             * @default []
+             */
+            motif_on: number[];
         };
         /**
          * PlyPlan
@@ -7679,6 +7752,18 @@ export interface components {
             body: components["schemas"]["LevelMoved"][];
             /** Sewn */
             sewn: components["schemas"]["LevelMoved"][];
+        };
+        /**
+         * RepeatPlan
+         * @description What a repeat asks of a ply: where it meets across its seams, and how much each piece costs more, mm.
+         */
+        RepeatPlan: {
+            /** Along Mm */
+            along_mm: number;
+            /** Across Mm */
+            across_mm: number;
+            /** Seams */
+            seams: components["schemas"]["Matched"][];
         };
         /**
          * Reservation
@@ -12336,6 +12421,59 @@ export interface operations {
         };
     };
     bones_are_cut_api_builds__build_id__bones_cut_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OnRevision"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OpenBuild"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    bones_are_not_cut_api_builds__build_id__bones_uncut_post: {
         parameters: {
             query?: never;
             header?: never;

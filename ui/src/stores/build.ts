@@ -176,7 +176,6 @@ export const useBuild = defineStore('build', () => {
   const mendFitting = (number: number, given: NewFitting) => step(`fittings/${number}`, given, ['fittings'], 'PUT')
   /** One line of the proposed change by hand; without amounts it goes back, without a seam all do. */
   const setLine = (given: SetLine) => step('change/line', given, ['line_edits'], 'PUT')
-  const bonesAreCut = () => step('bones/cut', {})
   const keepKind = (kind: WrittenBone) => step('catalogue/bones', { kind }, ['catalogue'], 'PUT')
 
   const putPly = (role: string) => step('plies', { role }, ['layers.plies'])
@@ -257,7 +256,6 @@ export const useBuild = defineStore('build', () => {
     fitting,
     mendFitting,
     setLine,
-    bonesAreCut,
     keepKind,
     putPly,
     takePly,

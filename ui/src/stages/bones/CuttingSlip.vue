@@ -45,6 +45,10 @@ async function keep(id: string, amount: number | null) {
 const mine = (one: OnShelf) => one.reserved.find((kept) => kept.build === open.latest!.id)
 const others = (one: OnShelf) => one.reserved.filter((kept) => kept.build !== open.latest!.id)
 const error = shelf.saidAt
+/** What bones are cut from is used up, and lies there again when they are not. */
+async function cutOrNot(what: 'cut' | 'uncut') {
+  if (await open.step(`bones/${what}`, {})) await shelf.load()
+}
 const kindOf = (name: string) => open.bones.find((kind) => kind.name === name)?.label ?? name
 const mm = (value: number) => hardware(value, settings.unit)
 const metres = (value: number) =>
@@ -57,6 +61,8 @@ const buy = (one: CuttingPlan) =>
   ].join(', ')
 const reuse = computed(() => open.plan!.reuse)
 const moved = computed(() => reuse.value?.bones.filter((bone) => bone.what !== 'stays') ?? [])
+/** Bones that are cut and still fit are not cut again. */
+const allCut = computed(() => !!reuse.value && !moved.value.length)
 const named = (channel: string, half?: 'right' | 'left' | null) =>
   half ? `${channel} ${half === 'right' ? 'R' : 'L'}` : channel
 /** What becomes of a channel's bone, in words. */
@@ -71,44 +77,47 @@ const said = (fate: ReusedBone) => {
 
 <template>
   <section>
-    <h2>To buy and cut</h2>
-    <ThinkingBar v-if="busy || failed" label="Working the cutting out" :thought="thought" />
-    <article v-for="one in plans" :key="one.kind" class="plan" :data-cutting="one.kind">
-      <h3>{{ one.label }}</h3>
-      <p>
-        <b class="in">{{ buy(one) || 'Nothing to buy' }}</b>; {{ mm(one.waste_mm) }} left over<template v-if="one.ends"
-          >; {{ one.ends }} ends to close</template
-        >.<span v-if="!one.proven" class="soft"> The best found in the time; a better one may exist.</span>
+    <template v-if="!allCut">
+      <h2>To buy and cut</h2>
+      <ThinkingBar v-if="busy || failed" label="Working the cutting out" :thought="thought" />
+      <article v-for="one in plans" :key="one.kind" class="plan" :data-cutting="one.kind">
+        <h3>{{ one.label }}</h3>
+        <p>
+          <b class="in">{{ buy(one) || 'Nothing to buy' }}</b>; {{ mm(one.waste_mm) }} left over<template
+            v-if="one.ends"
+            >; {{ one.ends }} ends to close</template
+          >.<span v-if="!one.proven" class="soft"> The best found in the time; a better one may exist.</span>
+        </p>
+        <table class="numbers" :aria-label="`Pieces of ${one.label}`">
+          <tbody>
+            <tr v-for="(piece, i) in one.pieces" :key="i">
+              <td>
+                {{
+                  piece.source === 'coil'
+                    ? 'coil'
+                    : `${piece.source === 'shelf' ? 'shelf' : 'new'} ${mm(piece.length_mm)}`
+                }}
+              </td>
+              <td class="cuts">
+                <span v-for="bone in piece.bones" :key="bone.label"
+                  ><b>{{ bone.label }}</b> <span class="in">{{ mm(bone.length_mm).replace(/ \w+$/, '') }}</span></span
+                >
+              </td>
+              <td class="n in">{{ piece.source === 'coil' ? '' : `rest ${mm(piece.rest_mm)}` }}</td>
+            </tr>
+          </tbody>
+        </table>
+        <p v-if="one.unmet.length" class="bad" role="alert">
+          No piece of {{ one.label }}, on the shelf or sold, is long enough for
+          {{ one.unmet.map((bone) => `${bone.label} (${mm(bone.length_mm)})`).join(', ') }}. Buy it by the coil, or take
+          another kind there.
+        </p>
+      </article>
+      <p v-if="plans.length" class="soft">
+        In all some {{ price.toFixed(1) }}. Proven: no plan buys fewer pieces, and none that buys as few wastes
+        less<template v-if="plans.some((one) => !one.proven)"> (where not said otherwise)</template>.
       </p>
-      <table class="numbers" :aria-label="`Pieces of ${one.label}`">
-        <tbody>
-          <tr v-for="(piece, i) in one.pieces" :key="i">
-            <td>
-              {{
-                piece.source === 'coil'
-                  ? 'coil'
-                  : `${piece.source === 'shelf' ? 'shelf' : 'new'} ${mm(piece.length_mm)}`
-              }}
-            </td>
-            <td class="cuts">
-              <span v-for="bone in piece.bones" :key="bone.label"
-                ><b>{{ bone.label }}</b> <span class="in">{{ mm(bone.length_mm).replace(/ \w+$/, '') }}</span></span
-              >
-            </td>
-            <td class="n in">{{ piece.source === 'coil' ? '' : `rest ${mm(piece.rest_mm)}` }}</td>
-          </tr>
-        </tbody>
-      </table>
-      <p v-if="one.unmet.length" class="bad" role="alert">
-        No piece of {{ one.label }}, on the shelf or sold, is long enough for
-        {{ one.unmet.map((bone) => `${bone.label} (${mm(bone.length_mm)})`).join(', ') }}. Buy it by the coil, or take
-        another kind there.
-      </p>
-    </article>
-    <p v-if="plans.length" class="soft">
-      In all some {{ price.toFixed(1) }}. Proven: no plan buys fewer pieces, and none that buys as few wastes
-      less<template v-if="plans.some((one) => !one.proven)"> (where not said otherwise)</template>.
-    </p>
+    </template>
 
     <h2>On the shelf</h2>
     <table v-if="lying.length" class="numbers" aria-label="Bones on the shelf">
@@ -181,16 +190,13 @@ const said = (fate: ReusedBone) => {
         </p>
       </template>
       <div class="acts">
-        <v-btn v-if="moved.length" size="small" variant="outlined" @click="open.bonesAreCut()"
-          >Now they are cut so</v-btn
-        ><v-btn size="small" variant="text" @click="open.edit([{ at: 'bones.cut', value: [] }], 'Bones not cut')"
-          >They are not cut</v-btn
-        >
+        <v-btn v-if="moved.length" size="small" variant="outlined" @click="cutOrNot('cut')">Now they are cut so</v-btn
+        ><v-btn size="small" variant="text" @click="cutOrNot('uncut')">They are not cut</v-btn>
       </div>
     </template>
     <template v-else>
       <p class="soft">Say so here: if top line or hem moves later, it tells which bones still serve, and where.</p>
-      <v-btn size="small" variant="outlined" @click="open.bonesAreCut()">The bones are cut</v-btn>
+      <v-btn size="small" variant="outlined" @click="cutOrNot('cut')">The bones are cut</v-btn>
     </template>
     <p class="caution">
       Wear eye protection when cutting steel; file and cap every cut end. Glue on tips and dip coats cure overnight.

@@ -28,6 +28,7 @@ const waysOf = ref('')
 /** How each cloth is laid, each with the build as it was then. */
 const layings = ref<Record<string, { laid: ClothLaid; revision: number }>>({})
 const working = ref('')
+const CARE_S = 3
 let turn = 0
 
 const cloths = computed(() => cut.value?.cloths ?? [])
@@ -64,9 +65,9 @@ const layAll = () =>
     const first = here.value ? [here.value, ...cloths.value.filter((one) => one !== here.value)] : []
     for (const one of first.filter((one) => !done(one.cloth))) {
       if (!mine()) return
-      await lay(one, 1)
+      await lay(one, 0)
     }
-    if (mine() && here.value && !done(here.value.cloth)) await lay(here.value, 3)
+    if (mine() && here.value && !done(here.value.cloth)) await lay(here.value, CARE_S)
   })
 const better = (seconds: number) => inTurn(async () => void (here.value && (await lay(here.value, seconds))))
 function stop() {
@@ -127,7 +128,8 @@ function show(cloth: string) {
   chosen.value = cloth
   picked.value = ''
   waysOf.value = ''
-  if (here.value && !laid.value && !done(cloth) && !working.value) void better(3)
+  const careful = (laid.value?.laid.laying.seconds ?? 0) >= CARE_S
+  if (here.value && !careful && !done(cloth) && !working.value) void better(CARE_S)
 }
 useKeys([
   { keys: ', and .', does: 'the cloth before, or after', on: [','], run: () => step(-1) },
@@ -169,11 +171,13 @@ const taken = computed(() => {
   return `new, of ${wide} width, ${share}; by area ${least} at the least.`
 })
 const strips = computed(() => {
-  const mm = here.value?.strips_mm
+  const { strips_mm: bias = 0, repeats_mm: repeat = 0 } = here.value ?? {}
+  const mm = bias + (repeat ?? 0)
   if (!mm) return ''
+  const why = [bias && 'the binding on the bias', repeat && 'its repeat'].filter(Boolean).join(' and ')
   const more = laid.value!.laid.to_buy_mm > laid.value!.laid.laying.marker.length_mm + 1
   const long = length(mm, settings.unit)
-  return more ? `And ${long} more, to buy, for the binding on the bias.` : `With ${long} for the binding on the bias.`
+  return more ? `And ${long} more, to buy, for ${why}.` : `With ${long} for ${why}.`
 })
 const how = (strip: CutPlan['strips'][number]) => {
   if (strip.strips) {
@@ -223,7 +227,7 @@ async function reserve() {
   )
   try {
     await send('POST', `/builds/${open.latest!.id}/reserve`, { amounts })
-    await better(1)
+    await better(0)
     notices.tell('Kept for this build.')
   } catch (error) {
     notices.complain(error)
@@ -297,7 +301,7 @@ const older = (cloth: string) => {
       />
       <div v-else class="empty">
         <p v-if="failed" role="alert">{{ failed }}</p>
-        <v-btn v-if="!working && cut" size="small" variant="outlined" @click="better(3)">Lay it out</v-btn>
+        <v-btn v-if="!working && cut" size="small" variant="outlined" @click="better(CARE_S)">Lay it out</v-btn>
         <v-progress-linear v-else indeterminate color="metal" aria-label="Laying the pieces" />
       </div>
       <div v-if="here && !done(here.cloth)" class="foot">

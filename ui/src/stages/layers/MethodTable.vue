@@ -26,6 +26,7 @@ const over = (one: MethodSide) => one.seam.mm > one.seam.most_mm
         <th class="hides">hides</th>
         <th>lets out</th>
         <th class="n">weighs</th>
+        <th class="n">cloth costs</th>
         <th class="n">room inside</th>
       </tr>
     </thead>
@@ -61,6 +62,7 @@ const over = (one: MethodSide) => one.seam.mm > one.seam.most_mm
         </td>
         <td>{{ LETS[one.lets_out] }}</td>
         <td class="n in">{{ Math.round(one.grams) }} g</td>
+        <td class="n">{{ one.price.toFixed(0) }}</td>
         <td class="n in">{{ thick(one.take_up_mm, settings.unit) }}</td>
       </tr>
     </tbody>

@@ -5,7 +5,7 @@ import { useBuild } from '../../stores/build'
 import { useSettings } from '../../stores/settings'
 import LengthField from '../../parts/LengthField.vue'
 import NamedSelect from '../../parts/NamedSelect.vue'
-import { hardware, thick } from '../../parts/words'
+import { hardware, length, thick } from '../../parts/words'
 import OwnCloth from './OwnCloth.vue'
 
 // A ply in her hands: its cloth, how it lies, and what it comes to.
@@ -41,6 +41,31 @@ function toggle(number: number) {
   const all = panels.value.every((one) => now.includes(one))
   open.set(`${path.value}.panels`, all ? null : [...now].sort((a, b) => a - b))
 }
+const hasRepeat = computed(() => {
+  const cloth = open.cloths.find((one) => one.name === ply.value.cloth)
+  return !!cloth?.repeat_along_mm || !!cloth?.repeat_across_mm || ply.value.matched || !!ply.value.motif_on?.length
+})
+function motif(number: number) {
+  const now = ply.value.motif_on ?? []
+  const next = now.includes(number) ? now.filter((one) => one !== number) : [...now, number]
+  open.set(
+    `${path.value}.motif_on`,
+    next.sort((a, b) => a - b),
+  )
+}
+const meets = computed(() => {
+  const repeat = open.plan!.layers!.repeats?.[props.at]
+  if (!repeat?.seams.length) return ''
+  const broken = repeat.seams.filter((one) => one.low_mm > one.hem_mm + 2 || one.high_mm < one.top_mm - 2)
+  if (!broken.length) return 'It meets itself all along every seam.'
+  const whole = repeat.seams.length - broken.length
+  const part = broken.map((one) =>
+    one.high_mm - one.low_mm < 10
+      ? `not across ${one.seam}`
+      : `across ${one.seam} from ${length(one.low_mm, settings.unit)} to ${length(one.high_mm, settings.unit)}`,
+  )
+  return `It meets itself ${whole ? `all along ${whole} of the seams; ` : ''}${part.join(', ')}.`
+})
 const last = computed(() => open.build!.layers!.plies!.length - 1)
 const round = computed(() => {
   const { grows_mm: mm, grows_edge_mm: edge } = planned.value
@@ -106,6 +131,25 @@ const lies = computed(() => {
       >
       <p v-if="open.errors[`${path}.panels`]" class="bad" role="alert">{{ open.errors[`${path}.panels`] }}</p>
     </fieldset>
+    <fieldset v-if="hasRepeat" class="on">
+      <legend>Its repeat</legend>
+      <label
+        ><input
+          type="checkbox"
+          :checked="ply.matched"
+          @change="open.set(`${path}.matched`, ($event.target as HTMLInputElement).checked)"
+        />
+        met across the seams</label
+      >
+      <span class="motif"
+        >motif on
+        <label v-for="number in panels" :key="number"
+          ><input type="checkbox" :checked="ply.motif_on?.includes(number)" @change="motif(number)" />
+          {{ number }}</label
+        ></span
+      >
+    </fieldset>
+    <p v-if="meets">{{ meets }}</p>
     <p>
       {{ round }} {{ carries }} <template v-if="lies">{{ lies }}</template>
     </p>
@@ -143,6 +187,11 @@ const lies = computed(() => {
   display: flex;
   flex-wrap: wrap;
   gap: 10px;
+}
+.motif {
+  display: flex;
+  gap: 8px;
+  white-space: nowrap;
 }
 .on legend {
   font-size: 0.85rem;
