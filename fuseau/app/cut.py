@@ -1,20 +1,22 @@
 """Routes of the cut: every piece of every ply, how a cloth is laid on what there is, and cloths that are cut."""
 
 import datetime
-from typing import Annotated
+from typing import Annotated, Literal
 
 from fastapi import APIRouter, Path, Query
 from fastapi.responses import Response
 
 from fuseau.app.json_route import JsonRoute
-from fuseau.app.session import TROUBLES, AtHand, Session, TheSession, TheWorkers
+from fuseau.app.session import TROUBLES, AtHand, Session, TheSession, TheWorkers, file_answer
 from fuseau.app.shelf import on_shelf
 from fuseau.app.wire import OnRevision, OpenBuild
 from fuseau.app.wire_shelf import ClothLaid, PinPieces, TakeWay
-from fuseau.app.work import find_ways_out, lay_cloth
+from fuseau.app.work import find_ways_out, lay_cloth, look_at_shelf, print_layout
 from fuseau.commands.cut import cut_cloth, not_cut, pin, take_way
 from fuseau.craft.layout.at_hand import Laying, check_pinned
 from fuseau.document.build import Build
+from fuseau.files.paper import Paper
+from fuseau.planning.by_shelf import ByShelf
 from fuseau.planning.cut import CutPlan, lay_ask, plan_cut, to_buy_mm
 from fuseau.planning.ways_out import WaysOut
 from fuseau.store.workshop import Opened
@@ -51,6 +53,18 @@ def lay_out(
     ]
     beside = _beside(session, build_id, opened.build, cloth)
     return session.answer(ClothLaid(laying=laying, to_buy_mm=to_buy_mm(laying, beside), at_hand=at_hand))
+
+
+@router.get("/builds/{build_id}/by-shelf", response_model=ByShelf)
+def read_by_shelf(session: TheSession, workers: TheWorkers, build_id: str) -> Response:
+    """Which busk, bones, hem and panels could be had from the shelf. Some seconds; it can be stopped."""
+    opened, shelf = session.workshop.open(build_id), session.shelf.open()
+    at_hand, today = list(shelf.shelf.for_build(build_id)), datetime.date.today()
+    asked = opened.revision, shelf.revision, session.unit
+    found = workers.think(
+        build_id, "by shelf", asked, look_at_shelf, build_id, opened.build, session.unit, at_hand, today
+    )
+    return session.answer(found)
 
 
 @router.get("/builds/{build_id}/cut/{cloth}/ways", response_model=WaysOut)
@@ -111,6 +125,29 @@ def cloth_is_not_cut(session: TheSession, build_id: str, cloth: ClothPath, on: O
     label = session.workshop.open(build_id).build.cloths[cloth].label
     said = f"Not cut after all: {label}"
     return session.step_with_shelf(build_id, on.revision, lambda at: not_cut(at.build, cloth), said)
+
+
+@router.get("/builds/{build_id}/cut/{cloth}/layout.{how}", response_class=Response)
+def print_laid(
+    session: TheSession,
+    workers: TheWorkers,
+    build_id: str,
+    cloth: ClothPath,
+    how: Literal["pdf", "svg"],
+    paper: Annotated[Paper, Query()] = "a4",
+) -> Response:
+    """A cloth as it is laid out: a page for each sheet with where every piece lies, or a drawing at 1:1."""
+    from fuseau.files.layouts import LaidCloth
+
+    opened, shelf = session.workshop.open(build_id), session.shelf.open().shelf
+    build = opened.build
+    laying = _laying(session, workers, opened, cloth, 1)
+    names = {one.id: one.where or one.label for one in shelf.pieces}
+    version = build.current.number if build.current else None
+    laid = LaidCloth(build.brief.name, version, build.cloths[cloth].label, laying, names)
+    content = workers.make(print_layout, laid, how, paper, session.unit)
+    media = {"pdf": "application/pdf", "svg": "image/svg+xml"}[how]
+    return file_answer(content, media, build, f"-{cloth}-laid-out.{how}")
 
 
 def _laying(session: Session, workers: TheWorkers, opened: Opened, cloth: str, seconds: int) -> Laying:

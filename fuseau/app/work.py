@@ -10,7 +10,7 @@ import sys
 from collections.abc import Sequence
 from ctypes import c_double
 from dataclasses import dataclass, field, replace
-from typing import Any
+from typing import TYPE_CHECKING, Any, Literal
 
 from fuseau.commands.cut import take_way
 from fuseau.craft.base.findings import Change
@@ -24,6 +24,7 @@ from fuseau.document.build import Build
 from fuseau.document.shelf import Shelf
 from fuseau.files.paper import Paper
 from fuseau.files.prints import Print, print_of
+from fuseau.planning.by_shelf import ByShelf, by_shelf
 from fuseau.planning.cache import StageCache
 from fuseau.planning.cut import lay_ask
 from fuseau.planning.pipeline import plan
@@ -33,7 +34,10 @@ from fuseau.planning.schools import SchoolEffect, bones_at_hand, cutting, school
 from fuseau.planning.shopping import Pool, Want
 from fuseau.planning.story import Chapter, story
 from fuseau.planning.wants import wants_of
-from fuseau.planning.ways_out import WaysOut, ways_out
+from fuseau.planning.ways_out import Applied, WaysOut, ways_out
+
+if TYPE_CHECKING:
+    from fuseau.files.layouts import LaidCloth
 
 MORE_BYTES = 700_000_000
 _KEPT_BUILDS = 12
@@ -153,13 +157,27 @@ def find_ways_out(
 ) -> WaysOut:
     """What would help where a cloth is not enough."""
     cache = _begun(build_id)
+    planned = plan(build, unit=unit, cache=cache)
+    return ways_out(build, planned, cloth, at_hand, _applied(today, unit, cache), tell=_HERE.tell)
+
+
+def look_at_shelf(
+    build_id: str, build: Build, unit: Unit, at_hand: list[tuple[Stock, float]], today: datetime.date
+) -> ByShelf:
+    """What the shelf gives for a garment."""
+    cache = _begun(build_id)
+    planned = plan(build, unit=unit, cache=cache)
+    return by_shelf(build, planned, at_hand, _applied(today, unit, cache), tell=_HERE.tell)
+
+
+def _applied(today: datetime.date, unit: Unit, cache: StageCache) -> Applied:
+    """How changes and edits are tried: made, and planned through."""
 
     def applied(here: Build, changes: Sequence[Change], edits: Sequence[dict[str, Any]]) -> tuple[Build, Plan]:
         made = take_way(here, changes, edits, today, unit, cache)
         return made, plan(made, unit=unit, cache=cache)
 
-    planned = plan(build, unit=unit, cache=cache)
-    return ways_out(build, planned, cloth, at_hand, applied, tell=_HERE.tell)
+    return applied
 
 
 def list_wants(builds: list[tuple[str, Build]], shelf: Shelf, unit: Unit) -> list[Want]:
@@ -183,6 +201,13 @@ def list_wants(builds: list[tuple[str, Build]], shelf: Shelf, unit: Unit) -> lis
 
         found += wants_of(build_id, build, planned, pool, lay)
     return found
+
+
+def print_layout(laid: "LaidCloth", how: Literal["pdf", "svg"], paper: Paper, unit: Unit) -> bytes:
+    """A cloth as it was laid out, on paper or as a drawing. Raises Unmakeable where nothing is laid."""
+    from fuseau.files.layouts import layout_pdf, layout_svg
+
+    return layout_pdf(laid, paper, unit) if how == "pdf" else layout_svg(laid).encode()
 
 
 def make_print(build_id: str, build: Build, what: Print, paper: Paper, unit: Unit) -> bytes:

@@ -45,11 +45,12 @@ def schools(
         tell(k / len(SCHOOLS))
         boned = build.model_copy(update={"bones": build.bones.taught(school)})
         chosen = build.bones.is_of(school)
-        found.append(_effect(school.name, school.why, boned, cache, chosen, _changes(school)))
+        found.append(_effect(school.name, school.why, boned, cache, chosen, school_changes(school)))
     return tuple(one for one in found if one is not None)
 
 
-def _changes(school: School) -> tuple[Change, ...]:
+def school_changes(school: School) -> tuple[Change, ...]:
+    """What makes a build boned as a school has it, with no channel otherwise."""
     kinds = school.model_dump(exclude={"name", "why"})
     return (
         *(Change(at=f"bones.{field}", value=kind) for field, kind in kinds.items()),

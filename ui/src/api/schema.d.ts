@@ -1118,6 +1118,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/builds/{build_id}/by-shelf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Read By Shelf
+         * @description Which busk, bones, hem and panels could be had from the shelf. Some seconds; it can be stopped.
+         */
+        get: operations["read_by_shelf_api_builds__build_id__by_shelf_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/builds/{build_id}/cut/{cloth}/ways": {
         parameters: {
             query?: never;
@@ -1196,6 +1216,26 @@ export interface paths {
          * @description A cloth is not cut after all: its rests are off the shelf, what it was cut from is on it again.
          */
         post: operations["cloth_is_not_cut_api_builds__build_id__cut__cloth__not_done_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{build_id}/cut/{cloth}/layout.{how}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Print Laid
+         * @description A cloth as it is laid out: a page for each sheet with where every piece lies, or a drawing at 1:1.
+         */
+        get: operations["print_laid_api_builds__build_id__cut__cloth__layout__how__get"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -3333,6 +3373,34 @@ export interface components {
             thin: boolean;
         };
         /**
+         * BuskThere
+         * @description A busk on the shelf: whether it fits CF with its clearances, and what makes it the one that is sewn in.
+         */
+        BuskThere: {
+            /** Stock */
+            stock: string;
+            /** Label */
+            label: string;
+            /** Fits */
+            fits: boolean;
+            /** Chosen */
+            chosen: boolean;
+            /** Changes */
+            changes: components["schemas"]["Change"][];
+        };
+        /**
+         * ByShelf
+         * @description What could be had from the shelf.
+         */
+        ByShelf: {
+            /** Busks */
+            busks: components["schemas"]["BuskThere"][];
+            /** Schools */
+            schools: components["schemas"]["SchoolThere"][];
+            /** Cloths */
+            cloths: components["schemas"]["ClothThere"][];
+        };
+        /**
          * Catalogue
          * @description What can be chosen, the levels of a body, and the house numbers.
          */
@@ -3592,6 +3660,30 @@ export interface components {
             /** One Way */
             one_way: boolean;
             note: components["schemas"]["Message"];
+        };
+        /**
+         * ClothThere
+         * @description A cloth of the garment on the shelf: by how much the hem may be deeper and all still fits (− it has to be higher).
+         *
+         *     None where not even the highest hem that was tried fits. `panels` are numbers of panels for which it is enough,
+         *     while nothing is cut. `edits` give that hem.
+         */
+        ClothThere: {
+            /**
+             * Cloth
+             * @description A cloth in the catalogue.
+             */
+            cloth: string;
+            /** Label */
+            label: string;
+            /** Hem Mm */
+            hem_mm: number | null;
+            /** Panels */
+            panels: number[];
+            /** Edits */
+            edits: {
+                [key: string]: unknown;
+            }[];
         };
         /**
          * Compared
@@ -7924,6 +8016,22 @@ export interface components {
             changes: components["schemas"]["Change"][];
         };
         /**
+         * SchoolThere
+         * @description A school of boning: how many of its bones the shelf gives, of how many; and what chooses it.
+         */
+        SchoolThere: {
+            /** Name */
+            name: string;
+            /** There */
+            there: number;
+            /** Of */
+            of: number;
+            /** Chosen */
+            chosen: boolean;
+            /** Changes */
+            changes: components["schemas"]["Change"][];
+        };
+        /**
          * ScrapPhoto
          * @description Marks on a photo of a scrap, in pixels from its top left; see `scraps.outline_from_photo`.
          */
@@ -8837,7 +8945,7 @@ export interface components {
              * What
              * @enum {string}
              */
-            what: "odds" | "story" | "schools" | "cutting" | "marker" | "ways" | "shopping";
+            what: "odds" | "story" | "schools" | "cutting" | "marker" | "ways" | "by shelf" | "shopping";
             /** Share */
             share: number | null;
         };
@@ -13040,6 +13148,55 @@ export interface operations {
             };
         };
     };
+    read_by_shelf_api_builds__build_id__by_shelf_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ByShelf"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
     read_ways_api_builds__build_id__cut__cloth__ways_get: {
         parameters: {
             query?: never;
@@ -13276,6 +13433,57 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["OpenBuild"];
                 };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    print_laid_api_builds__build_id__cut__cloth__layout__how__get: {
+        parameters: {
+            query?: {
+                paper?: "a4" | "letter";
+            };
+            header?: never;
+            path: {
+                build_id: string;
+                cloth: string;
+                how: "pdf" | "svg";
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
             /** @description Not Found */
             404: {
@@ -15068,7 +15276,7 @@ export interface operations {
             header?: never;
             path: {
                 build_id: string;
-                what: "odds" | "story" | "schools" | "cutting" | "marker" | "ways" | "shopping";
+                what: "odds" | "story" | "schools" | "cutting" | "marker" | "ways" | "by shelf" | "shopping";
             };
             cookie?: never;
         };

@@ -10,6 +10,7 @@ import FindingsList from '../../parts/FindingsList.vue'
 import MeasureFirst from '../../parts/MeasureFirst.vue'
 import TheSlip from '../../parts/TheSlip.vue'
 import { across, hardware, length, run, shortDay } from '../../parts/words'
+import ByShelf from './ByShelf.vue'
 import { drawnSheets } from './sheets'
 import SheetsTable from './SheetsTable.vue'
 import WaysOut from './WaysOut.vue'
@@ -25,6 +26,7 @@ const failed = ref('')
 const chosen = ref('')
 const picked = ref('')
 const waysOf = ref('')
+const looking = ref(false)
 /** How each cloth is laid, each with the build as it was then. */
 const layings = ref<Record<string, { laid: ClothLaid; revision: number }>>({})
 const working = ref('')
@@ -316,6 +318,13 @@ const older = (cloth: string) => {
         </p>
         <span class="spring" />
         <span v-if="failed && laid" role="alert" class="old">{{ failed }}</span>
+        <v-btn
+          size="small"
+          variant="text"
+          :href="`/api/builds/${open.latest!.id}/cut/${here.cloth}/layout.pdf?paper=${settings.house.paper}`"
+          download=""
+          >Print</v-btn
+        >
         <v-btn v-if="pins.length" size="small" variant="text" @click="keepPins([])">Lay all anew</v-btn>
         <v-btn v-if="working" size="small" variant="text" @click="stop">Stop</v-btn>
         <v-progress-circular v-if="working" indeterminate size="18" width="2" aria-label="Laying the pieces" />
@@ -409,6 +418,9 @@ const older = (cloth: string) => {
           </tr>
         </tbody>
       </table>
+      <h2>By what there is</h2>
+      <v-btn v-if="!looking" size="small" variant="outlined" @click="looking = true">What would the shelf give?</v-btn>
+      <ByShelf v-else />
       <p class="caution">Rotary cutters and shears cut fingers too: guard on, blade away from you.</p>
     </TheSlip>
   </div>
