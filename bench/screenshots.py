@@ -8,7 +8,6 @@ from pathlib import Path
 
 import httpx
 from selenium.webdriver.common.by import By
-from selenium.webdriver.common.keys import Keys
 
 from tests.ui.driving import Hand, Server, chromium
 
@@ -24,14 +23,14 @@ VIEWS = (
     ("fitting", "Lamplighter Regent", "mockups"),
     ("story", "Lamplighter Regent", "mockups"),
     ("bones", "Lamplighter Regent", "bones"),
-    ("channel", "Lamplighter Regent", "bones"),
     ("cutting", "Beekeeper General", "bones"),
     ("front", "Lamplighter Regent", "front"),
     ("back", "Lamplighter Regent", "back"),
     ("layers", "Lamplighter Regent", "layers"),
-    ("cut", "Lamplighter Regent", "cut"),
+    ("cut", "Beekeeper General", "cut"),
+    ("shelf", None, "shelf"),
+    ("shopping", None, "shopping"),
     ("backup", None, None),
-    ("unsent", "Underclock mender", "pattern"),
     ("damaged", None, None),  # last: it spoils a build
 )
 
@@ -67,8 +66,8 @@ def main(folder: Path, only: list[str]) -> None:
             for view, build, stage in VIEWS:
                 if only and view not in only:
                     continue
-                hand.go(f"/build/{ids[build]}/{stage}" if build else "/")
-                hand.find(".line" if build is None else "h1")
+                hand.go(f"/build/{ids[build]}/{stage}" if build else f"/{stage or ''}")
+                hand.find("h1" if build or stage else ".line")
                 if stage == "mockups":
                     hand.find(".odds")
                 if view == "fitting":
@@ -79,9 +78,6 @@ def main(folder: Path, only: list[str]) -> None:
                     hand.find(".story .girth")
                 if stage == "bones":
                     hand.find(".schools")
-                if view == "channel":
-                    hand.find("[data-channel='3a']").send_keys(Keys.ENTER)
-                    hand.find("[data-handle]")
                 if view == "cutting":
                     hand.press("Cutting")
                     hand.find(".plan")
@@ -90,16 +86,19 @@ def main(folder: Path, only: list[str]) -> None:
                     hand.press("Methods side by side")
                     hand.see("lets out")
                 if view == "cut":
-                    hand.see("by the catalogue")
+                    hand.press("cotton sateen")
+                    hand.see("are lacking")
+                    hand.press("What would help?")
+                    hand.see("then it is enough")
                     hand.wait(lambda: not hand.all("[aria-label='Laying the pieces']"))
-                    hand.press("coutil")
-                    hand.find("[data-placed='2 strength 2']")
+                if view == "shelf":
+                    hand.see("under way")
+                if view == "shopping":
+                    hand.find("[data-buy='spiral_6']")
+                    hand.click("[data-buy='spiral_6'] input")
+                    hand.wait(lambda: not hand.all(".thinking"))
                 if view == "backup":
                     offer_backup(hand, Path(data))
-                if view == "unsent":
-                    server.stop()
-                    hand.write("gap wanted", "34")
-                    hand.see("One change waits")
                 if view == "damaged":
                     server.stop()
                     spoil(Path(data), "Brass Heron")
@@ -109,9 +108,6 @@ def main(folder: Path, only: list[str]) -> None:
                 browser.execute_script("return document.fonts.ready")
                 hand.picture(folder / f"{view}.png")
                 print(folder / f"{view}.png")
-                if view == "unsent":
-                    server.start()
-                    hand.gone("One change waits")
         finally:
             server.stop()
 

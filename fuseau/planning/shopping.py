@@ -75,7 +75,8 @@ class ToBuy(Record):
     """One line of the list: an article for one or several builds, the day it has to be ordered by, and where.
 
     `chosen` is the place among the `choices`: the cheapest that is in time, else the quickest. `instead` are cloths
-    that could take its place, where nobody has it in time.
+    that could take its place, where nobody has it in time. `before`: builds that are needed first and get what of it
+    lies free on the shelf.
     """
 
     article: Article
@@ -89,6 +90,7 @@ class ToBuy(Record):
     choices: tuple[Choice, ...]
     chosen: int | None
     instead: tuple[str, ...]
+    before: tuple[str, ...] = ()
 
 
 class Shopping(Record):
@@ -190,7 +192,8 @@ def shopping(
     lines = []
     for key, asked in by_article.items():
         days = [day for one in asked if (day := ready_on.get(one.build)) is not None]
-        lines.append(_to_buy(asked, min(days, default=None), known.get(key, []), today, cloths))
+        line = _to_buy(asked, min(days, default=None), known.get(key, []), today, cloths)
+        lines.append(line.model_copy(update={"before": _served_first(wants, line)}))
     lines.sort(key=lambda line: (line.order_by is None, line.order_by or today, line.article.sort, line.article.label))
     price = sum(line.choices[line.chosen].price for line in lines if line.chosen is not None)
     return Shopping(lines=tuple(lines), wants=tuple(wants), price=price)
@@ -246,6 +249,12 @@ def _to_buy(
         chosen=0 if choices else None,
         instead=_instead(first.article, cloths) if late else (),
     )
+
+
+def _served_first(wants: Sequence[Want], line: ToBuy) -> tuple[str, ...]:
+    """The builds that take free pieces of what others have to buy."""
+    same = (one for one in wants if one.need.article == line.article and any(not piece.reserved for piece in one.taken))
+    return tuple(dict.fromkeys(one.build for one in same if one.build not in line.builds))
 
 
 def _instead(article: Article, cloths: Mapping[str, Cloth]) -> tuple[str, ...]:

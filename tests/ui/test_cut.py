@@ -46,6 +46,7 @@ def test_a_scrap_short_a_way_out_is_taken_and_the_cloth_is_cut(demo_hand):
     demo_hand.see("of cotton sateen are lacking")
     demo_hand.press("What would help?")
     demo_hand.see("then it is enough")
+    assert demo_hand.violations() == []
     demo_hand.press("Take it: The binding of coutil")
     demo_hand.see("All of it comes from what there is")
     assert demo_hand.sheet(line)["build"]["cut"]["binding"] == "coutil"

@@ -362,7 +362,7 @@ def test_no_page_has_axe_violations_in_either_theme_or_asks_outside(demo_hand):
     line = demo_hand.build("Lamplighter Regent")
     demo_hand.browser.get_log("browser")
     asked: set[str] = set()
-    for page in ("/", *(f"/build/{line['id']}/{one}" for one in STAGES)):
+    for page in ("/", "/shelf", *(f"/build/{line['id']}/{one}" for one in STAGES)):
         demo_hand.go(page)
         demo_hand.find(".line, h1")
         demo_hand.wait(lambda: not demo_hand.all("[aria-busy=true]"))

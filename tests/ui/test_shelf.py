@@ -17,6 +17,7 @@ def test_something_is_put_on_the_shelf_and_what_is_wrong_stays_at_its_field(hand
     hand.see("Nothing lies here yet")
     hand.press("Put something on it")
     choose_article(hand, "coutil")
+    assert hand.violations() == []
     hand.write("along the grain, cm", "much")
     hand.press("Put it on the shelf")
     hand.see("is not a length")
@@ -117,6 +118,7 @@ def test_what_is_lacking_is_ordered_and_seen_to_arrive(demo_hand):
     demo_hand.see("Laying every cloth")
     demo_hand.find("[data-buy='spiral_6']")
     demo_hand.click("[data-buy='spiral_6'] input")
+    assert demo_hand.violations() == []
     demo_hand.press("Order it")
     demo_hand.see("Ordered from")
     demo_hand.wait(lambda: not demo_hand.all("[data-buy='spiral_6']"))

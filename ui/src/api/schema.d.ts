@@ -3663,7 +3663,7 @@ export interface components {
         };
         /**
          * ClothThere
-         * @description A cloth of the garment on the shelf: by how much the hem may be deeper and all still fits (− it has to be higher).
+         * @description A cloth of the garment on the shelf: by how much the hem may be deeper and all still fits (− is higher).
          *
          *     None where not even the highest hem that was tried fits. `panels` are numbers of panels for which it is enough,
          *     while nothing is cut. `edits` give that hem.
@@ -8730,7 +8730,8 @@ export interface components {
          * @description One line of the list: an article for one or several builds, the day it has to be ordered by, and where.
          *
          *     `chosen` is the place among the `choices`: the cheapest that is in time, else the quickest. `instead` are cloths
-         *     that could take its place, where nobody has it in time.
+         *     that could take its place, where nobody has it in time. `before`: builds that are needed first and get what of it
+         *     lies free on the shelf.
          */
         ToBuy: {
             article: components["schemas"]["Article"];
@@ -8754,6 +8755,11 @@ export interface components {
             chosen: number | null;
             /** Instead */
             instead: string[];
+            /**
+             * Before
+             * @default []
+             */
+            before: string[];
         };
         /**
          * TopWish

@@ -155,7 +155,7 @@ async function order(shop: string) {
         </colgroup>
         <thead>
           <tr>
-            <th></th>
+            <th>what</th>
             <th class="n">needed</th>
             <th>from</th>
             <th class="n">packs</th>
@@ -173,6 +173,9 @@ async function order(shop: string) {
               <div class="soft small">
                 {{ line.builds.map((build) => names.get(build)).join(', ')
                 }}{{ line.spares ? `; ${line.spares} of them to spare` : '' }}
+              </div>
+              <div v-if="line.before?.length" class="soft small">
+                What lies free goes to {{ line.before.map((build) => names.get(build)).join(', ') }}, needed first.
               </div>
               <div v-if="line.instead.length" class="old small">
                 In time nowhere; {{ line.instead.join(', ') }} would do instead.
