@@ -1,29 +1,36 @@
 """`make bench`: how fast it is, on the demo build. Figures of one run on one machine; compare within a run."""
 
 import dataclasses
+import datetime
 import gzip
 import json
 import statistics
 import tempfile
 import time
-from collections.abc import Callable
+from collections.abc import Callable, Sequence
 from pathlib import Path
+from typing import Any
 
 import httpx
 import numpy as np
 
+from fuseau.commands.cut import take_way
 from fuseau.commands.fields import change
+from fuseau.commands.shelf import put
 from fuseau.craft.base.findings import Change
 from fuseau.craft.boning.cutting_stock import Wanted, plan_cutting
 from fuseau.craft.fit.equilibrium import settle
 from fuseau.craft.fitting.inference import infer, learn
 from fuseau.craft.layout.marker import MarkerAsk, lay
+from fuseau.craft.layout.nesting import NestAsk, Sheet, nest
+from fuseau.craft.layout.pieces import ClothPiece
 from fuseau.craft.materials.catalogue import BONES
 from fuseau.craft.pattern.drafting import draft
 from fuseau.craft.wearer.body import believe
 from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS
 from fuseau.demo.workshop import fill
 from fuseau.document.build import Build, read_build
+from fuseau.document.shelf import Shelf
 from fuseau.files.drawings import read_drawing
 from fuseau.files.svg import pattern_svg
 from fuseau.planning.cache import StageCache
@@ -32,9 +39,11 @@ from fuseau.planning.lacings import final_lacing
 from fuseau.planning.observations import InferenceInputs, tried_on
 from fuseau.planning.pattern import AimInputs, aim_pattern
 from fuseau.planning.pipeline import plan
+from fuseau.planning.plan import Plan
 from fuseau.planning.proposal import ProposalInputs, propose
 from fuseau.planning.readiness import ready
 from fuseau.planning.schools import schools
+from fuseau.planning.ways_out import ways_out
 from fuseau.store.opening import open_database
 from fuseau.store.workshop import Workshop
 from tests.ui.driving import Hand, Server, chromium
@@ -240,6 +249,34 @@ def cut(build: Build) -> None:
     say(f"marker of {len(quick.placed)} pieces, first layout after", seen[0], "s", "< 1")
     long = lay(MarkerAsk(pieces, 1380.0, seconds=60))
     say("its length in 3 s over that in 60 s", quick.length_mm / long.length_mm, "", "< 1.03")
+    on_scraps(pieces)
+    shelf = put(Shelf(), [{"sort": "cloth", "name": "brocade", "label": "x", "length_mm": 500, "width_mm": 1380}], "cm")
+    at_hand = list(shelf.for_build("b"))
+
+    def applied(here: Build, changes: Sequence[Change], edits: Sequence[dict[str, Any]]) -> tuple[Build, Plan]:
+        made = take_way(here, changes, edits, datetime.date.today(), "cm", cache)
+        return made, plan(made, cache=cache)
+
+    cache = StageCache()
+    began = time.perf_counter()
+    found = ways_out(layered, plan(layered, cache=cache), "brocade", at_hand, applied)
+    say(f"{len(found.ways)} ways out, alone and in pairs", time.perf_counter() - began, "s", "< 20")
+
+
+def on_scraps(pieces: Sequence[ClothPiece]) -> None:
+    """Some twenty pieces on eight scraps, the first order of them, and three seconds of others."""
+    some = tuple(pieces[:10])
+    scraps = tuple(
+        Sheet(key=f"s{i}", outline=((0, 0), (260 + 40 * i, 20), (250 + 40 * i, 200 + 25 * i), (15, 180 + 25 * i)))
+        for i in range(8)
+    )
+    count = sum(piece.count for piece in some)
+    began = time.perf_counter()
+    first = nest(NestAsk(some, scraps, seconds=0))
+    say(f"{count} pieces on 8 scraps, the first order", time.perf_counter() - began, "s", "< 5")
+    unlaid = sum(one.count for one in first.unlaid)
+    more = sum(one.count for one in nest(NestAsk(some, scraps, seconds=3)).unlaid)
+    say(f"left over in 3 s ({unlaid} in the first order)", float(more), "", "as few as go")
 
 
 def first_load(one: Server) -> None:

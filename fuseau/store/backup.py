@@ -172,7 +172,24 @@ def _merge(old: sqlite3.Connection, now: Connection) -> Restored:
             continue
         _take_build(old, now, row, renamed=where == "changed")
         added, beside = added + (where == "new"), beside + (where == "changed")
+    _take_shelf(old, now)
     return Restored(added, beside, here, _take_wearers(old, now), _take_pictures(old, now))
+
+
+def _take_shelf(old: sqlite3.Connection, now: Connection) -> None:
+    """The shelf of the backup with its history, where there is none here yet; else the present one stays."""
+    if now.execute(text("select count(*) from shelf_state")).scalar_one():
+        return
+    for row in _rows(old, "select * from shelf_state order by id"):
+        now.execute(
+            text(
+                "insert into shelf_state (id, parent_id, label, made_at, document) "
+                "values (:id, :parent_id, :label, :made_at, :document)"
+            ),
+            row,
+        )
+    for row in _rows(old, "select * from shelf"):
+        now.execute(text("insert into shelf (id, head_id) values (:id, :head_id)"), row)
 
 
 def _standing(old: sqlite3.Connection, now: Connection, row: dict[str, Any]) -> Standing:

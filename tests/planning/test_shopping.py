@@ -94,6 +94,16 @@ def test_who_needs_it_first_gets_what_is_free_and_what_is_reserved_is_left_alone
     assert later.buy == 12
 
 
+def test_who_has_to_buy_is_told_who_gets_what_lies_free():
+    pool = Pool(stocked(grommets(40)))
+    wants = [want("first", need(), pool), want("later", need(), pool)]
+    (line,) = shopping(wants, {}, [offer()], TODAY).lines
+    assert (line.builds, line.before) == (("later",), ("first",))
+    kept = Pool(reserve(stocked(grommets(26)), "first", "s1", None))
+    (other,) = shopping([want("first", need(), kept), want("later", need(), kept)], {}, [offer()], TODAY).lines
+    assert other.before == ()
+
+
 def test_a_lace_has_to_be_in_one_piece():
     pieces = [{"sort": "lace", "name": "cord_4", "label": "cord", "length_mm": 2000}] * 3
     found = want("a", need(LACE, 4000, in_one=True), Pool(stocked(*pieces)))

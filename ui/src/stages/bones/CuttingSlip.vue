@@ -44,6 +44,12 @@ async function keep(id: string, amount: number | null) {
 }
 const mine = (one: OnShelf) => one.reserved.find((kept) => kept.build === open.latest!.id)
 const others = (one: OnShelf) => one.reserved.filter((kept) => kept.build !== open.latest!.id)
+/** Whether pieces are cut from that are not kept for this build. */
+const isKept = (kind: string, mm: number) =>
+  lying.value.some((one) => one.piece.name === kind && Math.abs(one.piece.length_mm! - mm) < 0.1 && mine(one))
+const fromFree = computed(() =>
+  plans.value.some((one) => one.pieces.some((piece) => piece.source === 'shelf' && !isKept(one.kind, piece.length_mm))),
+)
 const error = shelf.saidAt
 /** What bones are cut from is used up, and lies there again when they are not. */
 async function cutOrNot(what: 'cut' | 'uncut') {
@@ -113,6 +119,9 @@ const said = (fate: ReusedBone) => {
           another kind there.
         </p>
       </article>
+      <p v-if="fromFree" class="soft">
+        Some of it is from pieces that are free: keep them for this build, or one that is needed first gets them.
+      </p>
       <p v-if="plans.length" class="soft">
         In all some {{ price.toFixed(1) }}. Proven: no plan buys fewer pieces, and none that buys as few wastes
         less<template v-if="plans.some((one) => !one.proven)"> (where not said otherwise)</template>.
@@ -133,7 +142,7 @@ const said = (fate: ReusedBone) => {
                 .join(', ')
             }}
           </td>
-          <td class="n">
+          <td class="shelfacts">
             <v-btn v-if="mine(one)" size="x-small" variant="text" @click="keep(one.piece.id, 0)">let go</v-btn>
             <v-btn v-else-if="one.free >= 1" size="x-small" variant="text" @click="keep(one.piece.id, null)"
               >keep</v-btn
@@ -205,6 +214,9 @@ const said = (fate: ReusedBone) => {
 </template>
 
 <style scoped>
+.shelfacts {
+  text-align: right;
+}
 .whose {
   white-space: nowrap;
 }

@@ -34,7 +34,12 @@ const CARE_S = 3
 let turn = 0
 
 const cloths = computed(() => cut.value?.cloths ?? [])
-const here = computed(() => cloths.value.find((one) => one.cloth === chosen.value) ?? cloths.value[0])
+const here = computed(
+  () =>
+    cloths.value.find((one) => one.cloth === chosen.value) ??
+    cloths.value.find((one) => !done(one.cloth)) ??
+    cloths.value[0],
+)
 const laid = computed(() => (here.value ? layings.value[here.value.cloth] : undefined))
 const stale = computed(() => !!laid.value && laid.value.revision !== open.latest!.revision)
 const folded = (cloth: string) => !!choices.value.fold?.includes(cloth)
@@ -354,14 +359,14 @@ const older = (cloth: string) => {
           <tbody>
             <tr v-for="one in atHand" :key="one.piece.id" :data-at-hand="one.piece.id">
               <td>
-                <label
+                <label class="size"
                   ><input
                     type="checkbox"
                     :checked="!left(one)"
                     :aria-label="`Cut from ${one.piece.where || one.piece.label}, ${ofShelf(one)}`"
                     @change="use(one, ($event.target as HTMLInputElement).checked)"
                   />
-                  <span class="in size">{{ ofShelf(one) }}</span></label
+                  <span class="in">{{ ofShelf(one) }}</span></label
                 >
               </td>
               <td class="small">
@@ -371,6 +376,9 @@ const older = (cloth: string) => {
             </tr>
           </tbody>
         </table>
+        <p v-if="toReserve.length" class="soft small">
+          Some of it is free: keep it for this build, or one that is needed first gets it.
+        </p>
         <v-btn v-if="toReserve.length" size="small" variant="outlined" @click="reserve">Keep it for this build</v-btn>
       </template>
       <template v-if="here && !done(here.cloth) && needs(here) && hasSome(here)">

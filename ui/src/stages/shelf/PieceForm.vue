@@ -7,7 +7,7 @@ import { length, withUnit } from '../../parts/words'
 import { path } from '../../surface/flat'
 import { useSettings } from '../../stores/settings'
 import { useShelf } from '../../stores/shelf'
-import { cornersIn } from './corners'
+import { cornersIn, outlinesIn } from './corners'
 import ScrapPhoto from './ScrapPhoto.vue'
 
 // A piece for the shelf: what it is, how much, where it lies. Cloth by its size, or as the scrap that it is.
@@ -50,6 +50,11 @@ const corners = computed(() => cornersIn(typed.value, settings.unit))
 watch(corners, (now) => {
   if (shape.value === 'drawn') outline.value = now
 })
+const typedFlaws = ref(
+  flaws.value.map((flaw) => flaw.map(([x, y]) => `${bare(x)}, ${bare(y)}`).join('\n')).join('\n\n'),
+)
+watch(typedFlaws, (now) => (flaws.value = outlinesIn(now, settings.unit)))
+const flawed = ref(!!flaws.value.length)
 const view = computed(() => {
   const spots = outline.value
   if (spots.length < 2) return undefined
@@ -163,6 +168,17 @@ function take(found: { outline: Point[]; flaws: Point[][] }) {
           </div>
         </template>
         <ScrapPhoto v-else class="wide" @read="take" />
+        <template v-if="shape !== 'photo'">
+          <button v-if="!flawed" type="button" class="ask wide" @click="flawed = true">It has a flaw …</button>
+          <v-textarea
+            v-else
+            v-model="typedFlaws"
+            rows="3"
+            :label="`Corners of what to keep clear of, ${settings.unit}; an empty line before the next`"
+            :error-messages="shelf.saidAt('flaws')"
+            class="wide"
+          />
+        </template>
         <p v-if="shape === 'photo' && shelf.saidAt('outline')" class="bad wide" role="alert">
           {{ shelf.saidAt('outline') }}
         </p>

@@ -1,5 +1,12 @@
 import type { Point, Unit } from '../../api/types'
 
+/** Several outlines in one field, an empty line between them. */
+export const outlinesIn = (text: string, unit: Unit): Point[][] =>
+  text
+    .split(/\n\s*\n/)
+    .map((part) => cornersIn(part, unit))
+    .filter((corners) => corners.length)
+
 /**
  * Corners as typed, one a line, along and across: "30, 20", "30 20", "12,5; 7" or "30,20"; a comma alone between two
  * whole numbers parts them. Lines that hold no two numbers are left out.
