@@ -13,6 +13,7 @@ from fuseau.app.wire import OnRevision, OpenBuild
 from fuseau.app.wire_shelf import ClothLaid, PinPieces, TakeWay
 from fuseau.app.work import find_ways_out, lay_cloth, look_at_shelf, print_layout
 from fuseau.commands.cut import cut_cloth, not_cut, pin, take_way
+from fuseau.craft.base.errors import Unmakeable
 from fuseau.craft.layout.at_hand import Laying, check_pinned
 from fuseau.document.build import Build
 from fuseau.files.paper import Paper
@@ -116,13 +117,13 @@ def cloth_is_cut(session: TheSession, workers: TheWorkers, build_id: str, cloth:
     def step(at: AtHand) -> Build:
         return cut_cloth(at.build, cloth, laying, new_mm, beside, shelf, at.today)
 
-    return session.step_with_shelf(build_id, on.revision, step, f"Cut: {build.cloths[cloth].label}")
+    return session.step_with_shelf(build_id, on.revision, step, f"Cut: {_label(build, cloth)}")
 
 
 @router.post("/builds/{build_id}/cut/{cloth}/not-done", response_model=OpenBuild)
 def cloth_is_not_cut(session: TheSession, build_id: str, cloth: ClothPath, on: OnRevision) -> Response:
     """A cloth is not cut after all: its rests are off the shelf, what it was cut from is on it again."""
-    label = session.workshop.open(build_id).build.cloths[cloth].label
+    label = _label(session.workshop.open(build_id).build, cloth)
     said = f"Not cut after all: {label}"
     return session.step_with_shelf(build_id, on.revision, lambda at: not_cut(at.build, cloth), said)
 
@@ -144,10 +145,17 @@ def print_laid(
     laying = _laying(session, workers, opened, cloth, 1)
     names = {one.id: one.where or one.label for one in shelf.pieces}
     version = build.current.number if build.current else None
-    laid = LaidCloth(build.brief.name, version, build.cloths[cloth].label, laying, names)
+    laid = LaidCloth(build.brief.name, version, _label(build, cloth), laying, names)
     content = workers.make(print_layout, laid, how, paper, session.unit)
     media = {"pdf": "application/pdf", "svg": "image/svg+xml"}[how]
     return file_answer(content, media, build, f"-{cloth}-laid-out.{how}")
+
+
+def _label(build: Build, cloth: str) -> str:
+    """How a cloth is called. Raises Unmakeable for one that is in no catalogue."""
+    if cloth not in build.cloths:
+        raise Unmakeable("layers.plies", "cut.no_such_cloth")
+    return build.cloths[cloth].label
 
 
 def _laying(session: Session, workers: TheWorkers, opened: Opened, cloth: str, seconds: int) -> Laying:

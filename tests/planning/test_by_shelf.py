@@ -73,7 +73,7 @@ def test_schools_are_told_by_how_much_of_them_lies_there():
 
 
 def test_before_a_version_is_cut_the_number_of_panels_is_told_too():
-    draft = edited(BUILD, draft__panels=5)
+    draft = BUILD
     assert not draft.versions
     at_hand = stock({"sort": "cloth", "name": "coutil", "label": "coutil", "length_mm": 300, "width_mm": 1380})
     (found,) = by_shelf(draft, plan(draft), at_hand, applied).cloths

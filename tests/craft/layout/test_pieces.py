@@ -183,7 +183,7 @@ def test_a_cloth_too_narrow_for_its_binding_gives_no_strips_and_the_rest_is_stil
     assert plan_cut(build, plan(build)).cloths[2].strips_mm == 0
 
 
-@settings(max_examples=10, deadline=None)
+@settings(max_examples=6, deadline=None)
 @given(any_builds(("layers", "draft")))
 def test_of_whatever_is_decided_every_piece_is_closed_and_there(build):
     planned = plan(build)
