@@ -249,8 +249,14 @@ async function say(act: () => Promise<boolean>) {
 const fromWhat = (cloth: string) => {
   const one = done(cloth)!
   const from = (one.used ?? []).map((used) => used.stock.where || used.stock.label)
-  return [...from, ...(one.new_mm ? [`${run(one.new_mm, settings.unit)} new`] : [])].join(', ')
+  return [...new Set(from), ...(one.new_mm ? [`${run(one.new_mm, settings.unit)} new`] : [])].join(', ')
 }
+/** What stands against cutting the real cloth now, in the words of the mock-ups. */
+const unready = computed(() => {
+  const { verdict } = plan.value
+  const ready = !verdict || ['cut the cloth', 'wear it'].includes(verdict.word)
+  return ready || !toLay.value.length ? '' : verdict!.sentence
+})
 const older = (cloth: string) => {
   const version = done(cloth)?.version
   const now = open.build!.versions!.length
@@ -339,6 +345,7 @@ const older = (cloth: string) => {
     </section>
     <TheSlip v-if="cut" :title="title" under="Each cloth with its own pieces, laid on what there is of it.">
       <FindingsList :stages="['cut']" />
+      <p v-if="unready" class="caution">{{ unready }}</p>
       <table class="numbers" aria-label="Cloth needed">
         <tbody>
           <tr v-for="one in cloths" :key="one.cloth" :class="{ on: one === here }">
