@@ -14,6 +14,7 @@ from fuseau.app.wire_shelf import (
     Arrived,
     CsvRead,
     KnownArticles,
+    Needs,
     OnShelf,
     OnShelfRevision,
     OpenShelf,
@@ -37,6 +38,7 @@ from fuseau.craft.stock.articles import known_articles
 from fuseau.craft.stock.stock import Stock
 from fuseau.document.shelf import Order, Shelf
 from fuseau.files.shelf_csv import read_shelf_csv, shelf_csv, shopping_csv
+from fuseau.planning.needs import needs_of
 from fuseau.planning.shopping import Shopping, ready_by, shopping
 from fuseau.stand_ins.suppliers import arrival, comes_short, offers, sent_on
 from fuseau.store.shelf import ShelfOpened
@@ -105,6 +107,13 @@ def reserve_all(session: TheSession, build_id: str, given: ReserveAll) -> OpenSh
         return now
 
     return _seen(session, session.shelf.edit(step, f"Reserved for {name}"))
+
+
+@router.get("/builds/{build_id}/needs")
+def read_needs(session: TheSession, build_id: str) -> Needs:
+    """What a build needs of hardware, laces and tapes: by the piece or by its length, stage by stage."""
+    at = session.at_hand(build_id)
+    return Needs(needs=list(needs_of(at.build, at.planned, {}, ())))
 
 
 @router.post("/shelf/undo")

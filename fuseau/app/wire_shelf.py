@@ -15,6 +15,7 @@ from fuseau.craft.stock.articles import Article
 from fuseau.craft.stock.stock import Stock
 from fuseau.document.shelf import BuildId, Order, OrderLine, Reservation
 from fuseau.files.shelf_csv import CsvRow
+from fuseau.planning.needs import Need
 from fuseau.planning.shopping import Shopping
 
 if TYPE_CHECKING:
@@ -161,6 +162,12 @@ class TakeWay(OnRevision):
     changes: list[Change] = Field(default_factory=list, max_length=40)
     edits: list[WrittenEdit] = Field(default_factory=list, max_length=40)
     label: Annotated[str, Text(200)] = ""
+
+
+class Needs(BaseModel):
+    """What a build needs that is counted: cloth and bones are laid and cut first."""
+
+    needs: list[Need]
 
 
 class KnownArticles(BaseModel):

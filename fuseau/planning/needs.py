@@ -2,6 +2,7 @@
 
 import math
 from collections.abc import Iterator, Mapping, Sequence
+from typing import Literal
 
 from pydantic import Field
 
@@ -74,14 +75,14 @@ def _front(build: Build, planned: Plan) -> Iterator[Need]:
     if opening.kind == "busk" and planned.busk is not None and planned.busk.length_mm is not None:
         article = articles.busk_of(planned.busk.length_mm, len(planned.busk.studs_mm))
         yield Need(article=article, stage="front", amount=1)
+    times = 2 if any(one.code == "bought.twice" for one in opening.bought) else 1  # both halves open
     for bought in opening.bought:
         if bought.code in ("bought.zip", "bought.hidden_zip"):
-            kind = articles.zip_of(
-                "separating" if bought.code == "bought.zip" else "hidden", float(bought.given["length_mm"])
-            )
-            yield Need(article=kind, stage="front", amount=1)
+            how: Literal["separating", "hidden"] = "separating" if bought.code == "bought.zip" else "hidden"
+            article = articles.zip_of(how, float(bought.given["length_mm"]))
+            yield Need(article=article, stage="front", amount=times)
         elif bought.code == "bought.hooks":
-            yield Need(article=articles.HOOKS, stage="front", amount=float(bought.given["count"]))
+            yield Need(article=articles.HOOKS, stage="front", amount=times * float(bought.given["count"]))
 
 
 def _back(build: Build, planned: Plan) -> Iterator[Need]:

@@ -216,3 +216,11 @@ def test_a_cloth_of_hers_is_in_the_catalogue_of_the_workshop_and_other_builds_ca
     body = {"revision": other["revision"], "changes": [{"at": "layers.plies.2.cloth", "value": "moth_damask"}]}
     chosen = client.post(f"/api/builds/{other['id']}/changes", json=body).json()
     assert math.isclose(chosen["build"]["catalogue"]["cloths"]["moth_damask"]["thickness_mm"], 0.9)
+
+
+def test_what_is_counted_is_told_by_stage(client, build):
+    needs = client.get(f"/api/builds/{build['id']}/needs").json()["needs"]
+    stages = {one["article"]["sort"]: one["stage"] for one in needs}
+    assert (stages["grommets"], stages["lace"], stages["busk"]) == ("back", "back", "front")
+    empty = client.post("/api/builds", json={"name": "Empty"}).json()
+    assert client.get(f"/api/builds/{empty['id']}/needs").json() == {"needs": []}

@@ -129,3 +129,12 @@ def test_what_is_lacking_is_ordered_and_seen_to_arrive(demo_hand):
     assert "spiral" in newest.text
     newest.find_element("css selector", "button").click()
     demo_hand.wait(lambda: len(demo_hand.api.get("/api/shelf").json()["pieces"]) == before + 1)
+
+
+def test_grommets_are_kept_where_they_are_planned(demo_hand):
+    line = demo_hand.stage("Lamplighter Regent", "back")
+    demo_hand.see("46 free")
+    demo_hand.press("keep: two-part grommet, 5 mm hole")
+    demo_hand.see("22 kept")
+    kept = [one for one in demo_hand.api.get("/api/shelf").json()["pieces"] if one["piece"]["name"] == "grommet_5"]
+    assert [(one["build"], one["amount"]) for one in kept[0]["reserved"]] == [(line["id"], 22)]

@@ -1382,6 +1382,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/builds/{build_id}/needs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Read Needs
+         * @description What a build needs of hardware, laces and tapes: by the piece or by its length, stage by stage.
+         */
+        get: operations["read_needs_api_builds__build_id__needs_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/shelf/undo": {
         parameters: {
             query?: never;
@@ -5772,6 +5792,14 @@ export interface components {
             each_mm?: number | null;
             /** Width Mm */
             width_mm?: number | null;
+        };
+        /**
+         * Needs
+         * @description What a build needs that is counted: cloth and bones are laid and cut first.
+         */
+        Needs: {
+            /** Needs */
+            needs: components["schemas"]["Need"][];
         };
         /**
          * NewBuild
@@ -13846,6 +13874,55 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["OpenShelf"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    read_needs_api_builds__build_id__needs_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Needs"];
                 };
             };
             /** @description Not Found */

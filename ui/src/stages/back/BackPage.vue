@@ -5,6 +5,7 @@ import { useSettings } from '../../stores/settings'
 import FindingsList from '../../parts/FindingsList.vue'
 import PickedThing from '../../parts/PickedThing.vue'
 import SectionDrawing from '../../parts/SectionDrawing.vue'
+import AtHand from '../../parts/AtHand.vue'
 import TheSlip from '../../parts/TheSlip.vue'
 import WorkSurface from '../../surface/WorkSurface.vue'
 import { hardware, length } from '../../parts/words'
@@ -129,6 +130,7 @@ const counted = computed(() => {
           </p>
         </template>
       </template>
+      <AtHand stage="back" />
       <h2>Waist tape</h2>
       <template v-if="plan.waist_tape">
         <p>

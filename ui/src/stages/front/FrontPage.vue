@@ -4,6 +4,7 @@ import { useBuild } from '../../stores/build'
 import { useSettings } from '../../stores/settings'
 import FindingsList from '../../parts/FindingsList.vue'
 import LengthField from '../../parts/LengthField.vue'
+import AtHand from '../../parts/AtHand.vue'
 import TheSlip from '../../parts/TheSlip.vue'
 import PickedThing from '../../parts/PickedThing.vue'
 import WorkSurface from '../../surface/WorkSurface.vue'
@@ -220,8 +221,9 @@ const base = computed(() => `/api/builds/${open.latest?.id}`)
         >, finished.
       </p>
       <p v-if="opening?.bought?.length">
-        To buy: <b>{{ opening.bought.join('; ') }}</b>. Some {{ Math.round(opening.minutes) }} minutes.
+        It takes <b>{{ opening.bought.join('; ') }}</b>. Some {{ Math.round(opening.minutes) }} minutes.
       </p>
+      <AtHand stage="front" />
 
       <p v-if="plan.before && plan.before.busk_mm !== busk?.length_mm" class="soft">
         Version {{ plan.before.version }} took

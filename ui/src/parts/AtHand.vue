@@ -1,0 +1,82 @@
+<script setup lang="ts">
+import { computed, onMounted, ref, watch } from 'vue'
+import { get } from '../api/client'
+import type { Need, OnShelf, Stage } from '../api/types'
+import { useBuild } from '../stores/build'
+import { useSettings } from '../stores/settings'
+import { useShelf } from '../stores/shelf'
+import { run } from './words'
+
+// What this stage needs that is bought, against what the shelf has of it; kept for this build with one press.
+const props = defineProps<{ stage: Stage }>()
+const open = useBuild()
+const settings = useSettings()
+const shelf = useShelf()
+const needs = ref<Need[]>([])
+onMounted(shelf.load)
+watch(
+  () => [open.latest?.id, open.latest?.revision],
+  async () => {
+    const id = open.latest?.id
+    if (!id) return
+    const found = await get<{ needs: Need[] }>(`/builds/${id}/needs`).catch(() => undefined)
+    if (found && open.latest?.id === id) needs.value = found.needs.filter((one) => one.stage === props.stage)
+  },
+  { immediate: true },
+)
+const keptOf = (one: OnShelf) => one.reserved.find((kept) => kept.build === open.latest?.id)?.amount ?? 0
+const lines = computed(() =>
+  needs.value.map((need) => {
+    const much = (amount: number) =>
+      need.article.measure === 'length' ? run(amount, settings.unit) : String(Math.round(amount))
+    const there = (shelf.latest?.pieces ?? []).filter(
+      ({ piece }) => piece.sort === need.article.sort && piece.name === need.article.name,
+    )
+    const kept = there.reduce((sum, one) => sum + keptOf(one), 0)
+    const free = there.reduce((sum, one) => sum + one.free, 0)
+    const enough = kept >= need.amount - 0.5
+    const next = there.find((one) => one.free > 0.5 && (!need.in_one || one.free + keptOf(one) >= need.amount))
+    const parts = [kept > 0.5 && `${much(kept)} kept`, free > 0.5 && !enough && `${much(free)} free`].filter(Boolean)
+    const said = parts.length ? parts.join(', ') : there.length ? 'kept for others' : 'none'
+    return { need, much: much(need.amount), said, enough, next, kept }
+  }),
+)
+function keep(line: (typeof lines.value)[number]) {
+  const one = line.next!
+  const amount = keptOf(one) + Math.min(one.free, line.need.amount - line.kept)
+  void shelf.act(`/shelf/pieces/${one.piece.id}/reserve`, { build: open.latest!.id, amount })
+}
+</script>
+
+<template>
+  <section v-if="lines.length && shelf.latest" aria-label="On the shelf">
+    <h2>On the shelf</h2>
+    <table class="numbers">
+      <tbody>
+        <tr v-for="line in lines" :key="line.need.article.name" :data-need="line.need.article.name">
+          <td>{{ line.much }} {{ line.need.article.label }}</td>
+          <td class="n in" :class="{ good: line.enough }">{{ line.said }}</td>
+          <td class="n">
+            <v-btn
+              v-if="!line.enough && line.next"
+              size="x-small"
+              variant="text"
+              :aria-label="`keep: ${line.need.article.label}`"
+              @click="keep(line)"
+              >keep</v-btn
+            >
+          </td>
+        </tr>
+      </tbody>
+    </table>
+  </section>
+</template>
+
+<style scoped>
+h2 {
+  margin: 14px 0 2px;
+}
+.good {
+  color: var(--settled);
+}
+</style>
