@@ -6,7 +6,7 @@ from hypothesis import strategies as st
 from shapely.geometry import Polygon
 
 from fuseau.craft.base.practice import Practice
-from fuseau.craft.layout.at_hand import LayAsk, lay_on_hand
+from fuseau.craft.layout.at_hand import LayAsk, lay_on_hand, lay_quickly
 from fuseau.craft.layout.nesting import NestAsk, Pinned, nest
 from fuseau.craft.layout.scraps import outline_fault, rests
 from tests.craft.layout.cloth_pieces import box, piece, sheet, wedges
@@ -124,7 +124,7 @@ def test_what_there_is_comes_first_and_only_the_rest_is_bought():
 def test_the_pair_of_what_lies_on_a_scrap_is_still_cut_the_other_way_round(fold):
     slanting = piece("a", ((0, 0), (0, 200), (60, 220), (90, 0)))
     scrap = sheet("scrap", ((0, 0), (230, 0), (228, 95), (0, 93)))  # takes one of them
-    laid = lay_on_hand(LayAsk((slanting,), (scrap,), 1400, fold=fold, seconds=1))
+    laid = lay_quickly(LayAsk((slanting,), (scrap,), 1400, fold=fold))
     (on_scrap,) = laid.sheets[0].placed
     if fold:
         assert laid.marker.spare == ("a",)  # the fold gives two where one is left to cut
@@ -135,7 +135,7 @@ def test_the_pair_of_what_lies_on_a_scrap_is_still_cut_the_other_way_round(fold)
 
 def test_a_length_on_the_fold_gives_both_of_a_pair():
     parts = (piece("a", box(100, 300)), piece("b", box(80, 200), mirrored=False))
-    laid = lay_on_hand(LayAsk(parts, (sheet("l", long=520, wide=300),), 1400, fold=True, seconds=1))
+    laid = lay_quickly(LayAsk(parts, (sheet("l", long=520, wide=300),), 1400, fold=True))
     assert laid.enough
     assert all(max(y for _, y in one.outline) <= 150.2 for one in laid.sheets[0].placed)
 
@@ -143,7 +143,7 @@ def test_a_length_on_the_fold_gives_both_of_a_pair():
 def test_what_is_pinned_on_new_cloth_stays_and_the_rest_is_laid_round_it():
     parts = (piece("a", box(100, 300)), piece("b", box(90, 280)))
     pin = Pinned(sheet="new", key="b", mirrored=False, x_mm=50, y_mm=600)
-    laid = lay_on_hand(LayAsk(parts, (), 1400, pinned=(pin,), seconds=1))
+    laid = lay_quickly(LayAsk(parts, (), 1400, pinned=(pin,)))
     assert ("b", 50, 600) in [(one.key, one.x_mm, one.y_mm) for one in laid.marker.placed]
     assert count_of((), laid.marker) == {"a": 2, "b": 2}
     assert laid.marker.length_mm < 420
