@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, onBeforeUnmount, ref, watch } from 'vue'
 import { get, Refused, send } from '../../api/client'
-import type { ClothCut, ClothLaid, CutPlan, OnShelf, Pinned, Placed } from '../../api/types'
+import type { ClothCut, ClothLaid, CutPlan, OnShelf, Pinned, Placed, Underway } from '../../api/types'
 import { useBuild } from '../../stores/build'
 import { useNotices } from '../../stores/notices'
 import { useSettings } from '../../stores/settings'
@@ -31,6 +31,9 @@ const looking = ref(false)
 const layings = ref<Record<string, { laid: ClothLaid; revision: number }>>({})
 const working = ref('')
 const CARE_S = 3
+const LOOK_MS = 400
+/** How far it is, once it takes long enough to be asked. */
+const share = ref(0)
 let turn = 0
 
 const cloths = computed(() => cut.value?.cloths ?? [])
@@ -49,8 +52,18 @@ const pins = computed<Pinned[]>(() => (here.value && choices.value.pinned?.[here
 async function lay(one: ClothCut, seconds: number) {
   const revision = open.latest!.revision
   working.value = one.cloth
-  const found = await get<ClothLaid>(`/builds/${open.latest!.id}/cut/${one.cloth}?seconds=${seconds}`)
-  layings.value[one.cloth] = { laid: found, revision }
+  const build = open.latest!.id
+  const looking = setInterval(async () => {
+    const now = await get<Underway[]>(`/builds/${build}/underway`).catch(() => [])
+    share.value = now.find((thought) => thought.what === 'marker')?.share ?? 0
+  }, LOOK_MS)
+  try {
+    const found = await get<ClothLaid>(`/builds/${build}/cut/${one.cloth}?seconds=${seconds}`)
+    layings.value[one.cloth] = { laid: found, revision }
+  } finally {
+    clearInterval(looking)
+    share.value = 0
+  }
 }
 /** What is laid in a turn of its own; a later turn, or a stop, ends it without a word. */
 async function inTurn(work: (mine: () => boolean) => Promise<void>) {
@@ -338,7 +351,14 @@ const older = (cloth: string) => {
         >
         <v-btn v-if="pins.length" size="small" variant="text" @click="keepPins([])">Lay all anew</v-btn>
         <v-btn v-if="working" size="small" variant="text" @click="stop">Stop</v-btn>
-        <v-progress-circular v-if="working" indeterminate size="18" width="2" aria-label="Laying the pieces" />
+        <v-progress-circular
+          v-if="working"
+          :indeterminate="!share"
+          :model-value="share * 100"
+          size="18"
+          width="3"
+          aria-label="Laying the pieces"
+        />
         <v-btn v-else size="small" variant="outlined" @click="better(12)">Better</v-btn>
         <v-btn size="small" color="primary" :disabled="!laid || stale" @click="say(nowCut)">It is cut</v-btn>
       </div>
