@@ -90,11 +90,11 @@ const layAll = () =>
     if (mine() && here.value && !done(here.value.cloth)) await lay(here.value, CARE_S)
   })
 const better = (seconds: number) => inTurn(async () => void (here.value && (await lay(here.value, seconds))))
-function stop() {
+async function stop() {
   turn++
   working.value = ''
   const build = open.latest?.id
-  if (build) void send<void>('DELETE', `/builds/${build}/underway/marker`).catch(() => undefined)
+  if (build) await send<void>('DELETE', `/builds/${build}/underway/marker`).catch(() => undefined)
 }
 function fold(now: boolean) {
   if (!here.value) return
@@ -255,8 +255,9 @@ async function reserve() {
 }
 const nowCut = () => open.step(`cut/${here.value!.cloth}/done`, {}, ['cut'])
 const notCut = () => open.step(`cut/${here.value!.cloth}/not-done`, {}, ['cut'])
+/** Cut, or not: the cloth is laid once more for it, and what is stopped before must not be that. */
 async function say(act: () => Promise<boolean>) {
-  stop()
+  await stop()
   if (!(await act()) && open.errors.cut) notices.tell(open.errors.cut)
 }
 const fromWhat = (cloth: string) => {
