@@ -51,7 +51,7 @@ def bones_are_cut(session: TheSession, workers: TheWorkers, build_id: str, on: O
     plans = [] if again else _cutting(session, workers, build_id)
 
     def step(at: AtHand) -> Build:
-        return cut_bones(at.build, at.planned, plans, shelf, at.today)
+        return cut_bones(at.build, at.planned, plans, shelf, build_id, at.today)
 
     return session.step_with_shelf(build_id, on.revision, step, "Bones cut")
 
@@ -68,7 +68,7 @@ def keep_bone_kind(session: TheSession, build_id: str, given: KeepKind) -> Respo
     kind = given.kind.model_dump(mode="json", exclude_unset=True)
     label = f"Catalogue: {kind.get('label') or 'a bone'}"
     answer = session.step(build_id, given.revision, lambda at: keep_kind(at.build, kind, at.unit), label)
-    session.learn_catalogue(build_id, label)
+    session.learn_catalogue(build_id, given.revision, label)
     return answer
 
 

@@ -1,6 +1,7 @@
 """Routes of the cut: every piece of every ply, how a cloth is laid on what there is, and cloths that are cut."""
 
 import datetime
+from collections.abc import Mapping
 from typing import Annotated, Literal
 
 from fastapi import APIRouter, Path, Query
@@ -10,7 +11,7 @@ from fuseau.app.json_route import JsonRoute
 from fuseau.app.session import TROUBLES, AtHand, Session, TheSession, TheWorkers, file_answer
 from fuseau.app.shelf import on_shelf
 from fuseau.app.wire import OnRevision, OpenBuild
-from fuseau.app.wire_shelf import ClothLaid, PinPieces, TakeWay
+from fuseau.app.wire_shelf import ClothLaid, CutAsSeen, PinPieces, TakeWay
 from fuseau.app.work import find_ways_out, lay_cloth, look_at_shelf, print_layout
 from fuseau.commands.cut import cut_cloth, not_cut, pin, take_way
 from fuseau.craft.base.errors import Unmakeable
@@ -18,11 +19,12 @@ from fuseau.craft.layout.at_hand import Laying, check_pinned
 from fuseau.document.build import Build
 from fuseau.files.paper import Paper
 from fuseau.planning.by_shelf import ByShelf
-from fuseau.planning.cut import CutPlan, lay_ask, plan_cut, to_buy_mm
+from fuseau.planning.cut import CutPlan, Use, lay_ask, plan_cut, to_buy_mm, uses_of
 from fuseau.planning.ways_out import WaysOut
 from fuseau.store.workshop import Opened
 
 router = APIRouter(prefix="/api", responses=TROUBLES, route_class=JsonRoute)
+_SEEN_MM = 0.5
 ClothPath = Annotated[str, Path(max_length=40)]
 
 
@@ -53,7 +55,8 @@ def lay_out(
         if piece.sort == "cloth" and piece.name == cloth
     ]
     beside = _beside(session, build_id, opened.build, cloth)
-    return session.answer(ClothLaid(laying=laying, to_buy_mm=to_buy_mm(laying, beside), at_hand=at_hand))
+    uses = uses_of(laying, beside, shelf.lengths)
+    return session.answer(ClothLaid(laying=laying, to_buy_mm=to_buy_mm(laying, beside), uses=uses, at_hand=at_hand))
 
 
 @router.get("/builds/{build_id}/by-shelf", response_model=ByShelf)
@@ -105,19 +108,30 @@ def pin_pieces(session: TheSession, build_id: str, cloth: ClothPath, given: PinP
 
 
 @router.post("/builds/{build_id}/cut/{cloth}/done", response_model=OpenBuild)
-def cloth_is_cut(session: TheSession, workers: TheWorkers, build_id: str, cloth: ClothPath, on: OnRevision) -> Response:
-    """A cloth is cut as it was laid: what it was cut from is off the shelf, what is left of that is on it."""
+def cloth_is_cut(
+    session: TheSession, workers: TheWorkers, build_id: str, cloth: ClothPath, seen: CutAsSeen
+) -> Response:
+    """A cloth is cut as it was seen: what it was cut from is off the shelf, what is left of that is on it.
+
+    Refused where it is laid otherwise by now.
+    """
     opened = session.workshop.open(build_id)
-    build = opened.build
-    laying = _laying(session, workers, opened, cloth, 1)
-    beside = _beside(session, build_id, build, cloth)
+    laying = _laying(session, workers, opened, cloth, 0)
+    beside = _beside(session, build_id, opened.build, cloth)
     shelf = session.shelf.open().shelf
-    new_mm = to_buy_mm(laying, beside)
+    if not _as_seen(seen, uses_of(laying, beside, shelf.lengths), to_buy_mm(laying, beside)):
+        raise Unmakeable("cut", "cut.laid_otherwise")
 
     def step(at: AtHand) -> Build:
-        return cut_cloth(at.build, cloth, laying, new_mm, beside, shelf, at.today)
+        return cut_cloth(at.build, cloth, laying, beside, shelf, build_id, at.today)
 
-    return session.step_with_shelf(build_id, on.revision, step, f"Cut: {_label(build, cloth)}")
+    return session.step_with_shelf(build_id, seen.revision, step, f"Cut: {_label(opened.build, cloth)}")
+
+
+def _as_seen(seen: CutAsSeen, uses: Mapping[str, Use], bought_mm: float) -> bool:
+    """Whether a cloth is laid as it was when she looked."""
+    same = seen.uses.keys() == uses.keys() and abs(seen.to_buy_mm - bought_mm) < _SEEN_MM
+    return same and all(abs(seen.uses[key].amount - uses[key].amount) < _SEEN_MM for key in uses)
 
 
 @router.post("/builds/{build_id}/cut/{cloth}/not-done", response_model=OpenBuild)
@@ -142,7 +156,7 @@ def print_laid(
 
     opened, shelf = session.workshop.open(build_id), session.shelf.open().shelf
     build = opened.build
-    laying = _laying(session, workers, opened, cloth, 1)
+    laying = _laying(session, workers, opened, cloth, 0)
     names = {one.id: one.where or one.label for one in shelf.pieces}
     version = build.current.number if build.current else None
     laid = LaidCloth(build.brief.name, version, _label(build, cloth), laying, names)

@@ -39,5 +39,5 @@ def keep_own_cloth(session: TheSession, build_id: str, given: KeepCloth) -> Resp
     cloth = given.cloth.model_dump(mode="json", exclude_unset=True)
     label = f"Catalogue: {cloth.get('label') or 'a cloth'}"
     answer = session.step(build_id, given.revision, lambda at: keep_cloth(at.build, cloth, at.unit, given.ply), label)
-    session.learn_catalogue(build_id, label)
+    session.learn_catalogue(build_id, given.revision, label)
     return answer

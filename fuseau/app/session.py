@@ -141,7 +141,7 @@ class Session:
             return self.step(build_id, revision, lambda at: build, label)
         except Exception:
             if self.shelf.open().revision != before:
-                self.shelf.undo()
+                self.shelf.take_back()
             raise
 
     def makeable(self, at_hand: AtHand, changed: Build) -> Plan:
@@ -174,10 +174,11 @@ class Session:
 
         self.shelf.edit(step, f"Brought along by {name}")
 
-    def learn_catalogue(self, build_id: str, label: str) -> None:
-        """The workshop's catalogue with what a build has of its own."""
-        own = self.workshop.open(build_id).build.catalogue
-        self.shelf.edit(lambda now: learn(now, own), label)
+    def learn_catalogue(self, build_id: str, revision: int, label: str) -> None:
+        """The workshop's catalogue with what a build has of its own that it had not at a revision."""
+        before = self.workshop.at(build_id, revision).catalogue
+        after = self.workshop.open(build_id).build.catalogue
+        self.shelf.edit(lambda now: learn(now, after, before), label)
 
     def match_shelf(self, build_id: str, build: Build, label: str | None = None) -> None:
         """The shelf as it is when a build stands so: what is not cut (any more) lies there, what is cut is used up.

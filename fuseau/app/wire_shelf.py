@@ -15,6 +15,7 @@ from fuseau.craft.stock.articles import Article
 from fuseau.craft.stock.stock import Stock
 from fuseau.document.shelf import BuildId, Order, OrderLine, Reservation
 from fuseau.files.shelf_csv import CsvRow
+from fuseau.planning.cut import Use
 from fuseau.planning.needs import Need
 from fuseau.planning.shopping import Shopping
 
@@ -143,11 +144,19 @@ class ShoppingSeen(BaseModel):
 
 
 class ClothLaid(BaseModel):
-    """A cloth laid out: how, how much new cloth it takes in all, and the pieces of the shelf that could be cut from."""
+    """A cloth laid out: how much new cloth it takes in all, what it uses of the shelf, and what could be cut from."""
 
     laying: Laying
     to_buy_mm: float
+    uses: dict[str, Use]
     at_hand: list[OnShelf]
+
+
+class CutAsSeen(OnRevision):
+    """A cloth that is cut as it was seen: what that takes of the shelf, and how much new cloth."""
+
+    uses: dict[str, Use] = Field(max_length=400)
+    to_buy_mm: float = Field(ge=0, le=1_000_000)
 
 
 class PinPieces(OnRevision):

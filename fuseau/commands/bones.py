@@ -19,7 +19,6 @@ from fuseau.document.shelf import Shelf
 from fuseau.planning.plan import Plan
 
 BONES_CUT = "all_bones"  # among what is cut, beside the cloths
-_SAME_MM = 0.06
 _WORTH_MM = 60.0  # a shorter rest of a bone serves nowhere
 
 
@@ -33,7 +32,12 @@ def keep_kind(build: Build, given: Mapping[str, Any], unit: Unit) -> Build:
 
 
 def cut_bones(
-    build: Build, planned: Plan, plans: Sequence[CuttingPlan] = (), shelf: Shelf | None = None, on: date | None = None
+    build: Build,
+    planned: Plan,
+    plans: Sequence[CuttingPlan] = (),
+    shelf: Shelf | None = None,
+    build_id: str = "",
+    on: date | None = None,
 ) -> Build:
     """The bones of the plan, of each half where they differ, written down as cut: later changes are held against them.
 
@@ -53,7 +57,7 @@ def cut_bones(
         raise Unmakeable("bones.cut", "bones.none_to_cut")
     version = build.current.number if build.current else None
     made = build.model_copy(update={"bones": build.bones.model_copy(update={"cut": bones, "cut_version": version})})
-    used = _used(plans, shelf) if shelf is not None else ()
+    used = _used(plans, shelf, build_id) if shelf is not None else ()
     if not used or on is None:
         return made
     done = CutDone(on=on, version=version, pieces=sum(bone.count for bone in bones), used=used)
@@ -71,21 +75,19 @@ def _with_done(build: Build, done: Mapping[str, CutDone]) -> CutChoices:
     return build.cut.model_copy(update={"done": dict(done)})
 
 
-def _used(plans: Sequence[CuttingPlan], shelf: Shelf) -> tuple[Used, ...]:
-    """The pieces of the shelf that are cut, by their number, each with what is left of it."""
+def _used(plans: Sequence[CuttingPlan], shelf: Shelf, build_id: str) -> tuple[Used, ...]:
+    """The pieces of the shelf that are cut, the build's own first, then free ones; each with what is left of it."""
     number = shelf.numbered
     taken: dict[str, list[float]] = {}
     for plan in plans:
         for piece in plan.pieces:
             if piece.source != "shelf":
                 continue
-            for stock in shelf.pieces:
-                same = (stock.sort, stock.name) == ("bone", plan.kind) and stock.length_mm is not None
-                if same and abs((stock.length_mm or 0.0) - piece.length_mm) < _SAME_MM:
-                    rests = taken.setdefault(stock.id, [])
-                    if len(rests) < stock.count:
-                        rests.append(piece.rest_mm)
-                        break
+            for stock, free in shelf.for_build(build_id):
+                rests = taken.get(stock.id, [])
+                if stock.is_bone(plan.kind, piece.length_mm) and len(rests) + 1 <= free:
+                    taken[stock.id] = [*rests, piece.rest_mm]
+                    break
     found = []
     for stock_id, rests in taken.items():
         stock = shelf.piece(stock_id)

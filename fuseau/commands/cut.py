@@ -5,7 +5,7 @@ from collections.abc import Callable, Mapping, Sequence
 from typing import Any
 
 from shapely.affinity import scale, translate
-from shapely.geometry import Polygon
+from shapely.geometry import Polygon, box
 
 from fuseau.commands.fields import change
 from fuseau.commands.patterns import edit_pattern
@@ -15,16 +15,15 @@ from fuseau.craft.base.lengths import Unit
 from fuseau.craft.base.practice import Practice
 from fuseau.craft.layout.at_hand import Laying
 from fuseau.craft.layout.nesting import LaidSheet, Pinned
-from fuseau.craft.layout.scraps import at_origin, rests
+from fuseau.craft.layout.scraps import at_origin, rests_of
 from fuseau.craft.pattern.trueing import Point
 from fuseau.craft.stock.cut_choices import CutDone, Used
 from fuseau.craft.stock.stock import Stock
 from fuseau.document.build import Build
 from fuseau.document.shelf import Shelf
 from fuseau.planning.cache import StageCache
+from fuseau.planning.cut import Use, to_buy_mm, uses_of
 from fuseau.planning.pipeline import plan
-
-_PAST_MM = 5.0  # a length is cut off so far beyond its last piece
 
 
 def pin(build: Build, cloth: str, pins: Sequence[Pinned], unit: Unit) -> Build:
@@ -56,43 +55,38 @@ def cut_cloth(
     build: Build,
     cloth: str,
     laying: Laying,
-    new_mm: float,
-    strips_mm: float,
+    beside_mm: float,
     shelf: Shelf,
+    build_id: str,
     today: datetime.date,
 ) -> Build:
     """The build with a cloth cut as it was laid, and what that uses up of the shelf and puts back on it.
 
-    Strips on the bias are cut from the length at hand with most room. Raises Unmakeable for one that is cut already.
+    `beside_mm` of its length is cut beside the pieces. Raises Unmakeable for a cloth that is cut already.
     """
     if cloth in build.cut.done:
         raise Unmakeable("cut.done", "cut.is_done")
-    roomy = max(
-        (one for one in laying.sheets if one.sheet.is_length),
-        key=lambda one: one.sheet.whole.bounds[2] - one.reach_mm,
-        default=None,
-    )
     number = shelf.numbered
-    fold = cloth in build.cut.fold
+
+    def numbered() -> str:
+        nonlocal number
+        number += 1
+        return f"s{number}"
+
+    laid = {one.sheet.key: one for one in laying.sheets}
     used = []
-    for one in laying.sheets:
-        strips = strips_mm if one is roomy and new_mm == 0 else 0.0
-        if not one.placed and not strips:
-            continue
-        stock = shelf.piece(one.sheet.key)
-
-        def numbered() -> str:
-            nonlocal number
-            number += 1
-            return f"s{number}"
-
-        used.append(Used(stock=stock, rests=_rests(stock, one, strips, fold, build.practice, numbered)))
+    for key, use in uses_of(laying, beside_mm, shelf.lengths).items():
+        others = shelf.reserved_of(key) - shelf.reserved_of(key, build_id)
+        least = min(others, build.practice.scrap_least_mm) if others else build.practice.scrap_least_mm
+        fold = cloth in build.cut.fold and laid[key].sheet.is_length
+        rests = _rests(shelf.piece(key), laid[key], use, fold, least, build.practice, numbered)
+        used.append(Used(stock=shelf.piece(key), rests=rests))
     done = CutDone(
         on=today,
         version=build.current.number if build.current else None,
         pieces=sum(len(one.placed) for one in laying.sheets) + len(laying.marker.placed),
         used=tuple(used),
-        new_mm=new_mm,
+        new_mm=to_buy_mm(laying, beside_mm),
     )
     cut = build.cut.model_copy(update={"done": {**build.cut.done, cloth: done}})
     return build.model_copy(update={"cut": cut})
@@ -107,24 +101,34 @@ def not_cut(build: Build, cloth: str) -> Build:
 
 
 def _rests(
-    stock: Stock, laid: LaidSheet, strips_mm: float, fold: bool, practice: Practice, numbered: Callable[[], str]
+    stock: Stock,
+    laid: LaidSheet,
+    use: Use,
+    fold: bool,
+    least_mm: float,
+    practice: Practice,
+    numbered: Callable[[], str],
 ) -> tuple[Stock, ...]:
-    """What goes back of a piece that is cut from: the rest of a length under its own number, and scraps."""
+    """What goes back of a piece that is cut from: of a length the rest under its own number, and scraps.
+
+    A rest of a length is kept from `least_mm` on.
+    """
     found = []
     outline = stock.shape
-    pieces = [Polygon(one.outline) for one in laid.placed]
     wide = max(y for _, y in outline)
-    if fold and laid.sheet.is_length:
+    pieces = [Polygon(one.outline) for one in laid.placed]
+    if fold:
         pieces = [translate(one, 0, wide / 2) for one in pieces]
         pieces += [scale(one, 1, -1, origin=(0, wide / 2)) for one in pieces]
     if stock.measure == "length":
-        reach = laid.reach_mm + (_PAST_MM if laid.placed else 0.0) + strips_mm
-        left = (stock.length_mm or 0.0) - reach
-        if left >= practice.scrap_least_mm:
+        left = (stock.length_mm or 0.0) - use.amount
+        if left >= least_mm:
             found.append(stock.model_copy(update={"length_mm": round(left, 1), "cost": _share(stock, left)}))
         outline = tuple((min(x, laid.reach_mm), y) for x, y in outline)
+    elif use.beside_mm:
+        pieces.append(box(laid.reach_mm, 0.0, laid.reach_mm + use.beside_mm, wide))
     cut = [[(float(x), float(y)) for x, y in one.exterior.coords[:-1]] for one in pieces]
-    for rest in rests(outline, stock.flaws, cut, practice) if laid.placed else ():
+    for rest in rests_of(outline, stock.flaws, cut, practice) if cut else ():
         found.append(_scrap(stock, rest, numbered()))
     return tuple(found)
 

@@ -43,7 +43,7 @@ def change(build: Build, changes: list[Change], unit: Unit) -> Build:
 
 
 def with_known(build: Build, catalogue: OwnKinds, changes: list[Change]) -> Build:
-    """The build with those of the workshop's own bones and cloths in its catalogue that the changes name."""
+    """The build with those of the workshop's own bones and cloths that the changes name, unless it has its own."""
     named: set[str] = set()
 
     def look(value: Any) -> None:
@@ -58,11 +58,11 @@ def with_known(build: Build, catalogue: OwnKinds, changes: list[Change]) -> Buil
 
     for one in changes:
         look(one.value)
-    bones = {name: kind for name, kind in catalogue.bones.items() if name in named and name not in build.bone_kinds}
-    cloths = {name: cloth for name, cloth in catalogue.cloths.items() if name in named and name not in build.cloths}
+    own = build.catalogue
+    bones = {name: kind for name, kind in catalogue.bones.items() if name in named and name not in own.bones}
+    cloths = {name: cloth for name, cloth in catalogue.cloths.items() if name in named and name not in own.cloths}
     if not bones and not cloths:
         return build
-    own = build.catalogue
     kept = own.model_copy(update={"bones": {**own.bones, **bones}, "cloths": {**own.cloths, **cloths}})
     return build.model_copy(update={"catalogue": kept})
 

@@ -13,7 +13,7 @@ from fuseau.document.shelf import ClothCutFor, Order, OrderLine, Reservation, Sh
 
 
 def _with(shelf: Shelf, unit: Unit = "cm", **parts: Any) -> Shelf:
-    """The shelf with some of its parts; what is reserved of what is gone goes with it."""
+    """The shelf with some of its parts, read anew, so that it still adds up."""
     data = {name: getattr(shelf, name) for name in Shelf.model_fields} | parts
     return read_shelf(data, unit)
 
@@ -74,11 +74,14 @@ def let_go(shelf: Shelf, builds: Iterable[str]) -> Shelf:
 def use_up(shelf: Shelf, build: str, cloth: str, done: CutDone) -> Shelf:
     """What a cloth was cut from is off the shelf, and its rests are on it.
 
-    A rest with the number of what was cut is that piece, shortened: others keep what they reserved of it.
-    Raises Unmakeable where a piece is no longer as it was when it was laid out.
+    A rest with the number of what was cut is that piece, shortened: others keep what they reserved of it. Raises
+    Unmakeable where a piece is no longer as it was when it was laid out, pydantic.ValidationError where others have
+    reserved of what is gone.
     """
     pieces = list(shelf.pieces)
     reserved = list(shelf.reserved)
+    cut_from = {used.stock.id for used in done.used}
+    kept = tuple(one for one in reserved if one.build == build and one.stock in cut_from)
     for used in done.used:
         if used.stock not in pieces:
             raise Unmakeable("cut", "shelf.changed", label=used.stock.label)
@@ -89,17 +92,14 @@ def use_up(shelf: Shelf, build: str, cloth: str, done: CutDone) -> Shelf:
             raise Unmakeable("cut", "shelf.changed", label=used.stock.label)
         pieces[at : at + 1] = same
         pieces += new
-        gone = {used.stock.id} if not same else set()
-        reserved = [
-            one for one in reserved if one.stock not in gone and not (one.stock == used.stock.id and one.build == build)
-        ]
-    cuts = [*shelf.cuts, ClothCutFor(build=build, cloth=cloth, done=done)]
+    reserved = [one for one in reserved if one not in kept]
+    cuts = [*shelf.cuts, ClothCutFor(build=build, cloth=cloth, done=done, kept=kept)]
     numbered = max([shelf.numbered, *(int(piece.id[1:]) for piece in pieces if piece.id[1:].isdigit())])
     return _with(shelf, pieces=pieces, reserved=reserved, cuts=cuts, numbered=numbered)
 
 
 def put_back(shelf: Shelf, build: str, cloth: str) -> Shelf:
-    """As if a cloth had not been cut for a build: its rests go, what was cut from lies there again.
+    """As if a cloth had not been cut for a build: its rests go, what was cut from lies there again, and is kept for it.
 
     Raises Unmakeable where a rest has been used, changed or reserved since.
     """
@@ -114,7 +114,10 @@ def put_back(shelf: Shelf, build: str, cloth: str) -> Shelf:
                 raise Unmakeable("cut", "shelf.rest_used", label=used.stock.label)
             pieces.remove(rest)
         pieces.append(used.stock)
-    return _with(shelf, pieces=pieces, cuts=[one for one in shelf.cuts if one is not cut])
+    again = {one.stock for one in cut.kept}
+    reserved = [one for one in shelf.reserved if one.build != build or one.stock not in again]
+    others = [one for one in shelf.cuts if one is not cut]
+    return _with(shelf, pieces=pieces, reserved=[*reserved, *cut.kept], cuts=others)
 
 
 # --- orders
@@ -200,8 +203,10 @@ def _reordered(shelf: Shelf, order: Order) -> Shelf:
 # --- catalogue
 
 
-def learn(shelf: Shelf, own: OwnKinds) -> Shelf:
-    """The workshop's catalogue with the bones and cloths of hers that a build has; the newest of a name stays."""
+def learn(shelf: Shelf, now: OwnKinds, before: OwnKinds) -> Shelf:
+    """The workshop's catalogue with the bones and cloths that a build has `now` and had not, or otherwise, `before`."""
     known = shelf.catalogue
-    both = {"bones": {**known.bones, **own.bones}, "cloths": {**known.cloths, **own.cloths}}
+    bones = {name: one for name, one in now.bones.items() if before.bones.get(name) != one}
+    cloths = {name: one for name, one in now.cloths.items() if before.cloths.get(name) != one}
+    both = {"bones": {**known.bones, **bones}, "cloths": {**known.cloths, **cloths}}
     return _with(shelf, catalogue=known.model_copy(update=both))

@@ -107,9 +107,9 @@ def _cut(store: ShelfStore, workshop: Workshop, build_id: str, cloth: str, today
     opened, shelf = workshop.open(build_id), store.open().shelf
     planned = plan(opened.build)
     laying = lay_on_hand(lay_ask(opened.build, planned, cloth, list(shelf.for_build(build_id)), 1))
-    strips = next(one.strips_mm for one in plan_cut(opened.build, planned).cloths if one.cloth == cloth)
+    beside = next(one.beside_mm for one in plan_cut(opened.build, planned).cloths if one.cloth == cloth)
     yesterday = today - datetime.timedelta(days=1)
-    build = cut_cloth(opened.build, cloth, laying, laying.short_mm, strips, shelf, yesterday)
+    build = cut_cloth(opened.build, cloth, laying, beside, shelf, build_id, yesterday)
     store.edit(
         lambda now: use_up(now, build_id, cloth, build.cut.done[cloth]), f"Cut: {cloth}, for {opened.build.brief.name}"
     )

@@ -76,11 +76,12 @@ class Order(Record):
 
 
 class ClothCutFor(Record):
-    """A cloth that was cut for a build, so that what was used up can be put back."""
+    """A cloth (or all bones) that was cut for a build, so that what was used up can be put back, and kept for it."""
 
     build: BuildId
     cloth: ClothName
     done: CutDone
+    kept: tuple[Reservation, ...] = Field(default=(), max_length=60)
 
 
 class Shelf(Record):
@@ -121,6 +122,11 @@ class Shelf(Record):
     @cached_property
     def _by_id(self) -> Mapping[str, Stock]:
         return {piece.id: piece for piece in self.pieces}
+
+    @property
+    def lengths(self) -> frozenset[str]:
+        """The numbers of what is taken by its length."""
+        return frozenset(piece.id for piece in self.pieces if piece.measure == "length")
 
     def piece(self, stock: str) -> Stock:
         """What lies under a number. Raises KeyError."""

@@ -19,7 +19,7 @@ from fuseau.planning.schools import bones_at_hand, cutting, school_changes
 from fuseau.planning.ways_out import Applied
 
 _STEP_MM = 10.0
-_DEEPER = 8  # steps of hem that are looked at, either way
+_STEPS = 8  # of hem that are looked at, either way
 _PANELS = range(4, 9)
 
 
@@ -46,8 +46,8 @@ class SchoolThere(Record):
 class ClothThere(Record):
     """A cloth of the garment on the shelf: by how much the hem may be deeper and all still fits (− is higher).
 
-    None where not even the highest hem that was tried fits. `panels` are numbers of panels for which it is enough,
-    while nothing is cut. `edits` give that hem.
+    None where no higher hem that can be made fits either. Cloths that are cut already are not told. `panels` are
+    numbers of panels for which it is enough, while nothing is cut. `edits` give that hem.
     """
 
     cloth: ClothName
@@ -78,7 +78,7 @@ def by_shelf(
     """
     if planned.pattern is None:
         return ByShelf(busks=(), schools=(), cloths=())
-    names = [one.cloth for one in plan_cut(build, planned).cloths]
+    names = [one.cloth for one in plan_cut(build, planned).cloths if one.cloth not in build.cut.done]
     there = [name for name in names if any(piece.sort == "cloth" and piece.name == name for piece, _ in at_hand)]
     turns = len(there) + 1
     schools = _schools(build, at_hand, apply)
@@ -154,17 +154,19 @@ def _cloth(
             return False
         return not laying.marker.too_wide and to_buy_mm(laying, cut.beside_mm) <= 0
 
-    low, high = -_DEEPER, _DEEPER + 1  # it fits at `low`, and does not at `high`, as far as is known
-    if not enough((), _hem(build, planned, low * _STEP_MM)):
-        hem = None
-    else:
+    def with_hem(steps: int) -> bool:
+        return enough((), _hem(build, planned, steps * _STEP_MM))
+
+    hem: float | None = None
+    if with_hem(0):
+        low, high = 0, _STEPS + 1  # it fits at `low`; at `high` it does not, or can't be made
         while high - low > 1:
             middle = (low + high) // 2
-            if enough((), _hem(build, planned, middle * _STEP_MM)):
-                low = middle
-            else:
-                high = middle
+            low, high = (middle, high) if with_hem(middle) else (low, middle)
         hem = low * _STEP_MM
+    else:
+        higher = next((steps for steps in range(1, _STEPS + 1) if with_hem(-steps)), None)
+        hem = None if higher is None else -higher * _STEP_MM
     panels: list[int] = []
     if not build.versions:
         panels = [count for count in _PANELS if enough((Change(at="draft.panels", value=count),), ())]

@@ -1,7 +1,7 @@
 """The cut stage: every piece of every ply, what is bound and taped, and what of it is bought by its length (11)."""
 
 import math
-from collections.abc import Sequence
+from collections.abc import Container, Sequence
 from typing import Literal
 
 from fuseau.craft.base.curves import length_of
@@ -23,6 +23,7 @@ from fuseau.craft.stock.stock import Stock
 from fuseau.document.build import Build
 from fuseau.planning.plan import Plan
 
+PAST_MM = 5.0  # a length is cut off so far beyond its last piece
 StripWhat = Literal["binding, top", "binding, hem", "channel tape", "waist tape", "loops"]
 
 
@@ -60,6 +61,13 @@ class ClothCut(Record):
     def beside_mm(self) -> float:
         """What it takes of the cloth's length beside the pieces."""
         return self.strips_mm + self.repeats_mm
+
+
+class Use(Record):
+    """What is used of a sheet: mm of a length or 1 of a scrap, and how much of its length lies beside the pieces."""
+
+    amount: float
+    beside_mm: float
 
 
 class CutPlan(Record):
@@ -147,6 +155,26 @@ def to_buy_mm(laying: Laying, beside_mm: float) -> float:
     """How much new cloth it takes: what finds no place, and what lies beside the pieces where no length has room."""
     room = max((_beyond(one) for one in laying.sheets if one.sheet.is_length), default=0.0)
     return laying.short_mm + (0.0 if room >= beside_mm else beside_mm)
+
+
+def uses_of(laying: Laying, beside_mm: float, lengths: Container[str]) -> dict[str, Use]:
+    """What is used of each sheet at hand, by its number; those of `lengths` are taken by mm, all others whole.
+
+    A length is cut off a little beyond its last piece. What lies beside the pieces comes from the length with most
+    room, where nothing has to be bought.
+    """
+    roomy = max((one for one in laying.sheets if one.sheet.is_length), key=_beyond, default=None)
+    bought = to_buy_mm(laying, beside_mm) > 0
+    found = {}
+    for one in laying.sheets:
+        beside = beside_mm if one is roomy and not bought else 0.0
+        if not one.placed and not beside:
+            continue
+        whole = one.sheet.whole.bounds[2]
+        reach = min(whole, one.reach_mm + PAST_MM) if one.placed else 0.0
+        amount = min(whole, reach + beside) if one.sheet.key in lengths else 1.0
+        found[one.sheet.key] = Use(amount=amount, beside_mm=beside)
+    return found
 
 
 def _beyond(one: LaidSheet) -> float:

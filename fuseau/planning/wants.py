@@ -1,13 +1,12 @@
 """What each build takes of the shelf and what it lacks: bones cut, cloths laid, and everything else counted."""
 
 from collections.abc import Callable
-from typing import cast
 
 from fuseau.craft.layout.at_hand import LayAsk, Laying
 from fuseau.craft.materials.cloths import ClothName
 from fuseau.craft.stock import articles
 from fuseau.document.build import Build
-from fuseau.planning.cut import lay_ask, plan_cut, to_buy_mm
+from fuseau.planning.cut import lay_ask, plan_cut, to_buy_mm, uses_of
 from fuseau.planning.needs import Need, needs_of
 from fuseau.planning.plan import Plan
 from fuseau.planning.schools import bones_at_hand, cutting
@@ -39,11 +38,8 @@ def wants_of(
             continue
         laying = lay(lay_ask(build, planned, cut.cloth, pool.at_hand(build_id), LAY_S))
         cloths[cut.cloth] = to_buy_mm(laying, cut.beside_mm)
-        for sheet in laying.sheets:
-            if sheet.placed:
-                whole = pool.shelf.piece(sheet.sheet.key).measure == "piece"
-                amount = 1.0 if whole else sheet.reach_mm
-                taken.setdefault(("cloth", cut.cloth), []).append(pool.take(build_id, sheet.sheet.key, amount))
+        for stock, use in uses_of(laying, cut.beside_mm, pool.shelf.lengths).items():
+            taken.setdefault(("cloth", cut.cloth), []).append(pool.take(build_id, stock, use.amount))
     found = []
     for need in needs_of(build, planned, cloths, plans):
         key = need.article.sort, need.article.name
@@ -57,7 +53,6 @@ def wants_of(
 def _bone(pool: Pool, build_id: str, kind: str, length_mm: float) -> str:
     """Under which number a piece of bone lies that the cutting takes."""
     for stock, amount in pool.at_hand(build_id):
-        same = (stock.sort, stock.name) == ("bone", kind) and amount >= 1
-        if same and abs(cast(float, stock.length_mm) - length_mm) < 0.06:
+        if amount >= 1 and stock.is_bone(kind, length_mm):
             return stock.id
     raise LookupError(f"no piece of {kind} of {length_mm} mm is left")

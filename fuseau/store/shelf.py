@@ -9,6 +9,7 @@ from dataclasses import dataclass
 from sqlalchemy import Engine
 from sqlmodel import Session, col, select
 
+from fuseau.craft.base.errors import Unmakeable
 from fuseau.document.shelf import Shelf, read_shelf
 from fuseau.store.opening import writing
 from fuseau.store.tables import ShelfRow, ShelfStateRow
@@ -65,28 +66,42 @@ class ShelfStore:
             return self._opened(session)
 
     def undo(self, revision: int | None = None) -> ShelfOpened:
-        """Go back to the state before. Raises NothingToDo at the first, Stale."""
+        """Go back to the state before.
+
+        Raises NothingToDo at the first, Unmakeable where something was cut or put back with it, Stale.
+        """
+        return self._move(revision, self._before)
+
+    def redo(self, revision: int | None = None) -> ShelfOpened:
+        """Go on to the newest state that followed. Raises NothingToDo at the last, else as `undo` does."""
+        return self._move(revision, self._after)
+
+    def take_back(self) -> ShelfOpened:
+        """Go back to the state before, since what it was done for did not come about."""
+        return self._move(None, self._before, cut=True)
+
+    def _move(self, revision: int | None, to: Callable[[Session, int], int], cut: bool = False) -> ShelfOpened:
         with self._writing, Session(self._writer) as session:
             at = self._head(session)
             self._check(session, at, revision)
-            row = session.get(ShelfStateRow, at)
-            if row is None:
-                raise NothingToDo("Nothing was done to the shelf that could be undone.")
-            self._point(session, row.parent_id or 0)
+            wanted = to(session, at)
+            if not cut and self._shelf(session, wanted).cuts != self._shelf(session, at).cuts:
+                raise Unmakeable("cut", "shelf.cut_there")
+            self._point(session, wanted)
             session.commit()
             return self._opened(session)
 
-    def redo(self, revision: int | None = None) -> ShelfOpened:
-        """Go on to the newest state that followed. Raises NothingToDo at the last, Stale."""
-        with self._writing, Session(self._writer) as session:
-            at = self._head(session)
-            self._check(session, at, revision)
-            following = self._following(session, at)
-            if following is None:
-                raise NothingToDo("Nothing was undone that could be done again.")
-            self._point(session, following.id or 0)
-            session.commit()
-            return self._opened(session)
+    def _before(self, session: Session, at: int) -> int:
+        row = session.get(ShelfStateRow, at)
+        if row is None:
+            raise NothingToDo("Nothing was done to the shelf that could be undone.")
+        return row.parent_id or 0
+
+    def _after(self, session: Session, at: int) -> int:
+        following = self._following(session, at)
+        if following is None:
+            raise NothingToDo("Nothing was undone that could be done again.")
+        return following.id or 0
 
     def forget_read(self) -> None:
         """The database is another one now."""

@@ -59,6 +59,8 @@ MESSAGES = {
     "shelf.none_left": "Of {label} nothing is left that is not reserved.",
     "shelf.changed": "{label:capital} has changed on the shelf since: lay it out again.",
     "shelf.rest_used": "What was left of {label} has been used or reserved since: put that back first.",
+    "shelf.cut_there": "This was done as something was cut: say at the cutting table, or at the bones, that it is not.",
+    "cut.laid_otherwise": "It is laid otherwise now than you saw it: look at it once more.",
     "shelf.no_order": "There is no such order.",
     "shelf.not_waiting": "This order is not under way any more.",
     "shelf.more_came": "More of {label} can't have come than was ordered.",

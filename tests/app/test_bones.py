@@ -184,3 +184,15 @@ def test_cut_bones_use_the_shelf_up_and_put_their_rests_back_and_can_be_not_cut(
     back = client.post(f"{base}/bones/uncut", json={"revision": cut["revision"]}).json()
     assert back["plan"]["reuse"] is None
     assert [one["piece"]["count"] for one in client.get("/api/shelf").json()["pieces"]] == [3]
+
+
+def test_bones_that_others_have_kept_are_not_cut_though_they_are_as_long(client, sheet):
+    base = f"/api/builds/{sheet['id']}"
+    piece = {"sort": "bone", "name": "flat_12", "label": "flat steel 12", "length_mm": "60 cm", "count": "1"}
+    client.post("/api/shelf/pieces", json={"pieces": [piece, piece]})
+    other = client.post("/api/builds", json={"name": "Other"}).json()
+    client.post("/api/shelf/pieces/s1/reserve", json={"build": other["id"]})
+    client.post(f"{base}/bones/cut", json={"revision": sheet["revision"]})
+    there = {one["piece"]["id"]: one for one in client.get("/api/shelf").json()["pieces"]}
+    assert there["s1"]["reserved"][0]["build"] == other["id"]
+    assert "s2" not in there

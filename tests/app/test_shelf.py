@@ -25,6 +25,13 @@ def put(client, *pieces):
     return answer.json()
 
 
+def cut_as_seen(client, build, cloth):
+    """A cloth cut as it is laid when one looks."""
+    seen = client.get(f"/api/builds/{build['id']}/cut/{cloth}?seconds=1").json()
+    body = {"revision": build["revision"], "uses": seen["uses"], "to_buy_mm": seen["to_buy_mm"]}
+    return client.post(f"/api/builds/{build['id']}/cut/{cloth}/done", json=body)
+
+
 def faults(answer):
     assert answer.status_code == 422
     return answer.json()["faults"][0]
@@ -81,19 +88,22 @@ def test_a_cloth_is_laid_on_what_there_is_and_cut_and_the_rest_lies_on_the_shelf
     used = max(x for one in laid["laying"]["sheets"][0]["placed"] for x, _ in one["outline"])
     reserved = client.post(f"{base}/reserve", json={"amounts": {"s1": used + 5}}).json()
     assert reserved["pieces"][0]["reserved"][0]["build"] == build["id"]
-    cut = client.post(f"{base}/cut/coutil/done", json={"revision": build["revision"]}).json()
+    cut = cut_as_seen(client, build, "coutil").json()
     done = cut["build"]["cut"]["done"]["coutil"]
     assert done["pieces"] == len(laid["laying"]["sheets"][0]["placed"])
     assert done["used"][0]["stock"]["length_mm"] == 2200
     left = client.get("/api/shelf").json()["pieces"]
     assert left[0]["amount"] == pytest.approx(2200 - used - 5, abs=0.2)
     assert left[0]["reserved"] == []
-    twice = client.post(f"{base}/cut/coutil/done", json={"revision": cut["revision"]})
-    assert "cut already" in faults(twice)["sentence"]
+    assert client.get("/api/shelf").json()["undoes"].startswith("Cut: coutil")
+    there = client.post("/api/shelf/undo", json={})  # the shelf is not taken back behind the build
+    assert "say at the cutting table" in faults(there)["sentence"]
+    assert "cut already" in faults(cut_as_seen(client, cut, "coutil"))["sentence"]
     # undone in the build, the shelf is as it was; done again, it is used up again
     undone = client.post(f"{base}/undo", json={"revision": cut["revision"]}).json()
     assert undone["build"]["cut"]["done"] == {}
-    assert client.get("/api/shelf").json()["pieces"][0]["amount"] == 2200
+    (whole,) = client.get("/api/shelf").json()["pieces"]
+    assert (whole["amount"], whole["reserved"][0]["amount"]) == (2200, pytest.approx(used + 5))  # kept as before
     again = client.post(f"{base}/redo", json={"revision": undone["revision"]}).json()
     assert client.get("/api/shelf").json()["pieces"][0]["amount"] < 2200
     # a rest that is used elsewhere keeps the cutting from being undone
@@ -201,7 +211,7 @@ def test_a_file_of_before_brings_its_shelf_along_and_a_copy_is_not_cut(client, b
     (piece,) = client.get("/api/shelf").json()["pieces"]
     assert (piece["piece"]["length_mm"], piece["reserved"][0]["build"]) == (480, line["id"])
     put(client, COUTIL)
-    cut = client.post(f"/api/builds/{build['id']}/cut/coutil/done", json={"revision": build["revision"]}).json()
+    cut = cut_as_seen(client, build, "coutil").json()
     assert cut["build"]["cut"]["done"]
     copy = client.post(f"/api/builds/{build['id']}/duplicate").json()
     assert client.get(f"/api/builds/{copy['id']}").json()["build"]["cut"]["done"] == {}
@@ -224,3 +234,62 @@ def test_what_is_counted_is_told_by_stage(client, build):
     assert (stages["grommets"], stages["lace"], stages["busk"]) == ("back", "back", "front")
     empty = client.post("/api/builds", json={"name": "Empty"}).json()
     assert client.get(f"/api/builds/{empty['id']}/needs").json() == {"needs": []}
+
+
+def test_what_is_laid_otherwise_than_it_was_seen_is_not_cut(client, build):
+    put(client, COUTIL)
+    base = f"/api/builds/{build['id']}"
+    seen = client.get(f"{base}/cut/coutil?seconds=0").json()
+    other = {"s1": {**seen["uses"]["s1"], "amount": seen["uses"]["s1"]["amount"] + 40}}
+    body = {"revision": build["revision"], "uses": other, "to_buy_mm": seen["to_buy_mm"]}
+    refused = client.post(f"{base}/cut/coutil/done", json=body)
+    assert "look at it once more" in faults(refused)["sentence"]
+    assert client.get("/api/shelf").json()["pieces"][0]["amount"] == 2200
+
+
+def test_the_binding_beside_the_pieces_is_kept_and_cut_with_them(client, build):
+    put(client, {**COUTIL, "name": "sateen", "label": "sateen"})
+    base = f"/api/builds/{build['id']}"
+    laid = client.get(f"{base}/cut/sateen?seconds=1").json()
+    reach = max(x for one in laid["laying"]["sheets"][0]["placed"] for x, _ in one["outline"])
+    use = laid["uses"]["s1"]
+    assert use["beside_mm"] > 300
+    assert use["amount"] == pytest.approx(reach + 5 + use["beside_mm"], abs=0.1)
+    wants = client.get("/api/shopping").json()["shopping"]["wants"]
+    taken = next(one["taken"] for one in wants if one["need"]["article"]["name"] == "sateen")
+    assert taken[0]["amount"] == pytest.approx(
+        use["amount"], abs=60
+    )  # the list lays it in one order, or as it was seen
+    cut_as_seen(client, build, "sateen")
+    assert client.get("/api/shelf").json()["pieces"][0]["amount"] == pytest.approx(2200 - use["amount"], abs=0.2)
+
+
+def test_a_cloth_changed_in_one_build_is_not_put_back_by_another_that_has_the_older_one(client, build):
+    def keep(one, cloth):
+        given = {"revision": one["revision"], "ply": 2, "cloth": cloth}
+        return client.put(f"/api/builds/{one['id']}/catalogue/cloths", json=given).json()
+
+    def thickness():
+        known = {one["name"]: one for one in client.get("/api/catalogue").json()["cloths"]}
+        return known["moth_damask"]["thickness_mm"]
+
+    first = keep(build, {"label": "Moth damask", "thickness_mm": "0.9 mm"})
+    line = client.post("/api/builds", json={"name": "Other"}).json()
+    body = {"revision": line["revision"], "changes": [{"at": "layers.plies.2.cloth", "value": "moth_damask"}]}
+    other = client.post(f"/api/builds/{line['id']}/changes", json=body).json()
+    keep(first, {"name": "moth_damask", "label": "Moth damask", "thickness_mm": "1.1 mm"})
+    keep({**other, "id": line["id"]}, {"label": "Owl felt", "thickness_mm": "2 mm"})
+    assert thickness() == 1.1
+
+
+def test_a_shipped_cloth_that_the_workshop_knows_otherwise_is_taken_so_when_it_is_chosen(client, build):
+    given = {
+        "revision": build["revision"],
+        "ply": 2,
+        "cloth": {"name": "sateen", "label": "cotton sateen", "price_per_m": 15},
+    }
+    client.put(f"/api/builds/{build['id']}/catalogue/cloths", json=given)
+    line = client.post("/api/builds", json={"name": "Other"}).json()
+    body = {"revision": line["revision"], "changes": [{"at": "layers.plies.2.cloth", "value": "sateen"}]}
+    other = client.post(f"/api/builds/{line['id']}/changes", json=body).json()
+    assert other["build"]["catalogue"]["cloths"]["sateen"]["price_per_m"] == 15

@@ -95,9 +95,17 @@ def test_cutting_uses_up_and_puts_the_rests_back_and_can_be_undone():
     assert put(cut, [GROMMETS], "cm").pieces[-1].id == "s5"
     back = put_back(cut, "a", "coutil")
     assert {piece.id: piece for piece in back.pieces} == {piece.id: piece for piece in shelf.pieces}
+    assert set(back.reserved) == set(shelf.reserved)  # and kept for whom it was
+    assert put_back(reserve(cut, "a", "s1", 100), "a", "coutil").reserved_of("s1", "a") == 700
     assert refused(lambda: use_up(cut, "c", "sateen", done)) == "shelf.changed"
     assert refused(lambda: put_back(take_off(cut, "s4"), "a", "coutil")) == "shelf.rest_used"
     assert put_back(shelf, "a", "velvet") == shelf
+
+
+def test_nothing_is_used_up_that_others_have_reserved_of():
+    shelf = reserve(stocked(), "b", "s1", 900)
+    all_of_it = CutDone(on=TODAY, pieces=1, used=(Used(stock=shelf.piece("s1")),))
+    assert "not on the shelf any more" in refused(lambda: use_up(shelf, "a", "coutil", all_of_it))
 
 
 def ordered(shelf, builds=("a",), packs=2):

@@ -5,6 +5,7 @@ import datetime
 from fuseau.commands.cut import take_way
 from fuseau.commands.shelf import put
 from fuseau.craft.layout.at_hand import lay_quickly
+from fuseau.craft.stock.cut_choices import CutDone
 from fuseau.document.build import Build
 from fuseau.document.shelf import Shelf
 from fuseau.planning.by_shelf import by_shelf
@@ -16,6 +17,8 @@ from tests.plans import plan
 
 TODAY = datetime.date(2026, 11, 26)
 BUILD = edited(built("underbust corset"), draft__panels=3)  # few pieces are laid sooner
+
+COUTIL = {"sort": "cloth", "name": "coutil", "label": "coutil", "length_mm": 2150, "width_mm": 1380}
 
 
 def applied(here, changes, edits):
@@ -49,6 +52,31 @@ def test_too_little_cloth_for_any_hem_says_so():
     at_hand = stock({"sort": "cloth", "name": "coutil", "label": "coutil", "length_mm": 90, "width_mm": 400})
     (found,) = by_shelf(BUILD, plan(BUILD), at_hand, applied).cloths
     assert (found.hem_mm, found.edits) == (None, ())
+
+
+def test_it_never_says_other_than_the_table_where_a_far_higher_hem_can_not_be_made():
+    bodice = built("strapless bodice")  # its hem is no 80 mm higher without losing its waist
+    plenty = stock(COUTIL)
+    assert enough(bodice, "coutil", plenty)
+    (found,) = by_shelf(bodice, plan(bodice), plenty, applied).cloths
+    assert found.hem_mm >= 0
+
+
+def test_what_is_cut_already_is_not_asked_again():
+    at_hand = stock(COUTIL)
+    done = CutDone(on=TODAY, pieces=8)
+    cut = BUILD.model_copy(update={"cut": BUILD.cut.model_copy(update={"done": {"coutil": done}})})
+    assert by_shelf(cut, plan(cut), at_hand, applied).cloths == ()
+
+
+def test_a_little_too_little_cloth_is_enough_for_a_higher_hem():
+    asked = lay_ask(BUILD, plan(BUILD), "coutil", stock(COUTIL), 0)
+    reach = lay_quickly(asked).sheets[0].reach_mm
+    at_hand = stock({**COUTIL, "length_mm": round(reach - 6, 1)})
+    assert not enough(BUILD, "coutil", at_hand)
+    (found,) = by_shelf(BUILD, plan(BUILD), at_hand, applied).cloths
+    assert found.hem_mm < 0
+    assert enough(applied(BUILD, (), found.edits)[0], "coutil", at_hand)
 
 
 def test_a_busk_that_fits_can_be_taken_and_one_too_long_is_told():

@@ -3,14 +3,16 @@
 import datetime
 
 import pytest
+from shapely.affinity import scale, translate
+from shapely.geometry import Polygon
 
 from fuseau.commands.cut import cut_cloth, not_cut, pin, take_way
-from fuseau.commands.shelf import put, put_back, use_up
+from fuseau.commands.shelf import put, put_back, reserve, use_up
 from fuseau.craft.base.errors import Unmakeable
 from fuseau.craft.layout.at_hand import check_pinned, lay_on_hand, lay_quickly
 from fuseau.craft.layout.nesting import Pinned
 from fuseau.document.shelf import Shelf
-from fuseau.planning.cut import lay_ask, pieces_of, plan_cut, to_buy_mm
+from fuseau.planning.cut import lay_ask, pieces_of, plan_cut, to_buy_mm, uses_of
 from fuseau.planning.ways_out import ways_out
 from fuseau.wording import Words
 from tests.conftest import edited
@@ -22,9 +24,12 @@ BUILD = edited(built("underbust corset"), draft__panels=3)  # few pieces are lai
 SCANT_MM = 520  # enough for the pieces, not for the binding
 
 
-def shelf_of(cloth, long_mm, wide_mm=1380):
-    piece = {"sort": "cloth", "name": cloth, "label": cloth, "length_mm": long_mm, "width_mm": wide_mm, "cost": 10}
-    return put(Shelf(), [piece], "cm")
+def shelf_piece(cloth):
+    return {"sort": "cloth", "name": cloth, "label": cloth, "width_mm": 1380, "cost": 10}
+
+
+def shelf_of(cloth, long_mm):
+    return put(Shelf(), [{**shelf_piece(cloth), "length_mm": long_mm}], "cm")
 
 
 def at_hand(shelf):
@@ -127,7 +132,7 @@ def test_what_was_cut_leaves_its_rests_and_can_be_put_back():
     shelf = shelf_of("coutil", 2000)
     planned = plan(BUILD)
     laying = lay_quickly(lay_ask(BUILD, planned, "coutil", at_hand(shelf), 0))
-    cut = cut_cloth(BUILD, "coutil", laying, 0.0, strips(BUILD, "coutil"), shelf, TODAY)
+    cut = cut_cloth(BUILD, "coutil", laying, strips(BUILD, "coutil"), shelf, "b", TODAY)
     done = cut.cut.done["coutil"]
     assert cut.cut.done["coutil"].pieces == len(laying.sheets[0].placed)
     after = use_up(shelf, "b", "coutil", done)
@@ -137,9 +142,69 @@ def test_what_was_cut_leaves_its_rests_and_can_be_put_back():
     assert all(piece.outline and piece.note == "left over" for piece in after.pieces[1:])
     assert put_back(after, "b", "coutil").pieces == shelf.pieces
     assert not_cut(cut, "coutil").cut == BUILD.cut
-    for step in (lambda: cut_cloth(cut, "coutil", laying, 0, 0, shelf, TODAY), lambda: not_cut(BUILD, "coutil")):
+    for step in (lambda: cut_cloth(cut, "coutil", laying, 0, shelf, "b", TODAY), lambda: not_cut(BUILD, "coutil")):
         with pytest.raises(Unmakeable):
             step()
+
+
+def test_a_short_rest_of_a_length_stays_where_others_have_reserved_of_it():
+    planned = plan(BUILD)
+    asked = lay_ask(BUILD, planned, "coutil", at_hand(shelf_of("coutil", 5000)), 0)
+    reach = lay_quickly(asked).sheets[0].reach_mm
+    for others, kept in ((30.0, True), (0.0, False)):
+        shelf = shelf_of("coutil", round(reach + 5 + 35, 1))
+        shelf = reserve(shelf, "other", "s1", others) if others else shelf
+        laying = lay_quickly(lay_ask(BUILD, planned, "coutil", at_hand(shelf), 0))
+        assert laying.enough
+        done = cut_cloth(BUILD, "coutil", laying, 0.0, shelf, "b", TODAY).cut.done["coutil"]
+        after = use_up(shelf, "b", "coutil", done)
+        assert after.has("s1") == kept
+        assert after.reserved_of("s1" if kept else "s2", "other") == others
+
+
+def test_strips_are_cut_beside_the_pieces_of_the_roomiest_length_or_bought():
+    planned = plan(BUILD)
+    shelf = put(shelf_of("sateen", 300), [{**shelf_piece("sateen"), "length_mm": 2500}], "cm")
+    laying = lay_quickly(lay_ask(BUILD, planned, "sateen", at_hand(shelf), 0))
+    uses = uses_of(laying, 800.0, shelf.lengths)
+    assert uses["s2"].beside_mm == 800
+    assert sum(use.beside_mm for use in uses.values()) == 800
+    short = shelf_of("sateen", SCANT_MM)
+    lacking = uses_of(lay_quickly(lay_ask(BUILD, planned, "sateen", at_hand(short), 0)), 800.0, short.lengths)
+    assert all(use.beside_mm == 0 for use in lacking.values())
+
+
+def test_a_scrap_with_square_corners_is_taken_whole_and_what_lies_beside_is_no_rest():
+    planned = plan(BUILD)
+    square = {
+        "sort": "cloth",
+        "name": "sateen",
+        "label": "sateen",
+        "outline": ((0, 0), (2500, 0), (2500, 1380), (0, 1380)),
+    }
+    shelf = put(Shelf(), [square], "cm")
+    laying = lay_quickly(lay_ask(BUILD, planned, "sateen", at_hand(shelf), 0))
+    uses = uses_of(laying, 800.0, shelf.lengths)
+    assert uses["s1"].amount == 1
+    done = cut_cloth(BUILD, "sateen", laying, 800.0, shelf, "b", TODAY).cut.done["sateen"]
+    long = max(max(x for x, _ in rest.outline) - min(x for x, _ in rest.outline) for rest in done.used[0].rests)
+    assert long <= 2500 - laying.sheets[0].reach_mm - 800 + 1
+
+
+def test_a_cloth_cut_on_the_fold_leaves_what_lies_outside_of_both_halves():
+    build = edited(BUILD, cut__fold=["coutil"])
+    shelf = shelf_of("coutil", 900)
+    laying = lay_quickly(lay_ask(build, plan(build), "coutil", at_hand(shelf), 0))
+    done = cut_cloth(build, "coutil", laying, 0.0, shelf, "b", TODAY).cut.done["coutil"]
+    half = 1380 / 2
+    drawn = [Polygon(one.outline) for one in laying.sheets[0].placed]
+    pieces = [translate(one, 0, half) for one in drawn] + [
+        scale(translate(one, 0, half), 1, -1, origin=(0, half)) for one in drawn
+    ]
+    used = sum(one.area for one in pieces)
+    rests = [Polygon(rest.outline).area for rest in done.used[0].rests if rest.outline]
+    assert used + sum(rests) <= laying.sheets[0].reach_mm * 1380 + 200
+    assert all(one.bounds[1] >= -0.3 and one.bounds[3] <= 1380.3 for one in pieces)
 
 
 def test_a_piece_put_off_its_cloth_or_over_another_is_refused():

@@ -1,11 +1,14 @@
 """The shelf in the database: its history, two hands at once, backups, and the shelves that builds had of their own."""
 
+import datetime
 import json
 
 import pytest
 from sqlalchemy import text
 
-from fuseau.commands.shelf import put, reserve
+from fuseau.commands.shelf import put, reserve, use_up
+from fuseau.craft.base.errors import Unmakeable
+from fuseau.craft.stock.cut_choices import CutDone, Used
 from fuseau.store.backup import restore_beside, write_backup
 from fuseau.store.opening import engine_on, migrate, open_database
 from fuseau.store.shelf import ShelfStore
@@ -36,6 +39,20 @@ def test_every_change_is_a_state_and_an_earlier_one_comes_back(path):
     assert store.undo().shelf.pieces == ()
     with pytest.raises(NothingToDo):
         store.undo()
+
+
+def test_what_was_cut_is_not_taken_back_here_but_by_whom_it_was_done_for(path):
+    store = ShelfStore(open_database(path))
+    store.edit(lambda shelf: put(shelf, [HOLES], "cm"), "stocked")
+    piece = store.open().shelf.piece("s1")
+    done = CutDone(on=datetime.date(2026, 11, 26), pieces=1, used=(Used(stock=piece),))
+    cut = store.edit(lambda shelf: use_up(shelf, "b", "coutil", done), "Cut")
+    with pytest.raises(Unmakeable):
+        store.undo(cut.revision)
+    assert store.open().shelf.pieces == ()
+    assert store.take_back().shelf.pieces == (piece,)
+    with pytest.raises(Unmakeable):
+        store.redo()
 
 
 def test_what_was_seen_before_a_change_elsewhere_is_not_written_over(path):

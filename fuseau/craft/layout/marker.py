@@ -50,8 +50,7 @@ class Marker(Record):
 class MarkerAsk:
     """What is to be laid: the pieces of one cloth, its usable width, the distance between them, and for how long.
 
-    In no time at all (0) one order of the pieces is tried.
-    `pinned` stay where they are; `done` names copies that lie elsewhere already.
+    `pinned` stay where they are; `done` names copies that lie elsewhere already. In no time (0) one order is tried.
     """
 
     pieces: tuple[ClothPiece, ...]
@@ -83,7 +82,7 @@ def lay(
     if not lying:
         return _as_marker(ask, wide, [], too_wide, spare)
     if ask.pinned or not ask.seconds:
-        return _around_pinned(ask, wide, lying, too_wide, spare, tell)
+        return _nested(ask, wide, lying, too_wide, spare, tell)
     by_name = {copy.name: copy for copy in lying}
     items = [
         spyrrow.Item(copy.name, _packed(copy), copy.count, list(orientations(copy.piece))) for copy in by_name.values()
@@ -123,7 +122,7 @@ def lay(
     return _read(ask, wide, by_name, solution, too_wide, spare)
 
 
-def _around_pinned(
+def _nested(
     ask: MarkerAsk,
     wide_mm: float,
     lying: Sequence[Copy],
@@ -131,7 +130,7 @@ def _around_pinned(
     spare: list[str],
     tell: Callable[[float], None],
 ) -> Marker:
-    """The same where some pieces stay where she put them: the rest is nested round them."""
+    """The same by nesting: round pieces that stay where she put them, or quickly, in one order."""
     longest = max(max(copy.lying(angle).bounds[2:]) for copy in lying for angle in orientations(copy.piece)[:1])
     area = sum(copy.count * copy.piece.area_mm2 for copy in lying)
     furthest = max((pin.x_mm for pin in ask.pinned), default=0.0) + longest

@@ -257,15 +257,15 @@ def nest(ask: NestAsk, tell: Callable[[float], None] = lambda share: None, known
     """
     shared = _Nest(ask, {} if known is None else known)
     copies, _ = copies_of(ask.pieces, ask.fold, ask.done)
-    pins, todo = _without_pinned(ask, copies)
+    pins, singles = _without_pinned(ask, copies)
     nowhere = {
         one.copy.name
-        for one in todo
+        for one in singles
         if all(shared.empty(sheet, way).is_empty for sheet in ask.sheets for way in shared.ways(one.copy, leaning=True))
     }
     chance = random.Random(ask.seed)
     began = time.monotonic()
-    order = sorted(todo, key=lambda one: (-one.area, one.copy.name))
+    order = sorted(singles, key=lambda one: (-one.area, one.copy.name))
     best: tuple[tuple[float, float, float], _Table, list[_One]] | None = None
     least = _least_reach(ask)
     leaning = False
@@ -286,7 +286,7 @@ def nest(ask: NestAsk, tell: Callable[[float], None] = lambda share: None, known
         tell(min(0.99, over))
         if over >= 1 or (not best[0][0] and (len(ask.sheets) != 1 or best[0][2] <= least)):
             break
-        order, leaning = _another_order(best[2], order, todo, chance), True
+        order, leaning = _another_order(best[2], order, singles, chance), True
     return _told(ask, best[1], best[2], nowhere)
 
 
@@ -296,7 +296,7 @@ def _near_the_end(sheet: Sheet, way: _Way, at: Point) -> tuple[float, ...]:
 
 
 def _another_order(
-    unlaid: Sequence[_One], last: Sequence[_One], todo: Sequence[_One], chance: random.Random
+    unlaid: Sequence[_One], last: Sequence[_One], singles: Sequence[_One], chance: random.Random
 ) -> list[_One]:
     """What was left over comes first, or the largest a little shuffled: orders near to one that did well."""
     if unlaid:
@@ -305,7 +305,7 @@ def _another_order(
         moved = [*first, *rest]
     else:
         moved = list(last)
-    weights = {id(one): i + chance.gauss(0, 0.15 * len(todo) + 0.5) for i, one in enumerate(moved)}
+    weights = {id(one): i + chance.gauss(0, 0.15 * len(singles) + 0.5) for i, one in enumerate(moved)}
     return sorted(moved, key=lambda one: weights[id(one)])
 
 
@@ -319,8 +319,8 @@ def _without_pinned(ask: NestAsk, copies: Sequence[Copy]) -> tuple[list[tuple[Co
         if left.get(name, 0) and any(sheet.key == pin.sheet for sheet in ask.sheets):
             left[name] -= 1
             pins.append((by_name[name], pin))
-    todo = [_One(copy, copy.piece.area_mm2) for copy in copies for _ in range(left[copy.name])]
-    return pins, todo
+    singles = [_One(copy, copy.piece.area_mm2) for copy in copies for _ in range(left[copy.name])]
+    return pins, singles
 
 
 def _reach(table: _Table, shared: _Nest) -> float:

@@ -78,7 +78,7 @@ def outline_from_photo(
     return moved(edge), tuple(holes)
 
 
-def rests(
+def rests_of(
     outline: Sequence[Point],
     flaws: Sequence[Sequence[Point]],
     pieces: Iterable[Sequence[Point]],

@@ -16,6 +16,7 @@ Spot = tuple[
 ]
 Outline = Annotated[tuple[Spot, ...], Field(min_length=3, max_length=400)]
 
+_SAME_MM = 0.06
 _BY_LENGTH: tuple[Sort, ...] = "lace", "tape"
 _HAS_LENGTH: tuple[Sort, ...] = "cloth", "bone", "lace", "tape"
 
@@ -74,6 +75,11 @@ class Stock(Record):
     def amount(self) -> float:
         """How much there is: mm of what is taken by length, else pieces."""
         return (self.length_mm or 0.0) * self.count if self.measure == "length" else float(self.count)
+
+    def is_bone(self, kind: str, length_mm: float) -> bool:
+        """Whether it is a bone of a kind, as long as this to a tenth of a millimetre, to which bones are counted."""
+        here = (self.sort, self.name) == ("bone", kind) and self.length_mm is not None
+        return here and abs((self.length_mm or 0.0) - length_mm) < _SAME_MM
 
     @property
     def shape(self) -> tuple[tuple[float, float], ...]:

@@ -8,7 +8,7 @@ from shapely.geometry import Polygon
 from fuseau.craft.base.practice import Practice
 from fuseau.craft.layout.at_hand import LayAsk, lay_on_hand, lay_quickly
 from fuseau.craft.layout.nesting import NestAsk, Pinned, nest
-from fuseau.craft.layout.scraps import outline_fault, rests
+from fuseau.craft.layout.scraps import outline_fault, rests_of
 from tests.craft.layout.cloth_pieces import box, piece, sheet, wedges
 
 
@@ -95,7 +95,7 @@ def test_whatever_is_laid_lies_clear_and_nothing_is_lost(outlines, scraps, one_w
         unlaid = sum(left.count for left in found.unlaid if left.key == one.key)
         assert counts.get(one.key, 0) + unlaid == 2
     for one in found.sheets:
-        left = rests(one.sheet.outline, one.sheet.flaws, [placed.outline for placed in one.placed], Practice())
+        left = rests_of(one.sheet.outline, one.sheet.flaws, [placed.outline for placed in one.placed], Practice())
         shapes = [Polygon(outline) for outline in left]
         assert all(outline_fault(outline) is None for outline in left)
         used = sum(Polygon(placed.outline).area for placed in one.placed)

@@ -7,7 +7,7 @@ from shapely.geometry import Polygon
 
 from fuseau.craft.base.errors import Unmakeable
 from fuseau.craft.base.practice import Practice
-from fuseau.craft.layout.scraps import outline_fault, outline_from_photo, rests
+from fuseau.craft.layout.scraps import outline_fault, outline_from_photo, rests_of
 from tests.craft.layout.cloth_pieces import box
 
 
@@ -81,16 +81,16 @@ def test_what_crosses_itself_says_where():
 def test_rests_worth_keeping_are_told_and_slivers_are_waste():
     cloth = box(1000, 400)
     cut = [((10, 5), (300, 5), (300, 395), (10, 395)), ((310, 5), (500, 5), (500, 200), (310, 200))]
-    found = rests(cloth, (), cut, Practice())
+    found = rests_of(cloth, (), cut, Practice())
     areas = [Polygon(one).area for one in found]
     assert areas == sorted(areas, reverse=True)
     assert len(found) == 1  # what lies beside the second piece hangs together with the end of the cloth
     assert areas[0] == pytest.approx(500 * 400 + 190 * 200, rel=0.02)
     assert Polygon(found[0]).intersection(Polygon(cut[0])).area < 1
-    assert rests(box(400, 400), (), [box(380, 390)], Practice()) == ()
+    assert rests_of(box(400, 400), (), [box(380, 390)], Practice()) == ()
 
 
 def test_a_hole_in_the_middle_leaves_rests_that_have_one_edge_each():
-    found = rests(box(600, 600), (), [((250, 250), (350, 250), (350, 350), (250, 350))], Practice())
+    found = rests_of(box(600, 600), (), [((250, 250), (350, 250), (350, 350), (250, 350))], Practice())
     assert len(found) == 2
     assert sum(Polygon(one).area for one in found) == pytest.approx(350_000, rel=1e-3)

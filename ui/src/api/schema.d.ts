@@ -1193,7 +1193,9 @@ export interface paths {
         put?: never;
         /**
          * Cloth Is Cut
-         * @description A cloth is cut as it was laid: what it was cut from is off the shelf, what is left of that is on it.
+         * @description A cloth is cut as it was seen: what it was cut from is off the shelf, what is left of that is on it.
+         *
+         *     Refused where it is laid otherwise by now.
          */
         post: operations["cloth_is_cut_api_builds__build_id__cut__cloth__done_post"];
         delete?: never;
@@ -3618,12 +3620,16 @@ export interface components {
         };
         /**
          * ClothLaid
-         * @description A cloth laid out: how, how much new cloth it takes in all, and the pieces of the shelf that could be cut from.
+         * @description A cloth laid out: how much new cloth it takes in all, what it uses of the shelf, and what could be cut from.
          */
         ClothLaid: {
             laying: components["schemas"]["Laying"];
             /** To Buy Mm */
             to_buy_mm: number;
+            /** Uses */
+            uses: {
+                [key: string]: components["schemas"]["Use"];
+            };
             /** At Hand */
             at_hand: components["schemas"]["OnShelf"][];
         };
@@ -3685,8 +3691,8 @@ export interface components {
          * ClothThere
          * @description A cloth of the garment on the shelf: by how much the hem may be deeper and all still fits (− is higher).
          *
-         *     None where not even the highest hem that was tried fits. `panels` are numbers of panels for which it is enough,
-         *     while nothing is cut. `edits` give that hem.
+         *     None where no higher hem that can be made fits either. Cloths that are cut already are not told. `panels` are
+         *     numbers of panels for which it is enough, while nothing is cut. `edits` give that hem.
          */
         ClothThere: {
             /**
@@ -3838,6 +3844,20 @@ export interface components {
             /** Seam Mm */
             seam_mm: number;
             sentence: components["schemas"]["Message"];
+        };
+        /**
+         * CutAsSeen
+         * @description A cloth that is cut as it was seen: what that takes of the shelf, and how much new cloth.
+         */
+        CutAsSeen: {
+            /** Revision */
+            revision: number;
+            /** Uses */
+            uses: {
+                [key: string]: components["schemas"]["Use"];
+            };
+            /** To Buy Mm */
+            to_buy_mm: number;
         };
         /**
          * CutBone
@@ -8984,6 +9004,16 @@ export interface components {
             share: number | null;
         };
         /**
+         * Use
+         * @description What is used of a sheet: mm of a length or 1 of a scrap, and how much of its length lies beside the pieces.
+         */
+        Use: {
+            /** Amount */
+            amount: number;
+            /** Beside Mm */
+            beside_mm: number;
+        };
+        /**
          * Used
          * @description A piece of the shelf that was cut from: as it was before, and what of it went back.
          */
@@ -13401,7 +13431,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["OnRevision"];
+                "application/json": components["schemas"]["CutAsSeen"];
             };
         };
         responses: {

@@ -14,17 +14,45 @@ const thought = useThought<ByShelf>('by-shelf', 'by shelf')
 const { found, busy, failed } = thought
 const none = computed(() => !!found.value && !found.value.cloths.length && !found.value.busks.length)
 const hem = (mm: number | null | undefined) => {
-  if (mm == null) return 'not enough, however high the hem'
+  if (mm == null) return 'not enough, and a higher hem does not help'
   if (!mm) return 'enough for this hem, and for none deeper'
   const by = length(Math.abs(mm), settings.unit)
   return mm > 0 ? `enough for a hem ${by} deeper` : `enough if the hem is ${by} higher`
 }
-const deeper = (one: ByShelf['cloths'][number]) =>
-  open.step(`cut/${one.cloth}/ways`, {
-    changes: [],
-    edits: one.edits,
-    label: `The hem as ${one.label} allows`,
+interface Row {
+  name: string
+  said: string
+  take?: { label: string; run: () => void }
+}
+/** Cloth, busks and schools alike: what it is, what it gives, and taking it where it is not planned so already. */
+const rows = computed<Row[]>(() => {
+  const { cloths = [], busks = [], schools = [] } = found.value ?? {}
+  const edit = (changes: unknown, label: string) => ({
+    label,
+    run: () => void open.edit(changes as Change[], label),
   })
+  return [
+    ...cloths.map((one) => ({
+      name: one.label,
+      said: [hem(one.hem_mm), one.panels.length && `for ${one.panels.join(', ')} panels`].filter(Boolean).join('; '),
+      take: one.edits.length ? deeper(one) : undefined,
+    })),
+    ...busks.map((one) => ({
+      name: one.label,
+      said: one.chosen ? 'the one that is planned' : one.fits ? 'fits' : 'too long for this front',
+      take: one.fits && !one.chosen ? edit(one.changes, `The ${one.label} from the shelf`) : undefined,
+    })),
+    ...schools.map((one) => ({
+      name: one.name,
+      said: `${one.there} of ${one.of} bones lie here${one.chosen ? ', as planned' : ''}`,
+      take: one.there && !one.chosen ? edit(one.changes, `Bones: ${one.name}`) : undefined,
+    })),
+  ]
+})
+function deeper(one: ByShelf['cloths'][number]) {
+  const label = `The hem as ${one.label} allows`
+  return { label, run: () => void open.step(`cut/${one.cloth}/ways`, { changes: [], edits: one.edits, label }) }
+}
 </script>
 
 <template>
@@ -33,49 +61,18 @@ const deeper = (one: ByShelf['cloths'][number]) =>
     <p v-if="none" class="small">The shelf has neither cloth nor busk for this one.</p>
     <table v-if="found && !busy" class="numbers">
       <tbody>
-        <tr v-for="one in found.cloths" :key="one.cloth">
-          <td>{{ one.label }}</td>
-          <td class="in">
-            {{ hem(one.hem_mm) }}<template v-if="one.panels.length">; for {{ one.panels.join(', ') }} panels</template>
-          </td>
+        <tr v-for="row in rows" :key="row.name">
+          <td>{{ row.name }}</td>
+          <td class="in">{{ row.said }}</td>
           <td>
             <v-btn
-              v-if="one.edits.length"
+              v-if="row.take"
               size="x-small"
               variant="outlined"
-              :aria-label="`Take it: the hem as ${one.label} allows`"
-              @click="deeper(one)"
+              :aria-label="`Take it: ${row.take.label}`"
+              @click="row.take.run"
               >Take it</v-btn
             >
-          </td>
-        </tr>
-        <tr v-for="one in found.busks" :key="one.stock">
-          <td>{{ one.label }}</td>
-          <td>{{ one.chosen ? 'the one that is planned' : one.fits ? 'fits' : 'too long for this front' }}</td>
-          <td>
-            <v-btn
-              v-if="one.fits && !one.chosen"
-              size="x-small"
-              variant="outlined"
-              :aria-label="`Take it: ${one.label}`"
-              @click="open.edit(one.changes as Change[], `The ${one.label} from the shelf`)"
-              >Take it</v-btn
-            >
-          </td>
-        </tr>
-        <tr v-for="one in found.schools" :key="one.name">
-          <td>{{ one.name }}</td>
-          <td>{{ one.there }} of {{ one.of }} bones lie here</td>
-          <td>
-            <v-btn
-              v-if="one.there && !one.chosen"
-              size="x-small"
-              variant="outlined"
-              :aria-label="`Take it: bones ${one.name}`"
-              @click="open.edit(one.changes as Change[], `Bones: ${one.name}`)"
-              >Take it</v-btn
-            >
-            <span v-else-if="one.chosen" class="soft small">planned</span>
           </td>
         </tr>
       </tbody>

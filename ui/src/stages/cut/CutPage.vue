@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, onBeforeUnmount, ref, watch } from 'vue'
 import { get, Refused, send } from '../../api/client'
-import type { ClothCut, ClothLaid, CutPlan, OnShelf, Pinned, Placed, Underway } from '../../api/types'
+import type { ClothCut, ClothLaid, CutPlan, Pinned, Placed, Underway } from '../../api/types'
 import { useBuild } from '../../stores/build'
 import { useNotices } from '../../stores/notices'
 import { useSettings } from '../../stores/settings'
@@ -9,8 +9,9 @@ import { useKeys } from '../../parts/keys'
 import FindingsList from '../../parts/FindingsList.vue'
 import MeasureFirst from '../../parts/MeasureFirst.vue'
 import TheSlip from '../../parts/TheSlip.vue'
-import { across, hardware, length, run, shortDay } from '../../parts/words'
+import { hardware, length, run, shortDay } from '../../parts/words'
 import ByShelf from './ByShelf.vue'
+import ClothAtHand from './ClothAtHand.vue'
 import { drawnSheets } from './sheets'
 import SheetsTable from './SheetsTable.vue'
 import WaysOut from './WaysOut.vue'
@@ -213,47 +214,11 @@ const noted = (key: string) => {
   return placed?.spare.includes(key) ? 'one too many on the fold' : ''
 }
 
-// what there is
-const atHand = computed(() => laid.value?.laid.at_hand ?? [])
-const usedOf = (one: OnShelf) => {
-  const sheet = laid.value?.laid.laying.sheets.find((sheet) => sheet.sheet.key === one.piece.id)
-  if (!sheet?.placed.length) return 0
-  return one.measure === 'piece'
-    ? 1
-    : Math.max(...sheet.placed.flatMap((piece) => piece.outline.map((spot) => spot[0])))
+/** Cut as it is seen here. */
+const nowCut = () => {
+  const { uses, to_buy_mm } = laid.value!.laid
+  return open.step(`cut/${here.value!.cloth}/done`, { uses, to_buy_mm }, ['cut'])
 }
-const ofShelf = (one: OnShelf) => {
-  const xs = one.shape.map((spot) => spot[0])
-  const ys = one.shape.map((spot) => spot[1])
-  const long = one.measure === 'length' ? one.free : Math.max(...xs) - Math.min(...xs)
-  return across(long, Math.max(...ys) - Math.min(...ys), settings.unit)
-}
-const mine = (one: OnShelf) => one.reserved.some((kept) => kept.build === open.latest!.id)
-const left = (one: OnShelf) => choices.value.leave?.includes(one.piece.id)
-function use(one: OnShelf, now: boolean) {
-  const rest = (choices.value.leave ?? []).filter((id) => id !== one.piece.id)
-  const value = now ? rest : [...rest, one.piece.id]
-  void open.edit([{ at: 'cut.leave', value }], now ? 'To be cut from' : 'Not to be cut from')
-}
-const toReserve = computed(() =>
-  atHand.value.filter((one) => {
-    const kept = one.reserved.find((one) => one.build === open.latest!.id)?.amount ?? 0
-    return usedOf(one) > kept + 0.5
-  }),
-)
-async function reserve() {
-  const amounts = Object.fromEntries(
-    toReserve.value.map((one) => [one.piece.id, one.measure === 'piece' ? 1 : Math.min(usedOf(one) + 5, one.free)]),
-  )
-  try {
-    await send('POST', `/builds/${open.latest!.id}/reserve`, { amounts })
-    await better(0)
-    notices.tell('Kept for this build.')
-  } catch (error) {
-    notices.complain(error)
-  }
-}
-const nowCut = () => open.step(`cut/${here.value!.cloth}/done`, {}, ['cut'])
 const notCut = () => open.step(`cut/${here.value!.cloth}/not-done`, {}, ['cut'])
 /** Cut, or not: the cloth is laid once more for it, and what is stopped before must not be that. */
 async function say(act: () => Promise<boolean>) {
@@ -366,7 +331,7 @@ const older = (cloth: string) => {
     </section>
     <TheSlip v-if="cut" :title="title" under="Each cloth with its own pieces, laid on what there is of it.">
       <FindingsList :stages="['cut']" />
-      <p v-if="unready" class="caution">{{ unready }}</p>
+      <p v-if="unready" class="caution"><b>Before the cloth is cut:</b> {{ unready }}</p>
       <table class="numbers" aria-label="Cloth needed">
         <tbody>
           <tr v-for="one in cloths" :key="one.cloth" :class="{ on: one === here }">
@@ -381,34 +346,12 @@ const older = (cloth: string) => {
         </tbody>
       </table>
       <p v-if="all && price" class="soft small">Some {{ price.toFixed(0) }} to buy, by the catalogue's prices.</p>
-      <template v-if="here && !done(here.cloth) && atHand.length">
-        <h2>{{ here.label }} at hand</h2>
-        <table class="numbers" aria-label="Cloth at hand">
-          <tbody>
-            <tr v-for="one in atHand" :key="one.piece.id" :data-at-hand="one.piece.id">
-              <td>
-                <label class="size"
-                  ><input
-                    type="checkbox"
-                    :checked="!left(one)"
-                    :aria-label="`Cut from ${one.piece.where || one.piece.label}, ${ofShelf(one)}`"
-                    @change="use(one, ($event.target as HTMLInputElement).checked)"
-                  />
-                  <span class="in">{{ ofShelf(one) }}</span></label
-                >
-              </td>
-              <td class="small">
-                {{ [one.piece.where, one.piece.lot, one.piece.note].filter(Boolean).join(', ') }}
-              </td>
-              <td class="n small">{{ mine(one) ? 'kept' : usedOf(one) ? 'used' : '' }}</td>
-            </tr>
-          </tbody>
-        </table>
-        <p v-if="toReserve.length" class="soft small">
-          Some of it is free: keep it for this build, or one that is needed first gets it.
-        </p>
-        <v-btn v-if="toReserve.length" size="small" variant="outlined" @click="reserve">Keep it for this build</v-btn>
-      </template>
+      <ClothAtHand
+        v-if="here && laid?.laid.at_hand.length && !done(here.cloth)"
+        :laid="laid.laid"
+        :label="here.label"
+        @kept="better(0)"
+      />
       <template v-if="here && !done(here.cloth) && needs(here) && hasSome(here)">
         <p class="old lacking">
           <b class="in">{{ length(needs(here)!, settings.unit) }} of {{ here.label }} are lacking.</b>
@@ -526,9 +469,6 @@ h2 {
 }
 p {
   margin: 4px 0;
-}
-.size {
-  white-space: nowrap;
 }
 .lacking {
   margin-top: 14px;

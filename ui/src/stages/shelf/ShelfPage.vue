@@ -295,30 +295,9 @@ useKeys([
 </template>
 
 <style scoped>
-.main {
-  padding: 18px 26px 40px;
-  overflow-y: auto;
-  min-width: 0;
-}
-.head {
-  display: flex;
-  align-items: center;
-  gap: 12px;
-  margin-bottom: 8px;
-  flex-wrap: wrap;
-}
 .look {
   max-width: 260px;
   min-width: 160px;
-}
-.spring {
-  flex: 1;
-}
-caption {
-  text-align: left;
-  font-weight: 650;
-  padding: 14px 0 3px;
-  border-bottom: 1px solid var(--ink);
 }
 table {
   table-layout: fixed;
@@ -408,10 +387,6 @@ a {
   color: var(--letout);
 }
 @media (max-width: 899px) {
-  .main {
-    padding: 14px 12px 24px;
-    overflow-x: auto;
-  }
   .keep {
     grid-template-columns: 1fr;
   }

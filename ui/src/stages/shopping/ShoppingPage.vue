@@ -234,26 +234,6 @@ async function order(shop: string) {
 </template>
 
 <style scoped>
-.main {
-  padding: 18px 26px 40px;
-  overflow-y: auto;
-  min-width: 0;
-}
-.head {
-  display: flex;
-  align-items: baseline;
-  gap: 12px;
-  margin-bottom: 8px;
-  flex-wrap: wrap;
-}
-.spring {
-  flex: 1;
-}
-caption {
-  text-align: left;
-  font-weight: 650;
-  padding: 14px 0 3px;
-}
 .thinking {
   display: flex;
   align-items: center;
@@ -322,11 +302,5 @@ ul {
 }
 a {
   color: var(--letout);
-}
-@media (max-width: 899px) {
-  .main {
-    padding: 14px 12px 24px;
-    overflow-x: auto;
-  }
 }
 </style>
