@@ -85,7 +85,7 @@ def by_shelf(
     tell(1 / (turns + 1))
     cloths = []
     for k, name in enumerate(there):
-        cloths.append(_cloth(build, planned, name, at_hand, apply))
+        cloths.append(cloth_allows(build, planned, name, at_hand, apply))
         tell((k + 2) / (turns + 1))
     return ByShelf(busks=_busks(build, planned, at_hand), schools=schools, cloths=tuple(cloths))
 
@@ -138,9 +138,10 @@ def _schools(build: Build, at_hand: Sequence[tuple[Stock, float]], apply: Applie
     return tuple(sorted(found, key=lambda one: -one.there / max(one.of, 1)))
 
 
-def _cloth(
+def cloth_allows(
     build: Build, planned: Plan, cloth: ClothName, at_hand: Sequence[tuple[Stock, float]], apply: Applied
 ) -> ClothThere:
+    """How deep a hem, and how many panels, what there is of a cloth allows; see `by_shelf`."""
     known: NoFits = {}
 
     def enough(changes: Sequence[Change], edits: Sequence[dict[str, Any]]) -> bool:

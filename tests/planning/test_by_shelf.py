@@ -8,7 +8,7 @@ from fuseau.craft.layout.at_hand import lay_quickly
 from fuseau.craft.stock.cut_choices import CutDone
 from fuseau.document.build import Build
 from fuseau.document.shelf import Shelf
-from fuseau.planning.by_shelf import by_shelf
+from fuseau.planning.by_shelf import by_shelf, cloth_allows
 from fuseau.planning.cut import lay_ask, plan_cut, to_buy_mm
 from fuseau.planning.schools import bones_at_hand, cutting
 from tests.conftest import edited
@@ -38,7 +38,7 @@ def enough(build, cloth, at_hand):
 
 def test_the_hem_is_as_deep_as_the_cloth_allows_and_no_deeper():
     at_hand = stock({"sort": "cloth", "name": "coutil", "label": "coutil", "length_mm": 262, "width_mm": 1380})
-    (found,) = by_shelf(BUILD, plan(BUILD), at_hand, applied).cloths
+    found = cloth_allows(BUILD, plan(BUILD), "coutil", at_hand, applied)
     assert found.cloth == "coutil"
     assert found.hem_mm is not None
     made, _ = applied(BUILD, (), found.edits)
@@ -50,7 +50,7 @@ def test_the_hem_is_as_deep_as_the_cloth_allows_and_no_deeper():
 
 def test_too_little_cloth_for_any_hem_says_so():
     at_hand = stock({"sort": "cloth", "name": "coutil", "label": "coutil", "length_mm": 90, "width_mm": 400})
-    (found,) = by_shelf(BUILD, plan(BUILD), at_hand, applied).cloths
+    found = cloth_allows(BUILD, plan(BUILD), "coutil", at_hand, applied)
     assert (found.hem_mm, found.edits) == (None, ())
 
 
@@ -58,7 +58,7 @@ def test_it_never_says_other_than_the_table_where_a_far_higher_hem_can_not_be_ma
     bodice = built("strapless bodice")  # its hem is no 80 mm higher without losing its waist
     plenty = stock(COUTIL)
     assert enough(bodice, "coutil", plenty)
-    (found,) = by_shelf(bodice, plan(bodice), plenty, applied).cloths
+    found = cloth_allows(bodice, plan(bodice), "coutil", plenty, applied)
     assert found.hem_mm >= 0
 
 
@@ -74,7 +74,7 @@ def test_a_little_too_little_cloth_is_enough_for_a_higher_hem():
     reach = lay_quickly(asked).sheets[0].reach_mm
     at_hand = stock({**COUTIL, "length_mm": round(reach - 6, 1)})
     assert not enough(BUILD, "coutil", at_hand)
-    (found,) = by_shelf(BUILD, plan(BUILD), at_hand, applied).cloths
+    found = cloth_allows(BUILD, plan(BUILD), "coutil", at_hand, applied)
     assert found.hem_mm < 0
     assert enough(applied(BUILD, (), found.edits)[0], "coutil", at_hand)
 
@@ -104,7 +104,7 @@ def test_before_a_version_is_cut_the_number_of_panels_is_told_too():
     draft = BUILD
     assert not draft.versions
     at_hand = stock({"sort": "cloth", "name": "coutil", "label": "coutil", "length_mm": 300, "width_mm": 1380})
-    (found,) = by_shelf(draft, plan(draft), at_hand, applied).cloths
+    found = cloth_allows(draft, plan(draft), "coutil", at_hand, applied)
     for count in found.panels:
         assert enough(edited(draft, draft__panels=count), "coutil", at_hand)
     assert set(found.panels) <= set(range(4, 9))
