@@ -15,7 +15,7 @@ from fuseau.app.wire_shelf import ClothLaid, CutAsSeen, PinPieces, TakeWay
 from fuseau.app.work import find_ways_out, lay_cloth, look_at_shelf, print_layout
 from fuseau.commands.cut import cut_cloth, not_cut, pin, take_way
 from fuseau.craft.base.errors import Unmakeable
-from fuseau.craft.layout.at_hand import Laying, check_pinned
+from fuseau.craft.layout.at_hand import Laying, check_pinned, fallen
 from fuseau.document.build import Build
 from fuseau.files.paper import Paper
 from fuseau.planning.by_shelf import ByShelf
@@ -100,7 +100,8 @@ def pin_pieces(session: TheSession, build_id: str, cloth: ClothPath, given: PinP
     at_hand = list(session.shelf.open().shelf.for_build(build_id))
 
     def step(at: AtHand) -> Build:
-        changed = pin(at.build, cloth, given.pinned, at.unit)
+        old = fallen(lay_ask(at.build, at.planned, cloth, at_hand, 1))
+        changed = pin(at.build, cloth, [one for one in given.pinned if one not in old], at.unit)
         check_pinned(lay_ask(changed, at.planned, cloth, at_hand, 1))
         return changed
 

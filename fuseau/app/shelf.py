@@ -1,6 +1,7 @@
 """Routes of the shelf: what lies on it, what is reserved, scraps from photos, CSV, orders and what they bring."""
 
 import datetime
+from collections.abc import Iterable
 from typing import Annotated
 
 from fastapi import APIRouter, Path
@@ -14,6 +15,7 @@ from fuseau.app.wire_shelf import (
     Arrived,
     CsvRead,
     KnownArticles,
+    ListRead,
     Needs,
     OnShelf,
     OnShelfRevision,
@@ -32,12 +34,13 @@ from fuseau.app.work import list_wants
 from fuseau.app.workers import Underway
 from fuseau.commands.shelf import arrive, cancel, place_order, put, reserve, rewrite, take_off
 from fuseau.craft.base.errors import Unmakeable
-from fuseau.craft.base.lengths import LengthError, format_length, format_run, parse_length
+from fuseau.craft.base.lengths import LengthError, parse_length
 from fuseau.craft.layout.scraps import outline_from_photo
 from fuseau.craft.stock.articles import known_articles
 from fuseau.craft.stock.stock import Stock
 from fuseau.document.shelf import Order, Shelf
-from fuseau.files.shelf_csv import read_shelf_csv, shelf_csv, shopping_csv
+from fuseau.files.shelf_csv import read_shelf_csv, shelf_csv
+from fuseau.files.shopping_csv import read_shopping_csv, shopping_csv
 from fuseau.planning.needs import needs_of
 from fuseau.planning.shopping import Shopping, ready_by, shopping
 from fuseau.stand_ins.suppliers import arrival, comes_short, offers, sent_on
@@ -187,30 +190,31 @@ def stop_shopping(workers: TheWorkers) -> None:
 def save_shopping(session: TheSession, workers: TheWorkers) -> Response:
     """The shopping list as a CSV file."""
     found, builds, _ = _shopping(session, workers)
-    names = {one.id: one.build.brief.name for one in builds}
-    rows: list[list[str | int | float]] = []
-    for line in found.lines:
-        chosen = line.choices[line.chosen] if line.chosen is not None else None
-        each = f", {format_length(line.each_mm, session.unit, hardware=True)}" if line.each_mm else ""
-        rows.append(
-            [
-                f"{line.article.label}{each}",
-                format_run(line.amount, session.unit) if line.article.measure == "length" else round(line.amount),
-                chosen.packs if chosen else "",
-                chosen.offer.shop if chosen else "nobody",
-                chosen.price if chosen else "",
-                line.order_by.isoformat() if line.order_by else "",
-                line.needed_on.isoformat() if line.needed_on else "",
-                "; ".join(names[build] for build in line.builds),
-            ]
-        )
-    return named_file(shopping_csv(rows), "text/csv", "shopping", ".csv")
+    names = _list_names(builds)
+    return named_file(shopping_csv(found.lines, names, session.unit), "text/csv", "shopping", ".csv")
+
+
+@router.post("/shopping/csv")
+def open_list(session: TheSession, workers: TheWorkers, body: TheFile) -> ListRead:
+    """What a shopping list, sent as the body, says was ordered or bought; nothing is written down yet."""
+    own = session.shelf.open().shelf.catalogue
+    articles = tuple(known_articles(own.all_cloths, own.kinds))
+    names = _list_names([one for one in session.workshop.builds() if one.build.rehearsal is None])
+    ids = {name: build for build, name in names.items()}
+    return ListRead(rows=workers.read(read_shopping_csv, body, session.unit, articles, ids))
 
 
 @router.post("/orders", status_code=201)
 def order(session: TheSession, given: PlaceOrder) -> OpenShelf:
-    """Place an order with one of the shops."""
+    """Place an order with one of the shops, or write down one from a shop of hers."""
     today = datetime.date.today()
+    label = f"Ordered from {given.shop}"
+    if given.due_on is not None:
+        due = given.due_on
+        own = session.shelf.edit(
+            lambda now: place_order(now, given.shop, given.lines, today, due, own=True), label, given.revision
+        )
+        return _seen(session, own)
     days = {(one.shop, one.article.sort): (one.days, one.days_spread) for one in offers()}
     asked = [days.get((given.shop, line.article.sort)) for line in given.lines]
     if not all(asked):
@@ -220,7 +224,7 @@ def order(session: TheSession, given: PlaceOrder) -> OpenShelf:
         due = arrival(f"o{now.numbered + 1}", [one for one in asked if one], today)
         return place_order(now, given.shop, given.lines, today, due)
 
-    return _seen(session, session.shelf.edit(step, f"Ordered from {given.shop}", given.revision))
+    return _seen(session, session.shelf.edit(step, label, given.revision))
 
 
 @router.post("/orders/{order_id}/arrive")
@@ -251,7 +255,16 @@ def _shopping(session: Session, workers: TheWorkers) -> tuple[Shopping, list[Ope
     wants = workers.think(_ALL, "shopping", asked, list_wants, sent, opened.shelf, unit)
     ready = {one.id: ready_by(one.build.brief.needed_on, one.build.practice) for one in builds}
     own = opened.shelf.catalogue
-    return shopping(wants, ready, offers(own.all_cloths, own.kinds), today, own.all_cloths), builds, today
+    return shopping(wants, ready, offers(own.all_cloths, own.kinds), today, own.all_cloths, own.kinds), builds, today
+
+
+def _list_names(builds: Iterable[Opened]) -> dict[str, str]:
+    """What each build is called on a list: by its name, with its number where two have one name."""
+    found: dict[str, str] = {}
+    for one in builds:
+        name = one.build.brief.name.replace(";", ",").strip()
+        found[one.id] = f"{name} ({one.id})" if name in found.values() else name
+    return found
 
 
 def on_shelf(shelf: Shelf, piece: Stock, build: str | None = None) -> OnShelf:
@@ -280,11 +293,12 @@ def _seen(session: Session, opened: ShelfOpened) -> OpenShelf:
 
 
 def _order_seen(one: Order, today: datetime.date) -> OrderSeen:
-    comes = [(line.packs - comes_short(one.id, i, line.packs)) * line.pack for i, line in enumerate(one.lines)]
+    missing = [0 if one.own else comes_short(one.id, i, line.packs) for i, line in enumerate(one.lines)]
+    comes = [(line.packs - short) * line.pack for line, short in zip(one.lines, missing, strict=True)]
     return OrderSeen(
         order=one,
         price=one.price,
-        on_its_way=one.under_way and sent_on(one.id, one.placed_on) <= today,
+        on_its_way=one.under_way and not one.own and sent_on(one.id, one.placed_on) <= today,
         here=one.under_way and one.due_on <= today,
         comes=comes,
     )

@@ -15,6 +15,7 @@ from fuseau.craft.stock.articles import Article
 from fuseau.craft.stock.stock import Stock
 from fuseau.document.shelf import BuildId, Order, OrderLine, Reservation
 from fuseau.files.shelf_csv import CsvRow
+from fuseau.files.shopping_csv import BoughtRow
 from fuseau.planning.cut import Use
 from fuseau.planning.needs import Need
 from fuseau.planning.shopping import Shopping
@@ -122,10 +123,17 @@ class CsvRead(BaseModel):
 
 
 class PlaceOrder(OnShelfRevision):
-    """An order to place: with whom, and what."""
+    """An order to place: with whom, and what. With `due_on`, from a shop of hers, here by that day."""
 
-    shop: str = Field(min_length=1, max_length=80)
+    shop: Annotated[str, Text(80, least=1)]
     lines: list[OrderLine] = Field(min_length=1, max_length=80)
+    due_on: datetime.date | None = None
+
+
+class ListRead(BaseModel):
+    """What a shopping list that was filled in says was ordered or bought."""
+
+    rows: list[BoughtRow]
 
 
 class Arrived(OnShelfRevision):

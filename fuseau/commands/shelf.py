@@ -124,11 +124,23 @@ def put_back(shelf: Shelf, build: str, cloth: str) -> Shelf:
 
 
 def place_order(
-    shelf: Shelf, shop: str, lines: Sequence[OrderLine], placed_on: datetime.date, due_on: datetime.date
+    shelf: Shelf,
+    shop: str,
+    lines: Sequence[OrderLine],
+    placed_on: datetime.date,
+    due_on: datetime.date,
+    own: bool = False,
 ) -> Shelf:
-    """The shelf with an order under way."""
+    """The shelf with an order under way; `own` from a shop of hers.
+
+    Raises Unmakeable where no shop is named, or it would be here before it was ordered.
+    """
+    if not shop.strip():
+        raise Unmakeable("shop", "shelf.which_shop")
+    if due_on < placed_on:
+        raise Unmakeable("due_on", "shelf.due_before")
     number = shelf.numbered + 1
-    order = Order(id=f"o{number}", shop=shop, placed_on=placed_on, due_on=due_on, lines=tuple(lines))
+    order = Order(id=f"o{number}", shop=shop.strip(), placed_on=placed_on, due_on=due_on, lines=tuple(lines), own=own)
     return _with(shelf, orders=[*shelf.orders, order], numbered=number)
 
 

@@ -54,7 +54,10 @@ class OrderLine(Record):
 
 
 class Order(Record):
-    """An order from a shop: when it was placed, when it should be here, what is in it, how it stands."""
+    """An order from a shop: when it was placed, when it should be here, what is in it, how it stands.
+
+    `own`: from a shop of hers. The day it comes is as she was told, and what is in the parcel she tells herself.
+    """
 
     id: StockId
     shop: Annotated[str, Text(80, least=1)]
@@ -63,6 +66,7 @@ class Order(Record):
     lines: tuple[OrderLine, ...] = Field(min_length=1, max_length=80)
     state: OrderState = "placed"
     arrived_on: datetime.date | None = None
+    own: bool = False
 
     @property
     def under_way(self) -> bool:

@@ -1,21 +1,17 @@
-"""The shelf and the shopping list as CSV, out and in: whatever comma, heading or unit a spreadsheet has made of it."""
+"""The shelf as CSV, out and in."""
 
-import csv
-import io
 from collections.abc import Iterable, Mapping, Sequence
 from typing import Any
 
 from pydantic import BaseModel, ValidationError
 
 from fuseau.craft.base.lengths import Unit, format_length
-from fuseau.craft.stock.articles import SORTS, Article
+from fuseau.craft.stock.articles import Article
 from fuseau.craft.stock.stock import Stock
 from fuseau.document.build import fault_sentence
-from fuseau.files.unreadable import UnreadableFile
+from fuseau.files.sheets import UnknownArticle, article_written, has_unit, length_written, read_sheet, write_sheet
 
-_MOST_ROWS, _LARGEST = 2000, 2_000_000
 _COLUMNS = ("sort", "name", "label", "count", "length", "width", "where", "lot", "cost", "note")
-_SHOPPING = ("article", "amount", "packs", "from", "price", "order by", "needed on", "for")
 # Other headings that people write, in small letters.
 _ALSO: Mapping[str, str] = {
     "kind": "sort", "type": "sort", "what": "label", "article": "label", "item": "label", "description": "label",
@@ -23,11 +19,6 @@ _ALSO: Mapping[str, str] = {
     "length_mm": "length", "long": "length", "length (mm)": "length", "length mm": "length", "size": "length",
     "width_mm": "width", "wide": "width", "width (mm)": "width", "place": "where", "box": "where", "location": "where",
     "drawer": "where", "price": "cost", "paid": "cost", "batch": "lot", "notes": "note", "remark": "note",
-}  # fmt: skip
-_SAME_SORT: Mapping[str, str] = {
-    "fabric": "cloth", "cloths": "cloth", "bones": "bone", "boning": "bone", "busks": "busk", "zips": "zip",
-    "zipper": "zip", "grommet": "grommets", "eyelets": "grommets", "laces": "lace", "cord": "lace", "tapes": "tape",
-    "ribbon": "tape", "hook": "hooks", "tips": "ends", "caps": "ends", "threads": "thread", "trims": "trim",
 }  # fmt: skip
 
 
@@ -57,91 +48,36 @@ def shelf_csv(pieces: Iterable[Stock]) -> bytes:
         )
         for one in pieces
     ]
-    return _written(_COLUMNS, rows)
-
-
-def shopping_csv(rows: Sequence[Sequence[str | int | float]]) -> bytes:
-    """The shopping list, a line each."""
-    return _written(_SHOPPING, rows)
-
-
-def _written(head: Sequence[str], rows: Iterable[Sequence[object]]) -> bytes:
-    text = io.StringIO()
-    writer = csv.writer(text, lineterminator="\r\n")
-    writer.writerow(head)
-    writer.writerows([_harmless(cell) for cell in row] for row in rows)
-    return text.getvalue().encode("utf-8-sig")
-
-
-def _harmless(cell: object) -> object:
-    """No cell begins as a formula does: a spreadsheet would run it."""
-    return f"'{cell}" if isinstance(cell, str) and cell[:1] in ("=", "+", "@", "-", "\t") else cell
+    return write_sheet(_COLUMNS, rows)
 
 
 def read_shelf_csv(content: bytes, unit: Unit, articles: Iterable[Article]) -> list[CsvRow]:
     """What a CSV would put on the shelf, row by row; rows that can't be read say why.
 
-    Commas, semicolons and tabs, decimal commas, headings of other names and bare numbers (mm for hardware, the maker's
-    `unit` for what is long) are taken. Raises UnreadableFile for what is no table at all.
+    Decimal commas, headings of other names and bare numbers (mm for hardware, the maker's `unit` for what is long) are
+    taken. Raises UnreadableFile for what is no such sheet.
     """
-    if len(content) > _LARGEST:
-        raise UnreadableFile(f"This file has {len(content) / 1e6:.1f} MB; a shelf has 2 MB at the most.")
-    text = _decoded(content)
-    if not text.strip():
-        raise UnreadableFile("This file is empty.")
-    rows = list(csv.reader(io.StringIO(text), delimiter=_delimiter(text)))
-    if len(rows) > _MOST_ROWS + 1:
-        raise UnreadableFile(f"This file has {len(rows)} rows; {_MOST_ROWS} are the most.")
-    head = [_heading(cell) for cell in rows[0]]
-    if not {"sort", "label", "name"} & set(head):
-        known, here = ", ".join(_COLUMNS), "; ".join(rows[0])[:120]
-        raise UnreadableFile(f"The first row has to name the columns, such as {known}. Here it says: {here}.")
-    known_articles = list(articles)
-    return [
-        _row(number, dict(zip(head, row, strict=False)), unit, known_articles)
-        for number, row in enumerate(rows[1:], start=2)
-        if any(cell.strip() for cell in row)
-    ]
+    known = list(articles)
+    rows = read_sheet(content, _COLUMNS, _ALSO, frozenset({"sort", "label", "name"}))
+    return [_row(number, cells, unit, known) for number, cells in rows]
 
 
-def _decoded(content: bytes) -> str:
-    for encoding in ("utf-8-sig", "cp1252"):
-        try:
-            return content.decode(encoding).replace("\x00", "")
-        except UnicodeDecodeError:
-            continue
-    raise UnreadableFile("This is no text: save the sheet as CSV.")
-
-
-def _delimiter(text: str) -> str:
-    first = text.lstrip().splitlines()[0]
-    return max(";\t,", key=first.count)
-
-
-def _heading(cell: str) -> str:
-    plain = cell.strip().strip("'\"").lower()
-    return plain if plain in _COLUMNS else _ALSO.get(plain, plain)
-
-
-def _row(number: int, cells: dict[str, str], unit: Unit, known: Sequence[Article]) -> CsvRow:
-    plain = {name: cells.get(name, "").strip().removeprefix("'") for name in _COLUMNS}
+def _row(number: int, plain: Mapping[str, str], unit: Unit, known: Sequence[Article]) -> CsvRow:
     said = plain["label"] or plain["name"] or f"row {number}"
-    sort = _sort(plain["sort"])
-    article = _article(plain, sort, known)
-    if article is None:
-        unknown = f"There is no {sort} called “{said}” in the catalogue."
-        what = f"What is “{plain['sort'] or said}”? One of: {', '.join(SORTS)}."
-        return CsvRow(row=number, piece=None, said=said, fault=unknown if sort else what)
+    try:
+        article = article_written(plain["sort"], (plain["label"], plain["name"]), known)
+    except UnknownArticle as unknown:
+        return CsvRow(row=number, piece=None, said=said, fault=str(unknown))
     count, length = plain["count"] or "1", plain["length"]
-    if not length and article.sort in ("cloth", "lace", "tape") and _has_unit(count):
+    if not length and article.sort in ("cloth", "lace", "tape") and has_unit(count):
         count, length = "1", count  # so many metres, written as an amount
     piece: dict[str, Any] = {
         "sort": article.sort,
         "name": article.name,
         "label": article.label,
         "count": count,
-        "length_mm": _length(length, article.sort, unit) or None,
-        "width_mm": _length(plain["width"], article.sort, unit) or None,
+        "length_mm": length_written(length, article.sort) or None,
+        "width_mm": length_written(plain["width"], article.sort) or None,
         "where": plain["where"],
         "lot": plain["lot"],
         "cost": plain["cost"] or "0",
@@ -158,28 +94,3 @@ def _row(number: int, cells: dict[str, str], unit: Unit, known: Sequence[Article
         piece={name: value for name, value in read.model_dump(mode="json").items() if name != "id"},
         said=f"{read.count} × {read.label}{size}",
     )
-
-
-def _sort(written: str) -> str | None:
-    plain = written.lower()
-    plain = _SAME_SORT.get(plain, plain)
-    return plain if plain in SORTS else None
-
-
-def _article(plain: Mapping[str, str], sort: str | None, known: Sequence[Article]) -> Article | None:
-    wanted = {plain["name"].lower(), plain["label"].lower()} - {""}
-    for one in known:
-        if (sort is None or one.sort == sort) and (one.name in wanted or one.label.lower() in wanted):
-            return one
-    return None
-
-
-def _has_unit(text: str) -> bool:
-    return any(sign.isalpha() or sign in "\"'" for sign in text)
-
-
-def _length(text: str, sort: str, unit: Unit) -> str:
-    """A length as the core reads it: a bare number of hardware is mm."""
-    if not text or _has_unit(text) or sort in ("cloth", "lace", "tape"):
-        return text
-    return f"{text} mm"

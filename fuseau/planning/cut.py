@@ -10,7 +10,6 @@ from fuseau.craft.base.findings import message
 from fuseau.craft.base.record import Record
 from fuseau.craft.boning.bones import Bone
 from fuseau.craft.layout.at_hand import LayAsk, Laying
-from fuseau.craft.layout.marker import NEW_CLOTH
 from fuseau.craft.layout.nesting import LaidSheet, Sheet
 from fuseau.craft.layout.pieces import ClothPiece, PieceMaker
 from fuseau.craft.layout.strips import Strips, bias_strips, binding_length, least_width, side_by_side, strip_width
@@ -126,13 +125,12 @@ def lay_ask(
     if found is None:
         raise Unmakeable("layers.plies", "cut.no_such_cloth")
     sheets = sheets_of(build, cloth, at_hand)
-    there = {NEW_CLOTH, *(sheet.key for sheet in sheets)}
     return LayAsk(
         pieces=found.pieces,
         sheets=sheets,
         usable_mm=found.usable_mm,
         fold=cloth in build.cut.fold,
-        pinned=tuple(pin for pin in build.cut.pinned.get(cloth, ()) if pin.sheet in there),
+        pinned=build.cut.pinned.get(cloth, ()),
         separation_mm=build.practice.separation_mm,
         seconds=seconds,
     )

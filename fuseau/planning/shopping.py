@@ -5,15 +5,18 @@
 
 import datetime
 import math
-from collections.abc import Iterable, Mapping, Sequence
+from collections.abc import Callable, Iterable, Mapping, Sequence
 from dataclasses import dataclass, field
+from typing import Any
 
 from fuseau.craft.base.practice import Practice
 from fuseau.craft.base.record import Record
-from fuseau.craft.materials.cloths import CLOTHS, Cloth
+from fuseau.craft.materials.catalogue import BONES, BoneKind, BoneName
+from fuseau.craft.materials.cloths import CLOTHS, Cloth, ClothName
 from fuseau.craft.stock.articles import Article
 from fuseau.craft.stock.stock import Stock
 from fuseau.document.shelf import Shelf
+from fuseau.planning.alternatives import alternatives
 from fuseau.planning.needs import Need
 
 _HARDLY = 0.5  # mm, or half a piece
@@ -74,8 +77,8 @@ class Choice(Record):
 class ToBuy(Record):
     """One line of the list: an article for one or several builds, the day it has to be ordered by, and where.
 
-    `chosen` is the place among the `choices`: the cheapest that is in time, else the quickest. `instead` are cloths
-    that could take its place, where nobody has it in time. `before`: builds that are needed first and get what of it
+    `chosen` is the place among the `choices`: the cheapest that is in time, else the quickest. `instead` is what
+    could take its place, where nobody has it in time. `before`: builds that are needed first and get what of it
     lies free on the shelf.
     """
 
@@ -89,7 +92,7 @@ class ToBuy(Record):
     order_by: datetime.date | None
     choices: tuple[Choice, ...]
     chosen: int | None
-    instead: tuple[str, ...]
+    instead: tuple[str, ...] = ()
     before: tuple[str, ...] = ()
 
 
@@ -176,7 +179,8 @@ def shopping(
     ready_on: Mapping[str, datetime.date | None],
     offers: Iterable[Offer],
     today: datetime.date,
-    cloths: Mapping[str, Cloth] = CLOTHS,
+    cloths: Mapping[ClothName, Cloth] = CLOTHS,
+    bones: Mapping[BoneName, BoneKind] = BONES,
 ) -> Shopping:
     """What is to be bought for all builds together, each article once, with where and by when.
 
@@ -187,13 +191,19 @@ def shopping(
         if one.buy >= _HARDLY:
             by_article.setdefault((one.need.article.sort, one.need.article.name, one.need.each_mm), []).append(one)
     known: dict[tuple[str, str, float | None], list[Offer]] = {}
-    for offer in offers:
+    offered = tuple(offers)
+    for offer in offered:
         known.setdefault((offer.article.sort, offer.article.name, offer.each_mm), []).append(offer)
     lines = []
     for key, asked in by_article.items():
         days = [day for one in asked if (day := ready_on.get(one.build)) is not None]
-        line = _to_buy(asked, min(days, default=None), known.get(key, []), today, cloths)
-        lines.append(line.model_copy(update={"before": _served_first(wants, line)}))
+        needed = min(days, default=None)
+        line = _to_buy(asked, needed, known.get(key, []), today)
+        also: dict[str, Any] = {"before": _served_first(wants, line)}
+        if line.chosen is None or not line.choices[line.chosen].in_time:
+            there = _in_time(offered, needed, today)
+            also["instead"] = tuple(one.label for one in alternatives(line.article, cloths, bones, there))
+        lines.append(line.model_copy(update=also))
     lines.sort(key=lambda line: (line.order_by is None, line.order_by or today, line.article.sort, line.article.label))
     price = sum(line.choices[line.chosen].price for line in lines if line.chosen is not None)
     return Shopping(lines=tuple(lines), wants=tuple(wants), price=price)
@@ -204,7 +214,6 @@ def _to_buy(
     ready_on: datetime.date | None,
     known: Sequence[Offer],
     today: datetime.date,
-    cloths: Mapping[str, Cloth],
 ) -> ToBuy:
     first = asked[0].need
     parts = [one.buy for one in asked]
@@ -219,7 +228,7 @@ def _to_buy(
             if first.in_one
             else math.ceil(amount / offer.pack - 1e-6)
         )
-        here_on = today + datetime.timedelta(days=offer.surely_days)
+        here_on = _here_on(offer, today)
         choices.append(
             Choice(
                 offer=offer,
@@ -235,7 +244,6 @@ def _to_buy(
     order_by = None
     if ready_on is not None and quickest:
         order_by = ready_on - datetime.timedelta(days=quickest[0].offer.surely_days)
-    late = not choices or not choices[0].in_time
     return ToBuy(
         article=first.article,
         each_mm=first.each_mm,
@@ -247,31 +255,27 @@ def _to_buy(
         order_by=order_by,
         choices=tuple(choices),
         chosen=0 if choices else None,
-        instead=_instead(first.article, cloths) if late else (),
     )
+
+
+def _here_on(offer: Offer, today: datetime.date) -> datetime.date:
+    return today + datetime.timedelta(days=offer.surely_days)
+
+
+def _in_time(offered: Sequence[Offer], needed: datetime.date | None, today: datetime.date) -> Callable[[Article], bool]:
+    """Whether some shop has an article by a day."""
+    there = {
+        (one.article.sort, one.article.name)
+        for one in offered
+        if one.in_stock and (needed is None or _here_on(one, today) <= needed)
+    }
+    return lambda article: (article.sort, article.name) in there
 
 
 def _served_first(wants: Sequence[Want], line: ToBuy) -> tuple[str, ...]:
     """The builds that take free pieces of what others have to buy."""
     same = (one for one in wants if one.need.article == line.article and any(not piece.reserved for piece in one.taken))
     return tuple(dict.fromkeys(one.build for one in same if one.build not in line.builds))
-
-
-def _instead(article: Article, cloths: Mapping[str, Cloth]) -> tuple[str, ...]:
-    """Cloths that do the same and are nearly as stiff, the nearest first."""
-    one = cloths.get(article.name) if article.sort == "cloth" else None
-    if one is None:
-        return ()
-    near = [
-        other
-        for other in cloths.values()
-        if other.name != one.name
-        and other.suits[0] == one.suits[0]
-        and 0.5 <= other.stiffness_kn_per_m / one.stiffness_kn_per_m <= 2
-        and other.holds_n_per_m >= 0.6 * one.holds_n_per_m
-    ]
-    near.sort(key=lambda other: abs(math.log(other.stiffness_kn_per_m / one.stiffness_kn_per_m)))
-    return tuple(other.label for other in near[:3])
 
 
 def ready_by(needed_on: datetime.date | None, practice: Practice) -> datetime.date | None:

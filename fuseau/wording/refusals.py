@@ -64,6 +64,8 @@ MESSAGES = {
     "shelf.no_order": "There is no such order.",
     "shelf.not_waiting": "This order is not under way any more.",
     "shelf.more_came": "More of {label} can't have come than was ordered.",
+    "shelf.due_before": "It can’t be here before today: on which day does it come?",
+    "shelf.which_shop": "From which shop?",
     "shelf.no_such_shop": "{shop} does not deal in this.",
     "shelf.how_many": "How many? Write a number.",
     "scrap.three_points": "Go round the scrap: it has three corners at least.",

@@ -186,8 +186,26 @@ def test_a_list_is_shopped_ordered_and_arrives(client, build):
     nobody = client.post("/api/orders", json={"shop": "Nobody", "lines": [line]})
     assert "does not deal in this" in faults(nobody)["sentence"]
     text = client.get("/api/shopping.csv").content.decode("utf-8-sig")
-    assert text.startswith("article,amount,packs,from")
     assert "coutil" in text
+
+
+def test_a_list_goes_to_a_shop_of_hers_and_comes_back(client, build):
+    saved = client.get("/api/shopping.csv").content
+    rows = client.post("/api/shopping/csv", content=saved, headers=FILE).json()["rows"]
+    good = [row for row in rows if not row["fault"]]
+    assert {build["id"]} == {one for row in good for one in row["line"]["builds"]}
+    today = datetime.date.today()
+    line = next(row["line"] for row in good if row["line"]["article"]["name"] == "grommet_5")
+    past = {"shop": "Market", "lines": [line], "due_on": str(today - datetime.timedelta(days=2))}
+    assert faults(client.post("/api/orders", json=past))["at"] == "due_on"
+    assert faults(client.post("/api/orders", json={**past, "due_on": str(today), "shop": " "}))["at"] == "shop"
+    (order,) = client.post("/api/orders", json={**past, "due_on": str(today)}).json()["orders"]
+    assert (order["here"], order["order"]["own"], order["comes"]) == (True, True, [line["packs"] * line["pack"]])
+    names = [one["article"]["name"] for one in client.get("/api/shopping").json()["shopping"]["lines"]]
+    assert "grommet_5" not in names
+    came = client.post("/api/orders/o1/arrive", json={"where": "tin"}).json()["pieces"][0]
+    assert (came["piece"]["lot"], came["reserved"][0]["build"]) == ("Market, o1", build["id"])
+    assert client.post("/api/shopping/csv", content=b"hat\nred\n", headers=FILE).status_code == 422
 
 
 def test_a_csv_is_read_before_anything_is_put_there(client):

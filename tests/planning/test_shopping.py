@@ -158,10 +158,12 @@ def test_where_nobody_has_a_cloth_others_that_would_do_are_named():
     build = built("underbust corset")
     asked = need(cloth(build.cloths["coutil"]), 500, in_one=True)
     gone = offer(asked.article, 500, 12.0, in_stock=False)
-    (line,) = shopping([want("a", asked, Pool(Shelf()))], {}, [gone], TODAY).lines
+    others = [offer(cloth(build.cloths[name]), 500, 9.0) for name in ("lawn", "ticking")]
+    (line,) = shopping([want("a", asked, Pool(Shelf()))], {}, [gone, *others], TODAY).lines
     assert (line.choices, line.chosen) == ((), None)
-    assert "ticking" in line.instead or "canvas" in line.instead
-    assert "cotton lawn" not in line.instead
+    assert line.instead == (build.cloths["ticking"].label,)
+    (alone,) = shopping([want("a", asked, Pool(Shelf()))], {}, [gone], TODAY).lines
+    assert alone.instead == ()  # nobody has the ticking either
 
 
 def test_two_builds_on_one_length_of_cloth():

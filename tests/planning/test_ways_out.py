@@ -9,7 +9,7 @@ from shapely.geometry import Polygon
 from fuseau.commands.cut import cut_cloth, not_cut, pin, take_way
 from fuseau.commands.shelf import put, put_back, reserve, use_up
 from fuseau.craft.base.errors import Unmakeable
-from fuseau.craft.layout.at_hand import check_pinned, lay_on_hand, lay_quickly
+from fuseau.craft.layout.at_hand import check_pinned, fallen, lay_on_hand, lay_quickly
 from fuseau.craft.layout.nesting import Pinned
 from fuseau.document.shelf import Shelf
 from fuseau.planning.cut import lay_ask, pieces_of, plan_cut, to_buy_mm, uses_of
@@ -229,3 +229,19 @@ def test_a_piece_put_off_its_cloth_or_over_another_is_refused():
     laid = lay_quickly(asked(good))
     there = [(one.key, one.x_mm, one.y_mm) for one in laid.sheets[0].placed]
     assert ("2 strength 1", 400, 400) in there
+
+
+def test_what_can_not_lie_where_it_was_put_any_more_is_laid_anew_and_told():
+    here = Pinned(sheet="s1", key="2 strength 1", x_mm=400, y_mm=400)
+    gone = Pinned(sheet="s9", key="2 strength 2", x_mm=10, y_mm=10)
+    onto = Pinned(sheet="s1", key="2 strength 3", x_mm=405, y_mm=400)  # beside it when its pattern was narrower
+    build = pin(BUILD, "coutil", (here, gone, onto), "cm")
+    ask = lay_ask(build, plan(BUILD), "coutil", at_hand(shelf_of("coutil", 900)), 0)
+    laid = lay_quickly(ask)
+    assert fallen(ask) == {gone, onto}
+    assert set(laid.let_go) == {"2 strength 2", "2 strength 3"}
+    placed = [one for sheet in laid.sheets for one in sheet.placed] + list(laid.marker.placed)
+    assert {gone.key, onto.key} <= {one.key for one in placed}
+    for sheet in laid.sheets:
+        shapes = [Polygon(one.outline) for one in sheet.placed]
+        assert all(one.intersection(other).area < 1 for i, one in enumerate(shapes) for other in shapes[:i])

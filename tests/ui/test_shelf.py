@@ -131,6 +131,41 @@ def test_what_is_lacking_is_ordered_and_seen_to_arrive(demo_hand):
     demo_hand.wait(lambda: len(demo_hand.api.get("/api/shelf").json()["pieces"]) == before + 1)
 
 
+def test_a_half_typed_piece_comes_back_after_a_reload(hand):
+    hand.go("/shelf")
+    hand.press("Put something on it")
+    choose_article(hand, "coutil")
+    hand.write("along the grain, cm", "2.4 m")
+    hand.browser.refresh()
+    hand.press("Put something on it")
+    hand.see("As you typed it")
+    assert hand.value("along the grain, cm") == "2.4 m"
+    hand.press("Leave it")
+    hand.press("Put something on it")
+    assert not hand.all("[aria-label='How it is measured']")
+
+
+@pytest.mark.long
+def test_what_was_bought_in_her_own_shops_is_read_from_the_list_and_comes_onto_the_shelf(demo_hand, tmp_path):
+    demo_hand.go("/shopping")
+    demo_hand.click("[data-buy='spiral_6'] input")
+    demo_hand.press("From a shop of your own …")
+    demo_hand.write("the shop", "Corner market", leave=False)
+    assert demo_hand.violations() == []
+    demo_hand.press("It is here")
+    demo_hand.see("Corner market: spiral steel")
+    file = tmp_path / "list.csv"
+    file.write_bytes(b"article;amount;from;paid\r\ncoutil;1 m;Market;20\r\nmoonbeams;1;Market;2\r\n")
+    demo_hand.find("[aria-label='CSV of a shopping list']").send_keys(str(file))
+    demo_hand.see("row 3, moonbeams")
+    demo_hand.find("[data-own='Market']")
+    demo_hand.press("It is here")
+    demo_hand.see("Market: coutil, the parcel is here")
+    assert not demo_hand.all("[data-own='Market']")
+    orders = [one["order"] for one in demo_hand.api.get("/api/shelf").json()["orders"]]
+    assert [(one["shop"], one["own"]) for one in orders[:2]] == [("Market", True), ("Corner market", True)]
+
+
 def test_grommets_are_kept_where_they_are_planned(demo_hand):
     line = demo_hand.stage("Lamplighter Regent", "back")
     demo_hand.see("46 free")

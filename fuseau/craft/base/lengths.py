@@ -11,13 +11,14 @@ from pydantic_core import CoreSchema, PydanticCustomError, core_schema
 
 Unit = Literal["cm", "in"]
 
-MM_PER = {"mm": 1.0, "cm": 10.0, "m": 1000.0, "in": 25.4, "ft": 304.8}
+MM_PER = {"mm": 1.0, "cm": 10.0, "m": 1000.0, "in": 25.4, "ft": 304.8, "yd": 914.4}
 
 _SPELLINGS = {
     "mm": "mm", "millimetre": "mm", "millimetres": "mm", "millimeter": "mm", "millimeters": "mm",
     "cm": "cm", "centimetre": "cm", "centimetres": "cm", "centimeter": "cm", "centimeters": "cm",
     "m": "m", "metre": "m", "metres": "m", "meter": "m", "meters": "m",
     "in": "in", "in.": "in", "inch": "in", "inches": "in", '"': "in",
+    "yd": "yd", "yd.": "yd", "yard": "yd", "yards": "yd",
     "ft": "ft", "ft.": "ft", "foot": "ft", "feet": "ft", "'": "ft",
 }  # fmt: skip
 

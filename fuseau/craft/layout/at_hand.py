@@ -4,8 +4,8 @@
 """
 
 from collections import Counter
-from collections.abc import Callable, Sequence
-from dataclasses import dataclass
+from collections.abc import Callable, Iterator, Sequence
+from dataclasses import dataclass, replace
 
 from shapely.geometry import Polygon
 
@@ -39,11 +39,15 @@ class LayAsk:
 
 
 class Laying(Record):
-    """The sheets at hand with what lies on them, and a marker of what has to be bought, where they are not enough."""
+    """The sheets at hand with what lies on them, and a marker of what has to be bought, where they are not enough.
+
+    `let_go`: pieces that she had put down where they can't lie any more, since they, their cloth or others changed.
+    """
 
     sheets: tuple[LaidSheet, ...]
     marker: Marker
     seconds: float
+    let_go: tuple[str, ...] = ()
 
     @property
     def enough(self) -> bool:
@@ -76,6 +80,8 @@ def lay_quickly(ask: LayAsk, known: NoFits | None = None) -> Laying:
 
 
 def _lay(ask: LayAsk, seconds: int, tell: Callable[[float], None], known: NoFits) -> Laying:
+    judged = tuple(_judged(ask))
+    ask = replace(ask, pinned=tuple(pin for pin, trouble in judged if trouble is None))
     scraps = [sheet for sheet in ask.sheets if not sheet.is_length]
     lengths = sorted((sheet for sheet in ask.sheets if sheet.is_length), key=lambda sheet: sheet.whole.area)
     steps = [scraps] * bool(scraps) + [[sheet] for sheet in lengths]
@@ -102,7 +108,8 @@ def _lay(ask: LayAsk, seconds: int, tell: Callable[[float], None], known: NoFits
     rest = MarkerAsk(ask.pieces, ask.usable_mm, ask.fold, ask.separation_mm, each, ask.seed, new, done)
     marker = lay(rest, tell=lambda share: tell(min(0.99, (len(steps) + share) / (len(steps) + 1))))
     in_order = tuple(found[sheet.key] for sheet in ask.sheets)
-    return Laying(sheets=in_order, marker=marker, seconds=float(seconds))
+    let_go = tuple(dict.fromkeys(pin.key for pin, trouble in judged if trouble is not None))
+    return Laying(sheets=in_order, marker=marker, seconds=float(seconds), let_go=let_go)
 
 
 def _packs(
@@ -134,6 +141,18 @@ def _packs(
 
 def check_pinned(ask: LayAsk) -> None:
     """Raises Unmakeable at `cut.pinned` for a piece that was put off its cloth, over a flaw or over another one."""
+    for _, trouble in _judged(ask):
+        if trouble is not None:
+            raise trouble
+
+
+def fallen(ask: LayAsk) -> frozenset[Pinned]:
+    """What she had put down where it can't lie any more."""
+    return frozenset(pin for pin, trouble in _judged(ask) if trouble is not None)
+
+
+def _judged(ask: LayAsk) -> Iterator[tuple[Pinned, Unmakeable | None]]:
+    """Each piece that was put down, with why it can't lie there (any more)."""
     shapes: dict[str, list[tuple[str, Polygon]]] = {}
     sheets = {sheet.key: sheet for sheet in ask.sheets}
     copies = {copy.name: copy for copy in copies_of(ask.pieces)[0]}
@@ -143,15 +162,21 @@ def check_pinned(ask: LayAsk) -> None:
         if copy is None:
             continue  # it is not cut any more
         if counts[copy.name] > copy.count and not ask.fold:
-            raise Unmakeable("cut.pinned", "cut.pinned_twice", piece=pin.key)
+            yield pin, Unmakeable("cut.pinned", "cut.pinned_twice", piece=pin.key)
+            continue
         shape = copy.lying(pin.angle_deg, (pin.x_mm, pin.y_mm))
         sheet = sheets.get(pin.sheet)
-        if not _lies_on(shape, sheet, ask):
-            raise Unmakeable("cut.pinned", "cut.pinned_off", piece=pin.key)
-        for name, other in shapes.setdefault(pin.sheet, []):
-            if shape.intersection(other).area > _TOUCH_MM2:
-                raise Unmakeable("cut.pinned", "cut.pinned_over", piece=pin.key, other=name)
-        shapes[pin.sheet].append((pin.key, shape))
+        gone = sheet is None and pin.sheet != NEW_CLOTH
+        if gone or not _lies_on(shape, sheet, ask):
+            yield pin, Unmakeable("cut.pinned", "cut.pinned_off", piece=pin.key)
+            continue
+        lying = shapes.setdefault(pin.sheet, [])
+        over = next((name for name, other in lying if shape.intersection(other).area > _TOUCH_MM2), None)
+        if over is not None:
+            yield pin, Unmakeable("cut.pinned", "cut.pinned_over", piece=pin.key, other=over)
+            continue
+        lying.append((pin.key, shape))
+        yield pin, None
 
 
 def _lies_on(shape: Polygon, sheet: Sheet | None, ask: LayAsk) -> bool:

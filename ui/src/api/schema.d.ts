@@ -1568,6 +1568,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/shopping/csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Open List
+         * @description What a shopping list, sent as the body, says was ordered or bought; nothing is written down yet.
+         */
+        post: operations["open_list_api_shopping_csv_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/orders": {
         parameters: {
             query?: never;
@@ -1579,7 +1599,7 @@ export interface paths {
         put?: never;
         /**
          * Order
-         * @description Place an order with one of the shops.
+         * @description Place an order with one of the shops, or write down one from a shop of hers.
          */
         post: operations["order_api_orders_post"];
         delete?: never;
@@ -2695,6 +2715,24 @@ export interface components {
              * Format: date
              */
             taken_on: string;
+        };
+        /**
+         * BoughtRow
+         * @description A row that came in: what was bought of it and where, or what is wrong with it, with the row's number.
+         */
+        BoughtRow: {
+            /** Row */
+            row: number;
+            /** Said */
+            said: string;
+            /**
+             * Shop
+             * @default
+             */
+            shop: string;
+            line?: components["schemas"]["OrderLine"] | null;
+            /** Fault */
+            fault?: string | null;
         };
         /**
          * Brief
@@ -5134,6 +5172,8 @@ export interface components {
         /**
          * Laying
          * @description The sheets at hand with what lies on them, and a marker of what has to be bought, where they are not enough.
+         *
+         *     `let_go`: pieces that she had put down where they can't lie any more, since they, their cloth or others changed.
          */
         Laying: {
             /** Sheets */
@@ -5141,6 +5181,11 @@ export interface components {
             marker: components["schemas"]["Marker"];
             /** Seconds */
             seconds: number;
+            /**
+             * Let Go
+             * @default []
+             */
+            let_go: string[];
         };
         /**
          * Learned
@@ -5485,6 +5530,14 @@ export interface components {
             cf_side_mm: number;
             /** Cb Side Mm */
             cb_side_mm: number;
+        };
+        /**
+         * ListRead
+         * @description What a shopping list that was filled in says was ordered or bought.
+         */
+        ListRead: {
+            /** Rows */
+            rows: components["schemas"]["BoughtRow"][];
         };
         /**
          * Mark
@@ -6124,6 +6177,8 @@ export interface components {
         /**
          * Order
          * @description An order from a shop: when it was placed, when it should be here, what is in it, how it stands.
+         *
+         *     `own`: from a shop of hers. The day it comes is as she was told, and what is in the parcel she tells herself.
          */
         Order: {
             /**
@@ -6153,6 +6208,11 @@ export interface components {
             state: "placed" | "arrived" | "short" | "cancelled";
             /** Arrived On */
             arrived_on?: string | null;
+            /**
+             * Own
+             * @default false
+             */
+            own: boolean;
         };
         /**
          * OrderLine
@@ -6544,7 +6604,7 @@ export interface components {
         };
         /**
          * PlaceOrder
-         * @description An order to place: with whom, and what.
+         * @description An order to place: with whom, and what. With `due_on`, from a shop of hers, here by that day.
          */
         PlaceOrder: {
             /** Revision */
@@ -6553,6 +6613,8 @@ export interface components {
             shop: string;
             /** Lines */
             lines: components["schemas"]["OrderLine"][];
+            /** Due On */
+            due_on?: string | null;
         };
         /**
          * Placed
@@ -8777,8 +8839,8 @@ export interface components {
          * ToBuy
          * @description One line of the list: an article for one or several builds, the day it has to be ordered by, and where.
          *
-         *     `chosen` is the place among the `choices`: the cheapest that is in time, else the quickest. `instead` are cloths
-         *     that could take its place, where nobody has it in time. `before`: builds that are needed first and get what of it
+         *     `chosen` is the place among the `choices`: the cheapest that is in time, else the quickest. `instead` is what
+         *     could take its place, where nobody has it in time. `before`: builds that are needed first and get what of it
          *     lies free on the shelf.
          */
         ToBuy: {
@@ -8801,7 +8863,10 @@ export interface components {
             choices: components["schemas"]["fuseau__planning__shopping__Choice"][];
             /** Chosen */
             chosen: number | null;
-            /** Instead */
+            /**
+             * Instead
+             * @default []
+             */
             instead: string[];
             /**
              * Before
@@ -14383,6 +14448,53 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    open_list_api_shopping_csv_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ListRead"];
+                };
             };
             /** @description Not Found */
             404: {

@@ -305,6 +305,10 @@ const older = (cloth: string) => {
           <b v-else class="good">All of it comes from what there is. </b>
           {{ strips }}
           <b v-if="stale" class="old">Laid before the last change.</b>
+          <span v-if="laid.laid.laying.let_go?.length" class="old" data-let-go
+            >Not any more where you put {{ laid.laid.laying.let_go.length > 1 ? 'them' : 'it' }}, and laid anew:
+            {{ laid.laid.laying.let_go.join(', ') }}.</span
+          >
         </p>
         <span class="spring" />
         <span v-if="failed && laid" role="alert" class="old">{{ failed }}</span>

@@ -6,6 +6,7 @@ import type { Article, Drawing, OnShelf, Point } from '../../api/types'
 import { length, withUnit } from '../../parts/words'
 import { path } from '../../surface/flat'
 import { useSettings } from '../../stores/settings'
+import { useDraft, whenSaved } from '../../parts/useDraft'
 import { useShelf } from '../../stores/shelf'
 import { cornersIn, outlinesIn } from './corners'
 import ScrapPhoto from './ScrapPhoto.vue'
@@ -16,7 +17,9 @@ const emit = defineEmits<{ done: [] }>()
 const shelf = useShelf()
 const settings = useSettings()
 const old = props.piece?.piece
-const article = ref<Article | undefined>(shelf.articles.find((one) => one.sort === old?.sort && one.name === old?.name))
+const named = (one: { sort: string; name: string } | undefined | null) =>
+  shelf.articles.find((article) => article.sort === one?.sort && article.name === one?.name)
+const article = ref<Article | undefined>(named(old))
 const bare = (mm: number | null | undefined, hardware = false) =>
   mm == null ? '' : length(mm, settings.unit, { bare: true, hardware })
 const isHard = computed(() => ['bone', 'busk', 'zip'].includes(article.value?.sort ?? ''))
@@ -87,6 +90,48 @@ async function fromDrawing(event: Event) {
   }
   input.value = ''
 }
+// What was typed and not put on the shelf yet comes back.
+const held = ref<{ what: Article | null; form: typeof form.value; shape: Shape; corners: string; flaws: string }>({
+  what: article.value ?? null,
+  form: { ...form.value },
+  shape: shape.value,
+  corners: typed.value,
+  flaws: typedFlaws.value,
+})
+const asOpened = JSON.stringify(held.value)
+const draft = useDraft(
+  '-',
+  `shelf ${old?.id ?? 'piece'}`,
+  held,
+  () => shelf.latest?.revision ?? null,
+  (now) => JSON.stringify(now) === asOpened,
+)
+if (draft.restored.value) {
+  const back = held.value
+  article.value = named(back.what)
+  form.value = { ...back.form }
+  shape.value = back.shape === 'photo' ? 'drawn' : back.shape // the photo is not held, what was read of it is
+  typed.value = back.corners
+  typedFlaws.value = back.flaws
+  flawed.value = !!back.flaws
+}
+watch(
+  [article, form, shape, typed, typedFlaws],
+  () => {
+    held.value = {
+      what: article.value ?? null,
+      form: { ...form.value },
+      shape: shape.value,
+      corners: typed.value,
+      flaws: typedFlaws.value,
+    }
+  },
+  { deep: true },
+)
+function leave() {
+  draft.drop()
+  emit('done')
+}
 const label = (one: Article) => one.label
 async function keep() {
   const one = article.value
@@ -109,7 +154,7 @@ async function keep() {
   const kept = old
     ? await shelf.step(`/shelf/pieces/${old.id}`, { piece: given }, 'PUT')
     : await shelf.step('/shelf/pieces', { pieces: [given] })
-  if (kept) emit('done')
+  if (kept) leave()
 }
 function take(found: { outline: Point[]; flaws: Point[][] }) {
   outline.value = found.outline
@@ -120,6 +165,9 @@ function take(found: { outline: Point[]; flaws: Point[][] }) {
 
 <template>
   <form class="piece-form" @submit.prevent="keep">
+    <p v-if="draft.restored.value" class="wide soft small">
+      As you typed it {{ whenSaved(draft.restored.value.saved) }}.
+    </p>
     <v-autocomplete
       v-model="article"
       label="What is it?"
@@ -202,7 +250,7 @@ function take(found: { outline: Point[]; flaws: Point[][] }) {
       <v-btn type="submit" size="small" color="primary" :disabled="!article">{{
         old ? 'Keep it so' : 'Put it on the shelf'
       }}</v-btn>
-      <v-btn size="small" variant="text" @click="emit('done')">Leave it</v-btn>
+      <v-btn size="small" variant="text" @click="leave">Leave it</v-btn>
     </div>
   </form>
 </template>

@@ -1,12 +1,14 @@
 <script setup lang="ts">
 import { computed, onBeforeUnmount, onMounted, ref } from 'vue'
 import { get, Refused, send } from '../../api/client'
-import type { ShoppingSeen, ToBuy, Underway } from '../../api/types'
+import type { BoughtRow, OrderLine, ShoppingSeen, ToBuy, Underway } from '../../api/types'
+import ReadCsv from '../../parts/ReadCsv.vue'
 import TheSlip from '../../parts/TheSlip.vue'
 import { hardware, run, shortDay } from '../../parts/words'
 import { useNotices } from '../../stores/notices'
 import { useSettings } from '../../stores/settings'
 import { useShelf } from '../../stores/shelf'
+import OwnOrder from './OwnOrder.vue'
 
 // What is to be bought for all builds, by the day by which it has to be ordered; and ordering it.
 const settings = useSettings()
@@ -93,6 +95,34 @@ const basket = computed(() => {
       .at(-1)!,
   }))
 })
+// --- shops of her own
+const elsewhere = ref(false)
+const ticked = computed(() => lines.value.filter((line) => picked.value[keyOf(line)]))
+const ownLines = computed(() =>
+  ticked.value.map((line): OrderLine => {
+    const { article, each_mm, width_mm, builds, amount } = line
+    return { article, packs: 1, pack: amount, each_mm, width_mm, price: 0, builds }
+  }),
+)
+async function wroteDown() {
+  elsewhere.value = false
+  picked.value = {}
+  await load()
+}
+const byShop = (rows: BoughtRow[]) => {
+  const found = new Map<string, BoughtRow[]>()
+  for (const row of rows) found.set(row.shop ?? '', [...(found.get(row.shop ?? '') ?? []), row])
+  return [...found]
+}
+const written = ref(new Set<string>())
+async function wroteRows(shop: string, rows: BoughtRow[], leave: () => void) {
+  written.value = new Set([...written.value, shop])
+  if (byShop(rows).every(([one]) => written.value.has(one))) {
+    leave()
+    written.value = new Set()
+  }
+  await load()
+}
 const orders = computed(() => (shelf.latest?.orders ?? []).filter((one) => one.order.state === 'placed'))
 async function order(shop: string) {
   const here = basket.value.find((one) => one.shop === shop)!
@@ -123,7 +153,6 @@ async function order(shop: string) {
         <h1>Shopping</h1>
         <span class="soft small">for every build on the table, less what is on the shelf and what is coming</span>
         <span class="spring" />
-        <v-btn size="small" variant="outlined" href="/api/shopping.csv" download="">Save as CSV</v-btn>
       </div>
       <p v-if="failed" role="alert">
         {{ failed }} <v-btn size="small" variant="outlined" @click="load">Work it out</v-btn>
@@ -214,6 +243,10 @@ async function order(shop: string) {
         </p>
         <v-btn size="small" color="primary" @click="order(one.shop)">Order it</v-btn>
       </article>
+      <template v-if="seen && ticked.length">
+        <button v-if="!elsewhere" type="button" class="ask" @click="elsewhere = true">From a shop of your own …</button>
+        <OwnOrder v-else :lines="ownLines" :today="seen.today" @done="wroteDown" />
+      </template>
       <p v-if="seen && lines.length" class="soft small">All of the list: some {{ seen.shopping.price.toFixed(0) }}.</p>
       <template v-if="orders.length">
         <h2>Under way</h2>
@@ -225,9 +258,29 @@ async function order(shop: string) {
         </ul>
         <p><router-link to="/shelf">To the shelf</router-link></p>
       </template>
+      <section v-if="seen" aria-label="The list as a sheet">
+        <h2>As a sheet</h2>
+        <ReadCsv path="/shopping/csv" label="CSV of a shopping list">
+          <template #beside>
+            <v-btn size="small" variant="outlined" href="/api/shopping.csv" download="">Save as CSV</v-btn>
+          </template>
+          <template #default="{ good, leave }">
+            <template v-for="[shop, rows] in byShop(good as BoughtRow[])" :key="shop">
+              <OwnOrder
+                v-if="!written.has(shop)"
+                :shop="shop"
+                :lines="rows.map((row) => row.line!)"
+                :said="rows.map((row) => row.said)"
+                :today="seen!.today"
+                @done="wroteRows(shop, good as BoughtRow[], leave)"
+              />
+            </template>
+          </template>
+        </ReadCsv>
+      </section>
       <p class="soft small">
-        These shops are made up, and stand in for yours: nothing leaves this machine. Order by your own, and write what
-        came on the shelf.
+        The shops in the list are made up, and stand in for yours: nothing leaves this machine. What you order in your
+        own is written down here, and comes onto the shelf from there.
       </p>
     </TheSlip>
   </div>
