@@ -7,7 +7,7 @@ from typing import Any
 
 from fuseau.craft.base.findings import Change
 from fuseau.craft.base.record import Record
-from fuseau.craft.layout.at_hand import lay_quickly
+from fuseau.craft.layout.at_hand import lay_quickly, surely_short
 from fuseau.craft.layout.nesting import NoFits
 from fuseau.craft.materials.catalogue import SCHOOLS
 from fuseau.craft.materials.cloths import ClothName
@@ -150,7 +150,10 @@ def cloth_allows(
             if following.pattern is None or following.unmakeable:
                 return False
             cut = next(one for one in plan_cut(made, following).cloths if one.cloth == cloth)
-            laying = lay_quickly(lay_ask(made, following, cloth, at_hand, 0), known)
+            ask = lay_ask(made, following, cloth, at_hand, 0)
+            if surely_short(ask):
+                return False
+            laying = lay_quickly(ask, known)
         except (ValueError, StopIteration):
             return False
         return not laying.marker.too_wide and to_buy_mm(laying, cut.beside_mm) <= 0

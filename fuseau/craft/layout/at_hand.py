@@ -14,7 +14,7 @@ from fuseau.craft.base.record import Record
 from fuseau.craft.layout.marker import NEW_CLOTH, Marker, MarkerAsk, lay
 from fuseau.craft.layout.nesting import LaidSheet, NestAsk, NoFits, Pinned, Sheet, nest
 from fuseau.craft.layout.pieces import ClothPiece
-from fuseau.craft.layout.placed import copies_of
+from fuseau.craft.layout.placed import Copy, Placed, copies_of, placed
 
 _TOUCH_MM2 = 1.0
 _EDGE_MM = 0.2
@@ -127,16 +127,57 @@ def _packs(
     if not copies:
         found[sheet.key] = LaidSheet(sheet=sheet, placed=(), used_share=0.0)
         return True
-    area = sum(copy.count * copy.piece.area_mm2 for copy in copies) * (2 if ask.fold else 1)
-    if pins or not seconds or area >= sheet.whole.area:
+    if pins or _area(copies, ask.fold) >= sheet.whole.area:
         return False
+    if not seconds:
+        rows = _in_rows(copies, high - low, (top - bottom) / (2 if ask.fold else 1), ask.separation_mm)
+        if rows is None or not sheet.is_length:
+            return False
+        found[sheet.key] = _laid(sheet, rows, ask.fold)
+        return True
     whole = MarkerAsk(ask.pieces, top - bottom, ask.fold, ask.separation_mm, seconds, ask.seed, done=away)
     marker = lay(whole, tell=tell)
     if marker.length_mm > high - low or marker.too_wide:
         return False
-    used = sum(Polygon(one.outline).area for one in marker.placed) * (2 if ask.fold else 1)
-    found[sheet.key] = LaidSheet(sheet=sheet, placed=marker.placed, used_share=used / sheet.whole.area)
+    found[sheet.key] = _laid(sheet, marker.placed, ask.fold)
     return True
+
+
+def _laid(sheet: Sheet, lying: Sequence[Placed], fold: bool) -> LaidSheet:
+    used = sum(Polygon(one.outline).area for one in lying) * (2 if fold else 1)
+    return LaidSheet(sheet=sheet, placed=tuple(lying), used_share=used / sheet.whole.area)
+
+
+def _area(copies: Sequence[Copy], fold: bool) -> float:
+    return sum(copy.count * copy.piece.area_mm2 for copy in copies) * (2 if fold else 1)
+
+
+def surely_short(ask: LayAsk) -> bool:
+    """Whether the pieces are larger than all that there is, by their area alone."""
+    return _area(copies_of(ask.pieces, ask.fold)[0], ask.fold) > sum(sheet.sound.area for sheet in ask.sheets)
+
+
+def _in_rows(copies: Sequence[Copy], long_mm: float, wide_mm: float, apart_mm: float) -> list[Placed] | None:
+    """Pieces true to their grain in rows across a length, the longest first; None where they reach beyond its end.
+
+    Plain, but at once: ample cloth is found to be so without trying. Next-fit decreasing height, see Coffman and
+    others, "Performance bounds for level-oriented two-dimensional packing algorithms", 1980.
+    """
+    boxes = [(copy, copy.lying().bounds) for copy in copies for _ in range(copy.count)]
+    boxes.sort(key=lambda one: (one[1][0] - one[1][2], one[0].name))
+    numbers = Counter[str]()
+    lying: list[Placed] = []
+    row, depth, across = 0.0, 0.0, 0.0
+    for copy, (left, low, right, high) in boxes:
+        if across and across + (high - low) > wide_mm:
+            row, depth, across = row + depth + apart_mm, 0.0, 0.0
+        depth = max(depth, right - left)
+        if high - low > wide_mm or row + depth > long_mm:
+            return None
+        numbers[copy.piece.key] += 1
+        lying.append(placed(copy, numbers[copy.piece.key], 0.0, (row - left, across - low)))
+        across += high - low + apart_mm
+    return lying
 
 
 def check_pinned(ask: LayAsk) -> None:

@@ -6,7 +6,7 @@ from hypothesis import strategies as st
 from shapely.geometry import Polygon
 
 from fuseau.craft.base.practice import Practice
-from fuseau.craft.layout.at_hand import LayAsk, lay_on_hand, lay_quickly
+from fuseau.craft.layout.at_hand import LayAsk, lay_on_hand, lay_quickly, surely_short
 from fuseau.craft.layout.nesting import NestAsk, Pinned, nest
 from fuseau.craft.layout.scraps import outline_fault, rests_of
 from tests.craft.layout.cloth_pieces import box, piece, sheet, wedges
@@ -147,3 +147,18 @@ def test_what_is_pinned_on_new_cloth_stays_and_the_rest_is_laid_round_it():
     assert ("b", 50, 600) in [(one.key, one.x_mm, one.y_mm) for one in laid.marker.placed]
     assert count_of((), laid.marker) == {"a": 2, "b": 2}
     assert laid.marker.length_mm < 420
+
+
+@settings(max_examples=25)
+@given(st.lists(wedges, min_size=1, max_size=5), st.booleans(), st.floats(120, 900), st.floats(200, 3000))
+def test_what_is_found_at_once_to_be_ample_lies_as_well_as_what_was_tried(outlines, fold, wide, long):
+    parts = tuple(piece(f"p{i}", outline) for i, outline in enumerate(outlines))
+    ask = LayAsk(parts, (sheet("l", long=long, wide=wide),), 1400, fold=fold)
+    laid = lay_quickly(ask)
+    if surely_short(ask):
+        assert not laid.enough
+    if not fold:
+        check_lying(laid.sheets, parts)
+        assert count_of(laid.sheets, laid.marker) == {one.key: one.count for one in parts}
+    names = [(one.key, one.number) for one in laid.sheets[0].placed]
+    assert len(set(names)) == len(names)
