@@ -10,7 +10,7 @@ from functools import cache
 
 import annotated_types
 from hypothesis import strategies as st
-from pydantic import BaseModel, ValidationError
+from pydantic import BaseModel, NaiveDatetime, ValidationError
 from pydantic.fields import FieldInfo
 
 from fuseau.commands.fittings import log_fitting
@@ -77,6 +77,10 @@ def anything(kind: object, metadata: tuple[object, ...] = ()) -> st.SearchStrate
         return st.text(max_size=min(longest, 12))
     if kind is datetime.date:
         return st.dates(datetime.date(1900, 1, 1), datetime.date(2200, 1, 1)).map(str)
+    if kind in (datetime.datetime, NaiveDatetime):
+        return st.datetimes(datetime.datetime(1990, 1, 1), datetime.datetime(2200, 1, 1)).map(
+            datetime.datetime.isoformat
+        )
     if kind is types.NoneType:
         return st.none()
     raise TypeError(f"no values are known for {kind}")

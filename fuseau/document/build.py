@@ -18,6 +18,7 @@ from fuseau.craft.boning.choices import BoneChoices
 from fuseau.craft.closures.back import BackChoices
 from fuseau.craft.closures.choices import FrontChoices
 from fuseau.craft.fit.target import Target
+from fuseau.craft.making.choices import MakeChoices
 from fuseau.craft.materials.catalogue import BoneKind, BoneName, OwnKinds
 from fuseau.craft.materials.cloths import CLOTHS, Cloth, ClothName
 from fuseau.craft.materials.stack import Stack
@@ -190,6 +191,7 @@ class Build(Record):
     front: FrontChoices = FrontChoices()
     back: BackChoices = BackChoices()
     cut: CutChoices = CutChoices()
+    make: MakeChoices = MakeChoices()
     practice: Practice = Practice()
     zones: Zones = Zones()
 

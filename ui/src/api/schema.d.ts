@@ -3099,6 +3099,17 @@ export interface components {
             cut: components["schemas"]["CutChoices"];
             /**
              * @default {
+             *       "binding": "by hand",
+             *       "done": [],
+             *       "left_out": [],
+             *       "own": [],
+             *       "order": [],
+             *       "log": []
+             *     }
+             */
+            make: components["schemas"]["MakeChoices"];
+            /**
+             * @default {
              *       "pressure_scale_kpa": 2,
              *       "tape_spread_single_mm": 7,
              *       "tape_spread_least_mm": 3,
@@ -3793,7 +3804,7 @@ export interface components {
              * Stage
              * @enum {string}
              */
-            stage: "brief" | "wearer" | "pattern" | "mockups" | "bones" | "front" | "back" | "layers" | "cut";
+            stage: "brief" | "wearer" | "pattern" | "mockups" | "bones" | "front" | "back" | "layers" | "cut" | "make";
             /**
              * Changes
              * @default []
@@ -4079,6 +4090,22 @@ export interface components {
             gap_mm: number;
         };
         /**
+         * Done
+         * @description A step that is done, and when.
+         */
+        Done: {
+            /**
+             * Step
+             * @description What a step is known by.
+             */
+            step: string;
+            /**
+             * On
+             * Format: date
+             */
+            on: string;
+        };
+        /**
          * DraftChoices
          * @description How the pattern is drafted: panels per half, edges, seam allowances, and what goes with some kinds.
          */
@@ -4291,7 +4318,7 @@ export interface components {
              * Stage
              * @enum {string}
              */
-            stage: "brief" | "wearer" | "pattern" | "mockups" | "bones" | "front" | "back" | "layers" | "cut";
+            stage: "brief" | "wearer" | "pattern" | "mockups" | "bones" | "front" | "back" | "layers" | "cut" | "make";
             /**
              * Severity
              * @enum {string}
@@ -4911,7 +4938,7 @@ export interface components {
              * Stage
              * @enum {string}
              */
-            stage: "brief" | "wearer" | "pattern" | "mockups" | "bones" | "front" | "back" | "layers" | "cut";
+            stage: "brief" | "wearer" | "pattern" | "mockups" | "bones" | "front" | "back" | "layers" | "cut" | "make";
             /**
              * State
              * @enum {string}
@@ -5326,6 +5353,22 @@ export interface components {
             };
         };
         /**
+         * LeftOut
+         * @description A step that is left out, and why.
+         */
+        LeftOut: {
+            /**
+             * Step
+             * @description What a step is known by.
+             */
+            step: string;
+            /**
+             * Because
+             * @default
+             */
+            because: string;
+        };
+        /**
          * Level
          * @description A named height where a girth is taken. Heights are distances from the zero line along the body, in mm.
          */
@@ -5495,7 +5538,7 @@ export interface components {
              * @default brief
              * @enum {string}
              */
-            next_stage: "brief" | "wearer" | "pattern" | "mockups" | "bones" | "front" | "back" | "layers" | "cut";
+            next_stage: "brief" | "wearer" | "pattern" | "mockups" | "bones" | "front" | "back" | "layers" | "cut" | "make";
             /**
              * Next Step
              * @default
@@ -5538,6 +5581,72 @@ export interface components {
         ListRead: {
             /** Rows */
             rows: components["schemas"]["BoughtRow"][];
+        };
+        /**
+         * LogEntry
+         * @description Time on a step: on which day, how many minutes of hands on it, a note; and what went wrong, if something did.
+         */
+        LogEntry: {
+            /**
+             * Step
+             * @description What a step is known by.
+             */
+            step: string;
+            /**
+             * On
+             * Format: date
+             */
+            on: string;
+            /** Minutes */
+            minutes: number;
+            /**
+             * Note
+             * @default
+             */
+            note: string;
+            /**
+             * Mishap
+             * @default
+             */
+            mishap: string;
+        };
+        /**
+         * MakeChoices
+         * @description Everything decided and written down of the making. `order` is as near as she wants the steps; none: as usual.
+         */
+        MakeChoices: {
+            /**
+             * Binding
+             * @default by hand
+             * @enum {string}
+             */
+            binding: "by hand" | "by machine";
+            /**
+             * Done
+             * @default []
+             */
+            done: components["schemas"]["Done"][];
+            /**
+             * Left Out
+             * @default []
+             */
+            left_out: components["schemas"]["LeftOut"][];
+            /**
+             * Own
+             * @default []
+             */
+            own: components["schemas"]["OwnStep"][];
+            /**
+             * Order
+             * @default []
+             */
+            order: string[];
+            /**
+             * Log
+             * @default []
+             */
+            log: components["schemas"]["LogEntry"][];
+            running?: components["schemas"]["Running"] | null;
         };
         /**
          * Mark
@@ -5848,7 +5957,7 @@ export interface components {
              * Stage
              * @enum {string}
              */
-            stage: "brief" | "wearer" | "pattern" | "mockups" | "bones" | "front" | "back" | "layers" | "cut";
+            stage: "brief" | "wearer" | "pattern" | "mockups" | "bones" | "front" | "back" | "layers" | "cut" | "make";
             /** Amount */
             amount: number;
             /**
@@ -6305,6 +6414,36 @@ export interface components {
             cloths?: {
                 [key: string]: components["schemas"]["Cloth"];
             };
+        };
+        /**
+         * OwnStep
+         * @description A step of her own: after which steps, and before which.
+         */
+        OwnStep: {
+            /** Key */
+            key: string;
+            /** Name */
+            name: string;
+            /**
+             * Minutes
+             * @default 30
+             */
+            minutes: number;
+            /**
+             * Waits H
+             * @default 0
+             */
+            waits_h: number;
+            /**
+             * After
+             * @default []
+             */
+            after: string[];
+            /**
+             * Before
+             * @default []
+             */
+            before: string[];
         };
         /**
          * Padding
@@ -8087,6 +8226,22 @@ export interface components {
             carries_n: number;
         };
         /**
+         * Running
+         * @description The step whose clock runs, and since when by the clock of the workshop.
+         */
+        Running: {
+            /**
+             * Step
+             * @description What a step is known by.
+             */
+            step: string;
+            /**
+             * Since
+             * Format: date-time
+             */
+            since: string;
+        };
+        /**
          * SaidAt
          * @description An answer in words at a level: how it sat there.
          */
@@ -8822,7 +8977,7 @@ export interface components {
              * Next Stage
              * @enum {string}
              */
-            next_stage: "brief" | "wearer" | "pattern" | "mockups" | "bones" | "front" | "back" | "layers" | "cut";
+            next_stage: "brief" | "wearer" | "pattern" | "mockups" | "bones" | "front" | "back" | "layers" | "cut" | "make";
             next_step: components["schemas"]["Message"];
         };
         /**

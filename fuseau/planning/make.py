@@ -1,0 +1,246 @@
+"""The stage of making: every step, which are done, in which order the rest, and what each shuts off (model, 13)."""
+
+from collections.abc import Iterable, Mapping
+
+from fuseau.craft.base.curves import length_of
+from fuseau.craft.base.findings import message
+from fuseau.craft.base.record import Record
+from fuseau.craft.making.choices import Running
+from fuseau.craft.making.garment_state import Garment
+from fuseau.craft.making.operations import MadeUp, operations
+from fuseau.craft.making.rates import Logged, Rate, Takes, rates, takes
+from fuseau.craft.making.steps import Step, StepKey
+from fuseau.craft.making.ways_back import WayBack, undoing, ways_back
+from fuseau.craft.materials.catalogue import GROMMETS
+from fuseau.craft.materials.minutes import Work
+from fuseau.craft.plies.methods import METHODS
+from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS
+from fuseau.document.build import Build
+from fuseau.planning.plan import Plan
+from fuseau.planning.verdict import Word
+
+_ONE_MORE: tuple[Word, ...] = ("first mock-up", "one more mock-up", "look again", "measure first")
+
+
+class StepSeen(Record):
+    """A step as it stands. `lacks` are to be done before; `shut_by` is done and shuts it out, `back` are the ways to
+    get it in after all. Of one that can be done: `shuts_out` are those that could not be after it.
+    """
+
+    step: Step
+    minutes: float
+    spread_ln: float
+    done: bool
+    elsewhere: bool = False
+    possible: bool = False
+    allowed: bool = False
+    lacks: tuple[StepKey, ...] = ()
+    shut_by: tuple[StepKey, ...] = ()
+    shuts_out: tuple[StepKey, ...] = ()
+    back: tuple[WayBack, ...] = ()
+    logged_min: float = 0.0
+    undoing: tuple[StepKey, ...] = ()
+    undoing_min: float | None = None
+
+
+class MakePlan(Record):
+    """The making of a build: its steps as they usually follow, the order of those that are left, and what to do next.
+
+    `instead` could be done now as well. `lost` are steps that something done too soon shuts out.
+    """
+
+    steps: tuple[StepSeen, ...] = ()
+    order: tuple[StepKey, ...] = ()
+    now: StepKey | None = None
+    instead: tuple[StepKey, ...] = ()
+    lost: tuple[StepKey, ...] = ()
+    minutes_left: float = 0.0
+    minutes_later: float = 0.0
+    left_out: tuple[StepKey, ...] = ()
+    running: Running | None = None
+
+
+def made_up(build: Build, planned: Plan) -> MadeUp | None:
+    """How a build is made up; None while nothing is drafted."""
+    pattern, layers = planned.pattern, planned.layers
+    if pattern is None or layers is None:
+        return None
+    halves = pattern.panels, pattern.left_panels or pattern.panels
+    now = build.current.number if build.current else 1
+    said = planned.verdict.word if planned.verdict else "first mock-up"
+    to_fit = said in ("try it on", "alter it")
+    number = planned.verdict.version if planned.verdict else now
+    return MadeUp(
+        panels=len(pattern.panels),
+        method=METHODS[build.layers.method],
+        plies=layers.plies,
+        cloth_labels={ply.cloth: ply.label for ply in layers.plies},
+        cloths=tuple(dict.fromkeys(ply.cloth for ply in layers.plies)),
+        curved=any(level.name == "bust" for level in planned.levels if level.pressure_kpa is not None),
+        bones=planned.bones,
+        left_bones=planned.left.bones if planned.left else planned.bones,
+        kinds=build.bone_kinds,
+        opening=planned.opening,
+        laced=build.back.laced,
+        hole=GROMMETS[build.back.holes],
+        holes=planned.holes.count if planned.holes else 0,
+        modesty=planned.modesty,
+        taped=planned.waist_tape is not None,
+        gussets=pattern.gussets,
+        darts=pattern.darts,
+        cups=pattern.cup is not None,
+        shoulders=any(piece for piece in pattern.pieces if "shoulder" in piece.name),
+        top_mm=sum(length_of(panel.top) for half in halves for panel in half),
+        hem_mm=sum(length_of(panel.hem) for half in halves for panel in half),
+        binding=build.make.binding,
+        mock_ups=1 if said in _ONE_MORE and not GARMENT_KINDS[build.kind].tied else 0,
+        to_fit=to_fit,
+        version=number,
+    )
+
+
+def steps_of(build: Build, planned: Plan) -> tuple[Step, ...]:
+    """Every step of a build with her own among them, those that she leaves out included."""
+    made = made_up(build, planned)
+    if made is None:
+        return ()
+    return with_own(operations(made), build)
+
+
+def with_own(steps: tuple[Step, ...], build: Build) -> tuple[Step, ...]:
+    """The steps with those of her own put in after what they follow; what they come before needs them."""
+    found = list(steps)
+    for own in build.make.own:
+        known = [step.key for step in found]
+        after = [known.index(key) for key in own.after if key in known]
+        before = [known.index(key) for key in own.before if key in known]
+        at = max(after) + 1 if after else min(before) if before else len(found)
+        step = Step(
+            key=own.key,
+            name=message("step.own", name=own.name),
+            stage="make",
+            fixed_min=own.minutes,
+            waits_h=own.waits_h,
+            needs=tuple(key for key in own.after if key in known),
+            undo_min=own.minutes,
+            optional=message("step.own.optional"),
+            own=True,
+        )
+        found = [_needing(one, own.key) if one.key in own.before else one for one in found]
+        found.insert(at, step)
+    return tuple(step.model_copy(update={"place": i}) for i, step in enumerate(found))
+
+
+def _needing(step: Step, key: StepKey) -> Step:
+    return step.model_copy(update={"needs": (*step.needs, key)})
+
+
+def done_elsewhere(build: Build, steps: Iterable[Step]) -> set[StepKey]:
+    """Steps that other stages tell to be done: cloths that are cut, bones that are cut for all their channels."""
+    found = set()
+    cut = {f"cut {cloth.lower().replace('_', '-')[:40]}" for cloth in build.cut.done}
+    for step in steps:
+        bones = step.key.startswith("cut bones ")
+        if step.key in cut or (bones and build.bones.cut and _bones_cut(build, step)):
+            found.add(step.key)
+    return found
+
+
+def _bones_cut(build: Build, step: Step) -> bool:
+    """Whether there is a cut bone for every channel of a kind."""
+    wanted = {str(one.given["channel"]) for one in step.materials}
+    return wanted <= {one.channel for one in build.bones.cut}
+
+
+def known_rates(logs: Iterable[tuple[Build, Iterable[Step]]]) -> dict[Work, Rate]:
+    """Her rates from the logs of her builds: of every step that is done, the minutes that it took in all."""
+    told = []
+    for build, steps in logs:
+        done = {one.step for one in build.make.done}
+        minutes: dict[StepKey, float] = {}
+        for entry in build.make.log:
+            minutes[entry.step] = minutes.get(entry.step, 0.0) + entry.minutes
+        told += [
+            Logged(works=step.works, minutes=minutes[step.key])
+            for step in steps
+            if step.key in done and minutes.get(step.key) and step.works
+        ]
+    return rates(told)
+
+
+def make_up(build: Build, planned: Plan, known: Mapping[Work, Rate] | None = None) -> MakePlan:
+    """Every step of a build as it stands. Empty while nothing is drafted. `known` are her rates, else the shop's."""
+    steps = steps_of(build, planned)
+    if not steps:
+        return MakePlan(running=build.make.running)
+    known = known or rates(())
+    left_out = {one.step for one in build.make.left_out}
+    garment = Garment(tuple(step for step in steps if step.key not in left_out))
+    elsewhere = done_elsewhere(build, garment.steps)
+    done = {one.step for one in build.make.done} | elsewhere
+    taken = {step.key: takes(step, known) for step in garment.steps}
+    minutes = {key: one.minutes for key, one in taken.items()}
+    logged: dict[StepKey, float] = {}
+    for entry in build.make.log:
+        logged[entry.step] = logged.get(entry.step, 0.0) + entry.minutes
+    allowed, possible = set(garment.allowed(done)), set(garment.possible(done))
+    order = garment.order(done, build.make.order)
+    seen = tuple(
+        _seen(garment, step, taken[step.key], minutes, done, elsewhere, allowed, possible, logged.get(step.key, 0.0))
+        for step in garment.steps
+    )
+    rest = [one for one in seen if not one.done]
+    first = [key for key in order if not garment.step(key).later] or order
+    now = first[0] if first else None
+    return MakePlan(
+        steps=seen,
+        order=tuple(order),
+        now=now,
+        instead=tuple(key for key in order if key in allowed and key != now)[:3],
+        lost=tuple(garment.lost(done)),
+        minutes_left=sum(_still(one) for one in rest if not one.step.later),
+        minutes_later=sum(_still(one) for one in rest if one.step.later),
+        left_out=tuple(one.step for one in build.make.left_out if any(step.key == one.step for step in steps)),
+        running=build.make.running,
+    )
+
+
+def _still(seen: StepSeen) -> float:
+    """Minutes that are left of a step: what it takes less what was logged on it, a tenth of it at least."""
+    return max(seen.minutes - seen.logged_min, 0.1 * seen.minutes)
+
+
+def _seen(
+    garment: Garment,
+    step: Step,
+    takes_it: Takes,
+    minutes: Mapping[StepKey, float],
+    done: set[StepKey],
+    elsewhere: set[StepKey],
+    allowed: set[StepKey],
+    possible: set[StepKey],
+    logged_min: float,
+) -> StepSeen:
+    key = step.key
+    base = StepSeen(
+        step=step, minutes=takes_it.minutes, spread_ln=takes_it.spread_ln, done=key in done, logged_min=logged_min
+    )
+    if key in done:
+        whole, undo_min = undoing(garment, minutes, key, done)
+        return base.model_copy(update={"elsewhere": key in elsewhere, "undoing": whole[:-1], "undoing_min": undo_min})
+    if key in possible:
+        return base.model_copy(
+            update={
+                "possible": True,
+                "allowed": key in allowed,
+                "shuts_out": () if key in allowed else garment.shuts_out(key, done),
+            }
+        )
+    why = garment.blocked(key, done)
+    return base.model_copy(
+        update={
+            "lacks": why.lacks,
+            "shut_by": why.shut_by,
+            "back": tuple(ways_back(garment, minutes, key, done)[:3]) if why.shut_by else (),
+        }
+    )
