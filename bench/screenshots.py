@@ -1,9 +1,7 @@
 """Pictures of the main views at 1280x800 from the demo data, for docs/screenshots (or a folder given)."""
 
-import sqlite3
 import sys
 import tempfile
-from contextlib import closing
 from pathlib import Path
 
 import httpx
@@ -18,7 +16,6 @@ VIEWS = (
     ("wearer", "Lamplighter Regent", "wearer"),
     ("pattern", "Lamplighter Regent", "pattern"),
     ("bodice", "Beekeeper General", "pattern"),
-    ("collar", "Ash cartographer", "pattern"),
     ("mockups", "Underclock mender", "mockups"),
     ("fitting", "Lamplighter Regent", "mockups"),
     ("story", "Lamplighter Regent", "mockups"),
@@ -28,10 +25,11 @@ VIEWS = (
     ("back", "Lamplighter Regent", "back"),
     ("layers", "Lamplighter Regent", "layers"),
     ("cut", "Beekeeper General", "cut"),
+    ("make", "Tinder archivist", "make"),
+    ("today", None, "today"),
     ("shelf", None, "shelf"),
     ("shopping", None, "shopping"),
     ("backup", None, None),
-    ("damaged", None, None),  # last: it spoils a build
 )
 
 
@@ -44,14 +42,6 @@ def offer_backup(hand: Hand, data: Path) -> None:
     hand.browser.find_element(By.CSS_SELECTOR, "[aria-label='Backup file']").send_keys(str(file))
     hand.see("Not here:")
     hand.api.post(f"/api/builds/{line['id']}/undelete")
-
-
-def spoil(data: Path, name: str) -> None:
-    """The present state of a build is no JSON any more, behind a server that has not read it."""
-    with closing(sqlite3.connect(data / "fuseau.db")) as database:
-        head = "select head_id from build where name = ?"
-        database.execute(f"update revision set document = '{{' where id = ({head})", (name,))
-        database.commit()
 
 
 def main(folder: Path, only: list[str]) -> None:
@@ -91,6 +81,11 @@ def main(folder: Path, only: list[str]) -> None:
                     hand.press("What would help?")
                     hand.see("then it is enough")
                     hand.wait(lambda: not hand.all("[aria-label='Laying the pieces']"))
+                if view == "make":
+                    hand.find(".odds")
+                if view == "today":
+                    hand.find("[data-day]")
+                    hand.wait(lambda: not hand.all(".thinking"))
                 if view == "shelf":
                     hand.see("under way")
                 if view == "shopping":
@@ -99,12 +94,6 @@ def main(folder: Path, only: list[str]) -> None:
                     hand.wait(lambda: not hand.all(".thinking"))
                 if view == "backup":
                     offer_backup(hand, Path(data))
-                if view == "damaged":
-                    server.stop()
-                    spoil(Path(data), "Brass Heron")
-                    server.start()
-                    hand.go()
-                    hand.see("can't be read")
                 browser.execute_script("return document.fonts.ready")
                 hand.picture(folder / f"{view}.png")
                 print(folder / f"{view}.png")

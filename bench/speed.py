@@ -24,6 +24,10 @@ from fuseau.craft.fitting.inference import infer, learn
 from fuseau.craft.layout.marker import MarkerAsk, lay
 from fuseau.craft.layout.nesting import NestAsk, Sheet, nest
 from fuseau.craft.layout.pieces import ClothPiece
+from fuseau.craft.making.hours import Hours
+from fuseau.craft.making.odds import odds
+from fuseau.craft.making.rates import rates
+from fuseau.craft.making.schedule import schedule
 from fuseau.craft.materials.catalogue import BONES
 from fuseau.craft.pattern.drafting import draft
 from fuseau.craft.wearer.body import believe
@@ -36,12 +40,14 @@ from fuseau.files.svg import pattern_svg
 from fuseau.planning.cache import StageCache
 from fuseau.planning.cut import pieces_of
 from fuseau.planning.lacings import final_lacing
+from fuseau.planning.make import make_up
 from fuseau.planning.observations import InferenceInputs, tried_on
 from fuseau.planning.pattern import AimInputs, aim_pattern
 from fuseau.planning.pipeline import plan
 from fuseau.planning.plan import Plan
 from fuseau.planning.proposal import ProposalInputs, propose
 from fuseau.planning.readiness import ready
+from fuseau.planning.schedule import AtWork, calendar_for, work_of
 from fuseau.planning.schools import schools
 from fuseau.planning.ways_out import ways_out
 from fuseau.store.opening import open_database
@@ -49,6 +55,7 @@ from fuseau.store.workshop import Workshop
 from tests.ui.driving import Hand, Server, chromium
 
 PAGES = Path("fuseau/app/pages")
+TODAY = datetime.date(2026, 11, 26)
 
 
 def median_ms(run: Callable[[int], object], times: int) -> tuple[float, float]:
@@ -263,6 +270,23 @@ def cut(build: Build) -> None:
     say(f"{len(found.ways)} ways out, alone and in pairs", time.perf_counter() - began, "s", "< 20")
 
 
+def making(build: Build) -> None:
+    """Steps and their order, a schedule of four garments, and the odds of it."""
+    planned, known = plan(build), rates(())
+    middle, worst = median_ms(lambda _: make_up(build, planned, known), 9)
+    say("steps and order", middle, "ms", "under 30", worst)
+    four = [AtWork(f"b{i}", build, planned) for i in range(4)]
+    ahead = work_of(four, Shelf(), known, TODAY)
+    calendar = calendar_for(ahead.jobs, Hours(), TODAY)
+    due = {f"b{i}": TODAY + datetime.timedelta(days=25 + 12 * i) for i in range(4)}
+    found = schedule(ahead.jobs, due, calendar)
+    middle, worst = median_ms(lambda _: schedule(ahead.jobs, due, calendar), 3)
+    say(f"schedule of {len(ahead.jobs)} steps", middle / 1000, "s", "under 1", worst / 1000)
+    say("  and what might still be saved", 100 * found.bound_share, "%", "proof or bound")
+    middle, worst = median_ms(lambda _: odds(ahead.jobs, due, calendar), 3)
+    say("1000 runs of it", middle / 1000, "s", "under 2", worst / 1000)
+
+
 def on_scraps(pieces: Sequence[ClothPiece]) -> None:
     """Some twenty pieces on eight scraps, the first order of them, and three seconds of others."""
     some = tuple(pieces[:10])
@@ -313,6 +337,7 @@ def main() -> None:
         hardware(build)
         patterns(build)
         cut(build)
+        making(build)
     server()
 
 

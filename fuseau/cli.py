@@ -1,5 +1,6 @@
 """The command line: fuseau serve | demo | plan | print | check FILE | backup | restore FILE | recover."""
 
+import datetime
 import gc
 import json
 import socket
@@ -119,15 +120,34 @@ def recover(data: Data = _USUAL.data) -> None:
 
 
 @main.command()
-def plan(file: BuildFile, unit: UnitName = "cm") -> None:
-    """Print the plan of a build as JSON."""
+def plan(
+    file: BuildFile,
+    unit: UnitName = "cm",
+    today: Annotated[
+        datetime.datetime | None, typer.Option(formats=["%Y-%m-%d"], help="Work from this day on.")
+    ] = None,
+) -> None:
+    """Print the plan of a build as JSON, with its steps, their order, and the days by the usual hours."""
+    from fuseau.craft.making.hours import Hours
+    from fuseau.document.shelf import Shelf
+    from fuseau.planning.make import known_rates, make_up
     from fuseau.planning.pipeline import plan as make_plan
     from fuseau.planning.readiness import ready
+    from fuseau.planning.schedule import AtWork, plan_work
     from fuseau.wording import Words
 
-    build = _read(file)
+    build, context = _read(file), Words(unit).context
     planned = make_plan(build, unit=unit).model_copy(update={"readiness": ready(build)})
-    typer.echo(planned.model_dump_json(indent=1, context=Words(unit).context))
+    known = known_rates([build])
+    day = today.date() if today else datetime.date.today()
+    work = plan_work([AtWork("build", build, planned)], Shelf(), Hours(), day, known)
+    shown = {
+        **planned.model_dump(mode="json", context=context),
+        "make": make_up(build, planned, known).model_dump(mode="json", context=context),
+        "schedule": work.schedule.model_dump(mode="json", context=context),
+        "odds": [one.model_dump(mode="json") for one in work.odds],
+    }
+    typer.echo(json.dumps(shown, indent=1, ensure_ascii=False))
 
 
 @main.command("print")

@@ -9,6 +9,7 @@ from fuseau.app.written import Written, as_written
 from fuseau.craft.base.findings import Change, Stage
 from fuseau.craft.base.lengths import Unit
 from fuseau.craft.base.record import Text
+from fuseau.craft.making.hours import Hours
 from fuseau.craft.materials.catalogue import BoneKind, BuskStock
 from fuseau.craft.materials.cloths import Cloth, Role
 from fuseau.craft.pattern.alterations import Comparison
@@ -103,6 +104,7 @@ class House(BaseModel):
     unit: Unit = "cm"
     theme: Theme = "light"
     paper: Paper = "a4"
+    hours: Hours = Hours()
 
 
 class NewBuild(BaseModel):

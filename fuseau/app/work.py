@@ -19,6 +19,9 @@ from fuseau.craft.boning.cutting_stock import CuttingPlan
 from fuseau.craft.fitting.readiness import Readiness
 from fuseau.craft.layout.at_hand import LayAsk, Laying, lay_on_hand, lay_quickly
 from fuseau.craft.layout.nesting import NoFits
+from fuseau.craft.making.hours import Hours
+from fuseau.craft.making.rates import Rate
+from fuseau.craft.materials.minutes import Work
 from fuseau.craft.stock.stock import Stock
 from fuseau.document.build import Build
 from fuseau.document.shelf import Shelf
@@ -27,9 +30,11 @@ from fuseau.files.prints import Print, print_of
 from fuseau.planning.by_shelf import ByShelf, by_shelf
 from fuseau.planning.cache import StageCache
 from fuseau.planning.cut import lay_ask
+from fuseau.planning.gains import Gain, gains
 from fuseau.planning.pipeline import plan
 from fuseau.planning.plan import Plan
 from fuseau.planning.readiness import ready
+from fuseau.planning.schedule import AtWork, WorkPlan, plan_work
 from fuseau.planning.schools import SchoolEffect, bones_at_hand, cutting, schools
 from fuseau.planning.shopping import Pool, Want
 from fuseau.planning.story import Chapter, story
@@ -201,6 +206,52 @@ def list_wants(builds: list[tuple[str, Build]], shelf: Shelf, unit: Unit) -> lis
 
         found += wants_of(build_id, build, planned, pool, lay)
     return found
+
+
+def plan_the_work(
+    builds: list[tuple[str, Build]],
+    shelf: Shelf,
+    hours: Hours,
+    today: datetime.date,
+    known: dict[Work, Rate],
+    unit: Unit,
+) -> WorkPlan:
+    """The work of all builds from today on, and the odds of their days."""
+    return plan_work(_at_work(builds, unit), shelf, hours, today, known)
+
+
+def _at_work(builds: list[tuple[str, Build]], unit: Unit) -> list[AtWork]:
+    """Builds with their plans; one that can't be planned has no work."""
+    found = []
+    for k, (build_id, build) in enumerate(builds):
+        _HERE.tell(0.8 * k / len(builds))
+        planned = plan(build, unit=unit, cache=_HERE.cache(build_id))
+        found.append(AtWork(build_id, build, planned))
+    return found
+
+
+def find_gains(
+    builds: list[tuple[str, Build]],
+    build_id: str,
+    shelf: Shelf,
+    hours: Hours,
+    today: datetime.date,
+    known: dict[Work, Rate],
+    unit: Unit,
+) -> tuple[Gain, ...]:
+    """What would buy a build odds."""
+    at_work = _at_work(builds, unit)
+    applied = _applied(today, unit, _HERE.cache(build_id))
+    return gains(
+        at_work,
+        build_id,
+        shelf,
+        hours,
+        today,
+        known,
+        lambda build, changes: applied(build, changes, ()),
+        tell=_HERE.tell,
+    )
 
 
 def print_layout(laid: "LaidCloth", how: Literal["pdf", "svg"], paper: Paper, unit: Unit) -> bytes:

@@ -27,7 +27,7 @@ _PRINTING_S = 60.0
 _THINKING_S = 120.0
 _GRACE_S = 1.0
 
-Question = Literal["odds", "story", "schools", "cutting", "marker", "ways", "by shelf", "shopping"]
+Question = Literal["odds", "story", "schools", "cutting", "marker", "ways", "by shelf", "shopping", "work", "gains"]
 Given = ParamSpec("Given")
 Answer = TypeVar("Answer")
 

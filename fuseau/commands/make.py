@@ -10,6 +10,7 @@ from fuseau.craft.making.choices import MOST_MINUTES, Done, LeftOut, LogEntry, R
 from fuseau.craft.making.garment_state import Garment
 from fuseau.craft.making.steps import StepKey
 from fuseau.craft.making.ways_back import resting_on
+from fuseau.craft.materials.minutes import Work
 from fuseau.document.build import Build, plain, with_parts
 from fuseau.planning.make import done_elsewhere, steps_of
 from fuseau.planning.plan import Plan
@@ -175,7 +176,13 @@ def start(build: Build, planned: Plan, key: StepKey, now: datetime.datetime, uni
 
 
 def stop(
-    build: Build, now: datetime.datetime, unit: Unit, minutes: float | None = None, note: str = "", mishap: str = ""
+    build: Build,
+    planned: Plan,
+    now: datetime.datetime,
+    unit: Unit,
+    minutes: float | None = None,
+    note: str = "",
+    mishap: str = "",
 ) -> Build:
     """The build with the clock stopped, and its minutes in the log: those given, else those that it ran.
 
@@ -190,8 +197,19 @@ def stop(
             raise Unmakeable("minutes", "make.clock_back")
         if minutes > MOST_MINUTES:
             raise Unmakeable("minutes", "make.too_long", hours=minutes / 60)
-    entry = LogEntry(step=running.step, on=running.since.date(), minutes=round(minutes, 1), note=note, mishap=mishap)
+    entry = LogEntry(
+        step=running.step,
+        on=running.since.date(),
+        minutes=round(minutes, 1),
+        note=note,
+        mishap=mishap,
+        works=_works(build, planned, running.step),
+    )
     return _with(build, unit, running=None, log=_written(*build.make.log, entry))
+
+
+def _works(build: Build, planned: Plan, key: StepKey) -> tuple[tuple[Work, float], ...]:
+    return next((step.works for step in steps_of(build, planned) if step.key == key), ())
 
 
 def drop_clock(build: Build, unit: Unit) -> Build:
@@ -207,7 +225,8 @@ def log(build: Build, planned: Plan, given: dict[str, Any], today: datetime.date
     known = {step.key for step in steps_of(build, planned)}
     if given.get("step") not in known:
         raise Unmakeable("step", "make.no_step")
-    made = _with(build, unit, log=[*_written(*build.make.log), {"on": today.isoformat(), **given}])
+    entry = {"on": today.isoformat(), **given, "works": _works(build, planned, given["step"])}
+    made = _with(build, unit, log=[*_written(*build.make.log), entry])
     if made.make.log[-1].on > today:
         raise Unmakeable("on", "make.not_past")
     return made

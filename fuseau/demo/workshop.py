@@ -15,6 +15,7 @@ from fuseau.commands.fields import change
 from fuseau.commands.fittings import log_fitting
 from fuseau.commands.versions import accept, cut_version
 from fuseau.craft.base.findings import Change
+from fuseau.demo.making import sew
 from fuseau.demo.shelf import stock_up
 from fuseau.demo.sketches import Look, sketch
 from fuseau.document.build import Build, Mark, MeasuringRef, Picture
@@ -40,6 +41,7 @@ class Story:
     gaps_only: bool = False
     accepted: int = 0
     archived: bool = False
+    sewn_until: str = ""
     seed: int = 1
     notes: tuple[str, ...] = ()
     pictures: tuple[tuple[Look, int, bool, str, Literal["reference", "sketch"]], ...] = ()
@@ -218,6 +220,24 @@ STORIES = (
     ),
     Story(
         decisions={
+            "brief.name": "Tinder archivist",
+            "brief.character": "Keeper of burnt letters, puppet film “The Dry Shelf”",
+            "brief.hours_worn": 5,
+            **MARIT,
+            "target.reduction_percent": 6,
+            "draft.panels": 5,
+            "front.opening": "busk",
+        },
+        days_left=12,
+        truly={"waist": 3},
+        cut=True,
+        fittings=2,
+        accepted=1,
+        sewn_until="channels 3",
+        seed=9,
+    ),
+    Story(
+        decisions={
             "brief.name": "Saltmarsh warden",
             "brief.character": "Keeper of the sluice, stage saga “Wick and Tallow”",
             "wearer.name": "Ottilie",
@@ -273,6 +293,9 @@ def tell(workshop: Workshop, story: Story, today: datetime.date, book: Book, alb
         if i < story.accepted and plan(build).proposal is not None:
             build = accept(build, plan(build), day + datetime.timedelta(days=1))
             opened = workshop.edit(opened.id, opened.revision, build, f"Version {len(build.versions)} cut")
+    if story.sewn_until:
+        build = sew(build, story.sewn_until, today, story.seed)
+        opened = workshop.edit(opened.id, opened.revision, build, "Sewn so far")
     if story.archived:
         workshop.archive(opened.id, True)
     return opened.id

@@ -19,6 +19,8 @@ from fuseau.craft.closures.back import BackChoices
 from fuseau.craft.closures.choices import FrontChoices
 from fuseau.craft.fit.target import Target
 from fuseau.craft.making.choices import MakeChoices
+from fuseau.craft.making.record_choices import RecordChoices
+from fuseau.craft.making.steps import cut_step
 from fuseau.craft.materials.catalogue import BoneKind, BoneName, OwnKinds
 from fuseau.craft.materials.cloths import CLOTHS, Cloth, ClothName
 from fuseau.craft.materials.stack import Stack
@@ -192,6 +194,7 @@ class Build(Record):
     back: BackChoices = BackChoices()
     cut: CutChoices = CutChoices()
     make: MakeChoices = MakeChoices()
+    record: RecordChoices = RecordChoices()
     practice: Practice = Practice()
     zones: Zones = Zones()
 
@@ -243,6 +246,12 @@ class Build(Record):
         """Every picture that it uses: references, sketches, and photos taken at fittings."""
         photos = [photo for fitting in self.fittings for photo in fitting.photos]
         return (*self.brief.pictures, *photos)
+
+    @property
+    def cut_cloths(self) -> frozenset[ClothName]:
+        """The cloths that are cut: as the cutting table tells, or ticked off while making."""
+        ticked = {one.step for one in self.make.done}
+        return frozenset(self.cut.done) | {ply.cloth for ply in self.layers.plies if cut_step(ply.cloth) in ticked}
 
     @property
     def current(self) -> PatternVersion | None:

@@ -78,7 +78,7 @@ def by_shelf(
     """
     if planned.pattern is None:
         return ByShelf(busks=(), schools=(), cloths=())
-    names = [one.cloth for one in plan_cut(build, planned).cloths if one.cloth not in build.cut.done]
+    names = [one.cloth for one in plan_cut(build, planned).cloths if one.cloth not in build.cut_cloths]
     there = [name for name in names if any(piece.sort == "cloth" and piece.name == name for piece, _ in at_hand)]
     turns = len(there) + 1
     schools = _schools(build, at_hand, apply)

@@ -1,6 +1,6 @@
 """The stage of making: every step, which are done, in which order the rest, and what each shuts off (model, 13)."""
 
-from collections.abc import Iterable, Mapping
+from collections.abc import Iterable, Mapping, Sequence
 
 from fuseau.craft.base.curves import length_of
 from fuseau.craft.base.findings import message
@@ -9,7 +9,7 @@ from fuseau.craft.making.choices import Running
 from fuseau.craft.making.garment_state import Garment
 from fuseau.craft.making.operations import MadeUp, operations
 from fuseau.craft.making.rates import Logged, Rate, Takes, rates, takes
-from fuseau.craft.making.steps import Step, StepKey
+from fuseau.craft.making.steps import Step, StepKey, cut_step
 from fuseau.craft.making.ways_back import WayBack, undoing, ways_back
 from fuseau.craft.materials.catalogue import GROMMETS
 from fuseau.craft.materials.minutes import Work
@@ -42,11 +42,18 @@ class StepSeen(Record):
     undoing: tuple[StepKey, ...] = ()
     undoing_min: float | None = None
 
+    @property
+    def minutes_left(self) -> float:
+        """What it takes less what was logged on it, a tenth of it at least, and its cheapest way back if it has one."""
+        back = self.back[0].minutes if self.back else 0.0
+        return max(self.minutes - self.logged_min, 0.1 * self.minutes) + back
+
 
 class MakePlan(Record):
     """The making of a build: its steps as they usually follow, the order of those that are left, and what to do next.
 
-    `instead` could be done now as well. `lost` are steps that something done too soon shuts out.
+    `instead` could be done now as well. `lost` are steps that something done too soon shuts out, or that need such a
+    one: they come first in the order, by their way back.
     """
 
     steps: tuple[StepSeen, ...] = ()
@@ -138,7 +145,7 @@ def _needing(step: Step, key: StepKey) -> Step:
 def done_elsewhere(build: Build, steps: Iterable[Step]) -> set[StepKey]:
     """Steps that other stages tell to be done: cloths that are cut, bones that are cut for all their channels."""
     found = set()
-    cut = {f"cut {cloth.lower().replace('_', '-')[:40]}" for cloth in build.cut.done}
+    cut = {cut_step(cloth) for cloth in build.cut.done}
     for step in steps:
         bones = step.key.startswith("cut bones ")
         if step.key in cut or (bones and build.bones.cut and _bones_cut(build, step)):
@@ -152,19 +159,16 @@ def _bones_cut(build: Build, step: Step) -> bool:
     return wanted <= {one.channel for one in build.bones.cut}
 
 
-def known_rates(logs: Iterable[tuple[Build, Iterable[Step]]]) -> dict[Work, Rate]:
+def known_rates(builds: Iterable[Build]) -> dict[Work, Rate]:
     """Her rates from the logs of her builds: of every step that is done, the minutes that it took in all."""
     told = []
-    for build, steps in logs:
-        done = {one.step for one in build.make.done}
-        minutes: dict[StepKey, float] = {}
+    for build in builds:
+        done = {one.step for one in build.make.done} | {cut_step(cloth) for cloth in build.cut.done}
+        logged: dict[StepKey, Logged] = {}
         for entry in build.make.log:
-            minutes[entry.step] = minutes.get(entry.step, 0.0) + entry.minutes
-        told += [
-            Logged(works=step.works, minutes=minutes[step.key])
-            for step in steps
-            if step.key in done and minutes.get(step.key) and step.works
-        ]
+            before = logged[entry.step].minutes if entry.step in logged else 0.0
+            logged[entry.step] = Logged(works=entry.works, minutes=before + entry.minutes)
+        told += [one for key, one in logged.items() if key in done]
     return rates(told)
 
 
@@ -184,30 +188,34 @@ def make_up(build: Build, planned: Plan, known: Mapping[Work, Rate] | None = Non
     for entry in build.make.log:
         logged[entry.step] = logged.get(entry.step, 0.0) + entry.minutes
     allowed, possible = set(garment.allowed(done)), set(garment.possible(done))
-    order = garment.order(done, build.make.order)
+    lost = garment.lost(done)
+    order = _opened(garment, lost).order(done, [*lost, *build.make.order] if lost else build.make.order)
     seen = tuple(
         _seen(garment, step, taken[step.key], minutes, done, elsewhere, allowed, possible, logged.get(step.key, 0.0))
         for step in garment.steps
     )
     rest = [one for one in seen if not one.done]
-    first = [key for key in order if not garment.step(key).later] or order
+    later = {key for key in order if garment.step(key).later}
+    first = [key for key in order if key not in later] or order
     now = first[0] if first else None
     return MakePlan(
         steps=seen,
         order=tuple(order),
         now=now,
         instead=tuple(key for key in order if key in allowed and key != now)[:3],
-        lost=tuple(garment.lost(done)),
-        minutes_left=sum(_still(one) for one in rest if not one.step.later),
-        minutes_later=sum(_still(one) for one in rest if one.step.later),
+        lost=tuple(lost),
+        minutes_left=sum(one.minutes_left for one in rest if not one.step.later),
+        minutes_later=sum(one.minutes_left for one in rest if one.step.later),
         left_out=tuple(one.step for one in build.make.left_out if any(step.key == one.step for step in steps)),
         running=build.make.running,
     )
 
 
-def _still(seen: StepSeen) -> float:
-    """Minutes that are left of a step: what it takes less what was logged on it, a tenth of it at least."""
-    return max(seen.minutes - seen.logged_min, 0.1 * seen.minutes)
+def _opened(garment: Garment, lost: Sequence[StepKey]) -> Garment:
+    """The garment as if what is shut out could be reached: by its way back it can."""
+    return Garment(
+        tuple(step.model_copy(update={"reaches": ()}) if step.key in lost else step for step in garment.steps)
+    )
 
 
 def _seen(

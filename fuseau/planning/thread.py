@@ -6,6 +6,7 @@ from fuseau.craft.base.findings import Message, Stage, message
 from fuseau.craft.base.record import Record
 from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS
 from fuseau.document.build import Build
+from fuseau.planning.make import done_elsewhere, steps_of
 from fuseau.planning.plan import Plan
 
 State = Literal["empty", "in hand", "settled", "look again"]
@@ -59,6 +60,7 @@ def thread(build: Build, planned: Plan) -> Thread:
         knot("back", hardware, holes),
         knot("layers", hardware, _plies_note(build) if ready else _NOTHING),
         knot("cut", _cut_state(build) if ready else "empty", _cloths_note(build) if ready else _NOTHING),
+        knot("make", *_making(build, planned)),
     )
     stage, step = _next(planned)
     return Thread(knots=knots, next_stage=stage, next_step=step)
@@ -73,19 +75,33 @@ def _opening_note(planned: Plan) -> Message:
     return message("thread.opening" if opening.top_z_mm is not None else "thread.opening_lacks", kind=opening.kind)
 
 
+def _making(build: Build, planned: Plan) -> tuple[State, Message]:
+    """Settled once every step that counts is done."""
+    steps = steps_of(build, planned)
+    if not steps:
+        return "empty", _NOTHING
+    left_out = {one.step for one in build.make.left_out}
+    done = {one.step for one in build.make.done} | done_elsewhere(build, steps)
+    counted = [step for step in steps if step.key not in left_out and not step.later]
+    left = sum(step.key not in done for step in counted)
+    state: State = "in hand" if left else "settled"
+    return state, message("thread.steps", done=len(counted) - left, count=len(counted))
+
+
 def _cut_state(build: Build) -> State:
     """Settled once every cloth is cut from the present version; look again where one is from an older one."""
-    done = [build.cut.done.get(cloth) for cloth in {ply.cloth for ply in build.layers.plies}]
+    cloths = {ply.cloth for ply in build.layers.plies}
+    done = [build.cut.done.get(cloth) for cloth in cloths]
     now = build.current.number if build.current else None
     if any(one is not None and one.version != now for one in done):
         return "look again"
-    return "settled" if all(done) else "in hand"
+    return "settled" if cloths <= build.cut_cloths else "in hand"
 
 
 def _cloths_note(build: Build) -> Message:
     cloths = {ply.cloth for ply in build.layers.plies}
     count = len(cloths)
-    if cut := sum(cloth in build.cut.done for cloth in cloths):
+    if cut := len(cloths & build.cut_cloths):
         return message("thread.cloths_cut", cut=cut, count=count)
     return message("thread.cloth") if count == 1 else message("thread.cloths", count=count)
 

@@ -34,7 +34,7 @@ def wants_of(
                 taken.setdefault(("bone", one.kind), []).append(pool.take(build_id, stock, 1))
     cloths: dict[ClothName, float] = {}
     for cut in plan_cut(build, planned).cloths:
-        if cut.cloth in build.cut.done:
+        if cut.cloth in build.cut_cloths:
             continue
         laying = lay(lay_ask(build, planned, cut.cloth, pool.at_hand(build_id), LAY_S))
         cloths[cut.cloth] = to_buy_mm(laying, cut.beside_mm)

@@ -76,6 +76,7 @@ def test_any_build_goes_in_is_listed_planned_printed_and_comes_out_the_same(clie
         assert answer.status_code in (200, 422), (print_, answer.text[:200])
         if answer.status_code == 422:
             assert set(answer.json()) == SHAPE
+    assert client.get(f"{path}/make").status_code == 200
     exported = client.get(f"{path}/build.fuseau.json").content
     again = client.post("/api/builds/import", content=exported, headers=FILE).json()
     assert client.get(f"/api/builds/{again['id']}").json()["build"] == opened.json()["build"]

@@ -137,13 +137,13 @@ def test_the_clock_runs_on_one_step_and_what_it_can_not_know_is_asked():
     build = start(BUILD, PLAN, "mark", NOW, "cm")
     assert refused(lambda: start(build, PLAN, "join 1-2", NOW, "cm")) == ("make.running", "step")
     later = NOW + datetime.timedelta(minutes=42)
-    stopped = stop(build, later, "cm", note="chalk wears off")
+    stopped = stop(build, PLAN, later, "cm", note="chalk wears off")
     assert stopped.make.running is None
     assert [(one.step, one.minutes, one.note) for one in stopped.make.log] == [("mark", 42.0, "chalk wears off")]
-    assert refused(lambda: stop(build, NOW - datetime.timedelta(hours=1), "cm")) == ("make.clock_back", "minutes")
-    assert refused(lambda: stop(build, NOW + datetime.timedelta(hours=40), "cm")) == ("make.too_long", "minutes")
-    assert stop(build, NOW + datetime.timedelta(hours=40), "cm", minutes=75).make.log[0].minutes == 75
-    assert refused(lambda: stop(BUILD, NOW, "cm")) == ("make.not_running", "step")
+    assert refused(lambda: stop(build, PLAN, NOW - datetime.timedelta(hours=1), "cm")) == ("make.clock_back", "minutes")
+    assert refused(lambda: stop(build, PLAN, NOW + datetime.timedelta(hours=40), "cm")) == ("make.too_long", "minutes")
+    assert stop(build, PLAN, NOW + datetime.timedelta(hours=40), "cm", minutes=75).make.log[0].minutes == 75
+    assert refused(lambda: stop(BUILD, PLAN, NOW, "cm")) == ("make.not_running", "step")
     assert drop_clock(build, "cm") == BUILD
 
 
@@ -166,7 +166,7 @@ def test_what_she_logged_is_how_long_it_takes_her():
         build = do(build, PLAN, key, DAY, "cm", also=True, anyhow=True)
         usual = sum(one.minutes for one in make_up(BUILD, PLAN).steps if one.step.key == key)
         build = log(build, PLAN, {"step": key, "minutes": 2 * usual}, DAY, "cm")
-    known = known_rates([(build, steps_of(build, PLAN))])
+    known = known_rates([build])
     assert known["sew a seam"].entries == 5
     assert 1.4 < known["sew a seam"].minutes / 7 < 2.0
     assert known["waist tape"].minutes == 20

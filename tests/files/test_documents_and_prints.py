@@ -239,9 +239,13 @@ def test_the_command_line_plans_prints_and_checks(tmp_path, tried):
     file = tmp_path / "tide.fuseau.json"
     file.write_bytes(write_document(tried))
     run = CliRunner()
-    planned = run.invoke(main, ["plan", str(file)])
+    planned = run.invoke(main, ["plan", str(file), "--today", "2026-11-26"])
     assert planned.exit_code == 0
-    assert json.loads(planned.stdout)["busk"]["length_mm"] == plan(tried).busk.length_mm
+    shown = json.loads(planned.stdout)
+    assert shown["busk"]["length_mm"] == plan(tried).busk.length_mm
+    assert len(shown["schedule"]["slots"]) == len(shown["make"]["order"]) > 20
+    assert shown["schedule"]["slots"][0]["starts_on"] == "2026-11-26"
+    assert shown["odds"][0]["likely_on"] > "2026-11-26"
     assert "a usable build" in run.invoke(main, ["check", str(file)]).stdout
     printed = run.invoke(main, ["print", str(file), "--into", str(tmp_path / "out"), "--paper", "letter"])
     assert printed.exit_code == 0

@@ -9,6 +9,7 @@ from fuseau.craft.base.errors import Unmakeable
 from fuseau.craft.wearer.body import check_rise
 from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS
 from fuseau.document.build import read_build
+from fuseau.planning.make import make_up
 from fuseau.planning.pipeline import plan
 from fuseau.planning.thread import thread
 from fuseau.wording import Words
@@ -25,6 +26,9 @@ def answered(build) -> None:
     thread(build, planned)
     written = planned.model_dump(mode="json", context=Words("in").context)
     json.dumps(written, allow_nan=False)
+    made = make_up(build, planned)
+    json.dumps(made.model_dump(mode="json", context=Words("in").context), allow_nan=False)
+    assert {*made.order, *(one.step.key for one in made.steps if one.done)} <= {one.step.key for one in made.steps}
     if planned.unmakeable:
         assert planned.findings[-1].severity == "stop"
 

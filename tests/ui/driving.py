@@ -38,7 +38,7 @@ _LEAN = (
     "--in-process-gpu",
     "--js-flags=--single-threaded-gc --min-semi-space-size=32 --max-semi-space-size=64",
 )
-PATIENCE = 40  # odds are worked out by a process that yields to everything else
+PATIENCE = 90  # odds are worked out by a process that yields to everything else
 _WATCH = """
 const [text, wanted, patience, done] = arguments
 const plain = (all) => all.replace(/\\s+/g, ' ')

@@ -84,6 +84,7 @@ const flipTheme = () => settings.setHouse({ theme: settings.house.theme === 'lig
       </template>
       <nav v-else class="places" aria-label="The workshop">
         <router-link to="/">Builds</router-link>
+        <router-link to="/today">Today</router-link>
         <router-link to="/shelf">Shelf</router-link>
         <router-link to="/shopping">Shopping</router-link>
       </nav>

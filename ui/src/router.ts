@@ -5,6 +5,7 @@ export default createRouter({
   history: createWebHistory(),
   routes: [
     { path: '/', component: WorkshopPage, name: 'workshop' },
+    { path: '/today', component: () => import('./stages/today/TodayPage.vue'), name: 'today' },
     { path: '/shelf', component: () => import('./stages/shelf/ShelfPage.vue'), name: 'shelf' },
     { path: '/shopping', component: () => import('./stages/shopping/ShoppingPage.vue'), name: 'shopping' },
     {
@@ -21,6 +22,7 @@ export default createRouter({
         { path: 'back', name: 'back', component: () => import('./stages/back/BackPage.vue') },
         { path: 'layers', name: 'layers', component: () => import('./stages/layers/LayersPage.vue') },
         { path: 'cut', name: 'cut', component: () => import('./stages/cut/CutPage.vue') },
+        { path: 'make', name: 'make', component: () => import('./stages/make/MakePage.vue') },
         { path: 'numbers', name: 'numbers', component: () => import('./stages/numbers/HouseNumbersPage.vue') },
       ],
     },

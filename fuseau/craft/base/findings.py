@@ -11,7 +11,7 @@ from pydantic import Field, SerializationInfo, model_serializer
 from fuseau.craft.base.record import Record
 
 Severity = Literal["stop", "caution", "advice"]
-Stage = Literal["brief", "wearer", "pattern", "mockups", "bones", "front", "back", "layers", "cut", "make"]
+Stage = Literal["brief", "wearer", "pattern", "mockups", "bones", "front", "back", "layers", "cut", "make", "record"]
 Given = float | str
 
 

@@ -7,7 +7,9 @@ from pydantic import Field, NaiveDatetime, model_validator
 
 from fuseau.craft.base.record import Amount, Record, Text, at_field
 from fuseau.craft.making.steps import StepKey
+from fuseau.craft.materials.minutes import Work
 
+Times = Annotated[float, Field(ge=0, le=10_000)]
 Binding = Literal["by hand", "by machine"]
 MOST_MINUTES = 16 * 60
 
@@ -38,13 +40,17 @@ class OwnStep(Record):
 
 
 class LogEntry(Record):
-    """Time on a step: on which day, how many minutes of hands on it, a note; and what went wrong, if something did."""
+    """Time on a step: on which day, how many minutes of hands on it, a note; and what went wrong, if something did.
+
+    `works` is what the step was then, so that it still tells her pace when the garment has changed.
+    """
 
     step: StepKey
     on: datetime.date
     minutes: Annotated[float, Amount("the minutes at one go", 0, MOST_MINUTES)]
     note: Annotated[str, Text(600)] = ""
     mishap: Annotated[str, Text(200)] = ""
+    works: tuple[tuple[Work, Times], ...] = Field(default=(), max_length=20)
 
 
 class Running(Record):

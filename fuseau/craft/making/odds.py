@@ -12,7 +12,6 @@ from fuseau.craft.making.hours import Calendar
 from fuseau.craft.making.schedule import Job, urgency
 
 RUNS = 1000
-SICK_SHARE = 0.05  # of her hours, kept in hand for colds
 
 
 class Odds(Record):
@@ -73,7 +72,7 @@ def _simulated(
     chance = np.random.default_rng(seed)
     count = len(jobs)
     spread = np.array([job.spread_ln for job in jobs])
-    mean = np.array([job.minutes for job in jobs]) / (1 - SICK_SHARE)
+    mean = np.array([job.minutes for job in jobs])
     minutes = mean * np.exp(spread * chance.standard_normal((runs, count)) - spread**2 / 2)
     likely = np.array([job.likely for job in jobs])
     if (likely < 1).any():  # what is needed only together shares one draw in each run, build by build

@@ -7,7 +7,7 @@ from fuseau.craft.base.findings import Message, message
 from fuseau.craft.boning.bones import Bone, in_a_fold
 from fuseau.craft.closures.back import ModestyPanel
 from fuseau.craft.closures.front import Opening
-from fuseau.craft.making.steps import Place, Shuts, Step, StepKey
+from fuseau.craft.making.steps import Place, Shuts, Step, StepKey, cut_step, slug
 from fuseau.craft.materials.catalogue import BoneKind, BoneName, GrommetKind
 from fuseau.craft.materials.cloths import ClothName
 from fuseau.craft.materials.minutes import MINUTES, Work
@@ -149,7 +149,7 @@ def _prepare(listing: _Listing, made: MadeUp, fitted: tuple[StepKey, ...]) -> di
     for cloth in made.cloths:
         over = sum(len(ply.panels) for ply in made.plies if ply.cloth == cloth)
         cut[cloth] = listing.add(
-            f"cut {_slug(cloth)}",
+            cut_step(cloth),
             message("step.cut", cloth=made.cloth_labels[cloth]),
             [("cut a ply", over)],
             stage="cut",
@@ -177,7 +177,7 @@ def _prepare(listing: _Listing, made: MadeUp, fitted: tuple[StepKey, ...]) -> di
         fused, by_hand = ply.mounted == "fused", ply.mounted == "overlaid by panels"
         work: Work = "fuse" if fused else "baste by hand" if by_hand else "baste by machine"
         key = listing.add(
-            f"mount {i + 1} {_slug(ply.cloth)}",
+            f"mount {i + 1} {slug(ply.cloth)}",
             message("step.fuse" if fused else "step.baste", cloth=ply.label),
             [(work, len(ply.panels))],
             stage="layers",
@@ -202,7 +202,7 @@ def _let_in(listing: _Listing, made: MadeUp, prepared: Mapping[int, tuple[StepKe
             message("step.dart", panel=dart.panel),
             [("dart", 2)],
             stage="pattern",
-            needs=prepared[dart.panel],
+            needs=prepared.get(dart.panel, ()),
             reaches=((_panel(dart.panel),),),
             why=message("step.let_in.why"),
             tools=_tools("machine", "iron"),
@@ -402,11 +402,11 @@ def _overlay(
             continue
         found.append(
             listing.add(
-                f"overlay {i + 1} {_slug(ply.cloth)}",
+                f"overlay {i + 1} {slug(ply.cloth)}",
                 message("step.overlay", cloth=ply.label),
                 [("baste by hand", len(ply.panels))],
                 stage="layers",
-                needs=(*joins.values(), f"cut {_slug(ply.cloth)}", *(() if whole else channels.values())),
+                needs=(*joins.values(), cut_step(ply.cloth), *(() if whole else channels.values())),
                 reaches=((TOP,), (HEM,)),
                 shuts=(Shuts(place=BASE, open_again_min=10.0),),
                 why=message("step.overlay.why"),
@@ -436,7 +436,7 @@ def _bone(listing: _Listing, made: MadeUp, channels: Mapping[int, StepKey], over
         glued = kind.capped
         steel = "steel" in kind.material
         listing.add(
-            f"cut bones {_slug(name)}",
+            f"cut bones {slug(name)}",
             message("step.cut_bones", kind=kind.label, count=count),
             [] if kind.sold == "ready-cut" else [(work, count)],
             stage="bones",
@@ -462,7 +462,7 @@ def _bone(listing: _Listing, made: MadeUp, channels: Mapping[int, StepKey], over
             message("step.bones_in", panel=panel, count=count),
             [("bone in", count)],
             stage="bones",
-            needs=(sewn, *(f"cut bones {_slug(name)}" for name in dict.fromkeys(bone.kind for bone in both))),
+            needs=(sewn, *(f"cut bones {slug(name)}" for name in dict.fromkeys(bone.kind for bone in both))),
             reaches=((TOP_ENDS, HEM_ENDS),),
             through=len(both),
             why=message("step.bones_in.why"),
@@ -512,14 +512,13 @@ def _lining(
         share = len(ply.panels) / made.panels
         sewn.append(
             listing.add(
-                f"sew {i + 1} {_slug(ply.cloth)}",
+                f"sew {i + 1} {slug(ply.cloth)}",
                 message("step.sew_apart", cloth=ply.label),
                 [("sew a seam", 2 * (made.panels - 1) * share)],
                 stage="layers",
-                needs=(f"cut {_slug(ply.cloth)}", "mark"),
+                needs=(cut_step(ply.cloth), "mark"),
                 why=message("step.sew_apart.why"),
                 tools=_tools("machine", "iron"),
-                later=ply.mounted == "floating" and ply.role == "lining",
             )
         )
     floating = [ply for _, ply in apart if ply.mounted == "floating"]
@@ -662,7 +661,3 @@ def _panel(number: int) -> Place:
 
 def _seam(number: int) -> Place:
     return f"seam {number} unsewn"
-
-
-def _slug(name: str) -> str:
-    return name.lower().replace("_", "-")[:40]

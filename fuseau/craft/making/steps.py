@@ -54,3 +54,17 @@ class Step(Record):
     with_whom: Who = "herself"
     waits_for: tuple[str, ...] = Field(default=(), description="Articles on order without which it can't begin.")
     own: bool = False
+
+
+def slug(name: str) -> str:
+    """A name as it stands in the key of a step."""
+    return name.lower().replace("_", "-")[:40]
+
+
+def cut_step(cloth: str) -> StepKey:
+    """The step in which a cloth is cut.
+
+    >>> cut_step("fusible_woven")
+    'cut fusible-woven'
+    """
+    return f"cut {slug(cloth)}"

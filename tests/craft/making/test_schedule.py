@@ -12,7 +12,7 @@ from scipy.stats import norm
 from fuseau.craft.base.errors import Unmakeable
 from fuseau.craft.making.garment_state import Garment
 from fuseau.craft.making.hours import Calendar, Hours
-from fuseau.craft.making.odds import SICK_SHARE, odds
+from fuseau.craft.making.odds import odds
 from fuseau.craft.making.operations import operations
 from fuseau.craft.making.rates import ln_spread
 from fuseau.craft.making.schedule import Job, nights, precedences, schedule
@@ -56,11 +56,11 @@ def check(jobs, found, cal):
 
 
 def cost(jobs, ends, due, cal):
-    whole = 0.0
-    for build in dict.fromkeys(one.build for one in jobs):
-        last = max(end for one, end in zip(jobs, ends, strict=True) if one.build == build)
-        whole += last + 50 * max(0.0, last - cal.end(due[build])) if due.get(build) else last
-    return whole
+    last = {
+        one.build: max(end for one_, end in zip(jobs, ends, strict=True) if one_.build == one.build) for one in jobs
+    }
+    late = [end - cal.end(due[build]) for build, end in last.items() if due.get(build)]
+    return 50 * max([0.0, *late]) + sum(last.values())
 
 
 def best(jobs, due, cal):
@@ -106,9 +106,10 @@ def test_no_order_is_better_than_the_one_that_is_proven_best(case):
     cal = calendar()
     found = schedule(jobs, due, cal, seconds=5)
     check(jobs, found, cal)
-    assert found.bound_share == 0
     ends = [next(slot.end_min for slot in found.slots if slot.key == one.key) for one in jobs]
-    assert cost(jobs, ends, due, cal) == pytest.approx(best(jobs, due, cal), abs=1e-6)
+    least = best(jobs, due, cal)
+    assert least <= cost(jobs, ends, due, cal) + 1e-6 <= 1.0102 * least + 1  # nearer than a hundredth it is not tried
+    assert found.bound_share <= 0.0102
     quick = schedule(jobs, due, cal, seconds=0)
     check(jobs, quick, cal)
 
@@ -164,7 +165,7 @@ def test_the_odds_of_one_step_are_those_of_a_log_normal():
     for due in range(4):
         (found,) = odds(one, {"a": day(due)}, calendar(needed=6000), runs=20_000)
         there = float(calendar().end(day(due)))
-        wanted = norm.cdf((math.log(there * (1 - SICK_SHARE) / 100) + sigma**2 / 2) / sigma)
+        wanted = norm.cdf((math.log(there / 100) + sigma**2 / 2) / sigma)
         assert found.probability == pytest.approx(wanted, abs=0.012)
     assert odds(one, {}, calendar(), runs=50)[0].probability is None
 

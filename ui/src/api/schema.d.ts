@@ -1244,6 +1244,354 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/builds/{build_id}/make": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Read Make
+         * @description Every step of a build as it stands, the order of those that are left, and what to do next.
+         */
+        get: operations["read_make_api_builds__build_id__make_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{build_id}/make/do": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Do Step
+         * @description A step is done; refused where it can't have been.
+         */
+        post: operations["do_step_api_builds__build_id__make_do_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{build_id}/make/undo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Undo Step
+         * @description A step is not done after all, nor what rests on it.
+         */
+        post: operations["undo_step_api_builds__build_id__make_undo_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{build_id}/make/leave-out": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Leave Step Out
+         * @description A step is left out, and why.
+         */
+        post: operations["leave_step_out_api_builds__build_id__make_leave_out_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{build_id}/make/take-in": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Take Step In
+         * @description A step that was left out is in again.
+         */
+        post: operations["take_step_in_api_builds__build_id__make_take_in_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{build_id}/make/order": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Put In Order
+         * @description The steps in her own order, as far as that goes.
+         */
+        put: operations["put_in_order_api_builds__build_id__make_order_put"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{build_id}/make/own": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Keep Own
+         * @description A step of her own, or another version of it.
+         */
+        put: operations["keep_own_api_builds__build_id__make_own_put"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{build_id}/make/own/take": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Take Own Out
+         * @description A step of her own taken out.
+         */
+        post: operations["take_own_out_api_builds__build_id__make_own_take_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{build_id}/make/start": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Start Clock
+         * @description The clock begins to run on a step; refused while it runs on any other of the workshop.
+         */
+        post: operations["start_clock_api_builds__build_id__make_start_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{build_id}/make/stop": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Stop Clock
+         * @description The clock stops, and its minutes go into the log; with `done` the step is done too.
+         */
+        post: operations["stop_clock_api_builds__build_id__make_stop_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{build_id}/make/log": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Log Work
+         * @description Minutes written down after, with what went wrong.
+         */
+        post: operations["log_work_api_builds__build_id__make_log_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{build_id}/make/log/take": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Unlog Work
+         * @description An entry of the log taken out.
+         */
+        post: operations["unlog_work_api_builds__build_id__make_log_take_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/work": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Read Work
+         * @description Every step of every build on its day, and the odds of each build's day. Some seconds; it can be stopped.
+         */
+        get: operations["read_work_api_work_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/work/underway": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * List Work Underway
+         * @description How far it is.
+         */
+        get: operations["list_work_underway_api_work_underway_get"];
+        put?: never;
+        post?: never;
+        /**
+         * Stop Work
+         * @description Stop working it out.
+         */
+        delete: operations["stop_work_api_work_underway_delete"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/work.ics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Save Work
+         * @description The work as a calendar: steps, waits, fittings, parcels, and the days that builds are needed.
+         */
+        get: operations["save_work_api_work_ics_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/work.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Print Work
+         * @description The plan of the next days, on paper.
+         */
+        get: operations["print_work_api_work_pdf_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{build_id}/make/gains": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Read Gains
+         * @description Choices that would make a build ready sooner, those first that buy most odds. Some seconds; can be stopped.
+         */
+        get: operations["read_gains_api_builds__build_id__make_gains_get"];
+        put?: never;
+        /**
+         * Take Gain
+         * @description Take a choice that saves time; it is undone as one.
+         */
+        post: operations["take_gain_api_builds__build_id__make_gains_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/shelf": {
         parameters: {
             query?: never;
@@ -3110,6 +3458,14 @@ export interface components {
             make: components["schemas"]["MakeChoices"];
             /**
              * @default {
+             *       "likes": [],
+             *       "would_change": [],
+             *       "wears": []
+             *     }
+             */
+            record: components["schemas"]["RecordChoices"];
+            /**
+             * @default {
              *       "pressure_scale_kpa": 2,
              *       "tape_spread_single_mm": 7,
              *       "tape_spread_least_mm": 3,
@@ -3343,6 +3699,51 @@ export interface components {
              *     }
              */
             zones: components["schemas"]["Zones"];
+        };
+        /**
+         * BuildEnd
+         * @description When a build is ready, how many days that is before its day (below zero: late), and the chain that decides it.
+         */
+        BuildEnd: {
+            /** Build */
+            build: string;
+            /**
+             * Ends On
+             * Format: date
+             */
+            ends_on: string;
+            /** Due On */
+            due_on: string | null;
+            /** Spare Days */
+            spare_days: number | null;
+            /** Chain */
+            chain: string[];
+        };
+        /**
+         * BuildWork
+         * @description What is left of a build. `spare_days` and `probability` as the schedule and the odds have it.
+         */
+        BuildWork: {
+            /** Build */
+            build: string;
+            /** Name */
+            name: string;
+            /** Needed On */
+            needed_on: string | null;
+            /** Now */
+            now: string | null;
+            /** Steps Left */
+            steps_left: number;
+            /** Steps Done */
+            steps_done: number;
+            /** Minutes Left */
+            minutes_left: number;
+            /** Minutes Later */
+            minutes_later: number;
+            /** Lost */
+            lost: string[];
+            /** Running */
+            running: string | null;
         };
         /**
          * Bump
@@ -3804,7 +4205,7 @@ export interface components {
              * Stage
              * @enum {string}
              */
-            stage: "brief" | "wearer" | "pattern" | "mockups" | "bones" | "front" | "back" | "layers" | "cut" | "make";
+            stage: "brief" | "wearer" | "pattern" | "mockups" | "bones" | "front" | "back" | "layers" | "cut" | "make" | "record";
             /**
              * Changes
              * @default []
@@ -4090,6 +4491,29 @@ export interface components {
             gap_mm: number;
         };
         /**
+         * DoStep
+         * @description A step that is done. `also`: what it needs was done too; `anyhow`: it was got in although it was shut out.
+         */
+        DoStep: {
+            /** Revision */
+            revision: number;
+            /**
+             * Step
+             * @description What a step is known by.
+             */
+            step: string;
+            /**
+             * Also
+             * @default false
+             */
+            also: boolean;
+            /**
+             * Anyhow
+             * @default false
+             */
+            anyhow: boolean;
+        };
+        /**
          * Done
          * @description A step that is done, and when.
          */
@@ -4318,7 +4742,7 @@ export interface components {
              * Stage
              * @enum {string}
              */
-            stage: "brief" | "wearer" | "pattern" | "mockups" | "bones" | "front" | "back" | "layers" | "cut" | "make";
+            stage: "brief" | "wearer" | "pattern" | "mockups" | "bones" | "front" | "back" | "layers" | "cut" | "make" | "record";
             /**
              * Severity
              * @enum {string}
@@ -4583,6 +5007,38 @@ export interface components {
             hook_pitch_mm: number;
         };
         /**
+         * Gain
+         * @description A choice that saves time: what it saves, and the odds with it and without. `leave_out` are steps left out.
+         */
+        Gain: {
+            title: components["schemas"]["Message"];
+            cost: components["schemas"]["Message"];
+            /** Minutes */
+            minutes: number;
+            /** Probability */
+            probability: number;
+            /** Before */
+            before: number;
+            /**
+             * Changes
+             * @default []
+             */
+            changes: components["schemas"]["Change"][];
+            /**
+             * Leave Out
+             * @default []
+             */
+            leave_out: string[];
+        };
+        /**
+         * Gains
+         * @description What would buy odds, the most first.
+         */
+        Gains: {
+            /** Gains */
+            gains: components["schemas"]["Gain"][];
+        };
+        /**
          * GapReading
          * @description The gap between the edges at a height on the back; from a photo with the spread of its marks.
          *
@@ -4806,6 +5262,38 @@ export interface components {
             lace_mind: string;
         };
         /**
+         * Hours
+         * @description Minutes of work by weekday, Monday first, and days on which there are none.
+         */
+        Hours: {
+            /**
+             * By Weekday
+             * @default [
+             *       120,
+             *       120,
+             *       120,
+             *       120,
+             *       60,
+             *       300,
+             *       240
+             *     ]
+             */
+            by_weekday: [
+                number,
+                number,
+                number,
+                number,
+                number,
+                number,
+                number
+            ];
+            /**
+             * Off
+             * @default []
+             */
+            off: string[];
+        };
+        /**
          * House
          * @description Settings of the workshop.
          */
@@ -4828,6 +5316,21 @@ export interface components {
              * @enum {string}
              */
             paper: "a4" | "letter";
+            /**
+             * @default {
+             *       "by_weekday": [
+             *         120,
+             *         120,
+             *         120,
+             *         120,
+             *         60,
+             *         300,
+             *         240
+             *       ],
+             *       "off": []
+             *     }
+             */
+            hours: components["schemas"]["Hours"];
         };
         /**
          * HouseNumber
@@ -4938,7 +5441,7 @@ export interface components {
              * Stage
              * @enum {string}
              */
-            stage: "brief" | "wearer" | "pattern" | "mockups" | "bones" | "front" | "back" | "layers" | "cut" | "make";
+            stage: "brief" | "wearer" | "pattern" | "mockups" | "bones" | "front" | "back" | "layers" | "cut" | "make" | "record";
             /**
              * State
              * @enum {string}
@@ -5329,6 +5832,24 @@ export interface components {
             believed_n_per_m: number;
         };
         /**
+         * LeaveOut
+         * @description A step that is left out, and why.
+         */
+        LeaveOut: {
+            /** Revision */
+            revision: number;
+            /**
+             * Step
+             * @description What a step is known by.
+             */
+            step: string;
+            /**
+             * Because
+             * @default
+             */
+            because: string;
+        };
+        /**
          * LeftHalf
          * @description The left half where it differs from the right: its panels and edges.
          */
@@ -5538,7 +6059,7 @@ export interface components {
              * @default brief
              * @enum {string}
              */
-            next_stage: "brief" | "wearer" | "pattern" | "mockups" | "bones" | "front" | "back" | "layers" | "cut" | "make";
+            next_stage: "brief" | "wearer" | "pattern" | "mockups" | "bones" | "front" | "back" | "layers" | "cut" | "make" | "record";
             /**
              * Next Step
              * @default
@@ -5585,6 +6106,8 @@ export interface components {
         /**
          * LogEntry
          * @description Time on a step: on which day, how many minutes of hands on it, a note; and what went wrong, if something did.
+         *
+         *     `works` is what the step was then, so that it still tells her pace when the garment has changed.
          */
         LogEntry: {
             /**
@@ -5609,6 +6132,14 @@ export interface components {
              * @default
              */
             mishap: string;
+            /**
+             * Works
+             * @default []
+             */
+            works: [
+                "cut a ply" | "mark" | "baste by machine" | "baste by hand" | "fuse" | "sew a seam" | "sew a curved seam" | "press a seam" | "topstitch a seam" | "sandwich seam" | "grade a seam" | "channel stitching" | "inside tape" | "outside tape" | "facing" | "binding on" | "binding by hand" | "binding in the ditch" | "floating lining" | "cut a flat bone" | "cut a spiral bone" | "cut a synthetic bone" | "bone in" | "busk" | "separating zip" | "hidden zip" | "hooks by hand" | "hooks by tape" | "grommet" | "worked eyelet" | "tape loop" | "waist tape" | "modesty panel" | "modesty bone" | "slashed gusset" | "gusset in a seam" | "dart" | "cup" | "lace new" | "shoulder piece" | "mock-up" | "fitting",
+                number
+            ][];
         };
         /**
          * MakeChoices
@@ -5647,6 +6178,65 @@ export interface components {
              */
             log: components["schemas"]["LogEntry"][];
             running?: components["schemas"]["Running"] | null;
+        };
+        /**
+         * MakePlan
+         * @description The making of a build: its steps as they usually follow, the order of those that are left, and what to do next.
+         *
+         *     `instead` could be done now as well. `lost` are steps that something done too soon shuts out, or that need such a
+         *     one: they come first in the order, by their way back.
+         */
+        MakePlan: {
+            /**
+             * Steps
+             * @default []
+             */
+            steps: components["schemas"]["StepSeen"][];
+            /**
+             * Order
+             * @default []
+             */
+            order: string[];
+            /** Now */
+            now?: string | null;
+            /**
+             * Instead
+             * @default []
+             */
+            instead: string[];
+            /**
+             * Lost
+             * @default []
+             */
+            lost: string[];
+            /**
+             * Minutes Left
+             * @default 0
+             */
+            minutes_left: number;
+            /**
+             * Minutes Later
+             * @default 0
+             */
+            minutes_later: number;
+            /**
+             * Left Out
+             * @default []
+             */
+            left_out: string[];
+            running?: components["schemas"]["Running"] | null;
+        };
+        /**
+         * MakeSeen
+         * @description The making of a build, and the day it is.
+         */
+        MakeSeen: {
+            make: components["schemas"]["MakePlan"];
+            /**
+             * Today
+             * Format: date
+             */
+            today: string;
         };
         /**
          * Mark
@@ -5957,7 +6547,7 @@ export interface components {
              * Stage
              * @enum {string}
              */
-            stage: "brief" | "wearer" | "pattern" | "mockups" | "bones" | "front" | "back" | "layers" | "cut" | "make";
+            stage: "brief" | "wearer" | "pattern" | "mockups" | "bones" | "front" | "back" | "layers" | "cut" | "make" | "record";
             /** Amount */
             amount: number;
             /**
@@ -6090,6 +6680,55 @@ export interface components {
             from_waist_mm: number;
             /** Marks */
             marks: number;
+        };
+        /**
+         * Odds
+         * @description Of a build: the share of runs in which it is ready by its day (None: no day), and when it is ready in one of ten,
+         *     in half, and in nine of ten.
+         */
+        Odds: {
+            /** Build */
+            build: string;
+            /** Probability */
+            probability: number | null;
+            /**
+             * Early On
+             * Format: date
+             */
+            early_on: string;
+            /**
+             * Likely On
+             * Format: date
+             */
+            likely_on: string;
+            /**
+             * Late On
+             * Format: date
+             */
+            late_on: string;
+        };
+        /**
+         * OfEntry
+         * @description An entry of the log, by its place.
+         */
+        OfEntry: {
+            /** Revision */
+            revision: number;
+            /** At */
+            at: number;
+        };
+        /**
+         * OfStep
+         * @description Something done to a step.
+         */
+        OfStep: {
+            /** Revision */
+            revision: number;
+            /**
+             * Step
+             * @description What a step is known by.
+             */
+            step: string;
         };
         /**
          * Offer
@@ -6494,6 +7133,23 @@ export interface components {
             cb_bumps: components["schemas"]["Bump"][];
         };
         /**
+         * Parcel
+         * @description An order that is under way: from whom, what is in it, for which builds, and when it should be here.
+         */
+        Parcel: {
+            /** Shop */
+            shop: string;
+            /**
+             * Due On
+             * Format: date
+             */
+            due_on: string;
+            /** What */
+            what: string[];
+            /** Builds */
+            builds: string[];
+        };
+        /**
          * Part
          * @description One part of a mock-up: what it is to be, why, and what makes it so where it is not yet.
          */
@@ -6828,12 +7484,12 @@ export interface components {
              * Walk
              * @default []
              */
-            walk: components["schemas"]["Step"][];
+            walk: components["schemas"]["fuseau__craft__closures__lacing__Step"][];
             /**
              * Front Walk
              * @default []
              */
-            front_walk: components["schemas"]["Step"][];
+            front_walk: components["schemas"]["fuseau__craft__closures__lacing__Step"][];
             front_lace?: components["schemas"]["Lace"] | null;
             modesty?: components["schemas"]["ModestyPanel"] | null;
             waist_tape?: components["schemas"]["WaistTape"] | null;
@@ -7980,6 +8636,15 @@ export interface components {
             by_hand: boolean;
         };
         /**
+         * PutEntry
+         * @description An entry of the log, as written.
+         */
+        PutEntry: {
+            /** Revision */
+            revision: number;
+            entry: components["schemas"]["WrittenLogEntry"];
+        };
+        /**
          * PutOnShelf
          * @description Pieces to put on the shelf, as written.
          */
@@ -7988,6 +8653,15 @@ export interface components {
             revision?: number | null;
             /** Pieces */
             pieces: components["schemas"]["WrittenStock"][];
+        };
+        /**
+         * PutOwn
+         * @description A step of her own, as written; with a `key` another version of that one.
+         */
+        PutOwn: {
+            /** Revision */
+            revision: number;
+            own: components["schemas"]["WrittenOwnStep"];
         };
         /**
          * PutPly
@@ -8017,6 +8691,23 @@ export interface components {
             /** Probability */
             probability: number;
             sentence: components["schemas"]["Message"];
+        };
+        /**
+         * Rate
+         * @description Minutes for one unit of a kind of work: the mean, the spread of the logarithm, and from how many entries.
+         */
+        Rate: {
+            /**
+             * Work
+             * @enum {string}
+             */
+            work: "cut a ply" | "mark" | "baste by machine" | "baste by hand" | "fuse" | "sew a seam" | "sew a curved seam" | "press a seam" | "topstitch a seam" | "sandwich seam" | "grade a seam" | "channel stitching" | "inside tape" | "outside tape" | "facing" | "binding on" | "binding by hand" | "binding in the ditch" | "floating lining" | "cut a flat bone" | "cut a spiral bone" | "cut a synthetic bone" | "bone in" | "busk" | "separating zip" | "hidden zip" | "hooks by hand" | "hooks by tape" | "grommet" | "worked eyelet" | "tape loop" | "waist tape" | "modesty panel" | "modesty bone" | "slashed gusset" | "gusset in a seam" | "dart" | "cup" | "lace new" | "shoulder piece" | "mock-up" | "fitting";
+            /** Minutes */
+            minutes: number;
+            /** Spread Ln */
+            spread_ln: number;
+            /** Entries */
+            entries: number;
         };
         /**
          * Readiness
@@ -8068,6 +8759,29 @@ export interface components {
             spreads_off: number;
         };
         /**
+         * RecordChoices
+         * @description The card in her own words: `finished_on` None while it is not done.
+         */
+        RecordChoices: {
+            /** Finished On */
+            finished_on?: string | null;
+            /**
+             * Likes
+             * @default []
+             */
+            likes: string[];
+            /**
+             * Would Change
+             * @default []
+             */
+            would_change: string[];
+            /**
+             * Wears
+             * @default []
+             */
+            wears: components["schemas"]["Wear"][];
+        };
+        /**
          * Refitting
          * @description The build whose pattern is to be refitted.
          */
@@ -8093,6 +8807,16 @@ export interface components {
             body: components["schemas"]["LevelMoved"][];
             /** Sewn */
             sewn: components["schemas"]["LevelMoved"][];
+        };
+        /**
+         * Reorder
+         * @description The steps in her own order; none: as usual.
+         */
+        Reorder: {
+            /** Revision */
+            revision: number;
+            /** Order */
+            order: string[];
         };
         /**
          * RepeatPlan
@@ -8256,6 +8980,18 @@ export interface components {
              * @enum {string}
              */
             word: "digs" | "firm" | "right" | "light" | "stands off";
+        };
+        /**
+         * Schedule
+         * @description Every job when it is done. `bound_share`: how much shorter it might still be, as a share; 0 is proven best.
+         */
+        Schedule: {
+            /** Slots */
+            slots: components["schemas"]["Slot"][];
+            /** Ends */
+            ends: components["schemas"]["BuildEnd"][];
+            /** Bound Share */
+            bound_share: number;
         };
         /**
          * SchoolEffect
@@ -8528,6 +9264,65 @@ export interface components {
             today: string;
         };
         /**
+         * Shuts
+         * @description A place that a step shuts. `open_again_min`: minutes to open it there once more and shut it after, for each
+         *     place of a later step that has to go in; None where only undoing the step opens it.
+         */
+        Shuts: {
+            /**
+             * Place
+             * @description A part of the garment that a step has to reach.
+             */
+            place: string;
+            /** Open Again Min */
+            open_again_min?: number | null;
+        };
+        /**
+         * Slot
+         * @description A job on the schedule: from when to when, in minutes of work since the first day and by day.
+         *
+         *     `held_by` is what it could not begin before, and `after` which job that is.
+         */
+        Slot: {
+            /** Build */
+            build: string;
+            /**
+             * Key
+             * @description What a step is known by.
+             */
+            key: string;
+            /** Start Min */
+            start_min: number;
+            /** End Min */
+            end_min: number;
+            /**
+             * Starts On
+             * Format: date
+             */
+            starts_on: string;
+            /**
+             * Ends On
+             * Format: date
+             */
+            ends_on: string;
+            /**
+             * Held By
+             * @default start
+             * @enum {string}
+             */
+            held_by: "start" | "step" | "wait" | "delivery" | "appointment" | "hands";
+            /** After */
+            after?: [
+                string,
+                string
+            ] | null;
+            /**
+             * Critical
+             * @default false
+             */
+            critical: boolean;
+        };
+        /**
          * Stack
          * @description A garment's cloth: strength ply, and the thickness of what lies outside it, inside it and under it.
          *
@@ -8626,24 +9421,65 @@ export interface components {
             back_mm: number;
         };
         /**
-         * Step
-         * @description One step of the walk: an end goes on to a hole; how much lace lies on the way (mm), and how it is said.
+         * StepSeen
+         * @description A step as it stands. `lacks` are to be done before; `shut_by` is done and shuts it out, `back` are the ways to
+         *     get it in after all. Of one that can be done: `shuts_out` are those that could not be after it.
          */
-        Step: {
+        StepSeen: {
+            step: components["schemas"]["fuseau__craft__making__steps__Step"];
+            /** Minutes */
+            minutes: number;
+            /** Spread Ln */
+            spread_ln: number;
+            /** Done */
+            done: boolean;
             /**
-             * End
-             * @enum {string}
+             * Elsewhere
+             * @default false
              */
-            end: "left end" | "right end" | "lace";
-            to: components["schemas"]["Hole"];
+            elsewhere: boolean;
             /**
-             * Way
-             * @enum {string}
+             * Possible
+             * @default false
              */
-            way: "start" | "bar" | "cross" | "loop" | "slant";
-            /** Lace Mm */
-            lace_mm: number;
-            sentence: components["schemas"]["Message"];
+            possible: boolean;
+            /**
+             * Allowed
+             * @default false
+             */
+            allowed: boolean;
+            /**
+             * Lacks
+             * @default []
+             */
+            lacks: string[];
+            /**
+             * Shut By
+             * @default []
+             */
+            shut_by: string[];
+            /**
+             * Shuts Out
+             * @default []
+             */
+            shuts_out: string[];
+            /**
+             * Back
+             * @default []
+             */
+            back: components["schemas"]["WayBack"][];
+            /**
+             * Logged Min
+             * @default 0
+             */
+            logged_min: number;
+            /**
+             * Undoing
+             * @default []
+             */
+            undoing: string[];
+            /** Undoing Min */
+            undoing_min?: number | null;
         };
         /**
          * Stock
@@ -8713,6 +9549,36 @@ export interface components {
              * @default
              */
             note: string;
+        };
+        /**
+         * StopClock
+         * @description The clock stopped: the minutes it really took, where that is not what it ran; `drop`: nothing is written down.
+         */
+        StopClock: {
+            /** Revision */
+            revision: number;
+            /** Minutes */
+            minutes?: string | number | null;
+            /**
+             * Note
+             * @default
+             */
+            note: string;
+            /**
+             * Mishap
+             * @default
+             */
+            mishap: string;
+            /**
+             * Done
+             * @default false
+             */
+            done: boolean;
+            /**
+             * Drop
+             * @default false
+             */
+            drop: boolean;
         };
         /**
          * Stretch
@@ -8805,6 +9671,23 @@ export interface components {
             longest_mm: number;
             /** Cloth Mm */
             cloth_mm: number;
+        };
+        /**
+         * TakeGain
+         * @description A choice that saves time, to take: fields to set, and steps to leave out.
+         */
+        TakeGain: {
+            /** Revision */
+            revision: number;
+            /**
+             * Title
+             * @default
+             */
+            title: string;
+            /** Changes */
+            changes?: components["schemas"]["Change"][];
+            /** Leave Out */
+            leave_out?: string[];
         };
         /**
          * TakeMeasures
@@ -8977,7 +9860,7 @@ export interface components {
              * Next Stage
              * @enum {string}
              */
-            next_stage: "brief" | "wearer" | "pattern" | "mockups" | "bones" | "front" | "back" | "layers" | "cut" | "make";
+            next_stage: "brief" | "wearer" | "pattern" | "mockups" | "bones" | "front" | "back" | "layers" | "cut" | "make" | "record";
             next_step: components["schemas"]["Message"];
         };
         /**
@@ -9219,7 +10102,7 @@ export interface components {
              * What
              * @enum {string}
              */
-            what: "odds" | "story" | "schools" | "cutting" | "marker" | "ways" | "by shelf" | "shopping";
+            what: "odds" | "story" | "schools" | "cutting" | "marker" | "ways" | "by shelf" | "shopping" | "work" | "gains";
             /** Share */
             share: number | null;
         };
@@ -9302,6 +10185,24 @@ export interface components {
             length_mm: number;
         };
         /**
+         * WayBack
+         * @description How a step that was forgotten is got in after all: what is opened at its place and shut again, and what is undone
+         *     and done again. `minutes` is for all of that, without the step itself.
+         */
+        WayBack: {
+            /**
+             * Step
+             * @description What a step is known by.
+             */
+            step: string;
+            /** Opened */
+            opened: string[];
+            /** Undone */
+            undone: string[];
+            /** Minutes */
+            minutes: number;
+        };
+        /**
          * WayIn
          * @description One way in: the girth that has to pass (mm), the gap behind that it needs, and whether it goes.
          *
@@ -9364,6 +10265,35 @@ export interface components {
             short_mm: number;
             /** Ways */
             ways: components["schemas"]["WayOut"][];
+        };
+        /**
+         * Wear
+         * @description A time that it was worn: when, how long, how hot it was, the gap it was laced to, how it felt, what gave way.
+         */
+        Wear: {
+            /**
+             * On
+             * Format: date
+             */
+            on: string;
+            /** Hours */
+            hours?: number | null;
+            /** Heat */
+            heat?: ("cool" | "warm" | "hot") | null;
+            /** Gap Mm */
+            gap_mm?: number | null;
+            /** Comfort */
+            comfort?: ("easy" | "fine" | "tiring" | "hurt") | null;
+            /**
+             * Note
+             * @default
+             */
+            note: string;
+            /**
+             * Gave Way
+             * @default
+             */
+            gave_way: string;
         };
         /**
          * Wearer
@@ -9483,6 +10413,59 @@ export interface components {
             expected_share: number;
             /** Spreads Off */
             spreads_off: number;
+        };
+        /**
+         * WorkPlan
+         * @description The work of the workshop from a day on. `learned`: the rates that her log has taught so far.
+         */
+        WorkPlan: {
+            /**
+             * Today
+             * Format: date
+             */
+            today: string;
+            /** Minutes By Day */
+            minutes_by_day: number[];
+            /** Builds */
+            builds: components["schemas"]["BuildWork"][];
+            /** Steps */
+            steps: components["schemas"]["WorkStep"][];
+            schedule: components["schemas"]["Schedule"];
+            /** Odds */
+            odds: components["schemas"]["Odds"][];
+            /** Parcels */
+            parcels: components["schemas"]["Parcel"][];
+            /** Learned */
+            learned: components["schemas"]["Rate"][];
+        };
+        /**
+         * WorkStep
+         * @description A step as it stands on the schedule: of which build, how it is called, how long, who has to be there, what to
+         *     mind.
+         */
+        WorkStep: {
+            /** Build */
+            build: string;
+            /**
+             * Key
+             * @description What a step is known by.
+             */
+            key: string;
+            name: components["schemas"]["Message"];
+            /** Minutes */
+            minutes: number;
+            /**
+             * With Whom
+             * @enum {string}
+             */
+            with_whom: "herself" | "wearer" | "helper";
+            /** Later */
+            later: boolean;
+            /**
+             * Cautions
+             * @default []
+             */
+            cautions: components["schemas"]["Message"][];
         };
         /**
          * WrittenAddDart
@@ -9856,6 +10839,25 @@ export interface components {
             girth_mm: string | number;
         };
         /**
+         * WrittenLogEntry
+         * @description As it is written: Time on a step: on which day, how many minutes of hands on it, a note; and what went wrong, if something did.
+         */
+        WrittenLogEntry: {
+            /**
+             * Step
+             * @description What a step is known by.
+             */
+            step: string;
+            /** On */
+            on?: string | null;
+            /** Minutes */
+            minutes: string | number;
+            /** Note */
+            note?: string | null;
+            /** Mishap */
+            mishap?: string | null;
+        };
+        /**
          * WrittenMockUp
          * @description As it is written: What mock-ups are made of.
          */
@@ -9948,6 +10950,24 @@ export interface components {
              * @enum {string}
              */
             went: "well" | "hard" | "not";
+        };
+        /**
+         * WrittenOwnStep
+         * @description As it is written: A step of her own: after which steps, and before which.
+         */
+        WrittenOwnStep: {
+            /** Key */
+            key?: string | null;
+            /** Name */
+            name?: string | null;
+            /** Minutes */
+            minutes?: string | number | null;
+            /** Waits H */
+            waits_h?: string | number | null;
+            /** After */
+            after?: string[] | null;
+            /** Before */
+            before?: string[] | null;
         };
         /**
          * WrittenPartHalves
@@ -10456,6 +11476,138 @@ export interface components {
             selvedge_mm?: string | number | null;
             /** Price Per M */
             price_per_m?: string | number | null;
+        };
+        /**
+         * Step
+         * @description One step of the walk: an end goes on to a hole; how much lace lies on the way (mm), and how it is said.
+         */
+        fuseau__craft__closures__lacing__Step: {
+            /**
+             * End
+             * @enum {string}
+             */
+            end: "left end" | "right end" | "lace";
+            to: components["schemas"]["Hole"];
+            /**
+             * Way
+             * @enum {string}
+             */
+            way: "start" | "bar" | "cross" | "loop" | "slant";
+            /** Lace Mm */
+            lace_mm: number;
+            sentence: components["schemas"]["Message"];
+        };
+        /**
+         * Step
+         * @description One step. `needs` are steps that have to be done before; `reaches` are the places that it must still get at, of
+         *     each group one (a bone goes in from the top or from the hem); `shuts` are the places that nothing reaches after it.
+         *
+         *     `works` are kinds of work with how often; `waits_h` runs after it, by the clock. `through` counts how many places it
+         *     goes in at, for what opening them again costs. `undo_min`: to undo it, by which no cloth is lost; None: it can't be.
+         *     `optional`: why it may be left out; `later`: it can be done after the day without harm. `place` is its place in the
+         *     usual order. `with_whom`: somebody has to be there.
+         */
+        fuseau__craft__making__steps__Step: {
+            /**
+             * Key
+             * @description What a step is known by.
+             */
+            key: string;
+            name: components["schemas"]["Message"];
+            /**
+             * Stage
+             * @enum {string}
+             */
+            stage: "brief" | "wearer" | "pattern" | "mockups" | "bones" | "front" | "back" | "layers" | "cut" | "make" | "record";
+            /**
+             * Works
+             * @default []
+             */
+            works: [
+                "cut a ply" | "mark" | "baste by machine" | "baste by hand" | "fuse" | "sew a seam" | "sew a curved seam" | "press a seam" | "topstitch a seam" | "sandwich seam" | "grade a seam" | "channel stitching" | "inside tape" | "outside tape" | "facing" | "binding on" | "binding by hand" | "binding in the ditch" | "floating lining" | "cut a flat bone" | "cut a spiral bone" | "cut a synthetic bone" | "bone in" | "busk" | "separating zip" | "hidden zip" | "hooks by hand" | "hooks by tape" | "grommet" | "worked eyelet" | "tape loop" | "waist tape" | "modesty panel" | "modesty bone" | "slashed gusset" | "gusset in a seam" | "dart" | "cup" | "lace new" | "shoulder piece" | "mock-up" | "fitting",
+                number
+            ][];
+            /**
+             * Fixed Min
+             * @default 0
+             */
+            fixed_min: number;
+            /**
+             * Waits H
+             * @default 0
+             */
+            waits_h: number;
+            why?: components["schemas"]["Message"] | null;
+            /**
+             * Tools
+             * @default []
+             */
+            tools: components["schemas"]["Message"][];
+            /**
+             * Materials
+             * @default []
+             */
+            materials: components["schemas"]["Message"][];
+            /**
+             * Cautions
+             * @default []
+             */
+            cautions: components["schemas"]["Message"][];
+            /**
+             * How
+             * @default []
+             */
+            how: components["schemas"]["Message"][];
+            /**
+             * Needs
+             * @default []
+             */
+            needs: string[];
+            /**
+             * Reaches
+             * @default []
+             */
+            reaches: string[][];
+            /**
+             * Shuts
+             * @default []
+             */
+            shuts: components["schemas"]["Shuts"][];
+            /**
+             * Through
+             * @default 1
+             */
+            through: number;
+            /** Undo Min */
+            undo_min?: number | null;
+            optional?: components["schemas"]["Message"] | null;
+            /**
+             * Later
+             * @default false
+             */
+            later: boolean;
+            /**
+             * Place
+             * @default 0
+             */
+            place: number;
+            /**
+             * With Whom
+             * @default herself
+             * @enum {string}
+             */
+            with_whom: "herself" | "wearer" | "helper";
+            /**
+             * Waits For
+             * @description Articles on order without which it can't begin.
+             * @default []
+             */
+            waits_for: string[];
+            /**
+             * Own
+             * @default false
+             */
+            own: boolean;
         };
         /**
          * Choice
@@ -13798,6 +14950,971 @@ export interface operations {
             };
         };
     };
+    read_make_api_builds__build_id__make_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MakeSeen"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    do_step_api_builds__build_id__make_do_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DoStep"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OpenBuild"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    undo_step_api_builds__build_id__make_undo_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OfStep"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OpenBuild"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    leave_step_out_api_builds__build_id__make_leave_out_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LeaveOut"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OpenBuild"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    take_step_in_api_builds__build_id__make_take_in_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OfStep"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OpenBuild"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    put_in_order_api_builds__build_id__make_order_put: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Reorder"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OpenBuild"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    keep_own_api_builds__build_id__make_own_put: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PutOwn"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OpenBuild"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    take_own_out_api_builds__build_id__make_own_take_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OfStep"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OpenBuild"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    start_clock_api_builds__build_id__make_start_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OfStep"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OpenBuild"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    stop_clock_api_builds__build_id__make_stop_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StopClock"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OpenBuild"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    log_work_api_builds__build_id__make_log_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PutEntry"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OpenBuild"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    unlog_work_api_builds__build_id__make_log_take_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OfEntry"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OpenBuild"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    read_work_api_work_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkPlan"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    list_work_underway_api_work_underway_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Underway"][];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    stop_work_api_work_underway_delete: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    save_work_api_work_ics_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    print_work_api_work_pdf_get: {
+        parameters: {
+            query?: {
+                paper?: "a4" | "letter";
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    read_gains_api_builds__build_id__make_gains_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Gains"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    take_gain_api_builds__build_id__make_gains_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TakeGain"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OpenBuild"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
     read_shelf_api_shelf_get: {
         parameters: {
             query?: never;
@@ -15656,7 +17773,7 @@ export interface operations {
             header?: never;
             path: {
                 build_id: string;
-                what: "odds" | "story" | "schools" | "cutting" | "marker" | "ways" | "by shelf" | "shopping";
+                what: "odds" | "story" | "schools" | "cutting" | "marker" | "ways" | "by shelf" | "shopping" | "work" | "gains";
             };
             cookie?: never;
         };

@@ -62,6 +62,7 @@ export const STAGES: { stage: Stage; label: string }[] = [
   { stage: 'back', label: 'Back' },
   { stage: 'layers', label: 'Layers' },
   { stage: 'cut', label: 'Cut' },
+  { stage: 'make', label: 'Make' },
 ]
 
 export const LEVEL_LABELS: Record<LevelName, string> = {

@@ -5,7 +5,12 @@ import type { Catalogue, House } from '../api/types'
 
 /** The workshop's settings, and what can be chosen in it. */
 export const useSettings = defineStore('settings', () => {
-  const house = ref<House>({ unit: 'cm', theme: 'light', paper: 'a4' })
+  const house = ref<House>({
+    unit: 'cm',
+    theme: 'light',
+    paper: 'a4',
+    hours: { by_weekday: [120, 120, 120, 120, 60, 300, 240], off: [] },
+  })
   const catalogue = ref<Catalogue>()
   const unit = computed(() => house.value.unit)
 

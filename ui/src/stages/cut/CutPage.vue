@@ -48,6 +48,10 @@ const laid = computed(() => (here.value ? layings.value[here.value.cloth] : unde
 const stale = computed(() => !!laid.value && laid.value.revision !== open.latest!.revision)
 const folded = (cloth: string) => !!choices.value.fold?.includes(cloth)
 const done = (cloth: string) => choices.value.done?.[cloth]
+/** Ticked off while making, though nothing was taken off the shelf for it. */
+const ticked = (cloth: string) =>
+  !done(cloth) &&
+  !!open.build!.make?.done?.some((one) => one.step === `cut ${cloth.toLowerCase().replaceAll('_', '-').slice(0, 40)}`)
 const pins = computed<Pinned[]>(() => (here.value && choices.value.pinned?.[here.value.cloth]) ?? [])
 
 async function lay(one: ClothCut, seconds: number) {
@@ -168,7 +172,7 @@ useKeys([
 const needs = (one: ClothCut) => layings.value[one.cloth]?.laid.to_buy_mm
 const tooNarrow = (one: ClothCut) => !!layings.value[one.cloth]?.laid.laying.marker.too_wide.length
 const told = (one: ClothCut) => {
-  if (done(one.cloth)) return 'cut'
+  if (done(one.cloth) || ticked(one.cloth)) return 'cut'
   if (tooNarrow(one)) return 'too narrow'
   const mm = needs(one)
   if (mm === undefined) return '…'
@@ -335,6 +339,9 @@ const older = (cloth: string) => {
     </section>
     <TheSlip v-if="cut" :title="title" under="Each cloth with its own pieces, laid on what there is of it.">
       <FindingsList :stages="['cut']" />
+      <p v-if="here && ticked(here.cloth)" class="caution">
+        It was ticked off as cut while making; what it was cut from still lies on the shelf. “It is cut” takes it off.
+      </p>
       <p v-if="unready" class="caution"><b>Before the cloth is cut:</b> {{ unready }}</p>
       <table class="numbers" aria-label="Cloth needed">
         <tbody>

@@ -30,7 +30,7 @@ async function take(way: WayOut) {
   <section aria-label="Ways out">
     <ThinkingBar v-if="busy || failed" label="Trying what would help" :thought="thought" />
     <p v-if="none" class="small">Nothing that was tried makes it shorter by more than a few millimetres.</p>
-    <ul v-if="!busy">
+    <ul v-if="!busy" class="offers">
       <li v-for="(way, i) in ways" :key="i" :class="{ fits: way.fits }" :data-way="i">
         <p>
           <b>{{ way.said.join(', and ') }}</b><span class="in" :class="way.fits ? 'good' : 'soft'"
@@ -47,16 +47,6 @@ async function take(way: WayOut) {
 </template>
 
 <style scoped>
-ul {
-  list-style: none;
-  padding: 0;
-  margin: 4px 0;
-}
-li {
-  padding: 6px 0 8px 10px;
-  border-left: 3px solid var(--line);
-  margin-bottom: 6px;
-}
 li.fits {
   border-left-color: var(--settled);
 }

@@ -1,0 +1,156 @@
+"""The making over the API: steps, the clock, the log, the work of the workshop, and what each refuses."""
+
+import datetime
+
+import pytest
+import vobject
+
+from tests.app.conftest import edit
+
+TODAY = datetime.date.today()
+
+
+@pytest.fixture
+def build(client, sheet):
+    return edit(client, sheet, "brief.needed_on", (TODAY + datetime.timedelta(days=30)).isoformat()).json()
+
+
+def post(client, build, path, how="post", **body):
+    return getattr(client, how)(f"/api/builds/{build['id']}/make/{path}", json={"revision": build["revision"], **body})
+
+
+def made(client, build):
+    return client.get(f"/api/builds/{build['id']}/make").json()["make"]
+
+
+def fault(answer):
+    assert answer.status_code == 422, answer.text
+    return answer.json()["faults"][0]
+
+
+def test_what_is_next_is_done_and_undone_in_the_build(client, build):
+    first = made(client, build)
+    assert first["now"] == "mock-up 1"
+    assert first["steps"][0]["step"]["name"] == "Make mock-up 1: cut, sew, bones, lacing strips"
+    after = post(client, build, "do", step="mock-up 1").json()
+    assert (made(client, after)["now"], after["undoes"]) == ("fitting 1", "Done: mock-up 1")
+    knot = next(one for one in after["thread"]["knots"] if one["stage"] == "make")
+    assert knot["note"].startswith("1 of ")
+    said = fault(post(client, after, "do", step="waist tape"))
+    assert said["at"] == "step"
+    assert said["sentence"].startswith("Not yet: join")
+    all_of_it = post(client, after, "do", step="waist tape", also=True).json()
+    assert made(client, all_of_it)["lost"][0] == "front"
+    assert made(client, all_of_it)["now"] == "front"
+    shut = fault(post(client, all_of_it, "do", step="front"))
+    assert "has shut the way to it" in shut["sentence"]
+    mended = post(client, all_of_it, "do", step="front", anyhow=True).json()
+    assert made(client, mended)["lost"] == []
+    undone = post(client, mended, "undo", step="join 1-2").json()
+    assert "waist tape" in made(client, undone)["order"]
+    assert fault(post(client, undone, "do", step="no such step"))["at"] == "step"
+
+
+def test_a_step_is_left_out_moved_and_put_in(client, build):
+    assert fault(post(client, build, "leave-out", step="lace"))["sentence"].startswith("This can’t be left out")
+    build = post(client, build, "leave-out", step="try on", because="she is away").json()
+    assert made(client, build)["left_out"] == ["try on"]
+    build = post(client, build, "take-in", step="try on").json()
+    order = made(client, build)["order"]
+    at = order.index("cut bones flat-6")
+    wished = ["cut bones flat-6", *order[:at], *order[at + 1 :]]
+    build = post(client, build, "order", "put", order=wished).json()
+    assert made(client, build)["order"][0] == "cut bones flat-6"
+    own = {"name": "paint the crest", "minutes": "45", "after": ["join 1-2"]}
+    build = post(client, build, "own", "put", own=own).json()
+    assert "own 1" in made(client, build)["order"]
+    wrong = fault(post(client, build, "own", "put", own={"name": "", "minutes": "soon"}))
+    assert wrong["at"].endswith("own.name")
+    build = post(client, build, "own/take", step="own 1").json()
+    assert build["build"]["make"]["own"] == []
+
+
+def test_the_clock_runs_on_one_step_of_the_whole_workshop(client, build, sheet):
+    build = post(client, build, "start", step="mock-up 1").json()
+    assert made(client, build)["running"]["step"] == "mock-up 1"
+    assert "already" in fault(post(client, build, "start", step="mark"))["sentence"]
+    other = client.post("/api/builds", json={"name": "Another", "kind": "cincher"}).json()
+    other = client.get(f"/api/builds/{other['id']}").json()
+    there = fault(post(client, other, "start", step="mark"))["sentence"]
+    assert build["build"]["brief"]["name"] in there
+    assert fault(post(client, build, "stop", minutes="a while"))["at"] == "minutes"
+    stopped = post(client, build, "stop", minutes="200", note="slow", mishap="a needle broke", done=True).json()
+    (entry,) = stopped["build"]["make"]["log"]
+    assert (entry["step"], entry["minutes"], entry["mishap"]) == ("mock-up 1", 200, "a needle broke")
+    assert made(client, stopped)["now"] == "fitting 1"
+    assert "No clock is running" in fault(post(client, stopped, "stop"))["sentence"]
+    again = post(client, post(client, stopped, "start", step="fitting 1").json(), "stop", drop=True).json()
+    assert len(again["build"]["make"]["log"]) == 1
+    client.post(f"/api/builds/{build['id']}/undo", json={"revision": again["revision"]})
+
+
+def test_minutes_are_logged_after_and_what_can_not_be_is_told_at_its_field(client, build):
+    build = post(client, build, "log", entry={"step": "mock-up 1", "minutes": "1,5"}).json()
+    assert build["build"]["make"]["log"][0] == {
+        "step": "mock-up 1", "on": TODAY.isoformat(), "minutes": 1.5, "note": "", "mishap": "",
+        "works": [["mock-up", 1.0]],
+    }  # fmt: skip
+    assert fault(post(client, build, "log", entry={"step": "mark", "minutes": 2400}))["at"].endswith("minutes")
+    ahead = (TODAY + datetime.timedelta(days=3)).isoformat()
+    assert fault(post(client, build, "log", entry={"step": "mark", "minutes": 5, "on": ahead}))["at"] == "on"
+    assert post(client, build, "log/take", at=0).json()["build"]["make"]["log"] == []
+
+
+def test_the_work_of_the_workshop_is_planned_by_her_hours_and_leaves_as_a_calendar(client, build):
+    work = client.get("/api/work").json()
+    (here,) = work["builds"]
+    slots = work["schedule"]["slots"]
+    assert len(slots) == here["steps_left"]
+    (end,) = work["schedule"]["ends"]
+    assert end["spare_days"] > 0
+    assert work["odds"][0]["probability"] > 0.5
+    house = client.get("/api/house").json()
+    some = {**house, "hours": {"by_weekday": [0, 0, 0, 0, 0, 60, 0], "off": []}}
+    assert client.put("/api/house", json=some).status_code == 200
+    slower = client.get("/api/work").json()
+    assert slower["schedule"]["ends"][0]["spare_days"] < 0
+    assert slower["odds"][0]["probability"] == 0
+    calendar = vobject.readOne(client.get("/api/work.ics").content.decode())
+    events = {event.summary.value: event for event in calendar.vevent_list}
+    needed = next(event for title, event in events.items() if title.endswith("is needed"))
+    assert needed.dtstart.value == TODAY + datetime.timedelta(days=30)
+    assert len(events) >= len(slots)
+    lace = next(event for title, event in events.items() if title.endswith(": Lace it"))
+    assert (
+        lace.dtstart.value.isoformat()
+        == next(one for one in slower["schedule"]["slots"] if one["key"] == "lace")["starts_on"]
+    )
+    none = {**house, "hours": {"by_weekday": [0] * 7, "off": []}}
+    client.put("/api/house", json=none)
+    said = client.get("/api/work")
+    assert said.status_code == 422
+    assert "no hours" in said.json()["sentence"]
+    assert client.put("/api/house", json={**house, "hours": {"by_weekday": [2000] * 7}}).status_code == 422
+    assert made(client, build)["now"] == "mock-up 1"  # without hours one still sees what is next
+
+
+def test_what_would_save_time_is_told_with_its_odds_and_taken(client, build):
+    soon = (TODAY + datetime.timedelta(days=12)).isoformat()
+    build = edit(client, build, "brief.needed_on", soon).json()
+    gains = client.get(f"/api/builds/{build['id']}/make/gains").json()["gains"]
+    titles = [gain["title"] for gain in gains]
+    assert "Bind both edges by machine" in titles
+    shares = [round(gain["probability"], 2) for gain in gains]
+    assert shares == sorted(shares, reverse=True)
+    gain = next(one for one in gains if one["title"] == "Bind both edges by machine")
+    before = made(client, build)["minutes_left"]
+    body = {name: gain[name] for name in ("title", "changes", "leave_out")}
+    taken = post(client, build, "gains", **body).json()
+    assert taken["build"]["make"]["binding"] == "by machine"
+    assert made(client, taken)["minutes_left"] == pytest.approx(before - gain["minutes"], abs=1)
+    basting = next(one for one in gains if one["leave_out"])
+    body = {name: basting[name] for name in ("title", "changes", "leave_out")}
+    taken = post(client, taken, "gains", **body).json()
+    assert made(client, taken)["left_out"] == basting["leave_out"]
+    undated = edit(client, taken, "brief.needed_on", None).json()
+    assert client.get(f"/api/builds/{undated['id']}/make/gains").json()["gains"] == []

@@ -1,0 +1,135 @@
+"""The making as a maker uses it: a day of work, a step out of order and its way back, a day in danger and saved."""
+
+import datetime
+
+import pytest
+
+
+def kept(hand, name):
+    return hand.sheet(hand.build(name))["build"]["make"]
+
+
+def test_a_days_work_from_start_to_stop(demo_hand):
+    hand = demo_hand
+    hand.stage("Ash cartographer", "make")
+    hand.see("Cut the cotton lawn")
+    assert hand.violations() == []
+    hand.press("Start")
+    hand.see("Running since")
+    hand.write("a note", "the grain is slanting", leave=False)
+    hand.write("minutes, if the clock is wrong", "soon", leave=False)
+    hand.press("Stop: it is done")
+    hand.see("Write the minutes as a number")
+    assert hand.value("a note") == "the grain is slanting"
+    hand.write("minutes, if the clock is wrong", "25", leave=False)
+    hand.press("Stop: it is done")
+    hand.see("25 min: Cut the cotton lawn")
+    make = kept(hand, "Ash cartographer")
+    assert [(one["step"], one["minutes"], one["note"]) for one in make["log"]] == [
+        ("cut lawn", 25, "the grain is slanting")
+    ]
+    assert [one["step"] for one in make["done"]] == ["cut lawn"]
+    hand.see("Cut the coutil")
+    hand.press("Write minutes down …")
+    hand.write("minutes", "2400", leave=False)
+    hand.press("Write it down")
+    hand.see("goes from 0 to 960")
+    hand.write("minutes", "30", leave=False)
+    hand.press("Write it down")
+    hand.wait(lambda: len(kept(hand, "Ash cartographer")["log"]) == 2)
+    hand.press("1 done")
+    hand.press("Cut the cotton lawn")
+    hand.press("It is not done after all")
+    hand.wait(lambda: not kept(hand, "Ash cartographer")["done"])
+
+
+def test_a_step_out_of_order_is_told_before_and_has_its_way_back(demo_hand):
+    hand = demo_hand
+    hand.stage("Lamplighter Regent", "make")
+    hand.see("steps to go")
+    hand.click("[data-row='waist tape'] .name")
+    hand.see("Not yet.")
+    hand.press("All of that is done, and this")
+    hand.see("was shut out")
+    hand.press("The ways back")
+    hand.see("Open at its place and shut again: Join 1·2")
+    assert hand.violations() == []
+    hand.press("I got it in all the same")
+    hand.gone("was shut out")
+    hand.press("Undo: Done: front")
+    hand.see("was shut out")
+    # binding both edges before the bones: told before it is done
+    line = hand.build("Lamplighter Regent")
+    for key in ("channels 6", "bind top"):
+        revision = hand.sheet(line)["revision"]
+        body = {"revision": revision, "step": key, "also": True, "anyhow": True}
+        assert hand.api.post(f"/api/builds/{line['id']}/make/do", json=body).status_code == 200
+    hand.browser.refresh()
+    hand.click("[data-row='bind hem'] .name")
+    hand.see("This would shut out:")
+    assert "into panel 6" in hand.find("[data-shuts-out]").text
+
+
+def test_steps_are_moved_within_what_is_possible_and_one_of_her_own_is_put_in(demo_hand):
+    hand = demo_hand
+    hand.stage("Ash cartographer", "make")
+    hand.see("steps to go")
+
+    def rows():
+        return [row.get_attribute("data-row") for row in hand.all("[data-row]")]
+
+    first, second = rows()[:2]
+    hand.click(f"[data-row='{second}'] [aria-label^='earlier']")
+    hand.wait(lambda: rows()[:2] == [second, first])
+    at = rows().index("lace")
+    hand.click("[data-row='lace'] [aria-label^='earlier']")
+    hand.see("can’t change places with")
+    assert rows()[at] == "lace"
+    hand.press("The usual order")
+    hand.wait(lambda: rows()[:2] == [first, second])
+    hand.press("One more …")
+    hand.write("what", "gild the clasps", leave=False)
+    hand.press("Put it in")
+    hand.see("gild the clasps, 30 min")
+    hand.wait(lambda: "own 1" in rows())
+
+
+@pytest.mark.long
+def test_a_day_in_danger_and_what_saves_it(demo_hand):
+    hand = demo_hand
+    hand.go("/today")
+    hand.see("Putting every step on its day")
+    hand.wait(lambda: hand.all("[data-day]"))
+    hand.see("Make mock-up 2")
+    assert hand.violations() == []
+    hand.find("[aria-label='Builds by their day']")
+    hand.click("[data-build='Underclock mender'] a")
+    hand.see("What would save time?")
+    before = hand.find(".odds").text
+    hand.press("What would save time?")
+    hand.see("Planning each of them through")
+    hand.press("Take it: Bind both edges by machine")
+    hand.wait(lambda: kept(hand, "Underclock mender")["binding"] == "by machine")
+    hand.wait(lambda: hand.all(".odds") and hand.find(".odds").text != before)
+    assert int(hand.find(".odds").text.split()[0]) > int(before.split()[0])
+
+
+def test_her_hours_are_written_and_what_is_no_hours_is_told(hand):
+    hand.go("/today")
+    hand.see("Nothing is to be made.")
+    monday = hand.find(".hours input")
+    monday.clear()
+    monday.send_keys("twenty\t")
+    hand.see("Mon: write the hours as a number from 0 to 16.")
+    monday.clear()
+    monday.send_keys("3,5\t")
+    hand.wait(lambda: hand.api.get("/api/house").json()["hours"]["by_weekday"][0] == 210)
+    day = datetime.date.today() + datetime.timedelta(days=3)
+    box = hand.find(".add input")
+    hand.browser.execute_script(
+        "arguments[0].value = arguments[1]; arguments[0].dispatchEvent(new Event('input'))", box, str(day)
+    )
+    hand.press("Add")
+    hand.wait(lambda: hand.api.get("/api/house").json()["hours"]["off"] == [str(day)])
+    hand.press("take out")
+    hand.wait(lambda: hand.api.get("/api/house").json()["hours"]["off"] == [])

@@ -1,0 +1,150 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import type { MakePlan } from '../../api/types'
+import { shortDay } from '../../parts/words'
+import { useBuild } from '../../stores/build'
+
+// Steps of her own, steps left out, and what was logged; minutes written down after.
+const props = defineProps<{ make: MakePlan; today: string; picked: string }>()
+const open = useBuild()
+const kept = computed(() => open.build!.make!)
+const names = computed(() => new Map(props.make.steps.map((one) => [one.step.key, one.step.name])))
+const nameOf = (key: string) => names.value.get(key) ?? kept.value.own?.find((one) => one.key === key)?.name ?? key
+const log = computed(() => (kept.value.log ?? []).map((one, at) => ({ ...one, at })).reverse())
+const logged = computed(() => log.value.reduce((sum, one) => sum + one.minutes, 0))
+const all = ref(false)
+const adding = ref(false)
+const own = ref({ name: '', minutes: '30', after: '' })
+const writing = ref(false)
+const entry = ref({ minutes: '', on: props.today, note: '', mishap: '' })
+const saidAt = (place: string, field: string) =>
+  Object.entries(open.errors).find(
+    ([at]) => at === field || new RegExp(`(^|\\.)${place}\\.(.*\\.)?${field}$`).test(at),
+  )?.[1]
+async function keepOwn() {
+  const given = { name: own.value.name, minutes: own.value.minutes, after: own.value.after ? [own.value.after] : [] }
+  if (!(await open.step('make/own', { own: given }, ['make', 'own', 'after'], 'PUT'))) return
+  own.value = { name: '', minutes: '30', after: '' }
+  adding.value = false
+}
+async function keepEntry() {
+  const { minutes, on, note, mishap } = entry.value
+  const given = { step: props.picked, minutes, on, note, mishap }
+  if (!(await open.step('make/log', { entry: given }, ['make', 'entry', 'on', 'step']))) return
+  entry.value = { minutes: '', on: props.today, note: '', mishap: '' }
+  writing.value = false
+}
+</script>
+
+<template>
+  <section aria-label="The log">
+    <h2>Log</h2>
+    <p v-if="log.length" class="small">{{ (logged / 60).toFixed(1) }} hours so far.</p>
+    <ul class="log">
+      <li v-for="one in all ? log : log.slice(0, 4)" :key="one.at">
+        {{ shortDay(one.on) }}, {{ Math.round(one.minutes) }} min: {{ nameOf(one.step) }}
+        <span v-if="one.note" class="soft">“{{ one.note }}”</span>
+        <span v-if="one.mishap" class="wrong">went wrong: {{ one.mishap }}</span>
+        <button
+          type="button"
+          class="ask"
+          :aria-label="`take out: ${shortDay(one.on)}, ${nameOf(one.step)}`"
+          @click="open.step('make/log/take', { at: one.at })"
+        >
+          take out
+        </button>
+      </li>
+    </ul>
+    <button v-if="log.length > 4" type="button" class="ask" @click="all = !all">
+      {{ all ? 'The last four' : `All ${log.length}` }}
+    </button>
+    <button v-if="!writing" type="button" class="ask block" @click="writing = true">Write minutes down …</button>
+    <form v-else class="form" @submit.prevent="keepEntry">
+      <p class="small">On “{{ nameOf(picked) }}”</p>
+      <v-text-field
+        v-model="entry.minutes"
+        label="minutes"
+        :error-messages="saidAt('(log|entry)', 'minutes')"
+        autofocus
+      />
+      <v-text-field v-model="entry.on" type="date" label="on" :error-messages="saidAt('(log|entry)', 'on')" />
+      <v-text-field v-model="entry.note" label="a note" maxlength="600" />
+      <v-text-field v-model="entry.mishap" label="what went wrong" maxlength="200" />
+      <div class="acts">
+        <v-btn type="submit" size="small" variant="outlined">Write it down</v-btn>
+        <v-btn size="small" variant="text" @click="writing = false">Leave it</v-btn>
+      </div>
+    </form>
+    <template v-if="kept.left_out?.length">
+      <h2>Left out</h2>
+      <ul class="log">
+        <li v-for="one in kept.left_out" :key="one.step">
+          {{ one.step }}<span v-if="one.because" class="soft">: {{ one.because }}</span>
+          <button type="button" class="ask" @click="open.step('make/take-in', { step: one.step })">in again</button>
+        </li>
+      </ul>
+    </template>
+    <h2>Steps of your own</h2>
+    <ul class="log">
+      <li v-for="one in kept.own" :key="one.key">
+        {{ one.name }}, {{ Math.round(one.minutes ?? 0) }} min
+        <button type="button" class="ask" @click="open.step('make/own/take', { step: one.key })">take out</button>
+      </li>
+    </ul>
+    <button v-if="!adding" type="button" class="ask block" @click="adding = true">One more …</button>
+    <form v-else class="form" @submit.prevent="keepOwn">
+      <v-text-field v-model="own.name" label="what" :error-messages="saidAt('own', 'name')" autofocus />
+      <v-text-field v-model="own.minutes" label="minutes" :error-messages="saidAt('own', 'minutes')" />
+      <v-select
+        v-model="own.after"
+        label="after"
+        clearable
+        :items="[...names].map(([value, title]) => ({ value, title }))"
+        :error-messages="saidAt('own', 'after')"
+      />
+      <div class="acts">
+        <v-btn type="submit" size="small" variant="outlined" :disabled="!own.name.trim()">Put it in</v-btn>
+        <v-btn size="small" variant="text" @click="adding = false">Leave it</v-btn>
+      </div>
+    </form>
+  </section>
+</template>
+
+<style scoped>
+h2 {
+  margin: 16px 0 4px;
+}
+p {
+  margin: 3px 0;
+}
+.log {
+  list-style: none;
+  padding: 0;
+  margin: 2px 0;
+}
+.log li {
+  padding: 2px 0;
+  border-bottom: 1px solid var(--line);
+}
+.ask {
+  font: inherit;
+  color: var(--letout);
+  padding: 0;
+}
+.block {
+  display: block;
+  margin-top: 4px;
+}
+.form {
+  display: grid;
+  gap: 8px;
+  margin: 6px 0;
+}
+.acts {
+  display: flex;
+  gap: 8px;
+}
+.wrong {
+  color: var(--caution);
+}
+</style>

@@ -1,0 +1,274 @@
+<script setup lang="ts">
+import { computed, onMounted, ref } from 'vue'
+import TheSlip from '../../parts/TheSlip.vue'
+import { duration, shortDay } from '../../parts/words'
+import { useSettings } from '../../stores/settings'
+import { useWork } from '../../stores/work'
+import { dayAfter, spread } from '../make/days'
+
+// Today over all builds: what is to be done, day by day, and which days are in danger.
+const work = useWork()
+const settings = useSettings()
+onMounted(() => void work.load())
+const plan = computed(() => work.latest)
+const DAYS = 7
+const days = computed(() => {
+  if (!plan.value) return []
+  const found = Array.from({ length: DAYS }, (_, i) => ({
+    day: dayAfter(plan.value!.today, i),
+    minutes: plan.value!.minutes_by_day[i] ?? 0,
+    steps: [] as { build: string; key: string; part: number; whole: number; critical: boolean }[],
+    parcels: plan.value!.parcels.filter((one) => one.due_on === dayAfter(plan.value!.today, i)),
+  }))
+  const at = new Map(found.map((one) => [one.day, one]))
+  for (const slot of plan.value.schedule.slots)
+    for (const [day, part] of spread(slot, plan.value))
+      at.get(day)?.steps.push({
+        build: slot.build,
+        key: slot.key,
+        part,
+        whole: slot.end_min - slot.start_min,
+        critical: slot.critical,
+      })
+  return found
+})
+const nameOf = (build: string, key: string) => work.named.get(`${build} ${key}`)?.name ?? key
+const buildName = (build: string) => work.buildOf.get(build)?.name ?? ''
+const weekday = (day: string) => new Date(`${day}T00:00`).toLocaleDateString('en-GB', { weekday: 'long' })
+const percent = (build: string) => {
+  const share = work.oddsOf.get(build)?.probability
+  return share == null ? '' : `${Math.round(100 * share)} %`
+}
+const danger = (build: string) => (work.oddsOf.get(build)?.probability ?? 1) < 0.8
+
+// --- her hours
+const NAMES = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun']
+const hours = computed(() => settings.house.hours ?? { by_weekday: [120, 120, 120, 120, 60, 300, 240], off: [] })
+const said = ref('')
+const typed = ref<Record<number, string>>({}) // what was typed stays until it is taken
+const off = ref('')
+async function setHours(i: number, text: string) {
+  const value = Number(text.replace(',', '.'))
+  said.value = ''
+  typed.value[i] = text
+  if (!text.trim() || !Number.isFinite(value) || value < 0 || value > 16) {
+    said.value = `${NAMES[i]}: write the hours as a number from 0 to 16.`
+    return
+  }
+  const by = [...hours.value.by_weekday!]
+  by[i] = value * 60
+  delete typed.value[i]
+  await keep({ by_weekday: by as typeof hours.value.by_weekday, off: hours.value.off })
+}
+async function keep(now: typeof hours.value) {
+  await settings.setHouse({ hours: now })
+  await work.load()
+}
+async function addOff() {
+  if (!off.value || hours.value.off?.includes(off.value)) return
+  await keep({ ...hours.value, off: [...(hours.value.off ?? []), off.value].sort() })
+  off.value = ''
+}
+const letOff = (day: string) => keep({ ...hours.value, off: hours.value.off!.filter((one) => one !== day) })
+</script>
+
+<template>
+  <div class="page with-slip place">
+    <section class="main" aria-label="Today and the days after">
+      <div class="head">
+        <h1>Today</h1>
+        <span class="soft small">over all builds, by the hours you have</span>
+        <span class="spring" />
+        <v-btn size="small" variant="outlined" :href="`/api/work.pdf?paper=${settings.house.paper}`" download=""
+          >Print the days</v-btn
+        >
+        <v-btn size="small" variant="outlined" href="/api/work.ics" download="">Save as a calendar</v-btn>
+      </div>
+      <p v-if="work.failed" role="alert" class="bad">
+        {{ work.failed }} <v-btn size="small" variant="outlined" @click="work.load()">Work it out</v-btn>
+      </p>
+      <div v-if="work.busy" class="thinking" aria-busy="true">
+        <v-progress-linear
+          :model-value="(work.share ?? 0) * 100"
+          :indeterminate="!work.share"
+          color="metal"
+          aria-label="Putting every step on its day"
+        />
+        <span class="soft small">Putting every step on its day</span>
+        <v-btn size="x-small" variant="text" @click="work.stop()">Stop</v-btn>
+      </div>
+      <p v-if="plan && !plan.schedule.slots.length" class="none">Nothing is to be made.</p>
+      <template v-if="plan?.schedule.slots.length">
+        <section v-for="(one, i) in days" :key="one.day" class="day" :data-day="one.day">
+          <h2>
+            {{ i === 0 ? 'Today' : i === 1 ? 'Tomorrow' : weekday(one.day) }}
+            <span class="soft small"
+              >{{ shortDay(one.day) }}, {{ one.minutes ? duration(one.minutes) : 'no hours' }}</span
+            >
+          </h2>
+          <p v-for="parcel in one.parcels" :key="parcel.shop" class="small">
+            A parcel from {{ parcel.shop }}: {{ parcel.what.join(', ') }}
+          </p>
+          <ul>
+            <li v-for="step in one.steps" :key="`${step.build} ${step.key}`" :class="{ first: i === 0 }">
+              <router-link :to="`/build/${step.build}/make`">{{ nameOf(step.build, step.key) }}</router-link>
+              <span class="soft small">
+                {{ buildName(step.build) }}, {{ duration(step.part)
+                }}{{ step.part < step.whole - 1 ? ` of ${duration(step.whole)}` : '' }}</span
+              >
+              <i
+                v-if="step.critical"
+                class="critical"
+                role="img"
+                title="It decides the day"
+                aria-label="it decides the day"
+              />
+            </li>
+          </ul>
+        </section>
+      </template>
+    </section>
+    <TheSlip title="The days">
+      <table v-if="plan" class="numbers" aria-label="Builds by their day">
+        <tbody>
+          <tr v-for="one in plan.builds" :key="one.build" :data-build="one.name">
+            <td>
+              <router-link :to="`/build/${one.build}/make`">{{ one.name }}</router-link>
+              <div class="soft small">
+                {{ one.needed_on ? shortDay(one.needed_on) : 'no day' }}, {{ duration(one.minutes_left) }}
+              </div>
+              <div v-if="one.lost.length" class="late small">Something was shut out.</div>
+              <div v-if="one.running" class="good small">The clock runs.</div>
+            </td>
+            <td class="n">
+              <b :class="{ late: danger(one.build) }">{{ percent(one.build) }}</b>
+              <div class="soft small">
+                {{ work.endOf.has(one.build) ? shortDay(work.endOf.get(one.build)!.ends_on) : '' }}
+              </div>
+            </td>
+          </tr>
+        </tbody>
+      </table>
+      <h2>Your hours</h2>
+      <div class="hours">
+        <label v-for="(name, i) in NAMES" :key="name"
+          >{{ name }}
+          <input
+            class="entry"
+            inputmode="decimal"
+            :value="typed[i] ?? (hours.by_weekday![i]! / 60).toFixed(1).replace(/\.0$/, '')"
+            @input="typed[i] = ($event.target as HTMLInputElement).value"
+            @change="setHours(i, ($event.target as HTMLInputElement).value)"
+        /></label>
+      </div>
+      <p v-if="said" class="bad" role="alert">{{ said }}</p>
+      <h2>Days off</h2>
+      <ul class="off">
+        <li v-for="one in hours.off" :key="one">
+          {{ shortDay(one) }}
+          <button type="button" class="ask" :aria-label="`no day off: ${shortDay(one)}`" @click="letOff(one)">
+            take out
+          </button>
+        </li>
+      </ul>
+      <form class="add" @submit.prevent="addOff">
+        <v-text-field v-model="off" type="date" label="a day off" />
+        <v-btn type="submit" size="small" variant="outlined" :disabled="!off">Add</v-btn>
+      </form>
+      <template v-if="plan?.learned.length">
+        <h2>Your pace</h2>
+        <p class="small">
+          From your log:
+          <template v-for="(one, i) in plan.learned.slice(0, 8)" :key="one.work"
+            >{{ i ? '; ' : '' }}{{ one.work }} {{ one.minutes.toFixed(1) }} min</template
+          >.
+        </p>
+      </template>
+    </TheSlip>
+  </div>
+</template>
+
+<style scoped>
+.thinking {
+  display: flex;
+  align-items: center;
+  gap: 10px;
+  min-height: 30px;
+}
+.thinking :deep(.v-progress-linear) {
+  flex: 1;
+  width: auto;
+}
+.day {
+  border-top: 1px solid var(--ink);
+  margin-top: 14px;
+  padding-top: 5px;
+}
+.day ul,
+.off {
+  list-style: none;
+  padding: 0;
+  margin: 2px 0;
+}
+.day li {
+  padding: 2px 0;
+}
+.first a {
+  font-weight: 650;
+  font-size: 1.08rem;
+}
+a {
+  color: var(--letout);
+}
+.critical {
+  display: inline-block;
+  width: 8px;
+  height: 8px;
+  transform: rotate(45deg);
+  background: var(--metal);
+  margin-left: 7px;
+}
+.day li .soft {
+  margin-left: 8px;
+}
+h2 {
+  margin: 14px 0 4px;
+}
+.day h2 {
+  margin: 2px 0;
+}
+.late {
+  color: var(--caution);
+}
+.good {
+  color: var(--settled);
+}
+.bad {
+  color: var(--takein);
+}
+.none {
+  padding: 40px 0;
+}
+.hours {
+  display: grid;
+  grid-template-columns: repeat(7, minmax(0, 1fr));
+  gap: 4px;
+}
+.hours label {
+  font-size: 0.8rem;
+  color: var(--steel);
+}
+.add {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+}
+.ask {
+  font: inherit;
+  color: var(--letout);
+  padding: 0;
+}
+p {
+  margin: 3px 0;
+}
+</style>

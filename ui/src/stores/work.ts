@@ -1,0 +1,46 @@
+import { defineStore } from 'pinia'
+import { computed, ref } from 'vue'
+import { get, Refused, send } from '../api/client'
+import type { Underway, WorkPlan } from '../api/types'
+
+const LOOK_MS = 400
+
+/** The work of the workshop as it was worked out last: every step on its day, and the odds of each build's day. */
+export const useWork = defineStore('work', () => {
+  const latest = ref<WorkPlan>()
+  const failed = ref('')
+  const busy = ref(false)
+  const share = ref<number | null>(null)
+  let turn = 0
+  let looking: ReturnType<typeof setInterval> | undefined
+
+  async function load() {
+    const mine = ++turn
+    busy.value = true
+    failed.value = ''
+    share.value = null
+    clearInterval(looking)
+    looking = setInterval(async () => {
+      const now = await get<Underway[]>('/work/underway').catch(() => [])
+      if (mine === turn) share.value = now.find((one) => one.what === 'work')?.share ?? null
+    }, LOOK_MS)
+    try {
+      const found = await get<WorkPlan>('/work')
+      if (mine === turn) latest.value = found
+    } catch (error) {
+      if (mine === turn)
+        failed.value = error instanceof Refused ? error.trouble.sentence : 'It could not be worked out.'
+    }
+    if (mine !== turn) return
+    clearInterval(looking)
+    busy.value = false
+  }
+  const ask = load
+  const stop = () => send<void>('DELETE', '/work/underway').catch(() => undefined)
+  const named = computed(() => new Map((latest.value?.steps ?? []).map((one) => [`${one.build} ${one.key}`, one])))
+  const buildOf = computed(() => new Map((latest.value?.builds ?? []).map((one) => [one.build, one])))
+  const endOf = computed(() => new Map((latest.value?.schedule.ends ?? []).map((one) => [one.build, one])))
+  const oddsOf = computed(() => new Map((latest.value?.odds ?? []).map((one) => [one.build, one])))
+
+  return { latest, failed, busy, share, load, ask, stop, named, buildOf, endOf, oddsOf }
+})
