@@ -5,7 +5,6 @@ import tempfile
 from pathlib import Path
 
 import httpx
-from selenium.webdriver.common.by import By
 
 from tests.ui.driving import Hand, Server, chromium
 
@@ -27,21 +26,10 @@ VIEWS = (
     ("cut", "Beekeeper General", "cut"),
     ("make", "Tinder archivist", "make"),
     ("today", None, "today"),
+    ("record", "Saltmarsh warden", "record"),
     ("shelf", None, "shelf"),
     ("shopping", None, "shopping"),
-    ("backup", None, None),
 )
-
-
-def offer_backup(hand: Hand, data: Path) -> None:
-    """A backup is chosen that holds a build which was deleted since."""
-    file = data / "fuseau-2026-11-20.fuseau-backup"
-    file.write_bytes(hand.api.get("/api/backup").content)
-    line = hand.build("Ash cartographer")
-    hand.api.delete(f"/api/builds/{line['id']}")
-    hand.browser.find_element(By.CSS_SELECTOR, "[aria-label='Backup file']").send_keys(str(file))
-    hand.see("Not here:")
-    hand.api.post(f"/api/builds/{line['id']}/undelete")
 
 
 def main(folder: Path, only: list[str]) -> None:
@@ -52,7 +40,11 @@ def main(folder: Path, only: list[str]) -> None:
         server.start()
         try:
             hand = Hand(browser, server.url)
-            ids = {line["name"]: line["id"] for line in httpx.get(f"{server.url}/api/builds").json()}
+            ids = {
+                line["name"]: line["id"]
+                for kept in ("false", "true")
+                for line in httpx.get(f"{server.url}/api/builds?archived={kept}").json()
+            }
             for view, build, stage in VIEWS:
                 if only and view not in only:
                     continue
@@ -92,8 +84,6 @@ def main(folder: Path, only: list[str]) -> None:
                     hand.find("[data-buy='spiral_6']")
                     hand.click("[data-buy='spiral_6'] input")
                     hand.wait(lambda: not hand.all(".thinking"))
-                if view == "backup":
-                    offer_backup(hand, Path(data))
                 browser.execute_script("return document.fonts.ready")
                 hand.picture(folder / f"{view}.png")
                 print(folder / f"{view}.png")

@@ -42,6 +42,9 @@ class Story:
     accepted: int = 0
     archived: bool = False
     sewn_until: str = ""
+    likes: tuple[str, ...] = ()
+    would_change: tuple[str, ...] = ()
+    wears: tuple[dict[str, Any], ...] = ()
     seed: int = 1
     notes: tuple[str, ...] = ()
     pictures: tuple[tuple[Look, int, bool, str, Literal["reference", "sketch"]], ...] = ()
@@ -229,12 +232,12 @@ STORIES = (
             "front.opening": "busk",
         },
         days_left=12,
-        truly={"waist": 3},
+        truly={"waist": 2},
         cut=True,
         fittings=2,
-        accepted=1,
+        accepted=2,
         sewn_until="channels 3",
-        seed=9,
+        seed=8,
     ),
     Story(
         decisions={
@@ -254,6 +257,14 @@ STORIES = (
         fittings=1,
         accepted=1,
         archived=True,
+        likes=("The hem sits on the hip without rolling.", "In and out alone in four minutes."),
+        would_change=("One panel more: the sides pull.", "A softer bone beside the busk."),
+        wears=(
+            {"days_ago": 121, "hours": 6, "heat": "cool", "gap_mm": 52, "comfort": "fine"},
+            {"days_ago": 120, "hours": 9, "heat": "cool", "gap_mm": 49, "comfort": "tiring", "note": "in the wind"},
+            {"days_ago": 74, "hours": 4, "heat": "warm", "gap_mm": 44, "comfort": "easy"},
+            {"days_ago": 31, "hours": 7, "heat": "warm", "gap_mm": 38, "comfort": "fine", "gave_way": "one bone tip"},
+        ),
         seed=3,
         notes=("Worn all day in the wind. Next time one panel more.",),
     ),
@@ -296,9 +307,28 @@ def tell(workshop: Workshop, story: Story, today: datetime.date, book: Book, alb
     if story.sewn_until:
         build = sew(build, story.sewn_until, today, story.seed)
         opened = workshop.edit(opened.id, opened.revision, build, "Sewn so far")
+    if story.wears:
+        build = change(build, _record(story, today), "cm")
+        opened = workshop.edit(opened.id, opened.revision, build, "Worn")
     if story.archived:
         workshop.archive(opened.id, True)
     return opened.id
+
+
+def _record(story: Story, today: datetime.date) -> list[Change]:
+    """What is written on the card of a finished build."""
+    wears = [
+        {name: value for name, value in one.items() if name != "days_ago"}
+        | {"on": (today - datetime.timedelta(days=one["days_ago"])).isoformat()}
+        for one in story.wears
+    ]
+    finished = today - datetime.timedelta(days=max(one["days_ago"] for one in story.wears) + 3)
+    return [
+        Change(at="record.finished_on", value=finished.isoformat()),
+        Change(at="record.likes", value=list(story.likes)),
+        Change(at="record.would_change", value=list(story.would_change)),
+        Change(at="record.wears", value=wears),
+    ]
 
 
 def _illustrated(build: Build, story: Story, album: Pictures) -> Build:

@@ -249,7 +249,9 @@ class Build(Record):
 
     @property
     def cut_cloths(self) -> frozenset[ClothName]:
-        """The cloths that are cut: as the cutting table tells, or ticked off while making."""
+        """The cloths that are cut: as the cutting table tells, or ticked off while making; all, once it is finished."""
+        if self.record.finished_on is not None:
+            return frozenset(ply.cloth for ply in self.layers.plies)
         ticked = {one.step for one in self.make.done}
         return frozenset(self.cut.done) | {ply.cloth for ply in self.layers.plies if cut_step(ply.cloth) in ticked}
 

@@ -45,7 +45,8 @@ def gains(
 ) -> tuple[Gain, ...]:
     """Choices of a build that make it ready sooner, those first that buy most odds.
 
-    Empty for one without a day, or that is put away. `changed` makes changes and plans what follows; what can't be made is not told.
+    Empty for one without a day, or that is put away. `changed` makes changes and plans what follows; what can't be made
+    is not told.
     """
     here = next((one for one in at_work if one.id == build_id), None)
     before = _probability(at_work, build_id, shelf, hours, today, known)

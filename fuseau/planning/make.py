@@ -143,7 +143,12 @@ def _needing(step: Step, key: StepKey) -> Step:
 
 
 def done_elsewhere(build: Build, steps: Iterable[Step]) -> set[StepKey]:
-    """Steps that other stages tell to be done: cloths that are cut, bones that are cut for all their channels."""
+    """Steps that other stages tell to be done: cloths that are cut, bones that are cut for all their channels.
+
+    Of a garment that is finished, all.
+    """
+    if build.record.finished_on is not None:
+        return {step.key for step in steps}
     found = set()
     cut = {cut_step(cloth) for cloth in build.cut.done}
     for step in steps:

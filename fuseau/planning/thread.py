@@ -61,6 +61,7 @@ def thread(build: Build, planned: Plan) -> Thread:
         knot("layers", hardware, _plies_note(build) if ready else _NOTHING),
         knot("cut", _cut_state(build) if ready else "empty", _cloths_note(build) if ready else _NOTHING),
         knot("make", *_making(build, planned)),
+        knot("record", "settled" if build.record.finished_on else "in hand" if ready else "empty", _worn_note(build)),
     )
     stage, step = _next(planned)
     return Thread(knots=knots, next_stage=stage, next_step=step)
@@ -73,6 +74,13 @@ def _opening_note(planned: Plan) -> Message:
     if opening is None or opening.kind == "none":
         return message("thread.no_opening")
     return message("thread.opening" if opening.top_z_mm is not None else "thread.opening_lacks", kind=opening.kind)
+
+
+def _worn_note(build: Build) -> Message:
+    worn = len(build.record.wears)
+    if build.record.finished_on is None and not worn:
+        return _NOTHING
+    return message("thread.worn", count=worn) if worn else message("thread.finished")
 
 
 def _making(build: Build, planned: Plan) -> tuple[State, Message]:

@@ -20,9 +20,10 @@ def wants_of(
 ) -> tuple[Want, ...]:
     """Every article that a build needs, with what it takes of the `pool` for it; what it takes is gone from the pool.
 
-    `lay` lays a cloth. Cloths that are cut already need nothing more. Empty while nothing is drafted.
+    `lay` lays a cloth. Cloths that are cut already need nothing more. Empty while nothing is drafted, and once it is
+    finished.
     """
-    if planned.pattern is None:
+    if planned.pattern is None or build.record.finished_on is not None:
         return ()
     taken: dict[tuple[str, str], list[Taken]] = {}
     # bones that are cut already need nothing more

@@ -19,6 +19,8 @@ MESSAGES = {
     "thread.back_seam": "a seam",
     "thread.back_opens": "opens behind",
     "thread.cloth": "one cloth",
+    "thread.finished": "finished",
+    "thread.worn": "worn {count:.0f} times",
     "thread.steps": "{done:.0f} of {count:.0f} steps",
     "thread.cloths_cut": "{cut:.0f} of {count:.0f} cut",
     "thread.cloths": "{count:.0f} cloths",

@@ -133,3 +133,30 @@ def test_her_hours_are_written_and_what_is_no_hours_is_told(hand):
     hand.wait(lambda: hand.api.get("/api/house").json()["hours"]["off"] == [str(day)])
     hand.press("take out")
     hand.wait(lambda: hand.api.get("/api/house").json()["hours"]["off"] == [])
+
+
+def test_the_card_fills_itself_and_takes_her_words_and_its_wears(demo_hand):
+    hand = demo_hand
+    hand.stage("Tinder archivist", "record")
+    hand.see("h at it")
+    assert hand.violations() == []
+    hand.write("one thing", "the busk closes with one hand", leave=False)
+    hand.press("Add")
+    hand.see("the busk closes with one hand")
+    hand.press("It is finished")
+    hand.see("Finished on")
+    hand.press("It was worn …")
+    hand.write("for how many hours", "forty", leave=False)
+    hand.press("Keep it")
+    hand.see("hours it is worn")
+    hand.browser.refresh()
+    hand.see("As you typed it")
+    assert hand.value("for how many hours") == "forty"
+    hand.write("for how many hours", "5", leave=False)
+    hand.write("gap behind, cm", "4.8", leave=False)
+    hand.write("what gave way", "one stitch at the busk", leave=False)
+    hand.press("Keep it")
+    hand.see("gave way: one stitch at the busk")
+    record = hand.sheet(hand.build("Tinder archivist"))["build"]["record"]
+    assert [(one["hours"], one["gap_mm"]) for one in record["wears"]] == [(5, 48)]
+    assert hand.violations() == []

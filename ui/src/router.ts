@@ -23,6 +23,7 @@ export default createRouter({
         { path: 'layers', name: 'layers', component: () => import('./stages/layers/LayersPage.vue') },
         { path: 'cut', name: 'cut', component: () => import('./stages/cut/CutPage.vue') },
         { path: 'make', name: 'make', component: () => import('./stages/make/MakePage.vue') },
+        { path: 'record', name: 'record', component: () => import('./stages/record/RecordPage.vue') },
         { path: 'numbers', name: 'numbers', component: () => import('./stages/numbers/HouseNumbersPage.vue') },
       ],
     },

@@ -1592,6 +1592,46 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/builds/{build_id}/record": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Read Record
+         * @description The card as it stands, whatever is still open.
+         */
+        get: operations["read_record_api_builds__build_id__record_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{build_id}/card.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Print Card
+         * @description The card on paper.
+         */
+        get: operations["print_card_api_builds__build_id__card_pdf_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/shelf": {
         parameters: {
             query?: never;
@@ -3007,6 +3047,16 @@ export interface components {
             cut_down: number;
         };
         /**
+         * BonesOf
+         * @description Bones of a kind in the garment: how many.
+         */
+        BonesOf: {
+            /** Kind */
+            kind: string;
+            /** Count */
+            count: number;
+        };
+        /**
          * Boning
          * @description All bones of a garment: how many, what they weigh (g), cost and take (minutes to cut, close and label).
          *
@@ -3871,6 +3921,77 @@ export interface components {
             schools: components["schemas"]["SchoolThere"][];
             /** Cloths */
             cloths: components["schemas"]["ClothThere"][];
+        };
+        /**
+         * Card
+         * @description A garment on one card: its measures, what it is made of and how, what it took, and what is said of its wears.
+         *
+         *     Lengths are along the stitch line, mm. Empty of what is not known yet.
+         */
+        Card: {
+            /** Kind */
+            kind: string;
+            /** Wearer */
+            wearer: string;
+            /** Version */
+            version: number | null;
+            /** Closed Waist Mm */
+            closed_waist_mm: number | null;
+            /** Worn Waist Mm */
+            worn_waist_mm: number | null;
+            /** Reduction Mm */
+            reduction_mm: number | null;
+            /** Gap Mm */
+            gap_mm: number | null;
+            /** Cf Mm */
+            cf_mm: number | null;
+            /** Side Mm */
+            side_mm: number | null;
+            /** Cb Mm */
+            cb_mm: number | null;
+            /** Panels */
+            panels: number | null;
+            /** Bones */
+            bones: components["schemas"]["BonesOf"][];
+            opening: components["schemas"]["Message"] | null;
+            /** Rows */
+            rows: number;
+            /** Holes */
+            holes: string;
+            /** Lace */
+            lace: string;
+            /** Lace Mm */
+            lace_mm: number | null;
+            /** Modesty */
+            modesty: boolean;
+            /** Plies */
+            plies: string[];
+            /** Method */
+            method: string;
+            /** Tried */
+            tried: components["schemas"]["Tried"][];
+            /** Work */
+            work: components["schemas"]["WorkOf"][];
+            /** Logged Min */
+            logged_min: number;
+            /** Mock Up Cost */
+            mock_up_cost: number;
+            /** Gaps */
+            gaps: components["schemas"]["WornGap"][];
+            /** Says */
+            says: components["schemas"]["Message"][];
+        };
+        /**
+         * CardSeen
+         * @description The card of a build, and the day it is.
+         */
+        CardSeen: {
+            card: components["schemas"]["Card"];
+            /**
+             * Today
+             * Format: date
+             */
+            today: string;
         };
         /**
          * Catalogue
@@ -10015,6 +10136,22 @@ export interface components {
             changes: components["schemas"]["Change"][];
         };
         /**
+         * Tried
+         * @description A mock-up that was tried on: of which version, the mean gap read, and what she wrote.
+         */
+        Tried: {
+            /** Version */
+            version: number;
+            /** Gap Mm */
+            gap_mm: number | null;
+            /** Note */
+            note: string;
+            /** Hours */
+            hours: number | null;
+            /** Cost */
+            cost: number | null;
+        };
+        /**
          * Trouble
          * @description The one shape of every error: a sentence, faults at their fields, what changed since, a log number.
          */
@@ -10415,6 +10552,21 @@ export interface components {
             spreads_off: number;
         };
         /**
+         * WorkOf
+         * @description Minutes that were logged on a kind of work, and those that it was reckoned to take.
+         */
+        WorkOf: {
+            /**
+             * Stage
+             * @enum {string}
+             */
+            stage: "brief" | "wearer" | "pattern" | "mockups" | "bones" | "front" | "back" | "layers" | "cut" | "make" | "record";
+            /** Logged Min */
+            logged_min: number;
+            /** Steps */
+            steps: number;
+        };
+        /**
          * WorkPlan
          * @description The work of the workshop from a day on. `learned`: the rates that her log has taught so far.
          */
@@ -10466,6 +10618,19 @@ export interface components {
              * @default []
              */
             cautions: components["schemas"]["Message"][];
+        };
+        /**
+         * WornGap
+         * @description The gap that it was worn with on a day.
+         */
+        WornGap: {
+            /**
+             * On
+             * Format: date
+             */
+            on: string;
+            /** Gap Mm */
+            gap_mm: number;
         };
         /**
          * WrittenAddDart
@@ -15885,6 +16050,104 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["OpenBuild"];
                 };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    read_record_api_builds__build_id__record_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CardSeen"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    print_card_api_builds__build_id__card_pdf_get: {
+        parameters: {
+            query?: {
+                paper?: "a4" | "letter";
+            };
+            header?: never;
+            path: {
+                build_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
             /** @description Not Found */
             404: {

@@ -51,7 +51,7 @@ const knots = computed(() =>
   position: absolute;
   left: 25px;
   top: 24px;
-  height: calc(10 * 54px - 28px);
+  height: calc(11 * 54px - 28px);
   width: 2px;
   background: var(--line);
 }

@@ -63,6 +63,7 @@ export const STAGES: { stage: Stage; label: string }[] = [
   { stage: 'layers', label: 'Layers' },
   { stage: 'cut', label: 'Cut' },
   { stage: 'make', label: 'Make' },
+  { stage: 'record', label: 'Record' },
 ]
 
 export const LEVEL_LABELS: Record<LevelName, string> = {

@@ -79,7 +79,7 @@ const rest = computed(() => Math.max(0, props.seen.minutes - (props.seen.logged_
 
     <template v-if="seen.done">
       <p class="good">
-        {{ seen.elsewhere ? 'Done, as it is told where it is cut.' : 'Done.' }}
+        {{ seen.elsewhere ? 'Done, as another page tells.' : 'Done.' }}
       </p>
       <template v-if="!seen.elsewhere">
         <p v-if="seen.undoing?.length" class="small">

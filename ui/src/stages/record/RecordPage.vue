@@ -1,0 +1,401 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import { get, Refused } from '../../api/client'
+import type { CardSeen, Wear } from '../../api/types'
+import MeasureFirst from '../../parts/MeasureFirst.vue'
+import TheSlip from '../../parts/TheSlip.vue'
+import { useDraft, whenSaved } from '../../parts/useDraft'
+import { length, longDay, run, shortDay, STAGES, withUnit } from '../../parts/words'
+import { useBuild } from '../../stores/build'
+import { useSettings } from '../../stores/settings'
+
+// The card, which fills itself; what she likes and would change; and each time it was worn.
+const open = useBuild()
+const settings = useSettings()
+const seen = ref<CardSeen>()
+const failed = ref('')
+let turn = 0
+watch(
+  () => [open.latest?.id, open.latest?.revision, settings.unit],
+  async () => {
+    if (!open.latest) return
+    const mine = ++turn
+    try {
+      const found = await get<CardSeen>(`/builds/${open.latest.id}/record`)
+      if (mine === turn) seen.value = found
+      failed.value = ''
+    } catch (error) {
+      failed.value = error instanceof Refused ? error.trouble.sentence : 'It could not be worked out.'
+    }
+  },
+  { immediate: true },
+)
+const card = computed(() => seen.value?.card)
+const kept = computed(() => open.build!.record!)
+const mm = (value: number | null | undefined) => (value == null ? '' : length(value, settings.unit))
+const measures = computed(() =>
+  card.value
+    ? [
+        ['closed waist', mm(card.value.closed_waist_mm)],
+        ['worn waist', mm(card.value.worn_waist_mm)],
+        ['reduction', mm(card.value.reduction_mm)],
+        ['gap behind', mm(card.value.gap_mm)],
+        ['CF length', mm(card.value.cf_mm)],
+        ['side length', mm(card.value.side_mm)],
+        ['CB length', mm(card.value.cb_mm)],
+      ].filter(([, value]) => value)
+    : [],
+)
+const stageName = (stage: string) => STAGES.find((one) => one.stage === stage)?.label ?? stage
+const hours = (minutes: number) => `${(minutes / 60).toFixed(1)} h`
+
+// --- in her own words
+const like = ref('')
+const change = ref('')
+async function add(at: 'likes' | 'would_change', text: string) {
+  if (!text.trim()) return false
+  return open.set(`record.${at}`, [...(kept.value[at] ?? []), text.trim()])
+}
+const addLike = async () => (await add('likes', like.value)) && (like.value = '')
+const addChange = async () => (await add('would_change', change.value)) && (change.value = '')
+const takeOut = (at: 'likes' | 'would_change' | 'wears', i: number) =>
+  open.set(
+    `record.${at}`,
+    (kept.value[at] ?? []).filter((_, k) => k !== i),
+  )
+const finish = () => open.set('record.finished_on', seen.value!.today)
+const notFinished = () => open.set('record.finished_on', null)
+
+// --- wears
+const HEATS = ['cool', 'warm', 'hot'] as const
+const FELT = ['easy', 'fine', 'tiring', 'hurt'] as const
+const blank = () => ({
+  on: '',
+  hours: '',
+  heat: null as Wear['heat'],
+  gap: '',
+  comfort: null as Wear['comfort'],
+  note: '',
+  gave: '',
+})
+const wear = ref(blank())
+const adding = ref(false)
+const draft = useDraft(
+  open.latest!.id,
+  'wear',
+  wear,
+  () => open.latest?.revision ?? null,
+  (now) => JSON.stringify({ ...now, on: '' }) === JSON.stringify(blank()),
+)
+if (draft.restored.value) adding.value = true
+function begin() {
+  wear.value = { ...blank(), on: seen.value!.today }
+  adding.value = true
+}
+const saidAt = (field: string) =>
+  Object.entries(open.errors).find(([at]) => new RegExp(`^record\\.wears\\.\\d+\\.${field}$`).test(at))?.[1]
+async function keepWear() {
+  const { on, hours, heat, gap, comfort, note, gave } = wear.value
+  const one = {
+    on,
+    hours: hours.trim() || null,
+    heat,
+    gap_mm: gap.trim() ? withUnit(gap, settings.unit) : null,
+    comfort,
+    note,
+    gave_way: gave,
+  }
+  if (!(await open.set('record.wears', [...(kept.value.wears ?? []), one]))) return
+  wear.value = blank()
+  adding.value = false
+}
+const wears = computed(() =>
+  (kept.value.wears ?? []).map((one, at) => ({ ...one, at })).sort((a, b) => a.on.localeCompare(b.on)),
+)
+const line = computed(() => {
+  const gaps = card.value?.gaps ?? []
+  if (gaps.length < 2) return ''
+  const most = Math.max(...gaps.map((one) => one.gap_mm), 1)
+  return gaps.map((one, i) => `${26 + (248 * i) / (gaps.length - 1)},${70 - (55 * one.gap_mm) / most}`).join(' ')
+})
+</script>
+
+<template>
+  <MeasureFirst v-if="!open.plan?.pattern" />
+  <div v-else class="page with-slip">
+    <section class="sheet" aria-label="The card" tabindex="0">
+      <p v-if="failed" role="alert" class="bad">{{ failed }}</p>
+      <article v-if="card" class="card">
+        <header>
+          <h1>{{ open.build!.brief!.name }}</h1>
+          <p>
+            {{ card.kind }}<template v-if="card.version">, version {{ card.version }}</template
+            >, for {{ card.wearer || 'the wearer' }}
+          </p>
+          <p v-if="open.build!.brief!.character" class="soft">{{ open.build!.brief!.character }}</p>
+          <p :class="kept.finished_on ? 'good' : 'soft'">
+            {{ kept.finished_on ? `Finished on ${longDay(kept.finished_on)}` : 'Not finished yet' }}
+          </p>
+        </header>
+        <table class="numbers" aria-label="Measures">
+          <tbody>
+            <tr v-for="[name, value] in measures" :key="name">
+              <td>{{ name }}</td>
+              <td class="n in">{{ value }}</td>
+            </tr>
+          </tbody>
+        </table>
+        <table class="numbers" aria-label="Made of">
+          <tbody>
+            <tr v-if="card.panels">
+              <td>panels</td>
+              <td>{{ card.panels }} in each half</td>
+            </tr>
+            <tr>
+              <td>plies</td>
+              <td>{{ card.plies.join('; ') }}</td>
+            </tr>
+            <tr>
+              <td>made up</td>
+              <td>{{ card.method }}</td>
+            </tr>
+            <tr v-for="one in card.bones" :key="one.kind">
+              <td>bones</td>
+              <td class="in">{{ one.count }} × {{ one.kind }}</td>
+            </tr>
+            <tr v-if="card.opening">
+              <td>opens by</td>
+              <td class="in">{{ card.opening }}</td>
+            </tr>
+            <tr v-if="card.rows">
+              <td>holes</td>
+              <td class="in">{{ card.rows }} rows, {{ card.holes }}</td>
+            </tr>
+            <tr v-if="card.lace_mm">
+              <td>lace</td>
+              <td class="in">{{ card.lace }}, {{ run(card.lace_mm, settings.unit) }}</td>
+            </tr>
+          </tbody>
+        </table>
+        <section v-if="card.work.length" aria-label="Hours">
+          <h2>{{ hours(card.logged_min) }} at it</h2>
+          <table class="numbers">
+            <tbody>
+              <tr v-for="one in card.work" :key="one.stage">
+                <td>{{ stageName(one.stage) }}</td>
+                <td class="n">{{ one.steps === 1 ? 'one step' : `${one.steps} steps` }}</td>
+                <td class="n">{{ hours(one.logged_min) }}</td>
+              </tr>
+            </tbody>
+          </table>
+        </section>
+        <section v-if="card.tried.length" aria-label="Mock-ups">
+          <h2>Mock-ups</h2>
+          <ul>
+            <li v-for="(one, i) in card.tried" :key="i">
+              Version {{ one.version }}<template v-if="one.gap_mm != null">, mean gap {{ mm(one.gap_mm) }}</template
+              ><template v-if="one.note">: “{{ one.note }}”</template>
+            </li>
+          </ul>
+          <p v-if="card.mock_up_cost" class="small">They cost {{ card.mock_up_cost.toFixed(2) }}.</p>
+        </section>
+        <section aria-label="Worn">
+          <h2>Worn</h2>
+          <p v-if="!wears.length" class="soft">Not yet.</p>
+          <svg v-if="line" viewBox="0 0 300 84" class="gaps" role="img" aria-label="The gap over its wears">
+            <line x1="10" y1="70" x2="290" y2="70" />
+            <polyline :points="line" />
+            <text
+              v-for="(one, i) in card.gaps"
+              :key="i"
+              :x="26 + (248 * i) / (card.gaps.length - 1)"
+              y="82"
+              text-anchor="middle"
+            >
+              {{ mm(one.gap_mm) }}
+            </text>
+          </svg>
+          <p v-for="one in card.says" :key="one">{{ one }}</p>
+          <ul>
+            <li v-for="one in wears" :key="one.at">
+              {{ shortDay(one.on) }}<template v-if="one.hours">, {{ one.hours }} hours</template
+              ><template v-if="one.heat">, {{ one.heat }}</template
+              ><template v-if="one.gap_mm != null">, gap {{ mm(one.gap_mm) }}</template
+              ><template v-if="one.comfort">, {{ one.comfort }}</template
+              ><template v-if="one.note">: “{{ one.note }}”</template>
+              <b v-if="one.gave_way" class="bad"> gave way: {{ one.gave_way }}</b>
+              <button
+                type="button"
+                class="ask"
+                :aria-label="`take out: worn ${shortDay(one.on)}`"
+                @click="takeOut('wears', one.at)"
+              >
+                take out
+              </button>
+            </li>
+          </ul>
+        </section>
+      </article>
+    </section>
+    <TheSlip v-if="card" title="In your own words">
+      <v-btn v-if="!kept.finished_on" size="small" color="primary" @click="finish">It is finished</v-btn>
+      <v-btn v-else size="small" variant="text" @click="notFinished">It is not finished after all</v-btn>
+      <v-btn
+        size="small"
+        variant="outlined"
+        class="print"
+        :href="`/api/builds/${open.latest!.id}/card.pdf?paper=${settings.house.paper}`"
+        download=""
+        >Print the card</v-btn
+      >
+      <h2>What you like</h2>
+      <ul>
+        <li v-for="(one, i) in kept.likes" :key="i">
+          {{ one }}
+          <button type="button" class="ask" :aria-label="`take out: ${one}`" @click="takeOut('likes', i)">
+            take out
+          </button>
+        </li>
+      </ul>
+      <form class="one" @submit.prevent="addLike">
+        <v-text-field v-model="like" label="one thing" maxlength="300" />
+        <v-btn type="submit" size="small" variant="outlined" :disabled="!like.trim()">Add</v-btn>
+      </form>
+      <h2>What you would change</h2>
+      <ul>
+        <li v-for="(one, i) in kept.would_change" :key="i">
+          {{ one }}
+          <button type="button" class="ask" :aria-label="`take out: ${one}`" @click="takeOut('would_change', i)">
+            take out
+          </button>
+        </li>
+      </ul>
+      <form class="one" @submit.prevent="addChange">
+        <v-text-field v-model="change" label="one thing to change" maxlength="300" />
+        <v-btn type="submit" size="small" variant="outlined" :disabled="!change.trim()">Add</v-btn>
+      </form>
+      <h2>A wear</h2>
+      <button v-if="!adding" type="button" class="ask" @click="begin">It was worn …</button>
+      <form v-else class="wear" @submit.prevent="keepWear">
+        <p v-if="draft.restored.value" class="soft small">
+          As you typed it {{ whenSaved(draft.restored.value.saved) }}.
+        </p>
+        <v-text-field v-model="wear.on" type="date" label="on" :error-messages="saidAt('on')" />
+        <v-text-field v-model="wear.hours" label="for how many hours" :error-messages="saidAt('hours')" />
+        <v-select v-model="wear.heat" label="how hot it was" :items="HEATS" clearable />
+        <v-text-field v-model="wear.gap" :label="`gap behind, ${settings.unit}`" :error-messages="saidAt('gap_mm')" />
+        <v-select v-model="wear.comfort" label="how it felt" :items="FELT" clearable />
+        <v-text-field v-model="wear.gave" label="what gave way" maxlength="200" />
+        <v-text-field v-model="wear.note" label="a note" maxlength="600" />
+        <div class="acts">
+          <v-btn type="submit" size="small" color="primary" :disabled="!wear.on">Keep it</v-btn>
+          <v-btn size="small" variant="text" @click="((adding = false), (wear = blank()))">Leave it</v-btn>
+        </div>
+        <p class="soft small">Pain, numbness, tingling or breathlessness: stop wearing it so, and ask a doctor.</p>
+      </form>
+    </TheSlip>
+  </div>
+</template>
+
+<style scoped>
+.sheet {
+  padding: 20px 26px 40px;
+  overflow-y: auto;
+  background: var(--bench);
+  min-width: 0;
+}
+.card {
+  background: var(--paper);
+  border: 1px solid var(--line);
+  padding: 22px 28px;
+  max-width: 760px;
+  display: grid;
+  grid-template-columns: minmax(0, 250px) minmax(0, 1fr);
+  gap: 14px 30px;
+  align-items: start;
+}
+header,
+.card > section {
+  grid-column: 1 / -1;
+}
+.card > section {
+  border-top: 1px solid var(--line);
+  padding-top: 8px;
+}
+h2 {
+  margin: 12px 0 4px;
+  font-size: 1.05rem;
+}
+.card h2 {
+  margin-top: 0;
+}
+p {
+  margin: 3px 0;
+}
+ul {
+  padding-left: 18px;
+  margin: 4px 0;
+}
+td:first-child {
+  color: var(--steel);
+  white-space: nowrap;
+  padding-right: 14px;
+}
+.gaps {
+  width: 300px;
+  height: 84px;
+  max-width: 100%;
+}
+.gaps line {
+  stroke: var(--line);
+}
+.gaps polyline {
+  fill: none;
+  stroke: var(--letout);
+  stroke-width: 2;
+}
+.gaps text {
+  font-size: 11px;
+  fill: var(--ink);
+}
+.good {
+  color: var(--settled);
+}
+.bad {
+  color: var(--takein);
+}
+.ask {
+  font: inherit;
+  color: var(--letout);
+  padding: 0;
+}
+li .ask {
+  margin-left: 8px;
+}
+.one {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+}
+.wear {
+  display: grid;
+  gap: 8px;
+  margin-top: 6px;
+}
+.acts {
+  display: flex;
+  gap: 8px;
+}
+.print {
+  margin-left: 8px;
+}
+@media (max-width: 899px) {
+  .card {
+    grid-template-columns: minmax(0, 1fr);
+    padding: 14px;
+  }
+  .sheet {
+    padding: 10px;
+  }
+}
+</style>
