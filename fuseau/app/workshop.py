@@ -21,6 +21,7 @@ from fuseau.app.wire import (
     Trial,
 )
 from fuseau.commands.fields import change, with_known
+from fuseau.commands.make import anew, like_this
 from fuseau.commands.shelf import let_go
 from fuseau.craft.base.findings import Change
 from fuseau.craft.base.practice import Practice
@@ -67,11 +68,13 @@ def import_build(session: TheSession, workers: TheWorkers, body: TheFile) -> Lin
 
 
 @router.post("/builds/{build_id}/duplicate", status_code=201)
-def duplicate_build(session: TheSession, build_id: str) -> Line:
-    """A copy with a history of its own."""
+def duplicate_build(session: TheSession, build_id: str, again: bool = False) -> Line:
+    """A copy with a history of its own; `again`: another one like it, with what she would change of it as lessons."""
     build = session.workshop.open(build_id).build
+    if again:
+        return session.keep_new(away_from_its_shelf(like_this(build)), f"like {build.brief.name}"[:120])
     brief = build.brief.model_copy(update={"name": f"{build.brief.name[:110]}, copy"})
-    return session.keep_new(away_from_its_shelf(build.model_copy(update={"brief": brief})), "copied")
+    return session.keep_new(away_from_its_shelf(anew(build.model_copy(update={"brief": brief}))), "copied")
 
 
 @router.post("/builds/{build_id}/archive")

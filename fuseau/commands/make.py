@@ -8,6 +8,7 @@ from fuseau.craft.base.errors import Unmakeable
 from fuseau.craft.base.lengths import Unit
 from fuseau.craft.making.choices import MOST_MINUTES, Done, LeftOut, LogEntry, Running
 from fuseau.craft.making.garment_state import Garment
+from fuseau.craft.making.record_choices import RecordChoices
 from fuseau.craft.making.steps import StepKey
 from fuseau.craft.making.ways_back import resting_on
 from fuseau.craft.materials.minutes import Work
@@ -161,6 +162,27 @@ def take_own(build: Build, key: StepKey, unit: Unit) -> Build:
         done=_written(*(one for one in make.done if one.step != key)),
         running=None if make.running and make.running.step == key else plain(build, "make")["running"],
     )
+
+
+def anew(build: Build) -> Build:
+    """A build as a copy of it begins: nothing of it is made, logged or worn yet. How it is made stays."""
+    make = build.make.model_copy(update={"done": (), "log": (), "running": None})
+    return build.model_copy(update={"make": make, "record": RecordChoices()})
+
+
+def like_this(build: Build) -> Build:
+    """A new build like a finished one: its pattern and choices, without its day, and with what she would change of it
+    as lessons.
+    """
+    told = (*build.record.would_change, *(f"Gave way: {one.gave_way}" for one in build.record.wears if one.gave_way))
+    brief = build.brief.model_copy(
+        update={
+            "name": f"{build.brief.name[:110]}, again",
+            "needed_on": None,
+            "lessons": tuple(dict.fromkeys((*build.brief.lessons, *told)))[:30],
+        }
+    )
+    return anew(build).model_copy(update={"brief": brief})
 
 
 # --- the clock and the log

@@ -96,6 +96,9 @@ class Brief(Record):
     worn_under: Note = ""
     worn_over: Note = ""
     covered: Note = ""
+    lessons: tuple[Annotated[str, Text(300, least=1)], ...] = Field(
+        default=(), max_length=30, description="What she would have changed of the garment that this is made like."
+    )
 
 
 class TopWish(Record):

@@ -8,7 +8,7 @@ stages before came to) once; the cache keeps results under those records. The Pl
 from dataclasses import dataclass
 
 from fuseau.craft.base.errors import CraftError, Unmakeable, Unsettled
-from fuseau.craft.base.findings import Finding, Stage, finding
+from fuseau.craft.base.findings import Change, Finding, Stage, finding, mend
 from fuseau.craft.base.lengths import Unit
 from fuseau.craft.boning.totals import Boning, cup_boning
 from fuseau.craft.closures.front import Opening, check_front
@@ -66,7 +66,7 @@ def plan(build: Build, *, unit: Unit = "cm", cache: StageCache | None = None) ->
     `unmakeable`; missing measures end in `missing`, with nothing planned that would need them.
     """
     kind = GARMENT_KINDS[build.kind]
-    findings = check_measures(build.wearer, kind.levels, build.practice)
+    findings = [*check_measures(build.wearer, kind.levels, build.practice), *_lessons(build)]
     missing = missing_measures(build.wearer, kind.needed)
     if missing:
         return Plan(missing=tuple(missing), findings=(*findings, ask_for(missing)))
@@ -74,6 +74,16 @@ def plan(build: Build, *, unit: Unit = "cm", cache: StageCache | None = None) ->
         return _plan_garment(build, unit, cache or StageCache(), findings)
     except (Unmakeable, Unsettled) as error:
         return Plan(unmakeable=True, findings=(*findings, _stop(error)))
+
+
+def _lessons(build: Build) -> list[Finding]:
+    """What she would have changed of the garment that this one is made like, until it is seen to."""
+    found = []
+    for i, lesson in enumerate(build.brief.lessons):
+        others = [one for k, one in enumerate(build.brief.lessons) if k != i]
+        seen_to = mend("mend.seen_to", Change(at="brief.lessons", value=others))
+        found.append(finding("lesson", "brief", "advice", at="brief.lessons", mend=seen_to, text=lesson))
+    return found
 
 
 def believed(build: Build, cache: StageCache) -> tuple[Belief, int | None]:

@@ -19,6 +19,8 @@ MESSAGES = {
     "thread.back_seam": "a seam",
     "thread.back_opens": "opens behind",
     "thread.cloth": "one cloth",
+    "lesson": "Last time you would have changed this: {text}",
+    "mend.seen_to": "It is seen to",
     "thread.finished": "finished",
     "thread.worn": "worn {count:.0f} times",
     "thread.steps": "{done:.0f} of {count:.0f} steps",

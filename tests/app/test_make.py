@@ -154,3 +154,32 @@ def test_what_would_save_time_is_told_with_its_odds_and_taken(client, build):
     assert made(client, taken)["left_out"] == basting["leave_out"]
     undated = edit(client, taken, "brief.needed_on", None).json()
     assert client.get(f"/api/builds/{undated['id']}/make/gains").json()["gains"] == []
+
+
+def test_one_like_this_begins_with_its_lessons_and_nothing_made(client, build):
+    build = post(client, build, "do", step="mock-up 1").json()
+    build = post(client, build, "log", entry={"step": "mock-up 1", "minutes": 200}).json()
+    build = edit(client, build, "record.would_change", ["one panel more"]).json()
+    worn = [{"on": TODAY.isoformat(), "gap_mm": "4.8", "gave_way": "a bone tip"}]
+    build = edit(client, build, "record.wears", worn).json()
+    build = edit(client, build, "record.finished_on", TODAY.isoformat()).json()
+    assert build["build"]["record"]["wears"][0]["gap_mm"] == 48
+    assert made(client, build)["order"] == []
+    assert client.get("/api/work").json()["schedule"]["slots"] == []
+    assert client.get(f"/api/builds/{build['id']}/card.pdf").content.startswith(b"%PDF")
+    assert client.get(f"/api/builds/{build['id']}/record").json()["card"]["logged_min"] == 200
+    line = client.post(f"/api/builds/{build['id']}/duplicate?again=true").json()
+    new = client.get(f"/api/builds/{line['id']}").json()
+    said = [one for one in new["plan"]["findings"] if one["code"] == "lesson"]
+    assert [one["sentence"] for one in said] == [
+        "Last time you would have changed this: one panel more",
+        "Last time you would have changed this: Gave way: a bone tip",
+    ]
+    assert new["build"]["brief"]["needed_on"] is None
+    assert (new["build"]["make"]["done"], new["build"]["make"]["log"], new["build"]["record"]["wears"]) == ([], [], [])
+    seen_to = said[0]["mend"]["changes"]
+    body = {"revision": new["revision"], "changes": seen_to}
+    after = client.post(f"/api/builds/{line['id']}/changes", json=body).json()
+    assert after["build"]["brief"]["lessons"] == ["Gave way: a bone tip"]
+    copy = client.post(f"/api/builds/{build['id']}/duplicate").json()
+    assert client.get(f"/api/builds/{copy['id']}").json()["build"]["make"]["log"] == []

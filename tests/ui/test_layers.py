@@ -71,6 +71,9 @@ def test_a_ply_lies_on_the_panels_that_are_ticked_and_on_one_at_least(demo_hand)
     for left in range(5, 0, -1):
         demo_hand.all("fieldset input[type=checkbox]")[left].click()
         demo_hand.wait(lambda left=left: len(demo_hand.sheet(line)["plan"]["layers"]["plies"][2]["panels"]) == left)
+        demo_hand.wait(
+            lambda left=left: sum(box.is_selected() for box in demo_hand.all("fieldset input[type=checkbox]")) == left
+        )
     demo_hand.all("fieldset input[type=checkbox]")[0].click()
     demo_hand.see("A ply lies on one panel at least")
     assert demo_hand.sheet(line)["build"]["layers"]["plies"][2]["panels"] == [1]

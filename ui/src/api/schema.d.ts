@@ -59,7 +59,7 @@ export interface paths {
         put?: never;
         /**
          * Duplicate Build
-         * @description A copy with a history of its own.
+         * @description A copy with a history of its own; `again`: another one like it, with what she would change of it as lessons.
          */
         post: operations["duplicate_build_api_builds__build_id__duplicate_post"];
         delete?: never;
@@ -3197,6 +3197,12 @@ export interface components {
              * @default
              */
             covered: string;
+            /**
+             * Lessons
+             * @description What she would have changed of the garment that this is made like.
+             * @default []
+             */
+            lessons: string[];
         };
         /**
          * BringIn
@@ -3260,7 +3266,8 @@ export interface components {
              *       "movement": [],
              *       "worn_under": "",
              *       "worn_over": "",
-             *       "covered": ""
+             *       "covered": "",
+             *       "lessons": []
              *     }
              */
             brief: components["schemas"]["Brief"];
@@ -11950,7 +11957,9 @@ export interface operations {
     };
     duplicate_build_api_builds__build_id__duplicate_post: {
         parameters: {
-            query?: never;
+            query?: {
+                again?: boolean;
+            };
             header?: never;
             path: {
                 build_id: string;

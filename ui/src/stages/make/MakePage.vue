@@ -134,9 +134,11 @@ useKeys([
           {{
             end.spare_days < 0
               ? `${-end.spare_days} days late`
-              : end.spare_days === 1
-                ? 'one day to spare'
-                : `${end.spare_days} days to spare`
+              : end.spare_days === 0
+                ? 'no day to spare'
+                : end.spare_days === 1
+                  ? 'one day to spare'
+                  : `${end.spare_days} days to spare`
           }}.
         </p>
         <p v-if="odds" class="small">

@@ -1,17 +1,20 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import { get, Refused } from '../../api/client'
+import { useRouter } from 'vue-router'
+import { get, Refused, send } from '../../api/client'
 import type { CardSeen, Wear } from '../../api/types'
 import MeasureFirst from '../../parts/MeasureFirst.vue'
 import TheSlip from '../../parts/TheSlip.vue'
 import { useDraft, whenSaved } from '../../parts/useDraft'
 import { length, longDay, run, shortDay, STAGES, withUnit } from '../../parts/words'
 import { useBuild } from '../../stores/build'
+import { useNotices } from '../../stores/notices'
 import { useSettings } from '../../stores/settings'
 
 // The card, which fills itself; what she likes and would change; and each time it was worn.
 const open = useBuild()
 const settings = useSettings()
+const notices = useNotices()
 const seen = ref<CardSeen>()
 const failed = ref('')
 let turn = 0
@@ -48,6 +51,16 @@ const measures = computed(() =>
 )
 const stageName = (stage: string) => STAGES.find((one) => one.stage === stage)?.label ?? stage
 const hours = (minutes: number) => `${(minutes / 60).toFixed(1)} h`
+
+const router = useRouter()
+async function again() {
+  try {
+    const line = await send<{ id: string }>('POST', `/builds/${open.latest!.id}/duplicate?again=true`)
+    await router.push(`/build/${line.id}/brief`)
+  } catch (error) {
+    notices.complain(error)
+  }
+}
 
 // --- in her own words
 const like = ref('')
@@ -238,16 +251,20 @@ const line = computed(() => {
       </article>
     </section>
     <TheSlip v-if="card" title="In your own words">
-      <v-btn v-if="!kept.finished_on" size="small" color="primary" @click="finish">It is finished</v-btn>
-      <v-btn v-else size="small" variant="text" @click="notFinished">It is not finished after all</v-btn>
-      <v-btn
-        size="small"
-        variant="outlined"
-        class="print"
-        :href="`/api/builds/${open.latest!.id}/card.pdf?paper=${settings.house.paper}`"
-        download=""
-        >Print the card</v-btn
-      >
+      <div class="acts top">
+        <v-btn v-if="!kept.finished_on" size="small" color="primary" @click="finish">It is finished</v-btn>
+        <v-btn
+          size="small"
+          variant="outlined"
+          :href="`/api/builds/${open.latest!.id}/card.pdf?paper=${settings.house.paper}`"
+          download=""
+          >Print the card</v-btn
+        >
+        <v-btn v-if="kept.finished_on" size="small" variant="outlined" @click="again">Make one like this, but …</v-btn>
+        <v-btn v-if="kept.finished_on" size="small" variant="text" @click="notFinished"
+          >It is not finished after all</v-btn
+        >
+      </div>
       <h2>What you like</h2>
       <ul>
         <li v-for="(one, i) in kept.likes" :key="i">
@@ -386,8 +403,9 @@ li .ask {
   display: flex;
   gap: 8px;
 }
-.print {
-  margin-left: 8px;
+.top {
+  flex-wrap: wrap;
+  margin-top: 6px;
 }
 @media (max-width: 899px) {
   .card {
