@@ -43,6 +43,21 @@ def test_a_days_work_from_start_to_stop(demo_hand):
     hand.wait(lambda: not kept(hand, "Ash cartographer")["done"])
 
 
+def test_a_clock_on_what_is_no_step_any_more_can_still_be_stopped(demo_hand):
+    hand = demo_hand
+    hand.stage("Ash cartographer", "make")
+    hand.press("Start")
+    hand.see("Running since")
+    hand.stage("Ash cartographer", "record")
+    hand.press("It is finished")
+    hand.see("Finished on")
+    hand.stage("Ash cartographer", "make")
+    hand.see("The clock runs on")
+    hand.press("Do not count it")
+    hand.wait(lambda: kept(hand, "Ash cartographer")["running"] is None)
+    hand.gone("The clock runs on")
+
+
 def test_a_step_out_of_order_is_told_before_and_has_its_way_back(demo_hand):
     hand = demo_hand
     hand.stage("Lamplighter Regent", "make")

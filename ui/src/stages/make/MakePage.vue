@@ -7,6 +7,7 @@ import MeasureFirst from '../../parts/MeasureFirst.vue'
 import TheSlip from '../../parts/TheSlip.vue'
 import { duration, longDay, shortDay } from '../../parts/words'
 import { useBuild } from '../../stores/build'
+import { useNotices } from '../../stores/notices'
 import { useSettings } from '../../stores/settings'
 import { useWork } from '../../stores/work'
 import DaysStrip from './DaysStrip.vue'
@@ -19,6 +20,7 @@ import StepList from './StepList.vue'
 const open = useBuild()
 const settings = useSettings()
 const work = useWork()
+const notices = useNotices()
 const seen = ref<MakeSeen>()
 const failed = ref('')
 const picked = ref('')
@@ -73,6 +75,17 @@ const title = computed(() => {
   return `Some ${duration(make.value.minutes_left)} of work`
 })
 const day = computed(() => open.build!.brief!.needed_on)
+/** A clock that runs on a step which is not the one that is shown, or is done, or is none of this garment any more. */
+const lone = computed(() => {
+  const on = make.value?.running?.step
+  if (!on || (on === here.value?.step.key && !here.value.done)) return undefined
+  return { key: on, name: steps.value.get(on)?.step.name ?? on }
+})
+async function say(path: string, body: object) {
+  if (await open.step(path, body, ['minutes', 'step'])) return
+  const told = open.errors.minutes ?? open.errors.step
+  if (told) notices.tell(told)
+}
 const pick = (key: string) => (picked.value = key)
 const next = (by: number) => {
   const order = make.value?.order ?? []
@@ -124,6 +137,13 @@ useKeys([
       </template>
     </section>
     <TheSlip v-if="make" :title="title" :under="day ? `Needed on ${longDay(day)}.` : 'No day is set in the brief.'">
+      <div v-if="lone" class="caution" data-clock>
+        <p>
+          The clock runs on <b>{{ lone.name }}</b>.
+        </p>
+        <v-btn size="small" variant="outlined" @click="say('make/stop', {})">Stop it</v-btn>
+        <v-btn size="small" variant="text" @click="say('make/stop', { drop: true })">Do not count it</v-btn>
+      </div>
       <p v-for="key in make.lost.filter((one) => steps.get(one)?.shut_by?.length)" :key="key" class="caution" data-lost>
         <b>{{ steps.get(key)?.step.name }}</b> was shut out.
         <button type="button" class="name" @click="pick(key)">The ways back</button>
