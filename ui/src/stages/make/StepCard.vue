@@ -154,7 +154,8 @@ const rest = computed(() => Math.max(0, props.seen.minutes - (props.seen.logged_
           >Start</v-btn
         >
         <v-btn :variant="seen.allowed ? 'outlined' : 'text'" @click="itIsDone()">It is done</v-btn>
-        <router-link v-if="step.stage === 'cut'" :to="{ name: 'cut' }">To the cutting table</router-link>
+        <router-link v-if="step.stage === 'mockups'" :to="{ name: 'mockups' }">To the mock-ups</router-link>
+        <router-link v-else-if="step.stage === 'cut'" :to="{ name: 'cut' }">To the cutting table</router-link>
         <router-link v-else-if="step.key.startsWith('cut bones')" :to="{ name: 'bones' }"
           >To the cutting list</router-link
         >
