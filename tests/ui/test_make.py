@@ -175,3 +175,10 @@ def test_the_card_fills_itself_and_takes_her_words_and_its_wears(demo_hand):
     record = hand.sheet(hand.build("Tinder archivist"))["build"]["record"]
     assert [(one["hours"], one["gap_mm"]) for one in record["wears"]] == [(5, 48)]
     assert hand.violations() == []
+    hand.write("one thing to change", "a lower hem", leave=False)
+    hand.all("form.one button")[1].click()
+    hand.see("a lower hem")
+    hand.press("Make one like this, but …")
+    hand.see("Last time you would have changed this: a lower hem")
+    hand.see("Gave way: one stitch at the busk")
+    assert hand.violations() == []

@@ -9,7 +9,7 @@ import { hardware } from './words'
 const props = defineProps<{ stages: Finding['stage'][] }>()
 const open = useBuild()
 const settings = useSettings()
-const keyOf = (finding: Finding) => finding.code + (finding.where ?? '')
+const keyOf = (finding: Finding) => finding.code + (finding.where ?? finding.sentence)
 const rank = { stop: 0, caution: 1, advice: 2 }
 const found = computed(() =>
   (open.plan?.findings ?? [])

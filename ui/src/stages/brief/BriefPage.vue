@@ -6,6 +6,7 @@ import { useBuild } from '../../stores/build'
 import { useSettings } from '../../stores/settings'
 import BriefPictures from './BriefPictures.vue'
 import WhatFollows from './WhatFollows.vue'
+import FindingsList from '../../parts/FindingsList.vue'
 import { useDraft, whenSaved } from '../../parts/useDraft'
 
 // What is made, for whom and when; what it has to stand; the pictures; and what follows from the answers.
@@ -99,6 +100,7 @@ const tab = ref<'follows' | 'past'>('follows')
   <div class="brief">
     <section class="sheet">
       <h1>Brief</h1>
+      <FindingsList :stages="['brief']" />
       <p v-if="held.restored.value && Object.keys(typed).length" class="restored" role="status">
         What you typed {{ whenSaved(held.restored.value.saved) }} is not kept yet.
         <v-btn size="x-small" variant="outlined" @click="keepTyped">Keep it</v-btn>
