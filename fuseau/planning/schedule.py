@@ -199,7 +199,7 @@ def plan_work(
     work = work_of(at_work, shelf, known, today)
     calendar = calendar_for(work.jobs, hours, today)
     found = schedule(work.jobs, work.due, calendar, seconds=seconds)
-    told = odds(with_one_more(work, at_work), work.due, calendar, runs=runs)
+    told = odds(with_one_more(work, at_work), work.due, calendar, _as_planned(work.jobs, found), runs=runs)
     shown = max((slot.ends_on for slot in found.slots), default=today)
     days = max((shown - today).days + 1, 14)
     return WorkPlan(
@@ -244,7 +244,15 @@ def odds_of(
 ) -> tuple[Odds, ...]:
     """The odds alone, of builds as they might be decided."""
     work = work_of(at_work, shelf, known, today)
-    return odds(with_one_more(work, at_work), work.due, calendar_for(work.jobs, hours, today))
+    calendar = calendar_for(work.jobs, hours, today)
+    planned = _as_planned(work.jobs, schedule(work.jobs, work.due, calendar, seconds=0))
+    return odds(with_one_more(work, at_work), work.due, calendar, planned)
+
+
+def _as_planned(jobs: Sequence[Job], planned: Schedule) -> dict[int, int]:
+    """The place of each job in the order of a schedule: what she goes by in the runs too."""
+    at = {(slot.build, slot.key): place for place, slot in enumerate(planned.slots)}
+    return {i: at[job.build, job.key] for i, job in enumerate(jobs)}
 
 
 def _build_work(one: AtWork, made: MakePlan) -> BuildWork:
