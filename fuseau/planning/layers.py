@@ -92,6 +92,7 @@ class LayersInputs:
     grip_mm: float | None
     taped: bool
     channel_tape_mm: float
+    bound_by_hand: bool
     practice: Practice
 
     @classmethod
@@ -128,6 +129,7 @@ class LayersInputs:
             GROMMETS[build.back.holes].grip_mm if build.back.laced else None,
             taped,
             build.practice.channel_tape_mm,
+            build.make.binding == "by hand",
             build.practice,
         )
 
@@ -204,7 +206,12 @@ def _counted(inputs: LayersInputs) -> Counted:
     both = [*right.panels, *left.panels]
     edges = sum(length_of(edge) for panel in both for edge in (panel.top, panel.hem))
     return Counted(
-        panels=len(right.panels), curved=inputs.bust, channels=inputs.channels, kept=inputs.kept, edges_mm=edges
+        panels=len(right.panels),
+        curved=inputs.bust,
+        channels=inputs.channels,
+        kept=inputs.kept,
+        edges_mm=edges,
+        bound_by_hand=inputs.bound_by_hand,
     )
 
 

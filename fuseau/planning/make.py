@@ -1,21 +1,22 @@
 """The stage of making: every step, which are done, in which order the rest, and what each shuts off (model, 13)."""
 
-from collections.abc import Iterable, Mapping, Sequence
+from collections.abc import Iterable, Iterator, Mapping, Sequence
 
 from fuseau.craft.base.curves import length_of
 from fuseau.craft.base.findings import message
 from fuseau.craft.base.record import Record
 from fuseau.craft.making.choices import Running
 from fuseau.craft.making.garment_state import Garment
-from fuseau.craft.making.operations import MadeUp, operations
-from fuseau.craft.making.rates import Logged, Rate, Takes, rates, takes
-from fuseau.craft.making.steps import Step, StepKey, cut_step
+from fuseau.craft.making.made_up import UNPICK, MadeUp
+from fuseau.craft.making.operations import operations
+from fuseau.craft.making.rates import Logged, Rate, Takes, rates, takes, usual_minutes
+from fuseau.craft.making.steps import Step, StepKey, cut_bones_step, cut_step
 from fuseau.craft.making.ways_back import WayBack, undoing, ways_back
 from fuseau.craft.materials.catalogue import GROMMETS
-from fuseau.craft.materials.minutes import Work
+from fuseau.craft.materials.minutes import MINUTES, Work
 from fuseau.craft.plies.methods import METHODS
-from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS
 from fuseau.document.build import Build
+from fuseau.planning.evidence import fittings_of_current
 from fuseau.planning.plan import Plan
 from fuseau.planning.verdict import Word
 
@@ -24,11 +25,13 @@ _ONE_MORE: tuple[Word, ...] = ("first mock-up", "one more mock-up", "look again"
 
 class StepSeen(Record):
     """A step as it stands. `lacks` are to be done before; `shut_by` is done and shuts it out, `back` are the ways to
-    get it in after all. Of one that can be done: `shuts_out` are those that could not be after it.
+    get it in after all. Of one that can be done: `shuts_out` are those that could not be after it. `usual_min` is what
+    it takes by the shop's pace.
     """
 
     step: Step
     minutes: float
+    usual_min: float
     spread_ln: float
     done: bool
     elsewhere: bool = False
@@ -70,19 +73,14 @@ class MakePlan(Record):
 def made_up(build: Build, planned: Plan) -> MadeUp | None:
     """How a build is made up; None while nothing is drafted."""
     pattern, layers = planned.pattern, planned.layers
-    if pattern is None or layers is None:
+    if pattern is None or layers is None or planned.verdict is None:
         return None
     halves = pattern.panels, pattern.left_panels or pattern.panels
-    now = build.current.number if build.current else 1
-    said = planned.verdict.word if planned.verdict else "first mock-up"
-    to_fit = said in ("try it on", "alter it")
-    number = planned.verdict.version if planned.verdict else now
+    holes = planned.holes
     return MadeUp(
         panels=len(pattern.panels),
         method=METHODS[build.layers.method],
         plies=layers.plies,
-        cloth_labels={ply.cloth: ply.label for ply in layers.plies},
-        cloths=tuple(dict.fromkeys(ply.cloth for ply in layers.plies)),
         curved=any(level.name == "bust" for level in planned.levels if level.pressure_kpa is not None),
         bones=planned.bones,
         left_bones=planned.left.bones if planned.left else planned.bones,
@@ -90,19 +88,21 @@ def made_up(build: Build, planned: Plan) -> MadeUp | None:
         opening=planned.opening,
         laced=build.back.laced,
         hole=GROMMETS[build.back.holes],
-        holes=planned.holes.count if planned.holes else 0,
+        holes=2 * len(holes.z_mm) if holes else 0,
+        front_holes=2 * len(holes.front_z_mm) if holes else 0,
         modesty=planned.modesty,
         taped=planned.waist_tape is not None,
         gussets=pattern.gussets,
         darts=pattern.darts,
         cups=pattern.cup is not None,
-        shoulders=any(piece for piece in pattern.pieces if "shoulder" in piece.name),
+        shoulders=any("shoulder" in piece.name for piece in pattern.pieces),
         top_mm=sum(length_of(panel.top) for half in halves for panel in half),
         hem_mm=sum(length_of(panel.hem) for half in halves for panel in half),
         binding=build.make.binding,
-        mock_ups=1 if said in _ONE_MORE and not GARMENT_KINDS[build.kind].tied else 0,
-        to_fit=to_fit,
-        version=number,
+        coats=build.practice.dip_coats if build.bones.ends == "dip" else 0.0,
+        mock_ups=1 if planned.verdict.word in _ONE_MORE else 0,
+        to_fit=planned.verdict.word == "try it on",
+        version=planned.verdict.version,
     )
 
 
@@ -111,7 +111,23 @@ def steps_of(build: Build, planned: Plan) -> tuple[Step, ...]:
     made = made_up(build, planned)
     if made is None:
         return ()
-    return with_own(operations(made), build)
+    return with_own((*operations(made), *_alter(planned)), build)
+
+
+def _alter(planned: Plan) -> Iterator[Step]:
+    """The finished garment altered, where that is what the verdict says: each seam that changes, on both halves."""
+    said, proposal = planned.verdict, planned.proposal
+    if said is None or said.word != "alter it" or proposal is None:
+        return
+    seams = len({line.seam for line in proposal.lines}) or 1
+    yield Step(
+        key=f"alter {said.version}",
+        name=message("step.alter", version=said.version),
+        stage="mockups",
+        works=(("sew a seam", 2.0 * seams), ("press a seam", 2.0 * seams)),
+        fixed_min=2 * seams * UNPICK * MINUTES["sew a seam"],
+        why=message("step.alter.why"),
+    )
 
 
 def with_own(steps: tuple[Step, ...], build: Build) -> tuple[Step, ...]:
@@ -135,7 +151,7 @@ def with_own(steps: tuple[Step, ...], build: Build) -> tuple[Step, ...]:
         )
         found = [_needing(one, own.key) if one.key in own.before else one for one in found]
         found.insert(at, step)
-    return tuple(step.model_copy(update={"place": i}) for i, step in enumerate(found))
+    return tuple(found)
 
 
 def _needing(step: Step, key: StepKey) -> Step:
@@ -145,23 +161,25 @@ def _needing(step: Step, key: StepKey) -> Step:
 def done_elsewhere(build: Build, steps: Iterable[Step]) -> set[StepKey]:
     """Steps that other stages tell to be done: cloths that are cut, bones that are cut for all their channels.
 
-    Of a garment that is finished, all.
+    Of a garment that is finished all; of one that was tried on as the finished garment, all but to alter it.
     """
     if build.record.finished_on is not None:
         return {step.key for step in steps}
+    tried = fittings_of_current(build)
+    if tried and tried[-1].finished:
+        return {step.key for step in steps if not step.key.startswith("alter ") and not step.own}
     found = set()
     cut = {cut_step(cloth) for cloth in build.cut.done}
+    bones = {cut_bones_step(bone.kind) for bone in build.bones.cut}
     for step in steps:
-        bones = step.key.startswith("cut bones ")
-        if step.key in cut or (bones and build.bones.cut and _bones_cut(build, step)):
+        if step.key in cut or (step.key in bones and _bones_cut(build, step)):
             found.add(step.key)
     return found
 
 
 def _bones_cut(build: Build, step: Step) -> bool:
     """Whether there is a cut bone for every channel of a kind."""
-    wanted = {str(one.given["channel"]) for one in step.materials}
-    return wanted <= {one.channel for one in build.bones.cut}
+    return {str(one.given["channel"]) for one in step.materials} <= {one.channel for one in build.bones.cut}
 
 
 def known_rates(builds: Iterable[Build]) -> dict[Work, Rate]:
@@ -173,7 +191,8 @@ def known_rates(builds: Iterable[Build]) -> dict[Work, Rate]:
         for entry in build.make.log:
             before = logged[entry.step].minutes if entry.step in logged else 0.0
             logged[entry.step] = Logged(works=entry.works, minutes=before + entry.minutes)
-        told += [one for key, one in logged.items() if key in done]
+        finished = build.record.finished_on is not None
+        told += [one for key, one in logged.items() if finished or key in done]
     return rates(told)
 
 
@@ -194,7 +213,10 @@ def make_up(build: Build, planned: Plan, known: Mapping[Work, Rate] | None = Non
         logged[entry.step] = logged.get(entry.step, 0.0) + entry.minutes
     allowed, possible = set(garment.allowed(done)), set(garment.possible(done))
     lost = garment.lost(done)
-    order = _opened(garment, lost).order(done, [*lost, *build.make.order] if lost else build.make.order)
+    wished = build.make.order
+    if lost:
+        wished = tuple(dict.fromkeys((*lost, *(wished or (step.key for step in garment.steps)))))
+    order = _opened(garment, lost).order(done, wished)
     seen = tuple(
         _seen(garment, step, taken[step.key], minutes, done, elsewhere, allowed, possible, logged.get(step.key, 0.0))
         for step in garment.steps
@@ -236,7 +258,12 @@ def _seen(
 ) -> StepSeen:
     key = step.key
     base = StepSeen(
-        step=step, minutes=takes_it.minutes, spread_ln=takes_it.spread_ln, done=key in done, logged_min=logged_min
+        step=step,
+        minutes=takes_it.minutes,
+        usual_min=usual_minutes(step),
+        spread_ln=takes_it.spread_ln,
+        done=key in done,
+        logged_min=logged_min,
     )
     if key in done:
         whole, undo_min = undoing(garment, minutes, key, done)

@@ -8,9 +8,10 @@ from fuseau.craft.base.findings import Message
 from fuseau.craft.base.record import Record
 from fuseau.craft.making.garment_state import Garment
 from fuseau.craft.making.hours import Calendar, Hours
+from fuseau.craft.making.jobs import Job, nights
 from fuseau.craft.making.odds import Odds, odds
 from fuseau.craft.making.rates import Rate
-from fuseau.craft.making.schedule import Job, Schedule, nights, precedences, schedule
+from fuseau.craft.making.schedule import Schedule, precedences, schedule
 from fuseau.craft.making.steps import Step, StepKey, Who
 from fuseau.craft.materials.minutes import Work
 from fuseau.document.build import Build

@@ -1,6 +1,8 @@
 """What is said of making up: steps, why now, tools, and what is refused."""
 
 MESSAGES = {
+    "step.alter": "Alter it to version {version:.0f}",
+    "step.alter.why": "It was tried on finished, and its change is worked out.",
     "step.own": "{name:capital}",
     "step.own.optional": "A step of your own.",
     "step.mock_up": "Make mock-up {version:.0f}: cut, sew, bones, lacing strips",
@@ -64,7 +66,8 @@ MESSAGES = {
     "step.try_on": "Try it on with its bones, laced by strips",
     "step.try_on.why": "The gap can still be moved; once the holes are set it can’t.",
     "step.try_on.optional": "It can be left where the last mock-up was of the same cloth.",
-    "step.holes": "Set {count:.0f} holes: {kind}",
+    "step.holes": "Set {count:.0f} holes behind: {kind}",
+    "step.front_holes": "Set {count:.0f} holes in front: {kind}",
     "step.holes.why": "The bones beside them are in, and the gap is known.",
     "step.lace": "Lace it",
     "step.lace.why": "From the waist to both ends.",

@@ -13,6 +13,7 @@ from fuseau.craft.boning.bones import Bone
 from fuseau.craft.boning.choices import EndsClosed
 from fuseau.craft.fit.fit import Fit
 from fuseau.craft.materials.catalogue import BoneKind, BoneName
+from fuseau.craft.materials.minutes import MINUTES
 from fuseau.craft.pattern.cups import Cup
 from fuseau.craft.pattern.trueing import Laid
 
@@ -72,15 +73,17 @@ def boning(
     cut = {name: number for name, number in pieces.items() if kinds[name].sold != "ready-cut"}
     steel = sum(number for name, number in cut.items() if kinds[name].stuff.ends == "tipped or dipped")
     dipped = steel if ends == "dip" else 0
+    coats = round(2 * dipped * practice.dip_coats)
     radius, at = profile_bend(worn)
     return Boning(
         count=count,
         stiffness=stiffness_round(bones, laid, front_panels, kinds),
         grams=sum(metres[name] * kinds[name].g_per_m for name in metres),
         price=sum(metres[name] * kinds[name].price_per_m + pieces[name] * kinds[name].price_each for name in metres),
-        minutes=sum(number * kinds[name].stuff.minutes for name, number in cut.items()) + (count - sum(cut.values())),
+        minutes=sum(number * MINUTES[kinds[name].stuff.work] for name, number in cut.items())
+        + coats * MINUTES["dip a coat"],
         ends=2 * sum(cut.values()),
-        coats=round(2 * dipped * practice.dip_coats),
+        coats=coats,
         flat_radius_mm=radius,
         flat_z_mm=at,
         takes_a_set=tuple(kinds[name].label for name in metres if kinds[name].least_flat_radius_mm > radius),

@@ -10,6 +10,7 @@ from fuseau.craft.closures.busk import Busk
 from fuseau.craft.closures.choices import FrontChoices, Half, OpeningKind
 from fuseau.craft.closures.sewing_order import sewing_order
 from fuseau.craft.materials.catalogue import ZIPS_MM, BoneKind
+from fuseau.craft.materials.minutes import MINUTES
 
 _AT_CF: tuple[OpeningKind, ...] = ("busk", "lacing")  # the others can lie on any seam
 _TAPE_MM: dict[OpeningKind, float] = {"zip": 14.0, "hidden zip": 12.0, "hooks": 15.0}  # what lies on each side
@@ -110,7 +111,7 @@ def _with_busk(choices: FrontChoices, low: float, high: float, busk: Busk, pract
                 "bought.thin_busk" if busk.thin else "bought.busk", length_mm=busk.length_mm, studs=len(busk.studs_mm)
             ),
         ),
-        minutes=60.0,
+        minutes=MINUTES["busk"],
         order=sewing_order("busk", "CF", thin=busk.thin),
         cautions=(message("caution.busk"),),
     )
@@ -178,7 +179,7 @@ def _with_zip(choices: FrontChoices, low: float, high: float, busk: Busk, practi
         opens_low_mm=low if apart else bottom,
         opens_high_mm=high,
         bought=(message(f"bought.{name}", length_mm=bought),),
-        minutes=40.0,
+        minutes=MINUTES["hidden zip" if hidden else "separating zip"],
         order=sewing_order(choices.opening, choices.line),
         cautions=(message("caution.zip"),),
     )
@@ -206,7 +207,7 @@ def _with_hooks(choices: FrontChoices, low: float, high: float, busk: Busk, prac
         opens_high_mm=high,
         marks_z_mm=places,
         bought=(message("bought.hooks", count=count, tape_mm=high - low + 2 * practice.tape_turning_mm),),
-        minutes=30.0 + 2.0 * count,
+        minutes=count * MINUTES["hooks by hand"],
         order=sewing_order("hooks", choices.line),
         cautions=(message("caution.hooks"),),
     )
@@ -225,6 +226,7 @@ def _laced(choices: FrontChoices, low: float, high: float, busk: Busk, practice:
         separates=True,
         opens_low_mm=low,
         opens_high_mm=high,
+        minutes=2 * MINUTES["facing"],
         order=sewing_order("lacing", "CF"),
         cautions=(message("caution.lacing"),),
     )

@@ -135,13 +135,13 @@ class Garment:
         """The steps that are shut out by what is done, and those that need them: without a way back they can't be."""
         mask = self._mask(done)
         shut = self._shut(mask)
-        todo = [i for i in range(len(self.steps)) if not mask >> i & 1 and not self._open(i, shut)]
-        lost = set(todo)
-        while todo:
-            for k in self._needed_by[todo.pop()]:
+        queue = [i for i in range(len(self.steps)) if not mask >> i & 1 and not self._open(i, shut)]
+        lost = set(queue)
+        while queue:
+            for k in self._needed_by[queue.pop()]:
                 if k not in lost and not mask >> k & 1:
                     lost.add(k)
-                    todo.append(k)
+                    queue.append(k)
         return [self.steps[i].key for i in sorted(lost)]
 
     def without(self, keys: Iterable[StepKey]) -> "Garment":
@@ -200,12 +200,12 @@ class Garment:
 
     def _alone(self, step: Step, done: set[StepKey]) -> bool:
         """Whether a step could be reached if only it and what it needs were still to be done."""
-        needed, todo = {step.key}, [step]
-        while todo:
-            for key in todo.pop().needs:
+        needed, queue = {step.key}, [step]
+        while queue:
+            for key in queue.pop().needs:
                 if key in self.at and key not in done and key not in needed:
                     needed.add(key)
-                    todo.append(self.step(key))
+                    queue.append(self.step(key))
         return self.without({one.key for one in self.steps} - needed - done).can_be_finished(done)
 
     # --- orders

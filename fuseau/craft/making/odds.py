@@ -9,7 +9,8 @@ import numpy as np
 
 from fuseau.craft.base.record import Record
 from fuseau.craft.making.hours import Calendar
-from fuseau.craft.making.schedule import Job, urgency
+from fuseau.craft.making.jobs import Job
+from fuseau.craft.making.schedule import urgency
 
 RUNS = 1000
 

@@ -92,3 +92,8 @@ def takes(step: Step, known: Mapping[Work, Rate]) -> Takes:
     deviation = sum(minutes * math.sqrt(math.expm1(spread**2)) for minutes, spread in parts)
     deviation += step.fixed_min * SPREAD
     return Takes(minutes=whole, spread_ln=ln_spread(deviation / whole))
+
+
+def usual_minutes(step: Step) -> float:
+    """What a step takes by the shop's pace."""
+    return step.fixed_min + sum(MINUTES[work] * times for work, times in step.works)

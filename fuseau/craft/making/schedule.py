@@ -8,47 +8,18 @@ where they differ, OR-Tools CP-SAT looks for more. See Brucker, "Scheduling Algo
 import datetime
 import math
 from collections.abc import Iterator, Mapping, Sequence
-from dataclasses import dataclass
-from heapq import heappop, heappush
-from itertools import accumulate
 from typing import Any, Literal
 
 from fuseau.craft.base.record import Record
 from fuseau.craft.making.garment_state import Garment
 from fuseau.craft.making.hours import Calendar
+from fuseau.craft.making.jobs import LATE_WEIGHT, Job, cost_of, due_min, heads_of, least_cost, released, tails_of
 from fuseau.craft.making.steps import StepKey
 
-_LATE_WEIGHT = 50
 _SECONDS = 0.6
 _NIGHT_MIN = 180  # what a night of waiting is worth, where work is put in order
 _WORTH = 0.99  # of the cost: what is no better leaves her order as it is
 _NEAR = 0.01  # nearer than this to what none is better than, it is left so
-
-
-@dataclass(frozen=True)
-class Job:
-    """A step of a build on the schedule. `after`: places of the jobs that have to be over; `nights` it waits then.
-
-    `not_before`: the day on which what it waits for is here, give or take `arrives_spread_d` days; `on`: the day of its
-    appointment. `counts`: the build is not ready without it. `likely`: with which probability it has to be done at all.
-    """
-
-    build: str
-    key: StepKey
-    minutes: float
-    spread_ln: float
-    after: tuple[int, ...] = ()
-    nights: int = 0
-    not_before: datetime.date | None = None
-    arrives_spread_d: float = 0.0
-    on: datetime.date | None = None
-    counts: bool = True
-    likely: float = 1.0
-
-
-def nights(hours: float) -> int:
-    """How many nights a wait takes, begun in the evening: overnight is one, a day and a half are two."""
-    return math.ceil(hours / 24 - 1e-9) if hours > 0 else 0
 
 
 Held = Literal["start", "step", "wait", "delivery", "appointment", "hands"]
@@ -127,14 +98,16 @@ def schedule(
     starts: list[float] = []
     for rank in _orders(jobs, whole, due, calendar, ranks or {}):
         tried = _listed(jobs, whole, calendar, rank)
-        if not starts or _cost(jobs, whole, tried, due, calendar) < _WORTH * _cost(jobs, whole, starts, due, calendar):
+        if not starts or cost_of(jobs, whole, tried, due, calendar) < _WORTH * cost_of(
+            jobs, whole, starts, due, calendar
+        ):
             starts = tried
-    least = _least(jobs, whole, due, calendar)
-    if seconds and _cost(jobs, whole, starts, due, calendar) > (1 + _NEAR) * least + 0.5:
+    least = least_cost(jobs, whole, due, calendar)
+    if seconds and cost_of(jobs, whole, starts, due, calendar) > (1 + _NEAR) * least + 0.5:
         starts, proven = _bettered(jobs, whole, starts, due, calendar, seconds)
         least = max(least, proven)
-    cost = _cost(jobs, whole, starts, due, calendar)
-    return _told(jobs, whole, starts, due, calendar, max(0.0, 1 - (least + 0.5) / cost))
+    bound = 1 - (least + 0.5) / cost_of(jobs, whole, starts, due, calendar)
+    return _told(jobs, whole, starts, due, calendar, max(0.0, bound))
 
 
 def urgency(jobs: Sequence[Job], due: Mapping[str, datetime.date | None], ranks: Mapping[int, int]) -> list[int]:
@@ -145,11 +118,6 @@ def urgency(jobs: Sequence[Job], due: Mapping[str, datetime.date | None], ranks:
     for place, i in enumerate(order):
         rank[i] = place
     return rank
-
-
-def _released(job: Job, calendar: Calendar) -> float:
-    days = [day for day in (job.not_before, job.on) if day is not None]
-    return calendar.begin(max(days)) if days else 0.0
 
 
 def _orders(
@@ -164,16 +132,16 @@ def _orders(
     """
     yield [float(one) for one in urgency(jobs, due, ranks)]
     far = float(calendar.begins[-1])
-    dues = [min(far, _due_min(due, job.build, calendar)) if job.counts else math.inf for job in jobs]
-    tails = _tails(jobs, whole)
+    dues = [min(far, due_min(due, job.build, calendar)) if job.counts else math.inf for job in jobs]
+    tails = tails_of(jobs, whole)
     yield [day - tail for day, tail in zip(dues, tails, strict=True)]
-    slow = _tails(jobs, [one + _NIGHT_MIN * job.nights for one, job in zip(whole, jobs, strict=True)])
+    slow = tails_of(jobs, [one + _NIGHT_MIN * job.nights for one, job in zip(whole, jobs, strict=True)])
     yield [day - tail for day, tail in zip(dues, slow, strict=True)]
 
 
 def _listed(jobs: Sequence[Job], whole: Sequence[int], calendar: Calendar, rank: Sequence[float]) -> list[float]:
     """The most urgent that can begin is begun; where none can, the clock goes on to when the first can."""
-    ready = [_released(job, calendar) for job in jobs]
+    ready = [released(job, calendar) for job in jobs]
     starts = [0.0] * len(jobs)
     left, over = set(range(len(jobs))), set[int]()
     now = 0.0
@@ -195,105 +163,6 @@ def _listed(jobs: Sequence[Job], whole: Sequence[int], calendar: Calendar, rank:
     return starts
 
 
-def _cost(
-    jobs: Sequence[Job],
-    whole: Sequence[int],
-    starts: Sequence[float],
-    due: Mapping[str, datetime.date | None],
-    calendar: Calendar,
-) -> float:
-    """What is to be least: how late the latest build is, many times over, and the ends of all builds."""
-    ends: dict[str, float] = {}
-    for i, job in enumerate(jobs):
-        if job.counts:
-            ends[job.build] = max(ends.get(job.build, 0.0), starts[i] + whole[i])
-    late = [end - _due_min(due, build, calendar) for build, end in ends.items()]
-    return _LATE_WEIGHT * max([0.0, *late]) + sum(ends.values())
-
-
-def _due_min(due: Mapping[str, datetime.date | None], build: str, calendar: Calendar) -> float:
-    day = due.get(build)
-    return math.inf if day is None else float(math.floor(calendar.end(day)))
-
-
-def _least(
-    jobs: Sequence[Job], whole: Sequence[int], due: Mapping[str, datetime.date | None], calendar: Calendar
-) -> float:
-    """No schedule costs less. Each job may be broken off and begun at its earliest, and is followed by no wait.
-
-    So the latest build is as late as in Jackson's preemptive schedule, by due days less what has to follow; the ends
-    add up to no less than those of the builds in the order of their work, nor than each by itself.
-    """
-    heads, tails = _heads(jobs, whole, calendar), _tails(jobs, whole)
-    counted = [i for i, job in enumerate(jobs) if job.counts]
-    dues = [_due_min(due, job.build, calendar) - tails[i] for i, job in enumerate(jobs)]
-    late = _preemptive(counted, whole, heads, dues)
-    work: dict[str, int] = {}
-    for i in counted:
-        work[jobs[i].build] = work.get(jobs[i].build, 0) + whole[i]
-    alone = 0.0
-    for build in work:
-        mine = [i for i in counted if jobs[i].build == build]
-        alone += _preemptive(mine, whole, heads, [-tail for tail in tails])
-    return _LATE_WEIGHT * max(0.0, late) + max(float(sum(accumulate(sorted(work.values())))), alone)
-
-
-def _heads(jobs: Sequence[Job], whole: Sequence[int], calendar: Calendar) -> list[float]:
-    """The earliest that each job could begin, if there were hands for all of them."""
-    found: dict[int, float] = {}
-
-    def head(i: int) -> float:
-        if i not in found:
-            early = float(math.ceil(_released(jobs[i], calendar)))
-            for k in jobs[i].after:
-                end = head(k) + whole[k]
-                early = max(early, float(calendar.after_days(end, jobs[k].nights)) if jobs[k].nights else end)
-            found[i] = early
-        return found[i]
-
-    return [head(i) for i in range(len(jobs))]
-
-
-def _tails(jobs: Sequence[Job], whole: Sequence[int]) -> list[float]:
-    """The work that has to follow each job in its build before that is ready, one after the other."""
-    follows: list[list[int]] = [[] for _ in jobs]
-    for i, job in enumerate(jobs):
-        for k in job.after:
-            follows[k].append(i)
-    found: dict[int, float] = {}
-
-    def tail(i: int) -> float:
-        if i not in found:
-            found[i] = max((whole[k] + tail(k) for k in follows[i] if jobs[k].counts), default=0.0)
-        return found[i]
-
-    return [tail(i) for i in range(len(jobs))]
-
-
-def _preemptive(these: Sequence[int], whole: Sequence[int], heads: Sequence[float], dues: Sequence[float]) -> float:
-    """The least by which the latest of some jobs is late, if each may be broken off (1 | r, pmtn | Lmax by due day)."""
-    coming = sorted(these, key=lambda i: heads[i])
-    ready: list[tuple[float, int]] = []
-    left = {i: float(whole[i]) for i in these}
-    now, late, at = 0.0, -math.inf, 0
-    while at < len(coming) or ready:
-        if not ready:
-            now = max(now, heads[coming[at]])
-        while at < len(coming) and heads[coming[at]] <= now:
-            heappush(ready, (dues[coming[at]], coming[at]))
-            at += 1
-        day, i = ready[0]
-        until = heads[coming[at]] if at < len(coming) else math.inf
-        if now + left[i] > until:
-            left[i] -= until - now
-            now = until
-            continue
-        now += left[i]
-        heappop(ready)
-        late = max(late, now - day)
-    return late
-
-
 def _bettered(
     jobs: Sequence[Job],
     whole: Sequence[int],
@@ -307,10 +176,10 @@ def _bettered(
 
     model = cp_model.CpModel()
     counted = [i for i, job in enumerate(jobs) if job.counts]
-    heads, tails = _heads(jobs, whole, calendar), _tails(jobs, whole)
-    had = _cost(jobs, whole, starts, due, calendar)
+    heads, tails = heads_of(jobs, whole, calendar), tails_of(jobs, whole)
+    had = cost_of(jobs, whole, starts, due, calendar)
     lasts = {  # what costs no more than the given one ends no later
-        build: int(min(calendar.begins[-1], _due_min(due, build, calendar) + had / _LATE_WEIGHT, had))
+        build: int(min(calendar.begins[-1], due_min(due, build, calendar) + had / LATE_WEIGHT, had))
         for build in dict.fromkeys(job.build for job in jobs)
     }
     most = max(lasts.values())
@@ -342,8 +211,8 @@ def _bettered(
         model.add_max_equality(end, [begin[i] + whole[i] for i in mine])
         ends.append(end)
         if due.get(build) is not None:
-            model.add(latest >= end - int(_due_min(due, build, calendar)))
-    model.minimize(_LATE_WEIGHT * latest + sum(ends))
+            model.add(latest >= end - int(due_min(due, build, calendar)))
+    model.minimize(LATE_WEIGHT * latest + sum(ends))
     for i in counted:
         model.add_hint(begin[i], math.ceil(starts[i]))
     solver = cp_model.CpSolver()
@@ -355,7 +224,7 @@ def _bettered(
     if found not in (cp_model.OPTIMAL, cp_model.FEASIBLE):
         return list(starts), least
     better = _with_later(jobs, whole, {i: float(solver.value(one)) for i, one in begin.items()}, calendar)
-    if _cost(jobs, whole, better, due, calendar) > _WORTH * _cost(jobs, whole, starts, due, calendar):
+    if cost_of(jobs, whole, better, due, calendar) > _WORTH * cost_of(jobs, whole, starts, due, calendar):
         return list(starts), least  # her own order is worth more
     return better, least
 
@@ -368,7 +237,7 @@ def _with_later(
     for i in range(len(jobs)):
         if i in found:
             continue
-        early = _released(jobs[i], calendar)
+        early = released(jobs[i], calendar)
         for k in jobs[i].after:
             end = found[k] + whole[k]
             early = max(early, float(calendar.after_days(end, jobs[k].nights)) if jobs[k].nights else end)
@@ -439,7 +308,7 @@ def _held(
         end = starts[k] + whole[k]
         if jobs[k].nights and abs(float(calendar.after_days(end, jobs[k].nights)) - start) < 1:
             return "wait", k
-    if start > 0 and abs(math.ceil(_released(jobs[i], calendar)) - start) < 1:
+    if start > 0 and abs(math.ceil(released(jobs[i], calendar)) - start) < 1:
         return ("appointment" if jobs[i].on is not None else "delivery"), None
     for k in jobs[i].after:
         if abs(starts[k] + whole[k] - start) < 1:

@@ -28,8 +28,8 @@ class Step(Record):
 
     `works` are kinds of work with how often; `waits_h` runs after it, by the clock. `through` counts how many places it
     goes in at, for what opening them again costs. `undo_min`: to undo it, by which no cloth is lost; None: it can't be.
-    `optional`: why it may be left out; `later`: it can be done after the day without harm. `place` is its place in the
-    usual order. `with_whom`: somebody has to be there.
+    `optional`: why it may be left out; `later`: it can be done after the day without harm. `with_whom`: somebody has to
+    be there.
     """
 
     key: StepKey
@@ -50,7 +50,6 @@ class Step(Record):
     undo_min: float | None = None
     optional: Message | None = None
     later: bool = False
-    place: int = 0
     with_whom: Who = "herself"
     waits_for: tuple[str, ...] = Field(default=(), description="Articles on order without which it can't begin.")
     own: bool = False
@@ -68,3 +67,8 @@ def cut_step(cloth: str) -> StepKey:
     'cut fusible-woven'
     """
     return f"cut {slug(cloth)}"
+
+
+def cut_bones_step(kind: str) -> StepKey:
+    """The step in which all bones of a kind are cut and closed."""
+    return f"cut bones {slug(kind)}"

@@ -9,6 +9,7 @@ from pydantic import Field, model_validator
 from fuseau.craft.base.lengths import Length
 from fuseau.craft.base.record import Amount, Record, Text, at_field
 from fuseau.craft.materials.cloths import CLOTHS, Cloth, ClothName
+from fuseau.craft.materials.minutes import MINUTES, Work
 
 BoneName = Annotated[str, Field(pattern=r"^[a-z][a-z0-9_]{0,39}$", description="A kind of bone in the catalogue.")]
 GrommetName = Literal["grommet_5", "grommet_4", "eyelet_5", "worked_4", "tape_loop"]
@@ -29,7 +30,7 @@ class Stuff(Record):
     clearance_mm: float
     ends: Literal["tipped or dipped", "capped and glued", "cut and rounded", "singed or covered"]
     bends: str
-    minutes: float
+    work: Work
     edgewise_n_m2: float | None = None
     flatwise_n_m2: float | None = None
     radius_mm: float | None = None
@@ -37,7 +38,12 @@ class Stuff(Record):
 
 STUFFS: dict[Material, Stuff] = {
     "flat steel": Stuff(
-        modulus_gpa=200, strain=0.003, clearance_mm=6, ends="tipped or dipped", bends="flat-wise only", minutes=5
+        modulus_gpa=200,
+        strain=0.003,
+        clearance_mm=6,
+        ends="tipped or dipped",
+        bends="flat-wise only",
+        work="cut a flat bone",
     ),
     "spiral steel": Stuff(
         modulus_gpa=200,
@@ -45,7 +51,7 @@ STUFFS: dict[Material, Stuff] = {
         clearance_mm=6,
         ends="capped and glued",
         bends="every way",
-        minutes=4,
+        work="cut a spiral bone",
         edgewise_n_m2=0.01,
         flatwise_n_m2=0.01,
         radius_mm=60,
@@ -56,15 +62,32 @@ STUFFS: dict[Material, Stuff] = {
         clearance_mm=8,
         ends="cut and rounded",
         bends="flat-wise, a little edge-wise",
-        minutes=2,
+        work="cut a synthetic bone",
     ),
     "plastic": Stuff(
-        modulus_gpa=2.0, strain=0.01, clearance_mm=8, ends="cut and rounded", bends="flat-wise only", minutes=1.5
+        modulus_gpa=2.0,
+        strain=0.01,
+        clearance_mm=8,
+        ends="cut and rounded",
+        bends="flat-wise only",
+        work="cut a synthetic bone",
     ),
     "woven": Stuff(
-        modulus_gpa=0.8, strain=0.02, clearance_mm=8, ends="singed or covered", bends="every way, softly", minutes=1
+        modulus_gpa=0.8,
+        strain=0.02,
+        clearance_mm=8,
+        ends="singed or covered",
+        bends="every way, softly",
+        work="cut a synthetic bone",
     ),
-    "nylon": Stuff(modulus_gpa=2.4, strain=0.01, clearance_mm=8, ends="cut and rounded", bends="flat-wise", minutes=1),
+    "nylon": Stuff(
+        modulus_gpa=2.4,
+        strain=0.01,
+        clearance_mm=8,
+        ends="cut and rounded",
+        bends="flat-wise",
+        work="cut a synthetic bone",
+    ),
 }
 
 
@@ -201,7 +224,7 @@ class BuskStock(Record):
 class GrommetKind(Record):
     """A way to make a hole that a lace goes through: hole, flange and the die that sets it belong together.
 
-    `holds_n`: what one holds for an evening in a strength layer and its facing; `minutes`: to make one.
+    `holds_n`: what one holds for an evening in a strength layer and its facing; `work`: what it is to make one.
     """
 
     name: GrommetName
@@ -210,10 +233,15 @@ class GrommetKind(Record):
     flange_mm: float
     die: str
     holds_n: float
-    minutes: float
+    work: Work = "grommet"
     bought: bool = True
     grip_mm: float = Field(default=4.0, description="The thickest cloth that its shank reaches through, pressed.")
     height_mm: float = Field(default=1.2, description="How far a flange stands above the cloth.")
+
+    @property
+    def minutes(self) -> float:
+        """To make one, by the shop's pace."""
+        return MINUTES[self.work]
 
 
 class LaceKind(Record):
@@ -421,7 +449,6 @@ GROMMETS: dict[GrommetName, GrommetKind] = {
             flange_mm=10,
             die="5 mm",
             holds_n=40,
-            minutes=1.5,
         ),
         GrommetKind(
             name="grommet_4",
@@ -431,7 +458,6 @@ GROMMETS: dict[GrommetName, GrommetKind] = {
             flange_mm=8.5,
             die="4 mm",
             holds_n=30,
-            minutes=1.5,
         ),
         GrommetKind(
             name="eyelet_5",
@@ -441,7 +467,6 @@ GROMMETS: dict[GrommetName, GrommetKind] = {
             flange_mm=9,
             die="5 mm",
             holds_n=9,
-            minutes=1,
         ),
         GrommetKind(
             name="worked_4",
@@ -452,7 +477,7 @@ GROMMETS: dict[GrommetName, GrommetKind] = {
             flange_mm=8,
             die="none: awl and thread",
             holds_n=20,
-            minutes=15,
+            work="worked eyelet",
             bought=False,
         ),
         GrommetKind(
@@ -464,7 +489,7 @@ GROMMETS: dict[GrommetName, GrommetKind] = {
             flange_mm=8,
             die="none: tape, caught in the edge",
             holds_n=25,
-            minutes=3,
+            work="tape loop",
             bought=False,
         ),
     )

@@ -101,7 +101,7 @@ class Counted(Record):
     """What the time follows from, of the whole garment but for `panels`, which are those of a half.
 
     `curved`: seams go over a bust. `channels`: how each is made that a method makes; `kept`: each that is as she said,
-    or can't be otherwise. `edges_mm`: top line and hem.
+    or can't be otherwise. `edges_mm`: top line and hem, bound by hand or by machine.
     """
 
     panels: int
@@ -109,6 +109,7 @@ class Counted(Record):
     channels: tuple[ChannelMade, ...]
     edges_mm: float
     kept: tuple[ChannelMade, ...] = ()
+    bound_by_hand: bool = True
 
 
 def work(
@@ -160,6 +161,11 @@ def work(
     if by.edges == "turned":
         add("facing", 4)
     else:
-        add("binding on", counted.edges_mm / 100)
-        add("binding by hand", counted.edges_mm / 100)
+        for what in binding_works(counted.bound_by_hand):
+            add(what, counted.edges_mm / 100)
     return found
+
+
+def binding_works(by_hand: bool) -> tuple[Work, ...]:
+    """What binding an edge is, each per 100 mm: sewn on and finished by hand, or both by machine in the ditch."""
+    return ("binding on", "binding by hand") if by_hand else ("binding in the ditch",)

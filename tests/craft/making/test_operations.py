@@ -209,9 +209,10 @@ def test_a_neck_corset_and_every_kind_has_its_steps_from_cloth_to_lace():
         assert all(step.name.code for step in steps)
 
 
+@pytest.mark.parametrize("binding", ["by hand", "by machine"])
 @pytest.mark.parametrize("name", sorted(METHODS))
-def test_the_layers_page_and_the_steps_reckon_the_same_minutes(name):
-    build = built("underbust corset", layers__method=name)
+def test_the_layers_page_and_the_steps_reckon_the_same_minutes(name, binding):
+    build = built("underbust corset", layers__method=name, make__binding=binding)
     planned = plan(build)
     told = planned.layers.minutes
     found: dict[str, float] = {}
@@ -221,3 +222,46 @@ def test_the_layers_page_and_the_steps_reckon_the_same_minutes(name):
                 found[work] = found.get(work, 0.0) + times * rates(())[work].minutes
     for work, minutes in told.items():
         assert found[work] == pytest.approx(minutes), work
+
+
+@pytest.mark.parametrize(
+    "fields",
+    [
+        {},
+        {"front__opening": "lacing"},
+        {"front__opening": "hidden zip", "front__line": "side"},
+        {"front__opening": "hooks", "front__line": "CF"},
+        {"back__holes": "worked_4"},
+        {"back__holes": "tape_loop"},
+        {"bones__ends": "dip"},
+    ],
+)
+def test_bones_front_and_back_say_the_same_minutes_as_their_steps(fields):
+    build = built("underbust corset", **fields)
+    planned = plan(build)
+    known = rates(())
+    took = {step.key: takes(step, known).minutes for step in operations(made_up(build, planned))}
+    assert took["front"] == pytest.approx(planned.opening.minutes)
+    holes = took["holes"] + took.get("front holes", 0.0)
+    assert holes == pytest.approx(planned.holes.minutes)
+    assert ("front holes" in took) == (build.front.opening == "lacing")
+    cut = sum(minutes for key, minutes in took.items() if key.startswith("cut bones "))
+    assert cut == pytest.approx(planned.boning.minutes)
+
+
+def test_what_has_to_set_overnight_comes_before_the_seams():
+    build = built("underbust corset", bones__ends="dip")
+    steps = operations(made_up(build, plan(build)))
+    keys = [step.key for step in steps]
+    waiting = [step for step in steps if step.key.startswith("cut bones ") and step.waits_h]
+    assert {step.key for step in waiting} >= {"cut bones flat-12", "cut bones spiral-6"}
+    assert all(keys.index(step.key) < keys.index("join 1-2") for step in waiting)
+    assert next(step for step in waiting if "flat-12" in step.key).waits_h == 24 * build.practice.dip_coats
+
+
+def test_a_mock_up_takes_as_long_as_it_has_panels():
+    def minutes(panels):
+        steps = operations(replace(made(), panels=panels, mock_ups=1))
+        return next(takes(step, rates(())).minutes for step in steps if step.key == "mock-up 1")
+
+    assert [minutes(panels) for panels in (3, 4, 6, 8, 9)] == [150, 150, 225, 300, 300]

@@ -12,10 +12,11 @@ from scipy.stats import norm
 from fuseau.craft.base.errors import Unmakeable
 from fuseau.craft.making.garment_state import Garment
 from fuseau.craft.making.hours import Calendar, Hours
+from fuseau.craft.making.jobs import Job, nights
 from fuseau.craft.making.odds import odds
 from fuseau.craft.making.operations import operations
 from fuseau.craft.making.rates import ln_spread
-from fuseau.craft.making.schedule import Job, nights, precedences, schedule
+from fuseau.craft.making.schedule import precedences, schedule
 from tests.craft.making.test_garment_state import garments, replay
 from tests.craft.making.test_operations import made
 
