@@ -26,8 +26,10 @@ from fuseau.app.work import find_gains, plan_the_work
 from fuseau.app.workers import Underway, Workers
 from fuseau.commands.fields import change
 from fuseau.commands.make import (
+    called,
     do,
     drop_clock,
+    garment_of,
     leave_out,
     log,
     put_own,
@@ -40,7 +42,9 @@ from fuseau.commands.make import (
     unlog,
 )
 from fuseau.craft.base.errors import Unmakeable
+from fuseau.craft.making.choices import MOST_MINUTES
 from fuseau.craft.making.rates import Rate
+from fuseau.craft.making.steps import StepKey
 from fuseau.craft.materials.minutes import Work
 from fuseau.document.build import Build
 from fuseau.files.calendar_ics import calendar_ics
@@ -51,7 +55,12 @@ from fuseau.planning.schedule import WorkPlan
 
 router = APIRouter(prefix="/api", responses=TROUBLES, route_class=JsonRoute)
 _ALL = "-"  # the work is of no build in particular
-_LONGEST_MIN = 16 * 60
+
+
+def _named(session: Session, build_id: str, said: str, key: StepKey) -> str:
+    """A label of the history: what was done to a step, by its name."""
+    at = session.at_hand(build_id)
+    return f"{said}: {called(garment_of(at.build, at.planned), key).strip('“”')}"[:200]
 
 
 @router.get("/builds/{build_id}/make", response_model=MakeSeen)
@@ -74,14 +83,17 @@ def do_step(session: TheSession, build_id: str, given: DoStep) -> Response:
     def step(at: AtHand) -> Build:
         return do(at.build, at.planned, given.step, at.today, at.unit, also=given.also, anyhow=given.anyhow)
 
-    return session.step(build_id, given.revision, step, f"Done: {given.step}")
+    return session.step(build_id, given.revision, step, _named(session, build_id, "Done", given.step))
 
 
 @router.post("/builds/{build_id}/make/undo", response_model=OpenBuild)
 def undo_step(session: TheSession, build_id: str, given: OfStep) -> Response:
     """A step is not done after all, nor what rests on it."""
     return session.step(
-        build_id, given.revision, lambda at: undo(at.build, at.planned, given.step, at.unit), f"Undone: {given.step}"
+        build_id,
+        given.revision,
+        lambda at: undo(at.build, at.planned, given.step, at.unit),
+        _named(session, build_id, "Undone", given.step),
     )
 
 
@@ -92,7 +104,7 @@ def leave_step_out(session: TheSession, build_id: str, given: LeaveOut) -> Respo
         build_id,
         given.revision,
         lambda at: leave_out(at.build, at.planned, given.step, given.because, at.unit),
-        f"Left out: {given.step}",
+        _named(session, build_id, "Left out", given.step),
     )
 
 
@@ -100,7 +112,10 @@ def leave_step_out(session: TheSession, build_id: str, given: LeaveOut) -> Respo
 def take_step_in(session: TheSession, build_id: str, given: OfStep) -> Response:
     """A step that was left out is in again."""
     return session.step(
-        build_id, given.revision, lambda at: take_in(at.build, given.step, at.unit), f"In again: {given.step}"
+        build_id,
+        given.revision,
+        lambda at: take_in(at.build, given.step, at.unit),
+        _named(session, build_id, "In again", given.step),
     )
 
 
@@ -127,7 +142,10 @@ def keep_own(session: TheSession, build_id: str, given: PutOwn) -> Response:
 def take_own_out(session: TheSession, build_id: str, given: OfStep) -> Response:
     """A step of her own taken out."""
     return session.step(
-        build_id, given.revision, lambda at: take_own(at.build, given.step, at.unit), f"Taken out: {given.step}"
+        build_id,
+        given.revision,
+        lambda at: take_own(at.build, given.step, at.unit),
+        _named(session, build_id, "Taken out", given.step),
     )
 
 
@@ -140,13 +158,15 @@ def start_clock(session: TheSession, build_id: str, given: OfStep) -> Response:
     for other in session.workshop.builds():
         running = other.build.make.running
         if running is not None and other.id != build_id:
-            raise Unmakeable("step", "make.runs_elsewhere", step=running.step, build=other.build.brief.name)
+            there = session.at_hand(other.id)
+            step = called(garment_of(there.build, there.planned), running.step)
+            raise Unmakeable("step", "make.runs_elsewhere", step=step, build=other.build.brief.name)
     now = datetime.datetime.now().replace(microsecond=0)
     return session.step(
         build_id,
         given.revision,
         lambda at: start(at.build, at.planned, given.step, now, at.unit),
-        f"Began: {given.step}",
+        _named(session, build_id, "Began", given.step),
     )
 
 
@@ -171,7 +191,7 @@ def stop_clock(session: TheSession, build_id: str, given: StopClock) -> Response
 def log_work(session: TheSession, build_id: str, given: PutEntry) -> Response:
     """Minutes written down after, with what went wrong."""
     written = given.entry.model_dump(mode="json", exclude_unset=True)
-    label = f"Logged: {written.get('step') or ''}"
+    label = _named(session, build_id, "Logged", str(written.get("step")))
     return session.step(
         build_id, given.revision, lambda at: log(at.build, at.planned, written, at.today, at.unit), label
     )
@@ -191,8 +211,8 @@ def _minutes(written: str | float | None) -> float | None:
         found = float(written.replace(",", ".")) if isinstance(written, str) else float(written)
     except ValueError:
         found = -1.0
-    if not 0 <= found <= _LONGEST_MIN:
-        raise Unmakeable("minutes", "make.minutes", most=float(_LONGEST_MIN))
+    if not 0 <= found <= MOST_MINUTES:
+        raise Unmakeable("minutes", "make.minutes", most=float(MOST_MINUTES))
     return found
 
 

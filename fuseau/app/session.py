@@ -251,6 +251,7 @@ class Session:
             thread=thread(opened.build, planned),
             job=job_word(opened.build),
             consequences=list(consequences(opened.build)),
+            ticked_bones=[name for name in opened.build.bone_kinds if opened.build.bones_ticked(name)],
             newer=self._newer(opened.build),
         )
 

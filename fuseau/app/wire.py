@@ -10,7 +10,7 @@ from fuseau.craft.base.findings import Change, Stage
 from fuseau.craft.base.lengths import Unit
 from fuseau.craft.base.record import Text
 from fuseau.craft.making.hours import Hours
-from fuseau.craft.materials.catalogue import BoneKind, BuskStock
+from fuseau.craft.materials.catalogue import BoneKind, BoneName, BuskStock
 from fuseau.craft.materials.cloths import Cloth, Role
 from fuseau.craft.pattern.alterations import Comparison
 from fuseau.craft.pattern.hand_edits import HAND_EDITS
@@ -66,6 +66,7 @@ class OpenBuild(BaseModel):
     thread: Thread
     job: str
     consequences: list[Consequence]
+    ticked_bones: list[BoneName] = Field(description="Kinds of bones that were ticked off as cut while making.")
     newer: "BookMeasuring | None"
 
 

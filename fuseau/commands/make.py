@@ -15,6 +15,7 @@ from fuseau.craft.materials.minutes import Work
 from fuseau.document.build import Build, plain, with_parts
 from fuseau.planning.make import done_elsewhere, steps_of
 from fuseau.planning.plan import Plan
+from fuseau.wording import Words
 
 
 def _with(build: Build, unit: Unit, **parts: Any) -> Build:
@@ -29,6 +30,11 @@ def _written(*records: Any) -> list[Any]:
 def garment_of(build: Build, planned: Plan) -> Garment:
     """The garment by its steps, without those that she leaves out."""
     return Garment(steps_of(build, planned)).without(one.step for one in build.make.left_out)
+
+
+def called(garment: Garment, key: StepKey) -> str:
+    """What a step is called, as it is named in a sentence."""
+    return f"“{Words('cm')(garment.step(key).name)}”" if key in garment.at else f"“{key}”"
 
 
 def _known(garment: Garment, key: StepKey) -> None:
@@ -70,9 +76,9 @@ def do(
         if why.lacks:
             more = len(_before(garment, key, done)) - 1
             code = "make.lacks.more" if more else "make.lacks"
-            raise Unmakeable("step", code, first=why.lacks[0], more=float(more))
+            raise Unmakeable("step", code, first=called(garment, why.lacks[0]), more=float(more))
         if why.shut_by and not anyhow:
-            raise Unmakeable("step", "make.shut", by=why.shut_by[0])
+            raise Unmakeable("step", "make.shut", by=called(garment, why.shut_by[0]))
     there = {one.step for one in build.make.done}
     added = [Done(step=one, on=on) for one in new if one not in there]
     return _with(build, unit, done=_written(*build.make.done, *added))
@@ -97,7 +103,7 @@ def _check_in_order(garment: Garment, new: Sequence[StepKey], done: set[StepKey]
     for one in new:
         shut_by = garment.blocked(one, there).shut_by
         if shut_by:
-            raise Unmakeable("step", "make.shut", by=shut_by[0])
+            raise Unmakeable("step", "make.shut", by=called(garment, shut_by[0]))
         there.add(one)
 
 
@@ -193,7 +199,7 @@ def start(build: Build, planned: Plan, key: StepKey, now: datetime.datetime, uni
     garment = garment_of(build, planned)
     _known(garment, key)
     if build.make.running is not None:
-        raise Unmakeable("step", "make.running", step=build.make.running.step)
+        raise Unmakeable("step", "make.running", step=called(garment, build.make.running.step))
     return _with(build, unit, running=Running(step=key, since=now).model_dump(mode="json"))
 
 

@@ -20,7 +20,7 @@ from fuseau.craft.closures.choices import FrontChoices
 from fuseau.craft.fit.target import Target
 from fuseau.craft.making.choices import MakeChoices
 from fuseau.craft.making.record_choices import RecordChoices
-from fuseau.craft.making.steps import cut_step
+from fuseau.craft.making.steps import StepKey, cut_bones_step, cut_step
 from fuseau.craft.materials.catalogue import BoneKind, BoneName, OwnKinds
 from fuseau.craft.materials.cloths import CLOTHS, Cloth, ClothName
 from fuseau.craft.materials.stack import Stack
@@ -250,13 +250,20 @@ class Build(Record):
         photos = [photo for fitting in self.fittings for photo in fitting.photos]
         return (*self.brief.pictures, *photos)
 
+    def ticked_off(self, step: StepKey) -> bool:
+        """Whether a step of making is ticked off."""
+        return any(one.step == step for one in self.make.done)
+
     @property
     def cut_cloths(self) -> frozenset[ClothName]:
         """The cloths that are cut: as the cutting table tells, or ticked off while making; all, once it is finished."""
-        if self.record.finished_on is not None:
-            return frozenset(ply.cloth for ply in self.layers.plies)
-        ticked = {one.step for one in self.make.done}
-        return frozenset(self.cut.done) | {ply.cloth for ply in self.layers.plies if cut_step(ply.cloth) in ticked}
+        plies = {ply.cloth for ply in self.layers.plies}
+        finished = self.record.finished_on is not None
+        return frozenset(self.cut.done) | {cloth for cloth in plies if finished or self.ticked_off(cut_step(cloth))}
+
+    def bones_ticked(self, kind: BoneName) -> bool:
+        """Whether the bones of a kind were ticked off as cut while making."""
+        return self.ticked_off(cut_bones_step(kind))
 
     @property
     def current(self) -> PatternVersion | None:

@@ -24,10 +24,9 @@ def calendar_ics(work: WorkPlan, unit: Unit) -> bytes:
     stamp = datetime.datetime.combine(work.today, datetime.time(), tzinfo=datetime.UTC)
     names = {(step.build, step.key): say(step.name) for step in work.steps}
     builds = {one.build: one.name for one in work.builds}
-    minutes = {(step.build, step.key): step.minutes for step in work.steps}
     for slot in work.schedule.slots:
         key: tuple[str, StepKey] = slot.build, slot.key
-        about = f"{minutes[key]:.0f} minutes" + (", on the critical chain" if slot.critical else "")
+        about = f"{slot.end_min - slot.start_min:.0f} minutes" + (", on the critical chain" if slot.critical else "")
         title = f"{builds[slot.build]}: {names[key]}"
         _add(calendar, f"{slot.build}-{slot.key}", title, slot.starts_on, slot.ends_on, about, stamp)
     for build, nights_of in _waits(work):

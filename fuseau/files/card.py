@@ -1,49 +1,33 @@
 """The card of a garment on one page: measures, what it is made of, what it took, and what is said of it."""
 
-import io
 from collections.abc import Iterator
 
-from reportlab.lib import colors
-from reportlab.lib.pagesizes import A4, LETTER
-from reportlab.lib.styles import ParagraphStyle
-from reportlab.lib.units import mm
-from reportlab.platypus import Flowable, Paragraph, SimpleDocTemplate, Table, TableStyle
+from reportlab.platypus import Flowable, Paragraph
 
 from fuseau.craft.base.lengths import Unit, format_length, format_run
 from fuseau.document.build import Build
+from fuseau.files.lists import as_pdf, list_styles, ruled, safe
 from fuseau.files.paper import Paper
-from fuseau.files.tiles import BOLD, FONT, fonts
 from fuseau.planning.record import Card
 from fuseau.wording import Words
 
 
 def card_pdf(build: Build, card: Card, paper: Paper, unit: Unit) -> bytes:
     """The card as a PDF. What is not known is left out."""
-    fonts()
-    target = io.BytesIO()
-    document = SimpleDocTemplate(
-        target,
-        pagesize=A4 if paper == "a4" else LETTER,
-        leftMargin=18 * mm,
-        rightMargin=18 * mm,
-        topMargin=14 * mm,
-        bottomMargin=14 * mm,
-        title=f"{build.brief.name}: card",
-        invariant=True,
-    )
-    title = ParagraphStyle("title", fontName=BOLD, fontSize=16, leading=20)
-    head = ParagraphStyle("head", fontName=BOLD, fontSize=11, leading=14, spaceBefore=9, spaceAfter=2)
-    plain = ParagraphStyle("plain", fontName=FONT, fontSize=9, leading=11.8)
+    title, head, plain, _ = list_styles()
     version = f", version {card.version}" if card.version else ""
     done = build.record.finished_on
     story: list[Flowable] = [
-        Paragraph(_safe(build.brief.name), title),
-        Paragraph(_safe(f"{card.kind.capitalize()}{version}, for {card.wearer or 'the wearer'}"), plain),
-        Paragraph(_safe(build.brief.character), plain),
+        Paragraph(safe(build.brief.name), title),
+        Paragraph(safe(f"{card.kind.capitalize()}{version}, for {card.wearer or 'the wearer'}"), plain),
+        Paragraph(safe(build.brief.character), plain),
         Paragraph(f"Finished on {done.isoformat()}" if done else "Not finished yet", plain),
     ]
     for name, rows in (("Measures", list(_measures(card, unit))), ("Made of", list(_made_of(card, unit)))):
-        story += [Paragraph(name, head), _table(rows, plain)]
+        story += [
+            Paragraph(name, head),
+            ruled([[Paragraph(safe(one), plain) for one in row] for row in rows], (38, 134)),
+        ]
     for name, lines in (
         ("Mock-ups", [_tried(card, i, unit) for i in range(len(card.tried))]),
         ("Likes", list(build.record.likes)),
@@ -52,9 +36,8 @@ def card_pdf(build: Build, card: Card, paper: Paper, unit: Unit) -> bytes:
     ):
         if lines:
             story.append(Paragraph(name, head))
-            story += [Paragraph(f"– {_safe(line)}", plain) for line in lines]
-    document.build(story)
-    return target.getvalue()
+            story += [Paragraph(f"– {safe(line)}", plain) for line in lines]
+    return as_pdf(story, f"{build.brief.name}: card", paper)
 
 
 def _measures(card: Card, unit: Unit) -> Iterator[tuple[str, str]]:
@@ -106,24 +89,3 @@ def _wears(build: Build, unit: Unit) -> Iterator[str]:
         parts += [f"gave way: {wear.gave_way}"] if wear.gave_way else []
         parts += [wear.note] if wear.note else []
         yield ", ".join(parts)
-
-
-def _table(rows: list[tuple[str, str]], plain: ParagraphStyle) -> Table:
-    cells = [[Paragraph(_safe(name), plain), Paragraph(_safe(value), plain)] for name, value in rows] or [["", ""]]
-    table = Table(cells, colWidths=[38 * mm, 134 * mm], hAlign="LEFT")
-    table.setStyle(
-        TableStyle(
-            [
-                ("VALIGN", (0, 0), (-1, -1), "TOP"),
-                ("LINEBELOW", (0, 0), (-1, -1), 0.3, colors.HexColor("#999999")),
-                ("TOPPADDING", (0, 0), (-1, -1), 1.5),
-                ("BOTTOMPADDING", (0, 0), (-1, -1), 1.5),
-                ("LEFTPADDING", (0, 0), (-1, -1), 0),
-            ]
-        )
-    )
-    return table
-
-
-def _safe(text: str) -> str:
-    return text.replace("&", "&amp;").replace("<", "&lt;")

@@ -1,20 +1,17 @@
 """The day plan on paper: what is to be done on the next days, with boxes to tick, and what to mind."""
 
 import datetime
-import io
 from collections.abc import Iterator, Mapping, Sequence
 
 from reportlab.graphics.shapes import Drawing, Rect
 from reportlab.lib import colors
-from reportlab.lib.pagesizes import A4, LETTER
 from reportlab.lib.styles import ParagraphStyle
-from reportlab.lib.units import mm
-from reportlab.platypus import Flowable, KeepTogether, Paragraph, SimpleDocTemplate, Table, TableStyle
+from reportlab.platypus import Flowable, KeepTogether, Paragraph
 
 from fuseau.craft.base.lengths import Unit
 from fuseau.craft.making.schedule import Slot
+from fuseau.files.lists import as_pdf, list_styles, ruled, safe
 from fuseau.files.paper import Paper
-from fuseau.files.tiles import BOLD, FONT, fonts
 from fuseau.planning.schedule import WorkPlan, WorkStep
 from fuseau.wording import Words
 
@@ -23,22 +20,7 @@ DAYS = 7
 
 def day_plan_pdf(work: WorkPlan, paper: Paper, unit: Unit, days: int = DAYS) -> bytes:
     """The next days as a list to tick off, each step with its build, minutes and cautions."""
-    fonts()
-    target = io.BytesIO()
-    document = SimpleDocTemplate(
-        target,
-        pagesize=A4 if paper == "a4" else LETTER,
-        leftMargin=18 * mm,
-        rightMargin=18 * mm,
-        topMargin=14 * mm,
-        bottomMargin=14 * mm,
-        title=f"Day plan, {work.today.isoformat()}",
-        invariant=True,
-    )
-    title = ParagraphStyle("title", fontName=BOLD, fontSize=15, leading=19)
-    head = ParagraphStyle("head", fontName=BOLD, fontSize=11, leading=14, spaceBefore=9, spaceAfter=2)
-    plain = ParagraphStyle("plain", fontName=FONT, fontSize=9, leading=11.5)
-    small = ParagraphStyle("small", parent=plain, fontSize=7.4, leading=9.4, textColor=colors.HexColor("#333333"))
+    title, head, plain, small = list_styles()
     story: list[Flowable] = [Paragraph(f"Day plan from {_day(work.today)}", title)]
     for i in range(min(days, len(work.minutes_by_day))):
         day = work.today + datetime.timedelta(days=i)
@@ -46,22 +28,9 @@ def day_plan_pdf(work: WorkPlan, paper: Paper, unit: Unit, days: int = DAYS) -> 
         hours = f"{work.minutes_by_day[i] / 60:g} h" if work.minutes_by_day[i] else "no hours"
         parts: list[Flowable] = [Paragraph(f"{_day(day)}, {hours}", head)]
         if rows:
-            table = Table(rows, colWidths=[8 * mm, 134 * mm, 30 * mm], hAlign="LEFT")
-            table.setStyle(
-                TableStyle(
-                    [
-                        ("VALIGN", (0, 0), (-1, -1), "TOP"),
-                        ("LINEBELOW", (0, 0), (-1, -1), 0.3, colors.HexColor("#999999")),
-                        ("TOPPADDING", (0, 0), (-1, -1), 2),
-                        ("BOTTOMPADDING", (0, 0), (-1, -1), 2),
-                        ("LEFTPADDING", (0, 0), (-1, -1), 0),
-                    ]
-                )
-            )
-            parts.append(table)
+            parts.append(ruled(rows, (8, 134, 30)))
         story.append(KeepTogether(parts))
-    document.build(story)
-    return target.getvalue()
+    return as_pdf(story, f"Day plan, {work.today.isoformat()}", paper)
 
 
 def _rows(
@@ -71,12 +40,12 @@ def _rows(
     steps: Mapping[tuple[str, str], WorkStep] = {(one.build, one.key): one for one in work.steps}
     for parcel in work.parcels:
         if parcel.due_on == day:
-            what = _safe(f"A parcel from {parcel.shop}: {', '.join(parcel.what)}")
+            what = safe(f"A parcel from {parcel.shop}: {', '.join(parcel.what)}")
             yield [_box(), Paragraph(what, plain), ""]
     for slot, part in on_day(work, day):
         step = steps[slot.build, slot.key]
-        text = [Paragraph(_safe(f"{builds[slot.build]}: {say(step.name)}"), plain)]
-        text += [Paragraph(_safe(say(one)), small) for one in step.cautions]
+        text = [Paragraph(safe(f"{builds[slot.build]}: {say(step.name)}"), plain)]
+        text += [Paragraph(safe(say(one)), small) for one in step.cautions]
         whole = slot.end_min - slot.start_min
         told = f"{part:.0f} min" if part > whole - 1 else f"{part:.0f} of {whole:.0f} min"
         yield [_box(), text, Paragraph(told, plain)]
@@ -100,7 +69,3 @@ def on_day(work: WorkPlan, day: datetime.date) -> list[tuple[Slot, float]]:
 
 def _day(day: datetime.date) -> str:
     return f"{day:%A}, {day.day} {day:%B}"
-
-
-def _safe(text: str) -> str:
-    return text.replace("&", "&amp;").replace("<", "&lt;")

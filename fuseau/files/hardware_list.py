@@ -1,18 +1,15 @@
 """The list: one page with what is cut, bought and set, bones by channel, busk, holes, lace, and the cautions."""
 
-import io
-
 from reportlab.lib import colors
-from reportlab.lib.pagesizes import A4, LETTER
 from reportlab.lib.styles import ParagraphStyle
-from reportlab.lib.units import mm
-from reportlab.platypus import Flowable, Paragraph, SimpleDocTemplate, Spacer, Table, TableStyle
+from reportlab.platypus import Flowable, Paragraph, Spacer, Table, TableStyle
 
 from fuseau.craft.base.lengths import Unit, format_length, format_run
 from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS
 from fuseau.document.build import Build
+from fuseau.files.lists import as_pdf, list_styles, safe
 from fuseau.files.paper import Paper
-from fuseau.files.tiles import BOLD, FONT, fonts
+from fuseau.files.tiles import FONT
 from fuseau.planning.plan import Plan
 from fuseau.wording import Words
 from fuseau.wording.words import capital
@@ -40,22 +37,7 @@ def list_pdf(build: Build, planned: Plan, paper: Paper, unit: Unit) -> bytes:
     """The list as one page. Raises ValueError while nothing is drafted."""
     if planned.pattern is None or planned.busk is None or planned.aim is None:
         raise ValueError("there is no pattern yet")
-    fonts()
-    target = io.BytesIO()
-    document = SimpleDocTemplate(
-        target,
-        pagesize=A4 if paper == "a4" else LETTER,
-        leftMargin=18 * mm,
-        rightMargin=18 * mm,
-        topMargin=14 * mm,
-        bottomMargin=12 * mm,
-        title=f"{build.brief.name}: list",
-        invariant=True,
-    )
-    plain = ParagraphStyle("plain", fontName=FONT, fontSize=8, leading=10.5)
-    small = ParagraphStyle("small", parent=plain, fontSize=6.8, leading=8.8, textColor=colors.HexColor("#333333"))
-    head = ParagraphStyle("head", fontName=BOLD, fontSize=10, leading=13, spaceBefore=7, spaceAfter=2)
-    title = ParagraphStyle("title", fontName=BOLD, fontSize=15, leading=19)
+    title, head, plain, small = list_styles(8.0)
 
     def hardware(length_mm: float) -> str:
         return format_length(length_mm, unit, hardware=True)
@@ -64,10 +46,10 @@ def list_pdf(build: Build, planned: Plan, paper: Paper, unit: Unit) -> bytes:
     strong = [say(f.sentence) for f in planned.findings if f.code == "reduction" and f.severity == "stop"]
     version = f"version {planned.pattern.version}" if planned.pattern.version else "draft"
     story = [
-        Paragraph(_safe(f"{build.brief.name}"), title),
-        Paragraph(_safe(f"{build.kind.capitalize()}, {version}, for {build.wearer.name or 'the wearer'}"), plain),
-        *([Paragraph(_safe(say(planned.verdict.sentence)), plain)] if planned.verdict else []),
-        *(Paragraph(_safe(sentence), head) for sentence in strong),
+        Paragraph(safe(f"{build.brief.name}"), title),
+        Paragraph(safe(f"{build.kind.capitalize()}, {version}, for {build.wearer.name or 'the wearer'}"), plain),
+        *([Paragraph(safe(say(planned.verdict.sentence)), plain)] if planned.verdict else []),
+        *(Paragraph(safe(sentence), head) for sentence in strong),
         Paragraph("Girths", head),
         _table(
             [
@@ -89,7 +71,7 @@ def list_pdf(build: Build, planned: Plan, paper: Paper, unit: Unit) -> bytes:
                 Paragraph("Pieces beside the panels", head),
                 *(
                     Paragraph(
-                        _safe(
+                        safe(
                             f"{piece.name.capitalize()}, cut {piece.cut}: {piece.note}; "
                             + ", ".join(f"{name} {hardware(mm)}" for name, mm in piece.edges_mm.items())
                             + "."
@@ -107,10 +89,9 @@ def list_pdf(build: Build, planned: Plan, paper: Paper, unit: Unit) -> bytes:
         *_laced(planned, unit, head, plain),
         *_behind(planned, unit, head, plain),
         Spacer(1, 5),
-        *(Paragraph(_safe(sentence), small) for sentence in (*NECK_CAUTIONS, *CAUTIONS) if _applies(sentence, build)),
+        *(Paragraph(safe(sentence), small) for sentence in (*NECK_CAUTIONS, *CAUTIONS) if _applies(sentence, build)),
     ]
-    document.build(story)
-    return target.getvalue()
+    return as_pdf(story, f"{build.brief.name}: list", paper)
 
 
 def _bones(planned: Plan, unit: Unit, head: ParagraphStyle) -> list[Flowable]:
@@ -160,7 +141,7 @@ def _laced(planned: Plan, unit: Unit, head: ParagraphStyle, plain: ParagraphStyl
     found: list[Flowable] = [
         Paragraph("Holes", head),
         Paragraph(
-            _safe(
+            safe(
                 f"{holes.count} of {holes.label}, {holes.spares} spare, {hardware(holes.inset_mm)} in from the fold. "
                 f"{rows}{' The pull loops come out between the two rows at the waist.' if loops else ''}"
             ),
@@ -172,7 +153,7 @@ def _laced(planned: Plan, unit: Unit, head: ParagraphStyle, plain: ParagraphStyl
         if lace is not None:
             found.append(
                 Paragraph(
-                    _safe(
+                    safe(
                         f"{capital(holes.lace_label)}{place}, {holes.lace_mind}. "
                         f"Cut {format_run(lace.cut_mm, unit)}: {format_run(lace.worn_mm, unit)} worn"
                         f"{' with pull loops' if loops and not place else ''}, "
@@ -189,19 +170,19 @@ def _opening(planned: Plan, unit: Unit, head: ParagraphStyle, plain: ParagraphSt
     opening, busk = planned.opening, planned.busk
     assert opening is not None
     say = Words(unit)
-    found = [Paragraph("Front", head), Paragraph(_safe(f"{say(opening.title)}. {say(opening.why)}"), plain)]
+    found = [Paragraph("Front", head), Paragraph(safe(f"{say(opening.title)}. {say(opening.why)}"), plain)]
     if busk is not None and busk.intervals:
 
         def hardware(length_mm: float) -> str:
             return format_length(length_mm, unit, hardware=True)
 
         parts = ", ".join(f"{i.kind} {hardware(i.from_mm)} to {hardware(i.to_mm)}" for i in busk.intervals)
-        found.append(Paragraph(_safe(f"Loop side, from the top stitch line down: {parts}."), plain))
+        found.append(Paragraph(safe(f"Loop side, from the top stitch line down: {parts}."), plain))
     if opening.order:
-        found.append(Paragraph(_safe("In this order: " + " ".join(map(say, opening.order))), plain))
+        found.append(Paragraph(safe("In this order: " + " ".join(map(say, opening.order))), plain))
     found += [Paragraph("Getting in and out", head)]
-    found += [Paragraph(_safe(say(way.sentence)), plain) for way in planned.ways]
-    found += [Paragraph(_safe(say(caution)), plain) for caution in opening.cautions]
+    found += [Paragraph(safe(say(way.sentence)), plain) for way in planned.ways]
+    found += [Paragraph(safe(say(caution)), plain) for caution in opening.cautions]
     return found
 
 
@@ -214,7 +195,7 @@ def _behind(planned: Plan, unit: Unit, head: ParagraphStyle, plain: ParagraphSty
         found += [
             Paragraph("Modesty panel", head),
             Paragraph(
-                _safe(
+                safe(
                     f"{format_length(panel.width_mm, unit)} by {format_length(panel.height_mm, unit)}, finished; "
                     f"bones: {along} along, {across} across."
                 ),
@@ -225,14 +206,10 @@ def _behind(planned: Plan, unit: Unit, head: ParagraphStyle, plain: ParagraphSty
         found += [
             Paragraph("Waist tape", head),
             Paragraph(
-                _safe(f"{format_length(tape.cut_mm, unit)} for each half, before the layer that hides it."), plain
+                safe(f"{format_length(tape.cut_mm, unit)} for each half, before the layer that hides it."), plain
             ),
         ]
     return found
-
-
-def _safe(text: str) -> str:
-    return text.replace("&", "&amp;").replace("<", "&lt;").replace(">", "&gt;")
 
 
 def _table(rows: list[list[str]]) -> Table:

@@ -13,6 +13,7 @@ from fuseau.craft.layout.at_hand import LayAsk, Laying
 from fuseau.craft.layout.nesting import LaidSheet, Sheet
 from fuseau.craft.layout.pieces import ClothPiece, PieceMaker
 from fuseau.craft.layout.strips import Strips, bias_strips, binding_length, least_width, side_by_side, strip_width
+from fuseau.craft.making.steps import cut_step
 from fuseau.craft.materials.catalogue import GROMMETS
 from fuseau.craft.materials.cloths import Cloth, ClothName
 from fuseau.craft.pattern.trueing import LaidPanel
@@ -44,10 +45,13 @@ class ClothCut(Record):
     """All that is cut from one cloth: its pieces, and strips that are cut on the slant beside them.
 
     `strips_mm` is the length of the whole width that those take, `repeats_mm` what matching a repeat takes beside the
-    pieces. `usable_mm`: selvedge to selvedge.
+    pieces. `usable_mm`: selvedge to selvedge. `is_cut`, as any page tells; `ticked`: while making, so that what it was
+    cut from still lies on the shelf.
     """
 
     cloth: ClothName
+    is_cut: bool
+    ticked: bool
     label: str
     usable_mm: float
     price_per_m: float
@@ -90,6 +94,8 @@ def plan_cut(build: Build, planned: Plan) -> CutPlan:
         cloths.append(
             ClothCut(
                 cloth=name,
+                is_cut=name in build.cut_cloths,
+                ticked=name not in build.cut.done and build.ticked_off(cut_step(name)),
                 label=cloth.label,
                 usable_mm=cloth.usable_mm,
                 price_per_m=cloth.price_per_m,

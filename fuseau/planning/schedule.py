@@ -21,6 +21,7 @@ from fuseau.planning.plan import Plan
 
 _UNKNOWN_ODDS = 0.5  # that a first mock-up fits, before anything is known
 SICK_SHARE = 0.05  # of her hours, kept in hand for colds
+_LEAST_DAYS, _MOST_DAYS = 14, 400  # that are shown
 _ROOM = 1.5  # of the mean of all minutes: the calendar is that much longer, for late runs
 
 
@@ -34,21 +35,17 @@ class AtWork:
 
 
 class WorkStep(Record):
-    """A step as it stands on the schedule: of which build, how it is called, how long, who has to be there, what to
-    mind.
-    """
+    """A step as it stands on the schedule: of which build, how it is called, who has to be there, what to mind."""
 
     build: str
     key: StepKey
     name: Message
-    minutes: float
     with_whom: Who
-    later: bool
     cautions: tuple[Message, ...] = ()
 
 
 class BuildWork(Record):
-    """What is left of a build. `spare_days` and `probability` as the schedule and the odds have it."""
+    """What is left of a build."""
 
     build: str
     name: str
@@ -201,8 +198,9 @@ def plan_work(
     calendar = calendar_for(work.jobs, hours, today)
     found = schedule(work.jobs, work.due, calendar, seconds=seconds)
     told = odds(with_one_more(work, at_work), work.due, calendar, _as_planned(work.jobs, found), runs=runs)
-    shown = max((slot.ends_on for slot in found.slots), default=today)
-    days = max((shown - today).days + 1, 14)
+    needed = [one.build.brief.needed_on for one in at_work if one.build.brief.needed_on is not None]
+    shown = max([*(slot.ends_on for slot in found.slots), *needed], default=today)
+    days = min(max((shown - today).days + 1, _LEAST_DAYS), _MOST_DAYS)
     return WorkPlan(
         today=today,
         minutes_by_day=tuple(hours.on(today + datetime.timedelta(days=i)) for i in range(days)),
@@ -212,9 +210,7 @@ def plan_work(
                 build=one.id,
                 key=seen.step.key,
                 name=seen.step.name,
-                minutes=seen.minutes,
                 with_whom=seen.step.with_whom,
-                later=seen.step.later,
                 cautions=seen.step.cautions,
             )
             for one in at_work

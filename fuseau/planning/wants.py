@@ -28,6 +28,7 @@ def wants_of(
     taken: dict[tuple[str, str], list[Taken]] = {}
     # bones that are cut already need nothing more
     plans = () if build.bones.cut else cutting(build, planned, bones_at_hand(pool.at_hand(build_id)))
+    plans = tuple(one for one in plans if not build.bones_ticked(one.kind))
     for one in plans:
         for piece in one.pieces:
             if piece.source == "shelf":

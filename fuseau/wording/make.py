@@ -97,7 +97,7 @@ MESSAGES = {
     # refused
     "make.lacks": "Not yet: {first} has to be done before.",
     "make.lacks.more": "Not yet: {first}, and {more:.0f} more, have to be done before.",
-    "make.shut": "{by:capital} has shut the way to it.",
+    "make.shut": "{by} has shut the way to it.",
     "make.no_step": "There is no such step in this garment any more.",
     "make.elsewhere": "This is told where it is cut: take it back there.",
     "make.done_already": "This is done already.",

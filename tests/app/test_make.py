@@ -33,17 +33,20 @@ def test_what_is_next_is_done_and_undone_in_the_build(client, build):
     assert first["now"] == "mock-up 1"
     assert first["steps"][0]["step"]["name"] == "Make mock-up 1: cut, sew, bones, lacing strips"
     after = post(client, build, "do", step="mock-up 1").json()
-    assert (made(client, after)["now"], after["undoes"]) == ("fitting 1", "Done: mock-up 1")
+    assert (made(client, after)["now"], after["undoes"]) == (
+        "fitting 1",
+        "Done: Make mock-up 1: cut, sew, bones, lacing strips",
+    )
     knot = next(one for one in after["thread"]["knots"] if one["stage"] == "make")
     assert knot["note"].startswith("1 of ")
     said = fault(post(client, after, "do", step="waist tape"))
     assert said["at"] == "step"
-    assert said["sentence"].startswith("Not yet: join")
+    assert said["sentence"] == "Not yet: “Join 1·2, and press it”, and 11 more, have to be done before."
     all_of_it = post(client, after, "do", step="waist tape", also=True).json()
     assert made(client, all_of_it)["lost"][0] == "front"
     assert made(client, all_of_it)["now"] == "front"
     shut = fault(post(client, all_of_it, "do", step="front"))
-    assert "has shut the way to it" in shut["sentence"]
+    assert shut["sentence"] == "“Join 1·2, and press it” has shut the way to it."
     mended = post(client, all_of_it, "do", step="front", anyhow=True).json()
     assert made(client, mended)["lost"] == []
     undone = post(client, mended, "undo", step="join 1-2").json()
@@ -77,6 +80,7 @@ def test_the_clock_runs_on_one_step_of_the_whole_workshop(client, build, sheet):
     other = client.post("/api/builds", json={"name": "Another", "kind": "cincher"}).json()
     other = client.get(f"/api/builds/{other['id']}").json()
     there = fault(post(client, other, "start", step="mark"))["sentence"]
+    assert there.startswith("The clock runs on “Make mock-up 1")
     assert build["build"]["brief"]["name"] in there
     assert fault(post(client, build, "stop", minutes="a while"))["at"] == "minutes"
     stopped = post(client, build, "stop", minutes="200", note="slow", mishap="a needle broke", done=True).json()
@@ -183,3 +187,21 @@ def test_one_like_this_begins_with_its_lessons_and_nothing_made(client, build):
     assert after["build"]["brief"]["lessons"] == ["Gave way: a bone tip"]
     copy = client.post(f"/api/builds/{build['id']}/duplicate").json()
     assert client.get(f"/api/builds/{copy['id']}").json()["build"]["make"]["log"] == []
+
+
+def test_what_is_ticked_off_as_cut_is_cut_on_every_page(client, build):
+    for key in ("cut coutil", "cut bones flat-12"):
+        build = post(client, build, "do", step=key, also=True).json()
+    assert build["ticked_bones"] == ["flat_12"]
+    cut = {one["cloth"]: one for one in client.get(f"/api/builds/{build['id']}/cut").json()["cloths"]}
+    assert (cut["coutil"]["is_cut"], cut["coutil"]["ticked"]) == (True, True)
+    assert (cut["lawn"]["is_cut"], cut["lawn"]["ticked"]) == (False, False)
+    note = next(one["note"] for one in build["thread"]["knots"] if one["stage"] == "cut")
+    assert note == "1 of 3 cut"
+    wanted = {one["article"]["name"] for one in client.get("/api/shopping").json()["shopping"]["lines"]}
+    assert not {"coutil", "flat_12"} & wanted
+    assert {"lawn", "spiral_6"} <= wanted
+    build = edit(client, build, "record.finished_on", TODAY.isoformat()).json()
+    cut = client.get(f"/api/builds/{build['id']}/cut").json()["cloths"]
+    assert [one["is_cut"] for one in cut] == [True] * len(cut)
+    assert client.get("/api/shopping").json()["shopping"]["lines"] == []

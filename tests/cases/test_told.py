@@ -4,6 +4,7 @@ import numpy as np
 import pytest
 
 from fuseau.document.build import Build
+from fuseau.planning.make import make_up
 from fuseau.planning.plan import Plan
 from fuseau.planning.readiness import ready
 from fuseau.planning.story import story
@@ -53,6 +54,25 @@ def girth_stays(level: str, other: Told):
         assert planned.body[level].girth_mm == pytest.approx(plan(other.build()).body[level].girth_mm, abs=1.0)
 
     return check
+
+
+def making_says_the_same(build: Build, planned: Plan) -> None:
+    """The first thing to do on the Make page is what the verdict says, of the version that it names."""
+    first = {
+        "first mock-up": "mock-up {}",
+        "one more mock-up": "mock-up {}",
+        "look again": "mock-up {}",
+        "measure first": "mock-up {}",
+        "try it on": "fitting {}",
+        "alter it": "alter {}",
+        "wear it": None,
+    }
+    made, said = make_up(build, planned), planned.verdict
+    if said.word == "cut the cloth":
+        assert made.now.startswith("cut ")
+    else:
+        key = first[said.word]
+        assert made.now == (key and key.format(said.version))
 
 
 PLAIN = Told("overbust corset", (cut, read()))
@@ -392,6 +412,7 @@ def test_she_is_told_what_she_should_be(case):
         assert told.gap_mm[0] <= (planned.proposal or planned).final.shape.mean_mm <= told.gap_mm[1]
     if told.verdict:
         assert planned.verdict.word in told.verdict
+    making_says_the_same(build, planned)
     heard = everything_said(build, planned)
     for words in told.says:
         assert words in heard

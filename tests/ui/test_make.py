@@ -11,7 +11,7 @@ def kept(hand, name):
 
 def test_a_days_work_from_start_to_stop(demo_hand):
     hand = demo_hand
-    hand.stage("Ash cartographer", "make")
+    hand.stage("Lamplighter Regent", "make")
     hand.see("Cut the cotton lawn")
     assert hand.violations() == []
     hand.press("Start")
@@ -24,7 +24,7 @@ def test_a_days_work_from_start_to_stop(demo_hand):
     hand.write("minutes, if the clock is wrong", "25", leave=False)
     hand.press("Stop: it is done")
     hand.see("25 min: Cut the cotton lawn")
-    make = kept(hand, "Ash cartographer")
+    make = kept(hand, "Lamplighter Regent")
     assert [(one["step"], one["minutes"], one["note"]) for one in make["log"]] == [
         ("cut lawn", 25, "the grain is slanting")
     ]
@@ -36,11 +36,11 @@ def test_a_days_work_from_start_to_stop(demo_hand):
     hand.see("goes from 0 to 960")
     hand.write("minutes", "30", leave=False)
     hand.press("Write it down")
-    hand.wait(lambda: len(kept(hand, "Ash cartographer")["log"]) == 2)
+    hand.wait(lambda: len(kept(hand, "Lamplighter Regent")["log"]) == 2)
     hand.press("1 done")
     hand.press("Cut the cotton lawn")
     hand.press("It is not done after all")
-    hand.wait(lambda: not kept(hand, "Ash cartographer")["done"])
+    hand.wait(lambda: not kept(hand, "Lamplighter Regent")["done"])
 
 
 def test_a_clock_on_what_is_no_step_any_more_can_still_be_stopped(demo_hand):
@@ -71,7 +71,7 @@ def test_a_step_out_of_order_is_told_before_and_has_its_way_back(demo_hand):
     assert hand.violations() == []
     hand.press("I got it in all the same")
     hand.gone("was shut out")
-    hand.press("Undo: Done: front")
+    hand.press("Undo: Done: Set in the busk")
     hand.see("was shut out")
     # binding both edges before the bones: told before it is done
     line = hand.build("Lamplighter Regent")
@@ -93,15 +93,16 @@ def test_steps_are_moved_within_what_is_possible_and_one_of_her_own_is_put_in(de
     def rows():
         return [row.get_attribute("data-row") for row in hand.all("[data-row]")]
 
-    first, second = rows()[:2]
+    at = rows().index("cut lawn")
+    first, second = rows()[at : at + 2]
     hand.click(f"[data-row='{second}'] [aria-label^='earlier']")
-    hand.wait(lambda: rows()[:2] == [second, first])
-    at = rows().index("lace")
+    hand.wait(lambda: rows()[at : at + 2] == [second, first])
+    last = rows().index("lace")
     hand.click("[data-row='lace'] [aria-label^='earlier']")
     hand.see("can’t change places with")
-    assert rows()[at] == "lace"
+    assert rows()[last] == "lace"
     hand.press("The usual order")
-    hand.wait(lambda: rows()[:2] == [first, second])
+    hand.wait(lambda: rows()[at : at + 2] == [first, second])
     hand.press("One more …")
     hand.write("what", "gild the clasps", leave=False)
     hand.press("Put it in")

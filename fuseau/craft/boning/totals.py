@@ -81,7 +81,7 @@ def boning(
         grams=sum(metres[name] * kinds[name].g_per_m for name in metres),
         price=sum(metres[name] * kinds[name].price_per_m + pieces[name] * kinds[name].price_each for name in metres),
         minutes=sum(number * MINUTES[kinds[name].stuff.work] for name, number in cut.items())
-        + coats * MINUTES["dip a coat"],
+        + coats / 2 * MINUTES["dip a coat"],
         ends=2 * sum(cut.values()),
         coats=coats,
         flat_radius_mm=radius,

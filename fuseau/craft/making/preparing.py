@@ -128,7 +128,7 @@ def cut_bones(listing: Listing, made: MadeUp, *, waiting: bool) -> None:
         if bool(waits_h) != waiting:
             continue
         steel = "steel" in kind.material
-        works: list[tuple[Work, float]] = [(kind.stuff.work, count), ("dip a coat", 2 * count * coats)]
+        works: list[tuple[Work, float]] = [(kind.stuff.work, count), ("dip a coat", count * coats)]
         cautions = (*(["caution.cut_steel"] if steel else []), *(["caution.glue"] if waits_h else []))
         listing.add(
             cut_bones_step(name),

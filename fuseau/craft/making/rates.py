@@ -11,17 +11,22 @@ from dataclasses import dataclass
 
 from fuseau.craft.base.record import Record
 from fuseau.craft.making.steps import Step
-from fuseau.craft.materials.minutes import MINUTES, Work
+from fuseau.craft.materials.minutes import MINUTES, PER, Work
 
 SPREAD = 0.35  # of the minutes, as a share of their mean
 _PRIOR_WEIGHT = 3.0
 
 
 class Rate(Record):
-    """Minutes for one unit of a kind of work: the mean, the spread of the logarithm, and from how many entries."""
+    """Minutes for one unit of a kind of work: the mean, the spread of the logarithm, and from how many entries.
+
+    `per` is what a unit is, `usual_min` the shop's number.
+    """
 
     work: Work
+    per: str
     minutes: float
+    usual_min: float
     spread_ln: float
     entries: int
 
@@ -73,7 +78,14 @@ def _rate(work: Work, told: list[tuple[float, float]]) -> Rate:
     beta = _PRIOR_WEIGHT / 2 * sigma * sigma + between / 2 + _PRIOR_WEIGHT * weight * (mean - prior) ** 2 / (2 * kappa)
     spread = math.sqrt(beta / alpha)
     minutes = MINUTES[work] * math.exp(mu + spread * spread / 2)
-    return Rate(work=work, minutes=minutes, spread_ln=spread, entries=len(told))
+    return Rate(
+        work=work,
+        per=PER[work],
+        minutes=minutes,
+        usual_min=MINUTES[work],
+        spread_ln=spread,
+        entries=len(told),
+    )
 
 
 class Takes(Record):

@@ -49,9 +49,6 @@ Work = Literal[
     "fitting",
 ]
 
-# per panel and ply (the pair), per panel, per seam of each half, per line of stitching, per channel, per edge of each
-# half, per 100 mm, per garment; then per bone, per garment, per zip, per pair of hooks, per hole, per loop, per panel,
-# per gusset, dart, cup, per mock-up
 MINUTES: Mapping[Work, float] = {
     "cut a ply": 6,
     "mark": 4,
@@ -96,4 +93,51 @@ MINUTES: Mapping[Work, float] = {
     "shoulder piece": 30,
     "mock-up": 225,
     "fitting": 30,
+}
+
+# what one unit of each is
+PER: Mapping[Work, str] = {
+    "cut a ply": "panel",
+    "mark": "panel",
+    "baste by machine": "panel",
+    "baste by hand": "panel",
+    "fuse": "panel",
+    "sew a seam": "seam of each half",
+    "sew a curved seam": "seam of each half",
+    "press a seam": "seam of each half",
+    "topstitch a seam": "seam of each half",
+    "sandwich seam": "seam of each half",
+    "grade a seam": "seam of each half",
+    "channel stitching": "line",
+    "inside tape": "channel",
+    "outside tape": "channel",
+    "facing": "edge",
+    "binding on": "100 mm",
+    "binding by hand": "100 mm",
+    "binding in the ditch": "100 mm",
+    "floating lining": "garment",
+    "cut a flat bone": "bone",
+    "cut a spiral bone": "bone",
+    "cut a synthetic bone": "bone",
+    "dip a coat": "bone",
+    "bone in": "bone",
+    "busk": "garment",
+    "separating zip": "zip",
+    "hidden zip": "zip",
+    "hooks by hand": "pair",
+    "hooks by tape": "pair",
+    "grommet": "hole",
+    "worked eyelet": "hole",
+    "tape loop": "loop",
+    "waist tape": "garment",
+    "modesty panel": "panel",
+    "modesty bone": "bone",
+    "slashed gusset": "gusset",
+    "gusset in a seam": "gusset",
+    "dart": "dart",
+    "cup": "cup",
+    "lace new": "lacing",
+    "shoulder piece": "piece",
+    "mock-up": "mock-up of six panels",
+    "fitting": "fitting",
 }

@@ -3778,7 +3778,7 @@ export interface components {
         };
         /**
          * BuildWork
-         * @description What is left of a build. `spare_days` and `probability` as the schedule and the odds have it.
+         * @description What is left of a build.
          */
         BuildWork: {
             /** Build */
@@ -4170,7 +4170,8 @@ export interface components {
          * @description All that is cut from one cloth: its pieces, and strips that are cut on the slant beside them.
          *
          *     `strips_mm` is the length of the whole width that those take, `repeats_mm` what matching a repeat takes beside the
-         *     pieces. `usable_mm`: selvedge to selvedge.
+         *     pieces. `usable_mm`: selvedge to selvedge. `is_cut`, as any page tells; `ticked`: while making, so that what it was
+         *     cut from still lies on the shelf.
          */
         ClothCut: {
             /**
@@ -4178,6 +4179,10 @@ export interface components {
              * @description A cloth in the catalogue.
              */
             cloth: string;
+            /** Is Cut */
+            is_cut: boolean;
+            /** Ticked */
+            ticked: boolean;
             /** Label */
             label: string;
             /** Usable Mm */
@@ -6265,7 +6270,7 @@ export interface components {
              * @default []
              */
             works: [
-                "cut a ply" | "mark" | "baste by machine" | "baste by hand" | "fuse" | "sew a seam" | "sew a curved seam" | "press a seam" | "topstitch a seam" | "sandwich seam" | "grade a seam" | "channel stitching" | "inside tape" | "outside tape" | "facing" | "binding on" | "binding by hand" | "binding in the ditch" | "floating lining" | "cut a flat bone" | "cut a spiral bone" | "cut a synthetic bone" | "bone in" | "busk" | "separating zip" | "hidden zip" | "hooks by hand" | "hooks by tape" | "grommet" | "worked eyelet" | "tape loop" | "waist tape" | "modesty panel" | "modesty bone" | "slashed gusset" | "gusset in a seam" | "dart" | "cup" | "lace new" | "shoulder piece" | "mock-up" | "fitting",
+                "cut a ply" | "mark" | "baste by machine" | "baste by hand" | "fuse" | "sew a seam" | "sew a curved seam" | "press a seam" | "topstitch a seam" | "sandwich seam" | "grade a seam" | "channel stitching" | "inside tape" | "outside tape" | "facing" | "binding on" | "binding by hand" | "binding in the ditch" | "floating lining" | "cut a flat bone" | "cut a spiral bone" | "cut a synthetic bone" | "dip a coat" | "bone in" | "busk" | "separating zip" | "hidden zip" | "hooks by hand" | "hooks by tape" | "grommet" | "worked eyelet" | "tape loop" | "waist tape" | "modesty panel" | "modesty bone" | "slashed gusset" | "gusset in a seam" | "dart" | "cup" | "lace new" | "shoulder piece" | "mock-up" | "fitting",
                 number
             ][];
         };
@@ -6947,6 +6952,11 @@ export interface components {
             job: string;
             /** Consequences */
             consequences: components["schemas"]["Consequence"][];
+            /**
+             * Ticked Bones
+             * @description Kinds of bones that were ticked off as cut while making.
+             */
+            ticked_bones: string[];
             newer: components["schemas"]["BookMeasuring"] | null;
         };
         /**
@@ -8823,15 +8833,21 @@ export interface components {
         /**
          * Rate
          * @description Minutes for one unit of a kind of work: the mean, the spread of the logarithm, and from how many entries.
+         *
+         *     `per` is what a unit is, `usual_min` the shop's number.
          */
         Rate: {
             /**
              * Work
              * @enum {string}
              */
-            work: "cut a ply" | "mark" | "baste by machine" | "baste by hand" | "fuse" | "sew a seam" | "sew a curved seam" | "press a seam" | "topstitch a seam" | "sandwich seam" | "grade a seam" | "channel stitching" | "inside tape" | "outside tape" | "facing" | "binding on" | "binding by hand" | "binding in the ditch" | "floating lining" | "cut a flat bone" | "cut a spiral bone" | "cut a synthetic bone" | "bone in" | "busk" | "separating zip" | "hidden zip" | "hooks by hand" | "hooks by tape" | "grommet" | "worked eyelet" | "tape loop" | "waist tape" | "modesty panel" | "modesty bone" | "slashed gusset" | "gusset in a seam" | "dart" | "cup" | "lace new" | "shoulder piece" | "mock-up" | "fitting";
+            work: "cut a ply" | "mark" | "baste by machine" | "baste by hand" | "fuse" | "sew a seam" | "sew a curved seam" | "press a seam" | "topstitch a seam" | "sandwich seam" | "grade a seam" | "channel stitching" | "inside tape" | "outside tape" | "facing" | "binding on" | "binding by hand" | "binding in the ditch" | "floating lining" | "cut a flat bone" | "cut a spiral bone" | "cut a synthetic bone" | "dip a coat" | "bone in" | "busk" | "separating zip" | "hidden zip" | "hooks by hand" | "hooks by tape" | "grommet" | "worked eyelet" | "tape loop" | "waist tape" | "modesty panel" | "modesty bone" | "slashed gusset" | "gusset in a seam" | "dart" | "cup" | "lace new" | "shoulder piece" | "mock-up" | "fitting";
+            /** Per */
+            per: string;
             /** Minutes */
             minutes: number;
+            /** Usual Min */
+            usual_min: number;
             /** Spread Ln */
             spread_ln: number;
             /** Entries */
@@ -9551,12 +9567,15 @@ export interface components {
         /**
          * StepSeen
          * @description A step as it stands. `lacks` are to be done before; `shut_by` is done and shuts it out, `back` are the ways to
-         *     get it in after all. Of one that can be done: `shuts_out` are those that could not be after it.
+         *     get it in after all. Of one that can be done: `shuts_out` are those that could not be after it. `usual_min` is what
+         *     it takes by the shop's pace.
          */
         StepSeen: {
             step: components["schemas"]["fuseau__craft__making__steps__Step"];
             /** Minutes */
             minutes: number;
+            /** Usual Min */
+            usual_min: number;
             /** Spread Ln */
             spread_ln: number;
             /** Done */
@@ -10599,8 +10618,7 @@ export interface components {
         };
         /**
          * WorkStep
-         * @description A step as it stands on the schedule: of which build, how it is called, how long, who has to be there, what to
-         *     mind.
+         * @description A step as it stands on the schedule: of which build, how it is called, who has to be there, what to mind.
          */
         WorkStep: {
             /** Build */
@@ -10611,15 +10629,11 @@ export interface components {
              */
             key: string;
             name: components["schemas"]["Message"];
-            /** Minutes */
-            minutes: number;
             /**
              * With Whom
              * @enum {string}
              */
             with_whom: "herself" | "wearer" | "helper";
-            /** Later */
-            later: boolean;
             /**
              * Cautions
              * @default []
@@ -11676,8 +11690,8 @@ export interface components {
          *
          *     `works` are kinds of work with how often; `waits_h` runs after it, by the clock. `through` counts how many places it
          *     goes in at, for what opening them again costs. `undo_min`: to undo it, by which no cloth is lost; None: it can't be.
-         *     `optional`: why it may be left out; `later`: it can be done after the day without harm. `place` is its place in the
-         *     usual order. `with_whom`: somebody has to be there.
+         *     `optional`: why it may be left out; `later`: it can be done after the day without harm. `with_whom`: somebody has to
+         *     be there.
          */
         fuseau__craft__making__steps__Step: {
             /**
@@ -11696,7 +11710,7 @@ export interface components {
              * @default []
              */
             works: [
-                "cut a ply" | "mark" | "baste by machine" | "baste by hand" | "fuse" | "sew a seam" | "sew a curved seam" | "press a seam" | "topstitch a seam" | "sandwich seam" | "grade a seam" | "channel stitching" | "inside tape" | "outside tape" | "facing" | "binding on" | "binding by hand" | "binding in the ditch" | "floating lining" | "cut a flat bone" | "cut a spiral bone" | "cut a synthetic bone" | "bone in" | "busk" | "separating zip" | "hidden zip" | "hooks by hand" | "hooks by tape" | "grommet" | "worked eyelet" | "tape loop" | "waist tape" | "modesty panel" | "modesty bone" | "slashed gusset" | "gusset in a seam" | "dart" | "cup" | "lace new" | "shoulder piece" | "mock-up" | "fitting",
+                "cut a ply" | "mark" | "baste by machine" | "baste by hand" | "fuse" | "sew a seam" | "sew a curved seam" | "press a seam" | "topstitch a seam" | "sandwich seam" | "grade a seam" | "channel stitching" | "inside tape" | "outside tape" | "facing" | "binding on" | "binding by hand" | "binding in the ditch" | "floating lining" | "cut a flat bone" | "cut a spiral bone" | "cut a synthetic bone" | "dip a coat" | "bone in" | "busk" | "separating zip" | "hidden zip" | "hooks by hand" | "hooks by tape" | "grommet" | "worked eyelet" | "tape loop" | "waist tape" | "modesty panel" | "modesty bone" | "slashed gusset" | "gusset in a seam" | "dart" | "cup" | "lace new" | "shoulder piece" | "mock-up" | "fitting",
                 number
             ][];
             /**
@@ -11758,11 +11772,6 @@ export interface components {
              * @default false
              */
             later: boolean;
-            /**
-             * Place
-             * @default 0
-             */
-            place: number;
             /**
              * With Whom
              * @default herself

@@ -146,11 +146,4 @@ const knots = computed(() =>
     margin-left: 0;
   }
 }
-.sr {
-  position: absolute;
-  width: 1px;
-  height: 1px;
-  overflow: hidden;
-  clip-path: inset(50%);
-}
 </style>

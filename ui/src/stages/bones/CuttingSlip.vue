@@ -52,6 +52,13 @@ const fromFree = computed(() =>
 )
 const error = shelf.saidAt
 /** What bones are cut from is used up, and lies there again when they are not. */
+/** Kinds that were ticked off as cut while making, though nothing is written down of them here. */
+const ticked = computed(() =>
+  (open.plan?.bones ?? [])
+    .filter((one) => open.latest!.ticked_bones.includes(one.kind))
+    .map((one) => one.kind_label)
+    .filter((one, i, all) => all.indexOf(one) === i),
+)
 async function cutOrNot(what: 'cut' | 'uncut') {
   if (await open.step(`bones/${what}`, {})) await shelf.load()
 }
@@ -204,6 +211,9 @@ const said = (fate: ReusedBone) => {
       </div>
     </template>
     <template v-else>
+      <p v-if="ticked.length" class="caution">
+        Ticked off as cut while making: {{ ticked.join(', ') }}. They are taken off the shelf here.
+      </p>
       <p class="soft">Say so here: if top line or hem moves later, it tells which bones still serve, and where.</p>
       <v-btn size="small" variant="outlined" @click="cutOrNot('cut')">The bones are cut</v-btn>
     </template>

@@ -48,10 +48,6 @@ const laid = computed(() => (here.value ? layings.value[here.value.cloth] : unde
 const stale = computed(() => !!laid.value && laid.value.revision !== open.latest!.revision)
 const folded = (cloth: string) => !!choices.value.fold?.includes(cloth)
 const done = (cloth: string) => choices.value.done?.[cloth]
-/** Ticked off while making, though nothing was taken off the shelf for it. */
-const ticked = (cloth: string) =>
-  !done(cloth) &&
-  !!open.build!.make?.done?.some((one) => one.step === `cut ${cloth.toLowerCase().replaceAll('_', '-').slice(0, 40)}`)
 const pins = computed<Pinned[]>(() => (here.value && choices.value.pinned?.[here.value.cloth]) ?? [])
 
 async function lay(one: ClothCut, seconds: number) {
@@ -172,7 +168,7 @@ useKeys([
 const needs = (one: ClothCut) => layings.value[one.cloth]?.laid.to_buy_mm
 const tooNarrow = (one: ClothCut) => !!layings.value[one.cloth]?.laid.laying.marker.too_wide.length
 const told = (one: ClothCut) => {
-  if (done(one.cloth) || ticked(one.cloth)) return 'cut'
+  if (one.is_cut) return 'cut'
   if (tooNarrow(one)) return 'too narrow'
   const mm = needs(one)
   if (mm === undefined) return '…'
@@ -339,7 +335,7 @@ const older = (cloth: string) => {
     </section>
     <TheSlip v-if="cut" :title="title" under="Each cloth with its own pieces, laid on what there is of it.">
       <FindingsList :stages="['cut']" />
-      <p v-if="here && ticked(here.cloth)" class="caution">
+      <p v-if="here?.ticked" class="caution">
         It was ticked off as cut while making; what it was cut from still lies on the shelf. “It is cut” takes it off.
       </p>
       <p v-if="unready" class="caution"><b>Before the cloth is cut:</b> {{ unready }}</p>
@@ -347,7 +343,7 @@ const older = (cloth: string) => {
         <tbody>
           <tr v-for="one in cloths" :key="one.cloth" :class="{ on: one === here }">
             <td>
-              <button type="button" class="name" @click="show(one.cloth)">{{ one.label }}</button>
+              <button type="button" class="pick" @click="show(one.cloth)">{{ one.label }}</button>
             </td>
             <td class="n">{{ one.pieces.reduce((sum, piece) => sum + piece.count, 0) }} pieces</td>
             <td class="n in">
@@ -384,7 +380,7 @@ const older = (cloth: string) => {
               :data-piece-row="piece.key"
             >
               <td>
-                <button type="button" class="name" @click="picked = picked === piece.key ? '' : piece.key">
+                <button type="button" class="pick" @click="picked = picked === piece.key ? '' : piece.key">
                   {{ piece.label.includes(piece.what) ? piece.label : `${piece.what} ${piece.label}` }}
                 </button>
               </td>
@@ -461,13 +457,6 @@ h2 {
 }
 .empty h2 {
   margin-top: 0;
-}
-.name {
-  font: inherit;
-  color: var(--letout);
-  text-decoration: underline dotted;
-  padding: 0;
-  text-align: left;
 }
 .on td {
   background: var(--marked);

@@ -106,11 +106,4 @@ li {
   font-size: 0.85rem;
   white-space: nowrap;
 }
-.sr {
-  position: absolute;
-  width: 1px;
-  height: 1px;
-  overflow: hidden;
-  clip-path: inset(50%);
-}
 </style>

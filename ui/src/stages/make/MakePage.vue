@@ -4,7 +4,9 @@ import { get, Refused } from '../../api/client'
 import type { MakeSeen } from '../../api/types'
 import { useKeys } from '../../parts/keys'
 import MeasureFirst from '../../parts/MeasureFirst.vue'
+import { storeToRefs } from 'pinia'
 import TheSlip from '../../parts/TheSlip.vue'
+import ThinkingBar from '../../parts/ThinkingBar.vue'
 import { duration, longDay, shortDay } from '../../parts/words'
 import { useBuild } from '../../stores/build'
 import { useNotices } from '../../stores/notices'
@@ -21,6 +23,7 @@ const open = useBuild()
 const settings = useSettings()
 const work = useWork()
 const notices = useNotices()
+const thought = { ...storeToRefs(work), ask: work.ask, stop: work.stop }
 const seen = ref<MakeSeen>()
 const failed = ref('')
 const picked = ref('')
@@ -111,7 +114,7 @@ useKeys([
         </div>
         <p v-if="instead.length" class="instead">
           <span class="soft">Or now:</span>
-          <button v-for="key in instead" :key="key" type="button" class="name" @click="pick(key)">
+          <button v-for="key in instead" :key="key" type="button" class="pick" @click="pick(key)">
             {{ steps.get(key)?.step.name }}
           </button>
         </p>
@@ -127,9 +130,7 @@ useKeys([
             </p>
           </div>
         </div>
-        <p v-if="work.busy" class="soft small" role="status">
-          Working the days out{{ work.share ? `, ${Math.round(100 * work.share)} %` : '' }}
-        </p>
+        <ThinkingBar v-if="work.busy" label="Working the days out" :thought="thought" />
         <p v-if="work.failed" class="bad" role="alert">
           {{ work.failed }} <router-link to="/today">Your hours</router-link>
         </p>
@@ -146,7 +147,7 @@ useKeys([
       </div>
       <p v-for="key in make.lost.filter((one) => steps.get(one)?.shut_by?.length)" :key="key" class="caution" data-lost>
         <b>{{ steps.get(key)?.step.name }}</b> was shut out.
-        <button type="button" class="name" @click="pick(key)">The ways back</button>
+        <button type="button" class="pick" @click="pick(key)">The ways back</button>
       </p>
       <template v-if="end">
         <p v-if="end.spare_days != null" :class="{ late: end.spare_days < 0 }">
@@ -164,9 +165,6 @@ useKeys([
         <p v-if="odds" class="small">
           As things may fall out, with one more mock-up if it is needed: in half of all runs by
           {{ shortDay(odds.likely_on) }}, in nine of ten by {{ shortDay(odds.late_on) }}.
-        </p>
-        <p v-if="work.latest && work.latest.schedule.bound_share > 0.01" class="soft small">
-          Put in another order it might take up to {{ Math.round(100 * work.latest.schedule.bound_share) }} % less.
         </p>
       </template>
       <template v-if="probability !== null && probability < 1">
@@ -195,13 +193,6 @@ useKeys([
   gap: 6px 18px;
   flex-wrap: wrap;
   margin: 10px 0 4px;
-}
-.name {
-  font: inherit;
-  color: var(--letout);
-  text-decoration: underline dotted;
-  padding: 0;
-  text-align: left;
 }
 .strip {
   display: grid;

@@ -40,7 +40,7 @@ async function keepEntry() {
   <section aria-label="The log">
     <h2>Log</h2>
     <p v-if="log.length" class="small">{{ (logged / 60).toFixed(1) }} hours so far.</p>
-    <ul class="log">
+    <ul class="entries">
       <li v-for="one in all ? log : log.slice(0, 4)" :key="one.at">
         {{ shortDay(one.on) }}, {{ Math.round(one.minutes) }} min: {{ nameOf(one.step) }}
         <span v-if="one.note" class="soft">“{{ one.note }}”</span>
@@ -59,7 +59,7 @@ async function keepEntry() {
       {{ all ? 'The last four' : `All ${log.length}` }}
     </button>
     <button v-if="!writing" type="button" class="ask block" @click="writing = true">Write minutes down …</button>
-    <form v-else class="form" @submit.prevent="keepEntry">
+    <form v-else class="fields" @submit.prevent="keepEntry">
       <p class="small">On “{{ nameOf(picked) }}”</p>
       <v-text-field
         v-model="entry.minutes"
@@ -77,7 +77,7 @@ async function keepEntry() {
     </form>
     <template v-if="kept.left_out?.length">
       <h2>Left out</h2>
-      <ul class="log">
+      <ul class="entries">
         <li v-for="one in kept.left_out" :key="one.step">
           {{ one.step }}<span v-if="one.because" class="soft">: {{ one.because }}</span>
           <button type="button" class="ask" @click="open.step('make/take-in', { step: one.step })">in again</button>
@@ -85,14 +85,14 @@ async function keepEntry() {
       </ul>
     </template>
     <h2>Steps of your own</h2>
-    <ul class="log">
+    <ul class="entries">
       <li v-for="one in kept.own" :key="one.key">
         {{ one.name }}, {{ Math.round(one.minutes ?? 0) }} min
         <button type="button" class="ask" @click="open.step('make/own/take', { step: one.key })">take out</button>
       </li>
     </ul>
     <button v-if="!adding" type="button" class="ask block" @click="adding = true">One more …</button>
-    <form v-else class="form" @submit.prevent="keepOwn">
+    <form v-else class="fields" @submit.prevent="keepOwn">
       <v-text-field v-model="own.name" label="what" :error-messages="saidAt('own', 'name')" autofocus />
       <v-text-field v-model="own.minutes" label="minutes" :error-messages="saidAt('own', 'minutes')" />
       <v-select
@@ -117,32 +117,13 @@ h2 {
 p {
   margin: 3px 0;
 }
-.log {
-  list-style: none;
-  padding: 0;
-  margin: 2px 0;
-}
 .log li {
   padding: 2px 0;
   border-bottom: 1px solid var(--line);
 }
-.ask {
-  font: inherit;
-  color: var(--letout);
-  padding: 0;
-}
 .block {
   display: block;
   margin-top: 4px;
-}
-.form {
-  display: grid;
-  gap: 8px;
-  margin: 6px 0;
-}
-.acts {
-  display: flex;
-  gap: 8px;
 }
 .wrong {
   color: var(--caution);

@@ -13,6 +13,7 @@ const names = computed(() => new Map(props.make.steps.map((one) => [one.step.key
 const named = (keys: string[]) => keys.map((key) => names.value.get(key) ?? key)
 const running = computed(() => props.make.running)
 const mine = computed(() => running.value?.step === step.value.key)
+const PACE = 0.1 // a pace nearer to the shop's is not told
 const note = ref('')
 const mishap = ref('')
 const minutes = ref('')
@@ -56,7 +57,9 @@ const rest = computed(() => Math.max(0, props.seen.minutes - (props.seen.logged_
     <p v-for="one in step.cautions" :key="one" class="caution">{{ one }}</p>
     <h2>{{ step.name }}</h2>
     <p class="about">
-      <b>{{ duration(seen.minutes) }}</b>
+      <b>{{ duration(seen.minutes) }}</b><template v-if="Math.abs(seen.minutes / seen.usual_min - 1) > PACE"
+        >, by your pace; usually {{ duration(seen.usual_min) }}</template
+      >
       <template v-if="seen.logged_min"
         >, {{ Math.round(seen.logged_min) }} min of it logged<template v-if="!seen.done"
           >, some {{ duration(rest) }} to go</template
@@ -103,7 +106,7 @@ const rest = computed(() => Math.max(0, props.seen.minutes - (props.seen.logged_
           <b>Not yet.</b> Before it:
           <template v-for="(key, i) in seen.lacks" :key="key"
             >{{ i ? '; ' : ''
-            }}<button type="button" class="name" @click="emit('pick', key)">{{ names.get(key) }}</button>
+            }}<button type="button" class="pick" @click="emit('pick', key)">{{ names.get(key) }}</button>
           </template>
         </p>
         <v-btn size="small" variant="outlined" @click="itIsDone({ also: true })">All of that is done, and this</v-btn>
@@ -238,18 +241,6 @@ ul {
 }
 .bad {
   color: var(--takein);
-}
-.name {
-  font: inherit;
-  color: var(--letout);
-  text-decoration: underline dotted;
-  padding: 0;
-  text-align: left;
-}
-.ask {
-  font: inherit;
-  color: var(--letout);
-  padding: 0;
 }
 a {
   color: var(--letout);

@@ -85,7 +85,7 @@ const usual = () => open.step('make/order', { order: [] }, ['order'], 'PUT')
           <td class="n day">
             <i
               v-if="days.get(one.step.key)?.critical"
-              class="critical"
+              class="critical-mark"
               title="It decides the day"
               aria-label="it decides the day"
               role="img"
@@ -135,11 +135,6 @@ const usual = () => open.step('make/order', { order: [] }, ['order'], 'PUT')
 .name:hover {
   text-decoration: underline dotted;
 }
-.ask {
-  font: inherit;
-  color: var(--letout);
-  padding: 0;
-}
 .on td {
   background: var(--marked);
 }
@@ -158,13 +153,5 @@ td.n:first-child {
 }
 .day {
   width: 84px;
-}
-.critical {
-  display: inline-block;
-  width: 8px;
-  height: 8px;
-  transform: rotate(45deg);
-  background: var(--metal);
-  margin-right: 5px;
 }
 </style>

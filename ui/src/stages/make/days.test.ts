@@ -31,7 +31,7 @@ const work = (slots: Slot[]): WorkPlan => ({
       running: null,
     },
   ],
-  steps: [{ build: 'a', key: 'fit', name: 'Fit', minutes: 30, with_whom: 'wearer', later: false, cautions: [] }],
+  steps: [{ build: 'a', key: 'fit', name: 'Fit', with_whom: 'wearer', cautions: [] }],
   schedule: { slots, ends: [], bound_share: 0 },
   odds: [],
   parcels: [{ shop: 'S', due_on: '2026-11-28', what: ['tape'], builds: ['b'] }],

@@ -2,14 +2,15 @@
 import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { get, Refused, send } from '../../api/client'
-import type { CardSeen, Wear } from '../../api/types'
+import type { CardSeen } from '../../api/types'
 import MeasureFirst from '../../parts/MeasureFirst.vue'
 import TheSlip from '../../parts/TheSlip.vue'
-import { useDraft, whenSaved } from '../../parts/useDraft'
-import { length, longDay, run, shortDay, STAGES, withUnit } from '../../parts/words'
+import { length, longDay, run, shortDay, STAGES } from '../../parts/words'
 import { useBuild } from '../../stores/build'
 import { useNotices } from '../../stores/notices'
 import { useSettings } from '../../stores/settings'
+import OwnWords from './OwnWords.vue'
+import WearForm from './WearForm.vue'
 
 // The card, which fills itself; what she likes and would change; and each time it was worn.
 const open = useBuild()
@@ -62,66 +63,13 @@ async function again() {
   }
 }
 
-// --- in her own words
-const like = ref('')
-const change = ref('')
-async function add(at: 'likes' | 'would_change', text: string) {
-  if (!text.trim()) return false
-  return open.set(`record.${at}`, [...(kept.value[at] ?? []), text.trim()])
-}
-const addLike = async () => (await add('likes', like.value)) && (like.value = '')
-const addChange = async () => (await add('would_change', change.value)) && (change.value = '')
-const takeOut = (at: 'likes' | 'would_change' | 'wears', i: number) =>
-  open.set(
-    `record.${at}`,
-    (kept.value[at] ?? []).filter((_, k) => k !== i),
-  )
 const finish = () => open.set('record.finished_on', seen.value!.today)
 const notFinished = () => open.set('record.finished_on', null)
-
-// --- wears
-const HEATS = ['cool', 'warm', 'hot'] as const
-const FELT = ['easy', 'fine', 'tiring', 'hurt'] as const
-const blank = () => ({
-  on: '',
-  hours: '',
-  heat: null as Wear['heat'],
-  gap: '',
-  comfort: null as Wear['comfort'],
-  note: '',
-  gave: '',
-})
-const wear = ref(blank())
-const adding = ref(false)
-const draft = useDraft(
-  open.latest!.id,
-  'wear',
-  wear,
-  () => open.latest?.revision ?? null,
-  (now) => JSON.stringify({ ...now, on: '' }) === JSON.stringify(blank()),
-)
-if (draft.restored.value) adding.value = true
-function begin() {
-  wear.value = { ...blank(), on: seen.value!.today }
-  adding.value = true
-}
-const saidAt = (field: string) =>
-  Object.entries(open.errors).find(([at]) => new RegExp(`^record\\.wears\\.\\d+\\.${field}$`).test(at))?.[1]
-async function keepWear() {
-  const { on, hours, heat, gap, comfort, note, gave } = wear.value
-  const one = {
-    on,
-    hours: hours.trim() || null,
-    heat,
-    gap_mm: gap.trim() ? withUnit(gap, settings.unit) : null,
-    comfort,
-    note,
-    gave_way: gave,
-  }
-  if (!(await open.set('record.wears', [...(kept.value.wears ?? []), one]))) return
-  wear.value = blank()
-  adding.value = false
-}
+const takeOut = (i: number) =>
+  open.set(
+    'record.wears',
+    (kept.value.wears ?? []).filter((_, k) => k !== i),
+  )
 const wears = computed(() =>
   (kept.value.wears ?? []).map((one, at) => ({ ...one, at })).sort((a, b) => a.on.localeCompare(b.on)),
 )
@@ -241,7 +189,7 @@ const line = computed(() => {
                 type="button"
                 class="ask"
                 :aria-label="`take out: worn ${shortDay(one.on)}`"
-                @click="takeOut('wears', one.at)"
+                @click="takeOut(one.at)"
               >
                 take out
               </button>
@@ -265,51 +213,9 @@ const line = computed(() => {
           >It is not finished after all</v-btn
         >
       </div>
-      <h2>What you like</h2>
-      <ul>
-        <li v-for="(one, i) in kept.likes" :key="i">
-          {{ one }}
-          <button type="button" class="ask" :aria-label="`take out: ${one}`" @click="takeOut('likes', i)">
-            take out
-          </button>
-        </li>
-      </ul>
-      <form class="one" @submit.prevent="addLike">
-        <v-text-field v-model="like" label="one thing" maxlength="300" />
-        <v-btn type="submit" size="small" variant="outlined" :disabled="!like.trim()">Add</v-btn>
-      </form>
-      <h2>What you would change</h2>
-      <ul>
-        <li v-for="(one, i) in kept.would_change" :key="i">
-          {{ one }}
-          <button type="button" class="ask" :aria-label="`take out: ${one}`" @click="takeOut('would_change', i)">
-            take out
-          </button>
-        </li>
-      </ul>
-      <form class="one" @submit.prevent="addChange">
-        <v-text-field v-model="change" label="one thing to change" maxlength="300" />
-        <v-btn type="submit" size="small" variant="outlined" :disabled="!change.trim()">Add</v-btn>
-      </form>
-      <h2>A wear</h2>
-      <button v-if="!adding" type="button" class="ask" @click="begin">It was worn …</button>
-      <form v-else class="wear" @submit.prevent="keepWear">
-        <p v-if="draft.restored.value" class="soft small">
-          As you typed it {{ whenSaved(draft.restored.value.saved) }}.
-        </p>
-        <v-text-field v-model="wear.on" type="date" label="on" :error-messages="saidAt('on')" />
-        <v-text-field v-model="wear.hours" label="for how many hours" :error-messages="saidAt('hours')" />
-        <v-select v-model="wear.heat" label="how hot it was" :items="HEATS" clearable />
-        <v-text-field v-model="wear.gap" :label="`gap behind, ${settings.unit}`" :error-messages="saidAt('gap_mm')" />
-        <v-select v-model="wear.comfort" label="how it felt" :items="FELT" clearable />
-        <v-text-field v-model="wear.gave" label="what gave way" maxlength="200" />
-        <v-text-field v-model="wear.note" label="a note" maxlength="600" />
-        <div class="acts">
-          <v-btn type="submit" size="small" color="primary" :disabled="!wear.on">Keep it</v-btn>
-          <v-btn size="small" variant="text" @click="((adding = false), (wear = blank()))">Leave it</v-btn>
-        </div>
-        <p class="soft small">Pain, numbness, tingling or breathlessness: stop wearing it so, and ask a doctor.</p>
-      </form>
+      <OwnWords at="likes" title="What you like" label="one thing" />
+      <OwnWords at="would_change" title="What you would change" label="one thing to change" />
+      <WearForm :today="seen!.today" />
     </TheSlip>
   </div>
 </template>
@@ -380,24 +286,6 @@ td:first-child {
 }
 .bad {
   color: var(--takein);
-}
-.ask {
-  font: inherit;
-  color: var(--letout);
-  padding: 0;
-}
-li .ask {
-  margin-left: 8px;
-}
-.one {
-  display: flex;
-  gap: 8px;
-  align-items: center;
-}
-.wear {
-  display: grid;
-  gap: 8px;
-  margin-top: 6px;
 }
 .acts {
   display: flex;

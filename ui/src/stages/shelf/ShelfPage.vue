@@ -179,7 +179,7 @@ useKeys([
                   >
                     <path :d="scrap(one).d" />
                   </svg>
-                  <button type="button" class="name" @click="editing = editing === one.piece.id ? '' : one.piece.id">
+                  <button type="button" class="pick" @click="editing = editing === one.piece.id ? '' : one.piece.id">
                     {{ one.piece.label }}
                   </button>
                 </div>
@@ -329,13 +329,6 @@ table {
   stroke: var(--ink);
   stroke-width: 1.2;
   vector-effect: non-scaling-stroke;
-}
-.name {
-  font: inherit;
-  color: var(--letout);
-  text-decoration: underline dotted;
-  padding: 0;
-  text-align: left;
 }
 .size {
   font-weight: 600;

@@ -4,6 +4,7 @@ import { get, Refused, send } from '../../api/client'
 import type { BoughtRow, OrderLine, ShoppingSeen, ToBuy, Underway } from '../../api/types'
 import ReadCsv from '../../parts/ReadCsv.vue'
 import TheSlip from '../../parts/TheSlip.vue'
+import ThinkingBar from '../../parts/ThinkingBar.vue'
 import { hardware, run, shortDay } from '../../parts/words'
 import { useNotices } from '../../stores/notices'
 import { useSettings } from '../../stores/settings'
@@ -42,6 +43,7 @@ async function load() {
   busy.value = false
 }
 const stop = () => send<void>('DELETE', '/shopping/underway').catch(() => undefined)
+const thought = { share, failed, ask: load, stop }
 onMounted(() => {
   void load()
   void shelf.load()
@@ -154,19 +156,7 @@ async function order(shop: string) {
         <span class="soft small">for every build on the table, less what is on the shelf and what is coming</span>
         <span class="spring" />
       </div>
-      <p v-if="failed" role="alert">
-        {{ failed }} <v-btn size="small" variant="outlined" @click="load">Work it out</v-btn>
-      </p>
-      <div v-if="busy" class="thinking" aria-busy="true">
-        <v-progress-linear
-          :model-value="(share ?? 0) * 100"
-          :indeterminate="!share"
-          color="metal"
-          aria-label="Laying every cloth and counting"
-        />
-        <span class="soft small">Laying every cloth, and counting</span>
-        <v-btn size="x-small" variant="text" @click="stop">Stop</v-btn>
-      </div>
+      <ThinkingBar v-if="busy || failed" label="Laying every cloth, and counting" :thought="thought" />
       <p v-if="seen && !lines.length" class="none">Nothing is lacking.</p>
       <table v-for="group in groups" :key="group.title" class="numbers" :aria-label="group.title">
         <caption>
@@ -287,16 +277,6 @@ async function order(shop: string) {
 </template>
 
 <style scoped>
-.thinking {
-  display: flex;
-  align-items: center;
-  gap: 10px;
-  min-height: 30px;
-}
-.thinking :deep(.v-progress-linear) {
-  flex: 1;
-  width: auto;
-}
 td {
   vertical-align: top;
 }

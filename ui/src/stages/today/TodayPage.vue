@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue'
+import { storeToRefs } from 'pinia'
 import TheSlip from '../../parts/TheSlip.vue'
+import ThinkingBar from '../../parts/ThinkingBar.vue'
 import { duration, shortDay } from '../../parts/words'
 import { useSettings } from '../../stores/settings'
 import { useWork } from '../../stores/work'
@@ -9,6 +11,7 @@ import { dayAfter, spread } from '../make/days'
 // Today over all builds: what is to be done, day by day, and which days are in danger.
 const work = useWork()
 const settings = useSettings()
+const thought = { ...storeToRefs(work), ask: work.ask, stop: work.stop }
 onMounted(() => void work.load())
 const plan = computed(() => work.latest)
 const DAYS = 7
@@ -43,7 +46,7 @@ const danger = (build: string) => (work.oddsOf.get(build)?.probability ?? 1) < 0
 
 // --- her hours
 const NAMES = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun']
-const hours = computed(() => settings.house.hours ?? { by_weekday: [120, 120, 120, 120, 60, 300, 240], off: [] })
+const hours = computed(() => settings.house.hours!)
 const said = ref('')
 const typed = ref<Record<number, string>>({}) // what was typed stays until it is taken
 const off = ref('')
@@ -84,19 +87,7 @@ const letOff = (day: string) => keep({ ...hours.value, off: hours.value.off!.fil
         >
         <v-btn size="small" variant="outlined" href="/api/work.ics" download="">Save as a calendar</v-btn>
       </div>
-      <p v-if="work.failed" role="alert" class="bad">
-        {{ work.failed }} <v-btn size="small" variant="outlined" @click="work.load()">Work it out</v-btn>
-      </p>
-      <div v-if="work.busy" class="thinking" aria-busy="true">
-        <v-progress-linear
-          :model-value="(work.share ?? 0) * 100"
-          :indeterminate="!work.share"
-          color="metal"
-          aria-label="Putting every step on its day"
-        />
-        <span class="soft small">Putting every step on its day</span>
-        <v-btn size="x-small" variant="text" @click="work.stop()">Stop</v-btn>
-      </div>
+      <ThinkingBar v-if="work.busy || work.failed" label="Putting every step on its day" :thought="thought" />
       <p v-if="plan && !plan.schedule.slots.length" class="none">Nothing is to be made.</p>
       <template v-if="plan?.schedule.slots.length">
         <section v-for="(one, i) in days" :key="one.day" class="day" :data-day="one.day">
@@ -118,7 +109,7 @@ const letOff = (day: string) => keep({ ...hours.value, off: hours.value.off!.fil
               >
               <i
                 v-if="step.critical"
-                class="critical"
+                class="critical-mark"
                 role="img"
                 title="It decides the day"
                 aria-label="it decides the day"
@@ -163,7 +154,7 @@ const letOff = (day: string) => keep({ ...hours.value, off: hours.value.off!.fil
       </div>
       <p v-if="said" class="bad" role="alert">{{ said }}</p>
       <h2>Days off</h2>
-      <ul class="off">
+      <ul class="entries">
         <li v-for="one in hours.off" :key="one">
           {{ shortDay(one) }}
           <button type="button" class="ask" :aria-label="`no day off: ${shortDay(one)}`" @click="letOff(one)">
@@ -180,7 +171,8 @@ const letOff = (day: string) => keep({ ...hours.value, off: hours.value.off!.fil
         <p class="small">
           From your log:
           <template v-for="(one, i) in plan.learned.slice(0, 8)" :key="one.work"
-            >{{ i ? '; ' : '' }}{{ one.work }} {{ one.minutes.toFixed(1) }} min</template
+            >{{ i ? '; ' : '' }}{{ one.work }} {{ one.minutes.toFixed(1) }} min a {{ one.per }}, usually
+            {{ one.usual_min }}</template
           >.
         </p>
       </template>
@@ -189,16 +181,6 @@ const letOff = (day: string) => keep({ ...hours.value, off: hours.value.off!.fil
 </template>
 
 <style scoped>
-.thinking {
-  display: flex;
-  align-items: center;
-  gap: 10px;
-  min-height: 30px;
-}
-.thinking :deep(.v-progress-linear) {
-  flex: 1;
-  width: auto;
-}
 .day {
   border-top: 1px solid var(--ink);
   margin-top: 14px;
@@ -219,14 +201,6 @@ const letOff = (day: string) => keep({ ...hours.value, off: hours.value.off!.fil
 }
 a {
   color: var(--letout);
-}
-.critical {
-  display: inline-block;
-  width: 8px;
-  height: 8px;
-  transform: rotate(45deg);
-  background: var(--metal);
-  margin-left: 7px;
 }
 .day li .soft {
   margin-left: 8px;
@@ -262,11 +236,6 @@ h2 {
   display: flex;
   gap: 8px;
   align-items: center;
-}
-.ask {
-  font: inherit;
-  color: var(--letout);
-  padding: 0;
 }
 p {
   margin: 3px 0;
