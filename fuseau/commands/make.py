@@ -180,7 +180,7 @@ def like_this(build: Build) -> Build:
     """A new build like a finished one: its pattern and choices, without its day, and with what she would change of it
     as lessons.
     """
-    told = (*build.record.would_change, *(f"Gave way: {one.gave_way}" for one in build.record.wears if one.gave_way))
+    told = (*build.record.would_change, *(f"{one.gave_way} gave way" for one in build.record.wears if one.gave_way))
     brief = build.brief.model_copy(
         update={
             "name": f"{build.brief.name[:110]}, again",

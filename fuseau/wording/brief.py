@@ -19,7 +19,7 @@ MESSAGES = {
     "thread.back_seam": "a seam",
     "thread.back_opens": "opens behind",
     "thread.cloth": "one cloth",
-    "lesson": "Last time you would have changed this: {text}",
+    "lesson": "From last time: {text}",
     "mend.seen_to": "It is seen to",
     "thread.finished": "finished",
     "thread.worn": "worn {count:.0f} times",

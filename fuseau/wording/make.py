@@ -42,7 +42,7 @@ MESSAGES = {
     "step.overlay": "Baste the {cloth} over the base",
     "step.overlay.why": "The channels are stitched: no line of them shows.",
     "step.cut_bones": "Cut and close {count:.0f} bones, {kind}",
-    "step.cut_bones.why": "At any time once the lengths are known.",
+    "step.cut_bones.why": "At any time: the lengths are known.",
     "step.cut_bones.why.glue": "Early: the glue has to set overnight.",
     "step.material.bone": "{channel}: {length_mm:hardware}, {count:.0f} of it",
     "step.material.bone_in": "{channel}: {length_mm:hardware}, {kind}",

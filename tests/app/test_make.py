@@ -60,10 +60,10 @@ def test_a_step_is_left_out_moved_and_put_in(client, build):
     assert made(client, build)["left_out"] == ["try on"]
     build = post(client, build, "take-in", step="try on").json()
     order = made(client, build)["order"]
-    at = order.index("cut bones flat-6")
-    wished = ["cut bones flat-6", *order[:at], *order[at + 1 :]]
+    at, to = order.index("cut bones flat-6"), order.index("mark")
+    wished = [*order[:to], "cut bones flat-6", *order[to:at], *order[at + 1 :]]
     build = post(client, build, "order", "put", order=wished).json()
-    assert made(client, build)["order"][0] == "cut bones flat-6"
+    assert made(client, build)["order"] == wished
     own = {"name": "paint the crest", "minutes": "45", "after": ["join 1-2"]}
     build = post(client, build, "own", "put", own=own).json()
     assert "own 1" in made(client, build)["order"]
@@ -176,15 +176,15 @@ def test_one_like_this_begins_with_its_lessons_and_nothing_made(client, build):
     new = client.get(f"/api/builds/{line['id']}").json()
     said = [one for one in new["plan"]["findings"] if one["code"] == "lesson"]
     assert [one["sentence"] for one in said] == [
-        "Last time you would have changed this: one panel more",
-        "Last time you would have changed this: Gave way: a bone tip",
+        "From last time: one panel more",
+        "From last time: a bone tip gave way",
     ]
     assert new["build"]["brief"]["needed_on"] is None
     assert (new["build"]["make"]["done"], new["build"]["make"]["log"], new["build"]["record"]["wears"]) == ([], [], [])
     seen_to = said[0]["mend"]["changes"]
     body = {"revision": new["revision"], "changes": seen_to}
     after = client.post(f"/api/builds/{line['id']}/changes", json=body).json()
-    assert after["build"]["brief"]["lessons"] == ["Gave way: a bone tip"]
+    assert after["build"]["brief"]["lessons"] == ["a bone tip gave way"]
     copy = client.post(f"/api/builds/{build['id']}/duplicate").json()
     assert client.get(f"/api/builds/{copy['id']}").json()["build"]["make"]["log"] == []
 

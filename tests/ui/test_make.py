@@ -180,6 +180,6 @@ def test_the_card_fills_itself_and_takes_her_words_and_its_wears(demo_hand):
     hand.all("form.one button")[1].click()
     hand.see("a lower hem")
     hand.press("Make one like this, but …")
-    hand.see("Last time you would have changed this: a lower hem")
-    hand.see("Gave way: one stitch at the busk")
+    hand.see("From last time: a lower hem")
+    hand.see("one stitch at the busk gave way")
     assert hand.violations() == []

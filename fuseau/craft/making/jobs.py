@@ -113,7 +113,8 @@ def tails_of(jobs: Sequence[Job], whole: Sequence[int]) -> list[float]:
     follows: list[list[int]] = [[] for _ in jobs]
     for i, job in enumerate(jobs):
         for k in job.after:
-            follows[k].append(i)
+            if jobs[k].build == job.build:
+                follows[k].append(i)
     found: dict[int, float] = {}
 
     def tail(i: int) -> float:

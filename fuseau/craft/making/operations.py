@@ -14,8 +14,9 @@ def operations(made: MadeUp) -> tuple[Step, ...]:
     has to set overnight comes early.
     """
     listing = Listing()
-    cut_cloths(listing, made, mock_ups(listing, made))
-    cut_bones(listing, made, waiting=True)
+    fitted = mock_ups(listing, made)
+    cut_cloths(listing, made, fitted)
+    cut_bones(listing, made, fitted, waiting=True)
     prepared = prepare(listing, made)
     let_in(listing, made, prepared)
     opened = front(listing, made, prepared)
@@ -24,7 +25,7 @@ def operations(made: MadeUp) -> tuple[Step, ...]:
     face_back(listing, made, prepared)
     sewn = channels(listing, made, joins, opened)
     overlaid = overlay(listing, made, joins, sewn)
-    cut_bones(listing, made, waiting=False)
+    cut_bones(listing, made, fitted, waiting=False)
     boned = bones_in(listing, made, sewn)
     inserted = set_in(listing, made, joins)
     lined = line(listing, made, joins)

@@ -117,8 +117,8 @@ def _mount(listing: Listing, key: StepKey, ply: PlyPlan, mark: StepKey) -> StepK
     )
 
 
-def cut_bones(listing: Listing, made: MadeUp, *, waiting: bool) -> None:
-    """Bones cut and closed, kind by kind: those whose glue or dip has to set, or those that can go in at once."""
+def cut_bones(listing: Listing, made: MadeUp, fitted: tuple[StepKey, ...], *, waiting: bool) -> None:
+    """Bones cut and closed, once no fitting changes them: those whose glue or dip has to set, or all the others."""
     every = [bone for panel in range(1, made.panels + 1) for bone in made.bones_of(panel)]
     for name in dict.fromkeys(bone.kind for bone in every):
         kind, lie = made.kinds[name], [bone for bone in every if bone.kind == name]
@@ -135,6 +135,7 @@ def cut_bones(listing: Listing, made: MadeUp, *, waiting: bool) -> None:
             message("step.cut_bones", kind=kind.label, count=count),
             [] if kind.sold == "ready-cut" else works,
             stage="bones",
+            needs=fitted,
             waits_h=waits_h,
             why=message("step.cut_bones.why.glue" if waits_h else "step.cut_bones.why"),
             tools=("cutter", "file") if steel else ("shears", "file"),

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { mdiAccountOutline, mdiClockOutline, mdiPackageVariantClosed, mdiStar } from '@mdi/js'
-import { computed } from 'vue'
+import { computed, nextTick, ref, watch } from 'vue'
 import { shortDay } from '../../parts/words'
 import { useWork } from '../../stores/work'
 import { daysOf } from './days'
@@ -10,6 +10,18 @@ const props = defineProps<{ build: string; chosen?: string }>()
 const work = useWork()
 const days = computed(() => (work.latest ? daysOf(work.latest, props.build) : []))
 const most = computed(() => Math.max(60, ...days.value.map((one) => Math.max(one.minutes, one.here + one.others))))
+const strip = ref<HTMLElement>()
+/** Where other builds come first, the days of this one are brought into view. */
+watch(
+  days,
+  async (now) => {
+    await nextTick()
+    const first = now.findIndex((one) => one.here)
+    const shown = strip.value?.children[Math.max(first - 2, 0)] as HTMLElement | undefined
+    if (shown && strip.value) strip.value.scrollLeft = shown.offsetLeft - strip.value.offsetLeft
+  },
+  { immediate: true },
+)
 const weekday = (day: string) => new Date(`${day}T00:00`).toLocaleDateString('en-GB', { weekday: 'narrow' })
 const high = (minutes: number) => `${(100 * minutes) / most.value}%`
 const MARK = { parcel: mdiPackageVariantClosed, fitting: mdiAccountOutline, needed: mdiStar, wait: mdiClockOutline }
@@ -25,7 +37,7 @@ const told = (one: (typeof days.value)[number]) => {
 </script>
 
 <template>
-  <ol class="days" aria-label="The days to the date" tabindex="0">
+  <ol ref="strip" class="days" aria-label="The days to the date" tabindex="0">
     <li
       v-for="one in days"
       :key="one.day"

@@ -11,7 +11,7 @@ const open = useBuild()
 const thought = useThought<{ gains: Gain[] }>('make/gains', 'gains')
 const { found, busy, failed } = thought
 const gains = computed(() => found.value?.gains ?? [])
-const percent = (share: number) => `${Math.round(100 * share)} %`
+const percent = (share: number) => `${Math.round(100 * share)}\u00a0%`
 const take = ({ title, changes, leave_out }: Gain) => open.step('make/gains', { title, changes, leave_out })
 </script>
 

@@ -168,13 +168,24 @@ const letOff = (day: string) => keep({ ...hours.value, off: hours.value.off!.fil
       </form>
       <template v-if="plan?.learned.length">
         <h2>Your pace</h2>
-        <p class="small">
-          From your log:
-          <template v-for="(one, i) in plan.learned.slice(0, 8)" :key="one.work"
-            >{{ i ? '; ' : '' }}{{ one.work }} {{ one.minutes.toFixed(1) }} min a {{ one.per }}, usually
-            {{ one.usual_min }}</template
-          >.
-        </p>
+        <table class="numbers" aria-label="Your pace">
+          <thead>
+            <tr>
+              <th>from your log, min</th>
+              <th class="n">yours</th>
+              <th class="n">usual</th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="one in plan.learned" :key="one.work">
+              <td>
+                {{ one.work }}<span class="soft small">, {{ one.per }}</span>
+              </td>
+              <td class="n">{{ one.minutes.toFixed(1) }}</td>
+              <td class="n soft">{{ one.usual_min }}</td>
+            </tr>
+          </tbody>
+        </table>
       </template>
     </TheSlip>
   </div>
