@@ -10,6 +10,7 @@ from fuseau.app.json_route import JsonRoute
 from fuseau.app.session import TROUBLES, AtHand, Session, TheSession, TheWorkers, named_file
 from fuseau.app.wire import OpenBuild
 from fuseau.app.wire_make import (
+    Appoint,
     DoStep,
     Gains,
     LeaveOut,
@@ -26,6 +27,7 @@ from fuseau.app.work import find_gains, plan_the_work
 from fuseau.app.workers import Underway, Workers
 from fuseau.commands.fields import change
 from fuseau.commands.make import (
+    appoint,
     called,
     do,
     drop_clock,
@@ -50,7 +52,8 @@ from fuseau.document.build import Build
 from fuseau.files.calendar_ics import calendar_ics
 from fuseau.files.day_plan import day_plan_pdf
 from fuseau.files.paper import Paper
-from fuseau.planning.make import known_rates, make_up
+from fuseau.planning.card_box import rates_of
+from fuseau.planning.make import make_up
 from fuseau.planning.schedule import WorkPlan
 
 router = APIRouter(prefix="/api", responses=TROUBLES, route_class=JsonRoute)
@@ -72,8 +75,7 @@ def read_make(session: TheSession, build_id: str) -> Response:
 
 def _rates(session: Session) -> dict[Work, Rate]:
     """Her rates, from all that she logged."""
-    every = [*session.workshop.builds(), *session.workshop.builds(archived=True)]
-    return known_rates(one.build for one in every)
+    return rates_of(filed for _, filed in session.cards.all())
 
 
 @router.post("/builds/{build_id}/make/do", response_model=OpenBuild)
@@ -116,6 +118,18 @@ def take_step_in(session: TheSession, build_id: str, given: OfStep) -> Response:
         given.revision,
         lambda at: take_in(at.build, given.step, at.unit),
         _named(session, build_id, "In again", given.step),
+    )
+
+
+@router.post("/builds/{build_id}/make/appoint", response_model=OpenBuild)
+def appoint_step(session: TheSession, build_id: str, given: Appoint) -> Response:
+    """A step is agreed for a day, or for none in particular any more."""
+    said = f"Agreed for {given.on.day} {given.on:%B}" if given.on else "On no day in particular"
+    return session.step(
+        build_id,
+        given.revision,
+        lambda at: appoint(at.build, at.planned, given.step, given.on, given.note, at.today, at.unit),
+        _named(session, build_id, said, given.step),
     )
 
 

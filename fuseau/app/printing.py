@@ -81,9 +81,7 @@ def export_build(session: TheSession, build_id: str) -> Response:
     except UnreadableBuild:
         kept = session.workshop.document(build_id)
         return named_file(kept.encode(), "application/json", session.workshop.look(build_id).name, ".fuseau.json")
-    kept_pictures = [session.pictures.open(picture.id) for picture in build.pictures]
-    attached = {one.id: one.content for one in kept_pictures if one is not None}
-    return file_answer(write_document(build, attached), "application/json", build, ".fuseau.json")
+    return file_answer(write_document(build, session.pictures_of(build)), "application/json", build, ".fuseau.json")
 
 
 @router.get("/builds/{build_id}/letter.html", response_class=Response)

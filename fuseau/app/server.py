@@ -37,6 +37,7 @@ from fuseau.app.session import Session
 from fuseau.app.settings import Settings
 from fuseau.app.workers import Workers
 from fuseau.store.book import Book
+from fuseau.store.cards import Cards
 from fuseau.store.copies import keep_daily_copy
 from fuseau.store.opening import open_database
 from fuseau.store.pictures import Pictures
@@ -52,7 +53,7 @@ def open_session(settings: Settings, caches: Caches | None = None, log: FaultLog
     engine = open_database(settings.database)
     book, pictures = Book(engine), Pictures(engine)
     shelf, log = ShelfStore(engine), log or FaultLog(None)
-    return Session(settings.database, Workshop(engine), book, pictures, shelf, caches or Caches(), log)
+    return Session(settings.database, Workshop(engine), book, pictures, shelf, Cards(engine), caches or Caches(), log)
 
 
 def make_app(settings: Settings) -> FastAPI:

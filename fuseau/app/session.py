@@ -15,21 +15,25 @@ from fastapi.responses import Response
 from pydantic import BaseModel
 
 from fuseau.app.caches import Caches
+from fuseau.app.card_box import CardBox
 from fuseau.app.errors import Unplannable
 from fuseau.app.faultlog import FaultLog
 from fuseau.app.wire import BookMeasuring, House, Line, OpenBuild, Trouble
 from fuseau.app.workers import Workers
 from fuseau.commands.shelf import learn, put, put_back, reserve, use_up
 from fuseau.craft.base.errors import Unmakeable
+from fuseau.craft.base.findings import Finding
 from fuseau.craft.base.lengths import Unit
 from fuseau.craft.wearer.body import Taught
 from fuseau.document.build import Build, Memory
 from fuseau.document.shelf import Shelf
 from fuseau.planning.brief import consequences, job_word
+from fuseau.planning.card_box import taught_of_cloth
 from fuseau.planning.pipeline import plan
 from fuseau.planning.plan import Plan
 from fuseau.planning.thread import thread
 from fuseau.store.book import Book
+from fuseau.store.cards import Cards
 from fuseau.store.pictures import Pictures
 from fuseau.store.shelf import ShelfStore
 from fuseau.store.workshop import Listed, Opened, UnreadableBuild, Workshop
@@ -69,6 +73,7 @@ class Session:
         book: Book,
         pictures: Pictures,
         shelf: ShelfStore,
+        cards: Cards,
         caches: Caches,
         log: FaultLog,
     ) -> None:
@@ -78,6 +83,7 @@ class Session:
         self.book = book
         self.pictures = pictures
         self.shelf = shelf
+        self.cards = CardBox(workshop, cards, self.plan)
         self._caches = caches
         self._log = log
         self._house: House | None = None
@@ -100,6 +106,7 @@ class Session:
         """Forget what was read: the database holds something else now."""
         self.workshop.forget_read()
         self.shelf.forget_read()
+        self.cards.forget_read()
         self._house = None
 
     @property
@@ -224,6 +231,11 @@ class Session:
             f"[{','.join(one.model_dump_json(context=context) for one in models)}]", media_type="application/json"
         )
 
+    def pictures_of(self, build: Build) -> dict[str, bytes]:
+        """The bytes of a build's pictures by their ids; what is not here is left out."""
+        kept = [self.pictures.open(picture.id) for picture in build.pictures]
+        return {one.id: one.content for one in kept if one is not None}
+
     # --- planning
 
     def plan(self, build_id: str, build: Build) -> Plan:
@@ -253,6 +265,7 @@ class Session:
             consequences=list(consequences(opened.build)),
             ticked_bones=[name for name in opened.build.bone_kinds if opened.build.bones_ticked(name)],
             newer=self._newer(opened.build),
+            taught=list(self._taught_of_cloth(opened, planned)),
         )
 
     def line(self, one: Listed) -> Line:
@@ -293,6 +306,10 @@ class Session:
             next_step=Words(self.unit)(strand.next_step),
             silhouette=[[(round(x, 1), round(z, 1)) for x, z in panel.outline[::4]] for panel in panels],
         )
+
+    def _taught_of_cloth(self, opened: Opened, planned: Plan) -> tuple[Finding, ...]:
+        """What her other garments taught of the cloth of this one."""
+        return taught_of_cloth(opened.build, planned, self.cards.filed(but=opened.id))
 
     def _newer(self, build: Build) -> BookMeasuring | None:
         """The newest measuring of the wearer in the book, if the build rests on an older one."""

@@ -6,7 +6,7 @@ from typing import TYPE_CHECKING, Annotated, Any, Literal, TypeAlias, Union
 from pydantic import BaseModel, Field
 
 from fuseau.app.written import Written, as_written
-from fuseau.craft.base.findings import Change, Stage
+from fuseau.craft.base.findings import Change, Finding, Stage
 from fuseau.craft.base.lengths import Unit
 from fuseau.craft.base.record import Text
 from fuseau.craft.making.hours import Hours
@@ -68,6 +68,7 @@ class OpenBuild(BaseModel):
     consequences: list[Consequence]
     ticked_bones: list[BoneName] = Field(description="Kinds of bones that were ticked off as cut while making.")
     newer: "BookMeasuring | None"
+    taught: list[Finding] = Field(description="What garments that were made before taught, for this one.")
 
 
 class Line(BaseModel):

@@ -48,6 +48,13 @@ class LeaveOut(OfStep):
     because: Annotated[str, Text(200)] = ""
 
 
+class Appoint(OfStep):
+    """A day on which a step is done because somebody comes; none: on no day in particular."""
+
+    on: datetime.date | None = None
+    note: Annotated[str, Text(200)] = ""
+
+
 class Reorder(OnRevision):
     """The steps in her own order; none: as usual."""
 

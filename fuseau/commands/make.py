@@ -6,7 +6,7 @@ from typing import Any
 
 from fuseau.craft.base.errors import Unmakeable
 from fuseau.craft.base.lengths import Unit
-from fuseau.craft.making.choices import MOST_MINUTES, Done, LeftOut, LogEntry, Running
+from fuseau.craft.making.choices import MOST_MINUTES, Appointment, Done, LeftOut, LogEntry, Running
 from fuseau.craft.making.garment_state import Garment
 from fuseau.craft.making.record_choices import RecordChoices
 from fuseau.craft.making.steps import StepKey
@@ -141,6 +141,25 @@ def reorder(build: Build, planned: Plan, order: Sequence[StepKey], unit: Unit) -
     return _with(build, unit, order=list(dict.fromkeys(order)))
 
 
+def appoint(
+    build: Build, planned: Plan, key: StepKey, on: datetime.date | None, note: str, today: datetime.date, unit: Unit
+) -> Build:
+    """The build with a day on which a step is done because somebody comes; None: on no day in particular.
+
+    Raises Unmakeable at `step` for one that is done or none, at `on` for a day that is over.
+    """
+    garment = garment_of(build, planned)
+    others = [one for one in build.make.appointments if one.step != key]
+    if on is None:
+        return _with(build, unit, appointments=_written(*others))
+    _known(garment, key)
+    if key in _done(build, garment):
+        raise Unmakeable("step", "make.done_already")
+    if on < today:
+        raise Unmakeable("on", "make.day_over")
+    return _with(build, unit, appointments=_written(*others, Appointment(step=key, on=on, note=note)))
+
+
 def put_own(build: Build, planned: Plan, given: dict[str, Any], unit: Unit) -> Build:
     """The build with a step of her own more, or another version of the one it names.
 
@@ -166,13 +185,14 @@ def take_own(build: Build, key: StepKey, unit: Unit) -> Build:
         unit,
         own=_written(*(one for one in make.own if one.key != key)),
         done=_written(*(one for one in make.done if one.step != key)),
+        appointments=_written(*(one for one in make.appointments if one.step != key)),
         running=None if make.running and make.running.step == key else plain(build, "make")["running"],
     )
 
 
 def anew(build: Build) -> Build:
     """A build as a copy of it begins: nothing of it is made, logged or worn yet. How it is made stays."""
-    make = build.make.model_copy(update={"done": (), "log": (), "running": None})
+    make = build.make.model_copy(update={"done": (), "log": (), "running": None, "appointments": ()})
     return build.model_copy(update={"make": make, "record": RecordChoices()})
 
 

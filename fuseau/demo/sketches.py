@@ -8,13 +8,19 @@ from PIL import Image, ImageDraw
 
 from fuseau.files.pictures import DecodedPicture, decode_picture
 
-Look = Literal["lamps", "bees", "collar"]
+Look = Literal["lamps", "bees", "collar", "reeds", "gears"]
+_CLOTHS: dict[Look, tuple[tuple[int, int, int], tuple[int, int, int]]] = {  # cloth and trim
+    "lamps": ((112, 44, 52), (214, 168, 72)),
+    "bees": ((196, 152, 58), (58, 46, 30)),
+    "reeds": ((74, 98, 92), (196, 204, 178)),
+    "gears": ((86, 72, 60), (206, 178, 128)),
+}
 _WIDE, _HIGH = 640, 900
 _PAPER, _INK = (250, 248, 242), (44, 52, 64)
 
 
-def sketch(look: Look, variant: int = 0, night: bool = False) -> DecodedPicture:
-    """A figure in a costume; `variant` changes top line and hem, `night` makes it a stage still."""
+def sketch(look: Look, variant: int = 0, night: bool = False, behind: bool = False) -> DecodedPicture:
+    """A figure in a costume; `variant` changes top line and hem, `night` makes it a stage still, `behind` turns it."""
     paper, ink = ((30, 34, 46), (226, 214, 188)) if night else (_PAPER, _INK)
     image = Image.new("RGB", (_WIDE, _HIGH), paper)
     draw = ImageDraw.Draw(image)
@@ -35,6 +41,8 @@ def sketch(look: Look, variant: int = 0, night: bool = False) -> DecodedPicture:
         _collar(draw, variant, ink)
     else:
         _corset(draw, look, variant, ink)
+        if behind:
+            _laced(draw, variant, paper)
     target = io.BytesIO()
     image.save(target, "PNG")
     return decode_picture(target.getvalue(), f"{look}.png")
@@ -51,8 +59,8 @@ def _half_width(y: float) -> float:
 
 
 def _corset(draw: ImageDraw.ImageDraw, look: Look, variant: int, ink: tuple[int, ...]) -> None:
-    fill, trim = ((112, 44, 52), (214, 168, 72)) if look == "lamps" else ((196, 152, 58), (58, 46, 30))
-    top = 395 if look == "lamps" else 300
+    fill, trim = _CLOTHS[look]
+    top = 300 if look == "bees" else 395
     hem = 640 + 34 * variant
     rows = range(top, hem, 4)
     left = [(320 - _half_width(y) - 3, y) for y in rows]
@@ -66,6 +74,13 @@ def _corset(draw: ImageDraw.ImageDraw, look: Look, variant: int, ink: tuple[int,
     if look == "lamps":
         for y in range(top + 24, hem - 10, 34):
             draw.ellipse((313, y, 327, y + 14), fill=trim)
+    elif look == "reeds":
+        for share in (-0.5, -0.16, 0.16, 0.5):
+            for y in range(top + 40, hem - 30, 46):
+                draw.arc((310 + share * 150, y, 330 + share * 150, y + 40), 90, 270, fill=trim, width=2)
+    elif look == "gears":
+        for i in range(4):
+            draw.regular_polygon((320, top + 40 + 52 * i, 13), 8, outline=trim, width=2)
     else:
         for row in range(3):
             for i in range(5):
@@ -73,6 +88,15 @@ def _corset(draw: ImageDraw.ImageDraw, look: Look, variant: int, ink: tuple[int,
                 draw.regular_polygon((cx, cy, 12), 6, outline=trim)
         skirt = [(320 - _half_width(hem), hem), (110, 880), (530, 880), (320 + _half_width(hem), hem), (320, hem + 40)]
         draw.line([*skirt, skirt[0]], fill=ink, width=3)
+
+
+def _laced(draw: ImageDraw.ImageDraw, variant: int, paper: tuple[int, ...]) -> None:
+    """The gap behind with its lacing."""
+    top, hem = 395, 640 + 34 * variant
+    draw.polygon([(308, top - 24), (332, top - 24), (331, hem + 42), (309, hem + 42)], fill=paper)
+    for y in range(top, hem + 20, 22):
+        draw.line((304, y, 336, y + 22), fill=(228, 222, 208), width=2)
+        draw.line((336, y, 304, y + 22), fill=(228, 222, 208), width=2)
 
 
 def _collar(draw: ImageDraw.ImageDraw, variant: int, ink: tuple[int, ...]) -> None:

@@ -19,11 +19,13 @@ from fuseau.demo.making import sew
 from fuseau.demo.shelf import stock_up
 from fuseau.demo.sketches import Look, sketch
 from fuseau.document.build import Build, Mark, MeasuringRef, Picture
+from fuseau.planning.card_box import FORM, as_kept, file
 from fuseau.planning.lacings import mock_up_lacing
 from fuseau.planning.pipeline import plan
 from fuseau.stand_ins.fitted_stand import KIND_FLESH, Reader, TrueBody, lace_up, notice
 from fuseau.stand_ins.rehearsal import as_written
 from fuseau.store.book import Book
+from fuseau.store.cards import Cards
 from fuseau.store.opening import open_database
 from fuseau.store.pictures import KeptPicture, Pictures
 from fuseau.store.workshop import Workshop
@@ -45,6 +47,7 @@ class Story:
     likes: tuple[str, ...] = ()
     would_change: tuple[str, ...] = ()
     wears: tuple[dict[str, Any], ...] = ()
+    shown: Look | None = None
     seed: int = 1
     notes: tuple[str, ...] = ()
     pictures: tuple[tuple[Look, int, bool, str, Literal["reference", "sketch"]], ...] = ()
@@ -257,6 +260,7 @@ STORIES = (
         fittings=1,
         accepted=1,
         archived=True,
+        shown="reeds",
         likes=("The hem sits on the hip without rolling.", "In and out alone in four minutes."),
         would_change=("One panel more: the sides pull.", "A softer bone beside the busk."),
         wears=(
@@ -267,6 +271,32 @@ STORIES = (
         ),
         seed=3,
         notes=("Worn all day in the wind. Next time one panel more.",),
+    ),
+    Story(
+        decisions={
+            "kind": "cincher",
+            "brief.name": "Pendulum wright",
+            "brief.character": "Clockmaker in the puppet film “Seven Small Gears”",
+            **MARIT,
+            "target.reduction_percent": 7,
+            "draft.panels": 4,
+            "front.opening": "hooks",
+        },
+        days_left=-61,
+        truly={"waist": -3},
+        cut=True,
+        fittings=1,
+        accepted=1,
+        archived=True,
+        shown="gears",
+        likes=("Goes under the apron and nobody sees where it ends.",),
+        would_change=("Eyelets nearer at the waist.",),
+        wears=(
+            {"days_ago": 61, "hours": 5, "heat": "warm", "gap_mm": 46, "comfort": "easy"},
+            {"days_ago": 33, "hours": 8, "heat": "hot", "gap_mm": 45, "comfort": "tiring", "note": "two shows"},
+        ),
+        seed=12,
+        notes=("Sits. The lace wants to be longer.",),
     ),
 )
 
@@ -280,6 +310,9 @@ def fill(database: Path, today: datetime.date | None = None) -> None:
     for story in STORIES:
         tell(workshop, story, today or datetime.date.today(), Book(engine), Pictures(engine))
     stock_up(engine, workshop, today or datetime.date.today())
+    cards = Cards(engine)
+    for worn in workshop.builds(archived=True):
+        cards.keep(worn.id, worn.revision, FORM, as_kept(file(worn.build, plan(worn.build))))
 
 
 def tell(workshop: Workshop, story: Story, today: datetime.date, book: Book, album: Pictures) -> str:
@@ -308,14 +341,24 @@ def tell(workshop: Workshop, story: Story, today: datetime.date, book: Book, alb
         build = sew(build, story.sewn_until, today, story.seed)
         opened = workshop.edit(opened.id, opened.revision, build, "Sewn so far")
     if story.wears:
-        build = change(build, _record(story, today), "cm")
+        build = change(build, _record(story, today, album), "cm")
         opened = workshop.edit(opened.id, opened.revision, build, "Worn")
     if story.archived:
         workshop.archive(opened.id, True)
     return opened.id
 
 
-def _record(story: Story, today: datetime.date) -> list[Change]:
+def _photos(look: Look, variant: int, album: Pictures) -> list[dict[str, Any]]:
+    """The finished garment from both sides, kept in the album."""
+    found = []
+    for view in ("front", "back"):
+        drawn = sketch(look, variant, behind=view == "back")
+        album.keep(KeptPicture(**drawn.__dict__))
+        found.append({"id": drawn.id, "view": view, "width_px": drawn.width_px, "height_px": drawn.height_px})
+    return found
+
+
+def _record(story: Story, today: datetime.date, album: Pictures) -> list[Change]:
     """What is written on the card of a finished build."""
     wears = [
         {name: value for name, value in one.items() if name != "days_ago"}
@@ -328,6 +371,7 @@ def _record(story: Story, today: datetime.date) -> list[Change]:
         Change(at="record.likes", value=list(story.likes)),
         Change(at="record.would_change", value=list(story.would_change)),
         Change(at="record.wears", value=wears),
+        Change(at="record.photos", value=_photos(story.shown, 0, album) if story.shown else []),
     ]
 
 

@@ -19,7 +19,7 @@ from fuseau.craft.closures.back import BackChoices
 from fuseau.craft.closures.choices import FrontChoices
 from fuseau.craft.fit.target import Target
 from fuseau.craft.making.choices import MakeChoices
-from fuseau.craft.making.record_choices import RecordChoices
+from fuseau.craft.making.record_choices import Photo, RecordChoices
 from fuseau.craft.making.steps import StepKey, cut_bones_step, cut_step
 from fuseau.craft.materials.catalogue import BoneKind, BoneName, OwnKinds
 from fuseau.craft.materials.cloths import CLOTHS, Cloth, ClothName
@@ -245,10 +245,11 @@ class Build(Record):
         return self.target.gap_mm if self.back.laced else 0.0
 
     @property
-    def pictures(self) -> tuple[Picture | BackPhoto, ...]:
-        """Every picture that it uses: references, sketches, and photos taken at fittings."""
+    def pictures(self) -> tuple[Picture | BackPhoto | Photo, ...]:
+        """Every picture that it uses: references, sketches, photos of fittings, of the work, and of the garment."""
         photos = [photo for fitting in self.fittings for photo in fitting.photos]
-        return (*self.brief.pictures, *photos)
+        worked = [photo for entry in self.make.log for photo in entry.photos]
+        return (*self.brief.pictures, *photos, *worked, *self.record.photos)
 
     def ticked_off(self, step: StepKey) -> bool:
         """Whether a step of making is ticked off."""

@@ -23,12 +23,18 @@ def calendar_ics(work: WorkPlan, unit: Unit) -> bytes:
     calendar.add("x-wr-calname", "Fuseau")
     stamp = datetime.datetime.combine(work.today, datetime.time(), tzinfo=datetime.UTC)
     names = {(step.build, step.key): say(step.name) for step in work.steps}
+    agreements = {(step.build, step.key): step.appointment for step in work.steps}
     builds = {one.build: one.name for one in work.builds}
     for slot in work.schedule.slots:
         key: tuple[str, StepKey] = slot.build, slot.key
         about = f"{slot.end_min - slot.start_min:.0f} minutes" + (", on the critical chain" if slot.critical else "")
         title = f"{builds[slot.build]}: {names[key]}"
-        _add(calendar, f"{slot.build}-{slot.key}", title, slot.starts_on, slot.ends_on, about, stamp)
+        agreed = agreements.get(key)
+        if agreed is not None:
+            about = "; ".join(part for part in ("agreed", agreed.note, about) if part)
+        _add(
+            calendar, f"{slot.build}-{slot.key}", title, slot.starts_on, slot.ends_on, about, stamp, agreed is not None
+        )
     for build, nights_of in _waits(work):
         for step, first, last in nights_of:
             title = f"{builds[build]}: {names[build, step]}, it sets"
@@ -69,6 +75,7 @@ def _add(
     last: datetime.date,
     about: str,
     stamp: datetime.datetime,
+    busy: bool = False,
 ) -> None:
     event = Event()
     event.add("uid", f"{uid.replace(' ', '-')}@fuseau")
@@ -76,7 +83,7 @@ def _add(
     event.add("summary", title)
     event.add("dtstart", first)
     event.add("dtend", last + datetime.timedelta(days=1))
-    event.add("transp", "TRANSPARENT")
+    event.add("transp", "OPAQUE" if busy else "TRANSPARENT")
     if about:
         event.add("description", about)
     calendar.add_component(event)

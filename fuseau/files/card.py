@@ -1,19 +1,42 @@
-"""The card of a garment on one page: measures, what it is made of, what it took, and what is said of it."""
+"""The card of a garment on one page: its photos, measures, what it is made of, what it took, what is said of it."""
 
-from collections.abc import Iterator
+import ctypes
+import io
+from collections.abc import Iterator, Mapping
 
-from reportlab.platypus import Flowable, Paragraph
+from reportlab.graphics.shapes import Drawing, Polygon
+from reportlab.lib import colors
+from reportlab.lib.units import mm
+from reportlab.platypus import Flowable, Image, Paragraph, Table, TableStyle
 
-from fuseau.craft.base.lengths import Unit, format_length, format_run
+from fuseau.craft.base.lengths import Unit, format_length
 from fuseau.document.build import Build
 from fuseau.files.lists import as_pdf, list_styles, ruled, safe
 from fuseau.files.paper import Paper
-from fuseau.planning.record import Card
+from fuseau.files.unreadable import UnreadableFile
+from fuseau.planning.record import Card, FactGroup
 from fuseau.wording import Words
 
+_PHOTO_MM, _PHOTOS = 54.0, 3
+_FLAT_MM = 26.0
+_FLAT_WIDE_MM = 60.0
+_WIDE_MM = 172.0
+_DPI = 150
+BUILD_IN_CARD = "build.fuseau.json"
 
-def card_pdf(build: Build, card: Card, paper: Paper, unit: Unit) -> bytes:
-    """The card as a PDF. What is not known is left out."""
+
+def card_pdf(
+    build: Build,
+    card: Card,
+    paper: Paper,
+    unit: Unit,
+    pictures: Mapping[str, bytes] | None = None,
+    document: bytes | None = None,
+) -> bytes:
+    """The card as a PDF, with the bytes of its photos among `pictures`. What is not known is left out.
+
+    With a `document`, the build's own file, it carries that as an attachment, and is taken in again like it.
+    """
     title, head, plain, _ = list_styles()
     version = f", version {card.version}" if card.version else ""
     done = build.record.finished_on
@@ -23,54 +46,125 @@ def card_pdf(build: Build, card: Card, paper: Paper, unit: Unit) -> bytes:
         Paragraph(safe(build.brief.character), plain),
         Paragraph(f"Finished on {done.isoformat()}" if done else "Not finished yet", plain),
     ]
-    for name, rows in (("Measures", list(_measures(card, unit))), ("Made of", list(_made_of(card, unit)))):
-        story += [
-            Paragraph(name, head),
-            ruled([[Paragraph(safe(one), plain) for one in row] for row in rows], (38, 134)),
-        ]
+    story += _drawn(card, pictures or {})
+    say = Words(unit)
+
+    def listed(group: FactGroup, name: str, widths_mm: tuple[float, float]) -> list[Flowable]:
+        rows = [(fact.name, say(fact.value)) for fact in card.facts if fact.group == group]
+        if not rows:
+            return []
+        table = ruled([[Paragraph(safe(one), plain) for one in row] for row in rows], widths_mm)
+        return [Paragraph(name, head), table]
+
+    left, right = listed("measures", "Measures", (40, 38)), listed("took", "Took", (56, 34))
+    columns = Table([[left, right]], colWidths=[80 * mm, 92 * mm], hAlign="LEFT")
+    columns.setStyle(TableStyle([("VALIGN", (0, 0), (-1, -1), "TOP"), ("LEFTPADDING", (0, 0), (-1, -1), 0)]))
+    story += [columns] if left or right else []
+    story += listed("made of", "Made of", (48, 124))
     for name, lines in (
         ("Mock-ups", [_tried(card, i, unit) for i in range(len(card.tried))]),
         ("Likes", list(build.record.likes)),
         ("Would change", list(build.record.would_change)),
-        ("Worn", [*_wears(build, unit), *(Words(unit)(one) for one in card.says)]),
+        ("Worn", [*_wears(build, unit), *(say(one) for one in card.says)]),
     ):
         if lines:
             story.append(Paragraph(name, head))
             story += [Paragraph(f"– {safe(line)}", plain) for line in lines]
-    return as_pdf(story, f"{build.brief.name}: card", paper)
+    printed = as_pdf(story, f"{build.brief.name}: card", paper)
+    return printed if document is None else _carrying(printed, document)
 
 
-def _measures(card: Card, unit: Unit) -> Iterator[tuple[str, str]]:
-    for name, length in (
-        ("closed waist", card.closed_waist_mm),
-        ("worn waist", card.worn_waist_mm),
-        ("reduction", card.reduction_mm),
-        ("gap behind", card.gap_mm),
-        ("CF length", card.cf_mm),
-        ("side length", card.side_mm),
-        ("CB length", card.cb_mm),
-    ):
-        if length is not None:
-            yield name, format_length(length, unit)
+def _drawn(card: Card, pictures: Mapping[str, bytes]) -> list[Flowable]:
+    """Front, side and back, as far as there are photos of them, and the panels beside them."""
+    order = ("front", "side", "back", "detail")
+    shown = [one for one in sorted(card.photos, key=lambda one: order.index(one.view)) if one.id in pictures][:_PHOTOS]
+    images: list[Flowable] = []
+    for one in shown:
+        high = min(_PHOTO_MM, (_WIDE_MM - _FLAT_WIDE_MM - 4 * len(shown)) / len(shown) * one.height_px / one.width_px)
+        wide = high * one.width_px / one.height_px
+        images.append(Image(io.BytesIO(pictures[one.id]), width=wide * mm, height=high * mm))
+    images += _flat(card)
+    if not images:
+        return []
+    tight = [("LEFTPADDING", (0, 0), (-1, -1), 0), ("TOPPADDING", (0, 0), (-1, -1), 6)]
+    return [Table([images], hAlign="LEFT", style=[*tight, ("VALIGN", (0, 0), (-1, -1), "BOTTOM")])]
 
 
-def _made_of(card: Card, unit: Unit) -> Iterator[tuple[str, str]]:
-    if card.panels:
-        yield "panels", f"{card.panels} in each half"
-    yield "plies", "; ".join(card.plies) or "none yet"
-    yield "made up", card.method
-    for bones in card.bones:
-        yield "bones", f"{bones.count} × {bones.kind}"
-    if card.opening is not None:
-        yield "opens by", Words(unit)(card.opening)
-    if card.rows:
-        yield "holes", f"{card.rows} rows, {card.holes}"
-    if card.lace and card.lace_mm:
-        yield "lace", f"{card.lace}, {format_run(card.lace_mm, unit)}"
-    if card.logged_min:
-        yield "hours at it", f"{card.logged_min / 60:.1f}"
-    if card.mock_up_cost:
-        yield "mock-ups cost", f"{card.mock_up_cost:.2f}"
+def _flat(card: Card) -> list[Flowable]:
+    """One half of the garment, its panels as they lie from CF to CB."""
+    points = [point for outline in card.outlines for point in outline]
+    if not points:
+        return []
+    left, right = min(x for x, _ in points), max(x for x, _ in points)
+    low, high = min(z for _, z in points), max(z for _, z in points)
+    scale = min(_FLAT_MM / max(high - low, 1.0), _FLAT_WIDE_MM / max(right - left, 1.0)) * mm
+    drawing = Drawing((right - left) * scale + 2, (high - low) * scale + 8)
+    for outline in card.outlines:
+        flat = [value for x, z in outline for value in ((x - left) * scale + 1, (z - low) * scale + 1)]
+        drawing.add(Polygon(flat, fillColor=None, strokeColor=colors.HexColor("#1d2733"), strokeWidth=0.6))
+    drawing.hAlign = "LEFT"
+    return [drawing]
+
+
+def _carrying(printed: bytes, document: bytes) -> bytes:
+    """A PDF with the build's own file attached (ISO 32000-1, 7.11.4)."""
+    import pypdfium2 as pdfium
+
+    pdf = pdfium.PdfDocument(printed)
+    try:
+        pdf.new_attachment(BUILD_IN_CARD).set_data(document)
+        target = io.BytesIO()
+        pdf.save(target)
+        return target.getvalue()
+    finally:
+        pdf.close()
+
+
+def build_of_card(content: bytes) -> bytes:
+    """The build's own file that a card carries. Raises UnreadableFile where it carries none, or is no PDF."""
+    import pypdfium2 as pdfium
+
+    try:
+        pdf = pdfium.PdfDocument(content)
+    except pdfium.PdfiumError:
+        raise UnreadableFile("This PDF is damaged: it can’t be opened.") from None
+    try:
+        for i in range(pdf.count_attachments()):
+            one = pdf.get_attachment(i)
+            if one.get_name() == BUILD_IN_CARD:
+                return ctypes.string_at(one.get_data(), len(one.get_data()))
+    except pdfium.PdfiumError:
+        raise UnreadableFile("This PDF is damaged: what it carries can’t be read.") from None
+    finally:
+        pdf.close()
+    raise UnreadableFile("This PDF carries no build. A card does that is saved as one file.")
+
+
+def card_png(printed: bytes) -> bytes:
+    """A printed card as one PNG, its pages below each other, without the empty paper at the foot of each."""
+    import pypdfium2 as pdfium
+    from PIL import Image as Pictures
+    from PIL import ImageChops
+
+    pdf = pdfium.PdfDocument(printed)
+    try:
+        pages = [page.render(scale=_DPI / 72).to_pil().convert("RGB") for page in pdf]
+    finally:
+        pdf.close()
+    margin = round(10 / 25.4 * _DPI)
+    parts = []
+    for page in pages:
+        drawn = ImageChops.difference(page, Pictures.new("RGB", page.size, "white")).getbbox()
+        foot = page.height if drawn is None else min(page.height, drawn[3] + margin)
+        parts.append(page.crop((0, 0, page.width, foot)))
+    whole = Pictures.new("RGB", (parts[0].width, sum(part.height for part in parts)), "white")
+    at = 0
+    for part in parts:
+        whole.paste(part, (0, at))
+        at += part.height
+    target = io.BytesIO()
+    whole.save(target, "PNG", optimize=True)
+    return target.getvalue()
 
 
 def _tried(card: Card, i: int, unit: Unit) -> str:

@@ -45,6 +45,9 @@ def _rows(
     for slot, part in on_day(work, day):
         step = steps[slot.build, slot.key]
         text = [Paragraph(safe(f"{builds[slot.build]}: {say(step.name)}"), plain)]
+        if step.appointment is not None:
+            note = f": {step.appointment.note}" if step.appointment.note else ""
+            text.append(Paragraph(safe(f"Agreed for {_day(step.appointment.on)}{note}"), small))
         text += [Paragraph(safe(say(one)), small) for one in step.cautions]
         whole = slot.end_min - slot.start_min
         told = f"{part:.0f} min" if part > whole - 1 else f"{part:.0f} of {whole:.0f} min"

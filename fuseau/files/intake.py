@@ -8,16 +8,18 @@ from dataclasses import dataclass
 from typing import Any, TypeVar
 
 from fuseau.craft.layout.marker import NEW_CLOTH
+from fuseau.craft.making.record_choices import Photo
 from fuseau.document.build import Build, Picture
 from fuseau.document.fittings import BackPhoto
 from fuseau.document.shelf import brought_over
+from fuseau.files.card import build_of_card
 from fuseau.files.document import build_in, data_in
 from fuseau.files.pictures import DecodedPicture, decode_picture
 from fuseau.files.unreadable import UnreadableFile
 from fuseau.planning.pipeline import plan
 from fuseau.planning.thread import thread
 
-PictureOrPhoto = TypeVar("PictureOrPhoto", Picture, BackPhoto)
+PictureOrPhoto = TypeVar("PictureOrPhoto", Picture, BackPhoto, Photo)
 
 
 @dataclass(frozen=True)
@@ -34,13 +36,13 @@ class TakenIn:
 
 
 def take_in(content: bytes, known: Collection[str] = ()) -> TakenIn:
-    """A build's file as it will be kept.
+    """A build's file as it will be kept; also one that a card carries.
 
     A picture is decoded and written anew, so that nothing that hides in its bytes comes along; the build then names it
     by its new id. Pictures whose ids are `known` are here already. Raises UnreadableFile for a file that is no usable
     build, also for one that cannot be planned to an answer: a plan, or why it can't be made.
     """
-    data = data_in(content)
+    data = data_in(build_of_card(content) if content.startswith(b"%PDF") else content)
     build = build_in(data)
     pictures, left_out = _pictures(build, _attached(data), known)
     build = away_from_its_shelf(_with_pictures(build, pictures))
@@ -118,4 +120,7 @@ def _with_pictures(build: Build, pictures: Mapping[str, DecodedPicture]) -> Buil
         }
     )
     fittings = tuple(one.model_copy(update={"photos": tuple(map(as_decoded, one.photos))}) for one in build.fittings)
-    return build.model_copy(update={"brief": brief, "fittings": fittings})
+    log = tuple(one.model_copy(update={"photos": tuple(map(as_decoded, one.photos))}) for one in build.make.log)
+    make = build.make.model_copy(update={"log": log})
+    record = build.record.model_copy(update={"photos": tuple(map(as_decoded, build.record.photos))})
+    return build.model_copy(update={"brief": brief, "fittings": fittings, "make": make, "record": record})

@@ -5,7 +5,7 @@ from collections.abc import Iterable, Iterator, Mapping, Sequence
 from fuseau.craft.base.curves import length_of
 from fuseau.craft.base.findings import message
 from fuseau.craft.base.record import Record
-from fuseau.craft.making.choices import Running
+from fuseau.craft.making.choices import Appointment, Running
 from fuseau.craft.making.garment_state import Garment
 from fuseau.craft.making.made_up import UNPICK, MadeUp
 from fuseau.craft.making.operations import operations
@@ -44,6 +44,7 @@ class StepSeen(Record):
     logged_min: float = 0.0
     undoing: tuple[StepKey, ...] = ()
     undoing_min: float | None = None
+    appointment: Appointment | None = None
 
     @property
     def minutes_left(self) -> float:
@@ -182,18 +183,20 @@ def _bones_cut(build: Build, step: Step) -> bool:
     return {str(one.given["channel"]) for one in step.materials} <= {one.channel for one in build.bones.cut}
 
 
+def logged_of(build: Build) -> tuple[Logged, ...]:
+    """Of every step of a build that is done and was logged, the minutes that it took in all."""
+    done = {one.step for one in build.make.done} | {cut_step(cloth) for cloth in build.cut.done}
+    logged: dict[StepKey, Logged] = {}
+    for entry in build.make.log:
+        before = logged[entry.step].minutes if entry.step in logged else 0.0
+        logged[entry.step] = Logged(works=entry.works, minutes=before + entry.minutes)
+    finished = build.record.finished_on is not None
+    return tuple(one for key, one in logged.items() if finished or key in done)
+
+
 def known_rates(builds: Iterable[Build]) -> dict[Work, Rate]:
-    """Her rates from the logs of her builds: of every step that is done, the minutes that it took in all."""
-    told = []
-    for build in builds:
-        done = {one.step for one in build.make.done} | {cut_step(cloth) for cloth in build.cut.done}
-        logged: dict[StepKey, Logged] = {}
-        for entry in build.make.log:
-            before = logged[entry.step].minutes if entry.step in logged else 0.0
-            logged[entry.step] = Logged(works=entry.works, minutes=before + entry.minutes)
-        finished = build.record.finished_on is not None
-        told += [one for key, one in logged.items() if finished or key in done]
-    return rates(told)
+    """Her rates, from the logs of builds."""
+    return rates([logged for build in builds for logged in logged_of(build)])
 
 
 def make_up(build: Build, planned: Plan, known: Mapping[Work, Rate] | None = None) -> MakePlan:
@@ -217,8 +220,20 @@ def make_up(build: Build, planned: Plan, known: Mapping[Work, Rate] | None = Non
     if lost:
         wished = tuple(dict.fromkeys((*lost, *(wished or (step.key for step in garment.steps)))))
     order = _opened(garment, lost).order(done, wished)
+    appointed = {one.step: one for one in build.make.appointments}
     seen = tuple(
-        _seen(garment, step, taken[step.key], minutes, done, elsewhere, allowed, possible, logged.get(step.key, 0.0))
+        _seen(
+            garment,
+            step,
+            taken[step.key],
+            minutes,
+            done,
+            elsewhere,
+            allowed,
+            possible,
+            logged.get(step.key, 0.0),
+            appointed.get(step.key),
+        )
         for step in garment.steps
     )
     rest = [one for one in seen if not one.done]
@@ -255,6 +270,7 @@ def _seen(
     allowed: set[StepKey],
     possible: set[StepKey],
     logged_min: float,
+    appointment: Appointment | None,
 ) -> StepSeen:
     key = step.key
     base = StepSeen(
@@ -264,6 +280,7 @@ def _seen(
         spread_ln=takes_it.spread_ln,
         done=key in done,
         logged_min=logged_min,
+        appointment=appointment,
     )
     if key in done:
         whole, undo_min = undoing(garment, minutes, key, done)

@@ -1,31 +1,43 @@
 """The card of a garment, which fills itself from the plan, the log and the fittings (model, section 14)."""
 
 import datetime
+from collections.abc import Iterator, Sequence
+from typing import Literal
 
 from fuseau.craft.base.curves import length_of
 from fuseau.craft.base.findings import Message, Stage, message
 from fuseau.craft.base.record import Record
+from fuseau.craft.making.record_choices import GarmentPhoto
 from fuseau.craft.materials.catalogue import GROMMETS, LACES
+from fuseau.craft.materials.cloths import ClothName
+from fuseau.craft.pattern.trueing import Point
 from fuseau.document.build import Build
 from fuseau.planning.make import steps_of
 from fuseau.planning.plan import Plan
 
 _RELAXES_MM = 8.0  # of gap from the first wear to the last: less is the hand that drew it
+_ROOM_MM = 14.0  # between panels, where a half is drawn small
+_STAGES: dict[Stage, str] = {
+    "mockups": "mock-ups",
+    "layers": "plies",
+    "cut": "cutting",
+    "bones": "bones",
+    "front": "front",
+    "back": "back",
+    "make": "sewing",
+}
+FactGroup = Literal["measures", "made of", "took"]
+Counted = Literal["length", "run", "count", "hours", "cost"]
 
 
-class BonesOf(Record):
-    """Bones of a kind in the garment: how many."""
+class Fact(Record):
+    """A line of the card. `number` is what two cards are compared by: mm, pieces, hours or money, as `counted` says."""
 
-    kind: str
-    count: int
-
-
-class WorkOf(Record):
-    """Minutes that were logged on a kind of work, and those that it was reckoned to take."""
-
-    stage: Stage
-    logged_min: float
-    steps: int
+    group: FactGroup
+    name: str
+    value: Message
+    number: float | None = None
+    counted: Counted | None = None
 
 
 class Tried(Record):
@@ -45,52 +57,36 @@ class WornGap(Record):
     gap_mm: float
 
 
+class Grown(Record):
+    """What the gap told of the cloth: how far it closed from the first wear to the last, in how many wears."""
+
+    cloth: ClothName
+    closed_mm: float
+    wears: int
+    round_mm: float
+
+
 class Card(Record):
     """A garment on one card: its measures, what it is made of and how, what it took, and what is said of its wears.
 
-    Lengths are along the stitch line, mm. Empty of what is not known yet.
+    `outlines` are its panels, stitch lines laid out from CF to CB, mm. Empty of what is not known yet.
     """
 
     kind: str
     wearer: str
     version: int | None
-    closed_waist_mm: float | None
-    worn_waist_mm: float | None
-    reduction_mm: float | None
-    gap_mm: float | None
-    cf_mm: float | None
-    side_mm: float | None
-    cb_mm: float | None
-    panels: int | None
-    bones: tuple[BonesOf, ...]
-    opening: Message | None
-    rows: int
-    holes: str
-    lace: str
-    lace_mm: float | None
-    modesty: bool
-    plies: tuple[str, ...]
-    method: str
+    facts: tuple[Fact, ...]
     tried: tuple[Tried, ...]
-    work: tuple[WorkOf, ...]
-    logged_min: float
-    mock_up_cost: float
     gaps: tuple[WornGap, ...]
     says: tuple[Message, ...]
+    photos: tuple[GarmentPhoto, ...]
+    grown: Grown | None
+    outlines: tuple[tuple[Point, ...], ...]
 
 
 def card(build: Build, planned: Plan) -> Card:
     """The card as it stands, whatever is still open."""
-    aim, pattern = planned.aim, planned.pattern
-    panels = pattern.panels if pattern else ()
-    front = pattern.front_panels if pattern else 0
-    right = planned.bones
-    left = planned.left.bones if planned.left else right
-    counts: dict[str, int] = {}
-    for bone in (*right, *left):
-        if bone.length_mm > 0:
-            counts[bone.kind_label] = counts.get(bone.kind_label, 0) + bone.count
-    holes = planned.holes
+    pattern = planned.pattern
     gaps = tuple(
         WornGap(on=wear.on, gap_mm=wear.gap_mm)
         for wear in sorted(build.record.wears, key=lambda wear: wear.on)
@@ -100,23 +96,7 @@ def card(build: Build, planned: Plan) -> Card:
         kind=build.kind,
         wearer=build.wearer.name,
         version=pattern.version if pattern else None,
-        closed_waist_mm=aim.closed_waist_mm if aim else None,
-        worn_waist_mm=aim.worn_waist_mm if aim else None,
-        reduction_mm=aim.reduction_mm if aim else None,
-        gap_mm=planned.final.shape.mean_mm if planned.final and build.back.laced else None,
-        cf_mm=length_of(panels[0].cf_edge) if panels else None,
-        side_mm=length_of(panels[front - 1].cb_edge) if panels and 0 < front <= len(panels) else None,
-        cb_mm=length_of(panels[-1].cb_edge) if panels else None,
-        panels=len(panels) or None,
-        bones=tuple(BonesOf(kind=kind, count=count) for kind, count in counts.items()),
-        opening=planned.opening.title if planned.opening else None,
-        rows=len(holes.z_mm) if holes else 0,
-        holes=GROMMETS[build.back.holes].label if holes else "",
-        lace=LACES[build.back.lace].label if planned.lace else "",
-        lace_mm=planned.lace_mm,
-        modesty=planned.modesty is not None,
-        plies=tuple(f"{ply.role}: {ply.label}" for ply in planned.layers.plies) if planned.layers else (),
-        method=build.layers.method,
+        facts=(*_measures(build, planned), *_made_of(build, planned), *_took(build, planned)),
         tried=tuple(
             Tried(
                 version=one.version,
@@ -127,24 +107,122 @@ def card(build: Build, planned: Plan) -> Card:
             )
             for one in build.fittings
         ),
-        work=_work(build, planned),
-        logged_min=sum(entry.minutes for entry in build.make.log),
-        mock_up_cost=sum(one.cost or 0.0 for one in build.fittings),
         gaps=gaps,
         says=_says(gaps),
+        photos=build.record.photos,
+        grown=_grown(build, planned, gaps),
+        outlines=_side_by_side([panel.outline[::3] for panel in pattern.panels]) if pattern else (),
     )
 
 
-def _work(build: Build, planned: Plan) -> tuple[WorkOf, ...]:
-    """What was logged, by the stage that the steps belong to."""
+def _side_by_side(outlines: Sequence[Sequence[Point]]) -> tuple[tuple[Point, ...], ...]:
+    """Panels from CF to CB, each with a little room to the one before."""
+    at, found = 0.0, []
+    for outline in outlines:
+        left, right = min(x for x, _ in outline), max(x for x, _ in outline)
+        found.append(tuple((round(x - left + at, 1), round(z, 1)) for x, z in outline))
+        at += right - left + _ROOM_MM
+    return tuple(found)
+
+
+def _length(name: str, mm: float | None) -> Iterator[Fact]:
+    if mm is not None:
+        value = message("card.length", mm=mm)
+        yield Fact(group="measures", name=name, value=value, number=mm, counted="length")
+
+
+def _measures(build: Build, planned: Plan) -> Iterator[Fact]:
+    aim, pattern = planned.aim, planned.pattern
+    panels = pattern.panels if pattern else ()
+    front = pattern.front_panels if pattern else 0
+    if aim:
+        yield from _length("closed waist", aim.closed_waist_mm)
+        yield from _length("worn waist", aim.worn_waist_mm)
+        yield from _length("reduction", aim.reduction_mm)
+    yield from _length("gap behind", planned.final.shape.mean_mm if planned.final and build.back.laced else None)
+    yield from _length("CF length", length_of(panels[0].cf_edge) if panels else None)
+    yield from _length("side length", length_of(panels[front - 1].cb_edge) if 0 < front <= len(panels) else None)
+    yield from _length("CB length", length_of(panels[-1].cb_edge) if panels else None)
+
+
+def _made(name: str, value: Message, number: float | None = None, counted: Counted | None = None) -> Fact:
+    return Fact(group="made of", name=name, value=value, number=number, counted=counted)
+
+
+def _made_of(build: Build, planned: Plan) -> Iterator[Fact]:
+    pattern, holes = planned.pattern, planned.holes
+    if pattern:
+        count = float(len(pattern.panels))
+        yield _made("panels", message("card.panels", count=count), count, "count")
+    for ply in planned.layers.plies if planned.layers else ():
+        yield _made(ply.role, message("card.text", text=ply.label))
+    yield _made("made up", message("card.text", text=build.layers.method))
+    for kind, count in _bones(planned).items():
+        yield _made(kind, message("card.bones", count=float(count)), count, "count")
+    if planned.opening:
+        yield _made("opens by", planned.opening.title)
+    if holes:
+        rows = float(len(holes.z_mm))
+        yield _made("holes", message("card.rows", count=rows, what=GROMMETS[build.back.holes].label), rows, "count")
+    if planned.lace and planned.lace_mm:
+        what = LACES[build.back.lace].label
+        yield _made("lace", message("card.run", what=what, mm=planned.lace_mm), planned.lace_mm, "run")
+    if planned.modesty is not None:
+        width = planned.modesty.width_mm
+        yield _made("modesty panel", message("card.length", mm=width), width, "length")
+    yield _made("edges", message("card.text", text=f"bound {build.make.binding}"))
+
+
+def _bones(planned: Plan) -> dict[str, int]:
+    """How many bones of each kind are in both halves."""
+    left = planned.left.bones if planned.left else planned.bones
+    counts: dict[str, int] = {}
+    for bone in (*planned.bones, *left):
+        if bone.length_mm > 0:
+            counts[bone.kind_label] = counts.get(bone.kind_label, 0) + bone.count
+    return counts
+
+
+def _took_line(name: str, number: float, counted: Counted) -> Fact:
+    if counted == "hours":
+        value = message("card.hours", hours=number)
+    elif counted == "cost":
+        value = message("card.cost", amount=number)
+    else:
+        value = message("card.bones", count=number)
+    return Fact(group="took", name=name, value=value, number=number, counted=counted)
+
+
+def _took(build: Build, planned: Plan) -> Iterator[Fact]:
+    """Mock-ups, hours as they were logged by the stage that they went into, and what it comes to in money."""
+    if build.fittings:
+        yield _took_line("mock-ups tried on", float(len(build.fittings)), "count")
+    logged = sum(entry.minutes for entry in build.make.log)
+    if logged:
+        yield _took_line("at it", logged / 60, "hours")
+        for stage, minutes in _by_stage(build, planned).items():
+            yield _took_line(_STAGES.get(stage, stage), minutes / 60, "hours")
+    tried = sum(one.hours or 0.0 for one in build.fittings)
+    if tried:
+        yield _took_line("hours on mock-ups, as noted", tried, "hours")
+    spent = sum(one.cost or 0.0 for one in build.fittings)
+    cloth = sum(one.price for one in planned.layers.methods if one.chosen) if planned.layers else 0.0
+    bones = planned.boning.price if planned.boning else 0.0
+    for name, amount in (("mock-ups cost", spent), ("cloth, about", cloth), ("bones, about", bones)):
+        if amount:
+            yield _took_line(name, amount, "cost")
+    if cloth or bones:
+        yield _took_line("in all, about", spent + cloth + bones, "cost")
+
+
+def _by_stage(build: Build, planned: Plan) -> dict[Stage, float]:
+    """Minutes that were logged, by the stage that the steps belong to."""
     stages = {step.key: step.stage for step in steps_of(build, planned)}
     minutes: dict[Stage, float] = {}
-    keys: dict[Stage, set[str]] = {}
     for entry in build.make.log:
         stage = stages.get(entry.step, "make")
         minutes[stage] = minutes.get(stage, 0.0) + entry.minutes
-        keys.setdefault(stage, set()).add(entry.step)
-    return tuple(WorkOf(stage=stage, logged_min=took, steps=len(keys[stage])) for stage, took in minutes.items())
+    return minutes
 
 
 def _says(gaps: tuple[WornGap, ...]) -> tuple[Message, ...]:
@@ -156,3 +234,67 @@ def _says(gaps: tuple[WornGap, ...]) -> tuple[Message, ...]:
         return (message("record.steady", wears=float(len(gaps))),)
     code = "record.closes" if change < 0 else "record.opens"
     return (message(code, change_mm=abs(change), wears=float(len(gaps))),)
+
+
+def _grown(build: Build, planned: Plan, gaps: tuple[WornGap, ...]) -> Grown | None:
+    """What the wears told of the cloth that takes the pull; None where the gap hardly closed."""
+    if len(gaps) < 2 or planned.aim is None or planned.layers is None:
+        return None
+    closed = gaps[0].gap_mm - gaps[-1].gap_mm
+    cloth = strength_cloth(planned)
+    if closed < _RELAXES_MM or cloth is None:
+        return None
+    return Grown(cloth=cloth, closed_mm=closed, wears=len(gaps), round_mm=planned.aim.closed_waist_mm)
+
+
+def strength_cloth(planned: Plan) -> ClothName | None:
+    """The cloth that takes most of the pull."""
+    plies = planned.layers.plies if planned.layers else ()
+    strong = max(plies, key=lambda ply: ply.carries_n_per_m or 0.0, default=None)
+    return strong.cloth if strong and strong.carries_n_per_m else None
+
+
+# --- two cards side by side
+
+
+class CardDifference(Record):
+    """A line of two cards: as each says it, whether that differs, and by how much from the first to the second."""
+
+    group: FactGroup
+    name: str
+    first: Message | None
+    second: Message | None
+    differs: bool
+    by: Message | None = None
+
+
+def compare(first: Card, second: Card) -> tuple[CardDifference, ...]:
+    """Every line that either card has, by groups, in the order of the first card."""
+    lines = {(one.group, one.name): one for one in first.facts}
+    others = {(one.group, one.name): one for one in second.facts}
+    names = list(dict.fromkeys([*lines, *others]))
+    groups: list[FactGroup] = ["measures", "made of", "took"]
+    names.sort(key=lambda name: groups.index(name[0]))
+    return tuple(_difference(group, name, lines.get((group, name)), others.get((group, name))) for group, name in names)
+
+
+def _difference(group: FactGroup, name: str, one: Fact | None, other: Fact | None) -> CardDifference:
+    by = None
+    if one and other and one.number is not None and other.number is not None and one.counted == other.counted:
+        change = other.number - one.number
+        if abs(change) >= _SHOWN[one.counted or "count"]:
+            by = message(f"card.by.{one.counted}", by=change)
+    differs = by is not None or (one is None) != (other is None)
+    if one and other and not differs:
+        differs = one.number is None and one.value != other.value
+    return CardDifference(
+        group=group,
+        name=name,
+        first=one.value if one else None,
+        second=other.value if other else None,
+        differs=differs,
+        by=by,
+    )
+
+
+_SHOWN: dict[str, float] = {"length": 0.5, "run": 50.0, "count": 0.5, "hours": 0.05, "cost": 0.005}

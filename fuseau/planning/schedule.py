@@ -1,11 +1,12 @@
 """The work of the whole workshop: every step of every build on her hours, and the odds of each day (model, 13)."""
 
 import datetime
-from collections.abc import Mapping, Sequence
+from collections.abc import Iterator, Mapping, Sequence
 from dataclasses import dataclass, replace
 
-from fuseau.craft.base.findings import Message
+from fuseau.craft.base.findings import Message, message
 from fuseau.craft.base.record import Record
+from fuseau.craft.making.choices import Appointment
 from fuseau.craft.making.garment_state import Garment
 from fuseau.craft.making.hours import Calendar, Hours
 from fuseau.craft.making.jobs import Job, nights
@@ -18,6 +19,7 @@ from fuseau.document.build import Build
 from fuseau.document.shelf import Order, Shelf
 from fuseau.planning.make import MakePlan, make_up
 from fuseau.planning.plan import Plan
+from fuseau.wording import Words
 
 _UNKNOWN_ODDS = 0.5  # that a first mock-up fits, before anything is known
 SICK_SHARE = 0.05  # of her hours, kept in hand for colds
@@ -42,6 +44,7 @@ class WorkStep(Record):
     name: Message
     with_whom: Who
     cautions: tuple[Message, ...] = ()
+    appointment: Appointment | None = None
 
 
 class BuildWork(Record):
@@ -57,6 +60,7 @@ class BuildWork(Record):
     minutes_later: float
     lost: tuple[StepKey, ...]
     running: StepKey | None
+    missed: tuple[Message, ...] = ()
 
 
 class Parcel(Record):
@@ -132,6 +136,7 @@ def work_of(at_work: Sequence[AtWork], shelf: Shelf, known: Mapping[Work, Rate],
                     not_before=arrives[0] if arrives else None,
                     arrives_spread_d=arrives[1] if arrives else 0.0,
                     counts=not step.later,
+                    on=None if (agreed := seen[key].appointment) is None else max(agreed.on, today),
                 )
             )
     for i in reversed(range(len(jobs))):  # what something that counts rests on counts too
@@ -203,8 +208,8 @@ def plan_work(
     days = min(max((shown - today).days + 1, _LEAST_DAYS), _MOST_DAYS)
     return WorkPlan(
         today=today,
-        minutes_by_day=tuple(hours.on(today + datetime.timedelta(days=i)) for i in range(days)),
-        builds=tuple(_build_work(one, work.made[one.id]) for one in at_work),
+        minutes_by_day=calendar.minutes(days),
+        builds=tuple(_build_work(one, work.made[one.id], found) for one in at_work),
         steps=tuple(
             WorkStep(
                 build=one.id,
@@ -212,6 +217,7 @@ def plan_work(
                 name=seen.step.name,
                 with_whom=seen.step.with_whom,
                 cautions=seen.step.cautions,
+                appointment=seen.appointment,
             )
             for one in at_work
             for seen in work.made[one.id].steps
@@ -229,7 +235,12 @@ def calendar_for(jobs: Sequence[Job], hours: Hours, today: datetime.date) -> Cal
     whole = sum(job.minutes for job in jobs)
     last = max([job.not_before for job in jobs if job.not_before] or [today])
     waits = sum(job.nights for job in jobs)
-    return Calendar(hours, today, _ROOM * whole + 600, least_days=60 + waits + (last - today).days)
+    comes: dict[datetime.date, float] = {}
+    for job in jobs:
+        if job.on is not None:
+            comes[job.on] = comes.get(job.on, 0.0) + max(1.0, job.minutes)
+            last = max(last, job.on)
+    return Calendar(hours, today, _ROOM * whole + 600, 60 + waits + (last - today).days, comes)
 
 
 def odds_of(
@@ -252,7 +263,21 @@ def _as_planned(jobs: Sequence[Job], planned: Schedule) -> dict[int, int]:
     return {i: at[job.build, job.key] for i, job in enumerate(jobs)}
 
 
-def _build_work(one: AtWork, made: MakePlan) -> BuildWork:
+def _day(day: datetime.date) -> str:
+    return f"{day.day} {day:%B}"
+
+
+def _missed(one: AtWork, made: MakePlan, found: Schedule) -> Iterator[Message]:
+    """Appointments that can't be kept, since what comes before them is done later."""
+    starts = {slot.key: slot.starts_on for slot in found.slots if slot.build == one.id}
+    for seen in made.steps:
+        agreed, begins = seen.appointment, starts.get(seen.step.key)
+        if agreed is not None and begins is not None and begins > agreed.on:
+            name = Words("cm")(seen.step.name)
+            yield message("make.missed", step=name, on=_day(agreed.on), ready=_day(begins))
+
+
+def _build_work(one: AtWork, made: MakePlan, found: Schedule) -> BuildWork:
     left = [seen for seen in made.steps if not seen.done]
     return BuildWork(
         build=one.id,
@@ -265,6 +290,7 @@ def _build_work(one: AtWork, made: MakePlan) -> BuildWork:
         minutes_later=made.minutes_later,
         lost=made.lost,
         running=made.running.step if made.running else None,
+        missed=tuple(_missed(one, made, found)),
     )
 
 

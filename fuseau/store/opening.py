@@ -10,7 +10,7 @@ from pathlib import Path
 from sqlalchemy import Connection, Engine, event
 from sqlmodel import create_engine
 
-REVISIONS = ("0001", "0002", "0003", "0004")
+REVISIONS = ("0001", "0002", "0003", "0004", "0005")
 HEAD = REVISIONS[-1]
 _MIGRATIONS = Path(__file__).parent / "migrations"
 _MAGIC = b"SQLite format 3\x00"

@@ -32,6 +32,17 @@ class RevisionRow(SQLModel, table=True):
     document: str
 
 
+class CardRow(SQLModel, table=True):
+    """What is kept of a build at a revision to be found again; made anew whenever it is of an older one or form."""
+
+    __tablename__ = "card"
+
+    build_id: str = Field(primary_key=True, foreign_key="build.id")
+    revision: int
+    form: int
+    document: str
+
+
 class SettingRow(SQLModel, table=True):
     """One setting of the workshop, such as its unit."""
 

@@ -1,6 +1,9 @@
 """What is said of plies and methods."""
 
 MESSAGES = {
+    "cloth.grew": "{cloth:capital} gave with wear in {builds}: here the gap would close by some {closes_mm:hardware}, "
+    "from {gap_mm:hardware} to {leaves_mm:hardware}.",
+    "cloth.grew.mend": "Plan a gap of {gap_mm:hardware}",
     "ply_off_panels": "{cloth:capital} is meant for panel {lost}, and there are {panels:.0f} panels.",
     "ply_overloaded": "{cloth:capital} would carry {carries_n:.0f} N a metre of height; {holds_n:.0f} is what it "
     "holds for an evening. It creeps, or gives way at the seams.",

@@ -6,7 +6,7 @@ from functools import cache
 from typing import Any
 
 from fuseau.craft.base.findings import Message
-from fuseau.craft.base.lengths import Unit, format_length
+from fuseau.craft.base.lengths import Unit, format_length, format_run
 from fuseau.craft.wearer.measures import LEVEL_LABELS
 from fuseau.wording import back, bones, brief, front, layers, make, mockups, pattern, refusals, wearer
 
@@ -31,13 +31,18 @@ def templates() -> Mapping[str, str]:
     return found
 
 
+def _signed(value: float, shown: str) -> str:
+    return f"{'−' if value < 0 else '+'}{shown}"
+
+
 class Words(string.Formatter):
     """Says messages in one unit.
 
     Templates are format strings. Beside Python's own formats a quantity can be shown as `length` (cm to 0.1 or inches
-    to 1/8), `bare` (the same without its unit), `hardware` (mm, or inches to 1/16), `percent` (a share, whole) or
-    `percent1`; a name as `level` (of the body, in running text), `capital`, `worst` (by what a garment fails),
-    `tells` (what would), `opening` or `line` (where it lies).
+    to 1/8), `run` (metres or yards), `plus_length` or `plus`, `plus1`, `plus2` (with its sign, and so many decimals),
+    `bare` (a length without its unit), `hardware` (mm, or inches to 1/16), `percent` (a share, whole) or `percent1`;
+    a name as `level` (of the body, in running text), `capital`, `worst` (by what a garment fails), `tells` (what
+    would), `opening` or `line` (where it lies).
 
     >>> Words("in")(Message(code="hooks.pitch", given={"pitch_mm": 15.0}))
     'Every 9/16 in, the last as near to both edges as it goes.'
@@ -49,6 +54,11 @@ class Words(string.Formatter):
             "length": lambda mm: format_length(mm, unit),
             "bare": lambda mm: format_length(mm, unit, bare=True),
             "hardware": lambda mm: format_length(mm, unit, hardware=True),
+            "run": lambda mm: format_run(mm, unit),
+            "plus_length": lambda mm: _signed(mm, format_length(abs(mm), unit)),
+            "plus": lambda by: _signed(by, f"{abs(by):.0f}"),
+            "plus1": lambda by: _signed(by, f"{abs(by):.1f}"),
+            "plus2": lambda by: _signed(by, f"{abs(by):.2f}"),
             "percent": lambda share: f"{share * 100:.0f}",
             "percent1": lambda share: f"{share * 100:.1f}",
             "level": lambda name: LEVEL_LABELS[name].lower(),

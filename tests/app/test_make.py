@@ -97,7 +97,7 @@ def test_minutes_are_logged_after_and_what_can_not_be_is_told_at_its_field(clien
     build = post(client, build, "log", entry={"step": "mock-up 1", "minutes": "1,5"}).json()
     assert build["build"]["make"]["log"][0] == {
         "step": "mock-up 1", "on": TODAY.isoformat(), "minutes": 1.5, "note": "", "mishap": "",
-        "works": [["mock-up", 1.0]],
+        "works": [["mock-up", 1.0]], "photos": [],
     }  # fmt: skip
     assert fault(post(client, build, "log", entry={"step": "mark", "minutes": 2400}))["at"].endswith("minutes")
     ahead = (TODAY + datetime.timedelta(days=3)).isoformat()
@@ -171,7 +171,10 @@ def test_one_like_this_begins_with_its_lessons_and_nothing_made(client, build):
     assert made(client, build)["order"] == []
     assert client.get("/api/work").json()["schedule"]["slots"] == []
     assert client.get(f"/api/builds/{build['id']}/card.pdf").content.startswith(b"%PDF")
-    assert client.get(f"/api/builds/{build['id']}/record").json()["card"]["logged_min"] == 200
+    facts = {
+        one["name"]: one["value"] for one in client.get(f"/api/builds/{build['id']}/record").json()["card"]["facts"]
+    }
+    assert facts["at it"] == "3.3 h"
     line = client.post(f"/api/builds/{build['id']}/duplicate?again=true").json()
     new = client.get(f"/api/builds/{line['id']}").json()
     said = [one for one in new["plan"]["findings"] if one["code"] == "lesson"]
@@ -205,3 +208,31 @@ def test_what_is_ticked_off_as_cut_is_cut_on_every_page(client, build):
     cut = client.get(f"/api/builds/{build['id']}/cut").json()["cloths"]
     assert [one["is_cut"] for one in cut] == [True] * len(cut)
     assert client.get("/api/shopping").json()["shopping"]["lines"] == []
+
+
+def test_a_fitting_is_agreed_for_a_day_and_stands_there_in_every_plan(client, build):
+    def on(number):
+        return (TODAY + datetime.timedelta(days=number)).isoformat()
+
+    build = post(client, build, "do", step="mock-up 1").json()
+    assert fault(post(client, build, "appoint", step="fitting 1", on=on(-1)))["sentence"] == "That day is over."
+    assert fault(post(client, build, "appoint", step="mock-up 1", on=on(3)))["at"] == "step"
+    assert fault(post(client, build, "appoint", step="nothing", on=on(3)))["at"] == "step"
+    build = post(client, build, "appoint", step="fitting 1", on=on(3), note="at hers, at seven").json()
+    seen = next(one for one in made(client, build)["steps"] if one["step"]["key"] == "fitting 1")
+    assert (seen["appointment"]["on"], seen["appointment"]["note"]) == (on(3), "at hers, at seven")
+    work = client.get("/api/work").json()
+    slot = next(one for one in work["schedule"]["slots"] if one["key"] == "fitting 1")
+    assert (slot["starts_on"], slot["ends_on"]) == (on(3), on(3))
+    assert work["builds"][0]["missed"] == []
+    events = vobject.readOne(client.get("/api/work.ics").text).vevent_list
+    (event,) = (one for one in events if one.transp.value == "OPAQUE")
+    assert event.dtstart.value.isoformat() == on(3)
+    assert event.description.value.startswith("agreed; at hers, at seven")
+    late = post(client, build, "appoint", step="try on", on=on(1)).json()
+    (missed,) = client.get("/api/work").json()["builds"][0]["missed"]
+    assert missed.startswith("Try it on with its bones, laced by strips was agreed for")
+    free = post(client, late, "appoint", step="try on").json()
+    assert [one["step"] for one in free["build"]["make"]["appointments"]] == ["fitting 1"]
+    copy = client.post(f"/api/builds/{build['id']}/duplicate").json()
+    assert client.get(f"/api/builds/{copy['id']}").json()["build"]["make"]["appointments"] == []

@@ -3,11 +3,15 @@
 import datetime
 import io
 
+import pytest
+from PIL import Image
 from pypdf import PdfReader
 
 from fuseau.commands.make import do, log
-from fuseau.files.card import card_pdf
-from fuseau.planning.record import card
+from fuseau.craft.base.lengths import format_length
+from fuseau.files.card import build_of_card, card_pdf, card_png
+from fuseau.files.unreadable import UnreadableFile
+from fuseau.planning.record import card, compare
 from fuseau.wording import Words
 from tests.conftest import edited
 from tests.kinds import built
@@ -18,26 +22,56 @@ BUILD = built("underbust corset", brief__name="Ash & <Ember>")
 PLAN = plan(BUILD)
 
 
+def lines(found):
+    say = Words("cm")
+    return {one.name: (say(one.value), one.number) for one in found.facts}
+
+
 def test_the_card_says_what_the_stages_say():
     found = card(BUILD, PLAN)
-    assert found.closed_waist_mm == PLAN.aim.closed_waist_mm
-    assert found.gap_mm == PLAN.final.shape.mean_mm
-    assert sum(one.count for one in found.bones) == PLAN.boning.count
-    assert found.rows == PLAN.holes.count / 2
-    assert found.panels == len(PLAN.pattern.panels)
-    assert len(found.plies) == len(BUILD.layers.plies)
+    said = lines(found)
+    assert said["closed waist"] == (format_length(PLAN.aim.closed_waist_mm), PLAN.aim.closed_waist_mm)
+    assert said["gap behind"][1] == PLAN.final.shape.mean_mm
+    kinds = {bone.kind_label for bone in PLAN.bones}
+    assert sum(said[kind][1] for kind in kinds) == PLAN.boning.count
+    assert said["holes"][1] == PLAN.holes.count / 2
+    assert said["panels"] == (f"{len(PLAN.pattern.panels)} in each half", len(PLAN.pattern.panels))
+    assert {ply.role for ply in BUILD.layers.plies} <= set(said)
     edge = PLAN.pattern.panels[0].cf_edge
-    assert found.cf_mm >= max(z for _, z in edge) - min(z for _, z in edge) - 0.1
-    assert (found.tried, found.work, found.says) == ((), (), ())
+    assert said["CF length"][1] >= max(z for _, z in edge) - min(z for _, z in edge) - 0.1
+    cost = next(one for one in PLAN.layers.methods if one.chosen).price + PLAN.boning.price
+    assert said["in all, about"][1] == pytest.approx(cost)
+    assert "at it" not in said
+    assert (found.tried, found.says, found.grown, found.photos) == ((), (), None, ())
 
 
 def test_hours_are_told_by_the_stage_they_went_into():
     build = do(BUILD, PLAN, "join 1-2", TODAY, "cm", also=True, anyhow=True)
     for key, minutes in (("join 1-2", 40), ("cut coutil", 30), ("join 1-2", 20)):
         build = log(build, PLAN, {"step": key, "minutes": minutes}, TODAY, "cm")
-    found = card(build, PLAN)
-    assert found.logged_min == 90
-    assert {(one.stage, one.logged_min, one.steps) for one in found.work} == {("make", 60, 1), ("cut", 30, 1)}
+    said = lines(card(build, PLAN))
+    assert {name: said[name] for name in ("at it", "sewing", "cutting")} == {
+        "at it": ("1.5 h", 1.5),
+        "sewing": ("1.0 h", 1.0),
+        "cutting": ("0.5 h", 0.5),
+    }
+
+
+def test_two_cards_differ_in_numbers_and_by_how_much():
+    other = edited(BUILD, draft__panels=5, target__reduction_percent=4, make__binding="by machine")
+    found = {one.name: one for one in compare(card(BUILD, PLAN), card(other, plan(other)))}
+    say = Words("cm")
+    assert (say(found["panels"].by), found["panels"].differs) == ("−1", True)
+    aims = PLAN.aim.closed_waist_mm, plan(other).aim.closed_waist_mm
+    assert say(found["closed waist"].by) == f"+{format_length(aims[1] - aims[0])}"
+    assert (found["edges"].differs, found["edges"].by) == (True, None)
+    assert not found["made up"].differs
+    assert [one.differs for one in compare(card(BUILD, PLAN), card(BUILD, PLAN))] == [False] * len(
+        card(BUILD, PLAN).facts
+    )
+    zipped = edited(BUILD, front__opening="busk", back__laced=False)
+    gone = {one.name: one for one in compare(card(BUILD, PLAN), card(zipped, plan(zipped)))}
+    assert (gone["lace"].first is None, gone["lace"].second, gone["lace"].differs) == (False, None, True)
 
 
 def test_the_gap_over_wears_is_told_only_where_it_moves():
@@ -74,3 +108,38 @@ def test_the_card_is_printed_with_all_of_her_words():
             assert said in text
     draft = built("cincher")
     assert card_pdf(draft, card(draft, plan(draft)), "a4", "in").startswith(b"%PDF")
+
+
+def drawn(colour, size=(300, 500)):
+    target = io.BytesIO()
+    Image.new("RGB", size, colour).save(target, "PNG")
+    return target.getvalue()
+
+
+def test_its_photos_stand_on_it_front_before_back():
+    shots = {"a" * 64: drawn("red"), "b" * 64: drawn("blue")}
+    photos = [
+        {"id": "b" * 64, "view": "back", "width_px": 300, "height_px": 500},
+        {"id": "a" * 64, "view": "front", "width_px": 300, "height_px": 500},
+        {"id": "c" * 64, "view": "side", "width_px": 300, "height_px": 500},  # is not here: left out
+    ]
+    build = edited(BUILD, record__photos=photos)
+    printed = card_pdf(build, card(build, PLAN), "a4", "cm", shots)
+    (page,) = PdfReader(io.BytesIO(printed)).pages
+    assert sorted(one.image.convert("RGB").getpixel((5, 5)) for one in page.images) == [(0, 0, 255), (255, 0, 0)]
+    picture = Image.open(io.BytesIO(card_png(printed))).convert("RGB")
+    seen = [picture.getpixel((x, 300)) for x in range(picture.width)]
+    assert picture.width == pytest.approx(210 / 25.4 * 150, abs=2)
+    assert seen.index((255, 0, 0)) < seen.index((0, 0, 255))
+
+
+def test_a_card_as_one_file_holds_its_build():
+    document = b'{"format": "fuseau.build"}' * 1000
+    printed = card_pdf(BUILD, card(BUILD, PLAN), "a4", "cm", {}, document)
+    assert build_of_card(printed) == document
+    assert PdfReader(io.BytesIO(printed)).attachments["build.fuseau.json"] == [document]
+    with pytest.raises(UnreadableFile, match="carries no build"):
+        build_of_card(card_pdf(BUILD, card(BUILD, PLAN), "a4", "cm"))
+    for broken in (b"%PDF-1.4 nothing", printed[:400]):
+        with pytest.raises(UnreadableFile):
+            build_of_card(broken)

@@ -1,5 +1,6 @@
 """Driving the real interface: a server on a free port, and headless Chromium at 1280x800."""
 
+import datetime
 import http.client
 import os
 import socket
@@ -295,6 +296,21 @@ class Hand:
         """Write into a field, and leave it as with Tab."""
         keys = [Keys.CONTROL, "a", Keys.NULL, text or Keys.DELETE]
         self.field(label).send_keys(*keys, *([Keys.TAB] if leave else []))
+
+    def write_day(self, label: str, day: datetime.date) -> None:
+        """Write a day into a field for one, in whichever order the browser asks for its parts."""
+        field = self.field(label)
+        self.browser.execute_script(
+            "arguments[0].value = arguments[1]; arguments[0].dispatchEvent(new Event('input', { bubbles: true }))",
+            field,
+            day.isoformat(),
+        )
+
+    def choose_file(self, label: str, path: Path) -> None:
+        """Choose a file in the file field with this name."""
+        css = f'input[type=file][aria-label="{label}"]'
+        self.wait(lambda: self.all(css), f"no file field “{label}”")
+        self.all(css)[0].send_keys(str(path))
 
     def value(self, label: str) -> str:
         return str(self.field(label).get_property("value"))

@@ -52,6 +52,7 @@ useKeys([
   { keys: '?', does: 'these keys', on: ['?'], run: () => (keys.value = true) },
   { keys: 'w', does: 'to the workshop', on: ['w'], run: () => void router.push('/') },
   { keys: 's', does: 'to the shelf', on: ['s'], run: () => void router.push('/shelf'), where: () => !inBuild.value },
+  { keys: 'c', does: 'to the cards', on: ['c'], run: () => void router.push('/cards'), where: () => !inBuild.value },
   { keys: 'u', does: 'cm or inches', on: ['u'], run: flipUnit },
   { keys: 'Ctrl Z', does: 'undo', on: ['Ctrl+z'], run: () => open.undo(), inFields: true, ...within },
   {
@@ -87,6 +88,7 @@ const flipTheme = () => settings.setHouse({ theme: settings.house.theme === 'lig
         <router-link to="/today">Today</router-link>
         <router-link to="/shelf">Shelf</router-link>
         <router-link to="/shopping">Shopping</router-link>
+        <router-link to="/cards">Cards</router-link>
       </nav>
       <span class="spring" />
       <v-btn-toggle

@@ -6,6 +6,7 @@ export default createRouter({
   routes: [
     { path: '/', component: WorkshopPage, name: 'workshop' },
     { path: '/today', component: () => import('./stages/today/TodayPage.vue'), name: 'today' },
+    { path: '/cards', component: () => import('./stages/cards/CardsPage.vue'), name: 'cards' },
     { path: '/shelf', component: () => import('./stages/shelf/ShelfPage.vue'), name: 'shelf' },
     { path: '/shopping', component: () => import('./stages/shopping/ShoppingPage.vue'), name: 'shopping' },
     {

@@ -3,10 +3,11 @@
 No words here: `wording` makes a `Message` a sentence in the maker's unit.
 """
 
+import json
 from collections.abc import Callable, Mapping
 from typing import Any, Literal
 
-from pydantic import Field, SerializationInfo, model_serializer
+from pydantic import Field, SerializationInfo, model_serializer, model_validator
 
 from fuseau.craft.base.record import Record
 
@@ -24,10 +25,27 @@ class Message(Record):
     code: str
     given: dict[str, Given] = Field(default_factory=dict)
 
+    @model_validator(mode="before")
+    @classmethod
+    def _kept(cls, value: Any) -> Any:
+        if isinstance(value, str) and value.startswith("["):
+            code, given = json.loads(value)
+            return {"code": code, "given": given}
+        return value
+
     @model_serializer
     def _said(self, info: SerializationInfo) -> str:
         say: Callable[[Message], str] | None = (info.context or {}).get("say")
         return self.code if say is None else say(self)
+
+
+def whole(said: Message) -> str:
+    """A message with its quantities, as it is kept to be said later: `say` of the serialization context.
+
+    >>> Message.model_validate(whole(message("busk.none", room_mm=180.0))).given
+    {'room_mm': 180.0}
+    """
+    return json.dumps([said.code, said.given], ensure_ascii=False)
 
 
 def message(code: str, **given: Given) -> Message:

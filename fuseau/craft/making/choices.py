@@ -6,6 +6,7 @@ from typing import Annotated, Literal
 from pydantic import Field, NaiveDatetime, model_validator
 
 from fuseau.craft.base.record import Amount, Record, Text, at_field
+from fuseau.craft.making.record_choices import Photo
 from fuseau.craft.making.steps import StepKey
 from fuseau.craft.materials.minutes import Work
 
@@ -51,6 +52,7 @@ class LogEntry(Record):
     note: Annotated[str, Text(600)] = ""
     mishap: Annotated[str, Text(200)] = ""
     works: tuple[tuple[Work, Times], ...] = Field(default=(), max_length=20)
+    photos: tuple[Photo, ...] = Field(default=(), max_length=8)
 
 
 class Running(Record):
@@ -58,6 +60,14 @@ class Running(Record):
 
     step: StepKey
     since: NaiveDatetime
+
+
+class Appointment(Record):
+    """A day on which a step is done because somebody has to be there, and where, when, with whom."""
+
+    step: StepKey
+    on: datetime.date
+    note: Annotated[str, Text(200)] = ""
 
 
 class MakeChoices(Record):
@@ -70,10 +80,11 @@ class MakeChoices(Record):
     order: tuple[StepKey, ...] = Field(default=(), max_length=500)
     log: tuple[LogEntry, ...] = Field(default=(), max_length=4000)
     running: Running | None = None
+    appointments: tuple[Appointment, ...] = Field(default=(), max_length=60)
 
     @model_validator(mode="after")
     def _hangs_together(self) -> "MakeChoices":
-        for name in ("done", "left_out"):
+        for name in ("done", "left_out", "appointments"):
             keys = [one.step for one in getattr(self, name)]
             for i, key in enumerate(keys):
                 if key in keys[:i]:

@@ -1,6 +1,7 @@
 """Her hours: how many minutes of work each day has, from a day on (model, section 13)."""
 
 import datetime
+from collections.abc import Mapping
 from typing import Annotated
 
 import numpy as np
@@ -36,17 +37,25 @@ class Hours(Record):
 class Calendar:
     """Days one after the other, and the minutes of work that are over when each begins.
 
-    Work is counted along these minutes: what is begun in the evening goes on the next day. Raises Unmakeable at `hours`
-    where there are none, or so few that it would take years.
+    Work is counted along these minutes: what is begun in the evening goes on the next day. `at_least` are minutes that
+    a day has in any case, because somebody comes. Raises Unmakeable at `hours` where there are none, or so few that it
+    would take years.
     """
 
-    def __init__(self, hours: Hours, first: datetime.date, needed_min: float, least_days: int = 60) -> None:
+    def __init__(
+        self,
+        hours: Hours,
+        first: datetime.date,
+        needed_min: float,
+        least_days: int = 60,
+        at_least: Mapping[datetime.date, float] | None = None,
+    ) -> None:
         if not any(hours.by_weekday):
             raise Unmakeable("hours", "schedule.no_hours")
         minutes = [0.0]
         day = first
         while minutes[-1] < needed_min or len(minutes) <= least_days:
-            minutes.append(minutes[-1] + hours.on(day))
+            minutes.append(minutes[-1] + max(hours.on(day), (at_least or {}).get(day, 0.0)))
             day += datetime.timedelta(days=1)
             if len(minutes) > _LONGEST_DAYS:
                 raise Unmakeable("hours", "schedule.years")
@@ -57,6 +66,10 @@ class Calendar:
     def days(self) -> int:
         """How many days it has."""
         return len(self.begins) - 1
+
+    def minutes(self, days: int) -> tuple[float, ...]:
+        """The minutes of the first days."""
+        return tuple(float(one) for one in np.diff(self.begins[: days + 1]))
 
     def begin(self, day: datetime.date) -> float:
         """The minutes that are over when a day begins; before the first none."""

@@ -21,7 +21,8 @@ class Job:
     """A step of a build on the schedule. `after`: places of the jobs that have to be over; `nights` it waits then.
 
     `not_before`: the day on which what it waits for is here, give or take `arrives_spread_d` days; `on`: the day of its
-    appointment. `counts`: the build is not ready without it. `likely`: with which probability it has to be done at all.
+    appointment: it is begun on that day if what comes before it is over, and not before. `counts`: the build is not
+    ready without it. `likely`: with which probability it has to be done at all.
     """
 
     build: str
@@ -55,12 +56,13 @@ def cost_of(
     due: Mapping[str, datetime.date | None],
     calendar: Calendar,
 ) -> float:
-    """What is to be least: how late the latest build is, many times over, and the ends of all builds."""
+    """What is to be least: how late the latest build or appointment is, many times over, and the ends of all builds."""
     ends: dict[str, float] = {}
     for i, job in enumerate(jobs):
         if job.counts:
             ends[job.build] = max(ends.get(job.build, 0.0), starts[i] + whole[i])
     late = [end - due_min(due, build, calendar) for build, end in ends.items()]
+    late += [starts[i] - last_start(job, whole[i], calendar) for i, job in enumerate(jobs) if job.on is not None]
     return LATE_WEIGHT * max([0.0, *late]) + sum(ends.values())
 
 
@@ -123,6 +125,43 @@ def tails_of(jobs: Sequence[Job], whole: Sequence[int]) -> list[float]:
         return found[i]
 
     return [tail(i) for i in range(len(jobs))]
+
+
+def last_start(job: Job, minutes: float, calendar: Calendar) -> float:
+    """The minutes by which a job with an appointment has to begin, so that it is over on its day."""
+    assert job.on is not None
+    return max(calendar.begin(job.on), calendar.end(job.on) - minutes)
+
+
+def latest_ends(
+    jobs: Sequence[Job],
+    whole: Sequence[int],
+    due: Mapping[str, datetime.date | None],
+    calendar: Calendar,
+    far: float,
+    night_min: float = 0.0,
+) -> list[float]:
+    """When each job has to be over, so that its build is ready on its day and each appointment after it is kept.
+
+    A night that something waits counts as `night_min` minutes; what has no day is due at `far`.
+    """
+    follows: list[list[int]] = [[] for _ in jobs]
+    for i, job in enumerate(jobs):
+        for k in job.after:
+            follows[k].append(i)
+    found: dict[int, float] = {}
+
+    def latest(i: int) -> float:
+        if i not in found:
+            job = jobs[i]
+            day = min(far, due_min(due, job.build, calendar)) if job.counts else math.inf
+            if job.on is not None:
+                day = min(day, last_start(job, whole[i], calendar) + whole[i])
+            held = night_min * job.nights
+            found[i] = min([day, *(latest(k) - whole[k] - held for k in follows[i])])
+        return found[i]
+
+    return [latest(i) for i in range(len(jobs))]
 
 
 def _preemptive(these: Sequence[int], whole: Sequence[int], heads: Sequence[float], dues: Sequence[float]) -> float:

@@ -9,6 +9,22 @@ from fuseau.craft.base.lengths import Length
 from fuseau.craft.base.record import Amount, Record, Text
 
 Comfort = Literal["easy", "fine", "tiring", "hurt"]
+View = Literal["front", "side", "back", "detail"]
+
+
+class Photo(Record):
+    """A photo that the workshop keeps under `id`, with its size in pixels."""
+
+    id: Annotated[str, Field(pattern=r"^[0-9a-f]{64}$", description="SHA-256 of the picture's bytes.")]
+    name: Annotated[str, Text(120)] = ""
+    width_px: int = Field(ge=1, le=4000)
+    height_px: int = Field(ge=1, le=4000)
+
+
+class GarmentPhoto(Photo):
+    """A photo of the garment, and from where it was taken."""
+
+    view: View = "front"
 
 
 class Wear(Record):
@@ -30,3 +46,4 @@ class RecordChoices(Record):
     likes: tuple[Annotated[str, Text(300, least=1)], ...] = Field(default=(), max_length=30)
     would_change: tuple[Annotated[str, Text(300, least=1)], ...] = Field(default=(), max_length=30)
     wears: tuple[Wear, ...] = Field(default=(), max_length=200)
+    photos: tuple[GarmentPhoto, ...] = Field(default=(), max_length=24)

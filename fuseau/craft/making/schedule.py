@@ -13,7 +13,18 @@ from typing import Any, Literal
 from fuseau.craft.base.record import Record
 from fuseau.craft.making.garment_state import Garment
 from fuseau.craft.making.hours import Calendar
-from fuseau.craft.making.jobs import LATE_WEIGHT, Job, cost_of, due_min, heads_of, least_cost, released, tails_of
+from fuseau.craft.making.jobs import (
+    LATE_WEIGHT,
+    Job,
+    cost_of,
+    due_min,
+    heads_of,
+    last_start,
+    latest_ends,
+    least_cost,
+    released,
+    tails_of,
+)
 from fuseau.craft.making.steps import StepKey
 
 _SECONDS = 0.6
@@ -111,9 +122,13 @@ def schedule(
 
 
 def urgency(jobs: Sequence[Job], due: Mapping[str, datetime.date | None], ranks: Mapping[int, int]) -> list[int]:
-    """The rank of each job among all: what counts first, by the day it is due, then in her order."""
+    """The rank of each job among all: appointments, then what counts, by the day it is due, then in her order."""
     far = datetime.date.max
-    order = sorted(range(len(jobs)), key=lambda i: (not jobs[i].counts, due.get(jobs[i].build) or far, ranks.get(i, i)))
+
+    def pressing(i: int) -> tuple[bool, bool, datetime.date, int]:
+        return jobs[i].on is None, not jobs[i].counts, due.get(jobs[i].build) or far, ranks.get(i, i)
+
+    order = sorted(range(len(jobs)), key=pressing)
     rank = [0] * len(jobs)
     for place, i in enumerate(order):
         rank[i] = place
@@ -132,11 +147,9 @@ def _orders(
     """
     yield [float(one) for one in urgency(jobs, due, ranks)]
     far = float(calendar.begins[-1])
-    dues = [min(far, due_min(due, job.build, calendar)) if job.counts else math.inf for job in jobs]
-    tails = tails_of(jobs, whole)
-    yield [day - tail for day, tail in zip(dues, tails, strict=True)]
-    slow = tails_of(jobs, [one + _NIGHT_MIN * job.nights for one, job in zip(whole, jobs, strict=True)])
-    yield [day - tail for day, tail in zip(dues, slow, strict=True)]
+    for night_min in (0.0, _NIGHT_MIN):
+        latest = latest_ends(jobs, whole, due, calendar, far, night_min)
+        yield [-math.inf if job.on is not None else end for job, end in zip(jobs, latest, strict=True)]
 
 
 def _listed(jobs: Sequence[Job], whole: Sequence[int], calendar: Calendar, rank: Sequence[float]) -> list[float]:
@@ -152,6 +165,14 @@ def _listed(jobs: Sequence[Job], whole: Sequence[int], calendar: Calendar, rank:
             now = min(ready[i] for i in free)
             can = [i for i in free if ready[i] <= now + 1e-6]
         first = min(can, key=lambda i: rank[i])
+        kept = [i for i in free if jobs[i].on is not None and i not in can]
+        if kept:  # somebody comes: nothing is begun that would not be over then, and if need be she waits
+            until = min(max(ready[i], last_start(jobs[i], whole[i], calendar)) for i in kept)
+            over_then = [i for i in can if now + whole[i] <= until]
+            if not over_then:
+                now = min(ready[i] for i in kept)
+                continue
+            first = min(over_then, key=lambda i: rank[i])
         starts[first] = now
         now += whole[first]
         end = float(calendar.after_days(now, jobs[first].nights)) if jobs[first].nights else now
@@ -189,6 +210,8 @@ def _bettered(
     begin, again = {}, {}
     for i in counted:
         latest_i = max(math.ceil(heads[i]), lasts[jobs[i].build] - int(tails[i]) - whole[i])
+        if jobs[i].on is not None and starts[i] <= (last := last_start(jobs[i], whole[i], calendar)):
+            latest_i = max(math.ceil(heads[i]), math.floor(last))  # an appointment that is kept stays kept
         begin[i] = model.new_int_var(math.ceil(heads[i]), latest_i, f"s{i}")
         if jobs[i].nights:
             day = model.new_int_var(0, days - 1, f"d{i}")

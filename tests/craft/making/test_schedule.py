@@ -209,3 +209,50 @@ def test_a_whole_corset_is_scheduled_step_by_step():
     check(jobs, found, cal)
     assert replay(steps, [slot.key for slot in found.slots]) is None
     assert found.ends[0].ends_on == cal.date_of_end(20.0 * len(jobs))  # no hour is idle, so nothing could be shorter
+
+
+def test_who_comes_on_a_day_is_waited_for_and_what_comes_before_is_done_by_then():
+    jobs = [job("long", 200), job("pins", 30), job("fit", 40, after=(1,), on=day(3)), job("rest", 20, after=(2,))]
+    cal = calendar()
+    found = schedule(jobs, {"a": day(15)}, cal, seconds=0)
+    check(jobs, found, cal)
+    at = {slot.key: slot for slot in found.slots}
+    assert (at["fit"].starts_on, at["fit"].ends_on) == (day(3), day(3))
+
+
+def test_an_appointment_that_comes_too_early_is_held_as_soon_as_it_can_be():
+    jobs = [job("sew", 150), job("fit", 30, after=(0,), on=day(1))]
+    found = schedule(jobs, {"a": day(15)}, calendar(), seconds=0)
+    assert {slot.key: slot.starts_on for slot in found.slots}["fit"] == day(3)
+
+
+def test_on_a_day_without_hours_somebody_may_come_all_the_same():
+    jobs = [job("sew", 50), job("fit", 45, after=(0,), on=day(2)), job("more", 30, after=(1,))]
+    cal = Calendar(HOURS, MONDAY, 600, 20, {day(2): 45.0})
+    found = schedule(jobs, {"a": day(15)}, cal, seconds=0)
+    at = {slot.key: slot for slot in found.slots}
+    assert (at["fit"].starts_on, at["fit"].ends_on) == (day(2), day(2))
+    assert cal.minutes(4) == (60, 60, 45, 60)
+
+
+@settings(max_examples=80, phases=[Phase.explicit, Phase.generate])
+@given(
+    st.lists(st.tuples(st.integers(5, 80), st.booleans()), min_size=2, max_size=7),
+    st.integers(2, 9),
+    st.integers(0, 6),
+)
+def test_an_appointment_is_kept_wherever_what_it_needs_can_be_done_in_time(minutes, on, at):
+    at = min(at, len(minutes) - 1)
+    needs = tuple(i for i, (_, needed) in enumerate(minutes) if needed and i != at)
+    jobs = [
+        job(f"{i}", took, after=needs if i == at else (), on=day(on) if i == at else None)
+        for i, (took, _) in enumerate(minutes)
+    ]
+    cal = Calendar(HOURS, MONDAY, 2000, 40, {day(on): float(minutes[at][0])})
+    before = sum(minutes[i][0] for i in needs)
+    for seconds in (0, 0.05):
+        slot = next(one for one in schedule(jobs, {"a": day(30)}, cal, seconds=seconds).slots if one.key == f"{at}")
+        if before <= cal.begin(day(on)):
+            assert slot.starts_on == slot.ends_on == day(on)
+        else:
+            assert slot.starts_on >= day(on)

@@ -1344,6 +1344,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/builds/{build_id}/make/appoint": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Appoint Step
+         * @description A step is agreed for a day, or for none in particular any more.
+         */
+        post: operations["appoint_step_api_builds__build_id__make_appoint_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/builds/{build_id}/make/order": {
         parameters: {
             query?: never;
@@ -1621,9 +1641,69 @@ export interface paths {
         };
         /**
          * Print Card
-         * @description The card on paper.
+         * @description The card on paper; `whole`: as one file that holds the build too, so that it can be sent and taken in again.
          */
         get: operations["print_card_api_builds__build_id__card_pdf_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{build_id}/card.png": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Draw Card
+         * @description The card as a picture: its first page.
+         */
+        get: operations["draw_card_api_builds__build_id__card_png_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/cards": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Find Cards
+         * @description The cards of finished builds in which every one of the words stands, the newest first.
+         */
+        get: operations["find_cards_api_cards_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/cards/compare": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Compare Cards
+         * @description Two cards side by side, with what differs in numbers.
+         */
+        get: operations["compare_cards_api_cards_compare_get"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2481,6 +2561,47 @@ export interface components {
             left_mm: number;
         };
         /**
+         * Appoint
+         * @description A day on which a step is done because somebody comes; none: on no day in particular.
+         */
+        Appoint: {
+            /** Revision */
+            revision: number;
+            /**
+             * Step
+             * @description What a step is known by.
+             */
+            step: string;
+            /** On */
+            on?: string | null;
+            /**
+             * Note
+             * @default
+             */
+            note: string;
+        };
+        /**
+         * Appointment
+         * @description A day on which a step is done because somebody has to be there, and where, when, with whom.
+         */
+        Appointment: {
+            /**
+             * Step
+             * @description What a step is known by.
+             */
+            step: string;
+            /**
+             * On
+             * Format: date
+             */
+            on: string;
+            /**
+             * Note
+             * @default
+             */
+            note: string;
+        };
+        /**
          * Arrived
          * @description What of an order came: by line, in mm or pieces; None all of it. `where` it is put.
          */
@@ -3047,16 +3168,6 @@ export interface components {
             cut_down: number;
         };
         /**
-         * BonesOf
-         * @description Bones of a kind in the garment: how many.
-         */
-        BonesOf: {
-            /** Kind */
-            kind: string;
-            /** Count */
-            count: number;
-        };
-        /**
          * Boning
          * @description All bones of a garment: how many, what they weigh (g), cost and take (minutes to cut, close and label).
          *
@@ -3509,7 +3620,8 @@ export interface components {
              *       "left_out": [],
              *       "own": [],
              *       "order": [],
-             *       "log": []
+             *       "log": [],
+             *       "appointments": []
              *     }
              */
             make: components["schemas"]["MakeChoices"];
@@ -3517,7 +3629,8 @@ export interface components {
              * @default {
              *       "likes": [],
              *       "would_change": [],
-             *       "wears": []
+             *       "wears": [],
+             *       "photos": []
              *     }
              */
             record: components["schemas"]["RecordChoices"];
@@ -3801,6 +3914,11 @@ export interface components {
             lost: string[];
             /** Running */
             running: string | null;
+            /**
+             * Missed
+             * @default []
+             */
+            missed: components["schemas"]["Message"][];
         };
         /**
          * Bump
@@ -3933,7 +4051,7 @@ export interface components {
          * Card
          * @description A garment on one card: its measures, what it is made of and how, what it took, and what is said of its wears.
          *
-         *     Lengths are along the stitch line, mm. Empty of what is not known yet.
+         *     `outlines` are its panels, stitch lines laid out from CF to CB, mm. Empty of what is not known yet.
          */
         Card: {
             /** Kind */
@@ -3942,51 +4060,74 @@ export interface components {
             wearer: string;
             /** Version */
             version: number | null;
-            /** Closed Waist Mm */
-            closed_waist_mm: number | null;
-            /** Worn Waist Mm */
-            worn_waist_mm: number | null;
-            /** Reduction Mm */
-            reduction_mm: number | null;
-            /** Gap Mm */
-            gap_mm: number | null;
-            /** Cf Mm */
-            cf_mm: number | null;
-            /** Side Mm */
-            side_mm: number | null;
-            /** Cb Mm */
-            cb_mm: number | null;
-            /** Panels */
-            panels: number | null;
-            /** Bones */
-            bones: components["schemas"]["BonesOf"][];
-            opening: components["schemas"]["Message"] | null;
-            /** Rows */
-            rows: number;
-            /** Holes */
-            holes: string;
-            /** Lace */
-            lace: string;
-            /** Lace Mm */
-            lace_mm: number | null;
-            /** Modesty */
-            modesty: boolean;
-            /** Plies */
-            plies: string[];
-            /** Method */
-            method: string;
+            /** Facts */
+            facts: components["schemas"]["Fact"][];
             /** Tried */
             tried: components["schemas"]["Tried"][];
-            /** Work */
-            work: components["schemas"]["WorkOf"][];
-            /** Logged Min */
-            logged_min: number;
-            /** Mock Up Cost */
-            mock_up_cost: number;
             /** Gaps */
             gaps: components["schemas"]["WornGap"][];
             /** Says */
             says: components["schemas"]["Message"][];
+            /** Photos */
+            photos: components["schemas"]["GarmentPhoto"][];
+            grown: components["schemas"]["Grown"] | null;
+            /** Outlines */
+            outlines: [
+                number,
+                number
+            ][][];
+        };
+        /**
+         * CardDifference
+         * @description A line of two cards: as each says it, whether that differs, and by how much from the first to the second.
+         */
+        CardDifference: {
+            /**
+             * Group
+             * @enum {string}
+             */
+            group: "measures" | "made of" | "took";
+            /** Name */
+            name: string;
+            first: components["schemas"]["Message"] | null;
+            second: components["schemas"]["Message"] | null;
+            /** Differs */
+            differs: boolean;
+            by?: components["schemas"]["Message"] | null;
+        };
+        /**
+         * CardLine
+         * @description A card in the box, and the build that it is of.
+         */
+        CardLine: {
+            /** Name */
+            name: string;
+            /** Character */
+            character: string;
+            /** Wearer */
+            wearer: string;
+            /** Kind */
+            kind: string;
+            /**
+             * Finished On
+             * Format: date
+             */
+            finished_on: string;
+            /** Facts */
+            facts: components["schemas"]["Fact"][];
+            /** Photo */
+            photo: string | null;
+            /** Outlines */
+            outlines: [
+                number,
+                number
+            ][][];
+            /** Wears */
+            wears: number;
+            /** Hits */
+            hits: string[];
+            /** Id */
+            id: string;
         };
         /**
          * CardSeen
@@ -3999,6 +4140,18 @@ export interface components {
              * Format: date
              */
             today: string;
+        };
+        /**
+         * CardsSeen
+         * @description The cards that were found, how many there are in all, and of which kinds.
+         */
+        CardsSeen: {
+            /** Found */
+            found: components["schemas"]["CardLine"][];
+            /** In All */
+            in_all: number;
+            /** Kinds */
+            kinds: string[];
         };
         /**
          * Catalogue
@@ -4855,6 +5008,24 @@ export interface components {
             seams: components["schemas"]["TruedSeam"][];
         };
         /**
+         * Fact
+         * @description A line of the card. `number` is what two cards are compared by: mm, pieces, hours or money, as `counted` says.
+         */
+        Fact: {
+            /**
+             * Group
+             * @enum {string}
+             */
+            group: "measures" | "made of" | "took";
+            /** Name */
+            name: string;
+            value: components["schemas"]["Message"];
+            /** Number */
+            number?: number | null;
+            /** Counted */
+            counted?: ("length" | "run" | "count" | "hours" | "cost") | null;
+        };
+        /**
          * Fault
          * @description One thing wrong with a Build: where, and a plain sentence.
          */
@@ -5283,6 +5454,49 @@ export interface components {
              * @enum {string}
              */
             word: "digs" | "firm" | "right" | "light" | "stands off";
+        };
+        /**
+         * GarmentPhoto
+         * @description A photo of the garment, and from where it was taken.
+         */
+        GarmentPhoto: {
+            /**
+             * Id
+             * @description SHA-256 of the picture's bytes.
+             */
+            id: string;
+            /**
+             * Name
+             * @default
+             */
+            name: string;
+            /** Width Px */
+            width_px: number;
+            /** Height Px */
+            height_px: number;
+            /**
+             * View
+             * @default front
+             * @enum {string}
+             */
+            view: "front" | "side" | "back" | "detail";
+        };
+        /**
+         * Grown
+         * @description What the gap told of the cloth: how far it closed from the first wear to the last, in how many wears.
+         */
+        Grown: {
+            /**
+             * Cloth
+             * @description A cloth in the catalogue.
+             */
+            cloth: string;
+            /** Closed Mm */
+            closed_mm: number;
+            /** Wears */
+            wears: number;
+            /** Round Mm */
+            round_mm: number;
         };
         /**
          * Gusset
@@ -6273,6 +6487,11 @@ export interface components {
                 "cut a ply" | "mark" | "baste by machine" | "baste by hand" | "fuse" | "sew a seam" | "sew a curved seam" | "press a seam" | "topstitch a seam" | "sandwich seam" | "grade a seam" | "channel stitching" | "inside tape" | "outside tape" | "facing" | "binding on" | "binding by hand" | "binding in the ditch" | "floating lining" | "cut a flat bone" | "cut a spiral bone" | "cut a synthetic bone" | "dip a coat" | "bone in" | "busk" | "separating zip" | "hidden zip" | "hooks by hand" | "hooks by tape" | "grommet" | "worked eyelet" | "tape loop" | "waist tape" | "modesty panel" | "modesty bone" | "slashed gusset" | "gusset in a seam" | "dart" | "cup" | "lace new" | "shoulder piece" | "mock-up" | "fitting",
                 number
             ][];
+            /**
+             * Photos
+             * @default []
+             */
+            photos: components["schemas"]["Photo"][];
         };
         /**
          * MakeChoices
@@ -6311,6 +6530,11 @@ export interface components {
              */
             log: components["schemas"]["LogEntry"][];
             running?: components["schemas"]["Running"] | null;
+            /**
+             * Appointments
+             * @default []
+             */
+            appointments: components["schemas"]["Appointment"][];
         };
         /**
          * MakePlan
@@ -6958,6 +7182,11 @@ export interface components {
              */
             ticked_bones: string[];
             newer: components["schemas"]["BookMeasuring"] | null;
+            /**
+             * Taught
+             * @description What garments that were made before taught, for this one.
+             */
+            taught: components["schemas"]["Finding"][];
         };
         /**
          * OpenShelf
@@ -7447,6 +7676,26 @@ export interface components {
              * @default []
              */
             changes: string[];
+        };
+        /**
+         * Photo
+         * @description A photo that the workshop keeps under `id`, with its size in pixels.
+         */
+        Photo: {
+            /**
+             * Id
+             * @description SHA-256 of the picture's bytes.
+             */
+            id: string;
+            /**
+             * Name
+             * @default
+             */
+            name: string;
+            /** Width Px */
+            width_px: number;
+            /** Height Px */
+            height_px: number;
         };
         /**
          * Picture
@@ -8924,6 +9173,11 @@ export interface components {
              * @default []
              */
             wears: components["schemas"]["Wear"][];
+            /**
+             * Photos
+             * @default []
+             */
+            photos: components["schemas"]["GarmentPhoto"][];
         };
         /**
          * Refitting
@@ -9422,6 +9676,18 @@ export interface components {
             open_again_min?: number | null;
         };
         /**
+         * SideBySide
+         * @description Two cards, line by line.
+         */
+        SideBySide: {
+            /** First */
+            first: string;
+            /** Second */
+            second: string;
+            /** Lines */
+            lines: components["schemas"]["CardDifference"][];
+        };
+        /**
          * Slot
          * @description A job on the schedule: from when to when, in minutes of work since the first day and by day.
          *
@@ -9627,6 +9893,7 @@ export interface components {
             undoing: string[];
             /** Undoing Min */
             undoing_min?: number | null;
+            appointment?: components["schemas"]["Appointment"] | null;
         };
         /**
          * Stock
@@ -10578,21 +10845,6 @@ export interface components {
             spreads_off: number;
         };
         /**
-         * WorkOf
-         * @description Minutes that were logged on a kind of work, and those that it was reckoned to take.
-         */
-        WorkOf: {
-            /**
-             * Stage
-             * @enum {string}
-             */
-            stage: "brief" | "wearer" | "pattern" | "mockups" | "bones" | "front" | "back" | "layers" | "cut" | "make" | "record";
-            /** Logged Min */
-            logged_min: number;
-            /** Steps */
-            steps: number;
-        };
-        /**
          * WorkPlan
          * @description The work of the workshop from a day on. `learned`: the rates that her log has taught so far.
          */
@@ -10639,6 +10891,7 @@ export interface components {
              * @default []
              */
             cautions: components["schemas"]["Message"][];
+            appointment?: components["schemas"]["Appointment"] | null;
         };
         /**
          * WornGap
@@ -11042,6 +11295,8 @@ export interface components {
             note?: string | null;
             /** Mishap */
             mishap?: string | null;
+            /** Photos */
+            photos?: components["schemas"]["WrittenPhoto"][] | null;
         };
         /**
          * WrittenMockUp
@@ -11167,6 +11422,23 @@ export interface components {
             kind: "halves";
             /** Differ */
             differ: boolean;
+        };
+        /**
+         * WrittenPhoto
+         * @description As it is written: A photo that the workshop keeps under `id`, with its size in pixels.
+         */
+        WrittenPhoto: {
+            /**
+             * Id
+             * @description SHA-256 of the picture's bytes.
+             */
+            id: string;
+            /** Name */
+            name?: string | null;
+            /** Width Px */
+            width_px: number;
+            /** Height Px */
+            height_px: number;
         };
         /**
          * WrittenPinch
@@ -15394,6 +15666,59 @@ export interface operations {
             };
         };
     };
+    appoint_step_api_builds__build_id__make_appoint_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Appoint"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OpenBuild"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
     put_in_order_api_builds__build_id__make_order_put: {
         parameters: {
             query?: never;
@@ -16151,6 +16476,7 @@ export interface operations {
         parameters: {
             query?: {
                 paper?: "a4" | "letter";
+                whole?: boolean;
             };
             header?: never;
             path: {
@@ -16166,6 +16492,155 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    draw_card_api_builds__build_id__card_png_get: {
+        parameters: {
+            query?: {
+                paper?: "a4" | "letter";
+            };
+            header?: never;
+            path: {
+                build_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    find_cards_api_cards_get: {
+        parameters: {
+            query?: {
+                words?: string;
+                kind?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CardsSeen"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    compare_cards_api_cards_compare_get: {
+        parameters: {
+            query: {
+                first: string;
+                second: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SideBySide"];
+                };
             };
             /** @description Not Found */
             404: {

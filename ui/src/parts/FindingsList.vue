@@ -12,7 +12,7 @@ const settings = useSettings()
 const keyOf = (finding: Finding) => finding.code + (finding.where ?? finding.sentence)
 const rank = { stop: 0, caution: 1, advice: 2 }
 const found = computed(() =>
-  (open.plan?.findings ?? [])
+  [...(open.plan?.findings ?? []), ...(open.latest?.taught ?? [])]
     .filter((finding) => props.stages.includes(finding.stage))
     .sort((a, b) => rank[a.severity] - rank[b.severity]),
 )

@@ -11,6 +11,7 @@ export const workshop = {
   takeIn: (file: Blob) => sendFile<Line>('/builds/import', file),
   rehearse: (id: string, world: 'kind' | 'harsh') => send<Line>('POST', `/builds/${id}/rehearse?world=${world}`),
   duplicate: (id: string) => send<Line>('POST', `/builds/${id}/duplicate`),
+  again: (id: string) => send<Line>('POST', `/builds/${id}/duplicate?again=true`),
   archive: (id: string, archived: boolean) => send<Line>('POST', `/builds/${id}/archive?archived=${archived}`),
   remove: (id: string) => send<void>('DELETE', `/builds/${id}`),
   bringBack: (id: string) => send<Line>('POST', `/builds/${id}/undelete`),

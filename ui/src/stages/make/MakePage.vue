@@ -68,6 +68,7 @@ const instead = computed(() =>
 )
 const id = computed(() => open.latest!.id)
 const end = computed(() => work.endOf.get(id.value))
+const missed = computed(() => work.buildOf.get(id.value)?.missed ?? [])
 const odds = computed(() => work.oddsOf.get(id.value))
 const probability = computed(() => odds.value?.probability ?? null)
 const percent = computed(() => (probability.value === null ? '' : `${Math.round(100 * probability.value)} %`))
@@ -149,6 +150,7 @@ useKeys([
         <b>{{ steps.get(key)?.step.name }}</b> was shut out.
         <button type="button" class="pick" @click="pick(key)">The ways back</button>
       </p>
+      <p v-for="one in missed" :key="one" class="caution" data-missed>{{ one }}</p>
       <template v-if="end">
         <p v-if="end.spare_days != null" :class="{ late: end.spare_days < 0 }">
           Planned for {{ shortDay(end.ends_on) }}:

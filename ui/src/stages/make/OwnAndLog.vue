@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { MakePlan } from '../../api/types'
+import AddPhoto from '../../parts/AddPhoto.vue'
 import { shortDay } from '../../parts/words'
 import { useBuild } from '../../stores/build'
 
@@ -45,6 +46,16 @@ async function keepEntry() {
         {{ shortDay(one.on) }}, {{ Math.round(one.minutes) }} min: {{ nameOf(one.step) }}
         <span v-if="one.note" class="soft">“{{ one.note }}”</span>
         <span v-if="one.mishap" class="wrong">went wrong: {{ one.mishap }}</span>
+        <span v-if="one.photos?.length" class="shots">
+          <a v-for="(photo, i) in one.photos" :key="i" :href="`/api/pictures/${photo.id}`" target="_blank"
+            ><img :src="`/api/pictures/${photo.id}`" :alt="photo.name || `photo of ${nameOf(one.step)}`"
+          /></a>
+        </span>
+        <AddPhoto
+          v-if="(one.photos?.length ?? 0) < 8"
+          label="photo …"
+          @take="(photo) => open.set(`make.log.${one.at}.photos`, [...(one.photos ?? []), photo])"
+        />
         <button
           type="button"
           class="ask"
@@ -120,6 +131,15 @@ p {
 .log li {
   padding: 2px 0;
   border-bottom: 1px solid var(--line);
+}
+.shots {
+  display: flex;
+  gap: 6px;
+  flex-wrap: wrap;
+}
+.shots img {
+  height: 54px;
+  display: block;
 }
 .block {
   display: block;

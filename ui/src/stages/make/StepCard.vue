@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import type { MakePlan, StepSeen } from '../../api/types'
-import { duration, shortDay } from '../../parts/words'
+import { duration, longDay, shortDay } from '../../parts/words'
 import { useBuild } from '../../stores/build'
 
 // One step, large: what, why now, with what; the clock, and that it is done; what is in its way, and the ways back.
@@ -25,7 +25,7 @@ const saidMinutes = computed(() => open.errors.minutes)
 watch(
   () => step.value.key,
   () => {
-    leaving.value = false
+    leaving.value = agreeing.value = false
     open.errors = {}
   },
 )
@@ -48,6 +48,19 @@ async function itIsDone(more: object = {}) {
 }
 async function leaveOut() {
   if (await act('leave-out', { because: because.value })) emit('done')
+}
+const agreed = computed(() => props.seen.appointment)
+const agreeing = ref(false)
+const day = ref('')
+const where = ref('')
+function agree() {
+  day.value = agreed.value?.on ?? ''
+  where.value = agreed.value?.note ?? ''
+  agreeing.value = true
+}
+async function keepDay(on: string | null) {
+  const body = { step: step.value.key, on, note: on ? where.value : '' }
+  if (await open.step('make/appoint', body, ['step', 'on'])) agreeing.value = false
 }
 const rest = computed(() => Math.max(0, props.seen.minutes - (props.seen.logged_min ?? 0)))
 </script>
@@ -129,6 +142,28 @@ const rest = computed(() => Math.max(0, props.seen.minutes - (props.seen.logged_
           >I got it in all the same</v-btn
         >
       </div>
+      <p v-if="agreed && !agreeing" class="agreed">
+        <b>Agreed for {{ longDay(agreed.on) }}</b
+        ><template v-if="agreed.note">: {{ agreed.note }}</template>
+        <button type="button" class="ask" @click="agree">change</button>
+        <button type="button" class="ask" @click="keepDay(null)">no such day any more</button>
+      </p>
+      <button
+        v-else-if="!agreeing && (step.with_whom !== 'herself' || step.own)"
+        type="button"
+        class="ask"
+        @click="agree"
+      >
+        Agree on a day …
+      </button>
+      <form v-if="agreeing" class="leave" aria-label="A day for it" @submit.prevent="keepDay(day)">
+        <v-text-field v-model="day" type="date" label="on" :error-messages="open.errors.on" />
+        <v-text-field v-model="where" label="where, when, with whom" maxlength="200" />
+        <div class="acts">
+          <v-btn type="submit" size="small" variant="outlined" :disabled="!day">Keep the day</v-btn>
+          <v-btn size="small" variant="text" @click="agreeing = false">Leave it</v-btn>
+        </div>
+      </form>
       <p v-if="said" class="bad" role="alert">{{ said }}</p>
       <div v-if="mine" class="clock">
         <p>

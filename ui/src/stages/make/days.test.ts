@@ -29,6 +29,7 @@ const work = (slots: Slot[]): WorkPlan => ({
       minutes_later: 0,
       lost: [],
       running: null,
+      missed: [],
     },
   ],
   steps: [{ build: 'a', key: 'fit', name: 'Fit', with_whom: 'wearer', cautions: [] }],

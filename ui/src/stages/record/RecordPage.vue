@@ -1,14 +1,17 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
-import { get, Refused, send } from '../../api/client'
+import { get, Refused } from '../../api/client'
 import type { CardSeen } from '../../api/types'
 import MeasureFirst from '../../parts/MeasureFirst.vue'
 import TheSlip from '../../parts/TheSlip.vue'
-import { length, longDay, run, shortDay, STAGES } from '../../parts/words'
+import { length, longDay, shortDay } from '../../parts/words'
 import { useBuild } from '../../stores/build'
 import { useNotices } from '../../stores/notices'
 import { useSettings } from '../../stores/settings'
+import { workshop } from '../../stores/workshop'
+import FlatOutlines from '../../parts/FlatOutlines.vue'
+import CardPhotos from './CardPhotos.vue'
 import OwnWords from './OwnWords.vue'
 import WearForm from './WearForm.vue'
 
@@ -37,26 +40,23 @@ watch(
 const card = computed(() => seen.value?.card)
 const kept = computed(() => open.build!.record!)
 const mm = (value: number | null | undefined) => (value == null ? '' : length(value, settings.unit))
-const measures = computed(() =>
-  card.value
-    ? [
-        ['closed waist', mm(card.value.closed_waist_mm)],
-        ['worn waist', mm(card.value.worn_waist_mm)],
-        ['reduction', mm(card.value.reduction_mm)],
-        ['gap behind', mm(card.value.gap_mm)],
-        ['CF length', mm(card.value.cf_mm)],
-        ['side length', mm(card.value.side_mm)],
-        ['CB length', mm(card.value.cb_mm)],
-      ].filter(([, value]) => value)
-    : [],
+const GROUPS = [
+  ['measures', 'Measures'],
+  ['made of', 'Made of'],
+  ['took', 'What it took'],
+] as const
+const groups = computed(() =>
+  GROUPS.map(([group, title]) => ({
+    group,
+    title,
+    facts: (card.value?.facts ?? []).filter((one) => one.group === group),
+  })).filter((one) => one.facts.length),
 )
-const stageName = (stage: string) => STAGES.find((one) => one.stage === stage)?.label ?? stage
-const hours = (minutes: number) => `${(minutes / 60).toFixed(1)} h`
 
 const router = useRouter()
 async function again() {
   try {
-    const line = await send<{ id: string }>('POST', `/builds/${open.latest!.id}/duplicate?again=true`)
+    const line = await workshop.again(open.latest!.id)
     await router.push(`/build/${line.id}/brief`)
   } catch (error) {
     notices.complain(error)
@@ -98,54 +98,15 @@ const line = computed(() => {
             {{ kept.finished_on ? `Finished on ${longDay(kept.finished_on)}` : 'Not finished yet' }}
           </p>
         </header>
-        <table class="numbers" aria-label="Measures">
-          <tbody>
-            <tr v-for="[name, value] in measures" :key="name">
-              <td>{{ name }}</td>
-              <td class="n in">{{ value }}</td>
-            </tr>
-          </tbody>
-        </table>
-        <table class="numbers" aria-label="Made of">
-          <tbody>
-            <tr v-if="card.panels">
-              <td>panels</td>
-              <td>{{ card.panels }} in each half</td>
-            </tr>
-            <tr>
-              <td>plies</td>
-              <td>{{ card.plies.join('; ') }}</td>
-            </tr>
-            <tr>
-              <td>made up</td>
-              <td>{{ card.method }}</td>
-            </tr>
-            <tr v-for="one in card.bones" :key="one.kind">
-              <td>bones</td>
-              <td class="in">{{ one.count }} × {{ one.kind }}</td>
-            </tr>
-            <tr v-if="card.opening">
-              <td>opens by</td>
-              <td class="in">{{ card.opening }}</td>
-            </tr>
-            <tr v-if="card.rows">
-              <td>holes</td>
-              <td class="in">{{ card.rows }} rows, {{ card.holes }}</td>
-            </tr>
-            <tr v-if="card.lace_mm">
-              <td>lace</td>
-              <td class="in">{{ card.lace }}, {{ run(card.lace_mm, settings.unit) }}</td>
-            </tr>
-          </tbody>
-        </table>
-        <section v-if="card.work.length" aria-label="Hours">
-          <h2>{{ hours(card.logged_min) }} at it</h2>
-          <table class="numbers">
+        <CardPhotos />
+        <FlatOutlines :outlines="card.outlines" label="One half, laid flat" class="flat" />
+        <section v-for="one in groups" :key="one.group" :class="one.group.replace(' ', '-')">
+          <h2>{{ one.title }}</h2>
+          <table class="numbers" :aria-label="one.title">
             <tbody>
-              <tr v-for="one in card.work" :key="one.stage">
-                <td>{{ stageName(one.stage) }}</td>
-                <td class="n">{{ one.steps === 1 ? 'one step' : `${one.steps} steps` }}</td>
-                <td class="n">{{ hours(one.logged_min) }}</td>
+              <tr v-for="fact in one.facts" :key="fact.name">
+                <td>{{ fact.name }}</td>
+                <td class="in" :class="{ n: one.group !== 'made of' }">{{ fact.value }}</td>
               </tr>
             </tbody>
           </table>
@@ -158,7 +119,6 @@ const line = computed(() => {
               ><template v-if="one.note">: “{{ one.note }}”</template>
             </li>
           </ul>
-          <p v-if="card.mock_up_cost" class="small">They cost {{ card.mock_up_cost.toFixed(2) }}.</p>
         </section>
         <section aria-label="Worn">
           <h2>Worn</h2>
@@ -208,6 +168,17 @@ const line = computed(() => {
           download=""
           >Print the card</v-btn
         >
+        <v-btn size="small" variant="text" :href="`/api/builds/${open.latest!.id}/card.png`" download=""
+          >As a picture</v-btn
+        >
+        <v-btn
+          size="small"
+          variant="text"
+          :href="`/api/builds/${open.latest!.id}/card.pdf?whole=true&paper=${settings.house.paper}`"
+          download=""
+          title="The card as PDF with the build in it: another Fuseau takes it in"
+          >As one file to send</v-btn
+        >
         <v-btn v-if="kept.finished_on" size="small" variant="outlined" @click="again">Make one like this, but …</v-btn>
         <v-btn v-if="kept.finished_on" size="small" variant="text" @click="notFinished"
           >It is not finished after all</v-btn
@@ -233,13 +204,29 @@ const line = computed(() => {
   padding: 22px 28px;
   max-width: 760px;
   display: grid;
-  grid-template-columns: minmax(0, 250px) minmax(0, 1fr);
+  grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
   gap: 14px 30px;
   align-items: start;
 }
 header,
 .card > section {
   grid-column: 1 / -1;
+}
+.card > .measures,
+.card > .took {
+  grid-column: auto;
+}
+.card > .made-of {
+  order: 1;
+}
+.card > .made-of ~ section:not(.took) {
+  order: 2;
+}
+.flat {
+  grid-column: 1 / -1;
+  height: 110px;
+  max-width: 100%;
+  justify-self: start;
 }
 .card > section {
   border-top: 1px solid var(--line);

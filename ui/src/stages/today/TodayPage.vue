@@ -36,6 +36,10 @@ const days = computed(() => {
   return found
 })
 const nameOf = (build: string, key: string) => work.named.get(`${build} ${key}`)?.name ?? key
+const agreed = (build: string, key: string) => {
+  const one = work.named.get(`${build} ${key}`)?.appointment
+  return one && (one.note || 'agreed')
+}
 const buildName = (build: string) => work.buildOf.get(build)?.name ?? ''
 const weekday = (day: string) => new Date(`${day}T00:00`).toLocaleDateString('en-GB', { weekday: 'long' })
 const percent = (build: string) => {
@@ -107,6 +111,7 @@ const letOff = (day: string) => keep({ ...hours.value, off: hours.value.off!.fil
                 {{ buildName(step.build) }}, {{ duration(step.part)
                 }}{{ step.part < step.whole - 1 ? ` of ${duration(step.whole)}` : '' }}</span
               >
+              <b v-if="agreed(step.build, step.key)" class="small agreed">{{ agreed(step.build, step.key) }}</b>
               <i
                 v-if="step.critical"
                 class="critical-mark"
@@ -129,6 +134,7 @@ const letOff = (day: string) => keep({ ...hours.value, off: hours.value.off!.fil
                 {{ one.needed_on ? shortDay(one.needed_on) : 'no day' }}, {{ duration(one.minutes_left) }}
               </div>
               <div v-if="one.lost.length" class="late small">Something was shut out.</div>
+              <div v-for="missed in one.missed" :key="missed" class="late small">{{ missed }}</div>
               <div v-if="one.running" class="good small">The clock runs.</div>
             </td>
             <td class="n">
@@ -224,6 +230,9 @@ h2 {
 }
 .late {
   color: var(--caution);
+}
+.agreed {
+  margin-left: 8px;
 }
 .good {
   color: var(--settled);

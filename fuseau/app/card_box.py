@@ -1,0 +1,88 @@
+"""The box of cards at hand: what is kept of every build, filed anew where the build has changed."""
+
+import threading
+from collections.abc import Callable, Iterator
+
+from fuseau.app.errors import Unplannable
+from fuseau.craft.base.lengths import Unit
+from fuseau.document.build import Build
+from fuseau.planning.card_box import FORM, Filed, SaidCard, as_kept, file
+from fuseau.planning.plan import Plan
+from fuseau.store.cards import Cards
+from fuseau.store.workshop import NoSuchBuild, UnreadableBuild, Workshop
+
+
+class CardBox:
+    """Every build as it is found again. A build is filed when it is first asked for after a change, and kept so.
+
+    For any number of threads.
+    """
+
+    def __init__(self, workshop: Workshop, cards: Cards, plan: Callable[[str, Build], Plan]) -> None:
+        self._workshop = workshop
+        self._cards = cards
+        self._plan = plan
+        self._filed: dict[str, tuple[int, Filed]] = {}
+        self._said: dict[str, tuple[int, Unit, SaidCard]] = {}
+        self._lock = threading.Lock()
+
+    def all(self) -> list[tuple[str, Filed]]:
+        """What is kept of every build, by its id; builds that can't be read or planned are left out."""
+        found = []
+        for build_id, revision, filed in self._kept():
+            here = filed or self._file(build_id, revision)
+            if here is not None:
+                found.append((build_id, here))
+        return found
+
+    def filed(self, but: str) -> list[Filed]:
+        """What is kept of every other build as it was filed last, without filing any anew."""
+        return [filed for build_id, _, filed in self._kept() if filed is not None and build_id != but]
+
+    def said(self, unit: Unit) -> list[tuple[str, SaidCard]]:
+        """The cards of finished builds in the words of a unit."""
+        found = []
+        for build_id, filed in self.all():
+            if filed.card is None:
+                continue
+            with self._lock:
+                revision, had = self._filed.get(build_id, (0, filed))[0], self._said.get(build_id)
+                if had is None or had[:2] != (revision, unit):
+                    had = self._said[build_id] = (revision, unit, SaidCard(filed, unit))
+            found.append((build_id, had[2]))
+        return found
+
+    def forget_read(self) -> None:
+        """The database is another one now."""
+        with self._lock:
+            self._filed.clear()
+            self._said.clear()
+
+    def _kept(self) -> Iterator[tuple[str, int, Filed | None]]:
+        with self._lock:
+            known = dict(self._filed)
+        for one in self._cards.all(FORM, frozenset((build_id, at) for build_id, (at, _) in known.items())):
+            had = known.get(one.build_id)
+            if had is not None and had[0] == one.revision:
+                yield one.build_id, one.revision, had[1]
+            elif one.document:
+                filed = Filed.model_validate_json(one.document)
+                self._remember(one.build_id, one.revision, filed)
+                yield one.build_id, one.revision, filed
+            else:
+                yield one.build_id, one.revision, None
+
+    def _remember(self, build_id: str, revision: int, filed: Filed) -> None:
+        with self._lock:
+            self._filed[build_id] = (revision, filed)
+
+    def _file(self, build_id: str, revision: int) -> Filed | None:
+        try:
+            build = self._workshop.at(build_id, revision)
+            planned = self._plan(build_id, build) if build.record.finished_on is not None else None
+        except (NoSuchBuild, UnreadableBuild, Unplannable):
+            return None
+        filed = file(build, planned)
+        self._cards.keep(build_id, revision, FORM, as_kept(filed))
+        self._remember(build_id, revision, filed)
+        return filed
