@@ -27,6 +27,7 @@ from fuseau.craft.layout.pieces import ClothPiece
 from fuseau.craft.making.hours import Hours
 from fuseau.craft.making.odds import odds
 from fuseau.craft.making.rates import rates
+from fuseau.craft.making.record_choices import RecordChoices
 from fuseau.craft.making.schedule import schedule
 from fuseau.craft.materials.catalogue import BONES
 from fuseau.craft.pattern.drafting import draft
@@ -38,6 +39,7 @@ from fuseau.document.shelf import Shelf
 from fuseau.files.drawings import read_drawing
 from fuseau.files.svg import pattern_svg
 from fuseau.planning.cache import StageCache
+from fuseau.planning.card_box import Filed, SaidCard, as_kept, file, find
 from fuseau.planning.cut import pieces_of
 from fuseau.planning.lacings import final_lacing
 from fuseau.planning.make import make_up
@@ -285,6 +287,14 @@ def making(build: Build) -> None:
     say("  and what might still be saved", 100 * found.bound_share, "%", "proof or bound")
     middle, worst = median_ms(lambda _: odds(ahead.jobs, due, calendar), 3)
     say("1000 runs of it", middle / 1000, "s", "under 2", worst / 1000)
+    worn = build.model_copy(update={"record": RecordChoices(finished_on=TODAY, likes=("lies flat",))})
+    filed, text = file(worn, planned), as_kept(file(worn, planned))
+    began = time.perf_counter()
+    box = [(f"b{i}", SaidCard(Filed.model_validate_json(text), "cm")) for i in range(500)]
+    say("500 cards read for the first time", time.perf_counter() - began, "s", "once")
+    assert filed.card is not None
+    middle, worst = median_ms(lambda i: find(box, ("flat wick", "steel 12", "porcelain")[i % 3]), 12)
+    say("search of 500 cards", middle, "ms", "under 100", worst)
 
 
 def on_scraps(pieces: Sequence[ClothPiece]) -> None:

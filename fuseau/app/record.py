@@ -33,9 +33,10 @@ class CardLine(FoundCard):
 
 
 class CardsSeen(BaseModel):
-    """The cards that were found, how many there are in all, and of which kinds."""
+    """The first of the cards that were found, how many were and how many there are in all, and of which kinds."""
 
     found: list[CardLine]
+    count: int
     in_all: int
     kinds: list[str]
 
@@ -89,10 +90,9 @@ def find_cards(
     """The cards of finished builds in which every one of the words stands, the newest first."""
     said = session.cards.said(session.unit)
     kinds = sorted({one.filed.card.kind for _, one in said if one.filed.card})
-    found = [
-        CardLine.model_construct(id=build_id, **dict(one)) for build_id, one in find(said, words.strip(), kind.strip())
-    ]
-    return session.answer(CardsSeen.model_construct(found=found, in_all=len(said), kinds=kinds))
+    first, count = find(said, words, kind.strip())
+    found = [CardLine.model_construct(id=build_id, **dict(one)) for build_id, one in first]
+    return session.answer(CardsSeen.model_construct(found=found, count=count, in_all=len(said), kinds=kinds))
 
 
 @router.get("/cards/compare", response_model=SideBySide)

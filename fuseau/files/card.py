@@ -2,7 +2,7 @@
 
 import ctypes
 import io
-from collections.abc import Iterator, Mapping
+from collections.abc import Iterator, Mapping, Sequence
 
 from reportlab.graphics.shapes import Drawing, Polygon
 from reportlab.lib import colors
@@ -49,18 +49,19 @@ def card_pdf(
     story += _drawn(card, pictures or {})
     say = Words(unit)
 
-    def listed(group: FactGroup, name: str, widths_mm: tuple[float, float]) -> list[Flowable]:
-        rows = [(fact.name, say(fact.value)) for fact in card.facts if fact.group == group]
-        if not rows:
-            return []
-        table = ruled([[Paragraph(safe(one), plain) for one in row] for row in rows], widths_mm)
-        return [Paragraph(name, head), table]
+    def listed(group: FactGroup) -> list[tuple[str, str]]:
+        return [(fact.name, say(fact.value)) for fact in card.facts if fact.group == group]
 
-    left, right = listed("measures", "Measures", (40, 38)), listed("took", "Took", (56, 34))
-    columns = Table([[left, right]], colWidths=[80 * mm, 92 * mm], hAlign="LEFT")
-    columns.setStyle(TableStyle([("VALIGN", (0, 0), (-1, -1), "TOP"), ("LEFTPADDING", (0, 0), (-1, -1), 0)]))
-    story += [columns] if left or right else []
-    story += listed("made of", "Made of", (48, 124))
+    def column(rows: list[tuple[str, str]], widths_mm: tuple[float, float]) -> list[Flowable]:
+        return [ruled([[Paragraph(safe(one), plain) for one in row] for row in rows], widths_mm)] if rows else []
+
+    measures, took, made_of = listed("measures"), listed("took"), listed("made of")
+    if measures or took:
+        heads = [Paragraph("Measures", head), Paragraph("Took" if took else "", head)]
+        story.append(_beside(heads, [column(measures, (40, 40)), column(took, (52, 34))]))
+    half = (len(made_of) + 1) // 2
+    columns = [column(made_of[:half], (38, 44)), column(made_of[half:], (38, 48))]
+    story.append(_beside([Paragraph("Made of", head), ""], columns))
     for name, lines in (
         ("Mock-ups", [_tried(card, i, unit) for i in range(len(card.tried))]),
         ("Likes", list(build.record.likes)),
@@ -72,6 +73,14 @@ def card_pdf(
             story += [Paragraph(f"– {safe(line)}", plain) for line in lines]
     printed = as_pdf(story, f"{build.brief.name}: card", paper)
     return printed if document is None else _carrying(printed, document)
+
+
+def _beside(heads: Sequence[Flowable | str], columns: Sequence[list[Flowable]]) -> Table:
+    """Two columns with their heads."""
+    table = Table([list(heads), list(columns)], colWidths=[86 * mm, 86 * mm], hAlign="LEFT")
+    tight = [(side, (0, 0), (-1, -1), 0) for side in ("LEFTPADDING", "TOPPADDING", "BOTTOMPADDING")]
+    table.setStyle(TableStyle([("VALIGN", (0, 0), (-1, -1), "TOP"), *tight]))
+    return table
 
 
 def _drawn(card: Card, pictures: Mapping[str, bytes]) -> list[Flowable]:

@@ -52,6 +52,7 @@ class FoundCard(Record):
 
 _SHORT = ("closed waist", "reduction", "panels", "at it")
 _MOST_HITS = 3
+MOST_SHOWN = 60
 
 
 def file(build: Build, planned: Plan | None) -> Filed:
@@ -144,8 +145,13 @@ def _lines(filed: Filed, say: Words) -> Iterator[str]:
         yield f"finished {filed.finished_on:%d %B %Y}"
 
 
-def find(cards: Sequence[tuple[str, SaidCard]], words: str, kind: str = "") -> list[tuple[str, FoundCard]]:
-    """The cards in which every one of the words stands, the newest first; all where there are none."""
+def find(
+    cards: Sequence[tuple[str, SaidCard]], words: str, kind: str = "", most: int = MOST_SHOWN
+) -> tuple[list[tuple[str, FoundCard]], int]:
+    """The cards on which a word begins with each of the words, the newest first, at most so many; and how many are so.
+
+    All where there are no words.
+    """
     looked = [f" {word}" for word in plain(words).split()]
     found = []
     for key, said in cards:
@@ -153,11 +159,10 @@ def find(cards: Sequence[tuple[str, SaidCard]], words: str, kind: str = "") -> l
         if kept is None or filed.finished_on is None or (kind and kept.kind != kind):
             continue
         hits = said.hits(looked)
-        if hits is None:
-            continue
-        found.append((key, _short(filed, kept, filed.finished_on, hits if looked else ())))
-    found.sort(key=lambda one: (one[1].finished_on, one[1].name), reverse=True)
-    return found
+        if hits is not None:
+            found.append((filed.finished_on, filed.name, key, filed, kept, hits if looked else ()))
+    found.sort(key=lambda one: one[:3], reverse=True)
+    return [(key, _short(filed, kept, on, hits)) for on, _, key, filed, kept, hits in found[:most]], len(found)
 
 
 def _short(filed: Filed, kept: Card, finished_on: datetime.date, hits: tuple[str, ...]) -> FoundCard:

@@ -3,19 +3,20 @@
 from collections.abc import Iterable, Iterator, Mapping, Sequence
 
 from fuseau.craft.base.curves import length_of
-from fuseau.craft.base.findings import message
+from fuseau.craft.base.findings import Message, message
 from fuseau.craft.base.record import Record
 from fuseau.craft.making.choices import Appointment, Running
 from fuseau.craft.making.garment_state import Garment
-from fuseau.craft.making.made_up import UNPICK, MadeUp
+from fuseau.craft.making.made_up import UNPICK, MadeUp, alike
 from fuseau.craft.making.operations import operations
 from fuseau.craft.making.rates import Logged, Rate, Takes, rates, takes, usual_minutes
 from fuseau.craft.making.steps import Step, StepKey, cut_bones_step, cut_step
 from fuseau.craft.making.ways_back import WayBack, undoing, ways_back
-from fuseau.craft.materials.catalogue import GROMMETS
+from fuseau.craft.materials.catalogue import GROMMETS, LACES
 from fuseau.craft.materials.minutes import MINUTES, Work
 from fuseau.craft.plies.methods import METHODS
 from fuseau.document.build import Build
+from fuseau.planning.cut import StripWhat, strips_of
 from fuseau.planning.evidence import fittings_of_current
 from fuseau.planning.plan import Plan
 from fuseau.planning.verdict import Word
@@ -104,7 +105,42 @@ def made_up(build: Build, planned: Plan) -> MadeUp | None:
         mock_ups=1 if planned.verdict.word in _ONE_MORE else 0,
         to_fit=planned.verdict.word == "try it on",
         version=planned.verdict.version,
+        materials=_materials(build, planned),
     )
+
+
+def _materials(build: Build, planned: Plan) -> dict[StepKey, tuple[Message, ...]]:
+    """Strips, tapes and laces by the step that they go into, each with its size."""
+    found: dict[StepKey, list[Message]] = {}
+    into: dict[StripWhat, StepKey] = {
+        "binding, top": "bind top",
+        "binding, hem": "bind hem",
+        "waist tape": "waist tape",
+        "loops": "holes",
+    }
+    for strip in strips_of(build, planned):
+        what = build.cloths[strip.cloth].label if strip.cloth else "tape"
+        for length_mm in dict.fromkeys(round(one) for one in strip.lengths_mm):
+            count = sum(round(one) == length_mm for one in strip.lengths_mm)
+            given = {"count": float(count), "length_mm": float(length_mm), "width_mm": strip.width_mm}
+            if strip.what in into:
+                found.setdefault(into[strip.what], []).append(message("step.material.strip", what=what, **given))
+    left = planned.left.bones if planned.left else planned.bones
+    for bone, count in alike(bone for bone in (*planned.bones, *left) if bone.strip_mm is not None):
+        given = {
+            "count": float(count),
+            "length_mm": bone.path_mm + 2 * build.practice.binding_turn_mm,
+            "width_mm": bone.strip_mm or 0.0,
+        }
+        said = message("step.material.tape", channel=bone.channel, **given)
+        found.setdefault(f"channels {bone.panel}", []).append(said)
+    if planned.lace_mm:
+        what = LACES[build.back.lace].label
+        found["lace"] = [message("card.run", what=what, mm=planned.lace_mm)]
+    if planned.modesty is not None:
+        size = message("step.material.panel", width_mm=planned.modesty.width_mm, height_mm=planned.modesty.height_mm)
+        found["modesty"] = [size]
+    return {key: tuple(said) for key, said in found.items()}
 
 
 def steps_of(build: Build, planned: Plan) -> tuple[Step, ...]:

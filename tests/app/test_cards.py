@@ -31,13 +31,13 @@ def photo(client):
 
 
 def test_a_card_is_in_the_box_once_its_garment_is_finished_and_follows_every_change(client, sheet):
-    assert found(client) == {"found": [], "in_all": 0, "kinds": []}
+    assert found(client) == {"found": [], "count": 0, "in_all": 0, "kinds": []}
     done = finish(client, sheet, likes=["lies flat"])
     (line,) = found(client)["found"]
     assert (line["id"], line["name"], line["hits"]) == (sheet["id"], "Tidewarden", [])
     assert found(client, "LIES flat")["found"][0]["hits"][0] == "likes: lies flat"
     assert found(client, "rosette")["found"] == []
-    assert found(client, kind="cincher") == {"found": [], "in_all": 1, "kinds": ["underbust corset"]}
+    assert found(client, kind="cincher") == {"found": [], "count": 0, "in_all": 1, "kinds": ["underbust corset"]}
     more = edit(client, done, "record.likes", ["a rosette"]).json()
     assert [one["id"] for one in found(client, "rosette")["found"]] == [sheet["id"]]
     assert found(client, "lies")["found"] == []

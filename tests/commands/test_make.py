@@ -20,9 +20,11 @@ from fuseau.commands.make import (
     unlog,
 )
 from fuseau.craft.base.errors import Unmakeable
+from fuseau.craft.base.lengths import format_length
 from fuseau.craft.making.garment_state import Garment
 from fuseau.craft.stock.cut_choices import CutDone
 from fuseau.planning.make import known_rates, make_up, steps_of
+from fuseau.wording import Words
 from tests.conftest import edited
 from tests.kinds import built
 from tests.plans import plan
@@ -173,3 +175,18 @@ def test_what_she_logged_is_how_long_it_takes_her():
     before, after = make_up(BUILD, PLAN), make_up(BUILD, PLAN, known)
     assert after.minutes_left > before.minutes_left
     assert Garment(steps_of(build, PLAN)).can_be_finished(())
+
+
+def test_a_step_says_what_goes_into_it_with_its_size():
+    build = edited(built("underbust corset"), layers__method="floating lining", bones__made="inside tape")
+    planned = plan(build)
+    said = {step.key: [Words("cm")(one) for one in step.materials] for step in steps_of(build, planned)}
+    tape = planned.waist_tape.cut_mm
+    assert said["waist tape"] == [f"tape: 2 × {format_length(round(tape))}, 25 mm wide"]
+    assert [line.split(",")[0] for line in said["channels 2"]] == ["2a: tape", "2·3: tape"]
+    assert len(said["bones in 2"]) == 2
+    assert all(" 2 × " in line for line in said["bones in 2"])
+    top = sum(float(line.split("×")[1].split(" cm")[0]) for line in said["bind top"])
+    panels = planned.pattern.panels
+    assert top > sum(abs(panel.top[-1][0] - panel.top[0][0]) for panel in panels) / 10
+    assert said["lace"][0].endswith(" m")

@@ -42,7 +42,7 @@ CARDS = [(str(i), SaidCard(one, "cm")) for i, one in enumerate(BOX) if one.card]
 
 
 def names(words, kind=""):
-    return [one.name for _, one in find(CARDS, words, kind)]
+    return [one.name for _, one in find(CARDS, words, kind)[0]]
 
 
 def test_cards_are_found_by_every_word_the_newest_first():
@@ -50,11 +50,14 @@ def test_cards_are_found_by_every_word_the_newest_first():
     assert names("heron ECRU") == ["Écru heron"]
     assert names("heron", "cincher") == ["Slate heron"]
     assert names("ferry slate") == []
-    (_, found), *_ = find(CARDS, "softer")
+    ((_, found), *_), count = find(CARDS, "softer")
+    assert count == 1
     assert found.hits == ("would change: a softer bone beside the busk",)
     assert [fact.name for fact in found.facts] == ["closed waist", "reduction", "panels"]
-    assert find(CARDS, "heron")[0][1].hits == ()
-    assert [one.name for _, one in find(CARDS, "october 2026")] == ["Écru heron"]
+    assert find(CARDS, "heron")[0][0][1].hits == ()
+    assert [len(found) for found in (find(CARDS, "heron", most=1)[0], find(CARDS, "", most=0)[0])] == [1, 0]
+    assert find(CARDS, "heron", most=1)[1] == 2
+    assert [one.name for _, one in find(CARDS, "october 2026")[0]] == ["Écru heron"]
 
 
 @settings(max_examples=60)
@@ -63,7 +66,7 @@ def test_a_card_is_found_by_any_words_that_stand_on_it(data):
     key, card = data.draw(st.sampled_from(CARDS))
     words = plain(" ".join(card.lines)).split()
     asked = data.draw(st.lists(st.sampled_from(words), min_size=1, max_size=4))
-    assert key in [one for one, _ in find(CARDS, " ".join(asked))]
+    assert key in [one for one, _ in find(CARDS, " ".join(asked))[0]]
 
 
 def test_what_is_kept_says_the_same_when_it_is_read_again():

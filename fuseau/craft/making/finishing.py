@@ -3,7 +3,7 @@
 from collections.abc import Mapping
 
 from fuseau.craft.base.findings import Message, message
-from fuseau.craft.making.made_up import HEM, HEM_ENDS, INSIDE, TOP, TOP_ENDS, UNPICK, UNPUNCHED, Listing, MadeUp
+from fuseau.craft.making.made_up import HEM, HEM_ENDS, INSIDE, TOP, TOP_ENDS, UNPICK, UNPUNCHED, Listing, MadeUp, alike
 from fuseau.craft.making.steps import Shuts, StepKey, cut_bones_step, cut_step, slug
 from fuseau.craft.plies.methods import binding_works
 
@@ -24,8 +24,14 @@ def bones_in(listing: Listing, made: MadeUp, sewn: Mapping[int, StepKey]) -> dic
             through=len(both),
             why=message("step.bones_in.why"),
             materials=tuple(
-                message("step.material.bone_in", channel=bone.channel, length_mm=bone.length_mm, kind=bone.kind_label)
-                for bone in both
+                message(
+                    "step.material.bone_in",
+                    channel=bone.channel,
+                    length_mm=bone.length_mm,
+                    kind=bone.kind_label,
+                    count=each,
+                )
+                for bone, each in alike(both)
             ),
         )
     return found

@@ -23,7 +23,8 @@ UNPICK = 0.6  # of the minutes that sewing took
 
 @dataclass(frozen=True)
 class MadeUp:
-    """How a garment is made up. `panels` are those of a half; edges are of the whole garment, mm.
+    """How a garment is made up. `panels` are those of a half; edges are of the whole garment, mm. `materials`: what is
+    cut or bought by its length for a step.
 
     `mock_ups` are still to be made and tried on before the cloth is cut, `to_fit` tells that one is made and waits for
     its fitting. `coats`: how often the ends of steel are dipped, none where they are tipped. `holes` behind and in
@@ -55,6 +56,7 @@ class MadeUp:
     mock_ups: int = 0
     to_fit: bool = False
     version: int = 1
+    materials: Mapping[StepKey, tuple[Message, ...]] = field(default_factory=dict)
 
     @property
     def cloths(self) -> dict[ClothName, str]:
@@ -143,3 +145,12 @@ def by_itself(panel: int) -> Place:
 def unsewn(seam: int) -> Place:
     """A seam that is not sewn yet."""
     return f"seam {seam} unsewn"
+
+
+def alike(bones: Iterable[Bone]) -> list[tuple[Bone, int]]:
+    """Bones of one channel and length, one of each with how many there are in both halves."""
+    found: dict[tuple[str, float, BoneName], tuple[Bone, int]] = {}
+    for bone in bones:
+        key = bone.channel, bone.length_mm, bone.kind
+        found[key] = bone, found.get(key, (bone, 0))[1] + bone.count
+    return list(found.values())

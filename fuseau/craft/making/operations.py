@@ -34,4 +34,9 @@ def operations(made: MadeUp) -> tuple[Step, ...]:
     caught = (*joins.values(), *(() if hooked else opened), *overlaid, *inserted, *lined, *faced)
     shut = edges(listing, made, caught)
     closures(listing, made, boned, shut, opened)
-    return tuple(listing.steps)
+    return tuple(_with_materials(step, made) for step in listing.steps)
+
+
+def _with_materials(step: Step, made: MadeUp) -> Step:
+    more = made.materials.get(step.key)
+    return step if more is None else step.model_copy(update={"materials": (*step.materials, *more)})

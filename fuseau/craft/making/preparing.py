@@ -3,7 +3,7 @@
 from collections.abc import Mapping
 
 from fuseau.craft.base.findings import message
-from fuseau.craft.making.made_up import Listing, MadeUp, by_itself, unsewn
+from fuseau.craft.making.made_up import Listing, MadeUp, alike, by_itself, unsewn
 from fuseau.craft.making.steps import StepKey, cut_bones_step, cut_step, slug
 from fuseau.craft.materials.minutes import Work
 from fuseau.craft.pattern.pattern import seam_label
@@ -140,8 +140,8 @@ def cut_bones(listing: Listing, made: MadeUp, fitted: tuple[StepKey, ...], *, wa
             why=message("step.cut_bones.why.glue" if waits_h else "step.cut_bones.why"),
             tools=("cutter", "file") if steel else ("shears", "file"),
             materials=tuple(
-                message("step.material.bone", channel=bone.channel, length_mm=bone.length_mm, count=bone.count)
-                for bone in lie
+                message("step.material.bone", channel=bone.channel, length_mm=bone.length_mm, count=count)
+                for bone, count in alike(lie)
             ),
             cautions=cautions,
             waits_for=(f"bone {name}",),

@@ -1661,7 +1661,7 @@ export interface paths {
         };
         /**
          * Draw Card
-         * @description The card as a picture: its first page.
+         * @description The card as a picture.
          */
         get: operations["draw_card_api_builds__build_id__card_png_get"];
         put?: never;
@@ -4143,11 +4143,13 @@ export interface components {
         };
         /**
          * CardsSeen
-         * @description The cards that were found, how many there are in all, and of which kinds.
+         * @description The first of the cards that were found, how many were and how many there are in all, and of which kinds.
          */
         CardsSeen: {
             /** Found */
             found: components["schemas"]["CardLine"][];
+            /** Count */
+            count: number;
             /** In All */
             in_all: number;
             /** Kinds */

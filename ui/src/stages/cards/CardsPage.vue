@@ -52,7 +52,7 @@ async function again(id: string) {
 }
 const told = computed(() => {
   const all = seen.value?.in_all ?? 0
-  const found = seen.value?.found.length ?? 0
+  const found = seen.value?.count ?? 0
   if (!words.value.trim() && !kind.value) return all === 1 ? 'one finished garment' : `${all} finished garments`
   return `${found} of ${all}`
 })
@@ -97,6 +97,9 @@ useKeys([{ keys: '/', does: 'look for a card', on: ['/'], run: () => field.value
         <p class="soft">When one is, its card comes here from its Record.</p>
       </div>
       <p v-else-if="seen && !seen.found.length" class="none">No card has all of these words.</p>
+      <p v-if="seen && seen.count > seen.found.length" class="soft">
+        The newest {{ seen.found.length }} of {{ seen.count }}: more words find fewer.
+      </p>
       <ul class="cards">
         <li v-for="one in seen?.found" :key="one.id" :data-card="one.name">
           <span class="shape">

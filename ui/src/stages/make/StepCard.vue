@@ -271,6 +271,9 @@ ul {
   border-left: 4px solid var(--caution);
   padding-left: 10px;
 }
+.agreed .ask {
+  margin-left: 14px;
+}
 .good {
   color: var(--settled);
 }
