@@ -19,7 +19,6 @@ VIEWS = (
     ("fitting", "Lamplighter Regent", "mockups"),
     ("story", "Lamplighter Regent", "mockups"),
     ("bones", "Lamplighter Regent", "bones"),
-    ("cutting", "Beekeeper General", "bones"),
     ("front", "Lamplighter Regent", "front"),
     ("back", "Lamplighter Regent", "back"),
     ("layers", "Lamplighter Regent", "layers"),
@@ -27,6 +26,7 @@ VIEWS = (
     ("make", "Tinder archivist", "make"),
     ("today", None, "today"),
     ("record", "Saltmarsh warden", "record"),
+    ("cards", None, "cards"),
     ("shelf", None, "shelf"),
     ("shopping", None, "shopping"),
 )
@@ -60,9 +60,10 @@ def main(folder: Path, only: list[str]) -> None:
                     hand.find(".story .girth")
                 if stage == "bones":
                     hand.find(".schools")
-                if view == "cutting":
-                    hand.press("Cutting")
-                    hand.find(".plan")
+                if view == "cards":
+                    hand.click('[aria-label="compare Pendulum wright"]')
+                    hand.click('[aria-label="compare Saltmarsh warden"]')
+                    hand.see("differs by")
                 if view == "layers":
                     hand.click("[data-ply-row='2']")
                     hand.press("Methods side by side")

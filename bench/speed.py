@@ -214,11 +214,29 @@ def server() -> None:
                 say("a drag of the top line, redrawn and trued", middle, "ms", "< 60", worst)
                 middle, worst = median_ms(edit, 60)
                 say("an edit, HTTP request to answer", middle, "ms", "< 80", worst)
+                done = step_done(client)
+                say("a step done, kept and planned anew, and what is next", done[0], "ms", "< 100", done[1])
                 hand_edits(client, line["id"], revision[0])
                 say("memory of the server after 2,000 edits", one.memory_mb(), "MB", "< 250")
             first_load(one)
         finally:
             one.stop()
+
+
+def step_done(client: httpx.Client) -> tuple[float, float]:
+    """Steps of a garment in the middle of its making done one after the other: from the press to what is next."""
+    line = next(line for line in client.get("/api/builds").json() if "Tinder" in line["name"])
+    path = f"/api/builds/{line['id']}"
+    revision = client.get(path).json()["revision"]
+    now = client.get(f"{path}/make").json()["make"]["now"]
+    state = {"revision": revision, "now": now}
+
+    def done(_: int) -> None:
+        body = {"revision": state["revision"], "step": state["now"]}
+        state["revision"] = client.post(f"{path}/make/do", json=body).json()["revision"]
+        state["now"] = client.get(f"{path}/make").json()["make"]["now"]
+
+    return median_ms(done, 10)
 
 
 def hand_edits(client: httpx.Client, build_id: str, revision: int) -> None:

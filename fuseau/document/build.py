@@ -30,6 +30,7 @@ from fuseau.craft.pattern.edge_curves import LineShape
 from fuseau.craft.pattern.pattern import Allowances, Pattern, seam_label
 from fuseau.craft.plies.layers import Layers
 from fuseau.craft.stock.cut_choices import CutChoices
+from fuseau.craft.trims.choices import TrimChoices
 from fuseau.craft.wearer.body import Body, Taught, believe, remembered
 from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS, KindName
 from fuseau.craft.wearer.measures import LEVEL_LABELS, Wearer, Zones
@@ -195,6 +196,7 @@ class Build(Record):
     bones: BoneChoices = BoneChoices()
     front: FrontChoices = FrontChoices()
     back: BackChoices = BackChoices()
+    trims: TrimChoices = TrimChoices()
     cut: CutChoices = CutChoices()
     make: MakeChoices = MakeChoices()
     record: RecordChoices = RecordChoices()
@@ -326,6 +328,7 @@ class Build(Record):
         for field in ("facing", "modesty", "binding"):
             if getattr(self.cut, field) is not None:
                 yield f"cut.{field}", getattr(self.cut, field)
+        yield from ((f"trims.hanging.{i}.cloth", one.cloth) for i, one in enumerate(self.trims.hanging))
         yield from ((f"strips.{i}.cloth", strip.cloth) for i, strip in enumerate(self.strips))
         yield "mock_up.stack.strength", self.mock_up.stack.strength
         for i, fitting in enumerate(self.fittings):

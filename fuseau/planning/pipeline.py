@@ -55,6 +55,7 @@ from fuseau.planning.odds import OddsInputs, work_out_odds
 from fuseau.planning.pattern import AimInputs, LayInputs, ShownInputs, aim_pattern, lay, show_pattern
 from fuseau.planning.plan import Before, HardwarePlan, LeftHardware, Plan
 from fuseau.planning.proposal import ProposalInputs, propose
+from fuseau.planning.trims import TrimsInputs, lay_trims
 from fuseau.planning.verdict import verdict
 from fuseau.planning.wearer import MeasuredInputs, ask_for, check_guesses, measured_body
 
@@ -191,6 +192,23 @@ def _plan_garment(build: Build, unit: Unit, cache: StageCache, findings: list[Fi
         ),
     )
 
+    # trims: what lies on it and hangs from it, and whether it is held
+    holes = hardware.holes
+    trimmed = cache.run(
+        lay_trims,
+        TrimsInputs.of(
+            build,
+            halves,
+            pattern.front_panels,
+            hardware.bones,
+            lefts,
+            (holes.z_mm, holes.inset_mm, holes.flange_mm) if holes else None,
+            hardware.opening,
+            final,
+            plied.plan.grams + (hardware.boning.grams if hardware.boning else 0.0),
+        ),
+    )
+
     apart = words_apart(learned) if learned else []
     findings = [
         *findings,
@@ -216,6 +234,7 @@ def _plan_garment(build: Build, unit: Unit, cache: StageCache, findings: list[Fi
         *_check_decided(build, pattern, final),
         *said,
         *plied.findings,
+        *trimmed.findings,
     ]
     return Plan.model_construct(
         body=body,
@@ -244,6 +263,7 @@ def _plan_garment(build: Build, unit: Unit, cache: StageCache, findings: list[Fi
         mock_up_plan=plan_mock_up(build, body, proposal.mock_up if proposal else mock_up, final),
         cup_boning=cup_boning(shown.cup, practice),
         layers=plied.plan,
+        trims=trimmed.plan,
         **dict(hardware),
         findings=tuple(findings),
     )

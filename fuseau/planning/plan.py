@@ -29,6 +29,7 @@ from fuseau.craft.wearer.body import Body
 from fuseau.craft.wearer.measures import LevelName
 from fuseau.planning.layers import LayersPlan
 from fuseau.planning.next_mock_up import MockUpPlan
+from fuseau.planning.trims import TrimsPlan
 from fuseau.planning.verdict import Verdict
 
 
@@ -176,4 +177,5 @@ class Plan(HardwarePlan):
     stale: tuple[int, ...] = Field(default=(), description="Versions from a fitting that was corrected since.")
     cup_boning: CupBoning | None = None
     layers: LayersPlan | None = None
+    trims: TrimsPlan | None = None
     findings: tuple[Finding, ...] = ()

@@ -59,6 +59,7 @@ def thread(build: Build, planned: Plan) -> Thread:
         knot("front", hardware, _opening_note(planned) if ready else _NOTHING),
         knot("back", hardware, holes),
         knot("layers", hardware, _plies_note(build) if ready else _NOTHING),
+        knot("trims", *_trimmed(build, planned)),
         knot("cut", _cut_state(build) if ready else "empty", _cloths_note(build) if ready else _NOTHING),
         knot("make", *_making(build, planned)),
         knot("record", "settled" if build.record.finished_on else "in hand" if ready else "empty", _worn_note(build)),
@@ -94,6 +95,18 @@ def _making(build: Build, planned: Plan) -> tuple[State, Message]:
     left = sum(step.key not in done for step in counted)
     state: State = "in hand" if left else "settled"
     return state, message("thread.steps", done=len(counted) - left, count=len(counted))
+
+
+def _trimmed(build: Build, planned: Plan) -> tuple[State, Message]:
+    """Nothing has to be on it: a garment without trims is none the worse."""
+    if planned.pattern is None:
+        return "empty", _NOTHING
+    if planned.trims is None:
+        return "empty", message("thread.no_trims")
+    choices = build.trims
+    count = len(choices.along) + len(choices.areas) + len(choices.flossing) + len(choices.hanging)
+    count += len(choices.straps) + len(choices.chains)
+    return "in hand", message("thread.trim") if count == 1 else message("thread.trims", count=count)
 
 
 def _cut_state(build: Build) -> State:

@@ -12,7 +12,9 @@ from pydantic import Field, SerializationInfo, model_serializer, model_validator
 from fuseau.craft.base.record import Record
 
 Severity = Literal["stop", "caution", "advice"]
-Stage = Literal["brief", "wearer", "pattern", "mockups", "bones", "front", "back", "layers", "cut", "make", "record"]
+Stage = Literal[
+    "brief", "wearer", "pattern", "mockups", "bones", "front", "back", "layers", "trims", "cut", "make", "record"
+]
 Given = float | str
 
 
