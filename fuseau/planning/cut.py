@@ -22,6 +22,7 @@ from fuseau.craft.plies.repeats import repeat_cloth
 from fuseau.craft.stock.stock import Stock
 from fuseau.document.build import Build
 from fuseau.planning.plan import Plan
+from fuseau.planning.trim_work import hanging_pieces
 
 PAST_MM = 5.0  # a length is cut off so far beyond its last piece
 StripWhat = Literal["binding, top", "binding, hem", "channel tape", "waist tape", "loops"]
@@ -204,7 +205,7 @@ def pieces_of(build: Build, planned: Plan) -> tuple[ClothPiece, ...]:
         facing=build.cut.facing,
         modesty_cloth=build.cut.modesty,
     )
-    return (*maker.all(), *_binding_pieces(build, planned))
+    return (*maker.all(), *_binding_pieces(build, planned), *hanging_pieces(build, planned))
 
 
 def _binding_pieces(build: Build, planned: Plan) -> tuple[ClothPiece, ...]:

@@ -17,6 +17,7 @@ from fuseau.craft.stock.articles import Article
 from fuseau.document.build import Build
 from fuseau.planning.cut import strips_of
 from fuseau.planning.plan import Plan
+from fuseau.planning.trim_work import trim_articles
 
 _ROUND_MM = 10.0
 
@@ -53,6 +54,10 @@ def needs_of(
         *_tapes(build, planned),
         *_cloths(build, cloths_mm),
         *_thread(build, planned),
+        *(
+            Need(article=article, stage="trims", amount=_rounded(amount) if article.measure == "length" else amount)
+            for article, amount in trim_articles(build, planned)
+        ),
     )
 
 

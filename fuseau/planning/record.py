@@ -24,6 +24,7 @@ _STAGES: dict[Stage, str] = {
     "bones": "bones",
     "front": "front",
     "back": "back",
+    "trims": "trims",
     "make": "sewing",
 }
 FactGroup = Literal["measures", "made of", "took"]
@@ -170,7 +171,46 @@ def _made_of(build: Build, planned: Plan) -> Iterator[Fact]:
     if planned.modesty is not None:
         width = planned.modesty.width_mm
         yield _made("modesty panel", message("card.length", mm=width), width, "length")
+    for name, amount in _trims(planned):
+        yield _made(f"trim: {name}", amount)
+    grams = _grams(planned)
+    if grams:
+        yield _made("weight, about", message("card.grams", grams=grams), grams, "count")
     yield _made("edges", message("card.text", text=f"bound {build.make.binding}"))
+
+
+def _trims(planned: Plan) -> Iterator[tuple[str, Message]]:
+    """Each trim, and how much of it there is."""
+    trims = planned.trims
+    if trims is None:
+        return
+    for along in trims.along:
+        if along.laid and along.laid.count is not None:
+            yield along.name, message("card.bones", count=float(along.laid.count))
+        elif along.laid:
+            yield along.name, message("card.length", mm=along.laid.needed_mm or 0.0)
+    for area in trims.areas:
+        if area.laid:
+            yield area.name, message("card.area", cm2=area.laid.cm2)
+    for floss in trims.flossing:
+        if floss.laid:
+            yield floss.name, message("card.floss", count=float(floss.laid.count))
+    for hung in trims.hanging:
+        if hung.fault is None:
+            yield hung.name, message("card.hem", cloth=hung.cloth_label, mm=hung.hem_mm)
+    for strap in trims.straps:
+        if strap.laid:
+            yield strap.name, message("card.length", mm=strap.laid.finished_mm)
+    for chain in trims.chains:
+        yield chain.name, message("card.length", mm=chain.count * chain.length_mm)
+
+
+def _grams(planned: Plan) -> float:
+    """What it weighs: plies, bones, trims, and what hangs from it."""
+    layers = planned.layers.grams if planned.layers else 0.0
+    bones = planned.boning.grams if planned.boning else 0.0
+    trims = planned.trims.grams + planned.trims.hanging_grams if planned.trims else 0.0
+    return layers + bones + trims
 
 
 def _bones(planned: Plan) -> dict[str, int]:
@@ -208,11 +248,13 @@ def _took(build: Build, planned: Plan) -> Iterator[Fact]:
     spent = sum(one.cost or 0.0 for one in build.fittings)
     cloth = sum(one.price for one in planned.layers.methods if one.chosen) if planned.layers else 0.0
     bones = planned.boning.price if planned.boning else 0.0
-    for name, amount in (("mock-ups cost", spent), ("cloth, about", cloth), ("bones, about", bones)):
+    trims = planned.trims.price if planned.trims else 0.0
+    lines = (("mock-ups cost", spent), ("cloth, about", cloth), ("bones, about", bones), ("trims, about", trims))
+    for name, amount in lines:
         if amount:
             yield _took_line(name, amount, "cost")
     if cloth or bones:
-        yield _took_line("in all, about", spent + cloth + bones, "cost")
+        yield _took_line("in all, about", spent + cloth + bones + trims, "cost")
 
 
 def _by_stage(build: Build, planned: Plan) -> dict[Stage, float]:

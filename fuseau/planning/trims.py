@@ -21,7 +21,7 @@ from fuseau.craft.pattern.trueing import LaidPanel, Point
 from fuseau.craft.trims.along import AlongLaid, lay_along
 from fuseau.craft.trims.areas import AreaLaid, Hardware, PanelRoom, lay_area, panel_room
 from fuseau.craft.trims.chains import chain_length, chain_sag
-from fuseau.craft.trims.choices import Area, Hanging, Line, TrimChoices
+from fuseau.craft.trims.choices import Hanging, Line, TrimChoices
 from fuseau.craft.trims.flossing import FlossingLaid, lay_flossing
 from fuseau.craft.trims.gathers import Circle, TierCut, circle, fullness_at_hand, tier_cut
 from fuseau.craft.trims.hold import Load, load, shape_holds
@@ -31,7 +31,7 @@ from fuseau.document.build import Build
 from fuseau.planning.halves import Halves
 
 _SEAM_MM = 10.0  # that frills and skirts are joined with
-_CLEAR_MM = 10.0  # of a seam line, for work over an area (handbook, 7)
+CLEAR_MM = 10.0  # of a seam line, for work over an area (handbook, 7)
 _BUSK_MM = 2 * 28.0
 _OPENING_MM = 2 * 15.0
 
@@ -333,22 +333,32 @@ def _minutes(works: Sequence[tuple[Work, float]]) -> float:
     return sum(MINUTES[work] * times for work, times in works)
 
 
-def hardware_on(inputs: TrimsInputs, panel: LaidPanel) -> Hardware:
-    """What can't be sewn through on a panel: its channels, the holes of the lacing edge, and what opens."""
+def hardware_of(
+    panel: LaidPanel,
+    panels: Sequence[LaidPanel],
+    bones: Sequence[Bone],
+    holes: tuple[tuple[float, ...], float, float] | None,
+    opening: Opening | None,
+) -> Hardware:
+    """What can't be sewn through on a panel: its channels, the holes of the lacing edge, and what opens.
+
+    `holes`: their heights, how far in from CB they lie, and how wide they are.
+    """
     channels = tuple(
-        (bone.path, bone.strip_mm or bone.channel_width_mm) for bone in inputs.bones if bone.panel == panel.number
+        (bone.path, bone.strip_mm or bone.channel_width_mm) for bone in bones if bone.panel == panel.number
     )
-    holes: list[tuple[Point, float]] = []
-    if panel.number == len(inputs.panels()):
-        for z in inputs.hole_z_mm:
-            holes.append(((_x_at(panel.cb_edge, z) - inputs.hole_inset_mm, z), max(4.0, inputs.hole_mm / 2)))
-    bands = tuple((edge, wide) for number, edge, wide in _opening_edges(inputs) if number == panel.number)
-    return Hardware(channels, tuple(holes), bands)
+    punched: tuple[tuple[Point, float], ...] = ()
+    if holes is not None and panel.number == len(panels):
+        heights, inset, wide = holes
+        punched = tuple(((_x_at(panel.cb_edge, z) - inset, z), max(4.0, wide / 2)) for z in heights)
+    bands = tuple((edge, wide) for number, edge, wide in _opening_edges(opening, panels) if number == panel.number)
+    return Hardware(channels, punched, bands)
 
 
-def _opening_edges(inputs: TrimsInputs) -> Iterator[tuple[int, tuple[Point, ...], float]]:
+def _opening_edges(
+    opening: Opening | None, panels: Sequence[LaidPanel]
+) -> Iterator[tuple[int, tuple[Point, ...], float]]:
     """The edges along which the garment opens: of which panel, and how wide what closes them is, both sides."""
-    opening, panels = inputs.opening, inputs.panels()
     if opening is None or opening.kind == "none":
         return
     wide = _BUSK_MM if opening.kind == "busk" else _OPENING_MM
@@ -375,7 +385,11 @@ Room = tuple[PanelRoom, BaseGeometry]
 
 def rooms_of(inputs: TrimsInputs) -> tuple[Room, ...]:
     """What is free on every panel of the right half, with its shape."""
-    return tuple(panel_room(panel, hardware_on(inputs, panel), _CLEAR_MM) for panel in inputs.panels())
+    panels = inputs.panels()
+    holes = (inputs.hole_z_mm, inputs.hole_inset_mm, inputs.hole_mm) if inputs.hole_z_mm else None
+    return tuple(
+        panel_room(panel, hardware_of(panel, panels, inputs.bones, holes, inputs.opening), CLEAR_MM) for panel in panels
+    )
 
 
 def _area(inputs: TrimsInputs, i: int, rooms: Sequence[Room]) -> AreaShown:
@@ -386,12 +400,6 @@ def _area(inputs: TrimsInputs, i: int, rooms: Sequence[Room]) -> AreaShown:
         return AreaShown(key=trim.key, name=trim.name, laid=laid, minutes=_minutes(laid.works))
 
     return _guarded(lay, lambda said, field: AreaShown(key=trim.key, name=trim.name, fault=said, fault_at=field))
-
-
-def motif_room(inputs: TrimsInputs, wide_mm: float, high_mm: float) -> AreaLaid:
-    """On which panels a motif of a size has room."""
-    wanted = Area(key="a0", name="motif", how="motif", wide_mm=wide_mm, high_mm=high_mm)
-    return lay_area(wanted, inputs.panels(), rooms_of(inputs), "motif")
 
 
 def _flossing(inputs: TrimsInputs, i: int) -> FlossingShown:

@@ -48,6 +48,7 @@ MESSAGES = {
     "method.good.bagged_out": "Quick edges without a binding.",
     "method.mind.bagged_out": "Stiff cloth turns slowly; one edge stays open for the bones.",
     # pieces
+    "piece.frill": "for {name}",
     "piece.mirrored": "cut {count:.0f}, mirrored",
     "piece.right": "cut {count:.0f}, for the right half",
     "piece.left": "cut {count:.0f}, for the left half",

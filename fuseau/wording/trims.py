@@ -1,6 +1,8 @@
 """What is said of trims and of what hangs from the garment."""
 
 MESSAGES: dict[str, str] = {
+    "trim.motif_size": "Write a size between 5 and 600 mm.",
+    "trim.none": "There is no such trim any more.",
     "thread.no_trims": "none",
     "thread.trim": "1 trim",
     "thread.trims": "{count:.0f} trims",

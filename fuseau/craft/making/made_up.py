@@ -2,6 +2,7 @@
 
 from collections.abc import Iterable, Mapping, Sequence
 from dataclasses import dataclass, field
+from typing import Literal
 
 from fuseau.craft.base.findings import Message, Stage, message
 from fuseau.craft.boning.bones import Bone
@@ -21,10 +22,30 @@ TOP, HEM, TOP_ENDS, HEM_ENDS = "the raw top edge", "the raw hem", "channel ends 
 UNPICK = 0.6  # of the minutes that sewing took
 
 
+TrimWhen = Literal["before joining", "before bones", "on flossed ends", "on edges", "after the fitting"]
+
+
+@dataclass(frozen=True)
+class TrimWork:
+    """A trim as it is sewn on: its work and materials, and `when`: on panels that still lie by themselves, before there
+    are bones under it, at the ends of bones, on edges that are shut, or after it was tried on. `later`: it may wait
+    until after the day.
+    """
+
+    key: str
+    name: str
+    works: tuple[tuple[Work, float], ...]
+    when: TrimWhen
+    panels: tuple[int, ...] = ()
+    materials: tuple[Message, ...] = ()
+    cloth: ClothName | None = None
+    later: bool = False
+
+
 @dataclass(frozen=True)
 class MadeUp:
     """How a garment is made up. `panels` are those of a half; edges are of the whole garment, mm. `materials`: what is
-    cut or bought by its length for a step.
+    cut or bought by its length for a step. `more_cloths`: of trims, that no ply is of, with how many pieces.
 
     `mock_ups` are still to be made and tried on before the cloth is cut, `to_fit` tells that one is made and waits for
     its fitting. `coats`: how often the ends of steel are dipped, none where they are tipped. `holes` behind and in
@@ -57,6 +78,8 @@ class MadeUp:
     to_fit: bool = False
     version: int = 1
     materials: Mapping[StepKey, tuple[Message, ...]] = field(default_factory=dict)
+    trims: tuple[TrimWork, ...] = ()
+    more_cloths: Mapping[ClothName, tuple[str, int]] = field(default_factory=dict)
 
     @property
     def cloths(self) -> dict[ClothName, str]:

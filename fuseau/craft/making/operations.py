@@ -5,6 +5,7 @@ from fuseau.craft.making.made_up import Listing, MadeUp
 from fuseau.craft.making.preparing import cut_bones, cut_cloths, let_in, mock_ups, prepare
 from fuseau.craft.making.shell import channels, face_back, front, join, overlay, waist_tape
 from fuseau.craft.making.steps import Step
+from fuseau.craft.making.trimming import after_all, sewn_through, worked_flat
 
 
 def operations(made: MadeUp) -> tuple[Step, ...]:
@@ -19,10 +20,12 @@ def operations(made: MadeUp) -> tuple[Step, ...]:
     cut_bones(listing, made, fitted, waiting=True)
     prepared = prepare(listing, made)
     let_in(listing, made, prepared)
+    worked_flat(listing, made, prepared)
     opened = front(listing, made, prepared)
     joins = join(listing, made, prepared)
     waist_tape(listing, made, joins)
     face_back(listing, made, prepared)
+    sewn_through(listing, made, joins)
     sewn = channels(listing, made, joins, opened)
     overlaid = overlay(listing, made, joins, sewn)
     cut_bones(listing, made, fitted, waiting=False)
@@ -34,6 +37,7 @@ def operations(made: MadeUp) -> tuple[Step, ...]:
     caught = (*joins.values(), *(() if hooked else opened), *overlaid, *inserted, *lined, *faced)
     shut = edges(listing, made, caught)
     closures(listing, made, boned, shut, opened)
+    after_all(listing, made, boned, shut)
     return tuple(_with_materials(step, made) for step in listing.steps)
 
 

@@ -63,6 +63,17 @@ def cut_cloths(listing: Listing, made: MadeUp, fitted: tuple[StepKey, ...]) -> N
             waits_for=(f"cloth {cloth}",),
             undo=None,
         )
+    for cloth, (label, pieces) in made.more_cloths.items():
+        listing.add(
+            cut_step(cloth),
+            message("step.cut", cloth=label),
+            [("cut a ply", pieces / 2)],
+            stage="cut",
+            needs=fitted,
+            tools=("shears",),
+            waits_for=(f"cloth {cloth}",),
+            undo=None,
+        )
 
 
 def prepare(listing: Listing, made: MadeUp) -> dict[int, tuple[StepKey, ...]]:

@@ -60,6 +60,11 @@ def slug(name: str) -> str:
     return name.lower().replace("_", "-")[:40]
 
 
+def trim_step(trim: str) -> StepKey:
+    """The step in which a trim is sewn on."""
+    return f"trim {trim}"
+
+
 def cut_step(cloth: str) -> StepKey:
     """The step in which a cloth is cut.
 

@@ -1,5 +1,6 @@
 """Articles: what is bought by the piece or by its length, and how each is called (model, sections 11 and 12)."""
 
+import re
 from collections.abc import Iterator, Mapping
 from typing import Annotated, Literal
 
@@ -75,6 +76,16 @@ def lace(one: LaceKind) -> Article:
 def tape(width_mm: float) -> Article:
     """Cotton tape or ribbon that is woven to a width: for waists, channels, loops."""
     return Article(sort="tape", name=f"tape_{width_mm:g}", label=f"tape, {width_mm:g} mm", measure="length")
+
+
+def trim(name: str, *, by_length: bool) -> Article:
+    """A trim, by its name: so much of its length, or so many pieces.
+
+    >>> trim("Glass beads, amber", by_length=False).name
+    'glass_beads_amber'
+    """
+    plain = re.sub(r"[^a-z0-9]+", "_", name.casefold()).strip("_")[:50] or "trim"
+    return Article(sort="trim", name=plain, label=name, measure="length" if by_length else "piece")
 
 
 def tape_width(width_mm: float) -> float:

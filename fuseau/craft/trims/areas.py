@@ -122,7 +122,7 @@ def _raster(parts: BaseGeometry | Sequence[BaseGeometry]) -> tuple[np.ndarray, f
     left, low, right, high = shape.bounds
     xs = np.arange(left, right, _CELL_MM) + _CELL_MM / 2
     zs = np.arange(low, high, _CELL_MM) + _CELL_MM / 2
-    inner = shape.buffer(-_CELL_MM / 2)
+    inner = shape.buffer(1e-6 - _CELL_MM / 2)
     grid = shapely.contains_xy(inner, *np.meshgrid(xs, zs))
     return grid, left, low
 

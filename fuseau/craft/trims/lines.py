@@ -114,9 +114,6 @@ def _inside(panel: LaidPanel, edge: Sequence[Point], by_mm: float, at: str) -> S
     if by_mm:
         points = points + np.array([0.0, by_mm])
         cf, cb = np.array(panel.cf_edge), np.array(panel.cb_edge)
-        low, high = max(cf[:, 1].min(), cb[:, 1].min()), min(cf[:, 1].max(), cb[:, 1].max())
-        if points[:, 1].min() < low - abs(by_mm) or points[:, 1].max() > high + abs(by_mm) or high <= low:
-            raise Unmakeable(f"{at}.line.in_mm", "trim.off_panel", panel=float(panel.number))
         left = np.interp(points[0, 1], *_by_height(cf))
         right = np.interp(points[-1, 1], *_by_height(cb))
         span = points[-1, 0] - points[0, 0]

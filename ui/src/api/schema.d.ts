@@ -1076,6 +1076,66 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/builds/{build_id}/trims/{group}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Keep Trim
+         * @description Put a trim on, or change one; refused at its field where it can't lie so.
+         */
+        put: operations["keep_trim_api_builds__build_id__trims__group__put"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{build_id}/trims/take": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Take Off
+         * @description Take a trim off.
+         */
+        post: operations["take_off_api_builds__build_id__trims_take_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{build_id}/trims/room": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Show Room
+         * @description What is free between the hardware, and on which panels a motif has room.
+         */
+        get: operations["show_room_api_builds__build_id__trims_room_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/builds/{build_id}/cut": {
         parameters: {
             query?: never;
@@ -2500,6 +2560,156 @@ export interface components {
             };
         };
         /**
+         * Along
+         * @description Something along a line: pieces every `pitch_mm`, or without a pitch something that runs on, such as lace.
+         *
+         *     `grams` and `price` are of a piece, or of a metre. `at_hand` counts pieces, `at_hand_mm` is of what runs on.
+         */
+        Along: {
+            /** Key */
+            key: string;
+            /** Name */
+            name: string;
+            /**
+             * @default {
+             *       "on": "top line",
+             *       "spots": [],
+             *       "half": "both",
+             *       "in_mm": 0
+             *     }
+             */
+            line: components["schemas"]["fuseau__craft__trims__choices__Line"];
+            /** Pitch Mm */
+            pitch_mm?: number | null;
+            /**
+             * Ends
+             * @default on both ends
+             * @enum {string}
+             */
+            ends: "on both ends" | "half a pitch in";
+            /**
+             * Sewn
+             * @default each by hand
+             * @enum {string}
+             */
+            sewn: "each by hand" | "along by hand" | "by machine" | "stuck or painted";
+            /**
+             * Turn In Mm
+             * @default 10
+             */
+            turn_in_mm: number;
+            /**
+             * Grams
+             * @default 0
+             */
+            grams: number;
+            /**
+             * Price
+             * @default 0
+             */
+            price: number;
+            /** At Hand */
+            at_hand?: number | null;
+            /** At Hand Mm */
+            at_hand_mm?: number | null;
+            /**
+             * Detachable
+             * @description On loops, so that it comes off for washing.
+             * @default false
+             */
+            detachable: boolean;
+        };
+        /**
+         * AlongLaid
+         * @description Something laid along its line. Lengths of one half; counts, thread, grams and minutes of all that is meant.
+         *
+         *     `pitch_mm` is what the pitch comes to so that the ends are as wished; `at_mm` where the pieces lie. `needed_mm` of
+         *     what runs on, with what is turned in; `short` by so many pieces or mm; `stops` are the ways out.
+         */
+        AlongLaid: {
+            /** Length Mm */
+            length_mm: number;
+            /** Halves */
+            halves: number;
+            /** Count */
+            count?: number | null;
+            /** Pitch Mm */
+            pitch_mm?: number | null;
+            /**
+             * At Mm
+             * @default []
+             */
+            at_mm: number[];
+            /** Needed Mm */
+            needed_mm?: number | null;
+            /** Thread Mm */
+            thread_mm: number;
+            /** Grams */
+            grams: number;
+            /** Price */
+            price: number;
+            /** Works */
+            works: [
+                "cut a ply" | "mark" | "baste by machine" | "baste by hand" | "fuse" | "sew a seam" | "sew a curved seam" | "press a seam" | "topstitch a seam" | "sandwich seam" | "grade a seam" | "channel stitching" | "inside tape" | "outside tape" | "facing" | "binding on" | "binding by hand" | "binding in the ditch" | "floating lining" | "cut a flat bone" | "cut a spiral bone" | "cut a synthetic bone" | "dip a coat" | "bone in" | "busk" | "separating zip" | "hidden zip" | "hooks by hand" | "hooks by tape" | "grommet" | "worked eyelet" | "tape loop" | "waist tape" | "modesty panel" | "modesty bone" | "slashed gusset" | "gusset in a seam" | "dart" | "cup" | "lace new" | "shoulder piece" | "mock-up" | "fitting" | "gather and sew on" | "flossing" | "beads along a line" | "bead by itself" | "light embroidery" | "dense embroidery" | "lace motif" | "trim by hand" | "trim by machine" | "hem rolled" | "hem by hand" | "loop for a trim" | "strap",
+                number
+            ][];
+            /**
+             * Loops
+             * @default 0
+             */
+            loops: number;
+            /**
+             * Short
+             * @default 0
+             */
+            short: number;
+            /**
+             * Stops
+             * @default []
+             */
+            stops: components["schemas"]["Stop"][];
+        };
+        /**
+         * AlongShown
+         * @description Something along a line.
+         */
+        AlongShown: {
+            /** Key */
+            key: string;
+            /** Name */
+            name: string;
+            /**
+             * Parts
+             * @default []
+             */
+            parts: components["schemas"]["OnPanel"][];
+            /**
+             * Left Parts
+             * @default []
+             */
+            left_parts: components["schemas"]["OnPanel"][];
+            fault?: components["schemas"]["Message"] | null;
+            /** Fault At */
+            fault_at?: string | null;
+            /**
+             * Minutes
+             * @default 0
+             */
+            minutes: number;
+            laid?: components["schemas"]["AlongLaid"] | null;
+            /**
+             * Spots
+             * @default []
+             */
+            spots: [
+                number,
+                [
+                    number,
+                    number
+                ]
+            ][];
+        };
+        /**
          * AlsoLaced
          * @description Another lacing of the same evening, pulled otherwise: it tells a girth from a give for two minutes' work.
          */
@@ -2600,6 +2810,172 @@ export interface components {
              * @default
              */
             note: string;
+        };
+        /**
+         * Area
+         * @description Something over an area: embroidery, sequins, paint, or a lace motif of a size.
+         *
+         *     On whole `panels`, or inside `spots` of one panel. `per_cm2`: pieces. `grams` and `price` are of a piece, or of a
+         *     square centimetre of what has no pieces. A motif has its `wide_mm` and `high_mm`, and how many are wanted.
+         */
+        Area: {
+            /** Key */
+            key: string;
+            /** Name */
+            name: string;
+            /**
+             * How
+             * @default pieces
+             * @enum {string}
+             */
+            how: "pieces" | "light embroidery" | "dense embroidery" | "motif" | "paint";
+            /**
+             * Panels
+             * @default []
+             */
+            panels: number[];
+            /**
+             * Spots
+             * @default []
+             */
+            spots: components["schemas"]["Spot"][];
+            /**
+             * Half
+             * @default both
+             * @enum {string}
+             */
+            half: "both" | "right" | "left";
+            /**
+             * Per Cm2
+             * @default 1
+             */
+            per_cm2: number;
+            /**
+             * Wide Mm
+             * @default 60
+             */
+            wide_mm: number;
+            /**
+             * High Mm
+             * @default 60
+             */
+            high_mm: number;
+            /**
+             * Count
+             * @default 2
+             */
+            count: number;
+            /**
+             * Grams
+             * @default 0
+             */
+            grams: number;
+            /**
+             * Price
+             * @default 0
+             */
+            price: number;
+            /** At Hand */
+            at_hand?: number | null;
+        };
+        /**
+         * AreaLaid
+         * @description Something over an area: how many square centimetres it covers, pieces, thread, grams, minutes; of all halves.
+         *
+         *     `fits` are the panels on which a motif has room, `room` how many have place for one between the hardware; `short` by
+         *     so many pieces.
+         */
+        AreaLaid: {
+            /** Cm2 */
+            cm2: number;
+            /** Halves */
+            halves: number;
+            /** Count */
+            count?: number | null;
+            /**
+             * Thread Mm
+             * @default 0
+             */
+            thread_mm: number;
+            /**
+             * Grams
+             * @default 0
+             */
+            grams: number;
+            /**
+             * Price
+             * @default 0
+             */
+            price: number;
+            /**
+             * Works
+             * @default []
+             */
+            works: [
+                "cut a ply" | "mark" | "baste by machine" | "baste by hand" | "fuse" | "sew a seam" | "sew a curved seam" | "press a seam" | "topstitch a seam" | "sandwich seam" | "grade a seam" | "channel stitching" | "inside tape" | "outside tape" | "facing" | "binding on" | "binding by hand" | "binding in the ditch" | "floating lining" | "cut a flat bone" | "cut a spiral bone" | "cut a synthetic bone" | "dip a coat" | "bone in" | "busk" | "separating zip" | "hidden zip" | "hooks by hand" | "hooks by tape" | "grommet" | "worked eyelet" | "tape loop" | "waist tape" | "modesty panel" | "modesty bone" | "slashed gusset" | "gusset in a seam" | "dart" | "cup" | "lace new" | "shoulder piece" | "mock-up" | "fitting" | "gather and sew on" | "flossing" | "beads along a line" | "bead by itself" | "light embroidery" | "dense embroidery" | "lace motif" | "trim by hand" | "trim by machine" | "hem rolled" | "hem by hand" | "loop for a trim" | "strap",
+                number
+            ][];
+            /**
+             * Fits
+             * @default []
+             */
+            fits: number[];
+            /**
+             * Places
+             * @default []
+             */
+            places: [
+                number,
+                [
+                    number,
+                    number
+                ]
+            ][];
+            /**
+             * Short
+             * @default 0
+             */
+            short: number;
+            /**
+             * Outline
+             * @default []
+             */
+            outline: [
+                number,
+                [
+                    number,
+                    number
+                ][]
+            ][];
+        };
+        /**
+         * AreaShown
+         * @description Something over an area.
+         */
+        AreaShown: {
+            /** Key */
+            key: string;
+            /** Name */
+            name: string;
+            /**
+             * Parts
+             * @default []
+             */
+            parts: components["schemas"]["OnPanel"][];
+            /**
+             * Left Parts
+             * @default []
+             */
+            left_parts: components["schemas"]["OnPanel"][];
+            fault?: components["schemas"]["Message"] | null;
+            /** Fault At */
+            fault_at?: string | null;
+            /**
+             * Minutes
+             * @default 0
+             */
+            minutes: number;
+            laid?: components["schemas"]["AreaLaid"] | null;
         };
         /**
          * Arrived
@@ -3606,6 +3982,17 @@ export interface components {
             back: components["schemas"]["BackChoices"];
             /**
              * @default {
+             *       "along": [],
+             *       "areas": [],
+             *       "flossing": [],
+             *       "hanging": [],
+             *       "straps": [],
+             *       "chains": []
+             *     }
+             */
+            trims: components["schemas"]["TrimChoices"];
+            /**
+             * @default {
              *       "fold": [],
              *       "pinned": {},
              *       "leave": [],
@@ -4178,6 +4565,129 @@ export interface components {
             numbers: components["schemas"]["HouseNumber"][];
         };
         /**
+         * Chain
+         * @description A chain, cord or garland between two points: how far apart, how much lower the second, and how far it sags.
+         *
+         *     Without a sag its length is given. `grams` and `price` of a metre; `count` alike ones.
+         */
+        Chain: {
+            /** Key */
+            key: string;
+            /**
+             * Name
+             * @default chain
+             */
+            name: string;
+            /**
+             * Span Mm
+             * @default 200
+             */
+            span_mm: number;
+            /**
+             * Lower Mm
+             * @default 0
+             */
+            lower_mm: number;
+            /**
+             * Sag Mm
+             * @default 40
+             */
+            sag_mm: number | null;
+            /** Length Mm */
+            length_mm?: number | null;
+            /**
+             * Count
+             * @default 1
+             */
+            count: number;
+            /**
+             * Loops
+             * @default true
+             */
+            loops: boolean;
+            /**
+             * Loop Pitch Mm
+             * @default 40
+             */
+            loop_pitch_mm: number;
+            /**
+             * Grams
+             * @default 0
+             */
+            grams: number;
+            /**
+             * Price
+             * @default 0
+             */
+            price: number;
+        };
+        /**
+         * ChainShown
+         * @description Chains that are alike.
+         */
+        ChainShown: {
+            /** Key */
+            key: string;
+            /** Name */
+            name: string;
+            /**
+             * Parts
+             * @default []
+             */
+            parts: components["schemas"]["OnPanel"][];
+            /**
+             * Left Parts
+             * @default []
+             */
+            left_parts: components["schemas"]["OnPanel"][];
+            fault?: components["schemas"]["Message"] | null;
+            /** Fault At */
+            fault_at?: string | null;
+            /**
+             * Minutes
+             * @default 0
+             */
+            minutes: number;
+            /**
+             * Length Mm
+             * @default 0
+             */
+            length_mm: number;
+            /**
+             * Sag Mm
+             * @default 0
+             */
+            sag_mm: number;
+            /**
+             * Count
+             * @default 0
+             */
+            count: number;
+            /**
+             * Loops
+             * @default 0
+             */
+            loops: number;
+            /**
+             * Grams
+             * @default 0
+             */
+            grams: number;
+            /**
+             * Price
+             * @default 0
+             */
+            price: number;
+            /**
+             * Works
+             * @default []
+             */
+            works: [
+                "cut a ply" | "mark" | "baste by machine" | "baste by hand" | "fuse" | "sew a seam" | "sew a curved seam" | "press a seam" | "topstitch a seam" | "sandwich seam" | "grade a seam" | "channel stitching" | "inside tape" | "outside tape" | "facing" | "binding on" | "binding by hand" | "binding in the ditch" | "floating lining" | "cut a flat bone" | "cut a spiral bone" | "cut a synthetic bone" | "dip a coat" | "bone in" | "busk" | "separating zip" | "hidden zip" | "hooks by hand" | "hooks by tape" | "grommet" | "worked eyelet" | "tape loop" | "waist tape" | "modesty panel" | "modesty bone" | "slashed gusset" | "gusset in a seam" | "dart" | "cup" | "lace new" | "shoulder piece" | "mock-up" | "fitting" | "gather and sew on" | "flossing" | "beads along a line" | "bead by itself" | "light embroidery" | "dense embroidery" | "lace motif" | "trim by hand" | "trim by machine" | "hem rolled" | "hem by hand" | "loop for a trim" | "strap",
+                number
+            ][];
+        };
+        /**
          * Change
          * @description One decision changed: the dotted path of a field in the Build, and its new value.
          */
@@ -4212,6 +4722,39 @@ export interface components {
             hours: number | null;
             /** Cost */
             cost: number | null;
+        };
+        /**
+         * Circle
+         * @description Part of a circle as it is cut: radius of its waist and of its hem, stitch lines, mm; in so many pieces.
+         *
+         *     `inner_cut_mm` and `outer_cut_mm` are with the seam and the hem; each piece is a sector of `angle_deg`. `cloth_mm`
+         *     is the length of the cloth that they take, side by side; None where no such piece comes out of its width.
+         */
+        Circle: {
+            /** Waist Mm */
+            waist_mm: number;
+            /** Inner Mm */
+            inner_mm: number;
+            /** Outer Mm */
+            outer_mm: number;
+            /** Inner Cut Mm */
+            inner_cut_mm: number;
+            /** Outer Cut Mm */
+            outer_cut_mm: number;
+            /** Hem Mm */
+            hem_mm: number;
+            /** Pieces */
+            pieces: number;
+            /** Angle Deg */
+            angle_deg: number;
+            /** Seams */
+            seams: number;
+            /** Cloth Mm */
+            cloth_mm: number | null;
+            /** High Mm */
+            high_mm: number;
+            /** Wide Mm */
+            wide_mm: number;
         };
         /**
          * Cloth
@@ -4386,7 +4929,7 @@ export interface components {
              * What
              * @enum {string}
              */
-            what: "panel" | "overlay" | "gusset" | "cup" | "shoulder piece" | "facing" | "modesty panel" | "binding";
+            what: "panel" | "overlay" | "gusset" | "cup" | "shoulder piece" | "facing" | "modesty panel" | "binding" | "frill";
             /** Label */
             label: string;
             /** Ply */
@@ -4493,7 +5036,7 @@ export interface components {
              * Stage
              * @enum {string}
              */
-            stage: "brief" | "wearer" | "pattern" | "mockups" | "bones" | "front" | "back" | "layers" | "cut" | "make" | "record";
+            stage: "brief" | "wearer" | "pattern" | "mockups" | "bones" | "front" | "back" | "layers" | "trims" | "cut" | "make" | "record";
             /**
              * Changes
              * @default []
@@ -5048,7 +5591,7 @@ export interface components {
              * Stage
              * @enum {string}
              */
-            stage: "brief" | "wearer" | "pattern" | "mockups" | "bones" | "front" | "back" | "layers" | "cut" | "make" | "record";
+            stage: "brief" | "wearer" | "pattern" | "mockups" | "bones" | "front" | "back" | "layers" | "trims" | "cut" | "make" | "record";
             /**
              * Severity
              * @enum {string}
@@ -5236,6 +5779,113 @@ export interface components {
             levels: components["schemas"]["GarmentLevel"][];
         };
         /**
+         * FlossAt
+         * @description A bone end that is flossed: which channel and panel, which end, and where on the panel.
+         */
+        FlossAt: {
+            /** Channel */
+            channel: string;
+            /** Panel */
+            panel: number;
+            /** End */
+            end: string;
+            /** At */
+            at: [
+                number,
+                number
+            ];
+        };
+        /**
+         * Flossing
+         * @description Flossing at the ends of bones: which pattern and size, at which ends and channels (none: all of them).
+         */
+        Flossing: {
+            /** Key */
+            key: string;
+            /**
+             * Pattern
+             * @default fan
+             * @enum {string}
+             */
+            pattern: "bar" | "cross" | "fan" | "arrow";
+            /**
+             * High Mm
+             * @default 20
+             */
+            high_mm: number;
+            /**
+             * Wide Mm
+             * @default 12
+             */
+            wide_mm: number;
+            /**
+             * Strands
+             * @default 1
+             */
+            strands: number;
+            /**
+             * Ends
+             * @default both
+             * @enum {string}
+             */
+            ends: "top" | "hem" | "both";
+            /**
+             * Channels
+             * @default []
+             */
+            channels: string[];
+        };
+        /**
+         * FlossingLaid
+         * @description Flossing as it is done: where, how many bone ends in both halves, thread in all and for each, stitches each.
+         */
+        FlossingLaid: {
+            /** At */
+            at: components["schemas"]["FlossAt"][];
+            /** Count */
+            count: number;
+            /** Stitches */
+            stitches: number;
+            /** Thread Each Mm */
+            thread_each_mm: number;
+            /** Thread Mm */
+            thread_mm: number;
+            /** Works */
+            works: [
+                "cut a ply" | "mark" | "baste by machine" | "baste by hand" | "fuse" | "sew a seam" | "sew a curved seam" | "press a seam" | "topstitch a seam" | "sandwich seam" | "grade a seam" | "channel stitching" | "inside tape" | "outside tape" | "facing" | "binding on" | "binding by hand" | "binding in the ditch" | "floating lining" | "cut a flat bone" | "cut a spiral bone" | "cut a synthetic bone" | "dip a coat" | "bone in" | "busk" | "separating zip" | "hidden zip" | "hooks by hand" | "hooks by tape" | "grommet" | "worked eyelet" | "tape loop" | "waist tape" | "modesty panel" | "modesty bone" | "slashed gusset" | "gusset in a seam" | "dart" | "cup" | "lace new" | "shoulder piece" | "mock-up" | "fitting" | "gather and sew on" | "flossing" | "beads along a line" | "bead by itself" | "light embroidery" | "dense embroidery" | "lace motif" | "trim by hand" | "trim by machine" | "hem rolled" | "hem by hand" | "loop for a trim" | "strap",
+                number
+            ][];
+        };
+        /**
+         * FlossingShown
+         * @description Flossing at bone ends.
+         */
+        FlossingShown: {
+            /** Key */
+            key: string;
+            /** Name */
+            name: string;
+            /**
+             * Parts
+             * @default []
+             */
+            parts: components["schemas"]["OnPanel"][];
+            /**
+             * Left Parts
+             * @default []
+             */
+            left_parts: components["schemas"]["OnPanel"][];
+            fault?: components["schemas"]["Message"] | null;
+            /** Fault At */
+            fault_at?: string | null;
+            /**
+             * Minutes
+             * @default 0
+             */
+            minutes: number;
+            laid?: components["schemas"]["FlossingLaid"] | null;
+        };
+        /**
          * Foreseen
          * @description What a garment is expected to do on the body as believed, from the hem up, with spreads (one standard deviation).
          *
@@ -5256,6 +5906,35 @@ export interface components {
             stand_off_mm: number[];
             /** Stand Off Spread Mm */
             stand_off_spread_mm: number[];
+        };
+        /**
+         * FreeArea
+         * @description A free part of a panel: its outline, size, and the box that it fills.
+         */
+        FreeArea: {
+            /** Panel */
+            panel: number;
+            /** Outline */
+            outline: [
+                number,
+                number
+            ][];
+            /** Cm2 */
+            cm2: number;
+            /** Wide Mm */
+            wide_mm: number;
+            /** High Mm */
+            high_mm: number;
+        };
+        /**
+         * FreeRooms
+         * @description What is free on each panel of a half, and on which a motif of a size has room.
+         */
+        FreeRooms: {
+            /** Rooms */
+            rooms: components["schemas"]["PanelRoom"][];
+            /** Fits */
+            fits: number[];
         };
         /**
          * FrontChoices
@@ -5536,6 +6215,195 @@ export interface components {
             tip_mm: number;
         };
         /**
+         * Hanging
+         * @description A frill along a line, or a skirt, peplum or apron: gathered in tiers, or cut as part of a circle.
+         *
+         *     `at_hand_mm` is the length of cloth that there is for it; then the fullness of one tier follows. A `detached` one
+         *     has a band of its own. `opens` is where it opens: it has to be where the bodice does.
+         */
+        Hanging: {
+            /** Key */
+            key: string;
+            /**
+             * Name
+             * @default frill
+             */
+            name: string;
+            /**
+             * @default {
+             *       "on": "hem",
+             *       "spots": [],
+             *       "half": "both",
+             *       "in_mm": 0
+             *     }
+             */
+            line: components["schemas"]["fuseau__craft__trims__choices__Line"];
+            /**
+             * Cut
+             * @default gathered
+             * @enum {string}
+             */
+            cut: "gathered" | "circle";
+            /**
+             * Tiers
+             * @default [
+             *       {
+             *         "depth_mm": 60,
+             *         "fullness": 2
+             *       }
+             *     ]
+             */
+            tiers: components["schemas"]["Tier"][];
+            /**
+             * Part
+             * @default full
+             * @enum {string}
+             */
+            part: "half" | "three quarter" | "full" | "double";
+            /**
+             * Cloth
+             * @description A cloth in the catalogue.
+             * @default sateen
+             */
+            cloth: string;
+            /**
+             * Strips
+             * @default across
+             * @enum {string}
+             */
+            strips: "across" | "along";
+            /**
+             * Hem
+             * @default rolled by machine
+             * @enum {string}
+             */
+            hem: "rolled by machine" | "by hand" | "not hemmed";
+            /**
+             * Hem Mm
+             * @default 10
+             */
+            hem_mm: number;
+            /**
+             * Heading Mm
+             * @default 0
+             */
+            heading_mm: number;
+            /** At Hand Mm */
+            at_hand_mm?: number | null;
+            /** Opens */
+            opens?: ("CF" | "CB" | "side" | "nowhere") | null;
+            /**
+             * Own Band
+             * @default false
+             */
+            own_band: boolean;
+            /**
+             * More Grams
+             * @default 0
+             */
+            more_grams: number;
+        };
+        /**
+         * HangingShown
+         * @description A frill or skirt: the line it is sewn to, in all, its tiers or its circle, and what it takes.
+         *
+         *     `grams` of its cloth and of what else hangs on it. `at_hand`: the fullness is what the cloth at hand gives.
+         */
+        HangingShown: {
+            /** Key */
+            key: string;
+            /** Name */
+            name: string;
+            /**
+             * Parts
+             * @default []
+             */
+            parts: components["schemas"]["OnPanel"][];
+            /**
+             * Left Parts
+             * @default []
+             */
+            left_parts: components["schemas"]["OnPanel"][];
+            fault?: components["schemas"]["Message"] | null;
+            /** Fault At */
+            fault_at?: string | null;
+            /**
+             * Minutes
+             * @default 0
+             */
+            minutes: number;
+            /**
+             * Along Mm
+             * @default 0
+             */
+            along_mm: number;
+            /**
+             * Tiers
+             * @default []
+             */
+            tiers: components["schemas"]["TierCut"][];
+            circle?: components["schemas"]["Circle"] | null;
+            /**
+             * At Hand
+             * @default false
+             */
+            at_hand: boolean;
+            /**
+             * Cloth
+             * @description A cloth in the catalogue.
+             * @default
+             */
+            cloth: string;
+            /**
+             * Cloth Label
+             * @default
+             */
+            cloth_label: string;
+            /** Cloth Mm */
+            cloth_mm?: number | null;
+            /**
+             * Hem Mm
+             * @default 0
+             */
+            hem_mm: number;
+            /**
+             * Grams
+             * @default 0
+             */
+            grams: number;
+            /**
+             * Price
+             * @default 0
+             */
+            price: number;
+            /**
+             * Own Band
+             * @default false
+             */
+            own_band: boolean;
+            /**
+             * Opens
+             * @default
+             */
+            opens: string;
+            /**
+             * Works
+             * @default []
+             */
+            works: [
+                "cut a ply" | "mark" | "baste by machine" | "baste by hand" | "fuse" | "sew a seam" | "sew a curved seam" | "press a seam" | "topstitch a seam" | "sandwich seam" | "grade a seam" | "channel stitching" | "inside tape" | "outside tape" | "facing" | "binding on" | "binding by hand" | "binding in the ditch" | "floating lining" | "cut a flat bone" | "cut a spiral bone" | "cut a synthetic bone" | "dip a coat" | "bone in" | "busk" | "separating zip" | "hidden zip" | "hooks by hand" | "hooks by tape" | "grommet" | "worked eyelet" | "tape loop" | "waist tape" | "modesty panel" | "modesty bone" | "slashed gusset" | "gusset in a seam" | "dart" | "cup" | "lace new" | "shoulder piece" | "mock-up" | "fitting" | "gather and sew on" | "flossing" | "beads along a line" | "bead by itself" | "light embroidery" | "dense embroidery" | "lace motif" | "trim by hand" | "trim by machine" | "hem rolled" | "hem by hand" | "loop for a trim" | "strap",
+                number
+            ][];
+        };
+        /**
+         * Helps
+         * @description What would help where a garment slips: what it is, and the load after it.
+         */
+        Helps: {
+            what: components["schemas"]["Message"];
+            after: components["schemas"]["Load"];
+        };
+        /**
          * HemWish
          * @description How far the hem lies below the zero line, and its shape; None takes the suggestion.
          */
@@ -5790,7 +6658,7 @@ export interface components {
              * Stage
              * @enum {string}
              */
-            stage: "brief" | "wearer" | "pattern" | "mockups" | "bones" | "front" | "back" | "layers" | "cut" | "make" | "record";
+            stage: "brief" | "wearer" | "pattern" | "mockups" | "bones" | "front" | "back" | "layers" | "trims" | "cut" | "make" | "record";
             /**
              * State
              * @enum {string}
@@ -6365,64 +7233,6 @@ export interface components {
             after_mm: number;
         };
         /**
-         * Line
-         * @description A build as the workshop lists it; one that can't be read or worked out has its `trouble`, and little else.
-         */
-        Line: {
-            /** Id */
-            id: string;
-            /** Revision */
-            revision: number;
-            /** Name */
-            name: string;
-            /**
-             * Character
-             * @default
-             */
-            character: string;
-            /**
-             * Wearer
-             * @default
-             */
-            wearer: string;
-            /**
-             * Kind
-             * @default
-             */
-            kind: string;
-            /** Picture */
-            picture?: string | null;
-            /** Needed On */
-            needed_on: string | null;
-            /** Archived */
-            archived: boolean;
-            /** Version */
-            version?: number | null;
-            /**
-             * Fittings
-             * @default 0
-             */
-            fittings: number;
-            /**
-             * Next Stage
-             * @default brief
-             * @enum {string}
-             */
-            next_stage: "brief" | "wearer" | "pattern" | "mockups" | "bones" | "front" | "back" | "layers" | "cut" | "make" | "record";
-            /**
-             * Next Step
-             * @default
-             */
-            next_step: string;
-            /** Silhouette */
-            silhouette?: [
-                number,
-                number
-            ][][];
-            /** Trouble */
-            trouble?: string | null;
-        };
-        /**
          * LineEdit
          * @description The maker's own amounts at one seam and level of a proposed change, mm per panel edge; both 0 refuse it.
          */
@@ -6451,6 +7261,37 @@ export interface components {
         ListRead: {
             /** Rows */
             rows: components["schemas"]["BoughtRow"][];
+        };
+        /**
+         * Load
+         * @description The weight on a garment against what holds it, N.
+         *
+         *     `friction_n` is what the model of the worn garment gives, `shape_n` what it takes to pull its hoops down over a body
+         *     that widens below, less where it narrows; `straps_n` what straps carry. `lacks_n`: what it would take without them,
+         *     to hold half as much again.
+         */
+        Load: {
+            /** Grams */
+            grams: number;
+            /** Weight N */
+            weight_n: number;
+            /** Friction N */
+            friction_n: number;
+            /** Shape N */
+            shape_n: number;
+            /** Straps N */
+            straps_n: number;
+            /** Holds N */
+            holds_n: number;
+            /**
+             * Word
+             * @enum {string}
+             */
+            word: "holds" | "barely" | "slips";
+            /** Spare */
+            spare: number;
+            /** Lacks N */
+            lacks_n: number;
         };
         /**
          * LogEntry
@@ -6486,7 +7327,7 @@ export interface components {
              * @default []
              */
             works: [
-                "cut a ply" | "mark" | "baste by machine" | "baste by hand" | "fuse" | "sew a seam" | "sew a curved seam" | "press a seam" | "topstitch a seam" | "sandwich seam" | "grade a seam" | "channel stitching" | "inside tape" | "outside tape" | "facing" | "binding on" | "binding by hand" | "binding in the ditch" | "floating lining" | "cut a flat bone" | "cut a spiral bone" | "cut a synthetic bone" | "dip a coat" | "bone in" | "busk" | "separating zip" | "hidden zip" | "hooks by hand" | "hooks by tape" | "grommet" | "worked eyelet" | "tape loop" | "waist tape" | "modesty panel" | "modesty bone" | "slashed gusset" | "gusset in a seam" | "dart" | "cup" | "lace new" | "shoulder piece" | "mock-up" | "fitting",
+                "cut a ply" | "mark" | "baste by machine" | "baste by hand" | "fuse" | "sew a seam" | "sew a curved seam" | "press a seam" | "topstitch a seam" | "sandwich seam" | "grade a seam" | "channel stitching" | "inside tape" | "outside tape" | "facing" | "binding on" | "binding by hand" | "binding in the ditch" | "floating lining" | "cut a flat bone" | "cut a spiral bone" | "cut a synthetic bone" | "dip a coat" | "bone in" | "busk" | "separating zip" | "hidden zip" | "hooks by hand" | "hooks by tape" | "grommet" | "worked eyelet" | "tape loop" | "waist tape" | "modesty panel" | "modesty bone" | "slashed gusset" | "gusset in a seam" | "dart" | "cup" | "lace new" | "shoulder piece" | "mock-up" | "fitting" | "gather and sew on" | "flossing" | "beads along a line" | "bead by itself" | "light embroidery" | "dense embroidery" | "lace motif" | "trim by hand" | "trim by machine" | "hem rolled" | "hem by hand" | "loop for a trim" | "strap",
                 number
             ][];
             /**
@@ -6906,7 +7747,7 @@ export interface components {
              * Stage
              * @enum {string}
              */
-            stage: "brief" | "wearer" | "pattern" | "mockups" | "bones" | "front" | "back" | "layers" | "cut" | "make" | "record";
+            stage: "brief" | "wearer" | "pattern" | "mockups" | "bones" | "front" | "back" | "layers" | "trims" | "cut" | "make" | "record";
             /** Amount */
             amount: number;
             /**
@@ -7116,6 +7957,21 @@ export interface components {
             days: number;
             /** Days Spread */
             days_spread: number;
+        };
+        /**
+         * OnPanel
+         * @description What of a line lies on a panel: points as it lies, and from which mm of the line on.
+         */
+        OnPanel: {
+            /** Panel */
+            panel: number;
+            /** Points */
+            points: [
+                number,
+                number
+            ][];
+            /** From Mm */
+            from_mm: number;
         };
         /**
          * OnRevision
@@ -7500,6 +8356,24 @@ export interface components {
              * @default []
              */
             cb_bumps: components["schemas"]["Bump"][];
+        };
+        /**
+         * PanelRoom
+         * @description A panel: all of it, what seams and hardware take, and what is free; whether a motif fits, and where.
+         */
+        PanelRoom: {
+            /** Panel */
+            panel: number;
+            /** Whole Cm2 */
+            whole_cm2: number;
+            /** Taken Cm2 */
+            taken_cm2: number;
+            /** Free Cm2 */
+            free_cm2: number;
+            /** Areas */
+            areas: components["schemas"]["FreeArea"][];
+            /** Widest Mm */
+            widest_mm: number;
         };
         /**
          * Parcel
@@ -7936,6 +8810,7 @@ export interface components {
             stale: number[];
             cup_boning?: components["schemas"]["CupBoning"] | null;
             layers?: components["schemas"]["LayersPlan"] | null;
+            trims?: components["schemas"]["TrimsPlan"] | null;
             /**
              * Findings
              * @default []
@@ -9066,6 +9941,18 @@ export interface components {
             role: "lining" | "strength" | "interlining" | "fashion" | "overlay";
         };
         /**
+         * PutTrim
+         * @description A trim of a group, as written; with a `key` another version of that one.
+         */
+        PutTrim: {
+            /** Revision */
+            revision: number;
+            /** Trim */
+            trim: {
+                [key: string]: unknown;
+            };
+        };
+        /**
          * Raise
          * @description One way to better odds, and what they would come to.
          */
@@ -9092,7 +9979,7 @@ export interface components {
              * Work
              * @enum {string}
              */
-            work: "cut a ply" | "mark" | "baste by machine" | "baste by hand" | "fuse" | "sew a seam" | "sew a curved seam" | "press a seam" | "topstitch a seam" | "sandwich seam" | "grade a seam" | "channel stitching" | "inside tape" | "outside tape" | "facing" | "binding on" | "binding by hand" | "binding in the ditch" | "floating lining" | "cut a flat bone" | "cut a spiral bone" | "cut a synthetic bone" | "dip a coat" | "bone in" | "busk" | "separating zip" | "hidden zip" | "hooks by hand" | "hooks by tape" | "grommet" | "worked eyelet" | "tape loop" | "waist tape" | "modesty panel" | "modesty bone" | "slashed gusset" | "gusset in a seam" | "dart" | "cup" | "lace new" | "shoulder piece" | "mock-up" | "fitting";
+            work: "cut a ply" | "mark" | "baste by machine" | "baste by hand" | "fuse" | "sew a seam" | "sew a curved seam" | "press a seam" | "topstitch a seam" | "sandwich seam" | "grade a seam" | "channel stitching" | "inside tape" | "outside tape" | "facing" | "binding on" | "binding by hand" | "binding in the ditch" | "floating lining" | "cut a flat bone" | "cut a spiral bone" | "cut a synthetic bone" | "dip a coat" | "bone in" | "busk" | "separating zip" | "hidden zip" | "hooks by hand" | "hooks by tape" | "grommet" | "worked eyelet" | "tape loop" | "waist tape" | "modesty panel" | "modesty bone" | "slashed gusset" | "gusset in a seam" | "dart" | "cup" | "lace new" | "shoulder piece" | "mock-up" | "fitting" | "gather and sew on" | "flossing" | "beads along a line" | "bead by itself" | "light embroidery" | "dense embroidery" | "lace motif" | "trim by hand" | "trim by machine" | "hem rolled" | "hem by hand" | "loop for a trim" | "strap";
             /** Per */
             per: string;
             /** Minutes */
@@ -9735,6 +10622,18 @@ export interface components {
             critical: boolean;
         };
         /**
+         * Spot
+         * @description A place on the flat garment: the panel from CF, and the point on it as it lies, mm.
+         */
+        Spot: {
+            /** Panel */
+            panel: number;
+            /** X Mm */
+            x_mm: number;
+            /** Z Mm */
+            z_mm: number;
+        };
+        /**
          * Stack
          * @description A garment's cloth: strength ply, and the thickness of what lies outside it, inside it and under it.
          *
@@ -9967,6 +10866,32 @@ export interface components {
             note: string;
         };
         /**
+         * Stop
+         * @description Where something may stop when what is at hand does not reach: mm from where the line begins, on both halves.
+         *
+         *     At a `seam`, where it `runs out`, or all of it at a wider `pitch_mm`. `count` or `uses_mm` is what that takes.
+         */
+        Stop: {
+            /**
+             * How
+             * @enum {string}
+             */
+            how: "seam" | "runs out" | "wider";
+            /**
+             * Seam
+             * @default
+             */
+            seam: string;
+            /** At Mm */
+            at_mm: number;
+            /** Pitch Mm */
+            pitch_mm?: number | null;
+            /** Count */
+            count?: number | null;
+            /** Uses Mm */
+            uses_mm: number;
+        };
+        /**
          * StopClock
          * @description The clock stopped: the minutes it really took, where that is not what it ran; `drop`: nothing is written down.
          */
@@ -9995,6 +10920,123 @@ export interface components {
              * @default false
              */
             drop: boolean;
+        };
+        /**
+         * Strap
+         * @description A strap over the shoulder, or a band round the arm: from a point of the front edge to one of the back.
+         *
+         *     `front_mm` and `back_mm` run along the top line from CF and from CB. `over_mm` is what the tape says between both,
+         *     over the shoulder; without it, the shoulder's place (from the middle, and above the waist) gives it.
+         */
+        Strap: {
+            /** Key */
+            key: string;
+            /**
+             * Name
+             * @default strap
+             */
+            name: string;
+            /**
+             * Kind
+             * @default strap
+             * @enum {string}
+             */
+            kind: "strap" | "halter" | "off the shoulder";
+            /**
+             * Front Mm
+             * @default 90
+             */
+            front_mm: number;
+            /**
+             * Back Mm
+             * @default 80
+             */
+            back_mm: number;
+            /** Over Mm */
+            over_mm?: number | null;
+            /**
+             * Shoulder Out Mm
+             * @default 105
+             */
+            shoulder_out_mm: number;
+            /** Shoulder Up Mm */
+            shoulder_up_mm?: number | null;
+            /** Arm Mm */
+            arm_mm?: number | null;
+            /**
+             * Wide Mm
+             * @default 25
+             */
+            wide_mm: number;
+            /**
+             * Ease Mm
+             * @default 15
+             */
+            ease_mm: number;
+            /**
+             * Stretch Share
+             * @default 0
+             */
+            stretch_share: number;
+            /**
+             * In Length Mm
+             * @default 25
+             */
+            in_length_mm: number;
+        };
+        /**
+         * StrapLaid
+         * @description A strap of one side: finished length, cut length, and how far each end leans from upright, degrees.
+         *
+         *     `guessed`: the way over the shoulder follows from the shoulder's place, not from the tape. `arm_deg`: how high the
+         *     arm can be raised before it pulls. `thread_mm` along both edges is not told: it is sewn as it is turned.
+         */
+        StrapLaid: {
+            /** Finished Mm */
+            finished_mm: number;
+            /** Cut Mm */
+            cut_mm: number;
+            /** Front Deg */
+            front_deg: number;
+            /** Back Deg */
+            back_deg: number;
+            /** Guessed */
+            guessed: boolean;
+            /** Arm Deg */
+            arm_deg: number;
+            /** Eases Mm */
+            eases_mm: number;
+            /** Count */
+            count: number;
+        };
+        /**
+         * StrapShown
+         * @description A strap of each side.
+         */
+        StrapShown: {
+            /** Key */
+            key: string;
+            /** Name */
+            name: string;
+            /**
+             * Parts
+             * @default []
+             */
+            parts: components["schemas"]["OnPanel"][];
+            /**
+             * Left Parts
+             * @default []
+             */
+            left_parts: components["schemas"]["OnPanel"][];
+            fault?: components["schemas"]["Message"] | null;
+            /** Fault At */
+            fault_at?: string | null;
+            /**
+             * Minutes
+             * @default 0
+             */
+            minutes: number;
+            laid?: components["schemas"]["StrapLaid"] | null;
         };
         /**
          * Stretch
@@ -10124,6 +11166,16 @@ export interface components {
             revision: number;
             /** At */
             at: number;
+        };
+        /**
+         * TakeTrim
+         * @description A trim to take off, by its key.
+         */
+        TakeTrim: {
+            /** Revision */
+            revision: number;
+            /** Key */
+            key: string;
         };
         /**
          * TakeWay
@@ -10276,7 +11328,7 @@ export interface components {
              * Next Stage
              * @enum {string}
              */
-            next_stage: "brief" | "wearer" | "pattern" | "mockups" | "bones" | "front" | "back" | "layers" | "cut" | "make" | "record";
+            next_stage: "brief" | "wearer" | "pattern" | "mockups" | "bones" | "front" | "back" | "layers" | "trims" | "cut" | "make" | "record";
             next_step: components["schemas"]["Message"];
         };
         /**
@@ -10288,6 +11340,48 @@ export interface components {
             across: number;
             /** Z Mm */
             z_mm: number;
+        };
+        /**
+         * Tier
+         * @description A tier of a frill or skirt: how deep it is when it hangs, and how much fuller than what it is sewn to.
+         */
+        Tier: {
+            /** Depth Mm */
+            depth_mm: number;
+            /**
+             * Fullness
+             * @default 2
+             */
+            fullness: number;
+        };
+        /**
+         * TierCut
+         * @description A tier as it is cut: strips `high_mm` by `strip_mm`, how many, and their length joined.
+         *
+         *     `along_mm` is what it is gathered onto, `joined_mm` what it is before that, seams taken off; `cloth_mm` the length
+         *     of cloth that its strips take. `skimpy`: less than half as full again.
+         */
+        TierCut: {
+            /** Depth Mm */
+            depth_mm: number;
+            /** Fullness */
+            fullness: number;
+            /** Along Mm */
+            along_mm: number;
+            /** Joined Mm */
+            joined_mm: number;
+            /** High Mm */
+            high_mm: number;
+            /** Strip Mm */
+            strip_mm: number;
+            /** Strips */
+            strips: number;
+            /** Joins */
+            joins: number;
+            /** Cloth Mm */
+            cloth_mm: number;
+            /** Skimpy */
+            skimpy: boolean;
         };
         /**
          * ToBuy
@@ -10445,6 +11539,120 @@ export interface components {
             hours: number | null;
             /** Cost */
             cost: number | null;
+        };
+        /**
+         * TrimChoices
+         * @description Everything that is put onto the garment and hangs from it.
+         */
+        TrimChoices: {
+            /**
+             * Along
+             * @default []
+             */
+            along: components["schemas"]["Along"][];
+            /**
+             * Areas
+             * @default []
+             */
+            areas: components["schemas"]["Area"][];
+            /**
+             * Flossing
+             * @default []
+             */
+            flossing: components["schemas"]["Flossing"][];
+            /**
+             * Hanging
+             * @default []
+             */
+            hanging: components["schemas"]["Hanging"][];
+            /**
+             * Straps
+             * @default []
+             */
+            straps: components["schemas"]["Strap"][];
+            /**
+             * Chains
+             * @default []
+             */
+            chains: components["schemas"]["Chain"][];
+        };
+        /**
+         * TrimsPlan
+         * @description All trims as they are planned. Grams and prices of both halves; `works` all that they take.
+         *
+         *     `load` is all that weighs on the garment, itself included, against what holds it; None where nothing hangs on it.
+         */
+        TrimsPlan: {
+            /**
+             * Along
+             * @default []
+             */
+            along: components["schemas"]["AlongShown"][];
+            /**
+             * Areas
+             * @default []
+             */
+            areas: components["schemas"]["AreaShown"][];
+            /**
+             * Flossing
+             * @default []
+             */
+            flossing: components["schemas"]["FlossingShown"][];
+            /**
+             * Hanging
+             * @default []
+             */
+            hanging: components["schemas"]["HangingShown"][];
+            /**
+             * Straps
+             * @default []
+             */
+            straps: components["schemas"]["StrapShown"][];
+            /**
+             * Chains
+             * @default []
+             */
+            chains: components["schemas"]["ChainShown"][];
+            /**
+             * Rooms
+             * @default []
+             */
+            rooms: components["schemas"]["PanelRoom"][];
+            /**
+             * Grams
+             * @default 0
+             */
+            grams: number;
+            /**
+             * Hanging Grams
+             * @default 0
+             */
+            hanging_grams: number;
+            /**
+             * Price
+             * @default 0
+             */
+            price: number;
+            /**
+             * Minutes
+             * @default 0
+             */
+            minutes: number;
+            /**
+             * Thread Mm
+             * @default 0
+             */
+            thread_mm: number;
+            /** Works */
+            works?: {
+                [key: string]: number;
+            };
+            load?: components["schemas"]["Load"] | null;
+            /**
+             * Helps
+             * @default []
+             */
+            helps: components["schemas"]["Helps"][];
         };
         /**
          * Trouble
@@ -11832,6 +13040,64 @@ export interface components {
             label: string;
         };
         /**
+         * Line
+         * @description A build as the workshop lists it; one that can't be read or worked out has its `trouble`, and little else.
+         */
+        fuseau__app__wire__Line: {
+            /** Id */
+            id: string;
+            /** Revision */
+            revision: number;
+            /** Name */
+            name: string;
+            /**
+             * Character
+             * @default
+             */
+            character: string;
+            /**
+             * Wearer
+             * @default
+             */
+            wearer: string;
+            /**
+             * Kind
+             * @default
+             */
+            kind: string;
+            /** Picture */
+            picture?: string | null;
+            /** Needed On */
+            needed_on: string | null;
+            /** Archived */
+            archived: boolean;
+            /** Version */
+            version?: number | null;
+            /**
+             * Fittings
+             * @default 0
+             */
+            fittings: number;
+            /**
+             * Next Stage
+             * @default brief
+             * @enum {string}
+             */
+            next_stage: "brief" | "wearer" | "pattern" | "mockups" | "bones" | "front" | "back" | "layers" | "trims" | "cut" | "make" | "record";
+            /**
+             * Next Step
+             * @default
+             */
+            next_step: string;
+            /** Silhouette */
+            silhouette?: [
+                number,
+                number
+            ][][];
+            /** Trouble */
+            trouble?: string | null;
+        };
+        /**
          * WrittenCloth
          * @description As it is written: A cloth as it is bought.
          */
@@ -11978,13 +13244,13 @@ export interface components {
              * Stage
              * @enum {string}
              */
-            stage: "brief" | "wearer" | "pattern" | "mockups" | "bones" | "front" | "back" | "layers" | "cut" | "make" | "record";
+            stage: "brief" | "wearer" | "pattern" | "mockups" | "bones" | "front" | "back" | "layers" | "trims" | "cut" | "make" | "record";
             /**
              * Works
              * @default []
              */
             works: [
-                "cut a ply" | "mark" | "baste by machine" | "baste by hand" | "fuse" | "sew a seam" | "sew a curved seam" | "press a seam" | "topstitch a seam" | "sandwich seam" | "grade a seam" | "channel stitching" | "inside tape" | "outside tape" | "facing" | "binding on" | "binding by hand" | "binding in the ditch" | "floating lining" | "cut a flat bone" | "cut a spiral bone" | "cut a synthetic bone" | "dip a coat" | "bone in" | "busk" | "separating zip" | "hidden zip" | "hooks by hand" | "hooks by tape" | "grommet" | "worked eyelet" | "tape loop" | "waist tape" | "modesty panel" | "modesty bone" | "slashed gusset" | "gusset in a seam" | "dart" | "cup" | "lace new" | "shoulder piece" | "mock-up" | "fitting",
+                "cut a ply" | "mark" | "baste by machine" | "baste by hand" | "fuse" | "sew a seam" | "sew a curved seam" | "press a seam" | "topstitch a seam" | "sandwich seam" | "grade a seam" | "channel stitching" | "inside tape" | "outside tape" | "facing" | "binding on" | "binding by hand" | "binding in the ditch" | "floating lining" | "cut a flat bone" | "cut a spiral bone" | "cut a synthetic bone" | "dip a coat" | "bone in" | "busk" | "separating zip" | "hidden zip" | "hooks by hand" | "hooks by tape" | "grommet" | "worked eyelet" | "tape loop" | "waist tape" | "modesty panel" | "modesty bone" | "slashed gusset" | "gusset in a seam" | "dart" | "cup" | "lace new" | "shoulder piece" | "mock-up" | "fitting" | "gather and sew on" | "flossing" | "beads along a line" | "bead by itself" | "light embroidery" | "dense embroidery" | "lace motif" | "trim by hand" | "trim by machine" | "hem rolled" | "hem by hand" | "loop for a trim" | "strap",
                 number
             ][];
             /**
@@ -12065,6 +13331,45 @@ export interface components {
             own: boolean;
         };
         /**
+         * Line
+         * @description A line on the garment: an edge, the waist, a seam (0 is CF, the last CB), a channel, or drawn through spots.
+         *
+         *     Edges and the waist run from CF back, seams and channels from the top down. `in_mm` is how far inside an edge it
+         *     lies; `begins_mm` and `ends_mm` what of its length is meant, from where it begins; None is all of it.
+         */
+        fuseau__craft__trims__choices__Line: {
+            /**
+             * On
+             * @default top line
+             * @enum {string}
+             */
+            on: "top line" | "hem" | "waist" | "seam" | "channel" | "drawn";
+            /** Seam */
+            seam?: number | null;
+            /** Channel */
+            channel?: string | null;
+            /**
+             * Spots
+             * @default []
+             */
+            spots: components["schemas"]["Spot"][];
+            /**
+             * Half
+             * @default both
+             * @enum {string}
+             */
+            half: "both" | "right" | "left";
+            /**
+             * In Mm
+             * @default 0
+             */
+            in_mm: number;
+            /** Begins Mm */
+            begins_mm?: number | null;
+            /** Ends Mm */
+            ends_mm?: number | null;
+        };
+        /**
          * Choice
          * @description Where something can be bought: in how many packs, at what price, and when it would surely be here.
          */
@@ -12108,7 +13413,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Line"][];
+                    "application/json": components["schemas"]["fuseau__app__wire__Line"][];
                 };
             };
             /** @description Not Found */
@@ -12159,7 +13464,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Line"];
+                    "application/json": components["schemas"]["fuseau__app__wire__Line"];
                 };
             };
             /** @description Not Found */
@@ -12206,7 +13511,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Line"];
+                    "application/json": components["schemas"]["fuseau__app__wire__Line"];
                 };
             };
             /** @description Not Found */
@@ -12257,7 +13562,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Line"];
+                    "application/json": components["schemas"]["fuseau__app__wire__Line"];
                 };
             };
             /** @description Not Found */
@@ -12308,7 +13613,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Line"];
+                    "application/json": components["schemas"]["fuseau__app__wire__Line"];
                 };
             };
             /** @description Not Found */
@@ -12453,7 +13758,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Line"];
+                    "application/json": components["schemas"]["fuseau__app__wire__Line"];
                 };
             };
             /** @description Not Found */
@@ -14193,7 +15498,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Line"];
+                    "application/json": components["schemas"]["fuseau__app__wire__Line"];
                 };
             };
             /** @description Not Found */
@@ -14909,6 +16214,165 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["OpenBuild"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    keep_trim_api_builds__build_id__trims__group__put: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build_id: string;
+                group: "along" | "areas" | "flossing" | "hanging" | "straps" | "chains";
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PutTrim"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OpenBuild"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    take_off_api_builds__build_id__trims_take_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TakeTrim"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OpenBuild"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    show_room_api_builds__build_id__trims_room_get: {
+        parameters: {
+            query?: {
+                wide?: string;
+                high?: string;
+            };
+            header?: never;
+            path: {
+                build_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FreeRooms"];
                 };
             };
             /** @description Not Found */
