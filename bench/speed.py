@@ -51,6 +51,7 @@ from fuseau.planning.proposal import ProposalInputs, propose
 from fuseau.planning.readiness import ready
 from fuseau.planning.schedule import AtWork, calendar_for, work_of
 from fuseau.planning.schools import schools
+from fuseau.planning.trim_rooms import free_of
 from fuseau.planning.ways_out import ways_out
 from fuseau.store.opening import open_database
 from fuseau.store.workshop import Workshop
@@ -315,6 +316,38 @@ def making(build: Build) -> None:
     say("search of 500 cards", middle, "ms", "under 100", worst)
 
 
+def trimmed(build: Build) -> None:
+    """Thirty trims of which one changes, and what is free on the panels."""
+    along = [
+        {"key": f"t{i}", "name": f"beads {i}", "line": {"on": ("top line", "hem", "waist")[i % 3]}, "pitch_mm": 9 + i}
+        for i in range(20)
+    ]
+    areas = [{"key": f"a{i}", "name": f"area {i}", "how": ("motif", "pieces")[i % 2]} for i in range(6)]
+    hanging = [{"key": f"h{i}", "name": f"frill {i}", "tiers": [{"depth_mm": 60 + i}]} for i in range(4)]
+    cache = StageCache()
+
+    def again(i: int) -> None:
+        along[0]["pitch_mm"] = 9 + 0.1 * i
+        changes = [("along", along), ("areas", areas), ("hanging", hanging)]
+        made = change(build, [Change(at=f"trims.{name}", value=value) for name, value in changes], "cm")
+        plan(made, cache=cache)
+
+    again(99)
+    middle, worst = median_ms(again, 12)
+    say("re-plan with 30 trims, one changed", middle, "ms", "< 40", worst)
+    planned = plan(build, cache=cache)
+    middle, worst = median_ms(lambda i: free_of(build, _seamed(planned, i), 40, 40), 6)
+    say("free areas of every panel", middle, "ms", "< 60", worst)
+
+
+def _seamed(planned: Plan, i: int) -> Plan:
+    """The plan with its bones a little wider, so that nothing that is kept fits."""
+    wider = tuple(
+        bone.model_copy(update={"channel_width_mm": bone.channel_width_mm + 0.01 * (i + 1)}) for bone in planned.bones
+    )
+    return planned.model_copy(update={"bones": wider})
+
+
 def on_scraps(pieces: Sequence[ClothPiece]) -> None:
     """Some twenty pieces on eight scraps, the first order of them, and three seconds of others."""
     some = tuple(pieces[:10])
@@ -366,6 +399,7 @@ def main() -> None:
         patterns(build)
         cut(build)
         making(build)
+        trimmed(build)
     server()
 
 

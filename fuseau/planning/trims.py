@@ -303,7 +303,10 @@ def line_of(inputs: TrimsInputs, line: Line, at: str, left: bool = False) -> Run
 def _parts(inputs: TrimsInputs, line: Line, at: str) -> tuple[RunLine, tuple[OnPanel, ...], tuple[OnPanel, ...]]:
     """A line on the half that it is meant for, what of it lies on the right half, and what on the left."""
     right = line_of(inputs, line, at) if line.half != "left" else None
-    left = line_of(inputs, line, at, left=True) if line.half != "right" else None
+    alike = right is not None and inputs.halves.left is None and (line.on != "channel" or inputs.lefts is None)
+    left = None
+    if line.half != "right":
+        left = right if alike else line_of(inputs, line, at, left=True)
     run = right or left
     assert run is not None
     return run, right.parts if right else (), left.parts if left else ()

@@ -2,8 +2,10 @@
 
 from collections.abc import Sequence
 from dataclasses import dataclass
+from functools import lru_cache
 
 import numpy as np
+import shapely
 from shapely.geometry import LineString, Polygon
 from shapely.geometry import Point as Place
 from shapely.geometry.base import BaseGeometry
@@ -74,9 +76,16 @@ class AreaLaid(Record):
 def panel_room(panel: LaidPanel, hardware: Hardware, seam_mm: float) -> tuple[PanelRoom, BaseGeometry]:
     """What is free on a panel: its stitch-line shape less `seam_mm` at every edge, channels, holes and bands.
 
-    Free, taken and whole are areas of the same shape: free + taken = whole.
+    Free, taken and whole are areas of the same shape: free + taken = whole. What was asked last is kept.
     """
-    shape = Polygon(panel.outline)
+    return _room(panel.number, panel.outline, hardware, seam_mm)
+
+
+@lru_cache(maxsize=64)
+def _room(
+    number: int, outline: tuple[Point, ...], hardware: Hardware, seam_mm: float
+) -> tuple[PanelRoom, BaseGeometry]:
+    shape = Polygon(outline)
     if not shape.is_valid:
         shape = shape.buffer(0)
     taken = unary_union(
@@ -93,7 +102,7 @@ def panel_room(panel: LaidPanel, hardware: Hardware, seam_mm: float) -> tuple[Pa
         left, low, right, high = part.bounds
         areas.append(
             FreeArea(
-                panel=panel.number,
+                panel=number,
                 outline=tuple((round(x, 1), round(z, 1)) for x, z in part.simplify(0.3).exterior.coords[:-1]),
                 cm2=part.area / 100,
                 wide_mm=right - left,
@@ -102,7 +111,7 @@ def panel_room(panel: LaidPanel, hardware: Hardware, seam_mm: float) -> tuple[Pa
         )
     whole, free_cm2 = shape.area / 100, sum(part.area for part in parts) / 100
     room = PanelRoom(
-        panel=panel.number,
+        panel=number,
         whole_cm2=whole,
         taken_cm2=whole - free_cm2,
         free_cm2=free_cm2,
@@ -112,13 +121,14 @@ def panel_room(panel: LaidPanel, hardware: Hardware, seam_mm: float) -> tuple[Pa
     return room, unary_union(parts)
 
 
-def _raster(parts: BaseGeometry | Sequence[BaseGeometry]) -> tuple[np.ndarray, float, float] | None:
+def _raster(shape: BaseGeometry) -> tuple[np.ndarray, float, float] | None:
     """Cells of 2 mm that lie wholly inside, as an array of rows from the bottom, with the corner it begins at."""
-    import shapely
+    return None if shape.is_empty else _cells(shape.wkb)
 
-    shape = unary_union(list(parts)) if isinstance(parts, Sequence) else parts
-    if shape.is_empty:
-        return None
+
+@lru_cache(maxsize=64)
+def _cells(wkb: bytes) -> tuple[np.ndarray, float, float]:
+    shape = shapely.from_wkb(wkb)
     left, low, right, high = shape.bounds
     xs = np.arange(left, right, _CELL_MM) + _CELL_MM / 2
     zs = np.arange(low, high, _CELL_MM) + _CELL_MM / 2

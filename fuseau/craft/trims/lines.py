@@ -190,5 +190,8 @@ def _between(points: Sequence[Point], begins: float, ends: float) -> tuple[tuple
     begins, ends = max(0.0, begins), min(float(along[-1]), ends)
     if ends - begins < _NEAR_MM:
         return ()
-    stops = [begins, *(float(run) for run in along if begins < run < ends), ends]
-    return tuple((float(np.interp(run, along, line[:, 0])), float(np.interp(run, along, line[:, 1]))) for run in stops)
+    if begins <= 0.0 and ends >= float(along[-1]):
+        return tuple((float(x), float(z)) for x, z in points)
+    stops = np.concatenate(([begins], along[(along > begins) & (along < ends)], [ends]))
+    xs, zs = np.interp(stops, along, line[:, 0]), np.interp(stops, along, line[:, 1])
+    return tuple(zip(xs.tolist(), zs.tolist(), strict=True))
