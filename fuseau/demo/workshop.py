@@ -198,6 +198,40 @@ STORIES = (
             "bones.seams": "synthetic_7",
             "bones.between_seams": "synthetic_7",
             "back.pattern": "cross with pull loops",
+            "trims.along": [
+                {
+                    "key": "t1",
+                    "name": "amber beads",
+                    "line": {"on": "top line", "in_mm": 6},
+                    "pitch_mm": 14,
+                    "grams": 0.4,
+                    "at_hand": 60,
+                }
+            ],
+            "trims.areas": [
+                {
+                    "key": "a1",
+                    "name": "bee, embroidered motif",
+                    "how": "motif",
+                    "wide_mm": 28,
+                    "high_mm": 24,
+                    "count": 4,
+                }
+            ],
+            "trims.flossing": [{"key": "f1", "pattern": "fan", "ends": "top"}],
+            "trims.hanging": [
+                {
+                    "key": "h1",
+                    "name": "skirt in two tiers",
+                    "line": {"on": "hem"},
+                    "tiers": [{"depth_mm": 420, "fullness": 2}, {"depth_mm": 560, "fullness": 1.6}],
+                    "cloth": "sateen",
+                    "more_grams": 3200,
+                }
+            ],
+            "trims.chains": [
+                {"key": "c1", "name": "hive chain", "span_mm": 180, "sag_mm": 45, "count": 2, "grams": 120}
+            ],
         },
         days_left=33,
         cut=True,

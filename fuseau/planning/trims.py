@@ -21,7 +21,7 @@ from fuseau.craft.pattern.trueing import LaidPanel, Point
 from fuseau.craft.trims.along import AlongLaid, lay_along
 from fuseau.craft.trims.areas import AreaLaid, Hardware, PanelRoom, lay_area, panel_room
 from fuseau.craft.trims.chains import chain_length, chain_sag
-from fuseau.craft.trims.choices import Hanging, Line, TrimChoices
+from fuseau.craft.trims.choices import Hanging, TrimChoices, TrimLine
 from fuseau.craft.trims.flossing import FlossingLaid, lay_flossing
 from fuseau.craft.trims.gathers import Circle, TierCut, circle, fullness_at_hand, tier_cut
 from fuseau.craft.trims.hold import Load, load, shape_holds
@@ -113,6 +113,7 @@ class Helps(Record):
 
     what: Message
     after: Load
+    band: bool = False
 
 
 class TrimsPlan(Record):
@@ -295,12 +296,12 @@ def _channels(bones: Sequence[Bone]) -> dict[str, tuple[int, Sequence[Point]]]:
     return {bone.channel: (bone.panel, bone.path) for bone in bones}
 
 
-def line_of(inputs: TrimsInputs, line: Line, at: str, left: bool = False) -> RunLine:
+def line_of(inputs: TrimsInputs, line: TrimLine, at: str, left: bool = False) -> RunLine:
     """A line as it runs over a half."""
     return run_line(line, inputs.panels(left), _channels(inputs.bones_of(left)), at)
 
 
-def _parts(inputs: TrimsInputs, line: Line, at: str) -> tuple[RunLine, tuple[OnPanel, ...], tuple[OnPanel, ...]]:
+def _parts(inputs: TrimsInputs, line: TrimLine, at: str) -> tuple[RunLine, tuple[OnPanel, ...], tuple[OnPanel, ...]]:
     """A line on the half that it is meant for, what of it lies on the right half, and what on the left."""
     right = line_of(inputs, line, at) if line.half != "left" else None
     alike = right is not None and inputs.halves.left is None and (line.on != "channel" or inputs.lefts is None)
@@ -522,7 +523,7 @@ def _strap(inputs: TrimsInputs, i: int) -> StrapShown:
     trim, at = inputs.trims.straps[i], f"trims.straps.{i}"
 
     def lay() -> StrapShown:
-        run = line_of(inputs, Line(on="top line"), at)
+        run = line_of(inputs, TrimLine(on="top line"), at)
         side = sum(_length(panel.top) for panel in inputs.panels()[: inputs.front_panels])
         if trim.front_mm > side:
             raise Unmakeable(f"{at}.front_mm", "strap.no_front", most_mm=side)
@@ -591,7 +592,9 @@ def _load(
         return here, ()
     helps = []
     if hangs:
-        helps.append(Helps(what=message("hold.own_band"), after=load(whole - hangs, inputs.friction_n, shape)))
+        helps.append(
+            Helps(what=message("hold.own_band"), after=load(whole - hangs, inputs.friction_n, shape), band=True)
+        )
     strapped = load(whole, inputs.friction_n, shape, strapped=True)
     helps.append(Helps(what=message("hold.straps", each_n=here.lacks_n / 2), after=strapped))
     return here, tuple(helps)
@@ -693,7 +696,7 @@ def _check_hanging(inputs: TrimsInputs, plan: TrimsPlan) -> Iterator[Finding]:
         )
 
 
-def _is_part(line: Line) -> bool:
+def _is_part(line: TrimLine) -> bool:
     return bool(line.begins_mm) or line.ends_mm is not None
 
 

@@ -22,6 +22,7 @@ export default createRouter({
         { path: 'front', name: 'front', component: () => import('./stages/front/FrontPage.vue') },
         { path: 'back', name: 'back', component: () => import('./stages/back/BackPage.vue') },
         { path: 'layers', name: 'layers', component: () => import('./stages/layers/LayersPage.vue') },
+        { path: 'trims', name: 'trims', component: () => import('./stages/trims/TrimsPage.vue') },
         { path: 'cut', name: 'cut', component: () => import('./stages/cut/CutPage.vue') },
         { path: 'make', name: 'make', component: () => import('./stages/make/MakePage.vue') },
         { path: 'record', name: 'record', component: () => import('./stages/record/RecordPage.vue') },

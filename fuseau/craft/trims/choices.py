@@ -26,7 +26,7 @@ class Spot(Record):
     z_mm: float = Field(ge=-2000, le=2000)
 
 
-class Line(Record):
+class TrimLine(Record):
     """A line on the garment: an edge, the waist, a seam (0 is CF, the last CB), a channel, or drawn through spots.
 
     Edges and the waist run from CF back, seams and channels from the top down. `in_mm` is how far inside an edge it
@@ -43,7 +43,7 @@ class Line(Record):
     ends_mm: Annotated[float, Length("where it ends on the line", 0, 3000)] | None = None
 
     @model_validator(mode="after")
-    def _is_a_line(self) -> "Line":
+    def _is_a_line(self) -> "TrimLine":
         if self.on == "seam" and self.seam is None:
             raise at_field("seam", "Say along which seam.")
         if self.on == "channel" and not self.channel:
@@ -63,7 +63,7 @@ class Along(Record):
 
     key: Key
     name: Annotated[str, Text(80, least=1)]
-    line: Line = Line()
+    line: TrimLine = TrimLine()
     pitch_mm: Annotated[float, Length("the pitch", 2, 500)] | None = None
     ends: Ends = "on both ends"
     sewn: Sewn = "each by hand"
@@ -133,7 +133,7 @@ class Hanging(Record):
 
     key: Key
     name: Annotated[str, Text(80, least=1)] = "frill"
-    line: Line = Line(on="hem")
+    line: TrimLine = TrimLine(on="hem")
     cut: Literal["gathered", "circle"] = "gathered"
     tiers: Annotated[tuple[Tier, ...], Field(min_length=1, max_length=8)] = (Tier(depth_mm=60.0),)
     part: CirclePart = "full"

@@ -10,7 +10,7 @@ from fuseau.craft.base.errors import Unmakeable
 from fuseau.craft.base.record import Record
 from fuseau.craft.pattern.pattern import seam_label
 from fuseau.craft.pattern.trueing import LaidPanel, Point
-from fuseau.craft.trims.choices import Line
+from fuseau.craft.trims.choices import TrimLine
 
 _NEAR_MM = 0.5
 _INSIDE_MM = 1.5  # a spot so far outside the stitch line still is on the panel: it was drawn by hand
@@ -49,7 +49,7 @@ class RunLine:
 
 
 def run_line(
-    line: Line, panels: Sequence[LaidPanel], channels: Mapping[str, tuple[int, Sequence[Point]]], at: str
+    line: TrimLine, panels: Sequence[LaidPanel], channels: Mapping[str, tuple[int, Sequence[Point]]], at: str
 ) -> RunLine:
     """A line as it runs over the panels of a half. `channels` by label: the panel, and the path from the top down.
 
@@ -77,7 +77,7 @@ def run_line(
 
 
 def _pieces(
-    line: Line, panels: Sequence[LaidPanel], channels: Mapping[str, tuple[int, Sequence[Point]]], at: str
+    line: TrimLine, panels: Sequence[LaidPanel], channels: Mapping[str, tuple[int, Sequence[Point]]], at: str
 ) -> list[tuple[int, Sequence[Point]]]:
     if line.on == "top line":
         return [(panel.number, _inside(panel, panel.top, -line.in_mm, at)) for panel in panels]
@@ -137,7 +137,7 @@ def _by_width(edge: np.ndarray) -> tuple[np.ndarray, np.ndarray]:
     return edge[order, 0], edge[order, 1]
 
 
-def _drawn(line: Line, panels: Sequence[LaidPanel], at: str) -> list[tuple[int, Sequence[Point]]]:
+def _drawn(line: TrimLine, panels: Sequence[LaidPanel], at: str) -> list[tuple[int, Sequence[Point]]]:
     """Spots joined on each panel; from one panel to the next the line goes on at the seam between them."""
     from shapely.geometry import Point as Place
     from shapely.geometry import Polygon

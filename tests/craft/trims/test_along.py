@@ -5,7 +5,7 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from fuseau.craft.trims.along import lay_along, spread
-from fuseau.craft.trims.choices import Along, Line
+from fuseau.craft.trims.choices import Along, TrimLine
 from fuseau.craft.trims.lines import Crossing, OnPanel, RunLine
 
 RUN = RunLine(
@@ -37,7 +37,7 @@ def test_counts_of_both_halves_share_the_piece_on_cf():
     assert (found.count, found.pitch_mm) == (21, 30)
     assert laid(pitch_mm=30, meets=False).count == 22
     assert laid(pitch_mm=30, ends="half a pitch in").count == 20
-    assert laid(pitch_mm=30, line=Line(half="right")).count == 11
+    assert laid(pitch_mm=30, line=TrimLine(half="right")).count == 11
     assert found.works == (("bead by itself", 21.0),)
     assert laid(pitch_mm=6).works == (("beads along a line", 6.0),)
 

@@ -8,7 +8,7 @@ from hypothesis import strategies as st
 
 from fuseau.craft.base.curves import length_of
 from fuseau.craft.base.errors import Unmakeable
-from fuseau.craft.trims.choices import Line
+from fuseau.craft.trims.choices import TrimLine
 from fuseau.craft.trims.lines import run_line
 from tests.kinds import built
 from tests.plans import plan
@@ -19,7 +19,7 @@ CHANNELS = {bone.channel: (bone.panel, bone.path) for bone in PLAN.bones}
 
 
 def run(**line):
-    return run_line(Line(**line), PANELS, CHANNELS, "trims.along.0")
+    return run_line(TrimLine(**line), PANELS, CHANNELS, "trims.along.0")
 
 
 @pytest.mark.parametrize(("on", "edge"), [("top line", "top"), ("hem", "hem")])

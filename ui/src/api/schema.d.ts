@@ -2578,7 +2578,7 @@ export interface components {
              *       "in_mm": 0
              *     }
              */
-            line: components["schemas"]["fuseau__craft__trims__choices__Line"];
+            line: components["schemas"]["TrimLine"];
             /** Pitch Mm */
             pitch_mm?: number | null;
             /**
@@ -6237,7 +6237,7 @@ export interface components {
              *       "in_mm": 0
              *     }
              */
-            line: components["schemas"]["fuseau__craft__trims__choices__Line"];
+            line: components["schemas"]["TrimLine"];
             /**
              * Cut
              * @default gathered
@@ -6402,6 +6402,11 @@ export interface components {
         Helps: {
             what: components["schemas"]["Message"];
             after: components["schemas"]["Load"];
+            /**
+             * Band
+             * @default false
+             */
+            band: boolean;
         };
         /**
          * HemWish
@@ -7231,6 +7236,64 @@ export interface components {
             before_mm: number;
             /** After Mm */
             after_mm: number;
+        };
+        /**
+         * Line
+         * @description A build as the workshop lists it; one that can't be read or worked out has its `trouble`, and little else.
+         */
+        Line: {
+            /** Id */
+            id: string;
+            /** Revision */
+            revision: number;
+            /** Name */
+            name: string;
+            /**
+             * Character
+             * @default
+             */
+            character: string;
+            /**
+             * Wearer
+             * @default
+             */
+            wearer: string;
+            /**
+             * Kind
+             * @default
+             */
+            kind: string;
+            /** Picture */
+            picture?: string | null;
+            /** Needed On */
+            needed_on: string | null;
+            /** Archived */
+            archived: boolean;
+            /** Version */
+            version?: number | null;
+            /**
+             * Fittings
+             * @default 0
+             */
+            fittings: number;
+            /**
+             * Next Stage
+             * @default brief
+             * @enum {string}
+             */
+            next_stage: "brief" | "wearer" | "pattern" | "mockups" | "bones" | "front" | "back" | "layers" | "trims" | "cut" | "make" | "record";
+            /**
+             * Next Step
+             * @default
+             */
+            next_step: string;
+            /** Silhouette */
+            silhouette?: [
+                number,
+                number
+            ][][];
+            /** Trouble */
+            trouble?: string | null;
         };
         /**
          * LineEdit
@@ -11577,6 +11640,45 @@ export interface components {
             chains: components["schemas"]["Chain"][];
         };
         /**
+         * TrimLine
+         * @description A line on the garment: an edge, the waist, a seam (0 is CF, the last CB), a channel, or drawn through spots.
+         *
+         *     Edges and the waist run from CF back, seams and channels from the top down. `in_mm` is how far inside an edge it
+         *     lies; `begins_mm` and `ends_mm` what of its length is meant, from where it begins; None is all of it.
+         */
+        TrimLine: {
+            /**
+             * On
+             * @default top line
+             * @enum {string}
+             */
+            on: "top line" | "hem" | "waist" | "seam" | "channel" | "drawn";
+            /** Seam */
+            seam?: number | null;
+            /** Channel */
+            channel?: string | null;
+            /**
+             * Spots
+             * @default []
+             */
+            spots: components["schemas"]["Spot"][];
+            /**
+             * Half
+             * @default both
+             * @enum {string}
+             */
+            half: "both" | "right" | "left";
+            /**
+             * In Mm
+             * @default 0
+             */
+            in_mm: number;
+            /** Begins Mm */
+            begins_mm?: number | null;
+            /** Ends Mm */
+            ends_mm?: number | null;
+        };
+        /**
          * TrimsPlan
          * @description All trims as they are planned. Grams and prices of both halves; `works` all that they take.
          *
@@ -13040,64 +13142,6 @@ export interface components {
             label: string;
         };
         /**
-         * Line
-         * @description A build as the workshop lists it; one that can't be read or worked out has its `trouble`, and little else.
-         */
-        fuseau__app__wire__Line: {
-            /** Id */
-            id: string;
-            /** Revision */
-            revision: number;
-            /** Name */
-            name: string;
-            /**
-             * Character
-             * @default
-             */
-            character: string;
-            /**
-             * Wearer
-             * @default
-             */
-            wearer: string;
-            /**
-             * Kind
-             * @default
-             */
-            kind: string;
-            /** Picture */
-            picture?: string | null;
-            /** Needed On */
-            needed_on: string | null;
-            /** Archived */
-            archived: boolean;
-            /** Version */
-            version?: number | null;
-            /**
-             * Fittings
-             * @default 0
-             */
-            fittings: number;
-            /**
-             * Next Stage
-             * @default brief
-             * @enum {string}
-             */
-            next_stage: "brief" | "wearer" | "pattern" | "mockups" | "bones" | "front" | "back" | "layers" | "trims" | "cut" | "make" | "record";
-            /**
-             * Next Step
-             * @default
-             */
-            next_step: string;
-            /** Silhouette */
-            silhouette?: [
-                number,
-                number
-            ][][];
-            /** Trouble */
-            trouble?: string | null;
-        };
-        /**
          * WrittenCloth
          * @description As it is written: A cloth as it is bought.
          */
@@ -13331,45 +13375,6 @@ export interface components {
             own: boolean;
         };
         /**
-         * Line
-         * @description A line on the garment: an edge, the waist, a seam (0 is CF, the last CB), a channel, or drawn through spots.
-         *
-         *     Edges and the waist run from CF back, seams and channels from the top down. `in_mm` is how far inside an edge it
-         *     lies; `begins_mm` and `ends_mm` what of its length is meant, from where it begins; None is all of it.
-         */
-        fuseau__craft__trims__choices__Line: {
-            /**
-             * On
-             * @default top line
-             * @enum {string}
-             */
-            on: "top line" | "hem" | "waist" | "seam" | "channel" | "drawn";
-            /** Seam */
-            seam?: number | null;
-            /** Channel */
-            channel?: string | null;
-            /**
-             * Spots
-             * @default []
-             */
-            spots: components["schemas"]["Spot"][];
-            /**
-             * Half
-             * @default both
-             * @enum {string}
-             */
-            half: "both" | "right" | "left";
-            /**
-             * In Mm
-             * @default 0
-             */
-            in_mm: number;
-            /** Begins Mm */
-            begins_mm?: number | null;
-            /** Ends Mm */
-            ends_mm?: number | null;
-        };
-        /**
          * Choice
          * @description Where something can be bought: in how many packs, at what price, and when it would surely be here.
          */
@@ -13413,7 +13418,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["fuseau__app__wire__Line"][];
+                    "application/json": components["schemas"]["Line"][];
                 };
             };
             /** @description Not Found */
@@ -13464,7 +13469,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["fuseau__app__wire__Line"];
+                    "application/json": components["schemas"]["Line"];
                 };
             };
             /** @description Not Found */
@@ -13511,7 +13516,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["fuseau__app__wire__Line"];
+                    "application/json": components["schemas"]["Line"];
                 };
             };
             /** @description Not Found */
@@ -13562,7 +13567,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["fuseau__app__wire__Line"];
+                    "application/json": components["schemas"]["Line"];
                 };
             };
             /** @description Not Found */
@@ -13613,7 +13618,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["fuseau__app__wire__Line"];
+                    "application/json": components["schemas"]["Line"];
                 };
             };
             /** @description Not Found */
@@ -13758,7 +13763,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["fuseau__app__wire__Line"];
+                    "application/json": components["schemas"]["Line"];
                 };
             };
             /** @description Not Found */
@@ -15498,7 +15503,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["fuseau__app__wire__Line"];
+                    "application/json": components["schemas"]["Line"];
                 };
             };
             /** @description Not Found */

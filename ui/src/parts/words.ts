@@ -61,6 +61,7 @@ export const STAGES: { stage: Stage; label: string }[] = [
   { stage: 'front', label: 'Front' },
   { stage: 'back', label: 'Back' },
   { stage: 'layers', label: 'Layers' },
+  { stage: 'trims', label: 'Trims' },
   { stage: 'cut', label: 'Cut' },
   { stage: 'make', label: 'Make' },
   { stage: 'record', label: 'Record' },

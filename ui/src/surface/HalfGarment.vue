@@ -10,6 +10,7 @@ import HolesLayer from './layers/HolesLayer.vue'
 import OpeningLayer from './layers/OpeningLayer.vue'
 import PlyLayer from './layers/PlyLayer.vue'
 import PanelsLayer, { type PlacedPiece } from './layers/PanelsLayer.vue'
+import TrimsLayer from './layers/TrimsLayer.vue'
 import UnbonedLayer from './layers/UnbonedLayer.vue'
 import WaistTapeLayer from './layers/WaistTapeLayer.vue'
 
@@ -75,6 +76,7 @@ const opens = computed(() => {
     />
     <OpeningLayer v-if="has('Opening') && opens && panels.length" :opening="plan.opening!" />
     <HolesLayer v-if="has('Holes') && plan.holes && panels.length" :holes="plan.holes" :pair="!open.kind?.tied" />
+    <TrimsLayer v-if="has('Trims') && plan.trims && panels.length" />
     <ChangesLayer v-if="next" :next="next" />
   </g>
 </template>

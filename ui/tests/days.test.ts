@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import type { Slot, WorkPlan } from '../../api/types'
-import { dayAfter, daysBetween, daysOf, spread } from './days'
+import type { Slot, WorkPlan } from '../src/api/types'
+import { dayAfter, daysBetween, daysOf, spread } from '../src/stages/make/days'
 
 const slot = (build: string, key: string, start: number, end: number, more: Partial<Slot> = {}): Slot => ({
   build,

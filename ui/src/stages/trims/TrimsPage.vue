@@ -1,0 +1,420 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import type { FreeRooms, Point } from '../../api/types'
+import { get, Refused } from '../../api/client'
+import FindingsList from '../../parts/FindingsList.vue'
+import MeasureFirst from '../../parts/MeasureFirst.vue'
+import TheSlip from '../../parts/TheSlip.vue'
+import { useKeys } from '../../parts/keys'
+import { duration, hardware, length, run } from '../../parts/words'
+import { useBuild } from '../../stores/build'
+import { useSettings } from '../../stores/settings'
+import { path } from '../../surface/flat'
+import WorkSurface from '../../surface/WorkSurface.vue'
+import type { Group } from './fields'
+import TrimForm from './TrimForm.vue'
+import WhatHangs from './WhatHangs.vue'
+
+// What lies on the garment and hangs from it: put on, counted, weighed, and where what is at hand runs out.
+type Spot = { panel: number; x_mm: number; z_mm: number }
+const open = useBuild()
+const settings = useSettings()
+const plan = computed(() => open.plan!)
+const trims = computed(() => plan.value.trims)
+const on = ref(['Trims', 'Bones', 'Holes', 'Opening'])
+const half = ref<'right' | 'left' | 'both'>('right')
+const picked = ref('')
+const adding = ref<Group>()
+const editing = ref('')
+const drawn = ref<Spot[]>()
+const GROUPS: { group: Group; add: string }[] = [
+  { group: 'along', add: 'along a line' },
+  { group: 'areas', add: 'over an area' },
+  { group: 'flossing', add: 'flossing' },
+  { group: 'hanging', add: 'a frill or skirt' },
+  { group: 'straps', add: 'a strap' },
+  { group: 'chains', add: 'a chain' },
+]
+const mm = (value: number) => length(value, settings.unit)
+interface Row {
+  group: Group
+  at: number
+  key: string
+  name: string
+  text: string
+  minutes: number
+  fault?: string | null
+}
+const rows = computed<Row[]>(() => {
+  const shown = trims.value
+  if (!shown) return []
+  const found: Row[] = []
+  const put = (
+    group: Group,
+    one: { key: string; name: string; minutes?: number; fault?: string | null },
+    at: number,
+    text: string,
+  ) => found.push({ group, at, key: one.key, name: one.name, text, minutes: one.minutes ?? 0, fault: one.fault })
+  shown.along?.forEach((one, i) =>
+    put(
+      'along',
+      one,
+      i,
+      one.laid?.count != null
+        ? `${one.laid.count}, every ${hardware(one.laid.pitch_mm ?? 0, settings.unit)}`
+        : one.laid
+          ? run(one.laid.needed_mm ?? 0, settings.unit)
+          : '',
+    ),
+  )
+  shown.areas?.forEach((one, i) =>
+    put('areas', one, i, one.laid?.count != null ? `${one.laid.count}` : `${Math.round(one.laid?.cm2 ?? 0)} cm²`),
+  )
+  shown.flossing?.forEach((one, i) => put('flossing', one, i, `${one.laid?.count ?? 0} bone ends`))
+  shown.hanging?.forEach((one, i) => put('hanging', one, i, `${mm(one.hem_mm ?? 0)} hem`))
+  shown.straps?.forEach((one, i) => put('straps', one, i, one.laid ? mm(one.laid.finished_mm) : ''))
+  shown.chains?.forEach((one, i) => put('chains', one, i, `${one.count} × ${mm(one.length_mm ?? 0)}`))
+  return found
+})
+const title = computed(() =>
+  rows.value.length ? `${duration(trims.value!.minutes ?? 0)} of work on it` : 'Nothing on it',
+)
+const under = computed(() => {
+  if (!trims.value) return ''
+  const grams = Math.round((trims.value.grams ?? 0) + (trims.value.hanging_grams ?? 0))
+  const thread = trims.value.thread_mm ? `, ${run(trims.value.thread_mm, settings.unit)} of thread` : ''
+  const price = trims.value.price ? `, some ${trims.value.price.toFixed(2)}` : ''
+  return `${grams} g${thread}${price}`
+})
+const row = computed(() => rows.value.find((one) => one.key === picked.value))
+const along = computed(() => trims.value?.along?.find((one) => one.key === picked.value))
+const strap = computed(() => trims.value?.straps?.find((one) => one.key === picked.value))
+const chain = computed(() => trims.value?.chains?.find((one) => one.key === picked.value))
+const area = computed(() => trims.value?.areas?.find((one) => one.key === picked.value))
+const trimOf = (one: Row) => open.build!.trims![one.group]![one.at] as unknown as Record<string, unknown>
+const pick = (key: string) => {
+  if (!rows.value.some((one) => one.key === key)) return
+  picked.value = picked.value === key ? '' : key
+  editing.value = ''
+  drawn.value = undefined
+}
+async function takeOff(key: string) {
+  if (await open.step('trims/take', { key }, ['trims'])) picked.value = editing.value = ''
+}
+function begin(group: Group) {
+  adding.value = group
+  picked.value = editing.value = ''
+  drawn.value = undefined
+}
+function kept(key?: string) {
+  adding.value = undefined
+  editing.value = ''
+  drawn.value = undefined
+  picked.value = key ?? ''
+}
+function leave() {
+  adding.value = undefined
+  editing.value = ''
+  drawn.value = undefined
+}
+/** A way out where what is at hand is too little, taken. */
+const take = (stop: { how: string; at_mm: number; pitch_mm?: number | null }) => {
+  const at = `trims.along.${row.value!.at}`
+  const from = (trimOf(row.value!).line as { begins_mm?: number | null }).begins_mm ?? 0
+  return stop.how === 'wider'
+    ? open.set(`${at}.pitch_mm`, stop.pitch_mm)
+    : open.set(`${at}.line.ends_mm`, from + stop.at_mm + 0.01)
+}
+const STOPS = { seam: 'Stop at the seam', 'runs out': 'Stop where it runs out', wider: 'Lie further apart' } as const
+
+// drawn on the panels
+const panelAt = (x: number) => {
+  const panels = plan.value.pattern!.panels
+  return panels.findIndex((panel, i) => {
+    const xs = panel.outline.map((point) => point[0] + offsets.value[i])
+    return x >= Math.min(...xs) - 4 && x <= Math.max(...xs) + 4
+  })
+}
+const offsets = ref<number[]>([])
+function set(event: MouseEvent, sx: (x: number) => number, sz: (z: number) => number, scale: number, at: number[]) {
+  offsets.value = at
+  const box = (event.currentTarget as SVGElement).ownerSVGElement!.getBoundingClientRect()
+  const x = (event.clientX - box.left - sx(0)) / scale
+  const z = (sz(0) - (event.clientY - box.top)) / scale
+  const i = panelAt(x)
+  if (i < 0) return
+  const number = plan.value.pattern!.panels[i].number
+  drawn.value = [
+    ...drawn.value!,
+    { panel: number, x_mm: Math.round((x - at[i]) * 10) / 10, z_mm: Math.round(z * 10) / 10 },
+  ]
+}
+const placed = (spot: Spot, sx: (x: number) => number, sz: (z: number) => number, at: number[]): Point => {
+  const i = plan.value.pattern!.panels.findIndex((panel) => panel.number === spot.panel)
+  return [sx(spot.x_mm + (at[i] ?? 0)), sz(spot.z_mm)]
+}
+
+// room for a motif
+const wide = ref('')
+const high = ref('')
+const room = ref<FreeRooms>()
+const roomSaid = ref('')
+async function look() {
+  const asked = new URLSearchParams({ wide: wide.value.trim() || '4 cm', high: high.value.trim() || '4 cm' })
+  try {
+    room.value = await get<FreeRooms>(`/builds/${open.latest!.id}/trims/room?${asked}`)
+    roomSaid.value = ''
+  } catch (error) {
+    roomSaid.value = error instanceof Refused ? (error.trouble.faults?.[0]?.sentence ?? error.trouble.sentence) : ''
+  }
+}
+watch(
+  () => open.latest?.revision,
+  () => {
+    room.value = undefined
+  },
+)
+const step = (by: number) => {
+  const keys = rows.value.map((one) => one.key)
+  const at = keys.indexOf(picked.value)
+  picked.value = keys[Math.min(Math.max(at + by, 0), keys.length - 1)] ?? ''
+}
+useKeys([
+  { keys: ', and .', does: 'the next trim, or the one before', on: ['.'], run: () => step(1) },
+  { keys: ',', does: 'the trim before', on: [','], run: () => step(-1) },
+  { keys: 'n', does: 'put something along a line', on: ['n'], run: () => begin('along') },
+])
+</script>
+
+<template>
+  <MeasureFirst v-if="!plan.pattern" />
+  <div v-else class="page with-slip">
+    <WorkSurface
+      v-model:on="on"
+      v-model:half="half"
+      :plan="plan"
+      :layers="['Trims', 'Bones', 'Holes', 'Opening']"
+      :picked="picked"
+      @pick="pick"
+    >
+      <template #inside="{ sx, sz, scale, offsets: laid }">
+        <g v-if="drawn" class="drawing">
+          <rect x="0" y="0" width="100%" height="100%" @click="(event) => set(event, sx, sz, scale, laid)" />
+          <path :d="path(drawn.map((spot) => placed(spot, sx, sz, laid)))" />
+          <circle
+            v-for="(spot, i) in drawn"
+            :key="i"
+            :cx="placed(spot, sx, sz, laid)[0]"
+            :cy="placed(spot, sx, sz, laid)[1]"
+            r="4"
+          />
+        </g>
+      </template>
+      <template v-if="trims?.hanging?.some((one) => !one.fault) || trims?.load" #foot
+        ><WhatHangs @strap="begin('straps')"
+      /></template>
+    </WorkSurface>
+    <TheSlip :title="title" :under="under">
+      <FindingsList :stages="['trims']" />
+      <ul v-if="rows.length" class="rows" aria-label="What is on it">
+        <li v-for="one in rows" :key="one.key" :class="{ picked: picked === one.key, faulty: one.fault }">
+          <button type="button" :aria-expanded="picked === one.key" :data-trim-row="one.name" @click="pick(one.key)">
+            <b>{{ one.name }}</b>
+            <span class="in">{{ one.fault ? 'look again' : one.text }}</span>
+            <span class="in soft">{{ one.minutes ? duration(one.minutes) : '' }}</span>
+          </button>
+          <div v-if="picked === one.key && editing !== one.key" class="box">
+            <template v-if="along?.laid">
+              <p class="small in">
+                {{ mm(along.laid.length_mm) }} on {{ along.laid.halves === 2 ? 'each half' : 'one half'
+                }}<template v-if="along.laid.loops">, on {{ along.laid.loops }} loops</template>
+              </p>
+              <ul v-if="along.laid.stops?.length" class="offers" aria-label="Where it may stop">
+                <li v-for="stop in along.laid.stops" :key="stop.how">
+                  {{ STOPS[stop.how] }}{{ stop.seam ? ` ${stop.seam}` : ''
+                  }}<template v-if="stop.how === 'wider'"
+                    >: every {{ hardware(stop.pitch_mm!, settings.unit) }}</template
+                  ><template v-else>, after {{ mm(stop.at_mm) }} on each half</template
+                  >{{ stop.count ? `, ${stop.count} pieces` : stop.uses_mm ? `, ${mm(stop.uses_mm)} of it` : '' }}
+                  <v-btn size="small" variant="outlined" @click="take(stop)">Do that</v-btn>
+                </li>
+              </ul>
+            </template>
+            <p v-if="area?.laid?.fits?.length" class="small">
+              A motif has room on {{ area.laid.fits.length === 1 ? 'panel' : 'panels' }}
+              {{ area.laid.fits.join(', ') }}.
+            </p>
+            <template v-if="strap?.laid">
+              <p class="small in">
+                Cut {{ mm(strap.laid.cut_mm) }}. Its ends lean {{ Math.round(Math.abs(strap.laid.front_deg)) }}° in
+                front, {{ Math.round(Math.abs(strap.laid.back_deg)) }}° behind. The arm goes up to
+                {{ Math.round(strap.laid.arm_deg) }}° before it pulls.
+              </p>
+            </template>
+            <p v-if="chain" class="small in">It sags by {{ mm(chain.sag_mm ?? 0) }}.</p>
+            <div class="acts row">
+              <v-btn size="small" variant="outlined" @click="editing = one.key">Change it</v-btn>
+              <v-btn size="small" variant="text" @click="takeOff(one.key)">Take it off</v-btn>
+            </div>
+          </div>
+          <TrimForm
+            v-if="editing === one.key"
+            :key="one.key"
+            :group="one.group"
+            :trim="trimOf(one)"
+            :at="one.at"
+            :drawing="!!drawn"
+            :spots="drawn ?? []"
+            @kept="kept"
+            @leave="leave"
+            @draw="(spots) => (drawn = spots)"
+          />
+        </li>
+      </ul>
+      <p v-else-if="!adding" class="soft">Beads, lace, embroidery, flossing, frills, skirts, straps, chains.</p>
+      <template v-if="adding">
+        <h2>Put on {{ GROUPS.find((one) => one.group === adding)!.add }}</h2>
+        <TrimForm
+          :key="adding"
+          :group="adding"
+          :at="open.build!.trims?.[adding]?.length ?? 0"
+          :drawing="!!drawn"
+          :spots="drawn ?? []"
+          @kept="kept"
+          @leave="leave"
+          @draw="(spots) => (drawn = spots)"
+        />
+      </template>
+      <div v-else class="more">
+        <v-btn v-for="one in GROUPS" :key="one.group" size="small" variant="text" @click="begin(one.group)"
+          >+ {{ one.add }}</v-btn
+        >
+      </div>
+      <h2>Room for a motif</h2>
+      <form class="motif" @submit.prevent="look">
+        <v-text-field
+          v-model="wide"
+          :label="`wide, ${settings.unit}`"
+          placeholder="4"
+          persistent-placeholder
+          maxlength="20"
+        />
+        <v-text-field
+          v-model="high"
+          :label="`high, ${settings.unit}`"
+          placeholder="4"
+          persistent-placeholder
+          maxlength="20"
+        />
+        <v-btn type="submit" size="small" variant="outlined">Look</v-btn>
+      </form>
+      <p v-if="roomSaid" class="bad" role="alert">{{ roomSaid }}</p>
+      <template v-if="room">
+        <p data-fits>
+          {{
+            room.fits.length
+              ? `It fits on ${room.fits.length === 1 ? 'panel' : 'panels'} ${room.fits.join(', ')} of each half.`
+              : 'It fits on no panel.'
+          }}
+        </p>
+        <table class="numbers" aria-label="Free on each panel">
+          <thead>
+            <tr>
+              <th>panel</th>
+              <th class="n">free</th>
+              <th class="n">of</th>
+              <th class="n">widest square</th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="one in room.rooms" :key="one.panel">
+              <td>{{ one.panel }}</td>
+              <td class="n">{{ Math.round(one.free_cm2) }} cm²</td>
+              <td class="n soft">{{ Math.round(one.whole_cm2) }}</td>
+              <td class="n in">{{ hardware(one.widest_mm, settings.unit) }}</td>
+            </tr>
+          </tbody>
+        </table>
+      </template>
+    </TheSlip>
+  </div>
+</template>
+
+<style scoped>
+h2 {
+  margin: 14px 0 4px;
+}
+.rows {
+  list-style: none;
+  padding: 0;
+  margin: 4px 0 8px;
+}
+.rows > li {
+  border-bottom: 1px solid var(--line);
+}
+.rows > li > button {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) auto 62px;
+  gap: 10px;
+  width: 100%;
+  min-height: 34px;
+  padding: 4px 2px;
+  font: inherit;
+  color: inherit;
+  text-align: left;
+  align-items: center;
+}
+.rows > li > button :last-child {
+  text-align: right;
+}
+.rows > li > button:hover {
+  background: var(--bench);
+}
+.rows > .picked > button {
+  background: var(--marked);
+}
+.faulty > button .in {
+  color: var(--caution);
+}
+.box {
+  padding: 2px 0 10px 8px;
+}
+.box p {
+  margin: 4px 0;
+}
+.offers .v-btn {
+  margin-left: 6px;
+}
+.more {
+  display: flex;
+  flex-wrap: wrap;
+  margin: 2px -8px 10px;
+}
+.motif {
+  display: grid;
+  grid-template-columns: 1fr 1fr auto;
+  gap: 8px;
+  align-items: center;
+}
+.bad {
+  color: var(--takein);
+}
+.page :deep(.bone),
+.page :deep([data-half] .hole) {
+  opacity: 0.4;
+}
+.drawing rect {
+  fill: transparent;
+  cursor: crosshair;
+}
+.drawing path {
+  fill: none;
+  stroke: var(--letout);
+  stroke-width: 2;
+  pointer-events: none;
+}
+.drawing circle {
+  fill: var(--letout);
+  pointer-events: none;
+}
+</style>

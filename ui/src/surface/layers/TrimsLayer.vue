@@ -1,0 +1,188 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Point } from '../../api/types'
+import { useSurface } from '../context'
+import { path } from '../flat'
+
+// What lies on the garment: lines with their pieces, areas, flossed ends, and where straps are sewn in.
+const { plan, half, picked, pick, panels, place, line } = useSurface()
+const trims = computed(() => plan.value.trims)
+const index = computed(() => new Map(panels.value.map((panel, i) => [panel.number, i])))
+const partsOf = (one: {
+  parts?: { panel: number; points: unknown }[]
+  left_parts?: { panel: number; points: unknown }[]
+}) =>
+  ((half.value === 'left' ? one.left_parts : one.parts) ?? []).flatMap((part) => {
+    const i = index.value.get(part.panel)
+    return i === undefined ? [] : [line(i, part.points as Point[])]
+  })
+const lines = computed(() =>
+  [...(trims.value?.along ?? []), ...(trims.value?.hanging ?? [])].map((one) => ({
+    key: one.key,
+    name: one.name,
+    counted: 'laid' in one && one.laid?.count != null,
+    paths: partsOf(one),
+  })),
+)
+const spot = (panel: number, at: Point) => {
+  const i = index.value.get(panel)
+  return i === undefined ? undefined : place(i, [at])[0]
+}
+const pieces = computed(() =>
+  (trims.value?.along ?? [])
+    .filter((one) => (half.value === 'left' ? one.left_parts : one.parts)?.length)
+    .flatMap((one) =>
+      (one.spots ?? []).map(([panel, at]) => ({ key: one.key, at: spot(panel as number, at as unknown as Point) })),
+    )
+    .filter((one) => one.at),
+)
+const areas = computed(() =>
+  (trims.value?.areas ?? []).map((one) => ({
+    key: one.key,
+    name: one.name,
+    paths: (one.laid?.outline ?? []).flatMap(([panel, points]) => {
+      const i = index.value.get(panel as number)
+      return i === undefined ? [] : [line(i, points as unknown as Point[], true)]
+    }),
+    places: (one.laid?.places ?? [])
+      .map(([panel, at]) => spot(panel as number, at as unknown as Point))
+      .filter(Boolean),
+  })),
+)
+const ends = computed(() =>
+  (trims.value?.flossing ?? []).flatMap((one) =>
+    (one.laid?.at ?? []).map((end) => ({
+      key: one.key,
+      id: `${end.channel} ${end.end}`,
+      at: spot(end.panel, end.at as unknown as Point),
+      way: end.end === 'top' ? 1 : -1,
+    })),
+  ),
+)
+const stitch = ([x, y]: Point, way: number) =>
+  path([
+    [x - 4, y + 9 * way],
+    [x, y],
+    [x + 4, y + 9 * way],
+  ])
+const straps = computed(() =>
+  (trims.value?.straps ?? []).flatMap((one) =>
+    (one.parts ?? []).map((part, i) => ({
+      key: `${one.key}`,
+      i,
+      at: spot(part.panel, part.points[0] as unknown as Point),
+    })),
+  ),
+)
+</script>
+
+<template>
+  <g>
+    <g
+      v-for="one in areas"
+      :key="one.key"
+      class="area"
+      :class="{ picked: picked === one.key }"
+      :data-trim="one.key"
+      @click.stop="pick(one.key)"
+    >
+      <path v-for="(d, i) in one.paths" :key="i" :d="d" />
+      <circle v-for="(at, i) in one.places" :key="`p${i}`" :cx="at![0]" :cy="at![1]" r="5" />
+    </g>
+    <g
+      v-for="one in lines"
+      :key="one.key"
+      class="along"
+      :class="{ picked: picked === one.key, counted: one.counted }"
+      :data-trim="one.key"
+      role="button"
+      tabindex="0"
+      :aria-label="one.name"
+      @click.stop="pick(one.key)"
+      @keydown.enter="pick(one.key)"
+    >
+      <path v-for="(d, i) in one.paths" :key="i" :d="d" class="reach" />
+      <path v-for="(d, i) in one.paths" :key="`l${i}`" :d="d" />
+    </g>
+    <circle
+      v-for="(one, i) in pieces"
+      :key="i"
+      class="piece"
+      :class="{ picked: picked === one.key }"
+      :cx="one.at![0]"
+      :cy="one.at![1]"
+      r="2.6"
+    />
+    <g v-for="one in ends" :key="`${one.key} ${one.id}`" class="floss" :class="{ picked: picked === one.key }">
+      <path v-if="one.at" :d="stitch(one.at, one.way)" />
+    </g>
+    <rect
+      v-for="one in straps"
+      :key="`${one.key} ${one.i}`"
+      class="strap"
+      :class="{ picked: picked === one.key }"
+      :x="one.at![0] - 6"
+      :y="one.at![1] - 12"
+      width="12"
+      height="12"
+    />
+  </g>
+</template>
+
+<style scoped>
+.along path {
+  fill: none;
+  stroke: var(--metal);
+  stroke-width: 2.4;
+}
+.along .reach {
+  stroke: transparent;
+  stroke-width: 12;
+}
+.along.counted path:not(.reach) {
+  stroke-width: 0.8;
+  stroke-opacity: 0.6;
+}
+.along.picked path:not(.reach) {
+  stroke: var(--letout);
+}
+.along {
+  cursor: pointer;
+}
+.piece {
+  fill: var(--metal);
+  pointer-events: none;
+}
+.piece.picked {
+  fill: var(--letout);
+}
+.area path {
+  fill: var(--metal);
+  fill-opacity: 0.14;
+  stroke: var(--metal);
+  stroke-dasharray: 3 3;
+  cursor: pointer;
+}
+.area circle {
+  fill: none;
+  stroke: var(--metal);
+  stroke-width: 1.6;
+}
+.area.picked path {
+  fill: var(--letout);
+  stroke: var(--letout);
+}
+.floss path {
+  fill: none;
+  stroke: var(--takein);
+  stroke-width: 1.8;
+}
+.strap {
+  fill: var(--paper);
+  stroke: var(--ink);
+  stroke-width: 1.4;
+}
+.strap.picked {
+  fill: var(--marked);
+}
+</style>
