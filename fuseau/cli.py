@@ -5,9 +5,11 @@ import gc
 import json
 import socket
 import sys
+import threading
 from collections.abc import Iterator
 from contextlib import contextmanager
 from pathlib import Path
+from types import FrameType
 from typing import Annotated
 
 import typer
@@ -287,4 +289,13 @@ def _serve(settings: Settings) -> None:
             ) from None
     typer.echo(f"Fuseau is at http://127.0.0.1:{settings.port}  (Ctrl+C stops it)")
     sys.stdout.flush()
-    uvicorn.run(app, host=settings.host, port=settings.port, log_level="warning", access_log=False)
+
+    class Stoppable(uvicorn.Server):
+        """Told to stop, it first ends what is still worked out for some page, which then hears so."""
+
+        def handle_exit(self, sig: int, frame: FrameType | None) -> None:
+            threading.Thread(target=app.state.workers.stop_all).start()
+            super().handle_exit(sig, frame)
+
+    config = uvicorn.Config(app, host=settings.host, port=settings.port, log_level="warning", access_log=False)
+    Stoppable(config).run()

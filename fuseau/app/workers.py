@@ -69,6 +69,7 @@ class Workers:
         self._thinking: ProcessPool | None = None
         self._share = self._context.RawValue(c_double, 0.0)  # one writes, and half a number does no harm
         self._thoughts: dict[tuple[str, Question], _Thought] = {}
+        self._ending = False
 
     def warm(self) -> None:
         """Start the processes before they are asked, so that the first answer does not wait for them."""
@@ -100,6 +101,8 @@ class Workers:
         Raises Stopped where this one was ended, Overrun, or what `function` does.
         """
         with self._guard:
+            if self._ending:
+                raise Stopped
             known = self._thoughts.get((build_id, what))
             if known is not None and known.revision != revision:
                 _end_soon(known.future)
@@ -129,6 +132,15 @@ class Workers:
         with self._guard:
             thought = self._thoughts.pop((build_id, what), None)
         if thought is not None:
+            _end(thought.future)
+
+    def stop_all(self) -> None:
+        """End every question, and take no other; whoever asked hears that it was stopped."""
+        with self._guard:
+            self._ending = True
+            thoughts = list(self._thoughts.values())
+            self._thoughts.clear()
+        for thought in thoughts:
             _end(thought.future)
 
     def close(self) -> None:

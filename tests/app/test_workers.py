@@ -160,3 +160,28 @@ def test_a_bad_file_takes_no_more_than_a_worker_may(measured):
         take_in(json.dumps(data).encode())
     assert len(caught.value.faults) == 20
     assert resource.getrusage(resource.RUSAGE_SELF).ru_maxrss < 1_500_000
+
+
+def test_told_to_end_nothing_more_is_worked_out():
+    workers = Workers()
+    try:
+        asked = threading.Thread(target=lambda: heard.append(_told(workers)))
+        heard: list[str] = []
+        asked.start()
+        while not workers.underway("b"):
+            pass
+        workers.stop_all()
+        asked.join(20)
+        assert heard == ["stopped"]
+        with pytest.raises(Stopped):
+            workers.think("b", "odds", 2, time.sleep, 30)
+    finally:
+        workers.close()
+
+
+def _told(workers):
+    try:
+        workers.think("b", "odds", 1, time.sleep, 30)
+    except Stopped:
+        return "stopped"
+    return "answered"
