@@ -14,7 +14,6 @@ VIEWS = (
     ("brief", "Lamplighter Regent", "brief"),
     ("wearer", "Lamplighter Regent", "wearer"),
     ("pattern", "Lamplighter Regent", "pattern"),
-    ("bodice", "Beekeeper General", "pattern"),
     ("mockups", "Underclock mender", "mockups"),
     ("fitting", "Lamplighter Regent", "mockups"),
     ("story", "Lamplighter Regent", "mockups"),
@@ -22,6 +21,7 @@ VIEWS = (
     ("front", "Lamplighter Regent", "front"),
     ("back", "Lamplighter Regent", "back"),
     ("layers", "Lamplighter Regent", "layers"),
+    ("trims", "Beekeeper General", "trims"),
     ("cut", "Beekeeper General", "cut"),
     ("make", "Tinder archivist", "make"),
     ("today", None, "today"),
@@ -68,6 +68,9 @@ def main(folder: Path, only: list[str]) -> None:
                     hand.click("[data-ply-row='2']")
                     hand.press("Methods side by side")
                     hand.see("lets out")
+                if view == "trims":
+                    hand.click("[data-trim-row='amber beads']")
+                    hand.see("Stop at the seam")
                 if view == "cut":
                     hand.press("cotton sateen")
                     hand.see("are lacking")

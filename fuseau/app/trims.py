@@ -14,6 +14,7 @@ from fuseau.craft.base.errors import Unmakeable
 from fuseau.craft.base.lengths import LengthError, parse_length
 from fuseau.craft.trims.areas import PanelRoom
 from fuseau.document.build import Build
+from fuseau.planning.trim_marks import TrimMark, trim_marks
 from fuseau.planning.trim_rooms import free_of
 from fuseau.planning.trims import TrimGroup
 
@@ -59,6 +60,19 @@ def take_off(session: TheSession, build_id: str, given: TakeTrim) -> Response:
     return session.step(
         build_id, given.revision, lambda at: take_trim(at.build, given.key, at.unit), "A trim taken off"
     )
+
+
+class TrimMarks(BaseModel):
+    """Trim lines that are marked on the brief's pictures, as they would lie on the garment."""
+
+    marks: list[TrimMark]
+
+
+@router.get("/builds/{build_id}/trims/marks", response_model=TrimMarks)
+def show_marks(session: TheSession, build_id: str) -> Response:
+    """Every trim line of the brief's pictures: where it would lie, or why that can't be told."""
+    at = session.at_hand(build_id)
+    return session.answer(TrimMarks(marks=list(trim_marks(at.build, at.planned))))
 
 
 @router.get("/builds/{build_id}/trims/room", response_model=FreeRooms)

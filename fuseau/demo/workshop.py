@@ -128,6 +128,7 @@ STORIES = (
             ("top line", ((0.345, 0.44), (0.5, 0.415), (0.655, 0.44))),
             ("hem", ((0.31, 0.705), (0.5, 0.752), (0.69, 0.705))),
             ("closure", ((0.5, 0.43), (0.5, 0.74))),
+            ("trim", ((0.5, 0.70), (0.56, 0.62), (0.62, 0.57))),
         ),
         measured_days_ago=(24, 2),
         since_then={"waist": "68.9 cm", "high_hip": "88 cm"},
@@ -225,7 +226,7 @@ STORIES = (
                     "name": "skirt in two tiers",
                     "line": {"on": "hem"},
                     "tiers": [{"depth_mm": 420, "fullness": 2}, {"depth_mm": 560, "fullness": 1.6}],
-                    "cloth": "sateen",
+                    "cloth": "taffeta",
                     "more_grams": 3200,
                 }
             ],

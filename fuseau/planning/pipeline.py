@@ -55,7 +55,7 @@ from fuseau.planning.odds import OddsInputs, work_out_odds
 from fuseau.planning.pattern import AimInputs, LayInputs, ShownInputs, aim_pattern, lay, show_pattern
 from fuseau.planning.plan import Before, HardwarePlan, LeftHardware, Plan
 from fuseau.planning.proposal import ProposalInputs, propose
-from fuseau.planning.trims import TrimsInputs, lay_trims
+from fuseau.planning.trims import TrimsInputs, TrimsLaid, lay_trims
 from fuseau.planning.verdict import verdict
 from fuseau.planning.wearer import MeasuredInputs, ask_for, check_guesses, measured_body
 
@@ -194,20 +194,22 @@ def _plan_garment(build: Build, unit: Unit, cache: StageCache, findings: list[Fi
 
     # trims: what lies on it and hangs from it, and whether it is held
     holes = hardware.holes
-    trimmed = cache.run(
-        lay_trims,
-        TrimsInputs.of(
-            build,
-            halves,
-            pattern.front_panels,
-            hardware.bones,
-            lefts,
-            (holes.z_mm, holes.inset_mm, holes.flange_mm) if holes else None,
-            hardware.opening,
-            final,
-            plied.plan.grams + (hardware.boning.grams if hardware.boning else 0.0),
-        ),
-    )
+    trimmed = TrimsLaid(None, ())
+    if build.trims.anything:
+        trimmed = cache.run(
+            lay_trims,
+            TrimsInputs.of(
+                build,
+                halves,
+                pattern.front_panels,
+                hardware.bones,
+                lefts,
+                (holes.z_mm, holes.inset_mm, holes.flange_mm) if holes else None,
+                hardware.opening,
+                final,
+                plied.plan.grams + (hardware.boning.grams if hardware.boning else 0.0),
+            ),
+        )
 
     apart = words_apart(learned) if learned else []
     findings = [

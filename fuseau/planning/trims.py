@@ -226,8 +226,6 @@ _S = TypeVar("_S", bound=Shown)
 def lay_trims(inputs: TrimsInputs) -> TrimsLaid:
     """Every trim as it lies and what it takes. One that can't be as it is says so at its field, and stops no other."""
     trims = inputs.trims
-    if not trims.anything:
-        return TrimsLaid(None, ())
     rooms = rooms_of(inputs) if trims.areas else ()
     along = tuple(_along(inputs, i) for i in range(len(trims.along)))
     areas = tuple(_area(inputs, i, rooms) for i in range(len(trims.areas)))

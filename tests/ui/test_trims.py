@@ -100,3 +100,14 @@ def test_a_strap_waits_for_the_fitting(demo_hand):
     hand.stage("Lamplighter Regent", "make")
     hand.press("Put on: strap")
     hand.see("Try it on with its bones")
+
+
+def test_a_trim_line_of_the_picture_becomes_one_on_the_garment(demo_hand):
+    hand = demo_hand
+    hand.stage("Lamplighter Regent", "trims")
+    hand.see("On the picture")
+    hand.press("Make it one on the garment")
+    hand.see("as on “Act two, by the lamps”")
+    (line,) = kept(hand, "Lamplighter Regent")["along"]
+    assert line["line"]["on"] == "drawn"
+    assert hand.violations() == []

@@ -1116,6 +1116,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/builds/{build_id}/trims/marks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Show Marks
+         * @description Every trim line of the brief's pictures: where it would lie, or why that can't be told.
+         */
+        get: operations["show_marks_api_builds__build_id__trims_marks_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/builds/{build_id}/trims/room": {
         parameters: {
             query?: never;
@@ -11679,6 +11699,32 @@ export interface components {
             ends_mm?: number | null;
         };
         /**
+         * TrimMark
+         * @description A trim line marked on a picture: where it would lie on the garment, or why it can't be told.
+         */
+        TrimMark: {
+            /** Picture */
+            picture: string;
+            /** Picture Name */
+            picture_name: string;
+            /** Number */
+            number: number;
+            /**
+             * Spots
+             * @default []
+             */
+            spots: components["schemas"]["Spot"][];
+            fault?: components["schemas"]["Message"] | null;
+        };
+        /**
+         * TrimMarks
+         * @description Trim lines that are marked on the brief's pictures, as they would lie on the garment.
+         */
+        TrimMarks: {
+            /** Marks */
+            marks: components["schemas"]["TrimMark"][];
+        };
+        /**
          * TrimsPlan
          * @description All trims as they are planned. Grams and prices of both halves; `works` all that they take.
          *
@@ -16326,6 +16372,55 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["OpenBuild"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    show_marks_api_builds__build_id__trims_marks_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TrimMarks"];
                 };
             };
             /** @description Not Found */

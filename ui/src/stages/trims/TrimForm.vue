@@ -91,6 +91,16 @@ function leave() {
         :items="picks(field)"
         :error-messages="said(field)"
       />
+      <v-select
+        v-else-if="field.kind === 'channels'"
+        v-model="form[field.at] as string[]"
+        :label="field.label"
+        :items="channels"
+        multiple
+        chips
+        clearable
+        :error-messages="said(field)"
+      />
       <v-checkbox v-else-if="field.kind === 'tick'" v-model="form[field.at]" :label="field.label" hide-details />
       <div v-else-if="field.kind === 'panels'" class="panels" role="group" :aria-label="field.label">
         <span class="soft small">{{ field.label }}</span>

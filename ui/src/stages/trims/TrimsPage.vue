@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import type { FreeRooms, Point } from '../../api/types'
+import type { FreeRooms, Point, TrimMarks } from '../../api/types'
 import { get, Refused } from '../../api/client'
 import FindingsList from '../../parts/FindingsList.vue'
 import MeasureFirst from '../../parts/MeasureFirst.vue'
@@ -154,6 +154,26 @@ const placed = (spot: Spot, sx: (x: number) => number, sz: (z: number) => number
   return [sx(spot.x_mm + (at[i] ?? 0)), sz(spot.z_mm)]
 }
 
+// trim lines that are marked on the brief's pictures
+const marks = ref<TrimMarks['marks']>([])
+watch(
+  () => [open.latest?.id, open.latest?.revision, settings.unit],
+  async () => {
+    if (!open.latest || !open.build!.brief!.pictures?.some((one) => one.marks?.some((mark) => mark.kind === 'trim')))
+      marks.value = []
+    else
+      marks.value = await get<TrimMarks>(`/builds/${open.latest.id}/trims/marks`)
+        .then((found) => found.marks)
+        .catch(() => [])
+  },
+  { immediate: true },
+)
+async function fromPicture(mark: TrimMarks['marks'][number]) {
+  const name = `as on “${(mark.picture_name || 'the picture').slice(0, 50)}”`
+  const trim = { name, sewn: 'along by hand', line: { on: 'drawn', spots: mark.spots } }
+  if (await open.step('trims/along', { trim }, ['trims'], 'PUT')) picked.value = open.build!.trims!.along!.at(-1)!.key
+}
+
 // room for a motif
 const wide = ref('')
 const high = ref('')
@@ -290,6 +310,14 @@ useKeys([
           >+ {{ one.add }}</v-btn
         >
       </div>
+      <template v-if="marks.length">
+        <h2>On the picture</h2>
+        <p v-for="mark in marks" :key="`${mark.picture} ${mark.number}`" class="small">
+          {{ mark.picture_name || 'The picture' }}, trim line {{ mark.number }}:
+          <template v-if="mark.fault">{{ mark.fault }}</template>
+          <v-btn v-else size="small" variant="outlined" @click="fromPicture(mark)">Make it one on the garment</v-btn>
+        </p>
+      </template>
       <h2>Room for a motif</h2>
       <form class="motif" @submit.prevent="look">
         <v-text-field

@@ -7,7 +7,19 @@ export type Trims = NonNullable<Build['trims']>
 export interface Field {
   at: string
   label: string
-  kind: 'length' | 'hardware' | 'number' | 'text' | 'pick' | 'tick' | 'cloth' | 'seam' | 'channel' | 'panels' | 'spots'
+  kind:
+    | 'length'
+    | 'hardware'
+    | 'number'
+    | 'text'
+    | 'pick'
+    | 'tick'
+    | 'cloth'
+    | 'seam'
+    | 'channel'
+    | 'panels'
+    | 'spots'
+    | 'channels'
   picks?: readonly string[]
   hint?: string
   /** Shown only where the form has one of these values at another field. */
@@ -79,6 +91,7 @@ export const FIELDS: Record<Group, Field[]> = {
     { at: 'wide_mm', label: 'Wide', kind: 'hardware' },
     { at: 'strands', label: 'Strands', kind: 'number' },
     { at: 'ends', label: 'At which ends', kind: 'pick', picks: ['both', 'top', 'hem'] },
+    { at: 'channels', label: 'Of these channels; none: all', kind: 'channels' },
   ],
   hanging: [
     NAME,
@@ -183,7 +196,8 @@ export function shownOf(group: Group, trim: unknown, unit: Unit): Form {
         typeof value === 'number' ? length(value, unit, { hardware: field.kind === 'hardware', bare: true }) : ''
     else if (field.kind === 'number' || field.kind === 'text') found[field.at] = value == null ? '' : String(value)
     else if (field.kind === 'tick') found[field.at] = value === true
-    else if (field.kind === 'panels' || field.kind === 'spots') found[field.at] = Array.isArray(value) ? [...value] : []
+    else if (['panels', 'spots', 'channels'].includes(field.kind))
+      found[field.at] = Array.isArray(value) ? [...value] : []
     else found[field.at] = value ?? null
   }
   return found
@@ -210,7 +224,7 @@ export function writtenOf(group: Group, form: Form, unit: Unit): Record<string, 
         String(value ?? '')
           .trim()
           .replace(',', '.') || null
-    else if (field.kind === 'panels' || field.kind === 'spots') written = value ?? []
+    else if (['panels', 'spots', 'channels'].includes(field.kind)) written = value ?? []
     if (head === 'tiers') {
       const [i, name] = [Number(rest[0]), rest[1]]
       if (written !== null && written !== undefined) (tiers[i] ??= {})[name] = written
