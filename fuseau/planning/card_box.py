@@ -17,7 +17,7 @@ from fuseau.planning.plan import Plan
 from fuseau.planning.record import Card, Fact, card, strength_cloth
 from fuseau.wording import Words
 
-FORM = 1  # of what is kept: filed anew where it is another
+FORM = 2  # of what is kept: filed anew where it is another
 
 
 class Filed(Record):

@@ -28,11 +28,11 @@ _STAGES: dict[Stage, str] = {
     "make": "sewing",
 }
 FactGroup = Literal["measures", "made of", "took"]
-Counted = Literal["length", "run", "count", "hours", "cost"]
+Counted = Literal["length", "run", "count", "grams", "hours", "cost"]
 
 
 class Fact(Record):
-    """A line of the card. `number` is what two cards are compared by: mm, pieces, hours or money, as `counted` says."""
+    """A line of the card. `number` is what two cards are compared by: mm, pieces, grams, hours or money, as `counted` says."""
 
     group: FactGroup
     name: str
@@ -175,7 +175,7 @@ def _made_of(build: Build, planned: Plan) -> Iterator[Fact]:
         yield _made(f"trim: {name}", amount)
     grams = _grams(planned)
     if grams:
-        yield _made("weight, about", message("card.grams", grams=grams), grams, "count")
+        yield _made("weight, about", message("card.grams", grams=grams), grams, "grams")
     yield _made("edges", message("card.text", text=f"bound {build.make.binding}"))
 
 
@@ -339,4 +339,4 @@ def _difference(group: FactGroup, name: str, one: Fact | None, other: Fact | Non
     )
 
 
-_SHOWN: dict[str, float] = {"length": 0.5, "run": 50.0, "count": 0.5, "hours": 0.05, "cost": 0.005}
+_SHOWN: dict[str, float] = {"length": 0.5, "run": 50.0, "count": 0.5, "grams": 0.5, "hours": 0.05, "cost": 0.005}

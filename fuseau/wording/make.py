@@ -144,6 +144,7 @@ MESSAGES = {
     "card.by.length": "{by:plus_length}",
     "card.by.run": "{by:plus_length}",
     "card.by.count": "{by:plus}",
+    "card.by.grams": "{by:plus} g",
     "card.by.hours": "{by:plus1} h",
     "card.by.cost": "{by:plus2}",
     "record.steady": "Over {wears:.0f} wears the gap stays as it was.",

@@ -5574,7 +5574,7 @@ export interface components {
         };
         /**
          * Fact
-         * @description A line of the card. `number` is what two cards are compared by: mm, pieces, hours or money, as `counted` says.
+         * @description A line of the card. `number` is what two cards are compared by: mm, pieces, grams, hours or money, as `counted` says.
          */
         Fact: {
             /**
@@ -5588,7 +5588,7 @@ export interface components {
             /** Number */
             number?: number | null;
             /** Counted */
-            counted?: ("length" | "run" | "count" | "hours" | "cost") | null;
+            counted?: ("length" | "run" | "count" | "grams" | "hours" | "cost") | null;
         };
         /**
          * Fault

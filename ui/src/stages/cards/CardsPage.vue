@@ -149,6 +149,7 @@ useKeys([{ keys: '/', does: 'look for a card', on: ['/'], run: () => field.value
 <style scoped>
 .main {
   height: 100%;
+  box-sizing: border-box;
 }
 .head {
   padding-top: 6px;
