@@ -32,7 +32,7 @@ Counted = Literal["length", "run", "count", "grams", "hours", "cost"]
 
 
 class Fact(Record):
-    """A line of the card. `number` is what two cards are compared by: mm, pieces, grams, hours or money, as `counted` says."""
+    """A line of the card. `number` is what cards are compared by: mm, pieces, grams, hours, money; see `counted`."""
 
     group: FactGroup
     name: str

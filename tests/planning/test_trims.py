@@ -200,3 +200,14 @@ def test_what_can_not_be_is_refused_at_its_field(group, trim, at):
     with pytest.raises(ValidationError) as caught:
         put_trim(BUILD, group, trim, "cm")
     assert faults(caught.value)[0].at == f"trims.{group}.0.{at}"
+
+
+def test_what_lies_on_both_halves_is_mirrored():
+    planned = plan(everything())
+    for one in (*planned.trims.along, *planned.trims.hanging):
+        assert one.parts == one.left_parts
+    right = plan(edited(BUILD, trims__along=[{"key": "t1", "name": "braid", "line": {"half": "right"}}]))
+    assert (len(right.trims.along[0].parts), right.trims.along[0].left_parts) == (6, ())
+    wider = edited(BUILD, trims__along=[{"key": "t1", "name": "braid"}], trims__hanging=[SKIRT])
+    lefts = plan(wider).trims
+    assert lefts.along[0].laid.halves == 2

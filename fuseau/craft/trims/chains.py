@@ -1,6 +1,7 @@
 """Chains, cords and garlands between two points: the length of a sag, and the sag of a length (model, section 15)."""
 
 import math
+from collections.abc import Callable
 
 _ROUNDS = 200
 
@@ -33,14 +34,8 @@ def chain_length(span_mm: float, sag_mm: float, lower_mm: float = 0.0) -> float:
     straight = math.hypot(span_mm, lower_mm)
     if sag_mm <= 1e-9:
         return straight
-    low, high = math.log(span_mm / 1000), math.log(span_mm * 1e5)
-    for _ in range(_ROUNDS):
-        middle = (low + high) / 2
-        if _sag(math.exp(middle), span_mm, lower_mm) > sag_mm:
-            low = middle
-        else:
-            high = middle
-    return _length(math.exp(high), span_mm, lower_mm)
+    a = _parameter(span_mm, lambda a: _sag(a, span_mm, lower_mm) > sag_mm)
+    return _length(a, span_mm, lower_mm)
 
 
 def chain_sag(span_mm: float, length_mm: float, lower_mm: float = 0.0) -> float:
@@ -54,11 +49,14 @@ def chain_sag(span_mm: float, length_mm: float, lower_mm: float = 0.0) -> float:
         raise ValueError("shorter than its span")
     if length_mm <= straight * (1 + 1e-9):
         return 0.0
+    a = _parameter(span_mm, lambda a: _length(a, span_mm, lower_mm) > length_mm)
+    return _sag(a, span_mm, lower_mm)
+
+
+def _parameter(span_mm: float, hangs_too_far: Callable[[float], bool]) -> float:
+    """The parameter at which a chain hangs just so far: the smaller it is, the further. By bisection of its log."""
     low, high = math.log(span_mm / 1000), math.log(span_mm * 1e5)
     for _ in range(_ROUNDS):
         middle = (low + high) / 2
-        if _length(math.exp(middle), span_mm, lower_mm) > length_mm:
-            low = middle
-        else:
-            high = middle
-    return _sag(math.exp(high), span_mm, lower_mm)
+        low, high = (middle, high) if hangs_too_far(math.exp(middle)) else (low, middle)
+    return math.exp(high)

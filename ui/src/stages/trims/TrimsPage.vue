@@ -1,7 +1,6 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue'
-import type { FreeRooms, Point, TrimMarks } from '../../api/types'
-import { get, Refused } from '../../api/client'
+import { computed, ref } from 'vue'
+import type { Point } from '../../api/types'
 import FindingsList from '../../parts/FindingsList.vue'
 import MeasureFirst from '../../parts/MeasureFirst.vue'
 import TheSlip from '../../parts/TheSlip.vue'
@@ -12,6 +11,8 @@ import { useSettings } from '../../stores/settings'
 import { path } from '../../surface/flat'
 import WorkSurface from '../../surface/WorkSurface.vue'
 import type { Group } from './fields'
+import FromPicture from './FromPicture.vue'
+import RoomForMotif from './RoomForMotif.vue'
 import TrimForm from './TrimForm.vue'
 import WhatHangs from './WhatHangs.vue'
 
@@ -154,46 +155,6 @@ const placed = (spot: Spot, sx: (x: number) => number, sz: (z: number) => number
   return [sx(spot.x_mm + (at[i] ?? 0)), sz(spot.z_mm)]
 }
 
-// trim lines that are marked on the brief's pictures
-const marks = ref<TrimMarks['marks']>([])
-watch(
-  () => [open.latest?.id, open.latest?.revision, settings.unit],
-  async () => {
-    if (!open.latest || !open.build!.brief!.pictures?.some((one) => one.marks?.some((mark) => mark.kind === 'trim')))
-      marks.value = []
-    else
-      marks.value = await get<TrimMarks>(`/builds/${open.latest.id}/trims/marks`)
-        .then((found) => found.marks)
-        .catch(() => [])
-  },
-  { immediate: true },
-)
-async function fromPicture(mark: TrimMarks['marks'][number]) {
-  const name = `as on “${(mark.picture_name || 'the picture').slice(0, 50)}”`
-  const trim = { name, sewn: 'along by hand', line: { on: 'drawn', spots: mark.spots } }
-  if (await open.step('trims/along', { trim }, ['trims'], 'PUT')) picked.value = open.build!.trims!.along!.at(-1)!.key
-}
-
-// room for a motif
-const wide = ref('')
-const high = ref('')
-const room = ref<FreeRooms>()
-const roomSaid = ref('')
-async function look() {
-  const asked = new URLSearchParams({ wide: wide.value.trim() || '4 cm', high: high.value.trim() || '4 cm' })
-  try {
-    room.value = await get<FreeRooms>(`/builds/${open.latest!.id}/trims/room?${asked}`)
-    roomSaid.value = ''
-  } catch (error) {
-    roomSaid.value = error instanceof Refused ? (error.trouble.faults?.[0]?.sentence ?? error.trouble.sentence) : ''
-  }
-}
-watch(
-  () => open.latest?.revision,
-  () => {
-    room.value = undefined
-  },
-)
 const step = (by: number) => {
   const keys = rows.value.map((one) => one.key)
   const at = keys.indexOf(picked.value)
@@ -310,60 +271,8 @@ useKeys([
           >+ {{ one.add }}</v-btn
         >
       </div>
-      <template v-if="marks.length">
-        <h2>On the picture</h2>
-        <p v-for="mark in marks" :key="`${mark.picture} ${mark.number}`" class="small">
-          {{ mark.picture_name || 'The picture' }}, trim line {{ mark.number }}:
-          <template v-if="mark.fault">{{ mark.fault }}</template>
-          <v-btn v-else size="small" variant="outlined" @click="fromPicture(mark)">Make it one on the garment</v-btn>
-        </p>
-      </template>
-      <h2>Room for a motif</h2>
-      <form class="motif" @submit.prevent="look">
-        <v-text-field
-          v-model="wide"
-          :label="`wide, ${settings.unit}`"
-          placeholder="4"
-          persistent-placeholder
-          maxlength="20"
-        />
-        <v-text-field
-          v-model="high"
-          :label="`high, ${settings.unit}`"
-          placeholder="4"
-          persistent-placeholder
-          maxlength="20"
-        />
-        <v-btn type="submit" size="small" variant="outlined">Look</v-btn>
-      </form>
-      <p v-if="roomSaid" class="bad" role="alert">{{ roomSaid }}</p>
-      <template v-if="room">
-        <p data-fits>
-          {{
-            room.fits.length
-              ? `It fits on ${room.fits.length === 1 ? 'panel' : 'panels'} ${room.fits.join(', ')} of each half.`
-              : 'It fits on no panel.'
-          }}
-        </p>
-        <table class="numbers" aria-label="Free on each panel">
-          <thead>
-            <tr>
-              <th>panel</th>
-              <th class="n">free</th>
-              <th class="n">of</th>
-              <th class="n">widest square</th>
-            </tr>
-          </thead>
-          <tbody>
-            <tr v-for="one in room.rooms" :key="one.panel">
-              <td>{{ one.panel }}</td>
-              <td class="n">{{ Math.round(one.free_cm2) }} cm²</td>
-              <td class="n soft">{{ Math.round(one.whole_cm2) }}</td>
-              <td class="n in">{{ hardware(one.widest_mm, settings.unit) }}</td>
-            </tr>
-          </tbody>
-        </table>
-      </template>
+      <FromPicture @made="kept" />
+      <RoomForMotif />
     </TheSlip>
   </div>
 </template>
@@ -417,15 +326,6 @@ h2 {
   display: flex;
   flex-wrap: wrap;
   margin: 2px -8px 10px;
-}
-.motif {
-  display: grid;
-  grid-template-columns: 1fr 1fr auto;
-  gap: 8px;
-  align-items: center;
-}
-.bad {
-  color: var(--takein);
 }
 .page :deep(.bone),
 .page :deep([data-half] .hole) {

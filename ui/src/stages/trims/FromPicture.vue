@@ -1,0 +1,51 @@
+<script setup lang="ts">
+import { ref, watch } from 'vue'
+import { get } from '../../api/client'
+import type { TrimMarks } from '../../api/types'
+import { useBuild } from '../../stores/build'
+import { useSettings } from '../../stores/settings'
+
+// Trim lines that are marked on the pictures of the brief, each made one on the garment with one press.
+const emit = defineEmits<{ made: [key: string] }>()
+const open = useBuild()
+const settings = useSettings()
+const marks = ref<TrimMarks['marks']>([])
+const marked = () => open.build!.brief!.pictures?.some((one) => one.marks?.some((mark) => mark.kind === 'trim'))
+watch(
+  () => [open.latest?.id, open.latest?.revision, settings.unit],
+  async () => {
+    if (!open.latest) return
+    marks.value = marked()
+      ? await get<TrimMarks>(`/builds/${open.latest.id}/trims/marks`)
+          .then((found) => found.marks)
+          .catch(() => [])
+      : []
+  },
+  { immediate: true },
+)
+async function make(mark: TrimMarks['marks'][number]) {
+  const name = `as on “${(mark.picture_name || 'the picture').slice(0, 50)}”`
+  const trim = { name, sewn: 'along by hand', line: { on: 'drawn', spots: mark.spots } }
+  if (await open.step('trims/along', { trim }, ['trims'], 'PUT')) emit('made', open.build!.trims!.along!.at(-1)!.key)
+}
+</script>
+
+<template>
+  <section v-if="marks.length" aria-label="On the picture">
+    <h2>On the picture</h2>
+    <p v-for="mark in marks" :key="`${mark.picture} ${mark.number}`" class="small">
+      {{ mark.picture_name || 'The picture' }}, trim line {{ mark.number }}:
+      <template v-if="mark.fault">{{ mark.fault }}</template>
+      <v-btn v-else size="small" variant="outlined" @click="make(mark)">Make it one on the garment</v-btn>
+    </p>
+  </section>
+</template>
+
+<style scoped>
+h2 {
+  margin: 14px 0 4px;
+}
+p {
+  margin: 4px 0;
+}
+</style>
