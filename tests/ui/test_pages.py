@@ -190,7 +190,7 @@ def test_builds_are_deleted_with_undo_put_away_and_taken_in(demo_hand, tmp_path)
     demo_hand.wait(lambda: any("Brass Heron" in one.text for one in demo_hand.all(".line .open")))
     demo_hand.press("More for Brass Heron")
     demo_hand.press("Put away")
-    demo_hand.see("Put away: 2")
+    demo_hand.see("Put away: 3")
     chooser = demo_hand.browser.find_element(By.CSS_SELECTOR, "input[type=file]")
     broken = tmp_path / "broken.fuseau.json"
     broken.write_text('{"format": "fuseau.build", "version": 9}')
