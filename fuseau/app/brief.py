@@ -4,6 +4,7 @@ from typing import Literal
 
 from fastapi import APIRouter, Query
 from fastapi.responses import Response
+from pydantic import BaseModel
 
 from fuseau.app.json_route import JsonRoute, TheFile
 from fuseau.app.session import TROUBLES, AtHand, TheSession, TheWorkers
@@ -11,6 +12,7 @@ from fuseau.app.wire import OpenBuild, Revision
 from fuseau.commands.brief import add_picture
 from fuseau.document.build import Build, Picture
 from fuseau.files.pictures import decode_picture
+from fuseau.planning.drawn import DrawnRead, read_drawn
 from fuseau.store.pictures import KeptPicture
 from fuseau.store.workshop import NoSuchBuild
 
@@ -43,6 +45,20 @@ def take_picture(
         return build
 
     return session.step(build_id, revision, decide, f"{role.capitalize()} {picture.name or 'picture'} added".strip())
+
+
+class DrawnSeen(BaseModel):
+    """Every picture of a brief on which widths are marked, read against the wearer."""
+
+    pictures: list[DrawnRead]
+
+
+@router.get("/builds/{build_id}/drawn", response_model=DrawnSeen)
+def read_pictures(session: TheSession, build_id: str) -> Response:
+    """What the pictures ask of the wearer, and three ways to come near each."""
+    at = session.at_hand(build_id)
+    read = [read_drawn(at.build, at.planned, picture) for picture in at.build.brief.pictures]
+    return session.answer(DrawnSeen(pictures=[one for one in read if one is not None]))
 
 
 @router.get("/pictures/{picture_id}", response_class=Response)

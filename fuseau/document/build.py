@@ -33,7 +33,7 @@ from fuseau.craft.stock.cut_choices import CutChoices
 from fuseau.craft.trims.choices import TrimChoices
 from fuseau.craft.wearer.body import Body, Taught, believe, remembered
 from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS, KindName
-from fuseau.craft.wearer.measures import LEVEL_LABELS, Wearer, Zones
+from fuseau.craft.wearer.measures import LEVEL_LABELS, LevelName, Wearer, Zones
 from fuseau.document.fittings import (
     AlsoLaced,
     BackPhoto,
@@ -56,7 +56,18 @@ WRONG_WAY_MM = {1: 6.0, 2: 3.0}
 _PULLS = "light", "close", "firm"
 
 Name = Annotated[str, Text(120)]
-MarkKind = Literal["top line", "hem", "closure", "seam", "trim"]
+MarkKind = Literal[
+    "top line",
+    "hem",
+    "closure",
+    "seam",
+    "trim",
+    "bust across",
+    "underbust across",
+    "waist across",
+    "high hip across",
+    "hip across",
+]
 Movement = Literal["sit", "bend", "raise arms", "dance", "drive", "turn the head"]
 
 
@@ -77,6 +88,8 @@ class Picture(Record):
     width_px: int = Field(ge=1, le=4000)
     height_px: int = Field(ge=1, le=4000)
     marks: tuple[Mark, ...] = Field(default=(), max_length=60)
+    turned_deg: Annotated[float, Amount("how far the figure is turned", 0, 90)] = 0.0
+    stays: LevelName | None = Field(default=None, description="The level that sets the picture's scale; None: all.")
 
 
 class Brief(Record):

@@ -321,3 +321,17 @@ def test_a_garment_of_hers_that_fits_is_told_and_taken_out_again(demo_hand):
     assert demo_hand.sheet(line)["build"]["garments"][0]["levels"][0]["girth_mm"] == 660
     demo_hand.click("[aria-label='Take out garment 1']")
     demo_hand.gone("waist 66.0 cm, right")
+
+
+def test_a_picture_is_read_and_a_way_picked(demo_hand):
+    hand = demo_hand
+    hand.stage("Lamplighter Regent", "brief")
+    hand.press("As drawn?")
+    hand.see("The drawn waist is")
+    hand.see("Within the limits")
+    assert hand.violations() == []
+    within = hand.find("[data-way='within the limits']").text
+    hand.click("[data-way='within the limits'] .ask")
+    line = hand.build("Lamplighter Regent")
+    hand.wait(lambda: f"{hand.sheet(line)['build']['target']['reduction_percent']:.1f} % less" in within)
+    assert hand.sheet(line)["build"]["target"]["job"] == "reduction_share"

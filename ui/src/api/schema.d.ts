@@ -316,6 +316,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/builds/{build_id}/drawn": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Read Pictures
+         * @description What the pictures ask of the wearer, and three ways to come near each.
+         */
+        get: operations["read_pictures_api_builds__build_id__drawn_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/pictures/{picture_id}": {
         parameters: {
             query?: never;
@@ -3036,6 +3056,30 @@ export interface components {
             measure: "length" | "piece";
         };
         /**
+         * AsDrawn
+         * @description Three ways, and how near squeezing alone and with padding comes: reduction as a share, % without, % with.
+         *
+         *     `drawn_share` is the drawn waist over the widest other level, `hers_share` hers as she is.
+         */
+        AsDrawn: {
+            /** Ways */
+            ways: components["schemas"]["WayDrawn"][];
+            /** Curve */
+            curve: [
+                number,
+                number,
+                number
+            ][];
+            /** Flat From Share */
+            flat_from_share: number;
+            /** Drawn Share */
+            drawn_share: number;
+            /** Hers Share */
+            hers_share: number;
+            /** Stays */
+            stays: string | null;
+        };
+        /**
          * BackChoices
          * @description How the back is laced: holes and their pitch, the walk, the panel behind it, the tape at the waist.
          *
@@ -5466,6 +5510,41 @@ export interface components {
             waist_drawn: boolean;
         };
         /**
+         * DrawnRead
+         * @description A picture read: three ways to come near it, or why that can't be told; `says` stands before the numbers.
+         *
+         *     `unknown`: marked levels of which nothing is measured. `limit_share`: the reduction from which there is a caution.
+         */
+        DrawnRead: {
+            /** Picture */
+            picture: string;
+            found?: components["schemas"]["AsDrawn"] | null;
+            fault?: components["schemas"]["Message"] | null;
+            /**
+             * Says
+             * @default []
+             */
+            says: components["schemas"]["Message"][];
+            /**
+             * Unknown
+             * @default []
+             */
+            unknown: ("upper_neck" | "neck_base" | "collarbone" | "high_bust" | "bust" | "underbust" | "ribs" | "waist" | "high_hip" | "hip")[];
+            /**
+             * Limit Share
+             * @default 0
+             */
+            limit_share: number;
+        };
+        /**
+         * DrawnSeen
+         * @description Every picture of a brief on which widths are marked, read against the wearer.
+         */
+        DrawnSeen: {
+            /** Pictures */
+            pictures: components["schemas"]["DrawnRead"][];
+        };
+        /**
          * EdgeDifference
          * @description How a top line or hem moved at one place; up is positive, mm.
          */
@@ -5574,7 +5653,7 @@ export interface components {
         };
         /**
          * Fact
-         * @description A line of the card. `number` is what two cards are compared by: mm, pieces, grams, hours or money, as `counted` says.
+         * @description A line of the card. `number` is what cards are compared by: mm, pieces, grams, hours, money; see `counted`.
          */
         Fact: {
             /**
@@ -7530,7 +7609,7 @@ export interface components {
              * Kind
              * @enum {string}
              */
-            kind: "top line" | "hem" | "closure" | "seam" | "trim";
+            kind: "top line" | "hem" | "closure" | "seam" | "trim" | "bust across" | "underbust across" | "waist across" | "high hip across" | "hip across";
             /** Points */
             points: [
                 number,
@@ -8691,6 +8770,16 @@ export interface components {
              * @default []
              */
             marks: components["schemas"]["Mark"][];
+            /**
+             * Turned Deg
+             * @default 0
+             */
+            turned_deg: number;
+            /**
+             * Stays
+             * @description The level that sets the picture's scale; None: all.
+             */
+            stays?: ("upper_neck" | "neck_base" | "collarbone" | "high_bust" | "bust" | "underbust" | "ribs" | "waist" | "high_hip" | "hip") | null;
         };
         /**
          * PinPieces
@@ -11991,6 +12080,31 @@ export interface components {
             minutes: number;
         };
         /**
+         * WayDrawn
+         * @description A way to come near the drawing: the waist's reduction as a share, padding on each side by level, and how near.
+         *
+         *     `likeness_percent` is the root mean square of the logarithms of the widths, drawn over worn, in %.
+         */
+        WayDrawn: {
+            /**
+             * Way
+             * @enum {string}
+             */
+            way: "no squeeze" | "within the limits" | "as drawn";
+            /** Reduction Share */
+            reduction_share: number;
+            /** Padding Mm */
+            padding_mm: {
+                [key: string]: number;
+            };
+            /** Likeness Percent */
+            likeness_percent: number;
+            /** Widths Mm */
+            widths_mm: {
+                [key: string]: number;
+            };
+        };
+        /**
          * WayIn
          * @description One way in: the girth that has to pass (mm), the gap behind that it needs, and whether it goes.
          *
@@ -14322,6 +14436,55 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["OpenBuild"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    read_pictures_api_builds__build_id__drawn_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DrawnSeen"];
                 };
             };
             /** @description Not Found */

@@ -4,6 +4,7 @@ import type { Past } from '../../api/types'
 import { get } from '../../api/client'
 import { useBuild } from '../../stores/build'
 import { useSettings } from '../../stores/settings'
+import AsDrawn from './AsDrawn.vue'
 import BriefPictures from './BriefPictures.vue'
 import WhatFollows from './WhatFollows.vue'
 import FindingsList from '../../parts/FindingsList.vue'
@@ -93,7 +94,7 @@ const when = (moment: string) =>
     hour: '2-digit',
     minute: '2-digit',
   })
-const tab = ref<'follows' | 'past'>('follows')
+const tab = ref<'follows' | 'drawn' | 'past'>('follows')
 </script>
 
 <template>
@@ -225,9 +226,11 @@ const tab = ref<'follows' | 'past'>('follows')
         <button type="button" role="tab" :aria-selected="tab === 'follows'" @click="tab = 'follows'">
           What follows
         </button>
+        <button type="button" role="tab" :aria-selected="tab === 'drawn'" @click="tab = 'drawn'">As drawn?</button>
         <button type="button" role="tab" :aria-selected="tab === 'past'" @click="tab = 'past'">Every change</button>
       </div>
       <WhatFollows v-if="tab === 'follows'" />
+      <AsDrawn v-else-if="tab === 'drawn'" />
       <ol v-else aria-label="History">
         <li v-for="one in past" :key="one.revision" :class="{ present: one.present }">
           <span class="entry"
@@ -328,7 +331,7 @@ const tab = ref<'follows' | 'past'>('follows')
 }
 .tabs {
   display: flex;
-  gap: 4px;
+  flex-wrap: wrap;
   position: sticky;
   top: 0;
   background: var(--bench);
@@ -338,7 +341,7 @@ const tab = ref<'follows' | 'past'>('follows')
 .tabs button {
   font: inherit;
   white-space: nowrap;
-  padding: 4px 8px;
+  padding: 4px 5px;
   color: var(--steel);
   border-bottom: 2px solid transparent;
 }

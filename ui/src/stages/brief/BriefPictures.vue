@@ -13,8 +13,9 @@ const here = ref(0)
 const picture = computed(() => pictures.value[Math.min(here.value, pictures.value.length - 1)])
 const at = computed(() => `brief.pictures.${pictures.value.indexOf(picture.value)}`)
 const comparing = ref(false)
-const KINDS = ['top line', 'hem', 'closure', 'seam', 'trim'] as const
-const kind = ref<(typeof KINDS)[number]>('top line')
+const LINES = ['top line', 'hem', 'closure', 'seam', 'trim'] as const
+const ACROSS = ['waist across', 'bust across', 'underbust across', 'high hip across', 'hip across'] as const
+const kind = ref<(typeof LINES)[number] | (typeof ACROSS)[number]>('top line')
 type Spot = [number, number]
 const drawing = ref<Spot[]>([])
 const picked = ref<number>()
@@ -168,7 +169,12 @@ watch(
     <template v-else>
       <div class="tools">
         <v-btn-toggle v-model="kind" aria-label="Mark"
-          ><v-btn v-for="one in KINDS" :key="one" :value="one" size="small">{{ one }}</v-btn></v-btn-toggle
+          ><v-btn v-for="one in LINES" :key="one" :value="one" size="small">{{ one }}</v-btn></v-btn-toggle
+        >
+        <v-btn-toggle v-model="kind" aria-label="Mark across"
+          ><v-btn v-for="one in ACROSS" :key="one" :value="one" size="small" :aria-label="one">{{
+            one === 'waist across' ? one : one.replace(' across', '')
+          }}</v-btn></v-btn-toggle
         >
         <v-btn v-if="drawing.length > 1" size="small" color="primary" @click="finish">Mark the {{ kind }}</v-btn>
         <v-btn v-if="drawing.length" size="small" variant="text" @click="drawing = []">Leave it</v-btn>
@@ -194,7 +200,7 @@ watch(
             v-for="(mark, i) in marks"
             :key="i"
             class="mark"
-            :class="[mark.kind.replace(' ', '-'), { picked: picked === i }]"
+            :class="[mark.kind.replaceAll(' ', '-'), { picked: picked === i, across: mark.kind.endsWith('across') }]"
             @click.stop="
               () => {
                 picked = i
@@ -212,7 +218,11 @@ watch(
               {{ mark.kind }}
             </text>
           </g>
-          <g v-if="drawing.length" class="mark drawing" :class="kind.replace(' ', '-')">
+          <g
+            v-if="drawing.length"
+            class="mark drawing"
+            :class="[kind.replaceAll(' ', '-'), { across: kind.endsWith('across') }]"
+          >
             <polyline :points="line(drawing, picture)" :stroke-width="thick(picture)" />
             <circle
               v-for="(one, i) in drawing"
@@ -323,6 +333,9 @@ watch(
 .mark .under {
   stroke: #fcfcfa;
   stroke-opacity: 0.75;
+}
+.mark.across {
+  color: #b4325e;
 }
 .mark text {
   fill: currentColor;

@@ -1,0 +1,168 @@
+"""How near her proportions come to a drawn figure's, by squeezing and by padding (model, section 17)."""
+
+import math
+from collections.abc import Sequence
+from typing import Literal
+
+import numpy as np
+
+from fuseau.craft.base.curves import Array
+from fuseau.craft.base.errors import Unmakeable
+from fuseau.craft.base.record import Record
+from fuseau.craft.wearer.silhouette import half_width, laced_ratio, seen_width
+
+MOST_PADDING_MM = 60.0  # on each side: more no longer moves with her
+MOST_TURN_DEG = 60.0
+_WORTH_MM = 3.0  # of padding: less is not worth making
+_STEP = 0.0025  # of reduction
+_MOST_SHARE = 0.35
+_COST = 1e-5  # of likeness², where it is squeezed by 8 % or padded by 20 mm on each side: it chooses what is as near
+_SQUEEZED, _PADDED_MM = 0.08, 20.0
+_SCALES = 160
+_NEAR = 0.003  # of likeness: nearer than this to the best is as good
+
+Way = Literal["no squeeze", "within the limits", "as drawn"]
+
+
+class Across(Record):
+    """A level of hers and as it is drawn: girth, width to depth, share that it gives; width on the picture, any unit.
+
+    `padded`: whether padding can be worn there; a laced waist is not padded.
+    """
+
+    name: str
+    girth_mm: float
+    width_to_depth: float
+    give: float
+    drawn: float
+    padded: bool = True
+
+
+class WayDrawn(Record):
+    """A way to come near the drawing: the waist's reduction as a share, padding on each side by level, and how near.
+
+    `likeness_percent` is the root mean square of the logarithms of the widths, drawn over worn, in %.
+    """
+
+    way: Way
+    reduction_share: float
+    padding_mm: dict[str, float]
+    likeness_percent: float
+    widths_mm: dict[str, float]
+
+
+class AsDrawn(Record):
+    """Three ways, and how near squeezing alone and with padding comes: reduction as a share, % without, % with.
+
+    `drawn_share` is the drawn waist over the widest other level, `hers_share` hers as she is.
+    """
+
+    ways: tuple[WayDrawn, ...]
+    curve: tuple[tuple[float, float, float], ...]
+    flat_from_share: float
+    drawn_share: float
+    hers_share: float
+    stays: str | None
+
+
+def as_drawn(
+    levels: Sequence[Across], *, turn_deg: float, limit_share: float, stays: str | None = None, at: str = "picture"
+) -> AsDrawn:
+    """Three ways to come near a figure that is drawn turned by so much.
+
+    `levels` hold the waist among them. `stays` is the level whose width sets the picture's scale; None fits it on all.
+    Raises Unmakeable at `at` where there is no waist or nothing beside it, or it is turned too far to tell widths.
+    """
+    names = [one.name for one in levels]
+    if "waist" not in names or len(levels) < 2:
+        raise Unmakeable(at, "drawn.too_few")
+    if abs(turn_deg) > MOST_TURN_DEG:
+        raise Unmakeable(at, "drawn.turned", most=MOST_TURN_DEG)
+    problem = _Problem(levels, turn_deg, stays if stays in names and stays != "waist" else None)
+    shares = np.arange(0.0, _MOST_SHARE + _STEP / 2, _STEP)
+    padded = [problem.best(share, padded=True) for share in shares]
+    with_padding = np.array([likeness for likeness, _, _ in padded])
+    without = np.array([problem.best(share, padded=False)[0] for share in shares])
+    squeezed = _COST * (shares / _SQUEEZED) ** 2
+    cost = with_padding**2 + squeezed + np.array([_cost(padding) for _, padding, _ in padded])
+    within = shares <= limit_share + 1e-9
+    best_within = shares[within][int(np.argmin(cost[within]))]
+    drawn = shares[int(np.argmin(without**2 + squeezed))]
+    flat = shares[int(np.argmax(with_padding <= with_padding.min() + _NEAR))]
+    waist = names.index("waist")
+    others = [one for i, one in enumerate(levels) if i != waist]
+    widest = max(others, key=lambda one: one.drawn)
+    return AsDrawn(
+        ways=(
+            problem.way("no squeeze", 0.0, padded=True),
+            problem.way("within the limits", float(best_within), padded=True),
+            problem.way("as drawn", float(drawn), padded=False),
+        ),
+        curve=tuple(
+            (float(share), 100 * float(a), 100 * float(b))
+            for share, a, b in zip(shares, without, with_padding, strict=True)
+        ),
+        flat_from_share=float(flat),
+        drawn_share=levels[waist].drawn / widest.drawn,
+        hers_share=float(problem.widths(0.0)[waist] / problem.widths(0.0)[names.index(widest.name)]),
+        stays=problem.stays_name,
+    )
+
+
+def _cost(padding_mm: Array) -> float:
+    return _COST * float(np.sum((padding_mm / _PADDED_MM) ** 2))
+
+
+class _Problem:
+    """The widths of her levels at a reduction, against the drawn ones at some scale."""
+
+    def __init__(self, levels: Sequence[Across], turn_deg: float, stays: str | None) -> None:
+        self.levels = levels
+        self.names = [one.name for one in levels]
+        self.turn = turn_deg
+        self.stays_name = stays
+        self.stays = None if stays is None else self.names.index(stays)
+        self.waist = self.names.index("waist")
+        self.drawn = np.array([one.drawn for one in levels], float)
+        self.girth = np.array([one.girth_mm for one in levels], float)
+        self.ratio = np.array([one.width_to_depth for one in levels], float)
+        self.can = np.array([one.padded and i not in (self.waist, self.stays) for i, one in enumerate(levels)])
+
+    def widths(self, share: float) -> Array:
+        """Her widths as they are seen, with the waist reduced by a share of its girth, mm."""
+        girth, ratio = self.girth.copy(), self.ratio.copy()
+        give = max(self.levels[self.waist].give, 1e-6)
+        girth[self.waist] *= 1 - share
+        ratio[self.waist] = float(laced_ratio(self.ratio[self.waist], share / give))
+        return np.asarray(seen_width(half_width(girth, ratio), ratio, self.turn))
+
+    def best(self, share: float, *, padded: bool) -> tuple[float, Array, Array]:
+        """The likeness at a reduction, with the padding on each side and the widths that give it."""
+        widths = self.widths(share)
+        logs = np.log(widths / self.drawn)
+        if self.stays is not None:
+            scales = np.array([widths[self.stays] / self.drawn[self.stays]])
+        elif not padded:
+            scales = np.array([float(np.exp(logs.mean()))])
+        else:  # padding only widens: the scale lies between those that the narrowest and the widest level ask for
+            scales = np.exp(np.linspace(logs.min(), logs.max() + 0.3, _SCALES))
+        wanted = scales[:, None] * self.drawn
+        padding = np.zeros_like(wanted)
+        if padded:
+            padding = np.where(self.can, np.clip((wanted - widths) / 2, 0.0, MOST_PADDING_MM), 0.0)
+            padding = np.where(padding >= _WORTH_MM, padding, 0.0)
+        worn = widths + 2 * padding
+        likeness = np.sqrt(np.mean(np.log(worn / wanted) ** 2, axis=1))
+        best = int(np.argmin(likeness**2 + _COST * np.sum((padding / _PADDED_MM) ** 2, axis=1)))
+        return float(likeness[best]), padding[best], worn[best]
+
+    def way(self, name: Way, share: float, *, padded: bool) -> WayDrawn:
+        """A way told."""
+        likeness, padding, worn = self.best(share, padded=padded)
+        return WayDrawn(
+            way=name,
+            reduction_share=share,
+            padding_mm={level: float(mm) for level, mm in zip(self.names, padding, strict=True) if mm > 0},
+            likeness_percent=100 * likeness if math.isfinite(likeness) else 999.0,
+            widths_mm={level: float(mm) for level, mm in zip(self.names, worn, strict=True)},
+        )

@@ -1,0 +1,88 @@
+"""A drawn figure against the wearer: what its picture asks of her, and what she can give (model, section 17)."""
+
+from collections.abc import Mapping
+
+from fuseau.craft.base.errors import Unmakeable
+from fuseau.craft.base.findings import Message, message
+from fuseau.craft.base.record import Record
+from fuseau.craft.wearer.as_drawn import Across, AsDrawn, as_drawn
+from fuseau.craft.wearer.measures import LevelName
+from fuseau.document.build import Build, Picture
+from fuseau.planning.plan import Plan
+
+_LEVELS: Mapping[str, LevelName] = {
+    "bust across": "bust",
+    "underbust across": "underbust",
+    "waist across": "waist",
+    "high hip across": "high_hip",
+    "hip across": "hip",
+}
+_FAR_PERCENT = 6.0  # a figure that no way comes nearer to is nobody's
+_LEAST_SHARE = 0.01  # of the picture: a narrower line is no width
+
+
+class DrawnRead(Record):
+    """A picture read: three ways to come near it, or why that can't be told; `says` stands before the numbers.
+
+    `unknown`: marked levels of which nothing is measured. `limit_share`: the reduction from which there is a caution.
+    """
+
+    picture: str
+    found: AsDrawn | None = None
+    fault: Message | None = None
+    says: tuple[Message, ...] = ()
+    unknown: tuple[LevelName, ...] = ()
+    limit_share: float = 0.0
+
+
+def read_drawn(build: Build, planned: Plan, picture: Picture) -> DrawnRead | None:
+    """What a picture asks of the wearer; None while nothing is marked across it."""
+    widths = {}
+    for mark in picture.marks:
+        level = _LEVELS.get(mark.kind)
+        if level is not None:
+            xs = [x for x, _ in mark.points]
+            widths[level] = max(xs) - min(xs)
+    if not widths:
+        return None
+    practice = build.practice
+    limit = practice.caution_reduction_new if build.wearer.new_to_lacing else practice.caution_reduction
+    read = DrawnRead(picture=picture.id, limit_share=limit)
+    thin = [level for level, wide in widths.items() if wide < _LEAST_SHARE]
+    if thin:
+        return read.model_copy(update={"fault": message("drawn.thin", level=thin[0])})
+    body = {level.name: level for level in planned.body} if planned.body else {}
+    unknown = tuple(level for level in widths if level not in body)
+    levels = [
+        Across(
+            name=level,
+            girth_mm=body[level].girth_mm,
+            width_to_depth=body[level].width_to_depth,
+            give=body[level].give,
+            drawn=wide,
+        )
+        for level, wide in widths.items()
+        if level in body
+    ]
+    read = read.model_copy(update={"unknown": unknown})
+    try:
+        found = as_drawn(levels, turn_deg=picture.turned_deg, limit_share=limit, stays=picture.stays)
+    except Unmakeable as error:
+        return read.model_copy(update={"fault": error.message})
+    return read.model_copy(update={"found": found, "says": tuple(_says(found, limit))})
+
+
+def _says(found: AsDrawn, limit: float) -> list[Message]:
+    ways = {one.way: one for one in found.ways}
+    said = []
+    if ways["as drawn"].reduction_share > limit + 1e-9:
+        said.append(message("drawn.past_limit", share=ways["as drawn"].reduction_share, limit=limit))
+    nearest = min(one.likeness_percent for one in found.ways)
+    if nearest > _FAR_PERCENT:
+        said.append(message("drawn.nobody", percent=nearest))
+    within = ways["within the limits"]
+    if found.flat_from_share < 0.005 and ways["no squeeze"].padding_mm:
+        said.append(message("drawn.padding"))
+    elif found.flat_from_share < within.reduction_share - 0.01:
+        said.append(message("drawn.flat", share=found.flat_from_share))
+    return said

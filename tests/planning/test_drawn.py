@@ -1,0 +1,61 @@
+"""Pictures read against the wearer: marked widths, what can't be told, and cautions before the numbers."""
+
+import pytest
+
+from fuseau.planning.drawn import read_drawn
+from fuseau.wording import Words
+from tests.conftest import edited
+from tests.kinds import built
+from tests.plans import plan
+
+
+def read(*across, kind="longline corset", turned=0, stays=None, **fields):
+    marks = [
+        {"kind": f"{name} across", "points": [[0.5 - wide / 2, 0.1 * i], [0.5 + wide / 2, 0.1 * i]]}
+        for i, (name, wide) in enumerate(across)
+    ]
+    picture = {"id": "a" * 64, "width_px": 640, "height_px": 900, "marks": marks, "turned_deg": turned, "stays": stays}
+    build = edited(built(kind), brief__pictures=[picture], **fields)
+    return read_drawn(build, plan(build), build.brief.pictures[0])
+
+
+def test_a_narrow_drawn_waist_is_squeezed_within_the_limit_and_padded():
+    found = read(("waist", 0.25), ("hip", 0.42))
+    ways = {one.way: one for one in found.found.ways}
+    assert ways["within the limits"].reduction_share <= found.limit_share + 1e-9
+    assert ways["no squeeze"].padding_mm["hip"] > ways["within the limits"].padding_mm.get("hip", 0)
+    assert found.found.drawn_share == pytest.approx(0.25 / 0.42)
+    again = read(("waist", 0.125), ("hip", 0.21))  # half as large on the picture
+    assert [one.reduction_share for one in again.found.ways] == [one.reduction_share for one in found.found.ways]
+
+
+def test_past_the_limit_and_nobodys_proportions_are_said():
+    said = [Words("cm")(one) for one in read(("waist", 0.1), ("hip", 0.4)).says]
+    assert any("past the" in one and "ask a doctor" in one for one in said)
+    assert any(one.startswith("Nobody has these proportions") for one in said)
+    new = read(("waist", 0.25), ("hip", 0.42), wearer__new_to_lacing=True)
+    assert new.limit_share < read(("waist", 0.25), ("hip", 0.42), wearer__new_to_lacing=False).limit_share
+
+
+def test_what_is_missing_or_turned_or_thin_is_told():
+    assert read() is None
+    assert read(("waist", 0.25)).fault.code == "drawn.too_few"
+    assert read(("hip", 0.4), ("underbust", 0.3)).fault.code == "drawn.too_few"
+    assert read(("waist", 0.25), ("hip", 0.4), turned=80).fault.code == "drawn.turned"
+    assert read(("waist", 0.001), ("hip", 0.4)).fault.code == "drawn.thin"
+    partly = read(("waist", 0.25), ("hip", 0.4), ("bust", 0.4))
+    assert partly.unknown == ("bust",)
+    assert partly.found is not None
+
+
+def test_what_stays_sets_the_scale_and_is_not_padded():
+    found = read(("waist", 0.25), ("hip", 0.42), ("underbust", 0.3), stays="underbust")
+    assert found.found.stays == "underbust"
+    assert all("underbust" not in one.padding_mm for one in found.found.ways)
+
+
+def test_without_measures_nothing_is_told_of_her():
+    from fuseau.document.build import Build
+
+    build = edited(Build(), brief__pictures=[])
+    assert plan(build).body is None

@@ -1,0 +1,185 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import { get, Refused } from '../../api/client'
+import type { DrawnSeen, LevelName } from '../../api/types'
+import { hardware, LEVEL_LABELS } from '../../parts/words'
+import { useBuild } from '../../stores/build'
+import { useSettings } from '../../stores/settings'
+
+// What a picture asks of her body: three ways to come near it, what each squeezes and pads, and how near it comes.
+const open = useBuild()
+const settings = useSettings()
+const seen = ref<DrawnSeen['pictures']>([])
+const failed = ref('')
+let turn = 0
+watch(
+  () => [open.latest?.id, open.latest?.revision, settings.unit],
+  async () => {
+    if (!open.latest) return
+    const mine = ++turn
+    try {
+      const found = await get<DrawnSeen>(`/builds/${open.latest.id}/drawn`)
+      if (mine === turn) seen.value = found.pictures
+      failed.value = ''
+    } catch (error) {
+      failed.value = error instanceof Refused ? error.trouble.sentence : 'It could not be worked out.'
+    }
+  },
+  { immediate: true },
+)
+const pictures = computed(() =>
+  seen.value.map((read) => {
+    const at = open.build!.brief!.pictures!.findIndex((one) => one.id === read.picture)
+    return { read, at, picture: open.build!.brief!.pictures![at] }
+  }),
+)
+const percent = (share: number) => `${(100 * share).toFixed(1)} %`
+const level = (name: string) => LEVEL_LABELS[name as LevelName] ?? name
+const aim = (share: number) =>
+  open.edit(
+    [
+      { at: 'target.job', value: 'reduction_share' },
+      { at: 'target.reduction_percent', value: Math.round(1000 * share) / 10 },
+    ],
+    'Aimed as drawn',
+  )
+const WIDE = 260
+const HIGH = 90
+const line = (curve: number[][], which: 1 | 2) => {
+  const most = Math.max(...curve.map((one) => one[1]), 1)
+  const far = curve[curve.length - 1][0]
+  return curve.map((one) => `${(WIDE * one[0]) / far},${HIGH - (HIGH - 8) * (one[which] / most)}`).join(' ')
+}
+const marked = (at: number) =>
+  (open.build!.brief!.pictures![at]?.marks ?? [])
+    .filter((mark) => mark.kind.endsWith('across'))
+    .map((mark) => mark.kind.replace(' across', '').replace(' ', '_'))
+</script>
+
+<template>
+  <section aria-label="As drawn?" class="drawn">
+    <p v-if="failed" class="bad" role="alert">{{ failed }}</p>
+    <p v-if="!pictures.length" class="soft">Waist and hips are marked across on no picture yet.</p>
+    <article v-for="{ read, at, picture } in pictures" :key="read.picture">
+      <h2>{{ picture?.name || 'The picture' }}</h2>
+      <div class="how">
+        <v-select
+          label="The figure is turned"
+          :model-value="picture?.turned_deg ?? 0"
+          :items="[0, 20, 45].map((value) => ({ value, title: `${value}°` }))"
+          @update:model-value="(value: number) => open.set(`brief.pictures.${at}.turned_deg`, value)"
+        />
+        <v-select
+          label="What stays as it is"
+          :model-value="picture?.stays ?? null"
+          :items="[
+            { value: null, title: 'all of it, as near as goes' },
+            ...marked(at)
+              .filter((name) => name !== 'waist')
+              .map((name) => ({ value: name, title: level(name) })),
+          ]"
+          @update:model-value="(value: string | null) => open.set(`brief.pictures.${at}.stays`, value)"
+        />
+      </div>
+      <p v-if="read.fault" class="caution">{{ read.fault }}</p>
+      <p v-if="read.unknown?.length" class="soft small">
+        Not measured: {{ read.unknown.map((name) => level(name).toLowerCase()).join(', ') }}.
+      </p>
+      <template v-if="read.found">
+        <p>
+          The drawn waist is {{ Math.round(100 * read.found.drawn_share) }} % of the widest level, hers
+          {{ Math.round(100 * read.found.hers_share) }} %.
+        </p>
+        <p v-for="one in read.says" :key="one" class="caution">{{ one }}</p>
+        <ul class="offers" aria-label="Three ways">
+          <li v-for="way in read.found.ways" :key="way.way" :data-way="way.way">
+            <b>{{ way.way[0].toUpperCase() + way.way.slice(1) }}</b>: waist
+            <span :class="{ past: way.reduction_share > (read.limit_share ?? 1) + 1e-6 }">{{
+              way.reduction_share ? `${percent(way.reduction_share)} less` : 'as it is'
+            }}</span><template v-for="(mm, name) in way.padding_mm" :key="name"
+              >, {{ level(String(name)).toLowerCase() }} padded by {{ hardware(mm, settings.unit) }} on each
+              side</template
+            >. <span class="soft">It differs by {{ way.likeness_percent.toFixed(1) }} %.</span>
+            <button type="button" class="ask" @click="aim(way.reduction_share)">
+              aim for it<span class="sr">: {{ way.way }}</span>
+            </button>
+          </li>
+        </ul>
+        <svg
+          :viewBox="`-4 -4 ${WIDE + 8} ${HIGH + 24}`"
+          role="img"
+          aria-label="How near, over the reduction: by squeezing alone, and with padding"
+        >
+          <line x1="0" :y1="HIGH" :x2="WIDE" :y2="HIGH" class="base" />
+          <polyline :points="line(read.found.curve as number[][], 1)" class="alone" />
+          <polyline :points="line(read.found.curve as number[][], 2)" class="padded" />
+          <text x="0" :y="HIGH + 15">0 %</text>
+          <text :x="WIDE" :y="HIGH + 15" text-anchor="end">
+            {{ Math.round(100 * read.found.curve[read.found.curve.length - 1][0]) }} % less waist
+          </text>
+        </svg>
+        <p class="small">
+          <i class="alone" /> squeezing alone &nbsp; <i class="padded" /> with padding; lower is nearer
+        </p>
+      </template>
+    </article>
+  </section>
+</template>
+
+<style scoped>
+.drawn {
+  padding: 4px 0;
+}
+.how {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr);
+  gap: 8px;
+  margin: 6px 0;
+}
+p {
+  margin: 5px 0;
+}
+.caution {
+  border-left: 4px solid var(--caution);
+  padding-left: 10px;
+}
+.past {
+  color: var(--takein);
+  font-weight: 650;
+}
+svg {
+  width: 100%;
+  max-width: 300px;
+  margin-top: 8px;
+}
+polyline {
+  fill: none;
+  stroke-width: 2;
+}
+polyline.alone {
+  stroke: var(--takein);
+  stroke-dasharray: 5 3;
+}
+polyline.padded {
+  stroke: var(--letout);
+}
+.base {
+  stroke: var(--line);
+}
+text {
+  font-size: 11px;
+  fill: var(--ink);
+}
+i {
+  display: inline-block;
+  width: 18px;
+  border-top: 2px solid var(--letout);
+  vertical-align: middle;
+}
+i.alone {
+  border-top: 2px dashed var(--takein);
+}
+.bad {
+  color: var(--takein);
+}
+</style>
