@@ -48,7 +48,7 @@ from fuseau.document.fittings import (
 )
 
 FORMAT = "fuseau.build"
-VERSION = 5
+VERSION = 6
 MOST_FAULTS = 20
 # Gaps of two pulls that go the wrong way by less may be noise, by how many steps of pull lie between: of rounding, of a
 # single misread, of a hand that draws unevenly.
@@ -184,7 +184,7 @@ class Build(Record):
     """Everything decided and observed about one garment."""
 
     format: Literal["fuseau.build"] = "fuseau.build"
-    version: Literal[5] = 5
+    version: Literal[6] = 6
     kind: KindName = "underbust corset"
     brief: Brief = Brief()
     wearer: Wearer = Wearer()
@@ -293,11 +293,14 @@ class Build(Record):
 
         Version 1 called a level's heights `waist_to_*_mm`; up to 2 one number stood for every cloth's stretch; up to 3
         the layers were one thickness inside and one outside the strength ply; up to 4 each build had a shelf of bones
-        of its own, which `shelf.brought_over` puts on the workshop's.
+        of its own, which `shelf.brought_over` puts on the workshop's. Up to 5 nothing was said of the making, of wears,
+        trims, and widths on pictures.
         """
-        if not isinstance(data, dict) or data.get("version") not in (1, 2, 3, 4):
+        if not isinstance(data, dict) or data.get("version") not in (1, 2, 3, 4, 5):
             return data
         found = {**data, "version": VERSION}
+        if data["version"] == 5:
+            return found
         if data["version"] == 1 and isinstance(data.get("wearer"), dict):
             found["wearer"] = {name: _renamed(level) for name, level in data["wearer"].items()}
         if isinstance(data.get("practice"), dict):

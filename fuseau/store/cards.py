@@ -1,8 +1,10 @@
 """The box of cards in the database: a line for each build, as it was at one of its revisions."""
 
+from contextlib import suppress
 from dataclasses import dataclass
 
 from sqlalchemy import Engine
+from sqlalchemy.exc import SQLAlchemyError
 from sqlmodel import Session, col, select
 
 from fuseau.store.opening import writing
@@ -49,7 +51,7 @@ class Cards:
             return [KeptCard(build_id, head or 0, documents.get(build_id)) for build_id, head, _, _ in rows]
 
     def keep(self, build_id: str, revision: int, form: int, document: str) -> None:
-        """Keep what a build is found by."""
-        with Session(self._writer) as session:
+        """Keep what a build is found by; what can't be kept now, since the disk is full, is made anew another time."""
+        with suppress(SQLAlchemyError), Session(self._writer) as session:
             session.merge(CardRow(build_id=build_id, revision=revision, form=form, document=document))
             session.commit()

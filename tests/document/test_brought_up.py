@@ -36,6 +36,13 @@ def test_a_file_of_version_1_called_heights_otherwise():
     assert read_build(data).wearer == built("underbust corset").wearer
 
 
+def test_a_file_of_version_5_has_no_trims_yet():
+    data = written(5)
+    del data["trims"]
+    read = read_build(data)
+    assert (read.version, read.trims.anything) == (VERSION, False)
+
+
 def test_what_the_present_version_does_not_know_is_named():
     data = written(VERSION)
     data["practice"] |= {"pull_bow": 0.2}

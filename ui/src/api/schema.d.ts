@@ -3797,10 +3797,10 @@ export interface components {
             format: "fuseau.build";
             /**
              * Version
-             * @default 5
+             * @default 6
              * @constant
              */
-            version: 5;
+            version: 6;
             /**
              * Kind
              * @default underbust corset
