@@ -142,10 +142,12 @@ def place_of(shape: BaseGeometry, wide_mm: float, high_mm: float) -> tuple[float
 
     On a raster of 2 mm, by an integral image: what it finds fits; a place with less than that to spare may be missed.
     """
-    found = _raster(shape)
-    if found is None:
-        return None
-    grid, left, low = found
+    return None if shape.is_empty else _place(shape.wkb, wide_mm, high_mm)
+
+
+@lru_cache(maxsize=256)
+def _place(wkb: bytes, wide_mm: float, high_mm: float) -> tuple[float, float] | None:
+    grid, left, low = _cells(wkb)
     wide, high = max(1, round(wide_mm / _CELL_MM)), max(1, round(high_mm / _CELL_MM))
     if wide > grid.shape[1] or high > grid.shape[0]:
         return None
@@ -155,7 +157,7 @@ def place_of(shape: BaseGeometry, wide_mm: float, high_mm: float) -> tuple[float
     if not len(rows):
         return None
     xs, zs = left + (columns + wide / 2) * _CELL_MM, low + (rows + high / 2) * _CELL_MM
-    middle = shape.centroid
+    middle = shapely.from_wkb(wkb).centroid
     best = int(np.argmin((xs - middle.x) ** 2 + (zs - middle.y) ** 2))
     return float(xs[best]), float(zs[best])
 
@@ -176,6 +178,17 @@ def widest_square(parts: Sequence[BaseGeometry]) -> float:
             side = fresh
             best = max(best, int(side.max()))
     return best * _CELL_MM
+
+
+@lru_cache(maxsize=256)
+def _outlines(wkb: bytes) -> tuple[tuple[tuple[float, float], ...], ...]:
+    """The outlines of a shape's parts, as they are drawn."""
+    shape = shapely.from_wkb(wkb)
+    return tuple(
+        tuple((round(x, 1), round(z, 1)) for x, z in part.simplify(0.3).exterior.coords[:-1])
+        for part in getattr(shape, "geoms", [shape])
+        if part.geom_type == "Polygon"
+    )
 
 
 def lay_area(
@@ -200,10 +213,7 @@ def lay_area(
     halves = 2 if area.half == "both" else 1
     cm2 = halves * sum(shape.area for shape in shapes.values()) / 100
     outline = tuple(
-        (number, tuple((round(x, 1), round(z, 1)) for x, z in part.simplify(0.3).exterior.coords[:-1]))
-        for number, shape in shapes.items()
-        for part in getattr(shape, "geoms", [shape])
-        if not part.is_empty and part.geom_type == "Polygon"
+        (number, line) for number, shape in shapes.items() if not shape.is_empty for line in _outlines(shape.wkb)
     )
     if area.how == "motif":
         return _motifs(area, shapes, halves, outline)
