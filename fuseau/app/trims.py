@@ -93,5 +93,5 @@ def show_room(
         if not 5 <= found[name] <= 600:
             raise Unmakeable(name, "trim.motif_size")
     at = session.at_hand(build_id)
-    rooms, fits = free_of(at.build, at.planned, found["wide"], found["high"])
+    rooms, fits = free_of(at.planned, found["wide"], found["high"])
     return session.answer(FreeRooms(rooms=list(rooms), fits=list(fits)))

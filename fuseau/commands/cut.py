@@ -86,6 +86,7 @@ def cut_cloth(
         version=build.current.number if build.current else None,
         pieces=sum(len(one.placed) for one in laying.sheets) + len(laying.marker.placed),
         used=tuple(used),
+        frills=tuple(one.key for one in build.trims.hanging if one.cloth == cloth),
         new_mm=to_buy_mm(laying, beside_mm),
     )
     cut = build.cut.model_copy(update={"done": {**build.cut.done, cloth: done}})

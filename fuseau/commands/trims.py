@@ -35,7 +35,7 @@ def put_trim(build: Build, group: TrimGroup, written: Mapping[str, Any], unit: U
 def _fresh(build: Build, group: TrimGroup) -> str:
     """A key that no trim of the build has had and no step that was logged was of."""
     letter = GROUPS[group]
-    used = [one.key for name in GROUPS for one in getattr(build.trims, name)]
+    used = list(build.trims.keys)
     steps = [*(entry.step for entry in build.make.log), *(one.step for one in build.make.done)]
     used += [step.removeprefix("trim ") for step in steps]
     numbers = [int(key[1:]) for key in used if key.startswith(letter) and key[1:].isdigit()]

@@ -273,9 +273,16 @@ class Build(Record):
     @property
     def cut_cloths(self) -> frozenset[ClothName]:
         """The cloths that are cut: as the cutting table tells, or ticked off while making; all, once it is finished."""
-        plies = {ply.cloth for ply in self.layers.plies}
         finished = self.record.finished_on is not None
-        return frozenset(self.cut.done) | {cloth for cloth in plies if finished or self.ticked_off(cut_step(cloth))}
+        ticked = {cloth for cloth in self.cloths_to_cut if finished or self.ticked_off(cut_step(cloth))}
+        return frozenset(self.cut.done) | ticked
+
+    @property
+    def cloths_to_cut(self) -> frozenset[ClothName]:
+        """Every cloth that something is cut from: of plies, and of what hangs from the garment."""
+        return frozenset(
+            [ply.cloth for ply in self.layers.plies] + [one.cloth for one in self.trims.hanging],
+        )
 
     def bones_ticked(self, kind: BoneName) -> bool:
         """Whether the bones of a kind were ticked off as cut while making."""

@@ -188,7 +188,7 @@ def taught_of_cloth(build: Build, planned: Plan, others: Iterable[Filed]) -> tup
     """What her worn garments taught of the cloth that takes the pull here: by how much their gaps closed.
 
     The mean share of the closed waist by which it grew, of all garments of this cloth whose gap closed; taken to this
-    waist. It mends by a wider gap where less than the usual one would be left and nothing is cut.
+    waist. A wider gap is offered where hers is the usual one still, and nothing is cut: one that she chose is hers.
     """
     cloth = strength_cloth(planned)
     if cloth is None or planned.aim is None or not build.back.laced or build.record.finished_on is not None:
@@ -212,7 +212,7 @@ def taught_of_cloth(build: Build, planned: Plan, others: Iterable[Filed]) -> tup
             cloth=build.cloths[cloth].label,
             builds=_names([one.name for one, _ in told]),
             mend=mend("cloth.grew.mend", Change(at="target.gap_mm", value=float(wider)), gap_mm=float(wider))
-            if leaves < usual - 1 and cloth not in build.cut_cloths
+            if gap == usual and cloth not in build.cut_cloths
             else None,
         ),
     )

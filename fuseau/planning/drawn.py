@@ -5,6 +5,7 @@ from collections.abc import Mapping
 from fuseau.craft.base.errors import Unmakeable
 from fuseau.craft.base.findings import Message, message
 from fuseau.craft.base.record import Record
+from fuseau.craft.fit.target import comfortable_reduction
 from fuseau.craft.wearer.as_drawn import Across, AsDrawn, as_drawn
 from fuseau.craft.wearer.measures import LevelName
 from fuseau.document.build import Build, Picture
@@ -24,7 +25,7 @@ _LEAST_SHARE = 0.01  # of the picture: a narrower line is no width
 class DrawnRead(Record):
     """A picture read: three ways to come near it, or why that can't be told; `says` stands before the numbers.
 
-    `unknown`: marked levels of which nothing is measured. `limit_share`: the reduction from which there is a caution.
+    `unknown`: marked levels of which nothing is measured. `limit_share`: what is comfortable, or the caution.
     """
 
     picture: str
@@ -47,11 +48,13 @@ def read_drawn(build: Build, planned: Plan, picture: Picture) -> DrawnRead | Non
         return None
     practice = build.practice
     limit = practice.caution_reduction_new if build.wearer.new_to_lacing else practice.caution_reduction
+    body = {level.name: level for level in planned.body} if planned.body else {}
+    gives = comfortable_reduction(planned.body, practice) if planned.body and "waist" in body else limit
+    limit = min(limit, gives)
     read = DrawnRead(picture=picture.id, limit_share=limit)
     thin = [level for level, wide in widths.items() if wide < _LEAST_SHARE]
     if thin:
         return read.model_copy(update={"fault": message("drawn.thin", level=thin[0])})
-    body = {level.name: level for level in planned.body} if planned.body else {}
     unknown = tuple(level for level in widths if level not in body)
     levels = [
         Across(

@@ -19,7 +19,7 @@ from fuseau.document.build import Build
 from fuseau.planning.cut import StripWhat, strips_of
 from fuseau.planning.evidence import fittings_of_current
 from fuseau.planning.plan import Plan
-from fuseau.planning.trim_work import more_cloths, trim_works
+from fuseau.planning.trim_work import frill_pieces, trim_works
 from fuseau.planning.verdict import Word
 
 _ONE_MORE: tuple[Word, ...] = ("first mock-up", "one more mock-up", "look again", "measure first")
@@ -108,7 +108,7 @@ def made_up(build: Build, planned: Plan) -> MadeUp | None:
         version=planned.verdict.version,
         materials=_materials(build, planned),
         trims=trim_works(build, planned),
-        more_cloths=more_cloths(build, planned),
+        frills=frill_pieces(build, planned),
     )
 
 

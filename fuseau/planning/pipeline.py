@@ -193,7 +193,6 @@ def _plan_garment(build: Build, unit: Unit, cache: StageCache, findings: list[Fi
     )
 
     # trims: what lies on it and hangs from it, and whether it is held
-    holes = hardware.holes
     trimmed = TrimsLaid(None, ())
     if build.trims.anything:
         trimmed = cache.run(
@@ -204,7 +203,7 @@ def _plan_garment(build: Build, unit: Unit, cache: StageCache, findings: list[Fi
                 pattern.front_panels,
                 hardware.bones,
                 lefts,
-                (holes.z_mm, holes.inset_mm, holes.flange_mm) if holes else None,
+                hardware.holes,
                 hardware.opening,
                 final,
                 plied.plan.grams + (hardware.boning.grams if hardware.boning else 0.0),

@@ -29,7 +29,7 @@ from fuseau.craft.wearer.body import Body
 from fuseau.craft.wearer.measures import LevelName
 from fuseau.planning.layers import LayersPlan
 from fuseau.planning.next_mock_up import MockUpPlan
-from fuseau.planning.trims import TrimsPlan
+from fuseau.planning.trim_shown import TrimsPlan
 from fuseau.planning.verdict import Verdict
 
 

@@ -97,7 +97,7 @@ def card(build: Build, planned: Plan) -> Card:
         kind=build.kind,
         wearer=build.wearer.name,
         version=pattern.version if pattern else None,
-        facts=(*_measures(build, planned), *_made_of(build, planned), *_took(build, planned)),
+        facts=_told_apart((*_measures(build, planned), *_made_of(build, planned), *_took(build, planned))),
         tried=tuple(
             Tried(
                 version=one.version,
@@ -114,6 +114,15 @@ def card(build: Build, planned: Plan) -> Card:
         grown=_grown(build, planned, gaps),
         outlines=_side_by_side([panel.outline[::3] for panel in pattern.panels]) if pattern else (),
     )
+
+
+def _told_apart(facts: Sequence[Fact]) -> tuple[Fact, ...]:
+    """Lines that are called alike, such as two linings, told apart by a number."""
+    found: list[Fact] = []
+    for fact in facts:
+        before = sum(one.group == fact.group and one.name.partition(", the ")[0] == fact.name for one in found)
+        found.append(fact.model_copy(update={"name": f"{fact.name}, the {before + 1}."}) if before else fact)
+    return tuple(found)
 
 
 def _side_by_side(outlines: Sequence[Sequence[Point]]) -> tuple[tuple[Point, ...], ...]:

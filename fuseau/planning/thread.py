@@ -4,6 +4,7 @@ from typing import Literal
 
 from fuseau.craft.base.findings import Message, Stage, message
 from fuseau.craft.base.record import Record
+from fuseau.craft.making.steps import trim_step
 from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS
 from fuseau.document.build import Build
 from fuseau.planning.make import done_elsewhere, steps_of
@@ -98,20 +99,21 @@ def _making(build: Build, planned: Plan) -> tuple[State, Message]:
 
 
 def _trimmed(build: Build, planned: Plan) -> tuple[State, Message]:
-    """Nothing has to be on it: a garment without trims is none the worse."""
+    """Settled once every trim is put on. Nothing has to be on it: a garment without trims is none the worse."""
     if planned.pattern is None:
         return "empty", _NOTHING
     if planned.trims is None:
         return "empty", message("thread.no_trims")
-    choices = build.trims
-    count = len(choices.along) + len(choices.areas) + len(choices.flossing) + len(choices.hanging)
-    count += len(choices.straps) + len(choices.chains)
-    return "in hand", message("thread.trim") if count == 1 else message("thread.trims", count=count)
+    steps = [step for step in steps_of(build, planned) if step.key in {trim_step(key) for key in build.trims.keys}]
+    done = {one.step for one in build.make.done} | done_elsewhere(build, steps)
+    count = len(build.trims.keys)
+    state: State = "settled" if steps and all(step.key in done for step in steps) else "in hand"
+    return state, message("thread.trim") if count == 1 else message("thread.trims", count=count)
 
 
 def _cut_state(build: Build) -> State:
     """Settled once every cloth is cut from the present version; look again where one is from an older one."""
-    cloths = {ply.cloth for ply in build.layers.plies}
+    cloths = build.cloths_to_cut
     done = [build.cut.done.get(cloth) for cloth in cloths]
     now = build.current.number if build.current else None
     if any(one is not None and one.version != now for one in done):
@@ -120,7 +122,7 @@ def _cut_state(build: Build) -> State:
 
 
 def _cloths_note(build: Build) -> Message:
-    cloths = {ply.cloth for ply in build.layers.plies}
+    cloths = build.cloths_to_cut
     count = len(cloths)
     if cut := len(cloths & build.cut_cloths):
         return message("thread.cloths_cut", cut=cut, count=count)

@@ -1,24 +1,81 @@
-"""What is free on the panels of a planned garment, for motifs and work over areas (model, section 15)."""
+"""What is free on the panels of a garment, between channels, holes and what opens (model, section 15)."""
 
-from fuseau.craft.trims.areas import PanelRoom, panel_room, place_of
-from fuseau.document.build import Build
-from fuseau.planning.plan import Plan
-from fuseau.planning.trims import CLEAR_MM, hardware_of
+from collections.abc import Iterator, Sequence
+from dataclasses import dataclass
+
+from shapely.geometry.base import BaseGeometry
+
+from fuseau.craft.boning.bones import Bone
+from fuseau.craft.closures.front import Opening
+from fuseau.craft.pattern.trueing import LaidPanel, Point
+from fuseau.craft.trims.areas import Hardware, PanelRoom, panel_room, place_of
+from fuseau.planning.plan import Holes, Plan
+
+_CLEAR_MM = 10.0  # of a seam line, for work over an area (handbook, 7)
+_BUSK_MM = 2 * 28.0
+_OPENING_MM = 2 * 15.0
+_LEAST_HOLE_MM = 4.0  # round its middle
+
+Room = tuple[PanelRoom, BaseGeometry]
 
 
-def free_of(
-    build: Build, planned: Plan, wide_mm: float, high_mm: float
-) -> tuple[tuple[PanelRoom, ...], tuple[int, ...]]:
+@dataclass(frozen=True)
+class PanelHardware:
+    """A half with what lies on it: its panels, bones, holes and what opens."""
+
+    panels: Sequence[LaidPanel]
+    bones: Sequence[Bone]
+    holes: Holes | None
+    opening: Opening | None
+
+
+def rooms_of(half: PanelHardware) -> tuple[Room, ...]:
+    """What is free on every panel of a half, with its shape."""
+    return tuple(panel_room(panel, _hardware_on(panel, half), _CLEAR_MM) for panel in half.panels)
+
+
+def free_of(planned: Plan, wide_mm: float, high_mm: float) -> tuple[tuple[PanelRoom, ...], tuple[int, ...]]:
     """What is free on each panel of the right half, and the panels on which a motif of a size has room."""
-    pattern, holes = planned.pattern, planned.holes
-    if pattern is None:
+    if planned.pattern is None:
         return (), ()
-    rooms, fits = [], []
-    for panel in pattern.panels:
-        heights = (holes.z_mm, holes.inset_mm, holes.flange_mm) if holes else None
-        hardware = hardware_of(panel, pattern.panels, planned.bones, heights, planned.opening)
-        room, shape = panel_room(panel, hardware, CLEAR_MM)
-        rooms.append(room)
-        if place_of(shape, wide_mm, high_mm) is not None:
-            fits.append(panel.number)
-    return tuple(rooms), tuple(fits)
+    rooms = rooms_of(PanelHardware(planned.pattern.panels, planned.bones, planned.holes, planned.opening))
+    fits = tuple(room.panel for room, shape in rooms if place_of(shape, wide_mm, high_mm) is not None)
+    return tuple(room for room, _ in rooms), fits
+
+
+def _hardware_on(panel: LaidPanel, half: PanelHardware) -> Hardware:
+    """What can't be sewn through on a panel."""
+    mine = [bone for bone in half.bones if bone.panel == panel.number]
+    channels = tuple((bone.path, bone.strip_mm or bone.channel_width_mm) for bone in mine)
+    punched: tuple[tuple[Point, float], ...] = ()
+    if half.holes is not None and panel.number == len(half.panels):
+        inset, around = half.holes.inset_mm, max(_LEAST_HOLE_MM, half.holes.flange_mm / 2)
+        punched = tuple(((_x_at(panel.cb_edge, z) - inset, z), around) for z in half.holes.z_mm)
+    edges = _opening_edges(half.opening, half.panels)
+    bands = tuple((edge, wide) for number, edge, wide in edges if number == panel.number)
+    return Hardware(channels, punched, bands)
+
+
+def _opening_edges(
+    opening: Opening | None, panels: Sequence[LaidPanel]
+) -> Iterator[tuple[int, tuple[Point, ...], float]]:
+    """The edges along which the garment opens: of which panel, and how wide what closes them is, both sides."""
+    if opening is None or opening.kind == "none":
+        return
+    wide = _BUSK_MM if opening.kind == "busk" else _OPENING_MM
+    if opening.line == "CF":
+        yield 1, panels[0].cf_edge, wide
+    elif opening.line == "CB":
+        yield len(panels), panels[-1].cb_edge, wide
+    else:
+        yield opening.seam, panels[opening.seam - 1].cb_edge, wide
+        if opening.seam < len(panels):
+            yield opening.seam + 1, panels[opening.seam].cf_edge, wide
+
+
+def _x_at(edge: Sequence[Point], z: float) -> float:
+    points = sorted(edge, key=lambda point: point[1])
+    for (x0, z0), (x1, z1) in zip(points, points[1:], strict=False):
+        if z0 <= z <= z1:
+            return x0 + (x1 - x0) * (z - z0) / (z1 - z0 or 1.0)
+    return points[0][0] if z < points[0][1] else points[-1][0]

@@ -12,7 +12,7 @@ from fuseau.craft.stock import articles
 from fuseau.craft.stock.articles import Article
 from fuseau.document.build import Build
 from fuseau.planning.plan import Plan
-from fuseau.planning.trims import HangingShown
+from fuseau.planning.trim_shown import HangingShown
 
 _SEAM_MM = 10.0
 _ARC_POINTS = 48
@@ -141,14 +141,12 @@ def _sector(hung: HangingShown) -> tuple[Point, ...]:
     return (*outer, *inner)
 
 
-def more_cloths(build: Build, planned: Plan) -> dict[ClothName, tuple[str, int]]:
-    """Cloths of frills and skirts that no ply is of, with how many pieces."""
-    plies = {ply.cloth for ply in build.layers.plies}
+def frill_pieces(build: Build, planned: Plan) -> dict[ClothName, tuple[str, int]]:
+    """How many pieces of frills and skirts are cut from each cloth, with its label."""
     found: dict[ClothName, tuple[str, int]] = {}
     for piece in hanging_pieces(build, planned):
-        if piece.cloth not in plies:
-            label, count = found.get(piece.cloth, (build.cloths[piece.cloth].label, 0))
-            found[piece.cloth] = label, count + piece.count
+        label, count = found.get(piece.cloth, (build.cloths[piece.cloth].label, 0))
+        found[piece.cloth] = label, count + piece.count
     return found
 
 

@@ -4,8 +4,8 @@ MESSAGES = {
     "drawn.too_few": "Mark the waist across, and one more level that is measured: widths are told against each other.",
     "drawn.turned": "Turned by more than {most:.0f}° a figure does not show how wide it is.",
     "drawn.thin": "The line across the {level:level} has no width.",
-    "drawn.past_limit": "By squeezing alone this takes {share:percent} %, past the {limit:percent} % from which "
-    "there is a caution. Numbness, tingling, breathlessness or pain: loosen it, and ask a doctor.",
+    "drawn.past_limit": "By squeezing alone this takes {share:percent} %, past the {limit:percent} % that sit well on "
+    "her. Numbness, tingling, breathlessness or pain: loosen it, and ask a doctor.",
     "drawn.nobody": "Nobody has these proportions: the nearest way still differs by {percent:.0f} %. What is round it "
     "has to do the rest: shoulders, skirt, lines.",
     "drawn.padding": "Padding alone comes as near: how much to squeeze is a choice here.",

@@ -27,6 +27,8 @@ MESSAGES: dict[str, str] = {
     "trim.skimpy": "{fullness:.1f} times as full looks skimpy; from 1.5 on it reads as a frill.",
     "motif.no_room": "There is room for {room:.0f} between the hardware, and {count:.0f} are wanted. Fewer panels or a "
     "smaller motif leave more.",
+    "frill.uncut": "{cloth:capital} was cut before this was put on, so that its pieces are not cut. Take that back "
+    "on the table, or choose another cloth.",
     "skirt.opens": "It opens at {opens}, the bodice at {bodice}: they have to line up, or she can’t get in.",
     "skirt.opens.nowhere": "It opens nowhere, and the bodice opens at {bodice}: sewn on, it shuts that.",
     "strap.no_front": "In front the top line is {most_mm:length} long.",

@@ -116,3 +116,11 @@ def test_what_did_not_give_or_is_of_another_cloth_teaches_nothing():
         for ply in new.layers.plies
     ]
     assert taught(edited(new, layers__plies=plies), closed) == ()
+
+
+def test_a_gap_that_she_chose_is_never_proposed_away():
+    old = worn("Slate heron", gaps=(52, 40))
+    for gap in (30, 45, 62):
+        (said,) = taught(edited(built("underbust corset"), target__gap_mm=gap), old)
+        assert said.mend is None
+        assert said.numbers["gap_mm"] == gap

@@ -33,8 +33,20 @@ def test_past_the_limit_and_nobodys_proportions_are_said():
     said = [Words("cm")(one) for one in read(("waist", 0.1), ("hip", 0.4)).says]
     assert any("past the" in one and "ask a doctor" in one for one in said)
     assert any(one.startswith("Nobody has these proportions") for one in said)
-    new = read(("waist", 0.25), ("hip", 0.42), wearer__new_to_lacing=True)
-    assert new.limit_share < read(("waist", 0.25), ("hip", 0.42), wearer__new_to_lacing=False).limit_share
+
+
+@pytest.mark.parametrize("softness", ["lean", "average", "soft"])
+@pytest.mark.parametrize("new", [True, False])
+def test_a_way_within_the_limits_is_called_neither_firm_nor_much_once_it_is_picked(softness, new):
+    fields = {"wearer__softness": softness, "wearer__new_to_lacing": new}
+    found = read(("waist", 0.2), ("hip", 0.42), **fields)
+    share = next(one for one in found.found.ways if one.way == "within the limits").reduction_share
+    assert share <= found.limit_share + 1e-9
+    aimed = edited(
+        built("longline corset"), target__job="reduction_share", target__reduction_percent=100 * share, **fields
+    )
+    said = {one.code for one in plan(aimed).findings if one.stage == "pattern" and one.severity != "advice"}
+    assert not said & {"waist_firm", "reduction", "reduction_much", "reduction_strong"}
 
 
 def test_what_is_missing_or_turned_or_thin_is_told():

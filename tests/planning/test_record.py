@@ -143,3 +143,11 @@ def test_a_card_as_one_file_holds_its_build():
     for broken in (b"%PDF-1.4 nothing", printed[:400]):
         with pytest.raises(UnreadableFile):
             build_of_card(broken)
+
+
+def test_lines_that_are_called_alike_are_told_apart():
+    beads = [{"key": f"t{i}", "name": "beads", "pitch_mm": 9 + i} for i in (1, 2, 3)]
+    build = edited(BUILD, trims__along=beads)
+    names = [fact.name for fact in card(build, plan(build)).facts]
+    assert len(set(names)) == len(names)
+    assert [name for name in names if "beads" in name] == ["trim: beads", "trim: beads, the 2.", "trim: beads, the 3."]

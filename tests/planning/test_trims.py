@@ -211,3 +211,53 @@ def test_what_lies_on_both_halves_is_mirrored():
     wider = edited(BUILD, trims__along=[{"key": "t1", "name": "braid"}], trims__hanging=[SKIRT])
     lefts = plan(wider).trims
     assert lefts.along[0].laid.halves == 2
+
+
+def test_a_cloth_that_only_a_skirt_is_cut_from_is_one_to_cut_on_every_page():
+    build = edited(BUILD, trims__hanging=[{**SKIRT, "cloth": "taffeta"}])
+    planned = plan(build)
+    assert "cut taffeta" in {step.key for step in steps_of(build, planned)}
+    assert build.cloths_to_cut == {ply.cloth for ply in BUILD.layers.plies} | {"taffeta"}
+    note = next(Words("cm")(one.note) for one in thread(build, planned).knots if one.stage == "cut")
+    assert note == f"{len(build.cloths_to_cut)} cloths"
+    done = edited(build, record__finished_on="2026-11-20")
+    assert done.cut_cloths == build.cloths_to_cut
+
+
+def cut_of(cloth, *frills):
+    return {cloth: {"on": "2026-11-20", "version": None, "pieces": 9, "frills": list(frills)}}
+
+
+def test_a_skirt_of_a_cloth_that_was_cut_before_it_is_told():
+    build = edited(BUILD, trims__hanging=[SKIRT])
+    late = build.model_copy(update={"cut": type(build.cut).model_validate({"done": cut_of("sateen")})})
+    assert said(plan(late))["skirt"].startswith("Cotton sateen was cut before this was put on")
+    along = build.model_copy(update={"cut": type(build.cut).model_validate({"done": cut_of("sateen", "h1")})})
+    assert "skirt" not in said(plan(along))
+
+
+def test_frills_take_their_time_to_be_cut_of_whichever_cloth():
+    def minutes(build):
+        steps = {step.key: step for step in steps_of(build, plan(build))}
+        return sum(MINUTES[work] * times for work, times in steps["cut sateen"].works)
+
+    more = minutes(edited(BUILD, trims__hanging=[SKIRT])) - minutes(BUILD)
+    tier = plan(edited(BUILD, trims__hanging=[SKIRT])).trims.hanging[0].tiers[0]
+    assert more == pytest.approx(MINUTES["cut a ply"] * tier.strips / 2)
+
+
+def test_a_garment_that_nothing_hangs_from_is_not_weighed_against_its_hold():
+    light = edited(BUILD, trims__along=[{"key": "t1", "name": "beads", "pitch_mm": 9, "grams": 2}])
+    assert plan(light).trims.load is None
+
+
+def test_the_knot_is_settled_once_every_trim_is_put_on():
+    build = edited(BUILD, trims__flossing=[{"key": "f1"}])
+
+    def state(made):
+        return next(one.state for one in thread(made, plan(made)).knots if one.stage == "trims")
+
+    assert state(build) == "in hand"
+    every = [{"step": step.key, "on": "2026-11-20"} for step in steps_of(build, plan(build))]
+    assert state(edited(build, make__done=every)) == "settled"
+    assert state(edited(build, record__finished_on="2026-11-20")) == "settled"

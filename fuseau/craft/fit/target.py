@@ -379,13 +379,20 @@ def _reduce_to(share: float) -> Mend | None:
     return mend("mend.reduce_less", *changes, percent=percent) if percent > 0 else None
 
 
+def comfortable_reduction(body: Body, practice: Practice) -> float:
+    """The share by which her waist is reduced at the pressure that is planned at the most."""
+    waist = body["waist"]
+    limit = np.array([practice.plan_comfort_share * waist.comfort_kpa])
+    used = float(_used_at(limit, practice.pressure_scale_kpa * body.flesh_scale, body.stiffening)[0])
+    return waist.give * min(used, practice.most_give_share)
+
+
 def _firm_waist(target: Target, body: Body, pressed_kpa: float | None, at: str, practice: Practice) -> list[Finding]:
     """A waist that is asked for nearly all that is comfortable, or more, and what would leave something in hand."""
     waist = body["waist"]
     limit = practice.plan_comfort_share * waist.comfort_kpa
     if target.job == "none" or pressed_kpa is None or pressed_kpa <= limit * _FIRM_SHARE:
         return []
-    used = float(_used_at(np.array([limit]), practice.pressure_scale_kpa * body.flesh_scale, body.stiffening)[0])
     return [
         finding(
             "waist_firm",
@@ -394,7 +401,7 @@ def _firm_waist(target: Target, body: Body, pressed_kpa: float | None, at: str, 
             at=at,
             where="Waist",
             numbers={"pressure_kpa": pressed_kpa, "comfort_kpa": waist.comfort_kpa},
-            mend=_reduce_to(waist.give * min(used, practice.most_give_share)),
+            mend=_reduce_to(comfortable_reduction(body, practice)),
             said="waist_firm.over" if pressed_kpa > waist.comfort_kpa else "waist_firm",
         )
     ]

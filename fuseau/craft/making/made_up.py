@@ -45,7 +45,8 @@ class TrimWork:
 @dataclass(frozen=True)
 class MadeUp:
     """How a garment is made up. `panels` are those of a half; edges are of the whole garment, mm. `materials`: what is
-    cut or bought by its length for a step. `more_cloths`: of trims, that no ply is of, with how many pieces.
+    cut or bought by its length for a step. `frills`: pieces of frills and skirts by their
+    cloth, with its label.
 
     `mock_ups` are still to be made and tried on before the cloth is cut, `to_fit` tells that one is made and waits for
     its fitting. `coats`: how often the ends of steel are dipped, none where they are tipped. `holes` behind and in
@@ -79,7 +80,7 @@ class MadeUp:
     version: int = 1
     materials: Mapping[StepKey, tuple[Message, ...]] = field(default_factory=dict)
     trims: tuple[TrimWork, ...] = ()
-    more_cloths: Mapping[ClothName, tuple[str, int]] = field(default_factory=dict)
+    frills: Mapping[ClothName, tuple[str, int]] = field(default_factory=dict)
 
     @property
     def cloths(self) -> dict[ClothName, str]:

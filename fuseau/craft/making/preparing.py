@@ -50,27 +50,19 @@ def _fitting(listing: Listing, number: int, needs: tuple[StepKey, ...]) -> StepK
 
 
 def cut_cloths(listing: Listing, made: MadeUp, fitted: tuple[StepKey, ...]) -> None:
-    """Every cloth cut, once the pattern is settled."""
-    for cloth, label in made.cloths.items():
+    """Every cloth cut, once the pattern is settled: what plies are of, and what hangs from the garment."""
+    labels = {**made.cloths, **{cloth: label for cloth, (label, _) in made.frills.items() if cloth not in made.cloths}}
+    for cloth, label in labels.items():
+        panels = sum(len(ply.panels) for ply in made.plies if ply.cloth == cloth)
+        _, frills = made.frills.get(cloth, (label, 0))
         listing.add(
             cut_step(cloth),
             message("step.cut", cloth=label),
-            [("cut a ply", sum(len(ply.panels) for ply in made.plies if ply.cloth == cloth))],
+            [("cut a ply", panels + frills / 2)],
             stage="cut",
             needs=fitted,
             why=message("step.cut.why") if fitted else None,
             tools=("shears", "weights"),
-            waits_for=(f"cloth {cloth}",),
-            undo=None,
-        )
-    for cloth, (label, pieces) in made.more_cloths.items():
-        listing.add(
-            cut_step(cloth),
-            message("step.cut", cloth=label),
-            [("cut a ply", pieces / 2)],
-            stage="cut",
-            needs=fitted,
-            tools=("shears",),
             waits_for=(f"cloth {cloth}",),
             undo=None,
         )

@@ -5,7 +5,7 @@ from typing import Annotated
 
 from pydantic import Field
 
-from fuseau.craft.base.record import Amount, Record
+from fuseau.craft.base.record import Amount, Record, Text
 from fuseau.craft.layout.nesting import Pinned
 from fuseau.craft.materials.cloths import ClothName
 from fuseau.craft.stock.stock import Stock, StockId
@@ -21,13 +21,15 @@ class Used(Record):
 class CutDone(Record):
     """A cloth that has been cut: when, for which version, how many pieces, and from what of the shelf.
 
-    `new_mm` is how much of it was new cloth, that had not been put on the shelf.
+    `new_mm` is how much of it was new cloth, that had not been put on the shelf; `frills` are the keys of those
+    frills and skirts that were cut with it.
     """
 
     on: datetime.date
     version: int | None = None
     pieces: int = Field(ge=0, le=10_000)
     used: tuple[Used, ...] = Field(default=(), max_length=60)
+    frills: tuple[Annotated[str, Text(8)], ...] = Field(default=(), max_length=20)
     new_mm: float = Field(default=0.0, ge=0, le=1_000_000)
 
 

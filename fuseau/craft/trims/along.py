@@ -1,13 +1,13 @@
 """What runs along a line: how many, how much, how long it takes, and where it stops when there is too little (15)."""
 
 import math
-from collections.abc import Sequence
+from dataclasses import dataclass, replace
 from typing import Literal
 
 from fuseau.craft.base.record import Record
 from fuseau.craft.materials.minutes import Work
 from fuseau.craft.trims.choices import Along, Ends, Sewn
-from fuseau.craft.trims.lines import Crossing, RunLine
+from fuseau.craft.trims.lines import RunLine
 
 _WORKS: dict[Sewn, Work] = {
     "each by hand": "beads along a line",
@@ -15,6 +15,8 @@ _WORKS: dict[Sewn, Work] = {
     "by machine": "trim by machine",
     "stuck or painted": "trim by machine",
 }
+_APART_MM = 12.0  # pieces that lie so far apart are sewn on one by one; nearer ones are a strand
+_LOOP_MM = 40.0  # between the loops that something detachable hangs on
 _STITCH_SHARE = 2.5  # of the line's length is thread, there and back and round each piece
 
 
@@ -67,7 +69,7 @@ def spread(length_mm: float, pitch_mm: float, ends: Ends) -> tuple[float, ...]:
     return tuple((i + 0.5) * step for i in range(gaps))
 
 
-def lay_along(trim: Along, run: RunLine, *, meets_at_cf: bool, loop_mm: float = 40.0) -> AlongLaid:
+def lay_along(trim: Along, run: RunLine, *, meets_at_cf: bool) -> AlongLaid:
     """Something laid along a line of a half.
 
     `meets_at_cf`: the line goes on over CF onto the other half, so that a piece on CF is there only once, and what runs
@@ -76,112 +78,114 @@ def lay_along(trim: Along, run: RunLine, *, meets_at_cf: bool, loop_mm: float = 
     halves = 2 if trim.line.half == "both" else 1
     joined = meets_at_cf and halves == 2 and not trim.line.begins_mm
     whole = run.length_mm
+    laid = AlongLaid(
+        length_mm=whole,
+        halves=halves,
+        thread_mm=0.0 if trim.sewn == "stuck or painted" else _STITCH_SHARE * halves * whole,
+        grams=0.0,
+        price=0.0,
+        works=_works(trim, halves, whole),
+        loops=halves * _loops(whole) if trim.detachable else 0,
+    )
     if trim.pitch_mm is None:
         ends = 1 if joined else 2
         needed = halves * (whole + ends * trim.turn_in_mm)
-        return _told(trim, whole, halves, needed_mm=needed, stops=_stops_running(trim, run, joined), loop_mm=loop_mm)
-    at = spread(whole, trim.pitch_mm, trim.ends)
-    shared = joined and trim.ends == "on both ends"
-    count = halves * len(at) - (1 if shared else 0)
-    found = _told(trim, whole, halves, count=count, at_mm=at, loop_mm=loop_mm)
-    pitch = whole / max(1, len(at) - (1 if trim.ends == "on both ends" else 0))
-    return found.model_copy(update={"pitch_mm": pitch, "stops": _stops_counted(trim, run, at, found.short, shared)})
-
-
-def _told(
-    trim: Along,
-    whole: float,
-    halves: int,
-    *,
-    loop_mm: float,
-    count: int | None = None,
-    needed_mm: float | None = None,
-    at_mm: tuple[float, ...] = (),
-    stops: tuple[Stop, ...] = (),
-) -> AlongLaid:
-    amount = float(count) if count is not None else (needed_mm or 0.0)
-    each = amount if count is not None else amount / 1000
-    work = _WORKS[trim.sewn]
-    if trim.detachable:
-        loops = halves * (math.ceil(whole / loop_mm) + 1)
-        works: tuple[tuple[Work, float], ...] = (("loop for a trim", float(loops)),)
-    else:
-        loops = 0
-        times = amount if count is not None and trim.sewn == "each by hand" and _apart(trim) else halves * whole / 100
-        works = (("bead by itself" if times == amount and count is not None else work, times),)
-    had = trim.at_hand if count is not None else trim.at_hand_mm
-    short = 0.0 if had is None else max(0.0, amount - had)
-    return AlongLaid(
-        length_mm=whole,
-        halves=halves,
-        count=count,
-        at_mm=at_mm,
-        needed_mm=needed_mm,
-        thread_mm=0.0 if trim.sewn == "stuck or painted" else _STITCH_SHARE * halves * whole,
-        grams=each * trim.grams,
-        price=each * trim.price,
-        works=works,
-        loops=loops,
-        short=short,
-        stops=stops if short else (),
+        short = 0.0 if trim.at_hand_mm is None else max(0.0, needed - trim.at_hand_mm)
+        told = {"needed_mm": needed, "grams": needed / 1000 * trim.grams, "price": needed / 1000 * trim.price}
+        return laid.model_copy(
+            update={**told, "short": short, "stops": _stops_running(trim, run, ends) if short else ()}
+        )
+    pieces = _Pieces(trim.pitch_mm, trim.ends, halves, shared=joined and trim.ends == "on both ends")
+    at, count = pieces.at(whole), pieces.count(whole)
+    lacking = 0 if trim.at_hand is None else max(0, count - trim.at_hand)
+    works = laid.works
+    if not trim.detachable and trim.sewn == "each by hand" and trim.pitch_mm >= _APART_MM:
+        works = (("bead by itself", float(count)),)
+    return laid.model_copy(
+        update={
+            "count": count,
+            "at_mm": at,
+            "pitch_mm": whole / max(1, len(at) - (1 if trim.ends == "on both ends" else 0)),
+            "grams": count * trim.grams,
+            "price": count * trim.price,
+            "works": works,
+            "short": float(lacking),
+            "stops": _stops_counted(pieces, run, trim.at_hand or 0) if lacking else (),
+        }
     )
 
 
-def _apart(trim: Along) -> bool:
-    """Pieces that lie 12 mm apart or more are sewn on one by one; nearer ones are a strand."""
-    return trim.pitch_mm is not None and trim.pitch_mm >= 12.0
+def _works(trim: Along, halves: int, whole: float) -> tuple[tuple[Work, float], ...]:
+    if trim.detachable:
+        return (("loop for a trim", float(halves * _loops(whole))),)
+    return ((_WORKS[trim.sewn], halves * whole / 100),)
 
 
-def _stops_counted(trim: Along, run: RunLine, at: Sequence[float], short: float, shared: bool) -> tuple[Stop, ...]:
-    """Where pieces may stop: at the last seam that they reach on both halves, where they run out, or further apart."""
-    if not short or trim.at_hand is None or trim.pitch_mm is None:
+def _loops(length_mm: float) -> int:
+    return math.ceil(length_mm / _LOOP_MM) + 1
+
+
+@dataclass(frozen=True)
+class _Pieces:
+    """Pieces along a line of each half; `shared`: the one on CF is there only once."""
+
+    pitch_mm: float
+    ends: Ends
+    halves: int
+    shared: bool
+
+    def at(self, length_mm: float) -> tuple[float, ...]:
+        """Where they lie on a half that is so long."""
+        return spread(length_mm, self.pitch_mm, self.ends)
+
+    def count(self, length_mm: float) -> int:
+        """How many there are on both halves."""
+        return self.of(len(self.at(length_mm)))
+
+    def of(self, places: int) -> int:
+        """How many there are, with so many places on a half."""
+        return self.halves * places - (1 if self.shared else 0)
+
+    def gaps(self, had: int) -> int:
+        """How many times the pitch goes into a line for which so many are enough."""
+        places = (had + (1 if self.shared else 0)) // self.halves
+        return places - 1 if self.ends == "on both ends" else places
+
+
+def _stops_counted(pieces: _Pieces, run: RunLine, had: int) -> tuple[Stop, ...]:
+    """Where pieces may stop: at the last seam that they reach on both halves, where they run out, or further apart.
+
+    Each as it is laid once the line ends there.
+    """
+    gaps = pieces.gaps(had)
+    if gaps < 1:
         return ()
-    halves, had = (2 if trim.line.half == "both" else 1), trim.at_hand
-
-    def taken(places: int) -> int:
-        return halves * places - (1 if shared and places else 0)
-
-    step = at[1] - at[0] if len(at) > 1 else trim.pitch_mm
-    reach = max((k for k in range(len(at) + 1) if taken(k) <= had), default=0)
     found = []
-    if reach:
-        found.append(Stop(how="runs out", at_mm=at[reach - 1], count=taken(reach), uses_mm=0.0))
-        if seam := _last_seam(run, at[reach - 1] + step / 2):
-            places = sum(place <= seam.at_mm + 1e-6 for place in at)
-            if places:
-                found.insert(0, Stop(how="seam", seam=seam.seam, at_mm=seam.at_mm, count=taken(places), uses_mm=0.0))
-    least = 2 if trim.ends == "on both ends" else 1
-    places = (had + (1 if shared else 0)) // halves
-    if places >= least:
-        gaps = places - 1 if trim.ends == "on both ends" else places
-        found.append(
-            Stop(
-                how="wider",
-                at_mm=run.length_mm,
-                pitch_mm=run.length_mm / gaps,
-                count=taken(places),
-                uses_mm=0.0,
-            )
-        )
+    reached = [one for one in run.crossings if pieces.count(one.at_mm) <= had]
+    if reached:
+        seam = max(reached, key=lambda one: one.at_mm)
+        found.append(Stop(how="seam", seam=seam.seam, at_mm=seam.at_mm, count=pieces.count(seam.at_mm), uses_mm=0.0))
+    out = min(gaps * pieces.pitch_mm, run.length_mm)
+    if pieces.count(out) <= had:
+        found.append(Stop(how="runs out", at_mm=out, count=pieces.count(out), uses_mm=0.0))
+    wider = run.length_mm / gaps
+    further = replace(pieces, pitch_mm=wider)
+    count = further.count(run.length_mm)
+    found.append(Stop(how="wider", at_mm=run.length_mm, pitch_mm=wider, count=count, uses_mm=0.0))
     return tuple(found)
 
 
-def _stops_running(trim: Along, run: RunLine, joined: bool) -> tuple[Stop, ...]:
+def _stops_running(trim: Along, run: RunLine, ends: int) -> tuple[Stop, ...]:
     """Where what runs on may stop: at the last seam that it reaches on both halves, or where it runs out."""
-    if trim.at_hand_mm is None:
-        return ()
     halves = 2 if trim.line.half == "both" else 1
-    ends = 1 if joined else 2
-    reach = trim.at_hand_mm / halves - ends * trim.turn_in_mm
+    reach = min((trim.at_hand_mm or 0.0) / halves - ends * trim.turn_in_mm, run.length_mm)
     if reach <= 0:
         return ()
-    reach = min(reach, run.length_mm)
-    found = [Stop(how="runs out", at_mm=reach, uses_mm=halves * (reach + ends * trim.turn_in_mm))]
-    if seam := _last_seam(run, reach):
-        uses = halves * (seam.at_mm + ends * trim.turn_in_mm)
-        found.insert(0, Stop(how="seam", seam=seam.seam, at_mm=seam.at_mm, uses_mm=uses))
-    return tuple(found)
-
-
-def _last_seam(run: RunLine, reach: float) -> Crossing | None:
-    return max((one for one in run.crossings if one.at_mm <= reach + 1e-6), key=lambda one: one.at_mm, default=None)
+    stops: list[tuple[Literal["seam", "runs out"], str, float]] = [("runs out", "", reach)]
+    reached = [one for one in run.crossings if one.at_mm <= reach + 1e-6]
+    if reached:
+        seam = max(reached, key=lambda one: one.at_mm)
+        stops.insert(0, ("seam", seam.seam, seam.at_mm))
+    return tuple(
+        Stop(how=how, seam=name, at_mm=at, uses_mm=halves * (at + ends * trim.turn_in_mm)) for how, name, at in stops
+    )

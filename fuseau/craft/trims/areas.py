@@ -56,8 +56,7 @@ class PanelRoom(Record):
 class AreaLaid(Record):
     """Something over an area: how many square centimetres it covers, pieces, thread, grams, minutes; of all halves.
 
-    `fits` are the panels on which a motif has room, `room` how many have place for one between the hardware; `short` by
-    so many pieces.
+    `fits` are the panels on which a motif has room, `places` where; `short` by so many pieces.
     """
 
     cm2: float

@@ -210,16 +210,18 @@ class TrimChoices(Record):
 
     @model_validator(mode="after")
     def _keys_differ(self) -> "TrimChoices":
-        keys = [
-            one.key
-            for group in (self.along, self.areas, self.flossing, self.hanging, self.straps, self.chains)
-            for one in group
-        ]
+        keys = self.keys
         if len(set(keys)) != len(keys):
             raise at_field("along", "Two trims have one number.")
         return self
 
     @property
+    def keys(self) -> tuple[str, ...]:
+        """The keys of all of it."""
+        groups = (self.along, self.areas, self.flossing, self.hanging, self.straps, self.chains)
+        return tuple(one.key for group in groups for one in group)
+
+    @property
     def anything(self) -> bool:
         """Whether there is any of it."""
-        return bool(self.along or self.areas or self.flossing or self.hanging or self.straps or self.chains)
+        return bool(self.keys)

@@ -127,12 +127,11 @@ def circle(
     *,
     seam_mm: float,
     hem_mm: float,
-    opens: bool = True,
 ) -> Circle:
     """A circle, or part of one, for a waist: the fewest pieces that come out of the cloth's width.
 
-    r = waist ÷ (2π · part), the hem lies so much further out. `opens`: one seam more than pieces that are joined all
-    round is left open, so that even a full circle in one piece is slit.
+    r = waist ÷ (2π · part), the hem lies so much further out. Its pieces are joined all round, and it opens in
+    one of their seams; a full circle in one piece has none, and is slit.
     """
     share = PARTS[part]
     inner = waist_mm / (2 * math.pi * share)
@@ -142,7 +141,7 @@ def circle(
     for pieces in _splits(share):
         angle = 360 * share / pieces
         wide, high = sector_size(cut_in, cut_out, angle)
-        wide, high = wide + 2 * seam_mm, high
+        wide += 2 * seam_mm
         length = _laid(wide, high, pieces, usable_mm)
         found = Circle(
             waist_mm=waist_mm,
@@ -153,7 +152,7 @@ def circle(
             hem_mm=2 * math.pi * share * outer,
             pieces=pieces,
             angle_deg=angle,
-            seams=pieces if share >= 1 or pieces > 1 else 0,
+            seams=0 if pieces == 1 and share == 1 else pieces,
             cloth_mm=length,
             high_mm=high,
             wide_mm=wide,

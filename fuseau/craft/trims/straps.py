@@ -14,7 +14,7 @@ class StrapLaid(Record):
     """A strap of one side: finished length, cut length, and how far each end leans from upright, degrees.
 
     `guessed`: the way over the shoulder follows from the shoulder's place, not from the tape. `arm_deg`: how high the
-    arm can be raised before it pulls. `thread_mm` along both edges is not told: it is sewn as it is turned.
+    arm can be raised before it pulls.
     """
 
     finished_mm: float

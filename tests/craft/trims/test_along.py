@@ -86,3 +86,32 @@ def test_on_loops_it_comes_off_for_washing():
     found = laid(pitch_mm=30, detachable=True)
     assert found.loops == 18
     assert found.works == (("loop for a trim", 18.0),)
+
+
+@given(
+    st.integers(1, 80),
+    st.floats(5, 60),
+    st.floats(60, 900),
+    st.booleans(),
+    st.sampled_from(["on both ends", "half a pitch in"]),
+    st.sampled_from(["both", "right"]),
+)
+def test_a_way_out_that_is_taken_comes_to_what_was_told(at_hand, pitch, length, meets, ends, half):
+    crossings = (Crossing(seam="1·2", at_mm=length * 0.31), Crossing(seam="2·3", at_mm=length * 0.74))
+    part = OnPanel(panel=1, points=((0.0, 0.0), (length, 0.0)), from_mm=0.0)
+    run = RunLine((part,), length, crossings)
+    fields = {"at_hand": at_hand, "ends": ends, "line": TrimLine(half=half)}
+    for stop in laid(meets, run, pitch_mm=pitch, **fields).stops:
+        shorter = RunLine((part,), stop.at_mm, ())
+        after = laid(meets, shorter, pitch_mm=stop.pitch_mm or pitch, **fields)
+        assert (after.count, after.short) == (stop.count, 0)
+
+
+@given(st.floats(10, 4000), st.floats(60, 900), st.booleans())
+def test_lace_that_stops_where_it_is_told_to_is_enough(at_hand, length, meets):
+    part = OnPanel(panel=1, points=((0.0, 0.0), (length, 0.0)), from_mm=0.0)
+    run = RunLine((part,), length, (Crossing(seam="1·2", at_mm=length / 2),))
+    for stop in laid(meets, run, at_hand_mm=at_hand).stops:
+        after = laid(meets, RunLine((part,), stop.at_mm, ()), at_hand_mm=at_hand + 1e-6)
+        assert after.needed_mm == pytest.approx(stop.uses_mm)
+        assert after.short == 0

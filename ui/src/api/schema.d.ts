@@ -2922,8 +2922,7 @@ export interface components {
          * AreaLaid
          * @description Something over an area: how many square centimetres it covers, pieces, thread, grams, minutes; of all halves.
          *
-         *     `fits` are the panels on which a motif has room, `room` how many have place for one between the hardware; `short` by
-         *     so many pieces.
+         *     `fits` are the panels on which a motif has room, `places` where; `short` by so many pieces.
          */
         AreaLaid: {
             /** Cm2 */
@@ -5266,7 +5265,8 @@ export interface components {
          * CutDone
          * @description A cloth that has been cut: when, for which version, how many pieces, and from what of the shelf.
          *
-         *     `new_mm` is how much of it was new cloth, that had not been put on the shelf.
+         *     `new_mm` is how much of it was new cloth, that had not been put on the shelf; `frills` are the keys of those
+         *     frills and skirts that were cut with it.
          */
         CutDone: {
             /**
@@ -5283,6 +5283,11 @@ export interface components {
              * @default []
              */
             used: components["schemas"]["Used"][];
+            /**
+             * Frills
+             * @default []
+             */
+            frills: string[];
             /**
              * New Mm
              * @default 0
@@ -5513,7 +5518,7 @@ export interface components {
          * DrawnRead
          * @description A picture read: three ways to come near it, or why that can't be told; `says` stands before the numbers.
          *
-         *     `unknown`: marked levels of which nothing is measured. `limit_share`: the reduction from which there is a caution.
+         *     `unknown`: marked levels of which nothing is measured. `limit_share`: what is comfortable, or the caution.
          */
         DrawnRead: {
             /** Picture */
@@ -11161,7 +11166,7 @@ export interface components {
          * @description A strap of one side: finished length, cut length, and how far each end leans from upright, degrees.
          *
          *     `guessed`: the way over the shoulder follows from the shoulder's place, not from the tape. `arm_deg`: how high the
-         *     arm can be raised before it pulls. `thread_mm` along both edges is not told: it is sewn as it is turned.
+         *     arm can be raised before it pulls.
          */
         StrapLaid: {
             /** Finished Mm */

@@ -124,31 +124,31 @@ const take = (stop: { how: string; at_mm: number; pitch_mm?: number | null }) =>
   const from = (trimOf(row.value!).line as { begins_mm?: number | null }).begins_mm ?? 0
   return stop.how === 'wider'
     ? open.set(`${at}.pitch_mm`, stop.pitch_mm)
-    : open.set(`${at}.line.ends_mm`, from + stop.at_mm + 0.01)
+    : open.set(`${at}.line.ends_mm`, from + stop.at_mm)
 }
 const STOPS = { seam: 'Stop at the seam', 'runs out': 'Stop where it runs out', wider: 'Lie further apart' } as const
 
-// drawn on the panels
-const panelAt = (x: number) => {
-  const panels = plan.value.pattern!.panels
-  return panels.findIndex((panel, i) => {
-    const xs = panel.outline.map((point) => point[0] + offsets.value[i])
+// drawn on the panels, which lie at these offsets
+const panelAt = (x: number, offsets: number[]) =>
+  plan.value.pattern!.panels.findIndex((panel, i) => {
+    const xs = panel.outline.map((point) => point[0] + offsets[i])
     return x >= Math.min(...xs) - 4 && x <= Math.max(...xs) + 4
   })
-}
-const offsets = ref<number[]>([])
-function set(event: MouseEvent, sx: (x: number) => number, sz: (z: number) => number, scale: number, at: number[]) {
-  offsets.value = at
+const tenth = (mm: number) => Math.round(mm * 10) / 10
+function draw(
+  event: MouseEvent,
+  sx: (x: number) => number,
+  sz: (z: number) => number,
+  scale: number,
+  offsets: number[],
+) {
   const box = (event.currentTarget as SVGElement).ownerSVGElement!.getBoundingClientRect()
   const x = (event.clientX - box.left - sx(0)) / scale
   const z = (sz(0) - (event.clientY - box.top)) / scale
-  const i = panelAt(x)
+  const i = panelAt(x, offsets)
   if (i < 0) return
-  const number = plan.value.pattern!.panels[i].number
-  drawn.value = [
-    ...drawn.value!,
-    { panel: number, x_mm: Math.round((x - at[i]) * 10) / 10, z_mm: Math.round(z * 10) / 10 },
-  ]
+  const panel = plan.value.pattern!.panels[i].number
+  drawn.value = [...drawn.value!, { panel, x_mm: tenth(x - offsets[i]), z_mm: tenth(z) }]
 }
 const placed = (spot: Spot, sx: (x: number) => number, sz: (z: number) => number, at: number[]): Point => {
   const i = plan.value.pattern!.panels.findIndex((panel) => panel.number === spot.panel)
@@ -180,7 +180,7 @@ useKeys([
     >
       <template #inside="{ sx, sz, scale, offsets: laid }">
         <g v-if="drawn" class="drawing">
-          <rect x="0" y="0" width="100%" height="100%" @click="(event) => set(event, sx, sz, scale, laid)" />
+          <rect x="0" y="0" width="100%" height="100%" @click="(event) => draw(event, sx, sz, scale, laid)" />
           <path :d="path(drawn.map((spot) => placed(spot, sx, sz, laid)))" />
           <circle
             v-for="(spot, i) in drawn"
