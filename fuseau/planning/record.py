@@ -118,10 +118,11 @@ def card(build: Build, planned: Plan) -> Card:
 
 def _told_apart(facts: Sequence[Fact]) -> tuple[Fact, ...]:
     """Lines that are called alike, such as two linings, told apart by a number."""
-    found: list[Fact] = []
+    seen: dict[tuple[FactGroup, str], int] = {}
+    found = []
     for fact in facts:
-        before = sum(one.group == fact.group and one.name.partition(", the ")[0] == fact.name for one in found)
-        found.append(fact.model_copy(update={"name": f"{fact.name}, the {before + 1}."}) if before else fact)
+        number = seen[fact.group, fact.name] = seen.get((fact.group, fact.name), 0) + 1
+        found.append(fact if number == 1 else fact.model_copy(update={"name": f"{fact.name} ({number})"}))
     return tuple(found)
 
 

@@ -150,4 +150,4 @@ def test_lines_that_are_called_alike_are_told_apart():
     build = edited(BUILD, trims__along=beads)
     names = [fact.name for fact in card(build, plan(build)).facts]
     assert len(set(names)) == len(names)
-    assert [name for name in names if "beads" in name] == ["trim: beads", "trim: beads, the 2.", "trim: beads, the 3."]
+    assert [name for name in names if "beads" in name] == ["trim: beads", "trim: beads (2)", "trim: beads (3)"]

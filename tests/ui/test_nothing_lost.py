@@ -233,9 +233,10 @@ def test_no_width_freezes_a_page_or_makes_it_scroll_sideways(demo_hand):
     demo_hand.stage("Underclock mender", "brief")
     browser.get_log("browser")
     try:
-        for label in ("Brief", "Wearer", "Pattern", "Mock-ups", "Bones", "Front", "Back", "Layers", "Cut", "Shelf"):
+        stages = "Brief", "Wearer", "Pattern", "Mock-ups", "Bones", "Front", "Back", "Layers", "Trims", "Cut", "Make"
+        for label in (*stages, "Record", "/shelf", "/shopping", "/today", "/cards"):
             browser.execute_cdp_cmd("Emulation.setDeviceMetricsOverride", at | {"width": 1280})
-            demo_hand.go("/shelf") if label == "Shelf" else demo_hand.press(label)
+            demo_hand.go(label) if label.startswith("/") else demo_hand.press(label)
             demo_hand.wait(lambda: not demo_hand.all("main [aria-busy=true]") and demo_hand.all("main h1"))
             for width in (320, 390, 834, 2560):
                 browser.execute_cdp_cmd("Emulation.setDeviceMetricsOverride", at | {"width": width})

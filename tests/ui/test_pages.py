@@ -8,7 +8,8 @@ from fuseau.craft.base.lengths import format_length
 from tests.conftest import MEASURES
 from tests.ui.driving import Hand, Server
 
-STAGES = ("brief", "wearer", "pattern", "mockups", "bones", "front", "back", "layers", "cut", "numbers")
+STAGES = ("brief", "wearer", "pattern", "mockups", "bones", "front", "back", "layers", "trims", "cut", "make", "record",
+          "numbers")  # fmt: skip
 
 
 def test_a_girth_that_cannot_be_stays_as_written_with_its_sentence(demo_hand):
@@ -362,14 +363,16 @@ def test_no_page_has_axe_violations_in_either_theme_or_asks_outside(demo_hand):
     line = demo_hand.build("Lamplighter Regent")
     demo_hand.browser.get_log("browser")
     asked: set[str] = set()
-    for page in ("/", "/shelf", *(f"/build/{line['id']}/{one}" for one in STAGES)):
+    for page in ("/", "/shelf", "/today", "/cards", *(f"/build/{line['id']}/{one}" for one in STAGES)):
         demo_hand.go(page)
         demo_hand.find(".line, h1")
         demo_hand.wait(lambda: not demo_hand.all("[aria-busy=true]"))
         if page.endswith("/bones"):
             demo_hand.find(".schools")  # they come a moment later
         assert demo_hand.violations() == [], page
-        if page.endswith(("/", "/shelf", "/pattern", "/mockups", "/layers")):  # their parts stand on the others too
+        if page.endswith(
+            ("/", "/shelf", "/pattern", "/mockups", "/layers", "/trims", "/make", "/cards")
+        ):  # their parts stand on the others too
             demo_hand.press("Dark theme")
             demo_hand.find(".v-theme--dark")
             assert demo_hand.violations("color-contrast", "link-in-text-block") == [], page  # no other knows of colours

@@ -34,7 +34,8 @@ async function ask<T>(path: string, init?: RequestInit): Promise<T> {
   return answer<T>(response)
 }
 
-export const get = <T>(path: string) => ask<T>(path)
+/** What is there; given up, without a word of the server, once `signal` aborts. */
+export const get = <T>(path: string, signal?: AbortSignal) => ask<T>(path, { signal })
 
 export const send = <T>(method: 'POST' | 'PUT' | 'DELETE', path: string, body?: unknown) =>
   ask<T>(path, {

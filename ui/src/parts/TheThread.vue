@@ -43,28 +43,38 @@ const knots = computed(() =>
   background: var(--bench);
   border-right: 1px solid var(--line);
   padding: 10px 0;
-  position: relative;
   overflow-y: auto;
-}
-.thread::before {
-  content: '';
-  position: absolute;
-  left: 25px;
-  top: 24px;
-  height: calc(11 * 54px - 28px);
-  width: 2px;
-  background: var(--line);
+  display: flex;
+  flex-direction: column;
 }
 .stage {
   position: relative;
   display: flex;
   gap: 12px;
-  height: 54px;
+  flex: 0 1 54px;
+  min-height: 44px;
   padding: 7px 8px 0 17px;
   text-decoration: none;
   color: var(--ink);
   border-left: 4px solid transparent;
   margin-left: -4px;
+}
+/* the thread from one knot to the next */
+.stage:not(:has(+ .house))::before {
+  content: '';
+  position: absolute;
+  left: 25px;
+  top: 30px;
+  height: calc(100% - 20px);
+  width: 2px;
+  background: var(--line);
+}
+.stage.router-link-active:not(:has(+ .house))::before {
+  left: 21px;
+}
+.stage svg {
+  position: relative;
+  flex: none;
 }
 .stage b {
   font-weight: 500;
@@ -122,26 +132,26 @@ const knots = computed(() =>
   fill: var(--paper);
 }
 .house {
-  position: absolute;
-  bottom: 12px;
-  left: 18px;
+  margin: auto 18px 2px;
+  padding-top: 8px;
   color: var(--steel);
   font-size: 0.88rem;
 }
 @media (max-width: 899px) {
   .thread {
-    display: flex;
+    flex-direction: row;
     overflow: auto hidden;
     padding: 0;
     border-right: 0;
     border-bottom: 1px solid var(--line);
   }
-  .thread::before,
+  .stage::before,
   .house {
     display: none;
   }
   .stage {
     flex: none;
+    height: 54px;
     border-left: 0;
     margin-left: 0;
   }

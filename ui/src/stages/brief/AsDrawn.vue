@@ -33,7 +33,7 @@ const pictures = computed(() =>
     return { read, at, picture: open.build!.brief!.pictures![at] }
   }),
 )
-const percent = (share: number) => `${(100 * share).toFixed(1)} %`
+const percent = (share: number) => `${(100 * share).toFixed(1)}\u00a0%`
 const level = (name: string) => LEVEL_LABELS[name as LevelName] ?? name
 const aim = (share: number) =>
   open.edit(
@@ -99,7 +99,7 @@ const marked = (at: number) =>
             }}</span><template v-for="(mm, name) in way.padding_mm" :key="name"
               >, {{ level(String(name)).toLowerCase() }} padded by {{ hardware(mm, settings.unit) }} on each
               side</template
-            >. <span class="soft">It differs by {{ way.likeness_percent.toFixed(1) }} %.</span>
+            >. <span class="soft">It differs by {{ percent(way.likeness_percent / 100) }}.</span>
             <button type="button" class="ask" @click="aim(way.reduction_share)">
               aim for it<span class="sr">: {{ way.way }}</span>
             </button>

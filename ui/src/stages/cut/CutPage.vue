@@ -36,6 +36,7 @@ const LOOK_MS = 400
 /** How far it is, once it takes long enough to be asked. */
 const share = ref(0)
 let turn = 0
+let asking = new AbortController()
 
 const cloths = computed(() => cut.value?.cloths ?? [])
 const here = computed(
@@ -59,7 +60,7 @@ async function lay(one: ClothCut, seconds: number) {
     share.value = now.find((thought) => thought.what === 'marker')?.share ?? 0
   }, LOOK_MS)
   try {
-    const found = await get<ClothLaid>(`/builds/${build}/cut/${one.cloth}?seconds=${seconds}`)
+    const found = await get<ClothLaid>(`/builds/${build}/cut/${one.cloth}?seconds=${seconds}`, asking.signal)
     layings.value[one.cloth] = { laid: found, revision }
   } finally {
     clearInterval(looking)
@@ -93,6 +94,8 @@ const layAll = () =>
 const better = (seconds: number) => inTurn(async () => void (here.value && (await lay(here.value, seconds))))
 async function stop() {
   turn++
+  asking.abort()
+  asking = new AbortController()
   working.value = ''
   const build = open.latest?.id
   if (build) await send<void>('DELETE', `/builds/${build}/underway/marker`).catch(() => undefined)

@@ -23,6 +23,8 @@ watch(
   },
   { immediate: true },
 )
+const made = (mark: TrimMarks['marks'][number]) =>
+  (open.build!.trims?.along ?? []).some((one) => JSON.stringify(one.line?.spots) === JSON.stringify(mark.spots))
 async function make(mark: TrimMarks['marks'][number]) {
   const name = `as on “${(mark.picture_name || 'the picture').slice(0, 50)}”`
   const trim = { name, sewn: 'along by hand', line: { on: 'drawn', spots: mark.spots } }
@@ -36,6 +38,7 @@ async function make(mark: TrimMarks['marks'][number]) {
     <p v-for="mark in marks" :key="`${mark.picture} ${mark.number}`" class="small">
       {{ mark.picture_name || 'The picture' }}, trim line {{ mark.number }}:
       <template v-if="mark.fault">{{ mark.fault }}</template>
+      <template v-else-if="made(mark)">on the garment.</template>
       <v-btn v-else size="small" variant="outlined" @click="make(mark)">Make it one on the garment</v-btn>
     </p>
   </section>

@@ -44,7 +44,13 @@ const seams = computed(() => [
   { name: panels.value.length, label: 'CB' },
 ])
 const channels = computed(() => [...new Set((open.plan!.bones ?? []).map((bone) => bone.channel))])
-const fields = computed(() => FIELDS[props.group].filter((field) => shows(field, form.value)))
+const more = ref(false)
+const whole = computed(() => FIELDS[props.group].filter((field) => shows(field, form.value)))
+const before = shownOf(props.group, undefined, settings.unit)
+/** What is seldom filled in is there when it is asked for, was filled in, or is wrong. */
+const wanted = (field: Field) =>
+  more.value || !field.more || said(field) || JSON.stringify(form.value[field.at]) !== JSON.stringify(before[field.at])
+const fields = computed(() => whole.value.filter(wanted))
 const picks = (field: Field) =>
   field.kind === 'seam'
     ? seams.value.map(({ name, label }) => ({ value: name, title: label }))
@@ -144,6 +150,7 @@ function leave() {
         :error-messages="said(field)"
       />
     </template>
+    <button v-if="fields.length < whole.length" type="button" class="ask more" @click="more = true">More …</button>
     <p v-for="text in other" :key="text" class="bad" role="alert">{{ text }}</p>
     <div class="acts">
       <v-btn type="submit" size="small" color="primary">{{ key ? 'Keep it so' : 'Put it on' }}</v-btn>
@@ -158,6 +165,9 @@ function leave() {
   gap: 4px 12px;
   flex-wrap: wrap;
   align-items: center;
+}
+.more {
+  justify-self: start;
 }
 .bad {
   color: var(--takein);
