@@ -26,10 +26,12 @@ class CardBox:
         self._said: dict[str, tuple[int, Unit, SaidCard]] = {}
         self._lock = threading.Lock()
 
-    def all(self) -> list[tuple[str, Filed]]:
-        """What is kept of every build, by its id; builds that can't be read or planned are left out."""
+    def all(self, but: str = "") -> list[tuple[str, Filed]]:
+        """What is kept of every build, or every other one, by its id; what can't be read or planned is left out."""
         found = []
         for build_id, revision, filed in self._kept():
+            if build_id == but:
+                continue
             here = filed or self._file(build_id, revision)
             if here is not None:
                 found.append((build_id, here))

@@ -29,6 +29,7 @@ from fuseau.document.build import Build, Memory
 from fuseau.document.shelf import Shelf
 from fuseau.planning.brief import consequences, job_word
 from fuseau.planning.card_box import taught_of_cloth
+from fuseau.planning.over_shoulder import on_shoulder, overlaps
 from fuseau.planning.pipeline import plan
 from fuseau.planning.plan import Plan
 from fuseau.planning.thread import thread
@@ -265,7 +266,7 @@ class Session:
             consequences=list(consequences(opened.build)),
             ticked_bones=[name for name in opened.build.bone_kinds if opened.build.bones_ticked(name)],
             newer=self._newer(opened.build),
-            taught=list(self._taught_of_cloth(opened, planned)),
+            taught=list(self._taught(opened, planned)),
         )
 
     def line(self, one: Listed) -> Line:
@@ -307,9 +308,14 @@ class Session:
             silhouette=[[(round(x, 1), round(z, 1)) for x, z in panel.outline[::4]] for panel in panels],
         )
 
-    def _taught_of_cloth(self, opened: Opened, planned: Plan) -> tuple[Finding, ...]:
-        """What her other garments taught of the cloth of this one."""
-        return taught_of_cloth(opened.build, planned, self.cards.filed(but=opened.id))
+    def _taught(self, opened: Opened, planned: Plan) -> tuple[Finding, ...]:
+        """What other garments taught of the cloth of this one, and what of its wearer's lies on the same shoulder."""
+        build = opened.build
+        found = taught_of_cloth(build, planned, self.cards.filed(but=opened.id))
+        if not on_shoulder(build):
+            return found
+        others = [(one.name, one.wearer, one.on_shoulder) for _, one in self.cards.all(but=opened.id)]
+        return (*found, *overlaps(build, others))
 
     def _newer(self, build: Build) -> BookMeasuring | None:
         """The newest measuring of the wearer in the book, if the build rests on an older one."""

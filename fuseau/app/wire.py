@@ -68,7 +68,7 @@ class OpenBuild(BaseModel):
     consequences: list[Consequence]
     ticked_bones: list[BoneName] = Field(description="Kinds of bones that were ticked off as cut while making.")
     newer: "BookMeasuring | None"
-    taught: list[Finding] = Field(description="What garments that were made before taught, for this one.")
+    taught: list[Finding] = Field(description="What her other garments taught for this one, and where they meet it.")
 
 
 class Line(BaseModel):

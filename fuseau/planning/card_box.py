@@ -13,15 +13,19 @@ from fuseau.craft.making.rates import Logged, Rate, rates
 from fuseau.craft.materials.minutes import Work
 from fuseau.document.build import Build
 from fuseau.planning.make import logged_of
+from fuseau.planning.over_shoulder import OnShoulder, on_shoulder, wearer_of
 from fuseau.planning.plan import Plan
 from fuseau.planning.record import Card, Fact, card, strength_cloth
 from fuseau.wording import Words
 
-FORM = 2  # of what is kept: filed anew where it is another
+FORM = 3  # of what is kept: filed anew where it is another
 
 
 class Filed(Record):
-    """What is kept of a build at one of its revisions: its log for her rates; its card, once it is finished."""
+    """What is kept of a build at one of its revisions: its log for her rates; its card, once it is finished.
+
+    `wearer` by which garments of hers are told, and what of this one lies on her shoulders.
+    """
 
     name: str
     character: str
@@ -33,6 +37,8 @@ class Filed(Record):
     wears: int = 0
     card: Card | None = None
     logged: tuple[Logged, ...] = ()
+    wearer: str = ""
+    on_shoulder: tuple[OnShoulder, ...] = ()
 
 
 class FoundCard(Record):
@@ -70,6 +76,8 @@ def file(build: Build, planned: Plan | None) -> Filed:
         wears=len(record.wears),
         card=card(build, planned) if finished and planned else None,
         logged=logged_of(build),
+        wearer=wearer_of(build),
+        on_shoulder=() if build.rehearsal else on_shoulder(build),
     )
 
 

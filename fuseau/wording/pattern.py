@@ -19,6 +19,8 @@ MESSAGES = {
     "goes straight on from there.",
     "meets_jaw": "The top line stands {top_mm:length} above the neck base and the jaw begins at {jaw_mm:length}: it "
     "would press under the jaw or ear.",
+    "shoulder.collar": "It reaches {out_mm:length} out and lies over {lap_mm:hardware} of “{strap}” of {other}, of the "
+    "same wearer: worn together, try both on at once.",
     "below_collarbone": "In front the collar ends {below_mm:length} below the collarbone, where no girth is measured.",
     "girth_far_off.small": "At the {level:level} this pattern measures {sewn_mm:length} closed, the wearer "
     "{body_mm:length}: was a panel forgotten, or only a quarter typed?",

@@ -37,6 +37,10 @@ MESSAGES: dict[str, str] = {
     "strap.no_arm": "A band round the arm needs the girth of the arm.",
     "strap.guessed": "Its length follows from where the shoulder lies, not from the tape: cut it long, and pin it at "
     "the fitting.",
+    "shoulder.strap": "The {piece} of {other}, of the same wearer, reaches {out_mm:length} out and lies over "
+    "{lap_mm:hardware} of its {wide_mm:hardware}: worn "
+    "together, leave nothing hard on it there, and try both on at once.",
+    "shoulder.strap.mend": "Put it {out_mm:length} out",
     "hold.slips": "It slips: {kilos:.1f} kg weigh {weight_n:.0f} N, and it holds {holds_n:.0f} N.",
     "hold.barely": "It only just holds: {kilos:.1f} kg weigh {weight_n:.0f} N, and it holds {holds_n:.0f} N.",
     "hold.own_band": "Let the skirt hang from a band of its own, and hook the bodice onto it.",

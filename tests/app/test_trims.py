@@ -80,3 +80,23 @@ def test_trims_are_shopped_for_and_laid_on_the_table(client, sheet):
     cloths = {one["cloth"]: one for one in client.get(f"/api/builds/{sheet['id']}/cut").json()["cloths"]}
     assert [piece["label"] for piece in cloths["organza"]["pieces"]] == ["skirt"]
     assert "amber beads" in client.get("/api/shopping").text
+
+
+def test_a_strap_meets_the_shoulder_piece_of_another_garment_of_hers(client, sheet):
+    named = edit(client, sheet, "wearer.name", "Marit").json()
+    bodice = put(client, named, "straps", name="strap", over_mm="40 cm").json()
+    assert bodice["taught"] == []
+    collar = client.post("/api/builds", json={"name": "Ash collar", "kind": "neck corset"}).json()
+    changes = [
+        {"at": "wearer.name", "value": "marit"},
+        {"at": "wearer.collarbone.readings_mm", "value": ["47"]},
+        {"at": "draft.shoulder_pieces", "value": True},
+    ]
+    body = {"revision": collar["revision"], "changes": changes}
+    collar = client.post(f"/api/builds/{collar['id']}/changes", json=body).json()
+    (there,) = collar["taught"]
+    assert (there["stage"], there["at"]) == ("pattern", "draft.shoulder_pieces")
+    (here,) = client.get(f"/api/builds/{bodice['id']}").json()["taught"]
+    assert "The shoulder piece of Ash collar" in here["sentence"]
+    client.delete(f"/api/builds/{collar['id']}")
+    assert client.get(f"/api/builds/{bodice['id']}").json()["taught"] == []

@@ -8209,7 +8209,7 @@ export interface components {
             newer: components["schemas"]["BookMeasuring"] | null;
             /**
              * Taught
-             * @description What garments that were made before taught, for this one.
+             * @description What her other garments taught for this one, and where they meet it.
              */
             taught: components["schemas"]["Finding"][];
         };
