@@ -13,6 +13,7 @@ from fuseau.craft.closures.front import Opening
 from fuseau.craft.fit.fit import Fit
 from fuseau.craft.materials.cloths import Cloth, ClothName
 from fuseau.craft.materials.minutes import MINUTES, Work
+from fuseau.craft.pattern.pattern import seam_label
 from fuseau.craft.pattern.trueing import LaidPanel, Point
 from fuseau.craft.trims.along import AlongLaid, lay_along
 from fuseau.craft.trims.areas import AreaLaid, lay_area
@@ -215,7 +216,9 @@ def _along(inputs: TrimsInputs, i: int) -> AlongShown:
     def lay() -> AlongShown:
         run, right, left = _parts(inputs, trim.line, at)
         round_ = trim.line.on in ("top line", "hem", "waist")
-        laid = lay_along(trim, run, meets_at_cf=round_ and not inputs.opens_in_front)
+        laid = lay_along(
+            trim, run, meets_at_cf=round_ and not inputs.opens_in_front, side=seam_label(inputs.front_panels)
+        )
         return AlongShown(
             key=trim.key,
             name=trim.name,

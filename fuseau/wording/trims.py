@@ -40,7 +40,7 @@ MESSAGES: dict[str, str] = {
     "shoulder.strap": "The {piece} of {other}, of the same wearer, reaches {out_mm:length} out and lies over "
     "{lap_mm:hardware} of its {wide_mm:hardware}: worn "
     "together, leave nothing hard on it there, and try both on at once.",
-    "shoulder.strap.mend": "Put it {out_mm:length} out",
+    "shoulder.strap.mend": "Put it {out_mm:length} out, and tape the way anew",
     "hold.slips": "It slips: {kilos:.1f} kg weigh {weight_n:.0f} N, and it holds {holds_n:.0f} N.",
     "hold.barely": "It only just holds: {kilos:.1f} kg weigh {weight_n:.0f} N, and it holds {holds_n:.0f} N.",
     "hold.own_band": "Let the skirt hang from a band of its own, and hook the bodice onto it.",

@@ -1,13 +1,14 @@
 """What runs along a line: how many, how much, how long it takes, and where it stops when there is too little (15)."""
 
 import math
+from collections.abc import Iterator, Sequence
 from dataclasses import dataclass, replace
 from typing import Literal
 
 from fuseau.craft.base.record import Record
 from fuseau.craft.materials.minutes import Work
 from fuseau.craft.trims.choices import Along, Ends, Sewn
-from fuseau.craft.trims.lines import RunLine
+from fuseau.craft.trims.lines import Crossing, RunLine
 
 _WORKS: dict[Sewn, Work] = {
     "each by hand": "beads along a line",
@@ -23,10 +24,11 @@ _STITCH_SHARE = 2.5  # of the line's length is thread, there and back and round 
 class Stop(Record):
     """Where something may stop when what is at hand does not reach: mm from where the line begins, on both halves.
 
-    At a `seam`, where it `runs out`, or all of it at a wider `pitch_mm`. `count` or `uses_mm` is what that takes.
+    At the last `seam` that it reaches, at the side so that all is done that `shows` from the front, where it `runs
+    out`, or all of it at a wider `pitch_mm`. `count` or `uses_mm` is what that takes.
     """
 
-    how: Literal["seam", "runs out", "wider"]
+    how: Literal["seam", "shows", "runs out", "wider"]
     seam: str = ""
     at_mm: float
     pitch_mm: float | None = None
@@ -69,8 +71,8 @@ def spread(length_mm: float, pitch_mm: float, ends: Ends) -> tuple[float, ...]:
     return tuple((i + 0.5) * step for i in range(gaps))
 
 
-def lay_along(trim: Along, run: RunLine, *, meets_at_cf: bool) -> AlongLaid:
-    """Something laid along a line of a half.
+def lay_along(trim: Along, run: RunLine, *, meets_at_cf: bool, side: str = "") -> AlongLaid:
+    """Something laid along a line of a half; `side` is the label of the side seam.
 
     `meets_at_cf`: the line goes on over CF onto the other half, so that a piece on CF is there only once, and what runs
     on is turned in only at its ends behind.
@@ -93,7 +95,7 @@ def lay_along(trim: Along, run: RunLine, *, meets_at_cf: bool) -> AlongLaid:
         short = 0.0 if trim.at_hand_mm is None else max(0.0, needed - trim.at_hand_mm)
         told = {"needed_mm": needed, "grams": needed / 1000 * trim.grams, "price": needed / 1000 * trim.price}
         return laid.model_copy(
-            update={**told, "short": short, "stops": _stops_running(trim, run, ends) if short else ()}
+            update={**told, "short": short, "stops": _stops_running(trim, run, ends, side) if short else ()}
         )
     pieces = _Pieces(trim.pitch_mm, trim.ends, halves, shared=joined and trim.ends == "on both ends")
     at, count = pieces.at(whole), pieces.count(whole)
@@ -110,7 +112,7 @@ def lay_along(trim: Along, run: RunLine, *, meets_at_cf: bool) -> AlongLaid:
             "price": count * trim.price,
             "works": works,
             "short": float(lacking),
-            "stops": _stops_counted(pieces, run, trim.at_hand or 0) if lacking else (),
+            "stops": _stops_counted(pieces, run, trim.at_hand or 0, side) if lacking else (),
         }
     )
 
@@ -152,19 +154,27 @@ class _Pieces:
         return places - 1 if self.ends == "on both ends" else places
 
 
-def _stops_counted(pieces: _Pieces, run: RunLine, had: int) -> tuple[Stop, ...]:
-    """Where pieces may stop: at the last seam that they reach on both halves, where they run out, or further apart.
+def _at_seams(reached: Sequence[Crossing], side: str) -> Iterator[tuple[Literal["seam", "shows"], Crossing]]:
+    """The last seam that is reached, and the side seam, where that comes before it."""
+    if reached:
+        last = max(reached, key=lambda one: one.at_mm)
+        yield ("shows" if last.seam == side else "seam"), last
+        yield from (("shows", one) for one in reached if one.seam == side and one is not last)
+
+
+def _stops_counted(pieces: _Pieces, run: RunLine, had: int, side: str) -> tuple[Stop, ...]:
+    """Where pieces may stop: at a seam that they reach on both halves, where they run out, or further apart.
 
     Each as it is laid once the line ends there.
     """
     gaps = pieces.gaps(had)
     if gaps < 1:
         return ()
-    found = []
     reached = [one for one in run.crossings if pieces.count(one.at_mm) <= had]
-    if reached:
-        seam = max(reached, key=lambda one: one.at_mm)
-        found.append(Stop(how="seam", seam=seam.seam, at_mm=seam.at_mm, count=pieces.count(seam.at_mm), uses_mm=0.0))
+    found = [
+        Stop(how=how, seam=one.seam, at_mm=one.at_mm, count=pieces.count(one.at_mm), uses_mm=0.0)
+        for how, one in _at_seams(reached, side)
+    ]
     out = min(gaps * pieces.pitch_mm, run.length_mm)
     if pieces.count(out) <= had:
         found.append(Stop(how="runs out", at_mm=out, count=pieces.count(out), uses_mm=0.0))
@@ -175,17 +185,17 @@ def _stops_counted(pieces: _Pieces, run: RunLine, had: int) -> tuple[Stop, ...]:
     return tuple(found)
 
 
-def _stops_running(trim: Along, run: RunLine, ends: int) -> tuple[Stop, ...]:
-    """Where what runs on may stop: at the last seam that it reaches on both halves, or where it runs out."""
+def _stops_running(trim: Along, run: RunLine, ends: int, side: str) -> tuple[Stop, ...]:
+    """Where what runs on may stop: at a seam that it reaches on both halves, or where it runs out."""
     halves = 2 if trim.line.half == "both" else 1
     reach = min((trim.at_hand_mm or 0.0) / halves - ends * trim.turn_in_mm, run.length_mm)
     if reach <= 0:
         return ()
-    stops: list[tuple[Literal["seam", "runs out"], str, float]] = [("runs out", "", reach)]
     reached = [one for one in run.crossings if one.at_mm <= reach + 1e-6]
-    if reached:
-        seam = max(reached, key=lambda one: one.at_mm)
-        stops.insert(0, ("seam", seam.seam, seam.at_mm))
+    stops: list[tuple[Literal["seam", "shows", "runs out"], str, float]] = [
+        *((how, one.seam, one.at_mm) for how, one in _at_seams(reached, side)),
+        ("runs out", "", reach),
+    ]
     return tuple(
         Stop(how=how, seam=name, at_mm=at, uses_mm=halves * (at + ends * trim.turn_in_mm)) for how, name, at in stops
     )

@@ -15,8 +15,8 @@ RUN = RunLine(
 )
 
 
-def laid(meets=True, run=RUN, **fields):
-    return lay_along(Along(key="t1", name="beads", **fields), run, meets_at_cf=meets)
+def laid(meets=True, run=RUN, side="", **fields):
+    return lay_along(Along(key="t1", name="beads", **fields), run, meets_at_cf=meets, side=side)
 
 
 @given(st.floats(5, 2000), st.floats(2, 200), st.sampled_from(["on both ends", "half a pitch in"]))
@@ -72,6 +72,16 @@ def test_lace_that_is_too_short_stops_where_it_reaches():
     assert laid(at_hand_mm=15).stops == ()
 
 
+def test_what_shows_from_the_front_ends_at_the_side():
+    ways = [(one.how, one.seam) for one in laid(side="1·2", at_hand_mm=460).stops]
+    assert ways == [("seam", "2·3"), ("shows", "1·2"), ("runs out", "")]
+    ways = [(one.how, one.seam) for one in laid(side="2·3", at_hand_mm=460).stops]
+    assert ways == [("shows", "2·3"), ("runs out", "")]
+    seam, shows, *_ = laid(side="1·2", pitch_mm=30, at_hand=18).stops
+    assert (seam.seam, shows.seam, shows.count) == ("2·3", "1·2", 7)
+    assert [one.how for one in laid(side="2·3", pitch_mm=30, at_hand=14).stops] == ["seam", "runs out", "wider"]
+
+
 @given(st.integers(1, 60), st.floats(5, 60), st.booleans(), st.sampled_from(["on both ends", "half a pitch in"]))
 def test_no_way_out_takes_more_than_is_at_hand(at_hand, pitch, meets, ends):
     found = laid(pitch_mm=pitch, at_hand=at_hand, meets=meets, ends=ends)
@@ -101,7 +111,7 @@ def test_a_way_out_that_is_taken_comes_to_what_was_told(at_hand, pitch, length, 
     part = OnPanel(panel=1, points=((0.0, 0.0), (length, 0.0)), from_mm=0.0)
     run = RunLine((part,), length, crossings)
     fields = {"at_hand": at_hand, "ends": ends, "line": TrimLine(half=half)}
-    for stop in laid(meets, run, pitch_mm=pitch, **fields).stops:
+    for stop in laid(meets, run, pitch_mm=pitch, side="1·2", **fields).stops:
         shorter = RunLine((part,), stop.at_mm, ())
         after = laid(meets, shorter, pitch_mm=stop.pitch_mm or pitch, **fields)
         assert (after.count, after.short) == (stop.count, 0)

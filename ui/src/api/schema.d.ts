@@ -11046,14 +11046,15 @@ export interface components {
          * Stop
          * @description Where something may stop when what is at hand does not reach: mm from where the line begins, on both halves.
          *
-         *     At a `seam`, where it `runs out`, or all of it at a wider `pitch_mm`. `count` or `uses_mm` is what that takes.
+         *     At the last `seam` that it reaches, at the side so that all is done that `shows` from the front, where it `runs
+         *     out`, or all of it at a wider `pitch_mm`. `count` or `uses_mm` is what that takes.
          */
         Stop: {
             /**
              * How
              * @enum {string}
              */
-            how: "seam" | "runs out" | "wider";
+            how: "seam" | "shows" | "runs out" | "wider";
             /**
              * Seam
              * @default

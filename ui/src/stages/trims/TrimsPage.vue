@@ -126,7 +126,12 @@ const take = (stop: { how: string; at_mm: number; pitch_mm?: number | null }) =>
     ? open.set(`${at}.pitch_mm`, stop.pitch_mm)
     : open.set(`${at}.line.ends_mm`, from + stop.at_mm)
 }
-const STOPS = { seam: 'Stop at the seam', 'runs out': 'Stop where it runs out', wider: 'Lie further apart' } as const
+const STOPS = {
+  seam: 'Stop at the seam',
+  shows: 'All that shows from the front, to the side seam',
+  'runs out': 'Stop where it runs out',
+  wider: 'Lie further apart',
+} as const
 
 // drawn on the panels, which lie at these offsets
 const panelAt = (x: number, offsets: number[]) =>
