@@ -7,7 +7,7 @@ from typing import Literal
 
 from fuseau.craft.base.record import Record
 from fuseau.craft.materials.minutes import Work
-from fuseau.craft.trims.choices import Along, Ends, Sewn
+from fuseau.craft.trims.choices import MOST_PITCH_MM, Along, Ends, Sewn
 from fuseau.craft.trims.lines import Crossing, RunLine
 
 _WORKS: dict[Sewn, Work] = {
@@ -179,9 +179,9 @@ def _stops_counted(pieces: _Pieces, run: RunLine, had: int, side: str) -> tuple[
     if pieces.count(out) <= had:
         found.append(Stop(how="runs out", at_mm=out, count=pieces.count(out), uses_mm=0.0))
     wider = run.length_mm / gaps
-    further = replace(pieces, pitch_mm=wider)
-    count = further.count(run.length_mm)
-    found.append(Stop(how="wider", at_mm=run.length_mm, pitch_mm=wider, count=count, uses_mm=0.0))
+    if wider <= MOST_PITCH_MM:
+        count = replace(pieces, pitch_mm=wider).count(run.length_mm)
+        found.append(Stop(how="wider", at_mm=run.length_mm, pitch_mm=wider, count=count, uses_mm=0.0))
     return tuple(found)
 
 

@@ -15,6 +15,7 @@ Ends = Literal["on both ends", "half a pitch in"]
 Floss = Literal["bar", "cross", "fan", "arrow"]
 CirclePart = Literal["half", "three quarter", "full", "double"]
 Hemmed = Literal["rolled by machine", "by hand", "not hemmed"]
+MOST_PITCH_MM = 500.0
 Key = Annotated[str, Field(pattern=r"^[a-z][0-9]{1,4}$")]
 
 
@@ -64,7 +65,7 @@ class Along(Record):
     key: Key
     name: Annotated[str, Text(80, least=1)]
     line: TrimLine = TrimLine()
-    pitch_mm: Annotated[float, Length("the pitch", 2, 500)] | None = None
+    pitch_mm: Annotated[float, Length("the pitch", 2, MOST_PITCH_MM)] | None = None
     ends: Ends = "on both ends"
     sewn: Sewn = "each by hand"
     turn_in_mm: Annotated[float, Length("what is turned in", 0, 60)] = 10.0

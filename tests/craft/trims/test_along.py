@@ -92,6 +92,11 @@ def test_no_way_out_takes_more_than_is_at_hand(at_hand, pitch, meets, ends):
             assert again.count == stop.count
 
 
+def test_so_few_that_they_would_lie_too_far_apart_are_not_spread_over_all():
+    line = RunLine((OnPanel(panel=1, points=((0.0, 0.0), (900.0, 0.0)), from_mm=0.0),), 900.0, ())
+    assert [one.how for one in laid(run=line, pitch_mm=50, at_hand=3).stops] == ["runs out"]
+
+
 def test_on_loops_it_comes_off_for_washing():
     found = laid(pitch_mm=30, detachable=True)
     assert found.loops == 18
