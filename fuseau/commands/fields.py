@@ -74,7 +74,7 @@ def _is_place(part: str) -> bool:
 def _set(data: dict[str, Any], at: str, value: Any) -> None:
     *way, last = at.split(".")
     named = way[:1] == ["versions"] and len(way) == 2 and last in ("name", "note")
-    if not named and (way[0] in _NEVER_SET if way else last not in ("kind", "taught", "strips", "garments")):
+    if not named and (way[0] in _NEVER_SET if way else last not in ("kind", "taught", "strips", "garments", "pads")):
         raise Unmakeable(at, "not_by_hand")
     spot: Any = data
     for part in way:

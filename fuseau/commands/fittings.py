@@ -15,13 +15,15 @@ from fuseau.planning.plan import Plan
 def log_fitting(build: Build, planned: Plan, fitting: Mapping[str, Any], today: datetime.date, unit: Unit) -> Build:
     """Add a fitting of the current version, or of the one it names (cutting version 1 if there is none yet).
 
-    `fitting` has `pull`, `readings` (z_mm, gap_mm; texts allowed), `note`, and optionally `made_of`.
+    `fitting` has `pull`, `readings` (z_mm, gap_mm; texts allowed), `note`, and optionally `made_of` and the
+    `pads` under it.
     Raises pydantic.ValidationError with the place of what is wrong, below `fittings.<n>`.
     """
     build = cut_version(build, planned, today) if not build.versions else fixed(build)
     number = len(build.fittings) + 1
     written = {
         "made_of": plain(build, "mock_up"),
+        "pads": plain(build, "pads"),
         "version": build.versions[-1].number,
         **fitting,
         "number": number,

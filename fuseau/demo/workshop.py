@@ -453,7 +453,7 @@ def _tried_on(build: Build, story: Story, i: int, noise: np.random.Generator) ->
     pull = laced.pull_n_per_m * float(np.exp(noise.normal(0, 0.15)))
     seen = lace_up(true, taped, laced, pull, pull * laced.stack.stretch_per_n + true.stretch)
     heights = np.array([round(z) for z in np.linspace(seen.z_mm[0] + 10, seen.z_mm[-1] - 10, 5)], dtype=float)
-    found = notice(seen, taped, heights, 100 * story.seed + i, laced.take_up_mm, Reader(1.5, 0.01))
+    found = notice(seen, taped, heights, 100 * story.seed + i, laced.takes, Reader(1.5, 0.01))
     return {
         "pull": build.target.pull,
         "note": story.notes[i] if i < len(story.notes) else "",

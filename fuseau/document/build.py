@@ -34,6 +34,7 @@ from fuseau.craft.trims.choices import TrimChoices
 from fuseau.craft.wearer.body import Body, Taught, believe, remembered
 from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS, KindName
 from fuseau.craft.wearer.measures import LEVEL_LABELS, LevelName, Wearer, Zones
+from fuseau.craft.wearer.pads import Pads, along_back, girths_added
 from fuseau.document.fittings import (
     AlsoLaced,
     BackPhoto,
@@ -48,7 +49,7 @@ from fuseau.document.fittings import (
 )
 
 FORMAT = "fuseau.build"
-VERSION = 6
+VERSION = 7
 MOST_FAULTS = 20
 # Gaps of two pulls that go the wrong way by less may be noise, by how many steps of pull lie between: of rounding, of a
 # single misread, of a hand that draws unevenly.
@@ -184,13 +185,14 @@ class Build(Record):
     """Everything decided and observed about one garment."""
 
     format: Literal["fuseau.build"] = "fuseau.build"
-    version: Literal[6] = 6
+    version: Literal[7] = 7
     kind: KindName = "underbust corset"
     brief: Brief = Brief()
     wearer: Wearer = Wearer()
     measuring: MeasuringRef | None = None
     taught: Memory | None = Field(default=None, description="None starts from the tape alone.")
     stand: Stand = Stand()
+    pads: Pads = Field(default=(), description="Padding worn under it.")
     target: Target = Target()
     draft: DraftChoices = DraftChoices()
     layers: Layers = Layers()
@@ -254,6 +256,15 @@ class Build(Record):
             return taped
         return remembered(taped, taught.levels)
 
+    def padding(self, pads: Pads) -> tuple[tuple[float, float], ...]:
+        """What pads take of the girth, over heights at the back (rising, mm), on the body before any fitting.
+
+        Raises ValueError when a needed girth is missing.
+        """
+        if not pads:
+            return ()
+        return along_back(girths_added(pads, self.body, self.practice.pad_gives_share), self.body)
+
     @property
     def gap_mm(self) -> float:
         """The gap behind that is wanted; none where the back is not laced."""
@@ -279,9 +290,11 @@ class Build(Record):
 
     @property
     def cloths_to_cut(self) -> frozenset[ClothName]:
-        """Every cloth that something is cut from: of plies, and of what hangs from the garment."""
+        """Every cloth that something is cut from: of plies, of what hangs from the garment, and of padding."""
         return frozenset(
-            [ply.cloth for ply in self.layers.plies] + [one.cloth for one in self.trims.hanging],
+            [ply.cloth for ply in self.layers.plies]
+            + [one.cloth for one in self.trims.hanging]
+            + [one.cloth for one in self.pads],
         )
 
     def bones_ticked(self, kind: BoneName) -> bool:
@@ -301,12 +314,12 @@ class Build(Record):
         Version 1 called a level's heights `waist_to_*_mm`; up to 2 one number stood for every cloth's stretch; up to 3
         the layers were one thickness inside and one outside the strength ply; up to 4 each build had a shelf of bones
         of its own, which `shelf.brought_over` puts on the workshop's. Up to 5 nothing was said of the making, of wears,
-        trims, and widths on pictures.
+        trims, and widths on pictures; up to 6 nothing of padding.
         """
-        if not isinstance(data, dict) or data.get("version") not in (1, 2, 3, 4, 5):
+        if not isinstance(data, dict) or data.get("version") not in (1, 2, 3, 4, 5, 6):
             return data
         found = {**data, "version": VERSION}
-        if data["version"] == 5:
+        if data["version"] in (5, 6):
             return found
         if data["version"] == 1 and isinstance(data.get("wearer"), dict):
             found["wearer"] = {name: _renamed(level) for name, level in data["wearer"].items()}

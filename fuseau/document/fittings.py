@@ -18,6 +18,7 @@ from fuseau.craft.materials.catalogue import BoneName
 from fuseau.craft.materials.cloths import ClothName
 from fuseau.craft.materials.stack import MOCK_UP_STACK, Stack
 from fuseau.craft.wearer.measures import LevelName
+from fuseau.craft.wearer.pads import Pads
 
 Note = Annotated[str, Text(4000, lines=True)]
 PictureShare = Annotated[float, Field(ge=0, le=1)]
@@ -207,6 +208,7 @@ class Fitting(Record):
     tried_on: datetime.date | None = None
     pull: Pull = "close"
     made_of: MockUp = MockUp()
+    pads: Pads = Field(default=(), description="The padding that she had under it.")
     finished: bool = Field(default=False, description="The finished garment was tried on, and no mock-up.")
     under: Annotated[str, Text(400, lines=True), Field(description="What she wore under it.")] = ""
     readings: tuple[GapReading, ...] = Field(default=(), max_length=40)

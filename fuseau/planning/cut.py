@@ -21,6 +21,7 @@ from fuseau.craft.plies.methods import METHODS
 from fuseau.craft.plies.repeats import repeat_cloth
 from fuseau.craft.stock.stock import Stock
 from fuseau.document.build import Build
+from fuseau.planning.pads import pad_pieces
 from fuseau.planning.plan import Plan
 from fuseau.planning.trim_work import hanging_pieces
 
@@ -205,7 +206,12 @@ def pieces_of(build: Build, planned: Plan) -> tuple[ClothPiece, ...]:
         facing=build.cut.facing,
         modesty_cloth=build.cut.modesty,
     )
-    return (*maker.all(), *_binding_pieces(build, planned), *hanging_pieces(build, planned))
+    return (
+        *maker.all(),
+        *_binding_pieces(build, planned),
+        *hanging_pieces(build, planned),
+        *pad_pieces(build, planned),
+    )
 
 
 def _binding_pieces(build: Build, planned: Plan) -> tuple[ClothPiece, ...]:

@@ -32,6 +32,7 @@ def final_lacing(build: Build, pattern: Pattern, aimed: Aim) -> Lacing:
         practice=build.practice,
         tied_mm=_tied(build),
         shut=not build.back.laced,
+        padding=build.padding(build.pads),
     )
 
 
@@ -46,6 +47,7 @@ def mock_up_lacing(build: Build, pattern: Pattern) -> Lacing:
         practice=build.practice,
         tied_mm=_tied(build),
         pinned=not build.back.laced and not tied,
+        padding=build.padding(build.pads),
     )
 
 

@@ -18,6 +18,7 @@ from fuseau.craft.plies.methods import METHODS
 from fuseau.document.build import Build
 from fuseau.planning.cut import StripWhat, strips_of
 from fuseau.planning.evidence import fittings_of_current
+from fuseau.planning.pads import pad_works
 from fuseau.planning.plan import Plan
 from fuseau.planning.trim_work import frill_pieces, trim_works
 from fuseau.planning.verdict import Word
@@ -109,6 +110,7 @@ def made_up(build: Build, planned: Plan) -> MadeUp | None:
         materials=_materials(build, planned),
         trims=trim_works(build, planned),
         frills=frill_pieces(build, planned),
+        pads=pad_works(build, planned),
     )
 
 

@@ -30,13 +30,14 @@ _UNTOLD = {"note": "", "photos": (), "hours": None, "cost": None, "under": "", "
 class TriedOn:
     """One fitting without what tells nothing of the fit; the pattern it was of, its edge (N·m²), and what it lacked.
 
-    `wider` is by how much what the mock-up lacked widens every spread.
+    `wider` is by how much what the mock-up lacked widens every spread; `padding` what she had under it (see `Lacing`).
     """
 
     fitting: Fitting
     pattern: Pattern
     edge_n_m2: float
     wider: float
+    padding: tuple[tuple[float, float], ...] = ()
 
 
 @dataclass(frozen=True)
@@ -64,7 +65,7 @@ class InferenceInputs:
                 laced = made.boned and made.closing != "pinned"  # pins hold each height where it is
                 edge = edge_of(build, made.edge_bone) if laced else build.practice.bare_edge_n_m2
                 bare = fitting.model_copy(update=_UNTOLD)
-                tried.append(TriedOn(bare, version.pattern, edge, widened(build, fitting)))
+                tried.append(TriedOn(bare, version.pattern, edge, widened(build, fitting), build.padding(fitting.pads)))
         return cls(
             measured,
             GARMENT_KINDS[build.kind].tied,
@@ -175,6 +176,7 @@ def _lacing(inputs: InferenceInputs, one: TriedOn, pull: Pull) -> Lacing:
         tied_mm=0.0 if inputs.tied else None,
         shut=_shut(one.fitting),
         pinned=one.fitting.made_of.closing == "pinned",
+        padding=one.padding,
     )
 
 

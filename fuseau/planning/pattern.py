@@ -26,6 +26,7 @@ from fuseau.craft.pattern.trueing import Laid, lay_flat
 from fuseau.craft.wearer.body import Body
 from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS, KindName
 from fuseau.craft.wearer.measures import ZERO_LABELS
+from fuseau.craft.wearer.pads import along_back, girths_added
 from fuseau.document.build import Build, HemWish, TopWish
 from fuseau.document.fittings import EdgeSaid
 from fuseau.planning.evidence import fittings_of_current, moved_edges, slack_seen
@@ -35,7 +36,7 @@ from fuseau.planning.plan import PlannedPattern
 
 @dataclass(frozen=True)
 class AimInputs:
-    """What the girths to sew, and the pattern that has them, follow from."""
+    """What the girths to sew, and the pattern that has them, follow from. `padded`: what pads take by level, mm."""
 
     kind: KindName
     target: Target
@@ -55,6 +56,7 @@ class AimInputs:
     edges_said: tuple[EdgeSaid, ...]
     slack: tuple[BlockGirth, ...]
     laced: bool
+    padded: tuple[float, ...] = ()
 
     @classmethod
     def of(cls, build: Build, body: Body, learned: Learned | None = None) -> Self:
@@ -79,6 +81,9 @@ class AimInputs:
             edges_said=tuple(said for fitting in fittings_of_current(build) for said in fitting.edges),
             slack=summed(current.pattern.slack, slack_seen(build, body, learned)) if current else (),
             laced=build.back.laced,
+            padded=tuple(map(float, girths_added(build.pads, build.body, build.practice.pad_gives_share)))
+            if build.pads
+            else (),
         )
 
     @property
@@ -99,6 +104,7 @@ class AimInputs:
         )
         parts = [repr(told), *(one.model_dump_json() for one in (self.target, self.stack, self.practice, self.body))]
         parts += [one.model_dump_json() for one in self.slack]
+        parts += [repr(self.padded)] if self.padded else []
         return hashlib.sha256("|".join(parts).encode()).hexdigest()[:24]
 
     @property
@@ -113,7 +119,8 @@ def aim_pattern(inputs: AimInputs) -> tuple[Aim, Pattern]:
     Raises Unmakeable or Unsettled.
     """
     target, practice, count, body = inputs.target, inputs.practice, inputs.panels, inputs.body
-    takes = take_up(inputs.stack, 2 * (count - 1), practice)
+    padded = np.array(inputs.padded or (0.0,) * len(body.levels))
+    takes = take_up(inputs.stack, 2 * (count - 1), practice) + padded
     current = inputs.current
     top, hem = edges(inputs)
 
@@ -167,6 +174,7 @@ def aim_pattern(inputs: AimInputs) -> tuple[Aim, Pattern]:
             ease_at=target.ease_at,
             most_n_per_m=most_pull(target.job, practice),
             chosen_n_per_m=pull_of(target.pull, target.job, practice),
+            padding=along_back(padded, body),
         )
     )
 

@@ -52,6 +52,7 @@ from fuseau.planning.layers import LayersInputs, lay_layers
 from fuseau.planning.next_mock_up import plan_mock_up
 from fuseau.planning.observations import InferenceInputs, infer_belief, read_upside_down
 from fuseau.planning.odds import OddsInputs, work_out_odds
+from fuseau.planning.pads import check_padding, made_pads
 from fuseau.planning.pattern import AimInputs, LayInputs, ShownInputs, aim_pattern, lay, show_pattern
 from fuseau.planning.plan import Before, HardwarePlan, LeftHardware, Plan
 from fuseau.planning.proposal import ProposalInputs, propose
@@ -154,6 +155,8 @@ def _plan_garment(build: Build, unit: Unit, cache: StageCache, findings: list[Fi
     belief, flipped = believed(build, cache)
     body, learned = with_side_seam_seen(build, belief.body), belief.learned if build.fittings else None
 
+    pads = made_pads(build, belief.unknowns.prior)
+
     # pattern: what to aim for, and the pattern that is worked from
     asked = AimInputs.of(build, body, learned)
     aimed, aimed_pattern = cache.run(aim_pattern, asked)
@@ -214,6 +217,7 @@ def _plan_garment(build: Build, unit: Unit, cache: StageCache, findings: list[Fi
     findings = [
         *findings,
         *check_guesses(body),
+        *check_padding(build, body, pattern.top.side_mm, pattern.hem.side_mm),
         *check_stand(build.stand, stand, pattern.top, pattern.hem),
         *check_aim(
             build.target,
@@ -240,6 +244,7 @@ def _plan_garment(build: Build, unit: Unit, cache: StageCache, findings: list[Fi
     return Plan.model_construct(
         body=body,
         stand=stand,
+        pads=pads,
         stack=build.stack,
         aim=aimed,
         levels=final.levels,

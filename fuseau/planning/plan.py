@@ -27,6 +27,7 @@ from fuseau.craft.pattern.pattern import Allowances, Dart, EdgeLine, Gusset, Pat
 from fuseau.craft.pattern.trueing import LaidPanel, LaidPiece, TruedSeam
 from fuseau.craft.wearer.body import Body
 from fuseau.craft.wearer.measures import LevelName
+from fuseau.craft.wearer.pads import PadMade
 from fuseau.planning.layers import LayersPlan
 from fuseau.planning.next_mock_up import MockUpPlan
 from fuseau.planning.trim_shown import TrimsPlan
@@ -158,6 +159,7 @@ class Plan(HardwarePlan):
     unmakeable: bool = False
     body: Body | None = None
     stand: tuple[Padding, ...] = ()
+    pads: tuple[PadMade, ...] = ()
     stack: Stack | None = None
     aim: Aim | None = None
     levels: tuple[LevelFit, ...] = ()

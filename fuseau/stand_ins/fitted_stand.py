@@ -164,7 +164,7 @@ def lace_up(true: TrueBody, taped: Body, lacing: Lacing, pull: float, stretch: f
     flesh = true.flesh
     if flesh.stop is not None:
         flesh = dataclasses.replace(flesh, stop=np.interp(at, heights, flesh.stop))
-    base = lacing.pattern.shape.lacing_edge[1] * (1 + stretch) - lacing.take_up_mm
+    base = lacing.pattern.shape.lacing_edge[1] * (1 + stretch) - lacing.takes
     gap = _balance(z, natural, give, base, pull * profile, lacing.edge_n_m2, flesh)
     hoop = base + gap
     tension, _ = _tension(natural, give, hoop, flesh)
@@ -250,7 +250,7 @@ class Reader:
 
 
 def notice(
-    seen: Seen, taped: Body, heights: Array, seed: int, take_up_mm: float = 0.0, reader: Reader | None = None
+    seen: Seen, taped: Body, heights: Array, seed: int, takes: float | Array = 0.0, reader: Reader | None = None
 ) -> Noticed:
     """A fitting as it is read, honestly noisy: gaps as the reader does, words, what stands off to 4, girths to 5 mm."""
     chance = np.random.default_rng(seed)
@@ -267,7 +267,7 @@ def notice(
             off.append((z, max(0.0, stands + float(chance.normal(0, 4)))))
         else:
             words.append((z, _said(share * math.exp(float(chance.normal(0, 0.15))))))
-    over = np.interp(covered, seen.z_mm, seen.hoop_mm) + take_up_mm + chance.normal(0, 5, len(covered))
+    over = np.interp(covered, seen.z_mm, seen.hoop_mm + takes) + chance.normal(0, 5, len(covered))
     return Noticed(_pairs(heights, gaps), tuple(words), tuple(off), _pairs(np.array(covered), over))
 
 

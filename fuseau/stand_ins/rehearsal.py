@@ -72,7 +72,7 @@ def fit_on_stand(build: Build, planned: Plan, key: str) -> dict[str, Any]:
     pull = lacing.pull_n_per_m * math.exp(float(np.random.default_rng((seed, turn)).normal(0, 0.2)))
     seen = _laced(true, taped, lacing, pull, pull * lacing.stack.stretch_per_n + true.stretch)
     heights: Array = np.array([round(z) for z in np.linspace(seen.z_mm[0] + 8, seen.z_mm[-1] - 8, 6)], dtype=float)
-    found = notice(seen, taped, heights, seed + turn, take_up_mm=lacing.take_up_mm)
+    found = notice(seen, taped, heights, seed + turn, takes=lacing.takes)
     return {"pull": build.target.pull, **as_written(found, taped)}
 
 

@@ -9,6 +9,12 @@ MESSAGES = {
     "drawn.nobody": "Nobody has these proportions: the nearest way still differs by {percent:.0f} %. What is round it "
     "has to do the rest: shoulders, skirt, lines.",
     "drawn.padding": "Padding alone comes as near: how much to squeeze is a choice here.",
+    "drawn.rest.skirt": "At the {level:level} {mm:hardware} on each side are left for the skirt, or what is worn "
+    "over it.",
+    "drawn.rest.shoulders": "At the {level:level} {mm:hardware} on each side are left for sleeves and shoulders.",
+    "drawn.rest.wider": "At the {level:level} {mm:hardware} on each side are left for what is worn over it.",
+    "drawn.rest.narrower": "At the {level:level} she stays {mm:hardware} wider on each side than drawn: seams, "
+    "trims and colours that run in there, and width above and below, do the rest.",
     "drawn.flat": "Past {share:percent} % squeezing buys nothing more: padding does the rest.",
     # the thread
     "thread.nothing": "",
@@ -57,6 +63,11 @@ MESSAGES = {
     "because.hot": "it will be hot",
     "then.hot": "few layers, a lining that breathes, breaks to loosen; take it easy in heat",
     "because.sits": "she has to sit",
+    "pads.waist": "Where it is drawn in she is not padded.",
+    "pads.twice": "There is padding there already: make it one.",
+    "pads.thin": "That would be {layers:.0f} layers of this cloth: take a thicker one.",
+    "pads.unknown": "This kind of garment does not reach there, so its padding is worn by itself and changes nothing.",
+    "pads.outside": "The garment ends before it at the side, so that this padding shows beneath it or above.",
     "then.sits": "the hem in front stops 2 cm short of the lap",
     "then.sits_measure": "the hem in front stops 2 cm short of the lap: measure waist to lap, sitting",
     "because.bends": "she bends and dances in it",

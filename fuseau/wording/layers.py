@@ -49,6 +49,7 @@ MESSAGES = {
     "method.mind.bagged_out": "Stiff cloth turns slowly; one edge stays open for the bones.",
     # pieces
     "piece.frill": "for {name}",
+    "piece.pad": "for the {name}",
     "piece.mirrored": "cut {count:.0f}, mirrored",
     "piece.right": "cut {count:.0f}, for the right half",
     "piece.left": "cut {count:.0f}, for the left half",

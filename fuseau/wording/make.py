@@ -45,6 +45,10 @@ MESSAGES = {
     "step.cut_bones.why": "At any time: the lengths are known.",
     "step.cut_bones.why.glue": "Early: the glue has to set overnight.",
     "step.material.bone": "{channel}: {count:.0f} × {length_mm:hardware}",
+    "step.pad": "Make the {name}: glue the layers, bevel their edges, cover it",
+    "step.pad.why": "She wears it at every trying-on: the pattern counts on it.",
+    "step.material.pad": "{count:.0f} × {layers:.0f} layers, {width_mm:length} by {height_mm:length}, "
+    "{thick_mm:hardware} in the middle",
     "step.trim": "Put on: {name}",
     "step.trim.why.flat": "While the panels lie by themselves; worked cloth shrinks: cut it larger, trim it after.",
     "step.trim.why.before_bones": "It goes through the cloth where bones will lie.",

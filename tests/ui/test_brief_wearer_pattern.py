@@ -335,3 +335,19 @@ def test_a_picture_is_read_and_a_way_picked(demo_hand):
     line = hand.build("Lamplighter Regent")
     hand.wait(lambda: f"{hand.sheet(line)['build']['target']['reduction_percent']:.1f} % less" in within)
     assert hand.sheet(line)["build"]["target"]["job"] == "reduction_share"
+    # its padding came with it, counts in the girths, and is hers to change and to take off
+    hand.see("more round her hip")
+    (pad,) = hand.sheet(line)["build"]["pads"]
+    assert (pad["level"], pad["place"]) == ("hip", "sides")
+    (made,) = hand.sheet(line)["plan"]["pads"]
+    assert next(one for one in hand.sheet(line)["plan"]["levels"] if one["name"] == "hip")[
+        "padded_mm"
+    ] == pytest.approx(made["girth_mm"])
+    hand.write("How thick", "200")
+    hand.see("can't be right for the thickness of padding")
+    hand.write("How thick", "25")
+    hand.wait(lambda: hand.sheet(line)["build"]["pads"][0]["thick_mm"] == 25)
+    hand.gone("It is aimed for.")
+    hand.press("take it off: Hip")
+    hand.see("None.")
+    assert hand.violations() == []

@@ -92,6 +92,7 @@ class Practice(Record):
     caution_ribs: float = _number(0.03, "Ribs are not to be reshaped.", 0.005, 0.2)
 
     seam_take_up: float = _number(0.4, "Share of the cloth's thickness that each seam takes up.", 0, 2)
+    pad_gives_share: float = _number(0.15, "So far foam and wadding are pressed flat under a garment.", 0, 0.6)
     parallel_mm: float = _number(5, "Less tilt or bow than this looks parallel.", 1, 30)
     stand_off_mm: float = _number(6, "More than this and the garment gapes.", 1, 30)
     worth_changing_mm: float = _number(3, "Less than this round the body, scissors and tape do not hold.", 0.5, 20)

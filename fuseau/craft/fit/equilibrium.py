@@ -28,7 +28,7 @@ class Hold:
     """A garment about to be laced, sampled at heights `z_mm` (n,) along the lacing edge, rising and even.
 
     `natural_mm`, `give`: the body; `sewn_mm`: stitch line to stitch line, closed, stretched as worn;
-    `take_up_mm`; `pull_n_per_m`: what the lace draws, the same everywhere or (n,); `edge_n_m2`: edge-wise stiffness of
+    `take_up_mm`, `pull_n_per_m` (what the lace draws): the same everywhere or (n,); `edge_n_m2`: edge-wise stiffness of
     one edge; `pressure_scale_kpa`, `stiffening`: how her flesh gives (model, section 2).
     """
 
@@ -36,7 +36,7 @@ class Hold:
     natural_mm: Array
     give: Array
     sewn_mm: Array
-    take_up_mm: float
+    take_up_mm: float | Array
     pull_n_per_m: float | Array
     edge_n_m2: float
     pressure_scale_kpa: float = 2.0

@@ -30,7 +30,7 @@ ROOM_FEELS: tuple[tuple[float, Feel], ...] = ((2.0, "too firm"), (10.0, "firm"),
 
 
 class LevelFit(Record):
-    """The fit at one level. What the lacing edge does not reach is None."""
+    """The fit at one level. What the lacing edge does not reach is None; padding takes `padded_mm` of the girth."""
 
     name: LevelName
     label: str
@@ -47,6 +47,7 @@ class LevelFit(Record):
     feel: Feel | None
     stand_off_mm: float | None
     swing_mm: float | None
+    padded_mm: float = 0.0
 
 
 class GapShape(Record):
@@ -103,7 +104,8 @@ class Lacing:
 
     `tied_mm` fixes the gap of what is never drawn in; what closes without a lace is `shut`: edge to edge, whatever that
     takes, and `pull_n_per_m` is what it is planned to carry. A mock-up of it is `pinned` where it comes together at a
-    pull, also further in than its edges.
+    pull, also further in than its edges. `padding` worn under it: heights at the back, rising, and what it takes there
+    of the girth, mm.
     """
 
     pattern: Pattern
@@ -114,6 +116,7 @@ class Lacing:
     tied_mm: float | None = None
     shut: bool = False
     pinned: bool = False
+    padding: tuple[tuple[float, float], ...] = ()
 
     @property
     def closed_at_mm(self) -> float | None:
@@ -128,6 +131,18 @@ class Lacing:
     @cached_property
     def take_up_mm(self) -> float:
         return take_up(self.stack, 2 * (len(self.pattern.panels) - 1), self.practice)
+
+    def padded_at(self, back_mm: Array | float) -> Array:
+        """What padding takes of the girth at heights of the back, mm."""
+        if not self.padding:
+            return np.zeros_like(np.asarray(back_mm, float))
+        heights, mm = zip(*self.padding, strict=True)
+        return np.asarray(np.interp(back_mm, heights, mm))
+
+    @cached_property
+    def takes(self) -> Array:
+        """What cloth and padding take of the girth along `z`, mm."""
+        return self.take_up_mm + self.padded_at(self.z)
 
     def of(self, pattern: Pattern) -> "Lacing":
         """The same, of another pattern."""
@@ -182,7 +197,7 @@ class Lacing:
             natural_mm=natural,
             give=give,
             sewn_mm=sewn,
-            take_up_mm=self.take_up_mm,
+            take_up_mm=self.takes if self.padding else self.take_up_mm,
             pull_n_per_m=pull,
             edge_n_m2=self.edge_n_m2,
             pressure_scale_kpa=self.practice.pressure_scale_kpa * flesh[0],
@@ -282,11 +297,12 @@ def _levels(lacing: Lacing, body: Body, settled: Settled) -> tuple[LevelFit, ...
                 ("pressure", settled.pressure_kpa),
             )
         }
+        padded = float(lacing.padded_at(level.back_mm))
         gap, tension, pressure = at["gap"], at["tension"], at["pressure"]
         hoop = worn = side = off = swing = feel = None
         if gap is not None and tension is not None and pressure is not None:
             worn = float(closed[i]) * stretch + gap
-            hoop = worn - lacing.take_up_mm
+            hoop = worn - lacing.take_up_mm - padded
             off = max(0.0, hoop - level.girth_mm)
             side = float(side_pressure(np.array(tension), np.array(hoop), np.array(level.width_to_depth)))
             swing = float(front[i]) - level.front_share * worn / 2
@@ -310,6 +326,7 @@ def _levels(lacing: Lacing, body: Body, settled: Settled) -> tuple[LevelFit, ...
                 feel=feel,
                 stand_off_mm=off,
                 swing_mm=swing,
+                padded_mm=padded,
             )
         )
     return tuple(found)

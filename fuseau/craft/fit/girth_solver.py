@@ -46,6 +46,7 @@ def settle_parallel(
     ease_at: Mapping[LevelName, float] | None = None,
     most_n_per_m: float = math.inf,
     chosen_n_per_m: float | None = None,
+    padding: tuple[tuple[float, float], ...] = (),
 ) -> tuple[Aim, Pattern]:
     """Correct the aim until the drafted garment settles at the wished gap, parallel, and nowhere lifts off.
 
@@ -55,9 +56,10 @@ def settle_parallel(
     `plan_hold_mm` along the whole edge, and pressed no more than `plan_comfort_share` of what is comfortable, but at a
     waist that is asked for more. What is left is bow, which only stiffer edges can take out. Where that would take more
     than `most_n_per_m`, the garment is settled at `chosen_n_per_m`, at whatever gap that comes to (model, section 4:
-    wishes are sewn as they were said). Returns the aim and its pattern. Raises Unsettled.
+    wishes are sewn as they were said). `padding` is worn under it (see `Lacing`).
+    Returns the aim and its pattern. Raises Unsettled.
     """
-    solver = _Solver(aimed, gap_mm, body, drafted, stack, edge_n_m2, practice, asked_waist, ease_at or {})
+    solver = _Solver(aimed, gap_mm, body, drafted, stack, edge_n_m2, practice, asked_waist, ease_at or {}, padding)
     waist = body.index_of_zero
     try:
         sewn, pull, pattern, mean = solver.solve(aimed.pull_n_per_m, most_n_per_m)
@@ -86,6 +88,7 @@ class _Solver:
     practice: Practice
     asked_waist: bool
     ease_at: Mapping[LevelName, float]
+    padding: tuple[tuple[float, float], ...] = ()
 
     @cached_property
     def asked(self) -> list[int]:
@@ -116,7 +119,7 @@ class _Solver:
         wished = np.array(self.aimed.sewn_mm)
         sewn = wished.copy()
         pattern = self.drafted(tuple(sewn))
-        first = Lacing(pattern, stack, self.edge_n_m2, pull, practice)
+        first = Lacing(pattern, stack, self.edge_n_m2, pull, practice, padding=self.padding)
         on = first.on(body)  # top line and hem stand, so the body along the lacing edge does too
         uneven = np.asarray(on.pull_n_per_m) / pull * np.ones(len(first.z))
         # near enough to how the pattern follows its levels: it is drafted anew after
@@ -230,7 +233,7 @@ class _Solver:
         low, high = self.practice.least_tension_n_per_m, most
 
         def mean(pull: float) -> float:
-            lacing = Lacing(pattern, self.stack, self.edge_n_m2, pull, self.practice)
+            lacing = Lacing(pattern, self.stack, self.edge_n_m2, pull, self.practice, padding=self.padding)
             return float(settle(lacing.on(self.body)).gap_mm.mean())
 
         if mean(high) > self.gap_mm + 0.5:

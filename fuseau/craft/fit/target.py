@@ -147,7 +147,7 @@ def aim(
     target: Target,
     body: Body,
     span_back_mm: tuple[float, float],
-    take_up_mm: float,
+    take_up_mm: float | Array,
     stretch_per_n: float,
     practice: Practice,
     stretches_more: float = 0.0,
@@ -155,6 +155,8 @@ def aim(
     laced: bool = True,
 ) -> Aim:
     """The tension profile T* and the sewn girths S = (C(T*) − gap + take-up)/(1 + q/K + η) at the body's levels.
+
+    `take_up_mm`: the same at all levels, or with padding (levels,).
 
     `span_back_mm` is where the lacing edge begins and ends (z at CB); `stretch_per_n` is 1/K (m/N), `stretches_more` η
     what the cloth stretches beyond that.
@@ -170,6 +172,7 @@ def aim(
     give = np.array([level.give for level in body])
     edge = _over_edge(np.array([level.back_mm for level in body]), span_back_mm)
     waist = body.index_of_zero
+    takes = take_up_mm + np.zeros(len(natural))
     wished_pull = pull_of(target.pull, target.job, practice)
     limit = practice.plan_comfort_share * np.array([level.comfort_kpa for level in body])
     used = _used_at(limit, *flesh)
@@ -181,7 +184,7 @@ def aim(
         tension = np.clip(shares * wished_pull, practice.least_tension_n_per_m, comfort)
     else:
         stretch = 1 + wished_pull * stretch_per_n + stretches_more
-        asked = float(natural[waist]) - _asked_waist(target, body, take_up_mm, stretch)
+        asked = float(natural[waist]) - _asked_waist(target, body, float(takes[waist]), stretch)
         gives = min(practice.most_give_share, float(used[waist]))
         most = natural[waist] * give[waist] * gives
         reached = natural[waist] - min(max(asked, 0.0), most)
@@ -202,7 +205,7 @@ def aim(
         if level.name in target.ease_at:
             hoop[i] = natural[i] + target.ease_at[level.name]
             tension[i] = tension_at(natural[i : i + 1], give[i : i + 1], hoop[i : i + 1], *flesh)[0][0]
-    sewn = (hoop - target.gap_mm + take_up_mm) / (1 + pull * stretch_per_n + stretches_more)
+    sewn = (hoop - target.gap_mm + takes) / (1 + pull * stretch_per_n + stretches_more)
     if target.job == "closed_waist" and target.closed_waist_mm is not None:
         sewn[waist] = target.closed_waist_mm
     reduction = float(natural[waist] - hoop[waist])
@@ -211,25 +214,26 @@ def aim(
         tension_n_per_m=tuple(tension),
         pull_n_per_m=pull,
         closed_waist_mm=float(sewn[waist]),
-        worn_waist_mm=float(hoop[waist] + take_up_mm),
+        worn_waist_mm=float(hoop[waist] + takes[waist]),
         reduction_mm=reduction,
         reduction_share=reduction / float(natural[waist]),
         asked_reduction_mm=max(asked, 0.0),
     )
 
 
-def aim_tied(target: Target, body: Body, take_up_mm: float, practice: Practice) -> Aim:
+def aim_tied(target: Target, body: Body, take_up_mm: float | Array, practice: Practice) -> Aim:
     """The girths of a garment that is tied at its gap and never drawn in: S = C0 + ease − gap + take-up."""
     ease = practice.neck_ease_mm if target.ease_mm is None else target.ease_mm
     natural = np.array([level.girth_mm for level in body])
-    sewn = natural + ease - target.gap_mm + take_up_mm
+    takes = take_up_mm + np.zeros(len(natural))
+    sewn = natural + ease - target.gap_mm + takes
     zero = body.index_of_zero
     return Aim(
         sewn_mm=tuple(sewn),
         tension_n_per_m=(0.0,) * len(sewn),
         pull_n_per_m=0.0,
         closed_waist_mm=float(sewn[zero]),
-        worn_waist_mm=float(natural[zero] + ease + take_up_mm),
+        worn_waist_mm=float(natural[zero] + ease + takes[zero]),
         reduction_mm=0.0,
         reduction_share=0.0,
         asked_reduction_mm=0.0,

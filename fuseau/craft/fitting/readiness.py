@@ -147,7 +147,7 @@ def tied_readiness(
     girth_map, between_map, _ = sight.body(0.0)
     drawn = belief.drawn(draws, seed)
     natural = drawn[:, unknowns.girths] @ girth_map.T + drawn[:, unknowns.between] @ between_map.T
-    gaps = natural + ease_mm - lacing.flat + lacing.take_up_mm
+    gaps = natural + ease_mm - lacing.flat + lacing.takes
     off = np.abs(gaps - gap_mm)
     wrong: dict[Failing, npt.NDArray[np.bool_]] = {
         "top edge": off[:, -1] > practice.pass_room_mm,

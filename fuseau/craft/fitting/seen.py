@@ -270,7 +270,7 @@ def residuals(sight: Sight, seen: Seen, comfort: float, at: int, practice: Pract
         off.append((pick @ value - wanted) / wide)
         by.append(pick @ change / wide[:, None])
 
-    over = one.lacing.take_up_mm - one.lacing.pattern.shape.slack_out  # a tape over it does not go round what is gone
+    over = one.lacing.takes - one.lacing.pattern.shape.slack_out  # a tape over it does not go round what is gone
     add(one.laced_mm, seen.hoop_mm + over, seen.hoop_by)
     add(one.under_mm, seen.hoop_mm, seen.hoop_by)
     add(one.stand_off_mm, seen.hoop_mm - seen.natural_mm, seen.hoop_by - seen.natural_by)
@@ -292,7 +292,7 @@ def tied_residuals(at: Array, unknowns: Unknowns, sight: Sight, practice: Practi
     by = np.zeros((len(sight.z), len(at)))
     by[:, unknowns.girths], by[:, unknowns.between] = girth_map, between_map
     room, spread = _room(sight, practice)
-    gap = natural + room - flat + one.lacing.take_up_mm
+    gap = natural + room - flat + one.lacing.takes
     pick = sight.of_gaps
     expected = pick @ gap
     # it is tied with more room or less as a whole; what differs from height to height tells of her

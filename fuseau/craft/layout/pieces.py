@@ -23,7 +23,7 @@ from fuseau.craft.plies.layers import Layers
 from fuseau.craft.plies.reckoning import PlyPlan
 
 PieceWhat = Literal[
-    "panel", "overlay", "gusset", "cup", "shoulder piece", "facing", "modesty panel", "binding", "frill"
+    "panel", "overlay", "gusset", "cup", "shoulder piece", "facing", "modesty panel", "binding", "frill", "pad"
 ]
 _FREE_DEG = 180.0  # a grain that is let go
 _LEAST_PART_MM = 40.0  # a panel is not cut in two so near to its end

@@ -43,6 +43,19 @@ class TrimWork:
 
 
 @dataclass(frozen=True)
+class PadWork:
+    """A pad as it is made: how many of it, of how many layers each, and of which cloth."""
+
+    key: str
+    name: str
+    count: int
+    layers: int
+    cloth: ClothName
+    label: str
+    materials: tuple[Message, ...]
+
+
+@dataclass(frozen=True)
 class MadeUp:
     """How a garment is made up. `panels` are those of a half; edges are of the whole garment, mm. `materials`: what is
     cut or bought by its length for a step. `frills`: pieces of frills and skirts by their
@@ -81,6 +94,7 @@ class MadeUp:
     materials: Mapping[StepKey, tuple[Message, ...]] = field(default_factory=dict)
     trims: tuple[TrimWork, ...] = ()
     frills: Mapping[ClothName, tuple[str, int]] = field(default_factory=dict)
+    pads: tuple[PadWork, ...] = ()
 
     @property
     def cloths(self) -> dict[ClothName, str]:

@@ -2,7 +2,7 @@
 
 from fuseau.craft.making.finishing import bones_in, closures, edges, line, set_in
 from fuseau.craft.making.made_up import Listing, MadeUp
-from fuseau.craft.making.preparing import cut_bones, cut_cloths, let_in, mock_ups, prepare
+from fuseau.craft.making.preparing import cut_bones, cut_cloths, let_in, mock_ups, pads, prepare
 from fuseau.craft.making.shell import channels, face_back, front, join, overlay, waist_tape
 from fuseau.craft.making.steps import Step
 from fuseau.craft.making.trimming import after_all, sewn_through, worked_flat
@@ -15,7 +15,7 @@ def operations(made: MadeUp) -> tuple[Step, ...]:
     has to set overnight comes early.
     """
     listing = Listing()
-    fitted = mock_ups(listing, made)
+    fitted = mock_ups(listing, made, pads(listing, made))
     cut_cloths(listing, made, fitted)
     cut_bones(listing, made, fitted, waiting=True)
     prepared = prepare(listing, made)

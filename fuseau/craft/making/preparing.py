@@ -15,9 +15,44 @@ _MOCK_UP_PANELS = 6.0  # the usual minutes are for so many panels in each half
 _LEAST_MOCK_UP, _MOST_MOCK_UP = 2 / 3, 4 / 3  # 150 to 300 minutes (handbook, section 6)
 
 
-def mock_ups(listing: Listing, made: MadeUp) -> tuple[StepKey, ...]:
-    """The mock-ups that are still to be made, each with its fitting; the last fitting is what the cloth waits for."""
-    last: tuple[StepKey, ...] = (_fitting(listing, made.version, ()),) if made.to_fit else ()
+def pads(listing: Listing, made: MadeUp) -> tuple[StepKey, ...]:
+    """Padding, which she wears from the first trying-on: its layers cut, glued, bevelled and covered."""
+    found = []
+    for cloth, label in {pad.cloth: pad.label for pad in made.pads}.items():
+        here = [pad for pad in made.pads if pad.cloth == cloth]
+        cut: tuple[StepKey, ...] = ()
+        if cloth not in made.cloths and cloth not in made.frills:
+            key = listing.add(
+                cut_step(cloth),
+                message("step.cut", cloth=label),
+                [("cut a pad", sum(pad.count * pad.layers for pad in here))],
+                stage="cut",
+                tools=("shears",),
+                waits_for=(f"cloth {cloth}",),
+                undo=None,
+            )
+            cut = (key,)
+        for pad in here:
+            key = listing.add(
+                pad.key,
+                message("step.pad", name=pad.name),
+                [("shape a pad", pad.count * pad.layers), ("cover a pad", pad.count)],
+                stage="brief",
+                needs=cut,
+                why=message("step.pad.why"),
+                materials=pad.materials,
+                undo=None,
+            )
+            found.append(key)
+    return tuple(found)
+
+
+def mock_ups(listing: Listing, made: MadeUp, padded: tuple[StepKey, ...]) -> tuple[StepKey, ...]:
+    """The mock-ups that are still to be made, each with its fitting; the last fitting is what the cloth waits for.
+
+    `padded`: the steps after which she has her padding to wear under them.
+    """
+    last: tuple[StepKey, ...] = (_fitting(listing, made.version, padded),) if made.to_fit else ()
     share = min(max(made.panels / _MOCK_UP_PANELS, _LEAST_MOCK_UP), _MOST_MOCK_UP)
     for i in range(made.mock_ups):
         number = made.version + i + made.to_fit
@@ -31,7 +66,7 @@ def mock_ups(listing: Listing, made: MadeUp) -> tuple[StepKey, ...]:
             tools=("machine", "iron"),
             undo=None,
         )
-        last = (_fitting(listing, number, (key,)),)
+        last = (_fitting(listing, number, (key, *padded)),)
     return last
 
 

@@ -92,6 +92,7 @@ silk_twill   |silk twill    |lining              |.18 60 |10 .02 .015  |1 2 12  
 fusible_light|light fusible |interlining         |.15 40 |5 .02 .015   |1 2 5     |40 |160|1|900 |4 |fuses-130
 fusible_woven|woven fusible |interlining         |.25 75 |15 .015 .01  |.8 1 4    |90 |170|2|900 |7 |fuses-150
 organza_silk |silk organza  |interlining overlay |.12 35 |12 .02 .015  |.8 1 9    |90 |150|4|1100|18|sheer
+foam         |padding foam  |interlining         |6 170  |.3 .1 .05   |10 10 15 |20 |110|1|1500|9 |
 flannel      |brushed cotton|interlining         |.7 170 |10 .03 .02   |1 3 9     |120|200|2|1450|9 |one-way
 sateen       |cotton sateen |fashion lining      |.35 150|20 .02 .015  |1 2 8     |200|200|2|1400|12|one-way
 duchess      |duchess satin |fashion             |.45 210|30 .015 .01  |.6 1 6    |180|150|4|1480|19|one-way

@@ -60,6 +60,9 @@ Work = Literal[
     "hem by hand",
     "loop for a trim",
     "strap",
+    "cut a pad",
+    "shape a pad",
+    "cover a pad",
 ]
 
 MINUTES: Mapping[Work, float] = {
@@ -119,6 +122,9 @@ MINUTES: Mapping[Work, float] = {
     "hem by hand": 7,
     "loop for a trim": 2,
     "strap": 25,
+    "cut a pad": 4,
+    "shape a pad": 8,
+    "cover a pad": 20,
 }
 
 # what one unit of each is
@@ -179,4 +185,7 @@ PER: Mapping[Work, str] = {
     "hem by hand": "100 mm",
     "loop for a trim": "loop",
     "strap": "strap",
+    "cut a pad": "layer",
+    "shape a pad": "layer",
+    "cover a pad": "pad",
 }

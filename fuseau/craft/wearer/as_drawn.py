@@ -2,7 +2,7 @@
 
 import math
 from collections.abc import Sequence
-from typing import Literal
+from typing import Literal, NamedTuple
 
 import numpy as np
 
@@ -41,7 +41,8 @@ class Across(Record):
 class WayDrawn(Record):
     """A way to come near the drawing: the waist's reduction as a share, padding on each side by level, and how near.
 
-    `likeness_percent` is the root mean square of the logarithms of the widths, drawn over worn, in %.
+    `likeness_percent` is the root mean square of the logarithms of the widths, drawn over worn, in %; `wanted_mm` the
+    drawn widths at her scale.
     """
 
     way: Way
@@ -49,6 +50,7 @@ class WayDrawn(Record):
     padding_mm: dict[str, float]
     likeness_percent: float
     widths_mm: dict[str, float]
+    wanted_mm: dict[str, float]
 
 
 class AsDrawn(Record):
@@ -81,10 +83,10 @@ def as_drawn(
     problem = _Problem(levels, turn_deg, stays if stays in names and stays != "waist" else None)
     shares = np.arange(0.0, _MOST_SHARE + _STEP / 2, _STEP)
     padded = [problem.best(share, padded=True) for share in shares]
-    with_padding = np.array([likeness for likeness, _, _ in padded])
-    without = np.array([problem.best(share, padded=False)[0] for share in shares])
+    with_padding = np.array([one.likeness for one in padded])
+    without = np.array([problem.best(share, padded=False).likeness for share in shares])
     squeezed = _COST * (shares / _SQUEEZED) ** 2
-    cost = with_padding**2 + squeezed + np.array([_cost(padding) for _, padding, _ in padded])
+    cost = with_padding**2 + squeezed + np.array([_cost(one.padding_mm) for one in padded])
     within = shares <= limit_share + 1e-9
     best_within = shares[within][int(np.argmin(cost[within]))]
     drawn = shares[int(np.argmin(without**2 + squeezed))]
@@ -113,6 +115,15 @@ def _cost(padding_mm: Array) -> float:
     return _COST * float(np.sum((padding_mm / _PADDED_MM) ** 2))
 
 
+class _Best(NamedTuple):
+    """How near it comes, the padding on each side, the widths that gives, and those that are drawn, at her scale."""
+
+    likeness: float
+    padding_mm: Array
+    widths_mm: Array
+    wanted_mm: Array
+
+
 class _Problem:
     """The widths of her levels at a reduction, against the drawn ones at some scale."""
 
@@ -136,8 +147,8 @@ class _Problem:
         ratio[self.waist] = float(laced_ratio(self.ratio[self.waist], share / give))
         return np.asarray(seen_width(half_width(girth, ratio), ratio, self.turn))
 
-    def best(self, share: float, *, padded: bool) -> tuple[float, Array, Array]:
-        """The likeness at a reduction, with the padding on each side and the widths that give it."""
+    def best(self, share: float, *, padded: bool) -> "_Best":
+        """The nearest at a reduction."""
         widths = self.widths(share)
         logs = np.log(widths / self.drawn)
         if self.stays is not None:
@@ -154,15 +165,16 @@ class _Problem:
         worn = widths + 2 * padding
         likeness = np.sqrt(np.mean(np.log(worn / wanted) ** 2, axis=1))
         best = int(np.argmin(likeness**2 + _COST * np.sum((padding / _PADDED_MM) ** 2, axis=1)))
-        return float(likeness[best]), padding[best], worn[best]
+        return _Best(float(likeness[best]), padding[best], worn[best], wanted[best])
 
     def way(self, name: Way, share: float, *, padded: bool) -> WayDrawn:
         """A way told."""
-        likeness, padding, worn = self.best(share, padded=padded)
+        likeness, padding, worn, wanted = self.best(share, padded=padded)
         return WayDrawn(
             way=name,
             reduction_share=share,
             padding_mm={level: float(mm) for level, mm in zip(self.names, padding, strict=True) if mm > 0},
             likeness_percent=100 * likeness if math.isfinite(likeness) else 999.0,
             widths_mm={level: float(mm) for level, mm in zip(self.names, worn, strict=True)},
+            wanted_mm={level: float(mm) for level, mm in zip(self.names, wanted, strict=True)},
         )

@@ -2690,7 +2690,7 @@ export interface components {
             price: number;
             /** Works */
             works: [
-                "cut a ply" | "mark" | "baste by machine" | "baste by hand" | "fuse" | "sew a seam" | "sew a curved seam" | "press a seam" | "topstitch a seam" | "sandwich seam" | "grade a seam" | "channel stitching" | "inside tape" | "outside tape" | "facing" | "binding on" | "binding by hand" | "binding in the ditch" | "floating lining" | "cut a flat bone" | "cut a spiral bone" | "cut a synthetic bone" | "dip a coat" | "bone in" | "busk" | "separating zip" | "hidden zip" | "hooks by hand" | "hooks by tape" | "grommet" | "worked eyelet" | "tape loop" | "waist tape" | "modesty panel" | "modesty bone" | "slashed gusset" | "gusset in a seam" | "dart" | "cup" | "lace new" | "shoulder piece" | "mock-up" | "fitting" | "gather and sew on" | "flossing" | "beads along a line" | "bead by itself" | "light embroidery" | "dense embroidery" | "lace motif" | "trim by hand" | "trim by machine" | "hem rolled" | "hem by hand" | "loop for a trim" | "strap",
+                "cut a ply" | "mark" | "baste by machine" | "baste by hand" | "fuse" | "sew a seam" | "sew a curved seam" | "press a seam" | "topstitch a seam" | "sandwich seam" | "grade a seam" | "channel stitching" | "inside tape" | "outside tape" | "facing" | "binding on" | "binding by hand" | "binding in the ditch" | "floating lining" | "cut a flat bone" | "cut a spiral bone" | "cut a synthetic bone" | "dip a coat" | "bone in" | "busk" | "separating zip" | "hidden zip" | "hooks by hand" | "hooks by tape" | "grommet" | "worked eyelet" | "tape loop" | "waist tape" | "modesty panel" | "modesty bone" | "slashed gusset" | "gusset in a seam" | "dart" | "cup" | "lace new" | "shoulder piece" | "mock-up" | "fitting" | "gather and sew on" | "flossing" | "beads along a line" | "bead by itself" | "light embroidery" | "dense embroidery" | "lace motif" | "trim by hand" | "trim by machine" | "hem rolled" | "hem by hand" | "loop for a trim" | "strap" | "cut a pad" | "shape a pad" | "cover a pad",
                 number
             ][];
             /**
@@ -2951,7 +2951,7 @@ export interface components {
              * @default []
              */
             works: [
-                "cut a ply" | "mark" | "baste by machine" | "baste by hand" | "fuse" | "sew a seam" | "sew a curved seam" | "press a seam" | "topstitch a seam" | "sandwich seam" | "grade a seam" | "channel stitching" | "inside tape" | "outside tape" | "facing" | "binding on" | "binding by hand" | "binding in the ditch" | "floating lining" | "cut a flat bone" | "cut a spiral bone" | "cut a synthetic bone" | "dip a coat" | "bone in" | "busk" | "separating zip" | "hidden zip" | "hooks by hand" | "hooks by tape" | "grommet" | "worked eyelet" | "tape loop" | "waist tape" | "modesty panel" | "modesty bone" | "slashed gusset" | "gusset in a seam" | "dart" | "cup" | "lace new" | "shoulder piece" | "mock-up" | "fitting" | "gather and sew on" | "flossing" | "beads along a line" | "bead by itself" | "light embroidery" | "dense embroidery" | "lace motif" | "trim by hand" | "trim by machine" | "hem rolled" | "hem by hand" | "loop for a trim" | "strap",
+                "cut a ply" | "mark" | "baste by machine" | "baste by hand" | "fuse" | "sew a seam" | "sew a curved seam" | "press a seam" | "topstitch a seam" | "sandwich seam" | "grade a seam" | "channel stitching" | "inside tape" | "outside tape" | "facing" | "binding on" | "binding by hand" | "binding in the ditch" | "floating lining" | "cut a flat bone" | "cut a spiral bone" | "cut a synthetic bone" | "dip a coat" | "bone in" | "busk" | "separating zip" | "hidden zip" | "hooks by hand" | "hooks by tape" | "grommet" | "worked eyelet" | "tape loop" | "waist tape" | "modesty panel" | "modesty bone" | "slashed gusset" | "gusset in a seam" | "dart" | "cup" | "lace new" | "shoulder piece" | "mock-up" | "fitting" | "gather and sew on" | "flossing" | "beads along a line" | "bead by itself" | "light embroidery" | "dense embroidery" | "lace motif" | "trim by hand" | "trim by machine" | "hem rolled" | "hem by hand" | "loop for a trim" | "strap" | "cut a pad" | "shape a pad" | "cover a pad",
                 number
             ][];
             /**
@@ -3796,10 +3796,10 @@ export interface components {
             format: "fuseau.build";
             /**
              * Version
-             * @default 6
+             * @default 7
              * @constant
              */
-            version: 6;
+            version: 7;
             /**
              * Kind
              * @default underbust corset
@@ -3878,6 +3878,12 @@ export interface components {
              *     }
              */
             stand: components["schemas"]["Stand"];
+            /**
+             * Pads
+             * @description Padding worn under it.
+             * @default []
+             */
+            pads: components["schemas"]["Pad"][];
             /**
              * @default {
              *       "job": "reduction_share",
@@ -4151,6 +4157,7 @@ export interface components {
              *       "caution_reduction_strong": 0.2,
              *       "caution_ribs": 0.03,
              *       "seam_take_up": 0.4,
+             *       "pad_gives_share": 0.15,
              *       "parallel_mm": 5,
              *       "stand_off_mm": 6,
              *       "worth_changing_mm": 3,
@@ -4746,7 +4753,7 @@ export interface components {
              * @default []
              */
             works: [
-                "cut a ply" | "mark" | "baste by machine" | "baste by hand" | "fuse" | "sew a seam" | "sew a curved seam" | "press a seam" | "topstitch a seam" | "sandwich seam" | "grade a seam" | "channel stitching" | "inside tape" | "outside tape" | "facing" | "binding on" | "binding by hand" | "binding in the ditch" | "floating lining" | "cut a flat bone" | "cut a spiral bone" | "cut a synthetic bone" | "dip a coat" | "bone in" | "busk" | "separating zip" | "hidden zip" | "hooks by hand" | "hooks by tape" | "grommet" | "worked eyelet" | "tape loop" | "waist tape" | "modesty panel" | "modesty bone" | "slashed gusset" | "gusset in a seam" | "dart" | "cup" | "lace new" | "shoulder piece" | "mock-up" | "fitting" | "gather and sew on" | "flossing" | "beads along a line" | "bead by itself" | "light embroidery" | "dense embroidery" | "lace motif" | "trim by hand" | "trim by machine" | "hem rolled" | "hem by hand" | "loop for a trim" | "strap",
+                "cut a ply" | "mark" | "baste by machine" | "baste by hand" | "fuse" | "sew a seam" | "sew a curved seam" | "press a seam" | "topstitch a seam" | "sandwich seam" | "grade a seam" | "channel stitching" | "inside tape" | "outside tape" | "facing" | "binding on" | "binding by hand" | "binding in the ditch" | "floating lining" | "cut a flat bone" | "cut a spiral bone" | "cut a synthetic bone" | "dip a coat" | "bone in" | "busk" | "separating zip" | "hidden zip" | "hooks by hand" | "hooks by tape" | "grommet" | "worked eyelet" | "tape loop" | "waist tape" | "modesty panel" | "modesty bone" | "slashed gusset" | "gusset in a seam" | "dart" | "cup" | "lace new" | "shoulder piece" | "mock-up" | "fitting" | "gather and sew on" | "flossing" | "beads along a line" | "bead by itself" | "light embroidery" | "dense embroidery" | "lace motif" | "trim by hand" | "trim by machine" | "hem rolled" | "hem by hand" | "loop for a trim" | "strap" | "cut a pad" | "shape a pad" | "cover a pad",
                 number
             ][];
         };
@@ -4992,7 +4999,7 @@ export interface components {
              * What
              * @enum {string}
              */
-            what: "panel" | "overlay" | "gusset" | "cup" | "shoulder piece" | "facing" | "modesty panel" | "binding" | "frill";
+            what: "panel" | "overlay" | "gusset" | "cup" | "shoulder piece" | "facing" | "modesty panel" | "binding" | "frill" | "pad";
             /** Label */
             label: string;
             /** Ply */
@@ -5519,6 +5526,7 @@ export interface components {
          * @description A picture read: three ways to come near it, or why that can't be told; `says` stands before the numbers.
          *
          *     `unknown`: marked levels of which nothing is measured. `limit_share`: what is comfortable, or the caution.
+         *     `makes_so`: what sets a way's target and padding; `rest`: what of the costume has to do what is left of it.
          */
         DrawnRead: {
             /** Picture */
@@ -5540,6 +5548,14 @@ export interface components {
              * @default 0
              */
             limit_share: number;
+            /** Makes So */
+            makes_so?: {
+                [key: string]: components["schemas"]["Change"][];
+            };
+            /** Rest */
+            rest?: {
+                [key: string]: components["schemas"]["Message"][];
+            };
         };
         /**
          * DrawnSeen
@@ -5776,6 +5792,12 @@ export interface components {
              */
             made_of: components["schemas"]["MockUp"];
             /**
+             * Pads
+             * @description The padding that she had under it.
+             * @default []
+             */
+            pads: components["schemas"]["Pad"][];
+            /**
              * Finished
              * @description The finished garment was tried on, and no mock-up.
              * @default false
@@ -5956,7 +5978,7 @@ export interface components {
             thread_mm: number;
             /** Works */
             works: [
-                "cut a ply" | "mark" | "baste by machine" | "baste by hand" | "fuse" | "sew a seam" | "sew a curved seam" | "press a seam" | "topstitch a seam" | "sandwich seam" | "grade a seam" | "channel stitching" | "inside tape" | "outside tape" | "facing" | "binding on" | "binding by hand" | "binding in the ditch" | "floating lining" | "cut a flat bone" | "cut a spiral bone" | "cut a synthetic bone" | "dip a coat" | "bone in" | "busk" | "separating zip" | "hidden zip" | "hooks by hand" | "hooks by tape" | "grommet" | "worked eyelet" | "tape loop" | "waist tape" | "modesty panel" | "modesty bone" | "slashed gusset" | "gusset in a seam" | "dart" | "cup" | "lace new" | "shoulder piece" | "mock-up" | "fitting" | "gather and sew on" | "flossing" | "beads along a line" | "bead by itself" | "light embroidery" | "dense embroidery" | "lace motif" | "trim by hand" | "trim by machine" | "hem rolled" | "hem by hand" | "loop for a trim" | "strap",
+                "cut a ply" | "mark" | "baste by machine" | "baste by hand" | "fuse" | "sew a seam" | "sew a curved seam" | "press a seam" | "topstitch a seam" | "sandwich seam" | "grade a seam" | "channel stitching" | "inside tape" | "outside tape" | "facing" | "binding on" | "binding by hand" | "binding in the ditch" | "floating lining" | "cut a flat bone" | "cut a spiral bone" | "cut a synthetic bone" | "dip a coat" | "bone in" | "busk" | "separating zip" | "hidden zip" | "hooks by hand" | "hooks by tape" | "grommet" | "worked eyelet" | "tape loop" | "waist tape" | "modesty panel" | "modesty bone" | "slashed gusset" | "gusset in a seam" | "dart" | "cup" | "lace new" | "shoulder piece" | "mock-up" | "fitting" | "gather and sew on" | "flossing" | "beads along a line" | "bead by itself" | "light embroidery" | "dense embroidery" | "lace motif" | "trim by hand" | "trim by machine" | "hem rolled" | "hem by hand" | "loop for a trim" | "strap" | "cut a pad" | "shape a pad" | "cover a pad",
                 number
             ][];
         };
@@ -6495,7 +6517,7 @@ export interface components {
              * @default []
              */
             works: [
-                "cut a ply" | "mark" | "baste by machine" | "baste by hand" | "fuse" | "sew a seam" | "sew a curved seam" | "press a seam" | "topstitch a seam" | "sandwich seam" | "grade a seam" | "channel stitching" | "inside tape" | "outside tape" | "facing" | "binding on" | "binding by hand" | "binding in the ditch" | "floating lining" | "cut a flat bone" | "cut a spiral bone" | "cut a synthetic bone" | "dip a coat" | "bone in" | "busk" | "separating zip" | "hidden zip" | "hooks by hand" | "hooks by tape" | "grommet" | "worked eyelet" | "tape loop" | "waist tape" | "modesty panel" | "modesty bone" | "slashed gusset" | "gusset in a seam" | "dart" | "cup" | "lace new" | "shoulder piece" | "mock-up" | "fitting" | "gather and sew on" | "flossing" | "beads along a line" | "bead by itself" | "light embroidery" | "dense embroidery" | "lace motif" | "trim by hand" | "trim by machine" | "hem rolled" | "hem by hand" | "loop for a trim" | "strap",
+                "cut a ply" | "mark" | "baste by machine" | "baste by hand" | "fuse" | "sew a seam" | "sew a curved seam" | "press a seam" | "topstitch a seam" | "sandwich seam" | "grade a seam" | "channel stitching" | "inside tape" | "outside tape" | "facing" | "binding on" | "binding by hand" | "binding in the ditch" | "floating lining" | "cut a flat bone" | "cut a spiral bone" | "cut a synthetic bone" | "dip a coat" | "bone in" | "busk" | "separating zip" | "hidden zip" | "hooks by hand" | "hooks by tape" | "grommet" | "worked eyelet" | "tape loop" | "waist tape" | "modesty panel" | "modesty bone" | "slashed gusset" | "gusset in a seam" | "dart" | "cup" | "lace new" | "shoulder piece" | "mock-up" | "fitting" | "gather and sew on" | "flossing" | "beads along a line" | "bead by itself" | "light embroidery" | "dense embroidery" | "lace motif" | "trim by hand" | "trim by machine" | "hem rolled" | "hem by hand" | "loop for a trim" | "strap" | "cut a pad" | "shape a pad" | "cover a pad",
                 number
             ][];
         };
@@ -7270,7 +7292,7 @@ export interface components {
         };
         /**
          * LevelFit
-         * @description The fit at one level. What the lacing edge does not reach is None.
+         * @description The fit at one level. What the lacing edge does not reach is None; padding takes `padded_mm` of the girth.
          */
         LevelFit: {
             /**
@@ -7306,6 +7328,11 @@ export interface components {
             stand_off_mm: number | null;
             /** Swing Mm */
             swing_mm: number | null;
+            /**
+             * Padded Mm
+             * @default 0
+             */
+            padded_mm: number;
         };
         /**
          * LevelInfo
@@ -7494,7 +7521,7 @@ export interface components {
              * @default []
              */
             works: [
-                "cut a ply" | "mark" | "baste by machine" | "baste by hand" | "fuse" | "sew a seam" | "sew a curved seam" | "press a seam" | "topstitch a seam" | "sandwich seam" | "grade a seam" | "channel stitching" | "inside tape" | "outside tape" | "facing" | "binding on" | "binding by hand" | "binding in the ditch" | "floating lining" | "cut a flat bone" | "cut a spiral bone" | "cut a synthetic bone" | "dip a coat" | "bone in" | "busk" | "separating zip" | "hidden zip" | "hooks by hand" | "hooks by tape" | "grommet" | "worked eyelet" | "tape loop" | "waist tape" | "modesty panel" | "modesty bone" | "slashed gusset" | "gusset in a seam" | "dart" | "cup" | "lace new" | "shoulder piece" | "mock-up" | "fitting" | "gather and sew on" | "flossing" | "beads along a line" | "bead by itself" | "light embroidery" | "dense embroidery" | "lace motif" | "trim by hand" | "trim by machine" | "hem rolled" | "hem by hand" | "loop for a trim" | "strap",
+                "cut a ply" | "mark" | "baste by machine" | "baste by hand" | "fuse" | "sew a seam" | "sew a curved seam" | "press a seam" | "topstitch a seam" | "sandwich seam" | "grade a seam" | "channel stitching" | "inside tape" | "outside tape" | "facing" | "binding on" | "binding by hand" | "binding in the ditch" | "floating lining" | "cut a flat bone" | "cut a spiral bone" | "cut a synthetic bone" | "dip a coat" | "bone in" | "busk" | "separating zip" | "hidden zip" | "hooks by hand" | "hooks by tape" | "grommet" | "worked eyelet" | "tape loop" | "waist tape" | "modesty panel" | "modesty bone" | "slashed gusset" | "gusset in a seam" | "dart" | "cup" | "lace new" | "shoulder piece" | "mock-up" | "fitting" | "gather and sew on" | "flossing" | "beads along a line" | "bead by itself" | "light embroidery" | "dense embroidery" | "lace motif" | "trim by hand" | "trim by machine" | "hem rolled" | "hem by hand" | "loop for a trim" | "strap" | "cut a pad" | "shape a pad" | "cover a pad",
                 number
             ][];
             /**
@@ -7969,6 +7996,11 @@ export interface components {
             /** Pull */
             pull?: ("light" | "close" | "firm") | null;
             made_of?: components["schemas"]["WrittenMockUp"] | null;
+            /**
+             * Pads
+             * @description The padding that she had under it.
+             */
+            pads?: components["schemas"]["WrittenPad"][] | null;
             /**
              * Finished
              * @description The finished garment was tried on, and no mock-up.
@@ -8477,6 +8509,77 @@ export interface components {
             before: string[];
         };
         /**
+         * Pad
+         * @description Padding at a level: how thick it is there, on each side of it that is meant. It runs out at the next levels.
+         */
+        Pad: {
+            /**
+             * Level
+             * @enum {string}
+             */
+            level: "upper_neck" | "neck_base" | "collarbone" | "high_bust" | "bust" | "underbust" | "ribs" | "waist" | "high_hip" | "hip";
+            /**
+             * Place
+             * @default sides
+             * @enum {string}
+             */
+            place: "sides" | "front" | "back" | "all round";
+            /**
+             * Cloth
+             * @description A cloth in the catalogue.
+             * @default foam
+             */
+            cloth: string;
+            /** Thick Mm */
+            thick_mm: number;
+        };
+        /**
+         * PadLayer
+         * @description A layer of a pad, cut as one flat piece; the outline is centred on where it is thickest, mm.
+         */
+        PadLayer: {
+            /** Outline */
+            outline: [
+                number,
+                number
+            ][];
+        };
+        /**
+         * PadMade
+         * @description A pad as it is cut: its layers from the largest, how many there are of it, and by how much it widens her.
+         */
+        PadMade: {
+            /**
+             * Level
+             * @enum {string}
+             */
+            level: "upper_neck" | "neck_base" | "collarbone" | "high_bust" | "bust" | "underbust" | "ribs" | "waist" | "high_hip" | "hip";
+            /**
+             * Place
+             * @enum {string}
+             */
+            place: "sides" | "front" | "back" | "all round";
+            /** Name */
+            name: string;
+            /**
+             * Cloth
+             * @description A cloth in the catalogue.
+             */
+            cloth: string;
+            /** Thick Mm */
+            thick_mm: number;
+            /** Girth Mm */
+            girth_mm: number;
+            /** Count */
+            count: number;
+            /** Layers */
+            layers: components["schemas"]["PadLayer"][];
+            /** Wide Mm */
+            wide_mm: number;
+            /** High Mm */
+            high_mm: number;
+        };
+        /**
          * Padding
          * @description What to do to the stand at one level: pad it by so much of girth, in a layer so thick, or pin out.
          */
@@ -8951,6 +9054,11 @@ export interface components {
              * @default []
              */
             stand: components["schemas"]["Padding"][];
+            /**
+             * Pads
+             * @default []
+             */
+            pads: components["schemas"]["PadMade"][];
             stack?: components["schemas"]["Stack"] | null;
             aim?: components["schemas"]["Aim"] | null;
             /**
@@ -9531,6 +9639,12 @@ export interface components {
              * @default 0.4
              */
             seam_take_up: number;
+            /**
+             * Pad Gives Share
+             * @description So far foam and wadding are pressed flat under a garment.
+             * @default 0.15
+             */
+            pad_gives_share: number;
             /**
              * Parallel Mm
              * @description Less tilt or bow than this looks parallel.
@@ -10156,7 +10270,7 @@ export interface components {
              * Work
              * @enum {string}
              */
-            work: "cut a ply" | "mark" | "baste by machine" | "baste by hand" | "fuse" | "sew a seam" | "sew a curved seam" | "press a seam" | "topstitch a seam" | "sandwich seam" | "grade a seam" | "channel stitching" | "inside tape" | "outside tape" | "facing" | "binding on" | "binding by hand" | "binding in the ditch" | "floating lining" | "cut a flat bone" | "cut a spiral bone" | "cut a synthetic bone" | "dip a coat" | "bone in" | "busk" | "separating zip" | "hidden zip" | "hooks by hand" | "hooks by tape" | "grommet" | "worked eyelet" | "tape loop" | "waist tape" | "modesty panel" | "modesty bone" | "slashed gusset" | "gusset in a seam" | "dart" | "cup" | "lace new" | "shoulder piece" | "mock-up" | "fitting" | "gather and sew on" | "flossing" | "beads along a line" | "bead by itself" | "light embroidery" | "dense embroidery" | "lace motif" | "trim by hand" | "trim by machine" | "hem rolled" | "hem by hand" | "loop for a trim" | "strap";
+            work: "cut a ply" | "mark" | "baste by machine" | "baste by hand" | "fuse" | "sew a seam" | "sew a curved seam" | "press a seam" | "topstitch a seam" | "sandwich seam" | "grade a seam" | "channel stitching" | "inside tape" | "outside tape" | "facing" | "binding on" | "binding by hand" | "binding in the ditch" | "floating lining" | "cut a flat bone" | "cut a spiral bone" | "cut a synthetic bone" | "dip a coat" | "bone in" | "busk" | "separating zip" | "hidden zip" | "hooks by hand" | "hooks by tape" | "grommet" | "worked eyelet" | "tape loop" | "waist tape" | "modesty panel" | "modesty bone" | "slashed gusset" | "gusset in a seam" | "dart" | "cup" | "lace new" | "shoulder piece" | "mock-up" | "fitting" | "gather and sew on" | "flossing" | "beads along a line" | "bead by itself" | "light embroidery" | "dense embroidery" | "lace motif" | "trim by hand" | "trim by machine" | "hem rolled" | "hem by hand" | "loop for a trim" | "strap" | "cut a pad" | "shape a pad" | "cover a pad";
             /** Per */
             per: string;
             /** Minutes */
@@ -12089,7 +12203,8 @@ export interface components {
          * WayDrawn
          * @description A way to come near the drawing: the waist's reduction as a share, padding on each side by level, and how near.
          *
-         *     `likeness_percent` is the root mean square of the logarithms of the widths, drawn over worn, in %.
+         *     `likeness_percent` is the root mean square of the logarithms of the widths, drawn over worn, in %; `wanted_mm` the
+         *     drawn widths at her scale.
          */
         WayDrawn: {
             /**
@@ -12107,6 +12222,10 @@ export interface components {
             likeness_percent: number;
             /** Widths Mm */
             widths_mm: {
+                [key: string]: number;
+            };
+            /** Wanted Mm */
+            wanted_mm: {
                 [key: string]: number;
             };
         };
@@ -12664,6 +12783,11 @@ export interface components {
             pull?: ("light" | "close" | "firm") | null;
             made_of?: components["schemas"]["WrittenMockUp"] | null;
             /**
+             * Pads
+             * @description The padding that she had under it.
+             */
+            pads?: components["schemas"]["WrittenPad"][] | null;
+            /**
              * Finished
              * @description The finished garment was tried on, and no mock-up.
              */
@@ -12887,6 +13011,26 @@ export interface components {
             after?: string[] | null;
             /** Before */
             before?: string[] | null;
+        };
+        /**
+         * WrittenPad
+         * @description As it is written: Padding at a level: how thick it is there, on each side of it that is meant. It runs out at the next levels.
+         */
+        WrittenPad: {
+            /**
+             * Level
+             * @enum {string}
+             */
+            level: "upper_neck" | "neck_base" | "collarbone" | "high_bust" | "bust" | "underbust" | "ribs" | "waist" | "high_hip" | "hip";
+            /** Place */
+            place?: ("sides" | "front" | "back" | "all round") | null;
+            /**
+             * Cloth
+             * @description A cloth in the catalogue.
+             */
+            cloth?: string | null;
+            /** Thick Mm */
+            thick_mm: string | number;
         };
         /**
          * WrittenPartHalves
@@ -13460,7 +13604,7 @@ export interface components {
              * @default []
              */
             works: [
-                "cut a ply" | "mark" | "baste by machine" | "baste by hand" | "fuse" | "sew a seam" | "sew a curved seam" | "press a seam" | "topstitch a seam" | "sandwich seam" | "grade a seam" | "channel stitching" | "inside tape" | "outside tape" | "facing" | "binding on" | "binding by hand" | "binding in the ditch" | "floating lining" | "cut a flat bone" | "cut a spiral bone" | "cut a synthetic bone" | "dip a coat" | "bone in" | "busk" | "separating zip" | "hidden zip" | "hooks by hand" | "hooks by tape" | "grommet" | "worked eyelet" | "tape loop" | "waist tape" | "modesty panel" | "modesty bone" | "slashed gusset" | "gusset in a seam" | "dart" | "cup" | "lace new" | "shoulder piece" | "mock-up" | "fitting" | "gather and sew on" | "flossing" | "beads along a line" | "bead by itself" | "light embroidery" | "dense embroidery" | "lace motif" | "trim by hand" | "trim by machine" | "hem rolled" | "hem by hand" | "loop for a trim" | "strap",
+                "cut a ply" | "mark" | "baste by machine" | "baste by hand" | "fuse" | "sew a seam" | "sew a curved seam" | "press a seam" | "topstitch a seam" | "sandwich seam" | "grade a seam" | "channel stitching" | "inside tape" | "outside tape" | "facing" | "binding on" | "binding by hand" | "binding in the ditch" | "floating lining" | "cut a flat bone" | "cut a spiral bone" | "cut a synthetic bone" | "dip a coat" | "bone in" | "busk" | "separating zip" | "hidden zip" | "hooks by hand" | "hooks by tape" | "grommet" | "worked eyelet" | "tape loop" | "waist tape" | "modesty panel" | "modesty bone" | "slashed gusset" | "gusset in a seam" | "dart" | "cup" | "lace new" | "shoulder piece" | "mock-up" | "fitting" | "gather and sew on" | "flossing" | "beads along a line" | "bead by itself" | "light embroidery" | "dense embroidery" | "lace motif" | "trim by hand" | "trim by machine" | "hem rolled" | "hem by hand" | "loop for a trim" | "strap" | "cut a pad" | "shape a pad" | "cover a pad",
                 number
             ][];
             /**

@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { get, Refused } from '../../api/client'
-import type { DrawnSeen, LevelName } from '../../api/types'
+import type { Change, DrawnSeen, LevelName } from '../../api/types'
 import { hardware, LEVEL_LABELS } from '../../parts/words'
+import PadsBox from './PadsBox.vue'
 import { useBuild } from '../../stores/build'
 import { useSettings } from '../../stores/settings'
 
@@ -35,14 +36,17 @@ const pictures = computed(() =>
 )
 const percent = (share: number) => `${(100 * share).toFixed(1)}\u00a0%`
 const level = (name: string) => LEVEL_LABELS[name as LevelName] ?? name
-const aim = (share: number) =>
-  open.edit(
-    [
-      { at: 'target.job', value: 'reduction_share' },
-      { at: 'target.reduction_percent', value: Math.round(1000 * share) / 10 },
-    ],
-    'Aimed as drawn',
-  )
+type Read = DrawnSeen['pictures'][number]
+const changesFor = (read: Read, way: string) => (read.makes_so?.[way as keyof typeof read.makes_so] ?? []) as Change[]
+const restOf = (read: Read, way: string) => read.rest?.[way as keyof typeof read.rest] ?? []
+const now = computed(() => {
+  const target = open.build!.target!
+  return target.job === 'reduction_share' ? (target.reduction_percent ?? 0) / 100 : undefined
+})
+/** Whether a way is what is aimed for, padding and all. */
+const isSo = (read: Read, way: { way: string; reduction_share: number }) =>
+  !changesFor(read, way.way).some((one) => one.at === 'pads') &&
+  Math.abs((now.value ?? (open.build!.target!.job === 'none' ? 0 : -1)) - way.reduction_share) < 6e-4
 const WIDE = 260
 const HIGH = 90
 const line = (curve: number[][], which: 1 | 2) => {
@@ -99,10 +103,17 @@ const marked = (at: number) =>
             }}</span><template v-for="(mm, name) in way.padding_mm" :key="name"
               >, {{ level(String(name)).toLowerCase() }} padded by {{ hardware(mm, settings.unit) }} on each
               side</template
-            >. <span class="soft">It differs by {{ percent(way.likeness_percent / 100) }}.</span>
-            <button type="button" class="ask" @click="aim(way.reduction_share)">
+            >. <span class="soft">It differs by {{ percent(way.likeness_percent / 100) }}.</span>{{ ' '
+            }}<span v-if="isSo(read, way)" class="so">It is aimed for.</span>
+            <button
+              v-else
+              type="button"
+              class="ask"
+              @click="open.edit([...changesFor(read, way.way)], `Aimed as drawn, ${way.way}`)"
+            >
               aim for it<span class="sr">: {{ way.way }}</span>
             </button>
+            <p v-for="one in restOf(read, way.way)" :key="one" class="soft small">{{ one }}</p>
           </li>
         </ul>
         <svg
@@ -123,11 +134,13 @@ const marked = (at: number) =>
         </p>
       </template>
     </article>
+    <PadsBox />
   </section>
 </template>
 
 <style scoped>
 .drawn {
+  position: relative;
   padding: 4px 0;
 }
 .how {
@@ -142,6 +155,10 @@ p {
 .caution {
   border-left: 4px solid var(--caution);
   padding-left: 10px;
+}
+.so {
+  color: var(--letout);
+  font-weight: 600;
 }
 .past {
   color: var(--takein);

@@ -35,6 +35,8 @@ const number = computed(() => props.correct?.number ?? open.build!.fittings!.len
 const tied = computed(() => settings.catalogue?.kinds.find((kind) => kind.name === open.build!.kind)?.tied)
 const laced = computed(() => open.build!.back!.laced)
 if (!start && (tied.value || !laced.value)) one.value.closing = 'pinned'
+// what she had under it then, else what is planned now
+const pads = computed(() => (props.correct?.pads?.length ? props.correct.pads : (open.build!.pads ?? [])))
 const photographing = ref<{ photo?: BackPhoto; at?: number } | null>(null)
 
 // held while it is written down; what was begun on the stand or for a correction only once it is touched
@@ -121,6 +123,7 @@ const otherSaid = computed(() =>
     'hours',
     'cost',
     'made_of',
+    'pads',
     'under',
     'note',
   ]
@@ -145,7 +148,7 @@ async function log() {
   const finished = { ...made, stack: open.plan!.stack!, edge_bone: build.bones!.lacing_edge, strip: false }
   if (one.value.finished) one.value.boned = true
   const of = one.value.finished ? finished : (props.correct?.made_of ?? made)
-  const given = toSend(one.value, settings.unit, of)
+  const given = toSend(one.value, settings.unit, of, pads.value)
   const taken = props.correct ? await open.mendFitting(props.correct.number, given) : await open.fitting(given)
   if (!taken) return
   draft.drop()
@@ -261,6 +264,10 @@ const edgeRows = computed(() =>
       </div>
       <label v-if="!one.finished" class="check"><input v-model="one.boned" type="checkbox" /> boned</label>
       <label class="check"><input v-model="one.finished" type="checkbox" /> the finished garment, no mock-up</label>
+
+      <label v-if="pads.length" class="check"
+        ><input v-model="one.padded" type="checkbox" /> over the padding that it is made for</label
+      >
 
       <h2 v-if="laced">
         Gap <v-btn size="x-small" variant="outlined" @click="photographing = {}">From a photo</v-btn>

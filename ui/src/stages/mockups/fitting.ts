@@ -17,6 +17,7 @@ export interface Written {
   boned: boolean
   closing: 'laced' | 'pinned' | 'open'
   finished: boolean
+  padded: boolean
   under: string
   rows: Row[]
   also: Pull[]
@@ -36,6 +37,7 @@ export interface Written {
   note: string
 }
 
+type Pads = NonNullable<NewFitting['pads']>
 type MadeOf = NonNullable<NewFitting['made_of']>
 type EdgeSaid = NonNullable<Fitting['edges']>[number]
 type MovementTest = NonNullable<Fitting['moved']>[number]['test']
@@ -59,6 +61,7 @@ export function renumbered(one: Written): Written {
     also: one.also ?? [],
     under_it: one.under_it ?? {},
     finished: one.finished ?? false,
+    padded: one.padded ?? true,
     rows: anew(rows),
     taps: anew(one.taps),
     pinches: anew(one.pinches),
@@ -88,6 +91,7 @@ export function empty(plan: Plan, unit: Unit, pull: Pull, boned: boolean, closin
     boned,
     closing,
     finished: false,
+    padded: true,
     under: '',
     rows: usualRows(plan, unit),
     also: [],
@@ -118,6 +122,7 @@ const small = (mm: number, unit: Unit) => hardware(Math.abs(mm), unit).replace(/
 export function written(plan: Plan, unit: Unit, one: Partial<Fitting>): Written {
   const found = empty(plan, unit, one.pull ?? 'close', one.made_of?.boned ?? true, one.made_of?.closing ?? 'laced')
   found.finished = one.finished ?? false
+  found.padded = one.pads ? one.pads.length > 0 : true
   found.under = one.under ?? ''
   found.rows = (one.readings ?? []).map((row) => ({
     key: key(),
@@ -163,7 +168,7 @@ export function written(plan: Plan, unit: Unit, one: Partial<Fitting>): Written 
 }
 
 /** As the server takes it: lengths with their unit, what is empty left out. */
-export function toSend(one: Written, unit: Unit, made: MadeOf): NewFitting {
+export function toSend(one: Written, unit: Unit, made: MadeOf, pads: Pads = []): NewFitting {
   const gapUnit = unit === 'in' ? 'in' : 'mm'
   const mm = (text: string) => withUnit(text, gapUnit)
   const signed = (text: string, minus: boolean) => (minus ? `-${mm(text).replace(/^[-−]/, '')}` : mm(text))
@@ -177,6 +182,7 @@ export function toSend(one: Written, unit: Unit, made: MadeOf): NewFitting {
     pull: one.pull,
     made_of: { ...made, boned: one.boned, closing: one.closing },
     finished: one.finished,
+    pads: one.padded ? pads : [],
     under: one.under,
     readings: one.rows
       .filter((row) => row.gap.trim())

@@ -1,0 +1,110 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { LevelName } from '../../api/types'
+import LengthField from '../../parts/LengthField.vue'
+import { LEVEL_LABELS, length } from '../../parts/words'
+import { useBuild } from '../../stores/build'
+import { useSettings } from '../../stores/settings'
+
+// Padding that she wears under it: where, how thick, and by how much it widens her there.
+const open = useBuild()
+const settings = useSettings()
+const pads = computed(() => open.build!.pads ?? [])
+const levels = computed(() => {
+  const known = [...(open.plan!.body?.levels ?? [])].reverse().map((one) => one.name)
+  const zero = open.kind?.tied ? 'neck_base' : 'waist'
+  return known.filter((name) => name !== zero).map((name) => ({ value: name, title: LEVEL_LABELS[name] }))
+})
+const PLACES = ['sides', 'front', 'back', 'all round']
+const made = (level: LevelName, place: string) =>
+  open.plan!.pads?.find((one) => one.level === level && one.place === place)
+/** What was refused there; what is only worth knowing stands on the left. */
+const refused = (at: string) => {
+  const said = open.saidAt(at)
+  return said && ['error', 'stop'].includes(said.severity) ? said.text : undefined
+}
+const cloths = computed(() => settings.catalogue?.cloths ?? [])
+/** The next place that is not padded yet. */
+const next = computed(() =>
+  ['hip', 'high_hip', 'bust', ...levels.value.map((one) => one.value)].find(
+    (name) => levels.value.some((one) => one.value === name) && !pads.value.some((pad) => pad.level === name),
+  ),
+)
+const add = () =>
+  open.edit(
+    [{ at: `pads.${pads.value.length}`, value: { level: next.value, place: 'sides', thick_mm: 15 } }],
+    'Padding put on',
+  )
+const take = (i: number) =>
+  open.edit([{ at: 'pads', value: pads.value.filter((_, k) => k !== i) }], 'Padding taken off')
+</script>
+
+<template>
+  <section v-if="levels.length" class="pads" aria-label="Padding worn under it">
+    <h2>Padding worn under it</h2>
+    <p v-if="!pads.length" class="soft small">None.</p>
+    <div v-for="(pad, i) in pads" :key="`${pad.level} ${pad.place}`" class="pad" :data-pad="pad.level">
+      <div class="row">
+        <v-select
+          label="Where"
+          :model-value="pad.level"
+          :items="levels"
+          :error-messages="refused(`pads.${i}.level`)"
+          @update:model-value="(value: string) => open.set(`pads.${i}.level`, value)"
+        />
+        <v-select
+          label="On which side"
+          :model-value="pad.place ?? 'sides'"
+          :items="PLACES"
+          :error-messages="refused(`pads.${i}.place`)"
+          @update:model-value="(value: string) => open.set(`pads.${i}.place`, value)"
+        />
+      </div>
+      <div class="row">
+        <LengthField :at="`pads.${i}.thick_mm`" :mm="pad.thick_mm" label="How thick" hardware />
+        <v-select
+          label="Cloth"
+          :model-value="pad.cloth ?? 'foam'"
+          :items="cloths"
+          item-title="label"
+          item-value="name"
+          :error-messages="refused(`pads.${i}.cloth`)"
+          @update:model-value="(value: string) => open.set(`pads.${i}.cloth`, value)"
+        />
+      </div>
+      <p class="small">
+        <template v-if="made(pad.level, pad.place ?? 'sides')"
+          >{{ length(made(pad.level, pad.place ?? 'sides')!.girth_mm, settings.unit) }} more round her
+          {{ LEVEL_LABELS[pad.level].toLowerCase() }},
+          {{ made(pad.level, pad.place ?? 'sides')!.layers.length }} layers,
+          {{ length(made(pad.level, pad.place ?? 'sides')!.wide_mm, settings.unit) }} wide.
+        </template>
+        <button type="button" class="ask" @click="take(i)">
+          take it off<span class="sr">: {{ LEVEL_LABELS[pad.level] }}</span>
+        </button>
+      </p>
+    </div>
+    <button v-if="next && pads.length < 8" type="button" class="ask" @click="add">+ padding</button>
+  </section>
+</template>
+
+<style scoped>
+.pads {
+  position: relative; /* what is only for ears lies here, not under the page */
+  margin-top: 14px;
+}
+.pad {
+  border-top: 1px solid var(--line);
+  padding: 8px 0 2px;
+}
+.row {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+  gap: 8px;
+  align-items: start;
+  margin-bottom: 6px;
+}
+p {
+  margin: 2px 0;
+}
+</style>
