@@ -19,6 +19,12 @@ MESSAGES = {
     "goes straight on from there.",
     "meets_jaw": "The top line stands {top_mm:length} above the neck base and the jaw begins at {jaw_mm:length}: it "
     "would press under the jaw or ear.",
+    "on_body.no_pattern": "There is no pattern yet: this is she, as she is measured.",
+    "on_body.no_version": "There is no such version.",
+    "on_body.cups": "Its cups are not drawn on her: the front is as it is cut for them.",
+    "on_body.turn": "Turn her by 360° at the most.",
+    "on_body.unsettled": "This version can't be laced on her: it finds no balance.",
+    "on_body.unmeasured": "Measure her first: her girths make her figure.",
     "shoulder.collar": "It reaches {out_mm:length} out and lies over {lap_mm:hardware} of “{strap}” of {other}, of the "
     "same wearer: worn together, try both on at once.",
     "below_collarbone": "In front the collar ends {below_mm:length} below the collarbone, where no girth is measured.",

@@ -1,9 +1,10 @@
 <script setup lang="ts">
-import { mdiRedoVariant, mdiThemeLightDark, mdiUndoVariant } from '@mdi/js'
+import { mdiHuman, mdiRedoVariant, mdiThemeLightDark, mdiUndoVariant } from '@mdi/js'
 import { useEventListener } from '@vueuse/core'
 import { computed, onMounted, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { useBuild } from './stores/build'
+import { useOnBody } from './stores/onBody'
 import { useNotices } from './stores/notices'
 import { useSettings } from './stores/settings'
 import { useUnsent } from './stores/unsent'
@@ -14,6 +15,7 @@ import { daysLeft, STAGES } from './parts/words'
 
 const open = useBuild()
 const notices = useNotices()
+const onBody = useOnBody()
 const settings = useSettings()
 const route = useRoute()
 const router = useRouter()
@@ -65,6 +67,7 @@ useKeys([
   },
   { keys: '[', does: 'the stage before', on: ['['], run: () => toStage(-1), ...within },
   { keys: ']', does: 'the stage after', on: [']'], run: () => toStage(1), ...within },
+  { keys: 'b', does: 'the garment on her', on: ['b'], run: () => (onBody.shown = !onBody.shown), ...within },
   { keys: 'p', does: 'print', on: ['p'], run: () => (printing.value = true), ...within },
 ])
 
@@ -119,6 +122,15 @@ const flipTheme = () => settings.setHouse({ theme: settings.house.theme === 'lig
           :title="open.latest?.redoes ? `Do again: ${open.latest.redoes} (Ctrl+Shift+Z)` : 'Nothing to do again'"
           @click="open.redo()"
         />
+        <v-btn
+          :prepend-icon="mdiHuman"
+          size="small"
+          variant="text"
+          :aria-pressed="onBody.shown"
+          title="The garment on her (b)"
+          @click="onBody.shown = !onBody.shown"
+          >On her</v-btn
+        >
         <PrintMenu v-model="printing" />
       </template>
       <v-btn

@@ -1344,6 +1344,66 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/builds/{build_id}/body": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Show On Body
+         * @description The garment on her: the present version or the draft, another by its number, or the `proposed` one.
+         */
+        get: operations["show_on_body_api_builds__build_id__body_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{build_id}/silhouette": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Show Silhouette
+         * @description Her outline from the front and from the side, bare, padded and worn; nothing while she is not measured.
+         */
+        get: operations["show_silhouette_api_builds__build_id__silhouette_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{build_id}/body.svg": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Draw Body
+         * @description The garment on her as a drawing: from each of these turns, ° about upright, 0 from in front.
+         */
+        get: operations["draw_body_api_builds__build_id__body_svg_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/builds/{build_id}/make": {
         parameters: {
             query?: never;
@@ -8158,6 +8218,51 @@ export interface components {
             days_spread: number;
         };
         /**
+         * OnBody
+         * @description The garment on her: surfaces, lines and points, by level, and where an edge would be in her way.
+         *
+         *     `said`: why something is not shown. `area_off`: by what share the area of the panel that differs most is off its
+         *     flat one, stretched as it is worn. `edges_mm`: how high top line and hem lie above the zero line, along her.
+         */
+        OnBody: {
+            /** Version */
+            version?: number | null;
+            /**
+             * Patches
+             * @default []
+             */
+            patches: components["schemas"]["Patch"][];
+            /**
+             * Lines
+             * @default []
+             */
+            lines: components["schemas"]["SpatialLine"][];
+            /**
+             * Spots
+             * @default []
+             */
+            spots: components["schemas"]["SpatialSpots"][];
+            /**
+             * Levels
+             * @default []
+             */
+            levels: components["schemas"]["WornLevel"][];
+            /**
+             * Said
+             * @default []
+             */
+            said: components["schemas"]["Message"][];
+            /**
+             * Area Off
+             * @default 0
+             */
+            area_off: number;
+            /** Edges Mm */
+            edges_mm?: {
+                [key: string]: number;
+            };
+        };
+        /**
          * OnPanel
          * @description What of a line lies on a panel: points as it lies, and from which mm of the line on.
          */
@@ -8693,6 +8798,40 @@ export interface components {
             made_at: string;
             /** Present */
             present: boolean;
+        };
+        /**
+         * Patch
+         * @description A grid of points, row by row from the lowest, as x, y, z after each other in mm, with what is felt at each point.
+         *
+         *     `kpa` is the mean pressure round the ring, `share` that of what is comfortable there; both empty where nothing is
+         *     pressed.
+         */
+        Patch: {
+            /** Name */
+            name: string;
+            /** Panel */
+            panel?: number | null;
+            /**
+             * Left
+             * @default false
+             */
+            left: boolean;
+            /** Columns */
+            columns: number;
+            /** Rows */
+            rows: number;
+            /** Points */
+            points: number[];
+            /**
+             * Kpa
+             * @default []
+             */
+            kpa: number[];
+            /**
+             * Share
+             * @default []
+             */
+            share: number[];
         };
         /**
          * Pattern
@@ -10868,6 +11007,39 @@ export interface components {
             lines: components["schemas"]["CardDifference"][];
         };
         /**
+         * SilhouetteLevel
+         * @description Half width, and how far ahead and behind her middle she reaches, at a height above the zero line, mm.
+         */
+        SilhouetteLevel: {
+            /** Y Mm */
+            y_mm: number;
+            /** Half Mm */
+            half_mm: number;
+            /** Front Mm */
+            front_mm: number;
+            /** Back Mm */
+            back_mm: number;
+        };
+        /**
+         * Silhouettes
+         * @description Her outline from the lowest height up: bare, with her padding, and in the garment where there is one.
+         */
+        Silhouettes: {
+            /** Bare */
+            bare: components["schemas"]["SilhouetteLevel"][];
+            /** Padded */
+            padded: components["schemas"]["SilhouetteLevel"][];
+            /**
+             * Worn
+             * @default []
+             */
+            worn: components["schemas"]["SilhouetteLevel"][];
+            /** Heights Mm */
+            heights_mm?: {
+                [key: string]: number;
+            };
+        };
+        /**
          * Slot
          * @description A job on the schedule: from when to when, in minutes of work since the first day and by day.
          *
@@ -10911,6 +11083,51 @@ export interface components {
              * @default false
              */
             critical: boolean;
+        };
+        /**
+         * SpatialLine
+         * @description A line on her: what it is, what it is called, and its points.
+         */
+        SpatialLine: {
+            /** What */
+            what: string;
+            /**
+             * Name
+             * @default
+             */
+            name: string;
+            /**
+             * Left
+             * @default false
+             */
+            left: boolean;
+            /** Points */
+            points: [
+                number,
+                number,
+                number
+            ][];
+        };
+        /**
+         * SpatialSpots
+         * @description Points on her that are alike: holes, or the pieces of a trim.
+         */
+        SpatialSpots: {
+            /** What */
+            what: string;
+            /**
+             * Name
+             * @default
+             */
+            name: string;
+            /** Wide Mm */
+            wide_mm: number;
+            /** Points */
+            points: [
+                number,
+                number,
+                number
+            ][];
         };
         /**
          * Spot
@@ -12502,6 +12719,31 @@ export interface components {
             on: string;
             /** Gap Mm */
             gap_mm: number;
+        };
+        /**
+         * WornLevel
+         * @description A level as it is worn: with its girth over everything, and the gap behind, where there is one.
+         */
+        WornLevel: {
+            /**
+             * Level
+             * @enum {string}
+             */
+            level: "upper_neck" | "neck_base" | "collarbone" | "high_bust" | "bust" | "underbust" | "ribs" | "waist" | "high_hip" | "hip";
+            /** Y Mm */
+            y_mm: number;
+            /** Half Mm */
+            half_mm: number;
+            /** Front Mm */
+            front_mm: number;
+            /** Back Mm */
+            back_mm: number;
+            /** Worn Mm */
+            worn_mm: number;
+            /** Gap Mm */
+            gap_mm?: number | null;
+            /** Kpa */
+            kpa?: number | null;
         };
         /**
          * WrittenAddDart
@@ -17243,6 +17485,156 @@ export interface operations {
                 build_id: string;
                 cloth: string;
                 how: "pdf" | "svg";
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    show_on_body_api_builds__build_id__body_get: {
+        parameters: {
+            query?: {
+                version?: string;
+            };
+            header?: never;
+            path: {
+                build_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OnBody"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    show_silhouette_api_builds__build_id__silhouette_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Silhouettes"] | null;
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    draw_body_api_builds__build_id__body_svg_get: {
+        parameters: {
+            query?: {
+                turn?: number[];
+                version?: string;
+            };
+            header?: never;
+            path: {
+                build_id: string;
             };
             cookie?: never;
         };

@@ -1,11 +1,14 @@
 <script setup lang="ts">
-import { watch } from 'vue'
+import { defineAsyncComponent, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { useBuild } from '../stores/build'
+import { useOnBody } from '../stores/onBody'
 import TheThread from '../parts/TheThread.vue'
 
 const open = useBuild()
 const route = useRoute()
+const onBody = useOnBody()
+const OnBody = defineAsyncComponent(() => import('../body/OnBody.vue')) // it brings a large script along
 watch(
   () => route.params.id,
   (id) => typeof id === 'string' && open.open(id),
@@ -21,7 +24,10 @@ watch(
       <p>{{ open.failed }}</p>
       <v-btn color="primary" to="/">To the workshop</v-btn>
     </div>
-    <router-view v-else-if="open.latest" />
+    <template v-else-if="open.latest">
+      <OnBody v-if="onBody.shown" />
+      <div v-show="!onBody.shown" class="stage-page"><router-view /></div>
+    </template>
     <div v-else class="alone" aria-busy="true">
       <v-progress-linear indeterminate color="metal" aria-label="Opening the build" />
     </div>
@@ -33,6 +39,9 @@ watch(
   display: grid;
   grid-template-columns: 148px minmax(0, 1fr);
   height: calc(100vh - var(--top));
+}
+.stage-page {
+  display: contents;
 }
 @media (max-width: 899px) {
   .desk {

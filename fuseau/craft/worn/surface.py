@@ -1,0 +1,246 @@
+"""A garment as a surface on her: panels, seams, bones, holes, lace, what lies on it; pressure (model, section 17).
+
+Points are (x, y, z) in mm: to her left, up from the zero line, and ahead. A point of a flat panel lies where its
+nominal height and its width from CF come to on the ring over the garment, stretched as it is worn.
+"""
+
+from collections.abc import Iterable, Sequence
+from dataclasses import dataclass
+from functools import cached_property
+
+import numpy as np
+
+from fuseau.craft.base.curves import Array
+from fuseau.craft.base.record import Record
+from fuseau.craft.pattern.pattern import Pattern
+from fuseau.craft.pattern.trueing import LaidPanel, Point
+from fuseau.craft.wearer.measures import LevelName
+from fuseau.craft.worn.figure import Figure
+
+_COLUMNS, _ROW_MM = 7, 9.0
+_SKIN_COLUMNS = 49
+_FINE_MM = 2.0
+
+Spatial = tuple[float, float, float]
+
+
+class Patch(Record):
+    """A grid of points, row by row from the lowest, as x, y, z after each other in mm, with what is felt at each point.
+
+    `kpa` is the mean pressure round the ring, `share` that of what is comfortable there; both empty where nothing is
+    pressed.
+    """
+
+    name: str
+    panel: int | None = None
+    left: bool = False
+    columns: int
+    rows: int
+    points: tuple[float, ...]
+    kpa: tuple[float, ...] = ()
+    share: tuple[float, ...] = ()
+
+
+class SpatialLine(Record):
+    """A line on her: what it is, what it is called, and its points."""
+
+    what: str
+    name: str = ""
+    left: bool = False
+    points: tuple[Spatial, ...]
+
+
+class RingSeen(Record):
+    """A level as it is worn: its height at the side, half width, and how far front and back lie ahead and behind."""
+
+    level: LevelName
+    y_mm: float
+    half_mm: float
+    front_mm: float
+    back_mm: float
+
+
+@dataclass(frozen=True, eq=False)
+class HalfWorn:
+    """One half of a garment on her. `left` is laid out mirrored."""
+
+    figure: Figure
+    pattern: Pattern
+    left: bool = False
+
+    @cached_property
+    def _edges(self) -> tuple[Array, Array, Array]:
+        """Fine nominal heights (n,), and x and z of every edge there, (n, 2·panels)."""
+        low, high = min(self.pattern.hem.heights()) - 30, max(self.pattern.top.heights()) + 30
+        nominal = np.arange(low, high + _FINE_MM, _FINE_MM)
+        return nominal, *self.pattern.shape.drawn(nominal)
+
+    @cached_property
+    def _runs(self) -> Array:
+        """From CF to every seam along the ring as worn, over the fine heights, (n, panels + 1) mm."""
+        nominal, *_ = self._edges
+        widths = self.pattern.shape.widths(nominal)
+        share = self.pattern.shape.half_girth(nominal) / widths.sum(axis=1)
+        worn = widths * (share * self.figure.stretch)[:, None]
+        return np.concatenate([np.zeros((len(nominal), 1)), np.cumsum(worn, axis=1)], axis=1)
+
+    def of_flat(self, panel: int, points: Array) -> tuple[Array, Array]:
+        """Nominal heights and lengths from CF of points (m, 2) of a flat panel, counted from 1."""
+        nominal, xs, zs = self._edges
+        x, z = points[:, 0], points[:, 1]
+        a, b = 2 * (panel - 1), 2 * panel - 1
+        here, across = z.copy(), np.zeros(len(z))
+        for _ in range(4):
+            ends = [np.interp(here, nominal, of[:, edge]) for of in (xs, zs) for edge in (a, b)]
+            across = (x - ends[0]) / np.maximum(ends[1] - ends[0], 1e-6)
+            here = here + z - (ends[2] + across * (ends[3] - ends[2]))
+        before, after = (np.interp(here, nominal, self._runs[:, k]) for k in (panel - 1, panel))
+        return here, before + across * (after - before)
+
+    def points(self, panel: int, flat: Array, *, out_mm: float = 0.0) -> Array:
+        """Points of a flat panel as they lie on her, (m, 3), lifted by so much."""
+        found = self.figure.points(self.figure.over, *self.of_flat(panel, flat))
+        return self.mirrored(lifted(found, out_mm))
+
+    def mirrored(self, points: Array) -> Array:
+        """Points of the right half, on this one."""
+        return points * np.array([-1.0, 1.0, 1.0]) if self.left else points
+
+    def patch(self, panel: LaidPanel) -> tuple[Patch, float]:
+        """A panel on her, and its area there, mm²."""
+        flat, rows = _grid(panel)
+        nominal, run = self.of_flat(panel.number, flat)
+        found = self.mirrored(self.figure.points(self.figure.over, nominal, run))
+        kpa, share = pressures(self.figure, nominal)
+        patch = Patch(
+            name=f"panel {panel.number}",
+            panel=panel.number,
+            left=self.left,
+            columns=_COLUMNS,
+            rows=rows,
+            points=flattened(found),
+            kpa=_rounded(kpa, 2),
+            share=_rounded(share, 3),
+        )
+        return patch, area(found, rows, _COLUMNS)
+
+    def line(self, what: str, panel: int, flat: Iterable[Point], name: str = "", out_mm: float = 0.6) -> SpatialLine:
+        """A line of a flat panel on her."""
+        return SpatialLine(
+            what=what,
+            name=name,
+            left=self.left,
+            points=spatial(self.points(panel, np.array(list(flat)), out_mm=out_mm)),
+        )
+
+    def edge(self, heights_mm: Sequence[float], inset_mm: float, *, front: bool = False) -> tuple[Array, Array]:
+        """Nominal heights and lengths from CF of points at flat heights, so far inside the edge at CB, or at CF."""
+        _, xs, zs = self._edges
+        k, panel, way = (0, 1, 1.0) if front else (2 * len(self.pattern.panels) - 1, len(self.pattern.panels), -1.0)
+        z = np.array(heights_mm, float)
+        x = np.interp(z, zs[:, k], xs[:, k]) + way * inset_mm
+        return self.of_flat(panel, np.column_stack([x, z]))
+
+
+def pressures(figure: Figure, nominal: Array) -> tuple[Array, Array]:
+    """Mean pressure round the ring (kPa) at nominal heights, and as a share of what is comfortable there."""
+    if figure.fit is None:
+        return np.zeros(0), np.zeros(0)
+    at_back = np.interp(nominal, figure.heights, figure.at_lacing)
+    kpa = np.interp(at_back, figure.fit.z_mm, figure.fit.pressure_kpa)
+    comfort = np.interp(nominal, [level.side_mm for level in figure.body], [level.comfort_kpa for level in figure.body])
+    return kpa, kpa / comfort
+
+
+def _grid(panel: LaidPanel) -> tuple[Array, int]:
+    """A flat panel as a grid from hem to top and from CF back, (rows·columns, 2), and its rows."""
+    cf, cb = np.array(panel.cf_edge), np.array(panel.cb_edge)
+    hem, top = _evenly(panel.hem), _evenly(panel.top)
+    rows = max(4, int(np.ceil(max(np.ptp(cf[:, 1]), np.ptp(cb[:, 1])) / _ROW_MM)) + 1)
+    t = np.linspace(0.0, 1.0, rows)
+    z = hem[None, :, 1] + t[:, None] * (top[:, 1] - hem[:, 1])[None, :]
+    # the edges curve between hem and top: a column is a share of the width at its height
+    cf, cb = cf[np.argsort(cf[:, 1])], cb[np.argsort(cb[:, 1])]
+    f = np.linspace(0.0, 1.0, _COLUMNS)
+    left, right = np.interp(z, cf[:, 1], cf[:, 0]), np.interp(z, cb[:, 1], cb[:, 0])
+    x = left + f[None, :] * (right - left)
+    x[0], x[-1] = hem[:, 0], top[:, 0]
+    return np.column_stack([x.ravel(), z.ravel()]), rows
+
+
+def _evenly(edge: Sequence[Point]) -> Array:
+    """An edge from CF back as so many points as there are columns, even across."""
+    points = np.array(edge, float)
+    points = points if points[0, 0] <= points[-1, 0] else points[::-1]
+    x = np.linspace(points[0, 0], points[-1, 0], _COLUMNS)
+    return np.column_stack([x, np.interp(x, points[:, 0], points[:, 1])])
+
+
+def area(points: Array, rows: int, columns: int) -> float:
+    """The area of a grid of points (rows·columns, 3), mm²."""
+    grid = points.reshape(rows, columns, 3)
+    a, b, c, d = grid[:-1, :-1], grid[:-1, 1:], grid[1:, 1:], grid[1:, :-1]
+    one, two = np.cross(b - a, c - a), np.cross(c - a, d - a)
+    return float((np.linalg.norm(one, axis=2) + np.linalg.norm(two, axis=2)).sum() / 2)
+
+
+def lifted(points: Array, out_mm: float) -> Array:
+    """Points moved away from her middle line."""
+    if not out_mm:
+        return points
+    flat = points * np.array([1.0, 0.0, 1.0])
+    return np.asarray(points + out_mm * flat / np.maximum(np.linalg.norm(flat, axis=1), 1e-9)[:, None])
+
+
+def skin(figure: Figure, *, from_mm: float | None = None) -> Patch:
+    """Her, all round, from the lowest height shown to the highest; `from_mm` begins above so much."""
+    heights = figure.heights if from_mm is None else figure.heights[figure.heights >= from_mm]
+    places = np.linspace(-2.0, 2.0, _SKIN_COLUMNS)
+    nominal = np.repeat(heights, _SKIN_COLUMNS)
+    place = np.tile(np.abs(places), len(heights))
+    here = figure.skin.at(nominal)
+    across, ahead = here.point(place)
+    side = np.tile(np.where(places < 0, 1.0, -1.0), len(heights))
+    found = np.column_stack([side * across, figure.up(nominal, place), ahead])
+    return Patch(name="her", columns=_SKIN_COLUMNS, rows=len(heights), points=flattened(found))
+
+
+def behind(figure: Figure, reaches_mm: float, low_mm: float, high_mm: float, edges: tuple[Array, Array]) -> Patch:
+    """What lies behind the gap from one flat height of CB to another, under both edges by so much: a panel for it.
+
+    `edges` are lengths from CF to the edges of both halves, over the figure's heights.
+    """
+    inside = (figure.at_lacing > low_mm) & (figure.at_lacing < high_mm)
+    heights = figure.heights[inside]
+    columns = 9
+    nominal = np.repeat(heights, columns)
+    right, left = (np.repeat(one[inside], columns) for one in edges)
+    whole = np.interp(nominal, figure.heights, sum(figure.skin.runs)) * 2
+    share = np.tile(np.linspace(0.0, 1.0, columns), len(heights))
+    start, end = right - reaches_mm, whole - left + reaches_mm
+    found = figure.points(figure.skin, nominal, start + share * (end - start))
+    return Patch(name="modesty panel", columns=columns, rows=len(heights), points=flattened(lifted(found, 0.4)))
+
+
+def ring_line(figure: Figure, height_mm: float, first: float, last: float, *, at_front: bool = True) -> Array:
+    """A line round her at the height that lies so high in front (or at the side), from place to place, (m, 3)."""
+    along = figure.rise_along(0.0 if at_front else 1.0)
+    nominal = float(np.interp(height_mm, along, figure.heights))
+    place = np.linspace(first, last, 25)
+    here = figure.over.at(np.full(len(place), nominal))
+    across, ahead = here.point(place)
+    return lifted(np.column_stack([-across, figure.up(np.full(len(place), nominal), place), ahead]), 2.0)
+
+
+def flattened(points: Array) -> tuple[float, ...]:
+    """Points (m, 3) after each other, to a tenth of a millimetre."""
+    return _rounded(points.ravel(), 1)
+
+
+def _rounded(values: Array, places: int) -> tuple[float, ...]:
+    return tuple(np.round(values, places).tolist())
+
+
+def spatial(points: Array) -> tuple[Spatial, ...]:
+    """Points (m, 3) to a tenth of a millimetre."""
+    return tuple((x, y, z) for x, y, z in np.round(points, 1).tolist())

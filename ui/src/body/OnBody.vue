@@ -1,0 +1,605 @@
+<script setup lang="ts">
+import { useElementSize, useEventListener } from '@vueuse/core'
+import { computed, onBeforeUnmount, onMounted, ref, shallowRef, useTemplateRef, watch } from 'vue'
+import { useRoute } from 'vue-router'
+import { get, Refused } from '../api/client'
+import type { OnBodySeen, Stage } from '../api/types'
+import { useKeys } from '../parts/keys'
+import { hardware, length, LEVEL_LABELS } from '../parts/words'
+import { useBuild } from '../stores/build'
+import { useOnBody } from '../stores/onBody'
+import { useSettings } from '../stores/settings'
+import { BodyScene, type Colours, type View } from './scene'
+import { boxOf, CLASSES, differences, PARTS, partsOf, PRESETS, turned, type Part } from './seen'
+
+// The garment on her, worn as the model settles it: turned by hand, with what the stage adds.
+const open = useBuild()
+const settings = useSettings()
+const view_ = useOnBody()
+const route = useRoute()
+const canvas = useTemplateRef<HTMLCanvasElement>('canvas')
+const second = useTemplateRef<HTMLCanvasElement>('second')
+const pane = useTemplateRef<HTMLElement>('pane')
+const title = useTemplateRef<HTMLElement>('title')
+const { width, height } = useElementSize(pane)
+
+const seen = shallowRef<OnBodySeen>()
+const beside = shallowRef<OnBodySeen>()
+const failed = ref('')
+const against = ref('')
+const how = ref<'over' | 'beside'>('beside')
+const parts = ref<Part[]>(partsOf(route.name as Stage))
+const turn = ref(-25)
+const tilt = ref(0)
+const zoom = ref(1)
+watch(
+  () => route.name,
+  (stage) => (parts.value = partsOf(stage as Stage)),
+)
+
+// the picture behind her, at its scale and turn
+const picture = ref('')
+const pictures = computed(() => open.build!.brief!.pictures ?? [])
+const pictureItems = computed(() => [
+  { value: '', title: 'none' },
+  ...pictures.value
+    .filter((one) => one.marks?.some((mark) => mark.kind === 'waist across'))
+    .map((one) => ({ value: one.id, title: one.name || 'the picture' })),
+])
+const laidOver = computed(() => {
+  const found = pictures.value.find((one) => one.id === picture.value)
+  const across = (what: string) => found?.marks?.find((mark) => mark.kind === what)
+  const waist = across('waist across')
+  if (!found || !waist || !seen.value) return undefined
+  const span = (mark: typeof waist) => {
+    const xs = mark.points.map((point) => point[0] as number)
+    return [Math.min(...xs), Math.max(...xs)]
+  }
+  // its scale: what comes nearest to all marked widths, hers as they are worn
+  const angle = ((found.turned_deg ?? 0) * Math.PI) / 180
+  const logs = (seen.value.levels ?? []).flatMap((level) => {
+    const mark = across(`${level.level.replace('_', ' ')} across`)
+    if (!mark) return []
+    const [left, right] = span(mark)
+    const deep = (level.front_mm + level.back_mm) / 2
+    const wide = 2 * Math.hypot(level.half_mm * Math.cos(angle), deep * Math.sin(angle))
+    return [Math.log(wide / ((right - left) * found.width_px))]
+  })
+  const mmPerPixel = Math.exp(logs.reduce((sum, one) => sum + one, 0) / Math.max(1, logs.length))
+  const [left, right] = span(waist)
+  const y = waist.points.reduce((sum, point) => sum + (point[1] as number), 0) / waist.points.length
+  return { found, mmPerPixel, x: (left + right) / 2, y }
+})
+watch(laidOver, (now) => {
+  if (!now) return
+  turn.value = now.found.turned_deg ?? 0
+  tilt.value = 0
+})
+
+const box = computed(() => (seen.value ? boxOf(seen.value) : undefined))
+const view = computed<View>(() => {
+  const found = box.value
+  const over = laidOver.value
+  if (over) {
+    const tall = over.found.height_px * over.mmPerPixel
+    return { turn: turn.value, tilt: 0, tall, middle: [(0.5 - over.x) * over.found.width_px * over.mmPerPixel, 0] }
+  }
+  const tall = found ? (found.high[1] - found.low[1]) * 1.12 : 600
+  const wide = found ? Math.max(found.high[0], found.high[2]) * 2.2 : 400
+  const room = sideBySide.value ? width.value / 2 : width.value
+  const fits = Math.max(tall, (wide * height.value) / Math.max(room, 1))
+  return {
+    turn: turn.value,
+    tilt: tilt.value,
+    tall: fits / zoom.value,
+    middle: [0, found ? (found.high[1] + found.low[1]) / 2 : 0],
+  }
+})
+/** Of a picture, the waist's height decides where she stands. */
+const middle = computed<View>(() => {
+  const over = laidOver.value
+  if (!over) return view.value
+  return { ...view.value, middle: [view.value.middle[0], (over.y - 0.5) * over.found.height_px * over.mmPerPixel] }
+})
+const shownSize = computed(() => {
+  const over = laidOver.value
+  if (!over) return { width: sideBySide.value ? width.value / 2 : width.value, height: height.value }
+  const fits = Math.min(width.value / over.found.width_px, height.value / over.found.height_px)
+  return { width: over.found.width_px * fits, height: over.found.height_px * fits }
+})
+
+const sideBySide = computed(() => !!beside.value && how.value === 'beside' && !laidOver.value)
+const versions = computed(() => [
+  { value: '', title: 'nothing' },
+  ...(open.build!.versions ?? [])
+    .filter((one) => one.number !== seen.value?.version)
+    .map((one) => ({ value: String(one.number), title: `version ${one.number}${one.name ? `, ${one.name}` : ''}` })),
+  ...(open.plan!.proposal ? [{ value: 'proposed', title: 'the version that is proposed' }] : []),
+])
+const nameOf = (which: string) => versions.value.find((one) => one.value === which)?.title ?? ''
+const unlike = computed(() =>
+  seen.value && beside.value
+    ? differences(seen.value, beside.value, (level) => LEVEL_LABELS[level.level]).map((one) => ({
+        ...one,
+        text: `${one.mm > 0 ? '+' : '−'}${hardware(Math.abs(one.mm), settings.unit)}`,
+      }))
+    : [],
+)
+
+let scene: BodyScene | undefined
+let other: BodyScene | undefined
+const moving = ref(false)
+const ready = ref(false)
+const styles = () => {
+  const of = getComputedStyle(document.documentElement)
+  return (name: string) => of.getPropertyValue(name).trim()
+}
+function colours(): Colours {
+  const of = styles()
+  const dark = settings.house.theme === 'dark'
+  return {
+    skin: dark ? '#8d8378' : '#e4d8cb',
+    cut: dark ? '#6f675e' : '#d3c4b4',
+    cloth: dark ? '#4f6075' : '#7d8fa3',
+    cloth2: dark ? '#5a6c82' : '#8b9cae',
+    ink: of('--ink'),
+    classes: ['#b9c2ca', '#8fb3dc', '#5f8fc9', '#c98a3d', '#b4325e'],
+    lines: {
+      bone: dark ? '#e8eef2' : '#f6f8f9',
+      lace: of('--metal'),
+      hole: of('--metal'),
+      opening: of('--settled'),
+      trim: of('--metal'),
+      area: of('--metal'),
+      limit: of('--takein'),
+      ghost: of('--takein'),
+    },
+  }
+}
+const legend = computed(() => (settings.house.theme, colours().classes))
+let waiting = 0
+function redraw() {
+  if (waiting) return
+  waiting = requestAnimationFrame(() => {
+    waiting = 0
+    if (!scene || !width.value) return
+    const { width: w, height: h } = shownSize.value
+    scene.draw(middle.value, w, h, moving.value)
+    if (other && sideBySide.value) {
+      other.draw(middle.value, w, h, moving.value)
+    }
+    ready.value = true
+  })
+}
+function fill() {
+  if (!scene || !seen.value) return
+  const now = colours()
+  scene.clear()
+  scene.put(seen.value, now)
+  if (beside.value && !sideBySide.value) scene.put(beside.value, now, true)
+  scene.show(parts.value, now)
+  other?.clear()
+  if (sideBySide.value) {
+    if (!other && second.value) other = new BodyScene(second.value)
+    other?.put(beside.value!, now)
+    other?.show(parts.value, now)
+  }
+  redraw()
+}
+watch([seen, beside, sideBySide, () => settings.house.theme], fill, { flush: 'post' })
+watch(parts, (now) => {
+  scene?.show(now, colours())
+  other?.show(now, colours())
+  redraw()
+})
+watch([middle, width, height, moving], redraw)
+
+async function ask(which: string): Promise<OnBodySeen | undefined> {
+  failed.value = ''
+  try {
+    return await get<OnBodySeen>(`/builds/${open.latest!.id}/body${which ? `?version=${which}` : ''}`)
+  } catch (error) {
+    failed.value = error instanceof Refused ? error.trouble.sentence : 'It could not be shown.'
+  }
+}
+watch(
+  () => [open.latest?.id, open.latest?.revision, settings.unit],
+  async () => {
+    if (!open.latest) return
+    seen.value = (await ask('')) ?? seen.value
+    if (against.value) beside.value = await ask(against.value)
+  },
+  { immediate: true },
+)
+watch(against, async (which) => (beside.value = which ? await ask(which) : undefined))
+
+onMounted(() => {
+  try {
+    scene = new BodyScene(canvas.value!)
+  } catch {
+    failed.value = 'This browser shows nothing in space. The drawing (SVG) shows the same.'
+  }
+  fill()
+  title.value?.focus()
+})
+onBeforeUnmount(() => {
+  cancelAnimationFrame(waiting)
+  scene?.dispose()
+  other?.dispose()
+})
+
+// turned by hand, by keys and by the slider
+let from: { x: number; y: number; turn: number; tilt: number } | undefined
+function grab(event: PointerEvent) {
+  ;(event.currentTarget as HTMLElement).setPointerCapture(event.pointerId)
+  from = { x: event.clientX, y: event.clientY, turn: turn.value, tilt: tilt.value }
+  moving.value = true
+}
+function drag(event: PointerEvent) {
+  if (!from) return
+  turn.value = turned(from.turn - (event.clientX - from.x) * 0.5)
+  if (!laidOver.value) tilt.value = Math.max(-40, Math.min(40, from.tilt + (event.clientY - from.y) * 0.25))
+}
+function letGo() {
+  from = undefined
+  moving.value = false
+}
+const nearer = (by: number) => (zoom.value = Math.max(0.6, Math.min(6, zoom.value * by)))
+useEventListener(pane, 'wheel', (event: WheelEvent) => {
+  event.preventDefault()
+  nearer(Math.exp(-event.deltaY * 0.0015))
+})
+const by = (deg: number) => (turn.value = turned(turn.value + deg))
+const shut = () => (view_.shown = false)
+useKeys([
+  { keys: '← →', does: 'turn her', on: ['ArrowLeft'], run: () => by(15) },
+  { keys: '', does: '', on: ['ArrowRight'], run: () => by(-15), where: () => true },
+  ...PRESETS.map((one) => ({
+    keys: one.key,
+    does: `on her, from: ${one.name}`,
+    on: [one.key],
+    run: () => void (turn.value = one.turn),
+  })),
+  { keys: '+ −', does: 'nearer, farther', on: ['+'], run: () => nearer(1.25) },
+  { keys: '', does: '', on: ['-'], run: () => nearer(0.8) },
+  { keys: 'Esc', does: 'back from her', on: ['Escape'], run: shut },
+])
+
+const flip = (part: Part) =>
+  (parts.value = parts.value.includes(part) ? parts.value.filter((one) => one !== part) : [...parts.value, part])
+const has = computed<Record<Part, boolean>>(() => {
+  const whats = new Set([...(seen.value?.lines ?? []), ...(seen.value?.spots ?? [])].map((one) => one.what))
+  const any = (...names: string[]) => names.some((name) => whats.has(name))
+  return {
+    seams: any('seam'),
+    bones: any('bone'),
+    lacing: any('lace', 'hole'),
+    opening: any('opening'),
+    trims: any('trim', 'area'),
+    pressure: !!seen.value?.levels?.some((level) => level.kpa != null && level.kpa > 0),
+    limits: any('limit'),
+  }
+})
+const PART_WORDS: Record<Part, string> = {
+  seams: 'seams',
+  bones: 'bones',
+  lacing: 'holes and lace',
+  opening: 'what opens',
+  trims: 'trims',
+  pressure: 'pressure',
+  limits: 'lap and raised arm',
+}
+const said = computed(() => `The garment on her, ${facing(turn.value)}`)
+function facing(deg: number) {
+  const near = PRESETS.find((one) => one.turn === deg)
+  return near ? `from: ${near.name}` : `turned by ${Math.round(Math.abs(deg))}° to her ${deg > 0 ? 'left' : 'right'}`
+}
+const base = computed(() => `/api/builds/${open.latest!.id}/body.svg?turn=${Math.round(turn.value)}`)
+function savePicture() {
+  const link = document.createElement('a')
+  link.href = canvas.value!.toDataURL('image/png')
+  link.download = `${open.build!.brief!.name}-on-her.png`
+  link.click()
+}
+</script>
+
+<template>
+  <section class="body" aria-label="On the body">
+    <div
+      ref="pane"
+      class="pane"
+      :class="{ two: sideBySide }"
+      :aria-busy="!ready && !failed"
+      @pointerdown="grab"
+      @pointermove="drag"
+      @pointerup="letGo"
+      @pointercancel="letGo"
+    >
+      <figure :style="{ width: `${shownSize.width}px`, height: `${shownSize.height}px` }">
+        <img v-if="laidOver" :src="`/api/pictures/${laidOver.found.id}`" alt="" />
+        <canvas ref="canvas" role="img" :aria-label="said" :class="{ over: laidOver }" data-canvas />
+        <figcaption v-if="sideBySide">
+          {{ seen?.version ? `version ${seen.version}` : 'the draft' }}
+        </figcaption>
+      </figure>
+      <figure v-show="sideBySide" :style="{ width: `${shownSize.width}px`, height: `${shownSize.height}px` }">
+        <canvas ref="second" role="img" :aria-label="`${nameOf(against)} on her, ${facing(turn)}`" />
+        <figcaption>{{ nameOf(against) }}</figcaption>
+      </figure>
+      <p v-if="failed" class="bad" role="alert">{{ failed }}</p>
+      <p v-for="one in seen?.said ?? []" :key="one" class="soft told">{{ one }}</p>
+    </div>
+    <aside>
+      <header>
+        <h1 ref="title" tabindex="-1">On the body</h1>
+        <v-btn size="small" variant="outlined" @click="shut">Back<span class="sr"> to the stage</span></v-btn>
+      </header>
+      <div class="presets" role="group" aria-label="Seen from">
+        <button
+          v-for="one in PRESETS"
+          :key="one.name"
+          type="button"
+          :aria-pressed="turn === one.turn"
+          :title="`Key ${one.key}`"
+          @click="turn = one.turn"
+        >
+          {{ one.name }}
+        </button>
+      </div>
+      <label class="turn"
+        >Turned by <span class="in">{{ Math.round(turn) }}°</span>
+        <input v-model.number="turn" type="range" min="-180" max="180" step="5" aria-label="Turned by" />
+      </label>
+
+      <fieldset>
+        <legend>Shown on her</legend>
+        <label v-for="part in PARTS.filter((one) => has[one])" :key="part" class="check"
+          ><input type="checkbox" :data-part="part" :checked="parts.includes(part)" @change="flip(part)" />
+          {{ PART_WORDS[part] }}</label
+        >
+      </fieldset>
+      <ul
+        v-if="parts.includes('pressure') && has.pressure"
+        v-memo="[legend]"
+        class="legend"
+        aria-label="How firmly it presses"
+      >
+        <li v-for="(one, i) in CLASSES" :key="one.word" :data-class="one.word">
+          <i :style="{ backgroundColor: legend[i] }" :class="`hatch${one.hatch}`" />{{ one.word }}
+        </li>
+      </ul>
+
+      <table v-if="seen?.levels?.length" v-memo="[seen, settings.unit, has.pressure]">
+        <caption class="sr">
+          Her levels as they are worn
+        </caption>
+        <thead>
+          <tr>
+            <th>{{ settings.unit }}</th>
+            <th>round</th>
+            <th>wide</th>
+            <th v-if="has.pressure">kPa</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="level in seen.levels" :key="level.level">
+            <th>{{ LEVEL_LABELS[level.level] }}</th>
+            <td>{{ length(level.worn_mm, settings.unit, { bare: true }) }}</td>
+            <td>{{ length(2 * level.half_mm, settings.unit, { bare: true }) }}</td>
+            <td v-if="has.pressure">{{ level.kpa == null ? '' : level.kpa.toFixed(1) }}</td>
+          </tr>
+        </tbody>
+      </table>
+
+      <v-select v-if="pictureItems.length > 1" v-model="picture" label="Over a picture" :items="pictureItems" />
+      <v-select v-if="versions.length > 1" v-model="against" label="Against" :items="versions" />
+      <template v-if="beside">
+        <div class="presets" role="group" aria-label="How two versions are shown">
+          <button type="button" :aria-pressed="how === 'beside'" @click="how = 'beside'">side by side</button>
+          <button type="button" :aria-pressed="how === 'over'" @click="how = 'over'">one over the other</button>
+        </div>
+        <table v-if="unlike.length">
+          <caption>
+            {{
+              nameOf(against)[0].toUpperCase() + nameOf(against).slice(1)
+            }}
+            differs
+          </caption>
+          <tbody>
+            <tr v-for="one in unlike" :key="one.what">
+              <th>{{ one.what }}</th>
+              <td>{{ one.text }}</td>
+            </tr>
+          </tbody>
+        </table>
+        <p v-else class="soft">Both sit alike.</p>
+      </template>
+      <p class="out">
+        <v-btn size="small" variant="outlined" @click="savePicture">Picture (PNG)</v-btn>
+        <v-btn size="small" variant="outlined" :href="base" download>Drawing (SVG)</v-btn>
+      </p>
+    </aside>
+  </section>
+</template>
+
+<style scoped>
+.body {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 300px;
+  height: 100%;
+  min-height: 0;
+}
+.pane {
+  position: relative;
+  display: flex;
+  align-items: center;
+  justify-content: center;
+  overflow: hidden;
+  background: var(--paper);
+  cursor: grab;
+  touch-action: none;
+  min-height: 260px;
+}
+figure {
+  position: relative;
+  margin: 0;
+  flex: none;
+}
+figure img,
+canvas {
+  position: absolute;
+  inset: 0;
+  width: 100%;
+  height: 100%;
+}
+canvas.over {
+  opacity: 0.72;
+}
+figcaption {
+  position: absolute;
+  left: 0;
+  right: 0;
+  bottom: 10px;
+  text-align: center;
+  font-weight: 600;
+}
+.told {
+  position: absolute;
+  left: 16px;
+  bottom: 12px;
+}
+.bad {
+  position: absolute;
+  top: 16px;
+  left: 16px;
+  color: var(--takein);
+}
+aside {
+  border-left: 1px solid var(--line);
+  background: var(--bench);
+  padding: 14px 16px;
+  overflow-y: auto;
+  position: relative;
+  display: flex;
+  flex-direction: column;
+  gap: 12px;
+}
+header {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+}
+h1 {
+  font-size: 1.25rem;
+  outline: 0;
+}
+.presets {
+  display: flex;
+  flex-wrap: wrap;
+}
+.presets button {
+  flex: 1 1 auto;
+  padding: 6px 4px;
+  font-size: 0.94rem;
+  border: 1px solid var(--line);
+  background: var(--paper);
+  font-family: inherit;
+  color: inherit;
+  cursor: pointer;
+}
+.presets button[aria-pressed='true'] {
+  background: var(--frame);
+  color: var(--on-frame);
+}
+aside > :deep(.v-input) {
+  flex: none;
+}
+.turn input {
+  width: 100%;
+}
+fieldset {
+  border: 0;
+  padding: 0;
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+}
+legend {
+  color: var(--steel);
+  font-size: 0.88rem;
+  padding: 0;
+}
+.check {
+  min-height: 28px;
+  display: flex;
+  gap: 6px;
+  align-items: center;
+}
+.legend {
+  list-style: none;
+  padding: 0;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 12px;
+  font-size: 0.92rem;
+}
+.legend i {
+  display: inline-block;
+  width: 26px;
+  height: 14px;
+  margin-right: 5px;
+  vertical-align: -2px;
+  border: 1px solid var(--line);
+}
+.hatch16 {
+  background-image: repeating-linear-gradient(45deg, #0007 0 1.2px, transparent 1.2px 16px);
+}
+.hatch10 {
+  background-image: repeating-linear-gradient(45deg, #0007 0 1.2px, transparent 1.2px 10px);
+}
+.hatch6 {
+  background-image: repeating-linear-gradient(45deg, #0007 0 1.2px, transparent 1.2px 6px);
+}
+.hatch4 {
+  background-image:
+    repeating-linear-gradient(45deg, #0007 0 1.2px, transparent 1.2px 4px),
+    repeating-linear-gradient(-45deg, #0007 0 1.2px, transparent 1.2px 4px);
+}
+table {
+  border-collapse: collapse;
+  width: 100%;
+}
+caption {
+  text-align: left;
+  font-weight: 600;
+}
+th {
+  text-align: left;
+  font-weight: 400;
+}
+thead th {
+  color: var(--steel);
+  font-size: 0.88rem;
+}
+thead th + th,
+td {
+  text-align: right;
+}
+tr + tr {
+  border-top: 1px solid var(--line);
+}
+.out {
+  display: flex;
+  gap: 8px;
+  flex-wrap: wrap;
+}
+@media (max-width: 899px) {
+  .body {
+    grid-template-columns: minmax(0, 1fr);
+    grid-template-rows: minmax(300px, 60vh) auto;
+    height: auto;
+  }
+  aside {
+    border-left: 0;
+  }
+}
+</style>
