@@ -13,6 +13,8 @@ from fuseau.commands.brief import add_picture
 from fuseau.document.build import Build, Picture
 from fuseau.files.pictures import decode_picture
 from fuseau.planning.drawn import DrawnRead, read_drawn
+from fuseau.planning.on_body import inputs_of
+from fuseau.planning.picture_lines import PictureLines, picture_lines
 from fuseau.store.pictures import KeptPicture
 from fuseau.store.workshop import NoSuchBuild
 
@@ -59,6 +61,21 @@ def read_pictures(session: TheSession, build_id: str) -> Response:
     at = session.at_hand(build_id)
     read = [read_drawn(at.build, at.planned, picture) for picture in at.build.brief.pictures]
     return session.answer(DrawnSeen(pictures=[one for one in read if one is not None]))
+
+
+class LinesSeen(BaseModel):
+    """The lines of every picture on which something is marked, both ways."""
+
+    pictures: list[PictureLines]
+
+
+@router.get("/builds/{build_id}/lines", response_model=LinesSeen)
+def read_lines(session: TheSession, build_id: str) -> Response:
+    """Lines marked on pictures as lines of the garment, and the garment's lines back on them."""
+    at = session.at_hand(build_id)
+    inputs = inputs_of(at.build, at.planned)
+    read = [picture_lines(at.build, at.planned, inputs, one) for one in at.build.brief.pictures] if inputs else []
+    return session.answer(LinesSeen(pictures=[one for one in read if one is not None]))
 
 
 @router.get("/pictures/{picture_id}", response_class=Response)

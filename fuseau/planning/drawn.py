@@ -44,14 +44,20 @@ class DrawnRead(Record):
     rest: dict[Way, tuple[Message, ...]] = Field(default_factory=dict)
 
 
-def read_drawn(build: Build, planned: Plan, picture: Picture) -> DrawnRead | None:
-    """What a picture asks of the wearer; None while nothing is marked across it."""
-    widths = {}
+def across_of(picture: Picture) -> dict[LevelName, tuple[float, float, float]]:
+    """Levels marked across a picture: from where to where as shares of its width, and how far down, of its height."""
+    found: dict[LevelName, tuple[float, float, float]] = {}
     for mark in picture.marks:
         level = _LEVELS.get(mark.kind)
         if level is not None:
-            xs = [x for x, _ in mark.points]
-            widths[level] = max(xs) - min(xs)
+            xs, ys = zip(*mark.points, strict=True)
+            found[level] = min(xs), max(xs), sum(ys) / len(ys)
+    return found
+
+
+def read_drawn(build: Build, planned: Plan, picture: Picture) -> DrawnRead | None:
+    """What a picture asks of the wearer; None while nothing is marked across it."""
+    widths = {level: right - left for level, (left, right, _) in across_of(picture).items()}
     if not widths:
         return None
     practice = build.practice

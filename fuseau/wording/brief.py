@@ -15,6 +15,22 @@ MESSAGES = {
     "drawn.rest.wider": "At the {level:level} {mm:hardware} on each side are left for what is worn over it.",
     "drawn.rest.narrower": "At the {level:level} she stays {mm:hardware} wider on each side than drawn: seams, "
     "trims and colours that run in there, and width above and below, do the rest.",
+    "lines.no_waist": "Mark the waist across: it tells at which scale and where she stands on it.",
+    "lines.edge_unseen": "It is seen neither at CF nor at the side.",
+    "lines.top_below": "It lies at the waist or under it: a top line has to clear it.",
+    "lines.hem_above": "It lies at the waist or over it: a hem has to clear it.",
+    "lines.hem_on_lap": "It ends {hem_mm:length} below the waist, and her lap is {lap_mm:length} below it when she "
+    "sits.",
+    "lines.edge": "{cf_mm:length} from the waist at CF, {side_mm:length} at the side.",
+    "lines.edge_cf": "{cf_mm:length} from the waist at CF.",
+    "lines.edge_side": "{side_mm:length} from the waist at the side.",
+    "lines.between_seams": "It lies between two seams: it can open at CF, at the side, or along a seam.",
+    "lines.opens": "It opens at {line}.",
+    "lines.opens_half": "It opens along {line} on her {half}.",
+    "lines.seam": "{from_cf_mm:length} from CF at the waist.",
+    "lines.bust_point": "It runs through the bust point: all of the shaping there falls into it.",
+    "lines.through_cup": "It runs through the bust point, where a cup is.",
+    "lines.panels": "{seams:.0f} seams show between CF and side: {front:.0f} panels in front, now {now:.0f}.",
     "drawn.flat": "Past {share:percent} % squeezing buys nothing more: padding does the rest.",
     # the thread
     "thread.nothing": "",

@@ -351,3 +351,36 @@ def test_a_picture_is_read_and_a_way_picked(demo_hand):
     hand.press("take it off: Hip")
     hand.see("None.")
     assert hand.violations() == []
+
+
+def test_a_marked_line_is_made_the_garments_and_a_mark_is_moved(demo_hand):
+    hand = demo_hand
+    line = hand.stage("Lamplighter Regent", "brief")
+    hand.press("As drawn?")
+    hand.see("Its lines")
+    hand.see("her lap is")  # the hem that is drawn can't be: she has to sit
+    top = hand.find("[data-line='Top line']").text
+    hand.click("[data-line='Top line'] .ask")
+    hand.wait(lambda: hand.sheet(line)["build"]["draft"]["top"]["cf_mm"] is not None)
+    height = hand.sheet(line)["build"]["draft"]["top"]["cf_mm"]
+    assert top.startswith(f"Top line: {height / 10:.1f} cm from the waist at CF")
+    # the garment lies on the picture, at its scale
+    hand.click(".tools .check input")
+    hand.find(".worn polyline.top")
+    assert hand.find(".worn polyline.outline")
+    # the mark is picked, moved by the arrows, and by a point of it
+    marks = lambda: hand.sheet(line)["build"]["brief"]["pictures"][0]["marks"]  # noqa: E731
+    before = marks()
+    at = next(i for i, one in enumerate(before) if one["kind"] == "top line")
+    hand.browser.execute_script(
+        "document.querySelector('.mark.top-line').dispatchEvent(new MouseEvent('click', { bubbles: true }))"
+    )
+    hand.find(".mark.picked .point")
+    hand.browser.execute_script("document.querySelector('.stage svg').focus()")
+    ActionChains(hand.browser).send_keys(Keys.ARROW_DOWN).perform()
+    hand.wait(lambda: marks()[at]["points"][0][1] == pytest.approx(before[at]["points"][0][1] + 0.002, abs=1e-4))
+    point = hand.find(".mark.picked .point")
+    ActionChains(hand.browser).drag_and_drop_by_offset(point, 0, -20).perform()
+    hand.wait(lambda: marks()[at]["points"][0][1] < before[at]["points"][0][1] - 0.01)
+    assert marks()[at]["points"][1:] != before[at]["points"]
+    assert hand.violations() == []

@@ -169,7 +169,7 @@ class Figure:
 
         Heights are taken along her, so where she widens from ring to ring they rise by less.
         """
-        along = self._along()
+        along = self._along
         found = np.zeros_like(along)
         zero = int(np.argmin(np.abs(self.heights)))
         for k, place in enumerate(self.places):
@@ -181,6 +181,7 @@ class Figure:
             found[:, k] += along[zero, k] - found[zero, k]
         return found
 
+    @cached_property
     def _along(self) -> Array:
         """Heights along her by meridian: as the pattern is drawn, beyond it as the nominal ones."""
         if self.pattern is None:
@@ -196,17 +197,24 @@ class Figure:
 
     def rise_along(self, place: float) -> Array:
         """Heights along her at one place, over the nominal ones, (n,) mm."""
-        return np.array([float(np.interp(place, self.places, row)) for row in self._along()])
+        return np.array([float(np.interp(place, self.places, row)) for row in self._along])
 
     def up(self, nominal: Array, place: Array) -> Array:
         """How high points at nominal heights and places lie, (m,) mm."""
+        return self._of_meridians(self.rise, nominal, place)
+
+    def along(self, nominal: Array, place: Array) -> Array:
+        """How far along her points at nominal heights and places lie from the zero line, as a pattern is drawn, mm."""
+        return self._of_meridians(self._along, nominal, place)
+
+    def _of_meridians(self, table: Array, nominal: Array, place: Array) -> Array:
         place = np.where(place > 2, 4 - place, place)
         r = np.clip((nominal - self.heights[0]) / STEP_MM, 0, len(self.heights) - 1 - 1e-9)
         c = np.clip(place / (self.places[1] - self.places[0]), 0, len(self.places) - 1 - 1e-9)
         i, j = r.astype(int), c.astype(int)
         fr, fc = r - i, c - j
-        low = self.rise[i, j] * (1 - fc) + self.rise[i, j + 1] * fc
-        high = self.rise[i + 1, j] * (1 - fc) + self.rise[i + 1, j + 1] * fc
+        low = table[i, j] * (1 - fc) + table[i, j + 1] * fc
+        high = table[i + 1, j] * (1 - fc) + table[i + 1, j + 1] * fc
         return np.asarray(low * (1 - fr) + high * fr)
 
     def points(self, rings: Rings, nominal: Array, run: Array) -> Array:

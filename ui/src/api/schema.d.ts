@@ -336,6 +336,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/builds/{build_id}/lines": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Read Lines
+         * @description Lines marked on pictures as lines of the garment, and the garment's lines back on them.
+         */
+        get: operations["read_lines_api_builds__build_id__lines_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/pictures/{picture_id}": {
         parameters: {
             query?: never;
@@ -7487,6 +7507,19 @@ export interface components {
             trouble?: string | null;
         };
         /**
+         * LineBack
+         * @description A line of the garment as it would be seen on the picture; points are shares of its width and of its height.
+         */
+        LineBack: {
+            /** What */
+            what: string;
+            /** Points */
+            points: [
+                number,
+                number
+            ][];
+        };
+        /**
          * LineEdit
          * @description The maker's own amounts at one seam and level of a proposed change, mm per panel edge; both 0 refuse it.
          */
@@ -7507,6 +7540,14 @@ export interface components {
             cf_side_mm: number;
             /** Cb Side Mm */
             cb_side_mm: number;
+        };
+        /**
+         * LinesSeen
+         * @description The lines of every picture on which something is marked, both ways.
+         */
+        LinesSeen: {
+            /** Pictures */
+            pictures: components["schemas"]["PictureLines"][];
         };
         /**
          * ListRead
@@ -7707,6 +7748,34 @@ export interface components {
                 number,
                 number
             ][];
+        };
+        /**
+         * MarkRead
+         * @description A line of a picture as one of the garment: what it says, what makes it so, or why it can't be.
+         *
+         *     `number` counts the marks of its kind from 1. `so` tells that the garment has it already.
+         */
+        MarkRead: {
+            /**
+             * Kind
+             * @enum {string}
+             */
+            kind: "top line" | "hem" | "closure" | "seam" | "trim" | "bust across" | "underbust across" | "waist across" | "high hip across" | "hip across";
+            /** Number */
+            number: number;
+            says?: components["schemas"]["Message"] | null;
+            warns?: components["schemas"]["Message"] | null;
+            /**
+             * Changes
+             * @default []
+             */
+            changes: components["schemas"]["Change"][];
+            fault?: components["schemas"]["Message"] | null;
+            /**
+             * So
+             * @default false
+             */
+            so: boolean;
         };
         /**
          * Marker
@@ -9027,6 +9096,30 @@ export interface components {
              * @description The level that sets the picture's scale; None: all.
              */
             stays?: ("upper_neck" | "neck_base" | "collarbone" | "high_bust" | "bust" | "underbust" | "ribs" | "waist" | "high_hip" | "hip") | null;
+        };
+        /**
+         * PictureLines
+         * @description The lines of one picture, both ways; `fault` where it can't be told how she stands on it.
+         */
+        PictureLines: {
+            /** Picture */
+            picture: string;
+            /**
+             * Marks
+             * @default []
+             */
+            marks: components["schemas"]["MarkRead"][];
+            /**
+             * Back
+             * @default []
+             */
+            back: components["schemas"]["LineBack"][];
+            /**
+             * Outline
+             * @default []
+             */
+            outline: components["schemas"]["LineBack"][];
+            fault?: components["schemas"]["Message"] | null;
         };
         /**
          * PinPieces
@@ -14877,6 +14970,55 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["DrawnSeen"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    read_lines_api_builds__build_id__lines_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LinesSeen"];
                 };
             };
             /** @description Not Found */

@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { get, Refused } from '../../api/client'
-import type { Change, DrawnSeen, LevelName } from '../../api/types'
+import type { Change, DrawnSeen, LevelName, LinesSeen } from '../../api/types'
 import { hardware, LEVEL_LABELS } from '../../parts/words'
 import PadsBox from './PadsBox.vue'
+import PictureLines from './PictureLines.vue'
 import { useBuild } from '../../stores/build'
 import { useSettings } from '../../stores/settings'
 
@@ -11,6 +12,8 @@ import { useSettings } from '../../stores/settings'
 const open = useBuild()
 const settings = useSettings()
 const seen = ref<DrawnSeen['pictures']>([])
+const lines = ref<LinesSeen['pictures']>([])
+const linesOf = (picture: string) => lines.value.find((one) => one.picture === picture)
 const failed = ref('')
 let turn = 0
 watch(
@@ -19,8 +22,11 @@ watch(
     if (!open.latest) return
     const mine = ++turn
     try {
-      const found = await get<DrawnSeen>(`/builds/${open.latest.id}/drawn`)
-      if (mine === turn) seen.value = found.pictures
+      const [found, read] = await Promise.all([
+        get<DrawnSeen>(`/builds/${open.latest.id}/drawn`),
+        get<LinesSeen>(`/builds/${open.latest.id}/lines`),
+      ])
+      if (mine === turn) [seen.value, lines.value] = [found.pictures, read.pictures]
       failed.value = ''
     } catch (error) {
       failed.value = error instanceof Refused ? error.trouble.sentence : 'It could not be worked out.'
@@ -133,6 +139,7 @@ const marked = (at: number) =>
           <i class="alone" /> squeezing alone &nbsp; <i class="padded" /> with padding; lower is nearer
         </p>
       </template>
+      <PictureLines v-if="linesOf(read.picture)" :lines="linesOf(read.picture)!" />
     </article>
     <PadsBox />
   </section>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import type { Picture } from '../../api/types'
+import { get } from '../../api/client'
+import type { LinesSeen, Picture } from '../../api/types'
 import { useBuild } from '../../stores/build'
 import { useNotices } from '../../stores/notices'
 
@@ -38,10 +39,10 @@ const marks = computed(() => picture.value?.marks ?? [])
 const setMarks = (next: unknown[], label: string) => open.edit([{ at: `${at.value}.marks`, value: next }], label)
 function spot(event: MouseEvent): Spot {
   const frame = (event.currentTarget as Element).getBoundingClientRect()
-  const held = (value: number) => Math.round(Math.min(1, Math.max(0, value)) * 1e4) / 1e4
   return [held((event.clientX - frame.left) / frame.width), held((event.clientY - frame.top) / frame.height)]
 }
 function click(event: MouseEvent) {
+  if (dragged) return void (dragged = false)
   picked.value = undefined
   drawing.value = [...drawing.value, spot(event)]
 }
@@ -60,10 +61,62 @@ function key(event: KeyboardEvent) {
   if (event.key === 'Enter' && drawing.value.length) finish()
   else if (event.key === 'Escape') drawing.value = []
   else if ((event.key === 'Delete' || event.key === 'Backspace') && picked.value !== undefined) drop(picked.value)
+  else if (picked.value !== undefined && event.key in NUDGES) nudge(event)
   else if (event.key === 'Backspace' && drawing.value.length) drawing.value = drawing.value.slice(0, -1)
   else return
   event.preventDefault()
 }
+// a mark that is picked is moved: a point of it by hand, all of it by the arrows
+const NUDGES: Record<string, Spot> = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] }
+const held = (value: number) => Math.round(Math.min(1, Math.max(0, value)) * 1e4) / 1e4
+const moved = ref<Spot[]>()
+let dragged = false
+const replaced = (i: number, points: Spot[]) =>
+  setMarks(
+    marks.value.map((mark, k) => (k === i ? { ...mark, points } : mark)),
+    `${marks.value[i].kind[0].toUpperCase()}${marks.value[i].kind.slice(1)} moved`,
+  )
+function nudge(event: KeyboardEvent) {
+  const by = event.shiftKey ? 0.01 : 0.002
+  const [x, y] = NUDGES[event.key]
+  void replaced(
+    picked.value!,
+    marks.value[picked.value!].points.map((one) => [held(one[0] + x * by), held(one[1] + y * by)] as Spot),
+  )
+}
+function grab(event: PointerEvent, i: number, point: number) {
+  const svg = (event.currentTarget as Element).closest('svg')!
+  const points = marks.value[i].points.map((one) => [...one] as Spot)
+  const move = (next: PointerEvent) => {
+    const frame = svg.getBoundingClientRect()
+    points[point] = [held((next.clientX - frame.left) / frame.width), held((next.clientY - frame.top) / frame.height)]
+    moved.value = [...points]
+    dragged = true
+  }
+  const end = () => {
+    window.removeEventListener('pointermove', move)
+    window.removeEventListener('pointerup', end)
+    if (moved.value) void replaced(i, points)
+    moved.value = undefined
+  }
+  window.addEventListener('pointermove', move)
+  window.addEventListener('pointerup', end)
+}
+const shownPoints = (i: number) => (picked.value === i && moved.value ? moved.value : (marks.value[i].points as Spot[]))
+
+// the garment, and her outline in it, laid over the picture
+const over = ref(false)
+const lines = ref<LinesSeen['pictures']>([])
+const back = computed(() => lines.value.find((one) => one.picture === picture.value?.id))
+watch(
+  () => [over.value, open.latest?.revision],
+  async () => {
+    if (over.value)
+      lines.value = await get<LinesSeen>(`/builds/${open.latest!.id}/lines`)
+        .then((found) => found.pictures)
+        .catch(() => [])
+  },
+)
 const drop = (i: number) => {
   picked.value = undefined
   setMarks(
@@ -182,6 +235,8 @@ watch(
           >Take out this {{ marks[picked]?.kind }}</v-btn
         >
         <span class="spring" />
+        <label class="check"><input v-model="over" type="checkbox" /> the garment on it</label>
+        <span v-if="over && back?.fault" class="soft small">{{ back.fault }}</span>
         <v-btn size="small" variant="text" @click="remove">Take out the picture</v-btn>
       </div>
       <div class="stage">
@@ -208,8 +263,19 @@ watch(
               }
             "
           >
-            <polyline :points="line(mark.points, picture)" class="under" :stroke-width="thick(picture) * 2.4" />
-            <polyline :points="line(mark.points, picture)" :stroke-width="thick(picture)" />
+            <polyline :points="line(shownPoints(i), picture)" class="under" :stroke-width="thick(picture) * 2.4" />
+            <polyline :points="line(shownPoints(i), picture)" :stroke-width="thick(picture)" />
+            <template v-if="picked === i">
+              <circle
+                v-for="(one, k) in shownPoints(i)"
+                :key="k"
+                class="point"
+                :cx="one[0] * picture.width_px"
+                :cy="one[1] * picture.height_px"
+                :r="thick(picture) * 2.2"
+                @pointerdown.stop.prevent="grab($event, i, k)"
+              />
+            </template>
             <text
               :x="mark.points[0][0] * picture.width_px"
               :y="mark.points[0][1] * picture.height_px - thick(picture) * 2"
@@ -217,6 +283,15 @@ watch(
             >
               {{ mark.kind }}
             </text>
+          </g>
+          <g v-if="over && back" class="worn" aria-label="The garment on the picture" role="img">
+            <polyline
+              v-for="(one, i) in [...back.outline, ...back.back]"
+              :key="i"
+              :class="one.what"
+              :points="line(one.points, picture)"
+              :stroke-width="thick(picture) * (one.what === 'outline' ? 0.7 : 0.9)"
+            />
           </g>
           <g
             v-if="drawing.length"
@@ -323,6 +398,27 @@ watch(
 }
 .mark {
   cursor: pointer;
+}
+.point {
+  fill: var(--paper);
+  stroke: currentColor;
+  stroke-width: 2;
+  cursor: grab;
+}
+.worn polyline {
+  fill: none;
+  stroke: #fff;
+  paint-order: stroke;
+  filter: drop-shadow(0 0 1px #000) drop-shadow(0 0 1px #000);
+  pointer-events: none;
+}
+.worn .outline {
+  stroke-dasharray: 6 4;
+}
+.check {
+  display: flex;
+  gap: 6px;
+  align-items: center;
 }
 .mark polyline {
   fill: none;

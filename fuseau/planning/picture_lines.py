@@ -1,0 +1,282 @@
+"""Lines marked on a picture as lines of the garment, and the garment's lines back on it (model, section 17)."""
+
+import math
+from collections.abc import Iterator
+
+import numpy as np
+import numpy.typing as npt
+
+from fuseau.craft.base.curves import Array
+from fuseau.craft.base.errors import Unmakeable
+from fuseau.craft.base.findings import Change, Message, message
+from fuseau.craft.base.record import Record
+from fuseau.craft.pattern.cups import usual_bust_points
+from fuseau.craft.pattern.pattern import seam_label
+from fuseau.craft.wearer.silhouette import seen_width
+from fuseau.craft.worn.figure import Figure
+from fuseau.craft.worn.pose import Pose
+from fuseau.document.build import Build, Mark, MarkKind, Picture
+from fuseau.planning.drawn import across_of
+from fuseau.planning.on_body import OnBody, OnBodyInputs, on_body
+from fuseau.planning.plan import Plan
+
+_POINTS = 24
+_NEAR_CF, _NEAR_SIDE = 0.08, 0.85  # places round her: nearer is meant to be there
+_ON_SEAM = 0.12
+_AXIS_SHARE = 0.1  # of the waist: a closure so near its middle is CF
+_LAP_MM = 10.0
+_LEAST_MM, _MOST_MM = 10.0, 400.0
+_SAME_MM = 3.0
+_BUST_POINT_MM = 15.0
+_DRAWN: tuple[str, ...] = ("top", "hem", "CB", "CF", "seam")
+
+
+class MarkRead(Record):
+    """A line of a picture as one of the garment: what it says, what makes it so, or why it can't be.
+
+    `number` counts the marks of its kind from 1. `so` tells that the garment has it already.
+    """
+
+    kind: MarkKind
+    number: int
+    says: Message | None = None
+    warns: Message | None = None
+    changes: tuple[Change, ...] = ()
+    fault: Message | None = None
+    so: bool = False
+
+
+class LineBack(Record):
+    """A line of the garment as it would be seen on the picture; points are shares of its width and of its height."""
+
+    what: str
+    points: tuple[tuple[float, float], ...]
+
+
+class PictureLines(Record):
+    """The lines of one picture, both ways; `fault` where it can't be told how she stands on it."""
+
+    picture: str
+    marks: tuple[MarkRead, ...] = ()
+    back: tuple[LineBack, ...] = ()
+    outline: tuple[LineBack, ...] = ()
+    fault: Message | None = None
+
+
+def picture_lines(build: Build, planned: Plan, inputs: OnBodyInputs, picture: Picture) -> PictureLines | None:
+    """The lines marked on a picture; None where none is marked at all."""
+    marks = [mark for mark in picture.marks if mark.kind in ("top line", "hem", "closure", "seam")]
+    if not marks and not across_of(picture):
+        return None
+    figure = _figure(build, inputs)
+    try:
+        pose = pose_on(picture, figure)
+    except Unmakeable as error:
+        return PictureLines(picture=picture.id, fault=error.message)
+    read: list[MarkRead] = []
+    counts: dict[str, int] = {}
+    for mark in marks:
+        number = counts[mark.kind] = counts.get(mark.kind, 0) + 1
+        read.append(_read(build, planned, figure, pose, picture, mark, number))
+    read += _panels(build, planned, figure, pose, picture)
+    back = _back(on_body(inputs), pose, picture) if inputs.worn is not None else ()
+    return PictureLines(
+        picture=picture.id, marks=tuple(read), back=tuple(back), outline=tuple(_outline(figure, pose, picture))
+    )
+
+
+def _figure(build: Build, inputs: OnBodyInputs) -> Figure:
+    worn, gives = inputs.worn, build.practice.pad_gives_share
+    if worn is None:
+        return Figure(inputs.body, build.pads, gives)
+    return Figure(inputs.body, build.pads, gives, worn.pattern, worn.fit)
+
+
+def pose_on(picture: Picture, figure: Figure) -> Pose:
+    """How she stands on a picture: its scale brings her worn widths nearest to the marked ones, by least squares.
+
+    Raises Unmakeable at `mark` where the waist is not marked across.
+    """
+    widths = across_of(picture)
+    if "waist" not in widths:
+        raise Unmakeable("mark", "lines.no_waist")
+    logs = []
+    for name, (left, right, _) in widths.items():
+        if name in figure.body and right > left:
+            ring = figure.over.at(np.array([figure.body[name].side_mm]))
+            deep = (ring.front_mm + ring.back_mm) / 2
+            wide = seen_width(ring.half_mm, ring.half_mm / deep, picture.turned_deg)
+            logs.append(math.log(float(wide[0]) / (right - left)))
+    if not logs:
+        raise Unmakeable("mark", "lines.no_waist")
+    left, right, y = widths["waist"]
+    closures = [x for mark in picture.marks if mark.kind == "closure" for x, _ in mark.points]
+    axis = (left + right) / 2
+    if closures and not picture.turned_deg and abs(float(np.mean(closures)) - axis) < _AXIS_SHARE * (right - left):
+        axis = float(np.mean(closures))
+    return Pose(picture.turned_deg, math.exp(sum(logs) / len(logs)), axis, y * picture.height_px / picture.width_px)
+
+
+def _points(mark: Mark, picture: Picture) -> Array:
+    """A mark as even points, both as shares of the picture's width, (m, 2)."""
+    line = np.array(mark.points, float) * np.array([1.0, picture.height_px / picture.width_px])
+    run = np.concatenate([[0.0], np.cumsum(np.hypot(*np.diff(line, axis=0).T))])
+    at = np.linspace(0, run[-1], _POINTS)
+    return np.column_stack([np.interp(at, run, line[:, 0]), np.interp(at, run, line[:, 1])])
+
+
+def _read(
+    build: Build, planned: Plan, figure: Figure, pose: Pose, picture: Picture, mark: Mark, number: int
+) -> MarkRead:
+    found = MarkRead(kind=mark.kind, number=number)
+    try:
+        nominal, place = pose.on_her(figure, _points(mark, picture))
+        if mark.kind in ("top line", "hem"):
+            return _edge(build, planned, figure, found, nominal, place)
+        if mark.kind == "closure":
+            return _closure(build, planned, found, place)
+        return _seam(build, figure, found, nominal, place)
+    except Unmakeable as error:
+        return found.model_copy(update={"fault": error.message})
+
+
+def _edge(build: Build, planned: Plan, figure: Figure, found: MarkRead, nominal: Array, place: Array) -> MarkRead:
+    """A top line or hem: its heights at CF, at the side and at CB, as far as they are seen."""
+    top = found.kind == "top line"
+    z = figure.along(nominal, np.abs(place))
+    order = np.argsort(np.abs(place))
+    around, heights = np.abs(place)[order], z[order]
+    reached = float(around[-1])
+    at = {"cf_mm": float(np.interp(0.0, around, heights))} if around[0] < 0.25 else {}
+    if reached > _NEAR_SIDE:
+        at["side_mm"] = float(np.interp(1.0, around, heights))
+    if reached > 1.9:
+        at["cb_mm"] = float(np.interp(2.0, around, heights))
+    if not at:
+        raise Unmakeable("mark", "lines.edge_unseen")
+    sign = 1.0 if top else -1.0
+    if any(sign * mm < _LEAST_MM for mm in at.values()):
+        raise Unmakeable("mark", "lines.top_below" if top else "lines.hem_above")
+    lap = build.wearer.waist_to_lap_sitting_mm
+    if not top and lap is not None and -at.get("cf_mm", 0.0) > lap - _LAP_MM:
+        raise Unmakeable("mark", "lines.hem_on_lap", hem_mm=-at["cf_mm"], lap_mm=lap)
+    line = (planned.pattern.top if top else planned.pattern.hem) if planned.pattern else None
+    part = "top" if top else "hem"
+    changes = tuple(
+        Change(at=f"draft.{part}.{field}", value=round(min(_MOST_MM, sign * mm)))
+        for field, mm in at.items()
+        if line is None or abs(getattr(line, field) - mm) > _SAME_MM
+    )
+    given = {field: sign * mm for field, mm in at.items()}
+    code = (
+        "lines.edge" if {"cf_mm", "side_mm"} <= at.keys() else "lines.edge_cf" if "cf_mm" in at else "lines.edge_side"
+    )
+    return found.model_copy(update={"says": message(code, **given), "changes": changes, "so": not changes})
+
+
+def _closure(build: Build, planned: Plan, found: MarkRead, place: Array) -> MarkRead:
+    """Where it opens: at CF, at the side, or along the seam that lies there."""
+    at = float(np.mean(place))
+    line: str | None
+    if abs(at) < _NEAR_CF:
+        line = "CF"
+    elif _NEAR_SIDE < abs(at) < 2 - _NEAR_SIDE:
+        line = "side"
+    elif abs(at) >= 2 - _NEAR_CF:
+        line = "CB"
+    else:
+        line = _seam_near(planned, abs(at))
+        if line is None:
+            raise Unmakeable("mark", "lines.between_seams")
+    half = "right" if at > 0 else "left"
+    changes = [] if build.front.line == line else [Change(at="front.line", value=line)]
+    if line not in ("CF", "CB") and build.front.half not in (half, "both"):
+        changes.append(Change(at="front.half", value=half))
+    says = message("lines.opens_half" if line not in ("CF", "CB") else "lines.opens", line=line, half=half)
+    return found.model_copy(update={"says": says, "changes": tuple(changes), "so": not changes})
+
+
+def _seam_near(planned: Plan, place: float) -> str | None:
+    if planned.pattern is None:
+        return None
+    panels, front = planned.pattern.panels, planned.pattern.front_panels
+    widths = np.cumsum([panel.waist[1][0] - panel.waist[0][0] for panel in panels])
+    side = widths[front - 1]
+    places = np.where(widths <= side, widths / side, 1 + (widths - side) / max(widths[-1] - side, 1e-9))
+    i = int(np.argmin(np.abs(places[:-1] - place)))
+    return seam_label(i + 1) if abs(places[i] - place) < _ON_SEAM else None
+
+
+def _seam(build: Build, figure: Figure, found: MarkRead, nominal: Array, place: Array) -> MarkRead:
+    """A seam: how far from CF it lies at the waist, and whether it runs through the bust point."""
+    order = np.argsort(nominal)
+    at_waist = float(np.interp(0.0, nominal[order], np.abs(place)[order]))
+    ring = figure.over.at(np.zeros(1))
+    front = float(ring.runs[0][0])
+    says = message("lines.seam", from_cf_mm=min(at_waist, 1.0) * front)
+    warns = None
+    if "bust" in figure.body:
+        bust = figure.body["bust"]
+        if nominal.min() <= bust.side_mm <= nominal.max():
+            here = figure.over.at(np.array([bust.side_mm]))
+            spot = np.array([float(np.interp(bust.side_mm, nominal[order], np.abs(place)[order]))])
+            across = float(here.point(spot)[0][0])
+            point = (build.wearer.bust_points_mm or usual_bust_points(figure.body)) / 2
+            if abs(across - point) < _BUST_POINT_MM:
+                if build.draft.cups:
+                    raise Unmakeable("mark", "lines.through_cup")
+                warns = message("lines.bust_point")
+    return found.model_copy(update={"says": says, "warns": warns, "so": True})
+
+
+def _panels(build: Build, planned: Plan, figure: Figure, pose: Pose, picture: Picture) -> Iterator[MarkRead]:
+    """How many panels show in front, from the seams that are marked on the fuller side."""
+    sides: dict[int, list[float]] = {1: [], -1: []}
+    for mark in picture.marks:
+        if mark.kind == "seam":
+            try:
+                _, place = pose.on_her(figure, _points(mark, picture))
+            except Unmakeable:
+                continue
+            middle = float(np.median(place))
+            if _NEAR_CF < abs(middle) < _NEAR_SIDE:
+                sides[1 if middle > 0 else -1].append(abs(middle))
+    seams = max(len(sides[1]), len(sides[-1]))
+    if not seams or planned.pattern is None:
+        return
+    front = seams + 1
+    now = planned.pattern.front_panels
+    changes = () if now == front or 2 * front > 9 else (Change(at="draft.panels", value=2 * front),)
+    says = message("lines.panels", seams=float(seams), front=float(front), now=float(now))
+    yield MarkRead(kind="seam", number=0, says=says, changes=changes, so=now == front)
+
+
+def _back(seen: OnBody, pose: Pose, picture: Picture) -> Iterator[LineBack]:
+    """The garment's own lines where they face the eye."""
+    for line in seen.lines:
+        if line.what in _DRAWN:
+            points, ahead = pose.on_picture(np.array(line.points))
+            yield from _shown(line.what, points, ahead > 0, picture)
+
+
+def _shown(what: str, points: Array, facing: npt.NDArray[np.bool_], picture: Picture) -> Iterator[LineBack]:
+    edges = np.flatnonzero(np.diff(np.concatenate([[False], facing, [False]]).astype(int))).reshape(-1, 2)
+    for a, b in edges:
+        if b - a > 1:
+            yield LineBack(what=what, points=_shares(points[a:b], picture))
+
+
+def _outline(figure: Figure, pose: Pose, picture: Picture) -> Iterator[LineBack]:
+    """Her outline as she is worn, left and right, at the picture's scale and turn."""
+    heights = figure.heights
+    rings = figure.over
+    wide = seen_width(rings.half_mm, 2 * rings.half_mm / (rings.front_mm + rings.back_mm), pose.turn_deg) / 2
+    up = figure.up(heights, np.ones(len(heights)))
+    for sign in (-1.0, 1.0):
+        points = np.column_stack([pose.axis + sign * wide / pose.mm, pose.waist - up / pose.mm])
+        yield LineBack(what="outline", points=_shares(points, picture))
+
+
+def _shares(points: Array, picture: Picture) -> tuple[tuple[float, float], ...]:
+    found = points * np.array([1.0, picture.width_px / picture.height_px])
+    return tuple((x, y) for x, y in np.round(found, 4).tolist())
