@@ -375,11 +375,11 @@ def test_a_marked_line_is_made_the_garments_and_a_mark_is_moved(demo_hand):
     hand.browser.execute_script(
         "document.querySelector('.mark.top-line').dispatchEvent(new MouseEvent('click', { bubbles: true }))"
     )
-    hand.find(".mark.picked .point")
-    hand.browser.execute_script("document.querySelector('.stage svg').focus()")
+    hand.find(".point")
+    hand.browser.execute_script("document.querySelector('.pictures .stage svg').focus()")
     ActionChains(hand.browser).send_keys(Keys.ARROW_DOWN).perform()
     hand.wait(lambda: marks()[at]["points"][0][1] == pytest.approx(before[at]["points"][0][1] + 0.002, abs=1e-4))
-    point = hand.find(".mark.picked .point")
+    point = hand.find(".point")
     ActionChains(hand.browser).drag_and_drop_by_offset(point, 0, -20).perform()
     hand.wait(lambda: marks()[at]["points"][0][1] < before[at]["points"][0][1] - 0.01)
     assert marks()[at]["points"][1:] != before[at]["points"]

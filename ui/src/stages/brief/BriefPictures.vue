@@ -265,17 +265,6 @@ watch(
           >
             <polyline :points="line(shownPoints(i), picture)" class="under" :stroke-width="thick(picture) * 2.4" />
             <polyline :points="line(shownPoints(i), picture)" :stroke-width="thick(picture)" />
-            <template v-if="picked === i">
-              <circle
-                v-for="(one, k) in shownPoints(i)"
-                :key="k"
-                class="point"
-                :cx="one[0] * picture.width_px"
-                :cy="one[1] * picture.height_px"
-                :r="thick(picture) * 2.2"
-                @pointerdown.stop.prevent="grab($event, i, k)"
-              />
-            </template>
             <text
               :x="mark.points[0][0] * picture.width_px"
               :y="mark.points[0][1] * picture.height_px - thick(picture) * 2"
@@ -283,6 +272,18 @@ watch(
             >
               {{ mark.kind }}
             </text>
+          </g>
+          <g v-if="picked !== undefined && marks[picked]" class="mark" :class="marks[picked].kind.replaceAll(' ', '-')">
+            <circle
+              v-for="(one, k) in shownPoints(picked)"
+              :key="k"
+              class="point"
+              :cx="one[0] * picture.width_px"
+              :cy="one[1] * picture.height_px"
+              :r="thick(picture) * 2.2"
+              @pointerdown.stop.prevent="grab($event, picked!, k)"
+              @click.stop
+            />
           </g>
           <g v-if="over && back" class="worn" aria-label="The garment on the picture" role="img">
             <polyline
