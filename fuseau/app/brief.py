@@ -12,7 +12,7 @@ from fuseau.app.wire import OpenBuild, Revision
 from fuseau.commands.brief import add_picture
 from fuseau.document.build import Build, Picture
 from fuseau.files.pictures import decode_picture
-from fuseau.planning.drawn import DrawnRead, read_drawn
+from fuseau.planning.drawn import DrawnRead, read_drawn, read_together
 from fuseau.planning.on_body import inputs_of
 from fuseau.planning.picture_lines import PictureLines, picture_lines
 from fuseau.store.pictures import KeptPicture
@@ -60,6 +60,7 @@ def read_pictures(session: TheSession, build_id: str) -> Response:
     """What the pictures ask of the wearer, and three ways to come near each."""
     at = session.at_hand(build_id)
     read = [read_drawn(at.build, at.planned, picture) for picture in at.build.brief.pictures]
+    read.insert(0, read_together(at.build, at.planned))
     return session.answer(DrawnSeen(pictures=[one for one in read if one is not None]))
 
 

@@ -1,15 +1,18 @@
 """A drawn figure against the wearer: what its picture asks of her, and what she can give (model, section 17)."""
 
+import math
 from collections.abc import Iterator, Mapping
 
+import numpy as np
 from pydantic import Field
 
 from fuseau.craft.base.errors import Unmakeable
 from fuseau.craft.base.findings import Change, Message, message
 from fuseau.craft.base.record import Record
 from fuseau.craft.fit.target import comfortable_reduction
-from fuseau.craft.wearer.as_drawn import Across, AsDrawn, Way, WayDrawn, as_drawn
+from fuseau.craft.wearer.as_drawn import MOST_TURN_DEG, Across, AsDrawn, Way, WayDrawn, as_drawn
 from fuseau.craft.wearer.measures import LevelName
+from fuseau.craft.wearer.silhouette import seen_width
 from fuseau.document.build import Build, Picture
 from fuseau.planning.plan import Plan
 
@@ -28,7 +31,9 @@ _LEAST_SHARE = 0.01  # of the picture: a narrower line is no width
 
 
 class DrawnRead(Record):
-    """A picture read: three ways to come near it, or why that can't be told; `says` stands before the numbers.
+    """A picture read, or so many `together`: three ways to come near it, or why that can't be told.
+
+    Of several `picture` is empty, and `spreads` is how far they differ at a level. `says` stands before the numbers.
 
     `unknown`: marked levels of which nothing is measured. `limit_share`: what is comfortable, or the caution.
     `makes_so`: what sets a way's target and padding; `rest`: what of the costume has to do what is left of it.
@@ -42,6 +47,8 @@ class DrawnRead(Record):
     limit_share: float = 0.0
     makes_so: dict[Way, tuple[Change, ...]] = Field(default_factory=dict)
     rest: dict[Way, tuple[Message, ...]] = Field(default_factory=dict)
+    together: int = 0
+    spreads: dict[LevelName, float] = Field(default_factory=dict)
 
 
 def across_of(picture: Picture) -> dict[LevelName, tuple[float, float, float]]:
@@ -60,12 +67,68 @@ def read_drawn(build: Build, planned: Plan, picture: Picture) -> DrawnRead | Non
     widths = {level: right - left for level, (left, right, _) in across_of(picture).items()}
     if not widths:
         return None
+    return _read(build, planned, picture.id, widths, picture.turned_deg, picture.stays)
+
+
+def read_together(build: Build, planned: Plan) -> DrawnRead | None:
+    """What all references together ask of her, seen from the front; None while fewer than two tell her proportions.
+
+    Each picture has a scale of its own: ln(width) = level + scale by least squares, once what a turn hides of a width
+    is put back. `spreads` is how far the pictures differ at a level.
+    """
+    body = {level.name: level for level in planned.body} if planned.body else {}
+    rows: list[tuple[int, LevelName, float]] = []
+    seen = 0
+    for picture in build.brief.pictures:
+        widths = {
+            level: (right - left) / float(seen_width(0.5, body[level].width_to_depth, picture.turned_deg))
+            for level, (left, right, _) in across_of(picture).items()
+            if level in body and right - left >= _LEAST_SHARE
+        }
+        if (
+            picture.role == "reference"
+            and picture.turned_deg <= MOST_TURN_DEG
+            and len(widths) > 1
+            and "waist" in widths
+        ):
+            rows += [(seen, level, math.log(width)) for level, width in widths.items()]
+            seen += 1
+    if seen < 2:
+        return None
+    names = list(dict.fromkeys(level for _, level, _ in rows))
+    matrix = np.zeros((len(rows) + 1, len(names) + seen))
+    for k, (i, level, _) in enumerate(rows):
+        matrix[k, names.index(level)] = matrix[k, len(names) + i] = 1.0
+    matrix[-1, len(names) :] = 1.0  # the scales come to nothing together
+    told = np.array([*(log for *_, log in rows), 0.0])
+    found = np.linalg.lstsq(matrix, told, rcond=None)[0]
+    off = (told - matrix @ found)[:-1]
+    spreads = {}
+    for level in names:
+        here = [float(off[k]) for k, row in enumerate(rows) if row[1] == level]
+        if len(here) > 1:
+            spreads[level] = math.sqrt(sum(one**2 for one in here) / (len(here) - 1))
+    stays = {picture.stays for picture in build.brief.pictures if across_of(picture)}
+    read = _read(
+        build,
+        planned,
+        "",
+        {level: float(np.exp(found[k])) for k, level in enumerate(names)},
+        0.0,
+        stays.pop() if len(stays) == 1 else None,
+    )
+    return read.model_copy(update={"together": seen, "spreads": spreads})
+
+
+def _read(
+    build: Build, planned: Plan, picture: str, widths: dict[LevelName, float], turn_deg: float, stays: LevelName | None
+) -> DrawnRead:
     practice = build.practice
     limit = practice.caution_reduction_new if build.wearer.new_to_lacing else practice.caution_reduction
     body = {level.name: level for level in planned.body} if planned.body else {}
     gives = comfortable_reduction(planned.body, practice) if planned.body and "waist" in body else limit
     limit = min(limit, gives)
-    read = DrawnRead(picture=picture.id, limit_share=limit)
+    read = DrawnRead(picture=picture, limit_share=limit)
     thin = [level for level, wide in widths.items() if wide < _LEAST_SHARE]
     if thin:
         return read.model_copy(update={"fault": message("drawn.thin", level=thin[0])})
@@ -83,7 +146,7 @@ def read_drawn(build: Build, planned: Plan, picture: Picture) -> DrawnRead | Non
     ]
     read = read.model_copy(update={"unknown": unknown})
     try:
-        found = as_drawn(levels, turn_deg=picture.turned_deg, limit_share=limit, stays=picture.stays)
+        found = as_drawn(levels, turn_deg=turn_deg, limit_share=limit, stays=stays)
     except Unmakeable as error:
         return read.model_copy(update={"fault": error.message})
     return read.model_copy(

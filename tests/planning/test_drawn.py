@@ -1,8 +1,11 @@
 """Pictures read against the wearer: marked widths, what can't be told, and cautions before the numbers."""
 
+import math
+
 import pytest
 
-from fuseau.planning.drawn import read_drawn
+from fuseau.craft.wearer.silhouette import seen_width
+from fuseau.planning.drawn import read_drawn, read_together
 from fuseau.wording import Words
 from tests.conftest import edited
 from tests.kinds import built
@@ -71,3 +74,42 @@ def test_without_measures_nothing_is_told_of_her():
 
     build = edited(Build(), brief__pictures=[])
     assert plan(build).body is None
+
+
+def pictures(*told, **fields):
+    """A build with pictures of a figure whose widths are told, each turned and scaled as it is."""
+    body = {level.name: level for level in plan(built("longline corset")).body}
+    shown = []
+    for i, (widths, turn, scale, role) in enumerate(told):
+        marks = [
+            {"kind": f"{name} across", "points": [[0.5 - wide / 2, 0.1 * k], [0.5 + wide / 2, 0.1 * k]]}
+            for k, (name, across) in enumerate(widths.items())
+            for wide in [scale * float(seen_width(across / 2, body[name].width_to_depth, turn))]
+        ]
+        sizes = {"id": f"{i:x}" * 64, "width_px": 640, "height_px": 900}
+        shown.append({**sizes, "marks": marks, "turned_deg": turn, "role": role})
+    return edited(built("longline corset"), brief__pictures=shown, **fields)
+
+
+def test_pictures_that_show_the_same_figure_say_the_same_together():
+    widths = {"waist": 0.25, "hip": 0.42, "underbust": 0.3}
+    same = pictures((widths, 0, 1.0, "reference"), (widths, 45, 0.5, "reference"), (widths, 20, 1.4, "reference"))
+    together = read_together(same, plan(same))
+    assert (together.picture, together.together) == ("", 3)
+    assert all(spread < 1e-6 for spread in together.spreads.values())
+    alone = read_drawn(same, plan(same), same.brief.pictures[0])
+    for one, other in zip(together.found.ways, alone.found.ways, strict=True):
+        assert one.reduction_share == pytest.approx(other.reduction_share, abs=1e-9)
+        assert one.padding_mm == pytest.approx(other.padding_mm, abs=0.01)
+
+
+def test_pictures_that_differ_are_averaged_and_say_by_how_much():
+    one, other = {"waist": 0.24, "hip": 0.42}, {"waist": 0.28, "hip": 0.42, "underbust": 0.33}
+    build = pictures((one, 0, 1.0, "reference"), (other, 0, 0.7, "reference"), ({"waist": 0.1}, 0, 1, "reference"))
+    together = read_together(build, plan(build))
+    assert together.together == 2  # the third tells no proportion
+    assert together.found.drawn_share == pytest.approx(math.sqrt(0.24 * 0.28) / 0.42, rel=1e-6)
+    assert together.spreads["waist"] > 0.05
+    assert "underbust" not in together.spreads  # only one shows it
+    sketch = pictures((one, 0, 1.0, "reference"), (other, 0, 1.0, "sketch"))
+    assert read_together(sketch, plan(sketch)) is None

@@ -5603,7 +5603,9 @@ export interface components {
         };
         /**
          * DrawnRead
-         * @description A picture read: three ways to come near it, or why that can't be told; `says` stands before the numbers.
+         * @description A picture read, or so many `together`: three ways to come near it, or why that can't be told.
+         *
+         *     Of several `picture` is empty, and `spreads` is how far they differ at a level. `says` stands before the numbers.
          *
          *     `unknown`: marked levels of which nothing is measured. `limit_share`: what is comfortable, or the caution.
          *     `makes_so`: what sets a way's target and padding; `rest`: what of the costume has to do what is left of it.
@@ -5635,6 +5637,15 @@ export interface components {
             /** Rest */
             rest?: {
                 [key: string]: components["schemas"]["Message"][];
+            };
+            /**
+             * Together
+             * @default 0
+             */
+            together: number;
+            /** Spreads */
+            spreads?: {
+                [key: string]: number;
             };
         };
         /**

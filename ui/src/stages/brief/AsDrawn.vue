@@ -40,6 +40,12 @@ const pictures = computed(() =>
     return { read, at, picture: open.build!.brief!.pictures![at] }
   }),
 )
+/** By how much pictures differ at each level, where that is more than a hair. */
+const apart = (read: Read) =>
+  Object.entries(read.spreads ?? {})
+    .filter(([, share]) => share! >= 0.01)
+    .map(([name, share]) => `${level(name).toLowerCase()} by ${percent(share!)}`)
+    .join(', ')
 const percent = (share: number) => `${(100 * share).toFixed(1)}\u00a0%`
 const level = (name: string) => LEVEL_LABELS[name as LevelName] ?? name
 type Read = DrawnSeen['pictures'][number]
@@ -71,8 +77,11 @@ const marked = (at: number) =>
     <p v-if="failed" class="bad" role="alert">{{ failed }}</p>
     <p v-if="!pictures.length" class="soft">Waist and hips are marked across on no picture yet.</p>
     <article v-for="{ read, at, picture } in pictures" :key="read.picture">
-      <h2>{{ picture?.name || 'The picture' }}</h2>
-      <div class="how">
+      <h2>{{ read.together ? `${read.together} pictures together` : picture?.name || 'The picture' }}</h2>
+      <p v-if="read.together" class="soft small">
+        {{ apart(read) ? `They differ: ${apart(read)}.` : 'They agree.' }}
+      </p>
+      <div v-else class="how">
         <v-select
           label="The figure is turned"
           :model-value="picture?.turned_deg ?? 0"
