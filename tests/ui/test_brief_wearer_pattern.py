@@ -337,6 +337,7 @@ def test_a_picture_is_read_and_a_way_picked(demo_hand):
     assert hand.sheet(line)["build"]["target"]["job"] == "reduction_share"
     # its padding came with it, counts in the girths, and is hers to change and to take off
     hand.see("more round her hip")
+    hand.find("[aria-label='Her outline'] .padded polygon")
     (pad,) = hand.sheet(line)["build"]["pads"]
     assert (pad["level"], pad["place"]) == ("hip", "sides")
     (made,) = hand.sheet(line)["plan"]["pads"]

@@ -3,6 +3,7 @@ import { computed, ref, watch } from 'vue'
 import { get, Refused } from '../../api/client'
 import type { Change, DrawnSeen, LevelName, LinesSeen } from '../../api/types'
 import { hardware, LEVEL_LABELS } from '../../parts/words'
+import HerOutline from './HerOutline.vue'
 import PadsBox from './PadsBox.vue'
 import PictureLines from './PictureLines.vue'
 import { useBuild } from '../../stores/build'
@@ -150,6 +151,7 @@ const marked = (at: number) =>
       </template>
       <PictureLines v-if="linesOf(read.picture)" :lines="linesOf(read.picture)!" />
     </article>
+    <HerOutline />
     <PadsBox />
   </section>
 </template>
