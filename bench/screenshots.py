@@ -16,7 +16,7 @@ VIEWS = (
     ("pattern", "Lamplighter Regent", "pattern"),
     ("mockups", "Underclock mender", "mockups"),
     ("fitting", "Lamplighter Regent", "mockups"),
-    ("story", "Lamplighter Regent", "mockups"),
+    ("body", "Lamplighter Regent", "mockups"),
     ("bones", "Lamplighter Regent", "bones"),
     ("front", "Lamplighter Regent", "front"),
     ("back", "Lamplighter Regent", "back"),
@@ -55,11 +55,15 @@ def main(folder: Path, only: list[str]) -> None:
                 if view == "fitting":
                     hand.press("Correct it")
                     hand.find(".views svg")
-                if view == "story":
-                    hand.press("The story so far")
-                    hand.find(".story .girth")
+                if view == "body":
+                    hand.press("On her")
+                    hand.find("[data-canvas]")
+                    hand.wait(lambda: not hand.all(".pane[aria-busy=true]"))
                 if stage == "bones":
                     hand.find(".schools")
+                if view == "brief":
+                    hand.press("As drawn?")
+                    hand.see("Its lines")
                 if view == "cards":
                     hand.click('[aria-label="compare Pendulum wright"]')
                     hand.click('[aria-label="compare Saltmarsh warden"]')
