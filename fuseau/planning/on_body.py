@@ -27,6 +27,8 @@ from fuseau.craft.worn.surface import (
     SpatialLine,
     behind,
     lifted,
+    mirrored_line,
+    mirrored_patch,
     ring_line,
     skin,
     spatial,
@@ -159,13 +161,17 @@ def on_body(inputs: OnBodyInputs) -> OnBody:
     left = HalfWorn(figure, worn.pattern.left_pattern or worn.pattern, left=True)
     patches, off = [skin(figure)], 0.0
     lines: list[SpatialLine] = []
-    for half, panels in ((right, worn.panels), (left, worn.left_panels or worn.panels)):
+    alike = worn.left_panels is None and worn.pattern.left is None
+    for half, panels in ((right, worn.panels), (left, () if alike else worn.left_panels or worn.panels)):
         for panel in panels:
             patch, area = half.patch(panel)
             patches.append(patch)
             flat = area_of(panel.outline) * figure.stretch
-            off = max(off, abs(area / flat - 1), key=abs)
+            off = max(off, abs(area / flat - 1))
             lines += _outlines(half, panel, len(panels))
+    if alike:
+        patches += [mirrored_patch(patch) for patch in patches[1:]]
+        lines += [mirrored_line(line) for line in lines]
     spots: list[SpatialSpots] = []
     planned = inputs.planned
     if planned is not None:
@@ -206,8 +212,11 @@ def _hardware(
 ) -> tuple[list[Patch], list[SpatialLine], list[SpatialSpots]]:
     lines: list[SpatialLine] = []
     lefts = planned.left.bones if planned.left else planned.bones
-    for half, bones in ((right, planned.bones), (left, lefts)):
-        lines += [_bone(half, bone) for bone in bones if bone.length_mm > 0]
+    lines += [_bone(right, bone) for bone in planned.bones if bone.length_mm > 0]
+    if planned.left is None and left.pattern is right.pattern:
+        lines += [mirrored_line(line) for line in lines]
+    else:
+        lines += [_bone(left, bone) for bone in lefts if bone.length_mm > 0]
     spots = []
     patches: list[Patch] = []
     holes, lacing_low = planned.holes, figure.at_lacing

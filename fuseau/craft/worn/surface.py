@@ -232,6 +232,17 @@ def ring_line(figure: Figure, height_mm: float, first: float, last: float, *, at
     return lifted(np.column_stack([-across, figure.up(np.full(len(place), nominal), place), ahead]), 2.0)
 
 
+def mirrored_patch(patch: Patch) -> Patch:
+    """The same on the other half of her."""
+    points = np.array(patch.points).reshape(-1, 3) * np.array([-1.0, 1.0, 1.0])
+    return patch.model_copy(update={"points": flattened(points), "left": not patch.left})
+
+
+def mirrored_line(line: SpatialLine) -> SpatialLine:
+    """The same on the other half of her."""
+    return line.model_copy(update={"points": tuple((-x, y, z) for x, y, z in line.points), "left": not line.left})
+
+
 def flattened(points: Array) -> tuple[float, ...]:
     """Points (m, 3) after each other, to a tenth of a millimetre."""
     return _rounded(points.ravel(), 1)
