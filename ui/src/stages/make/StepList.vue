@@ -15,6 +15,7 @@ const work = useWork()
 const notices = useNotices()
 const seen = computed(() => new Map(props.make.steps.map((one) => [one.step.key, one])))
 const left = computed(() => props.make.order.map((key) => seen.value.get(key)!))
+const waits = computed(() => left.value.filter((one) => one.step.later).length)
 const done = computed(() => props.make.steps.filter((one) => one.done))
 const lost = computed(() => new Set(props.make.lost))
 const showDone = ref(false)
@@ -49,7 +50,7 @@ const usual = () => open.step('make/order', { order: [] }, ['order'], 'PUT')
 <template>
   <section aria-label="All steps" class="all">
     <div class="head">
-      <h2>{{ left.length }} steps to go</h2>
+      <h2>{{ left.length - waits }} steps to go{{ waits ? `, ${waits} can wait` : '' }}</h2>
       <button v-if="open.build!.make?.order?.length" type="button" class="ask" @click="usual">The usual order</button>
       <span class="spring" />
       <button v-if="done.length" type="button" class="ask" :aria-expanded="showDone" @click="showDone = !showDone">
