@@ -90,11 +90,11 @@ class ChainShown(Shown):
 
 
 class Helps(Record):
-    """What would help where a garment slips: what it is, and the load after it."""
+    """What would help where a garment slips: what it is, the load after it, and what makes it so."""
 
     what: Message
     after: Load
-    band: bool = False
+    does: Literal["band", "straps", "stay"]
 
 
 class TrimsPlan(Record):

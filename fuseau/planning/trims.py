@@ -60,6 +60,8 @@ class TrimsInputs:
     own_grams: float
     friction_n: float
     levels: tuple[tuple[float, float, float], ...]
+    friction: float
+    stay_pull_n: float
     cloths: Mapping[ClothName, Cloth]
 
     @classmethod
@@ -93,6 +95,8 @@ class TrimsInputs:
                 for level in worn.levels
                 if level.squeezed_mm is not None and level.pressure_kpa is not None
             ),
+            build.practice.friction,
+            build.practice.stay_pull_n,
             build.cloths,
         )
 
@@ -339,6 +343,11 @@ def _chain(inputs: TrimsInputs, i: int) -> ChainShown:
 # --- what holds it
 
 
+def _stay_n(inputs: TrimsInputs) -> float:
+    """What a waist stay holds, N: friction of a tape that bears on her by 2π times its pull."""
+    return inputs.friction * 2 * math.pi * inputs.stay_pull_n
+
+
 def _load(
     inputs: TrimsInputs, on_it: float, hanging: Sequence[HangingShown], straps: Sequence[StrapShown]
 ) -> tuple[Load | None, tuple[Helps, ...]]:
@@ -353,14 +362,16 @@ def _load(
     shape = shape_holds(*zip(*levels, strict=True)) if len(levels) > 1 else 0.0
     whole = inputs.own_grams + on_it + hangs
     over = any(one.laid is not None for one in straps)
-    here = load(whole, inputs.friction_n, shape, strapped=over)
+    friction = inputs.friction_n + (_stay_n(inputs) if inputs.trims.waist_stay else 0.0)
+    here = load(whole, friction, shape, strapped=over)
     if here.word == "holds":
         return here, ()
     helps = []
     if hangs:
-        helps.append(
-            Helps(what=message("hold.own_band"), after=load(whole - hangs, inputs.friction_n, shape), band=True)
-        )
-    strapped = load(whole, inputs.friction_n, shape, strapped=True)
-    helps.append(Helps(what=message("hold.straps", each_n=here.lacks_n / 2), after=strapped))
+        helps.append(Helps(what=message("hold.own_band"), after=load(whole - hangs, friction, shape), does="band"))
+    strapped = load(whole, friction, shape, strapped=True)
+    helps.append(Helps(what=message("hold.straps", each_n=here.lacks_n / 2), after=strapped, does="straps"))
+    if not inputs.trims.waist_stay:
+        stayed = load(whole, inputs.friction_n + _stay_n(inputs), shape, strapped=over)
+        helps.append(Helps(what=message("hold.stay", pull_n=inputs.stay_pull_n), after=stayed, does="stay"))
     return here, tuple(helps)

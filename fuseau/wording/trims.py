@@ -44,5 +44,7 @@ MESSAGES: dict[str, str] = {
     "hold.slips": "It slips: {kilos:.1f} kg weigh {weight_n:.0f} N, and it holds {holds_n:.0f} N.",
     "hold.barely": "It only just holds: {kilos:.1f} kg weigh {weight_n:.0f} N, and it holds {holds_n:.0f} N.",
     "hold.own_band": "Let the skirt hang from a band of its own, and hook the bodice onto it.",
+    "hold.stay": "A waist stay: a tape inside, hooked round the waist before the rest is closed, at some "
+    "{pull_n:.0f} N.",
     "hold.straps": "Two straps, each of which then carries some {each_n:.0f} N.",
 }

@@ -41,7 +41,13 @@ def test_a_skirt_too_heavy_slips_and_a_band_of_its_own_or_straps_help():
     planned = plan(build)
     assert planned.trims.load.word == "slips"
     assert "It slips: " in said(planned)["hold.slips"]
-    band, straps = planned.trims.helps
+    band, straps, stay = planned.trims.helps
+    assert [one.does for one in planned.trims.helps] == ["band", "straps", "stay"]
+    # a tape at 20 N bears on her by 2π·20 N, and 0.3 of that is friction
+    assert stay.after.holds_n - planned.trims.load.holds_n == pytest.approx(0.3 * 2 * 3.14159 * 20, rel=1e-4)
+    stayed = edited(build, trims__waist_stay=True)
+    assert plan(stayed).trims.load.holds_n == pytest.approx(stay.after.holds_n)
+    assert "trim stay" in {step.key for step in steps_of(stayed, plan(stayed))}
     assert band.after.word == "holds"
     assert straps.after.straps_n > 0
     own = plan(edited(build, trims__hanging=[{**SKIRT, "more_grams": 12000, "own_band": True}]))

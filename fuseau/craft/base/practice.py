@@ -98,6 +98,8 @@ class Practice(Record):
     worth_changing_mm: float = _number(3, "Less than this round the body, scissors and tape do not hold.", 0.5, 20)
     friction: float = _number(0.3, "Cloth on cloth on skin.", 0.05, 1)
 
+    stay_pull_n: float = _number(20, "A waist stay is hooked so tight, and can still be breathed in.", 5, 80)
+
     neck_ease_mm: float = _number(20, "Two fingers must slide under a collar everywhere.", 10, 60)
     neck_pull_n_per_m: float = _number(10, "A collar is laced until it touches, never drawn in.", 1, 30)
     cup_wire_share: float = _number(0.72, "An underwire's width as a share of bust point to bust point.", 0.5, 0.95)

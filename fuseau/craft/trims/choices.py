@@ -208,6 +208,7 @@ class TrimChoices(Record):
     hanging: tuple[Hanging, ...] = Field(default=(), max_length=20)
     straps: tuple[Strap, ...] = Field(default=(), max_length=12)
     chains: tuple[Chain, ...] = Field(default=(), max_length=40)
+    waist_stay: bool = Field(default=False, description="A tape inside, hooked round the waist, that bears the weight.")
 
     @model_validator(mode="after")
     def _keys_differ(self) -> "TrimChoices":

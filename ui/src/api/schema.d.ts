@@ -4136,7 +4136,8 @@ export interface components {
              *       "flossing": [],
              *       "hanging": [],
              *       "straps": [],
-             *       "chains": []
+             *       "chains": [],
+             *       "waist_stay": false
              *     }
              */
             trims: components["schemas"]["TrimChoices"];
@@ -4242,6 +4243,7 @@ export interface components {
              *       "stand_off_mm": 6,
              *       "worth_changing_mm": 3,
              *       "friction": 0.3,
+             *       "stay_pull_n": 20,
              *       "neck_ease_mm": 20,
              *       "neck_pull_n_per_m": 10,
              *       "cup_wire_share": 0.72,
@@ -6614,16 +6616,16 @@ export interface components {
         };
         /**
          * Helps
-         * @description What would help where a garment slips: what it is, and the load after it.
+         * @description What would help where a garment slips: what it is, the load after it, and what makes it so.
          */
         Helps: {
             what: components["schemas"]["Message"];
             after: components["schemas"]["Load"];
             /**
-             * Band
-             * @default false
+             * Does
+             * @enum {string}
              */
-            band: boolean;
+            does: "band" | "straps" | "stay";
         };
         /**
          * HemWish
@@ -9913,6 +9915,12 @@ export interface components {
              */
             friction: number;
             /**
+             * Stay Pull N
+             * @description A waist stay is hooked so tight, and can still be breathed in.
+             * @default 20
+             */
+            stay_pull_n: number;
+            /**
              * Neck Ease Mm
              * @description Two fingers must slide under a collar everywhere.
              * @default 20
@@ -12188,6 +12196,12 @@ export interface components {
              * @default []
              */
             chains: components["schemas"]["Chain"][];
+            /**
+             * Waist Stay
+             * @description A tape inside, hooked round the waist, that bears the weight.
+             * @default false
+             */
+            waist_stay: boolean;
         };
         /**
          * TrimLine

@@ -37,6 +37,9 @@ const ownBand = () =>
     open.build!.trims!.hanging!.map((_, i) => ({ at: `trims.hanging.${i}.own_band`, value: true })),
     'On a band of its own',
   )
+const stay = (value: boolean) =>
+  open.edit([{ at: 'trims.waist_stay', value }], value ? 'A waist stay put in' : 'The waist stay taken out')
+const DO = { band: ownBand, straps: () => emit('strap'), stay: () => stay(true) }
 const WORDS = { holds: 'It holds', barely: 'It only just holds', slips: 'It slips' }
 const n = (newton: number) => `${Math.round(newton)} N`
 </script>
@@ -77,6 +80,9 @@ const n = (newton: number) => `${Math.round(newton)} N`
           >, her shape {{ load.shape_n > 0 ? 'adds' : 'takes' }} {{ n(Math.abs(load.shape_n)) }}</template
         ><template v-if="load.straps_n">, straps carry {{ n(load.straps_n) }}</template></span
       >
+      <p v-if="open.build!.trims!.waist_stay" class="small">
+        With a waist stay. <button type="button" class="ask" @click="stay(false)">take it out</button>
+      </p>
       <ul v-if="trims!.helps?.length">
         <li v-for="one in trims!.helps" :key="one.what">
           {{ one.what }}
@@ -84,7 +90,7 @@ const n = (newton: number) => `${Math.round(newton)} N`
             >{{ n(one.after.weight_n) }} then against {{ n(one.after.holds_n) }}:
             {{ WORDS[one.after.word].toLowerCase() }}.</span
           >
-          <button type="button" class="ask" @click="one.band ? ownBand() : emit('strap')">do that</button>
+          <button type="button" class="ask" @click="DO[one.does]()">do that</button>
         </li>
       </ul>
     </div>
