@@ -9,6 +9,7 @@ from fuseau.commands.fittings import log_fitting
 from fuseau.commands.versions import accept, cut_version
 from fuseau.craft.base.findings import Change
 from fuseau.craft.base.lengths import Unit, format_length, format_run, parse_length
+from fuseau.craft.fit.fit import feel_of
 from fuseau.document.build import Build
 from fuseau.planning.pipeline import plan
 from fuseau.wording import Words
@@ -19,6 +20,7 @@ SIZES = (0.0, 0.4, 0.5, 1.0, 3.175, 9.5, 12.7, 25.4, 99.95, 280.0, 622.3, 700.0,
 READINGS = [{"z_mm": z, "gap_mm": gap} for z, gap in ((90, 62), (0, 71), (-110, 58))]
 
 
+SHARES = (0.0, 0.019, 0.021, 0.1, 0.299, 0.301, 0.5, 0.699, 0.701, 0.9, 0.999, 1.001, 1.4, 3.0)
 RUNS = (0.0, 99.9, 100.0, 914.4, 914.5, 1143.0, 1563.0, 5503.0, 12345.6)
 
 
@@ -57,6 +59,7 @@ def main(target: Path) -> None:
     found = {
         "lengths": lengths(),
         "runs": [{"mm": mm, "unit": unit, "text": format_run(mm, unit)} for mm in RUNS for unit in ("cm", "in")],
+        "feels": [{"share": share, "feel": feel_of(share, 1.0, 0.0)} for share in SHARES],
         "tried": shown(tried()),
         "second": shown(accept(tried(), plan(tried()), TODAY)),
         "draft": shown(cut_version(built("overbust corset"), plan(built("overbust corset")), TODAY)),

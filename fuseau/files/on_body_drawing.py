@@ -1,19 +1,18 @@
 """The garment on her as a drawing in SVG, 1 unit = 1 mm, from any side without perspective (model, section 17)."""
 
-import math
 from collections.abc import Sequence
 from xml.sax.saxutils import escape
 
 import numpy as np
 
 from fuseau.craft.base.curves import Array
+from fuseau.craft.worn.sight import facing, runs_of, turn_by
 from fuseau.craft.worn.surface import Patch
 from fuseau.planning.on_body import OnBody
 
 _SKIN, _CLOTH, _CLOTH_2, _INK = "#e4d8cb", "#c3ccd6", "#cfd6df", "#1d2733"
 _WIDTHS = {"top": 1.4, "hem": 1.4, "CB": 1.2, "bone": 2.2, "opening": 2.4, "lace": 1.2, "trim": 1.8, "limit": 1.2}
 _COLOURS = {"bone": "#ffffff", "lace": "#8a6314", "hole": "#8a6314", "trim": "#8a6314", "area": "#8a6314"}
-_RATIO = 1.35  # as wide as deep, about
 _MARGIN_MM = 12.0
 _BETWEEN_MM = 60.0
 
@@ -46,8 +45,7 @@ def draw_on_body(seen: OnBody, turns_deg: Sequence[float], title: str, captions:
 
 def _seen_from(seen: OnBody, turn_deg: float) -> tuple[list[str], Array, Array]:
     """Shapes from the farthest to the nearest, and the corners of the box about them, mm (y up)."""
-    angle = math.radians(turn_deg)
-    turn = np.array([[math.cos(angle), 0, -math.sin(angle)], [0, 1, 0], [math.sin(angle), 0, math.cos(angle)]])
+    turn = turn_by(turn_deg)
     found: list[tuple[float, str]] = []
     corners = []
     for patch in seen.patches:
@@ -57,7 +55,8 @@ def _seen_from(seen: OnBody, turn_deg: float) -> tuple[list[str], Array, Array]:
     shapes = [shape for _, shape in sorted(found, key=lambda one: one[0])]
     for line in seen.lines:
         points = np.array(line.points)
-        for part in _in_sight(points, turn):
+        seen_points = points @ turn.T
+        for part in (seen_points[a:b] for a, b in runs_of(facing(points, turn_deg)) if b - a > 1):
             dashes = ' stroke-dasharray="6 4"' if line.what == "limit" else ""
             shapes.append(
                 f'<path class="{line.what.replace(" ", "-")}" d="{_way(part)}" fill="none" '
@@ -65,7 +64,7 @@ def _seen_from(seen: OnBody, turn_deg: float) -> tuple[list[str], Array, Array]:
             )
     for spots in seen.spots:
         points = np.array(spots.points)
-        for x, y, _ in (points @ turn.T)[_ahead(points, turn)]:
+        for x, y, _ in (points @ turn.T)[facing(points, turn_deg)]:
             shapes.append(f'<circle cx="{x:.1f}" cy="{-y:.1f}" r="{spots.wide_mm / 2:.1f}" fill="{_COLOURS["hole"]}"/>')
     both = np.vstack(corners)
     return shapes, both.min(axis=0), both.max(axis=0)
@@ -83,29 +82,12 @@ def _quads(patch: Patch, points: Array) -> list[tuple[float, str]]:
     colour = _SKIN if her else _CLOTH if (patch.panel or 1) % 2 else _CLOTH_2
     found = []
     for i in range(points.shape[0] - 1):
-        for start, end in _runs(faces[i]):
+        for start, end in runs_of(faces[i]):
             outline = np.vstack([points[i, start : end + 1], points[i + 1, start : end + 1][::-1]])
             depth = float(middle[i, start:end, 2].mean()) + (-500.0 if her else 0.0)
             shape = f'<path d="{_way(outline)}Z" fill="{colour}" stroke="{colour}" stroke-width="0.4"/>'
             found.append((depth, shape))
     return found
-
-
-def _runs(flags: Array) -> list[tuple[int, int]]:
-    """Where a row of flags is set without a break: first, and one past the last."""
-    edges = np.flatnonzero(np.diff(np.concatenate([[False], flags, [False]]).astype(int)))
-    return [(int(a), int(b)) for a, b in edges.reshape(-1, 2)]
-
-
-def _ahead(points: Array, turn: Array) -> Array:
-    """At which points (m, 3) her surface faces the eye once she is turned, (m,) of bool: as on an ellipse."""
-    normals = points / np.array([_RATIO**2, np.inf, 1.0])
-    return np.asarray((normals @ turn.T)[:, 2] > 0)
-
-
-def _in_sight(points: Array, turn: Array) -> list[Array]:
-    seen = points @ turn.T
-    return [seen[a:b] for a, b in _runs(_ahead(points, turn)) if b - a > 1]
 
 
 def _way(points: Array) -> str:

@@ -160,13 +160,15 @@ def _read(
 
 
 def _makes_so(build: Build, way: WayDrawn) -> Iterator[Change]:
-    """The target's reduction, and padding so thick that pressed flat it is what the way asks for.
+    """The target's reduction, and padding that pressed flat is what the way asks for; what is so is not told.
 
     Padding elsewhere than at the sides is hers, and stays.
     """
-    if build.target.job != "closed_waist" or way.reduction_share:
+    target, percent = build.target, round(100 * way.reduction_share, 1)
+    supports = target.job == "none" and not percent
+    if not supports and (target.job, target.reduction_percent) != ("reduction_share", percent):
         yield Change(at="target.job", value="reduction_share")
-        yield Change(at="target.reduction_percent", value=round(100 * way.reduction_share, 1))
+        yield Change(at="target.reduction_percent", value=percent)
     gives = build.practice.pad_gives_share
     pads = [
         {"level": level, "place": "sides", "thick_mm": float(min(_THICKEST_MM, round(mm / (1 - gives))))}

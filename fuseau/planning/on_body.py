@@ -1,7 +1,9 @@
 """The garment on her body: what is seen of it there, of this version or another (model, section 17)."""
 
 from collections.abc import Iterator, Sequence
+from contextlib import suppress
 from dataclasses import dataclass
+from functools import cached_property
 
 import numpy as np
 from pydantic import Field
@@ -11,22 +13,22 @@ from fuseau.craft.base.errors import Unmakeable, Unsettled
 from fuseau.craft.base.findings import Message, message
 from fuseau.craft.base.record import Record
 from fuseau.craft.boning.bones import Bone
-from fuseau.craft.closures.lacing import Step
 from fuseau.craft.fit.fit import Fit, Lacing, fit
 from fuseau.craft.pattern.pattern import Pattern
 from fuseau.craft.pattern.trueing import LaidPanel, lay_flat
-from fuseau.craft.trims.lines import OnPanel
 from fuseau.craft.wearer.body import Body
 from fuseau.craft.wearer.measures import LevelName
 from fuseau.craft.worn.figure import Figure
+from fuseau.craft.worn.pose import Pose
 from fuseau.craft.worn.surface import (
     HalfWorn,
     Patch,
     RingSeen,
+    Rows,
     Spatial,
     SpatialLine,
     behind,
-    lifted,
+    lace_lines,
     mirrored_line,
     mirrored_patch,
     ring_line,
@@ -35,10 +37,10 @@ from fuseau.craft.worn.surface import (
 )
 from fuseau.document.build import Build
 from fuseau.planning.lacings import final_lacing
+from fuseau.planning.picture_pose import pose_on
 from fuseau.planning.plan import Plan
 
 _UNDER_ARM_MM = 20.0  # below the high bust at the side: higher than that an edge is lifted by a raised arm
-_LACE_OUT_MM = 2.0
 
 
 class SpatialSpots(Record):
@@ -63,6 +65,7 @@ class OnBody(Record):
 
     `said`: why something is not shown. `area_off`: by what share the area of the panel that differs most is off its
     flat one, stretched as it is worn. `edges_mm`: how high top line and hem lie above the zero line, along her.
+    `poses`: how she stands on each picture that tells, by its id.
     """
 
     version: int | None = None
@@ -72,6 +75,7 @@ class OnBody(Record):
     levels: tuple[WornLevel, ...] = ()
     said: tuple[Message, ...] = ()
     area_off: float = 0.0
+    poses: dict[str, Pose] = Field(default_factory=dict)
     edges_mm: dict[str, float] = Field(default_factory=dict)
 
 
@@ -94,6 +98,13 @@ class OnBodyInputs:
     body: Body
     worn: Worn | None
     planned: Plan | None
+
+    @cached_property
+    def figure(self) -> Figure:
+        """Her in the garment, or alone while there is none."""
+        pads, gives = self.build.pads, self.build.practice.pad_gives_share
+        pattern, fitted = (self.worn.pattern, self.worn.fit) if self.worn else (None, None)
+        return Figure(self.body, pads, gives, pattern, fitted)
 
 
 def inputs_of(build: Build, planned: Plan, which: str = "") -> OnBodyInputs | None:
@@ -147,16 +158,13 @@ def _lefts(build: Build, pattern: Pattern) -> tuple[LaidPanel, ...] | None:
 
 def on_body(inputs: OnBodyInputs) -> OnBody:
     """The garment on her, both halves; her alone while there is no pattern."""
-    build, body, worn = inputs.build, inputs.body, inputs.worn
-    gives = build.practice.pad_gives_share
+    build, worn, figure = inputs.build, inputs.worn, inputs.figure
     if worn is None:
-        figure = Figure(body, build.pads, gives)
         return OnBody(
             patches=(skin(figure),),
             levels=tuple(_levels(figure, None)),
             said=(message("on_body.no_pattern"),),
         )
-    figure = Figure(body, build.pads, gives, worn.pattern, worn.fit)
     right = HalfWorn(figure, worn.pattern)
     left = HalfWorn(figure, worn.pattern.left_pattern or worn.pattern, left=True)
     patches, off = [skin(figure)], 0.0
@@ -177,7 +185,7 @@ def on_body(inputs: OnBodyInputs) -> OnBody:
     if planned is not None:
         more_patches, more_lines, more_spots = _hardware(build, planned, figure, right, left)
         patches += more_patches
-        lines += [*more_lines, *_trims(planned, right, left)]
+        lines += [*more_lines, *_trims(build, planned, right, left)]
         spots += [*more_spots, *_trim_spots(planned, right, left)]
     lines += _limits(build, figure)
     top, hem = worn.pattern.top, worn.pattern.hem
@@ -189,12 +197,19 @@ def on_body(inputs: OnBodyInputs) -> OnBody:
         levels=tuple(_levels(figure, worn.fit)),
         said=(message("on_body.cups"),) if planned and planned.pattern and planned.pattern.cup else (),
         area_off=off,
+        poses=dict(_poses(build, figure)),
         edges_mm={
             f"{edge} {place}": getattr(line, field)
             for edge, line in (("top line", top), ("hem", hem))
             for place, field in (("CF", "cf_mm"), ("side", "side_mm"), ("CB", "cb_mm"))
         },
     )
+
+
+def _poses(build: Build, figure: Figure) -> Iterator[tuple[str, Pose]]:
+    for picture in build.brief.pictures:
+        with suppress(Unmakeable):
+            yield picture.id, pose_on(picture, figure)
 
 
 def _outlines(half: HalfWorn, panel: LaidPanel, count: int) -> Iterator[SpatialLine]:
@@ -222,8 +237,8 @@ def _hardware(
     holes, lacing_low = planned.holes, figure.at_lacing
     if holes is not None and holes.z_mm:
         rows = [half.edge(holes.z_mm, holes.inset_mm) for half in (left, right)]
-        spots.append(_holes(figure, rows, left, right, holes.flange_mm))
-        lines += _lace(figure, planned.walk, rows[0], rows[1], behind_her=True)
+        spots.append(_holes(rows, left, right, holes.flange_mm))
+        lines += lace_lines(figure, planned.walk, rows[0], rows[1], behind_her=True)
         if planned.modesty is not None:
             edges = tuple(_edge_runs(figure, half) for half in (right, left))
             middle, high = (holes.z_mm[0] + holes.z_mm[-1]) / 2, planned.modesty.height_mm / 2
@@ -231,8 +246,8 @@ def _hardware(
             patches.append(behind(figure, planned.modesty.under_each_mm, low, top, (edges[0], edges[1])))
     if holes is not None and holes.front_z_mm:
         rows = [half.edge(holes.front_z_mm, holes.inset_mm, front=True) for half in (left, right)]
-        spots.append(_holes(figure, rows, left, right, holes.flange_mm))
-        lines += _lace(figure, planned.front_walk, rows[0], rows[1], behind_her=False)
+        spots.append(_holes(rows, left, right, holes.flange_mm))
+        lines += lace_lines(figure, planned.front_walk, rows[0], rows[1], behind_her=False)
     opening = planned.opening
     if opening is not None and opening.kind != "none" and planned.pattern is not None:
         panel = max(opening.seam, 1)
@@ -257,56 +272,25 @@ def _edge_runs(figure: Figure, half: HalfWorn) -> Array:
     return np.asarray(half.pattern.shape.half_girth(at) * figure.stretch)
 
 
-Rows = tuple[Array, Array]  # nominal heights of holes, and lengths from CF to them
-
-
-def _holes(figure: Figure, rows: Sequence[Rows], left: HalfWorn, right: HalfWorn, wide_mm: float) -> SpatialSpots:
-    found = [half.mirrored(figure.points(figure.over, *at)) for half, at in zip((left, right), rows, strict=True)]
+def _holes(rows: Sequence[Rows], left: HalfWorn, right: HalfWorn, wide_mm: float) -> SpatialSpots:
+    found = [half.at(*row) for half, row in zip((left, right), rows, strict=True)]
     return SpatialSpots(what="hole", wide_mm=wide_mm, points=spatial(np.vstack(found)))
 
 
-def _lace(figure: Figure, walk: Sequence[Step], left: Rows, right: Rows, *, behind_her: bool) -> Iterator[SpatialLine]:
-    """Each end of the lace on its way from hole to hole, over her between the edges.
-
-    Left and right are as seen from where it is laced. Lengths are from CF by her right; behind her those of the left
-    half are what is left of the whole ring.
-    """
-    whole = [2 * np.interp(rows[0], figure.heights, sum(figure.over.runs)) for rows in (left, right)]
-    runs = {
-        "left": (left[0], whole[0] - left[1]) if behind_her else right,
-        "right": right if behind_her else (left[0], -left[1]),
-    }
-    for end in dict.fromkeys(step.end for step in walk):
-        way = [
-            (float(runs[step.to.side][0][step.to.row]), float(runs[step.to.side][1][step.to.row]))
-            for step in walk
-            if step.end == end and step.to.row < len(left[0])
-        ]
-        if len(way) < 2:
-            continue
-        corners, between = np.array(way), np.linspace(0, len(way) - 1, 8 * (len(way) - 1) + 1)
-        nominal, run = (np.interp(between, np.arange(len(way)), one) for one in corners.T)
-        found = figure.points(figure.over, nominal, np.abs(run))
-        found[:, 0] *= np.where(run < 0, -1.0, 1.0)
-        yield SpatialLine(what="lace", name=end, points=spatial(lifted(found, _LACE_OUT_MM)))
-
-
-def _trims(planned: Plan, right: HalfWorn, left: HalfWorn) -> Iterator[SpatialLine]:
+def _trims(build: Build, planned: Plan, right: HalfWorn, left: HalfWorn) -> Iterator[SpatialLine]:
     if planned.trims is None:
         return
     trims = planned.trims
     for shown in (*trims.along, *trims.hanging):
         for half, parts in ((right, shown.parts), (left, shown.left_parts)):
-            yield from (_on_panel(half, part, "trim", shown.name) for part in parts if len(part.points) > 1)
-    for area in trims.areas:
-        if area.laid is not None:
-            for half in (right, left)[: area.laid.halves]:
+            for part in parts:
+                if len(part.points) > 1:
+                    yield half.line("trim", part.panel, part.points, shown.name, 1.5)
+    for area, over in zip(trims.areas, build.trims.areas, strict=True):
+        for half, other in ((right, "left"), (left, "right")):
+            if area.laid is not None and over.half != other:
                 for panel, outline in area.laid.outline:
                     yield half.line("area", panel, (*outline, outline[0]), area.name, 1.0)
-
-
-def _on_panel(half: HalfWorn, part: OnPanel, what: str, name: str) -> SpatialLine:
-    return half.line(what, part.panel, part.points, name, 1.5)
 
 
 def _trim_spots(planned: Plan, right: HalfWorn, left: HalfWorn) -> Iterator[SpatialSpots]:
@@ -330,7 +314,7 @@ def _limits(build: Build, figure: Figure) -> Iterator[SpatialLine]:
     if "high_bust" in figure.body:
         points = ring_line(figure, figure.body["high_bust"].side_mm - _UNDER_ARM_MM, 0.8, 1.2, at_front=False)
         yield SpatialLine(what="limit", name="arm", points=spatial(points))
-        yield SpatialLine(what="limit", name="arm", left=True, points=spatial(points * np.array([-1.0, 1.0, 1.0])))
+        yield SpatialLine(what="limit", name="arm", points=spatial(points * np.array([-1.0, 1.0, 1.0])))
 
 
 def _levels(figure: Figure, fit: Fit | None) -> Iterator[WornLevel]:
@@ -348,7 +332,7 @@ def _levels(figure: Figure, fit: Fit | None) -> Iterator[WornLevel]:
             back_mm=float(ring.back_mm[0]),
             worn_mm=girth if here is None or here.worn_mm is None else here.worn_mm,
             gap_mm=here.gap_mm if here else None,
-            kpa=here.pressure_kpa if here else None,
+            kpa=here.pressure_kpa if here and figure.body.zero == "waist" else None,
         )
 
 
@@ -372,13 +356,12 @@ class Silhouettes(Record):
 
 def silhouettes(inputs: OnBodyInputs) -> Silhouettes:
     """Her outline from the front and from the side (model, section 17)."""
-    build, body, worn = inputs.build, inputs.body, inputs.worn
-    gives = build.practice.pad_gives_share
+    build, body = inputs.build, inputs.body
     bare = Figure(body)
     return Silhouettes(
         bare=_outline(bare),
         padded=_outline(Figure(body, build.pads)) if build.pads else (),
-        worn=_outline(Figure(body, build.pads, gives, worn.pattern, worn.fit)) if worn else (),
+        worn=_outline(inputs.figure) if inputs.worn else (),
         heights_mm={level.name: float(bare.up(np.array([level.side_mm]), np.array([1.0]))[0]) for level in body},
     )
 
@@ -386,13 +369,5 @@ def silhouettes(inputs: OnBodyInputs) -> Silhouettes:
 def _outline(figure: Figure) -> tuple[SilhouetteLevel, ...]:
     heights, rings = figure.heights, figure.over
     up = figure.up(heights, np.full(len(heights), 1.0))
-    return tuple(
-        SilhouetteLevel(y_mm=round(y, 1), half_mm=round(a, 1), front_mm=round(f, 1), back_mm=round(b, 1))
-        for y, a, f, b in zip(
-            map(float, up),
-            map(float, rings.half_mm),
-            map(float, rings.front_mm),
-            map(float, rings.back_mm),
-            strict=True,
-        )
-    )
+    rows = np.round(np.column_stack([up, rings.half_mm, rings.front_mm, rings.back_mm]), 1).tolist()
+    return tuple(SilhouetteLevel(y_mm=y, half_mm=half, front_mm=front, back_mm=back) for y, half, front, back in rows)

@@ -1,10 +1,8 @@
 """Lines marked on a picture as lines of the garment, and the garment's lines back on it (model, section 17)."""
 
-import math
-from collections.abc import Iterator
+from collections.abc import Iterator, Sequence
 
 import numpy as np
-import numpy.typing as npt
 
 from fuseau.craft.base.curves import Array
 from fuseau.craft.base.errors import Unmakeable
@@ -15,15 +13,17 @@ from fuseau.craft.pattern.pattern import seam_label
 from fuseau.craft.wearer.silhouette import seen_width
 from fuseau.craft.worn.figure import Figure
 from fuseau.craft.worn.pose import Pose
+from fuseau.craft.worn.sight import facing, runs_of
 from fuseau.document.build import Build, Mark, MarkKind, Picture
 from fuseau.planning.drawn import across_of
 from fuseau.planning.on_body import OnBody, OnBodyInputs, on_body
+from fuseau.planning.picture_pose import pose_on
 from fuseau.planning.plan import Plan
 
 _POINTS = 24
 _NEAR_CF, _NEAR_SIDE = 0.08, 0.85  # places round her: nearer is meant to be there
 _ON_SEAM = 0.12
-_AXIS_SHARE = 0.1  # of the waist: a closure so near its middle is CF
+_MOST_PANELS = 9
 _LAP_MM = 10.0
 _LEAST_MM, _MOST_MM = 10.0, 400.0
 _SAME_MM = 3.0
@@ -34,7 +34,7 @@ _DRAWN: tuple[str, ...] = ("top", "hem", "CB", "CF", "seam")
 class MarkRead(Record):
     """A line of a picture as one of the garment: what it says, what makes it so, or why it can't be.
 
-    `number` counts the marks of its kind from 1. `so` tells that the garment has it already.
+    `number` counts the marks of its kind from 1; 0 is of all seams. `so` tells that the garment has it already.
     """
 
     kind: MarkKind
@@ -68,53 +68,37 @@ def picture_lines(build: Build, planned: Plan, inputs: OnBodyInputs, picture: Pi
     marks = [mark for mark in picture.marks if mark.kind in ("top line", "hem", "closure", "seam")]
     if not marks and not across_of(picture):
         return None
-    figure = _figure(build, inputs)
+    figure = inputs.figure
     try:
         pose = pose_on(picture, figure)
     except Unmakeable as error:
         return PictureLines(picture=picture.id, fault=error.message)
     read: list[MarkRead] = []
     counts: dict[str, int] = {}
+    seams: list[float] = []
     for mark in marks:
         number = counts[mark.kind] = counts.get(mark.kind, 0) + 1
-        read.append(_read(build, planned, figure, pose, picture, mark, number))
-    read += _panels(build, planned, figure, pose, picture)
+        found = MarkRead(kind=mark.kind, number=number)
+        try:
+            nominal, place = pose.on_her(figure, _points(mark, picture))
+            if mark.kind in ("top line", "hem"):
+                found = _edge(build, planned, figure, found, nominal, place)
+            elif mark.kind == "closure":
+                found = _closure(build, planned, found, place)
+            else:
+                seams.append(float(np.median(place)))
+                found = _seam(build, figure, found, nominal, place)
+        except Unmakeable as error:
+            found = found.model_copy(update={"fault": error.message})
+        read.append(found)
+    read += _panels(planned, seams)
     back = _back(on_body(inputs), pose, picture) if inputs.worn is not None else ()
     return PictureLines(
-        picture=picture.id, marks=tuple(read), back=tuple(back), outline=tuple(_outline(figure, pose, picture))
+        picture=picture.id,
+        marks=tuple(read),
+        back=tuple(back),
+        outline=tuple(_outline(figure, pose, picture)),
     )
-
-
-def _figure(build: Build, inputs: OnBodyInputs) -> Figure:
-    worn, gives = inputs.worn, build.practice.pad_gives_share
-    if worn is None:
-        return Figure(inputs.body, build.pads, gives)
-    return Figure(inputs.body, build.pads, gives, worn.pattern, worn.fit)
-
-
-def pose_on(picture: Picture, figure: Figure) -> Pose:
-    """How she stands on a picture: its scale brings her worn widths nearest to the marked ones, by least squares.
-
-    Raises Unmakeable at `mark` where the waist is not marked across.
-    """
-    widths = across_of(picture)
-    if "waist" not in widths:
-        raise Unmakeable("mark", "lines.no_waist")
-    logs = []
-    for name, (left, right, _) in widths.items():
-        if name in figure.body and right > left:
-            ring = figure.over.at(np.array([figure.body[name].side_mm]))
-            deep = (ring.front_mm + ring.back_mm) / 2
-            wide = seen_width(ring.half_mm, ring.half_mm / deep, picture.turned_deg)
-            logs.append(math.log(float(wide[0]) / (right - left)))
-    if not logs:
-        raise Unmakeable("mark", "lines.no_waist")
-    left, right, y = widths["waist"]
-    closures = [x for mark in picture.marks if mark.kind == "closure" for x, _ in mark.points]
-    axis = (left + right) / 2
-    if closures and not picture.turned_deg and abs(float(np.mean(closures)) - axis) < _AXIS_SHARE * (right - left):
-        axis = float(np.mean(closures))
-    return Pose(picture.turned_deg, math.exp(sum(logs) / len(logs)), axis, y * picture.height_px / picture.width_px)
 
 
 def _points(mark: Mark, picture: Picture) -> Array:
@@ -123,21 +107,6 @@ def _points(mark: Mark, picture: Picture) -> Array:
     run = np.concatenate([[0.0], np.cumsum(np.hypot(*np.diff(line, axis=0).T))])
     at = np.linspace(0, run[-1], _POINTS)
     return np.column_stack([np.interp(at, run, line[:, 0]), np.interp(at, run, line[:, 1])])
-
-
-def _read(
-    build: Build, planned: Plan, figure: Figure, pose: Pose, picture: Picture, mark: Mark, number: int
-) -> MarkRead:
-    found = MarkRead(kind=mark.kind, number=number)
-    try:
-        nominal, place = pose.on_her(figure, _points(mark, picture))
-        if mark.kind in ("top line", "hem"):
-            return _edge(build, planned, figure, found, nominal, place)
-        if mark.kind == "closure":
-            return _closure(build, planned, found, place)
-        return _seam(build, figure, found, nominal, place)
-    except Unmakeable as error:
-        return found.model_copy(update={"fault": error.message})
 
 
 def _edge(build: Build, planned: Plan, figure: Figure, found: MarkRead, nominal: Array, place: Array) -> MarkRead:
@@ -168,9 +137,8 @@ def _edge(build: Build, planned: Plan, figure: Figure, found: MarkRead, nominal:
         if line is None or abs(getattr(line, field) - mm) > _SAME_MM
     )
     given = {field: sign * mm for field, mm in at.items()}
-    code = (
-        "lines.edge" if {"cf_mm", "side_mm"} <= at.keys() else "lines.edge_cf" if "cf_mm" in at else "lines.edge_side"
-    )
+    seen = {"cf_mm", "side_mm"} & at.keys()
+    code = "lines.edge" if len(seen) == 2 else "lines.edge_cf" if "cf_mm" in seen else "lines.edge_side"
     return found.model_copy(update={"says": message(code, **given), "changes": changes, "so": not changes})
 
 
@@ -226,27 +194,17 @@ def _seam(build: Build, figure: Figure, found: MarkRead, nominal: Array, place: 
                 if build.draft.cups:
                     raise Unmakeable("mark", "lines.through_cup")
                 warns = message("lines.bust_point")
-    return found.model_copy(update={"says": says, "warns": warns, "so": True})
+    return found.model_copy(update={"says": says, "warns": warns})
 
 
-def _panels(build: Build, planned: Plan, figure: Figure, pose: Pose, picture: Picture) -> Iterator[MarkRead]:
-    """How many panels show in front, from the seams that are marked on the fuller side."""
-    sides: dict[int, list[float]] = {1: [], -1: []}
-    for mark in picture.marks:
-        if mark.kind == "seam":
-            try:
-                _, place = pose.on_her(figure, _points(mark, picture))
-            except Unmakeable:
-                continue
-            middle = float(np.median(place))
-            if _NEAR_CF < abs(middle) < _NEAR_SIDE:
-                sides[1 if middle > 0 else -1].append(abs(middle))
-    seams = max(len(sides[1]), len(sides[-1]))
+def _panels(planned: Plan, places: Sequence[float]) -> Iterator[MarkRead]:
+    """How many panels show in front, from the seams that lie between CF and side on the fuller half."""
+    between = [place for place in places if _NEAR_CF < abs(place) < _NEAR_SIDE]
+    seams = max(sum(place > 0 for place in between), sum(place < 0 for place in between))
     if not seams or planned.pattern is None:
         return
-    front = seams + 1
-    now = planned.pattern.front_panels
-    changes = () if now == front or 2 * front > 9 else (Change(at="draft.panels", value=2 * front),)
+    front, now = seams + 1, planned.pattern.front_panels
+    changes = () if now == front or 2 * front > _MOST_PANELS else (Change(at="draft.panels", value=2 * front),)
     says = message("lines.panels", seams=float(seams), front=float(front), now=float(now))
     yield MarkRead(kind="seam", number=0, says=says, changes=changes, so=now == front)
 
@@ -255,15 +213,11 @@ def _back(seen: OnBody, pose: Pose, picture: Picture) -> Iterator[LineBack]:
     """The garment's own lines where they face the eye."""
     for line in seen.lines:
         if line.what in _DRAWN:
-            points, ahead = pose.on_picture(np.array(line.points))
-            yield from _shown(line.what, points, ahead > 0, picture)
-
-
-def _shown(what: str, points: Array, facing: npt.NDArray[np.bool_], picture: Picture) -> Iterator[LineBack]:
-    edges = np.flatnonzero(np.diff(np.concatenate([[False], facing, [False]]).astype(int))).reshape(-1, 2)
-    for a, b in edges:
-        if b - a > 1:
-            yield LineBack(what=what, points=_shares(points[a:b], picture))
+            points = np.array(line.points)
+            there = pose.on_picture(points)
+            for a, b in runs_of(facing(points, pose.turn_deg)):
+                if b - a > 1:
+                    yield LineBack(what=line.what, points=_shares(there[a:b], picture))
 
 
 def _outline(figure: Figure, pose: Pose, picture: Picture) -> Iterator[LineBack]:

@@ -9,7 +9,8 @@ from fuseau.commands.fields import change
 from fuseau.craft.worn.figure import Figure
 from fuseau.craft.worn.pose import Pose, points_at
 from fuseau.planning.on_body import inputs_of
-from fuseau.planning.picture_lines import picture_lines, pose_on
+from fuseau.planning.picture_lines import picture_lines
+from fuseau.planning.picture_pose import pose_on
 from fuseau.wording import Words
 from tests.conftest import edited
 from tests.kinds import built
@@ -24,12 +25,12 @@ SAY = Words("cm")
 
 
 def pose(turn=0.0, mm=900.0, axis=0.5, waist=0.75):
-    return Pose(turn, mm, axis, waist)
+    return Pose(turn_deg=turn, mm=mm, axis=axis, waist=waist)
 
 
 def on(where, nominal, place):
     """Points of her as they are marked on a picture taken so: shares of its width and of its height."""
-    found, _ = where.on_picture(points_at(FIGURE, np.array(nominal, float), np.array(place, float)))
+    found = where.on_picture(points_at(FIGURE, np.array(nominal, float), np.array(place, float)))
     return [[float(x), float(y) * WIDE / HIGH] for x, y in found]
 
 
@@ -72,8 +73,7 @@ def test_a_place_on_her_is_found_again_within_a_millimetre(turn, mm, nominal, sh
     where = pose(turn, mm)
     place = -0.8 + share * (1.6 - 1.4 * turn / 90)  # turned, she shows less of her right
     points = points_at(FIGURE, np.array([nominal]), np.array([place]))
-    seen, _ = where.on_picture(points)
-    again = points_at(FIGURE, *where.on_her(FIGURE, seen))
+    again = points_at(FIGURE, *where.on_her(FIGURE, where.on_picture(points)))
     assert np.linalg.norm(again - points) < 1.0
 
 

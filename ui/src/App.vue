@@ -127,6 +127,7 @@ const flipTheme = () => settings.setHouse({ theme: settings.house.theme === 'lig
           size="small"
           variant="text"
           :aria-pressed="onBody.shown"
+          data-on-her
           title="The garment on her (b)"
           @click="onBody.shown = !onBody.shown"
           >On her</v-btn

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { OnBodySeen } from '../src/api/types'
+import { vectors } from './vectors'
 import { boxOf, CLASSES, classOf, differences, partOf, partsOf, trianglesOf, turned } from '../src/body/seen'
 
 describe('turns', () => {
@@ -40,14 +41,8 @@ describe('what a stage shows', () => {
 })
 
 describe('pressure', () => {
-  it('is told in the same words as on every page', () => {
-    expect([0, 0.1, 0.5, 0.9, 1.4].map((share) => CLASSES[classOf(share)].word)).toEqual([
-      'stands off',
-      'light',
-      'close',
-      'firm',
-      'too firm',
-    ])
+  it('is told in the same words as the core does', () => {
+    for (const { share, feel } of vectors.feels) expect(CLASSES[classOf(share)].word).toBe(feel)
   })
   it('is hatched the closer the firmer', () => {
     const hatch = CLASSES.slice(1).map((one) => one.hatch)
@@ -61,7 +56,7 @@ const seen = (worn: number, gap: number, top: number): OnBodySeen => ({
   spots: [],
   said: [],
   area_off: 0,
-  patches: [{ name: 'her', columns: 2, rows: 1, left: false, points: [-10, 5, 0, 20, -3, 4], kpa: [], share: [] }],
+  patches: [{ name: 'her', columns: 2, rows: 1, points: [-10, 5, 0, 20, -3, 4], share: [] }],
   levels: [{ ...level, worn_mm: worn, gap_mm: gap, kpa: 1 }],
   edges_mm: { 'top line CF': top },
 })
@@ -79,5 +74,11 @@ describe('two versions', () => {
 describe('the box', () => {
   it('holds everything', () => {
     expect(boxOf(seen(1, 1, 1))).toEqual({ low: [-10, -3, 0], high: [20, 5, 4] })
+  })
+})
+
+describe('nothing to see', () => {
+  it('has no box', () => {
+    expect(boxOf({ patches: [] })).toBeUndefined()
   })
 })

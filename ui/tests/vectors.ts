@@ -8,6 +8,7 @@ interface Shown {
 interface Vectors {
   lengths: { mm: number; unit: Unit; hardware: boolean; text: string; bare: string; reads: number }[]
   runs: { mm: number; unit: Unit; text: string }[]
+  feels: { share: number; feel: string }[]
   tried: Shown
   second: Shown
   draft: Shown

@@ -3,22 +3,20 @@
 Points of a picture are (x, y) from its top left, both as shares of its width.
 """
 
-import math
-from dataclasses import dataclass
-
 import numpy as np
 
 from fuseau.craft.base.curves import Array
 from fuseau.craft.base.errors import Unmakeable
+from fuseau.craft.base.record import Record
 from fuseau.craft.worn.figure import Figure
+from fuseau.craft.worn.sight import turn_by
 
 _PLACES = np.linspace(-2.0, 2.0, 321)
 _BEYOND = 1.12  # of the half width: a mark so far outside her outline is still meant to lie on it
 _PASSES = 8
 
 
-@dataclass(frozen=True)
-class Pose:
+class Pose(Record):
     """How a figure stands on a picture: turned by so much about upright, at which scale, where its axis and waist lie.
 
     `mm` is what the picture's width is at her scale; a positive turn shows her left.
@@ -29,15 +27,10 @@ class Pose:
     axis: float
     waist: float
 
-    @property
-    def _turn(self) -> Array:
-        angle = math.radians(self.turn_deg)
-        return np.array([[math.cos(angle), 0, -math.sin(angle)], [0, 1, 0], [math.sin(angle), 0, math.cos(angle)]])
-
-    def on_picture(self, points: Array) -> tuple[Array, Array]:
-        """Where points on her (m, 3) lie on the picture, (m, 2), and how far ahead they are, (m,) mm."""
-        seen = points @ self._turn.T
-        return np.column_stack([self.axis + seen[:, 0] / self.mm, self.waist - seen[:, 1] / self.mm]), seen[:, 2]
+    def on_picture(self, points: Array) -> Array:
+        """Where points on her (m, 3) lie on the picture, (m, 2)."""
+        seen = points @ turn_by(self.turn_deg).T
+        return np.column_stack([self.axis + seen[:, 0] / self.mm, self.waist - seen[:, 1] / self.mm])
 
     def on_her(self, figure: Figure, points: Array) -> tuple[Array, Array]:
         """Nominal heights and places of points of the picture (m, 2): 0 CF, ±1 side, positive on her right.
@@ -58,7 +51,7 @@ class Pose:
         ring = figure.over.at(np.full(len(_PLACES), nominal))
         right, ahead = ring.point(np.abs(_PLACES))
         points = np.column_stack([-np.sign(_PLACES) * right, np.zeros(len(_PLACES)), ahead])
-        seen = points @ self._turn.T
+        seen = points @ turn_by(self.turn_deg).T
         ends = int(np.argmin(seen[:, 0])), int(np.argmax(seen[:, 0]))
         low, high = min(ends), max(ends)
         branch = np.arange(low, high + 1)

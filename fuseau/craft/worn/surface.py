@@ -4,7 +4,7 @@ Points are (x, y, z) in mm: to her left, up from the zero line, and ahead. A poi
 nominal height and its width from CF come to on the ring over the garment, stretched as it is worn.
 """
 
-from collections.abc import Iterable, Sequence
+from collections.abc import Iterable, Iterator, Sequence
 from dataclasses import dataclass
 from functools import cached_property
 
@@ -12,6 +12,7 @@ import numpy as np
 
 from fuseau.craft.base.curves import Array
 from fuseau.craft.base.record import Record
+from fuseau.craft.closures.lacing import Step
 from fuseau.craft.pattern.pattern import Pattern
 from fuseau.craft.pattern.trueing import LaidPanel, Point
 from fuseau.craft.wearer.measures import LevelName
@@ -20,6 +21,7 @@ from fuseau.craft.worn.figure import Figure
 _COLUMNS, _ROW_MM = 7, 9.0
 _SKIN_COLUMNS = 49
 _FINE_MM = 2.0
+_LACE_OUT_MM = 2.0
 
 Spatial = tuple[float, float, float]
 
@@ -27,17 +29,14 @@ Spatial = tuple[float, float, float]
 class Patch(Record):
     """A grid of points, row by row from the lowest, as x, y, z after each other in mm, with what is felt at each point.
 
-    `kpa` is the mean pressure round the ring, `share` that of what is comfortable there; both empty where nothing is
-    pressed.
+    `share`: the mean pressure round the ring as a share of what is comfortable there; empty where nothing is pressed.
     """
 
     name: str
     panel: int | None = None
-    left: bool = False
     columns: int
     rows: int
     points: tuple[float, ...]
-    kpa: tuple[float, ...] = ()
     share: tuple[float, ...] = ()
 
 
@@ -46,7 +45,6 @@ class SpatialLine(Record):
 
     what: str
     name: str = ""
-    left: bool = False
     points: tuple[Spatial, ...]
 
 
@@ -97,10 +95,13 @@ class HalfWorn:
         before, after = (np.interp(here, nominal, self._runs[:, k]) for k in (panel - 1, panel))
         return here, before + across * (after - before)
 
+    def at(self, nominal: Array, run: Array) -> Array:
+        """Points at nominal heights and lengths from CF, (m, 3)."""
+        return self.mirrored(self.figure.points(self.figure.over, nominal, run))
+
     def points(self, panel: int, flat: Array, *, out_mm: float = 0.0) -> Array:
         """Points of a flat panel as they lie on her, (m, 3), lifted by so much."""
-        found = self.figure.points(self.figure.over, *self.of_flat(panel, flat))
-        return self.mirrored(lifted(found, out_mm))
+        return lifted(self.at(*self.of_flat(panel, flat)), out_mm)
 
     def mirrored(self, points: Array) -> Array:
         """Points of the right half, on this one."""
@@ -110,28 +111,21 @@ class HalfWorn:
         """A panel on her, and its area there, mm²."""
         flat, rows = _grid(panel)
         nominal, run = self.of_flat(panel.number, flat)
-        found = self.mirrored(self.figure.points(self.figure.over, nominal, run))
-        kpa, share = pressures(self.figure, nominal)
+        found = self.at(nominal, run)
         patch = Patch(
             name=f"panel {panel.number}",
             panel=panel.number,
-            left=self.left,
             columns=_COLUMNS,
             rows=rows,
             points=flattened(found),
-            kpa=_rounded(kpa, 2),
-            share=_rounded(share, 3),
+            share=_rounded(pressures(self.figure, nominal), 3),
         )
         return patch, area(found, rows, _COLUMNS)
 
     def line(self, what: str, panel: int, flat: Iterable[Point], name: str = "", out_mm: float = 0.6) -> SpatialLine:
         """A line of a flat panel on her."""
-        return SpatialLine(
-            what=what,
-            name=name,
-            left=self.left,
-            points=spatial(self.points(panel, np.array(list(flat)), out_mm=out_mm)),
-        )
+        points = self.points(panel, np.array(list(flat)), out_mm=out_mm)
+        return SpatialLine(what=what, name=name, points=spatial(points))
 
     def edge(self, heights_mm: Sequence[float], inset_mm: float, *, front: bool = False) -> tuple[Array, Array]:
         """Nominal heights and lengths from CF of points at flat heights, so far inside the edge at CB, or at CF."""
@@ -142,14 +136,17 @@ class HalfWorn:
         return self.of_flat(panel, np.column_stack([x, z]))
 
 
-def pressures(figure: Figure, nominal: Array) -> tuple[Array, Array]:
-    """Mean pressure round the ring (kPa) at nominal heights, and as a share of what is comfortable there."""
-    if figure.fit is None:
-        return np.zeros(0), np.zeros(0)
+def pressures(figure: Figure, nominal: Array) -> Array:
+    """Mean pressure round the ring at nominal heights as a share of what is comfortable there.
+
+    None at all without a garment, and of a collar, which is never drawn in: of that room is told, not pressure.
+    """
+    if figure.fit is None or figure.body.zero == "neck_base":
+        return np.zeros(0)
     at_back = np.interp(nominal, figure.heights, figure.at_lacing)
     kpa = np.interp(at_back, figure.fit.z_mm, figure.fit.pressure_kpa)
     comfort = np.interp(nominal, [level.side_mm for level in figure.body], [level.comfort_kpa for level in figure.body])
-    return kpa, kpa / comfort
+    return np.asarray(kpa / comfort)
 
 
 def _grid(panel: LaidPanel) -> tuple[Array, int]:
@@ -222,6 +219,37 @@ def behind(figure: Figure, reaches_mm: float, low_mm: float, high_mm: float, edg
     return Patch(name="modesty panel", columns=columns, rows=len(heights), points=flattened(lifted(found, 0.4)))
 
 
+Rows = tuple[Array, Array]  # nominal heights of holes, and lengths from CF to them
+
+
+def lace_lines(
+    figure: Figure, walk: Sequence[Step], left: Rows, right: Rows, *, behind_her: bool
+) -> Iterator[SpatialLine]:
+    """Each end of the lace on its way from hole to hole, over her between the edges.
+
+    Left and right are as seen from where it is laced. Lengths are from CF by her right; behind her those of the left
+    half are what is left of the whole ring.
+    """
+    whole = [2 * np.interp(rows[0], figure.heights, sum(figure.over.runs)) for rows in (left, right)]
+    runs = {
+        "left": (left[0], whole[0] - left[1]) if behind_her else right,
+        "right": right if behind_her else (left[0], -left[1]),
+    }
+    for end in dict.fromkeys(step.end for step in walk):
+        way = [
+            (float(runs[step.to.side][0][step.to.row]), float(runs[step.to.side][1][step.to.row]))
+            for step in walk
+            if step.end == end and step.to.row < len(left[0])
+        ]
+        if len(way) < 2:
+            continue
+        corners, between = np.array(way), np.linspace(0, len(way) - 1, 8 * (len(way) - 1) + 1)
+        nominal, run = (np.interp(between, np.arange(len(way)), one) for one in corners.T)
+        found = figure.points(figure.over, nominal, np.abs(run))
+        found[:, 0] *= np.where(run < 0, -1.0, 1.0)
+        yield SpatialLine(what="lace", name=end, points=spatial(lifted(found, _LACE_OUT_MM)))
+
+
 def ring_line(figure: Figure, height_mm: float, first: float, last: float, *, at_front: bool = True) -> Array:
     """A line round her at the height that lies so high in front (or at the side), from place to place, (m, 3)."""
     along = figure.rise_along(0.0 if at_front else 1.0)
@@ -235,12 +263,12 @@ def ring_line(figure: Figure, height_mm: float, first: float, last: float, *, at
 def mirrored_patch(patch: Patch) -> Patch:
     """The same on the other half of her."""
     points = np.array(patch.points).reshape(-1, 3) * np.array([-1.0, 1.0, 1.0])
-    return patch.model_copy(update={"points": flattened(points), "left": not patch.left})
+    return patch.model_copy(update={"points": flattened(points)})
 
 
 def mirrored_line(line: SpatialLine) -> SpatialLine:
     """The same on the other half of her."""
-    return line.model_copy(update={"points": tuple((-x, y, z) for x, y, z in line.points), "left": not line.left})
+    return line.model_copy(update={"points": tuple((-x, y, z) for x, y, z in line.points)})
 
 
 def flattened(points: Array) -> tuple[float, ...]:

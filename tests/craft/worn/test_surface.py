@@ -156,9 +156,8 @@ def test_its_boundary_is_top_line_hem_and_edges(kind):
 
 def test_pressure_is_that_of_the_fit_and_she_lies_inside():
     planned, figure, half = worn("longline corset")
-    kpa, share = pressures(figure, np.array([0.0]))
+    share = pressures(figure, np.array([0.0]))
     waist = next(one for one in planned.levels if one.name == "waist")
-    assert kpa[0] == pytest.approx(waist.pressure_kpa, abs=0.02)
     assert share[0] == pytest.approx(waist.pressure_kpa / waist.comfort_kpa, abs=0.01)
     her = np.array(skin(figure).points).reshape(-1, 3)
     at_waist = her[np.abs(her[:, 1]) < 4]
@@ -166,7 +165,9 @@ def test_pressure_is_that_of_the_fit_and_she_lies_inside():
     assert np.abs(at_waist[:, 0]).max() < float(figure.over.at(np.array([0.0])).half_mm[0])
     assert np.abs(garment[0, 1]) < 3
     assert Figure(planned.body).covered.sum() == 0
-    assert len(pressures(Figure(planned.body), np.array([0.0]))[0]) == 0
+    assert len(pressures(Figure(planned.body), np.array([0.0]))) == 0
+    collar = worn("neck corset")[1]
+    assert len(pressures(collar, np.array([0.0]))) == 0  # of a collar room is told
 
 
 @settings(max_examples=25)

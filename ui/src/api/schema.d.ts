@@ -7766,7 +7766,7 @@ export interface components {
          * MarkRead
          * @description A line of a picture as one of the garment: what it says, what makes it so, or why it can't be.
          *
-         *     `number` counts the marks of its kind from 1. `so` tells that the garment has it already.
+         *     `number` counts the marks of its kind from 1; 0 is of all seams. `so` tells that the garment has it already.
          */
         MarkRead: {
             /**
@@ -8305,6 +8305,7 @@ export interface components {
          *
          *     `said`: why something is not shown. `area_off`: by what share the area of the panel that differs most is off its
          *     flat one, stretched as it is worn. `edges_mm`: how high top line and hem lie above the zero line, along her.
+         *     `poses`: how she stands on each picture that tells, by its id.
          */
         OnBody: {
             /** Version */
@@ -8339,6 +8340,10 @@ export interface components {
              * @default 0
              */
             area_off: number;
+            /** Poses */
+            poses?: {
+                [key: string]: components["schemas"]["Pose"];
+            };
             /** Edges Mm */
             edges_mm?: {
                 [key: string]: number;
@@ -8885,30 +8890,19 @@ export interface components {
          * Patch
          * @description A grid of points, row by row from the lowest, as x, y, z after each other in mm, with what is felt at each point.
          *
-         *     `kpa` is the mean pressure round the ring, `share` that of what is comfortable there; both empty where nothing is
-         *     pressed.
+         *     `share`: the mean pressure round the ring as a share of what is comfortable there; empty where nothing is pressed.
          */
         Patch: {
             /** Name */
             name: string;
             /** Panel */
             panel?: number | null;
-            /**
-             * Left
-             * @default false
-             */
-            left: boolean;
             /** Columns */
             columns: number;
             /** Rows */
             rows: number;
             /** Points */
             points: number[];
-            /**
-             * Kpa
-             * @default []
-             */
-            kpa: number[];
             /**
              * Share
              * @default []
@@ -9488,6 +9482,22 @@ export interface components {
             holds_n_per_m: number;
             /** Grams */
             grams: number;
+        };
+        /**
+         * Pose
+         * @description How a figure stands on a picture: turned by so much about upright, at which scale, where its axis and waist lie.
+         *
+         *     `mm` is what the picture's width is at her scale; a positive turn shows her left.
+         */
+        Pose: {
+            /** Turn Deg */
+            turn_deg: number;
+            /** Mm */
+            mm: number;
+            /** Axis */
+            axis: number;
+            /** Waist */
+            waist: number;
         };
         /**
          * Practice
@@ -11208,11 +11218,6 @@ export interface components {
              * @default
              */
             name: string;
-            /**
-             * Left
-             * @default false
-             */
-            left: boolean;
             /** Points */
             points: [
                 number,

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useElementSize, useEventListener } from '@vueuse/core'
-import { computed, onBeforeUnmount, onMounted, ref, shallowRef, useTemplateRef, watch } from 'vue'
+import { computed, nextTick, onBeforeUnmount, onMounted, ref, shallowRef, useTemplateRef, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { get, Refused } from '../api/client'
 import type { OnBodySeen, Stage } from '../api/types'
@@ -15,7 +15,7 @@ import { boxOf, CLASSES, differences, PARTS, partsOf, PRESETS, turned, type Part
 // The garment on her, worn as the model settles it: turned by hand, with what the stage adds.
 const open = useBuild()
 const settings = useSettings()
-const view_ = useOnBody()
+const onBody = useOnBody()
 const route = useRoute()
 const canvas = useTemplateRef<HTMLCanvasElement>('canvas')
 const second = useTemplateRef<HTMLCanvasElement>('second')
@@ -40,39 +40,19 @@ watch(
 // the picture behind her, at its scale and turn
 const picture = ref('')
 const pictures = computed(() => open.build!.brief!.pictures ?? [])
+const poseOf = (id: string) => seen.value?.poses?.[id]
 const pictureItems = computed(() => [
   { value: '', title: 'none' },
-  ...pictures.value
-    .filter((one) => one.marks?.some((mark) => mark.kind === 'waist across'))
-    .map((one) => ({ value: one.id, title: one.name || 'the picture' })),
+  ...pictures.value.filter((one) => poseOf(one.id)).map((one) => ({ value: one.id, title: one.name || 'the picture' })),
 ])
 const laidOver = computed(() => {
   const found = pictures.value.find((one) => one.id === picture.value)
-  const across = (what: string) => found?.marks?.find((mark) => mark.kind === what)
-  const waist = across('waist across')
-  if (!found || !waist || !seen.value) return undefined
-  const span = (mark: typeof waist) => {
-    const xs = mark.points.map((point) => point[0] as number)
-    return [Math.min(...xs), Math.max(...xs)]
-  }
-  // its scale: what comes nearest to all marked widths, hers as they are worn
-  const angle = ((found.turned_deg ?? 0) * Math.PI) / 180
-  const logs = (seen.value.levels ?? []).flatMap((level) => {
-    const mark = across(`${level.level.replace('_', ' ')} across`)
-    if (!mark) return []
-    const [left, right] = span(mark)
-    const deep = (level.front_mm + level.back_mm) / 2
-    const wide = 2 * Math.hypot(level.half_mm * Math.cos(angle), deep * Math.sin(angle))
-    return [Math.log(wide / ((right - left) * found.width_px))]
-  })
-  const mmPerPixel = Math.exp(logs.reduce((sum, one) => sum + one, 0) / Math.max(1, logs.length))
-  const [left, right] = span(waist)
-  const y = waist.points.reduce((sum, point) => sum + (point[1] as number), 0) / waist.points.length
-  return { found, mmPerPixel, x: (left + right) / 2, y }
+  const pose = found && poseOf(found.id)
+  return pose && { found, pose, tall: (pose.mm * found.height_px) / found.width_px }
 })
 watch(laidOver, (now) => {
   if (!now) return
-  turn.value = now.found.turned_deg ?? 0
+  turn.value = now.pose.turn_deg
   tilt.value = 0
 })
 
@@ -81,8 +61,8 @@ const view = computed<View>(() => {
   const found = box.value
   const over = laidOver.value
   if (over) {
-    const tall = over.found.height_px * over.mmPerPixel
-    return { turn: turn.value, tilt: 0, tall, middle: [(0.5 - over.x) * over.found.width_px * over.mmPerPixel, 0] }
+    const { mm, axis, waist } = over.pose // both from its top left, as shares of its width
+    return { turn: turn.value, tilt: 0, tall: over.tall, middle: [(0.5 - axis) * mm, waist * mm - over.tall / 2] }
   }
   const tall = found ? (found.high[1] - found.low[1]) * 1.12 : 600
   const wide = found ? Math.max(found.high[0], found.high[2]) * 2.2 : 400
@@ -94,12 +74,6 @@ const view = computed<View>(() => {
     tall: fits / zoom.value,
     middle: [0, found ? (found.high[1] + found.low[1]) / 2 : 0],
   }
-})
-/** Of a picture, the waist's height decides where she stands. */
-const middle = computed<View>(() => {
-  const over = laidOver.value
-  if (!over) return view.value
-  return { ...view.value, middle: [view.value.middle[0], (over.y - 0.5) * over.found.height_px * over.mmPerPixel] }
 })
 const shownSize = computed(() => {
   const over = laidOver.value
@@ -164,9 +138,9 @@ function redraw() {
     waiting = 0
     if (!scene || !width.value) return
     const { width: w, height: h } = shownSize.value
-    scene.draw(middle.value, w, h, moving.value)
+    scene.draw(view.value, w, h, moving.value)
     if (other && sideBySide.value) {
-      other.draw(middle.value, w, h, moving.value)
+      other.draw(view.value, w, h, moving.value)
     }
     ready.value = true
   })
@@ -192,7 +166,7 @@ watch(parts, (now) => {
   other?.show(now, colours())
   redraw()
 })
-watch([middle, width, height, moving], redraw)
+watch([view, width, height, moving], redraw)
 
 async function ask(which: string): Promise<OnBodySeen | undefined> {
   failed.value = ''
@@ -250,18 +224,25 @@ useEventListener(pane, 'wheel', (event: WheelEvent) => {
   nearer(Math.exp(-event.deltaY * 0.0015))
 })
 const by = (deg: number) => (turn.value = turned(turn.value + deg))
-const shut = () => (view_.shown = false)
+async function shut() {
+  onBody.shown = false
+  await nextTick()
+  document.querySelector<HTMLElement>('[data-on-her]')?.focus()
+}
 useKeys([
-  { keys: '← →', does: 'turn her', on: ['ArrowLeft'], run: () => by(15) },
-  { keys: '', does: '', on: ['ArrowRight'], run: () => by(-15), where: () => true },
+  {
+    keys: '← →',
+    does: 'turn her',
+    on: ['ArrowLeft', 'ArrowRight'],
+    run: (event) => by(event.key === 'ArrowLeft' ? 15 : -15),
+  },
   ...PRESETS.map((one) => ({
     keys: one.key,
     does: `on her, from: ${one.name}`,
     on: [one.key],
     run: () => void (turn.value = one.turn),
   })),
-  { keys: '+ −', does: 'nearer, farther', on: ['+'], run: () => nearer(1.25) },
-  { keys: '', does: '', on: ['-'], run: () => nearer(0.8) },
+  { keys: '+ −', does: 'nearer, farther', on: ['+', '-'], run: (event) => nearer(event.key === '+' ? 1.25 : 0.8) },
   { keys: 'Esc', does: 'back from her', on: ['Escape'], run: shut },
 ])
 
@@ -327,14 +308,17 @@ function savePicture() {
         <figcaption>{{ nameOf(against) }}</figcaption>
       </figure>
       <p v-if="failed" class="bad" role="alert">{{ failed }}</p>
-      <p v-for="one in seen?.said ?? []" :key="one" class="soft told">{{ one }}</p>
+      <div class="told">
+        <p v-for="one in seen?.said ?? []" :key="one" :class="{ soft: box }">{{ one }}</p>
+        <v-btn v-if="seen && !box" color="primary" :to="{ name: 'wearer' }" @click="shut">To the measures</v-btn>
+      </div>
     </div>
     <aside>
       <header>
         <h1 ref="title" tabindex="-1">On the body</h1>
         <v-btn size="small" variant="outlined" @click="shut">Back<span class="sr"> to the stage</span></v-btn>
       </header>
-      <div class="presets" role="group" aria-label="Seen from">
+      <div v-if="box" class="presets" role="group" aria-label="Seen from">
         <button
           v-for="one in PRESETS"
           :key="one.name"
@@ -346,12 +330,12 @@ function savePicture() {
           {{ one.name }}
         </button>
       </div>
-      <label class="turn"
+      <label v-if="box" class="turn"
         >Turned by <span class="in">{{ Math.round(turn) }}°</span>
         <input v-model.number="turn" type="range" min="-180" max="180" step="5" aria-label="Turned by" />
       </label>
 
-      <fieldset>
+      <fieldset v-if="PARTS.some((one) => has[one])">
         <legend>Shown on her</legend>
         <label v-for="part in PARTS.filter((one) => has[one])" :key="part" class="check"
           ><input type="checkbox" :data-part="part" :checked="parts.includes(part)" @change="flip(part)" />
@@ -414,7 +398,7 @@ function savePicture() {
         </table>
         <p v-else class="soft">Both sit alike.</p>
       </template>
-      <p class="out">
+      <p v-if="box" class="out">
         <v-btn size="small" variant="outlined" @click="savePicture">Picture (PNG)</v-btn>
         <v-btn size="small" variant="outlined" :href="base" download>Drawing (SVG)</v-btn>
       </p>
@@ -467,6 +451,9 @@ figcaption {
   position: absolute;
   left: 16px;
   bottom: 12px;
+  display: grid;
+  gap: 10px;
+  justify-items: start;
 }
 .bad {
   position: absolute;

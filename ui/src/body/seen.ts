@@ -79,8 +79,9 @@ export function trianglesOf(patch: Pick<Patch, 'rows' | 'columns'>, skip = 1): n
   return found
 }
 
-/** The box of everything that is shown, mm. */
+/** The box of everything that is shown, mm; nothing where nothing is. */
 export function boxOf(seen: Pick<OnBodySeen, 'patches'>) {
+  if (!seen.patches?.length) return undefined
   const low = [Infinity, Infinity, Infinity]
   const high = [-Infinity, -Infinity, -Infinity]
   for (const patch of seen.patches ?? [])

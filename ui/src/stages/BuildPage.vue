@@ -26,7 +26,7 @@ watch(
     </div>
     <template v-else-if="open.latest">
       <OnBody v-if="onBody.shown" />
-      <div v-show="!onBody.shown" class="stage-page"><router-view /></div>
+      <router-view v-else />
     </template>
     <div v-else class="alone" aria-busy="true">
       <v-progress-linear indeterminate color="metal" aria-label="Opening the build" />
@@ -39,9 +39,6 @@ watch(
   display: grid;
   grid-template-columns: 148px minmax(0, 1fr);
   height: calc(100vh - var(--top));
-}
-.stage-page {
-  display: contents;
 }
 @media (max-width: 899px) {
   .desk {

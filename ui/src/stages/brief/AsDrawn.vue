@@ -52,14 +52,6 @@ const level = (name: string) => LEVEL_LABELS[name as LevelName] ?? name
 type Read = DrawnSeen['pictures'][number]
 const changesFor = (read: Read, way: string) => (read.makes_so?.[way as keyof typeof read.makes_so] ?? []) as Change[]
 const restOf = (read: Read, way: string) => read.rest?.[way as keyof typeof read.rest] ?? []
-const now = computed(() => {
-  const target = open.build!.target!
-  return target.job === 'reduction_share' ? (target.reduction_percent ?? 0) / 100 : undefined
-})
-/** Whether a way is what is aimed for, padding and all. */
-const isSo = (read: Read, way: { way: string; reduction_share: number }) =>
-  !changesFor(read, way.way).some((one) => one.at === 'pads') &&
-  Math.abs((now.value ?? (open.build!.target!.job === 'none' ? 0 : -1)) - way.reduction_share) < 6e-4
 const WIDE = 260
 const HIGH = 90
 const line = (curve: number[][], which: 1 | 2) => {
@@ -120,7 +112,7 @@ const marked = (at: number) =>
               >, {{ level(String(name)).toLowerCase() }} padded by {{ hardware(mm, settings.unit) }} on each
               side</template
             >. <span class="soft">It differs by {{ percent(way.likeness_percent / 100) }}.</span>{{ ' '
-            }}<span v-if="isSo(read, way)" class="so">It is aimed for.</span>
+            }}<span v-if="!changesFor(read, way.way).length" class="so">It is aimed for.</span>
             <button
               v-else
               type="button"

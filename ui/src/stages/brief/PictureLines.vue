@@ -28,7 +28,7 @@ const make = (mark: Read) => open.edit(mark.changes as Change[], `${nameOf(mark)
           @click="make(mark)"
         >
           make it so<span class="sr">: {{ nameOf(mark) }}</span></button
-        ><span v-else-if="mark.so && mark.kind !== 'seam'" class="so">It is so.</span>
+        ><span v-else-if="mark.so" class="so">It is so.</span>
       </li>
     </ul>
   </section>
