@@ -59,7 +59,7 @@ def trim_works(build: Build, planned: Plan) -> tuple[TrimWork, ...]:
             )
             works = (("strap", float(strap.laid.count)),)
             found.append(TrimWork(strap.key, strap.name, works, "after the fitting", materials=(size,)))
-    if choices.waist_stay:
+    if choices.waist_stay and shown.load is not None:
         found.append(TrimWork("stay", "waist stay", (("waist tape", 1.0),), "on edges"))
     for chain in shown.chains:
         size = message("step.material.chain", count=float(chain.count), length_mm=chain.length_mm)

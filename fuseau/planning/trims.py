@@ -91,7 +91,11 @@ class TrimsInputs:
             own_grams,
             worn.holds_up_n,
             tuple(
-                (level.z_mm, level.squeezed_mm, level.pressure_kpa * level.squeezed_mm / (2 * math.pi))
+                (
+                    level.z_mm,
+                    level.squeezed_mm + level.padded_mm,
+                    level.pressure_kpa * level.squeezed_mm / (2 * math.pi),
+                )
                 for level in worn.levels
                 if level.squeezed_mm is not None and level.pressure_kpa is not None
             ),

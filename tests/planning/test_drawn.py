@@ -4,6 +4,7 @@ import math
 
 import pytest
 
+from fuseau.commands.fields import change
 from fuseau.craft.wearer.silhouette import seen_width
 from fuseau.planning.drawn import read_drawn, read_together
 from fuseau.wording import Words
@@ -12,13 +13,15 @@ from tests.kinds import built
 from tests.plans import plan
 
 
-def read(*across, kind="longline corset", turned=0, stays=None, **fields):
+def read(*across, kind="longline corset", turned=0, stays=None, like=None, **fields):
     marks = [
         {"kind": f"{name} across", "points": [[0.5 - wide / 2, 0.1 * i], [0.5 + wide / 2, 0.1 * i]]}
         for i, (name, wide) in enumerate(across)
     ]
     picture = {"id": "a" * 64, "width_px": 640, "height_px": 900, "marks": marks, "turned_deg": turned, "stays": stays}
     build = edited(built(kind), brief__pictures=[picture], **fields)
+    if like is not None:
+        build = build.model_copy(update={"target": like.target, "pads": like.pads})
     return read_drawn(build, plan(build), build.brief.pictures[0])
 
 
@@ -50,6 +53,34 @@ def test_a_way_within_the_limits_is_called_neither_firm_nor_much_once_it_is_pick
     )
     said = {one.code for one in plan(aimed).findings if one.stage == "pattern" and one.severity != "advice"}
     assert not said & {"waist_firm", "reduction", "reduction_much", "reduction_strong"}
+
+
+def test_a_way_that_is_picked_is_so_and_asks_for_nothing_more():
+    for job in ("reduction", "none", "closed_waist"):
+        fields = {
+            "target__job": job,
+            "target__closed_waist_mm": "60",
+            "pads": [{"level": "hip", "place": "back", "thick_mm": 9}],
+        }
+        picture = read(("waist", 0.25), ("hip", 0.42), **fields)
+        for way in ("no squeeze", "within the limits"):
+            build = edited(built("longline corset"), **fields)
+            made = change(build, list(picture.makes_so[way]), "cm")
+            again = read(("waist", 0.25), ("hip", 0.42), like=made)
+            assert again.makes_so[way] == ()
+            assert any(pad.place == "back" for pad in made.pads)  # her own stays
+
+
+def test_what_the_costume_has_to_do_is_told_where_padding_may_not():
+    found = read(("waist", 0.25), ("hip", 0.42), ("bust", 0.6), kind="overbust corset", stays="underbust")
+    alone = found.rest["as drawn"]
+    assert {one.code for one in alone} <= {
+        "drawn.rest.skirt",
+        "drawn.rest.shoulders",
+        "drawn.rest.wider",
+        "drawn.rest.narrower",
+    }
+    assert any(one.code == "drawn.rest.shoulders" for one in alone)
 
 
 def test_what_is_missing_or_turned_or_thin_is_told():

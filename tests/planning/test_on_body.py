@@ -68,6 +68,15 @@ def test_trims_lap_and_arm_are_on_her_where_they_are_known():
     ]
 
 
+@pytest.mark.parametrize(("half", "side"), [("right", -1), ("left", 1)])
+def test_what_lies_on_one_half_is_seen_on_that_half(half, side):
+    area = {"key": "a1", "name": "sequins", "panels": [2], "half": half}
+    found = seen(edited(BUILD, trims__areas=[area]))
+    lines = [line for line in found.lines if line.what == "area"]
+    assert lines
+    assert all(side * x > 0 for line in lines for x, _, _ in line.points)
+
+
 def test_versions_are_seen_by_their_number_and_without_hardware():
     build = cut_version(BUILD, plan(BUILD), datetime.date(2026, 11, 26))
     assert seen(build).version == 1

@@ -47,6 +47,8 @@ def test_a_skirt_too_heavy_slips_and_a_band_of_its_own_or_straps_help():
     assert stay.after.holds_n - planned.trims.load.holds_n == pytest.approx(0.3 * 2 * 3.14159 * 20, rel=1e-4)
     stayed = edited(build, trims__waist_stay=True)
     assert plan(stayed).trims.load.holds_n == pytest.approx(stay.after.holds_n)
+    bare = edited(BUILD, trims__waist_stay=True, trims__along=[{"key": "t1", "name": "beads", "pitch_mm": 20}])
+    assert "trim stay" not in {step.key for step in steps_of(bare, plan(bare))}  # nothing hangs from it
     assert "trim stay" in {step.key for step in steps_of(stayed, plan(stayed))}
     assert band.after.word == "holds"
     assert straps.after.straps_n > 0

@@ -71,7 +71,7 @@ def ways_in(
     By an opening that separates the garment hangs loose, unlaced, with room for the hands. Otherwise its narrowest
     closed girth, where nothing opens, must stretch over what has to pass, less what the body gives. Without pull
     loops nobody tightens a back alone. A back that is not `laced` gives nothing: what opens has to be enough. A
-    collar is got into by what opens too.
+    collar is got into by what opens too. Her padding is on her by then.
     """
     take_up = fitted.take_up_mm
     apart = (_comes_apart(opening, fitted, practice, round_the_neck),) if opening.separates else ()
@@ -81,9 +81,9 @@ def ways_in(
     found = []
     covered = [level for level in fitted.levels if level.gap_mm is not None]
     if opening.separates:
-        gap = max(level.body_mm + practice.getting_in_ease_mm + take_up - level.closed_mm for level in covered)
+        gap = max(level.with_padding_mm + practice.getting_in_ease_mm + take_up - level.closed_mm for level in covered)
         gap = max(gap, worn + practice.getting_in_ease_mm)
-        found.append(_by_opening(opening, gap, max(level.body_mm for level in covered), loops))
+        found.append(_by_opening(opening, gap, max(level.with_padding_mm for level in covered), loops))
     # the other ways leave closed what separates
     closed = [level.closed_mm for level in covered if opening.separates or not _opens(opening, level)]
     if opening.opens_low_mm is not None and not opening.separates:  # its stop does not open
@@ -91,8 +91,9 @@ def ways_in(
         z, girths = [level.z_mm for level in levels], [level.closed_mm for level in levels]
         closed.append(float(np.interp(opening.opens_low_mm, z, girths)))
     narrowest = min(closed)
-    hips = max((level.girth_mm for level in body if level.back_mm < 0), default=0.0)
-    chest = max((level.girth_mm for level in body if level.back_mm > 0), default=0.0)
+    padded = {level.name: level.padded_mm for level in fitted.levels}
+    hips = max((level.girth_mm + padded.get(level.name, 0.0) for level in body if level.back_mm < 0), default=0.0)
+    chest = max((level.girth_mm + padded.get(level.name, 0.0) for level in body if level.back_mm > 0), default=0.0)
     passing: dict[WayName, float] = {"up over the hips": hips, "over the head": max(others.shoulders_mm, chest)}
     if not laced:
         through = [_as_it_is(name, mm, narrowest, take_up, practice, others) for name, mm in passing.items() if mm]
@@ -108,7 +109,7 @@ def _comes_apart(opening: Opening, fitted: Fit, practice: Practice, collar: bool
     """In by what comes apart altogether, with nothing else to loosen."""
     ways: dict[str, WayName] = {"CF": "by the front", "CB": "from behind"}
     way = ways.get(opening.line, "by the side")
-    passes = max(level.body_mm for level in fitted.levels)
+    passes = max(level.with_padding_mm for level in fitted.levels)
     if opening.kind == "lacing":
         gap = practice.getting_in_ease_mm + max(0.0, passes + fitted.take_up_mm - min(_closed(fitted)))
         said = message("way.apart.lacing", gap_mm=gap)
@@ -183,7 +184,7 @@ def _through(
 
 def _collar(fitted: Fit, others: Passing, practice: Practice) -> tuple[WayIn, ...]:
     take_up = fitted.take_up_mm
-    across = max(level.body_mm for level in fitted.levels) / math.pi
+    across = max(level.with_padding_mm for level in fitted.levels) / math.pi
     gap = max(across + practice.getting_in_ease_mm - take_up, fitted.shape.mean_mm)
     narrowest = min(level.closed_mm for level in fitted.levels)
     over = max(0.0, others.head_mm + take_up - narrowest)

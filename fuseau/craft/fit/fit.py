@@ -49,6 +49,11 @@ class LevelFit(Record):
     swing_mm: float | None
     padded_mm: float = 0.0
 
+    @property
+    def with_padding_mm(self) -> float:
+        """Her girth with the padding that she wears under it."""
+        return self.body_mm + self.padded_mm
+
 
 class GapShape(Record):
     """The gap as a whole: a word, and its tilt (top minus bottom) and bow (middle minus ends) in mm."""
