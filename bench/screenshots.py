@@ -56,7 +56,7 @@ def main(folder: Path, only: list[str]) -> None:
                     hand.press("Correct it")
                     hand.find(".views svg")
                 if view == "body":
-                    hand.press("On her")
+                    hand.press("On the body")
                     hand.find("[data-canvas]")
                     hand.wait(lambda: not hand.all(".pane[aria-busy=true]"))
                 if stage == "bones":

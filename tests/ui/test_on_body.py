@@ -50,12 +50,12 @@ def test_it_is_turned_and_shows_what_the_stage_adds_and_how_firmly_it_presses(de
     assert len(colours(first)) > 20
     canvas = hand.find("[data-canvas]")
     ActionChains(hand.browser).drag_and_drop_by_offset(canvas, 120, 0).perform()
-    hand.wait(lambda: "turned by" in canvas.get_attribute("aria-label"))
+    hand.wait(lambda: "turned" in canvas.get_attribute("aria-label"))
     assert drawn(hand).tobytes() != first.tobytes()
     hand.press("back")
     hand.wait(lambda: canvas.get_attribute("aria-label") == "The garment on her, from: back")
     hand.find("body").send_keys(Keys.ARROW_RIGHT)
-    hand.wait(lambda: "turned by 165°" in canvas.get_attribute("aria-label"))
+    hand.wait(lambda: "turned 165°" in canvas.get_attribute("aria-label"))
     hand.find("body").send_keys("1")
     hand.wait(lambda: canvas.get_attribute("aria-label").endswith("front"))
     pressed = drawn(hand)
@@ -66,13 +66,13 @@ def test_it_is_turned_and_shows_what_the_stage_adds_and_how_firmly_it_presses(de
     hand.press("Bones")
     hand.wait(lambda: hand.find("[data-part=bones]").is_selected())
     hand.find("body").send_keys(Keys.ESCAPE)
-    hand.gone("On the body")
+    hand.wait(lambda: not hand.all("[data-canvas]"))
 
 
 def test_it_lies_over_the_picture_and_two_versions_are_weighed(demo_hand):
     hand = demo_hand
     line = hand.stage("Lamplighter Regent", "pattern")
-    hand.press("On her")
+    hand.press("On the body")
     shown(hand)
     pick(hand, "Over a picture", "Act two, by the lamps")
     image = hand.find("figure img")

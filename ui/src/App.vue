@@ -67,7 +67,7 @@ useKeys([
   },
   { keys: '[', does: 'the stage before', on: ['['], run: () => toStage(-1), ...within },
   { keys: ']', does: 'the stage after', on: [']'], run: () => toStage(1), ...within },
-  { keys: 'b', does: 'the garment on her', on: ['b'], run: () => (onBody.shown = !onBody.shown), ...within },
+  { keys: 'b', does: 'the garment on her body', on: ['b'], run: () => (onBody.shown = !onBody.shown), ...within },
   { keys: 'p', does: 'print', on: ['p'], run: () => (printing.value = true), ...within },
 ])
 
@@ -127,10 +127,10 @@ const flipTheme = () => settings.setHouse({ theme: settings.house.theme === 'lig
           size="small"
           variant="text"
           :aria-pressed="onBody.shown"
-          data-on-her
-          title="The garment on her (b)"
+          data-on-body
+          title="The garment on her body (b)"
           @click="onBody.shown = !onBody.shown"
-          >On her</v-btn
+          >On the body</v-btn
         >
         <PrintMenu v-model="printing" />
       </template>

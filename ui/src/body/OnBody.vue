@@ -227,7 +227,7 @@ const by = (deg: number) => (turn.value = turned(turn.value + deg))
 async function shut() {
   onBody.shown = false
   await nextTick()
-  document.querySelector<HTMLElement>('[data-on-her]')?.focus()
+  document.querySelector<HTMLElement>('[data-on-body]')?.focus()
 }
 useKeys([
   {
@@ -238,12 +238,12 @@ useKeys([
   },
   ...PRESETS.map((one) => ({
     keys: one.key,
-    does: `on her, from: ${one.name}`,
+    does: `seen from: ${one.name}`,
     on: [one.key],
     run: () => void (turn.value = one.turn),
   })),
   { keys: '+ −', does: 'nearer, farther', on: ['+', '-'], run: (event) => nearer(event.key === '+' ? 1.25 : 0.8) },
-  { keys: 'Esc', does: 'back from her', on: ['Escape'], run: shut },
+  { keys: 'Esc', does: 'back to the stage', on: ['Escape'], run: shut },
 ])
 
 const flip = (part: Part) =>
@@ -273,7 +273,7 @@ const PART_WORDS: Record<Part, string> = {
 const said = computed(() => `The garment on her, ${facing(turn.value)}`)
 function facing(deg: number) {
   const near = PRESETS.find((one) => one.turn === deg)
-  return near ? `from: ${near.name}` : `turned by ${Math.round(Math.abs(deg))}° to her ${deg > 0 ? 'left' : 'right'}`
+  return near ? `from: ${near.name}` : `turned ${Math.round(Math.abs(deg))}° to her ${deg > 0 ? 'left' : 'right'}`
 }
 const base = computed(() => `/api/builds/${open.latest!.id}/body.svg?turn=${Math.round(turn.value)}`)
 function savePicture() {
@@ -308,7 +308,7 @@ function savePicture() {
         <figcaption>{{ nameOf(against) }}</figcaption>
       </figure>
       <p v-if="failed" class="bad" role="alert">{{ failed }}</p>
-      <div class="told">
+      <div class="told" :class="{ alone: !box }">
         <p v-for="one in seen?.said ?? []" :key="one" :class="{ soft: box }">{{ one }}</p>
         <v-btn v-if="seen && !box" color="primary" :to="{ name: 'wearer' }" @click="shut">To the measures</v-btn>
       </div>
@@ -331,7 +331,7 @@ function savePicture() {
         </button>
       </div>
       <label v-if="box" class="turn"
-        >Turned by <span class="in">{{ Math.round(turn) }}°</span>
+        ><span class="in">{{ facing(turn)[0].toUpperCase() + facing(turn).slice(1) }}</span>
         <input v-model.number="turn" type="range" min="-180" max="180" step="5" aria-label="Turned by" />
       </label>
 
@@ -454,6 +454,12 @@ figcaption {
   display: grid;
   gap: 10px;
   justify-items: start;
+}
+.told.alone {
+  inset: 0;
+  place-content: center;
+  justify-items: center;
+  font-size: 1.1rem;
 }
 .bad {
   position: absolute;
