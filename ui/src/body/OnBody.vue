@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useElementSize, useEventListener } from '@vueuse/core'
-import { computed, nextTick, onBeforeUnmount, onMounted, ref, shallowRef, useTemplateRef, watch } from 'vue'
+import { computed, nextTick, onMounted, ref, shallowRef, useTemplateRef, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { get, Refused } from '../api/client'
 import type { OnBodySeen, Stage } from '../api/types'
@@ -9,7 +9,9 @@ import { hardware, length, LEVEL_LABELS } from '../parts/words'
 import { useBuild } from '../stores/build'
 import { useOnBody } from '../stores/onBody'
 import { useSettings } from '../stores/settings'
-import { BodyScene, type Colours, type View } from './scene'
+import { CLASS_COLOURS } from './colours'
+import type { View } from './scene'
+import SeenOnHer from './SeenOnHer.vue'
 import { boxOf, CLASSES, differences, PARTS, partsOf, PRESETS, turned, type Part } from './seen'
 
 // The garment on her, worn as the model settles it: turned by hand, with what the stage adds.
@@ -17,8 +19,7 @@ const open = useBuild()
 const settings = useSettings()
 const onBody = useOnBody()
 const route = useRoute()
-const canvas = useTemplateRef<HTMLCanvasElement>('canvas')
-const second = useTemplateRef<HTMLCanvasElement>('second')
+const first = useTemplateRef<InstanceType<typeof SeenOnHer>>('first')
 const pane = useTemplateRef<HTMLElement>('pane')
 const title = useTemplateRef<HTMLElement>('title')
 const { width, height } = useElementSize(pane)
@@ -100,73 +101,8 @@ const unlike = computed(() =>
     : [],
 )
 
-let scene: BodyScene | undefined
-let other: BodyScene | undefined
 const moving = ref(false)
 const ready = ref(false)
-const styles = () => {
-  const of = getComputedStyle(document.documentElement)
-  return (name: string) => of.getPropertyValue(name).trim()
-}
-function colours(): Colours {
-  const of = styles()
-  const dark = settings.house.theme === 'dark'
-  return {
-    skin: dark ? '#8d8378' : '#e4d8cb',
-    cut: dark ? '#6f675e' : '#d3c4b4',
-    cloth: dark ? '#4f6075' : '#7d8fa3',
-    cloth2: dark ? '#5a6c82' : '#8b9cae',
-    ink: of('--ink'),
-    classes: ['#b9c2ca', '#8fb3dc', '#5f8fc9', '#c98a3d', '#b4325e'],
-    lines: {
-      bone: dark ? '#e8eef2' : '#f6f8f9',
-      lace: of('--metal'),
-      hole: of('--metal'),
-      opening: of('--settled'),
-      trim: of('--metal'),
-      area: of('--metal'),
-      limit: of('--takein'),
-      ghost: of('--takein'),
-    },
-  }
-}
-const legend = computed(() => (settings.house.theme, colours().classes))
-let waiting = 0
-function redraw() {
-  if (waiting) return
-  waiting = requestAnimationFrame(() => {
-    waiting = 0
-    if (!scene || !width.value) return
-    const { width: w, height: h } = shownSize.value
-    scene.draw(view.value, w, h, moving.value)
-    if (other && sideBySide.value) {
-      other.draw(view.value, w, h, moving.value)
-    }
-    ready.value = true
-  })
-}
-function fill() {
-  if (!scene || !seen.value) return
-  const now = colours()
-  scene.clear()
-  scene.put(seen.value, now)
-  if (beside.value && !sideBySide.value) scene.put(beside.value, now, true)
-  scene.show(parts.value, now)
-  other?.clear()
-  if (sideBySide.value) {
-    if (!other && second.value) other = new BodyScene(second.value)
-    other?.put(beside.value!, now)
-    other?.show(parts.value, now)
-  }
-  redraw()
-}
-watch([seen, beside, sideBySide, () => settings.house.theme], fill, { flush: 'post' })
-watch(parts, (now) => {
-  scene?.show(now, colours())
-  other?.show(now, colours())
-  redraw()
-})
-watch([view, width, height, moving], redraw)
 
 async function ask(which: string): Promise<OnBodySeen | undefined> {
   failed.value = ''
@@ -187,20 +123,7 @@ watch(
 )
 watch(against, async (which) => (beside.value = which ? await ask(which) : undefined))
 
-onMounted(() => {
-  try {
-    scene = new BodyScene(canvas.value!)
-  } catch {
-    failed.value = 'This browser shows nothing in space. The drawing (SVG) shows the same.'
-  }
-  fill()
-  title.value?.focus()
-})
-onBeforeUnmount(() => {
-  cancelAnimationFrame(waiting)
-  scene?.dispose()
-  other?.dispose()
-})
+onMounted(() => title.value?.focus())
 
 // turned by hand, by keys and by the slider
 let from: { x: number; y: number; turn: number; tilt: number } | undefined
@@ -270,7 +193,6 @@ const PART_WORDS: Record<Part, string> = {
   pressure: 'pressure',
   limits: 'lap and raised arm',
 }
-const said = computed(() => `The garment on her, ${facing(turn.value)}`)
 function facing(deg: number) {
   const near = PRESETS.find((one) => one.turn === deg)
   return near ? `from: ${near.name}` : `turned ${Math.round(Math.abs(deg))}° to her ${deg > 0 ? 'left' : 'right'}`
@@ -278,7 +200,7 @@ function facing(deg: number) {
 const base = computed(() => `/api/builds/${open.latest!.id}/body.svg?turn=${Math.round(turn.value)}`)
 function savePicture() {
   const link = document.createElement('a')
-  link.href = canvas.value!.toDataURL('image/png')
+  link.href = first.value!.png()
   link.download = `${open.build!.brief!.name}-on-her.png`
   link.click()
 }
@@ -298,13 +220,26 @@ function savePicture() {
     >
       <figure :style="{ width: `${shownSize.width}px`, height: `${shownSize.height}px` }">
         <img v-if="laidOver" :src="`/api/pictures/${laidOver.found.id}`" alt="" />
-        <canvas ref="canvas" role="img" :aria-label="said" :class="{ over: laidOver }" data-canvas />
+        <SeenOnHer
+          ref="first"
+          :seen="seen"
+          :ghost="sideBySide ? undefined : beside"
+          v-bind="{ parts, view, moving, ...shownSize }"
+          :label="`The garment on her, ${facing(turn)}`"
+          :class="{ over: laidOver }"
+          @drawn="ready = true"
+          @failed="failed = 'This browser shows nothing in space. The drawing (SVG) shows the same.'"
+        />
         <figcaption v-if="sideBySide">
           {{ seen?.version ? `version ${seen.version}` : 'the draft' }}
         </figcaption>
       </figure>
-      <figure v-show="sideBySide" :style="{ width: `${shownSize.width}px`, height: `${shownSize.height}px` }">
-        <canvas ref="second" role="img" :aria-label="`${nameOf(against)} on her, ${facing(turn)}`" />
+      <figure v-if="sideBySide" :style="{ width: `${shownSize.width}px`, height: `${shownSize.height}px` }">
+        <SeenOnHer
+          :seen="beside"
+          v-bind="{ parts, view, moving, ...shownSize }"
+          :label="`${nameOf(against)} on her, ${facing(turn)}`"
+        />
         <figcaption>{{ nameOf(against) }}</figcaption>
       </figure>
       <p v-if="failed" class="bad" role="alert">{{ failed }}</p>
@@ -342,14 +277,9 @@ function savePicture() {
           {{ PART_WORDS[part] }}</label
         >
       </fieldset>
-      <ul
-        v-if="parts.includes('pressure') && has.pressure"
-        v-memo="[legend]"
-        class="legend"
-        aria-label="How firmly it presses"
-      >
+      <ul v-if="parts.includes('pressure') && has.pressure" class="legend" aria-label="How firmly it presses">
         <li v-for="(one, i) in CLASSES" :key="one.word" :data-class="one.word">
-          <i :style="{ backgroundColor: legend[i] }" :class="`hatch${one.hatch}`" />{{ one.word }}
+          <i :style="{ backgroundColor: CLASS_COLOURS[i] }" :class="`hatch${one.hatch}`" />{{ one.word }}
         </li>
       </ul>
 
@@ -429,8 +359,7 @@ figure {
   margin: 0;
   flex: none;
 }
-figure img,
-canvas {
+figure img {
   position: absolute;
   inset: 0;
   width: 100%;

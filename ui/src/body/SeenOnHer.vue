@@ -1,0 +1,78 @@
+<script setup lang="ts">
+import { onBeforeUnmount, onMounted, useTemplateRef, watch } from 'vue'
+import type { OnBodySeen } from '../api/types'
+import { useSettings } from '../stores/settings'
+import { coloursFor } from './colours'
+import { BodyScene, type View } from './scene'
+import type { Part } from './seen'
+
+// One garment on her, drawn in space; another laid over it as its lines only.
+const props = defineProps<{
+  seen?: OnBodySeen
+  ghost?: OnBodySeen
+  parts: readonly Part[]
+  view: View
+  width: number
+  height: number
+  moving: boolean
+  label: string
+}>()
+const emit = defineEmits<{ drawn: []; failed: [] }>()
+const canvas = useTemplateRef<HTMLCanvasElement>('canvas')
+const settings = useSettings()
+let scene: BodyScene | undefined
+let waiting = 0
+function redraw() {
+  if (waiting) return
+  waiting = requestAnimationFrame(() => {
+    waiting = 0
+    if (!scene || !props.width || !props.seen) return
+    scene.draw(props.view, props.width, props.height, props.moving)
+    emit('drawn')
+  })
+}
+function fill() {
+  if (!scene || !props.seen) return
+  const colours = coloursFor(settings.house.theme)
+  scene.clear()
+  scene.put(props.seen, colours)
+  if (props.ghost) scene.put(props.ghost, colours, true)
+  scene.show(props.parts, colours)
+  redraw()
+}
+watch([() => props.seen, () => props.ghost, () => settings.house.theme], fill, { flush: 'post' })
+watch(
+  () => props.parts,
+  (now) => {
+    scene?.show(now, coloursFor(settings.house.theme))
+    redraw()
+  },
+)
+watch(() => [props.view, props.width, props.height, props.moving], redraw)
+onMounted(() => {
+  try {
+    scene = new BodyScene(canvas.value!)
+  } catch {
+    emit('failed')
+  }
+  fill()
+})
+onBeforeUnmount(() => {
+  cancelAnimationFrame(waiting)
+  scene?.dispose()
+})
+defineExpose({ png: () => canvas.value!.toDataURL('image/png') })
+</script>
+
+<template>
+  <canvas ref="canvas" role="img" :aria-label="label" data-canvas />
+</template>
+
+<style scoped>
+canvas {
+  position: absolute;
+  inset: 0;
+  width: 100%;
+  height: 100%;
+}
+</style>
