@@ -162,7 +162,7 @@ def _read(
 def _makes_so(build: Build, way: WayDrawn) -> Iterator[Change]:
     """The target's reduction, and padding that pressed flat is what the way asks for; what is so is not told.
 
-    Padding elsewhere than at the sides is hers, and stays.
+    Padding elsewhere than at the sides of what is marked is hers, and stays.
     """
     target, percent = build.target, round(100 * way.reduction_share, 1)
     supports = target.job == "none" and not percent
@@ -174,9 +174,9 @@ def _makes_so(build: Build, way: WayDrawn) -> Iterator[Change]:
         {"level": level, "place": "sides", "thick_mm": float(min(_THICKEST_MM, round(mm / (1 - gives))))}
         for level, mm in way.padding_mm.items()
     ]
-    stay = [pad.model_dump(mode="json") for pad in build.pads if pad.place != "sides"]
-    now = [pad.model_dump(mode="json") for pad in build.pads if pad.place == "sides"]
-    if [(one["level"], one["thick_mm"]) for one in now] != [(one["level"], one["thick_mm"]) for one in pads]:
+    asked = [pad for pad in build.pads if pad.place == "sides" and pad.level in way.widths_mm]
+    stay = [pad.model_dump(mode="json") for pad in build.pads if pad not in asked]
+    if {(pad.level, pad.thick_mm) for pad in asked} != {(pad["level"], pad["thick_mm"]) for pad in pads}:
         yield Change(at="pads", value=[*pads, *stay])
 
 

@@ -68,7 +68,8 @@ def test_a_way_that_is_picked_is_so_and_asks_for_nothing_more():
             made = change(build, list(picture.makes_so[way]), "cm")
             again = read(("waist", 0.25), ("hip", 0.42), like=made)
             assert again.makes_so[way] == ()
-            assert any(pad.place == "back" for pad in made.pads)  # her own stays
+            kept = {(pad.level, pad.place) for pad in made.pads}
+            assert {("hip", "back"), ("high_hip", "sides")} <= kept  # her own stays
 
 
 def test_what_the_costume_has_to_do_is_told_where_padding_may_not():

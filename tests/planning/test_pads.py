@@ -4,7 +4,7 @@ import datetime
 
 import pytest
 
-from fuseau.commands.fittings import log_fitting
+from fuseau.commands.fittings import correct_fitting, log_fitting
 from fuseau.commands.versions import cut_version
 from fuseau.craft.base.errors import Unmakeable
 from fuseau.planning.cut import plan_cut
@@ -111,3 +111,40 @@ def test_what_can_not_be_is_refused_and_what_the_garment_does_not_reach_is_told(
     assert "pads.outside" in [one.code for one in outside.findings]
     with pytest.raises(Unmakeable):
         edited(BARE, pads__3__thick_mm="2")
+
+
+def test_padding_that_is_put_on_later_asks_for_the_next_version_and_is_never_unlearned():
+    build = fitted(BARE, seen_on=BARE)
+    later = edited(build, pads=PADS)
+    before, after = plan(build), plan(later)
+    assert build.fittings[-1].pads == ()
+    assert believed(later) == pytest.approx(believed(build), abs=0.01)  # the fitting was of her alone
+    assert after.proposal is not None
+    takes = level(after).padded_mm
+    change = after.proposal.sewn_change_mm["high_hip"]
+    assert change == pytest.approx(takes, abs=12)
+    # taken off again, everything is as it was
+    off = edited(later, pads=[])
+    assert plan(off).made_for == before.made_for
+    assert [one.closed_mm for one in plan(off).levels] == [one.closed_mm for one in before.levels]
+
+
+def test_a_fitting_that_is_corrected_keeps_the_padding_that_was_under_it():
+    build = fitted(PADDED, seen_on=PADDED)
+    thicker = edited(build, pads=[{"level": "high_hip", "thick_mm": "3"}])
+    mended = correct_fitting(thicker, 1, {"note": "she stood straighter"}, "cm")
+    assert mended.fittings[0].pads == PADDED.pads
+    bare = correct_fitting(thicker, 1, {"pads": []}, "cm")
+    assert bare.fittings[0].pads == ()
+    assert believed(bare)["high_hip"] > believed(mended)["high_hip"] + 10  # what filled it was her, then
+
+
+@pytest.mark.parametrize("place", ["sides", "front", "back", "all round"])
+@pytest.mark.parametrize("kind", ["longline corset", "overbust corset", "strapless bodice", "foundation bodice"])
+def test_every_kind_plans_with_padding_anywhere_it_reaches(kind, place):
+    build = built(kind, pads=[{"level": "high_hip", "place": place, "thick_mm": "1.5"}])
+    planned = plan(build)
+    assert not planned.unmakeable
+    assert planned.pads[0].count == (1 if place in ("front", "back") else 2)
+    assert level(planned).padded_mm == pytest.approx(planned.pads[0].girth_mm, abs=0.01)
+    assert planned.gap_shape.shape in ("parallel", "closed", "wide at waist", "wide at top", "wide at bottom")
