@@ -60,7 +60,7 @@ def test_a_way_that_is_picked_is_so_and_asks_for_nothing_more():
         fields = {
             "target__job": job,
             "target__closed_waist_mm": "60",
-            "pads": [{"level": "hip", "place": "back", "thick_mm": 9}],
+            "pads": [{"level": "hip", "place": "back", "thick_mm": 9}, {"level": "high_hip", "thick_mm": 11}],
         }
         picture = read(("waist", 0.25), ("hip", 0.42), **fields)
         for way in ("no squeeze", "within the limits"):
