@@ -318,12 +318,14 @@ def _limits(build: Build, figure: Figure) -> Iterator[SpatialLine]:
 
 
 def _levels(figure: Figure, fit: Fit | None) -> Iterator[WornLevel]:
-    settled = {level.name: level for level in fit.levels} if fit is not None else {}
+    """Her levels as they are worn; those that the garment does not reach as she is, with her padding."""
+    settled = {level.name: level for level in fit.levels if level.worn_mm is not None} if fit is not None else {}
+    alone = Figure(figure.body, figure.pads, figure.gives_share)
     for level in reversed(figure.body.levels):
         at = np.array([level.side_mm])
-        ring = figure.over.at(at)
         here = settled.get(level.name)
-        girth = float(np.interp(level.side_mm, figure.heights, figure.over_mm))
+        ring = (figure if here else alone).over.at(at)
+        girth = float(np.interp(level.side_mm, alone.heights, alone.over_mm))
         yield WornLevel(
             level=level.name,
             y_mm=float(figure.up(at, np.array([1.0]))[0]),

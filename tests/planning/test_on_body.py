@@ -44,6 +44,14 @@ def test_everything_of_a_garment_lies_on_her(kind):
     assert found.edges_mm["top line CF"] == planned.pattern.top.cf_mm
 
 
+def test_a_level_that_it_does_not_reach_is_as_she_is():
+    found = {one.level: one for one in seen(built("cincher")).levels}
+    planned = {one.name: one for one in plan(built("cincher")).levels}
+    assert planned["hip"].worn_mm is None
+    assert found["hip"].worn_mm == pytest.approx(planned["hip"].body_mm, abs=0.5)
+    assert found["waist"].worn_mm == planned["waist"].worn_mm
+
+
 def test_the_lace_runs_from_hole_to_hole_behind_her():
     found = seen(BUILD)
     holes = np.array(next(one for one in found.spots if one.what == "hole").points)
