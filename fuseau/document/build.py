@@ -33,7 +33,7 @@ from fuseau.craft.stock.cut_choices import CutChoices
 from fuseau.craft.trims.choices import TrimChoices
 from fuseau.craft.wearer.body import Body, Taught, believe, remembered
 from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS, KindName
-from fuseau.craft.wearer.measures import LEVEL_LABELS, LevelName, Wearer, Zones
+from fuseau.craft.wearer.measures import LEVEL_LABELS, SeenLevel, Wearer, Zones
 from fuseau.craft.wearer.pads import Pads, along_back, girths_added
 from fuseau.document.fittings import (
     AlsoLaced,
@@ -49,7 +49,7 @@ from fuseau.document.fittings import (
 )
 
 FORMAT = "fuseau.build"
-VERSION = 7
+VERSION = 8
 MOST_FAULTS = 20
 # Gaps of two pulls that go the wrong way by less may be noise, by how many steps of pull lie between: of rounding, of a
 # single misread, of a hand that draws unevenly.
@@ -63,6 +63,8 @@ MarkKind = Literal[
     "closure",
     "seam",
     "trim",
+    "shoulders across",
+    "chest across",
     "bust across",
     "underbust across",
     "waist across",
@@ -89,8 +91,13 @@ class Picture(Record):
     width_px: int = Field(ge=1, le=4000)
     height_px: int = Field(ge=1, le=4000)
     marks: tuple[Mark, ...] = Field(default=(), max_length=60)
-    turned_deg: Annotated[float, Amount("how far the figure is turned", 0, 90)] = 0.0
-    stays: LevelName | None = Field(default=None, description="The level that sets the picture's scale; None: all.")
+    made: Literal["drawn", "filmed"] = "drawn"
+    turned_deg: Annotated[
+        float,
+        Amount("how far the figure is turned", -90, 90),
+        Field(description="To her right, so that her left is seen; the other way below 0."),
+    ] = 0.0
+    stays: SeenLevel | None = Field(default=None, description="The level that sets the picture's scale; None: all.")
 
 
 class Brief(Record):
@@ -185,7 +192,7 @@ class Build(Record):
     """Everything decided and observed about one garment."""
 
     format: Literal["fuseau.build"] = "fuseau.build"
-    version: Literal[7] = 7
+    version: Literal[8] = 8
     kind: KindName = "underbust corset"
     brief: Brief = Brief()
     wearer: Wearer = Wearer()
@@ -314,12 +321,13 @@ class Build(Record):
         Version 1 called a level's heights `waist_to_*_mm`; up to 2 one number stood for every cloth's stretch; up to 3
         the layers were one thickness inside and one outside the strength ply; up to 4 each build had a shelf of bones
         of its own, which `shelf.brought_over` puts on the workshop's. Up to 5 nothing was said of the making, of wears,
-        trims, and widths on pictures; up to 6 nothing of padding.
+        trims, and widths on pictures; up to 6 nothing of padding,
+        up to 7 of shoulders and of pictures from a film.
         """
-        if not isinstance(data, dict) or data.get("version") not in (1, 2, 3, 4, 5, 6):
+        if not isinstance(data, dict) or data.get("version") not in range(1, VERSION):
             return data
         found = {**data, "version": VERSION}
-        if data["version"] in (5, 6):
+        if data["version"] >= 5:
             return found
         if data["version"] == 1 and isinstance(data.get("wearer"), dict):
             found["wearer"] = {name: _renamed(level) for name, level in data["wearer"].items()}

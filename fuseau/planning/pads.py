@@ -7,7 +7,7 @@ from fuseau.craft.base.findings import Finding, finding, message
 from fuseau.craft.layout.pieces import ClothPiece
 from fuseau.craft.making.made_up import PadWork
 from fuseau.craft.wearer.body import Body
-from fuseau.craft.wearer.measures import LEVEL_LABELS
+from fuseau.craft.wearer.measures import SEEN_LABELS
 from fuseau.craft.wearer.pads import PadMade, check_pads, make_pad
 from fuseau.document.build import Build
 from fuseau.planning.plan import Plan
@@ -36,8 +36,10 @@ def check_padding(build: Build, body: Body, top_mm: float, hem_mm: float) -> Ite
     """Pads at levels that the garment does not cover at the side, or does not know at all."""
     known = {level.name: level for level in body}
     for i, pad in enumerate(build.pads):
+        if pad.level == "shoulders":
+            continue
         level = known.get(pad.level)
-        where = LEVEL_LABELS[pad.level]
+        where = SEEN_LABELS[pad.level]
         if level is None:
             yield finding("pads.unknown", "brief", "advice", at=f"pads.{i}.level", where=where)
         elif not hem_mm <= level.side_mm <= top_mm:

@@ -15,7 +15,7 @@ from fuseau.craft.worn.figure import Figure
 from fuseau.craft.worn.pose import Pose
 from fuseau.craft.worn.sight import facing, runs_of
 from fuseau.document.build import Build, Mark, MarkKind, Picture
-from fuseau.planning.drawn import across_of
+from fuseau.planning.across import across_of
 from fuseau.planning.on_body import OnBody, OnBodyInputs, on_body
 from fuseau.planning.picture_pose import pose_on
 from fuseau.planning.plan import Plan

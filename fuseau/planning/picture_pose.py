@@ -9,7 +9,7 @@ from fuseau.craft.wearer.silhouette import seen_width
 from fuseau.craft.worn.figure import Figure
 from fuseau.craft.worn.pose import Pose
 from fuseau.document.build import Picture
-from fuseau.planning.drawn import across_of
+from fuseau.planning.across import across_of, usable
 
 _AXIS_SHARE = 0.1  # of the waist: a closure so near its middle is CF
 
@@ -19,26 +19,27 @@ def pose_on(picture: Picture, figure: Figure) -> Pose:
 
     Raises Unmakeable at `mark` where the waist is not marked across.
     """
-    widths = across_of(picture)
+    widths = usable(across_of(picture))[0]
     if "waist" not in widths:
         raise Unmakeable("mark", "lines.no_waist")
-    logs = []
-    for name, (left, right, _) in widths.items():
-        if name in figure.body and right > left:
+    logs, sure = [], []
+    for name, one in widths.items():
+        if name != "shoulders" and name in figure.body:
             ring = figure.over.at(np.array([figure.body[name].side_mm]))
             deep = (ring.front_mm + ring.back_mm) / 2
             wide = seen_width(ring.half_mm, ring.half_mm / deep, picture.turned_deg)
-            logs.append(math.log(float(wide[0]) / (right - left)))
+            logs.append(math.log(float(wide[0]) / one.width))
+            sure.append(1 / one.spread**2)
     if not logs:
         raise Unmakeable("mark", "lines.no_waist")
-    left, right, y = widths["waist"]
+    waist = widths["waist"]
     closures = [x for mark in picture.marks if mark.kind == "closure" for x, _ in mark.points]
-    axis = (left + right) / 2
-    if closures and not picture.turned_deg and abs(float(np.mean(closures)) - axis) < _AXIS_SHARE * (right - left):
+    axis = waist.middle
+    if closures and not picture.turned_deg and abs(float(np.mean(closures)) - axis) < _AXIS_SHARE * waist.width:
         axis = float(np.mean(closures))
     return Pose(
         turn_deg=picture.turned_deg,
-        mm=math.exp(sum(logs) / len(logs)),
+        mm=math.exp(float(np.average(logs, weights=sure))),
         axis=axis,
-        waist=y * picture.height_px / picture.width_px,
+        waist=waist.down * picture.height_px / picture.width_px,
     )

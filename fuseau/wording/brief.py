@@ -3,6 +3,11 @@
 MESSAGES = {
     "drawn.too_few": "Mark the waist across, and one more level that is measured: widths are told against each other.",
     "drawn.turned": "Turned by more than {most:.0f}° a figure does not show how wide it is.",
+    "drawn.crossed": "The {below:level} is marked above the {above:level}: give them the other way round.",
+    "drawn.one_side": "The line across the {level:level} lies beside the others, so it is left out: it goes from one "
+    "edge of the figure to the other.",
+    "drawn.filmed_far": "Lacing and padding do not come nearer than {percent:.0f} % to it. It was on film, so look "
+    "whether the figure is turned further, or what widens it there: shoulders, skirt, lines.",
     "drawn.thin": "The line across the {level:level} has no width.",
     "drawn.past_limit": "By squeezing alone this takes {share:percent} %, past the {limit:percent} % that sit well on "
     "her. Numbness, tingling, breathlessness or pain: loosen it, and ask a doctor.",
@@ -80,6 +85,7 @@ MESSAGES = {
     "then.hot": "few layers, a lining that breathes, breaks to loosen; take it easy in heat",
     "because.sits": "she has to sit",
     "pads.waist": "Where it is drawn in she is not padded.",
+    "pads.shoulders": "Shoulder pads lie at the ends of the shoulders: take the sides.",
     "pads.twice": "There is padding there already: make it one.",
     "pads.thin": "That would be {layers:.0f} layers of this cloth: take a thicker one.",
     "pads.unknown": "This kind of garment does not reach there, so its padding is worn by itself and changes nothing.",

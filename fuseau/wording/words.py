@@ -7,7 +7,7 @@ from typing import Any
 
 from fuseau.craft.base.findings import Message
 from fuseau.craft.base.lengths import Unit, format_length, format_run
-from fuseau.craft.wearer.measures import LEVEL_LABELS
+from fuseau.craft.wearer.measures import SEEN_LABELS
 from fuseau.wording import back, bones, brief, front, layers, make, mockups, pattern, refusals, trims, wearer
 
 
@@ -61,8 +61,8 @@ class Words(string.Formatter):
             "plus2": lambda by: _signed(by, f"{abs(by):.2f}"),
             "percent": lambda share: f"{share * 100:.0f}",
             "percent1": lambda share: f"{share * 100:.1f}",
-            "level": lambda name: LEVEL_LABELS[name].lower(),
-            "level_capital": lambda name: LEVEL_LABELS[name],
+            "level": lambda name: SEEN_LABELS[name].lower(),
+            "level_capital": lambda name: SEEN_LABELS[name],
             "capital": capital,
             "tells": lambda name: mockups.TELLS[name],
             "worst": lambda name: mockups.WORST[name],

@@ -43,6 +43,11 @@ def test_a_file_of_version_5_has_no_trims_yet():
     assert (read.version, read.trims.anything) == (VERSION, False)
 
 
+@pytest.mark.parametrize("version", range(5, VERSION))
+def test_files_since_version_5_lack_only_what_nobody_had_said_yet(version):
+    assert read_build(written(version)) == built("underbust corset")
+
+
 def test_what_the_present_version_does_not_know_is_named():
     data = written(VERSION)
     data["practice"] |= {"pull_bow": 0.2}

@@ -12,6 +12,7 @@ from fuseau.craft.base.record import Record
 from fuseau.craft.wearer.silhouette import half_width, laced_ratio, seen_width
 
 MOST_PADDING_MM = 60.0  # on each side: more no longer moves with her
+MOST_SHOULDER_MM = 25.0  # past the end of her shoulder nothing carries more
 MOST_TURN_DEG = 60.0
 _WORTH_MM = 3.0  # of padding: less is not worth making
 _STEP = 0.0025  # of reduction
@@ -19,6 +20,7 @@ _MOST_SHARE = 0.35
 _COST = 1e-5  # of likeness², where it is squeezed by 8 % or padded by 20 mm on each side: it chooses what is as near
 _SQUEEZED, _PADDED_MM = 0.08, 20.0
 _SCALES = 160
+_SURE = 0.02  # of a width: nearer than this a tape and an ellipse do not tell it either
 _NEAR = 0.003  # of likeness: nearer than this to the best is as good
 
 Way = Literal["no squeeze", "within the limits", "as drawn"]
@@ -27,7 +29,8 @@ Way = Literal["no squeeze", "within the limits", "as drawn"]
 class Across(Record):
     """A level of hers and as it is drawn: girth, width to depth, share that it gives; width on the picture, any unit.
 
-    `padded`: whether padding can be worn there; a laced waist is not padded.
+    `spread` is that of the drawn width, as a share of it. `most_padding_mm`: as much as can be worn there on each
+    side; a laced waist is not padded.
     """
 
     name: str
@@ -35,18 +38,21 @@ class Across(Record):
     width_to_depth: float
     give: float
     drawn: float
-    padded: bool = True
+    spread: float = 0.0
+    most_padding_mm: float = MOST_PADDING_MM
 
 
 class WayDrawn(Record):
     """A way to come near the drawing: the waist's reduction as a share, padding on each side by level, and how near.
 
-    `likeness_percent` is the root mean square of the logarithms of the widths, drawn over worn, in %; `wanted_mm` the
-    drawn widths at her scale.
+    `likeness_percent` is the root mean square of the logarithms of the widths, drawn over worn, in %, those that are
+    marked surely counting for more; `wanted_mm` the drawn widths at her scale. `spread_share` is how far the reduction
+    moves with the spread of the drawn waist.
     """
 
     way: Way
     reduction_share: float
+    spread_share: float = 0.0
     padding_mm: dict[str, float]
     likeness_percent: float
     widths_mm: dict[str, float]
@@ -56,13 +62,14 @@ class WayDrawn(Record):
 class AsDrawn(Record):
     """Three ways, and how near squeezing alone and with padding comes: reduction as a share, % without, % with.
 
-    `drawn_share` is the drawn waist over the widest other level, `hers_share` hers as she is.
+    `drawn_share` is the drawn waist over the widest other level, with its spread; `hers_share` hers as she is.
     """
 
     ways: tuple[WayDrawn, ...]
     curve: tuple[tuple[float, float, float], ...]
     flat_from_share: float
     drawn_share: float
+    drawn_spread: float
     hers_share: float
     stays: str | None
 
@@ -90,6 +97,7 @@ def as_drawn(
     within = shares <= limit_share + 1e-9
     best_within = shares[within][int(np.argmin(cost[within]))]
     drawn = shares[int(np.argmin(without**2 + squeezed))]
+    spread = problem.moved(shares, squeezed)
     flat = shares[int(np.argmax(with_padding <= with_padding.min() + _NEAR))]
     waist = names.index("waist")
     others = [one for i, one in enumerate(levels) if i != waist]
@@ -98,7 +106,7 @@ def as_drawn(
         ways=(
             problem.way("no squeeze", 0.0, padded=True),
             problem.way("within the limits", float(best_within), padded=True),
-            problem.way("as drawn", float(drawn), padded=False),
+            problem.way("as drawn", float(drawn), padded=False).model_copy(update={"spread_share": spread}),
         ),
         curve=tuple(
             (float(share), 100 * float(a), 100 * float(b))
@@ -106,6 +114,7 @@ def as_drawn(
         ),
         flat_from_share=float(flat),
         drawn_share=levels[waist].drawn / widest.drawn,
+        drawn_spread=levels[waist].drawn / widest.drawn * math.hypot(levels[waist].spread, widest.spread),
         hers_share=float(problem.widths(0.0)[waist] / problem.widths(0.0)[names.index(widest.name)]),
         stays=problem.stays_name,
     )
@@ -137,7 +146,10 @@ class _Problem:
         self.drawn = np.array([one.drawn for one in levels], float)
         self.girth = np.array([one.girth_mm for one in levels], float)
         self.ratio = np.array([one.width_to_depth for one in levels], float)
-        self.can = np.array([one.padded and i not in (self.waist, self.stays) for i, one in enumerate(levels)])
+        self.can = np.array([i not in (self.waist, self.stays) for i in range(len(levels))])
+        self.most = np.array([one.most_padding_mm for one in levels])
+        weights = np.array([1 / (one.spread**2 + _SURE**2) for one in levels])
+        self.weights = weights / weights.sum()
 
     def widths(self, share: float) -> Array:
         """Her widths as they are seen, with the waist reduced by a share of its girth, mm."""
@@ -154,18 +166,35 @@ class _Problem:
         if self.stays is not None:
             scales = np.array([widths[self.stays] / self.drawn[self.stays]])
         elif not padded:
-            scales = np.array([float(np.exp(logs.mean()))])
+            scales = np.array([float(np.exp(self.weights @ logs))])
         else:  # padding only widens: the scale lies between those that the narrowest and the widest level ask for
             scales = np.exp(np.linspace(logs.min(), logs.max() + 0.3, _SCALES))
         wanted = scales[:, None] * self.drawn
         padding = np.zeros_like(wanted)
         if padded:
-            padding = np.where(self.can, np.clip((wanted - widths) / 2, 0.0, MOST_PADDING_MM), 0.0)
+            padding = np.where(self.can, np.clip((wanted - widths) / 2, 0.0, self.most), 0.0)
             padding = np.where(padding >= _WORTH_MM, padding, 0.0)
         worn = widths + 2 * padding
-        likeness = np.sqrt(np.mean(np.log(worn / wanted) ** 2, axis=1))
+        likeness = np.sqrt(np.log(worn / wanted) ** 2 @ self.weights)
         best = int(np.argmin(likeness**2 + _COST * np.sum((padding / _PADDED_MM) ** 2, axis=1)))
         return _Best(float(likeness[best]), padding[best], worn[best], wanted[best])
+
+    def moved(self, shares: Array, squeezed: Array) -> float:
+        """How far the reduction that is as drawn moves with the spread of the drawn waist against the others, ±1 σ."""
+        waist, others = self.waist, [i for i in range(len(self.levels)) if i != self.waist]
+        spreads = np.array([one.spread for one in self.levels])
+        weights = self.weights[others] / self.weights[others].sum()
+        off = math.hypot(spreads[waist], math.sqrt(float(weights**2 @ spreads[others] ** 2)))
+        if not off:
+            return 0.0
+        kept, found = self.drawn, []
+        for sign in (-1.0, 1.0):
+            self.drawn = kept.copy()
+            self.drawn[waist] *= math.exp(sign * off)
+            near = np.array([self.best(share, padded=False).likeness for share in shares])
+            found.append(float(shares[int(np.argmin(near**2 + squeezed))]))
+        self.drawn = kept
+        return abs(found[0] - found[1]) / 2
 
     def way(self, name: Way, share: float, *, padded: bool) -> WayDrawn:
         """A way told."""

@@ -26,6 +26,7 @@ LevelName = Literal[
     "high_hip",
     "hip",
 ]
+SeenLevel = LevelName | Literal["shoulders"]
 Softness = Literal["lean", "average", "soft"]
 Zero = Literal["waist", "neck_base"]
 
@@ -41,6 +42,7 @@ LEVEL_LABELS: dict[LevelName, str] = {
     "high_hip": "High hip",
     "hip": "Hip",
 }
+SEEN_LABELS = dict[SeenLevel, str]([("shoulders", "Shoulders"), *LEVEL_LABELS.items()])  # as on a picture
 HOW_TO_MEASURE: dict[LevelName, str] = {
     "upper_neck": "Just under the jaw and chin, head level; two fingers slide under the tape.",
     "neck_base": "Where a necklace lies, over the hollow in front and the bone behind: all neck heights start from it.",

@@ -13,19 +13,23 @@ from fuseau.craft.base.lengths import Length
 from fuseau.craft.base.record import Record
 from fuseau.craft.materials.cloths import ClothName
 from fuseau.craft.wearer.body import Body, BodyLevel
-from fuseau.craft.wearer.measures import LEVEL_LABELS, LevelName
+from fuseau.craft.wearer.measures import SEEN_LABELS, SeenLevel
 
 PadPlace = Literal["sides", "front", "back", "all round"]
 _BELOW_MM = 80.0  # a pad at the last level runs out so far beyond it
 _BEYOND: dict[PadPlace, float] = {"sides": 60.0, "front": 60.0, "back": 60.0, "all round": 90.0}  # ° from its middle
+_SHOULDER_IN_MM, _SHOULDER_DEEP_MM = 105.0, 80.0  # from its outer edge towards the neck; from the edge to each side
 _ONE_LAYER = 0.15  # a single layer reaches to where there is so much left of its thickness
 _ALONG = 41  # points of a layer's edge from its top to its bottom
 
 
 class Pad(Record):
-    """Padding at a level: how thick it is there, on each side of it that is meant. It runs out at the next levels."""
+    """Padding at a level: how thick it is there, on each side of it that is meant. It runs out at the next levels.
 
-    level: LevelName
+    That of the shoulders is worn in the costume over it, and adds to no girth.
+    """
+
+    level: SeenLevel
     place: PadPlace = "sides"
     cloth: ClothName = "foam"
     thick_mm: Annotated[float, Length("the thickness of padding", 3, 80, hardware=True)]
@@ -40,7 +44,7 @@ class PadLayer(Record):
 class PadMade(Record):
     """A pad as it is cut: its layers from the largest, how many there are of it, and by how much it widens her."""
 
-    level: LevelName
+    level: SeenLevel
     place: PadPlace
     name: str
     cloth: ClothName
@@ -102,10 +106,12 @@ def check_pads(pads: Sequence[Pad], body: Body, at: str = "pads") -> None:
 
     Raises Unmakeable at the field of the pad that does not.
     """
-    seen: set[tuple[LevelName, PadPlace]] = set()
+    seen: set[tuple[SeenLevel, PadPlace]] = set()
     for i, pad in enumerate(pads):
         if pad.level == body.zero:
             raise Unmakeable(f"{at}.{i}.level", "pads.waist")
+        if pad.level == "shoulders" and pad.place != "sides":
+            raise Unmakeable(f"{at}.{i}.place", "pads.shoulders")
         if (pad.level, pad.place) in seen:
             raise Unmakeable(f"{at}.{i}.place", "pads.twice")
         seen.add((pad.level, pad.place))
@@ -116,8 +122,13 @@ def make_pad(pad: Pad, body: Body, sheet_mm: float, gives_share: float) -> PadMa
 
     Thickness over the body is t·cos(90° θ/θ0) to the sides and a triangle from level to level: each layer is where
     there is more of it than lies in the layers before, less half a sheet, so that the steps lie on either side of it.
-    There are as many as come nearest to the thickness.
+    There are as many as come nearest to the thickness. Shoulder pads are half ellipses, thickest at their straight
+    outer edge, and run out evenly.
     """
+    count = max(1, round(pad.thick_mm / sheet_mm))
+    shares = [(k + 0.5) / count for k in range(count)] if count > 1 else [_ONE_LAYER]
+    if pad.level == "shoulders":
+        return _made(pad, [_half_ellipse(1 - share) for share in shares], 0.0)
     at = next((i for i, level in enumerate(body) if level.name == pad.level), None)
     if at is None:
         return None
@@ -125,9 +136,11 @@ def make_pad(pad: Pad, body: Body, sheet_mm: float, gives_share: float) -> PadMa
     up = levels[at + 1].side_mm - level.side_mm if at + 1 < len(levels) else _BELOW_MM
     down = level.side_mm - levels[at - 1].side_mm if at else _BELOW_MM
     around = math.radians(_BEYOND[pad.place]) * level.girth_mm / (2 * math.pi)  # half its width, mm
-    count = max(1, round(pad.thick_mm / sheet_mm))
-    shares = [(k + 0.5) / count for k in range(count)] if count > 1 else [_ONE_LAYER]
     layers = [_contour(share, around, up, down) for share in shares]
+    return _made(pad, layers, _added(level, pad.place, pad.thick_mm * (1 - gives_share)))
+
+
+def _made(pad: Pad, layers: Sequence[PadLayer], girth_mm: float) -> PadMade:
     first = np.array(layers[0].outline)
     wide, high = np.ptp(first, axis=0)
     return PadMade(
@@ -136,7 +149,7 @@ def make_pad(pad: Pad, body: Body, sheet_mm: float, gives_share: float) -> PadMa
         name=name_of(pad),
         cloth=pad.cloth,
         thick_mm=pad.thick_mm,
-        girth_mm=_added(level, pad.place, pad.thick_mm * (1 - gives_share)),
+        girth_mm=girth_mm,
         count=2 if pad.place in ("sides", "all round") else 1,
         layers=tuple(layers),
         wide_mm=float(wide),
@@ -154,9 +167,18 @@ def _contour(share: float, around: float, up: float, down: float) -> PadLayer:
     return PadLayer(outline=tuple((round(float(x), 2), round(float(y), 2)) for x, y in points))
 
 
+def _half_ellipse(size: float) -> PadLayer:
+    """A layer of a shoulder pad: its straight edge lies at the end of the shoulder."""
+    angle = np.linspace(0.0, math.pi, _ALONG)
+    points = np.column_stack([_SHOULDER_DEEP_MM * np.cos(angle), _SHOULDER_IN_MM * np.sin(angle)]) * size
+    return PadLayer(outline=tuple((round(float(x), 2), round(float(y), 2)) for x, y in points))
+
+
 def name_of(pad: Pad) -> str:
     """A pad as it is called: hip pad, front of the bust pad."""
-    level = LEVEL_LABELS[pad.level].lower()
+    if pad.level == "shoulders":
+        return "shoulder pad"
+    level = SEEN_LABELS[pad.level].lower()
     return {"sides": f"{level} pad", "all round": f"{level} pad all round"}.get(pad.place, f"{level} pad, {pad.place}")
 
 

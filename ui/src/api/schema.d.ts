@@ -3138,7 +3138,7 @@ export interface components {
          * AsDrawn
          * @description Three ways, and how near squeezing alone and with padding comes: reduction as a share, % without, % with.
          *
-         *     `drawn_share` is the drawn waist over the widest other level, `hers_share` hers as she is.
+         *     `drawn_share` is the drawn waist over the widest other level, with its spread; `hers_share` hers as she is.
          */
         AsDrawn: {
             /** Ways */
@@ -3153,6 +3153,8 @@ export interface components {
             flat_from_share: number;
             /** Drawn Share */
             drawn_share: number;
+            /** Drawn Spread */
+            drawn_spread: number;
             /** Hers Share */
             hers_share: number;
             /** Stays */
@@ -3876,10 +3878,10 @@ export interface components {
             format: "fuseau.build";
             /**
              * Version
-             * @default 7
+             * @default 8
              * @constant
              */
-            version: 7;
+            version: 8;
             /**
              * Kind
              * @default underbust corset
@@ -5626,7 +5628,7 @@ export interface components {
              * Unknown
              * @default []
              */
-            unknown: ("upper_neck" | "neck_base" | "collarbone" | "high_bust" | "bust" | "underbust" | "ribs" | "waist" | "high_hip" | "hip")[];
+            unknown: (("upper_neck" | "neck_base" | "collarbone" | "high_bust" | "bust" | "underbust" | "ribs" | "waist" | "high_hip" | "hip") | "shoulders")[];
             /**
              * Limit Share
              * @default 0
@@ -7755,7 +7757,7 @@ export interface components {
              * Kind
              * @enum {string}
              */
-            kind: "top line" | "hem" | "closure" | "seam" | "trim" | "bust across" | "underbust across" | "waist across" | "high hip across" | "hip across";
+            kind: "top line" | "hem" | "closure" | "seam" | "trim" | "shoulders across" | "chest across" | "bust across" | "underbust across" | "waist across" | "high hip across" | "hip across";
             /** Points */
             points: [
                 number,
@@ -7773,7 +7775,7 @@ export interface components {
              * Kind
              * @enum {string}
              */
-            kind: "top line" | "hem" | "closure" | "seam" | "trim" | "bust across" | "underbust across" | "waist across" | "high hip across" | "hip across";
+            kind: "top line" | "hem" | "closure" | "seam" | "trim" | "shoulders across" | "chest across" | "bust across" | "underbust across" | "waist across" | "high hip across" | "hip across";
             /** Number */
             number: number;
             says?: components["schemas"]["Message"] | null;
@@ -8703,13 +8705,12 @@ export interface components {
         /**
          * Pad
          * @description Padding at a level: how thick it is there, on each side of it that is meant. It runs out at the next levels.
+         *
+         *     That of the shoulders is worn in the costume over it, and adds to no girth.
          */
         Pad: {
-            /**
-             * Level
-             * @enum {string}
-             */
-            level: "upper_neck" | "neck_base" | "collarbone" | "high_bust" | "bust" | "underbust" | "ribs" | "waist" | "high_hip" | "hip";
+            /** Level */
+            level: ("upper_neck" | "neck_base" | "collarbone" | "high_bust" | "bust" | "underbust" | "ribs" | "waist" | "high_hip" | "hip") | "shoulders";
             /**
              * Place
              * @default sides
@@ -8741,11 +8742,8 @@ export interface components {
          * @description A pad as it is cut: its layers from the largest, how many there are of it, and by how much it widens her.
          */
         PadMade: {
-            /**
-             * Level
-             * @enum {string}
-             */
-            level: "upper_neck" | "neck_base" | "collarbone" | "high_bust" | "bust" | "underbust" | "ribs" | "waist" | "high_hip" | "hip";
+            /** Level */
+            level: ("upper_neck" | "neck_base" | "collarbone" | "high_bust" | "bust" | "underbust" | "ribs" | "waist" | "high_hip" | "hip") | "shoulders";
             /**
              * Place
              * @enum {string}
@@ -9094,7 +9092,14 @@ export interface components {
              */
             marks: components["schemas"]["Mark"][];
             /**
+             * Made
+             * @default drawn
+             * @enum {string}
+             */
+            made: "drawn" | "filmed";
+            /**
              * Turned Deg
+             * @description To her right, so that her left is seen; the other way below 0.
              * @default 0
              */
             turned_deg: number;
@@ -9102,7 +9107,7 @@ export interface components {
              * Stays
              * @description The level that sets the picture's scale; None: all.
              */
-            stays?: ("upper_neck" | "neck_base" | "collarbone" | "high_bust" | "bust" | "underbust" | "ribs" | "waist" | "high_hip" | "hip") | null;
+            stays?: ("upper_neck" | "neck_base" | "collarbone" | "high_bust" | "bust" | "underbust" | "ribs" | "waist" | "high_hip" | "hip") | "shoulders" | null;
         };
         /**
          * PictureLines
@@ -12543,8 +12548,9 @@ export interface components {
          * WayDrawn
          * @description A way to come near the drawing: the waist's reduction as a share, padding on each side by level, and how near.
          *
-         *     `likeness_percent` is the root mean square of the logarithms of the widths, drawn over worn, in %; `wanted_mm` the
-         *     drawn widths at her scale.
+         *     `likeness_percent` is the root mean square of the logarithms of the widths, drawn over worn, in %, those that are
+         *     marked surely counting for more; `wanted_mm` the drawn widths at her scale. `spread_share` is how far the reduction
+         *     moves with the spread of the drawn waist.
          */
         WayDrawn: {
             /**
@@ -12554,6 +12560,11 @@ export interface components {
             way: "no squeeze" | "within the limits" | "as drawn";
             /** Reduction Share */
             reduction_share: number;
+            /**
+             * Spread Share
+             * @default 0
+             */
+            spread_share: number;
             /** Padding Mm */
             padding_mm: {
                 [key: string]: number;
@@ -13382,11 +13393,8 @@ export interface components {
          * @description As it is written: Padding at a level: how thick it is there, on each side of it that is meant. It runs out at the next levels.
          */
         WrittenPad: {
-            /**
-             * Level
-             * @enum {string}
-             */
-            level: "upper_neck" | "neck_base" | "collarbone" | "high_bust" | "bust" | "underbust" | "ribs" | "waist" | "high_hip" | "hip";
+            /** Level */
+            level: ("upper_neck" | "neck_base" | "collarbone" | "high_bust" | "bust" | "underbust" | "ribs" | "waist" | "high_hip" | "hip") | "shoulders";
             /** Place */
             place?: ("sides" | "front" | "back" | "all round") | null;
             /**

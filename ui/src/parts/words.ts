@@ -79,6 +79,8 @@ export const LEVEL_LABELS: Record<LevelName, string> = {
   high_hip: 'High hip',
   hip: 'Hip',
 }
+/** Levels as they are marked on a picture. */
+export const SEEN_LABELS: Record<LevelName | 'shoulders', string> = { shoulders: 'Shoulders', ...LEVEL_LABELS }
 
 export function daysLeft(day: string | null | undefined): string {
   if (!day) return 'no day yet'

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { get, Refused } from '../../api/client'
-import type { Change, DrawnSeen, LevelName, LinesSeen } from '../../api/types'
-import { hardware, LEVEL_LABELS } from '../../parts/words'
+import type { Change, DrawnSeen, LinesSeen } from '../../api/types'
+import { hardware, SEEN_LABELS } from '../../parts/words'
 import HerOutline from './HerOutline.vue'
 import PadsBox from './PadsBox.vue'
 import PictureLines from './PictureLines.vue'
@@ -48,7 +48,7 @@ const apart = (read: Read) =>
     .map(([name, share]) => `${level(name).toLowerCase()} by ${percent(share!)}`)
     .join(', ')
 const percent = (share: number) => `${(100 * share).toFixed(1)}\u00a0%`
-const level = (name: string) => LEVEL_LABELS[name as LevelName] ?? name
+const level = (name: string) => SEEN_LABELS[name as keyof typeof SEEN_LABELS] ?? name
 type Read = DrawnSeen['pictures'][number]
 const changesFor = (read: Read, way: string) => (read.makes_so?.[way as keyof typeof read.makes_so] ?? []) as Change[]
 const restOf = (read: Read, way: string) => read.rest?.[way as keyof typeof read.rest] ?? []
@@ -62,7 +62,8 @@ const line = (curve: number[][], which: 1 | 2) => {
 const marked = (at: number) =>
   (open.build!.brief!.pictures![at]?.marks ?? [])
     .filter((mark) => mark.kind.endsWith('across'))
-    .map((mark) => mark.kind.replace(' across', '').replace(' ', '_'))
+    .map((mark) => mark.kind.replace(' across', '').replace(' ', '_').replace('chest', 'high_bust'))
+    .filter((name, i, all) => all.indexOf(name) === i)
 </script>
 
 <template>
@@ -78,8 +79,21 @@ const marked = (at: number) =>
         <v-select
           label="The figure is turned"
           :model-value="picture?.turned_deg ?? 0"
-          :items="[0, 20, 45].map((value) => ({ value, title: `${value}°` }))"
+          :items="
+            [0, 20, 45, -20, -45].map((value) => ({
+              value,
+              title: value
+                ? `${Math.abs(value)}°, ${value > 0 ? 'her left' : 'her right'} is seen`
+                : '0°, from the front',
+            }))
+          "
           @update:model-value="(value: number) => open.set(`brief.pictures.${at}.turned_deg`, value)"
+        />
+        <v-select
+          label="The figure is"
+          :model-value="picture?.made ?? 'drawn'"
+          :items="['drawn', 'filmed']"
+          @update:model-value="(value: string) => open.set(`brief.pictures.${at}.made`, value)"
         />
         <v-select
           label="What stays as it is"
@@ -99,8 +113,11 @@ const marked = (at: number) =>
       </p>
       <template v-if="read.found">
         <p>
-          The drawn waist is {{ Math.round(100 * read.found.drawn_share) }} % of the widest level, hers
-          {{ Math.round(100 * read.found.hers_share) }} %.
+          The {{ picture?.made ?? 'drawn' }} waist is {{ Math.round(100 * read.found.drawn_share)
+          }}<template v-if="read.found.drawn_spread >= 0.005">
+            ± {{ Math.round(100 * read.found.drawn_spread) }}</template
+          >
+          % of the widest level, hers {{ Math.round(100 * read.found.hers_share) }} %.
         </p>
         <p v-for="one in read.says" :key="one" class="caution">{{ one }}</p>
         <ul class="offers" aria-label="Three ways">
@@ -108,7 +125,8 @@ const marked = (at: number) =>
             <b>{{ way.way[0].toUpperCase() + way.way.slice(1) }}</b>: waist
             <span :class="{ past: way.reduction_share > (read.limit_share ?? 1) + 1e-6 }">{{
               way.reduction_share ? `${percent(way.reduction_share)} less` : 'as it is'
-            }}</span><template v-for="(mm, name) in way.padding_mm" :key="name"
+            }}</span><template v-if="(way.spread_share ?? 0) >= 0.005"> (± {{ percent(way.spread_share!) }})</template
+            ><template v-for="(mm, name) in way.padding_mm" :key="name"
               >, {{ level(String(name)).toLowerCase() }} padded by {{ hardware(mm, settings.unit) }} on each
               side</template
             >. <span class="soft">It differs by {{ percent(way.likeness_percent / 100) }}.</span>{{ ' '

@@ -15,7 +15,15 @@ const picture = computed(() => pictures.value[Math.min(here.value, pictures.valu
 const at = computed(() => `brief.pictures.${pictures.value.indexOf(picture.value)}`)
 const comparing = ref(false)
 const LINES = ['top line', 'hem', 'closure', 'seam', 'trim'] as const
-const ACROSS = ['waist across', 'bust across', 'underbust across', 'high hip across', 'hip across'] as const
+const ACROSS = [
+  'waist across',
+  'shoulders across',
+  'chest across',
+  'bust across',
+  'underbust across',
+  'high hip across',
+  'hip across',
+] as const
 const kind = ref<(typeof LINES)[number] | (typeof ACROSS)[number]>('top line')
 type Spot = [number, number]
 const drawing = ref<Spot[]>([])

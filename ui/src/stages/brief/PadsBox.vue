@@ -1,8 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { LevelName } from '../../api/types'
 import LengthField from '../../parts/LengthField.vue'
-import { LEVEL_LABELS, length } from '../../parts/words'
+import { SEEN_LABELS, length } from '../../parts/words'
 import { useBuild } from '../../stores/build'
 import { useSettings } from '../../stores/settings'
 
@@ -13,10 +12,11 @@ const pads = computed(() => open.build!.pads ?? [])
 const levels = computed(() => {
   const known = [...(open.plan!.body?.levels ?? [])].reverse().map((one) => one.name)
   const zero = open.kind?.tied ? 'neck_base' : 'waist'
-  return known.filter((name) => name !== zero).map((name) => ({ value: name, title: LEVEL_LABELS[name] }))
+  const names = [...(open.kind?.tied ? [] : (['shoulders'] as const)), ...known.filter((name) => name !== zero)]
+  return names.map((name) => ({ value: name, title: SEEN_LABELS[name] }))
 })
 const PLACES = ['sides', 'front', 'back', 'all round']
-const made = (level: LevelName, place: string) =>
+const made = (level: string, place: string) =>
   open.plan!.pads?.find((one) => one.level === level && one.place === place)
 /** What was refused there; what is only worth knowing stands on the left. */
 const refused = (at: string) => {
@@ -74,13 +74,15 @@ const take = (i: number) =>
       </div>
       <p class="small">
         <template v-if="made(pad.level, pad.place ?? 'sides')"
-          >{{ length(made(pad.level, pad.place ?? 'sides')!.girth_mm, settings.unit) }} more round her
-          {{ LEVEL_LABELS[pad.level].toLowerCase() }},
-          {{ made(pad.level, pad.place ?? 'sides')!.layers.length }} layers,
+          ><template v-if="pad.level === 'shoulders'">Worn in the costume, not under this, </template
+          ><template v-else
+            >{{ length(made(pad.level, pad.place ?? 'sides')!.girth_mm, settings.unit) }} more round her
+            {{ SEEN_LABELS[pad.level].toLowerCase() }}, </template
+          >{{ made(pad.level, pad.place ?? 'sides')!.layers.length }} layers,
           {{ length(made(pad.level, pad.place ?? 'sides')!.wide_mm, settings.unit) }} wide.
         </template>
         <button type="button" class="ask" @click="take(i)">
-          take it off<span class="sr">: {{ LEVEL_LABELS[pad.level] }}</span>
+          take it off<span class="sr">: {{ SEEN_LABELS[pad.level] }}</span>
         </button>
       </p>
     </div>
