@@ -1,19 +1,24 @@
 """Lines marked on a picture as lines of the garment, and the garment's lines back on it (model, section 17)."""
 
 from collections.abc import Iterator, Sequence
+from dataclasses import dataclass
 
 import numpy as np
+from pydantic import ValidationError
 
 from fuseau.craft.base.curves import Array
 from fuseau.craft.base.errors import Unmakeable
 from fuseau.craft.base.findings import Change, Message, message
 from fuseau.craft.base.record import Record
 from fuseau.craft.pattern.cups import usual_bust_points
+from fuseau.craft.pattern.hand_edits import LaySeam, edit
 from fuseau.craft.pattern.pattern import seam_label
+from fuseau.craft.pattern.trueing import lay_flat
 from fuseau.craft.wearer.silhouette import seen_width
 from fuseau.craft.worn.figure import Figure
 from fuseau.craft.worn.pose import Pose
 from fuseau.craft.worn.sight import facing, runs_of
+from fuseau.craft.worn.surface import HalfWorn
 from fuseau.document.build import Build, Mark, MarkKind, Picture
 from fuseau.planning.across import across_of
 from fuseau.planning.on_body import OnBody, OnBodyInputs, on_body
@@ -34,7 +39,8 @@ _DRAWN: tuple[str, ...] = ("top", "hem", "CB", "CF", "seam")
 class MarkRead(Record):
     """A line of a picture as one of the garment: what it says, what makes it so, or why it can't be.
 
-    `number` counts the marks of its kind from 1; 0 is of all seams. `so` tells that the garment has it already.
+    What makes it so are changes of what she chose, or edits of the pattern. `number` counts the marks of its kind from
+    1; 0 is of all seams. `so` tells that the garment has it already.
     """
 
     kind: MarkKind
@@ -42,6 +48,7 @@ class MarkRead(Record):
     says: Message | None = None
     warns: Message | None = None
     changes: tuple[Change, ...] = ()
+    edits: tuple[LaySeam, ...] = ()
     fault: Message | None = None
     so: bool = False
 
@@ -75,7 +82,7 @@ def picture_lines(build: Build, planned: Plan, inputs: OnBodyInputs, picture: Pi
         return PictureLines(picture=picture.id, fault=error.message)
     read: list[MarkRead] = []
     counts: dict[str, int] = {}
-    seams: list[float] = []
+    seams: list[_SeamMarked] = []
     for mark in marks:
         number = counts[mark.kind] = counts.get(mark.kind, 0) + 1
         found = MarkRead(kind=mark.kind, number=number)
@@ -86,12 +93,15 @@ def picture_lines(build: Build, planned: Plan, inputs: OnBodyInputs, picture: Pi
             elif mark.kind == "closure":
                 found = _closure(build, planned, found, place)
             else:
-                seams.append(float(np.median(place)))
+                seams.append(_SeamMarked(len(read), nominal, place))
                 found = _seam(build, figure, found, nominal, place)
         except Unmakeable as error:
             found = found.model_copy(update={"fault": error.message})
         read.append(found)
-    read += _panels(planned, seams)
+    for one, moved in _laid(build, inputs, seams):
+        if read[one].fault is None:
+            read[one] = read[one].model_copy(update=moved)
+    read += _panels(planned, [float(np.median(one.place)) for one in seams])
     back = _back(on_body(inputs), pose, picture) if inputs.worn is not None else ()
     return PictureLines(
         picture=picture.id,
@@ -195,6 +205,62 @@ def _seam(build: Build, figure: Figure, found: MarkRead, nominal: Array, place: 
                     raise Unmakeable("mark", "lines.through_cup")
                 warns = message("lines.bust_point")
     return found.model_copy(update={"says": says, "warns": warns})
+
+
+@dataclass(frozen=True, eq=False)
+class _SeamMarked:
+    """Which of the marks it is, and the nominal heights and places round her of its points."""
+
+    at: int
+    nominal: Array
+    place: Array
+
+
+def _laid(build: Build, inputs: OnBodyInputs, seams: Sequence[_SeamMarked]) -> Iterator[tuple[int, dict[str, object]]]:
+    """The garment's seams laid where as many are marked between CF and side: one edit each, or why it can't be.
+
+    A place round her is a length from CF on the ring as worn, x; on the flat half it is moved by (x − the seam's own)
+    over what of the girth the half is stretched to. Past what is marked of it a seam goes on beside its old way.
+    """
+    worn, planned = inputs.worn, inputs.planned
+    if worn is None or planned is None:
+        return
+    between = [one for one in seams if _NEAR_CF < abs(np.median(one.place)) < _NEAR_SIDE]
+    right = [one for one in between if np.median(one.place) > 0]
+    shown = right if 2 * len(right) >= len(between) else [one for one in between if one not in right]
+    shown.sort(key=lambda one: float(np.abs(np.median(one.place))))
+    pattern = worn.pattern
+    if len(shown) != pattern.front_panels - 1:
+        return
+    half = HalfWorn(inputs.figure, pattern)
+    stations = [(one.name, one.side_mm) for one in pattern.stations if one.name is not None]
+    for seam, one in enumerate(shown, start=1):
+        order = np.argsort(one.nominal)
+        at, place = one.nominal[order], np.abs(one.place)[order]
+        runs = half.seam_runs(at)
+        worn_mm = inputs.figure.over.at(at).run(place) - runs[:, seam]
+        flat_mm = worn_mm * pattern.shape.widths(at).sum(axis=1) / runs[:, -1]
+        if np.abs(flat_mm).max() <= _SAME_MM:
+            yield one.at, {"so": True}
+            continue
+        shifts = np.interp([side for _, side in stations], at, flat_mm)
+        try:
+            moves = LaySeam.model_validate(
+                {
+                    "seam": seam,
+                    "shifts": [
+                        {"level": name, "amount_mm": round(float(mm), 1)}
+                        for (name, _), mm in zip(stations, shifts, strict=True)
+                    ],
+                }
+            )
+            lay_flat(edit(pattern, moves, build.practice), build.practice)
+        except Unmakeable as error:
+            yield one.at, {"fault": error.message}
+        except ValidationError:
+            yield one.at, {"fault": message("lines.seam_far")}
+        else:
+            yield one.at, {"edits": (moves,)}
 
 
 def _panels(planned: Plan, places: Sequence[float]) -> Iterator[MarkRead]:

@@ -33,6 +33,8 @@ MESSAGES = {
     "lines.opens": "It opens at {line}.",
     "lines.opens_half": "It opens along {line} on her {half}.",
     "lines.seam": "{from_cf_mm:length} from CF at the waist.",
+    "lines.seam_far": "It lies further from the garment's own seam than a seam can be moved: split or join panels "
+    "there.",
     "lines.bust_point": "It runs through the bust point: all of the shaping there falls into it.",
     "lines.through_cup": "It runs through the bust point, where a cup is.",
     "lines.panels": "{seams:.0f} seams show between CF and side: {front:.0f} panels in front, now {now:.0f}.",

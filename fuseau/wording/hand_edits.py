@@ -9,6 +9,7 @@ from fuseau.craft.pattern.hand_edits import (
     DropSeam,
     HandEdit,
     JoinSeam,
+    LaySeam,
     MovePoint,
     MoveSeam,
     PartHalves,
@@ -37,6 +38,10 @@ def hand_edit(change: HandEdit, unit: Unit) -> str:
             if change.how == "shift":
                 return f"seam {seam} {by} toward {'CB' if change.amount_mm > 0 else 'CF'}{where}"
             return f"seam {seam} {'let out' if change.amount_mm > 0 else 'taken in'} by {by} on each edge{where}"
+        case LaySeam():
+            most = max((one.amount_mm for one in change.shifts), key=abs)
+            by = format_length(abs(most), unit, hardware=True)
+            return f"seam {seam_label(change.seam)} laid up to {by} toward {'CB' if most > 0 else 'CF'}{where}"
         case TrimEdge():
             off = format_length(abs(change.amount_mm), unit, hardware=True)
             how = "trimmed off" if change.amount_mm >= 0 else "left on"

@@ -1,13 +1,17 @@
 """Lines marked on a picture and what becomes of them; the pictures are drawn here, from bodies that are known."""
 
+import datetime
+
 import numpy as np
 import pytest
 from hypothesis import given, settings
 from hypothesis import strategies as st
 
 from fuseau.commands.fields import change
+from fuseau.commands.patterns import edit_pattern
 from fuseau.craft.worn.figure import Figure
 from fuseau.craft.worn.pose import Pose, points_at
+from fuseau.craft.worn.surface import HalfWorn
 from fuseau.planning.on_body import inputs_of
 from fuseau.planning.picture_lines import picture_lines
 from fuseau.planning.picture_pose import pose_on
@@ -22,6 +26,7 @@ PLANNED = plan(BUILD)
 INPUTS = inputs_of(BUILD, PLANNED)
 FIGURE = Figure(INPUTS.body, (), 0.15, INPUTS.worn.pattern, INPUTS.worn.fit)
 SAY = Words("cm")
+TODAY = datetime.date(2026, 3, 2)
 
 
 def pose(turn=0.0, mm=900.0, axis=0.5, waist=0.75):
@@ -166,6 +171,53 @@ def test_seams_are_counted_and_told_where_they_lie():
     bust = built("overbust corset")
     far = drawn(where, seams[0], levels=("waist", "hip"), build=bust)
     assert read(far).marks[0].warns is None
+
+
+def seams_moved(where, *by_mm, build=BUILD):
+    """The garment's own seams between CF and side as they would be drawn so much further back along her."""
+    planned = plan(build)
+    half = HalfWorn(FIGURE, (build.current.pattern if build.current else planned.drafted))
+    z = np.linspace(-70, 70, 15)
+    runs = half.seam_runs(z)
+    rings = FIGURE.over.at(z)
+    return [mark("seam", where, z, rings.place(runs[:, k] + mm)) for k, mm in enumerate(by_mm, start=1)]
+
+
+@settings(max_examples=12, deadline=None)
+@given(st.floats(-14, 14), st.floats(-14, 14), st.sampled_from([0.0, 20.0]))
+def test_seams_are_laid_where_they_are_drawn_to_a_millimetre(first, second, turn):
+    where = pose(turn)
+    build = drawn(where, *seams_moved(where, first, second))
+    marked = [one for one in read(build).marks if one.number]
+    assert all(one.fault is None for one in marked)
+    edits = [one.model_dump() for read_of in marked for one in read_of.edits]
+    assert len(edits) == sum(abs(mm) > 4 for mm in (first, second)) or min(abs(first), abs(second)) < 4.5
+    if not edits:
+        return
+    planned = plan(build)
+    made = edit_pattern(build, planned, edits, TODAY, "cm")
+    assert girths(made) == pytest.approx(girths(build), abs=0.01)  # where a seam lies changes no girth
+    z = np.linspace(-60, 60, 9)
+    seams = HalfWorn(FIGURE, made.current.pattern).seam_runs(z) - HalfWorn(FIGURE, planned.drafted).seam_runs(z)
+    for k, mm in ((1, first), (2, second)):
+        if abs(mm) > 4.5:
+            assert seams[:, k] == pytest.approx(np.full(len(z), mm), abs=1.2)
+    again = [one for one in read(made).marks if one.number]
+    assert all(one.so for one in again)
+
+
+def girths(build):
+    planned = plan(build)
+    pattern = build.current.pattern if build.current else planned.drafted
+    return list(pattern.shape.sewn_girth(pattern.shape.nominal))
+
+
+def test_a_seam_that_can_not_lie_there_says_why():
+    where = pose()
+    near = read(drawn(where, *seams_moved(where, 0.0, -45.0))).marks  # onto the first one
+    assert near[1].fault is not None
+    assert near[1].edits == ()
+    assert near[0].so
 
 
 def test_what_can_not_be_told_says_why():

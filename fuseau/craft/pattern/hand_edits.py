@@ -63,6 +63,22 @@ class MoveSeam(Record):
     side: Side = "both"
 
 
+class SeamShift(Record):
+    """By how much a seam goes toward CB (+) at a level."""
+
+    level: LevelName
+    amount_mm: Annotated[float, Length("how far a seam is moved", -150, 150)]
+
+
+class LaySeam(Record):
+    """Lay a seam elsewhere: so much toward CB (+) at each of these levels; girths stay."""
+
+    kind: Literal["lay_seam"] = "lay_seam"
+    seam: int
+    shifts: tuple[SeamShift, ...] = Field(min_length=1, max_length=10)
+    side: Side = "both"
+
+
 class TrimEdge(Record):
     """Cut so much off CB (or CF) on each half, all along it (+), or leave so much on (−); another amount at the hem.
 
@@ -183,6 +199,7 @@ class PartHalves(Record):
 HandEdit = Annotated[
     SetWidth
     | MoveSeam
+    | LaySeam
     | TrimEdge
     | MovePoint
     | DropPoint
@@ -200,6 +217,7 @@ HandEdit = Annotated[
 HAND_EDITS: tuple[type[Record], ...] = (
     SetWidth,
     MoveSeam,
+    LaySeam,
     TrimEdge,
     MovePoint,
     DropPoint,
@@ -231,6 +249,9 @@ def _made(pattern: Pattern, change: HandEdit) -> Pattern:
         case MoveSeam():
             _seam_of(pattern, change.seam)
             return _with_panels(pattern, change.side, lambda panels: _move_seam(panels, change))
+        case LaySeam():
+            _seam_of(pattern, change.seam)
+            return _with_panels(pattern, change.side, lambda panels: _lay_seam(pattern, panels, change))
         case TrimEdge():
             return _with_panels(pattern, change.side, lambda panels: _trim(pattern, panels, change))
         case MovePoint():
@@ -339,6 +360,22 @@ def _move_seam(panels: tuple[Panel, ...], change: MoveSeam) -> tuple[Panel, ...]
     sign = -1 if change.how == "girth" else 1
     before = before.model_copy(update={"cb_bumps": add_bump(before.cb_bumps, bump(change.amount_mm))})
     after = after.model_copy(update={"cf_bumps": add_bump(after.cf_bumps, bump(sign * change.amount_mm))})
+    return (*panels[: change.seam - 1], before, after, *panels[change.seam + 1 :])
+
+
+def _lay_seam(pattern: Pattern, panels: tuple[Panel, ...], change: LaySeam) -> tuple[Panel, ...]:
+    stations = pattern.stations_named()
+    before, after = panels[change.seam - 1], panels[change.seam]
+    cb, cf = list(before.cb_edge_mm), list(after.cf_edge_mm)
+    for i, one in enumerate(change.shifts):
+        if one.level not in stations:
+            raise Unmakeable(f"edit.shifts.{i}.level", "no_such_level", level=one.level)
+        cb[stations[one.level]] += one.amount_mm
+        cf[stations[one.level]] += one.amount_mm
+    before, after = (
+        before.model_copy(update={"cb_edge_mm": tuple(cb)}),
+        after.model_copy(update={"cf_edge_mm": tuple(cf)}),
+    )
     return (*panels[: change.seam - 1], before, after, *panels[change.seam + 1 :])
 
 
@@ -519,9 +556,14 @@ def _set_allowance(pattern: Pattern, change: SetAllowance) -> Pattern:
 def _check_widths(pattern: Pattern, change: HandEdit, practice: Practice) -> None:
     """No panel narrower than practice allows, between hem and top line; said at what was edited."""
     least = practice.least_panel_width_mm
-    field = {"width": "width_mm", "seam": "amount_mm", "dart": "width_mm", "split": "panel", "gusset": "width_mm"}.get(
-        change.kind
-    )
+    field = {
+        "width": "width_mm",
+        "seam": "amount_mm",
+        "lay_seam": "shifts",
+        "dart": "width_mm",
+        "split": "panel",
+        "gusset": "width_mm",
+    }.get(change.kind)
     field = "amount_mm" if isinstance(change, TrimEdge) else field
     if field is None:
         return

@@ -79,6 +79,14 @@ class Rings:
         )
         return np.where(past, 4 - ahead, ahead)
 
+    def run(self, place: Array) -> Array:
+        """How long it is from CF to places round each ring, (n,) mm; the inverse of `place` up to CB."""
+        angle = np.where(place <= 1, place, 2 - place)[:, None] * np.linspace(0.0, math.pi / 2, 4 * _ARC_POINTS)
+        deep = np.where(place <= 1, self.front_mm, self.back_mm)[:, None]
+        steps = np.hypot(np.diff(self.half_mm[:, None] * np.sin(angle)), np.diff(deep * np.cos(angle)))
+        front, back = self.runs
+        return np.where(place <= 1, steps.sum(axis=1), front + back - steps.sum(axis=1))
+
     def point(self, place: Array) -> tuple[Array, Array]:
         """Across and ahead of each ring at places round it, (n,) mm: positive to her right, and to the front."""
         side = np.where(place > 2, -1.0, 1.0)

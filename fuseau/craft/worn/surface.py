@@ -82,6 +82,11 @@ class HalfWorn:
         worn = widths * (share * self.figure.stretch)[:, None]
         return np.concatenate([np.zeros((len(nominal), 1)), np.cumsum(worn, axis=1)], axis=1)
 
+    def seam_runs(self, nominal: Array) -> Array:
+        """From CF to every seam along the ring as worn, at nominal heights, (m, panels + 1) mm."""
+        heights = self._edges[0]
+        return np.column_stack([np.interp(nominal, heights, run) for run in self._runs.T])
+
     def of_flat(self, panel: int, points: Array) -> tuple[Array, Array]:
         """Nominal heights and lengths from CF of points (m, 2) of a flat panel, counted from 1."""
         nominal, xs, zs = self._edges

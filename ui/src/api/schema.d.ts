@@ -5749,7 +5749,7 @@ export interface components {
          */
         EditPreview: {
             /** Edits */
-            edits: (components["schemas"]["WrittenSetWidth"] | components["schemas"]["WrittenMoveSeam"] | components["schemas"]["WrittenTrimEdge"] | components["schemas"]["WrittenMovePoint"] | components["schemas"]["WrittenDropPoint"] | components["schemas"]["WrittenShapeLine"] | components["schemas"]["WrittenSplitPanel"] | components["schemas"]["WrittenDropSeam"] | components["schemas"]["WrittenAddGusset"] | components["schemas"]["WrittenAddDart"] | components["schemas"]["WrittenDropInsert"] | components["schemas"]["WrittenJoinSeam"] | components["schemas"]["WrittenSetAllowance"] | components["schemas"]["WrittenPartHalves"])[];
+            edits: (components["schemas"]["WrittenSetWidth"] | components["schemas"]["WrittenMoveSeam"] | components["schemas"]["WrittenLaySeam"] | components["schemas"]["WrittenTrimEdge"] | components["schemas"]["WrittenMovePoint"] | components["schemas"]["WrittenDropPoint"] | components["schemas"]["WrittenShapeLine"] | components["schemas"]["WrittenSplitPanel"] | components["schemas"]["WrittenDropSeam"] | components["schemas"]["WrittenAddGusset"] | components["schemas"]["WrittenAddDart"] | components["schemas"]["WrittenDropInsert"] | components["schemas"]["WrittenJoinSeam"] | components["schemas"]["WrittenSetAllowance"] | components["schemas"]["WrittenPartHalves"])[];
         };
         /**
          * EditedPattern
@@ -7059,6 +7059,28 @@ export interface components {
             used_share: number;
         };
         /**
+         * LaySeam
+         * @description Lay a seam elsewhere: so much toward CB (+) at each of these levels; girths stay.
+         */
+        LaySeam: {
+            /**
+             * Kind
+             * @default lay_seam
+             * @constant
+             */
+            kind: "lay_seam";
+            /** Seam */
+            seam: number;
+            /** Shifts */
+            shifts: components["schemas"]["SeamShift"][];
+            /**
+             * Side
+             * @default both
+             * @enum {string}
+             */
+            side: "both" | "right" | "left";
+        };
+        /**
          * Layers
          * @description Every ply from the skin out, what is worn under them, and how they are made up.
          */
@@ -7768,7 +7790,8 @@ export interface components {
          * MarkRead
          * @description A line of a picture as one of the garment: what it says, what makes it so, or why it can't be.
          *
-         *     `number` counts the marks of its kind from 1; 0 is of all seams. `so` tells that the garment has it already.
+         *     What makes it so are changes of what she chose, or edits of the pattern. `number` counts the marks of its kind from
+         *     1; 0 is of all seams. `so` tells that the garment has it already.
          */
         MarkRead: {
             /**
@@ -7785,6 +7808,11 @@ export interface components {
              * @default []
              */
             changes: components["schemas"]["Change"][];
+            /**
+             * Edits
+             * @default []
+             */
+            edits: components["schemas"]["LaySeam"][];
             fault?: components["schemas"]["Message"] | null;
             /**
              * So
@@ -8974,7 +9002,7 @@ export interface components {
          */
         PatternEdits: {
             /** Edits */
-            edits: (components["schemas"]["WrittenSetWidth"] | components["schemas"]["WrittenMoveSeam"] | components["schemas"]["WrittenTrimEdge"] | components["schemas"]["WrittenMovePoint"] | components["schemas"]["WrittenDropPoint"] | components["schemas"]["WrittenShapeLine"] | components["schemas"]["WrittenSplitPanel"] | components["schemas"]["WrittenDropSeam"] | components["schemas"]["WrittenAddGusset"] | components["schemas"]["WrittenAddDart"] | components["schemas"]["WrittenDropInsert"] | components["schemas"]["WrittenJoinSeam"] | components["schemas"]["WrittenSetAllowance"] | components["schemas"]["WrittenPartHalves"])[];
+            edits: (components["schemas"]["WrittenSetWidth"] | components["schemas"]["WrittenMoveSeam"] | components["schemas"]["WrittenLaySeam"] | components["schemas"]["WrittenTrimEdge"] | components["schemas"]["WrittenMovePoint"] | components["schemas"]["WrittenDropPoint"] | components["schemas"]["WrittenShapeLine"] | components["schemas"]["WrittenSplitPanel"] | components["schemas"]["WrittenDropSeam"] | components["schemas"]["WrittenAddGusset"] | components["schemas"]["WrittenAddDart"] | components["schemas"]["WrittenDropInsert"] | components["schemas"]["WrittenJoinSeam"] | components["schemas"]["WrittenSetAllowance"] | components["schemas"]["WrittenPartHalves"])[];
             /** Revision */
             revision: number;
         };
@@ -10967,6 +10995,19 @@ export interface components {
             cb_side_mm: number;
         };
         /**
+         * SeamShift
+         * @description By how much a seam goes toward CB (+) at a level.
+         */
+        SeamShift: {
+            /**
+             * Level
+             * @enum {string}
+             */
+            level: "upper_neck" | "neck_base" | "collarbone" | "high_bust" | "bust" | "underbust" | "ribs" | "waist" | "high_hip" | "hip";
+            /** Amount Mm */
+            amount_mm: number;
+        };
+        /**
          * SeamStrain
          * @description What an overlay needs over a seam: by how much the panels gape (+) or overlap (−) at the worst height, over what
          *     width, and that as a share.
@@ -11818,7 +11859,7 @@ export interface components {
             /** Changes */
             changes?: components["schemas"]["Change"][];
             /** Edits */
-            edits?: (components["schemas"]["WrittenSetWidth"] | components["schemas"]["WrittenMoveSeam"] | components["schemas"]["WrittenTrimEdge"] | components["schemas"]["WrittenMovePoint"] | components["schemas"]["WrittenDropPoint"] | components["schemas"]["WrittenShapeLine"] | components["schemas"]["WrittenSplitPanel"] | components["schemas"]["WrittenDropSeam"] | components["schemas"]["WrittenAddGusset"] | components["schemas"]["WrittenAddDart"] | components["schemas"]["WrittenDropInsert"] | components["schemas"]["WrittenJoinSeam"] | components["schemas"]["WrittenSetAllowance"] | components["schemas"]["WrittenPartHalves"])[];
+            edits?: (components["schemas"]["WrittenSetWidth"] | components["schemas"]["WrittenMoveSeam"] | components["schemas"]["WrittenLaySeam"] | components["schemas"]["WrittenTrimEdge"] | components["schemas"]["WrittenMovePoint"] | components["schemas"]["WrittenDropPoint"] | components["schemas"]["WrittenShapeLine"] | components["schemas"]["WrittenSplitPanel"] | components["schemas"]["WrittenDropSeam"] | components["schemas"]["WrittenAddGusset"] | components["schemas"]["WrittenAddDart"] | components["schemas"]["WrittenDropInsert"] | components["schemas"]["WrittenJoinSeam"] | components["schemas"]["WrittenSetAllowance"] | components["schemas"]["WrittenPartHalves"])[];
             /**
              * Label
              * @default
@@ -13256,6 +13297,23 @@ export interface components {
             girth_mm: string | number;
         };
         /**
+         * WrittenLaySeam
+         * @description As it is written: Lay a seam elsewhere: so much toward CB (+) at each of these levels; girths stay.
+         */
+        WrittenLaySeam: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "lay_seam";
+            /** Seam */
+            seam: number;
+            /** Shifts */
+            shifts: components["schemas"]["WrittenSeamShift"][];
+            /** Side */
+            side?: ("both" | "right" | "left") | null;
+        };
+        /**
          * WrittenLogEntry
          * @description As it is written: Time on a step: on which day, how many minutes of hands on it, a note; and what went wrong, if something did.
          */
@@ -13467,6 +13525,19 @@ export interface components {
              * @enum {string}
              */
             word: "digs" | "firm" | "right" | "light" | "stands off";
+        };
+        /**
+         * WrittenSeamShift
+         * @description As it is written: By how much a seam goes toward CB (+) at a level.
+         */
+        WrittenSeamShift: {
+            /**
+             * Level
+             * @enum {string}
+             */
+            level: "upper_neck" | "neck_base" | "collarbone" | "high_bust" | "bust" | "underbust" | "ribs" | "waist" | "high_hip" | "hip";
+            /** Amount Mm */
+            amount_mm: string | number;
         };
         /**
          * WrittenSetAllowance

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Change, LinesSeen } from '../../api/types'
+import type { Change, LinesSeen, PatternEdit } from '../../api/types'
 import { useBuild } from '../../stores/build'
 
 // The lines that are marked on a picture: what each comes to on the garment, made so with one press, or why not.
@@ -10,7 +10,10 @@ const nameOf = (mark: Read) =>
   mark.number
     ? `${mark.kind[0].toUpperCase()}${mark.kind.slice(1)}${mark.number > 1 ? ` ${mark.number}` : ''}`
     : 'Seams'
-const make = (mark: Read) => open.edit(mark.changes as Change[], `${nameOf(mark)} as on the picture`)
+const make = (mark: Read) =>
+  mark.edits.length
+    ? open.editPattern([...mark.edits] as PatternEdit[])
+    : open.edit(mark.changes as Change[], `${nameOf(mark)} as on the picture`)
 </script>
 
 <template>
@@ -22,7 +25,7 @@ const make = (mark: Read) => open.edit(mark.changes as Change[], `${nameOf(mark)
       <li v-for="mark in lines.marks" :key="`${mark.kind} ${mark.number}`" :data-line="nameOf(mark)">
         <b>{{ nameOf(mark) }}</b>: {{ mark.fault ?? mark.says }}
         <template v-if="mark.warns">{{ mark.warns }} </template><button
-          v-if="mark.changes.length"
+          v-if="mark.changes.length || mark.edits.length"
           type="button"
           class="ask"
           @click="make(mark)"
