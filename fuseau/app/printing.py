@@ -28,7 +28,7 @@ def printed(session: Session, workers: Workers, build_id: str, what: Print, pape
     build = session.workshop.open(build_id).build
     content = workers.make(make_print, build_id, build, what, paper, session.unit)
     name, kind = what.rsplit(".", 1)
-    sized = f"-{paper}" if kind == "pdf" and name not in ("list", "letter") else ""
+    sized = f"-{paper}" if kind == "pdf" and name not in ("list", "letter", "on-her") else ""
     named = "measures" if name == "letter" else name
     return file_answer(content, _MEDIA[kind], build, f"-{named}{sized}.{kind}")
 
@@ -37,6 +37,7 @@ _PAGES: dict[Print, str] = {
     "pattern.pdf": "The pattern at 1:1 on tiled pages.",
     "plies.pdf": "Every piece of every ply at 1:1 on tiled pages.",
     "list.pdf": "Bones, busk, holes and lace on one page.",
+    "on-her.pdf": "The garment on her from four sides, with her levels as they are worn.",
 }
 _DRAWINGS: dict[Print, str] = {
     "pattern.svg": "The pattern as SVG in millimetres.",
@@ -63,7 +64,7 @@ def _offer_drawing(what: Print) -> None:
 
 
 def _offer(what: Print, told: str, route: Callable[..., Response]) -> None:
-    path, name = f"/builds/{{build_id}}/{what}", f"print_{what.replace('.', '_')}"
+    path, name = f"/builds/{{build_id}}/{what}", f"print_{what.replace('.', '_').replace('-', '_')}"
     router.add_api_route(path, route, response_class=Response, description=told, name=name, operation_id=name)
 
 

@@ -14,6 +14,7 @@ from fuseau.files.card import card_pdf, card_png
 from fuseau.files.document import write_document
 from fuseau.files.paper import Paper
 from fuseau.planning.card_box import FoundCard, find
+from fuseau.planning.on_body import inputs_of, on_body
 from fuseau.planning.record import Card, CardDifference, card, compare
 
 router = APIRouter(prefix="/api", responses=TROUBLES, route_class=JsonRoute)
@@ -60,7 +61,9 @@ def _printed(session: Session, workers: Workers, at: AtHand, paper: Paper, *, wh
     """The card as a PDF; `whole`: with the build in it, to be read back."""
     pictures = session.pictures_of(at.build)
     document = write_document(at.build, pictures) if whole else None
-    return workers.read(card_pdf, at.build, card(at.build, at.planned), paper, session.unit, pictures, document)
+    worn = inputs_of(at.build, at.planned)
+    seen = on_body(worn) if worn is not None and worn.worn is not None else None
+    return workers.read(card_pdf, at.build, card(at.build, at.planned), paper, session.unit, pictures, document, seen)
 
 
 @router.get("/builds/{build_id}/card.pdf", response_class=Response)

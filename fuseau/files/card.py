@@ -12,12 +12,15 @@ from reportlab.platypus import Flowable, Image, Paragraph, Table, TableStyle
 from fuseau.craft.base.lengths import Unit, format_length
 from fuseau.document.build import Build
 from fuseau.files.lists import as_pdf, list_styles, ruled, safe
+from fuseau.files.on_body_page import on_her
 from fuseau.files.paper import Paper
 from fuseau.files.unreadable import UnreadableFile
+from fuseau.planning.on_body import OnBody
 from fuseau.planning.record import Card, FactGroup
 from fuseau.wording import Words
 
 _PHOTO_MM, _PHOTOS = 54.0, 3
+_ENOUGH_PHOTOS, _ON_HER_MM = 2, 66.0
 _FLAT_MM = 26.0
 _FLAT_WIDE_MM = 60.0
 _WIDE_MM = 172.0
@@ -32,8 +35,11 @@ def card_pdf(
     unit: Unit,
     pictures: Mapping[str, bytes] | None = None,
     document: bytes | None = None,
+    seen: OnBody | None = None,
 ) -> bytes:
     """The card as a PDF, with the bytes of its photos among `pictures`. What is not known is left out.
+
+    While there are few photos of it, it is drawn on her: as `seen`.
 
     With a `document`, the build's own file, it carries that as an attachment, and is taken in again like it.
     """
@@ -46,7 +52,7 @@ def card_pdf(
         Paragraph(safe(build.brief.character), plain),
         Paragraph(f"Finished on {done.isoformat()}" if done else "Not finished yet", plain),
     ]
-    story += _drawn(card, pictures or {})
+    story += _drawn(card, pictures or {}, seen)
     say = Words(unit)
 
     def listed(group: FactGroup) -> list[tuple[str, str]]:
@@ -83,15 +89,18 @@ def _beside(heads: Sequence[Flowable | str], columns: Sequence[list[Flowable]]) 
     return table
 
 
-def _drawn(card: Card, pictures: Mapping[str, bytes]) -> list[Flowable]:
-    """Front, side and back, as far as there are photos of them, and the panels beside them."""
+def _drawn(card: Card, pictures: Mapping[str, bytes], seen: OnBody | None) -> list[Flowable]:
+    """Front, side and back, as far as there are photos of them; else on her; and the panels beside them."""
     order = ("front", "side", "back", "detail")
     shown = [one for one in sorted(card.photos, key=lambda one: order.index(one.view)) if one.id in pictures][:_PHOTOS]
     images: list[Flowable] = []
     for one in shown:
-        high = min(_PHOTO_MM, (_WIDE_MM - _FLAT_WIDE_MM - 4 * len(shown)) / len(shown) * one.height_px / one.width_px)
+        room = _WIDE_MM - _FLAT_WIDE_MM - (_ON_HER_MM + 4 if seen and len(shown) < _ENOUGH_PHOTOS else 0)
+        high = min(_PHOTO_MM, (room - 4 * len(shown)) / len(shown) * one.height_px / one.width_px)
         wide = high * one.width_px / one.height_px
         images.append(Image(io.BytesIO(pictures[one.id]), width=wide * mm, height=high * mm))
+    if seen is not None and len(shown) < _ENOUGH_PHOTOS:
+        images.append(on_her(seen, ((0.0, ""), (180.0, "")), _ON_HER_MM, _PHOTO_MM)[0])
     images += _flat(card)
     if not images:
         return []

@@ -21,6 +21,7 @@ Print = Literal[
     "front.pdf",
     "holes.pdf",
     "letter.pdf",
+    "on-her.pdf",
 ]
 
 
@@ -30,6 +31,14 @@ def print_of(what: Print, build: Build, planned: Plan, paper: Paper, unit: Unit)
         from fuseau.files.letter import letter_pdf
 
         return letter_pdf(build, paper)
+    if what == "on-her.pdf":
+        from fuseau.files.on_body_page import on_her_pdf
+        from fuseau.planning.on_body import inputs_of, on_body
+
+        worn = inputs_of(build, planned)
+        if worn is None:
+            raise Unmakeable("wearer", "on_body.unmeasured")
+        return on_her_pdf(build, on_body(worn), paper, unit)
     if planned.pattern is None:
         raise Unmakeable("wearer", "print.measures_first")
     match what:

@@ -14,18 +14,19 @@ from fuseau.craft.base.findings import Message, message
 from fuseau.craft.base.record import Record
 from fuseau.craft.boning.bones import Bone
 from fuseau.craft.fit.fit import Fit, Lacing, fit
+from fuseau.craft.pattern.cups import usual_bust_points
 from fuseau.craft.pattern.pattern import Pattern
 from fuseau.craft.pattern.trueing import LaidPanel, lay_flat
 from fuseau.craft.wearer.body import Body
 from fuseau.craft.wearer.measures import LevelName
 from fuseau.craft.worn.figure import Figure
+from fuseau.craft.worn.hangs import DEEPEST_SHOWN_MM, cup_on
 from fuseau.craft.worn.pose import Pose
 from fuseau.craft.worn.surface import (
     HalfWorn,
     Patch,
     RingSeen,
     Rows,
-    Spatial,
     SpatialLine,
     behind,
     lace_lines,
@@ -39,17 +40,9 @@ from fuseau.document.build import Build
 from fuseau.planning.lacings import final_lacing
 from fuseau.planning.picture_pose import pose_on
 from fuseau.planning.plan import Plan
+from fuseau.planning.worn_trims import SpatialSpots, depth_of, hanging_patches, trim_lines, trim_spots
 
 _UNDER_ARM_MM = 20.0  # below the high bust at the side: higher than that an edge is lifted by a raised arm
-
-
-class SpatialSpots(Record):
-    """Points on her that are alike: holes, or the pieces of a trim."""
-
-    what: str
-    name: str = ""
-    wide_mm: float
-    points: tuple[Spatial, ...]
 
 
 class WornLevel(RingSeen):
@@ -185,8 +178,12 @@ def on_body(inputs: OnBodyInputs) -> OnBody:
     if planned is not None:
         more_patches, more_lines, more_spots = _hardware(build, planned, figure, right, left)
         patches += more_patches
-        lines += [*more_lines, *_trims(build, planned, right, left)]
-        spots += [*more_spots, *_trim_spots(planned, right, left)]
+        lines += [*more_lines, *trim_lines(build, planned, right, left)]
+        spots += [*more_spots, *trim_spots(planned, right, left)]
+        patches += hanging_patches(build, planned, right, left)
+        cups, cup_lines = _cups(build, planned, figure)
+        patches += cups
+        lines += cup_lines
     lines += _limits(build, figure)
     top, hem = worn.pattern.top, worn.pattern.hem
     return OnBody(
@@ -195,7 +192,7 @@ def on_body(inputs: OnBodyInputs) -> OnBody:
         lines=tuple(lines),
         spots=tuple(spots),
         levels=tuple(_levels(figure, worn.fit)),
-        said=(message("on_body.cups"),) if planned and planned.pattern and planned.pattern.cup else (),
+        said=tuple(_said(planned)),
         area_off=off,
         poses=dict(_poses(build, figure)),
         edges_mm={
@@ -204,6 +201,27 @@ def on_body(inputs: OnBodyInputs) -> OnBody:
             for place, field in (("CF", "cf_mm"), ("side", "side_mm"), ("CB", "cb_mm"))
         },
     )
+
+
+def _said(planned: Plan | None) -> Iterator[Message]:
+    """What is not drawn as it is."""
+    if planned is None:
+        return
+    if planned.pattern and planned.pattern.cup:
+        yield message("on_body.cups")
+    hanging = planned.trims.hanging if planned.trims else ()
+    if any(depth_of(one) > DEEPEST_SHOWN_MM for one in hanging):
+        yield message("on_body.deep", mm=DEEPEST_SHOWN_MM)
+
+
+def _cups(build: Build, planned: Plan, figure: Figure) -> tuple[list[Patch], list[SpatialLine]]:
+    """Cups of both sides, where there are any."""
+    cup = planned.pattern.cup if planned.pattern else None
+    if cup is None or "bust" not in figure.body:
+        return [], []
+    apart = build.wearer.bust_points_mm or usual_bust_points(figure.body)
+    patch, lines = cup_on(figure, cup, apart, figure.body["bust"].front_mm)
+    return [patch, mirrored_patch(patch)], [*lines, *(mirrored_line(line) for line in lines)]
 
 
 def _poses(build: Build, figure: Figure) -> Iterator[tuple[str, Pose]]:
@@ -275,33 +293,6 @@ def _edge_runs(figure: Figure, half: HalfWorn) -> Array:
 def _holes(rows: Sequence[Rows], left: HalfWorn, right: HalfWorn, wide_mm: float) -> SpatialSpots:
     found = [half.at(*row) for half, row in zip((left, right), rows, strict=True)]
     return SpatialSpots(what="hole", wide_mm=wide_mm, points=spatial(np.vstack(found)))
-
-
-def _trims(build: Build, planned: Plan, right: HalfWorn, left: HalfWorn) -> Iterator[SpatialLine]:
-    if planned.trims is None:
-        return
-    trims = planned.trims
-    for shown in (*trims.along, *trims.hanging):
-        for half, parts in ((right, shown.parts), (left, shown.left_parts)):
-            for part in parts:
-                if len(part.points) > 1:
-                    yield half.line("trim", part.panel, part.points, shown.name, 1.5)
-    for area, over in zip(trims.areas, build.trims.areas, strict=True):
-        for half, other in ((right, "left"), (left, "right")):
-            if area.laid is not None and over.half != other:
-                for panel, outline in area.laid.outline:
-                    yield half.line("area", panel, (*outline, outline[0]), area.name, 1.0)
-
-
-def _trim_spots(planned: Plan, right: HalfWorn, left: HalfWorn) -> Iterator[SpatialSpots]:
-    for shown in planned.trims.along if planned.trims else ():
-        if not shown.spots:
-            continue
-        halves = [half for half, parts in ((right, shown.parts), (left, shown.left_parts)) if parts]
-        found = [
-            half.points(panel, np.array([point]), out_mm=2.0)[0] for half in halves for panel, point in shown.spots
-        ]
-        yield SpatialSpots(what="trim", name=shown.name, wide_mm=5.0, points=spatial(np.array(found)))
 
 
 def _limits(build: Build, figure: Figure) -> Iterator[SpatialLine]:

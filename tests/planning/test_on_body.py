@@ -1,16 +1,19 @@
 """The garment on her: what is on it, other versions, what is said where there is nothing, and the drawing."""
 
 import datetime
+import io
 import re
 import xml.etree.ElementTree as ET
 
 import numpy as np
 import pytest
+from pypdf import PdfReader
 
 from fuseau.commands.versions import cut_version
 from fuseau.craft.base.errors import Unmakeable
 from fuseau.document.build import Build
 from fuseau.files.on_body_drawing import draw_on_body
+from fuseau.files.on_body_page import on_her_pdf
 from fuseau.planning.on_body import inputs_of, on_body, silhouettes
 from tests.conftest import edited
 from tests.kinds import ALL_KINDS, built
@@ -139,3 +142,87 @@ def test_the_drawing_is_true_to_size_and_hides_what_lies_behind():
     assert len(re.findall('class="bone"', drawn)) < sum(line.what == "bone" for line in found.lines)
     both = ET.fromstring(draw_on_body(found, [0.0, 180.0], "x"))
     assert float(both.get("width").removesuffix("mm")) > 2 * width
+
+
+# --- what hangs, and goes over the shoulder
+
+
+def hung(**trims):
+    return edited(BUILD, **{f"trims__{name}": value for name, value in trims.items()})
+
+
+def patches_of(build, name):
+    found = [patch for patch in seen(build).patches if patch.name == name]
+    return [np.array(patch.points).reshape(patch.rows, patch.columns, 3) for patch in found]
+
+
+@pytest.mark.parametrize(("fullness", "depth"), [(1.0, 60.0), (1.5, 60.0), (2.0, 200.0)])
+def test_a_frill_hangs_from_its_line_as_deep_and_as_full_as_it_is(fullness, depth):
+    frill = {"key": "h1", "line": {"on": "hem"}, "tiers": [{"depth_mm": depth, "fullness": fullness}]}
+    right, left = patches_of(hung(hanging=[frill]), "hanging")
+    assert np.allclose(left, right * [-1, 1, 1], atol=0.11)
+    top, bottom = right[-1], right[0]  # rows rise
+    assert np.allclose(top[:, 1] - bottom[:, 1], depth, atol=0.2)
+    far = [np.hypot(row[:, 0], row[:, 2]) for row in right[::-1]]
+    assert all((low >= far[0] - 0.1).all() for low in far)  # it does not go into her
+    straight, waved = (np.linalg.norm(np.diff(row[:, [0, 2]], axis=0), axis=1).sum() for row in (top, bottom))
+    assert waved == pytest.approx(straight * max(fullness, np.mean(far[-1]) / np.mean(far[0])), rel=0.12)
+
+
+def test_a_circle_widens_as_it_is_cut_and_a_deep_skirt_says_that_it_goes_on():
+    peplum = {"key": "h1", "cut": "circle", "line": {"on": "hem"}, "tiers": [{"depth_mm": 150, "fullness": 1}]}
+    skirt = {"key": "h2", "line": {"on": "hem"}, "tiers": [{"depth_mm": 500, "fullness": 2}, {"depth_mm": 400}]}
+    first, *_ = patches_of(hung(hanging=[peplum]), "hanging")
+    wide = [np.linalg.norm(np.diff(row[:, [0, 2]], axis=0), axis=1).sum() for row in first]
+    assert wide[0] > wide[len(wide) // 2] > wide[-1]
+    found = seen(hung(hanging=[skirt]))
+    assert [one.code for one in found.said] == ["on_body.deep"]
+    low = min(np.array(patch.points).reshape(-1, 3)[:, 1].min() for patch in found.patches)
+    assert low > -600
+
+
+def test_a_frill_along_an_upright_seam_stays_a_line():
+    frill = {"key": "h1", "line": {"on": "seam", "seam": 2}, "tiers": [{"depth_mm": 40, "fullness": 2}]}
+    build = hung(hanging=[frill])
+    assert patches_of(build, "hanging") == []
+    assert any(line.what == "trim" for line in seen(build).lines)
+
+
+@pytest.mark.parametrize("kind", ["strap", "halter", "off the shoulder"])
+def test_straps_go_from_the_top_line_over_the_shoulder_or_round_the_arm(kind):
+    strap = {"key": "s1", "kind": kind, "front_mm": 90, "back_mm": 80, "shoulder_up_mm": 400, "arm_mm": 280}
+    right, left = patches_of(hung(straps=[strap]), "strap")
+    assert np.allclose(left, right * [-1, 1, 1], atol=0.11)
+    middle = right[:, 1]
+    assert (right[:, :, 0] < 5 + 25).all()  # hers is the right one
+    assert np.linalg.norm(right[len(right) // 2, 0] - right[len(right) // 2, 2]) == pytest.approx(25, abs=0.5)
+    if kind == "off the shoulder":
+        assert middle[:, 0].min() < middle[0, 0] - 20
+    else:
+        assert middle[:, 1].max() == pytest.approx(400, abs=1)
+    assert middle[0, 2] > 0 > middle[-1, 2]
+
+
+def test_cups_lie_over_both_bust_points_within_their_wires():
+    build = built("overbust corset")
+    build = edited(build, draft__cups=True, wearer__bust_points_mm="18")
+    found = seen(build)
+    right, left = (np.array(patch.points).reshape(-1, 3) for patch in found.patches if patch.name == "cup")
+    assert right[:, 0].mean() == pytest.approx(-left[:, 0].mean(), abs=0.1)
+    assert -120 < right[:, 0].mean() < -60
+    assert (right[:, 2] > 0).all()
+    cup = plan(build).pattern.cup
+    assert np.ptp(right[:, 0]) < cup.wire_diameter_mm
+    assert sum(line.what == "cup" for line in found.lines) == 6
+    assert [one.code for one in found.said] == ["on_body.cups"]
+
+
+def test_the_page_shows_her_from_four_sides_with_her_levels():
+    build = hung(hanging=[{"key": "h1", "line": {"on": "hem"}, "tiers": [{"depth_mm": 60, "fullness": 2}]}])
+    printed = on_her_pdf(build, seen(build), "a4", "cm")
+    (page,) = PdfReader(io.BytesIO(printed)).pages
+    text = page.extract_text()
+    for word in ("front", "¾ front", "side", "back", "Waist", "kPa", "1 : "):
+        assert word in text
+    assert (float(page.mediabox.width), float(page.mediabox.height)) == pytest.approx((595.3, 841.9), abs=0.1)
+    assert on_her_pdf(build, seen(build), "a4", "cm") == printed

@@ -17,17 +17,21 @@ from fuseau.craft.pattern.pattern import EdgeLine, EdgePoint
 from fuseau.craft.pattern.trueing import LaidPiece, Point
 from fuseau.craft.wearer.body import Body
 
-_WIRE_END = math.radians(78)  # an underwire reaches this far up from its lowest point on each side
+WIRE_END = math.radians(78)  # an underwire reaches this far up from its lowest point on each side
 _ABOVE_POINT = 0.35  # share of the cap's half arc that the cup covers above the bust point
 
 
 class Cup(Record):
-    """A cup's measures, mm: its wire, the way over the bust point from wire to wire, its depth, and its pieces."""
+    """A cup's measures, mm: its wire, the way over the bust point from wire to wire, its depth, and its pieces.
+
+    `over_point_mm`: so far it reaches above the bust point, along the cup.
+    """
 
     wire_diameter_mm: float
     wire_mm: float
     across_mm: float
     depth_mm: float
+    over_point_mm: float
     eased_in_mm: float
     pieces: tuple[LaidPiece, ...]
 
@@ -54,13 +58,14 @@ def make_cup(body: Body, bust_points_mm: float | None, practice: Practice) -> Cu
     radius = diameter / 2 / math.sin(half_angle)
     seam, wire = _half_cap(half_angle, radius)
     flat_wire = float(lengths_along(*wire.T)[-1])
-    true_wire = diameter / 2 * _WIRE_END
+    true_wire = diameter / 2 * WIRE_END
     pieces = tuple(_piece(name, seam, wire, sign, true_wire) for name, sign in (("inner", 1), ("outer", -1)))
     return Cup(
         wire_diameter_mm=diameter,
         wire_mm=2 * true_wire,
         across_mm=across,
         depth_mm=radius * (1 - math.cos(half_angle)),
+        over_point_mm=_ABOVE_POINT * half_angle * radius,
         eased_in_mm=2 * (flat_wire - true_wire),
         pieces=pieces,
     )
@@ -99,7 +104,7 @@ def _half_cap(half_angle: float, radius: float) -> tuple[Array, Array]:
     y -= np.interp(0.0, row, y)
     covered = np.linspace(-half_angle, _ABOVE_POINT * half_angle, 41)
     seam = np.column_stack([np.interp(covered, t[:, 0], x), np.interp(covered, t[:, 0], y)])
-    b = np.linspace(0, _WIRE_END, 41)[:, None]
+    b = np.linspace(0, WIRE_END, 41)[:, None]
     wire_row, wire_x = rows_of(math.cos(half_angle) * apex + math.sin(half_angle) * (-np.cos(b) * up + np.sin(b) * out))
     return seam, np.column_stack([wire_x, np.interp(wire_row, row, y)])
 

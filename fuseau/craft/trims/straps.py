@@ -14,7 +14,8 @@ class StrapLaid(Record):
     """A strap of one side: finished length, cut length, and how far each end leans from upright, degrees.
 
     `guessed`: the way over the shoulder follows from the shoulder's place, not from the tape. `arm_deg`: how high the
-    arm can be raised before it pulls.
+    arm can be raised before it pulls. `up_mm`: so high its way over the shoulder lies above the waist; None round the
+    arm.
     """
 
     finished_mm: float
@@ -25,6 +26,7 @@ class StrapLaid(Record):
     arm_deg: float
     eases_mm: float
     count: int
+    up_mm: float | None = None
 
 
 def lay_strap(
@@ -62,6 +64,7 @@ def lay_strap(
         arm_deg=_arm(eases),
         eases_mm=eases,
         count=1 if strap.kind == "halter" else 2,
+        up_mm=height,
     )
 
 

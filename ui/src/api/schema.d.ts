@@ -2356,6 +2356,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/builds/{build_id}/on-her.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Print On Her Pdf
+         * @description The garment on her from four sides, with her levels as they are worn.
+         */
+        get: operations["print_on_her_pdf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/builds/{build_id}/pattern.svg": {
         parameters: {
             query?: never;
@@ -5250,6 +5270,8 @@ export interface components {
         /**
          * Cup
          * @description A cup's measures, mm: its wire, the way over the bust point from wire to wire, its depth, and its pieces.
+         *
+         *     `over_point_mm`: so far it reaches above the bust point, along the cup.
          */
         Cup: {
             /** Wire Diameter Mm */
@@ -5260,6 +5282,8 @@ export interface components {
             across_mm: number;
             /** Depth Mm */
             depth_mm: number;
+            /** Over Point Mm */
+            over_point_mm: number;
             /** Eased In Mm */
             eased_in_mm: number;
             /** Pieces */
@@ -11661,7 +11685,8 @@ export interface components {
          * @description A strap of one side: finished length, cut length, and how far each end leans from upright, degrees.
          *
          *     `guessed`: the way over the shoulder follows from the shoulder's place, not from the tape. `arm_deg`: how high the
-         *     arm can be raised before it pulls.
+         *     arm can be raised before it pulls. `up_mm`: so high its way over the shoulder lies above the waist; None round the
+         *     arm.
          */
         StrapLaid: {
             /** Finished Mm */
@@ -11680,6 +11705,8 @@ export interface components {
             eases_mm: number;
             /** Count */
             count: number;
+            /** Up Mm */
+            up_mm?: number | null;
         };
         /**
          * StrapShown
@@ -20331,6 +20358,55 @@ export interface operations {
         };
     };
     print_list_pdf: {
+        parameters: {
+            query?: {
+                paper?: "a4" | "letter";
+            };
+            header?: never;
+            path: {
+                build_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    print_on_her_pdf: {
         parameters: {
             query?: {
                 paper?: "a4" | "letter";

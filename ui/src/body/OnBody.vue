@@ -39,6 +39,7 @@ watch(
 )
 
 // the picture behind her, at its scale and turn
+const OVER = 0.72
 const picture = ref('')
 const pictures = computed(() => open.build!.brief!.pictures ?? [])
 const poseOf = (id: string) => seen.value?.poses?.[id]
@@ -179,7 +180,7 @@ const has = computed<Record<Part, boolean>>(() => {
     bones: any('bone'),
     lacing: any('lace', 'hole'),
     opening: any('opening'),
-    trims: any('trim', 'area'),
+    trims: any('trim', 'area') || !!seen.value?.patches?.some((one) => ['hanging', 'strap'].includes(one.name)),
     pressure: !!seen.value?.levels?.some((level) => level.kpa != null && level.kpa > 0),
     limits: any('limit'),
   }
@@ -198,11 +199,30 @@ function facing(deg: number) {
   return near ? `from: ${near.name}` : `turned ${Math.round(Math.abs(deg))}° to her ${deg > 0 ? 'left' : 'right'}`
 }
 const base = computed(() => `/api/builds/${open.latest!.id}/body.svg?turn=${Math.round(turn.value)}`)
-function savePicture() {
+async function savePicture() {
   const link = document.createElement('a')
-  link.href = first.value!.png()
+  link.href = await pictureOf(first.value!.png(), laidOver.value?.found)
   link.download = `${open.build!.brief!.name}-on-her.png`
   link.click()
+}
+/** What is drawn, over the picture behind it where there is one, as it is shown. */
+async function pictureOf(drawn: string, over?: { id: string; width_px: number; height_px: number }) {
+  if (!over) return drawn
+  const [behind, worn] = await Promise.all([`/api/pictures/${over.id}`, drawn].map(loaded))
+  const sheet = document.createElement('canvas')
+  sheet.width = over.width_px
+  sheet.height = over.height_px
+  const on = sheet.getContext('2d')!
+  on.drawImage(behind, 0, 0, sheet.width, sheet.height)
+  on.globalAlpha = OVER
+  on.drawImage(worn, 0, 0, sheet.width, sheet.height)
+  return sheet.toDataURL('image/png')
+}
+async function loaded(source: string) {
+  const image = new Image()
+  image.src = source
+  await image.decode()
+  return image
 }
 </script>
 
@@ -226,7 +246,7 @@ function savePicture() {
           :ghost="sideBySide ? undefined : beside"
           v-bind="{ parts, view, moving, ...shownSize }"
           :label="`The garment on her, ${facing(turn)}`"
-          :class="{ over: laidOver }"
+          :style="{ opacity: laidOver ? OVER : 1 }"
           @drawn="ready = true"
           @failed="failed = 'This browser shows nothing in space. The drawing (SVG) shows the same.'"
         />
@@ -365,9 +385,6 @@ figure img {
   width: 100%;
   height: 100%;
 }
-canvas.over {
-  opacity: 0.72;
-}
 figcaption {
   position: absolute;
   left: 0;
@@ -381,8 +398,13 @@ figcaption {
   left: 16px;
   bottom: 12px;
   display: grid;
-  gap: 10px;
+  gap: 4px;
   justify-items: start;
+}
+.told p {
+  margin: 0;
+  padding: 1px 5px;
+  background: color-mix(in srgb, var(--paper) 82%, transparent);
 }
 .told.alone {
   inset: 0;

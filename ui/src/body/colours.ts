@@ -13,6 +13,7 @@ export function coloursFor(theme: string): Colours {
     cut: dark ? '#6f675e' : '#d3c4b4',
     cloth: dark ? '#4f6075' : '#7d8fa3',
     cloth2: dark ? '#5a6c82' : '#8b9cae',
+    hung: dark ? '#6f667c' : '#a89db3',
     ink: room('--ink'),
     classes: CLASS_COLOURS,
     lines: {

@@ -32,6 +32,7 @@ export interface Colours {
   cut: string
   cloth: string
   cloth2: string
+  hung: string
   ink: string
   lines: Record<string, string>
   classes: string[]
@@ -44,6 +45,7 @@ export interface View {
   middle: [number, number]
 }
 
+const LOOSE = ['hanging', 'strap'] // seen from both sides
 const SLOW_MS = 21 // a picture: 50 a second and no fewer
 const ROUGHEST = 0.55
 const WIDTHS: Record<string, number> = { top: 2.4, hem: 2.4, CB: 2, bone: 3, lace: 2, opening: 4, limit: 2, trim: 3 }
@@ -79,12 +81,13 @@ export class BodyScene {
     }
     for (const patch of ghost ? [] : (seen.patches ?? [])) {
       const her = patch.name === 'her'
-      const plain = new Color(her ? colours.skin : (patch.panel ?? 1) % 2 ? colours.cloth : colours.cloth2)
-      const mesh = this.meshOf(patch, plain, her)
+      const loose = LOOSE.includes(patch.name)
+      const cloth = (patch.panel ?? 1) % 2 ? colours.cloth : colours.cloth2
+      const mesh = this.meshOf(patch, new Color(her ? colours.skin : loose ? colours.hung : cloth), her, loose)
       if (her)
         for (const row of [0, patch.rows - 1])
           into('her').add(new Mesh(capOf(patch, row), new MeshBasicMaterial({ color: colours.cut, side: DoubleSide })))
-      into(her ? 'her' : patch.name === 'modesty panel' ? 'lacing' : 'garment').add(mesh)
+      into(her ? 'her' : loose ? 'trims' : patch.name === 'modesty panel' ? 'lacing' : 'garment').add(mesh)
     }
     const byStyle = new Map<string, number[]>()
     for (const line of seen.lines ?? []) {
@@ -121,7 +124,7 @@ export class BodyScene {
     }
   }
 
-  private meshOf(patch: Patch, plain: Color, her: boolean): Mesh {
+  private meshOf(patch: Patch, plain: Color, her: boolean, loose: boolean): Mesh {
     const shape = new BufferGeometry()
     shape.setAttribute('position', new BufferAttribute(new Float32Array(patch.points), 3))
     const count = patch.points.length / 3
@@ -141,6 +144,7 @@ export class BodyScene {
     }
     const material = matt(plain, her ? 3 : 1, pressed)
     if (patch.share?.length) this.pressed.push(pressed)
+    if (loose) material.side = DoubleSide
     const mesh = new Mesh(shape, material)
     this.meshes.push({ mesh, fine, coarse })
     return mesh

@@ -23,6 +23,7 @@ const PRINTS = computed(() => {
     },
     { file: 'plies.svg', title: 'Pieces as drawing', subtitle: 'SVG; every ply' },
     { file: 'plies.dxf', title: 'Pieces for cutting software', subtitle: 'DXF; every ply' },
+    { file: 'on-her.pdf', title: 'On the body, with her levels', subtitle: 'one page' },
     { file: 'body.svg?turn=0&turn=180', title: 'On the body, front and back', subtitle: 'SVG in millimetres' },
     { file: `list.pdf?paper=${paper}`, title: 'List', subtitle: 'bones, closure, holes and lace: one page' },
     { file: `bones.pdf?paper=${paper}`, title: 'Strip of bones, 1:1', subtitle: 'every bone with its label' },
