@@ -94,8 +94,8 @@ class Picture(Record):
     made: Literal["drawn", "filmed"] = "drawn"
     turned_deg: Annotated[
         float,
-        Amount("how far the figure is turned", -90, 90),
-        Field(description="To her right, so that her left is seen; the other way below 0."),
+        Amount("how far the figure is turned", -180, 180),
+        Field(description="To her right, so that her left is seen; the other way below 0; 180 from behind."),
     ] = 0.0
     stays: SeenLevel | None = Field(default=None, description="The level that sets the picture's scale; None: all.")
 

@@ -20,7 +20,7 @@ from fuseau.craft.wearer.as_drawn import (
     as_drawn,
 )
 from fuseau.craft.wearer.measures import SeenLevel
-from fuseau.craft.wearer.silhouette import seen_width
+from fuseau.craft.wearer.silhouette import off_front, seen_width
 from fuseau.document.build import Build, Picture
 from fuseau.planning.across import across_of, usable
 from fuseau.planning.plan import Plan
@@ -82,7 +82,7 @@ def read_together(build: Build, planned: Plan) -> DrawnRead | None:
     rows: list[tuple[int, SeenLevel, float, float]] = []
     shown: list[Picture] = []
     for picture in build.brief.pictures:
-        if picture.role != "reference" or abs(picture.turned_deg) > MOST_TURN_DEG:
+        if picture.role != "reference" or off_front(picture.turned_deg) > MOST_TURN_DEG:
             continue
         widths = {
             level: (one.width / float(seen_width(0.5, hers[level].width_to_depth, picture.turned_deg)), one.spread)

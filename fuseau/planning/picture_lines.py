@@ -87,7 +87,7 @@ def picture_lines(build: Build, planned: Plan, inputs: OnBodyInputs, picture: Pi
         number = counts[mark.kind] = counts.get(mark.kind, 0) + 1
         found = MarkRead(kind=mark.kind, number=number)
         try:
-            nominal, place = pose.on_her(figure, _points(mark, picture))
+            nominal, place = pose.on_her(figure, points_of(mark, picture))
             if mark.kind in ("top line", "hem"):
                 found = _edge(build, planned, figure, found, nominal, place)
             elif mark.kind == "closure":
@@ -111,7 +111,7 @@ def picture_lines(build: Build, planned: Plan, inputs: OnBodyInputs, picture: Pi
     )
 
 
-def _points(mark: Mark, picture: Picture) -> Array:
+def points_of(mark: Mark, picture: Picture) -> Array:
     """A mark as even points, both as shares of the picture's width, (m, 2)."""
     line = np.array(mark.points, float) * np.array([1.0, picture.height_px / picture.width_px])
     run = np.concatenate([[0.0], np.cumsum(np.hypot(*np.diff(line, axis=0).T))])
@@ -147,8 +147,12 @@ def _edge(build: Build, planned: Plan, figure: Figure, found: MarkRead, nominal:
         if line is None or abs(getattr(line, field) - mm) > _SAME_MM
     )
     given = {field: sign * mm for field, mm in at.items()}
-    seen = {"cf_mm", "side_mm"} & at.keys()
-    code = "lines.edge" if len(seen) == 2 else "lines.edge_cf" if "cf_mm" in seen else "lines.edge_side"
+    code = {
+        ("cf_mm", "side_mm"): "lines.edge",
+        ("side_mm", "cb_mm"): "lines.edge_back",
+        ("cf_mm",): "lines.edge_cf",
+        ("side_mm",): "lines.edge_side",
+    }.get(tuple(at), "lines.edge_all")
     return found.model_copy(update={"says": message(code, **given), "changes": changes, "so": not changes})
 
 

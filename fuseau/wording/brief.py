@@ -27,6 +27,8 @@ MESSAGES = {
     "lines.hem_on_lap": "It ends {hem_mm:length} below the waist, and her lap is {lap_mm:length} below it when she "
     "sits.",
     "lines.edge": "{cf_mm:length} from the waist at CF, {side_mm:length} at the side.",
+    "lines.edge_back": "{side_mm:length} from the waist at the side, {cb_mm:length} at CB.",
+    "lines.edge_all": "{cf_mm:length} from the waist at CF, {side_mm:length} at the side, {cb_mm:length} at CB.",
     "lines.edge_cf": "{cf_mm:length} from the waist at CF.",
     "lines.edge_side": "{side_mm:length} from the waist at the side.",
     "lines.between_seams": "It lies between two seams: it can open at CF, at the side, or along a seam.",

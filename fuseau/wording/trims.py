@@ -2,7 +2,8 @@
 
 MESSAGES: dict[str, str] = {
     "trim.motif_size": "Write a size between 5 and 600 mm.",
-    "trim.no_edges": "Mark the top line and the hem on the same picture, from edge to edge: they tell where it lies.",
+    "trim.no_edges": "Mark the waist across on the same picture, or its top line and hem from edge to edge: they tell "
+    "where it lies.",
     "trim.beside": "It lies beside the garment on the picture.",
     "trim.none": "There is no such trim any more.",
     "thread.no_trims": "none",

@@ -12,9 +12,11 @@ from fuseau.commands.patterns import edit_pattern
 from fuseau.craft.worn.figure import Figure
 from fuseau.craft.worn.pose import Pose, points_at
 from fuseau.craft.worn.surface import HalfWorn
+from fuseau.planning.drawn import read_drawn
 from fuseau.planning.on_body import inputs_of
 from fuseau.planning.picture_lines import picture_lines
 from fuseau.planning.picture_pose import pose_on
+from fuseau.planning.trim_marks import trim_marks
 from fuseau.wording import Words
 from tests.conftest import edited
 from tests.kinds import built
@@ -229,3 +231,60 @@ def test_what_can_not_be_told_says_why():
     assert read(edited(BUILD, brief__pictures=[picture])).fault.code == "lines.no_waist"
     beside = {"kind": "top line", "points": [[0.01, 0.3], [0.05, 0.3]]}
     assert read(drawn(where, beside)).marks[0].fault.code == "trim.beside"
+
+
+# --- trim lines
+
+
+@pytest.mark.parametrize("turn", [0.0, 20.0, -45.0])
+def test_a_trim_line_on_a_turned_picture_lies_where_it_was_drawn_from(turn):
+    where = pose(turn)
+    z, place = np.linspace(-50, 40, 9), np.linspace(0.1, 0.8, 9) * (-1 if turn > 0 else 1)
+    build = drawn(where, mark("trim", where, z, place))
+    (found,) = trim_marks(build, plan(build))
+    assert found.fault is None
+    half = HalfWorn(FIGURE, INPUTS.worn.pattern)
+    back = np.array([half.of_flat(one.panel, np.array([[one.x_mm, one.z_mm]])) for one in found.spots])[:, :, 0]
+    wanted = FIGURE.over.at(back[:, 0]).run(np.interp(back[:, 0], z, np.abs(place)))
+    assert back[:, 1] == pytest.approx(wanted, abs=1.5)
+    assert (back[0, 0], back[-1, 0]) == (pytest.approx(-50, abs=1.5), pytest.approx(40, abs=1.5))
+
+
+def test_a_trim_line_off_the_garment_says_so():
+    where = pose()
+    build = drawn(where, mark("trim", where, [-190, -185], [0.2, 0.4]), levels=("waist", "hip"))
+    short = edited(build, draft__hem__cf_mm="6", draft__hem__side_mm="6", draft__hem__cb_mm="6")
+    (found,) = trim_marks(short, plan(short))
+    assert found.fault.code == "trim.beside"
+
+
+@settings(max_examples=40, deadline=None)
+@given(st.floats(-60, 60), st.floats(0.02, 1.9))
+def test_a_place_on_her_is_found_on_the_flat_panels_and_back(nominal, place):
+    half = HalfWorn(FIGURE, INPUTS.worn.pattern)
+    at = np.array([nominal])
+    run = FIGURE.over.at(at).run(np.array([place]))
+    numbers, flat = half.to_flat(at, run)
+    if run[0] < half.seam_runs(at)[0, -1]:
+        again, around = half.of_flat(int(numbers[0]), flat)
+        assert (again[0], around[0]) == (pytest.approx(nominal, abs=0.2), pytest.approx(run[0], abs=0.3))
+    assert FIGURE.over.at(at).place(run)[0] == pytest.approx(place, abs=0.01)
+
+
+def test_a_picture_from_behind_tells_the_edges_at_side_and_cb():
+    where = pose(180)
+    places = np.concatenate([np.linspace(1.0, 2.0, 25), np.linspace(-2.0, -1.0, 25)])
+    z = np.interp(np.abs(places), [1, 2], [70, 105])
+    z = np.array(
+        [float(np.interp(one, FIGURE.rise_along(abs(at)), FIGURE.heights)) for one, at in zip(z, places, strict=True)]
+    )
+    order = np.argsort([x for x, _ in on(where, z, places)])
+    build = drawn(where, mark("top line", where, z[order], places[order]))
+    (top,) = read(build).marks
+    values = {one.at: one.value for one in top.changes}
+    assert values["draft.top.cb_mm"] == pytest.approx(105, abs=4)
+    assert values["draft.top.side_mm"] == pytest.approx(70, abs=6)
+    assert "draft.top.cf_mm" not in values
+    assert "at CB" in SAY(top.says)
+    drawn_of = read_drawn(build, plan(build), build.brief.pictures[0])
+    assert drawn_of.fault is None

@@ -287,6 +287,17 @@ class Hand:
 
         self.wait(click, f"there is no “{words}” to press")
 
+    def choose(self, label: str, option: str) -> None:
+        """Choose in the list with this label."""
+        path = f'//input[@id=//label[normalize-space()="{label}"]/@for]/ancestor::*[contains(@class, "v-field")][1]'
+        field = self.wait(lambda: self.browser.execute_script(_FIRST_OF_PATH, path, True), f"no list “{label}”")
+        field.click()
+        self.press(option)
+
+    def see_in(self, css: str, text: str) -> None:
+        """Wait until this text is shown there."""
+        self.wait(lambda: text in self.find(css).text, f"“{text}” is not in {css}")
+
     def field(self, label: str) -> WebElement:
         """The input with this label or accessible name."""
         path = f'//input[@aria-label="{label}" or @id=//label[normalize-space()="{label}"]/@for]'

@@ -385,3 +385,38 @@ def test_a_marked_line_is_made_the_garments_and_a_mark_is_moved(demo_hand):
     hand.wait(lambda: marks()[at]["points"][0][1] < before[at]["points"][0][1] - 0.01)
     assert marks()[at]["points"][1:] != before[at]["points"]
     assert hand.violations() == []
+
+
+def test_widths_are_marked_by_pointer_as_a_film_shows_them_and_seams_are_laid_as_drawn(demo_hand):
+    hand = demo_hand
+    line = hand.stage("Lamplighter Regent", "brief")
+    hand.press("As drawn?")
+    hand.see("59 ± 3 %")
+    hand.choose("The figure is", "filmed")
+    hand.see("59 ± 2 %")  # a contour is surer than a line with a thickness
+    # shoulders, marked from edge to edge by two clicks; nobody measured hers yet
+    hand.choose("A width", "shoulders")
+    stage = hand.find(".pictures .stage svg")
+    box = stage.rect
+    for x in (0.31, 0.69):
+        at = (round(box["width"] * (x - 0.5)), round(box["height"] * (0.25 - 0.5)))
+        ActionChains(hand.browser).move_to_element_with_offset(stage, *at).click().perform()
+    hand.press("Mark the shoulders across")
+    marks = lambda: hand.sheet(line)["build"]["brief"]["pictures"][0]["marks"]  # noqa: E731
+    shoulders = hand.wait(lambda: next((one for one in marks() if one["kind"] == "shoulders across"), None))
+    assert [point[0] for point in shoulders["points"]] == pytest.approx([0.31, 0.69], abs=0.01)
+    hand.choose("The figure is turned", "20°, her right is seen")
+    hand.wait(lambda: hand.sheet(line)["build"]["brief"]["pictures"][0]["turned_deg"] == -20)
+    hand.choose("The figure is turned", "0°, from the front")
+    # two seams in front, as many as the garment has: each is laid where it is drawn, a version that is drawn on
+    seams = [{"kind": "seam", "points": [[0.5 + x, 0.45], [0.5 + x, 0.62]]} for x in (0.04, 0.085)]
+    opened = hand.sheet(line)
+    change = [{"at": "brief.pictures.0.marks", "value": [*opened["build"]["brief"]["pictures"][0]["marks"], *seams]}]
+    url = f"/api/builds/{line['id']}/changes"
+    assert hand.api.post(url, json={"revision": opened["revision"], "changes": change}).status_code == 200
+    hand.browser.refresh()
+    hand.press("As drawn?")
+    hand.click("[data-line='Seam'] .ask")
+    hand.wait(lambda: any("seam 1" in one for one in hand.sheet(line)["build"]["versions"][-1]["changes"]))
+    hand.see_in("[data-line='Seam']", "It is so.")
+    assert hand.violations() == []

@@ -1,5 +1,9 @@
 """Trims as a maker uses them: beads that run out, a frill from what is at hand, a skirt that slips and is held."""
 
+import math
+
+import pytest
+
 
 def kept(hand, name):
     return hand.sheet(hand.build(name))["build"]["trims"]
@@ -54,6 +58,23 @@ def test_a_skirt_that_slips_is_held_by_a_band_of_its_own(demo_hand):
     hand.press("do that")
     hand.gone("It slips")
     assert kept(hand, "Beekeeper General")["hanging"][0]["own_band"]
+
+
+def test_a_waist_stay_is_put_in_and_taken_out_again(demo_hand):
+    hand = demo_hand
+    line = hand.stage("Beekeeper General", "trims")
+    hand.see("It slips")
+    held = hand.sheet(line)["plan"]["trims"]["load"]["friction_n"]
+    hand.browser.execute_script(
+        "[...document.querySelectorAll('[data-load] li')].find((one) => one.innerText.includes('waist stay'))"
+        ".querySelector('button').click()"
+    )
+    hand.see("With a waist stay.")
+    stayed = hand.sheet(line)["plan"]
+    assert stayed["trims"]["load"]["friction_n"] == pytest.approx(held + 0.3 * 2 * math.pi * 20, abs=0.1)
+    hand.press("take it out")
+    hand.gone("With a waist stay.")
+    assert hand.sheet(line)["plan"]["trims"]["load"]["friction_n"] == pytest.approx(held)
 
 
 def test_embroidery_is_drawn_between_channels_and_room_for_a_motif_is_told(demo_hand):

@@ -9,7 +9,7 @@ import numpy as np
 from fuseau.craft.base.curves import Array
 from fuseau.craft.base.errors import Unmakeable
 from fuseau.craft.base.record import Record
-from fuseau.craft.wearer.silhouette import half_width, laced_ratio, seen_width
+from fuseau.craft.wearer.silhouette import half_width, laced_ratio, off_front, seen_width
 
 MOST_PADDING_MM = 60.0  # on each side: more no longer moves with her
 MOST_SHOULDER_MM = 25.0  # past the end of her shoulder nothing carries more
@@ -85,7 +85,7 @@ def as_drawn(
     names = [one.name for one in levels]
     if "waist" not in names or len(levels) < 2:
         raise Unmakeable(at, "drawn.too_few")
-    if abs(turn_deg) > MOST_TURN_DEG:
+    if off_front(turn_deg) > MOST_TURN_DEG:
         raise Unmakeable(at, "drawn.turned", most=MOST_TURN_DEG)
     problem = _Problem(levels, turn_deg, stays if stays in names and stays != "waist" else None)
     shares = np.arange(0.0, _MOST_SHARE + _STEP / 2, _STEP)

@@ -29,6 +29,15 @@ def laced_ratio(width_to_depth: Array | float, used: Array | float) -> Array:
     return 1 + (np.asarray(width_to_depth, float) - 1) * (1 - KAPPA * np.asarray(used, float))
 
 
+def off_front(turn_deg: float) -> float:
+    """How far a turn is from showing her straight, from the front or from behind, degrees.
+
+    >>> off_front(20.0), off_front(-45.0), off_front(180.0), off_front(-170.0)
+    (20.0, 45.0, 0.0, 10.0)
+    """
+    return abs((turn_deg + 90.0) % 180.0 - 90.0)
+
+
 def seen_width(half_mm: Array | float, width_to_depth: Array | float, turn_deg: float) -> Array:
     """How wide an ellipse is seen that is turned: 2a·√(cos²ψ + sin²ψ/ρ²).
 

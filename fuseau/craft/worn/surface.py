@@ -100,6 +100,18 @@ class HalfWorn:
         before, after = (np.interp(here, nominal, self._runs[:, k]) for k in (panel - 1, panel))
         return here, before + across * (after - before)
 
+    def to_flat(self, nominal: Array, run: Array) -> tuple[Array, Array]:
+        """Which panels points at nominal heights and lengths from CF lie on, (m,) from 1, and where, (m, 2)."""
+        heights, xs, zs = self._edges
+        runs = self.seam_runs(nominal)
+        i = np.clip((runs[:, 1:] <= run[:, None]).sum(axis=1), 0, runs.shape[1] - 2)
+        rows = np.arange(len(run))
+        share = (run - runs[rows, i]) / np.maximum(runs[rows, i + 1] - runs[rows, i], 1e-9)
+        share = np.clip(share, 0.0, 1.0)
+        edges = [np.column_stack([np.interp(nominal, heights, one) for one in of.T]) for of in (xs, zs)]
+        flat = [of[rows, 2 * i] + share * (of[rows, 2 * i + 1] - of[rows, 2 * i]) for of in edges]
+        return i + 1, np.column_stack(flat)
+
     def at(self, nominal: Array, run: Array) -> Array:
         """Points at nominal heights and lengths from CF, (m, 3)."""
         return self.mirrored(self.figure.points(self.figure.over, nominal, run))

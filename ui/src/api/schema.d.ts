@@ -9151,7 +9151,7 @@ export interface components {
             made: "drawn" | "filmed";
             /**
              * Turned Deg
-             * @description To her right, so that her left is seen; the other way below 0.
+             * @description To her right, so that her left is seen; the other way below 0; 180 from behind.
              * @default 0
              */
             turned_deg: number;

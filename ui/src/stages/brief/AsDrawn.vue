@@ -52,6 +52,12 @@ const level = (name: string) => SEEN_LABELS[name as keyof typeof SEEN_LABELS] ??
 type Read = DrawnSeen['pictures'][number]
 const changesFor = (read: Read, way: string) => (read.makes_so?.[way as keyof typeof read.makes_so] ?? []) as Change[]
 const restOf = (read: Read, way: string) => read.rest?.[way as keyof typeof read.rest] ?? []
+const turnWord = (deg: number) =>
+  deg === 180
+    ? 'from behind'
+    : deg
+      ? `${Math.abs(deg)}°, her ${deg > 0 ? 'left' : 'right'} is seen`
+      : '0°, from the front'
 const WIDE = 260
 const HIGH = 90
 const line = (curve: number[][], which: 1 | 2) => {
@@ -79,14 +85,7 @@ const marked = (at: number) =>
         <v-select
           label="The figure is turned"
           :model-value="picture?.turned_deg ?? 0"
-          :items="
-            [0, 20, 45, -20, -45].map((value) => ({
-              value,
-              title: value
-                ? `${Math.abs(value)}°, ${value > 0 ? 'her left' : 'her right'} is seen`
-                : '0°, from the front',
-            }))
-          "
+          :items="[0, 20, 45, -20, -45, 180].map((value) => ({ value, title: turnWord(value) }))"
           @update:model-value="(value: number) => open.set(`brief.pictures.${at}.turned_deg`, value)"
         />
         <v-select

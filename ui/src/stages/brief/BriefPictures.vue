@@ -232,11 +232,13 @@ watch(
         <v-btn-toggle v-model="kind" aria-label="Mark"
           ><v-btn v-for="one in LINES" :key="one" :value="one" size="small">{{ one }}</v-btn></v-btn-toggle
         >
-        <v-btn-toggle v-model="kind" aria-label="Mark across"
-          ><v-btn v-for="one in ACROSS" :key="one" :value="one" size="small" :aria-label="one">{{
-            one === 'waist across' ? one : one.replace(' across', '')
-          }}</v-btn></v-btn-toggle
-        >
+        <v-select
+          class="width"
+          label="A width"
+          :model-value="kind.endsWith('across') ? kind : null"
+          :items="ACROSS.map((one) => ({ value: one, title: one.replace(' across', '') }))"
+          @update:model-value="(one: typeof kind) => (kind = one)"
+        />
         <v-btn v-if="drawing.length > 1" size="small" color="primary" @click="finish">Mark the {{ kind }}</v-btn>
         <v-btn v-if="drawing.length" size="small" variant="text" @click="drawing = []">Leave it</v-btn>
         <v-btn v-if="picked !== undefined" size="small" variant="outlined" @click="drop(picked)"
@@ -335,8 +337,12 @@ watch(
 </template>
 
 <style scoped>
+.width {
+  flex: 0 0 122px;
+}
 .pictures {
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   grid-template-rows: auto auto minmax(0, 1fr) auto;
   gap: 10px;
   padding: 14px 16px;
