@@ -12,6 +12,7 @@ from fuseau.craft.wearer.silhouette import half_width
 
 _FLATTEST = 0.25  # of the half width: no front or back is flatter
 _ARC_POINTS = 25
+_SECANTS, _SAME = 7, 1e-9
 _QUARTER = np.linspace(0.0, math.pi / 2, _ARC_POINTS)
 
 
@@ -27,12 +28,16 @@ def quarter_length(half: Array, deep: Array) -> Array:
 
 def deep_for(half: Array, length: Array) -> Array:
     """How deep a quarter of an ellipse of half width `half` is that has this length; never flatter than a quarter."""
-    low, high = _FLATTEST * half, 3.0 * half + length
-    for _ in range(40):
-        middle = (low + high) / 2
-        longer = quarter_length(half, middle) > length
-        low, high = np.where(longer, low, middle), np.where(longer, middle, high)
-    return np.asarray((low + high) / 2)
+    least = _FLATTEST * half
+    before, here = least, half
+    off_before, off = quarter_length(half, before) - length, quarter_length(half, here) - length
+    for _ in range(_SECANTS):  # the length grows nearly evenly with the depth
+        slope = (off - off_before) / np.where(np.abs(here - before) < _SAME, np.inf, here - before)
+        step = np.where(slope > 0, off / np.where(slope > 0, slope, 1.0), 0.0)
+        before, off_before = here, off
+        here = np.maximum(here - step, least)
+        off = quarter_length(half, here) - length
+    return np.asarray(here)
 
 
 @dataclass(frozen=True, eq=False)
@@ -72,12 +77,11 @@ class Rings:
         whole = front + back
         past = run > whole
         run = np.where(past, 2 * whole - run, run)
-        ahead = np.where(
-            run <= front,
-            _share_along(self.half_mm, self.front_mm, run / front),
-            2 - _share_along(self.half_mm, self.back_mm, (whole - run) / back),
-        )
-        return np.where(past, 4 - ahead, ahead)
+        ahead = run <= front
+        deep = np.where(ahead, self.front_mm, self.back_mm)
+        share = _share_along(self.half_mm, deep, np.where(ahead, run / front, (whole - run) / back))
+        found = np.where(ahead, share, 2 - share)
+        return np.where(past, 4 - found, found)
 
     def run(self, place: Array) -> Array:
         """How long it is from CF to places round each ring, (n,) mm; the inverse of `place` up to CB."""
