@@ -192,9 +192,9 @@ def _makes_so(build: Build, way: WayDrawn) -> Iterator[Change]:
         yield Change(at="target.job", value="reduction_share")
         yield Change(at="target.reduction_percent", value=percent)
     gives = build.practice.pad_gives_share
-    pressed = {level: 1.0 if level == "shoulders" else 1 - gives for level in way.padding_mm}
+    left = {level: 1.0 if level == "shoulders" else 1 - gives for level in way.padding_mm}  # once it is worn
     pads = [
-        {"level": level, "place": "sides", "thick_mm": float(min(_THICKEST_MM, round(mm / pressed[level])))}
+        {"level": level, "place": "sides", "thick_mm": float(min(_THICKEST_MM, round(mm / left[level])))}
         for level, mm in way.padding_mm.items()
     ]
     asked = [pad for pad in build.pads if pad.place == "sides" and pad.level in way.widths_mm]
