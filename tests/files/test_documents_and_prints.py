@@ -81,7 +81,7 @@ def test_the_file_follows_the_published_schema(tried):
         (b"\x89PNG\r\n\x1a\n\xff\xfe", "not a text file"),
         (b'{"hello": 1}', "not a Fuseau build"),
         (b"[1, 2]", "not a Fuseau build"),
-        (b'{"format": "fuseau.build", "version": 8}', "newer Fuseau (file version 8"),
+        (b'{"format": "fuseau.build", "version": 9}', "newer Fuseau (file version 9"),
         (b'{"format": "fuseau.build", "version": 1, "colour": "red"}', "fault at colour"),
         (b'{"format": "fuseau.build", "target": {"gap_mm": 9999}}', "fault at target.gap_mm"),
         (b'{"format": "fuseau.build", "target": {"gap_mm": NaN}}', "NaN"),

@@ -408,6 +408,7 @@ def test_widths_are_marked_by_pointer_as_a_film_shows_them_and_seams_are_laid_as
     hand.choose("The figure is turned", "20°, her right is seen")
     hand.wait(lambda: hand.sheet(line)["build"]["brief"]["pictures"][0]["turned_deg"] == -20)
     hand.choose("The figure is turned", "0°, from the front")
+    hand.wait(lambda: hand.sheet(line)["build"]["brief"]["pictures"][0]["turned_deg"] == 0)
     # two seams in front, as many as the garment has: each is laid where it is drawn, a version that is drawn on
     seams = [{"kind": "seam", "points": [[0.5 + x, 0.45], [0.5 + x, 0.62]]} for x in (0.04, 0.085)]
     opened = hand.sheet(line)

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { mdiHuman, mdiRedoVariant, mdiThemeLightDark, mdiUndoVariant } from '@mdi/js'
+import { mdiArrowLeft, mdiDotsVertical, mdiHuman, mdiRedoVariant, mdiThemeLightDark, mdiUndoVariant } from '@mdi/js'
 import { useEventListener } from '@vueuse/core'
 import { computed, onMounted, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
@@ -81,7 +81,9 @@ const flipTheme = () => settings.setHouse({ theme: settings.house.theme === 'lig
 <template>
   <v-app :theme="settings.house.theme">
     <header class="frame">
-      <router-link to="/" class="name" aria-label="Fuseau, to the workshop">Fuseau</router-link>
+      <router-link to="/" class="name" :class="{ away: inBuild }" aria-label="Fuseau, to the workshop"
+        ><span>Fuseau</span><v-icon class="narrow" :icon="mdiArrowLeft" size="small"
+      /></router-link>
       <template v-if="brief">
         <strong class="build">{{ brief.name }}</strong>
         <span class="about">{{ open.build?.kind }} · {{ daysLeft(brief.needed_on) }}</span>
@@ -96,7 +98,7 @@ const flipTheme = () => settings.setHouse({ theme: settings.house.theme === 'lig
       <span class="spring" />
       <v-btn-toggle
         :model-value="settings.unit"
-        class="unit"
+        class="unit wide"
         aria-label="Unit"
         @update:model-value="(unit: 'cm' | 'in') => settings.setHouse({ unit })"
       >
@@ -117,6 +119,7 @@ const flipTheme = () => settings.setHouse({ theme: settings.house.theme === 'lig
           :icon="mdiRedoVariant"
           size="small"
           variant="text"
+          class="wide"
           :disabled="!open.latest?.redoes"
           :aria-label="open.latest?.redoes ? `Do again: ${open.latest.redoes}` : 'Nothing to do again'"
           :title="open.latest?.redoes ? `Do again: ${open.latest.redoes} (Ctrl+Shift+Z)` : 'Nothing to do again'"
@@ -129,8 +132,9 @@ const flipTheme = () => settings.setHouse({ theme: settings.house.theme === 'lig
           :aria-pressed="onBody.shown"
           data-on-body
           title="The garment on her body (b)"
+          aria-label="On the body"
           @click="onBody.shown = !onBody.shown"
-          >On the body</v-btn
+          ><span class="wide">On the body</span></v-btn
         >
         <PrintMenu v-model="printing" />
       </template>
@@ -138,10 +142,22 @@ const flipTheme = () => settings.setHouse({ theme: settings.house.theme === 'lig
         :icon="mdiThemeLightDark"
         size="small"
         variant="text"
+        class="wide"
         :aria-label="settings.house.theme === 'light' ? 'Dark theme' : 'Light theme'"
         @click="flipTheme"
       />
-      <v-btn size="small" variant="text" aria-label="Keys" title="Keys (?)" @click="keys = true">?</v-btn>
+      <v-btn size="small" variant="text" class="wide" aria-label="Keys" title="Keys (?)" @click="keys = true">?</v-btn>
+      <v-menu location="bottom end">
+        <template #activator="{ props }">
+          <v-btn v-bind="props" :icon="mdiDotsVertical" size="small" variant="text" class="narrow" aria-label="More" />
+        </template>
+        <v-list min-width="220" aria-label="More">
+          <v-list-item v-if="brief" :disabled="!open.latest?.redoes" title="Do again" @click="open.redo()" />
+          <v-list-item :title="settings.unit === 'cm' ? 'Inches' : 'Centimetres'" @click="flipUnit" />
+          <v-list-item :title="settings.house.theme === 'light' ? 'Dark theme' : 'Light theme'" @click="flipTheme" />
+          <v-list-item title="Keys" @click="keys = true" />
+        </v-list>
+      </v-menu>
     </header>
     <p v-if="unsent.count" class="unsent" role="status">
       Fuseau does not answer. {{ unsent.count === 1 ? 'One change waits' : `${unsent.count} changes wait` }} here and
@@ -197,6 +213,17 @@ const flipTheme = () => settings.setHouse({ theme: settings.house.theme === 'lig
   display: flex;
   gap: 4px;
 }
+@media (max-width: 599px) {
+  .name:not(.away) .narrow,
+  .name.away span {
+    display: none !important;
+  }
+}
+@media (min-width: 600px) {
+  .name .narrow {
+    display: none !important;
+  }
+}
 .places a {
   color: var(--on-frame-soft);
   text-decoration: none;
@@ -240,12 +267,22 @@ const flipTheme = () => settings.setHouse({ theme: settings.house.theme === 'lig
   color: var(--paper);
   font-weight: 500;
 }
+.frame .narrow {
+  display: none;
+}
 @media (max-width: 899px) {
   .frame {
-    gap: 6px;
-    padding: 0 6px 0 10px;
-    overflow: auto hidden;
-    scrollbar-width: none;
+    gap: 2px;
+    padding: 0 2px 0 10px;
+  }
+  .frame :deep(.wide) {
+    display: none;
+  }
+  .frame .narrow {
+    display: grid;
+  }
+  .frame :deep(.v-btn__prepend) {
+    margin-inline: 0;
   }
   .frame .about {
     display: none;
@@ -263,5 +300,25 @@ main {
 }
 main.barred {
   --top: 80px;
+}
+/* on a phone the places of the workshop lie under the thumb */
+@media (max-width: 599px) {
+  .places {
+    position: fixed;
+    inset: auto 0 0 0;
+    height: 52px;
+    background: var(--frame);
+    gap: 0;
+    z-index: 10;
+  }
+  .places a {
+    flex: 1;
+    display: grid;
+    place-items: center;
+    padding: 0 2px;
+  }
+  main:has(.place) {
+    padding-bottom: 52px;
+  }
 }
 </style>

@@ -1,5 +1,6 @@
+import type { Pair } from '../src/surface/viewport'
 import { describe, expect, it } from 'vitest'
-import { fitted, onPaper, RAIL, spreadOut, ticksOfRail, zoomed } from '../src/surface/viewport'
+import { fitted, onPaper, pinched, RAIL, spreadOut, ticksOfRail, zoomed } from '../src/surface/viewport'
 
 const SIZE = { width: 1000, height: 600 }
 
@@ -20,6 +21,24 @@ describe('the window over the paper', () => {
       expect(there).toBeCloseTo(x)
       expect(high).toBeCloseTo(z)
     }
+  })
+  it('keeps under two fingers what lay under their middle', () => {
+    const [before, after]: [Pair, Pair] = [
+      [
+        [300, 200],
+        [400, 200],
+      ],
+      [
+        [320, 150],
+        [480, 270],
+      ],
+    ]
+    const near = pinched(view, before, after)
+    expect(near.scale / view.scale).toBeCloseTo(2)
+    const [was, is] = [onPaper(view, [350, 200]), onPaper(near, [400, 210])]
+    expect(is[0]).toBeCloseTo(was[0])
+    expect(is[1]).toBeCloseTo(was[1])
+    expect(pinched(view, before, before)).toEqual(view)
   })
   it('has a scale in any window, however small', () => {
     for (const width of [-40, 0, 1, 168, 200, 320, 834, 2560, NaN, Infinity])

@@ -46,7 +46,9 @@ const PRINTS = computed(() => {
 <template>
   <v-menu v-model="shown" location="bottom end">
     <template #activator="{ props }">
-      <v-btn v-bind="props" :prepend-icon="mdiPrinterOutline" size="small" variant="text">Print</v-btn>
+      <v-btn v-bind="props" :prepend-icon="mdiPrinterOutline" size="small" variant="text" aria-label="Print"
+        ><span class="wide">Print</span></v-btn
+      >
     </template>
     <v-list density="compact" min-width="290" aria-label="Print">
       <template v-if="drafted">

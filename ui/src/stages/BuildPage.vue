@@ -38,12 +38,13 @@ watch(
 .desk {
   display: grid;
   grid-template-columns: 148px minmax(0, 1fr);
-  height: calc(100vh - var(--top));
+  height: calc(100dvh - var(--top));
 }
 @media (max-width: 899px) {
   .desk {
     grid-template-columns: minmax(0, 1fr);
-    grid-template-rows: auto minmax(0, 1fr);
+    grid-template-rows: auto auto;
+    align-content: start;
     overflow-y: auto;
   }
 }

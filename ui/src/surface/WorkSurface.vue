@@ -12,7 +12,7 @@ import HalfGarment from './HalfGarment.vue'
 import MeasureLayer from './layers/MeasureLayer.vue'
 import PressureLayer from './layers/PressureLayer.vue'
 import TheRail from './TheRail.vue'
-import { fitted, onPaper, RAIL, zoomed, type View } from './viewport'
+import { fitted, onPaper, pinched, RAIL, zoomed, type Pair, type View } from './viewport'
 
 // The garment opened flat on pattern paper, CF to CB, against the rail whose zero is the waist. Where its halves differ
 // one of them lies there, or both, the left one mirrored beside CF.
@@ -66,6 +66,9 @@ const has = (layer: string) => props.layers.includes(layer) && on.value.includes
 const box = useTemplateRef<HTMLElement>('box')
 const size = useElementSize(box, { width: 800, height: 560 })
 const view = ref<View>({ scale: 1, x: 0, y: 0 })
+const fits = ref(1)
+/** Nearer than all of it: one finger moves the paper then, and scrolls the page otherwise. */
+const near = computed(() => view.value.scale > 1.02 * fits.value)
 const margin = computed(() => (has('Tension') ? 96 : has('Pressure') ? 58 : 18))
 function fitAll() {
   const room = { width: size.width.value, height: size.height.value }
@@ -73,6 +76,7 @@ function fitAll() {
   const bottom = Math.min(flat.value.bottom, ...(beyond.value ? [otherFlat.value.bottom] : []))
   const found = fitted(room, wide.value + beyond.value, top, bottom, margin.value)
   view.value = { ...found, x: found.x + beyond.value * found.scale }
+  fits.value = view.value.scale
 }
 watch(
   () => {
@@ -114,6 +118,7 @@ function pan(x: number, y: number) {
 const measuring = ref(false)
 const tape = ref<Point[]>([])
 const pointer = ref<Point>()
+const fingers = new Map<number, Point>()
 let dragged: { from: Point; x: number; y: number } | undefined
 function at(event: MouseEvent): Point {
   const frame = box.value!.getBoundingClientRect()
@@ -125,13 +130,25 @@ function onDown(event: PointerEvent) {
     tape.value = tape.value.length === 1 ? [tape.value[0], spot] : [spot]
     return
   }
-  dragged = { from: at(event), x: view.value.x, y: view.value.y }
+  fingers.set(event.pointerId, at(event))
+  dragged = fingers.size === 1 ? { from: at(event), x: view.value.x, y: view.value.y } : undefined
 }
 function onMove(event: PointerEvent) {
   pointer.value = at(event)
+  const before = [...fingers.values()]
+  if (fingers.has(event.pointerId)) fingers.set(event.pointerId, pointer.value)
+  if (before.length === 2) view.value = pinched(view.value, before as Pair, [...fingers.values()] as Pair)
   if (!dragged || !event.buttons) return
   const [x, y] = pointer.value
   view.value = { ...view.value, x: dragged.x + x - dragged.from[0], y: dragged.y + y - dragged.from[1] }
+}
+function onUp(event: PointerEvent) {
+  fingers.delete(event.pointerId)
+  dragged = undefined
+}
+function onLeave(event: PointerEvent) {
+  onUp(event)
+  pointer.value = undefined
 }
 function measure(now: boolean) {
   measuring.value = now
@@ -217,11 +234,12 @@ const dot = computed(() => (settings.unit === 'in' ? 25.4 : 20) * view.value.sca
     <div
       ref="box"
       class="paper"
-      :class="{ measuring }"
+      :class="{ measuring, near }"
       @pointerdown="onDown"
       @pointermove="onMove"
-      @pointerup="dragged = undefined"
-      @pointerleave="pointer = undefined"
+      @pointerup="onUp"
+      @pointercancel="onUp"
+      @pointerleave="onLeave"
       @wheel.prevent="(event) => zoom(event.deltaY < 0 ? 1.12 : 0.89, at(event))"
     >
       <svg
@@ -316,12 +334,6 @@ const dot = computed(() => (settings.unit === 'in' ? 25.4 : 20) * view.value.sca
   height: 100%;
   min-width: 0;
 }
-@media (max-width: 899px) {
-  .surface {
-    grid-template-columns: minmax(600px, 1fr);
-    overflow-x: auto;
-  }
-}
 .legend {
   display: flex;
   align-items: center;
@@ -331,6 +343,15 @@ const dot = computed(() => (settings.unit === 'in' ? 25.4 : 20) * view.value.sca
   white-space: nowrap;
   overflow: hidden;
 }
+@media (max-width: 899px) {
+  .surface {
+    grid-template-rows: auto minmax(0, 1fr) auto;
+  }
+  .legend {
+    flex-wrap: wrap;
+    gap: 2px 14px;
+  }
+}
 .legend .spring {
   flex: 1;
 }
@@ -339,6 +360,10 @@ const dot = computed(() => (settings.unit === 'in' ? 25.4 : 20) * view.value.sca
   overflow: hidden;
   min-height: 0;
   cursor: grab;
+  touch-action: pan-y;
+}
+.paper.near,
+.paper.measuring {
   touch-action: none;
 }
 .paper.measuring {

@@ -38,6 +38,17 @@ export function zoomed(view: View, by: number, at: Point): View {
   return { scale, x: at[0] - (at[0] - view.x) * ratio, y: at[1] - (at[1] - view.y) * ratio }
 }
 
+export type Pair = [Point, Point]
+
+/** The view once two fingers went from one pair of spots to another: what lay under their middle stays there. */
+export function pinched(view: View, before: Pair, after: Pair): View {
+  const middle = ([a, b]: Pair): Point => [(a[0] + b[0]) / 2, (a[1] + b[1]) / 2]
+  const apart = ([a, b]: Pair) => Math.hypot(a[0] - b[0], a[1] - b[1])
+  const [from, to] = [middle(before), middle(after)]
+  const moved = { ...view, x: view.x + to[0] - from[0], y: view.y + to[1] - from[1] }
+  return zoomed(moved, apart(after) / Math.max(apart(before), 1), to)
+}
+
 /** A spot of the window on the paper: mm from CF, and from the zero line. */
 export const onPaper = (view: View, [x, y]: Point): Point => [(x - view.x) / view.scale, (view.y - y) / view.scale]
 

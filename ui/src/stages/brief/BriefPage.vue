@@ -388,5 +388,13 @@ li b {
     grid-template-columns: minmax(0, 1fr);
     height: auto;
   }
+  .sheet {
+    overflow: visible;
+    border-right: 0;
+  }
+  .side {
+    border-left: 0;
+    overflow: visible;
+  }
 }
 </style>

@@ -411,6 +411,17 @@ watch(
   height: 100%;
   cursor: crosshair;
 }
+@media (max-width: 899px) {
+  .pictures {
+    height: auto;
+    grid-template-rows: auto;
+  }
+  .stage svg {
+    height: auto;
+    width: 100%;
+    max-height: 75vh;
+  }
+}
 .mark {
   cursor: pointer;
 }
