@@ -226,7 +226,28 @@ def test_everything_goes_out_in_one_file_and_comes_in_beside_what_is_here(demo_h
 # --- widths
 
 
+_FOR_FINGERS = """
+const shown = (one) => one.checkVisibility({ visibilityProperty: true }) && one.getBoundingClientRect().width > 0
+const field = (one) => one.closest('label') ?? one.closest('.v-field, .v-selection-control, .unit-box') ?? one
+const acts = 'button, a[href], input:not([type=file], [type=hidden]), select, [role=button], summary'
+const small = [...document.querySelectorAll(acts)].filter(shown).filter((one) => !one.ownerSVGElement).map((one) => {
+  const inText = one.tagName === 'A' && getComputedStyle(one).display === 'inline'
+  const box = (one.matches('input, select') ? field(one) : one).getBoundingClientRect()
+  const word = (one.innerText || one.getAttribute('aria-label') || one.className).toString().slice(0, 40)
+  return inText || (box.width > 43.5 && box.height > 43.5) ? '' : `${word}: ${box.width} by ${box.height}`
+})
+const fine = [...document.querySelectorAll('main *')].filter(shown).map((one) => {
+  if (![...one.childNodes].some((node) => node.nodeType === 3 && node.textContent.trim())) return ''
+  const to = one.ownerSVGElement ? one.getScreenCTM() : { a: 1, b: 0 }
+  const size = parseFloat(getComputedStyle(one).fontSize) * Math.hypot(to.a, to.b)
+  return size < 11.9 && getComputedStyle(one).clipPath === 'none' ? `${one.textContent.slice(0, 40)}: ${size} px` : ''
+})
+return [...small, ...fine].filter(Boolean)
+"""
+
+
 def test_no_width_freezes_a_page_or_makes_it_scroll_sideways(demo_hand):
+    """Nor is anything too small for a finger, or to be read, where it is touched."""
     browser, two_frames = demo_hand.browser, "requestAnimationFrame(() => requestAnimationFrame(arguments[0]))"
     browser.set_script_timeout(10)
     at = {"width": 1280, "height": 700, "deviceScaleFactor": 1, "mobile": False}
@@ -239,8 +260,13 @@ def test_no_width_freezes_a_page_or_makes_it_scroll_sideways(demo_hand):
             demo_hand.go(label) if label.startswith("/") else demo_hand.press(label)
             demo_hand.wait(lambda: not demo_hand.all("main [aria-busy=true]") and demo_hand.all("main h1"))
             for width in (320, 390, 834, 2560):
-                browser.execute_cdp_cmd("Emulation.setDeviceMetricsOverride", at | {"width": width})
+                touched = width in (390, 834)
+                browser.execute_cdp_cmd("Emulation.setTouchEmulationEnabled", {"enabled": touched})
+                browser.execute_cdp_cmd("Emulation.setDeviceMetricsOverride", at | {"width": width, "mobile": touched})
                 browser.execute_async_script(two_frames)
+                if touched:
+                    found = browser.execute_script(_FOR_FINGERS)
+                    assert found == [], f"{label}, {width} px: {found}"
                 wide = browser.execute_script("return document.documentElement.scrollWidth")
                 assert wide <= width, f"{label}: {wide} px in {width}"
             for zoom in ("0.25", "3", "1"):
@@ -249,4 +275,5 @@ def test_no_width_freezes_a_page_or_makes_it_scroll_sideways(demo_hand):
         errors = [one for one in browser.get_log("browser") if one["level"] == "SEVERE"]
         assert errors == [], json.dumps(errors)
     finally:
+        browser.execute_cdp_cmd("Emulation.setTouchEmulationEnabled", {"enabled": False})
         browser.execute_cdp_cmd("Emulation.setDeviceMetricsOverride", at | {"height": 800})

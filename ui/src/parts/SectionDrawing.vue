@@ -84,6 +84,14 @@ svg {
   display: block;
   max-width: 100%;
 }
+@media (max-width: 899px) {
+  figure {
+    overflow-x: auto;
+  }
+  svg {
+    max-width: none;
+  }
+}
 .overlay {
   fill: var(--ply-overlay);
   fill-opacity: 0.5;

@@ -37,4 +37,15 @@ h1 {
 .under {
   margin: 2px 0 8px;
 }
+@media (max-width: 899px) {
+  .slip {
+    border-left: 0;
+    border-top: 1px solid var(--line);
+    height: auto;
+    overflow: visible;
+  }
+  .acts {
+    bottom: 0;
+  }
+}
 </style>

@@ -225,10 +225,18 @@ const dot = computed(() => (settings.unit === 'in' ? 25.4 : 20) * view.value.sca
         :icon="mdiMagnifyMinusOutline"
         size="x-small"
         variant="text"
+        class="by-button"
         aria-label="Further away"
         @click="zoom(0.8)"
       />
-      <v-btn :icon="mdiMagnifyPlusOutline" size="x-small" variant="text" aria-label="Nearer" @click="zoom(1.25)" />
+      <v-btn
+        :icon="mdiMagnifyPlusOutline"
+        size="x-small"
+        variant="text"
+        class="by-button"
+        aria-label="Nearer"
+        @click="zoom(1.25)"
+      />
       <v-btn :icon="mdiFitToPageOutline" size="x-small" variant="text" aria-label="All of it" @click="fitAll" />
     </div>
     <div
@@ -345,11 +353,20 @@ const dot = computed(() => (settings.unit === 'in' ? 25.4 : 20) * view.value.sca
 }
 @media (max-width: 899px) {
   .surface {
-    grid-template-rows: auto minmax(0, 1fr) auto;
+    grid-template-rows: auto max(280px, 40dvh) auto;
+    height: auto;
+  }
+  .foot {
+    max-height: none;
   }
   .legend {
     flex-wrap: wrap;
     gap: 2px 14px;
+  }
+}
+@media (pointer: coarse) {
+  .legend .by-button {
+    display: none;
   }
 }
 .legend .spring {

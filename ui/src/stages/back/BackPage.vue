@@ -62,7 +62,7 @@ const counted = computed(() => {
     >
       <template v-if="holes" #foot>
         <div class="edges">
-          <div>
+          <div class="keeps-size">
             <h2 class="head">The lacing edge from the fold inward, {{ settings.unit === 'in' ? 'in' : 'mm' }}</h2>
             <svg v-if="outer && inner" viewBox="0 0 470 112" class="edge" role="img" aria-label="Lacing edge, to scale">
               <rect :x="x(0)" y="20" :width="edge.needs * SCALE" height="42" class="cloth" />
@@ -174,6 +174,11 @@ p {
   height: 112px;
   width: 470px;
   max-width: 100%;
+}
+@media (max-width: 899px) {
+  .edges {
+    grid-template-columns: minmax(0, 1fr);
+  }
 }
 .rows .picked {
   outline: 2px solid var(--letout);

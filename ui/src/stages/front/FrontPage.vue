@@ -73,31 +73,39 @@ const base = computed(() => `/api/builds/${open.latest?.id}`)
         <h2 class="striphead">
           Loop side, from the top of CF down: sew and leave, {{ settings.unit === 'in' ? 'in' : 'mm' }}
         </h2>
-        <svg viewBox="-6 0 772 64" class="strip" role="img" aria-label="Loop side, sew and leave">
-          <g v-for="(part, i) in busk.intervals" :key="i">
-            <line
-              :x1="(part.from_mm / seam) * 760"
-              :x2="(part.to_mm / seam) * 760"
-              y1="22"
-              y2="22"
-              :class="part.kind"
+        <div
+          class="keeps-size"
+          style="--drawn-wide: 760px"
+          tabindex="0"
+          role="group"
+          aria-label="The loop side, scrolled sideways"
+        >
+          <svg viewBox="-6 0 772 64" class="strip" role="img" aria-label="Loop side, sew and leave">
+            <g v-for="(part, i) in busk.intervals" :key="i">
+              <line
+                :x1="(part.from_mm / seam) * 760"
+                :x2="(part.to_mm / seam) * 760"
+                y1="22"
+                y2="22"
+                :class="part.kind"
+              />
+              <text :x="((part.from_mm + part.to_mm) / 2 / seam) * 760" y="44" class="in" :class="part.kind">
+                {{ bare(part.to_mm - part.from_mm) }}
+              </text>
+            </g>
+            <circle
+              v-for="(z, i) in busk.studs_z_mm"
+              :key="z"
+              :cx="((loopTop - z) / seam) * 760"
+              cy="22"
+              :r="stud === i + 1 ? 8 : 5"
             />
-            <text :x="((part.from_mm + part.to_mm) / 2 / seam) * 760" y="44" class="in" :class="part.kind">
-              {{ bare(part.to_mm - part.from_mm) }}
-            </text>
-          </g>
-          <circle
-            v-for="(z, i) in busk.studs_z_mm"
-            :key="z"
-            :cx="((loopTop - z) / seam) * 760"
-            cy="22"
-            :r="stud === i + 1 ? 8 : 5"
-          />
-          <g v-if="plan.pattern.top">
-            <path :d="`M${(loopTop / seam) * 760} 6v32`" class="waist" />
-            <text :x="(loopTop / seam) * 760" y="62" class="waisttext">waist</text>
-          </g>
-        </svg>
+            <g v-if="plan.pattern.top">
+              <path :d="`M${(loopTop / seam) * 760} 6v32`" class="waist" />
+              <text :x="(loopTop / seam) * 760" y="62" class="waisttext">waist</text>
+            </g>
+          </svg>
+        </div>
       </template>
     </WorkSurface>
     <TheSlip :title="title" :under="opening?.why">

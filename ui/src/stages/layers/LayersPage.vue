@@ -158,6 +158,12 @@ h2 {
   gap: 20px;
   align-items: end;
 }
+@media (max-width: 899px) {
+  .sections {
+    flex-direction: column;
+    align-items: stretch;
+  }
+}
 .plies {
   list-style: none;
   margin: 0;
