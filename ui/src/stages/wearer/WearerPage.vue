@@ -501,6 +501,7 @@ td {
 @media (max-width: 899px) {
   .wearer {
     grid-template-columns: minmax(0, 1fr);
+    height: auto;
   }
   .measures {
     overflow-x: auto;
