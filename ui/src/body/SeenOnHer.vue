@@ -21,14 +21,19 @@ const emit = defineEmits<{ drawn: []; failed: [] }>()
 const canvas = useTemplateRef<HTMLCanvasElement>('canvas')
 const settings = useSettings()
 let scene: BodyScene | undefined
+const STILL_MS = 140
 let waiting = 0
-function redraw() {
+let finer = 0
+/** What changes is drawn quickly at first, and finely once it rests. */
+function redraw(fine = false) {
   if (waiting) return
+  clearTimeout(finer)
   waiting = requestAnimationFrame(() => {
     waiting = 0
     if (!scene || !props.width || !props.seen) return
-    scene.draw(props.view, props.width, props.height, props.moving)
+    scene.draw(props.view, props.width, props.height, !fine)
     emit('drawn')
+    if (!fine && !props.moving) finer = window.setTimeout(() => redraw(true), STILL_MS)
   })
 }
 function fill() {
@@ -48,7 +53,10 @@ watch(
     redraw()
   },
 )
-watch(() => [props.view, props.width, props.height, props.moving], redraw)
+watch(
+  () => [props.view, props.width, props.height, props.moving],
+  () => redraw(),
+)
 onMounted(() => {
   try {
     scene = new BodyScene(canvas.value!)
@@ -59,9 +67,14 @@ onMounted(() => {
 })
 onBeforeUnmount(() => {
   cancelAnimationFrame(waiting)
+  clearTimeout(finer)
   scene?.dispose()
 })
-defineExpose({ png: () => canvas.value!.toDataURL('image/png') })
+function png() {
+  scene?.draw(props.view, props.width, props.height)
+  return canvas.value!.toDataURL('image/png')
+}
+defineExpose({ png })
 </script>
 
 <template>
