@@ -29,6 +29,7 @@ main = typer.Typer(
 Port = Annotated[int, typer.Option(help="Port on 127.0.0.1.", min=1, max=65535)]
 Data = Annotated[Path, typer.Option(help="Folder of the database.")]
 BuildFile = Annotated[Path, typer.Argument(help="A *.fuseau.json file.", exists=True, dir_okay=False)]
+OpenRoom = Annotated[bool, typer.Option("--room", help="Open it to the devices of your network, each let in by code.")]
 UnitName = Annotated[Unit, typer.Option(help="Unit of the sentences.")]
 PaperName = Annotated[Paper, typer.Option(help="Paper to print on.")]
 
@@ -36,22 +37,22 @@ _USUAL = Settings()
 
 
 @main.command()
-def serve(port: Port = _USUAL.port, data: Data = _USUAL.data) -> None:
+def serve(port: Port = _USUAL.port, data: Data = _USUAL.data, room: OpenRoom = False) -> None:
     """Serve your workshop."""
-    settings = Settings(port=port, data=data)
+    settings = Settings(port=port, data=data, room_port=_beside(port))
     with _held(settings):
-        _serve(settings)
+        _serve(settings, room)
 
 
 @main.command()
-def demo(port: Port = _USUAL.port, data: Data = Path("data/demo")) -> None:
+def demo(port: Port = _USUAL.port, data: Data = Path("data/demo"), room: OpenRoom = False) -> None:
     """Serve the demo workshop, made anew if the folder has none."""
-    settings = Settings(port=port, data=data)
+    settings = Settings(port=port, data=data, room_port=_beside(port))
     from fuseau.demo.workshop import fill
 
     with _held(settings):
         fill(settings.database)
-        _serve(settings)
+        _serve(settings, room)
 
 
 @main.command()
@@ -270,11 +271,19 @@ def _held(settings: Settings, what: str | None = None) -> Iterator[None]:
             raise _stop(f"{error} {offered}") from None
 
 
-def _serve(settings: Settings) -> None:
+def _beside(port: int) -> int:
+    """The port for other devices: the next one, unless FUSEAU_ROOM_PORT says another."""
+    usual = Settings.model_fields["room_port"].default
+    return port + 1 if _USUAL.room_port == usual and port < 65535 else _USUAL.room_port
+
+
+def _serve(settings: Settings, room: bool = False) -> None:
     gc.disable()  # what is imported stays: looked through once, and by no later collection again
     import uvicorn
 
     from fuseau.app.server import make_app
+    from fuseau.craft.base.errors import Unmakeable
+    from fuseau.wording import Words
 
     gc.freeze()
     gc.enable()
@@ -288,12 +297,19 @@ def _serve(settings: Settings) -> None:
                 f"Port {settings.port} can't be used ({error.strerror}): choose another one with --port."
             ) from None
     typer.echo(f"Fuseau is at http://127.0.0.1:{settings.port}  (Ctrl+C stops it)")
+    if room:
+        try:
+            app.state.room.start(app)
+        except Unmakeable as error:
+            raise _stop(Words("cm")(error.message)) from None
+        typer.echo(f"Its room is at {', '.join(app.state.room.urls)}: let devices in from the page “Devices”.")
     sys.stdout.flush()
 
     class Stoppable(uvicorn.Server):
         """Told to stop, it first ends what is still worked out for some page, which then hears so."""
 
         def handle_exit(self, sig: int, frame: FrameType | None) -> None:
+            app.state.session.news.close()
             threading.Thread(target=app.state.workers.stop_all).start()
             super().handle_exit(sig, frame)
 

@@ -13,7 +13,7 @@ from starlette.exceptions import HTTPException
 from starlette.types import ASGIApp, Message, Receive, Scope, Send
 
 from fuseau.app.faultlog import FaultLog
-from fuseau.app.guard import TooLarge
+from fuseau.app.guard import CutOff
 from fuseau.app.wire import Trouble
 from fuseau.app.workers import Overrun, Stopped
 from fuseau.craft.base.errors import CraftError
@@ -139,7 +139,7 @@ class Unexpected:
 
         try:
             await self.app({**scope, "method": "GET"} if bare else scope, receive, sending)
-        except TooLarge:
+        except CutOff:
             raise
         except Exception as error:
             number = self.log.write(error, f"{scope['method']} {scope['path'][:80]!a}")

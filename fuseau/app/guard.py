@@ -19,12 +19,21 @@ HEADERS = {
     "cross-origin-resource-policy": "same-origin",
 }
 _NAMES = ("127.0.0.1", "localhost", "[::1]")
-_CHANGING = ("POST", "PUT", "PATCH", "DELETE")
+CHANGING = ("POST", "PUT", "PATCH", "DELETE")
 _BACKUP = "/api/backup"
+ROOM_HOST = "fuseau.room.host"  # what a device of the room, that was let in, calls this machine
 
 
-class TooLarge(Exception):
+class CutOff(Exception):
+    """A request that is not heard to its end, answered by what stands before every route."""
+
+
+class TooLarge(CutOff):
     """More was sent than any build needs."""
+
+
+class DeviceOut(CutOff):
+    """A device of the room was put out while it sent something."""
 
 
 class Guard:
@@ -42,31 +51,34 @@ class Guard:
             return
         headers = {name.decode("latin-1").lower(): value.decode("latin-1") for name, value in scope["headers"]}
         host = headers.get("host", "").lower()
-        if host not in _hosts(scope):
-            await _refuse(send, 421, "Fuseau answers on this machine only: open it at 127.0.0.1.")
+        room = scope.get(ROOM_HOST)
+        if host not in _hosts(scope) and host != room:
+            await refuse(send, 421, "Fuseau answers on this machine only: open it at 127.0.0.1.")
             return
-        changing = scope["method"] in _CHANGING
+        changing = scope["method"] in CHANGING
         origin = headers.get("origin")
-        elsewhere = changing and origin is not None and origin.lower() != f"http://{host}"
+        elsewhere = changing and origin is not None and origin.lower() != f"{'https' if room else 'http'}://{host}"
         # a link from another site may open a page; asking the API is for our own pages alone
         foreign = headers.get("sec-fetch-site", "").strip().lower() == "cross-site"
         if elsewhere or (foreign and (changing or scope["path"].startswith("/api/"))):
-            await _refuse(send, 403, "Another site asked for your workshop; it was refused.")
+            await refuse(send, 403, "Another site asked for your workshop; it was refused.")
             return
         if scope["path"] == _BACKUP:  # it is written to a file as it comes, and has a limit of its own
-            await self.app(scope, receive, _with_headers(send))
+            await self.app(scope, receive, with_headers(send))
             return
         length = headers.get("content-length") or "0"
         if not length.isascii() or not length.isdigit():
-            await _refuse(send, 400, "This request does not say how long it is.")
+            await refuse(send, 400, "This request does not say how long it is.")
             return
         if len(length) > 18 or int(length) > LARGEST_BODY:
-            await _refuse(send, 413, too_large(int(length[:18])))
+            await refuse(send, 413, too_large(int(length[:18])))
             return
         try:
-            await self.app(scope, _counted(receive), _with_headers(send))
+            await self.app(scope, _counted(receive), with_headers(send))
         except TooLarge:
-            await _refuse(send, 413, too_large(LARGEST_BODY))
+            await refuse(send, 413, too_large(LARGEST_BODY))
+        except DeviceOut:
+            await refuse(send, 401, "This device was put out; nothing of that was kept.")
 
 
 def _hosts(scope: Scope) -> tuple[str, ...]:
@@ -98,7 +110,9 @@ def _counted(receive: Receive) -> Receive:
     return counted
 
 
-def _with_headers(send: Send) -> Send:
+def with_headers(send: Send) -> Send:
+    """What is sent, with the security headers."""
+
     async def sending(message: Message) -> None:
         if message["type"] == "http.response.start":
             extra = [(name.encode(), value.encode()) for name, value in HEADERS.items()]
@@ -108,7 +122,8 @@ def _with_headers(send: Send) -> Send:
     return sending
 
 
-async def _refuse(send: Send, status: int, sentence: str) -> None:
+async def refuse(send: Send, status: int, sentence: str) -> None:
+    """Answer with a sentence, as every route does where something is wrong."""
     body = json.dumps({"sentence": sentence, "faults": [], "changed": [], "log": None}).encode()
     headers = [(b"content-type", b"application/json"), (b"content-length", str(len(body)).encode())]
     headers += [(name.encode(), value.encode()) for name, value in HEADERS.items()]

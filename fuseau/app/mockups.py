@@ -45,12 +45,23 @@ def mend_fitting(session: TheSession, build_id: str, number: int, fitting: NewFi
 
 @router.post("/photos", status_code=201)
 def keep_photo(
-    session: TheSession, workers: TheWorkers, body: TheFile, name: str = Query(default="", max_length=200)
+    session: TheSession,
+    workers: TheWorkers,
+    body: TheFile,
+    name: str = Query(default="", max_length=200),
+    build: str = Query(default="", max_length=32),
+    page: str = Query(default="", max_length=40),
 ) -> KeptPhoto:
-    """Keep a photo for a fitting, sent as the body."""
+    """Keep a photo for a fitting, sent as the body; the pages on which its build is open hear of it.
+
+    `page` tells the page that sent it from the others.
+    """
     decoded = workers.read(decode_picture, body, name)
     session.pictures.keep(KeptPicture(**decoded.__dict__))
-    return KeptPhoto(id=decoded.id, width_px=decoded.width_px, height_px=decoded.height_px)
+    kept = KeptPhoto(id=decoded.id, width_px=decoded.width_px, height_px=decoded.height_px)
+    if build:
+        session.news.tell("photo", build=build, page=page, name=name, photo=kept.model_dump(mode="json"))
+    return kept
 
 
 @router.post("/builds/{build_id}/photo")

@@ -25,6 +25,7 @@ from fuseau.app import (
     pattern,
     printing,
     record,
+    room,
     shelf,
     trims,
     underway,
@@ -35,6 +36,8 @@ from fuseau.app.caches import Caches
 from fuseau.app.errors import Unexpected, answer_errors, trouble
 from fuseau.app.faultlog import FaultLog
 from fuseau.app.guard import Guard
+from fuseau.app.news import News
+from fuseau.app.room_server import RoomServer
 from fuseau.app.session import Session
 from fuseau.app.settings import Settings
 from fuseau.app.workers import Workers
@@ -54,8 +57,9 @@ def open_session(settings: Settings, caches: Caches | None = None, log: FaultLog
     """The workshop, book and pictures that the settings name; `caches` may hold what was planned before."""
     engine = open_database(settings.database)
     book, pictures = Book(engine), Pictures(engine)
-    shelf, log = ShelfStore(engine), log or FaultLog(None)
-    return Session(settings.database, Workshop(engine), book, pictures, shelf, Cards(engine), caches or Caches(), log)
+    shelf, log, news = ShelfStore(engine), log or FaultLog(None), News()
+    workshop = Workshop(engine, lambda build, revision: news.tell("build", id=build, revision=revision))
+    return Session(settings.database, workshop, book, pictures, shelf, Cards(engine), caches or Caches(), log, news)
 
 
 def make_app(settings: Settings) -> FastAPI:
@@ -75,6 +79,9 @@ def make_app(settings: Settings) -> FastAPI:
     app.state.session = open_session(settings, log=log)
     app.state.workers = Workers()
     app.state.log_path = log_path
+    app.state.room = RoomServer(
+        settings.data / "room", settings.room_port, lambda: app.state.session.news.tell("devices")
+    )
     app.add_middleware(Unexpected, log=log)
     app.add_middleware(Guard)
     for part in (
@@ -96,6 +103,7 @@ def make_app(settings: Settings) -> FastAPI:
         printing,
         backup,
         underway,
+        room,
     ):
         app.include_router(part.router)
     answer_errors(app)
@@ -114,6 +122,8 @@ async def _alive(app: FastAPI, settings: Settings, log: FaultLog) -> AsyncIterat
         yield
     finally:
         copying.cancel()
+        app.state.session.news.close()
+        await run_in_threadpool(app.state.room.stop)
         if warming is not None:
             await warming
         await run_in_threadpool(app.state.workers.close)

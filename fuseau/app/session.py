@@ -18,6 +18,7 @@ from fuseau.app.caches import Caches
 from fuseau.app.card_box import CardBox
 from fuseau.app.errors import Unplannable
 from fuseau.app.faultlog import FaultLog
+from fuseau.app.news import News
 from fuseau.app.wire import BookMeasuring, House, Line, OpenBuild, Trouble
 from fuseau.app.workers import Workers
 from fuseau.commands.shelf import learn, put, put_back, reserve, use_up
@@ -77,7 +78,9 @@ class Session:
         cards: Cards,
         caches: Caches,
         log: FaultLog,
+        news: News,
     ) -> None:
+        self.news = news
         self.database = database
         self.waiting_backup = database.with_name("waiting.fuseau-backup")
         self.workshop = workshop

@@ -6,7 +6,10 @@ from pydantic_settings import BaseSettings, SettingsConfigDict
 
 
 class Settings(BaseSettings):
-    """Settings of one server; `warm` starts its workers before they are asked."""
+    """Settings of one server; `warm` starts its workers before they are asked.
+
+    `room_port` is that of the second server, for other devices, while the room is open.
+    """
 
     model_config = SettingsConfigDict(env_prefix="FUSEAU_")
 
@@ -14,6 +17,7 @@ class Settings(BaseSettings):
     host: str = "127.0.0.1"
     port: int = 8321
     warm: bool = True
+    room_port: int = 8322
 
     @property
     def database(self) -> Path:

@@ -5,6 +5,7 @@ import json
 import threading
 import uuid
 from collections import OrderedDict
+from collections.abc import Callable
 from dataclasses import dataclass
 
 from pydantic import ValidationError
@@ -74,9 +75,13 @@ class Entry:
 
 
 class Workshop:
-    """All builds in one database. One writer at a time; every change is a revision that stays."""
+    """All builds in one database. One writer at a time; every change is a revision that stays.
 
-    def __init__(self, engine: Engine) -> None:
+    `told` hears of every build that stands otherwise now: its id, and its present revision.
+    """
+
+    def __init__(self, engine: Engine, told: Callable[[str, int], None] = lambda build_id, revision: None) -> None:
+        self._told = told
         self._engine = self.engine = engine
         self._writer = writing(engine)
         self._writing = threading.Lock()
@@ -328,6 +333,7 @@ class Workshop:
         session.commit()
         with self._reading:
             self._remember(revision.id or 0, build)
+        self._told(row.id, revision.id or 0)
         return Opened(
             id=row.id,
             build=build,
@@ -344,6 +350,7 @@ class Workshop:
             self._point(row, to, self._build(session, to))
             session.add(row)
             session.commit()
+            self._told(row.id, to)
             return self._opened(session, row)
 
     def _point(self, row: BuildRow, revision_id: int | None, build: Build) -> None:

@@ -86,6 +86,12 @@ MESSAGES = {
     "traced.corners_out_of_order": "The corners of panel {panel:.0f} are not in order round it.",
     "traced.four_corners": "A panel needs four corners: top and hem, CF side and CB side.",
     "traced.measures_first": "The measures come first: the levels of the pattern are hers.",
+    # the room
+    "room.no_network": "This machine is in no network now: other devices can’t find it.",
+    "room.port_taken": "Port {port:.0f} is in use: start Fuseau on another one with --port.",
+    "room.closed": "Open the room first: then a device can be let in.",
+    "room.shut": "Too many wrong codes were given: no code is good for {minutes:.0f} minutes more.",
+    "room.no_device": "This device is not let in any more.",
     # photo
     "photo.no_scale": "Mark two points a known distance apart, or the four corners of a rectangle.",
     "photo.how_long": "How long is that, measured?",

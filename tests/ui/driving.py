@@ -166,6 +166,8 @@ class Room:
     def close(self) -> None:
         """Stop answering."""
         self._server.should_exit = True
+        if self._app is not None:
+            self._app.state.session.news.close()
         self._thread.join(10)
         if self._app is not None:
             self._app.state.workers.close()

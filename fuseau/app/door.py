@@ -1,0 +1,181 @@
+"""The door to the room: what comes from other devices, over TLS only, each with a key of its own."""
+
+import asyncio
+import datetime
+import html
+import time
+from collections.abc import Callable
+from http.cookies import CookieError, SimpleCookie
+from urllib.parse import parse_qs
+
+from starlette.types import ASGIApp, Message, Receive, Scope, Send
+
+from fuseau.app.guard import CHANGING, ROOM_HOST, DeviceOut, refuse, with_headers
+from fuseau.room.codes import LENGTH, Codes, DoorShut
+from fuseau.room.devices import LASTS_DAYS, Devices, TooMany
+
+COOKIE = "__Host-fuseau"  # browsers take such a cookie over TLS only, for this host and all of its paths
+_AT_THE_LAPTOP = ("/api/room", "/api/backup", "/api/copies")
+_LONGEST_FORM = 2000
+_SLOWER_S = 0.4  # every wrong code waits so long
+_STYLE = (
+    "body{font:18px/1.45 sans-serif;max-width:26em;margin:3em auto;padding:0 1em;color:#1d2733;background:#fcfcfa}"
+    "input,button{font:inherit;width:100%;min-height:48px;box-sizing:border-box;padding:.4em;margin:.2em 0 1em;"
+    "border:1px solid #566675;border-radius:4px}button{background:#1d2733;color:#fff}.bad{color:#b4325e}"
+)
+
+
+class Door:
+    """An application in front of the workshop's that lets in whom its maker let in, and refuses everything else.
+
+    `hosts` are the names and addresses with their port by which this machine may be asked; any other Host is refused,
+    so that no page of another site reaches it under a name of its own (DNS rebinding).
+    """
+
+    def __init__(
+        self,
+        app: ASGIApp,
+        hosts: frozenset[str],
+        codes: Codes,
+        devices: Devices,
+        tell: Callable[[], None],
+    ) -> None:
+        self.app = app
+        self._hosts = hosts
+        self._codes = codes
+        self._devices = devices
+        self._tell = tell
+
+    async def __call__(self, scope: Scope, receive: Receive, send: Send) -> None:
+        if scope["type"] != "http":
+            return
+        headers = {name.decode("latin-1").lower(): value.decode("latin-1") for name, value in scope["headers"]}
+        host, path = headers.get("host", "").lower(), scope["path"]
+        if scope.get("scheme") != "https" or host not in self._hosts:
+            await refuse(send, 421, "Fuseau is not called so in this room.")
+            return
+        changing = scope["method"] in CHANGING
+        origin = headers.get("origin")
+        if (changing and origin is not None and origin.lower() != f"https://{host}") or (
+            headers.get("sec-fetch-site", "").strip().lower() == "cross-site" and (changing or path.startswith("/api/"))
+        ):
+            await refuse(send, 403, "Another site asked for your workshop; it was refused.")
+            return
+        if path == "/enter" or path.startswith("/enter/"):
+            await self._enter(scope, receive, with_headers(send), path.removeprefix("/enter").strip("/"))
+            return
+        key = _key_of(headers.get("cookie", ""))
+        if key is None or self._devices.of(key, _now()) is None:
+            if path.startswith("/api/") or changing:
+                await refuse(send, 401, "This device is not let in: read a new code on the laptop.")
+            else:
+                await _page(with_headers(send), 401, _form("", "This device is not let in, or not any more."))
+            return
+        if any(path == one or path.startswith(f"{one}/") for one in _AT_THE_LAPTOP):
+            await refuse(send, 403, "That is done on the laptop only.")
+            return
+        await self._pass(key, {**scope, ROOM_HOST: host}, receive, send)
+
+    async def _pass(self, key: str, scope: Scope, receive: Receive, send: Send) -> None:
+        """On to the workshop; a device that is put out meanwhile is heard no more, and what it listens to ends."""
+        begun = ended = False
+
+        async def heard() -> Message:
+            message = await receive()
+            if message["type"] == "http.request" and not begun and not self._knows(key):
+                raise DeviceOut
+            return message
+
+        async def told(message: Message) -> None:
+            nonlocal begun, ended
+            if ended:
+                return
+            if message["type"] == "http.response.body" and message.get("more_body") and not self._knows(key):
+                ended, message = True, {"type": "http.response.body", "body": b""}
+            begun = True
+            await send(message)
+
+        await self.app(scope, heard, told)
+
+    def _knows(self, key: str) -> bool:
+        return self._devices.of(key, _now()) is not None
+
+    async def _enter(self, scope: Scope, receive: Receive, send: Send, code: str) -> None:
+        if scope["method"] in ("GET", "HEAD"):
+            await _page(send, 200, _form(code[:LENGTH]))
+            return
+        if scope["method"] != "POST":
+            await refuse(send, 405, "There is only a code to be given here.")
+            return
+        form = await _read(receive)
+        if form is None:
+            await _page(send, 413, _form("", "That is no code."))
+            return
+        given, name = (form.get(one, [""])[0] for one in ("code", "name"))
+        try:
+            right = self._codes.take(given, time.monotonic())
+        except DoorShut as shut:
+            await _page(
+                send, 429, _form("", f"Too many wrong codes. The door stays shut for {shut.seconds / 60:.0f} min.")
+            )
+            return
+        if not right:
+            await asyncio.sleep(_SLOWER_S)
+            sentence = "That is not the code on the laptop now: one is good for five minutes, and once."
+            await _page(send, 403, _form("", sentence))
+            return
+        try:
+            _, key = self._devices.let_in(name, _now())
+        except TooMany:
+            await _page(send, 409, _form("", "As many devices are let in as there may be: put one out on the laptop."))
+            return
+        self._tell()
+        lasts = LASTS_DAYS * 24 * 3600
+        cookie = f"{COOKIE}={key}; Path=/; Max-Age={lasts}; Secure; HttpOnly; SameSite=Strict"
+        headers = [(b"location", b"/"), (b"set-cookie", cookie.encode()), (b"cache-control", b"no-store")]
+        await send({"type": "http.response.start", "status": 303, "headers": headers})
+        await send({"type": "http.response.body", "body": b""})
+
+
+def _key_of(cookies: str) -> str | None:
+    try:
+        found = SimpleCookie(cookies).get(COOKIE)
+    except CookieError:
+        return None
+    return found.value if found else None
+
+
+async def _read(receive: Receive) -> dict[str, list[str]] | None:
+    """A form as it was sent; None where it is longer than any, or breaks off."""
+    body = b""
+    while True:
+        message = await receive()
+        if message["type"] != "http.request":
+            return None
+        body += message.get("body", b"")
+        if len(body) > _LONGEST_FORM:
+            return None
+        if not message.get("more_body"):
+            return parse_qs(body.decode("utf-8", "replace"), max_num_fields=8)
+
+
+def _form(code: str, said: str = "") -> str:
+    told = f'<p class="bad" role="alert">{html.escape(said)}</p>' if said else ""
+    return (
+        '<!doctype html><html lang="en"><meta charset="utf-8"><meta name="viewport" content="width=device-width">'
+        f"<title>Fuseau: let this device in</title><style>{_STYLE}</style><h1>Fuseau</h1>{told}"
+        '<form method="post" action="/enter"><label>The code on the laptop'
+        f'<input name="code" value="{html.escape(code)}" autocomplete="off" autocapitalize="characters" required>'
+        '</label><label>What this device is called<input name="name" value="phone" maxlength="60"></label>'
+        "<button>Let this device in</button></form></html>"
+    )
+
+
+async def _page(send: Send, status: int, text: str) -> None:
+    headers = [(b"content-type", b"text/html; charset=utf-8"), (b"cache-control", b"no-store")]
+    await send({"type": "http.response.start", "status": status, "headers": headers})
+    await send({"type": "http.response.body", "body": text.encode()})
+
+
+def _now() -> datetime.datetime:
+    return datetime.datetime.now(datetime.UTC)

@@ -1,0 +1,109 @@
+"""Routes of the devices in the room, for the laptop alone, and of what changes, for every open page."""
+
+import datetime
+import io
+import time
+from typing import Annotated
+
+from fastapi import APIRouter, Depends, Request
+from fastapi.responses import Response, StreamingResponse
+from pydantic import BaseModel
+
+from fuseau.app.json_route import JsonRoute
+from fuseau.app.room_server import RoomServer
+from fuseau.app.session import TROUBLES, TheSession
+from fuseau.craft.base.errors import Unmakeable
+from fuseau.room.codes import LIVES_S, DoorShut
+from fuseau.room.devices import Device
+
+router = APIRouter(prefix="/api", responses=TROUBLES, route_class=JsonRoute)
+
+
+def _room(request: Request) -> RoomServer:
+    found: RoomServer = request.app.state.room
+    return found
+
+
+TheRoom = Annotated[RoomServer, Depends(_room)]
+
+
+class RoomState(BaseModel):
+    """Whether the room is open, where devices find it, how its certificate is known, and who is let in."""
+
+    open: bool
+    urls: list[str]
+    fingerprint: str
+    devices: list[Device]
+
+
+class RoomCode(BaseModel):
+    """A code that lets one device in: as text, as the address with it, as a QR code in SVG, and until when."""
+
+    code: str
+    url: str
+    qr: str
+    until: datetime.datetime
+
+
+def _state(room: RoomServer) -> RoomState:
+    known = room.certificate.fingerprint if room.open and room.certificate else ""
+    return RoomState(open=room.open, urls=list(room.urls), fingerprint=known, devices=room.devices.listed())
+
+
+@router.get("/room")
+def read_room(room: TheRoom) -> RoomState:
+    """Whether other devices can come in, and which are let in."""
+    return _state(room)
+
+
+@router.put("/room/open")
+def open_room(request: Request, room: TheRoom) -> RoomState:
+    """Open the room to this machine's network."""
+    room.start(request.app)
+    return _state(room)
+
+
+@router.delete("/room/open")
+def close_room(room: TheRoom) -> RoomState:
+    """Close it again."""
+    room.stop()
+    return _state(room)
+
+
+@router.post("/room/code", status_code=201)
+def make_code(room: TheRoom) -> RoomCode:
+    """A code for one device; the one before is good no more."""
+    import segno
+
+    if not room.open:
+        raise Unmakeable("room", "room.closed")
+    try:
+        code = room.codes.make(time.monotonic())
+    except DoorShut as shut:
+        raise Unmakeable("room", "room.shut", minutes=shut.seconds / 60) from None
+    url = f"{room.urls[0]}/enter/{code.text}"
+    drawn = io.BytesIO()
+    segno.make(url, error="m").save(
+        drawn, kind="svg", scale=5, border=2, dark="#1d2733", light="#ffffff", xmldecl=False
+    )
+    until = datetime.datetime.now(datetime.UTC) + datetime.timedelta(seconds=LIVES_S)
+    return RoomCode(code=code.text, url=url, qr=drawn.getvalue().decode(), until=until)
+
+
+@router.delete("/room/devices/{device_id}")
+def put_out(room: TheRoom, session: TheSession, device_id: str) -> RoomState:
+    """Put a device out: its key is good no more."""
+    if not room.devices.put_out(device_id):
+        raise Unmakeable("room", "room.no_device")
+    session.news.tell("devices")  # whoever was put out is cut off at this
+    return _state(room)
+
+
+@router.get("/events", response_class=StreamingResponse)
+def listen(session: TheSession) -> Response:
+    """What changes, as it happens: `build` with its id and revision, `photo` with the build that it is of."""
+    return StreamingResponse(
+        session.news.listen(),
+        media_type="text/event-stream",
+        headers={"cache-control": "no-store", "x-accel-buffering": "no"},
+    )

@@ -1,0 +1,107 @@
+"""Opening the room: a second server for other devices, over TLS, that is there only while the maker wants it."""
+
+import datetime
+import socket
+import threading
+import time
+from collections.abc import Callable, Iterator
+from contextlib import contextmanager
+from pathlib import Path
+
+import uvicorn
+from starlette.types import ASGIApp
+
+from fuseau.app.door import Door
+from fuseau.craft.base.errors import Unmakeable
+from fuseau.room.addresses import own_addresses
+from fuseau.room.certificate import Certificate, certificate_for
+from fuseau.room.codes import Codes
+from fuseau.room.devices import Devices
+
+_PATIENCE_S = 10.0
+
+
+class RoomServer:
+    """The room of one workshop: closed until it is opened. The devices that were let in stay so over closing."""
+
+    def __init__(
+        self,
+        folder: Path,
+        port: int,
+        tell: Callable[[], None],
+        found_at: Callable[[], tuple[str, ...]] = own_addresses,
+    ) -> None:
+        self.codes = Codes()
+        self.devices = Devices(folder / "devices.json")
+        self._folder = folder
+        self._port = port
+        self._tell = tell
+        self._found_at = found_at
+        self._lock = threading.Lock()
+        self._server: uvicorn.Server | None = None
+        self._thread: threading.Thread | None = None
+        self.addresses: tuple[str, ...] = ()
+        self.certificate: Certificate | None = None
+
+    @property
+    def open(self) -> bool:
+        """Whether devices can come in."""
+        return self._server is not None
+
+    @property
+    def urls(self) -> tuple[str, ...]:
+        """Where devices find it."""
+        return tuple(f"https://{address}:{self._port}" for address in self.addresses) if self.open else ()
+
+    def start(self, app: ASGIApp) -> None:
+        """Open it. Raises Unmakeable at `room` where this machine is in no network, or its port is taken."""
+        with self._lock:
+            if self._server is not None:
+                return
+            addresses = self._found_at()
+            if not addresses:
+                raise Unmakeable("room", "room.no_network")
+            listening = socket.socket(socket.AF_INET, socket.SOCK_STREAM)
+            listening.setsockopt(socket.SOL_SOCKET, socket.SO_REUSEADDR, 1)
+            try:
+                listening.bind(("0.0.0.0", self._port))
+            except OSError:
+                listening.close()
+                raise Unmakeable("room", "room.port_taken", port=float(self._port)) from None
+            certificate = certificate_for(self._folder, addresses, datetime.datetime.now(datetime.UTC))
+            hosts = frozenset(f"{address}:{self._port}" for address in addresses)
+            config = uvicorn.Config(
+                Door(app, hosts, self.codes, self.devices, self._tell),
+                ssl_certfile=certificate.certificate,
+                ssl_keyfile=certificate.key,
+                log_level="critical",
+                access_log=False,
+                lifespan="off",
+                server_header=False,
+                timeout_graceful_shutdown=2,
+            )
+            server = _Quiet(config)
+            thread = threading.Thread(target=server.run, kwargs={"sockets": [listening]}, daemon=True)
+            thread.start()
+            began = time.monotonic()
+            while not server.started and thread.is_alive() and time.monotonic() - began < _PATIENCE_S:
+                thread.join(0.01)
+            self._server, self._thread = server, thread
+            self.addresses, self.certificate = addresses, certificate
+
+    def stop(self) -> None:
+        """Close it: nobody comes in, and who is in hears nothing more."""
+        with self._lock:
+            self.codes.drop()
+            if self._server is not None and self._thread is not None:
+                self._server.should_exit = True
+                self._thread.join(_PATIENCE_S)
+            self._server = self._thread = None
+
+
+class _Quiet(uvicorn.Server):
+    """A server beside the main one, which alone is told to stop by signals."""
+
+    @contextmanager
+    def capture_signals(self) -> Iterator[None]:
+        yield

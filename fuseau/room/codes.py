@@ -1,0 +1,70 @@
+"""Codes that let a device in: one at a time, of five minutes, used once; after five wrong ones the door stays shut."""
+
+import hmac
+import secrets
+import threading
+from dataclasses import dataclass
+
+LIVES_S = 300.0
+WRONG_ONES = 5
+SHUT_S = 600.0
+_SIGNS = "23456789ABCDEFGHJKMNPQRSTUVWXYZ"  # none that looks like another
+LENGTH = 8  # 31⁸ ≈ 8.5·10¹¹: five guesses find it once in 10¹¹ times
+
+
+class DoorShut(Exception):
+    """Too many wrong codes: none is taken for so many seconds."""
+
+    def __init__(self, seconds: float) -> None:
+        super().__init__(f"shut for {seconds:.0f} s")
+        self.seconds = seconds
+
+
+@dataclass(frozen=True)
+class Code:
+    """A code, and until when it lets a device in (seconds of the clock that made it)."""
+
+    text: str
+    until: float
+
+
+class Codes:
+    """The one code that is good now. Times are seconds of a clock that only goes forward."""
+
+    def __init__(self) -> None:
+        self._now: Code | None = None
+        self._wrong = 0
+        self._shut_until = 0.0
+        self._lock = threading.Lock()
+
+    def make(self, now: float) -> Code:
+        """A new code; the one before is good no more. Raises DoorShut."""
+        with self._lock:
+            self._check_open(now)
+            self._wrong = 0
+            self._now = Code("".join(secrets.choice(_SIGNS) for _ in range(LENGTH)), now + LIVES_S)
+            return self._now
+
+    def take(self, given: str, now: float) -> bool:
+        """Whether this is the code; it is used up then. Raises DoorShut, also at the wrong one that shuts it."""
+        with self._lock:
+            self._check_open(now)
+            code = self._now
+            said = "".join(sign for sign in given.upper() if sign.isalnum())
+            if code is not None and now < code.until and hmac.compare_digest(said.encode(), code.text.encode()):
+                self._now, self._wrong = None, 0
+                return True
+            self._wrong += 1
+            if self._wrong >= WRONG_ONES:
+                self._now, self._wrong, self._shut_until = None, 0, now + SHUT_S
+                raise DoorShut(SHUT_S)
+            return False
+
+    def drop(self) -> None:
+        """No code is good."""
+        with self._lock:
+            self._now = None
+
+    def _check_open(self, now: float) -> None:
+        if now < self._shut_until:
+            raise DoorShut(self._shut_until - now)

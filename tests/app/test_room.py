@@ -1,0 +1,245 @@
+"""The room as devices meet it: over TLS, by code, each with its key; and what the laptop tells of it."""
+
+import json
+import socket
+import threading
+
+import httpx
+import pytest
+
+from fuseau.app.door import COOKIE
+from fuseau.app.room_server import RoomServer
+from tests.app.conftest import FILE
+from tests.ui.driving import free_port
+
+
+@pytest.fixture
+def room(app, client, tmp_path):
+    """The room of the workshop, open on this machine alone: tests need no network."""
+    found = RoomServer(tmp_path / "room", free_port(), lambda: app.state.session.news.tell("devices"), lambda: HERE)
+    app.state.room = found
+    yield found
+    found.stop()
+
+
+HERE = ("127.0.0.1",)
+
+
+@pytest.fixture
+def opened(client, room):
+    assert client.put("/api/room/open").json()["open"]
+    (url,) = room.urls
+    return url
+
+
+def device(url, **more):
+    return httpx.Client(base_url=url, verify=False, follow_redirects=False, timeout=20, **more)
+
+
+def let_in(client, url, name="phone"):
+    """A device that read a code."""
+    code = client.post("/api/room/code").json()
+    one = device(url)
+    answer = one.post("/enter", data={"code": code["code"], "name": name}, headers={"origin": url})
+    assert answer.status_code == 303, answer.text
+    return one, answer
+
+
+def test_it_is_closed_until_it_is_opened_and_again_once_it_is_closed(client, room):
+    assert client.get("/api/room").json() == {"open": False, "urls": [], "fingerprint": "", "devices": []}
+    refused = client.post("/api/room/code")
+    assert (refused.status_code, refused.json()["sentence"]) == (
+        422,
+        "Open the room first: then a device can be let in.",
+    )
+    state = client.put("/api/room/open").json()
+    assert len(state["fingerprint"]) == 95
+    phone, _ = let_in(client, state["urls"][0])
+    assert phone.get("/api/house").status_code == 200
+    assert not client.delete("/api/room/open").json()["open"]
+    with pytest.raises(httpx.TransportError):
+        phone.get("/api/house")
+    client.put("/api/room/open")
+    assert phone.get("/api/house").status_code == 200  # it is let in until she says otherwise
+
+
+def test_a_taken_port_is_told(client, app, tmp_path):
+    with socket.socket() as taken:
+        taken.bind(("0.0.0.0", 0))
+        taken.listen()
+        app.state.room = RoomServer(tmp_path, taken.getsockname()[1], lambda: None, lambda: HERE)
+        assert "is in use" in client.put("/api/room/open").json()["sentence"]
+    app.state.room = RoomServer(tmp_path, free_port(), lambda: None, lambda: ())
+    assert "in no network" in client.put("/api/room/open").json()["sentence"]
+
+
+def test_a_code_lets_one_device_in_with_a_key_of_its_own(client, opened):
+    phone, answer = let_in(client, opened, "phone of Marit")
+    cookie = answer.headers["set-cookie"]
+    assert cookie.startswith(f"{COOKIE}=")
+    assert {"Secure", "HttpOnly", "SameSite=Strict", "Path=/"} <= {part.strip() for part in cookie.split(";")}
+    assert "Domain" not in cookie
+    assert phone.get("/").status_code in (200, 503)  # 503 where the interface is not built
+    assert phone.get("/api/builds").status_code == 200
+    tablet, _ = let_in(client, opened, "tablet")
+    assert phone.cookies[COOKIE] != tablet.cookies[COOKIE]
+    assert [one["name"] for one in client.get("/api/room").json()["devices"]] == ["tablet", "phone of Marit"]
+
+
+def test_looking_at_a_code_does_not_use_it_up(client, opened):
+    code = client.post("/api/room/code").json()
+    assert code["url"] == f"{opened}/enter/{code['code']}"
+    assert code["qr"].startswith("<svg")
+    shown = device(opened).get(f"/enter/{code['code']}")
+    assert shown.status_code == 200
+    assert f'value="{code["code"]}"' in shown.text
+    assert "script" not in shown.text
+    assert device(opened).post("/enter", data={"code": code["code"]}).status_code == 303
+    used = device(opened).post("/enter", data={"code": code["code"]})
+    assert used.status_code == 403
+    assert "good for five minutes, and once" in used.text
+    odd = device(opened).get('/enter/"><script>alert(1)</script>')
+    assert "<script" not in odd.text
+
+
+def test_without_a_key_or_with_another_nothing_is_answered(client, opened):
+    stranger = device(opened)
+    assert stranger.get("/").status_code == 401
+    assert "let in" in stranger.get("/").text
+    for method, path in (
+        ("GET", "/api/builds"),
+        ("GET", "/api/events"),
+        ("POST", "/api/builds"),
+        ("GET", "/api/house"),
+    ):
+        answer = stranger.request(method, path)
+        assert (answer.status_code, list(answer.json())) == (401, ["sentence", "faults", "changed", "log"])
+    stranger.cookies.set(COOKIE, "guessed")
+    assert stranger.get("/api/builds").status_code == 401
+    assert stranger.get("/assets/anything.js").status_code == 401
+
+
+def test_guessing_shuts_the_door_also_for_the_right_code(client, opened):
+    code = client.post("/api/room/code").json()["code"]
+    guesser = device(opened)
+    answers = [guesser.post("/enter", data={"code": f"GUESS{i}"}).status_code for i in range(5)]
+    assert answers == [403, 403, 403, 403, 429]
+    right = guesser.post("/enter", data={"code": code})
+    assert right.status_code == 429
+    assert "stays shut" in right.text
+    assert "no code is good" in client.post("/api/room/code").json()["sentence"]
+    assert client.get("/api/builds").status_code == 200  # the laptop goes on
+
+
+def test_another_host_or_site_is_refused(client, opened):
+    phone, _ = let_in(client, opened)
+    port = opened.rsplit(":", 1)[1]
+    for host in ("evil.example", f"evil.example:{port}", "127.0.0.1", f"localhost:{port}", f"127.0.0.2:{port}"):
+        assert phone.get("/api/builds", headers={"host": host}).status_code == 421
+    assert phone.post("/api/builds", json={"name": "x"}, headers={"origin": "https://evil.example"}).status_code == 403
+    assert (
+        phone.post("/api/builds", json={"name": "x"}, headers={"origin": f"http://127.0.0.1:{port}"}).status_code == 403
+    )
+    assert phone.get("/api/builds", headers={"sec-fetch-site": "cross-site"}).status_code == 403
+    assert (
+        device(opened).post("/enter", data={"code": "x"}, headers={"origin": "https://evil.example"}).status_code == 403
+    )
+    mine = phone.post("/api/builds", json={"name": "Kelp piper"}, headers={"origin": opened})
+    assert mine.status_code == 201
+    # the laptop's own door stays as it was
+    assert client.get("/api/builds", headers={"host": f"127.0.0.1:{port}"}).status_code == 421
+    assert client.post("/api/builds", json={"name": "x"}, headers={"origin": opened}).status_code == 403
+
+
+def test_a_key_is_of_no_use_without_tls(client, opened):
+    phone, _ = let_in(client, opened)
+    with pytest.raises(httpx.TransportError):
+        httpx.get(f"{opened.replace('https', 'http')}/api/builds", cookies=dict(phone.cookies))
+    assert client.get("/api/room", headers={"cookie": f"{COOKIE}={phone.cookies[COOKIE]}"}).status_code == 200
+    plain = client.get(
+        "/api/builds", headers={"host": "192.168.1.5:8321", "cookie": f"{COOKIE}={phone.cookies[COOKIE]}"}
+    )
+    assert plain.status_code == 421
+
+
+def test_devices_do_not_let_devices_in_nor_carry_everything_away(client, opened):
+    phone, _ = let_in(client, opened)
+    for method, path in (
+        ("GET", "/api/room"),
+        ("POST", "/api/room/code"),
+        ("DELETE", "/api/room/devices/x"),
+        ("GET", "/api/backup"),
+        ("PUT", "/api/backup"),
+        ("GET", "/api/copies"),
+    ):
+        assert phone.request(method, path, headers={"origin": opened}).status_code == 403, path
+
+
+def test_who_is_put_out_is_out_at_once_also_while_it_uploads(client, opened):
+    phone, _ = let_in(client, opened)
+    (listed,) = client.get("/api/room").json()["devices"]
+
+    def photo():
+        yield b"\xff\xd8" + b"0" * 1000
+        assert client.delete(f"/api/room/devices/{listed['id']}").json()["devices"] == []
+        yield b"1" * 1000
+
+    answer = phone.post("/api/photos?name=gap", content=photo(), headers={"origin": opened, **FILE})
+    assert answer.status_code == 401
+    assert "nothing of that was kept" in answer.json()["sentence"]
+    assert phone.get("/api/builds").status_code == 401
+    again = client.delete(f"/api/room/devices/{listed['id']}")
+    assert (again.status_code, again.json()["sentence"]) == (422, "This device is not let in any more.")
+
+
+def heard(one, until):
+    """Events as they come, till one of them is awaited; read in a thread of its own."""
+    found, ready = [], threading.Event()
+
+    def listen():
+        with one.stream("GET", "/api/events") as answer:
+            assert answer.headers["content-type"].startswith("text/event-stream")
+            what = ""
+            for line in answer.iter_lines():
+                ready.set()
+                if line.startswith("event: "):
+                    what = line[7:]
+                elif line.startswith("data: "):
+                    found.append((what, json.loads(line[6:])))
+                    if what == until:
+                        return
+
+    thread = threading.Thread(target=listen, daemon=True)
+    thread.start()
+    assert ready.wait(20)
+    return found, thread
+
+
+def test_what_changes_on_the_laptop_is_told_to_the_devices(client, opened, sheet):
+    phone, _ = let_in(client, opened)
+    found, thread = heard(phone, "photo")
+    body = {"revision": sheet["revision"], "changes": [{"at": "target.gap_mm", "value": "42 mm"}]}
+    now = client.post(f"/api/builds/{sheet['id']}/changes", json=body).json()
+    undone = client.post(f"/api/builds/{sheet['id']}/undo", json={"revision": now["revision"]}).json()
+    from tests.files.test_pictures import picture
+
+    content = picture()
+    kept = client.post(
+        f"/api/photos?name=gap&build={sheet['id']}&page=p1",
+        content=content,
+        headers={"content-type": "application/octet-stream"},
+    )
+    assert kept.status_code == 201
+    thread.join(20)
+    assert [one for one in found if one[0] == "build"] == [
+        ("build", {"id": sheet["id"], "revision": now["revision"]}),
+        ("build", {"id": sheet["id"], "revision": undone["revision"]}),
+    ]
+    assert found[-1] == ("photo", {"build": sheet["id"], "page": "p1", "name": "gap", "photo": kept.json()})
+
+
+def test_a_photo_that_is_too_large_is_told_and_nothing_is_kept(client, opened):
+    phone, _ = let_in(client, opened)
+    answer = phone.post("/api/photos?name=gap", content=b"0" * 40_000_000, headers={"origin": opened, **FILE})
+    assert answer.status_code == 413
+    assert "40.0 MB" in answer.json()["sentence"]
