@@ -55,10 +55,10 @@ class Door:
             await refuse(send, 421, "Fuseau is not called so in this room.")
             return
         changing = scope["method"] in CHANGING
-        origin = headers.get("origin")
-        if (changing and origin is not None and origin.lower() != f"https://{host}") or (
-            headers.get("sec-fetch-site", "").strip().lower() == "cross-site" and (changing or path.startswith("/api/"))
-        ):
+        origin, site = headers.get("origin"), headers.get("sec-fetch-site", "").strip().lower()
+        # a form of a page that tells no other where it came from is sent without its origin
+        own = origin in (None, f"https://{host}") or (origin == "null" and site == "same-origin")
+        if (changing and not own) or (site == "cross-site" and (changing or path.startswith("/api/"))):
             await refuse(send, 403, "Another site asked for your workshop; it was refused.")
             return
         if path == "/enter" or path.startswith("/enter/"):
@@ -164,9 +164,9 @@ def _form(code: str, said: str = "") -> str:
     return (
         '<!doctype html><html lang="en"><meta charset="utf-8"><meta name="viewport" content="width=device-width">'
         f"<title>Fuseau: let this device in</title><style>{_STYLE}</style><h1>Fuseau</h1>{told}"
-        '<form method="post" action="/enter"><label>The code on the laptop'
-        f'<input name="code" value="{html.escape(code)}" autocomplete="off" autocapitalize="characters" required>'
-        '</label><label>What this device is called<input name="name" value="phone" maxlength="60"></label>'
+        '<form method="post" action="/enter"><label for="code">The code on the laptop</label>'
+        f'<input id="code" name="code" value="{html.escape(code)}" autocomplete="off" required>'
+        '<label for="name">What this device is called</label><input id="name" name="name" value="phone" maxlength="60">'
         "<button>Let this device in</button></form></html>"
     )
 

@@ -144,6 +144,11 @@ def test_another_host_or_site_is_refused(client, opened):
     assert (
         device(opened).post("/enter", data={"code": "x"}, headers={"origin": "https://evil.example"}).status_code == 403
     )
+    for site, own in (("cross-site", False), ("same-site", False), ("", False), ("same-origin", True)):
+        # a form without its origin is taken of this very site only
+        answer = device(opened).post("/enter", data={"code": "x"}, headers={"origin": "null", "sec-fetch-site": site})
+        assert ("not the code on the laptop" in answer.text) == own, site
+        assert phone.post("/api/builds", json={"name": "x"}, headers={"origin": "null"}).status_code == 403
     mine = phone.post("/api/builds", json={"name": "Kelp piper"}, headers={"origin": opened})
     assert mine.status_code == 201
     # the laptop's own door stays as it was
@@ -243,3 +248,13 @@ def test_a_photo_that_is_too_large_is_told_and_nothing_is_kept(client, opened):
     answer = phone.post("/api/photos?name=gap", content=b"0" * 40_000_000, headers={"origin": opened, **FILE})
     assert answer.status_code == 413
     assert "40.0 MB" in answer.json()["sentence"]
+
+
+def test_what_a_device_listens_to_ends_when_it_is_put_out(client, opened):
+    phone, _ = let_in(client, opened)
+    (listed,) = client.get("/api/room").json()["devices"]
+    found, thread = heard(phone, "never")
+    client.delete(f"/api/room/devices/{listed['id']}")
+    thread.join(20)
+    assert not thread.is_alive()
+    assert found == []

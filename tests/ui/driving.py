@@ -29,6 +29,7 @@ from selenium.webdriver.support.ui import WebDriverWait
 from starlette.types import Receive, Scope, Send
 
 from fuseau.app.caches import Caches
+from fuseau.app.room_server import RoomServer
 from fuseau.app.server import make_app, open_session
 from fuseau.app.settings import Settings
 
@@ -157,6 +158,12 @@ class Room:
         if self._app is None:
             self._app = make_app(Settings(data=data))
         self._app.state.session = open_session(Settings(data=data), self._caches)
+        self._app.state.room.stop()
+        # tests need no network: the room is this machine alone
+        news = self._app.state.session.news
+        self._app.state.room = RoomServer(
+            data / "room", free_port(), lambda: news.tell("devices"), lambda: ("127.0.0.1",)
+        )
         if not self._thread.is_alive():
             self._thread.start()
             began = time.perf_counter()
@@ -170,12 +177,18 @@ class Room:
             self._app.state.session.news.close()
         self._thread.join(10)
         if self._app is not None:
+            self._app.state.room.stop()
             self._app.state.workers.close()
 
 
 @contextmanager
-def chromium(downloads: Path | None = None, width: int = 1280, height: int = 800) -> Iterator[webdriver.Chrome]:
-    """A browser of its own, with the page truly `width` x `height`."""
+def chromium(
+    downloads: Path | None = None, width: int = 1280, height: int = 800, *, phone: bool = False
+) -> Iterator[webdriver.Chrome]:
+    """A browser of its own, with the page truly `width` x `height`; a `phone` is touched.
+
+    A phone's takes a certificate that nobody vouches for, as its user does once she has compared the fingerprint.
+    """
     with tempfile.TemporaryDirectory(ignore_cleanup_errors=True) as profile:
         options = Options()
         for flag in (
@@ -194,9 +207,11 @@ def chromium(downloads: Path | None = None, width: int = 1280, height: int = 800
         if downloads:
             options.add_experimental_option("prefs", {"download.default_directory": str(downloads)})
         options.set_capability("goog:loggingPrefs", {"browser": "ALL"})
+        options.accept_insecure_certs = phone
         browser = webdriver.Chrome(options=options, service=Service("/usr/bin/chromedriver"))
-        metrics = {"width": width, "height": height, "deviceScaleFactor": 1, "mobile": False}
+        metrics = {"width": width, "height": height, "deviceScaleFactor": 1, "mobile": phone}
         browser.execute_cdp_cmd("Emulation.setDeviceMetricsOverride", metrics)
+        browser.execute_cdp_cmd("Emulation.setTouchEmulationEnabled", {"enabled": phone})
         still = {"features": [{"name": "prefers-reduced-motion", "value": "reduce"}]}
         browser.execute_cdp_cmd("Emulation.setEmulatedMedia", still)
         try:

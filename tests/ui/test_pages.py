@@ -139,7 +139,13 @@ def test_every_length_is_shown_as_the_core_shows_it(demo_hand):
 
 
 def test_a_change_made_elsewhere_is_not_written_over(demo_hand):
-    line = demo_hand.stage("Lamplighter Regent", "pattern")
+    demo_hand.browser.execute_cdp_cmd("Network.enable", {})
+    demo_hand.browser.execute_cdp_cmd("Network.setBlockedURLs", {"urls": ["*/api/events"]})  # it hears no news
+    try:
+        line = demo_hand.stage("Lamplighter Regent", "pattern")
+    finally:
+        demo_hand.browser.execute_cdp_cmd("Network.setBlockedURLs", {"urls": []})
+    demo_hand.wait(lambda: not demo_hand.all("[aria-busy=true]"))
     elsewhere = {"revision": line["revision"], "changes": [{"at": "target.gap_mm", "value": "42 mm"}]}
     assert demo_hand.api.post(f"/api/builds/{line['id']}/changes", json=elsewhere).status_code == 200
     demo_hand.press("firm")

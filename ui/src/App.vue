@@ -4,6 +4,7 @@ import { useEventListener } from '@vueuse/core'
 import { computed, onMounted, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { useBuild } from './stores/build'
+import { useNews } from './stores/news'
 import { useOnBody } from './stores/onBody'
 import { useNotices } from './stores/notices'
 import { useSettings } from './stores/settings'
@@ -29,6 +30,7 @@ const noticeOpen = computed({
   },
 })
 const unsent = useUnsent()
+const news = useNews()
 // leaving asks while something is not kept yet; it is held by this browser all the same
 useEventListener(window, 'beforeunload', (event: BeforeUnloadEvent) => {
   if (unsent.anything) event.preventDefault()
@@ -39,6 +41,7 @@ const brief = computed(() => (inBuild.value ? open.build?.brief : undefined))
 onMounted(async () => {
   await settings.start().catch(notices.complain)
   ready.value = true
+  news.listen((build, revision) => open.heard(build, revision))
 })
 
 function flipUnit() {

@@ -22,6 +22,8 @@ import { useSettings } from './settings'
 import { useUnsent, type Waiting } from './unsent'
 
 /** The open build with its plan as the server answered last, and what was refused at which field. */
+const OWN_MS = 5000 // so soon after this page was answered with a revision, news of it is its own
+
 export const useBuild = defineStore('build', () => {
   const settings = useSettings()
   const notices = useNotices()
@@ -66,6 +68,27 @@ export const useBuild = defineStore('build', () => {
     } catch (error) {
       failed.value = error instanceof Refused ? error.trouble.sentence : String(error)
     }
+  }
+
+  const answered = new Map<number, number>()
+  watch(
+    () => latest.value?.revision,
+    (now) => {
+      if (now !== undefined) answered.set(now, Date.now())
+      if (answered.size > 60) answered.delete(answered.keys().next().value!)
+    },
+    { flush: 'sync' },
+  )
+  /** Another page or device changed a build: where it is the open one, it is shown as it stands now. */
+  function heard(id: string, revision: number) {
+    const here = latest.value
+    if (!here || (id && id !== here.id)) return
+    void inTurn(async () => {
+      // what this page did itself is here by now
+      if (latest.value?.id !== here.id || latest.value.revision === revision || unsent.count) return
+      if (Date.now() - (answered.get(revision) ?? -Infinity) < OWN_MS) return
+      latest.value = await get<OpenBuild>(`/builds/${here.id}`).catch(() => latest.value)
+    })
   }
 
   // sentences come in her unit
@@ -238,6 +261,7 @@ export const useBuild = defineStore('build', () => {
     carrying,
     errors,
     failed,
+    heard,
     open,
     step,
     edit,

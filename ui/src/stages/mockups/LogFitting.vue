@@ -2,6 +2,7 @@
 import { computed, nextTick, ref, watch } from 'vue'
 import type { BackPhoto, Fitting, GapSeen, View, Word } from '../../api/types'
 import { useBuild } from '../../stores/build'
+import { useNews } from '../../stores/news'
 import { useSettings } from '../../stores/settings'
 import { hardware, length, SAT } from '../../parts/words'
 import DrawnWearer from './DrawnWearer.vue'
@@ -38,6 +39,19 @@ if (!start && (tied.value || !laced.value)) one.value.closing = 'pinned'
 // what she had under it then, else what is planned now
 const pads = computed(() => (props.correct?.pads?.length ? props.correct.pads : (open.build!.pads ?? [])))
 const photographing = ref<{ photo?: BackPhoto; at?: number } | null>(null)
+
+// a photo that was taken with a device of the room
+const news = useNews()
+const sent = computed(() =>
+  laced.value && !photographing.value && news.photo?.build === open.latest?.id ? news.photo : undefined,
+)
+function takeSent() {
+  const { photo, name } = sent.value!
+  photographing.value = {
+    photo: { ...photo, name: name.replace(/\.\w+$/, ''), scale: [], rows: [] } as unknown as BackPhoto,
+  }
+  news.photo = undefined
+}
 
 // held while it is written down; what was begun on the stand or for a correction only once it is touched
 const form = ref({ one: one.value, unit: settings.unit, photographing: photographing.value })
@@ -269,6 +283,11 @@ const edgeRows = computed(() =>
         ><input v-model="one.padded" type="checkbox" /> over the padding that it is made for</label
       >
 
+      <p v-if="sent" class="restored" role="status">
+        A photo has come from another device.
+        <v-btn size="small" variant="outlined" @click="takeSent">Read the gap off it</v-btn>
+        <v-btn size="small" variant="text" @click="news.photo = undefined">Leave it</v-btn>
+      </p>
       <h2 v-if="laced">
         Gap <v-btn size="x-small" variant="outlined" @click="photographing = {}">From a photo</v-btn>
       </h2>

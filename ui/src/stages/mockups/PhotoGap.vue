@@ -3,6 +3,7 @@ import { computed, ref, watch } from 'vue'
 import { Refused, send, sendFile } from '../../api/client'
 import type { BackPhoto, GapSeen } from '../../api/types'
 import { useBuild } from '../../stores/build'
+import { PAGE } from '../../stores/news'
 import { useSettings } from '../../stores/settings'
 import { hardware, length, withUnit } from '../../parts/words'
 
@@ -52,7 +53,7 @@ async function upload(files: FileList | null) {
   try {
     file.value = {
       ...(await sendFile<{ id: string; width_px: number; height_px: number }>(
-        `/photos?name=${encodeURIComponent(chosen.name)}`,
+        `/photos?name=${encodeURIComponent(chosen.name)}&build=${open.latest!.id}&page=${PAGE}`,
         chosen,
       )),
       name: chosen.name.replace(/\.\w+$/, ''),

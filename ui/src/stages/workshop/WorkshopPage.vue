@@ -12,6 +12,7 @@ import { daysLeft, longDay } from '../../parts/words'
 import { useDraft } from '../../parts/useDraft'
 import BackupBox from './BackupBox.vue'
 import DamagedLine from './DamagedLine.vue'
+import DevicesDialog from './DevicesDialog.vue'
 
 const notices = useNotices()
 const settings = useSettings()
@@ -20,6 +21,8 @@ const lines = ref<Line[]>()
 const away = ref<Line[]>([])
 const showAway = ref(false)
 const failed = ref('')
+const devices = ref(false)
+const atTheLaptop = location.protocol === 'http:' // devices of the room come over TLS, and let no others in
 const making = ref(false)
 const blank = () => ({ name: '', character: '', kind: 'underbust corset' as NonNullable<Build['kind']> })
 const form = ref(blank())
@@ -158,6 +161,7 @@ const groups = computed(() => [
     <div class="head">
       <h1>On the table</h1>
       <span class="spring" />
+      <v-btn v-if="atTheLaptop" variant="text" @click="devices = true">Devices</v-btn>
       <v-btn variant="outlined" @click="chooser?.click()">Take in a file</v-btn>
       <input
         ref="chooser"
@@ -319,6 +323,7 @@ const groups = computed(() => [
         </v-card>
       </form>
     </v-dialog>
+    <DevicesDialog v-model="devices" />
   </div>
 </template>
 
