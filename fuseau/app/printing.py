@@ -12,6 +12,7 @@ from fuseau.app.wire import OpenBuild, Revision
 from fuseau.app.work import make_print
 from fuseau.app.workers import Workers
 from fuseau.commands.fields import change
+from fuseau.commands.versions import as_of_version
 from fuseau.files.document import write_document
 from fuseau.files.paper import Paper
 from fuseau.files.prints import Print
@@ -23,21 +24,43 @@ router = APIRouter(prefix="/api", responses=TROUBLES, route_class=JsonRoute)
 _MEDIA = {"pdf": "application/pdf", "svg": "image/svg+xml", "dxf": "image/vnd.dxf"}
 
 
-def printed(session: Session, workers: Workers, build_id: str, what: Print, paper: Paper = "a4") -> Response:
-    """A print of a build as a file to save, made in a worker. Raises Unmakeable, Overrun."""
+def printed(
+    session: Session,
+    workers: Workers,
+    build_id: str,
+    what: Print,
+    paper: Paper = "a4",
+    version: int | None = None,
+    roll_mm: int = 914,
+) -> Response:
+    """A print of a build, or of one of its versions, as a file to save, made in a worker. Raises Unmakeable, Overrun.
+
+    The file is named after what it shows: which version, on which paper.
+    """
     build = session.workshop.open(build_id).build
-    content = workers.make(make_print, build_id, build, what, paper, session.unit)
+    if version is not None:
+        build = as_of_version(build, version)
+    content = workers.make(make_print, build_id, build, what, paper, session.unit, roll_mm)
     name, kind = what.rsplit(".", 1)
-    sized = f"-{paper}" if kind == "pdf" and name not in ("list", "letter", "on-her") else ""
-    named = "measures" if name == "letter" else name
-    return file_answer(content, _MEDIA[kind], build, f"-{named}{sized}.{kind}")
+    if name == "letter":
+        return file_answer(content, _MEDIA[kind], build, "-measures.pdf")
+    current = build.current
+    shown = f"-v{current.number}" if current else "-draft"
+    sized = f"-{roll_mm}mm" if name in _LARGE else f"-{paper}" if kind == "pdf" and name not in _ONE_PAGE else ""
+    return file_answer(content, _MEDIA[kind], build, f"-{name}{shown}{sized}.{kind}")
 
 
+_ONE_PAGE, _LARGE = ("list", "on-her"), ("large", "projector")
+Version = Annotated[int | None, Query(ge=1, description="One of its versions; none is the present one.")]
 _PAGES: dict[Print, str] = {
     "pattern.pdf": "The pattern at 1:1 on tiled pages.",
     "plies.pdf": "Every piece of every ply at 1:1 on tiled pages.",
     "list.pdf": "Bones, busk, holes and lace on one page.",
     "on-her.pdf": "The garment on her from four sides, with her levels as they are worn.",
+}
+_ROLLS: dict[Print, str] = {
+    "large.pdf": "The pattern at 1:1 on one page as wide as a plotter's roll.",
+    "projector.pdf": "The pattern at 1:1 on one page, with layers to be switched and thick lines, for a projector.",
 }
 _DRAWINGS: dict[Print, str] = {
     "pattern.svg": "The pattern as SVG in millimetres.",
@@ -49,16 +72,20 @@ _DRAWINGS: dict[Print, str] = {
 
 def _offer_pages(what: Print) -> None:
     def print_pages(
-        session: TheSession, workers: TheWorkers, build_id: str, paper: Annotated[Paper, Query()] = "a4"
+        session: TheSession,
+        workers: TheWorkers,
+        build_id: str,
+        paper: Annotated[Paper, Query()] = "a4",
+        version: Version = None,
     ) -> Response:
-        return printed(session, workers, build_id, what, paper)
+        return printed(session, workers, build_id, what, paper, version)
 
     _offer(what, _PAGES[what], print_pages)
 
 
 def _offer_drawing(what: Print) -> None:
-    def draw(session: TheSession, workers: TheWorkers, build_id: str) -> Response:
-        return printed(session, workers, build_id, what)
+    def draw(session: TheSession, workers: TheWorkers, build_id: str, version: Version = None) -> Response:
+        return printed(session, workers, build_id, what, version=version)
 
     _offer(what, _DRAWINGS[what], draw)
 
@@ -68,6 +95,21 @@ def _offer(what: Print, told: str, route: Callable[..., Response]) -> None:
     router.add_api_route(path, route, response_class=Response, description=told, name=name, operation_id=name)
 
 
+def _offer_large(what: Print) -> None:
+    def print_large(
+        session: TheSession,
+        workers: TheWorkers,
+        build_id: str,
+        roll: Annotated[int, Query(ge=300, le=2000, description="How wide the page is, mm; 841 is A0.")] = 914,
+        version: Version = None,
+    ) -> Response:
+        return printed(session, workers, build_id, what, version=version, roll_mm=roll)
+
+    _offer(what, _ROLLS[what], print_large)
+
+
+for _what in _ROLLS:
+    _offer_large(_what)
 for _what in _PAGES:
     _offer_pages(_what)
 for _what in _DRAWINGS:

@@ -261,9 +261,9 @@ def print_layout(laid: "LaidCloth", how: Literal["pdf", "svg"], paper: Paper, un
     return layout_pdf(laid, paper, unit) if how == "pdf" else layout_svg(laid).encode()
 
 
-def make_print(build_id: str, build: Build, what: Print, paper: Paper, unit: Unit) -> bytes:
+def make_print(build_id: str, build: Build, what: Print, paper: Paper, unit: Unit, roll_mm: int = 914) -> bytes:
     """A print of a build. Raises Unmakeable while there is nothing to print."""
-    return print_of(what, build, plan(build, unit=unit, cache=_HERE.cache(build_id)), paper, unit)
+    return print_of(what, build, plan(build, unit=unit, cache=_HERE.cache(build_id)), paper, unit, roll_mm)
 
 
 def _begun(build_id: str) -> StageCache:

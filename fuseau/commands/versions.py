@@ -108,3 +108,18 @@ def as_drafted(build: Build, pattern: Pattern) -> Build:
         }
     )
     return with_parts(build, draft=draft)
+
+
+def as_of_version(build: Build, number: int) -> Build:
+    """The build as it stood when it had come to this version: later ones, and their fittings, are left out.
+
+    Raises Unmakeable at `version` where there is no such version.
+    """
+    if build.version_numbered(number) is None:
+        raise Unmakeable("version", "version.none", number=float(number))
+    kept = tuple(one for one in build.fittings if one.version < number)
+    return build.model_copy(
+        update={"versions": build.versions[:number], "fittings": kept, "line_edits": ()}
+        if number < len(build.versions)
+        else {}
+    )

@@ -45,7 +45,11 @@ def pieces_dxf(pieces: list[Piece]) -> bytes:
     placed = side_by_side(pieces)
     for piece in placed:
         for stroke in piece.strokes:
-            space.add_lwpolyline(stroke.points, close=stroke.closed, dxfattribs={"layer": LAYERS[stroke.kind][0]})
+            layer = {"layer": LAYERS[stroke.kind][0]}
+            if stroke.centre is not None:
+                space.add_circle(stroke.centre, stroke.radius_mm, dxfattribs=layer)
+                continue
+            space.add_lwpolyline(stroke.points, close=stroke.closed, dxfattribs=layer)
         for label in piece.labels:
             text = space.add_text(label.text, height=label.size_mm, rotation=label.angle, dxfattribs={"layer": _TEXT})
             text.set_placement(label.at, align=TextEntityAlignment.MIDDLE_CENTER)
@@ -54,6 +58,8 @@ def pieces_dxf(pieces: list[Piece]) -> bytes:
         [(10, low), (60, low), (60, low + 50), (10, low + 50)], close=True, dxfattribs={"layer": _TEXT}
     )
     space.add_text("50 mm", height=4, dxfattribs={"layer": _TEXT}).set_placement((14, low + 24))
+    left, right = min(10.0, *(one.bounds[0] for one in placed)), max(60.0, *(one.bounds[2] for one in placed))
+    space.reset_extents((left, low, 0.0), (right, max(one.bounds[3] for one in placed), 0.0))
     target = io.StringIO()
     document.write(target)
     return target.getvalue().encode()

@@ -1,7 +1,7 @@
 """Pattern pieces as strokes and labels in millimetres, y up: what the SVG and the PDF both draw."""
 
 import math
-from dataclasses import dataclass, field
+from dataclasses import dataclass, field, replace
 from typing import Literal
 
 import numpy as np
@@ -21,11 +21,13 @@ Spot = tuple[float, float]
 
 @dataclass(frozen=True)
 class Stroke:
-    """A line through points in mm."""
+    """A line through points in mm; a circle has its centre and radius too, and is drawn as one where that can be."""
 
     kind: Kind
     points: tuple[Spot, ...]
     closed: bool = False
+    centre: Spot | None = None
+    radius_mm: float = 0.0
 
 
 @dataclass(frozen=True)
@@ -55,7 +57,10 @@ class Piece:
 
         return Piece(
             self.name,
-            tuple(Stroke(s.kind, tuple(map(go, s.points)), s.closed) for s in self.strokes),
+            tuple(
+                replace(s, points=tuple(map(go, s.points)), centre=go(s.centre) if s.centre else None)
+                for s in self.strokes
+            ),
             tuple(Label(go(label.at), label.text, label.size_mm, label.angle) for label in self.labels),
             (self.bounds[0] + dx, self.bounds[1] + dy, self.bounds[2] + dx, self.bounds[3] + dy),
         )
@@ -187,10 +192,10 @@ def _piece(joined: Joined, planned: Plan, title: str, half: str) -> Piece:
     ]
     if last == count and planned.holes is not None:
         x = panel.cb_edge[0][0] - planned.holes.inset_mm
-        strokes += [Stroke("hole", _circle((x, z), 2.5), closed=True) for z in planned.holes.z_mm]
+        strokes += [_hole((x, z), planned.holes.hole_mm) for z in planned.holes.z_mm]
     if panel.number == 1 and planned.holes is not None:
         x = panel.cf_edge[0][0] + planned.holes.inset_mm
-        strokes += [Stroke("hole", _circle((x, z), 2.5), closed=True) for z in planned.holes.front_z_mm]
+        strokes += [_hole((x, z), planned.holes.hole_mm) for z in planned.holes.front_z_mm]
     return Piece(
         f"panel {'+'.join(map(str, joined.numbers))}{f' {half}' if half else ''}",
         tuple(strokes),
@@ -243,6 +248,10 @@ def _labels(joined: Joined, count: int, title: str, grain: tuple[Spot, Spot], ha
     if joined.numbers[-1] == count:
         found.append(Label((panel.waist[1][0] - 4, low * 0.5), "CB", 3.5, 90))
     return found
+
+
+def _hole(at: Spot, wide_mm: float) -> Stroke:
+    return Stroke("hole", _circle(at, wide_mm / 2), closed=True, centre=at, radius_mm=wide_mm / 2)
 
 
 def _circle(centre: Spot, radius: float) -> tuple[Spot, ...]:

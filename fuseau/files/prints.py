@@ -22,10 +22,12 @@ Print = Literal[
     "holes.pdf",
     "letter.pdf",
     "on-her.pdf",
+    "large.pdf",
+    "projector.pdf",
 ]
 
 
-def print_of(what: Print, build: Build, planned: Plan, paper: Paper, unit: Unit) -> bytes:
+def print_of(what: Print, build: Build, planned: Plan, paper: Paper, unit: Unit, roll_mm: int = 914) -> bytes:
     """The bytes of a print. Raises Unmakeable while there is no pattern, or nothing of its kind, to print."""
     if what == "letter.pdf":
         from fuseau.files.letter import letter_pdf
@@ -45,7 +47,11 @@ def print_of(what: Print, build: Build, planned: Plan, paper: Paper, unit: Unit)
         case "pattern.pdf":
             from fuseau.files.tiles import pattern_pdf
 
-            return pattern_pdf(build, planned, paper)
+            return pattern_pdf(build, planned, paper, unit)
+        case "large.pdf" | "projector.pdf":
+            from fuseau.files.large import large_pdf
+
+            return large_pdf(build, planned, roll_mm, unit, layers=what == "projector.pdf")
         case "pattern.svg":
             from fuseau.files.svg import pattern_svg
 
@@ -57,7 +63,7 @@ def print_of(what: Print, build: Build, planned: Plan, paper: Paper, unit: Unit)
         case "plies.pdf":
             from fuseau.files.tiles import plies_pdf
 
-            return plies_pdf(build, planned, paper)
+            return plies_pdf(build, planned, paper, unit)
         case "plies.svg":
             from fuseau.files.svg import plies_svg
 

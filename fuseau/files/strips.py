@@ -8,7 +8,7 @@ from fuseau.craft.boning.bones import Bone
 from fuseau.document.build import Build
 from fuseau.files.paper import Paper
 from fuseau.files.pieces import Label, Piece, Spot, Stroke
-from fuseau.files.tiles import sheet_pdf
+from fuseau.files.tiles import named, sheet_pdf
 from fuseau.planning.plan import Plan
 from fuseau.wording import Words
 from fuseau.wording.words import capital
@@ -215,4 +215,4 @@ def _printed(build: Build, planned: Plan, pieces: list[Piece], what: str, lines:
             f"{pages} pages. Print at 100 %, measure the 50 mm square on page A1, then glue by the crosses.",
         ]
 
-    return sheet_pdf(pieces, build.brief.name, what, told, paper)
+    return sheet_pdf(pieces, named(build, planned), what, told, paper)

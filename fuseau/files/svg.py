@@ -1,5 +1,6 @@
 """The pattern as SVG with real units: one user unit is one millimetre."""
 
+import re
 from xml.sax.saxutils import escape
 
 from fuseau.document.build import Build
@@ -51,12 +52,16 @@ def pieces_svg(pieces: list[Piece], title: str) -> str:
         'fill="#000" text-anchor="middle">50 mm</text></g>',
     ]
     for piece in placed:
-        parts.append(f'<g id="{piece.name.replace(" ", "-")}">')
+        parts.append(f'<g id="{_id_of(piece.name)}">')
         for kind in _LOOKS:
             lines = [stroke for stroke in piece.strokes if stroke.kind == kind]
             if lines:
                 parts.append(f'<g class="{kind}" {_LOOKS[kind]}>')
                 for stroke in lines:
+                    if stroke.centre is not None:
+                        x, y = flip(stroke.centre).split(",")
+                        parts.append(f'<circle class="{kind}" cx="{x}" cy="{y}" r="{stroke.radius_mm:.3f}"/>')
+                        continue
                     tag = "polygon" if stroke.closed else "polyline"
                     parts.append(f'<{tag} class="{kind}" points="{" ".join(map(flip, stroke.points))}"/>')
                 parts.append("</g>")
@@ -70,6 +75,11 @@ def pieces_svg(pieces: list[Piece], title: str) -> str:
         parts.append("</g>")
     parts.append("</svg>\n")
     return "\n".join(parts)
+
+
+def _id_of(name: str) -> str:
+    """A name that can be one: letters, digits and hyphens."""
+    return re.sub(r"[^A-Za-z0-9]+", "-", name).strip("-")
 
 
 def side_by_side(pieces: list[Piece]) -> list[Piece]:

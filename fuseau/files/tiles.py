@@ -4,8 +4,9 @@ import io
 import math
 from collections.abc import Callable
 from dataclasses import dataclass
+from pathlib import Path
+from typing import Literal
 
-import reportlab
 from reportlab.lib.units import mm
 from reportlab.lib.utils import simpleSplit
 from reportlab.pdfbase import pdfmetrics
@@ -13,6 +14,7 @@ from reportlab.pdfbase.ttfonts import TTFont
 from reportlab.pdfgen.canvas import Canvas
 from shapely.geometry import LineString, box
 
+from fuseau.craft.base.lengths import Unit
 from fuseau.document.build import Build
 from fuseau.files.paper import SIZES_MM, Paper
 from fuseau.files.pieces import Kind, Piece, pattern_pieces, ply_pieces
@@ -21,9 +23,12 @@ from fuseau.planning.plan import Plan
 MARGIN_MM = 9.0
 OVERLAP_MM = 10.0
 SQUARE_MM = 50.0
+_SQUARE_IN_MM = 50.8
 _BETWEEN_MM = 8.0
 _PAGES_ACROSS = 4
-FONT, BOLD = "Vera", "VeraBd"  # shipped with ReportLab; embedded, so that every printer has them
+# Shipped, and embedded, so that every printer has them: Latin, Greek, Cyrillic, Hebrew, Arabic, Georgian, arrows.
+FONT, BOLD = "DejaVuSans", "DejaVuSans-Bold"
+_FONTS = Path(__file__).parent / "fonts"
 
 _STROKES: dict[Kind, tuple[float, tuple[float, ...]]] = {
     "cut": (0.5, ()),
@@ -58,16 +63,23 @@ def fonts() -> None:
     """Register the embedded fonts; harmless when done before."""
     for name in (FONT, BOLD):
         if name not in pdfmetrics.getRegisteredFontNames():
-            pdfmetrics.registerFont(TTFont(name, f"{reportlab.__path__[0]}/fonts/{name}.ttf"))
+            pdfmetrics.registerFont(TTFont(name, _FONTS / f"{name}.ttf"))
 
 
-def pattern_pdf(build: Build, planned: Plan, paper: Paper) -> bytes:
+def pattern_pdf(build: Build, planned: Plan, paper: Paper, unit: Unit = "cm") -> bytes:
     """The tiled pattern: a cover with the map of pages, then the pages. Raises ValueError with no pattern."""
     pieces = pattern_pieces(build, planned)
-    return sheet_pdf(pieces, build.brief.name, "pattern at 1:1", lambda pages: _told(build, planned, pages), paper)
+    name = named(build, planned)
+    return sheet_pdf(pieces, name, "pattern at 1:1", lambda pages: _told(build, planned, pages), paper, unit)
 
 
-def plies_pdf(build: Build, planned: Plan, paper: Paper) -> bytes:
+def named(build: Build, planned: Plan) -> str:
+    """The build with the version that is printed, as it stands on every page."""
+    version = planned.pattern.version if planned.pattern else None
+    return f"{build.brief.name}, {f'version {version}' if version else 'draft'}"
+
+
+def plies_pdf(build: Build, planned: Plan, paper: Paper, unit: Unit = "cm") -> bytes:
     """Every piece of every ply at 1:1, tiled as the pattern. Raises ValueError with no pattern."""
     pieces = ply_pieces(build, planned)
 
@@ -75,23 +87,44 @@ def plies_pdf(build: Build, planned: Plan, paper: Paper) -> bytes:
         first, *rest = _told(build, planned, pages)
         return [first, f"{len(pieces)} pieces of {len(build.layers.plies)} plies, each with its own allowance.", *rest]
 
-    return sheet_pdf(pieces, build.brief.name, "pieces of every ply at 1:1", told, paper)
+    return sheet_pdf(pieces, named(build, planned), "pieces of every ply at 1:1", told, paper, unit)
 
 
-def sheet_pdf(pieces: list[Piece], name: str, what: str, told: Callable[[int], list[str]], paper: Paper) -> bytes:
-    """Pieces at 1:1 on pages to be glued, behind a cover that maps them and says what `told` does of so many pages."""
+def begin(target: io.BytesIO, size_mm: tuple[float, float], title: str) -> Canvas:
+    """A canvas for what is printed true to size: its viewer is told not to scale, its title says what it is."""
     fonts()
-    sheet, width, height = lay_out(pieces, paper)
+    canvas = Canvas(target, pagesize=(size_mm[0] * mm, size_mm[1] * mm), invariant=True)
+    canvas.setTitle(title)
+    canvas.setAuthor("Fuseau")
+    canvas.setCreator("Fuseau")
+    canvas.setViewerPreference("PrintScaling", "None")
+    return canvas
+
+
+def scale_bar(canvas: Canvas, right: float, low: float, unit: Unit) -> None:
+    """A bar of 50 mm, or 2 in, that ends there, mm: every page can be measured."""
+    wide, said = (2 * 25.4, "2 in") if unit == "in" else (50.0, "50 mm")
+    canvas.setLineWidth(0.25 * mm)
+    canvas.line((right - wide) * mm, low * mm, right * mm, low * mm)
+    for x in (right - wide, right - wide / 2, right):
+        canvas.line(x * mm, (low - 1) * mm, x * mm, (low + 1) * mm)
+    canvas.setFont(FONT, 6)
+    canvas.drawRightString((right - wide - 1.5) * mm, (low - 0.8) * mm, said)
+
+
+def sheet_pdf(
+    pieces: list[Piece], name: str, what: str, told: Callable[[int], list[str]], paper: Paper, unit: Unit = "cm"
+) -> bytes:
+    """Pieces at 1:1 on pages to be glued, behind a cover that maps them and says what `told` does of so many pages."""
+    sheet, width, height = lay_out(pieces, paper, unit)
     tiles = tiles_with_lines(sheet, width, height, paper)
     page = SIZES_MM[paper]
     target = io.BytesIO()
-    canvas = Canvas(target, pagesize=(page[0] * mm, page[1] * mm), invariant=True)
-    canvas.setTitle(f"{name}: {what}")
-    canvas.setCreator("Fuseau")
+    canvas = begin(target, page, f"{name}: {what}")
     _cover(canvas, name, told(len(tiles)), sheet, tiles, (width, height), page)
     names = {tile.name for tile in tiles}
     for tile in tiles:
-        _page(canvas, tile, sheet, names, page, name)
+        _page(canvas, tile, sheet, names, page, name, unit)
     canvas.save()
     return target.getvalue()
 
@@ -101,14 +134,19 @@ def _window(paper: Paper) -> tuple[float, float]:
     return width - 2 * MARGIN_MM, height - 2 * MARGIN_MM
 
 
-def lay_out(pieces: list[Piece], paper: Paper) -> tuple[list[Piece], float, float]:
+def lay_out(pieces: list[Piece], paper: Paper, unit: Unit = "cm") -> tuple[list[Piece], float, float]:
     """Pieces in rows as wide as four pages, below a test square; the sheet's width and height in mm.
 
-    The square stands at the top left of the sheet, so it lies whole on page A1.
+    The square, and that in inches where she works so, stand at the top left of the sheet: whole on page A1.
     """
     window = _window(paper)
-    row_width = _PAGES_ACROSS * (window[0] - OVERLAP_MM)
-    x, y, tallest, widest = SQUARE_MM + 2 * _BETWEEN_MM, 0.0, SQUARE_MM, 0.0
+    beside = SQUARE_MM + (_SQUARE_IN_MM + _BETWEEN_MM if unit == "in" else 0.0)
+    return in_rows(pieces, _PAGES_ACROSS * (window[0] - OVERLAP_MM), beside, SQUARE_MM)
+
+
+def in_rows(pieces: list[Piece], row_width: float, beside: float, tall: float) -> tuple[list[Piece], float, float]:
+    """Pieces in rows so wide, beside and below a corner so large that is kept free; the sheet's size, mm."""
+    x, y, tallest, widest = beside + 2 * _BETWEEN_MM, 0.0, tall, 0.0
     placed = []
     for piece in pieces:
         left, low, right, top = piece.bounds
@@ -137,7 +175,13 @@ def tiles_with_lines(sheet: list[Piece], width: float, height: float, paper: Pap
 
 
 def _page(
-    canvas: Canvas, tile: Tile, sheet: list[Piece], names: set[str], page: tuple[float, float], title: str
+    canvas: Canvas,
+    tile: Tile,
+    sheet: list[Piece],
+    names: set[str],
+    page: tuple[float, float],
+    title: str,
+    unit: Unit,
 ) -> None:
     canvas.saveState()
     clip = canvas.beginPath()
@@ -155,17 +199,23 @@ def _page(
             draw_piece(canvas, piece)
     canvas.restoreState()
     if tile.name == "A1":
-        _square(canvas, page)
+        _squares(canvas, page, unit)
     _overlap_marks(canvas, tile, names)
     canvas.setFont(FONT, 7)
     canvas.drawString(MARGIN_MM * mm, (MARGIN_MM - 5) * mm, f"{tile.name}   {title}   print at 100 %, no scaling")
+    scale_bar(canvas, page[0] - MARGIN_MM, MARGIN_MM - 4, unit)
     canvas.showPage()
 
 
-def draw_piece(canvas: Canvas, piece: Piece, *, dashed: bool = True) -> None:
-    """A piece in the canvas's own millimetres; on a small map dashes only smudge."""
+def draw_piece(
+    canvas: Canvas, piece: Piece, *, dashed: bool = True, only: Kind | Literal["text"] | None = None, thick: float = 1.0
+) -> None:
+    """A piece in the canvas's own millimetres, or `only` its lines of a kind; on a small map dashes only smudge."""
     for stroke in piece.strokes:
+        if only not in (None, stroke.kind):
+            continue
         width, dash = _STROKES[stroke.kind]
+        width *= thick
         canvas.setLineWidth(width * mm)
         canvas.setDash([part * mm for part in dash] if dashed else [])
         path = canvas.beginPath()
@@ -176,7 +226,7 @@ def draw_piece(canvas: Canvas, piece: Piece, *, dashed: bool = True) -> None:
             path.close()
         canvas.drawPath(path, stroke=1, fill=0)
     canvas.setDash([])
-    for label in piece.labels:
+    for label in piece.labels if only in (None, "text") else ():
         canvas.saveState()
         canvas.translate(label.at[0] * mm, label.at[1] * mm)
         canvas.rotate(label.angle)
@@ -185,14 +235,22 @@ def draw_piece(canvas: Canvas, piece: Piece, *, dashed: bool = True) -> None:
         canvas.restoreState()
 
 
-def _square(canvas: Canvas, page: tuple[float, float]) -> None:
-    x, y = MARGIN_MM + 4, page[1] - MARGIN_MM - SQUARE_MM - 4
+def _squares(canvas: Canvas, page: tuple[float, float], unit: Unit) -> None:
+    top = page[1] - MARGIN_MM - 4
+    square(canvas, MARGIN_MM + 4, top, SQUARE_MM, "50 mm")
+    if unit == "in":
+        square(canvas, MARGIN_MM + 4 + SQUARE_MM + _BETWEEN_MM, top, _SQUARE_IN_MM, "2 in")
+
+
+def square(canvas: Canvas, left: float, top: float, wide: float, said: str) -> None:
+    """A test square so wide, mm."""
+    y, middle = top - wide, (left + wide / 2) * mm
     canvas.setLineWidth(0.3 * mm)
-    canvas.rect(x * mm, y * mm, SQUARE_MM * mm, SQUARE_MM * mm, stroke=1, fill=0)
+    canvas.rect(left * mm, y * mm, wide * mm, wide * mm, stroke=1, fill=0)
     canvas.setFont(FONT, 9)
-    canvas.drawCentredString((x + SQUARE_MM / 2) * mm, (y + SQUARE_MM / 2 + 2) * mm, "50 mm")
+    canvas.drawCentredString(middle, (y + wide / 2 + 2) * mm, said)
     canvas.setFont(FONT, 7)
-    canvas.drawCentredString((x + SQUARE_MM / 2) * mm, (y + SQUARE_MM / 2 - 4) * mm, "measure me first")
+    canvas.drawCentredString(middle, (y + wide / 2 - 4) * mm, "measure me first")
 
 
 def _overlap_marks(canvas: Canvas, tile: Tile, names: set[str]) -> None:

@@ -143,6 +143,7 @@ MESSAGES = {
     "version.nothing_to_accept": "There is no change to accept: the pattern is as it should be.",
     "version.none_to_go_back_to": "There is no version {version:.0f} to go back to.",
     "version.present_already": "Version {version:.0f} is the present one already.",
+    "version.none": "There is no version {number:.0f}.",
     "version.none_drawn_on": "There is no version that is still drawn on.",
     "version.typed_measures_first": "The measures come first: the levels of the widths are hers.",
     "version.refit_measures_first": "The measures come first: the pattern is refitted to them.",

@@ -121,7 +121,7 @@ def test_files_leave_and_come_back(client, sheet):
     base = f"/api/builds/{sheet['id']}"
     pdf = client.get(f"{base}/pattern.pdf?paper=letter")
     assert pdf.content.startswith(b"%PDF")
-    assert "Tidewarden-pattern-letter.pdf" in pdf.headers["content-disposition"]
+    assert "Tidewarden-pattern-draft-letter.pdf" in pdf.headers["content-disposition"]
     assert client.get(f"{base}/list.pdf").content.startswith(b"%PDF")
     assert client.get(f"{base}/pattern.svg").text.startswith("<svg")
     content = client.get(f"{base}/build.fuseau.json").content

@@ -257,9 +257,9 @@ def test_rows_lie_closer_at_the_waist_and_a_row_is_picked_on_the_garment(demo_ha
 def test_the_strips_come_out_of_the_print_menu(demo_hand, downloads):
     demo_hand.stage(REGENT, "back")
     for title, ending, word in (
-        ("Strip of bones, 1:1", "*-bones-a4.pdf", "cut 2"),
-        ("Front, both sides, 1:1", "*-front-a4.pdf", "loop side"),
-        ("Punching strip, 1:1", "*-holes-a4.pdf", "lacing edge"),
+        ("Strip of bones, 1:1", "*-bones-v*-a4.pdf", "cut 2"),
+        ("Front, both sides, 1:1", "*-front-v*-a4.pdf", "loop side"),
+        ("Punching strip, 1:1", "*-holes-v*-a4.pdf", "lacing edge"),
     ):
         demo_hand.press("Print")
         demo_hand.press(title)

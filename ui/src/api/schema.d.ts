@@ -2298,6 +2298,46 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/builds/{build_id}/large.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Print Large Pdf
+         * @description The pattern at 1:1 on one page as wide as a plotter's roll.
+         */
+        get: operations["print_large_pdf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{build_id}/projector.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Print Projector Pdf
+         * @description The pattern at 1:1 on one page, with layers to be switched and thick lines, for a projector.
+         */
+        get: operations["print_projector_pdf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/builds/{build_id}/pattern.pdf": {
         parameters: {
             query?: never;
@@ -20418,10 +20458,116 @@ export interface operations {
             };
         };
     };
+    print_large_pdf: {
+        parameters: {
+            query?: {
+                /** @description How wide the page is, mm; 841 is A0. */
+                roll?: number;
+                /** @description One of its versions; none is the present one. */
+                version?: number | null;
+            };
+            header?: never;
+            path: {
+                build_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    print_projector_pdf: {
+        parameters: {
+            query?: {
+                /** @description How wide the page is, mm; 841 is A0. */
+                roll?: number;
+                /** @description One of its versions; none is the present one. */
+                version?: number | null;
+            };
+            header?: never;
+            path: {
+                build_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
     print_pattern_pdf: {
         parameters: {
             query?: {
                 paper?: "a4" | "letter";
+                /** @description One of its versions; none is the present one. */
+                version?: number | null;
             };
             header?: never;
             path: {
@@ -20471,6 +20617,8 @@ export interface operations {
         parameters: {
             query?: {
                 paper?: "a4" | "letter";
+                /** @description One of its versions; none is the present one. */
+                version?: number | null;
             };
             header?: never;
             path: {
@@ -20520,6 +20668,8 @@ export interface operations {
         parameters: {
             query?: {
                 paper?: "a4" | "letter";
+                /** @description One of its versions; none is the present one. */
+                version?: number | null;
             };
             header?: never;
             path: {
@@ -20569,6 +20719,8 @@ export interface operations {
         parameters: {
             query?: {
                 paper?: "a4" | "letter";
+                /** @description One of its versions; none is the present one. */
+                version?: number | null;
             };
             header?: never;
             path: {
@@ -20616,7 +20768,10 @@ export interface operations {
     };
     print_pattern_svg: {
         parameters: {
-            query?: never;
+            query?: {
+                /** @description One of its versions; none is the present one. */
+                version?: number | null;
+            };
             header?: never;
             path: {
                 build_id: string;
@@ -20663,7 +20818,10 @@ export interface operations {
     };
     print_pattern_dxf: {
         parameters: {
-            query?: never;
+            query?: {
+                /** @description One of its versions; none is the present one. */
+                version?: number | null;
+            };
             header?: never;
             path: {
                 build_id: string;
@@ -20710,7 +20868,10 @@ export interface operations {
     };
     print_plies_svg: {
         parameters: {
-            query?: never;
+            query?: {
+                /** @description One of its versions; none is the present one. */
+                version?: number | null;
+            };
             header?: never;
             path: {
                 build_id: string;
@@ -20757,7 +20918,10 @@ export interface operations {
     };
     print_plies_dxf: {
         parameters: {
-            query?: never;
+            query?: {
+                /** @description One of its versions; none is the present one. */
+                version?: number | null;
+            };
             header?: never;
             path: {
                 build_id: string;

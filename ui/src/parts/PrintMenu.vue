@@ -12,8 +12,22 @@ const drafted = computed(() => !!open.plan?.pattern)
 const PRINTS = computed(() => {
   const paper = settings.house.paper
   return [
-    { file: 'pattern.pdf?paper=a4', title: 'Pattern 1:1, A4 pages', subtitle: 'PDF with 50 mm test square' },
-    { file: 'pattern.pdf?paper=letter', title: 'Pattern 1:1, Letter pages', subtitle: 'PDF with 50 mm test square' },
+    {
+      file: `pattern.pdf?paper=${paper}`,
+      title: `Pattern 1:1, ${paper === 'a4' ? 'A4' : 'Letter'} pages`,
+      subtitle: `PDF with 50 mm${settings.unit === 'in' ? ' and 2 in' : ''} test square`,
+    },
+    {
+      file: 'large.pdf?roll=914',
+      title: 'Pattern 1:1, one large page',
+      subtitle: 'roll of 914 mm, 100 mm test square',
+    },
+    { file: 'large.pdf?roll=841', title: 'Pattern 1:1, as wide as A0', subtitle: '841 mm, 100 mm test square' },
+    {
+      file: 'projector.pdf?roll=914',
+      title: 'Pattern 1:1, for a projector',
+      subtitle: 'layers to be switched, thick lines',
+    },
     { file: 'pattern.svg', title: 'Pattern as drawing', subtitle: 'SVG in millimetres' },
     { file: 'pattern.dxf', title: 'Pattern for cutting software', subtitle: 'DXF in millimetres, in layers' },
     {
@@ -52,6 +66,15 @@ const PRINTS = computed(() => {
     </template>
     <v-list density="compact" min-width="290" aria-label="Print">
       <template v-if="drafted">
+        <v-list-item class="paper">
+          <v-btn-toggle
+            :model-value="settings.house.paper"
+            aria-label="Paper"
+            @click.stop
+            @update:model-value="(paper: 'a4' | 'letter') => settings.setHouse({ paper })"
+            ><v-btn value="a4" size="small">A4</v-btn><v-btn value="letter" size="small">Letter</v-btn></v-btn-toggle
+          >
+        </v-list-item>
         <v-list-item
           v-for="one in PRINTS"
           :key="one.file"

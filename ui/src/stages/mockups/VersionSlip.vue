@@ -75,6 +75,11 @@ async function back() {
     <ul v-if="version.changes?.length" class="small">
       <li v-for="(one, i) in version.changes.slice(-6)" :key="i">{{ one }}</li>
     </ul>
+    <p>
+      <a :href="`/api/builds/${open.latest!.id}/pattern.pdf?paper=${settings.house.paper}&version=${number}`" download
+        >Print this version, 1:1</a
+      >
+    </p>
     <p v-for="one in fittings" :key="one.number" class="tried">
       <span
         >Fitting {{ one.number }}{{ one.tried_on ? `, ${shortDay(one.tried_on)}` : '' }}, pulled {{ one.pull
