@@ -17,6 +17,7 @@ from fuseau.app import (
     bones,
     brief,
     cut,
+    find,
     front,
     layers,
     make,
@@ -104,6 +105,7 @@ def make_app(settings: Settings) -> FastAPI:
         backup,
         underway,
         room,
+        find,
     ):
         app.include_router(part.router)
     answer_errors(app)

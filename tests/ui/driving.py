@@ -248,6 +248,17 @@ class Hand:
         self.see(name)
         return line
 
+    @contextmanager
+    def without_news(self) -> Iterator[None]:
+        """Pages that are opened here hear nothing of what is done elsewhere."""
+        self.browser.execute_cdp_cmd("Network.enable", {})
+        self.browser.execute_cdp_cmd("Network.setBlockedURLs", {"urls": ["*/api/events"]})
+        try:
+            yield
+        finally:
+            self.browser.execute_cdp_cmd("Network.setBlockedURLs", {"urls": []})
+            self.browser.execute_cdp_cmd("Network.disable", {})
+
     def sheet(self, line: dict[str, Any]) -> dict[str, Any]:
         """The build and its plan, from the server."""
         found: dict[str, Any] = self.api.get(f"/api/builds/{line['id']}").json()

@@ -172,13 +172,28 @@ def test_what_is_set_while_the_server_is_away_is_marked_kept_and_sent_when_it_is
         server.stop()
 
 
-def test_a_change_made_elsewhere_meanwhile_leaves_what_was_typed_at_its_field(demo_hand):
+def test_news_from_another_page_leaves_what_is_being_typed(demo_hand):
     line = demo_hand.stage("Underclock mender", "pattern")
+    demo_hand.wait(lambda: demo_hand.value(GAP))
+    demo_hand.write(GAP, "49", leave=False)
     sheet = demo_hand.sheet(line)
-    change = {"revision": sheet["revision"], "changes": [{"at": "brief.note", "value": "from the other room"}]}
-    demo_hand.api.post(f"/api/builds/{line['id']}/changes", json=change)
-    demo_hand.write(GAP, "49")
-    demo_hand.see("changed elsewhere meanwhile")
+    change = {"revision": sheet["revision"], "changes": [{"at": "brief.name", "value": "Overclock mender"}]}
+    assert demo_hand.api.post(f"/api/builds/{line['id']}/changes", json=change).status_code == 200
+    demo_hand.see("Overclock mender")  # it is shown as it stands now
+    assert demo_hand.value(GAP) == "49"
+    demo_hand.field(GAP).send_keys(Keys.TAB)
+    demo_hand.wait(lambda: demo_hand.sheet(line)["build"]["target"]["gap_mm"] == 49)
+
+
+def test_a_change_made_elsewhere_meanwhile_leaves_what_was_typed_at_its_field(demo_hand):
+    with demo_hand.without_news():
+        line = demo_hand.stage("Underclock mender", "pattern")
+        demo_hand.wait(lambda: demo_hand.value(GAP))
+        sheet = demo_hand.sheet(line)
+        change = {"revision": sheet["revision"], "changes": [{"at": "brief.note", "value": "from the other room"}]}
+        demo_hand.api.post(f"/api/builds/{line['id']}/changes", json=change)
+        demo_hand.write(GAP, "49")
+        demo_hand.see("changed elsewhere meanwhile")
     assert demo_hand.value(GAP) == "49"
     demo_hand.field(GAP).send_keys(Keys.ENTER)
     demo_hand.wait(lambda: demo_hand.sheet(line)["build"]["target"]["gap_mm"] == 49)

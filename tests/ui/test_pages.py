@@ -139,13 +139,14 @@ def test_every_length_is_shown_as_the_core_shows_it(demo_hand):
 
 
 def test_a_change_made_elsewhere_is_not_written_over(demo_hand):
-    demo_hand.browser.execute_cdp_cmd("Network.enable", {})
-    demo_hand.browser.execute_cdp_cmd("Network.setBlockedURLs", {"urls": ["*/api/events"]})  # it hears no news
-    try:
+    with demo_hand.without_news():
         line = demo_hand.stage("Lamplighter Regent", "pattern")
-    finally:
-        demo_hand.browser.execute_cdp_cmd("Network.setBlockedURLs", {"urls": []})
-    demo_hand.wait(lambda: not demo_hand.all("[aria-busy=true]"))
+        demo_hand.see("What the longline corset does")
+        demo_hand.wait(lambda: demo_hand.value("gap wanted"))
+        _overtaken(demo_hand, line)
+
+
+def _overtaken(demo_hand, line):
     elsewhere = {"revision": line["revision"], "changes": [{"at": "target.gap_mm", "value": "42 mm"}]}
     assert demo_hand.api.post(f"/api/builds/{line['id']}/changes", json=elsewhere).status_code == 200
     demo_hand.press("firm")
@@ -389,3 +390,34 @@ def test_no_page_has_axe_violations_in_either_theme_or_asks_outside(demo_hand):
     assert asked
     assert all(url.startswith((demo_hand.url, "data:", "blob:")) for url in asked)
     assert [one for one in demo_hand.browser.get_log("browser") if one["level"] == "SEVERE"] == []
+
+
+def test_anything_is_found_by_its_words_with_the_keyboard_alone(demo_hand):
+    hand = demo_hand
+    hand.go()
+    hand.see("Lamplighter Regent")
+    page = hand.browser.find_element(By.TAG_NAME, "body")
+    page.send_keys("/")
+    field = hand.find("[aria-label='Find by words']")
+    field.send_keys("ottilie corset")
+    hand.see_in("#found", "Lamplighter Regent")
+    assert hand.violations() == []
+    field.send_keys(Keys.CONTROL, "a", Keys.NULL, "nobody has this")
+    hand.see("Nothing has these words.")
+    field.send_keys(Keys.CONTROL, "a", Keys.NULL, "regent")
+    hand.see_in("#found [aria-selected=true]", "Lamplighter Regent")
+    field.send_keys(Keys.ENTER)
+    hand.see("What follows")
+    assert "/brief" in hand.browser.current_url
+    page = hand.browser.find_element(By.TAG_NAME, "body")
+    page.send_keys("/")
+    field = hand.find("[aria-label='Find by words']")
+    field.send_keys("bones")  # a stage of the build that is open
+    hand.see_in("#found [aria-selected=true]", "of this build")
+    field.send_keys(Keys.ENTER)
+    hand.see("both halves the same")
+    page = hand.browser.find_element(By.TAG_NAME, "body")
+    page.send_keys("/")
+    hand.find("[aria-label='Find by words']").send_keys("how it", Keys.ENTER)
+    hand.see("damped Gauss–Newton")  # the page of the formulas
+    assert hand.violations() == []

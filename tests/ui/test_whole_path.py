@@ -82,7 +82,7 @@ def test_from_four_girths_to_a_printed_pattern_and_back(server, browser, downloa
     # the pattern, printed
     hand.press("Print")
     hand.press("Pattern 1:1, A4 pages")
-    file = downloads / "Tidewarden-pattern-v1-a4.pdf"
+    file = downloads / "Tidewarden-pattern-v2-a4.pdf"
     hand.wait(lambda: file.exists() and file.stat().st_size > 0)
     reader = PdfReader(io.BytesIO(file.read_bytes()))
     assert any(abs(w - 50) < 0.05 and abs(h - 50) < 0.05 for w, h in boxes(reader.pages[1]))

@@ -1,5 +1,13 @@
 <script setup lang="ts">
-import { mdiArrowLeft, mdiDotsVertical, mdiHuman, mdiRedoVariant, mdiThemeLightDark, mdiUndoVariant } from '@mdi/js'
+import {
+  mdiArrowLeft,
+  mdiDotsVertical,
+  mdiHuman,
+  mdiMagnify,
+  mdiRedoVariant,
+  mdiThemeLightDark,
+  mdiUndoVariant,
+} from '@mdi/js'
 import { useEventListener } from '@vueuse/core'
 import { computed, onMounted, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
@@ -10,6 +18,7 @@ import { useNotices } from './stores/notices'
 import { useSettings } from './stores/settings'
 import { useUnsent } from './stores/unsent'
 import { useKeyboard, useKeys } from './parts/keys'
+import FindDialog from './parts/FindDialog.vue'
 import KeysDialog from './parts/KeysDialog.vue'
 import PrintMenu from './parts/PrintMenu.vue'
 import { daysLeft, STAGES } from './parts/words'
@@ -21,6 +30,7 @@ const settings = useSettings()
 const route = useRoute()
 const router = useRouter()
 const keys = ref(false)
+const finding = ref(false)
 const printing = ref(false)
 const ready = ref(false)
 const noticeOpen = computed({
@@ -55,6 +65,7 @@ const within = { where: () => inBuild.value }
 useKeyboard()
 useKeys([
   { keys: '?', does: 'these keys', on: ['?'], run: () => (keys.value = true) },
+  { keys: '/', does: 'find anything', on: ['/', 'Ctrl+k'], run: () => (finding.value = true) },
   { keys: 'w', does: 'to the workshop', on: ['w'], run: () => void router.push('/') },
   { keys: 's', does: 'to the shelf', on: ['s'], run: () => void router.push('/shelf'), where: () => !inBuild.value },
   { keys: 'c', does: 'to the cards', on: ['c'], run: () => void router.push('/cards'), where: () => !inBuild.value },
@@ -99,6 +110,15 @@ const flipTheme = () => settings.setHouse({ theme: settings.house.theme === 'lig
         <router-link to="/cards">Cards</router-link>
       </nav>
       <span class="spring" />
+      <v-btn
+        :icon="mdiMagnify"
+        size="small"
+        variant="text"
+        class="wide"
+        aria-label="Find anything"
+        title="Find (/)"
+        @click="finding = true"
+      />
       <v-btn-toggle
         :model-value="settings.unit"
         class="unit wide"
@@ -158,7 +178,9 @@ const flipTheme = () => settings.setHouse({ theme: settings.house.theme === 'lig
           <v-list-item v-if="brief" :disabled="!open.latest?.redoes" title="Do again" @click="open.redo()" />
           <v-list-item :title="settings.unit === 'cm' ? 'Inches' : 'Centimetres'" @click="flipUnit" />
           <v-list-item :title="settings.house.theme === 'light' ? 'Dark theme' : 'Light theme'" @click="flipTheme" />
+          <v-list-item title="Find anything" @click="finding = true" />
           <v-list-item title="Keys" @click="keys = true" />
+          <v-list-item title="How it computes" to="/how" />
         </v-list>
       </v-menu>
     </header>
@@ -168,6 +190,7 @@ const flipTheme = () => settings.setHouse({ theme: settings.house.theme === 'lig
     </p>
     <main v-if="ready" :class="{ barred: unsent.count }"><router-view /></main>
     <KeysDialog v-model="keys" />
+    <FindDialog v-model="finding" />
     <v-snackbar v-model="noticeOpen" :timeout="notices.notice?.action ? 12000 : 7000" location="bottom left">
       {{ notices.notice?.text }}
       <template v-if="notices.notice?.action" #actions>

@@ -9,6 +9,7 @@ export default createRouter({
     { path: '/cards', component: () => import('./stages/cards/CardsPage.vue'), name: 'cards' },
     { path: '/shelf', component: () => import('./stages/shelf/ShelfPage.vue'), name: 'shelf' },
     { path: '/shopping', component: () => import('./stages/shopping/ShoppingPage.vue'), name: 'shopping' },
+    { path: '/how', component: () => import('./stages/how/HowPage.vue'), name: 'how' },
     {
       path: '/build/:id',
       component: () => import('./stages/BuildPage.vue'),

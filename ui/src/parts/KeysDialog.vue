@@ -20,12 +20,20 @@ const shown = defineModel<boolean>({ required: true })
           </tbody>
         </table>
       </v-card-text>
-      <v-card-actions><v-btn @click="shown = false">Close</v-btn></v-card-actions>
+      <v-card-actions
+        ><v-btn to="/how" @click="shown = false">How it computes</v-btn><span class="spring" /><v-btn
+          @click="shown = false"
+          >Close</v-btn
+        ></v-card-actions
+      >
     </v-card>
   </v-dialog>
 </template>
 
 <style scoped>
+.spring {
+  flex: 1;
+}
 kbd {
   font-family: inherit;
   border: 1px solid var(--line);

@@ -1,0 +1,44 @@
+<script setup lang="ts">
+import { marked } from 'marked'
+import text from '../../../../docs/how-it-computes.md?raw'
+
+// How everything is computed: the page that is written for it, as it is.
+const shown = marked.parse(text, { async: false })
+</script>
+
+<template>
+  <!-- eslint-disable-next-line vue/no-v-html -- it is our own page, built in -->
+  <article class="how" v-html="shown" />
+</template>
+
+<style scoped>
+.how {
+  max-width: 860px;
+  margin: 0 auto;
+  padding: 26px 20px 60px;
+}
+.how :deep(h1) {
+  margin-bottom: 10px;
+}
+.how :deep(h2) {
+  margin: 26px 0 6px;
+}
+.how :deep(p) {
+  margin: 0 0 10px;
+}
+.how :deep(table) {
+  border-collapse: collapse;
+  display: block;
+  overflow-x: auto;
+}
+.how :deep(:is(td, th)) {
+  text-align: left;
+  vertical-align: top;
+  padding: 5px 12px 5px 0;
+  border-bottom: 1px solid var(--line);
+}
+.how :deep(code) {
+  font-size: 0.92em;
+  color: var(--steel);
+}
+</style>
