@@ -12,7 +12,7 @@ from typing import Annotated, Any, Literal
 from pydantic import Field, ValidationError, model_validator
 
 from fuseau.craft.base.lengths import Length, Unit, format_length
-from fuseau.craft.base.practice import Practice
+from fuseau.craft.base.practice import Practice, range_of
 from fuseau.craft.base.record import Amount, Record, Text, at_field
 from fuseau.craft.boning.choices import BoneChoices
 from fuseau.craft.closures.back import BackChoices
@@ -571,7 +571,8 @@ def faults(error: ValidationError) -> list[Fault]:
         place = [str(part) for part in one["loc"] if part not in ("float", "int", "str", "constrained-str")]
         said_at = one.get("ctx", {}).get("at")
         at = ".".join([*place, said_at] if said_at else place)
-        found.append(Fault(at=at[:200], sentence=fault_sentence(one)))
+        bounded = place[:1] == ["practice"] and one["type"] in ("greater_than_equal", "less_than_equal")
+        found.append(Fault(at=at[:200], sentence=range_of(place[-1]) if bounded else fault_sentence(one)))
     return found
 
 

@@ -29,7 +29,11 @@ def write_document(build: Build, attached: Mapping[str, bytes] | None = None) ->
 
 def document_schema() -> dict[str, Any]:
     """The JSON Schema of the file: that of the build, and its attached pictures."""
-    found = Build.model_json_schema()
+    found: dict[str, Any] = {
+        "$schema": "https://json-schema.org/draft/2020-12/schema",
+        "$id": f"urn:fuseau:build:{VERSION}",
+        **Build.model_json_schema(),
+    }
     found["properties"]["attached"] = {
         "type": "object",
         "title": "Attached",

@@ -3,6 +3,7 @@
 import pytest
 from pydantic import ValidationError
 
+from fuseau.craft.base.practice import Practice, range_of
 from fuseau.craft.materials.cloths import CLOTHS
 from fuseau.craft.materials.stack import Stack
 from fuseau.document.build import VERSION, faults, read_build
@@ -95,3 +96,22 @@ def test_a_file_of_version_4_had_a_shelf_of_its_own_that_goes_to_the_workshops()
     ]
     assert reserved == [{"stock": "0", "build": "b1", "amount": 2}]
     assert brought_over({"bones": None, "catalogue": []}, "b1") == ([], [])
+
+
+@pytest.mark.parametrize(("value", "name"), [(0.1, "ruler_spread_mm"), (99, "ruler_spread_mm"), (2, "lace_friction")])
+def test_a_house_number_out_of_its_range_is_told_with_its_name_and_unit(value, name):
+    data = written(VERSION)
+    data["practice"] |= {name: value}
+    with pytest.raises(ValidationError) as caught:
+        read_build(data)
+    (fault,) = faults(caught.value)
+    said = {
+        "ruler_spread_mm": "Ruler spread goes from 0.5 to 20 mm.",
+        "lace_friction": "Lace friction goes from 0 to 0.6.",
+    }
+    assert (fault.at, fault.sentence) == (f"practice.{name}", said[name])
+
+
+@pytest.mark.parametrize("name", list(Practice.model_fields))
+def test_every_house_number_can_say_its_range(name):
+    assert " goes from " in range_of(name)
