@@ -10,6 +10,9 @@ from fuseau.craft.base.record import Record
 from fuseau.craft.materials.cloths import CLOTHS, Cloth, ClothName
 
 Thickness = Annotated[float, Length("the thickness of a layer", 0, 8, hardware=True)]
+Together = Annotated[
+    float, Length("the thickness of layers together", 0, 200, hardware=True)
+]  # of as many as there are
 
 
 class Stack(Record):
@@ -20,8 +23,8 @@ class Stack(Record):
 
     strength: ClothName = "coutil"
     own: Cloth | None = None
-    fashion_mm: Thickness = 0.35
-    lining_mm: Thickness = 0.25
+    fashion_mm: Together = 0.35
+    lining_mm: Together = 0.25
     worn_under_mm: Thickness = 0.0
 
     @property

@@ -30,6 +30,13 @@ def with_plies(build, *plies, **more):
     return change(build, changes + [Change(at=at.replace("__", "."), value=v) for at, v in more.items()], "cm")
 
 
+def test_several_thick_plies_are_still_a_garment():
+    thick = ("lining", "lawn", {"thickness_mm": 8})
+    build = with_plies(BUILDS["underbust corset"], thick, thick, ("strength", "coutil", {}))
+    assert build.stack.lining_mm == 16
+    assert plan(build).pattern is not None
+
+
 def pieces(build):
     return pieces_of(build, plan(build))
 
