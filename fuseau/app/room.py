@@ -5,7 +5,7 @@ import io
 import time
 from typing import Annotated
 
-from fastapi import APIRouter, Depends, Request
+from fastapi import APIRouter, Depends, Header, Query, Request
 from fastapi.responses import Response, StreamingResponse
 from pydantic import BaseModel
 
@@ -100,10 +100,18 @@ def put_out(room: TheRoom, session: TheSession, device_id: str) -> RoomState:
 
 
 @router.get("/events", response_class=StreamingResponse)
-def listen(session: TheSession) -> Response:
-    """What changes, as it happens: `build` with its id and revision, `photo` with the build that it is of."""
+def listen(
+    session: TheSession,
+    after: Annotated[int | None, Query(ge=0)] = None,
+    last_event_id: Annotated[str, Header(max_length=20)] = "",
+) -> Response:
+    """What changes, as it happens: `build` with its id and revision, `photo` with the build that it is of.
+
+    `after` the number of what was heard last, what was missed comes first; `begin` says whether that is all of it.
+    """
+    heard = int(last_event_id) if last_event_id.isascii() and last_event_id.isdigit() else after
     return StreamingResponse(
-        session.news.listen(),
+        session.news.listen(heard),
         media_type="text/event-stream",
         headers={"cache-control": "no-store", "x-accel-buffering": "no"},
     )

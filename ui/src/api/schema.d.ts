@@ -2764,6 +2764,8 @@ export interface paths {
         /**
          * Listen
          * @description What changes, as it happens: `build` with its id and revision, `photo` with the build that it is of.
+         *
+         *     `after` the number of what was heard last, what was missed comes first; `begin` says whether that is all of it.
          */
         get: operations["listen_api_events_get"];
         put?: never;
@@ -21779,8 +21781,12 @@ export interface operations {
     };
     listen_api_events_get: {
         parameters: {
-            query?: never;
-            header?: never;
+            query?: {
+                after?: number | null;
+            };
+            header?: {
+                "last-event-id"?: string;
+            };
             path?: never;
             cookie?: never;
         };

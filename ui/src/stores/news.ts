@@ -17,25 +17,33 @@ export const useNews = defineStore('news', () => {
   const photo = ref<SentPhoto>()
   const devices = ref(0)
   let source: EventSource | undefined
+  let heard = '' // the number of what was heard last
+  let changed: (build: string, revision: number) => void = () => undefined
 
-  function listen(changed: (build: string, revision: number) => void) {
+  function connect() {
     source?.close()
-    source = new EventSource('/api/events')
-    source.addEventListener('build', (event) => {
-      const { id, revision } = JSON.parse(event.data)
-      changed(id, revision)
+    const mine = (source = new EventSource(`/api/events${heard ? `?after=${heard}` : ''}`))
+    const on = (what: string, run: (about: Record<string, unknown>) => void) =>
+      mine.addEventListener(what, (event) => {
+        heard = event.lastEventId || heard
+        run(JSON.parse(event.data))
+      })
+    on('begin', ({ whole }) => {
+      if (!whole) changed('', 0) // something was missed: the open build is asked for again
     })
-    source.addEventListener('photo', (event) => {
-      const { page, ...sent } = JSON.parse(event.data)
-      if (page !== PAGE) photo.value = sent
+    on('build', ({ id, revision }) => changed(id as string, revision as number))
+    on('photo', ({ page, ...sent }) => {
+      if (page !== PAGE) photo.value = sent as unknown as SentPhoto
     })
-    source.addEventListener('devices', () => devices.value++)
-    // asleep in between: what was missed is asked again once it is heard anew
-    let lost = false
-    source.addEventListener('error', () => (lost = true))
-    source.addEventListener('open', () => {
-      if (lost) changed('', 0)
-      lost = false
+    on('devices', () => devices.value++)
+  }
+  /** Heard while the page is seen: a browser has few connections, and pages that nobody looks at would hold them. */
+  function listen(told: typeof changed) {
+    changed = told
+    connect()
+    document.addEventListener('visibilitychange', () => {
+      if (document.hidden) source?.close()
+      else connect()
     })
   }
   return { photo, devices, listen }
