@@ -1,10 +1,12 @@
 """Pictures of the main views at 1280x800 from the demo data, for docs/screenshots (or a folder given)."""
 
+import io
 import sys
 import tempfile
 from pathlib import Path
 
 import httpx
+from PIL import Image
 
 from tests.ui.driving import Hand, Server, chromium
 
@@ -26,7 +28,6 @@ VIEWS = (
     ("make", "Tinder archivist", "make"),
     ("today", None, "today"),
     ("record", "Saltmarsh warden", "record"),
-    ("cards", None, "cards"),
     ("shelf", None, "shelf"),
     ("shopping", None, "shopping"),
 )
@@ -64,10 +65,6 @@ def main(folder: Path, only: list[str]) -> None:
                 if view == "brief":
                     hand.press("As drawn?")
                     hand.see("Its lines")
-                if view == "cards":
-                    hand.click('[aria-label="compare Pendulum wright"]')
-                    hand.click('[aria-label="compare Saltmarsh warden"]')
-                    hand.see("differs by")
                 if view == "layers":
                     hand.click("[data-ply-row='2']")
                     hand.press("Methods side by side")
@@ -95,8 +92,29 @@ def main(folder: Path, only: list[str]) -> None:
                 browser.execute_script("return document.fonts.ready")
                 hand.picture(folder / f"{view}.png")
                 print(folder / f"{view}.png")
+            if not only or "phone" in only:
+                _on_a_phone(folder, server.url, ids["Lamplighter Regent"])
         finally:
             server.stop()
+
+
+def _on_a_phone(folder: Path, url: str, build: str) -> None:
+    """Two pages as a phone shows them, beside each other: a fitting, and the next step."""
+    shots = []
+    with chromium(width=390, height=844, phone=True) as browser:
+        hand = Hand(browser, url)
+        for stage, seen in (("mockups", ".views svg"), ("make", ".odds")):
+            hand.go(f"/build/{build}/{stage}")
+            if stage == "mockups":
+                hand.press("Log a fitting")
+            hand.find(seen)
+            browser.execute_script("return document.fonts.ready")
+            shots.append(Image.open(io.BytesIO(browser.get_screenshot_as_png())).convert("RGB"))
+    both = Image.new("RGB", (sum(one.width for one in shots) + 20, shots[0].height), "#c4cdd3")
+    both.paste(shots[0], (0, 0))
+    both.paste(shots[1], (shots[0].width + 20, 0))
+    both.save(folder / "phone.png")
+    print(folder / "phone.png")
 
 
 if __name__ == "__main__":
