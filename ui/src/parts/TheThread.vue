@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, nextTick, onMounted, useTemplateRef, watch } from 'vue'
+import { useRoute } from 'vue-router'
 import { useBuild } from '../stores/build'
 import { STAGES } from './words'
 
@@ -10,10 +11,22 @@ const knots = computed(() =>
     ...(open.latest?.thread.knots.find((knot) => knot.stage === stage) ?? { stage, state: 'empty', note: '' }),
   })),
 )
+
+// lying across a narrow window, it is moved to the stage that is open
+const thread = useTemplateRef<HTMLElement>('thread')
+const route = useRoute()
+async function reach() {
+  await nextTick()
+  const here = thread.value?.querySelector<HTMLElement>('.router-link-active')
+  if (here && thread.value && thread.value.scrollWidth > thread.value.clientWidth)
+    thread.value.scrollLeft = here.offsetLeft - (thread.value.clientWidth - here.offsetWidth) / 2
+}
+watch(() => route.name, reach)
+onMounted(reach)
 </script>
 
 <template>
-  <nav class="thread" aria-label="Stages">
+  <nav ref="thread" class="thread" aria-label="Stages">
     <router-link
       v-for="knot in knots"
       :key="knot.stage"

@@ -43,7 +43,7 @@ watch(
 @media (max-width: 899px) {
   .desk {
     grid-template-columns: minmax(0, 1fr);
-    grid-template-rows: auto auto;
+    grid-template-rows: max-content max-content;
     align-content: start;
     overflow-y: auto;
   }

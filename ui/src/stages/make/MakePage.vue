@@ -191,6 +191,7 @@ useKeys([
   padding: 24px 0;
 }
 .instead {
+  align-items: center;
   display: flex;
   gap: 6px 18px;
   flex-wrap: wrap;
