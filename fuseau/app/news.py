@@ -20,6 +20,7 @@ class News:
         self._listening: set[_Told] = set()
         self._kept: deque[tuple[int, str]] = deque(maxlen=_MOST_KEPT)
         self._number = 0
+        self._closed = False
         self._lock = threading.Lock()
 
     def tell(self, what: str, **about: Any) -> None:
@@ -31,7 +32,9 @@ class News:
         self._give(text)
 
     def close(self) -> None:
-        """End what every page listens to."""
+        """End what every page listens to, and let none begin."""
+        with self._lock:
+            self._closed = True
         self._give(None)
 
     async def listen(self, after: int | None = None) -> AsyncIterator[str]:
@@ -42,6 +45,8 @@ class News:
         queue: asyncio.Queue[str | None] = asyncio.Queue()
         mine = (asyncio.get_running_loop(), queue)
         with self._lock:
+            if self._closed:
+                return
             self._listening.add(mine)
             missed = [text for number, text in self._kept if after is not None and number > after]
             now = self._number

@@ -277,3 +277,10 @@ def test_who_comes_back_hears_what_was_missed(client, opened, sheet):
         with phone.stream("GET", "/api/events", headers={"last-event-id": str(heard_last)}) as answer:
             lines = answer.iter_lines()
             assert [next(lines) for _ in range(4)][3] == f'data: {{"whole": {whole}}}'
+
+
+def test_nobody_begins_to_listen_once_the_server_stops(client):
+    client.app.state.session.news.close()
+    with client.stream("GET", "/api/events") as answer:
+        assert answer.status_code == 200
+        assert list(answer.iter_lines()) == []  # so that nothing holds it up
