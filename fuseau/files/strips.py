@@ -31,7 +31,7 @@ def bones_pdf(build: Build, planned: Plan, paper: Paper, unit: Unit, *, mock_up:
         f"{len(pieces)} strips, {for_both}. Lay the bone on its strip, mark, cut, write its channel on it.",
         "Eye protection when cutting steel; file and cap every cut end. Glue on tips and dip coats cure overnight.",
     ]
-    return _printed(build, planned, pieces, f"{what} at 1:1", lines, paper)
+    return _printed(build, planned, pieces, f"{what} at 1:1", lines, paper, unit)
 
 
 def bone_pieces(build: Build, planned: Plan, unit: Unit, *, mock_up: bool = False) -> list[Piece]:
@@ -95,7 +95,7 @@ def front_pdf(build: Build, planned: Plan, paper: Paper, unit: Unit) -> bytes:
     pieces = front_pieces(planned, unit)
     say = Words(unit)
     lines = [f"{say(opening.title)}. {say(opening.why)}", *map(say, opening.cautions[:1])]
-    return _printed(build, planned, pieces, "the front at 1:1", lines, paper)
+    return _printed(build, planned, pieces, "the front at 1:1", lines, paper, unit)
 
 
 def front_pieces(planned: Plan, unit: Unit) -> list[Piece]:
@@ -152,7 +152,7 @@ def holes_pdf(build: Build, planned: Plan, paper: Paper, unit: Unit) -> bytes:
         "waist on the waist; the same strip serves both sides.",
         f"Die: {holes.die}. Try one on a scrap of the same layers. Eye protection; fray-stop on every hole.",
     ]
-    return _printed(build, planned, hole_pieces(planned, unit), "punching strip at 1:1", lines, paper)
+    return _printed(build, planned, hole_pieces(planned, unit), "punching strip at 1:1", lines, paper, unit)
 
 
 def hole_pieces(planned: Plan, unit: Unit) -> list[Piece]:
@@ -203,7 +203,9 @@ def _ring(x: float, z: float, radius: float) -> Stroke:
     return Stroke("hole", tuple((x + radius * math.cos(a), z + radius * math.sin(a)) for a in turns), closed=True)
 
 
-def _printed(build: Build, planned: Plan, pieces: list[Piece], what: str, lines: list[str], paper: Paper) -> bytes:
+def _printed(
+    build: Build, planned: Plan, pieces: list[Piece], what: str, lines: list[str], paper: Paper, unit: Unit
+) -> bytes:
     """Strips on pages to be glued, with what they are on the cover."""
     version = planned.pattern.version if planned.pattern else None
     whose = f"{f'version {version}' if version else 'draft'}, for {build.wearer.name or 'the wearer'}"
@@ -215,4 +217,4 @@ def _printed(build: Build, planned: Plan, pieces: list[Piece], what: str, lines:
             f"{pages} pages. Print at 100 %, measure the 50 mm square on page A1, then glue by the crosses.",
         ]
 
-    return sheet_pdf(pieces, named(build, planned), what, told, paper)
+    return sheet_pdf(pieces, named(build, planned), what, told, paper, unit)

@@ -81,6 +81,7 @@ def pad_works(build: Build, planned: Plan) -> tuple[PadWork, ...]:
             layers=len(pad.layers),
             cloth=pad.cloth,
             label=build.cloths[pad.cloth].label,
+            under=pad.level != "shoulders",
             materials=(
                 message(
                     "step.material.pad",

@@ -46,6 +46,7 @@ MESSAGES = {
     "step.cut_bones.why.glue": "Early: the glue has to set overnight.",
     "step.material.bone": "{channel}: {count:.0f} × {length_mm:hardware}",
     "step.pad": "Make the {name}: glue the layers, bevel their edges, cover it",
+    "step.pad.over": "It is worn in the costume over it: no trying-on waits for it.",
     "step.pad.why": "She wears it at every trying-on: the pattern counts on it.",
     "step.material.pad": "{count:.0f} × {layers:.0f} layers, {width_mm:length} by {height_mm:length}, "
     "{thick_mm:hardware} in the middle",

@@ -148,3 +148,15 @@ def test_every_kind_plans_with_padding_anywhere_it_reaches(kind, place):
     assert planned.pads[0].count == (1 if place in ("front", "back") else 2)
     assert level(planned).padded_mm == pytest.approx(planned.pads[0].girth_mm, abs=0.01)
     assert planned.gap_shape.shape in ("parallel", "closed", "wide at waist", "wide at top", "wide at bottom")
+
+
+def test_no_trying_on_waits_for_shoulder_pads():
+    pads = [{"level": "hip", "thick_mm": 20}, {"level": "shoulders", "thick_mm": 12}]
+    build = edited(built("longline corset"), pads=pads)
+    steps = {step.key: step for step in steps_of(build, plan(build))}
+    assert {"pad hip sides", "pad shoulders sides"} <= steps.keys()
+    fitted = [step for step in steps.values() if "pad hip sides" in step.needs]
+    assert fitted
+    assert not [step for step in steps.values() if "pad shoulders sides" in step.needs]
+    assert steps["pad shoulders sides"].why.code == "step.pad.over"
+    assert steps["pad hip sides"].why.code == "step.pad.why"

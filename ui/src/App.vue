@@ -343,7 +343,7 @@ main.barred {
     place-items: center;
     padding: 0 2px;
   }
-  main:has(.place) {
+  main:not(:has(.desk)) {
     padding-bottom: 52px;
   }
 }

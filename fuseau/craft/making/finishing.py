@@ -173,7 +173,7 @@ def closures(
             message("step.try_on"),
             [("fitting", 1)],
             stage="back",
-            needs=("face back", *bones.values(), *(pad.key for pad in made.pads)),
+            needs=("face back", *bones.values(), *(pad.key for pad in made.pads if pad.under)),
             reaches=((UNPUNCHED,),),
             with_whom="wearer",
             why=message("step.try_on.why"),

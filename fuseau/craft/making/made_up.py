@@ -44,7 +44,10 @@ class TrimWork:
 
 @dataclass(frozen=True)
 class PadWork:
-    """A pad as it is made: how many of it, of how many layers each, and of which cloth."""
+    """A pad as it is made: how many of it, of how many layers each, and of which cloth.
+
+    `under`: it is worn under the garment, from the first trying-on; else in the costume over it.
+    """
 
     key: str
     name: str
@@ -53,6 +56,7 @@ class PadWork:
     cloth: ClothName
     label: str
     materials: tuple[Message, ...]
+    under: bool = True
 
 
 @dataclass(frozen=True)

@@ -16,7 +16,7 @@ _LEAST_MOCK_UP, _MOST_MOCK_UP = 2 / 3, 4 / 3  # 150 to 300 minutes (handbook, se
 
 
 def pads(listing: Listing, made: MadeUp) -> tuple[StepKey, ...]:
-    """Padding, which she wears from the first trying-on: its layers cut, glued, bevelled and covered."""
+    """Padding: its layers cut, glued, bevelled and covered; the steps of what she wears from the first trying-on."""
     found = []
     for cloth, label in {pad.cloth: pad.label for pad in made.pads}.items():
         here = [pad for pad in made.pads if pad.cloth == cloth]
@@ -39,11 +39,11 @@ def pads(listing: Listing, made: MadeUp) -> tuple[StepKey, ...]:
                 [("shape a pad", pad.count * pad.layers), ("cover a pad", pad.count)],
                 stage="brief",
                 needs=cut,
-                why=message("step.pad.why"),
+                why=message("step.pad.why" if pad.under else "step.pad.over"),
                 materials=pad.materials,
                 undo=None,
             )
-            found.append(key)
+            found += [key] if pad.under else []
     return tuple(found)
 
 

@@ -5,7 +5,7 @@ import { SEEN_LABELS, length } from '../../parts/words'
 import { useBuild } from '../../stores/build'
 import { useSettings } from '../../stores/settings'
 
-// Padding that she wears under it: where, how thick, and by how much it widens her there.
+// Padding that she wears under it, or on her shoulders: where, how thick, and by how much it widens her there.
 const open = useBuild()
 const settings = useSettings()
 const pads = computed(() => open.build!.pads ?? [])
@@ -40,8 +40,8 @@ const take = (i: number) =>
 </script>
 
 <template>
-  <section v-if="levels.length" class="pads" aria-label="Padding worn under it">
-    <h2>Padding worn under it</h2>
+  <section v-if="levels.length" class="pads" aria-label="Padding">
+    <h2>Padding</h2>
     <p v-if="!pads.length" class="soft small">None.</p>
     <div v-for="(pad, i) in pads" :key="`${pad.level} ${pad.place}`" class="pad" :data-pad="pad.level">
       <div class="row">

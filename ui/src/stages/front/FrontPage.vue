@@ -73,13 +73,7 @@ const base = computed(() => `/api/builds/${open.latest?.id}`)
         <h2 class="striphead">
           Loop side, from the top of CF down: sew and leave, {{ settings.unit === 'in' ? 'in' : 'mm' }}
         </h2>
-        <div
-          class="keeps-size"
-          style="--drawn-wide: 760px"
-          tabindex="0"
-          role="group"
-          aria-label="The loop side, scrolled sideways"
-        >
+        <div class="keeps-size" style="--drawn-wide: 760px">
           <svg viewBox="-6 0 772 64" class="strip" role="img" aria-label="Loop side, sew and leave">
             <g v-for="(part, i) in busk.intervals" :key="i">
               <line

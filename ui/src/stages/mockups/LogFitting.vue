@@ -37,7 +37,11 @@ const tied = computed(() => settings.catalogue?.kinds.find((kind) => kind.name =
 const laced = computed(() => open.build!.back!.laced)
 if (!start && (tied.value || !laced.value)) one.value.closing = 'pinned'
 // what she had under it then, else what is planned now
-const pads = computed(() => (props.correct?.pads?.length ? props.correct.pads : (open.build!.pads ?? [])))
+const pads = computed(() =>
+  (props.correct?.pads?.length ? props.correct.pads : (open.build!.pads ?? [])).filter(
+    (pad) => pad.level !== 'shoulders', // worn in the costume, not under this
+  ),
+)
 const photographing = ref<{ photo?: BackPhoto; at?: number } | null>(null)
 
 // a photo that was taken with a device of the room
