@@ -39,7 +39,7 @@ _USUAL = Settings()
 @main.command()
 def serve(port: Port = _USUAL.port, data: Data = _USUAL.data, room: OpenRoom = False) -> None:
     """Serve your workshop."""
-    settings = Settings(port=port, data=data, room_port=_beside(port))
+    settings = Settings(port=port, data=data)
     with _held(settings):
         _serve(settings, room)
 
@@ -47,7 +47,7 @@ def serve(port: Port = _USUAL.port, data: Data = _USUAL.data, room: OpenRoom = F
 @main.command()
 def demo(port: Port = _USUAL.port, data: Data = Path("data/demo"), room: OpenRoom = False) -> None:
     """Serve the demo workshop, made anew if the folder has none."""
-    settings = Settings(port=port, data=data, room_port=_beside(port))
+    settings = Settings(port=port, data=data)
     from fuseau.demo.workshop import fill
 
     with _held(settings):
@@ -269,12 +269,6 @@ def _held(settings: Settings, what: str | None = None) -> Iterator[None]:
                 else "There is no good copy of it. If you have a backup: fuseau restore FILE --replace."
             )
             raise _stop(f"{error} {offered}") from None
-
-
-def _beside(port: int) -> int:
-    """The port for other devices: the next one, unless FUSEAU_ROOM_PORT says another."""
-    usual = Settings.model_fields["room_port"].default
-    return port + 1 if _USUAL.room_port == usual and port < 65535 else _USUAL.room_port
 
 
 def _serve(settings: Settings, room: bool = False) -> None:

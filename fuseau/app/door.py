@@ -5,18 +5,20 @@ import datetime
 import html
 import time
 from collections.abc import Callable
-from http.cookies import CookieError, SimpleCookie
 from urllib.parse import parse_qs
 
+from starlette.requests import Request
+from starlette.responses import HTMLResponse, RedirectResponse, Response
 from starlette.types import ASGIApp, Message, Receive, Scope, Send
 
-from fuseau.app.guard import CHANGING, ROOM_HOST, DeviceOut, refuse, with_headers
+from fuseau.app.guard import CHANGING, ROOM_HOST, DeviceOut, from_elsewhere, headers_of, refuse, with_headers
 from fuseau.room.codes import LENGTH, Codes, DoorShut
 from fuseau.room.devices import LASTS_DAYS, Devices, TooMany
 
 COOKIE = "__Host-fuseau"  # browsers take such a cookie over TLS only, for this host and all of its paths
 _AT_THE_LAPTOP = ("/api/room", "/api/backup", "/api/copies")
 _LONGEST_FORM = 2000
+_FRESH = {"cache-control": "no-store"}
 _SLOWER_S = 0.4  # every wrong code waits so long
 _STYLE = (
     "body{font:18px/1.45 sans-serif;max-width:26em;margin:3em auto;padding:0 1em;color:#1d2733;background:#fcfcfa}"
@@ -49,27 +51,25 @@ class Door:
     async def __call__(self, scope: Scope, receive: Receive, send: Send) -> None:
         if scope["type"] != "http":
             return
-        headers = {name.decode("latin-1").lower(): value.decode("latin-1") for name, value in scope["headers"]}
-        host, path = headers.get("host", "").lower(), scope["path"]
+        headers, path = headers_of(scope), scope["path"]
+        host, entering = headers.get("host", "").lower(), f"{path}/".startswith("/enter/")
         if scope.get("scheme") != "https" or host not in self._hosts:
             await refuse(send, 421, "Fuseau is not called so in this room.")
             return
-        changing = scope["method"] in CHANGING
-        origin, site = headers.get("origin"), headers.get("sec-fetch-site", "").strip().lower()
-        # a form of a page that tells no other where it came from is sent without its origin
-        own = origin in (None, f"https://{host}") or (origin == "null" and site == "same-origin")
-        if (changing and not own) or (site == "cross-site" and (changing or path.startswith("/api/"))):
+        if from_elsewhere(scope, headers, f"https://{host}", form=entering):
             await refuse(send, 403, "Another site asked for your workshop; it was refused.")
             return
-        if path == "/enter" or path.startswith("/enter/"):
-            await self._enter(scope, receive, with_headers(send), path.removeprefix("/enter").strip("/"))
+        if entering:
+            answer = await self._enter(Request(scope, receive), path.removeprefix("/enter").strip("/"))
+            await answer(scope, receive, with_headers(send))
             return
-        key = _key_of(headers.get("cookie", ""))
-        if key is None or self._devices.of(key, _now()) is None:
-            if path.startswith("/api/") or changing:
+        key = Request(scope).cookies.get(COOKIE)
+        if key is None or not self._knows(key):
+            if path.startswith("/api/") or scope["method"] in CHANGING:
                 await refuse(send, 401, "This device is not let in: read a new code on the laptop.")
             else:
-                await _page(with_headers(send), 401, _form("", "This device is not let in, or not any more."))
+                page = _page(401, said="This device is not let in, or not any more.")
+                await page(scope, receive, with_headers(send))
             return
         if any(path == one or path.startswith(f"{one}/") for one in _AT_THE_LAPTOP):
             await refuse(send, 403, "That is done on the laptop only.")
@@ -100,66 +100,49 @@ class Door:
     def _knows(self, key: str) -> bool:
         return self._devices.of(key, _now()) is not None
 
-    async def _enter(self, scope: Scope, receive: Receive, send: Send, code: str) -> None:
-        if scope["method"] in ("GET", "HEAD"):
-            await _page(send, 200, _form(code[:LENGTH]))
-            return
-        if scope["method"] != "POST":
-            await refuse(send, 405, "There is only a code to be given here.")
-            return
-        form = await _read(receive)
+    async def _enter(self, request: Request, code: str) -> Response:
+        if request.method in ("GET", "HEAD"):
+            return _page(200, code[:LENGTH])
+        if request.method != "POST":
+            return _page(405)
+        form = await _read(request)
         if form is None:
-            await _page(send, 413, _form("", "That is no code."))
-            return
+            return _page(413, said="That is no code.")
         given, name = (form.get(one, [""])[0] for one in ("code", "name"))
         try:
             right = self._codes.take(given, time.monotonic())
         except DoorShut as shut:
-            await _page(
-                send, 429, _form("", f"Too many wrong codes. The door stays shut for {shut.seconds / 60:.0f} min.")
-            )
-            return
+            return _page(429, said=f"Too many wrong codes. The door stays shut for {shut.seconds / 60:.0f} min.")
         if not right:
             await asyncio.sleep(_SLOWER_S)
-            sentence = "That is not the code on the laptop now: one is good for five minutes, and once."
-            await _page(send, 403, _form("", sentence))
-            return
+            return _page(403, said="That is not the code on the laptop now: one is good for five minutes, and once.")
         try:
             _, key = self._devices.let_in(name, _now())
         except TooMany:
-            await _page(send, 409, _form("", "As many devices are let in as there may be: put one out on the laptop."))
-            return
+            return _page(409, said="As many devices are let in as there may be: put one out on the laptop.")
         self._tell()
-        lasts = LASTS_DAYS * 24 * 3600
-        cookie = f"{COOKIE}={key}; Path=/; Max-Age={lasts}; Secure; HttpOnly; SameSite=Strict"
-        headers = [(b"location", b"/"), (b"set-cookie", cookie.encode()), (b"cache-control", b"no-store")]
-        await send({"type": "http.response.start", "status": 303, "headers": headers})
-        await send({"type": "http.response.body", "body": b""})
+        answer = RedirectResponse("/", 303, headers=_FRESH)
+        answer.set_cookie(
+            COOKIE, key, max_age=LASTS_DAYS * 24 * 3600, path="/", secure=True, httponly=True, samesite="strict"
+        )
+        return answer
 
 
-def _key_of(cookies: str) -> str | None:
-    try:
-        found = SimpleCookie(cookies).get(COOKIE)
-    except CookieError:
-        return None
-    return found.value if found else None
-
-
-async def _read(receive: Receive) -> dict[str, list[str]] | None:
-    """A form as it was sent; None where it is longer than any, or breaks off."""
+async def _read(request: Request) -> dict[str, list[str]] | None:
+    """A form as it was sent; None where it is longer than any."""
     body = b""
-    while True:
-        message = await receive()
-        if message["type"] != "http.request":
-            return None
-        body += message.get("body", b"")
+    async for part in request.stream():
+        body += part
         if len(body) > _LONGEST_FORM:
             return None
-        if not message.get("more_body"):
-            return parse_qs(body.decode("utf-8", "replace"), max_num_fields=8)
+    return parse_qs(body.decode("utf-8", "replace"), max_num_fields=8)
 
 
-def _form(code: str, said: str = "") -> str:
+def _page(status: int, code: str = "", said: str = "") -> Response:
+    return HTMLResponse(_form(code, said), status, headers=_FRESH)
+
+
+def _form(code: str, said: str) -> str:
     told = f'<p class="bad" role="alert">{html.escape(said)}</p>' if said else ""
     return (
         '<!doctype html><html lang="en"><meta charset="utf-8"><meta name="viewport" content="width=device-width">'
@@ -169,12 +152,6 @@ def _form(code: str, said: str = "") -> str:
         '<label for="name">What this device is called</label><input id="name" name="name" value="phone" maxlength="60">'
         "<button>Let this device in</button></form></html>"
     )
-
-
-async def _page(send: Send, status: int, text: str) -> None:
-    headers = [(b"content-type", b"text/html; charset=utf-8"), (b"cache-control", b"no-store")]
-    await send({"type": "http.response.start", "status": status, "headers": headers})
-    await send({"type": "http.response.body", "body": text.encode()})
 
 
 def _now() -> datetime.datetime:

@@ -1,6 +1,7 @@
 """What stands before every route: Host and Origin checks, a limit on what may be sent, security headers."""
 
 import json
+from collections.abc import Mapping
 
 from starlette.types import ASGIApp, Message, Receive, Scope, Send
 
@@ -49,18 +50,13 @@ class Guard:
         if scope["type"] != "http":
             await self.app(scope, receive, send)
             return
-        headers = {name.decode("latin-1").lower(): value.decode("latin-1") for name, value in scope["headers"]}
+        headers = headers_of(scope)
         host = headers.get("host", "").lower()
         room = scope.get(ROOM_HOST)
         if host not in _hosts(scope) and host != room:
             await refuse(send, 421, "Fuseau answers on this machine only: open it at 127.0.0.1.")
             return
-        changing = scope["method"] in CHANGING
-        origin = headers.get("origin")
-        elsewhere = changing and origin is not None and origin.lower() != f"{'https' if room else 'http'}://{host}"
-        # a link from another site may open a page; asking the API is for our own pages alone
-        foreign = headers.get("sec-fetch-site", "").strip().lower() == "cross-site"
-        if elsewhere or (foreign and (changing or scope["path"].startswith("/api/"))):
+        if from_elsewhere(scope, headers, f"{'https' if room else 'http'}://{host}"):
             await refuse(send, 403, "Another site asked for your workshop; it was refused.")
             return
         if scope["path"] == _BACKUP:  # it is written to a file as it comes, and has a limit of its own
@@ -79,6 +75,22 @@ class Guard:
             await refuse(send, 413, too_large(LARGEST_BODY))
         except DeviceOut:
             await refuse(send, 401, "This device was put out; nothing of that was kept.")
+
+
+def headers_of(scope: Scope) -> dict[str, str]:
+    """The headers of a request, by their names in small letters."""
+    return {name.decode("latin-1").lower(): value.decode("latin-1") for name, value in scope["headers"]}
+
+
+def from_elsewhere(scope: Scope, headers: Mapping[str, str], own: str, *, form: bool = False) -> bool:
+    """Whether a page of another site asks, or changes something. A link from there may open a page.
+
+    `own` is the origin of our pages. A `form` of a page that tells no other where it came from is sent without one.
+    """
+    changing = scope["method"] in CHANGING
+    origin, site = headers.get("origin", own).lower(), headers.get("sec-fetch-site", "").strip().lower()
+    ours = origin == own or (form and origin == "null" and site == "same-origin")
+    return (changing and not ours) or (site == "cross-site" and (changing or scope["path"].startswith("/api/")))
 
 
 def _hosts(scope: Scope) -> tuple[str, ...]:

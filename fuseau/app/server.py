@@ -81,7 +81,7 @@ def make_app(settings: Settings) -> FastAPI:
     app.state.workers = Workers()
     app.state.log_path = log_path
     app.state.room = RoomServer(
-        settings.data / "room", settings.room_port, lambda: app.state.session.news.tell("devices")
+        settings.data / "room", settings.room_at, lambda: app.state.session.news.tell("devices")
     )
     app.add_middleware(Unexpected, log=log)
     app.add_middleware(Guard)

@@ -8,7 +8,7 @@ from pydantic_settings import BaseSettings, SettingsConfigDict
 class Settings(BaseSettings):
     """Settings of one server; `warm` starts its workers before they are asked.
 
-    `room_port` is that of the second server, for other devices, while the room is open.
+    `room_port` is that of the second server, for other devices, while the room is open; 0 is the next one after `port`.
     """
 
     model_config = SettingsConfigDict(env_prefix="FUSEAU_")
@@ -17,7 +17,12 @@ class Settings(BaseSettings):
     host: str = "127.0.0.1"
     port: int = 8321
     warm: bool = True
-    room_port: int = 8322
+    room_port: int = 0
+
+    @property
+    def room_at(self) -> int:
+        """The port for other devices."""
+        return self.room_port or (self.port + 1 if self.port < 65535 else self.port - 1)
 
     @property
     def database(self) -> Path:

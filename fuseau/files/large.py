@@ -9,7 +9,7 @@ from reportlab.pdfgen.canvas import Canvas
 
 from fuseau.craft.base.lengths import Unit
 from fuseau.document.build import Build
-from fuseau.files.pieces import Kind, Piece, pattern_pieces, ply_pieces
+from fuseau.files.pieces import Kind, Piece, pattern_pieces
 from fuseau.files.tiles import FONT, begin, draw_piece, in_rows, named, scale_bar, square
 from fuseau.planning.plan import Plan
 
@@ -28,15 +28,13 @@ _LAYERS: tuple[tuple[str, tuple[Kind | Literal["text"], ...]], ...] = (
 )
 
 
-def large_pdf(
-    build: Build, planned: Plan, roll_mm: int, unit: Unit, *, plies: bool = False, layers: bool = False
-) -> bytes:
+def large_pdf(build: Build, planned: Plan, roll_mm: int, unit: Unit, *, layers: bool = False) -> bytes:
     """All pieces on one page as wide as a roll and as long as they need, with a test square of 100 mm (and 4 in).
 
     With `layers` each kind of line is optional content (ISO 32000-1, 8.11) that a viewer shows or hides, and thick.
     Raises ValueError with no pattern.
     """
-    pieces = ply_pieces(build, planned) if plies else pattern_pieces(build, planned)
+    pieces = pattern_pieces(build, planned)
     name = named(build, planned)
     inches = unit == "in"
     beside = SQUARE_MM + (_SQUARE_IN_MM + 8 if inches else 0.0)
@@ -45,7 +43,7 @@ def large_pdf(
     sheet, _, height = in_rows(pieces, wide - 2 * _EDGE_MM - 4, beside, SQUARE_MM)
     long = height + 2 * _EDGE_MM + _FOOT_MM
     target = io.BytesIO()
-    canvas = begin(target, (wide, long), f"{name}: {'pieces of every ply' if plies else 'pattern'} at 1:1")
+    canvas = begin(target, (wide, long), f"{name}: pattern at 1:1")
     square(canvas, _EDGE_MM, long - _EDGE_MM, SQUARE_MM, "100 mm")
     if inches:
         square(canvas, _EDGE_MM + SQUARE_MM + 8, long - _EDGE_MM, _SQUARE_IN_MM, "4 in")

@@ -35,7 +35,6 @@ class AcrossMarked(Record):
     right: float
     down: float
     spread: float
-    count: int = 1
 
     @property
     def width(self) -> float:
@@ -68,7 +67,7 @@ def across_of(picture: Picture) -> dict[SeenLevel, AcrossMarked]:
         n = len(told)
         pooled = (_AS_SURE_AS * usual**2 + float(np.sum((widths - widths.mean()) ** 2))) / (_AS_SURE_AS + n - 1)
         spread = math.sqrt(pooled / n) / max(float(right - left), _LEAST_SHARE)
-        found[level] = AcrossMarked(left=left, right=right, down=down, spread=min(spread, 1.0), count=n)
+        found[level] = AcrossMarked(left=left, right=right, down=down, spread=min(spread, 1.0))
     return found
 
 

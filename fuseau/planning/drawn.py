@@ -35,7 +35,7 @@ _WIDENS = {
     "shoulders": "drawn.rest.shoulders",
 }
 _FAR_PERCENT = 6.0  # a figure that no way comes nearer to is nobody's
-SHOULDERS_RATIO = 2.1  # width to depth over shoulders and arms: an estimate, not measured
+_SHOULDERS_RATIO = 2.1  # width to depth over shoulders and arms: an estimate, not measured
 
 
 class DrawnRead(Record):
@@ -142,7 +142,7 @@ def _hers(build: Build, planned: Plan) -> dict[SeenLevel, Across]:
         found["shoulders"] = Across(
             name="shoulders",
             girth_mm=build.wearer.shoulders_mm,
-            width_to_depth=SHOULDERS_RATIO,
+            width_to_depth=_SHOULDERS_RATIO,
             give=0.0,
             drawn=0.0,
             most_padding_mm=MOST_SHOULDER_MM,

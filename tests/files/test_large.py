@@ -49,7 +49,7 @@ def test_one_large_page_is_as_wide_as_the_roll_with_its_square(roll, unit):
 @pytest.mark.parametrize("kind", ALL_KINDS)
 def test_nothing_lies_off_the_large_page(kind):
     build = built(kind)
-    content = large_pdf(build, plan(build), 600, "cm", plies=True)
+    content = large_pdf(build, plan(build), 600, "cm")
     (page,) = pdfium.PdfDocument(content)
     picture = np.array(page.render(scale=0.5).to_pil().convert("L"))
     for edge in (picture[:2], picture[-2:], picture[:, :2], picture[:, -2:]):

@@ -10,6 +10,7 @@ from filelock import FileLock
 
 from fuseau.demo.workshop import fill
 from fuseau.store.opening import open_database
+from tests.craft.fitting.test_photo_gap import drawn, tilted
 from tests.ui.driving import Hand, Room, Server, chromium
 
 PAGES = Path("fuseau/app/pages/index.html")
@@ -97,3 +98,11 @@ def pytest_runtest_makereport(item, call):
         path = item.config._tmp_path_factory.getbasetemp() / f"{item.name[:60].replace('/', '-')}.png"
         item.funcargs["browser"].save_screenshot(str(path))
         report.sections.append(("picture", str(path)))
+
+
+@pytest.fixture
+def photo(tmp_path):
+    """A photo of a laced back, seen at a slant."""
+    target = tmp_path / "back.png"
+    drawn(tilted).save(target)
+    return target

@@ -43,13 +43,6 @@ def odds(hand):
     return float(hand.find(".odds i").get_attribute("style").split(":")[1].strip(" %;"))
 
 
-@pytest.fixture
-def photo(tmp_path):
-    file = tmp_path / "back.png"
-    drawn(tilted).save(file)
-    return file
-
-
 @pytest.mark.long
 def test_a_fitting_is_touched_read_off_a_photo_edited_accepted_and_readiness_answers(demo_hand, photo):
     line = demo_hand.stage("Underclock mender", "mockups")

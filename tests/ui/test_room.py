@@ -3,7 +3,6 @@
 import pytest
 from selenium.webdriver.common.by import By
 
-from tests.craft.fitting.test_photo_gap import drawn, tilted
 from tests.ui.driving import Hand, chromium
 
 LAPTOP_AT = "Lamplighter Regent"
@@ -13,13 +12,6 @@ LAPTOP_AT = "Lamplighter Regent"
 def phone_browser():
     with chromium(width=390, height=844, phone=True) as found:
         yield found
-
-
-@pytest.fixture
-def photo(tmp_path):
-    target = tmp_path / "gap.png"
-    drawn(tilted).save(target)
-    return target
 
 
 @pytest.mark.long

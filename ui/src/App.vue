@@ -65,7 +65,7 @@ const within = { where: () => inBuild.value }
 useKeyboard()
 useKeys([
   { keys: '?', does: 'these keys', on: ['?'], run: () => (keys.value = true) },
-  { keys: '/', does: 'find anything', on: ['/', 'Ctrl+k'], run: () => (finding.value = true) },
+  { keys: '/', does: 'find anything', on: ['/'], run: () => (finding.value = true) },
   { keys: 'w', does: 'to the workshop', on: ['w'], run: () => void router.push('/') },
   { keys: 's', does: 'to the shelf', on: ['s'], run: () => void router.push('/shelf'), where: () => !inBuild.value },
   { keys: 'c', does: 'to the cards', on: ['c'], run: () => void router.push('/cards'), where: () => !inBuild.value },

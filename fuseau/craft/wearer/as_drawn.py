@@ -159,17 +159,18 @@ class _Problem:
         ratio[self.waist] = float(laced_ratio(self.ratio[self.waist], share / give))
         return np.asarray(seen_width(half_width(girth, ratio), ratio, self.turn))
 
-    def best(self, share: float, *, padded: bool) -> "_Best":
-        """The nearest at a reduction."""
+    def best(self, share: float, *, padded: bool, drawn: Array | None = None) -> "_Best":
+        """The nearest at a reduction; to other `drawn` widths where they are given."""
+        drawn = self.drawn if drawn is None else drawn
         widths = self.widths(share)
-        logs = np.log(widths / self.drawn)
+        logs = np.log(widths / drawn)
         if self.stays is not None:
-            scales = np.array([widths[self.stays] / self.drawn[self.stays]])
+            scales = np.array([widths[self.stays] / drawn[self.stays]])
         elif not padded:
             scales = np.array([float(np.exp(self.weights @ logs))])
         else:  # padding only widens: the scale lies between those that the narrowest and the widest level ask for
             scales = np.exp(np.linspace(logs.min(), logs.max() + 0.3, _SCALES))
-        wanted = scales[:, None] * self.drawn
+        wanted = scales[:, None] * drawn
         padding = np.zeros_like(wanted)
         if padded:
             padding = np.where(self.can, np.clip((wanted - widths) / 2, 0.0, self.most), 0.0)
@@ -187,13 +188,12 @@ class _Problem:
         off = math.hypot(spreads[waist], math.sqrt(float(weights**2 @ spreads[others] ** 2)))
         if not off:
             return 0.0
-        kept, found = self.drawn, []
+        found = []
         for sign in (-1.0, 1.0):
-            self.drawn = kept.copy()
-            self.drawn[waist] *= math.exp(sign * off)
-            near = np.array([self.best(share, padded=False).likeness for share in shares])
+            drawn = self.drawn.copy()
+            drawn[waist] *= math.exp(sign * off)
+            near = np.array([self.best(share, padded=False, drawn=drawn).likeness for share in shares])
             found.append(float(shares[int(np.argmin(near**2 + squeezed))]))
-        self.drawn = kept
         return abs(found[0] - found[1]) / 2
 
     def way(self, name: Way, share: float, *, padded: bool) -> WayDrawn:
