@@ -210,10 +210,31 @@ def _balance(z: Array, natural: Array, give: Array, base: Array, pull: Array, ed
         longest = longest * 0.7 if off > before else min(15.0, longest * 1.3)  # laws with a corner make it swing
         before = off
         stiff = bend + np.diag(weight * np.maximum(-by, 1e-3) / 1000)
-        move = np.zeros(len(z))
-        move[free] = -np.linalg.solve(stiff[np.ix_(free, free)], force[free])
+        move = _least(stiff, force - stiff @ gap, gap) - gap
         gap = np.maximum(gap + move * min(1.0, longest / max(float(np.max(np.abs(move))), 1e-9)), 0.0)
     raise RuntimeError("this stand can't be laced into this garment")
+
+
+def _least(stiff: Array, slope: Array, start: Array) -> Array:
+    """Where x·K·x/2 + c·x is least over x ≥ 0, from such a start (the active-set method for convex programs)."""
+    found, free = start.copy(), start > 0
+    for _ in range(_PASSES):
+        whole = np.zeros(len(found))
+        whole[free] = -np.linalg.solve(stiff[np.ix_(free, free)], slope[free])
+        below = free & (whole < 0)
+        if below.any():
+            shares = np.where(below, found / np.where(below, found - whole, 1.0), 1.0)
+            found = found + shares.min() * (whole - found)
+            free &= found > 1e-12
+            free[np.argmin(shares)] = False
+            found[~free] = 0.0
+            continue
+        found = whole
+        held = np.where(free, 0.0, stiff @ found + slope)
+        if held.min() >= -1e-9:
+            return found
+        free[np.argmin(held)] = True
+    return found
 
 
 TAPE: dict[World, tuple[float, float, float]] = {

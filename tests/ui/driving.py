@@ -81,6 +81,12 @@ for (let i = 0; i < found.snapshotLength; i++)
 return null
 """
 
+# A click that falls beside what it was for, because the page moved under it, is told.
+_LISTEN = """
+window.missed = true
+arguments[0].addEventListener('click', () => { window.missed = false }, { capture: true, once: true })
+"""
+
 
 def free_port() -> int:
     with socket.socket() as probe:
@@ -299,7 +305,13 @@ class Hand:
         return list(self.browser.find_elements(By.CSS_SELECTOR, css))
 
     def click(self, css: str) -> None:
-        self.wait(lambda: (self.find(css).click(), True)[1], f"{css} cannot be clicked")
+        self.wait(lambda: self._clicked(self.find(css)), f"{css} cannot be clicked")
+
+    def _clicked(self, what: WebElement) -> bool:
+        """Click it, and whether it was it that was clicked: what moves just then is missed."""
+        self.browser.execute_script(_LISTEN, what)
+        what.click()
+        return not self.browser.execute_script("return window.missed")
 
     def press(self, words: str) -> None:
         """Click the button, link or list item with these words."""
@@ -310,8 +322,7 @@ class Hand:
         )
 
         def click() -> bool:
-            self.browser.execute_script(_FIRST_OF_PATH, path, True).click()
-            return True
+            return self._clicked(self.browser.execute_script(_FIRST_OF_PATH, path, True))
 
         self.wait(click, f"there is no “{words}” to press")
 

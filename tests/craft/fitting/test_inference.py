@@ -218,3 +218,25 @@ def test_the_cloth_is_cut_only_at_odds_that_hold_where_bodies_differ_from_the_mo
     assert {one.advice for one in found} >= {"cut the cloth"}
     for one in found:
         assert (one.advice == "cut the cloth") == (one.probability >= 0.95)
+
+
+@pytest.mark.parametrize("world", ["kind", "harsh", "family"])
+def test_every_stand_can_be_laced_and_the_lace_is_carried_by_what_is_squeezed(world):
+    lacing = tried_on(PATTERN, BODY, HEIGHTS).lacing
+    weight = np.full(len(lacing.z), lacing.z[1] - lacing.z[0])
+    weight[[0, -1]] /= 2
+    for seed in range(150):
+        true = hidden(BODY, world, seed, 9, 0.3, 0.04)
+        pull = lacing.pull_n_per_m * float(np.exp(np.random.default_rng(seed).normal(0, 0.2)))
+        seen = lace_up(true, BODY, lacing, pull, true.stretch)
+        assert seen.gap_mm.min() >= 0
+        carried = weight @ (seen.pressure_kpa * seen.hoop_mm) / (2 * np.pi)
+        pulled = (
+            weight.sum()
+            * pull
+            * (1 - true.friction * weight @ np.abs(lacing.z) / weight.sum() / np.abs(lacing.z).max())
+        )
+        # edges that bend carry nothing on the whole; where they touch, they hold what is left
+        assert carried <= pulled * 1.01
+        if seen.gap_mm.min() > 0.01 and not true.harder_at_waist:
+            assert carried == pytest.approx(pulled, rel=1e-3)
