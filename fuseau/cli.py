@@ -47,7 +47,7 @@ def serve(port: Port = _USUAL.port, data: Data = _USUAL.data, room: OpenRoom = F
 @main.command()
 def demo(port: Port = _USUAL.port, data: Data = Path("data/demo"), room: OpenRoom = False) -> None:
     """Serve the demo workshop, made anew if the folder has none."""
-    settings = Settings(port=port, data=data)
+    settings = Settings(port=port, data=data, demo=True)
     from fuseau.demo.workshop import fill
 
     with _held(settings):

@@ -16,7 +16,7 @@ from fuseau.room.codes import LENGTH, Codes, DoorShut
 from fuseau.room.devices import LASTS_DAYS, Devices, TooMany
 
 COOKIE = "__Host-fuseau"  # browsers take such a cookie over TLS only, for this host and all of its paths
-_AT_THE_LAPTOP = ("/api/room", "/api/backup", "/api/copies")
+_AT_THE_LAPTOP = ("/api/room", "/api/backup", "/api/copies", "/api/demo")
 _LONGEST_FORM = 2000
 _FRESH = {"cache-control": "no-store"}
 _SLOWER_S = 0.4  # every wrong code waits so long

@@ -50,12 +50,13 @@ def printed(
     return file_answer(content, _MEDIA[kind], build, f"-{name}{shown}{sized}.{kind}")
 
 
-_ONE_PAGE, _LARGE = ("list", "on-her"), ("large", "projector")
+_ONE_PAGE, _LARGE = ("list", "on-her", "fitting"), ("large", "projector")
 Version = Annotated[int | None, Query(ge=1, description="One of its versions; none is the present one.")]
 _PAGES: dict[Print, str] = {
     "pattern.pdf": "The pattern at 1:1 on tiled pages.",
     "plies.pdf": "Every piece of every ply at 1:1 on tiled pages.",
     "list.pdf": "Bones, busk, holes and lace on one page.",
+    "fitting.pdf": "A fitting of the present version to write down by hand, one page.",
     "on-her.pdf": "The garment on her from four sides, with her levels as they are worn.",
 }
 _ROLLS: dict[Print, str] = {

@@ -12,6 +12,7 @@ from starlette.concurrency import run_in_threadpool
 
 from fuseau import __version__
 from fuseau.app import (
+    about,
     back,
     backup,
     bones,
@@ -34,6 +35,7 @@ from fuseau.app import (
     workshop,
 )
 from fuseau.app.caches import Caches
+from fuseau.app.demo_beside import DemoBeside
 from fuseau.app.errors import Unexpected, answer_errors, trouble
 from fuseau.app.faultlog import FaultLog
 from fuseau.app.guard import Guard
@@ -80,6 +82,8 @@ def make_app(settings: Settings) -> FastAPI:
     app.state.session = open_session(settings, log=log)
     app.state.workers = Workers()
     app.state.log_path = log_path
+    app.state.settings = settings
+    app.state.demo = DemoBeside(settings.data / "demo")
     app.state.room = RoomServer(
         settings.data / "room", settings.room_at, lambda: app.state.session.news.tell("devices")
     )
@@ -106,6 +110,7 @@ def make_app(settings: Settings) -> FastAPI:
         underway,
         room,
         find,
+        about,
     ):
         app.include_router(part.router)
     answer_errors(app)
@@ -126,6 +131,7 @@ async def _alive(app: FastAPI, settings: Settings, log: FaultLog) -> AsyncIterat
         copying.cancel()
         app.state.session.news.close()
         await run_in_threadpool(app.state.room.stop)
+        await run_in_threadpool(app.state.demo.close)
         if warming is not None:
             await warming
         await run_in_threadpool(app.state.workers.close)

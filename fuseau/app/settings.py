@@ -9,6 +9,7 @@ class Settings(BaseSettings):
     """Settings of one server; `warm` starts its workers before they are asked.
 
     `room_port` is that of the second server, for other devices, while the room is open; 0 is the next one after `port`.
+    `demo`: it is the demo workshop.
     """
 
     model_config = SettingsConfigDict(env_prefix="FUSEAU_")
@@ -18,6 +19,7 @@ class Settings(BaseSettings):
     port: int = 8321
     warm: bool = True
     room_port: int = 0
+    demo: bool = False
 
     @property
     def room_at(self) -> int:

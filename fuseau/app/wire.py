@@ -107,6 +107,7 @@ class House(BaseModel):
     theme: Theme = "light"
     paper: Paper = "a4"
     hours: Hours = Hours()
+    known: tuple[Stage, ...] = Field(default=(), max_length=20, description="Stages that she has worked in.")
 
 
 class NewBuild(BaseModel):

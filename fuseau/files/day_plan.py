@@ -3,14 +3,12 @@
 import datetime
 from collections.abc import Iterator, Mapping, Sequence
 
-from reportlab.graphics.shapes import Drawing, Rect
-from reportlab.lib import colors
 from reportlab.lib.styles import ParagraphStyle
 from reportlab.platypus import Flowable, KeepTogether, Paragraph
 
 from fuseau.craft.base.lengths import Unit
 from fuseau.craft.making.schedule import Slot
-from fuseau.files.lists import as_pdf, list_styles, ruled, safe
+from fuseau.files.lists import as_pdf, list_styles, ruled, safe, tick_box
 from fuseau.files.paper import Paper
 from fuseau.planning.schedule import WorkPlan, WorkStep
 from fuseau.wording import Words
@@ -41,7 +39,7 @@ def _rows(
     for parcel in work.parcels:
         if parcel.due_on == day:
             what = safe(f"A parcel from {parcel.shop}: {', '.join(parcel.what)}")
-            yield [_box(), Paragraph(what, plain), ""]
+            yield [tick_box(), Paragraph(what, plain), ""]
     for slot, part in on_day(work, day):
         step = steps[slot.build, slot.key]
         text = [Paragraph(safe(f"{builds[slot.build]}: {say(step.name)}"), plain)]
@@ -51,14 +49,7 @@ def _rows(
         text += [Paragraph(safe(say(one)), small) for one in step.cautions]
         whole = slot.end_min - slot.start_min
         told = f"{part:.0f} min" if part > whole - 1 else f"{part:.0f} of {whole:.0f} min"
-        yield [_box(), text, Paragraph(told, plain)]
-
-
-def _box() -> Drawing:
-    """A box to tick."""
-    drawing = Drawing(10, 10)
-    drawing.add(Rect(0.5, 0, 8, 8, fillColor=None, strokeColor=colors.black, strokeWidth=0.7))
-    return drawing
+        yield [tick_box(), text, Paragraph(told, plain)]
 
 
 def on_day(work: WorkPlan, day: datetime.date) -> list[tuple[Slot, float]]:

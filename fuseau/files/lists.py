@@ -4,6 +4,7 @@ import io
 from collections.abc import Sequence
 from typing import NamedTuple
 
+from reportlab.graphics.shapes import Drawing, Rect
 from reportlab.lib import colors
 from reportlab.lib.pagesizes import A4, LETTER
 from reportlab.lib.styles import ParagraphStyle
@@ -69,6 +70,13 @@ def ruled(rows: Sequence[Sequence[Flowable | list[Flowable] | str]], widths_mm: 
         )
     )
     return table
+
+
+def tick_box(wide: float = 10.0) -> Drawing:
+    """A box to tick, at the left of a drawing of this width in points."""
+    drawing = Drawing(wide, 9)
+    drawing.add(Rect(0.5, 0, 8, 8, fillColor=None, strokeColor=colors.black, strokeWidth=0.7))
+    return drawing
 
 
 def safe(text: str) -> str:

@@ -22,6 +22,7 @@ Print = Literal[
     "holes.pdf",
     "letter.pdf",
     "on-her.pdf",
+    "fitting.pdf",
     "large.pdf",
     "projector.pdf",
 ]
@@ -72,6 +73,10 @@ def print_of(what: Print, build: Build, planned: Plan, paper: Paper, unit: Unit,
             from fuseau.files.dxf import plies_dxf
 
             return plies_dxf(build, planned)
+        case "fitting.pdf":
+            from fuseau.files.fitting_slip import fitting_pdf
+
+            return fitting_pdf(build, planned, paper, unit)
         case "list.pdf":
             from fuseau.files.hardware_list import list_pdf
 

@@ -11,6 +11,8 @@ from filelock import FileLock, Timeout
 
 from fuseau.store.opening import UnusableDatabase, make_folder, telling
 
+HELD_BY = "fuseau.held.json"
+
 
 class HeldElsewhere(UnusableDatabase):
     """Another Fuseau has this folder open."""
@@ -30,7 +32,7 @@ def hold(folder: Path, what: str) -> Iterator[None]:
             lock.acquire(timeout=0)
         except Timeout:
             raise HeldElsewhere(_who(folder)) from None
-    held_by = folder / "fuseau.held.json"
+    held_by = folder / HELD_BY
     try:
         with telling(opening):
             since = datetime.datetime.now().strftime("%H:%M on %d %B")
@@ -43,7 +45,7 @@ def hold(folder: Path, what: str) -> Iterator[None]:
 
 def _who(folder: Path) -> str:
     try:
-        found = json.loads((folder / "fuseau.held.json").read_text(encoding="utf-8"))
+        found = json.loads((folder / HELD_BY).read_text(encoding="utf-8"))
         who = f"{found['what']} (process {found['process']}, since {found['since']})"
     except (OSError, ValueError, KeyError, TypeError):
         who = "another Fuseau"

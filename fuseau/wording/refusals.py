@@ -87,6 +87,7 @@ MESSAGES = {
     "traced.four_corners": "A panel needs four corners: top and hem, CF side and CB side.",
     "traced.measures_first": "The measures come first: the levels of the pattern are hers.",
     # the room
+    "demo.not_started": "The demo workshop does not start: try it from the command line, “fuseau demo”.",
     "room.no_network": "This machine is in no network now: other devices can’t find it.",
     "room.port_taken": "Port {port:.0f} is in use: start Fuseau on another one with --port.",
     "room.closed": "Open the room first: then a device can be let in.",

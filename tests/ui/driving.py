@@ -88,6 +88,20 @@ arguments[0].addEventListener('click', () => { window.missed = false }, { captur
 """
 
 
+STAGES = ("brief", "wearer", "pattern", "mockups", "bones", "front", "back", "layers", "trims", "cut", "make", "record",
+          "numbers")  # fmt: skip
+
+_RED = """
+const red = 'rgb(180, 50, 94)'
+return [...document.querySelectorAll('main *')].filter((one) => {
+  const style = getComputedStyle(one)
+  if (!one.getClientRects().length) return false
+  const said = style.color === red && [...one.childNodes].some((node) => node.nodeType === 3 && node.textContent.trim())
+  return said || (style.borderLeftColor === red && style.borderLeftWidth !== '0px')
+}).map((one) => one.textContent.trim().slice(0, 80))
+"""
+
+
 def free_port() -> int:
     with socket.socket() as probe:
         probe.bind(("127.0.0.1", 0))
@@ -380,3 +394,8 @@ class Hand:
 
     def picture(self, path: Path) -> None:
         self.browser.save_screenshot(str(path))
+
+
+def said_in_red(hand: Hand) -> list[str]:
+    """What stands on the page in the colour of alarms, by day."""
+    return list(hand.browser.execute_script(_RED))

@@ -225,6 +225,8 @@ def test_everything_goes_out_in_one_file_and_comes_in_beside_what_is_here(demo_h
     demo_hand.api.delete(f"/api/builds/{line['id']}")
     demo_hand.go()
     demo_hand.gone("Underclock mender")
+    demo_hand.go("/settings")
+    demo_hand.see("Bring a backup in")
     demo_hand.browser.find_element(By.CSS_SELECTOR, "[aria-label='Backup file']").send_keys(str(file))
     demo_hand.see("Not here: Underclock mender.")
     demo_hand.press("In place of what is here…")

@@ -6,10 +6,7 @@ from selenium.webdriver.common.keys import Keys
 
 from fuseau.craft.base.lengths import format_length
 from tests.conftest import MEASURES
-from tests.ui.driving import Hand, Server
-
-STAGES = ("brief", "wearer", "pattern", "mockups", "bones", "front", "back", "layers", "trims", "cut", "make", "record",
-          "numbers")  # fmt: skip
+from tests.ui.driving import STAGES, Hand, Server
 
 
 def test_a_girth_that_cannot_be_stays_as_written_with_its_sentence(demo_hand):
@@ -370,7 +367,17 @@ def test_no_page_has_axe_violations_in_either_theme_or_asks_outside(demo_hand):
     line = demo_hand.build("Lamplighter Regent")
     demo_hand.browser.get_log("browser")
     asked: set[str] = set()
-    for page in ("/", "/shelf", "/today", "/cards", *(f"/build/{line['id']}/{one}" for one in STAGES)):
+    for page in (
+        "/",
+        "/shelf",
+        "/today",
+        "/cards",
+        "/settings",
+        "/words",
+        "/how",
+        "/first",
+        *(f"/build/{line['id']}/{one}" for one in STAGES),
+    ):
         demo_hand.go(page)
         demo_hand.find(".line, h1")
         demo_hand.wait(lambda: not demo_hand.all("[aria-busy=true]"))
@@ -378,7 +385,7 @@ def test_no_page_has_axe_violations_in_either_theme_or_asks_outside(demo_hand):
             demo_hand.find(".schools")  # they come a moment later
         assert demo_hand.violations() == [], page
         if page.endswith(
-            ("/", "/shelf", "/pattern", "/mockups", "/layers", "/trims", "/make", "/cards")
+            ("/", "/shelf", "/pattern", "/mockups", "/layers", "/trims", "/make", "/cards", "/words", "/first")
         ):  # their parts stand on the others too
             demo_hand.press("Dark theme")
             demo_hand.find(".v-theme--dark")

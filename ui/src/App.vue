@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import {
   mdiArrowLeft,
+  mdiCogOutline,
   mdiDotsVertical,
   mdiHuman,
   mdiMagnify,
@@ -169,6 +170,16 @@ const flipTheme = () => settings.setHouse({ theme: settings.house.theme === 'lig
         :aria-label="settings.house.theme === 'light' ? 'Dark theme' : 'Light theme'"
         @click="flipTheme"
       />
+      <v-btn
+        :icon="mdiCogOutline"
+        size="small"
+        variant="text"
+        class="wide"
+        to="/settings"
+        :active="false"
+        aria-label="Settings"
+        title="Settings"
+      />
       <v-btn size="small" variant="text" class="wide" aria-label="Keys" title="Keys (?)" @click="keys = true">?</v-btn>
       <v-menu location="bottom end">
         <template #activator="{ props }">
@@ -180,7 +191,9 @@ const flipTheme = () => settings.setHouse({ theme: settings.house.theme === 'lig
           <v-list-item :title="settings.house.theme === 'light' ? 'Dark theme' : 'Light theme'" @click="flipTheme" />
           <v-list-item title="Find anything" @click="finding = true" />
           <v-list-item title="Keys" @click="keys = true" />
+          <v-list-item title="Words of the trade" to="/words" />
           <v-list-item title="How it computes" to="/how" />
+          <v-list-item title="Settings" to="/settings" />
         </v-list>
       </v-menu>
     </header>

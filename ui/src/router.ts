@@ -9,6 +9,9 @@ export default createRouter({
     { path: '/cards', component: () => import('./stages/cards/CardsPage.vue'), name: 'cards' },
     { path: '/shelf', component: () => import('./stages/shelf/ShelfPage.vue'), name: 'shelf' },
     { path: '/shopping', component: () => import('./stages/shopping/ShoppingPage.vue'), name: 'shopping' },
+    { path: '/settings', component: () => import('./stages/settings/SettingsPage.vue'), name: 'settings' },
+    { path: '/words', component: () => import('./stages/words/WordsPage.vue'), name: 'words' },
+    { path: '/first/:id?', component: () => import('./stages/first/FirstBuild.vue'), name: 'first' },
     { path: '/how', component: () => import('./stages/how/HowPage.vue'), name: 'how' },
     {
       path: '/build/:id',

@@ -22,6 +22,9 @@ const PLACES = [
   { name: 'Shelf', about: 'cloth, bones and hardware', to: '/shelf' },
   { name: 'Shopping', about: 'what to buy by when', to: '/shopping' },
   { name: 'Cards', about: 'finished garments', to: '/cards' },
+  { name: 'Words of the trade', about: 'each with a drawing', to: '/words' },
+  { name: 'Settings', about: 'unit, paper, hours, devices, backup', to: '/settings' },
+  { name: 'A build step by step', about: 'from the picture to paper', to: '/first' },
   { name: 'How it computes', about: 'formulas and where they come from', to: '/how' },
 ]
 interface Hit {

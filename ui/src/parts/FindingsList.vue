@@ -6,7 +6,7 @@ import { useSettings } from '../stores/settings'
 import { hardware } from './words'
 
 // What it thinks: one sentence each, and a mend whose effect is shown before it is made.
-const props = defineProps<{ stages: Finding['stage'][] }>()
+const props = defineProps<{ stages: Finding['stage'][]; least?: 'caution' }>()
 const open = useBuild()
 const settings = useSettings()
 const keyOf = (finding: Finding) => finding.code + (finding.where ?? finding.sentence)
@@ -14,6 +14,7 @@ const rank = { stop: 0, caution: 1, advice: 2 }
 const found = computed(() =>
   [...(open.plan?.findings ?? []), ...(open.latest?.taught ?? [])]
     .filter((finding) => props.stages.includes(finding.stage))
+    .filter((finding) => !props.least || finding.severity !== 'advice')
     .sort((a, b) => rank[a.severity] - rank[b.severity]),
 )
 const tried = ref<{ code: string; plan: Plan }>()
@@ -46,15 +47,17 @@ function effect(after: Plan): string {
     .join('; ')
 }
 const placed = (where: string) => (where === where.toUpperCase() ? where : where[0].toLowerCase() + where.slice(1))
-const LABEL = { stop: 'Stop', caution: 'Caution', advice: 'Worth knowing' }
+const LABEL = { stop: 'Stop', caution: 'Caution', advice: 'Worth knowing', first: 'First' }
+// what she has not come to yet is no alarm
+const toldAs = (finding: Finding) => (finding.code === 'measure' ? 'first' : finding.severity)
 </script>
 
 <template>
   <section v-if="found.length" class="findings" aria-label="What it says">
-    <article v-for="finding in found" :key="finding.code + finding.where + finding.sentence" :class="finding.severity">
+    <article v-for="finding in found" :key="finding.code + finding.where + finding.sentence" :class="toldAs(finding)">
       <p>
         <b
-          >{{ LABEL[finding.severity] }}<template v-if="finding.where">, {{ placed(finding.where) }}</template
+          >{{ LABEL[toldAs(finding)] }}<template v-if="finding.where">, {{ placed(finding.where) }}</template
           >.</b
         >
         {{ finding.sentence }}

@@ -37,6 +37,11 @@ const PRINTS = computed(() => {
     },
     { file: 'plies.svg', title: 'Pieces as drawing', subtitle: 'SVG; every ply' },
     { file: 'plies.dxf', title: 'Pieces for cutting software', subtitle: 'DXF; every ply' },
+    {
+      file: `fitting.pdf?paper=${paper}`,
+      title: 'Fitting slip',
+      subtitle: 'to write down by hand what the fitting shows: one page',
+    },
     { file: 'on-her.pdf', title: 'On the body, with her levels', subtitle: 'one page' },
     { file: 'body.svg?turn=0&turn=180', title: 'On the body, front and back', subtitle: 'SVG in millimetres' },
     { file: `list.pdf?paper=${paper}`, title: 'List', subtitle: 'bones, closure, holes and lace: one page' },

@@ -67,6 +67,35 @@ export const STAGES: { stage: Stage; label: string }[] = [
   { stage: 'record', label: 'Record' },
 ]
 
+/** What each stage is for, in one line: said until she has worked in it. */
+export const FOR: Record<Stage, string> = {
+  brief: 'What is made, for whom and when, and what it has to stand: the later stages start from these answers.',
+  wearer: 'Her girths and heights; a draft needs few of them, each further one makes it surer.',
+  pattern: 'The half from centre front to centre back, by what it does to her; points and lines can be dragged.',
+  mockups: 'A trial is laced on; its gap says how she differs from the tape, and the next version follows.',
+  bones: 'Where bones lie, of what kind and how long, and what there is to cut from.',
+  front: 'How it opens in front, where a busk is sewn and left, and whether she gets in alone.',
+  back: 'Holes, lace and the pull loops; what lies under the gap.',
+  layers: 'The plies from the skin out: which carries the pull, how each is mounted and grained.',
+  trims: 'What goes on it and hangs from it: how much, how heavy, and whether it is at hand.',
+  cut: 'Every piece of every cloth, laid on what there is, in the order of cutting.',
+  make: 'The next step, what it needs and closes off, and whether the day can be kept.',
+  record: 'The card of the finished garment: what it measures, what you liked, what you would change.',
+}
+
+/** What a garment can do to a waist, and the target that goes with it. */
+export const JOBS = {
+  support: [['job', 'none']],
+  'gentle shaping': [
+    ['job', 'reduction_share'],
+    ['reduction_percent', 4],
+  ],
+  reduction: [
+    ['job', 'reduction_share'],
+    ['reduction_percent', 8],
+  ],
+} as const
+
 export const LEVEL_LABELS: Record<LevelName, string> = {
   upper_neck: 'Upper neck',
   neck_base: 'Neck base',

@@ -1,9 +1,13 @@
 <script setup lang="ts">
-import { defineAsyncComponent, watch } from 'vue'
+import { mdiClose } from '@mdi/js'
+import { computed, defineAsyncComponent, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { useBuild } from '../stores/build'
 import { useOnBody } from '../stores/onBody'
+import { useSettings } from '../stores/settings'
 import TheThread from '../parts/TheThread.vue'
+import { FOR, STAGES } from '../parts/words'
+import type { Stage } from '../api/types'
 
 const open = useBuild()
 const route = useRoute()
@@ -13,6 +17,18 @@ watch(
   () => route.params.id,
   (id) => typeof id === 'string' && open.open(id),
   { immediate: true },
+)
+
+// what a stage is for, until she has changed something in it
+const settings = useSettings()
+const stage = computed(() => STAGES.find((one) => one.stage === route.name)?.stage)
+const said = computed(() =>
+  stage.value && !settings.house.known?.includes(stage.value) ? FOR[stage.value] : undefined,
+)
+const know = (one: Stage) => settings.setHouse({ known: [...(settings.house.known ?? []), one] }).catch(() => undefined)
+watch(
+  () => open.worked,
+  () => said.value && know(stage.value!),
 )
 </script>
 
@@ -26,7 +42,15 @@ watch(
     </div>
     <template v-else-if="open.latest">
       <OnBody v-if="onBody.shown" />
-      <router-view v-else />
+      <div v-else class="stage" :class="{ told: said }">
+        <p v-if="said" class="for">
+          {{ said }}
+          <button type="button" aria-label="I know what it is for" title="I know" @click="know(stage!)">
+            <v-icon :icon="mdiClose" size="small" />
+          </button>
+        </p>
+        <router-view />
+      </div>
     </template>
     <div v-else class="alone" aria-busy="true">
       <v-progress-linear indeterminate color="metal" aria-label="Opening the build" />
@@ -47,6 +71,28 @@ watch(
     align-content: start;
     overflow-y: auto;
   }
+}
+.stage {
+  display: grid;
+  grid-template-rows: minmax(0, 1fr);
+  min-height: 0;
+  min-width: 0;
+}
+.stage.told {
+  grid-template-rows: max-content minmax(0, 1fr);
+}
+.for {
+  margin: 0;
+  padding: 3px 6px 3px 16px;
+  background: var(--marked);
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  justify-content: space-between;
+}
+.for button {
+  color: inherit;
+  flex: none;
 }
 .alone {
   padding: 32px;

@@ -31,6 +31,7 @@ export const useBuild = defineStore('build', () => {
   const latest = ref<OpenBuild>()
   const errors = ref<Record<string, string>>({})
   const failed = ref('')
+  const worked = ref(0) // how often something was changed here
   let queue: Promise<unknown> = Promise.resolve()
 
   const plan = computed(() => latest.value?.plan)
@@ -114,6 +115,7 @@ export const useBuild = defineStore('build', () => {
       try {
         latest.value = await send<OpenBuild>(how, `/builds/${here.id}/${path}`, { revision: here.revision, ...body })
         errors.value = kept
+        worked.value++
         return true
       } catch (error) {
         if (!(error instanceof Refused)) throw error
@@ -242,7 +244,8 @@ export const useBuild = defineStore('build', () => {
     const error = Object.entries(errors.value).find(([place]) => place === at || place.startsWith(`${at}.`))
     if (error) return { text: error[1], severity: 'error' }
     const finding = plan.value?.findings?.find((one) => one.at === at)
-    return finding && { text: finding.sentence, severity: finding.severity }
+    // what she has not come to yet is no alarm
+    return finding && { text: finding.sentence, severity: finding.code === 'measure' ? 'advice' : finding.severity }
   }
 
   const forget = (at: string) => {
@@ -261,6 +264,7 @@ export const useBuild = defineStore('build', () => {
     carrying,
     errors,
     failed,
+    worked,
     heard,
     open,
     step,

@@ -9,6 +9,7 @@ export const useSettings = defineStore('settings', () => {
     unit: 'cm',
     theme: 'light',
     paper: 'a4',
+    known: [],
     hours: { by_weekday: [120, 120, 120, 120, 60, 300, 240], off: [] },
   })
   const catalogue = ref<Catalogue>()

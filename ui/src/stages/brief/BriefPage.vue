@@ -8,6 +8,7 @@ import AsDrawn from './AsDrawn.vue'
 import BriefPictures from './BriefPictures.vue'
 import WhatFollows from './WhatFollows.vue'
 import FindingsList from '../../parts/FindingsList.vue'
+import { JOBS } from '../../parts/words'
 import { useDraft, whenSaved } from '../../parts/useDraft'
 
 // What is made, for whom and when; what it has to stand; the pictures; and what follows from the answers.
@@ -57,17 +58,6 @@ function keepName() {
   if (!name) draft.value.name = brief.value.name!
   else if (name !== brief.value.name) open.set('brief.name', name)
 }
-const JOBS = {
-  support: [['job', 'none']],
-  'gentle shaping': [
-    ['job', 'reduction_share'],
-    ['reduction_percent', 4],
-  ],
-  reduction: [
-    ['job', 'reduction_share'],
-    ['reduction_percent', 8],
-  ],
-} as const
 const setJob = (word: string) =>
   open.edit(
     JOBS[word as keyof typeof JOBS].map(([field, value]) => ({ at: `target.${field}`, value })),

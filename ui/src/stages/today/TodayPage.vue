@@ -1,6 +1,7 @@
 <script setup lang="ts">
-import { computed, onMounted, ref } from 'vue'
+import { computed, onMounted } from 'vue'
 import { storeToRefs } from 'pinia'
+import HerHours from '../../parts/HerHours.vue'
 import TheSlip from '../../parts/TheSlip.vue'
 import ThinkingBar from '../../parts/ThinkingBar.vue'
 import { duration, shortDay } from '../../parts/words'
@@ -47,36 +48,6 @@ const percent = (build: string) => {
   return share == null ? '' : `${Math.round(100 * share)} %`
 }
 const danger = (build: string) => (work.oddsOf.get(build)?.probability ?? 1) < 0.8
-
-// --- her hours
-const NAMES = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun']
-const hours = computed(() => settings.house.hours!)
-const said = ref('')
-const typed = ref<Record<number, string>>({}) // what was typed stays until it is taken
-const off = ref('')
-async function setHours(i: number, text: string) {
-  const value = Number(text.replace(',', '.'))
-  said.value = ''
-  typed.value[i] = text
-  if (!text.trim() || !Number.isFinite(value) || value < 0 || value > 16) {
-    said.value = `${NAMES[i]}: write the hours as a number from 0 to 16.`
-    return
-  }
-  const by = [...hours.value.by_weekday!]
-  by[i] = value * 60
-  delete typed.value[i]
-  await keep({ by_weekday: by as typeof hours.value.by_weekday, off: hours.value.off })
-}
-async function keep(now: typeof hours.value) {
-  await settings.setHouse({ hours: now })
-  await work.load()
-}
-async function addOff() {
-  if (!off.value || hours.value.off?.includes(off.value)) return
-  await keep({ ...hours.value, off: [...(hours.value.off ?? []), off.value].sort() })
-  off.value = ''
-}
-const letOff = (day: string) => keep({ ...hours.value, off: hours.value.off!.filter((one) => one !== day) })
 </script>
 
 <template>
@@ -146,32 +117,7 @@ const letOff = (day: string) => keep({ ...hours.value, off: hours.value.off!.fil
           </tr>
         </tbody>
       </table>
-      <h2>Your hours</h2>
-      <div class="hours">
-        <label v-for="(name, i) in NAMES" :key="name"
-          >{{ name }}
-          <input
-            class="entry"
-            inputmode="decimal"
-            :value="typed[i] ?? (hours.by_weekday![i]! / 60).toFixed(1).replace(/\.0$/, '')"
-            @input="typed[i] = ($event.target as HTMLInputElement).value"
-            @change="setHours(i, ($event.target as HTMLInputElement).value)"
-        /></label>
-      </div>
-      <p v-if="said" class="bad" role="alert">{{ said }}</p>
-      <h2>Days off</h2>
-      <ul class="entries">
-        <li v-for="one in hours.off" :key="one">
-          {{ shortDay(one) }}
-          <button type="button" class="ask" :aria-label="`no day off: ${shortDay(one)}`" @click="letOff(one)">
-            take out
-          </button>
-        </li>
-      </ul>
-      <form class="add" @submit.prevent="addOff">
-        <v-text-field v-model="off" type="date" label="a day off" />
-        <v-btn type="submit" size="small" variant="outlined" :disabled="!off">Add</v-btn>
-      </form>
+      <HerHours @kept="work.load()" />
       <template v-if="plan?.learned.length">
         <h2>Your pace</h2>
         <table class="numbers" aria-label="Your pace">
@@ -237,25 +183,8 @@ h2 {
 .good {
   color: var(--settled);
 }
-.bad {
-  color: var(--takein);
-}
 .none {
   padding: 40px 0;
-}
-.hours {
-  display: grid;
-  grid-template-columns: repeat(7, minmax(0, 1fr));
-  gap: 4px;
-}
-.hours label {
-  font-size: 0.8rem;
-  color: var(--steel);
-}
-.add {
-  display: flex;
-  gap: 8px;
-  align-items: center;
 }
 p {
   margin: 3px 0;

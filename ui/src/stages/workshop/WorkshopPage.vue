@@ -10,9 +10,8 @@ import { workshop } from '../../stores/workshop'
 import { path } from '../../surface/flat'
 import { daysLeft, longDay } from '../../parts/words'
 import { useDraft } from '../../parts/useDraft'
-import BackupBox from './BackupBox.vue'
 import DamagedLine from './DamagedLine.vue'
-import DevicesDialog from './DevicesDialog.vue'
+import DemoBeside from '../../parts/DemoBeside.vue'
 
 const notices = useNotices()
 const settings = useSettings()
@@ -21,8 +20,7 @@ const lines = ref<Line[]>()
 const away = ref<Line[]>([])
 const showAway = ref(false)
 const failed = ref('')
-const devices = ref(false)
-const atTheLaptop = location.protocol === 'http:' // devices of the room come over TLS, and let no others in
+const atTheLaptop = location.protocol === 'http:' // devices of the room come over TLS
 const making = ref(false)
 const blank = () => ({ name: '', character: '', kind: 'underbust corset' as NonNullable<Build['kind']> })
 const form = ref(blank())
@@ -161,7 +159,6 @@ const groups = computed(() => [
     <div class="head">
       <h1>On the table</h1>
       <span class="spring" />
-      <v-btn v-if="atTheLaptop" variant="text" @click="devices = true">Devices</v-btn>
       <v-btn variant="outlined" @click="chooser?.click()">Take in a file</v-btn>
       <input
         ref="chooser"
@@ -180,10 +177,11 @@ const groups = computed(() => [
     <v-progress-linear v-else-if="!lines" indeterminate color="metal" aria-label="Opening the workshop" />
     <div v-else-if="!lines.length && !away.length" class="empty">
       <h2>Nothing on the table yet</h2>
-      <p>
-        A build needs a few girths; an underbust corset four: underbust, waist, high hip and hip. The pattern follows.
-      </p>
-      <v-btn color="primary" @click="begin">New build</v-btn>
+      <p>A picture, three or four girths, and the pattern follows. Each further measure makes it surer.</p>
+      <div class="ways">
+        <v-btn color="primary" size="large" to="/first">First build, step by step</v-btn>
+        <DemoBeside v-if="atTheLaptop" />
+      </div>
     </div>
     <template v-for="group in groups" v-else :key="group.title">
       <h2 v-if="group.title" class="group">{{ group.title }}</h2>
@@ -288,15 +286,6 @@ const groups = computed(() => [
       </ul>
     </section>
 
-    <BackupBox
-      @brought="
-        (said) => {
-          notices.tell(said)
-          load()
-        }
-      "
-    />
-
     <v-dialog v-model="making" max-width="440">
       <form @submit.prevent="make">
         <v-card title="New build">
@@ -317,13 +306,14 @@ const groups = computed(() => [
             <p class="soft small">{{ settings.catalogue?.kinds.find((one) => one.name === form.kind)?.what }}</p>
           </v-card-text>
           <v-card-actions>
+            <v-btn to="/first">Step by step</v-btn>
+            <v-spacer />
             <v-btn @click="leave">Leave it</v-btn>
             <v-btn color="primary" variant="flat" type="submit">Make it</v-btn>
           </v-card-actions>
         </v-card>
       </form>
     </v-dialog>
-    <DevicesDialog v-model="devices" />
   </div>
 </template>
 
@@ -452,6 +442,17 @@ small {
 .empty {
   padding: 60px 0;
   text-align: center;
+}
+.empty p {
+  max-width: 560px;
+  margin: 6px auto 20px;
+}
+.ways {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 14px;
+  justify-content: center;
+  align-items: center;
 }
 .failed {
   color: var(--takein);

@@ -1,0 +1,37 @@
+"""Routes of what this workshop is, and of the demo workshop beside it."""
+
+from fastapi import APIRouter, Request
+from pydantic import BaseModel
+
+from fuseau import __version__
+from fuseau.app.json_route import JsonRoute
+from fuseau.app.session import TROUBLES
+
+router = APIRouter(prefix="/api", responses=TROUBLES, route_class=JsonRoute)
+
+
+class About(BaseModel):
+    """Which Fuseau this is, where it keeps its data, and whether it is the demo workshop."""
+
+    version: str
+    folder: str
+    demo: bool
+
+
+class Beside(BaseModel):
+    """Where the demo workshop is."""
+
+    url: str
+
+
+@router.get("/about")
+def read_about(request: Request) -> About:
+    """Which Fuseau this is, and where its data are."""
+    settings = request.app.state.settings
+    return About(version=__version__, folder=str(settings.data.resolve()), demo=settings.demo)
+
+
+@router.post("/demo", status_code=201)
+def open_demo(request: Request) -> Beside:
+    """Start the demo workshop beside this one, if it does not run yet."""
+    return Beside(url=request.app.state.demo.open())

@@ -1,0 +1,59 @@
+"""The slip for a fitting: one page, in her unit, and what it expects is what the app does."""
+
+import io
+
+import numpy as np
+import pytest
+from pypdf import PdfReader
+
+from fuseau.craft.base.lengths import format_length
+from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS
+from fuseau.files.fitting_slip import fitting_pdf, gap_heights
+from tests.conftest import edited
+from tests.kinds import built
+from tests.plans import plan
+
+
+def said(pdf):
+    pages = PdfReader(io.BytesIO(pdf)).pages
+    assert len(pages) == 1
+    return " ".join(pages[0].extract_text().split())
+
+
+@pytest.mark.parametrize("kind", GARMENT_KINDS)
+@pytest.mark.parametrize(("paper", "unit"), [("a4", "cm"), ("letter", "in")])
+def test_every_kind_of_garment_has_a_slip_of_one_page_with_its_levels(kind, paper, unit):
+    build = built(kind)
+    planned = plan(build)
+    text = said(fitting_pdf(build, planned, paper, unit))
+    for level in planned.levels:
+        assert (level.label in text) == (level.gap_mm is not None)
+    for word in ("stands off", "light", "right", "firm", "digs", "sit", "out alone", "top CF", "hem CB", "Notes"):
+        assert word in text
+    assert "seam" in text
+
+
+@pytest.mark.parametrize("unit", ["cm", "in"])
+def test_it_expects_the_gap_that_the_mock_up_is_foreseen_to_have(unit):
+    build = built("underbust corset")
+    planned = plan(build)
+    text = said(fitting_pdf(build, planned, "a4", unit))
+    for z in gap_heights(planned):
+        gap = float(np.interp(z, planned.mock_up.z_mm, planned.mock_up.gap_mm))
+        assert f"{format_length(z, unit)} {format_length(gap, unit, hardware=True)}" in text
+    assert "at a lighter pull" in text
+
+
+def test_what_is_not_laced_behind_is_fitted_by_pins():
+    build = edited(built("boned bodice"), back__laced=False)
+    text = said(fitting_pdf(build, plan(build), "a4", "cm"))
+    assert "pinned in by" in text
+    assert "lighter pull" not in text
+
+
+def test_a_name_in_many_scripts_stands_on_it():
+    build = edited(built("underbust corset"), brief__name="Ζωή Ночь <b> שלום", wearer__name="Ålesund & Ğ")
+    text = said(fitting_pdf(build, plan(build), "a4", "cm"))
+    assert "Ζωή Ночь" in text
+    assert "<b>" in text
+    assert "Ålesund & Ğ" in text
