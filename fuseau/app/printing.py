@@ -128,6 +128,17 @@ def export_build(session: TheSession, build_id: str) -> Response:
     return file_answer(write_document(build, session.pictures_of(build)), "application/json", build, ".fuseau.json")
 
 
+@router.get("/builds/{build_id}/bones.csv", response_class=Response)
+def save_bones(session: TheSession, build_id: str) -> Response:
+    """Every bone as a CSV file."""
+    from fuseau.files.bones_csv import bones_csv
+
+    at = session.at_hand(build_id)
+    current = at.build.current
+    version = f"-v{current.number}" if current else "-draft"
+    return file_answer(bones_csv(at.planned, session.unit), "text/csv", at.build, f"-bones{version}.csv")
+
+
 @router.get("/builds/{build_id}/letter.html", response_class=Response)
 def letter_to_send(session: TheSession, build_id: str) -> Response:
     """A client's measuring sheet as one file that works offline."""

@@ -4,9 +4,10 @@ import datetime
 
 from fastapi import APIRouter
 from fastapi.responses import Response
+from pydantic import BaseModel
 
-from fuseau.app.json_route import JsonRoute
-from fuseau.app.session import TROUBLES, AtHand, Session, TheSession
+from fuseau.app.json_route import JsonRoute, TheFile
+from fuseau.app.session import TROUBLES, AtHand, Session, TheSession, TheWorkers, file_answer
 from fuseau.app.wire import (
     BookEntry,
     BookMeasuring,
@@ -19,9 +20,16 @@ from fuseau.app.wire import (
 )
 from fuseau.craft.wearer.body import Body
 from fuseau.document.build import Build, MeasuringRef
+from fuseau.files.measures_csv import MeasuresRow, measures_csv, read_measures_csv
 from fuseau.store.book import Measuring
 
 router = APIRouter(prefix="/api", responses=TROUBLES, route_class=JsonRoute)
+
+
+class MeasuresRead(BaseModel):
+    """The rows of a CSV file of measures."""
+
+    rows: list[MeasuresRow]
 
 
 @router.get("/wearers")
@@ -55,6 +63,19 @@ def delete_wearer(session: TheSession, wearer_id: str) -> None:
 def undelete_wearer(session: TheSession, wearer_id: str) -> None:
     """Bring a wearer back."""
     session.book.delete(wearer_id, deleted=False)
+
+
+@router.get("/builds/{build_id}/measures.csv", response_class=Response)
+def save_measures(session: TheSession, build_id: str) -> Response:
+    """A build's measures as a CSV file."""
+    build = session.at_hand(build_id).build
+    return file_answer(measures_csv(build.wearer, session.unit), "text/csv", build, "-measures.csv")
+
+
+@router.post("/measures/csv")
+def open_measures(session: TheSession, workers: TheWorkers, body: TheFile) -> MeasuresRead:
+    """What a CSV file, sent as the body, says of a wearer; nothing is taken yet."""
+    return MeasuresRead(rows=workers.read(read_measures_csv, body, session.unit))
 
 
 @router.post("/builds/{build_id}/book", response_model=OpenBuild)

@@ -122,7 +122,7 @@ class SetFields(BaseModel):
     """Fields to set, made on a revision. A length may be text in the maker's words."""
 
     revision: Revision
-    changes: list[Change] = Field(min_length=1, max_length=60)
+    changes: list[Change] = Field(min_length=1, max_length=120)
     label: Annotated[str, Text(200)] = ""
 
 

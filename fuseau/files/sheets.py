@@ -42,7 +42,10 @@ def read_sheet(
     text = _decoded(content)
     if not text.strip():
         raise UnreadableFile("This file is empty.")
-    rows = list(csv.reader(io.StringIO(text), delimiter=_delimiter(text)))
+    try:
+        rows = list(csv.reader(io.StringIO(text, newline=None), delimiter=_delimiter(text)))
+    except csv.Error:
+        raise UnreadableFile("This is no sheet: a cell in it is far too long.") from None
     if len(rows) > MOST_ROWS + 1:
         raise UnreadableFile(f"This file has {len(rows)} rows; {MOST_ROWS} are the most.")
     head = [_heading(cell, columns, also) for cell in rows[0]]

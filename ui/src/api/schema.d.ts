@@ -436,6 +436,46 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/builds/{build_id}/measures.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Save Measures
+         * @description A build's measures as a CSV file.
+         */
+        get: operations["save_measures_api_builds__build_id__measures_csv_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/measures/csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Open Measures
+         * @description What a CSV file, sent as the body, says of a wearer; nothing is taken yet.
+         */
+        post: operations["open_measures_api_measures_csv_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/builds/{build_id}/book": {
         parameters: {
             query?: never;
@@ -2530,6 +2570,26 @@ export interface paths {
          * @description The build as an open file, with its pictures; one that can't be read, as it is kept.
          */
         get: operations["export_build_api_builds__build_id__build_fuseau_json_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{build_id}/bones.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Save Bones
+         * @description Every bone as a CSV file.
+         */
+        get: operations["save_bones_api_builds__build_id__bones_csv_get"];
         put?: never;
         post?: never;
         delete?: never;
@@ -8160,6 +8220,28 @@ export interface components {
             hem_mm: number;
             /** Top Mm */
             top_mm: number;
+        };
+        /**
+         * MeasuresRead
+         * @description The rows of a CSV file of measures.
+         */
+        MeasuresRead: {
+            /** Rows */
+            rows: components["schemas"]["MeasuresRow"][];
+        };
+        /**
+         * MeasuresRow
+         * @description A row that came in: what it would change, or what is wrong with it, with the row's number.
+         */
+        MeasuresRow: {
+            /** Row */
+            row: number;
+            /** Changes */
+            changes?: components["schemas"]["Change"][];
+            /** Said */
+            said: string;
+            /** Fault */
+            fault?: string | null;
         };
         /**
          * MeasuringRef
@@ -15707,6 +15789,100 @@ export interface operations {
             };
         };
     };
+    save_measures_api_builds__build_id__measures_csv_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    open_measures_api_measures_csv_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MeasuresRead"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
     write_down_api_builds__build_id__book_post: {
         parameters: {
             query?: never;
@@ -21154,6 +21330,53 @@ export interface operations {
         };
     };
     export_build_api_builds__build_id__build_fuseau_json_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trouble"];
+                };
+            };
+        };
+    };
+    save_bones_api_builds__build_id__bones_csv_get: {
         parameters: {
             query?: never;
             header?: never;

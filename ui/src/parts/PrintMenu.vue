@@ -46,6 +46,7 @@ const PRINTS = computed(() => {
     { file: 'body.svg?turn=0&turn=180', title: 'On the body, front and back', subtitle: 'SVG in millimetres' },
     { file: `list.pdf?paper=${paper}`, title: 'List', subtitle: 'bones, closure, holes and lace: one page' },
     { file: `bones.pdf?paper=${paper}`, title: 'Strip of bones, 1:1', subtitle: 'every bone with its label' },
+    { file: 'bones.csv', title: 'Bones as a sheet', subtitle: 'CSV: every bone with its channel' },
     ...(open.plan?.opening?.opens_high_mm != null
       ? [
           {

@@ -8,6 +8,7 @@ import type { LevelName } from '../../api/types'
 import { hardware, length, LEVEL_LABELS } from '../../parts/words'
 import TapeFigure from './TapeFigure.vue'
 import HerGarments from './HerGarments.vue'
+import MeasuresSheet from './MeasuresSheet.vue'
 import WearerBook from './WearerBook.vue'
 
 const open = useBuild()
@@ -269,6 +270,7 @@ const dropReading = (name: LevelName, i: number) =>
       <button type="button" class="again" @click="all = !all">
         {{ all ? 'Only what this garment needs' : 'All levels, neck to hip' }}
       </button>
+      <MeasuresSheet />
       <section v-if="standLevels.length" class="stand" aria-label="Dress stand">
         <h2>Dress stand</h2>
         <div class="standgrid">
