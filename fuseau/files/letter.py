@@ -30,6 +30,7 @@ from fuseau.craft.wearer.measures import (
 from fuseau.document.build import Build
 from fuseau.files.json_text import read_json
 from fuseau.files.paper import Paper
+from fuseau.files.tape_figure import tape_drawing, tape_figure
 from fuseau.files.tiles import BOLD, FONT, fonts
 from fuseau.files.unreadable import UnreadableFile
 
@@ -77,23 +78,27 @@ def letter_html(build: Build, unit: Unit) -> bytes:
     fields = _fields(levels)
     labels = {key: label for key, label, _ in fields}
 
-    def box(key: str) -> str:
+    def box(key: str, what: str) -> str:
         name = escape(labels[key])
-        return f'<td><input name="{key}" aria-label="{name}" autocomplete="off"><p role="alert"></p></td>'
+        field = f'<input name="{key}" aria-label="{name}" autocomplete="off">'
+        return f'<td data-is="{what}">{field} <span></span><p role="alert"></p></td>'
 
     rows = []
-    for name in levels:
-        cells = "".join(box(f"{name}.girth_{i}") for i in (1, 2))
-        sides = "".join(box(f"{name}.{side}") for side in _SIDES) if sign_of(name) else '<td colspan="3">from here</td>'
+    for number, name in enumerate(levels, start=1):
+        cells = "".join(box(f"{name}.girth_{i}", word) for i, word in ((1, "girth"), (2, "girth again")))
+        sides = '<td colspan="3">heights go from here</td>'
+        if sign_of(name):
+            sides = "".join(box(f"{name}.{side}", f"height, {side}") for side in _SIDES)
         where = {1: "above", 0: "", -1: "below"}[sign_of(name)]
         of = f" {where} the {ZERO_LABELS[zero_of(name)]}" if where else ""
         rows.append(
-            f"<tr><th>{LEVEL_LABELS[name]}<small>{escape(HOW_TO_MEASURE[name])}</small></th>{cells}{sides}"
+            f"<tr><th><i>{number}</i>{LEVEL_LABELS[name]}<small>{escape(HOW_TO_MEASURE[name])}</small></th>{cells}{sides}"
             f"<td class=where>{of}</td></tr>"
         )
     for key, (label, how) in _SINGLE.items():
         if key in labels:
-            rows.append(f'<tr><th>{label}<small>{escape(how)}</small></th>{box(key)}<td colspan="5"></td></tr>')
+            head = f"<tr><th>{label}<small>{escape(how)}</small></th>"
+            rows.append(f'{head}{box(key, "length")}<td colspan="5" class=where></td></tr>')
     settings = {
         "build": build.brief.name,
         "labels": labels,
@@ -108,6 +113,7 @@ def letter_html(build: Build, unit: Unit) -> bytes:
         "%INTRODUCTION%": escape(_INTRODUCTION),
         "%PRIVATE%": escape(_PRIVATE),
         "%ROWS%": "\n".join(rows),
+        "%FIGURE%": tape_figure(levels),
         "%CM%": " selected" if unit == "cm" else "",
         "%IN%": " selected" if unit == "in" else "",
         "%SETTINGS%": json.dumps(settings, ensure_ascii=False).replace("<", "\\u003c"),
@@ -117,7 +123,7 @@ def letter_html(build: Build, unit: Unit) -> bytes:
 
 
 def letter_pdf(build: Build, paper: Paper) -> bytes:
-    """The same sheet with lines to write on, one page."""
+    """The same sheet with lines to write on, one page, and where the tape goes on a second."""
     fonts()
     target = io.BytesIO()
     width, height = A4 if paper == "a4" else LETTER
@@ -140,9 +146,9 @@ def letter_pdf(build: Build, paper: Paper) -> bytes:
     row = y - 46 * mm
     levels = GARMENT_KINDS[build.kind].levels
     step = min(21.0, 147 / len(levels)) * mm
-    for name in levels:
+    for number, name in enumerate(levels, start=1):
         canvas.setFont(BOLD, 10)
-        canvas.drawString(x, row, LEVEL_LABELS[name])
+        canvas.drawString(x, row, f"{number}  {LEVEL_LABELS[name]}")
         canvas.setFont(FONT, 6.8)
         canvas.drawString(x, row - 5 * mm, HOW_TO_MEASURE[name])
         for at in columns if sign_of(name) else columns[:2]:
@@ -162,6 +168,16 @@ def letter_pdf(build: Build, paper: Paper) -> bytes:
         f"Heights go from the {ZERO_LABELS[GARMENT_KINDS[build.kind].zero]}, along the body, to each level.",
     )
     canvas.drawString(x, row - 19 * mm, _PRIVATE)
+    canvas.showPage()
+    canvas.setFont(BOLD, 15)
+    canvas.drawString(x, y, "Where the tape goes")
+    figure = tape_drawing(levels, 120)
+    figure.drawOn(canvas, x, y - 130 * mm)
+    for number, name in enumerate(levels, start=1):
+        canvas.setFont(BOLD, 9)
+        canvas.drawString(x, y - (134 + 9 * number) * mm, f"{number}  {LEVEL_LABELS[name]}")
+        canvas.setFont(FONT, 8)
+        canvas.drawString(x + 34 * mm, y - (134 + 9 * number) * mm, HOW_TO_MEASURE[name])
     canvas.save()
     return target.getvalue()
 

@@ -75,7 +75,10 @@ def test_the_sheet_stands_alone_and_cannot_be_broken_by_a_name():
 
 def test_the_printed_sheet_asks_for_the_same():
     reader = PdfReader(io.BytesIO(letter_pdf(edited(Build(), brief__name="Tidewarden"), "letter")))
-    assert len(reader.pages) == 1
+    assert len(reader.pages) == 2
+    beside = reader.pages[1].extract_text()
+    assert "Where the tape goes" in beside
+    assert [line for line in beside.splitlines() if line.strip().isdigit()] == ["1", "2", "3", "4", "5"]
     text = reader.pages[0].extract_text()
     for word in ("Measures for Tidewarden", "Underbust", "Ribs", "Waist", "High hip", "Hip", "Waist to lap", "second"):
         assert word in text

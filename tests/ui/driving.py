@@ -40,6 +40,7 @@ _LEAN = (
     "--in-process-gpu",
     "--js-flags=--single-threaded-gc --min-semi-space-size=32 --max-semi-space-size=64",
 )
+STILL = [{"name": "prefers-reduced-motion", "value": "reduce"}]
 PATIENCE = 90  # odds are worked out by a process that yields to everything else
 _WATCH = """
 const [text, wanted, patience, done] = arguments
@@ -232,8 +233,7 @@ def chromium(
         metrics = {"width": width, "height": height, "deviceScaleFactor": 1, "mobile": phone}
         browser.execute_cdp_cmd("Emulation.setDeviceMetricsOverride", metrics)
         browser.execute_cdp_cmd("Emulation.setTouchEmulationEnabled", {"enabled": phone})
-        still = {"features": [{"name": "prefers-reduced-motion", "value": "reduce"}]}
-        browser.execute_cdp_cmd("Emulation.setEmulatedMedia", still)
+        browser.execute_cdp_cmd("Emulation.setEmulatedMedia", {"features": STILL})
         try:
             yield browser
         finally:

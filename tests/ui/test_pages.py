@@ -6,7 +6,7 @@ from selenium.webdriver.common.keys import Keys
 
 from fuseau.craft.base.lengths import format_length
 from tests.conftest import MEASURES
-from tests.ui.driving import STAGES, Hand, Server
+from tests.ui.driving import STAGES, STILL, Hand, Server
 
 
 def test_a_girth_that_cannot_be_stays_as_written_with_its_sentence(demo_hand):
@@ -311,6 +311,18 @@ def test_a_clients_sheet_goes_out_and_her_answer_comes_back(demo_hand, downloads
     demo_hand.gone("These two differ")
     demo_hand.write("Upper neck, first reading", "33,8")
     demo_hand.write("Collarbone, first reading", "47")
+    assert demo_hand.find("figure .on").get_attribute("data-level") == "collarbone"
+    # what she typed is there again, on a phone too, and its units are printed
+    demo_hand.browser.refresh()
+    demo_hand.see("What you had typed is here again.")
+    assert demo_hand.value("Upper neck, first reading") == "33,8"
+    demo_hand.browser.execute_cdp_cmd("Emulation.setEmulatedMedia", {"media": "print"})
+    assert {unit.text for unit in demo_hand.all("td span")} == {"cm"}
+    demo_hand.browser.execute_cdp_cmd("Emulation.setEmulatedMedia", {"media": "", "features": STILL})
+    for width in (390, 1280):
+        metrics = {"width": width, "height": 800, "deviceScaleFactor": 1, "mobile": False}
+        demo_hand.browser.execute_cdp_cmd("Emulation.setDeviceMetricsOverride", metrics)
+        assert demo_hand.browser.execute_script("return document.documentElement.scrollWidth") <= width
     demo_hand.press("Save my answer")
     answer = downloads / "measures.fuseau-letter.json"
     demo_hand.wait(lambda: answer.exists() and answer.stat().st_size > 0)
