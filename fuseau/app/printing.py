@@ -55,7 +55,7 @@ Version = Annotated[int | None, Query(ge=1, description="One of its versions; no
 _PAGES: dict[Print, str] = {
     "pattern.pdf": "The pattern at 1:1 on tiled pages.",
     "plies.pdf": "Every piece of every ply at 1:1 on tiled pages.",
-    "list.pdf": "Bones, busk, holes and lace on one page.",
+    "list.pdf": "Bones, busk, holes, lace and cloth, to tick off.",
     "fitting.pdf": "A fitting of the present version to write down by hand, one page.",
     "on-her.pdf": "The garment on her from four sides, with her levels as they are worn.",
 }

@@ -36,10 +36,11 @@ from fuseau.planning.plan import Plan
 from fuseau.planning.readiness import ready
 from fuseau.planning.schedule import AtWork, WorkPlan, plan_work
 from fuseau.planning.schools import SchoolEffect, bones_at_hand, cutting, schools
-from fuseau.planning.shopping import Pool, Want
+from fuseau.planning.shopping import Pool, Shopping, Want, shopping
 from fuseau.planning.story import Chapter, story
 from fuseau.planning.wants import wants_of
 from fuseau.planning.ways_out import Applied, WaysOut, ways_out
+from fuseau.stand_ins.suppliers import offers
 
 if TYPE_CHECKING:
     from fuseau.files.layouts import LaidCloth
@@ -263,7 +264,17 @@ def print_layout(laid: "LaidCloth", how: Literal["pdf", "svg"], paper: Paper, un
 
 def make_print(build_id: str, build: Build, what: Print, paper: Paper, unit: Unit, roll_mm: int = 914) -> bytes:
     """A print of a build. Raises Unmakeable while there is nothing to print."""
-    return print_of(what, build, plan(build, unit=unit, cache=_HERE.cache(build_id)), paper, unit, roll_mm)
+    planned = plan(build, unit=unit, cache=_HERE.cache(build_id))
+    takes = it_takes(build_id, build, planned) if what == "list.pdf" else None
+    return print_of(what, build, planned, paper, unit, roll_mm, takes)
+
+
+def it_takes(build_id: str, build: Build, planned: Plan) -> Shopping:
+    """All that a build still takes, bought anew: cloth laid quickly, everything else counted, at what the shops ask."""
+    known: NoFits = {}
+    wants = wants_of(build_id, build, planned, Pool(Shelf()), lambda ask: lay_quickly(ask, known))
+    all_offers = offers(build.cloths, build.bone_kinds)
+    return shopping(wants, {build_id: None}, all_offers, datetime.date.min, build.cloths, build.bone_kinds)
 
 
 def _begun(build_id: str) -> StageCache:

@@ -1,16 +1,21 @@
-"""The list: one page with what is cut, bought and set, bones by channel, busk, holes, lace, and the cautions."""
+"""The list: what is cut, bought and set, to tick off: bones by channel, busk, holes, lace, cloth, and the cautions."""
 
+from collections.abc import Sequence
+
+from reportlab.graphics.shapes import Circle, Drawing, Line, Rect, String
 from reportlab.lib import colors
 from reportlab.lib.styles import ParagraphStyle
-from reportlab.platypus import Flowable, Paragraph, Spacer, Table, TableStyle
+from reportlab.lib.units import mm
+from reportlab.platypus import Flowable, KeepTogether, Paragraph, Spacer, Table, TableStyle
 
 from fuseau.craft.base.lengths import Unit, format_length, format_run
 from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS
 from fuseau.document.build import Build
-from fuseau.files.lists import as_pdf, list_styles, safe
+from fuseau.files.lists import as_pdf, list_styles, safe, tick_box
 from fuseau.files.paper import Paper
 from fuseau.files.tiles import FONT
 from fuseau.planning.plan import Plan
+from fuseau.planning.shopping import Shopping
 from fuseau.wording import Words
 from fuseau.wording.words import capital
 
@@ -33,8 +38,8 @@ def _applies(sentence: str, build: Build) -> bool:
     return sentence not in NECK_CAUTIONS or GARMENT_KINDS[build.kind].tied
 
 
-def list_pdf(build: Build, planned: Plan, paper: Paper, unit: Unit) -> bytes:
-    """The list as one page. Raises ValueError while nothing is drafted."""
+def list_pdf(build: Build, planned: Plan, paper: Paper, unit: Unit, takes: Shopping | None = None) -> bytes:
+    """The list, with what the garment takes in all where `takes` tells. Raises ValueError while nothing is drafted."""
     if planned.pattern is None or planned.busk is None or planned.aim is None:
         raise ValueError("there is no pattern yet")
     title, head, plain, small = list_styles(8.0)
@@ -90,6 +95,7 @@ def list_pdf(build: Build, planned: Plan, paper: Paper, unit: Unit) -> bytes:
         *_behind(planned, unit, head, plain),
         Spacer(1, 5),
         *(Paragraph(safe(sentence), small) for sentence in (*NECK_CAUTIONS, *CAUTIONS) if _applies(sentence, build)),
+        *(_taken(takes, unit, head) if takes is not None else []),
     ]
     return as_pdf(story, f"{build.brief.name}: list", paper)
 
@@ -107,6 +113,7 @@ def _bones(planned: Plan, unit: Unit, head: ParagraphStyle) -> list[Flowable]:
     for title, bones in halves:
         rows = [
             [
+                tick_box(),
                 b.channel,
                 b.kind_label,
                 f"{hardware(b.length_mm)}{', two' if b.count > 1 else ''}",
@@ -117,9 +124,12 @@ def _bones(planned: Plan, unit: Unit, head: ParagraphStyle) -> list[Flowable]:
         ]
         found += [
             Paragraph(title, head),
-            _table([["channel", "kind", "bone", "channel, stitch to stitch", "made"], *rows]),
+            _table([["", "channel", "kind", "bone", "channel, stitch to stitch", "made"], *rows]),
         ]
     return found
+
+
+_LOOPS = " The pull loops come out between the two rows at the waist."
 
 
 def _laced(planned: Plan, unit: Unit, head: ParagraphStyle, plain: ParagraphStyle) -> list[Flowable]:
@@ -133,20 +143,16 @@ def _laced(planned: Plan, unit: Unit, head: ParagraphStyle, plain: ParagraphStyl
 
     loops = any(step.way == "loop" for step in planned.walk)
     where = [("behind", holes.z_mm), ("in front", holes.front_z_mm)]
-    rows = " ".join(
-        f"Heights from the waist {place}, the same on both sides: {', '.join(map(hardware, heights))}."
-        for place, heights in where
-        if heights
-    )
     found: list[Flowable] = [
         Paragraph("Holes", head),
         Paragraph(
             safe(
                 f"{holes.count} of {holes.label}, {holes.spares} spare, {hardware(holes.inset_mm)} in from the fold. "
-                f"{rows}{' The pull loops come out between the two rows at the waist.' if loops else ''}"
+                f"The same on both sides.{_LOOPS if loops else ''}"
             ),
             plain,
         ),
+        *(_hole_strip(heights, place, unit) for place, heights in where if heights),
         Paragraph("Lace", head),
     ]
     for lace, place in ((planned.lace, ""), (planned.front_lace, " in front")):
@@ -212,8 +218,58 @@ def _behind(planned: Plan, unit: Unit, head: ParagraphStyle, plain: ParagraphSty
     return found
 
 
-def _table(rows: list[list[str]]) -> Table:
-    table = Table(rows, hAlign="LEFT", rowHeights=[11] * len(rows))
+def _hole_strip(heights: Sequence[float], place: str, unit: Unit) -> Drawing:
+    """Holes in a row from the top to the bottom, each with its height from the waist."""
+    wide, high = 172 * mm, 15 * mm
+    top, low = max(*heights, 0.0) + 8, min(*heights, 0.0) - 8
+    strip = Drawing(wide, high)
+
+    def at(z: float) -> float:
+        return float((top - z) / (top - low) * wide)
+
+    strip.add(Rect(0, 2 * mm, wide, 4 * mm, strokeWidth=0.4, fillColor=None))
+    strip.add(Line(at(0), 1 * mm, at(0), 7 * mm, strokeWidth=0.8))
+    strip.add(String(at(0), -1, "waist", fontName=FONT, fontSize=6.5, textAnchor="middle"))
+    strip.add(String(0, -1, f"top, {place}", fontName=FONT, fontSize=6.5))
+    for i, z in enumerate(sorted(heights, reverse=True)):
+        strip.add(Circle(at(z), 4 * mm, 1 * mm, fillColor=None, strokeWidth=0.6))
+        label = format_length(z, unit, hardware=True, bare=True)
+        strip.add(String(at(z), (8 + 3 * (i % 2)) * mm, label, fontName=FONT, fontSize=6.5, textAnchor="middle"))
+    strip.add(String(wide, -1, "in" if unit == "in" else "mm", fontName=FONT, fontSize=6.5, textAnchor="end"))
+    return strip
+
+
+def _taken(takes: Shopping, unit: Unit, head: ParagraphStyle) -> list[Flowable]:
+    """Everything it takes, to be ticked off, with what the shops that Fuseau knows ask for it at least."""
+    rows: list[list[str | Drawing]] = []
+    total = 0.0
+    for line in takes.lines:
+        price = min((choice.price for choice in line.choices), default=None)
+        total += price or 0.0
+        if line.each_mm:
+            amount = f"{line.amount:g} of {format_length(line.each_mm, unit, hardware=True)}"
+        elif line.article.measure == "length":
+            amount = format_run(line.amount, unit)
+        else:
+            amount = f"{line.amount:g}"
+        wide = f", {format_length(line.width_mm, unit)} wide" if line.width_mm else ""
+        rows.append([tick_box(), line.article.label + wide, amount, "" if price is None else f"{price:.2f}"])
+    if not rows:
+        return []
+    rows.append(["", "in all, in packs and lengths as they are sold", "", f"{total:.2f}"])
+    return [
+        KeepTogether(
+            [Paragraph("What it still takes", head), _table([["", "article", "amount", "price, about"], *rows])]
+        )
+    ]
+
+
+def _table(rows: Sequence[Sequence[str | Drawing]]) -> Table:
+    ticked = any(isinstance(row[0], Drawing) for row in rows)
+    widths = [14.0, *[None] * (len(rows[0]) - 1)] if ticked else None
+    table = Table(
+        [list(row) for row in rows], hAlign="LEFT", rowHeights=[11] * len(rows), colWidths=widths, repeatRows=1
+    )
     table.setStyle(
         TableStyle(
             [

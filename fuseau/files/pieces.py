@@ -1,10 +1,13 @@
 """Pattern pieces as strokes and labels in millimetres, y up: what the SVG and the PDF both draw."""
 
 import math
+from collections.abc import Sequence
 from dataclasses import dataclass, field, replace
 from typing import Literal
 
 import numpy as np
+from shapely.geometry import GeometryCollection, LineString, Polygon, box
+from shapely.prepared import prep
 
 from fuseau.craft.boning.bones import Bone
 from fuseau.craft.layout.pieces import ClothPiece, bias_turn
@@ -28,6 +31,13 @@ class Stroke:
     closed: bool = False
     centre: Spot | None = None
     radius_mm: float = 0.0
+
+
+_CAPITAL_EM, _SIGN_EM = 0.73, 0.66  # of the font that is embedded: a capital's height, a sign's usual width
+_MOVES = sorted(
+    ((dx, dz) for dx in np.arange(-45, 45.1, 1.5).tolist() for dz in np.arange(-60, 60.1, 5.0).tolist()),
+    key=lambda move: (math.hypot(move[0], 0.6 * move[1]), move),
+)
 
 
 @dataclass(frozen=True)
@@ -120,18 +130,48 @@ def _of_ply(piece: ClothPiece, build: Build, planned: Plan) -> Piece:
     labels = [Label((middle + 8 + 5 * k, height), text, size, 90) for k, (text, size) in enumerate(lines)]
     if piece.what in ("panel", "overlay"):
         labels.append(Label((middle + 8, max(zs) - 16), "TOP", 3.2))
+    strokes = (
+        Stroke("cut", piece.outline, closed=True),
+        Stroke("stitch", piece.stitch, closed=True),
+        *([Stroke("waist", waist)] if waist else []),
+        Stroke("grain", grain),
+        *_heads(grain, both=not piece.one_way),
+    )
     return Piece(
         piece.key,
-        (
-            Stroke("cut", piece.outline, closed=True),
-            Stroke("stitch", piece.stitch, closed=True),
-            *([Stroke("waist", waist)] if waist else []),
-            Stroke("grain", grain),
-            *_heads(grain, both=not piece.one_way),
-        ),
-        tuple(labels),
+        strokes,
+        clear(labels, strokes, piece.outline),
         (min(xs), min(zs), max(xs), max(zs)),
     )
+
+
+def clear(labels: Sequence[Label], strokes: Sequence[Stroke], outline: Sequence[Spot]) -> tuple[Label, ...]:
+    """The labels, each moved as little as may be to where it crosses no line, no other label, and stays on the piece.
+
+    Where it has no room so it is turned a quarter; one that finds no place at all stays where it is.
+    """
+    lines = [LineString([*one.points, one.points[0]] if one.closed else one.points) for one in strokes]
+    paper = prep(Polygon(outline))
+    placed: list[Label] = []
+    taken: list[Polygon] = []
+    for label in labels:
+        met = prep(GeometryCollection([*lines, *taken]))
+        ways = (label, replace(label, angle=90.0 - label.angle))
+        moved = (replace(way, at=(way.at[0] + dx, way.at[1] + dz)) for way in ways for dx, dz in _MOVES)
+        free = (one for one in moved if paper.contains(_room(one)) and not met.intersects(_room(one)))
+        found = next(free, label)
+        placed.append(found)
+        taken.append(_room(found))
+    return tuple(placed)
+
+
+def _room(label: Label) -> Polygon:
+    """The room that a label takes with a little around it."""
+    em = label.size_mm / _CAPITAL_EM
+    wide, high = len(label.text) * _SIGN_EM * em / 2 + 0.8, (label.size_mm + 0.22 * em) / 2 + 0.7
+    across, up = (high, wide) if label.angle == 90 else (wide, high)
+    (x, z) = label.at
+    return box(x - across, z - up, x + across, z + up)
 
 
 def _across(outline: tuple[Spot, ...]) -> tuple[Spot, Spot] | None:
@@ -199,7 +239,7 @@ def _piece(joined: Joined, planned: Plan, title: str, half: str) -> Piece:
     return Piece(
         f"panel {'+'.join(map(str, joined.numbers))}{f' {half}' if half else ''}",
         tuple(strokes),
-        tuple(_labels(joined, count, title, grain, half, planned.pattern.zero)),
+        clear(_labels(joined, count, title, grain, half, planned.pattern.zero), strokes, cut),
         (min(xs), min(zs), max(xs), max(zs)),
     )
 

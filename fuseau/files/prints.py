@@ -7,6 +7,7 @@ from fuseau.craft.base.lengths import Unit
 from fuseau.document.build import Build
 from fuseau.files.paper import Paper
 from fuseau.planning.plan import Plan
+from fuseau.planning.shopping import Shopping
 
 Print = Literal[
     "pattern.pdf",
@@ -28,7 +29,15 @@ Print = Literal[
 ]
 
 
-def print_of(what: Print, build: Build, planned: Plan, paper: Paper, unit: Unit, roll_mm: int = 914) -> bytes:
+def print_of(
+    what: Print,
+    build: Build,
+    planned: Plan,
+    paper: Paper,
+    unit: Unit,
+    roll_mm: int = 914,
+    takes: Shopping | None = None,
+) -> bytes:
     """The bytes of a print. Raises Unmakeable while there is no pattern, or nothing of its kind, to print."""
     if what == "letter.pdf":
         from fuseau.files.letter import letter_pdf
@@ -80,7 +89,7 @@ def print_of(what: Print, build: Build, planned: Plan, paper: Paper, unit: Unit,
         case "list.pdf":
             from fuseau.files.hardware_list import list_pdf
 
-            return list_pdf(build, planned, paper, unit)
+            return list_pdf(build, planned, paper, unit, takes)
     from fuseau.files.strips import bones_pdf, front_pdf, holes_pdf
 
     match what:

@@ -67,9 +67,10 @@ def pieces_svg(pieces: list[Piece], title: str) -> str:
                 parts.append("</g>")
         for label in piece.labels:
             x, y = flip(label.at).split(",")
+            below = float(y) + label.size_mm / 2  # the baseline of what is centred there
             turn = f' transform="rotate({-label.angle:g} {x} {y})"' if label.angle else ""
             parts.append(
-                f'<text x="{x}" y="{y}" font-size="{label.size_mm * 1.4:.2f}" fill="#000" '
+                f'<text x="{x}" y="{below:.3f}" font-size="{label.size_mm * 1.4:.2f}" fill="#000" '
                 f'text-anchor="middle"{turn}>{escape(label.text)}</text>'
             )
         parts.append("</g>")

@@ -121,7 +121,7 @@ def sheet_pdf(
     page = SIZES_MM[paper]
     target = io.BytesIO()
     canvas = begin(target, page, f"{name}: {what}")
-    _cover(canvas, name, told(len(tiles)), sheet, tiles, (width, height), page)
+    _cover(canvas, name, told(len(tiles)), sheet, tiles, page)
     names = {tile.name for tile in tiles}
     for tile in tiles:
         _page(canvas, tile, sheet, names, page, name, unit)
@@ -231,7 +231,7 @@ def draw_piece(
         canvas.translate(label.at[0] * mm, label.at[1] * mm)
         canvas.rotate(label.angle)
         canvas.setFont(BOLD if label.size_mm > 3 else FONT, label.size_mm * 1.37 * mm)
-        canvas.drawCentredString(0, 0, label.text)
+        canvas.drawCentredString(0, -label.size_mm / 2 * mm, label.text)
         canvas.restoreState()
 
 
@@ -307,7 +307,6 @@ def _cover(
     lines: list[str],
     sheet: list[Piece],
     tiles: list[Tile],
-    size: tuple[float, float],
     page: tuple[float, float],
 ) -> None:
     """The first page: what it is, how to print it, and a map of the pages. Long lines are broken."""
@@ -319,9 +318,12 @@ def _cover(
     for i, line in enumerate(broken):
         canvas.drawString(x * mm, (y - 9 - 5 * i) * mm, line)
     below = max(45, 15 + 5 * len(broken))
-    scale = min((page[0] - 36) / size[0], (page[1] - 65 - below) / size[1])
+    left, low = min(tile.left for tile in tiles), min(tile.bottom for tile in tiles)
+    wide = max(tile.left + tile.width for tile in tiles) - left
+    high = max(tile.bottom + tile.height for tile in tiles) - low
+    scale = min((page[0] - 36) / wide, (page[1] - 42 - below) / high)
     canvas.saveState()
-    canvas.translate(x * mm, (y - below - size[1] * scale) * mm)
+    canvas.translate((x - left * scale) * mm, (y - below - (high + low) * scale) * mm)
     canvas.scale(scale, scale)
     for piece in sheet:
         draw_piece(canvas, piece, dashed=False)

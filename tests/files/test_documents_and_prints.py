@@ -12,19 +12,24 @@ import pytest
 from hypothesis import given, settings
 from hypothesis import strategies as st
 from pypdf import PdfReader
+from shapely.geometry import LineString, Polygon, box
 from typer.testing import CliRunner
 
+from fuseau.app.work import it_takes
 from fuseau.cli import main
 from fuseau.commands.fittings import log_fitting
 from fuseau.craft.base.lengths import format_length
+from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS
 from fuseau.document.build import Build
 from fuseau.files.document import document_schema, read_document, write_document
 from fuseau.files.hardware_list import list_pdf
 from fuseau.files.paper import SIZES_MM
+from fuseau.files.pieces import pattern_pieces, ply_pieces
 from fuseau.files.svg import pattern_svg
 from fuseau.files.tiles import MARGIN_MM, OVERLAP_MM, pattern_pdf
 from fuseau.files.unreadable import UnreadableFile
 from tests.conftest import TODAY, edited
+from tests.kinds import built
 from tests.plans import plan
 from tests.saying import said
 
@@ -218,6 +223,70 @@ def test_the_list_has_every_bone_way_in_and_caution(tried):
     assert "Modesty panel" not in plain
     assert "no medical advice" in text
     assert "blunt-nosed shears" in text
+
+
+def test_the_list_is_ticked_off_and_says_what_the_garment_still_takes_and_about_what_it_costs(tried):
+    planned = plan(tried)
+    takes = it_takes("build", tried, planned)
+    reader = PdfReader(io.BytesIO(list_pdf(tried, planned, "a4", "cm", takes)))
+    assert len(reader.pages) <= 2
+    text = " ".join(" ".join(page.extract_text() for page in reader.pages).split())
+    for line in takes.lines:
+        cheapest = min(choice.price for choice in line.choices)
+        assert line.article.label in text
+        assert f"{cheapest:.2f}" in text
+    total = sum(min(choice.price for choice in line.choices) for line in takes.lines)
+    assert f"as they are sold {total:.2f}" in text
+    assert {line.article.sort for line in takes.lines} >= {"cloth", "bone", "busk", "grommets", "lace", "thread"}
+    # holes as a strip, from the top down, each with its height
+    rest = text.split("The same on both sides.", 1)[1].split("Lace", 1)[0]
+    for z in planned.holes.z_mm:
+        assert format_length(z, "cm", hardware=True, bare=True) in rest
+    ticks = [one for page in reader.pages for one in boxes(page) if one == pytest.approx((8 / MM, 8 / MM), abs=0.02)]
+    assert len(ticks) == len(planned.bones) + len(takes.lines)
+
+
+@pytest.mark.parametrize("kind", GARMENT_KINDS)
+def test_labels_cross_no_line_and_lie_on_their_piece(kind):
+    build = built(kind)
+    planned = plan(build)
+    crossed = []
+    for piece in (*pattern_pieces(build, planned), *ply_pieces(build, planned)):
+        outline = Polygon(next(one.points for one in piece.strokes if one.kind == "cut" and one.closed))
+        for label in piece.labels:
+            half = 0.5 * label.size_mm, 0.3 * label.size_mm * len(label.text)
+            dx, dz = half if label.angle == 90 else half[::-1]
+            (x, z) = label.at
+            room = box(x - dx, z - dz, x + dx, z + dz)
+            drawn = [LineString([*one.points, *one.points[: one.closed]]) for one in piece.strokes]
+            if any(line.intersects(room) for line in drawn) or not outline.contains(room):
+                crossed.append((piece.name, label.text))
+    assert [one for one in crossed if one[0].startswith("panel")] == []
+    assert len(crossed) <= 3  # the smallest pieces have no room for all that is to be said of them
+
+
+@pytest.mark.parametrize("paper", ["a4", "letter"])
+def test_the_map_of_pages_fits_its_cover(paper):
+    wide, high = SIZES_MM[paper]
+    for kind in ("longline corset", "strapless bodice", "neck corset"):
+        build = built(kind)
+        page = PdfReader(io.BytesIO(pattern_pdf(build, plan(build), paper))).pages[0]
+        matrix, stack, corners = np.eye(3), [], []
+        for operands, operator in page.get_contents().operations:
+            if operator == b"q":
+                stack.append(matrix)
+            elif operator == b"Q":
+                matrix = stack.pop()
+            elif operator == b"cm":
+                a, b, c, d, e, f = map(float, operands)
+                matrix = np.array([[a, b, 0], [c, d, 0], [e, f, 1]]) @ matrix
+            elif operator == b"re":
+                x, y, across, up = map(float, operands)
+                corners += [np.array([x, y, 1]) @ matrix, np.array([x + across, y + up, 1]) @ matrix]
+        spots = np.array(corners)[:, :2] / MM
+        assert len(spots) >= 4
+        assert spots.min() >= 10
+        assert (spots.max(axis=0) <= (wide - 10, high - 30)).all()
 
 
 def test_a_strong_reduction_is_warned_of_on_the_list(measured):

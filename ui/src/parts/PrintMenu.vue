@@ -44,7 +44,7 @@ const PRINTS = computed(() => {
     },
     { file: 'on-her.pdf', title: 'On the body, with her levels', subtitle: 'one page' },
     { file: 'body.svg?turn=0&turn=180', title: 'On the body, front and back', subtitle: 'SVG in millimetres' },
-    { file: `list.pdf?paper=${paper}`, title: 'List', subtitle: 'bones, closure, holes and lace: one page' },
+    { file: `list.pdf?paper=${paper}`, title: 'List', subtitle: 'bones, closure, holes, lace and cloth, to tick off' },
     { file: `bones.pdf?paper=${paper}`, title: 'Strip of bones, 1:1', subtitle: 'every bone with its label' },
     { file: 'bones.csv', title: 'Bones as a sheet', subtitle: 'CSV: every bone with its channel' },
     ...(open.plan?.opening?.opens_high_mm != null
