@@ -6,7 +6,7 @@ from dataclasses import dataclass, field, replace
 from typing import Literal
 
 import numpy as np
-from shapely.geometry import GeometryCollection, LineString, Polygon, box
+from shapely.geometry import GeometryCollection, LineString, Point, Polygon, box
 from shapely.prepared import prep
 
 from fuseau.craft.boning.bones import Bone
@@ -250,15 +250,39 @@ def _loose(piece: LaidPiece, planned: Plan) -> Piece:
     cut = cut_piece(piece.outline, planned.pattern.allowances.seams_mm)
     xs, zs = [x for x, _ in cut], [z for _, z in cut]
     middle, height = (min(xs) + max(xs)) / 2, (min(zs) + max(zs)) / 2
+    shape = Polygon(piece.outline)
+    inside = shape.representative_point()
+    down = shape.intersection(LineString([(inside.x, min(zs)), (inside.x, max(zs))])).bounds
+    grain = ((inside.x, inside.y - 0.7 * (inside.y - down[1])), (inside.x, inside.y + 0.7 * (down[3] - inside.y)))
+    strokes = (
+        Stroke("cut", cut, closed=True),
+        Stroke("stitch", piece.outline, closed=True),
+        Stroke("grain", grain),
+        *_heads(grain, both=True),
+        *(_tick(piece.outline, at) for at in piece.notches),
+    )
+    labels = [
+        Label((middle, height), piece.name, 3.2),
+        Label((middle, height - 6), f"cut {piece.cut}, mirrored", 2.4),
+    ]
     return Piece(
         piece.name,
-        (Stroke("cut", cut, closed=True), Stroke("stitch", piece.outline, closed=True)),
-        (
-            Label((middle, height), piece.name, 3.2),
-            Label((middle, height - 6), f"cut {piece.cut}, mirrored", 2.4),
-        ),
+        strokes,
+        clear(labels, strokes, cut),
         (min(xs), min(zs), max(xs), max(zs)),
     )
+
+
+def _tick(outline: Sequence[Spot], at: Spot) -> Stroke:
+    """A notch across a closed outline at a place on it: a little inside, more outside."""
+    ring = LineString([*outline, outline[0]])
+    along = ring.project(Point(at))
+    before, after = ring.interpolate(max(0.0, along - 1)), ring.interpolate(min(ring.length, along + 1))
+    length = math.hypot(after.x - before.x, after.y - before.y)
+    out = (after.y - before.y) / length, -(after.x - before.x) / length
+    sign = -1 if Polygon(outline).contains(Point(at[0] + 0.5 * out[0], at[1] + 0.5 * out[1])) else 1
+    ends = ((at[0] + by * sign * out[0], at[1] + by * sign * out[1]) for by in (-2.0, 5.0))
+    return Stroke("notch", tuple(ends))
 
 
 def _spine(panel: LaidPanel, cut_edge: float | None) -> float:

@@ -8,7 +8,7 @@ from fuseau.craft.boning.bones import Bone
 from fuseau.document.build import Build
 from fuseau.files.paper import Paper
 from fuseau.files.pieces import Label, Piece, Spot, Stroke
-from fuseau.files.tiles import named, sheet_pdf
+from fuseau.files.tiles import how_to_print, named, sheet_pdf
 from fuseau.planning.plan import Plan
 from fuseau.wording import Words
 from fuseau.wording.words import capital
@@ -214,7 +214,7 @@ def _printed(
         return [
             f"{capital(what)}, {whose}",
             *lines,
-            f"{pages} pages. Print at 100 %, measure the 50 mm square on page A1, then glue by the crosses.",
+            how_to_print(pages, unit),
         ]
 
     return sheet_pdf(pieces, named(build, planned), what, told, paper, unit)

@@ -14,7 +14,7 @@ from reportlab.pdfbase.ttfonts import TTFont
 from reportlab.pdfgen.canvas import Canvas
 from shapely.geometry import LineString, box
 
-from fuseau.craft.base.lengths import Unit
+from fuseau.craft.base.lengths import Unit, format_length
 from fuseau.document.build import Build
 from fuseau.files.paper import SIZES_MM, Paper
 from fuseau.files.pieces import Kind, Piece, pattern_pieces, ply_pieces
@@ -70,7 +70,7 @@ def pattern_pdf(build: Build, planned: Plan, paper: Paper, unit: Unit = "cm") ->
     """The tiled pattern: a cover with the map of pages, then the pages. Raises ValueError with no pattern."""
     pieces = pattern_pieces(build, planned)
     name = named(build, planned)
-    return sheet_pdf(pieces, name, "pattern at 1:1", lambda pages: _told(build, planned, pages), paper, unit)
+    return sheet_pdf(pieces, name, "pattern at 1:1", lambda pages: _told(build, planned, pages, unit), paper, unit)
 
 
 def named(build: Build, planned: Plan) -> str:
@@ -84,7 +84,7 @@ def plies_pdf(build: Build, planned: Plan, paper: Paper, unit: Unit = "cm") -> b
     pieces = ply_pieces(build, planned)
 
     def told(pages: int) -> list[str]:
-        first, *rest = _told(build, planned, pages)
+        first, *rest = _told(build, planned, pages, unit)
         return [first, f"{len(pieces)} pieces of {len(build.layers.plies)} plies, each with its own allowance.", *rest]
 
     return sheet_pdf(pieces, named(build, planned), "pieces of every ply at 1:1", told, paper, unit)
@@ -285,20 +285,31 @@ def _mark(canvas: Canvas, start: tuple[float, float], end: tuple[float, float], 
         canvas.drawCentredString((x + 5) * mm, (y + 2) * mm, name)
 
 
-def _told(build: Build, planned: Plan, pages: int) -> list[str]:
+def _told(build: Build, planned: Plan, pages: int, unit: Unit) -> list[str]:
     """What the cover of a pattern says."""
     assert planned.pattern is not None
     version = planned.pattern.version
     allowances = planned.pattern.allowances
+
+    def hardware(length_mm: float, *, bare: bool = True) -> str:
+        return format_length(length_mm, unit, hardware=True, bare=bare)
+
     return [
         f"{build.kind.capitalize()}, {f'version {version}' if version else 'draft'}, "
         f"for {build.wearer.name or 'the wearer'}",
         f"{len(planned.pattern.panels)} panels in each half, panel 1 at centre front: "
         + ("the halves differ, cut each once" if planned.left else "cut each twice, mirrored"),
-        f"Seam allowance {allowances.seams_mm:g} mm, top {allowances.top_mm:g}, hem {allowances.hem_mm:g}, "
-        f"CF {allowances.cf_mm:g}, CB {allowances.cb_mm:g} mm; solid line: cut, dashed line: stitch",
-        f"{pages} pages. Print at 100 %, measure the 50 mm square on page A1, then glue by the crosses.",
+        f"Seam allowance {hardware(allowances.seams_mm, bare=False)}, top {hardware(allowances.top_mm)}, "
+        f"hem {hardware(allowances.hem_mm)}, CF {hardware(allowances.cf_mm)}, "
+        f"CB {hardware(allowances.cb_mm, bare=False)}; solid line: cut, dashed line: stitch",
+        how_to_print(pages, unit),
     ]
+
+
+def how_to_print(pages: int, unit: Unit) -> str:
+    """What the cover of pages to be glued says of printing them."""
+    squares = "50 mm square" if unit == "cm" else "squares of 50 mm and 2 in"
+    return f"{pages} pages. Print at 100 %, measure the {squares} on page A1, then glue by the crosses."
 
 
 def _cover(

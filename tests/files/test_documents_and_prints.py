@@ -12,7 +12,7 @@ import pytest
 from hypothesis import given, settings
 from hypothesis import strategies as st
 from pypdf import PdfReader
-from shapely.geometry import LineString, Polygon, box
+from shapely.geometry import LineString, Point, Polygon, box
 from typer.testing import CliRunner
 
 from fuseau.app.work import it_takes
@@ -294,6 +294,36 @@ def test_a_strong_reduction_is_warned_of_on_the_list(measured):
     text = PdfReader(io.BytesIO(list_pdf(build, plan(build), "letter", "in"))).pages[0].extract_text()
     assert "24 %" in text
     assert "caution limit" in text
+
+
+@pytest.mark.parametrize("unit", ["cm", "in"])
+def test_the_cover_speaks_in_her_unit(tried, unit):
+    text = PdfReader(io.BytesIO(pattern_pdf(tried, plan(tried), "letter", unit))).pages[0].extract_text()
+    said = {"cm": "Seam allowance 15 mm, top 0, hem 0", "in": "Seam allowance 9/16 in, top 0, hem 0"}[unit]
+    assert said in text
+    assert re.findall(r"[\d.]+ mm", text) == (["50 mm"] if unit == "in" else ["15 mm", "45 mm", "50 mm"])
+
+
+def test_cups_have_a_grain_line_and_meet_at_the_bust_point():
+    build = edited(built("strapless bodice"), draft__cups=True)
+    planned = plan(build)
+    halves = {one.name: one for one in planned.pattern.pieces if one.name.startswith("cup")}
+    at = [from_lowest(one.outline, one.notches[0]) for one in halves.values()]
+    assert at[0] == pytest.approx(at[1], abs=0.1)
+    assert 0.5 < at[0] / halves["cup, inner"].edges_mm["seam over the bust point"] < 0.95
+    for piece in pattern_pieces(build, planned):
+        if piece.name in halves:
+            kinds = [one.kind for one in piece.strokes]
+            assert kinds.count("grain") == 3
+            assert kinds.count("notch") == 1
+            grain = next(one for one in piece.strokes if one.kind == "grain")
+            stitch = Polygon(next(one.points for one in piece.strokes if one.kind == "stitch"))
+            assert stitch.contains(LineString(grain.points))
+
+
+def from_lowest(outline, at) -> float:
+    """How far along the outline, from its lowest point where the seam begins, a place on it lies, mm."""
+    return LineString(outline).project(Point(at))
 
 
 def test_nothing_is_printed_before_there_is_a_pattern():

@@ -379,16 +379,17 @@ class Hand:
     def value(self, label: str) -> str:
         return str(self.field(label).get_property("value"))
 
-    def violations(self, *rules: str) -> list[tuple[str, list[str]]]:
-        """What axe finds wrong with the page as it stands: rule and first messages; all rules, or only these."""
+    def violations(self, *rules: str, within: str = "html") -> list[tuple[str, list[str]]]:
+        """What axe finds wrong with the page as it stands: rule and first places; all rules, or only these."""
         self.wait(lambda: not self.all(".v-ripple__animation"))  # it lies over what is below it
         axe = Path("ui/node_modules/axe-core/axe.min.js").read_text()
         self.browser.execute_cdp_cmd("Runtime.evaluate", {"expression": f"window.axe || (() => {{ {axe} }})()"})
         found = self.browser.execute_async_script(
-            "const [rules, done] = arguments;"
-            "axe.run(document, {resultTypes: ['violations'], ...(rules.length && {runOnly: rules})})"
+            "const [rules, within, done] = arguments;"
+            "axe.run(within, {resultTypes: ['violations'], ...(rules.length && {runOnly: rules})})"
             ".then((r) => done(r.violations))",
             rules,
+            within,
         )
         return [(one["id"], [str(node["target"]) for node in one["nodes"]][:3]) for one in found]
 

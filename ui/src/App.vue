@@ -185,15 +185,25 @@ const flipTheme = () => settings.setHouse({ theme: settings.house.theme === 'lig
         <template #activator="{ props }">
           <v-btn v-bind="props" :icon="mdiDotsVertical" size="small" variant="text" class="narrow" aria-label="More" />
         </template>
-        <v-list min-width="220" aria-label="More">
-          <v-list-item v-if="brief" :disabled="!open.latest?.redoes" title="Do again" @click="open.redo()" />
-          <v-list-item :title="settings.unit === 'cm' ? 'Inches' : 'Centimetres'" @click="flipUnit" />
-          <v-list-item :title="settings.house.theme === 'light' ? 'Dark theme' : 'Light theme'" @click="flipTheme" />
-          <v-list-item title="Find anything" @click="finding = true" />
-          <v-list-item title="Keys" @click="keys = true" />
-          <v-list-item title="Words of the trade" to="/words" />
-          <v-list-item title="How it computes" to="/how" />
-          <v-list-item title="Settings" to="/settings" />
+        <v-list min-width="220" role="menu" aria-label="More">
+          <v-list-item
+            v-if="brief"
+            role="menuitem"
+            :disabled="!open.latest?.redoes"
+            title="Do again"
+            @click="open.redo()"
+          />
+          <v-list-item role="menuitem" :title="settings.unit === 'cm' ? 'Inches' : 'Centimetres'" @click="flipUnit" />
+          <v-list-item
+            role="menuitem"
+            :title="settings.house.theme === 'light' ? 'Dark theme' : 'Light theme'"
+            @click="flipTheme"
+          />
+          <v-list-item role="menuitem" title="Find anything" @click="finding = true" />
+          <v-list-item role="menuitem" title="Keys" @click="keys = true" />
+          <v-list-item role="menuitem" title="Words of the trade" to="/words" />
+          <v-list-item role="menuitem" title="How it computes" to="/how" />
+          <v-list-item role="menuitem" title="Settings" to="/settings" />
         </v-list>
       </v-menu>
     </header>

@@ -122,7 +122,13 @@ def _piece(name: str, seam: Array, wire: Array, sign: int, true_wire: float) -> 
             "top edge": float(np.hypot(*(seam[-1] - wire[-1]))),
         },
         sewn_to_mm={"underwire line": true_wire},
+        notches=(_at_bust_point(seam, sign),),
     )
+
+
+def _at_bust_point(seam: Array, sign: int) -> Point:
+    """Where the seam goes over the bust point, so that both pieces meet there."""
+    return round(sign * float(np.interp(0.0, seam[:, 1], seam[:, 0])), 3), 0.0
 
 
 def wire_line(top: EdgeLine, cup: Cup, body: Body, bust_points_mm: float | None) -> EdgeLine:

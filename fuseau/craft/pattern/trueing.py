@@ -74,6 +74,7 @@ class LaidPiece(Record):
     cut: int = 2
     panels: tuple[int, ...] = Field(default=(), description="The panels that it is let in between; none: all of them.")
     gains_mm: dict[str, float] = Field(default_factory=dict, description="Girth that it adds by level, both halves.")
+    notches: tuple[Point, ...] = Field(default=(), description="Places on its outline that meet a neighbour's.")
 
 
 class TruedSeam(Record):

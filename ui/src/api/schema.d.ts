@@ -2427,7 +2427,7 @@ export interface paths {
         };
         /**
          * Print List Pdf
-         * @description Bones, busk, holes and lace on one page.
+         * @description Bones, busk, holes, lace and cloth, to tick off.
          */
         get: operations["print_list_pdf"];
         put?: never;
@@ -7404,6 +7404,15 @@ export interface components {
             gains_mm?: {
                 [key: string]: number;
             };
+            /**
+             * Notches
+             * @description Places on its outline that meet a neighbour's.
+             * @default []
+             */
+            notches: [
+                number,
+                number
+            ][];
         };
         /**
          * LaidSheet

@@ -6,7 +6,7 @@ const shown = defineModel<boolean>({ required: true })
 </script>
 
 <template>
-  <v-dialog v-model="shown" max-width="440">
+  <v-dialog v-model="shown" max-width="440" aria-label="Keys">
     <v-card title="Keys">
       <v-card-text>
         <table class="numbers">

@@ -218,7 +218,7 @@ const cross = ([x, y]: number[]) => {
 </script>
 
 <template>
-  <v-dialog :model-value="true" width="1180" persistent @keydown.esc="emit('leave')">
+  <v-dialog :model-value="true" width="1180" persistent aria-label="A photo of the back" @keydown.esc="emit('leave')">
     <v-card class="photo" aria-label="Gap from a photo">
       <div class="picture" @keydown="nudge">
         <div v-if="!file" class="none">

@@ -199,14 +199,21 @@ const show = (mm: number) => length(mm, settings.unit)
         <template #activator="{ props: menu }"
           ><v-btn v-bind="menu" size="small" variant="outlined">Start from another pattern</v-btn></template
         >
-        <v-list density="compact" min-width="300">
+        <v-list density="compact" min-width="300" role="menu">
           <v-list-item
+            role="menuitem"
             title="Type in the widths of a pattern you have"
             subtitle="off a taped or bought pattern"
             @click="emit('start', 'typed')"
           />
-          <v-list-item title="Trace a drawing" subtitle="outlines from SVG or DXF" @click="emit('start', 'traced')" />
           <v-list-item
+            role="menuitem"
+            title="Trace a drawing"
+            subtitle="outlines from SVG or DXF"
+            @click="emit('start', 'traced')"
+          />
+          <v-list-item
+            role="menuitem"
             title="Refit an earlier build"
             subtitle="your own pattern, to this wearer"
             @click="emit('start', 'refit')"

@@ -21,7 +21,7 @@ async function take(line: Line) {
 </script>
 
 <template>
-  <v-dialog v-model="shown" max-width="560">
+  <v-dialog v-model="shown" max-width="560" aria-label="Refit an earlier build">
     <v-card title="Refit an earlier build">
       <v-card-text>
         <p v-if="!fitting.length">

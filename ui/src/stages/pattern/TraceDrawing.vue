@@ -172,7 +172,7 @@ async function keep() {
 </script>
 
 <template>
-  <v-dialog v-model="shown" max-width="1180">
+  <v-dialog v-model="shown" max-width="1180" aria-label="Trace a drawing">
     <v-card title="Trace a drawing">
       <v-card-text class="body">
         <input

@@ -56,7 +56,7 @@ async function keep() {
 </script>
 
 <template>
-  <v-dialog v-model="shown" max-width="860">
+  <v-dialog v-model="shown" max-width="860" aria-label="Widths of a pattern">
     <v-card title="Widths of a pattern you have">
       <v-card-text>
         <p>

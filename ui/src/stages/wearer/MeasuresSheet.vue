@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { MeasuresRow } from '../../api/types'
+import type { Change, MeasuresRow } from '../../api/types'
 import ReadCsv from '../../parts/ReadCsv.vue'
 import { useBuild } from '../../stores/build'
 
@@ -8,7 +8,7 @@ const open = useBuild()
 async function take(good: MeasuresRow[], leave: () => void) {
   if (
     await open.edit(
-      good.flatMap((row) => row.changes ?? []),
+      good.flatMap((row) => row.changes as Change[]),
       'Measures from a sheet',
     )
   )

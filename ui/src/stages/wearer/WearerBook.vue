@@ -69,17 +69,18 @@ async function take() {
       <template #activator="{ props }"
         ><v-btn v-bind="props" size="small" variant="outlined">From the book</v-btn></template
       >
-      <v-list density="compact" min-width="300">
+      <v-list density="compact" min-width="300" role="menu">
         <template v-for="entry in book" :key="entry.id">
           <v-list-item
             v-for="one in entry.measurings"
             :key="one.id"
+            role="menuitem"
             :title="entry.name"
             :subtitle="`measured ${longDay(one.taken_on)}${one.id === ref_?.measuring_id ? ', in use here' : ''}`"
             @click="look(one.id)"
           />
         </template>
-        <v-list-item v-if="!book.length" title="Nobody is in the book yet" disabled />
+        <v-list-item v-if="!book.length" role="menuitem" title="Nobody is in the book yet" disabled />
       </v-list>
     </v-menu>
     <p v-if="taught" class="taught">

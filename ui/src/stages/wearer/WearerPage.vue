@@ -67,20 +67,27 @@ const dropReading = (name: LevelName, i: number) =>
           <template #activator="{ props }"
             ><v-btn v-bind="props" size="small" variant="outlined">A client far away</v-btn></template
           >
-          <v-list density="compact" min-width="270">
+          <v-list density="compact" min-width="270" role="menu">
             <v-list-item
+              role="menuitem"
               :href="`/api/builds/${open.latest!.id}/letter.html`"
               download
               title="Sheet to send"
               subtitle="a page that works offline and saves her answer"
             />
             <v-list-item
+              role="menuitem"
               :href="`/api/builds/${open.latest!.id}/letter.pdf?paper=${settings.house.paper}`"
               download
               title="Sheet to print"
               subtitle="PDF, one page"
             />
-            <v-list-item title="Read her answer" subtitle="measures.fuseau-letter.json" @click="chooser?.click()" />
+            <v-list-item
+              role="menuitem"
+              title="Read her answer"
+              subtitle="measures.fuseau-letter.json"
+              @click="chooser?.click()"
+            />
           </v-list>
         </v-menu>
         <input

@@ -92,7 +92,7 @@ const daily = computed(() => copies.value.filter((one) => /-\d{4}-\d\d-\d\d\.db$
     <v-progress-linear v-if="busy" indeterminate color="metal" :aria-label="busy" />
     <p v-if="refused" class="bad" role="alert">{{ refused }}</p>
 
-    <v-dialog :model-value="!!waiting" max-width="560" persistent>
+    <v-dialog :model-value="!!waiting" max-width="560" persistent aria-label="A backup to bring in">
       <v-card v-if="waiting" :title="waiting.name">
         <v-card-text>
           <p>

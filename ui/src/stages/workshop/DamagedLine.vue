@@ -45,7 +45,7 @@ const when = (one: Past) =>
       >
       <v-btn size="small" variant="text" @click="emit('remove')">Delete</v-btn>
     </span>
-    <v-dialog :model-value="!!past" max-width="560" @update:model-value="past = undefined">
+    <v-dialog :model-value="!!past" max-width="560" aria-label="Earlier states" @update:model-value="past = undefined">
       <v-card :title="`Earlier states of ${line.name}`">
         <v-card-text>
           <p v-if="refused" class="bad" role="alert">{{ refused }}</p>

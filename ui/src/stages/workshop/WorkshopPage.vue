@@ -240,13 +240,14 @@ const groups = computed(() => [
                 variant="text"
                 :aria-label="`More for ${line.name}`"
             /></template>
-            <v-list density="compact">
-              <v-list-item title="Copy" @click="copy(line)" />
+            <v-list density="compact" role="menu">
+              <v-list-item role="menuitem" title="Copy" @click="copy(line)" />
               <v-list-item
+                role="menuitem"
                 :title="group.archived ? 'Take out again' : 'Put away'"
                 @click="putAway(line, !group.archived)"
               />
-              <v-list-item title="Delete" @click="remove(line)" />
+              <v-list-item role="menuitem" title="Delete" @click="remove(line)" />
             </v-list>
           </v-menu>
         </li>
@@ -280,13 +281,15 @@ const groups = computed(() => [
                 variant="text"
                 :aria-label="`More for ${entry.name}`"
             /></template>
-            <v-list density="compact"><v-list-item title="Take out of the book" @click="forget(entry)" /></v-list>
+            <v-list density="compact" role="menu"
+              ><v-list-item role="menuitem" title="Take out of the book" @click="forget(entry)"
+            /></v-list>
           </v-menu>
         </li>
       </ul>
     </section>
 
-    <v-dialog v-model="making" max-width="440">
+    <v-dialog v-model="making" max-width="440" aria-label="New build">
       <form @submit.prevent="make">
         <v-card title="New build">
           <v-card-text class="form">
