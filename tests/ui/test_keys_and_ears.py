@@ -119,3 +119,102 @@ def test_no_stage_is_a_trap_and_tab_walks_it_in_reading_order(demo_hand):
         assert stops >= 12, stage
         assert round_again, f"{stage}: {stops} stops of {count}, and no way round"
         assert last, stage
+
+
+_NAME = """
+const one = document.activeElement
+const label = one.labels?.[0]?.textContent ?? ''
+return [one.getAttribute('aria-label') ?? '', label.trim(), one.innerText?.trim() ?? '']
+"""
+
+
+def tab_to(hand, name: str) -> None:
+    """Press Tab until what has this name has the focus."""
+    for _ in range(220):
+        if name in hand.browser.execute_script(_NAME):
+            return
+        ActionChains(hand.browser, duration=0).send_keys(Keys.TAB).perform()
+    raise AssertionError(f"Tab never comes to “{name}”")
+
+
+def typed(hand, *keys: str) -> None:
+    ActionChains(hand.browser, duration=0).send_keys(*keys).perform()
+
+
+@pytest.mark.long
+def test_the_main_path_is_walked_by_keyboard_alone(hand):
+    hand.go()
+    hand.see("Nothing on the table yet")
+    tab_to(hand, "New build")
+    typed(hand, Keys.ENTER)
+    hand.find("[role=dialog]")
+    hand.wait(lambda: "Name" in hand.browser.execute_script(_NAME))
+    typed(hand, "Tidewarden", Keys.ENTER)
+    hand.see("Measures")
+    for name, girth in (("Underbust", "77.2"), ("Waist", "70"), ("High hip", "88"), ("Hip", "96")):
+        tab_to(hand, f"{name} girth")
+        typed(hand, girth, Keys.ENTER)
+        hand.find(f"[aria-label='{name} girth, reading 1']")
+    hand.see_in("[data-aloud]", "Wearer: 4 girths")
+    tab_to(hand, "See the pattern")
+    typed(hand, Keys.ENTER)
+    hand.find("path.panel")
+    # past every point that can be moved, the stage's main action is still there
+    tab_to(hand, "Hem at CB")
+    tab_to(hand, "Cut version 1 for a mock-up")
+    typed(hand, " ")
+    hand.see("To the mock-ups")
+    tab_to(hand, "To the mock-ups")
+    typed(hand, Keys.ENTER)
+    hand.see("Version 1 is ready to try on")
+    tab_to(hand, "Log a fitting")
+    typed(hand, Keys.ENTER)
+    for i, gap in enumerate(("31", "37", "45", "52", "60"), start=1):
+        tab_to(hand, f"Gap {i}")
+        typed(hand, gap)
+    tab_to(hand, "Log fitting 1")
+    typed(hand, Keys.ENTER)
+    hand.see("The gap is 29 mm wider at the bottom")
+    tab_to(hand, "Make version 2")
+    typed(hand, Keys.ENTER)
+    hand.see("Version 2 is ready to try on")
+    typed(hand, "p")
+    hand.find("[aria-label=Print].v-list")
+
+
+def test_panels_and_seams_are_walked_by_arrows_and_a_point_is_taken_in_hand_by_enter(demo_hand):
+    hand = demo_hand
+    hand.stage("Lamplighter Regent", "pattern")
+    hand.find("path.panel")
+    main = hand.find(".slip > .acts .bg-primary").text
+    tab_to(hand, hand.find("path.panel").get_attribute("aria-label"))
+    names = []
+    for _ in range(4):
+        names.append(hand.browser.switch_to.active_element.get_attribute("data-stop"))
+        typed(hand, Keys.ARROW_RIGHT)
+    assert names == ["panel 1", "seam 1", "panel 2", "seam 2"]
+    typed(hand, Keys.ARROW_LEFT)
+    here = hand.browser.switch_to.active_element.get_attribute("data-stop")
+    typed(hand, " ")
+    kind, number = here.split()
+    hand.see(f"Panel {number}" if kind == "panel" else "Seam")
+    assert main in hand.find(".slip > .acts").text  # still there beside what is picked
+    hand.press("Done")
+    tab_to(hand, "Top line at CF")
+    hand.see("What the longline corset does")  # only passed over
+    typed(hand, Keys.ENTER)
+    hand.see_in(".slip h1", "Top line")
+    before = hand.find("[data-handle^='top']").get_attribute("aria-valuetext")
+    typed(hand, Keys.ARROW_UP)
+    hand.wait(lambda: hand.find("[data-handle^='top']").get_attribute("aria-valuetext") != before)
+    hand.wait(lambda: hand.find("[data-aloud]").get_attribute("textContent"))
+    assert main in hand.find(".slip > .acts").text
+
+
+def test_rows_and_studs_say_how_high_they_are(demo_hand):
+    line = demo_hand.stage("Lamplighter Regent", "back")
+    holes = demo_hand.sheet(line)["plan"]["holes"]["z_mm"]
+    demo_hand.find("[data-row]")
+    names = [one.get_attribute("aria-label") for one in demo_hand.all("[data-row]")]
+    assert names[0] == f"Row 1, {holes[0]:g} mm above the waist"
+    assert names[-1] == f"Row {len(holes)}, {-holes[-1]:g} mm below the waist"

@@ -10,7 +10,7 @@ import {
   mdiUndoVariant,
 } from '@mdi/js'
 import { useEventListener } from '@vueuse/core'
-import { computed, onMounted, ref } from 'vue'
+import { computed, onMounted, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { useBuild } from './stores/build'
 import { useNews } from './stores/news'
@@ -22,6 +22,7 @@ import { useKeyboard, useKeys } from './parts/keys'
 import FindDialog from './parts/FindDialog.vue'
 import KeysDialog from './parts/KeysDialog.vue'
 import PrintMenu from './parts/PrintMenu.vue'
+import { changed } from './parts/changed'
 import { daysLeft, STAGES } from './parts/words'
 
 const open = useBuild()
@@ -55,6 +56,15 @@ onMounted(async () => {
   news.listen((build, revision) => open.heard(build, revision))
 })
 
+// what an edit changed, for ears
+const aloud = ref('')
+watch(
+  () => open.latest,
+  (now, before) => {
+    if (now && before && now.id === before.id && now.revision !== before.revision) aloud.value = changed(before, now)
+    else if (now?.id !== before?.id) aloud.value = ''
+  },
+)
 function flipUnit() {
   void settings.setHouse({ unit: settings.unit === 'cm' ? 'in' : 'cm' })
 }
@@ -212,6 +222,7 @@ const flipTheme = () => settings.setHouse({ theme: settings.house.theme === 'lig
       {{ unsent.count === 1 ? 'is' : 'are' }} sent when it does.
     </p>
     <main v-if="ready" :class="{ barred: unsent.count }"><router-view /></main>
+    <p class="sr" role="status" data-aloud>{{ aloud }}</p>
     <KeysDialog v-model="keys" />
     <FindDialog v-model="finding" />
     <v-snackbar v-model="noticeOpen" :timeout="notices.notice?.action ? 12000 : 7000" location="bottom left">

@@ -17,6 +17,7 @@ const props = defineProps<{ handles: Handle[]; sx: (x: number) => number; sz: (z
 const emit = defineEmits<{
   move: [id: string, dx: number, dz: number]
   done: [id: string, dx: number, dz: number]
+  /** Taken in hand by the pointer, or by Enter: not by what only passes over it. */
   focus: [id: string]
 }>()
 const settings = useSettings()
@@ -25,6 +26,7 @@ let pending: { id: string; dx: number; dz: number; timer: ReturnType<typeof setT
 
 function down(event: PointerEvent, handle: Handle) {
   event.stopPropagation()
+  emit('focus', handle.id)
   ;(event.currentTarget as Element).setPointerCapture(event.pointerId)
   held.value = { id: handle.id, x: event.clientX, y: event.clientY, dx: 0, dz: 0 }
 }
@@ -54,6 +56,11 @@ function press(event: KeyboardEvent, handle: Handle) {
     ArrowRight: [step, 0],
     ArrowUp: [0, step],
     ArrowDown: [0, -step],
+  }
+  if (event.key === 'Enter' || event.key === ' ') {
+    event.preventDefault()
+    emit('focus', handle.id)
+    return
   }
   const way = ways[event.key]
   if (!way || (handle.axis === 'x' && !way[0]) || (handle.axis === 'z' && !way[1])) return
@@ -92,7 +99,6 @@ function settle() {
     @pointermove="move($event, handle)"
     @pointerup="up($event, handle)"
     @keydown="press($event, handle)"
-    @focus="emit('focus', handle.id)"
     @blur="settle"
     @click.stop
   >

@@ -1,5 +1,8 @@
 import { inject, provide, type ComputedRef, type InjectionKey } from 'vue'
 import type { Bone, LaidPanel, Plan, Point } from '../api/types'
+import { hardware } from '../parts/words'
+import { useBuild } from '../stores/build'
+import { useSettings } from '../stores/settings'
 import { path, type layOut } from './flat'
 
 /** What every layer of the work surface draws with. */
@@ -42,4 +45,11 @@ export function useSurface(): Surface {
   const found = inject(KEY)
   if (!found) throw new Error('a layer lies on a work surface')
   return found
+}
+
+/** How a height is said: so much above or below the line that heights are taken from. */
+export function useHigh() {
+  const settings = useSettings()
+  const open = useBuild()
+  return (z: number) => `${hardware(Math.abs(z), settings.unit)} ${z < 0 ? 'below' : 'above'} the ${open.zero}`
 }

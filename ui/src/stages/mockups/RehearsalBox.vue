@@ -58,7 +58,12 @@ async function cut() {
       <v-btn size="small" color="primary" @click="lace">Lace it on the stand</v-btn
       ><v-btn v-if="open.build!.versions!.length" size="small" variant="outlined" @click="cut">Cut the cloth</v-btn>
     </div>
-    <v-dialog :model-value="!!verdict" width="520" aria-label="What came of it" @update:model-value="verdict = undefined">
+    <v-dialog
+      :model-value="!!verdict"
+      width="520"
+      aria-label="What came of it"
+      @update:model-value="verdict = undefined"
+    >
       <v-card v-if="verdict" class="verdict">
         <h1>{{ verdict.passes ? 'It fits' : 'It does not fit' }}</h1>
         <p v-if="verdict.fails.length">In the final cloth {{ verdict.fails.map((one) => WORDS[one]).join(', ') }}.</p>

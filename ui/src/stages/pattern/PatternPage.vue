@@ -228,8 +228,8 @@ const under = computed(() => {
       <PieceSlip v-else-if="picked" :name="picked" @edit="make" />
       <AimSlip v-else @start="starting = $event" />
       <template #acts>
-        <v-btn v-if="picked" color="primary" class="go" @click="picked = undefined">Done</v-btn>
-        <v-btn v-else-if="!version" color="primary" class="go" @click="open.version('cut')"
+        <v-btn v-if="picked" variant="outlined" class="go" @click="picked = undefined">Done</v-btn>
+        <v-btn v-if="!version" color="primary" class="go" @click="open.version('cut')"
           >Cut version 1 for a mock-up</v-btn
         >
         <v-btn v-else-if="!current.cut" color="primary" class="go" @click="open.version('fix')"

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Holes } from '../../api/types'
-import { useSurface } from '../context'
+import { useHigh, useSurface } from '../context'
 
 // The rows of holes behind, and in front where it is laced there.
 const props = defineProps<{ holes: Holes; pair: boolean }>()
@@ -11,6 +11,7 @@ const behind = computed(() =>
   sx(flat.value.offsets[panels.value.length - 1] + last.value.cb_edge[0][0] - props.holes.inset_mm),
 )
 const infront = computed(() => sx(flat.value.offsets[0] + panels.value[0].cf_edge[0][0] + props.holes.inset_mm))
+const high = useHigh()
 const size = computed(() => Math.max(3, 5 * scale.value))
 </script>
 
@@ -26,10 +27,10 @@ const size = computed(() => Math.max(3, 5 * scale.value))
       :r="size"
       role="button"
       tabindex="0"
-      :aria-label="`Row ${i + 1}`"
+      :aria-label="`Row ${i + 1}, ${high(z)}`"
       :data-row="i + 1"
       @click.stop="pick(`row ${i + 1}`)"
-      @keydown.enter="pick(`row ${i + 1}`)"
+      @keydown.enter.space.prevent="pick(`row ${i + 1}`)"
     />
     <circle v-for="z in holes.front_z_mm" :key="`front ${z}`" class="hole" :cx="infront" :cy="sz(z)" :r="size" />
   </g>

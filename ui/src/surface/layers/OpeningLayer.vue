@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Opening, Point } from '../../api/types'
-import { useSurface } from '../context'
+import { useHigh, useSurface } from '../context'
 import { edgeAt, path } from '../flat'
 
 // What opens the garment, on its line: busk with its studs, zip, hooks.
@@ -21,6 +21,7 @@ const run = computed(() => {
     return [sx(openAt(z)), sz(z)]
   })
 })
+const high = useHigh()
 const mark = computed(() => (props.opening.kind === 'busk' ? 'Stud' : 'Hook'))
 </script>
 
@@ -47,10 +48,10 @@ const mark = computed(() => (props.opening.kind === 'busk' ? 'Stud' : 'Hook'))
       :r="picked === `stud ${i + 1}` ? 7 : 4"
       role="button"
       tabindex="0"
-      :aria-label="`${mark} ${i + 1}`"
+      :aria-label="`${mark} ${i + 1}, ${high(z)}`"
       :data-stud="i + 1"
       @click.stop="pick(`stud ${i + 1}`)"
-      @keydown.enter="pick(`stud ${i + 1}`)"
+      @keydown.enter.space.prevent="pick(`stud ${i + 1}`)"
     />
   </g>
 </template>

@@ -1,6 +1,9 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref, useTemplateRef } from 'vue'
 import type { LaidPanel, Point } from '../../api/types'
+import { length } from '../../parts/words'
+import { useBuild } from '../../stores/build'
+import { useSettings } from '../../stores/settings'
 import { useSurface } from '../context'
 import { notchTicks, path } from '../flat'
 
@@ -18,11 +21,48 @@ const beside = (piece: PlacedPiece) =>
     piece.outline.map(([x, z]): Point => [sx(x + piece.offset[0]), sz(z + piece.offset[1])]),
     true,
   )
+// one stop for the keyboard; the arrows go from panel to seam to panel, Enter and Space pick
+const open = useBuild()
+const settings = useSettings()
+const garment = useTemplateRef<SVGGElement>('garment')
+const at = ref('')
+const across = (panel: LaidPanel) => length(panel.waist[1][0] - panel.waist[0][0], settings.unit)
+const first = computed(() => at.value || picked.value || `panel ${panels.value[0]?.number}`)
+const stop = (key: string, name: string) => ({
+  role: 'button',
+  tabindex: first.value === key ? 0 : -1,
+  'aria-label': name,
+  'aria-pressed': picked.value === key,
+  'data-stop': key,
+})
+const order = computed(() => [
+  'CF',
+  ...panels.value.flatMap((panel, i) => [
+    ...(i && !joined.value.includes(panel.number - 1) ? [`seam ${panel.number - 1}`] : []),
+    `panel ${panel.number}`,
+  ]),
+  'CB',
+])
+function walk(event: KeyboardEvent) {
+  const here = (event.target as Element).getAttribute('data-stop')
+  if (!here) return
+  if (event.key === 'Enter' || event.key === ' ') pick(here)
+  else {
+    const by = { ArrowRight: 1, ArrowDown: 1, ArrowLeft: -1, ArrowUp: -1 }[event.key]
+    const key = by && order.value[order.value.indexOf(here) + by * (mirrored.value ? -1 : 1)]
+    const to = key && garment.value!.querySelector<SVGElement>(`[data-stop="${key}"]`)
+    if (!to) return
+    at.value = key
+    to.focus()
+  }
+  event.preventDefault()
+  event.stopPropagation()
+}
 const shadow = computed(() => (props.behind?.length === panels.value.length ? props.behind : []))
 </script>
 
 <template>
-  <g>
+  <g ref="garment" role="group" aria-label="Panels and seams" @keydown="walk">
     <path v-for="(panel, i) in shadow" :key="`behind ${i}`" :d="line(i, panel.outline, true)" class="behind" />
     <g v-for="(panel, i) in panels" :key="panel.number">
       <path
@@ -30,6 +70,7 @@ const shadow = computed(() => (props.behind?.length === panels.value.length ? pr
         class="panel"
         :class="{ picked: picked === `panel ${panel.number}` }"
         :data-panel="panel.number"
+        v-bind="stop(`panel ${panel.number}`, `Panel ${panel.number}, ${across(panel)} at the ${open.zero}`)"
         @click="pick(`panel ${panel.number}`)"
       />
       <path :d="line(i, [panel.waist[0], panel.waist[1]])" class="waist" />
@@ -43,6 +84,7 @@ const shadow = computed(() => (props.behind?.length === panels.value.length ? pr
         class="grasp"
         :class="{ picked: picked === `seam ${panel.number}` }"
         :data-seam="panel.number"
+        v-bind="stop(`seam ${panel.number}`, `Seam ${panel.number}·${panel.number + 1}`)"
         @click.stop="pick(`seam ${panel.number}`)"
       />
       <path
@@ -58,6 +100,7 @@ const shadow = computed(() => (props.behind?.length === panels.value.length ? pr
         class="grasp"
         :class="{ picked: picked === 'CF' }"
         data-edge="CF"
+        v-bind="stop('CF', 'Centre front edge')"
         @click.stop="pick('CF')"
       />
       <path
@@ -66,6 +109,7 @@ const shadow = computed(() => (props.behind?.length === panels.value.length ? pr
         class="grasp"
         :class="{ picked: picked === 'CB' }"
         data-edge="CB"
+        v-bind="stop('CB', 'Centre back edge')"
         @click.stop="pick('CB')"
       />
       <text :x="sx(flat.offsets[i] + middle(panel))" :y="sz(highest(panel)) - 9" class="number">
