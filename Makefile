@@ -31,6 +31,7 @@ core-checked: .made/dev .made/npm
 # Speed, and a short run of how often the final garment fits; `make fitting` is the long one.
 bench: .made/dev .made/ui .made/browser
 	$(PY) -m bench.speed
+	$(PY) -m bench.felt
 	$(PY) -m bench.fitting 30
 
 # Ten minutes of kills, clients at once, fuzzed requests and mutated files, with what it did to them.

@@ -8,7 +8,7 @@ from pathlib import Path
 import httpx
 from PIL import Image
 
-from tests.ui.driving import Hand, Server, chromium
+from tests.ui.driving import STAGES, Hand, Server, chromium
 
 FOLDER = Path("docs/screenshots")
 VIEWS = (
@@ -46,6 +46,8 @@ def main(folder: Path, only: list[str]) -> None:
                 for kept in ("false", "true")
                 for line in httpx.get(f"{server.url}/api/builds?archived={kept}").json()
             }
+            house = httpx.get(f"{server.url}/api/house").json() | {"known": list(STAGES[:-1])}  # as it looks in use
+            httpx.put(f"{server.url}/api/house", json=house)
             for view, build, stage in VIEWS:
                 if only and view not in only:
                     continue

@@ -20,6 +20,7 @@ def find_anywhere(session: TheSession, words: Annotated[str, Query(max_length=12
 
 
 def _places(session: Session) -> Iterator[Place]:
+    rests: dict[str, str] = {}  # the build that rests on a wearer
     for archived in (False, True):
         for line in session.workshop.listed(archived):
             try:
@@ -27,6 +28,8 @@ def _places(session: Session) -> Iterator[Place]:
             except UnreadableBuild:
                 yield Place(kind="build", name=line.name, id=line.id)
                 continue
+            if build.measuring is not None:
+                rests.setdefault(build.measuring.wearer_id, line.id)
             brief = build.brief
             about = [build.kind, brief.character, f"for {build.wearer.name}" if build.wearer.name else ""]
             done = build.record.finished_on is not None
@@ -38,7 +41,7 @@ def _places(session: Session) -> Iterator[Place]:
                 more=" ".join((brief.note, *(picture.name for picture in brief.pictures))),
             )
     for one in session.book.wearers():
-        yield Place(kind="wearer", name=one.name, about="in the book", id=one.id)
+        yield Place(kind="wearer", name=one.name, about="in the book", id=one.id, build=rests.get(one.id, ""))
     for piece in session.shelf.open().shelf.pieces:
         about = [piece.sort, piece.where, piece.note]
         yield Place(kind="shelf", name=piece.label, about=", ".join(part for part in about if part), id=piece.id)

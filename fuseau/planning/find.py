@@ -12,12 +12,16 @@ _ORDER: tuple[FoundKind, ...] = ("build", "wearer", "card", "shelf")
 
 
 class Place(Record):
-    """Something that can be found: its name, what else stands there, and where it is, by build, wearer or piece."""
+    """Something that can be found: its name, what else stands there, and where it is, by build, wearer or piece.
+
+    `build`: the one in which a wearer is looked at.
+    """
 
     kind: FoundKind
     name: str
     about: str = ""
     id: str = ""
+    build: str = ""
     more: str = ""
 
 

@@ -45,7 +45,9 @@ PATIENCE = 90  # odds are worked out by a process that yields to everything else
 _WATCH = """
 const [text, wanted, patience, done] = arguments
 const plain = (all) => all.replace(/\\s+/g, ' ')
-const shown = () => document.body.innerText.includes(text) // it lays the page out: asked only where it may be so
+const heard = () => document.querySelector('[data-aloud]')?.innerText || '\\0' // said, and not seen
+const seen = () => document.body.innerText.replace(heard(), '')
+const shown = () => seen().includes(text) // it lays the page out: asked only where it may be so
 const holds = () => (plain(document.body.textContent).includes(plain(text)) && shown()) === wanted
 let [over, asked] = [false, false]
 const end = (found) => {
@@ -100,6 +102,27 @@ return [...document.querySelectorAll('main *')].filter((one) => {
   const said = style.color === red && [...one.childNodes].some((node) => node.nodeType === 3 && node.textContent.trim())
   return said || (style.borderLeftColor === red && style.borderLeftWidth !== '0px')
 }).map((one) => one.textContent.trim().slice(0, 80))
+"""
+
+
+_FOR_FINGERS = """
+const root = document.querySelector(arguments[0])
+const shown = (one) => one.checkVisibility({ visibilityProperty: true }) && one.getBoundingClientRect().width > 0
+const field = (one) => one.closest('label') ?? one.closest('.v-field, .v-selection-control, .unit-box') ?? one
+const acts = 'button, a[href], input:not([type=file], [type=hidden]), select, [role=button], [role=menuitem], summary'
+const small = [...root.querySelectorAll(acts)].filter(shown).filter((one) => !one.ownerSVGElement).map((one) => {
+  const inText = one.tagName === 'A' && getComputedStyle(one).display === 'inline'
+  const box = (one.matches('input, select') ? field(one) : one).getBoundingClientRect()
+  const word = (one.innerText || one.getAttribute('aria-label') || one.className).toString().slice(0, 40)
+  return inText || (box.width > 43.5 && box.height > 43.5) ? '' : `${word}: ${box.width} by ${box.height}`
+})
+const fine = [...root.querySelectorAll('*')].filter(shown).map((one) => {
+  if (![...one.childNodes].some((node) => node.nodeType === 3 && node.textContent.trim())) return ''
+  const to = one.ownerSVGElement ? one.getScreenCTM() : { a: 1, b: 0 }
+  const size = parseFloat(getComputedStyle(one).fontSize) * Math.hypot(to.a, to.b)
+  return size < 11.9 && getComputedStyle(one).clipPath === 'none' ? `${one.textContent.slice(0, 40)}: ${size} px` : ''
+})
+return [...small, ...fine].filter(Boolean)
 """
 
 
@@ -392,6 +415,10 @@ class Hand:
             within,
         )
         return [(one["id"], [str(node["target"]) for node in one["nodes"]][:3]) for one in found]
+
+    def too_small_for_fingers(self, within: str = ".v-application") -> list[str]:
+        """What acts and is less than 44 px either way, and text below 12 px."""
+        return list(self.browser.execute_script(_FOR_FINGERS, within))
 
     def picture(self, path: Path) -> None:
         self.browser.save_screenshot(str(path))

@@ -25,6 +25,13 @@ def checked(hand) -> None:
             night,
         )
         assert hand.violations(*(["color-contrast"] if night else []), within=".v-overlay-container") == []
+    # and under a finger nothing in it is too small
+    metrics = {"width": 834, "height": 800, "deviceScaleFactor": 1, "mobile": True}
+    hand.browser.execute_cdp_cmd("Emulation.setTouchEmulationEnabled", {"enabled": True})
+    hand.browser.execute_cdp_cmd("Emulation.setDeviceMetricsOverride", metrics)
+    assert hand.too_small_for_fingers(".v-overlay--active .v-overlay__content") == []
+    hand.browser.execute_cdp_cmd("Emulation.setTouchEmulationEnabled", {"enabled": False})
+    hand.browser.execute_cdp_cmd("Emulation.setDeviceMetricsOverride", metrics | {"width": 1280, "mobile": False})
     hand.browser.execute_script(
         "document.querySelectorAll('.v-theme--dark').forEach((one) => "
         "(one.classList.remove('v-theme--dark'), one.classList.add('v-theme--light')))"
@@ -208,7 +215,7 @@ def test_panels_and_seams_are_walked_by_arrows_and_a_point_is_taken_in_hand_by_e
     typed(hand, Keys.ARROW_UP)
     hand.wait(lambda: hand.find("[data-handle^='top']").get_attribute("aria-valuetext") != before)
     hand.wait(lambda: hand.find("[data-aloud]").get_attribute("textContent"))
-    assert main in hand.find(".slip > .acts").text
+    hand.see_in(".slip > .acts", "Cut version 3 for a mock-up")  # what is to be done now, beside the point in hand
 
 
 def test_rows_and_studs_say_how_high_they_are(demo_hand):

@@ -243,24 +243,11 @@ def test_everything_goes_out_in_one_file_and_comes_in_beside_what_is_here(demo_h
 # --- widths
 
 
-_FOR_FINGERS = """
-const shown = (one) => one.checkVisibility({ visibilityProperty: true }) && one.getBoundingClientRect().width > 0
-const field = (one) => one.closest('label') ?? one.closest('.v-field, .v-selection-control, .unit-box') ?? one
-const acts = 'button, a[href], input:not([type=file], [type=hidden]), select, [role=button], summary'
-const small = [...document.querySelectorAll(acts)].filter(shown).filter((one) => !one.ownerSVGElement).map((one) => {
-  const inText = one.tagName === 'A' && getComputedStyle(one).display === 'inline'
-  const box = (one.matches('input, select') ? field(one) : one).getBoundingClientRect()
-  const word = (one.innerText || one.getAttribute('aria-label') || one.className).toString().slice(0, 40)
-  return inText || (box.width > 43.5 && box.height > 43.5) ? '' : `${word}: ${box.width} by ${box.height}`
-})
-const fine = [...document.querySelectorAll('main *')].filter(shown).map((one) => {
-  if (![...one.childNodes].some((node) => node.nodeType === 3 && node.textContent.trim())) return ''
-  const to = one.ownerSVGElement ? one.getScreenCTM() : { a: 1, b: 0 }
-  const size = parseFloat(getComputedStyle(one).fontSize) * Math.hypot(to.a, to.b)
-  return size < 11.9 && getComputedStyle(one).clipPath === 'none' ? `${one.textContent.slice(0, 40)}: ${size} px` : ''
-})
-return [...small, ...fine].filter(Boolean)
-"""
+# a phone upright and lying, a tablet, the laptop at 200 %, an old one, a large one
+_SIZES = (
+    (320, 640, False), (390, 844, True), (844, 390, True), (834, 1112, True), (640, 400, False), (1024, 700, False),
+    (2560, 1300, False),
+)  # fmt: skip
 
 
 def test_no_width_freezes_a_page_or_makes_it_scroll_sideways(demo_hand):
@@ -272,17 +259,18 @@ def test_no_width_freezes_a_page_or_makes_it_scroll_sideways(demo_hand):
     browser.get_log("browser")
     try:
         stages = "Brief", "Wearer", "Pattern", "Mock-ups", "Bones", "Front", "Back", "Layers", "Trims", "Cut", "Make"
-        for label in (*stages, "Record", "/shelf", "/shopping", "/today", "/cards"):
+        places = "/shelf", "/shopping", "/today", "/cards", "/settings", "/words", "/first", "/how", "/"
+        for label in (*stages, "Record", *places):
             browser.execute_cdp_cmd("Emulation.setDeviceMetricsOverride", at | {"width": 1280})
             demo_hand.go(label) if label.startswith("/") else demo_hand.press(label)
             demo_hand.wait(lambda: not demo_hand.all("main [aria-busy=true]") and demo_hand.all("main h1"))
-            for width in (320, 390, 834, 2560):
-                touched = width in (390, 834)
+            for width, height, touched in _SIZES:
                 browser.execute_cdp_cmd("Emulation.setTouchEmulationEnabled", {"enabled": touched})
-                browser.execute_cdp_cmd("Emulation.setDeviceMetricsOverride", at | {"width": width, "mobile": touched})
+                here = at | {"width": width, "height": height, "mobile": touched}
+                browser.execute_cdp_cmd("Emulation.setDeviceMetricsOverride", here)
                 browser.execute_async_script(two_frames)
                 if touched:
-                    found = browser.execute_script(_FOR_FINGERS)
+                    found = demo_hand.too_small_for_fingers()
                     assert found == [], f"{label}, {width} px: {found}"
                 wide = browser.execute_script("return document.documentElement.scrollWidth")
                 assert wide <= width, f"{label}: {wide} px in {width}"

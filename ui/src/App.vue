@@ -58,10 +58,12 @@ onMounted(async () => {
 
 // what an edit changed, for ears
 const aloud = ref('')
+// the same words again are only read when something in them differs
+const heard = (said: string) => (aloud.value = said + (aloud.value.endsWith('\u00a0') ? '' : '\u00a0'))
 watch(
   () => open.latest,
   (now, before) => {
-    if (now && before && now.id === before.id && now.revision !== before.revision) aloud.value = changed(before, now)
+    if (now && before && now.id === before.id && now.revision !== before.revision) heard(changed(before, now))
     else if (now?.id !== before?.id) aloud.value = ''
   },
 )

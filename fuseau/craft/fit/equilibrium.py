@@ -174,8 +174,9 @@ def settle_many(holds: Sequence[Hold]) -> Many:
     scale = np.array([hold.pressure_scale_kpa for hold in holds])[:, None]
     stiffening = np.array([hold.stiffening for hold in holds])[:, None]
     enough = np.array([_enough(hold, weight) for hold in holds])
-    gap = np.maximum(natural * (1 - 0.5 * give) - base, 0.0)
+    gap = _begin_many(holds[0], natural * (1 - 0.5 * give) - base)
     open_ = np.arange(len(holds))
+    side, far = np.diag(bend, -1), np.diag(bend, -2)
 
     def forces(rows: npt.NDArray[np.int_], at: Array) -> tuple[Array, Array]:
         tension, by_hoop, _ = tension_at(natural[rows], give[rows], base[rows] + at, scale[rows], stiffening[rows])
@@ -192,13 +193,11 @@ def settle_many(holds: Sequence[Hold]) -> Many:
         touching = touching[going]
         if not len(open_):
             break
-        hessian = np.broadcast_to(bend, (len(open_), count, count)).copy()
-        hessian[:, np.arange(count), np.arange(count)] += weight * np.maximum(-by_hoop, 1e-4) / 1000
-        hessian[touching] = 0.0
-        hessian.swapaxes(1, 2)[touching] = 0.0
-        rows, points = np.nonzero(touching)
-        hessian[rows, points, points] = 1.0
-        step = -np.linalg.solve(hessian, gradient[:, :, None])[:, :, 0]
+        # points that touch stand: they take no part in what the others do
+        free = ~touching
+        main = np.where(free, np.diag(bend) + weight * np.maximum(-by_hoop, 1e-4) / 1000, 1.0)
+        beside, beyond = side * (free[:, 1:] & free[:, :-1]), far * (free[:, 2:] & free[:, :-2])
+        step = -_solve_banded(main, beside, beyond, gradient)
         length = np.minimum(1.0, _LONGEST_STEP_MM / np.maximum(np.abs(step).max(axis=1), 1e-12))
         downhill = np.abs(np.einsum("ij,ij->i", gradient, step))
         uphill = np.ones(len(open_), dtype=bool)
@@ -220,6 +219,47 @@ def settle_many(holds: Sequence[Hold]) -> Many:
     hoop = base + gap
     tension, *_ = tension_at(natural, give, hoop, scale, stiffening)
     return Many(gap, hoop, 2 * math.pi * tension / hoop, balanced)
+
+
+def _begin_many(first: Hold, guess: Array) -> Array:
+    """Where to begin: the balance of the first, and for each other so much more or less as a parabola of its guess is.
+
+    `guess` (holds, points), mm, of which the first row is the first's.
+    """
+    try:
+        balance = settle(first).gap_mm
+    except Unsettled:
+        return np.maximum(guess, 0.0)
+    parabolas = np.vander(np.linspace(-1, 1, guess.shape[1]), 3)
+    lift = (guess - guess[0]) @ parabolas @ np.linalg.pinv(parabolas)
+    return np.maximum(balance + lift, 0.0)
+
+
+def _solve_banded(main: Array, side: Array, far: Array, right: Array) -> Array:
+    """Symmetric positive definite systems of five diagonals, side by side: L·D·Lᵀ, no pivots (Golub, Van Loan, 4.3).
+
+    `main`, `right` (systems, points); `side`, `far` the first and second diagonal beside it; the answer like `right`.
+    """
+    a, b = main.T.copy(), right.T.copy()
+    e, f = side.T.copy(), far.T.copy()
+    for i in range(1, len(a)):
+        below = e[i - 1]
+        if i > 1:
+            second = f[i - 2] / a[i - 2]
+            below = below - f[i - 2] * e[i - 2]  # e holds L's first diagonal by now
+            a[i] -= second * f[i - 2]
+            b[i] -= second * b[i - 2]
+            f[i - 2] = second
+        first = below / a[i - 1]
+        a[i] -= first * below
+        b[i] -= first * b[i - 1]
+        e[i - 1] = first
+    b /= a
+    for i in range(len(a) - 2, -1, -1):
+        b[i] -= e[i] * b[i + 1]
+        if i + 2 < len(a):
+            b[i] -= f[i] * b[i + 2]
+    return np.ascontiguousarray(b.T)
 
 
 def _enough(hold: Hold, weight: Array) -> float:

@@ -124,6 +124,9 @@ def untried(lacing: Lacing) -> Tried:
     return Tried(0, lacing, np.zeros(0), np.zeros(0), np.zeros(0))
 
 
+_KEPT_RIDES = 80  # of a garment that is looked at; they go by half millimetres
+
+
 class Sight:
     """A lacing with the maps that stay while the unknowns are sought."""
 
@@ -133,18 +136,22 @@ class Sight:
         self.heights = np.array([level.back_mm for level in prior])
         self.comfort = np.interp(self.z, self.heights, [level.comfort_kpa for level in prior])
         self.lean, self.far = lacing.uneven
-        self._body: tuple[float, tuple[Array, Array, Array]] | None = None
+        self._bodies: dict[float, tuple[Array, Array, Array]] = {}
         self._picks: dict[tuple[At, ...], Array] = {}
 
     def body(self, ride_mm: float) -> tuple[Array, Array, Array]:
         """What meets each height when it rides up by so much: maps from girths, from what is between, from gives.
 
-        They are kept for as long as it rides there.
+        They are kept for the last rides.
         """
-        if self._body is None or self._body[0] != ride_mm:
+        found = self._bodies.get(ride_mm)
+        if found is None:
             at = self.z + ride_mm
-            self._body = ride_mm, (self.prior.along_back.at(at), picking(self.nodes, at), picking(self.heights, at))
-        return self._body[1]
+            found = self.prior.along_back.at(at), picking(self.nodes, at), picking(self.heights, at)
+            if len(self._bodies) >= _KEPT_RIDES:
+                self._bodies.clear()
+            self._bodies[ride_mm] = found
+        return found
 
     def slopes(self, ride_mm: float) -> tuple[Array, Array, Array]:
         """How the maps of `body` change as it rides up, per mm."""

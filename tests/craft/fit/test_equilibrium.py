@@ -9,7 +9,7 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 
 from fuseau.craft.fit import equilibrium
-from fuseau.craft.fit.equilibrium import Hold, settle, settle_many
+from fuseau.craft.fit.equilibrium import Hold, _solve_banded, settle, settle_many
 from fuseau.craft.wearer.compression import tension_at
 
 LEVELS = np.array([-160.0, -80, 0, 80, 140, 200])
@@ -170,3 +170,21 @@ def test_many_side_by_side_are_each_as_by_itself(each):
         found = settle(hold)
         assert gap == pytest.approx(found.gap_mm, abs=2e-3)
         assert pressure == pytest.approx(found.pressure_kpa, abs=1e-3)
+
+
+@given(st.integers(1, 30), st.integers(2, 70), st.floats(1e-3, 1e9), st.integers(0, 2**32 - 1))
+def test_five_diagonals_are_solved_as_the_whole_matrix_is(systems, points, stiff, seed):
+    chance = np.random.default_rng(seed)
+    second = np.diff(np.eye(points), 2, axis=0)
+    bend = stiff * second.T @ second
+    right = chance.normal(0, 1, (systems, points))
+    free = chance.random((systems, points)) > 0.2
+    main = np.where(free, np.diag(bend) + chance.uniform(1e-3, 10, (systems, points)), 1.0)
+    side = np.diag(bend, -1) * (free[:, 1:] & free[:, :-1])
+    far = np.diag(bend, -2) * (free[:, 2:] & free[:, :-2])
+    found = _solve_banded(main, side, far, right)
+    for k in range(systems):
+        whole = np.diag(main[k]) + np.diag(side[k], 1) + np.diag(side[k], -1)
+        whole += np.diag(far[k], 2) + np.diag(far[k], -2)
+        left = np.abs(whole @ found[k] - right[k]).max()
+        assert left <= 1e-9 * max(1.0, np.abs(whole).max() * np.abs(found[k]).max())

@@ -9604,6 +9604,8 @@ export interface components {
         /**
          * Place
          * @description Something that can be found: its name, what else stands there, and where it is, by build, wearer or piece.
+         *
+         *     `build`: the one in which a wearer is looked at.
          */
         Place: {
             /**
@@ -9623,6 +9625,11 @@ export interface components {
              * @default
              */
             id: string;
+            /**
+             * Build
+             * @default
+             */
+            build: string;
             /**
              * More
              * @default

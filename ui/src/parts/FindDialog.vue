@@ -50,7 +50,9 @@ const placeOf = (one: Place): Hit => ({
         ? `/build/${one.id}/record`
         : one.kind === 'shelf'
           ? '/shelf'
-          : '/',
+          : one.build
+            ? `/build/${one.build}/wearer`
+            : '/',
 })
 const begins = (text: string) =>
   words.value
@@ -69,8 +71,15 @@ const pages = computed<Hit[]>(() => {
     .filter((one) => begins(`${one.name} ${one.about}`))
     .map((one) => ({ key: one.to, ...one }))
 })
+const trade = ref<Hit[]>([]) // the words of the trade, brought along once something is looked for
 const hits = computed<Hit[]>(() =>
-  words.value.trim() ? [...pages.value.slice(0, 4), ...found.value.map(placeOf)] : pages.value,
+  words.value.trim()
+    ? [
+        ...pages.value.slice(0, 4),
+        ...found.value.map(placeOf),
+        ...trade.value.filter((one) => begins(one.name)).slice(0, 4),
+      ]
+    : pages.value,
 )
 watch(words, async (now) => {
   at.value = 0
@@ -88,6 +97,14 @@ watch(words, async (now) => {
 watch(shown, async (on) => {
   if (!on) return
   words.value = ''
+  void import('../stages/words/words').then(({ GROUPS }) => {
+    trade.value = GROUPS.flatMap((group) => group.words).map((one) => ({
+      key: `word ${one.word}`,
+      name: one.word,
+      about: `word of the trade · ${one.means}`,
+      to: `/words?find=${encodeURIComponent(one.word)}`,
+    }))
+  })
   await nextTick()
   field.value?.focus()
 })

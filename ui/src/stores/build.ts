@@ -1,5 +1,5 @@
 import { defineStore } from 'pinia'
-import { computed, ref, watch } from 'vue'
+import { computed, ref, shallowRef, watch } from 'vue'
 import { get, Refused, send, sendFile } from '../api/client'
 import type {
   BoneKind,
@@ -28,7 +28,7 @@ export const useBuild = defineStore('build', () => {
   const settings = useSettings()
   const notices = useNotices()
   const unsent = useUnsent()
-  const latest = ref<OpenBuild>()
+  const latest = shallowRef<OpenBuild>() // replaced as a whole, never written into
   const errors = ref<Record<string, string>>({})
   const failed = ref('')
   const worked = ref(0) // how often something was changed here

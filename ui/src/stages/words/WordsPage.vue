@@ -1,11 +1,17 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
+import { useRoute } from 'vue-router'
 import { GROUPS } from './words'
 
 // The trade's words, each with a drawing.
-const sought = ref('')
+const route = useRoute()
+const sought = ref(String(route.query.find ?? ''))
+watch(
+  () => route.query.find,
+  (now) => (sought.value = String(now ?? '')),
+)
 const shown = computed(() => {
-  const words = sought.value.trim().toLowerCase()
+  const words = (sought.value ?? '').trim().toLowerCase()
   return GROUPS.map((group) => ({
     ...group,
     words: group.words.filter((one) => `${one.word} ${one.means}`.toLowerCase().includes(words)),
