@@ -421,3 +421,37 @@ def test_widths_are_marked_by_pointer_as_a_film_shows_them_and_seams_are_laid_as
     hand.wait(lambda: any("seam 1" in one for one in hand.sheet(line)["build"]["versions"][-1]["changes"]))
     hand.see_in("[data-line='Seam']", "It is so.")
     assert hand.violations() == []
+
+
+def test_measures_are_read_from_a_sheet_in_any_unit_and_a_bad_row_is_told_by_number(demo_hand, tmp_path):
+    line = demo_hand.stage("Lamplighter Regent", "wearer")
+    before = demo_hand.sheet(line)["build"]["wearer"]
+    demo_hand.press("As a sheet")
+    sheet = tmp_path / "measures.csv"
+    sheet.write_text("level;unit;girth;second\nWaist;in;27 3/4;28\nUnderbust;cm;7.9;\nhips;;95,8 cm;\n")
+    demo_hand.choose_file("CSV of measures", sheet)
+    demo_hand.see("Waist: 70.5 cm, 71.1 cm")
+    demo_hand.see("7.9 cm can't be right")
+    demo_hand.press("Take these 2")
+    demo_hand.wait(lambda: demo_hand.value("Waist girth, reading 2") == "71.1")
+    after = demo_hand.sheet(line)["build"]["wearer"]
+    assert after["hip"]["readings_mm"] == pytest.approx([958])
+    assert after["underbust"] == before["underbust"]
+
+
+def test_a_drawing_is_saved_as_a_picture_and_the_roll_is_remembered(demo_hand, downloads):
+    demo_hand.stage("Lamplighter Regent", "pattern")
+    demo_hand.find("path.panel")
+    demo_hand.press("Print")
+    demo_hand.press("This drawing as a picture")
+    file = downloads / "Lamplighter-Regent-pattern.png"
+    demo_hand.wait(lambda: file.exists() and file.stat().st_size > 0)
+    with Image.open(file) as picture:
+        assert picture.width > 1000
+        assert len(picture.convert("RGB").getcolors(1_000_000)) > 20  # it is drawn, with its colours
+    demo_hand.press("Print")
+    demo_hand.press("61 cm")
+    demo_hand.browser.refresh()
+    demo_hand.find("path.panel")
+    demo_hand.press("Print")
+    demo_hand.find("a[href*='large.pdf?roll=610']")

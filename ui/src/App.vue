@@ -47,7 +47,7 @@ const news = useNews()
 useEventListener(window, 'beforeunload', (event: BeforeUnloadEvent) => {
   if (unsent.anything) event.preventDefault()
 })
-const inBuild = computed(() => route.params.id !== undefined)
+const inBuild = computed(() => !!route.params.id)
 const brief = computed(() => (inBuild.value ? open.build?.brief : undefined))
 
 onMounted(async () => {
