@@ -10,6 +10,9 @@ from fuseau.commands.fields import change
 from fuseau.craft.base.findings import Change
 from fuseau.document.build import Build
 
+# What takes long yields to edits; beside two busy browsers it would get no turn at all.
+os.environ.setdefault("FUSEAU_GIVE_WAY", "0")
+
 # No test here is failed by the clock: a machine that is busy says nothing of the code. What CI tries depends on the
 # code alone, so that a change is judged by itself; everywhere else each run tries new cases.
 settings.register_profile("untimed", deadline=None, suppress_health_check=[HealthCheck.too_slow])

@@ -80,7 +80,7 @@ def make_app(settings: Settings) -> FastAPI:
         lifespan=lambda app: _alive(app, settings, log),
     )
     app.state.session = open_session(settings, log=log)
-    app.state.workers = Workers()
+    app.state.workers = Workers(settings.give_way)
     app.state.log_path = log_path
     app.state.settings = settings
     app.state.demo = DemoBeside(settings.data / "demo")

@@ -2,6 +2,7 @@
 
 from pathlib import Path
 
+from pydantic import Field
 from pydantic_settings import BaseSettings, SettingsConfigDict
 
 
@@ -9,7 +10,7 @@ class Settings(BaseSettings):
     """Settings of one server; `warm` starts its workers before they are asked.
 
     `room_port` is that of the second server, for other devices, while the room is open; 0 is the next one after `port`.
-    `demo`: it is the demo workshop.
+    `demo`: it is the demo workshop. `give_way`: by so much what takes long is nicer than the server.
     """
 
     model_config = SettingsConfigDict(env_prefix="FUSEAU_")
@@ -20,6 +21,7 @@ class Settings(BaseSettings):
     warm: bool = True
     room_port: int = 0
     demo: bool = False
+    give_way: int = Field(default=15, ge=0, le=19)
 
     @property
     def room_at(self) -> int:

@@ -89,10 +89,10 @@ def begin_asked() -> None:
         return
 
 
-def begin_thinking(share: c_double) -> None:
+def begin_thinking(share: c_double, give_way: int) -> None:
     """A worker for what takes long: it gives way to whoever waits for an edit."""
     _HERE.share = share
-    _give_way(15)
+    _give_way(give_way)
 
 
 def _give_way(by: int) -> None:

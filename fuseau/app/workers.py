@@ -57,13 +57,17 @@ class _Thought:
 
 
 class Workers:
-    """The processes of one server; they start with the first that is asked of them."""
+    """The processes of one server; they start with the first that is asked of them.
 
-    def __init__(self) -> None:
+    `give_way`: by so much the one that thinks is nicer than the server.
+    """
+
+    def __init__(self, give_way: int = 0) -> None:
         os.environ.setdefault("OPENBLAS_NUM_THREADS", "1")  # inherited: a worker takes one processor, not all
         self._context = multiprocessing.get_context("spawn" if sys.platform == "win32" else "forkserver")
         if sys.platform != "win32":
             self._context.set_forkserver_preload(["fuseau.app.work", "fuseau.files.intake"])
+        self._give_way = give_way
         self._guard = threading.Lock()
         self._asked: ProcessPool | None = None
         self._thinking: ProcessPool | None = None
@@ -168,7 +172,7 @@ class Workers:
     def _thinking_pool(self) -> ProcessPool:
         if self._thinking is None:
             self._thinking = ProcessPool(
-                1, initializer=work.begin_thinking, initargs=(self._share,), context=self._context
+                1, initializer=work.begin_thinking, initargs=(self._share, self._give_way), context=self._context
             )
         return self._thinking
 
