@@ -176,12 +176,14 @@ def test_the_main_path_is_walked_by_keyboard_alone(hand):
     hand.see("Version 1 is ready to try on")
     tab_to(hand, "Log a fitting")
     typed(hand, Keys.ENTER)
+    hand.wait(lambda: "Log a fitting" in hand.browser.execute_script(_NAME) and hand.all("form.log:focus"))
     for i, gap in enumerate(("31", "37", "45", "52", "60"), start=1):
         tab_to(hand, f"Gap {i}")
         typed(hand, gap)
     tab_to(hand, "Log fitting 1")
     typed(hand, Keys.ENTER)
     hand.see("The gap is 29 mm wider at the bottom")
+    hand.wait(lambda: hand.all(".slip h1:focus"))  # what it said is where one reads on
     tab_to(hand, "Make version 2")
     typed(hand, Keys.ENTER)
     hand.see("Version 2 is ready to try on")

@@ -24,6 +24,7 @@ from fuseau.craft.fitting.seen import (
     Strip,
     Tried,
     Worn,
+    in_half_mm,
     of_worn,
     residuals,
     see,
@@ -154,7 +155,9 @@ class Belief:
         """
         unknowns, sight = self.unknowns, Sight(untried(lacing), self.unknowns.prior, self.unknowns.nodes)
         holds, comfort = [], []
-        for sample in self.drawn(count, seed):
+        drawn = self.drawn(count, seed)
+        sight.meet(np.array([in_half_mm(float(sample[unknowns.seat][0])) for sample in drawn]))
+        for sample in drawn:
             holds.append(sight.drawn(sample, unknowns))
             comfort.append(math.exp(float(sample[unknowns.comfort] - self.mean[unknowns.comfort])))
         return holds, np.array(comfort)

@@ -124,7 +124,12 @@ def untried(lacing: Lacing) -> Tried:
     return Tried(0, lacing, np.zeros(0), np.zeros(0), np.zeros(0))
 
 
-_KEPT_RIDES = 80  # of a garment that is looked at; they go by half millimetres
+_KEPT_RIDES = 200  # of a garment that is looked at; they go by half millimetres
+
+
+def in_half_mm(ride_mm: float) -> float:
+    """A ride to the half millimetre, as bodies that are drawn ride."""
+    return round(2 * ride_mm) / 2
 
 
 class Sight:
@@ -144,14 +149,22 @@ class Sight:
 
         They are kept for the last rides.
         """
-        found = self._bodies.get(ride_mm)
-        if found is None:
-            at = self.z + ride_mm
-            found = self.prior.along_back.at(at), picking(self.nodes, at), picking(self.heights, at)
-            if len(self._bodies) >= _KEPT_RIDES:
-                self._bodies.clear()
-            self._bodies[ride_mm] = found
-        return found
+        if ride_mm not in self._bodies:
+            self.meet(np.array([ride_mm]))
+        return self._bodies[ride_mm]
+
+    def meet(self, rides_mm: Array) -> None:
+        """Work out at once what is met at each of these rides, in place of what was kept where it becomes too much."""
+        new = [ride for ride in np.unique(rides_mm).tolist() if ride not in self._bodies]
+        if len(self._bodies) + len(new) > _KEPT_RIDES:
+            self._bodies.clear()
+            new = np.unique(rides_mm).tolist()
+        at = np.concatenate([self.z + ride for ride in new]) if new else np.array([])
+        parts = [self.prior.along_back.at(at), picking(self.nodes, at), picking(self.heights, at)] if new else []
+        count = len(self.z)
+        for k, ride in enumerate(new):
+            spline, nodes, heights = (part[k * count : (k + 1) * count] for part in parts)
+            self._bodies[ride] = spline, nodes, heights
 
     def slopes(self, ride_mm: float) -> tuple[Array, Array, Array]:
         """How the maps of `body` change as it rides up, per mm."""
@@ -177,7 +190,7 @@ class Sight:
     def drawn(self, at: Array, unknowns: Unknowns) -> Hold:
         """The garment laced as planned on a body of the belief. It rides in steps of half a millimetre, to be quick."""
         seat = at[unknowns.seat].copy()
-        seat[0] = round(2 * float(seat[0])) / 2
+        seat[0] = in_half_mm(float(seat[0]))
         return self.hold(at, unknowns, seat, self.tried.lacing.pull_n_per_m)
 
     def of(self, seen: tuple[At, ...]) -> Array:

@@ -1,10 +1,14 @@
 <script setup lang="ts">
+import { useTemplateRef } from 'vue'
+
 defineProps<{ title: string; under?: string }>()
+defineExpose({ focus: () => heading.value?.focus({ preventScroll: true }) })
+const heading = useTemplateRef<HTMLElement>('heading')
 </script>
 
 <template>
   <aside class="slip" :aria-label="title">
-    <h1>{{ title }}</h1>
+    <h1 ref="heading" tabindex="-1">{{ title }}</h1>
     <p v-if="under" class="soft small under">{{ under }}</p>
     <slot />
     <div v-if="$slots.acts" class="acts"><slot name="acts" /></div>
@@ -33,6 +37,9 @@ defineProps<{ title: string; under?: string }>()
 }
 h1 {
   font-size: 1.18rem;
+}
+h1:focus {
+  outline: 0;
 }
 .under {
   margin: 2px 0 8px;

@@ -119,6 +119,12 @@ function settle() {
 .handle:active {
   cursor: grabbing;
 }
+/* a finger is broader than a pointer */
+@media (pointer: coarse) {
+  .reach {
+    r: 22px;
+  }
+}
 .reach {
   fill: transparent;
 }

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, nextTick, ref, watch } from 'vue'
+import { computed, nextTick, ref, useTemplateRef, watch } from 'vue'
 import type { BackPhoto, Fitting, GapSeen, View, Word } from '../../api/types'
 import { useBuild } from '../../stores/build'
 import { useNews } from '../../stores/news'
@@ -8,6 +8,7 @@ import { hardware, length, SAT } from '../../parts/words'
 import DrawnWearer from './DrawnWearer.vue'
 import { empty, key, numberOf, renumbered, TESTS, toSend, written, type Written } from './fitting'
 import { useDraft, whenSaved } from '../../parts/useDraft'
+import { useFocusOn } from '../../parts/useFocusOn'
 import GapTable from './GapTable.vue'
 import PhotoGap from './PhotoGap.vue'
 
@@ -17,6 +18,7 @@ const props = defineProps<{ correct?: Fitting; begun?: Partial<Fitting> }>()
 const emit = defineEmits<{ done: []; leave: []; afresh: [] }>()
 const open = useBuild()
 const settings = useSettings()
+useFocusOn(useTemplateRef<HTMLElement>('sheet'))
 const plan = computed(() => open.plan!)
 const made = open.build!.mock_up!
 const start = props.correct ?? props.begun
@@ -180,7 +182,13 @@ const edgeRows = computed(() =>
 </script>
 
 <template>
-  <form class="log" :aria-label="correct ? `Correct fitting ${number}` : 'Log a fitting'" @submit.prevent="log">
+  <form
+    ref="sheet"
+    tabindex="-1"
+    class="log"
+    :aria-label="correct ? `Correct fitting ${number}` : 'Log a fitting'"
+    @submit.prevent="log"
+  >
     <section class="drawn">
       <div class="pens" role="radiogroup" aria-label="What it does where you touch">
         <button

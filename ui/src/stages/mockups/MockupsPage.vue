@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue'
+import { computed, nextTick, ref, useTemplateRef, watch } from 'vue'
 import type { Fitting, LaidPanel, LevelName } from '../../api/types'
 import { useBuild } from '../../stores/build'
 import { drafts } from '../../stores/drafts'
@@ -38,9 +38,12 @@ const half = drafts()
   .find((what) => /^fitting/.test(what))
 if (half === 'fitting') logging.value = open.build!.versions!.length > 0 || !!open.plan?.mock_up
 else if (half) correcting.value = open.build!.fittings!.find((one) => `fitting ${one.number}` === half)
-function stop() {
+const says = useTemplateRef<InstanceType<typeof TheSlip>>('says')
+async function stop() {
   logging.value = false
   correcting.value = begun.value = undefined
+  await nextTick()
+  says.value?.focus() // what the fitting said is read on
 }
 const picked = ref<number | null>(null)
 const behind = ref<LaidPanel[]>([])
@@ -230,7 +233,7 @@ const unitName = computed(() => (settings.unit === 'in' ? 'in' : 'mm'))
     <TheSlip v-if="picked" :title="`Version ${picked}`">
       <VersionSlip :number="picked" @compared="behind = $event" @leave="picked = null" @correct="correcting = $event" />
     </TheSlip>
-    <TheSlip v-else :title="title" :under="under">
+    <TheSlip v-else ref="says" :title="title" :under="under">
       <GapBack
         v-if="laced"
         :readings="last?.readings ?? []"
