@@ -151,7 +151,7 @@ def clear(labels: Sequence[Label], strokes: Sequence[Stroke], outline: Sequence[
     Where it has no room so it is turned a quarter; one that finds no place at all stays where it is.
     """
     lines = [LineString([*one.points, one.points[0]] if one.closed else one.points) for one in strokes]
-    paper = prep(Polygon(outline))
+    paper = prep(Polygon(outline).buffer(0))
     placed: list[Label] = []
     taken: list[Polygon] = []
     for label in labels:
@@ -250,15 +250,11 @@ def _loose(piece: LaidPiece, planned: Plan) -> Piece:
     cut = cut_piece(piece.outline, planned.pattern.allowances.seams_mm)
     xs, zs = [x for x, _ in cut], [z for _, z in cut]
     middle, height = (min(xs) + max(xs)) / 2, (min(zs) + max(zs)) / 2
-    shape = Polygon(piece.outline)
-    inside = shape.representative_point()
-    down = shape.intersection(LineString([(inside.x, min(zs)), (inside.x, max(zs))])).bounds
-    grain = ((inside.x, inside.y - 0.7 * (inside.y - down[1])), (inside.x, inside.y + 0.7 * (down[3] - inside.y)))
+    grain = _grain_within(piece.outline)
     strokes = (
         Stroke("cut", cut, closed=True),
         Stroke("stitch", piece.outline, closed=True),
-        Stroke("grain", grain),
-        *_heads(grain, both=True),
+        *((Stroke("grain", grain), *_heads(grain, both=True)) if grain else ()),
         *(_tick(piece.outline, at) for at in piece.notches),
     )
     labels = [
@@ -271,6 +267,20 @@ def _loose(piece: LaidPiece, planned: Plan) -> Piece:
         clear(labels, strokes, cut),
         (min(xs), min(zs), max(xs), max(zs)),
     )
+
+
+def _grain_within(outline: Sequence[Spot]) -> tuple[Spot, Spot] | None:
+    """An upright grain line well inside an outline; None in one that encloses nothing."""
+    shape = Polygon(outline).buffer(0)  # one that crosses itself has an inside too
+    if shape.is_empty:
+        return None
+    inside = shape.representative_point()
+    _, low, _, high = shape.bounds
+    met = shape.intersection(LineString([(inside.x, low), (inside.x, high)]))
+    parts = [part.bounds for part in getattr(met, "geoms", [met]) if not part.is_empty]
+    down = max(parts, key=lambda part: part[3] - part[1])
+    middle, reach = (down[1] + down[3]) / 2, 0.35 * (down[3] - down[1])
+    return (inside.x, middle - reach), (inside.x, middle + reach)
 
 
 def _tick(outline: Sequence[Spot], at: Spot) -> Stroke:

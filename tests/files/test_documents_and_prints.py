@@ -24,7 +24,7 @@ from fuseau.document.build import Build
 from fuseau.files.document import document_schema, read_document, write_document
 from fuseau.files.hardware_list import list_pdf
 from fuseau.files.paper import SIZES_MM
-from fuseau.files.pieces import pattern_pieces, ply_pieces
+from fuseau.files.pieces import _grain_within, pattern_pieces, ply_pieces
 from fuseau.files.svg import pattern_svg
 from fuseau.files.tiles import MARGIN_MM, OVERLAP_MM, pattern_pdf
 from fuseau.files.unreadable import UnreadableFile
@@ -371,3 +371,13 @@ def test_print_says_which_measures_are_missing(tmp_path):
     found = CliRunner().invoke(main, ["print", str(file)])
     assert found.exit_code == 1
     assert "Measure the underbust, waist and hip" in found.output
+
+
+@given(st.lists(st.tuples(st.floats(-80, 80), st.floats(-80, 80)), min_size=3, max_size=12))
+def test_no_outline_is_too_odd_for_a_grain_line(outline):
+    grain = _grain_within(outline)
+    if grain is not None:
+        (x, low), (again, high) = grain
+        assert x == again
+        assert low <= high
+        assert Polygon(outline).buffer(0).buffer(1e-6).covers(LineString(grain))
