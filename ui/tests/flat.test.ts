@@ -11,6 +11,7 @@ import {
   path,
   strips,
   tapeStretches,
+  reachOf,
 } from '../src/surface/flat'
 import { vectors } from './vectors'
 
@@ -150,4 +151,10 @@ describe('what lies along the half', () => {
     expect(middle).toBeCloseTo((a.comfort_kpa + b.comfort_kpa) / 2)
     expect(limitAt([], 0)).toBe(3)
   })
+})
+
+it('a finger reaches 22 px about a mark, and no further than half way to the next', () => {
+  expect(reachOf([80, 40, 0], 2)).toBe(22)
+  expect(reachOf([87, 62, 37], 0.75)).toBeCloseTo(9.375)
+  expect(reachOf([10], 1)).toBe(22)
 })

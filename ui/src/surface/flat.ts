@@ -151,3 +151,9 @@ export function limitAt(levels: { z_mm: number; comfort_kpa: number }[], z: numb
   const [a, b] = [known[above - 1], known[above]]
   return a.comfort_kpa + ((z - a.z_mm) / (b.z_mm - a.z_mm)) * (b.comfort_kpa - a.comfort_kpa)
 }
+
+/** How far a finger may be off a mark in a row of them, px: 22, or half of the way to its neighbour. */
+export const reachOf = (heights: number[], scale: number) => {
+  const apart = heights.slice(1).map((z, i) => Math.abs(z - heights[i]) * scale)
+  return Math.min(22, ...apart.map((one) => one / 2))
+}

@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import type { Holes } from '../../api/types'
 import { useHigh, useSurface } from '../context'
+import { reachOf } from '../flat'
 
 // The rows of holes behind, and in front where it is laced there.
 const props = defineProps<{ holes: Holes; pair: boolean }>()
@@ -17,6 +18,16 @@ const size = computed(() => Math.max(3, 5 * scale.value))
 
 <template>
   <g>
+    <circle
+      v-for="(z, i) in holes.z_mm"
+      :key="`reach ${z}`"
+      class="reach"
+      aria-hidden="true"
+      :cx="behind"
+      :cy="sz(z)"
+      :r="reachOf(holes.z_mm, scale)"
+      @click.stop="pick(`row ${i + 1}`)"
+    />
     <circle
       v-for="(z, i) in holes.z_mm"
       :key="z"
@@ -37,6 +48,16 @@ const size = computed(() => Math.max(3, 5 * scale.value))
 </template>
 
 <style scoped>
+.reach {
+  fill: transparent;
+  display: none;
+}
+/* a finger is broader than a pointer */
+@media (pointer: coarse) {
+  .reach {
+    display: inline;
+  }
+}
 .hole {
   fill: none;
   stroke: var(--metal);

@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import type { Opening, Point } from '../../api/types'
 import { useHigh, useSurface } from '../context'
-import { edgeAt, path } from '../flat'
+import { edgeAt, path, reachOf } from '../flat'
 
 // What opens the garment, on its line: busk with its studs, zip, hooks.
 const props = defineProps<{ opening: Opening }>()
@@ -42,6 +42,16 @@ const mark = computed(() => (props.opening.kind === 'busk' ? 'Stud' : 'Hook'))
     />
     <circle
       v-for="(z, i) in opening.marks_z_mm"
+      :key="`reach ${z}`"
+      class="reach"
+      aria-hidden="true"
+      :cx="sx(openAt(z))"
+      :cy="sz(z)"
+      :r="reachOf(opening.marks_z_mm, scale)"
+      @click.stop="pick(`stud ${i + 1}`)"
+    />
+    <circle
+      v-for="(z, i) in opening.marks_z_mm"
       :key="z"
       :cx="sx(openAt(z))"
       :cy="sz(z)"
@@ -57,6 +67,17 @@ const mark = computed(() => (props.opening.kind === 'busk' ? 'Stud' : 'Hook'))
 </template>
 
 <style scoped>
+.busk .reach {
+  fill: transparent;
+  stroke: none;
+  display: none;
+}
+/* a finger is broader than a pointer */
+@media (pointer: coarse) {
+  .busk .reach {
+    display: inline;
+  }
+}
 .busk rect {
   fill: var(--steel);
   fill-opacity: 0.35;
