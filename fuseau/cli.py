@@ -296,7 +296,7 @@ def _serve(settings: Settings, room: bool = False) -> None:
             app.state.room.start(app)
         except Unmakeable as error:
             raise _stop(Words("cm")(error.message)) from None
-        typer.echo(f"Its room is at {', '.join(app.state.room.urls)}: let devices in from the page “Devices”.")
+        typer.echo(f"Its room is at {', '.join(app.state.room.urls)}: let devices in from the settings.")
     sys.stdout.flush()
 
     class Stoppable(uvicorn.Server):

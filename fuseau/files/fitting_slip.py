@@ -1,6 +1,6 @@
 """A fitting to write down by hand, one page: what it had, the gap by height, how it sat, pinches, edges, moves.
 
-It asks what Mock-ups asks, in its order and words, so that it is typed in as it stands.
+It asks what Mock-ups asks, in its words, so that it is typed in as it stands.
 """
 
 from collections.abc import Sequence
@@ -16,6 +16,7 @@ from reportlab.platypus import Flowable, Paragraph, Spacer, Table, TableStyle
 from fuseau.craft.base.lengths import Unit, format_length
 from fuseau.craft.fitting.seen import WORDS
 from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS
+from fuseau.craft.wearer.measures import ZERO_LABELS
 from fuseau.document.build import Build
 from fuseau.document.fittings import MovementTest
 from fuseau.files.lists import as_pdf, list_styles, safe, tick_box
@@ -43,7 +44,7 @@ def fitting_pdf(build: Build, planned: Plan, paper: Paper, unit: Unit) -> bytes:
         raise ValueError("there is no pattern yet")
     title, head, _, small = list_styles(8.5)
     version = f"version {planned.pattern.version}" if planned.pattern.version else "draft"
-    laced = build.back.laced and not GARMENT_KINDS[build.kind].tied
+    laced, tied = build.back.laced, GARMENT_KINDS[build.kind].tied
     name = f"{build.brief.name}, {version}: fitting {len(build.fittings) + 1}"
     levels = [level for level in planned.levels if level.gap_mm is not None]
     story: list[Flowable] = [
@@ -51,9 +52,9 @@ def fitting_pdf(build: Build, planned: Plan, paper: Paper, unit: Unit) -> bytes:
         _fields([("for " + (build.wearer.name or ""), 70), ("on", 34), ("laced by", 0)]),
         _fields([("worn under it", 0)]),
         _ticks("It had", ["bones", "the final cloth", "padding", *(["lacing", "pins", "left open"] if laced else [])]),
-        *([_ticks("Pulled", ["light", "close", "firm"])] if laced else []),
+        *([_ticks("Pulled" if laced else "Held", ["light", "close", "firm"])] if not tied else []),
         Spacer(1, 3 * mm),
-        *(_gaps(planned, unit, laced, head)),
+        *(_gaps(planned, unit, laced, laced and not tied, head)),
         Paragraph("How it sat", head),
         _sat([level.label for level in levels], unit),
         Paragraph("Pinched out of a seam (−: slashed open), the peak on each half", head),
@@ -63,9 +64,9 @@ def fitting_pdf(build: Build, planned: Plan, paper: Paper, unit: Unit) -> bytes:
         ),
         Paragraph("Edges: too high (+) or too low (−)", head),
         _fields([(f"{edge} {place}", 0) for edge in ("top", "hem") for place in ("CF", "side", "CB")]),
-        _ticks("Its waist sits", ["on hers", "higher", "lower"], ["by"]),
-        _ticks("It turned", ["not", "to her right", "to her left"], ["by"]),
-        Paragraph("What she did in it", head),
+        _ticks("Its waist", ["at hers", "rides up", "slips down"], ["by"]),
+        _ticks("Side seam", ["hangs straight", "swings to the front", "to the back"], ["by"]),
+        Paragraph("She could", head),
         _moves(),
         Paragraph("Notes", head),
         *(_rule() for _ in range(3)),
@@ -73,7 +74,7 @@ def fitting_pdf(build: Build, planned: Plan, paper: Paper, unit: Unit) -> bytes:
         Spacer(1, 2 * mm),
         Paragraph(
             "Loosen at once at pain, numbness, breathlessness or dizziness. Heights are from the "
-            f"{planned.pattern.zero.replace('_', ' ')}, up is +.",
+            f"{ZERO_LABELS[GARMENT_KINDS[build.kind].zero]}, up is +.",
             small,
         ),
     ]
@@ -84,15 +85,15 @@ def _small_unit(unit: Unit) -> str:
     return "in" if unit == "in" else "mm"
 
 
-def _gaps(planned: Plan, unit: Unit, laced: bool, head: object) -> list[Flowable]:
+def _gaps(planned: Plan, unit: Unit, laced: bool, pulled: bool, head: object) -> list[Flowable]:
     """The gap by height: what is expected, and room for two pulls, beside the lacing edges as they should stand."""
     assert planned.mock_up is not None
     fit, heights = planned.mock_up, gap_heights(planned)
-    rows = [["height", "expected", "read", "at a lighter pull"] if laced else ["height", "pinned in by", "", ""]]
+    rows = [["height", "expected", "gap" if laced else "pins", "at a lighter pull" if pulled else ""]]
     for z in heights:
         gap = float(np.interp(z, fit.z_mm, fit.gap_mm))
-        expected = format_length(gap, unit, hardware=True) if laced else ""
-        rows.append([format_length(z, unit), expected, f"{_small_unit(unit)}", _small_unit(unit) if laced else ""])
+        expected, small = format_length(gap, unit, hardware=True), _small_unit(unit)
+        rows.append([format_length(z, unit), expected, small, small if pulled else ""])
     table = Table(rows, colWidths=[22 * mm, 24 * mm, 32 * mm, 36 * mm], rowHeights=[5 * mm] + [7.6 * mm] * len(heights))
     table.setStyle(
         TableStyle(
@@ -111,7 +112,7 @@ def _gaps(planned: Plan, unit: Unit, laced: bool, head: object) -> list[Flowable
     )
     beside = Table([[_back(planned, heights) if laced else "", table]], colWidths=[54 * mm, 120 * mm], hAlign="LEFT")
     beside.setStyle(TableStyle([("VALIGN", (0, 0), (-1, -1), "TOP"), ("LEFTPADDING", (0, 0), (-1, -1), 0)]))
-    return [Paragraph("The gap" if laced else "Where it was pinned", head), beside]
+    return [Paragraph("The gap" if laced else "Pins", head), beside]
 
 
 def _back(planned: Plan, heights: Sequence[float]) -> Drawing:
@@ -133,13 +134,13 @@ def _back(planned: Plan, heights: Sequence[float]) -> Drawing:
 
 
 def _sat(levels: Sequence[str], unit: Unit) -> Table:
-    """A row of boxes for each level, from front, side and back."""
+    """A row of boxes for each level, and room for its girths."""
     words = list(WORDS)
-    rows: list[list[object]] = [["", *words, "stands off by", "seen from"]]
+    rows: list[list[object]] = [["", *words, "stands off by", "girth over it, under it"]]
     for level in levels:
-        rows.append([level, *[tick_box() for _ in words], _small_unit(unit), "front · side · back"])
+        rows.append([level, *[tick_box() for _ in words], _small_unit(unit), unit])
     table = Table(
-        rows, colWidths=[28 * mm, *[18 * mm] * len(words), 27 * mm, 29 * mm], rowHeights=5.6 * mm, hAlign="LEFT"
+        rows, colWidths=[28 * mm, *[17 * mm] * len(words), 25 * mm, 36 * mm], rowHeights=5.6 * mm, hAlign="LEFT"
     )
     table.setStyle(
         TableStyle(
@@ -147,7 +148,7 @@ def _sat(levels: Sequence[str], unit: Unit) -> Table:
                 ("FONT", (0, 0), (-1, -1), FONT, 8),
                 ("TEXTCOLOR", (0, 0), (-1, 0), _GREY),
                 ("TEXTCOLOR", (-2, 1), (-1, -1), _GREY),
-                ("ALIGN", (-2, 1), (-2, -1), "RIGHT"),
+                ("ALIGN", (-2, 1), (-1, -1), "RIGHT"),
                 ("VALIGN", (0, 0), (-1, -1), "MIDDLE"),
                 ("LINEBELOW", (0, 0), (-1, -1), 0.3, _GREY),
                 ("LEFTPADDING", (0, 0), (-1, -1), 0),
@@ -158,7 +159,7 @@ def _sat(levels: Sequence[str], unit: Unit) -> Table:
 
 
 def _moves() -> Table:
-    went = ("well", "hard", "not")
+    went = ("well", "hardly", "not")
     tests = get_args(MovementTest)
     cells = [[Paragraph(safe(test), list_styles(8.5).plain), *(_ticked(word) for word in went)] for test in tests]
     half = (len(cells) + 1) // 2

@@ -259,7 +259,7 @@ def _taken(takes: Shopping, unit: Unit, head: ParagraphStyle) -> list[Flowable]:
     rows.append(["", "in all, in packs and lengths as they are sold", "", f"{total:.2f}"])
     return [
         KeepTogether(
-            [Paragraph("What it still takes", head), _table([["", "article", "amount", "price, about"], *rows])]
+            [Paragraph("What it still takes", head), _table([["", "article", "amount", "bought anew, about"], *rows])]
         )
     ]
 

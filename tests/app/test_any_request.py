@@ -71,7 +71,8 @@ def test_any_build_goes_in_is_listed_planned_printed_and_comes_out_the_same(clie
     path = f"/api/builds/{line['id']}"
     opened = client.get(path)
     assert opened.status_code == 200
-    for print_ in ("pattern.pdf", "list.pdf", "pattern.svg", "pattern.dxf", "bones.pdf", "letter.pdf", "letter.html"):
+    prints = ("pattern.pdf", "list.pdf", "pattern.svg", "pattern.dxf", "bones.pdf", "letter.pdf", "letter.html")
+    for print_ in (*prints, "fitting.pdf", "bones.csv", "measures.csv", "large.pdf"):
         answer = client.get(f"{path}/{print_}")
         assert answer.status_code in (200, 422), (print_, answer.text[:200])
         if answer.status_code == 422:

@@ -1,6 +1,7 @@
 """The slip for a fitting: one page, in her unit, and what it expects is what the app does."""
 
 import io
+from pathlib import Path
 
 import numpy as np
 import pytest
@@ -47,8 +48,20 @@ def test_it_expects_the_gap_that_the_mock_up_is_foreseen_to_have(unit):
 def test_what_is_not_laced_behind_is_fitted_by_pins():
     build = edited(built("boned bodice"), back__laced=False)
     text = said(fitting_pdf(build, plan(build), "a4", "cm"))
-    assert "pinned in by" in text
+    assert "pins" in text
     assert "lighter pull" not in text
+
+
+def test_it_asks_in_the_words_of_the_form_and_a_collar_for_its_gap_without_a_pull():
+    form = Path("ui/src/stages/mockups/LogFitting.vue").read_text()
+    build = built("neck corset")
+    text = said(fitting_pdf(build, plan(build), "a4", "cm"))
+    for words in ("at hers", "rides up", "slips down", "hangs straight", "swings to the front", "hardly"):
+        assert words in text
+        assert words in form
+    assert "height expected gap" in text
+    assert "Pulled" not in text
+    assert "Heights are from the neck base" in text
 
 
 def test_a_name_in_many_scripts_stands_on_it():

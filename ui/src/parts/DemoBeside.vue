@@ -1,8 +1,21 @@
 <script setup lang="ts">
-import { useDemoBeside } from '../stores/demo'
+import { ref } from 'vue'
+import { Refused, send } from '../api/client'
 
 // A workshop full of made-up builds, beside her own: nothing of it comes into hers.
-const { busy, said, url, start } = useDemoBeside()
+const busy = ref(false)
+const said = ref('')
+const url = ref('')
+async function start() {
+  busy.value = true
+  said.value = ''
+  try {
+    url.value = (await send<{ url: string }>('POST', '/demo')).url
+  } catch (error) {
+    said.value = error instanceof Refused ? error.trouble.sentence : String(error)
+  }
+  busy.value = false
+}
 </script>
 
 <template>

@@ -72,9 +72,15 @@ async function keepPicture() {
       { at: 'kind', value: kind, was: open.build!.kind },
       { at: 'brief.needed_on', value: day || null, was: brief!.needed_on ?? null },
     ].filter((one) => one.value !== one.was)
-    if (changes.length && !(await open.edit(changes.map(({ at, value }) => ({ at, value }))))) return false
-    if (picture.value && (await open.addPicture(picture.value, 'reference'))) picture.value = undefined
-    return !picture.value
+    if (changes.length && !(await open.edit(changes.map(({ at, value }) => ({ at, value }))))) {
+      fault.value = open.errors['brief.name'] ?? ''
+      return false
+    }
+    // one that can't be read is told of and let go, so that she goes on without it or with another
+    const [file] = [picture.value, (picture.value = undefined)]
+    const taken = !file || (await open.addPicture(file, 'reference'))
+    if (!taken) seen.value = ''
+    return taken
   } catch (error) {
     if (error instanceof Refused) fault.value = error.trouble.faults?.[0]?.sentence ?? error.trouble.sentence
     else notices.complain(error)
@@ -105,6 +111,7 @@ const setJob = (word: string) =>
 
 const top = useTemplateRef<HTMLElement>('top')
 async function to(number: number) {
+  if (step.value === 1 && number > 1 && !(await keepPicture())) return
   await router.push({ name: 'first', params: { id: id.value }, query: { step: number } })
   await nextTick()
   top.value?.focus()
@@ -112,9 +119,8 @@ async function to(number: number) {
 async function next() {
   if (busy.value) return
   busy.value = true
-  const go = step.value > 1 || (await keepPicture())
+  await to(step.value + 1)
   busy.value = false
-  if (go) await to(step.value + 1)
 }
 const ready = computed(() => step.value !== 3 || !!open.plan?.pattern)
 const can = (number: number) => number <= step.value || (here.value && (number < 4 || !!open.plan?.pattern))
@@ -164,13 +170,20 @@ async function tryOn() {
             >
           </label>
         </fieldset>
-        <v-text-field v-model="form.day" type="date" label="Day it is needed, if there is one" class="short" />
+        <v-text-field
+          v-model="form.day"
+          type="date"
+          label="Day it is needed, if there is one"
+          class="short"
+          :error-messages="open.errors['brief.needed_on']"
+        />
       </template>
 
       <template v-else-if="here && step === 2">
         <h1 ref="top" tabindex="-1">Who wears it?</h1>
         <v-text-field
           label="Her name"
+          :error-messages="open.errors['wearer.name']"
           :model-value="wearer.name"
           class="short"
           @change="(event: Event) => open.set('wearer.name', (event.target as HTMLInputElement).value.trim())"
@@ -289,8 +302,11 @@ async function tryOn() {
         <ol class="then">
           <li>Print at 100 %, without “fit to page”.</li>
           <li>Measure the test square: 50 mm each way. If it is not, print again.</li>
-          <li>Tape the pages at their marks. Cut the panels from firm plain cloth, bone them, lace them.</li>
-          <li>Try it on, write the gap on the slip, and log it in Mock-ups: the next pattern follows.</li>
+          <li>Tape the pages at their marks. Cut the panels from firm plain cloth, sew and bone them.</li>
+          <li>
+            Try it on, write the {{ open.build!.back!.laced ? 'gap' : 'pins' }} on the slip, and log it in Mock-ups: the
+            next pattern follows.
+          </li>
         </ol>
       </template>
       <p v-else-if="id && open.failed" class="bad" role="alert">{{ open.failed }}</p>

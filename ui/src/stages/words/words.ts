@@ -12,7 +12,8 @@ const panel = (x: number, kind = 'c') =>
 const half = (meant = -1) => [3, 26, 49, 72].map((x, i) => panel(x, i === meant ? 'h' : 'c')).join('')
 const body = '<path class="c" d="M28 2c0 14 7 20 7 29s-14 20-14 39h54c0-19-14-30-14-39s7-15 7-29z"/>'
 const back =
-  '<path class="c" d="M8 6h30c-6 12-3 18-3 28s7 18 7 32h-32c0-14 5-22 5-32s-4-16-7-28zM88 6h-30c6 12 3 18 3 28s-7 18-7 32h32c0-14-5-22-5-32s4-16 7-28z"/>'
+  '<path class="c" d="M8 6h30c-6 12-3 18-3 28s7 18 7 32h-32c0-14 5-22 5-32s-4-16-7-28z' +
+  'M88 6h-30c6 12 3 18 3 28s-7 18-7 32h32c0-14-5-22-5-32s4-16 7-28z"/>'
 const holes = (xs: number[], ys: number[]) =>
   xs.flatMap((x) => ys.map((y) => `<circle class="m" cx="${x}" cy="${y}" r="2.2"/>`)).join('')
 const line = (d: string, kind = 'l') => `<path class="${kind}" d="${d}"/>`
@@ -213,7 +214,8 @@ export const GROUPS: { title: string; words: TradeWord[] }[] = [
         means:
           'A stiffener: flat steel bends flat-wise, spiral steel every way, synthetic whalebone a little edge-wise.',
         drawn:
-          '<rect class="m" x="26" y="6" width="9" height="60" rx="4.5"/><path class="hl" d="M62 8q8 3 0 6t0 6t0 6t0 6t0 6t0 6t0 6t0 6t0 6"/>',
+          '<rect class="m" x="26" y="6" width="9" height="60" rx="4.5"/>' +
+          '<path class="hl" d="M62 8q8 3 0 6t0 6t0 6t0 6t0 6t0 6t0 6t0 6t0 6"/>',
       },
       {
         word: 'channel, casing',
