@@ -301,7 +301,7 @@ const dropReading = (name: LevelName, i: number) =>
         </div>
         <ul v-if="open.plan!.stand?.length" class="padding" aria-label="Padding">
           <li v-for="level in open.plan!.stand" :key="level.name" :class="level.kind.replaceAll(' ', '-')">
-            <b>{{ level.label }}</b>&#32;
+            <b>{{ level.label }}</b>{{ ' ' }}
             <template v-if="level.kind === 'pad'"
               >pad by {{ length(level.change_mm, settings.unit) }}, a layer of
               {{ hardware(level.layer_mm, settings.unit) }}</template
