@@ -21,7 +21,7 @@ from fuseau.document.build import Build
 from fuseau.document.fittings import MovementTest
 from fuseau.files.lists import as_pdf, list_styles, safe, tick_box
 from fuseau.files.paper import Paper
-from fuseau.files.tiles import BOLD, FONT
+from fuseau.files.typeface import BOLD, FONT
 from fuseau.planning.plan import Plan
 
 _GREY = colors.HexColor("#666666")

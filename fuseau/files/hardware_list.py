@@ -13,7 +13,7 @@ from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS
 from fuseau.document.build import Build
 from fuseau.files.lists import as_pdf, list_styles, safe, tick_box
 from fuseau.files.paper import Paper
-from fuseau.files.tiles import FONT
+from fuseau.files.typeface import FONT
 from fuseau.planning.plan import Plan
 from fuseau.planning.shopping import Shopping
 from fuseau.wording import Words

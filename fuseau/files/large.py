@@ -5,12 +5,12 @@ from typing import Any, Literal
 
 from reportlab.lib.units import mm
 from reportlab.pdfbase.pdfdoc import PDFArray, PDFDictionary, PDFName, PDFResourceDictionary, PDFString
-from reportlab.pdfgen.canvas import Canvas
 
 from fuseau.craft.base.lengths import Unit
 from fuseau.document.build import Build
-from fuseau.files.pieces import Kind, Piece, pattern_pieces
-from fuseau.files.tiles import FONT, begin, draw_piece, in_rows, named, scale_bar, square
+from fuseau.files.pieces import Kind, Piece, named, pattern_pieces
+from fuseau.files.tiles import begin, draw_piece, in_rows, scale_bar, square
+from fuseau.files.typeface import FONT, Page
 from fuseau.planning.plan import Plan
 
 SQUARE_MM = 100.0
@@ -59,7 +59,10 @@ def large_pdf(build: Build, planned: Plan, roll_mm: int, unit: Unit, *, layers: 
         _draw(canvas, sheet, None, 1.0)
     canvas.restoreState()
     canvas.setFont(FONT, 9)
-    canvas.drawString(_EDGE_MM * mm, (_EDGE_MM - 2) * mm, f"{name}   print at 100 %, no scaling")
+    room = (wide - 2 * _EDGE_MM - 125) * mm
+    canvas.draw_within(
+        _EDGE_MM * mm, (_EDGE_MM - 2) * mm, room, name.name, ("", f"{name.version}   print at 100 %, no scaling")
+    )
     scale_bar(canvas, wide - _EDGE_MM, _EDGE_MM - 1, unit)
     canvas.showPage()
     if layers:
@@ -68,16 +71,16 @@ def large_pdf(build: Build, planned: Plan, roll_mm: int, unit: Unit, *, layers: 
     return target.getvalue()
 
 
-def _draw(canvas: Canvas, sheet: list[Piece], only: Kind | Literal["text"] | None, thick: float) -> None:
+def _draw(canvas: Page, sheet: list[Piece], only: Kind | Literal["text"] | None, thick: float) -> None:
     for piece in sheet:
         draw_piece(canvas, piece, only=only, thick=thick)
 
 
-def _marked(canvas: Canvas, code: str) -> None:
+def _marked(canvas: Page, code: str) -> None:
     canvas._code.append(code)
 
 
-def _switched(canvas: Canvas) -> None:
+def _switched(canvas: Page) -> None:
     """Optional content groups for the page that was just closed, and the catalogue's word of them: all are shown."""
     document: Any = canvas._doc
     groups = [

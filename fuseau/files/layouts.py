@@ -6,7 +6,6 @@ from dataclasses import dataclass
 from xml.sax.saxutils import escape
 
 from reportlab.lib.units import mm
-from reportlab.pdfgen.canvas import Canvas
 
 from fuseau.craft.base.errors import Unmakeable
 from fuseau.craft.base.lengths import Unit, format_length
@@ -15,7 +14,7 @@ from fuseau.craft.layout.marker import NEW_CLOTH
 from fuseau.craft.layout.placed import Placed
 from fuseau.craft.pattern.trueing import Point
 from fuseau.files.paper import SIZES_MM, Paper
-from fuseau.files.tiles import BOLD, FONT, fonts
+from fuseau.files.typeface import BOLD, FONT, Page, fonts
 
 _EDGE_MM = 14.0
 _BELOW_MM = 40.0
@@ -73,7 +72,7 @@ def layout_pdf(laid: LaidCloth, paper: Paper, unit: Unit) -> bytes:
     fonts()
     high, wide = SIZES_MM[paper]  # lying
     target = io.BytesIO()
-    canvas = Canvas(target, pagesize=(wide * mm, high * mm), invariant=True)
+    canvas = Page(target, pagesize=(wide * mm, high * mm), invariant=True)
     canvas.setTitle(f"{laid.build}: {laid.cloth} laid out")
     sheets = laid.sheets()
     for number, sheet in enumerate(sheets, start=1):
@@ -83,9 +82,7 @@ def layout_pdf(laid: LaidCloth, paper: Paper, unit: Unit) -> bytes:
     return target.getvalue()
 
 
-def _page(
-    canvas: Canvas, laid: LaidCloth, sheet: DrawnSheet, number: str, page: tuple[float, float], unit: Unit
-) -> None:
+def _page(canvas: Page, laid: LaidCloth, sheet: DrawnSheet, number: str, page: tuple[float, float], unit: Unit) -> None:
     wide, high = page
     long, across = sheet.size
     rows = -(-len(sheet.placed) // 3)
@@ -98,14 +95,12 @@ def _page(
 
     version = f", version {laid.version}" if laid.version else ""
     canvas.setFont(BOLD, 13)
-    canvas.drawString(_EDGE_MM * mm, (high - _EDGE_MM - 3) * mm, f"{laid.cloth}: {sheet.name}")
+    room = (wide - 2 * _EDGE_MM) * mm
+    canvas.draw_within(_EDGE_MM * mm, (high - _EDGE_MM - 3) * mm, room, f"{laid.cloth}: {sheet.name}")
     canvas.setFont(FONT, 8)
     size = f"{format_length(long, unit)} of its length, {format_length(across, unit)} wide"
-    canvas.drawString(
-        _EDGE_MM * mm,
-        (high - _EDGE_MM - 9) * mm,
-        f"{laid.build}{version}. {size}. 1 : {1 / scale:.0f}. Sheet {number}.",
-    )
+    told = f"{version}. {size}. 1 : {1 / scale:.0f}. Sheet {number}."
+    canvas.draw_within(_EDGE_MM * mm, (high - _EDGE_MM - 9) * mm, room, laid.build, ("", told))
     canvas.setLineWidth(0.8)
     _polygon(canvas, [at((min(x, long), y)) for x, y in sheet.outline])
     canvas.setDash(2, 2)
@@ -135,7 +130,7 @@ def _page(
     )
 
 
-def _ruler(canvas: Canvas, at: Callable[[Point], tuple[float, float]], long: float, unit: Unit) -> None:
+def _ruler(canvas: Page, at: Callable[[Point], tuple[float, float]], long: float, unit: Unit) -> None:
     step, per = (127.0, 25.4) if unit == "in" else (100.0, 10.0)
     canvas.setFont(FONT, 6)
     canvas.setLineWidth(0.3)
@@ -145,7 +140,7 @@ def _ruler(canvas: Canvas, at: Callable[[Point], tuple[float, float]], long: flo
         canvas.drawCentredString(x, y - 11, f"{k * step / per:.0f}")
 
 
-def _polygon(canvas: Canvas, spots: Sequence[tuple[float, float]]) -> None:
+def _polygon(canvas: Page, spots: Sequence[tuple[float, float]]) -> None:
     path = canvas.beginPath()
     path.moveTo(*spots[0])
     for spot in spots[1:]:

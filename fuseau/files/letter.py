@@ -13,7 +13,6 @@ from typing import Any
 
 from reportlab.lib.pagesizes import A4, LETTER
 from reportlab.lib.units import mm
-from reportlab.pdfgen.canvas import Canvas
 
 from fuseau.craft.base.findings import Change
 from fuseau.craft.base.lengths import LengthError, Unit, format_length, parse_length
@@ -31,7 +30,7 @@ from fuseau.document.build import Build
 from fuseau.files.json_text import read_json
 from fuseau.files.paper import Paper
 from fuseau.files.tape_figure import tape_drawing, tape_figure
-from fuseau.files.tiles import BOLD, FONT, fonts
+from fuseau.files.typeface import BOLD, FONT, Page, fonts
 from fuseau.files.unreadable import UnreadableFile
 
 FORMAT, VERSION = "fuseau.letter", 1
@@ -127,18 +126,19 @@ def letter_pdf(build: Build, paper: Paper) -> bytes:
     fonts()
     target = io.BytesIO()
     width, height = A4 if paper == "a4" else LETTER
-    canvas = Canvas(target, pagesize=(width, height), invariant=True)
+    canvas = Page(target, pagesize=(width, height), invariant=True)
     canvas.setTitle(f"Measures for {build.brief.name}")
     x, y = 18 * mm, height - 24 * mm
     canvas.setFont(BOLD, 15)
-    canvas.drawString(x, y, f"Measures for {build.brief.name}")
+    canvas.draw_within(x, y, width - 2 * x, build.brief.name, ("Measures for ", ""))
     canvas.setFont(FONT, 8.5)
     words = _INTRODUCTION.split(". ")
     for i, sentence in enumerate([". ".join(words[:2]) + ".", ". ".join(words[2:4]) + ".", ". ".join(words[4:])]):
         canvas.drawString(x, y - (9 + 5 * i) * mm, sentence)
-    canvas.drawString(x, y - 27 * mm, "I measure in        cm               inches")
-    for at in (36, 53):
+    canvas.drawString(x, y - 27 * mm, "I measure in")
+    for at, said in ((38, "cm"), (55, "inches")):
         canvas.rect(at * mm, y - 27.5 * mm, 3.2 * mm, 3.2 * mm)
+        canvas.drawString((at + 5) * mm, y - 27 * mm, said)
     columns = (75, 97, 122, 140, 158)
     canvas.setFont(FONT, 7.5)
     for at, text in zip(columns, ("girth, first", "girth, second", "front", "side", "back"), strict=True):

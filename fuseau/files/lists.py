@@ -12,7 +12,7 @@ from reportlab.lib.units import mm
 from reportlab.platypus import Flowable, SimpleDocTemplate, Table, TableStyle
 
 from fuseau.files.paper import Paper
-from fuseau.files.tiles import BOLD, FONT, fonts
+from fuseau.files.typeface import BOLD, FONT, Page, fonts
 
 
 class ListStyles(NamedTuple):
@@ -51,7 +51,7 @@ def as_pdf(story: list[Flowable], title: str, paper: Paper) -> bytes:
         title=title,
         invariant=True,
     )
-    document.build(story)
+    document.build(story, canvasmaker=Page)
     return target.getvalue()
 
 

@@ -13,7 +13,7 @@ from fuseau.document.build import Build
 from fuseau.files.lists import as_pdf, list_styles, ruled, safe
 from fuseau.files.on_body_drawing import Shape, seen_from
 from fuseau.files.paper import Paper
-from fuseau.files.tiles import FONT
+from fuseau.files.typeface import FONT
 from fuseau.planning.on_body import OnBody
 from fuseau.wording import Words
 

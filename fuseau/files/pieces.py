@@ -1,9 +1,10 @@
 """Pattern pieces as strokes and labels in millimetres, y up: what the SVG and the PDF both draw."""
 
 import math
+import unicodedata
 from collections.abc import Sequence
 from dataclasses import dataclass, field, replace
-from typing import Literal
+from typing import Literal, NamedTuple
 
 import numpy as np
 from shapely.geometry import GeometryCollection, LineString, Point, Polygon, box
@@ -34,6 +35,8 @@ class Stroke:
 
 
 _CAPITAL_EM, _SIGN_EM = 0.73, 0.66  # of the font that is embedded: a capital's height, a sign's usual width
+_SIZES = (1.0, 0.85, 0.7)
+_NAME_MM = 90.0  # along a panel, whose least height is some 150
 _MOVES = sorted(
     ((dx, dz) for dx in np.arange(-45, 45.1, 1.5).tolist() for dz in np.arange(-60, 60.1, 5.0).tolist()),
     key=lambda move: (math.hypot(move[0], 0.6 * move[1]), move),
@@ -92,7 +95,7 @@ def pattern_pieces(build: Build, planned: Plan) -> list[Piece]:
     for panels, half in halves:
         for joined in join_panels(panels, planned.pattern.joined):
             side = half if left else ""
-            found.append(_piece(joined, planned, _title(build, planned), side))
+            found.append(_piece(joined, planned, named(build, planned).within(_NAME_MM, 2.4), side))
     found += [_loose(piece, planned) for piece in planned.pattern.pieces]
     return found
 
@@ -124,8 +127,9 @@ def _of_ply(piece: ClothPiece, build: Build, planned: Plan) -> Piece:
     lines = [
         (what, 7.0 if piece.what == "panel" else 3.2),
         (f"{role}: {build.cloths[piece.cloth].label}", 2.8),
-        (f"{count}{', all with TOP the same way' if piece.one_way else ''}", 2.4),
-        (_title(build, planned), 2.2),
+        (count, 2.4),
+        *([("all with TOP the same way", 2.4)] if piece.one_way else []),
+        (named(build, planned).within(0.7 * max(max(xs) - min(xs), max(zs) - min(zs)), 2.2), 2.2),
     ]
     labels = [Label((middle + 8 + 5 * k, height), text, size, 90) for k, (text, size) in enumerate(lines)]
     if piece.what in ("panel", "overlay"):
@@ -148,7 +152,7 @@ def _of_ply(piece: ClothPiece, build: Build, planned: Plan) -> Piece:
 def clear(labels: Sequence[Label], strokes: Sequence[Stroke], outline: Sequence[Spot]) -> tuple[Label, ...]:
     """The labels, each moved as little as may be to where it crosses no line, no other label, and stays on the piece.
 
-    Where it has no room so it is turned a quarter; one that finds no place at all stays where it is.
+    Where it has no room so it is turned a quarter, and then set smaller; one that finds no place stays where it is.
     """
     lines = [LineString([*one.points, one.points[0]] if one.closed else one.points) for one in strokes]
     paper = prep(Polygon(outline).buffer(0))
@@ -156,7 +160,8 @@ def clear(labels: Sequence[Label], strokes: Sequence[Stroke], outline: Sequence[
     taken: list[Polygon] = []
     for label in labels:
         met = prep(GeometryCollection([*lines, *taken]))
-        ways = (label, replace(label, angle=90.0 - label.angle))
+        sizes = (replace(label, size_mm=label.size_mm * share) for share in _SIZES)
+        ways = (way for one in sizes for way in (one, replace(one, angle=90.0 - one.angle)))
         moved = (replace(way, at=(way.at[0] + dx, way.at[1] + dz)) for way in ways for dx, dz in _MOVES)
         free = (one for one in moved if paper.contains(_room(one)) and not met.intersects(_room(one)))
         found = next(free, label)
@@ -168,10 +173,19 @@ def clear(labels: Sequence[Label], strokes: Sequence[Stroke], outline: Sequence[
 def _room(label: Label) -> Polygon:
     """The room that a label takes with a little around it."""
     em = label.size_mm / _CAPITAL_EM
-    wide, high = len(label.text) * _SIGN_EM * em / 2 + 0.8, (label.size_mm + 0.22 * em) / 2 + 0.7
+    wide, high = _ems(label.text) * em / 2 + 0.8, (label.size_mm + 0.22 * em) / 2 + 0.7
     across, up = (high, wide) if label.angle == 90 else (wide, high)
     (x, z) = label.at
     return box(x - across, z - up, x + across, z + up)
+
+
+def _ems(text: str) -> float:
+    """About how wide a text is, in sizes of its font: signs of Han, kana and Hangul are as wide as high.
+
+    >>> _ems("Reed") < _ems("王小明女")
+    True
+    """
+    return sum(1.0 if unicodedata.east_asian_width(sign) in "WF" else _SIGN_EM for sign in text)
 
 
 def _across(outline: tuple[Spot, ...]) -> tuple[Spot, Spot] | None:
@@ -200,9 +214,30 @@ def _heads(grain: tuple[Spot, Spot], *, both: bool) -> list[Stroke]:
     ]
 
 
-def _title(build: Build, planned: Plan) -> str:
+class Titled(NamedTuple):
+    """What is printed: the build's name, and the version behind a comma, which is never cut off."""
+
+    name: str
+    version: str
+
+    def __str__(self) -> str:
+        """The whole title."""
+        return self.name + self.version
+
+    def within(self, room_mm: float, size_mm: float) -> str:
+        """The title, with its name cut where it would be longer than the room for it at that size."""
+        room, name = room_mm * _CAPITAL_EM / size_mm - _ems(self.version), self.name
+        if _ems(name) <= room:
+            return str(self)
+        while len(name) > 1 and _ems(name) + _SIGN_EM > room:
+            name = name[:-1].rstrip()
+        return f"{name}…{self.version}"
+
+
+def named(build: Build, planned: Plan) -> Titled:
+    """The build with the version that is printed."""
     version = planned.pattern.version if planned.pattern else None
-    return f"{build.brief.name}, {f'version {version}' if version else 'draft'}"
+    return Titled(build.brief.name, f", version {version}" if version else ", draft")
 
 
 def _piece(joined: Joined, planned: Plan, title: str, half: str) -> Piece:

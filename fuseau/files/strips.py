@@ -7,8 +7,8 @@ from fuseau.craft.base.lengths import Unit, format_length
 from fuseau.craft.boning.bones import Bone
 from fuseau.document.build import Build
 from fuseau.files.paper import Paper
-from fuseau.files.pieces import Label, Piece, Spot, Stroke
-from fuseau.files.tiles import how_to_print, named, sheet_pdf
+from fuseau.files.pieces import Label, Piece, Spot, Stroke, named
+from fuseau.files.tiles import how_to_print, sheet_pdf
 from fuseau.planning.plan import Plan
 from fuseau.wording import Words
 from fuseau.wording.words import capital

@@ -11,7 +11,7 @@ from reportlab.lib import colors
 from reportlab.lib.units import mm
 
 from fuseau.craft.wearer.measures import NECK, LevelName
-from fuseau.files.tiles import BOLD
+from fuseau.files.typeface import BOLD
 
 # girth and height above the zero line, mm; width to depth
 _USUAL: dict[LevelName, tuple[float, float, float]] = {

@@ -4,20 +4,17 @@ import io
 import math
 from collections.abc import Callable
 from dataclasses import dataclass
-from pathlib import Path
 from typing import Literal
 
 from reportlab.lib.units import mm
 from reportlab.lib.utils import simpleSplit
-from reportlab.pdfbase import pdfmetrics
-from reportlab.pdfbase.ttfonts import TTFont
-from reportlab.pdfgen.canvas import Canvas
 from shapely.geometry import LineString, box
 
 from fuseau.craft.base.lengths import Unit, format_length
 from fuseau.document.build import Build
 from fuseau.files.paper import SIZES_MM, Paper
-from fuseau.files.pieces import Kind, Piece, pattern_pieces, ply_pieces
+from fuseau.files.pieces import Kind, Piece, Titled, named, pattern_pieces, ply_pieces
+from fuseau.files.typeface import BOLD, FONT, Page, fonts
 from fuseau.planning.plan import Plan
 
 MARGIN_MM = 9.0
@@ -26,10 +23,6 @@ SQUARE_MM = 50.0
 _SQUARE_IN_MM = 50.8
 _BETWEEN_MM = 8.0
 _PAGES_ACROSS = 4
-# Shipped, and embedded, so that every printer has them: Latin, Greek, Cyrillic, Hebrew, Arabic, Georgian, arrows.
-FONT, BOLD = "DejaVuSans", "DejaVuSans-Bold"
-_FONTS = Path(__file__).parent / "fonts"
-
 _STROKES: dict[Kind, tuple[float, tuple[float, ...]]] = {
     "cut": (0.5, ()),
     "stitch": (0.3, (4, 2)),
@@ -59,24 +52,11 @@ class Tile:
         return f"{chr(ord('A') + self.row)}{self.column + 1}"
 
 
-def fonts() -> None:
-    """Register the embedded fonts; harmless when done before."""
-    for name in (FONT, BOLD):
-        if name not in pdfmetrics.getRegisteredFontNames():
-            pdfmetrics.registerFont(TTFont(name, _FONTS / f"{name}.ttf"))
-
-
 def pattern_pdf(build: Build, planned: Plan, paper: Paper, unit: Unit = "cm") -> bytes:
     """The tiled pattern: a cover with the map of pages, then the pages. Raises ValueError with no pattern."""
     pieces = pattern_pieces(build, planned)
     name = named(build, planned)
     return sheet_pdf(pieces, name, "pattern at 1:1", lambda pages: _told(build, planned, pages, unit), paper, unit)
-
-
-def named(build: Build, planned: Plan) -> str:
-    """The build with the version that is printed, as it stands on every page."""
-    version = planned.pattern.version if planned.pattern else None
-    return f"{build.brief.name}, {f'version {version}' if version else 'draft'}"
 
 
 def plies_pdf(build: Build, planned: Plan, paper: Paper, unit: Unit = "cm") -> bytes:
@@ -90,10 +70,10 @@ def plies_pdf(build: Build, planned: Plan, paper: Paper, unit: Unit = "cm") -> b
     return sheet_pdf(pieces, named(build, planned), "pieces of every ply at 1:1", told, paper, unit)
 
 
-def begin(target: io.BytesIO, size_mm: tuple[float, float], title: str) -> Canvas:
+def begin(target: io.BytesIO, size_mm: tuple[float, float], title: str) -> Page:
     """A canvas for what is printed true to size: its viewer is told not to scale, its title says what it is."""
     fonts()
-    canvas = Canvas(target, pagesize=(size_mm[0] * mm, size_mm[1] * mm), invariant=True)
+    canvas = Page(target, pagesize=(size_mm[0] * mm, size_mm[1] * mm), invariant=True)
     canvas.setTitle(title)
     canvas.setAuthor("Fuseau")
     canvas.setCreator("Fuseau")
@@ -101,7 +81,7 @@ def begin(target: io.BytesIO, size_mm: tuple[float, float], title: str) -> Canva
     return canvas
 
 
-def scale_bar(canvas: Canvas, right: float, low: float, unit: Unit) -> None:
+def scale_bar(canvas: Page, right: float, low: float, unit: Unit) -> None:
     """A bar of 50 mm, or 2 in, that ends there, mm: every page can be measured."""
     wide, said = (2 * 25.4, "2 in") if unit == "in" else (50.0, "50 mm")
     canvas.setLineWidth(0.25 * mm)
@@ -113,7 +93,7 @@ def scale_bar(canvas: Canvas, right: float, low: float, unit: Unit) -> None:
 
 
 def sheet_pdf(
-    pieces: list[Piece], name: str, what: str, told: Callable[[int], list[str]], paper: Paper, unit: Unit = "cm"
+    pieces: list[Piece], name: Titled, what: str, told: Callable[[int], list[str]], paper: Paper, unit: Unit = "cm"
 ) -> bytes:
     """Pieces at 1:1 on pages to be glued, behind a cover that maps them and says what `told` does of so many pages."""
     sheet, width, height = lay_out(pieces, paper, unit)
@@ -175,12 +155,12 @@ def tiles_with_lines(sheet: list[Piece], width: float, height: float, paper: Pap
 
 
 def _page(
-    canvas: Canvas,
+    canvas: Page,
     tile: Tile,
     sheet: list[Piece],
     names: set[str],
     page: tuple[float, float],
-    title: str,
+    title: Titled,
     unit: Unit,
 ) -> None:
     canvas.saveState()
@@ -202,13 +182,20 @@ def _page(
         _squares(canvas, page, unit)
     _overlap_marks(canvas, tile, names)
     canvas.setFont(FONT, 7)
-    canvas.drawString(MARGIN_MM * mm, (MARGIN_MM - 5) * mm, f"{tile.name}   {title}   print at 100 %, no scaling")
+    room = (page[0] - 2 * MARGIN_MM - 65) * mm
+    canvas.draw_within(
+        MARGIN_MM * mm,
+        (MARGIN_MM - 5) * mm,
+        room,
+        title.name,
+        (f"{tile.name}   ", f"{title.version}   print at 100 %, no scaling"),
+    )
     scale_bar(canvas, page[0] - MARGIN_MM, MARGIN_MM - 4, unit)
     canvas.showPage()
 
 
 def draw_piece(
-    canvas: Canvas, piece: Piece, *, dashed: bool = True, only: Kind | Literal["text"] | None = None, thick: float = 1.0
+    canvas: Page, piece: Piece, *, dashed: bool = True, only: Kind | Literal["text"] | None = None, thick: float = 1.0
 ) -> None:
     """A piece in the canvas's own millimetres, or `only` its lines of a kind; on a small map dashes only smudge."""
     for stroke in piece.strokes:
@@ -235,14 +222,14 @@ def draw_piece(
         canvas.restoreState()
 
 
-def _squares(canvas: Canvas, page: tuple[float, float], unit: Unit) -> None:
+def _squares(canvas: Page, page: tuple[float, float], unit: Unit) -> None:
     top = page[1] - MARGIN_MM - 4
     square(canvas, MARGIN_MM + 4, top, SQUARE_MM, "50 mm")
     if unit == "in":
         square(canvas, MARGIN_MM + 4 + SQUARE_MM + _BETWEEN_MM, top, _SQUARE_IN_MM, "2 in")
 
 
-def square(canvas: Canvas, left: float, top: float, wide: float, said: str) -> None:
+def square(canvas: Page, left: float, top: float, wide: float, said: str) -> None:
     """A test square so wide, mm."""
     y, middle = top - wide, (left + wide / 2) * mm
     canvas.setLineWidth(0.3 * mm)
@@ -253,7 +240,7 @@ def square(canvas: Canvas, left: float, top: float, wide: float, said: str) -> N
     canvas.drawCentredString(middle, (y + wide / 2 - 4) * mm, "measure me first")
 
 
-def _overlap_marks(canvas: Canvas, tile: Tile, names: set[str]) -> None:
+def _overlap_marks(canvas: Page, tile: Tile, names: set[str]) -> None:
     """Dashed lines where the neighbours' edges come to lie, crosses at their ends, and which page follows."""
     left, low = MARGIN_MM, MARGIN_MM
     right, top = MARGIN_MM + tile.width, MARGIN_MM + tile.height
@@ -274,7 +261,7 @@ def _overlap_marks(canvas: Canvas, tile: Tile, names: set[str]) -> None:
             _mark(canvas, (left, y), (right, y), name)
 
 
-def _mark(canvas: Canvas, start: tuple[float, float], end: tuple[float, float], name: str) -> None:
+def _mark(canvas: Page, start: tuple[float, float], end: tuple[float, float], name: str) -> None:
     canvas.setDash([1.5 * mm, 1.5 * mm])
     canvas.line(start[0] * mm, start[1] * mm, end[0] * mm, end[1] * mm)
     canvas.setDash([])
@@ -313,8 +300,8 @@ def how_to_print(pages: int, unit: Unit) -> str:
 
 
 def _cover(
-    canvas: Canvas,
-    name: str,
+    canvas: Page,
+    name: Titled,
     lines: list[str],
     sheet: list[Piece],
     tiles: list[Tile],
@@ -323,7 +310,7 @@ def _cover(
     """The first page: what it is, how to print it, and a map of the pages. Long lines are broken."""
     x, y = 18.0, page[1] - 24
     canvas.setFont(BOLD, 17)
-    canvas.drawString(x * mm, y * mm, name)
+    canvas.draw_within(x * mm, y * mm, (page[0] - 2 * x) * mm, name.name, ("", name.version))
     canvas.setFont(FONT, 9)
     broken = [part for line in lines for part in simpleSplit(line, FONT, 9, (page[0] - 2 * x) * mm)]
     for i, line in enumerate(broken):
