@@ -5,10 +5,11 @@ from typing import Self
 
 import numpy as np
 
+from fuseau.craft.base.curves import Array
 from fuseau.craft.base.practice import Practice
 from fuseau.craft.fit.fit import Lacing, fit
 from fuseau.craft.fit.target import Job, Pull, pull_of
-from fuseau.craft.fitting.inference import Belief, infer
+from fuseau.craft.fitting.inference import Belief, believed_without, infer
 from fuseau.craft.fitting.seen import ROOM, WORDS, WORDS_OF_SUPPORT, Strip, Tried, Word, Worn
 from fuseau.craft.materials.cloths import Cloth
 from fuseau.craft.pattern.pattern import Pattern
@@ -113,19 +114,23 @@ def worn_of(build: Build, measured: Body) -> tuple[Worn, ...]:
 
 def infer_belief(inputs: InferenceInputs) -> Belief:
     """The posterior after all fittings."""
-    return _infer(inputs, tried_on(inputs))
+    return infer(inputs.measured, tried_on(inputs), inputs.practice, inputs.strips, inputs.worn, inputs.cloths)
 
 
-def _infer(inputs: InferenceInputs, tried: list[Tried]) -> Belief:
-    return infer(inputs.measured, tried, inputs.practice, inputs.strips, inputs.worn, inputs.cloths)
+@dataclass(frozen=True)
+class UpsideDownInputs:
+    """What a reading from the other end is found by: all that was seen, and what is believed after it."""
+
+    seen: InferenceInputs
+    belief: Belief
 
 
-def read_upside_down(inputs: InferenceInputs) -> int | None:
+def read_upside_down(inputs: UpsideDownInputs) -> int | None:
     """The number of the last fitting, if its gaps go with all that was known before it only from the other end."""
-    tried = tried_on(inputs)
+    seen, tried = inputs.seen, tried_on(inputs.seen)
     if (
         not tried
-        or inputs.tied
+        or seen.tied
         or tried[-1].lacing.pinned
         or max(len(one.z_mm) for one in tried if one.number == tried[-1].number) < 3
     ):
@@ -133,12 +138,19 @@ def read_upside_down(inputs: InferenceInputs) -> int | None:
     number = tried[-1].number
     last = next(one for one in tried if one.number == number)
     before = [one for one in tried if one.number != number]
-    expected = fit(last.lacing, _infer(inputs, before).body)
-    off = np.array([expected.gap_at(z) for z in last.z_mm])
     order = np.argsort(last.z_mm)
-    plain = float(np.sqrt(np.mean((last.gap_mm - off) ** 2)))
-    turned = float(np.sqrt(np.mean((last.gap_mm[order][::-1] - off[order]) ** 2)))
+    read = last.gap_mm[order]
+    # turned round it can't come nearer by more than it differs from itself turned round (the triangle's inequality)
+    if _rms(read - read[::-1]) <= (1 - _FLIPPED_SHARE) * _FLIPPED_MM:
+        return None
+    expected = fit(last.lacing, believed_without(inputs.belief, before, seen.strips, seen.worn))
+    off = np.array([expected.gap_at(z) for z in last.z_mm[order]])
+    plain, turned = _rms(read - off), _rms(read[::-1] - off)
     return last.number if plain > _FLIPPED_MM and turned < _FLIPPED_SHARE * plain else None
+
+
+def _rms(values: Array) -> float:
+    return float(np.sqrt(np.mean(values**2)))
 
 
 def tried_on(inputs: InferenceInputs) -> list[Tried]:

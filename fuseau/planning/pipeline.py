@@ -50,7 +50,7 @@ from fuseau.planning.halves import Halves
 from fuseau.planning.lacings import final_lacing, mock_up_lacing
 from fuseau.planning.layers import LayersInputs, lay_layers
 from fuseau.planning.next_mock_up import plan_mock_up
-from fuseau.planning.observations import InferenceInputs, infer_belief, read_upside_down
+from fuseau.planning.observations import InferenceInputs, UpsideDownInputs, infer_belief, read_upside_down
 from fuseau.planning.odds import OddsInputs, work_out_odds
 from fuseau.planning.pads import check_padding, made_pads
 from fuseau.planning.pattern import AimInputs, LayInputs, ShownInputs, aim_pattern, lay, show_pattern
@@ -92,7 +92,8 @@ def believed(build: Build, cache: StageCache) -> tuple[Belief, int | None]:
     """What is believed of the wearer after all fittings, and the number of a fitting that was read upside down."""
     measured = cache.run(measured_body, MeasuredInputs.of(build))
     seen = InferenceInputs.of(build, measured)
-    return cache.run(infer_belief, seen), cache.run(read_upside_down, seen)
+    belief = cache.run(infer_belief, seen)
+    return belief, cache.run(read_upside_down, UpsideDownInputs(seen, belief))
 
 
 @dataclass(frozen=True)

@@ -5,7 +5,7 @@ minimum of a convex energy: EI/4·∫g''² + ∫q·g + the work done on the body
 """
 
 import math
-from collections.abc import Callable, Sequence
+from collections.abc import Callable
 from dataclasses import dataclass
 from functools import lru_cache
 
@@ -45,6 +45,42 @@ class Hold:
     def tension_at(self, hoop_mm: Array) -> Forces:
         """Tension (N/m) of a hoop of this girth, and its derivatives by it and by the natural girth."""
         return tension_at(self.natural_mm, self.give, hoop_mm, self.pressure_scale_kpa, self.stiffening)
+
+
+@dataclass(frozen=True)
+class Holds:
+    """One garment about to be laced on many bodies: as `Hold`, with a row for each body.
+
+    `natural_mm`, `give`, `sewn_mm`, `pull_n_per_m`: (bodies, points); `pressure_scale_kpa`, `stiffening`: (bodies,).
+    """
+
+    z_mm: Array
+    natural_mm: Array
+    give: Array
+    sewn_mm: Array
+    take_up_mm: float | Array
+    pull_n_per_m: Array
+    edge_n_m2: float
+    pressure_scale_kpa: Array
+    stiffening: Array
+
+    def __len__(self) -> int:
+        """How many bodies."""
+        return len(self.natural_mm)
+
+    def __getitem__(self, row: int) -> Hold:
+        """The garment on one of them."""
+        return Hold(
+            self.z_mm,
+            self.natural_mm[row],
+            self.give[row],
+            self.sewn_mm[row],
+            self.take_up_mm,
+            self.pull_n_per_m[row],
+            self.edge_n_m2,
+            float(self.pressure_scale_kpa[row]),
+            float(self.stiffening[row]),
+        )
 
 
 @dataclass(frozen=True)
@@ -127,7 +163,7 @@ def settle(hold: Hold, *, overlap: bool = False, start: Array | None = None) -> 
 
     lowest = -np.inf if overlap else 0.0
     gap = np.maximum(_first_guess(hold, base) if start is None else start, lowest)
-    enough = _enough(hold, weight)
+    enough = float(_enough(z, hold.edge_n_m2, np.asarray(np.mean(hold.pull_n_per_m)), weight))
     gradient, by_hoop, tension = forces(gap)
     for _ in range(_PASSES):
         touching = (gap <= 1e-9) & (gradient > 0) if not overlap else np.zeros(len(z), bool)
@@ -159,21 +195,17 @@ class Many:
     balanced: npt.NDArray[np.bool_]
 
 
-def settle_many(holds: Sequence[Hold]) -> Many:
+def settle_many(holds: Holds) -> Many:
     """As `settle`, for one lacing edge on many bodies, each with its own flesh, girths and pull: Newton side by side.
 
-    The holds have their heights and edge in common. Where no balance is found the row is what was reached.
+    Where no balance is found the row is what was reached.
     """
-    first = holds[0]
-    z, count = first.z_mm, len(first.z_mm)
-    weight, bend = _weights(z), _bending(count, float(z[1] - z[0]), first.edge_n_m2)
-    natural = np.array([hold.natural_mm for hold in holds])
-    give = np.array([hold.give for hold in holds])
-    base = np.array([hold.sewn_mm - hold.take_up_mm for hold in holds])
-    pull = np.array([hold.pull_n_per_m * np.ones(count) for hold in holds]) / 1000
-    scale = np.array([hold.pressure_scale_kpa for hold in holds])[:, None]
-    stiffening = np.array([hold.stiffening for hold in holds])[:, None]
-    enough = np.array([_enough(hold, weight) for hold in holds])
+    z, count = holds.z_mm, len(holds.z_mm)
+    weight, bend = _weights(z), _bending(count, float(z[1] - z[0]), holds.edge_n_m2)
+    natural, give, base = holds.natural_mm, holds.give, holds.sewn_mm - holds.take_up_mm
+    pull = holds.pull_n_per_m / 1000
+    scale, stiffening = holds.pressure_scale_kpa[:, None], holds.stiffening[:, None]
+    enough = _enough(z, holds.edge_n_m2, holds.pull_n_per_m.mean(axis=1), weight)
     gap = _begin_many(holds[0], natural * (1 - 0.5 * give) - base)
     open_ = np.arange(len(holds))
     side, far = np.diag(bend, -1), np.diag(bend, -2)
@@ -262,11 +294,11 @@ def _solve_banded(main: Array, side: Array, far: Array, right: Array) -> Array:
     return np.ascontiguousarray(b.T)
 
 
-def _enough(hold: Hold, weight: Array) -> float:
+def _enough(z: Array, edge_n_m2: float, pull_n_per_m: Array, weight: Array) -> Array:
     """The largest force out of balance, N, that is as good as none (model, section 3: a short edge settles too)."""
-    stiffest = hold.edge_n_m2 * 1e6 * 3 / float(hold.z_mm[1] - hold.z_mm[0]) ** 3
+    stiffest = edge_n_m2 * 1e6 * 3 / float(z[1] - z[0]) ** 3
     rounding = 8 * float(np.finfo(float).eps) * stiffest * _GAP_MM
-    return max(1e-7 * max(1.0, float(np.mean(hold.pull_n_per_m)) / 1000 * float(weight.sum())), rounding)
+    return np.maximum(1e-7 * np.maximum(1.0, pull_n_per_m / 1000 * float(weight.sum())), rounding)
 
 
 def _held_apart(hold: Hold, bend: Array, forces: Callable[[Array], Forces], enough: float) -> Settled | None:
@@ -310,15 +342,13 @@ def tie(hold: Hold, gap_mm: float) -> Settled:
     return Settled(hold, gap, hoop, tension, np.ones(len(gap)), 0.0, np.eye(len(gap)))
 
 
-def tie_many(holds: Sequence[Hold], gap_mm: float) -> Many:
+def tie_many(holds: Holds, gap_mm: float) -> Many:
     """As `tie`, for one garment on many bodies."""
-    each = [tie(hold, gap_mm) for hold in holds]
-    return Many(
-        np.array([one.gap_mm for one in each]),
-        np.array([one.hoop_mm for one in each]),
-        np.array([one.pressure_kpa for one in each]),
-        np.ones(len(each), dtype=bool),
-    )
+    gap = np.full(holds.natural_mm.shape, float(gap_mm))
+    hoop = holds.sewn_mm - holds.take_up_mm + gap
+    scale, stiffening = holds.pressure_scale_kpa[:, None], holds.stiffening[:, None]
+    tension, *_ = tension_at(holds.natural_mm, holds.give, hoop, scale, stiffening)
+    return Many(gap, hoop, 2 * math.pi * tension / hoop, np.ones(len(holds), dtype=bool))
 
 
 def _first_guess(hold: Hold, base: Array) -> Array:

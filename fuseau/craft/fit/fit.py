@@ -12,7 +12,7 @@ from fuseau.craft.base.curves import Array
 from fuseau.craft.base.findings import Finding, Stage, finding
 from fuseau.craft.base.practice import Practice
 from fuseau.craft.base.record import Record
-from fuseau.craft.fit.equilibrium import Hold, Settled, settle, tie
+from fuseau.craft.fit.equilibrium import Hold, Holds, Settled, settle, tie
 from fuseau.craft.materials.stack import Stack, take_up
 from fuseau.craft.pattern.pattern import Pattern
 from fuseau.craft.wearer.body import Body
@@ -197,17 +197,17 @@ class Lacing:
 
         `flesh` is the factor on the house's pressure scale, and how the flesh stiffens.
         """
-        return Hold(
-            z_mm=self.z,
-            natural_mm=natural,
-            give=give,
-            sewn_mm=sewn,
-            take_up_mm=self.takes if self.padding else self.take_up_mm,
-            pull_n_per_m=pull,
-            edge_n_m2=self.edge_n_m2,
-            pressure_scale_kpa=self.practice.pressure_scale_kpa * flesh[0],
-            stiffening=flesh[1],
-        )
+        scale = self.practice.pressure_scale_kpa * flesh[0]
+        return Hold(self.z, natural, give, sewn, self._taken, pull, self.edge_n_m2, scale, flesh[1])
+
+    def holds(self, natural: Array, give: Array, sewn: Array, pull: Array, flesh: tuple[Array, Array]) -> Holds:
+        """As `hold` on many bodies, each array with a row for each."""
+        scale = self.practice.pressure_scale_kpa * flesh[0]
+        return Holds(self.z, natural, give, sewn, self._taken, pull, self.edge_n_m2, scale, flesh[1])
+
+    @property
+    def _taken(self) -> float | Array:
+        return self.takes if self.padding else self.take_up_mm
 
 
 def fit(lacing: Lacing, body: Body) -> Fit:

@@ -16,7 +16,7 @@ import numpy as np
 from fuseau.craft.base.curves import Array
 from fuseau.craft.base.practice import Practice
 from fuseau.craft.base.record import Record
-from fuseau.craft.fit.equilibrium import Hold
+from fuseau.craft.fit.equilibrium import Holds
 from fuseau.craft.fit.fit import Lacing
 from fuseau.craft.fitting.ambiguity import Ambiguity, which
 from fuseau.craft.fitting.seen import (
@@ -24,7 +24,6 @@ from fuseau.craft.fitting.seen import (
     Strip,
     Tried,
     Worn,
-    in_half_mm,
     of_worn,
     residuals,
     see,
@@ -148,19 +147,14 @@ class Belief:
         """The drawn, as bodies. Gives stay below a half, girths positive."""
         return [self.unknowns.body(sample) for sample in self.drawn(count, seed)]
 
-    def holds(self, lacing: Lacing, count: int, seed: int) -> tuple[list[Hold], Array]:
+    def holds(self, lacing: Lacing, count: int, seed: int) -> tuple[Holds, Array]:
         """A garment laced as planned on `count` bodies of the belief, and how much sooner or later it digs on each.
 
         The second, (count,), is the factor on the comfort of the body as believed.
         """
-        unknowns, sight = self.unknowns, Sight(untried(lacing), self.unknowns.prior, self.unknowns.nodes)
-        holds, comfort = [], []
-        drawn = self.drawn(count, seed)
-        sight.meet(np.array([in_half_mm(float(sample[unknowns.seat][0])) for sample in drawn]))
-        for sample in drawn:
-            holds.append(sight.drawn(sample, unknowns))
-            comfort.append(math.exp(float(sample[unknowns.comfort] - self.mean[unknowns.comfort])))
-        return holds, np.array(comfort)
+        unknowns, drawn = self.unknowns, self.drawn(count, seed)
+        sight = Sight(untried(lacing), unknowns.prior, unknowns.nodes)
+        return sight.drawn(drawn, unknowns), np.exp(drawn[:, unknowns.comfort] - self.mean[unknowns.comfort])
 
 
 class Foreseen(Record):
@@ -270,6 +264,30 @@ def infer(
     Readings that contradict each other wildly may leave it short of the very best; what was found until then is kept,
     and the readings that do not go with it stand out.
     """
+    unknowns, sights, at, found = _sought(prior, tried, practice, strips, worn, cloths)
+    return _belief(unknowns, sights, at, found, {strip.cloth for strip in strips})
+
+
+def believed_without(belief: Belief, tried: list[Tried], strips: Sequence[Strip], worn: Sequence[Worn]) -> Body:
+    """The body after these fittings alone, sought from a `belief` that more of them taught."""
+    known = belief.unknowns
+    unknowns, _, at, _ = _sought(known.prior, tried, known.practice, strips, worn, known.cloths, belief.mean)
+    return unknowns.body(at)
+
+
+def _sought(
+    prior: Body,
+    tried: list[Tried],
+    practice: Practice | None,
+    strips: Sequence[Strip],
+    worn: Sequence[Worn],
+    cloths: Sequence[Cloth],
+    near: Array | None = None,
+) -> tuple[Unknowns, list[Sight], Array, "Linear"]:
+    """The unknowns, how each lacing is seen, where the posterior is greatest, and its quadratic form there.
+
+    `near`: what lasts, as it is believed about so already.
+    """
     practice = practice or (tried[0].lacing.practice if tried else Practice())
     unknowns = Unknowns.of(
         prior,
@@ -279,10 +297,12 @@ def infer(
         tuple(one.pull_spread or practice.pull_spread for one in tried),
     )
     sights = [Sight(one, prior, unknowns.nodes) for one in tried]
-    at = unknowns.mean.copy()
+    at, tails = unknowns.mean.copy(), near is not None
+    if near is not None:
+        at[unknowns.lasting] = near
     # first as if no reading had a tail: what they all say, however far from the tape, is followed; then a misread shows
-    here = linearise(at, unknowns, sights, strips=strips, worn=worn, tails=False)
-    damping, tails = 0.0, False
+    here = linearise(at, unknowns, sights, strips=strips, worn=worn, tails=tails)
+    damping = 0.0
     for turn in range(_PASSES if tried or strips or worn else 0):
         if turn == _WITHOUT_TAILS:
             tails, damping = True, 0.0
@@ -305,8 +325,7 @@ def infer(
             break
         # Levenberg and Marquardt: where a level goes slack the gaps bend away from the line, so trust it less
         damping = damping / 4 if kept > 0.75 else max(0.05, damping * 4) if kept < 0.4 else damping
-    found = here if tails else weigh(here.looked, unknowns, True)
-    return _belief(unknowns, sights, at, found, {strip.cloth for strip in strips})
+    return unknowns, sights, at, here if tails else weigh(here.looked, unknowns, True)
 
 
 @dataclass(frozen=True)

@@ -9,7 +9,7 @@ import numpy as np
 
 from fuseau.craft.base.curves import Array
 from fuseau.craft.base.practice import Practice
-from fuseau.craft.fit.equilibrium import Hold, settle, tie
+from fuseau.craft.fit.equilibrium import Hold, Holds, settle, tie
 from fuseau.craft.fit.fit import Lacing
 from fuseau.craft.fitting.unknowns import Unknowns, bounded_stiffening
 from fuseau.craft.materials.cloths import ClothName
@@ -100,7 +100,7 @@ def of_worn(one: Worn, at: Array, unknowns: Unknowns, i: int, comfort_kpa: float
     flesh = unknowns.flesh
     natural, give = at[unknowns.girths][i : i + 1], np.exp(at[unknowns.gives][i : i + 1])
     hoop, scale = np.array([one.hoop_mm]), unknowns.practice.pressure_scale_kpa * math.exp(float(at[flesh][0]))
-    stiffening, stiffening_by = bounded_stiffening(float(at[flesh][1]))
+    stiffening, stiffening_by = bounded_stiffening(at[flesh][1])
     tension, by_hoop, by_natural = tension_at(natural, give, hoop, scale, stiffening)
     by_give, by_stiffening = tension_by_flesh(natural, give, hoop, scale, stiffening)
     limit = comfort_kpa * math.exp(float(at[unknowns.comfort]))
@@ -127,9 +127,9 @@ def untried(lacing: Lacing) -> Tried:
 _KEPT_RIDES = 200  # of a garment that is looked at; they go by half millimetres
 
 
-def in_half_mm(ride_mm: float) -> float:
-    """A ride to the half millimetre, as bodies that are drawn ride."""
-    return round(2 * ride_mm) / 2
+def in_half_mm(ride_mm: Array) -> Array:
+    """Rides to the half millimetre, as bodies that are drawn ride."""
+    return np.asarray(np.round(2 * ride_mm) / 2)
 
 
 class Sight:
@@ -174,24 +174,35 @@ class Sight:
 
     def hold(self, at: Array, unknowns: Unknowns, seat: Array, pull_n_per_m: float) -> Hold:
         """The garment on what these unknowns describe, sitting and laced so: `seat` is ride, lean, friction."""
-        lacing = self.tried.lacing
-        ride, lean, friction = map(float, seat)
-        girth_map, between_map, give_map = self.body(ride)
-        natural = np.maximum(girth_map @ at[unknowns.girths] + between_map @ at[unknowns.between], 100.0)
-        give = np.clip(give_map @ np.exp(at[unknowns.gives]), 0.002, MOST_GIVE)
-        profile = np.maximum(1 + lean * self.lean - friction * self.far, LEAST_PULL)
-        more = math.exp(float(at[unknowns.stretch(lacing.stack.strength)]))
-        sewn = lacing.flat * (1 + pull_n_per_m * lacing.stack.stretch_per_n + more)
-        scale, stiffening = map(float, at[unknowns.flesh])
-        return lacing.hold(
-            natural, give, sewn, pull_n_per_m * profile, (math.exp(scale), bounded_stiffening(stiffening)[0])
-        )
+        return self._holds(at[None], unknowns, seat[None], pull_n_per_m)[0]
 
-    def drawn(self, at: Array, unknowns: Unknowns) -> Hold:
-        """The garment laced as planned on a body of the belief. It rides in steps of half a millimetre, to be quick."""
-        seat = at[unknowns.seat].copy()
-        seat[0] = in_half_mm(float(seat[0]))
-        return self.hold(at, unknowns, seat, self.tried.lacing.pull_n_per_m)
+    def drawn(self, at: Array, unknowns: Unknowns) -> Holds:
+        """The garment laced as planned on bodies of the belief, `at` (bodies, unknowns).
+
+        It rides in steps of half a millimetre, to be quick.
+        """
+        seats = at[:, unknowns.seat].copy()
+        seats[:, 0] = in_half_mm(seats[:, 0])
+        return self._holds(at, unknowns, seats, self.tried.lacing.pull_n_per_m)
+
+    def _holds(self, at: Array, unknowns: Unknowns, seats: Array, pull_n_per_m: float) -> Holds:
+        lacing = self.tried.lacing
+        self.meet(seats[:, 0])
+        met = [self._bodies[ride] for ride in seats[:, 0].tolist()]
+        girth_map, between_map, give_map = (np.stack(maps) for maps in zip(*met, strict=True))
+        natural = _each(girth_map, at[:, unknowns.girths]) + _each(between_map, at[:, unknowns.between])
+        give = _each(give_map, np.exp(at[:, unknowns.gives]))
+        lean, friction = seats[:, 1, None], seats[:, 2, None]
+        profile = np.maximum(1 + lean * self.lean - friction * self.far, LEAST_PULL)
+        more = np.exp(at[:, unknowns.stretch(lacing.stack.strength), None])
+        scale, stiffening = at[:, unknowns.flesh].T
+        return lacing.holds(
+            np.maximum(natural, 100.0),
+            np.clip(give, 0.002, MOST_GIVE),
+            lacing.flat * (1 + pull_n_per_m * lacing.stack.stretch_per_n + more),
+            pull_n_per_m * profile,
+            (np.exp(scale), bounded_stiffening(stiffening)[0]),
+        )
 
     def of(self, seen: tuple[At, ...]) -> Array:
         """(len(seen), points): linear interpolation along the lacing edge to where something was seen, as a matrix."""
@@ -202,6 +213,11 @@ class Sight:
     @cached_property
     def of_gaps(self) -> Array:
         return picking(self.z, self.tried.z_mm)
+
+
+def _each(maps: Array, values: Array) -> Array:
+    """Each of the maps (n, points, k) of its own values (n, k): (n, points)."""
+    return np.asarray(np.matmul(maps, values[:, :, None])[:, :, 0])
 
 
 @dataclass(frozen=True)

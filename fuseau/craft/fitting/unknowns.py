@@ -175,7 +175,7 @@ class Unknowns:
         gives = np.clip(np.exp(at[self.gives]), 0.002, 0.45)
         comfort = math.exp(float(at[self.comfort]))
         ride, lean, friction = map(float, at[self.seat])
-        scale, stiffening = float(at[self.flesh][0]), bounded_stiffening(float(at[self.flesh][1]))[0]
+        scale, stiffening = float(at[self.flesh][0]), float(bounded_stiffening(at[self.flesh][1])[0])
         levels = tuple(
             level.model_copy(
                 update={"girth_mm": float(girth), "give": float(give), "comfort_kpa": level.comfort_kpa * comfort}
@@ -194,9 +194,9 @@ class Unknowns:
         )
 
 
-def bounded_stiffening(free: float) -> tuple[float, float]:
-    """How flesh stiffens, from an unknown without bounds: within ±1.3, and its derivative."""
-    held = math.tanh(free / _MOST_STIFFENING)
+def bounded_stiffening(free: Array) -> tuple[Array, Array]:
+    """How flesh stiffens, from unknowns without bounds: within ±1.3, and the derivative."""
+    held = np.tanh(free / _MOST_STIFFENING)
     return _MOST_STIFFENING * held, 1 - held**2
 
 

@@ -51,7 +51,7 @@ def tension_at(
 
 
 def tension_by_flesh(
-    natural: Array, give: Array, girth: Array, scale_kpa: float, stiffening: float = 0.0
+    natural: Array, give: Array, girth: Array, scale_kpa: float, stiffening: Number = 0.0
 ) -> tuple[Array, Array]:
     """dT/d(give) (N/m) and dT/d(stiffening) (N/m) of `tension_at`; by the log of the scale it changes as T itself."""
     _, by_girth = pressure_at(natural, give, girth, scale_kpa, stiffening)
