@@ -12,6 +12,7 @@ from shapely.prepared import prep
 
 from fuseau.craft.boning.bones import Bone
 from fuseau.craft.layout.pieces import ClothPiece, bias_turn
+from fuseau.craft.pattern.cups import wire_notches
 from fuseau.craft.pattern.cut_lines import cut_line, cut_piece
 from fuseau.craft.pattern.one_piece import Joined, join_panels
 from fuseau.craft.pattern.trueing import LaidPanel, LaidPiece, Notch
@@ -35,6 +36,7 @@ class Stroke:
 
 
 _CAPITAL_EM, _SIGN_EM = 0.73, 0.66  # of the font that is embedded: a capital's height, a sign's usual width
+_ON_EDGE_MM = 0.5
 _SIZES = (1.0, 0.85, 0.7)
 _NAME_MM = 90.0  # along a panel, whose least height is some 150
 _MOVES = sorted(
@@ -93,9 +95,9 @@ def pattern_pieces(build: Build, planned: Plan) -> list[Piece]:
         left = planned.pattern.panels
     halves = ((planned.pattern.panels, "right"), (left or (), "left"))
     for panels, half in halves:
-        for joined in join_panels(panels, planned.pattern.joined):
-            side = half if left else ""
-            found.append(_piece(joined, planned, named(build, planned).within(_NAME_MM, 2.4), side))
+        side = half if left else ""
+        for joined, ticks in _ticked(join_panels(panels, planned.pattern.joined), planned):
+            found.append(_piece(joined, ticks, planned, named(build, planned).within(_NAME_MM, 2.4), side))
     found += [_loose(piece, planned) for piece in planned.pattern.pieces]
     return found
 
@@ -108,6 +110,21 @@ def ply_pieces(build: Build, planned: Plan) -> list[Piece]:
     if planned.pattern is None:
         raise ValueError("there is no pattern yet")
     return [_of_ply(piece, build, planned) for piece in pieces_of(build, planned)]
+
+
+def _ticks_of(piece: ClothPiece, planned: Plan) -> list[Stroke]:
+    """The notches of a piece of a ply, as the pattern has them: of a part of a panel those on it."""
+    assert planned.pattern is not None
+    if piece.what in ("cup", "gusset", "shoulder piece"):
+        spots = [at for one in planned.pattern.pieces if one.name == piece.label for at in one.notches]
+        return [_tick(piece.stitch, at) for at in spots]
+    if piece.what != "panel":
+        return []
+    panels = (planned.pattern.left_panels if piece.half == "left" else None) or planned.pattern.panels
+    pieces = join_panels(panels, tuple(seam for seam in piece.panels if seam + 1 in piece.panels))
+    ticks = next(ticks for joined, ticks in _ticked(pieces, planned) if joined.numbers == piece.panels)
+    ring = LineString([*piece.stitch, piece.stitch[0]])
+    return [one for one in ticks if ring.distance(LineString(one.points)) < _ON_EDGE_MM]
 
 
 def _of_ply(piece: ClothPiece, build: Build, planned: Plan) -> Piece:
@@ -140,6 +157,7 @@ def _of_ply(piece: ClothPiece, build: Build, planned: Plan) -> Piece:
         *([Stroke("waist", waist)] if waist else []),
         Stroke("grain", grain),
         *_heads(grain, both=not piece.one_way),
+        *_ticks_of(piece, planned),
     )
     return Piece(
         piece.key,
@@ -240,7 +258,24 @@ def named(build: Build, planned: Plan) -> Titled:
     return Titled(build.brief.name, f", version {version}" if version else ", draft")
 
 
-def _piece(joined: Joined, planned: Plan, title: str, half: str) -> Piece:
+def _ticked(pieces: Sequence[Joined], planned: Plan) -> list[tuple[Joined, list[Stroke]]]:
+    """The pieces of a half, each with its notches: those of its seams, and of a cup where one is sewn to it."""
+    cup = planned.pattern.cup if planned.pattern and pieces else None
+    wired = wire_notches([one.panel.top for one in pieces], cup) if cup else [[] for _ in pieces]
+    return [
+        (
+            joined,
+            [
+                *(stroke for notch in joined.panel.cf_notches for stroke in _ticks(joined.panel.cf_edge, notch, -1)),
+                *(stroke for notch in joined.panel.cb_notches for stroke in _ticks(joined.panel.cb_edge, notch, 1)),
+                *(_tick(joined.panel.outline, at) for at in spots),
+            ],
+        )
+        for joined, spots in zip(pieces, wired, strict=True)
+    ]
+
+
+def _piece(joined: Joined, ticks: Sequence[Stroke], planned: Plan, title: str, half: str) -> Piece:
     assert planned.pattern is not None
     panel, count, last = joined.panel, len(planned.pattern.panels), joined.numbers[-1]
     cut = cut_line(panel, count, planned.pattern.allowances, last).cut_line
@@ -259,8 +294,7 @@ def _piece(joined: Joined, planned: Plan, title: str, half: str) -> Piece:
         Stroke("waist", panel.waist),
         Stroke("grain", grain),
         *_heads(grain, both=True),
-        *(stroke for notch in panel.cf_notches for stroke in _ticks(panel.cf_edge, notch, -1)),
-        *(stroke for notch in panel.cb_notches for stroke in _ticks(panel.cb_edge, notch, 1)),
+        *ticks,
         *(stroke for bone in bones for stroke in _channel(bone)),
         *(Stroke("dart", dart, closed=True) for dart in panel.darts),
         *(Stroke("cut", slash) for slash in panel.slashes),

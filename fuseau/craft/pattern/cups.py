@@ -6,6 +6,7 @@ which gives that seam the curve that makes the depth. What the wire edge has too
 """
 
 import math
+from collections.abc import Sequence
 
 import numpy as np
 
@@ -18,13 +19,14 @@ from fuseau.craft.pattern.trueing import LaidPiece, Point
 from fuseau.craft.wearer.body import Body
 
 WIRE_END = math.radians(78)  # an underwire reaches this far up from its lowest point on each side
+_MARKS_APART_MM = 4.0
 _ABOVE_POINT = 0.35  # share of the cap's half arc that the cup covers above the bust point
 
 
 class Cup(Record):
     """A cup's measures, mm: its wire, the way over the bust point from wire to wire, its depth, and its pieces.
 
-    `over_point_mm`: so far it reaches above the bust point, along the cup.
+    `over_point_mm`: so far it reaches above the bust point, along the cup. `points_apart_mm`: bust point to bust point.
     """
 
     wire_diameter_mm: float
@@ -33,6 +35,7 @@ class Cup(Record):
     depth_mm: float
     over_point_mm: float
     eased_in_mm: float
+    points_apart_mm: float
     pieces: tuple[LaidPiece, ...]
 
 
@@ -67,6 +70,7 @@ def make_cup(body: Body, bust_points_mm: float | None, practice: Practice) -> Cu
         depth_mm=radius * (1 - math.cos(half_angle)),
         over_point_mm=_ABOVE_POINT * half_angle * radius,
         eased_in_mm=2 * (flat_wire - true_wire),
+        points_apart_mm=apart,
         pieces=pieces,
     )
 
@@ -122,13 +126,49 @@ def _piece(name: str, seam: Array, wire: Array, sign: int, true_wire: float) -> 
             "top edge": float(np.hypot(*(seam[-1] - wire[-1]))),
         },
         sewn_to_mm={"underwire line": true_wire},
-        notches=(_at_bust_point(seam, sign),),
+        notches=(_at_bust_point(seam, sign), *_half_up(wire * [sign, 1], marks=1 if name == "inner" else 2)),
     )
 
 
 def _at_bust_point(seam: Array, sign: int) -> Point:
     """Where the seam goes over the bust point, so that both pieces meet there."""
     return round(sign * float(np.interp(0.0, seam[:, 1], seam[:, 0])), 3), 0.0
+
+
+def _half_up(wire: Array, marks: int) -> list[Point]:
+    """Marks half way up a wire edge (from its lowest point): two of them on the side away from CF, 4 mm apart."""
+    run = lengths_along(*wire.T)
+    at = run[-1] / 2 + (np.array([0.0]) if marks == 1 else np.array([-_MARKS_APART_MM, _MARKS_APART_MM]) / 2)
+    return [(round(float(x), 3), round(float(z), 3)) for x, z in _points_along(wire, run, at)]
+
+
+def _points_along(line: Array, run: Array, at: Array) -> Array:
+    return np.column_stack([np.interp(at, run, line[:, 0]), np.interp(at, run, line[:, 1])])
+
+
+def wire_notches(tops: Sequence[Sequence[Point]], cup: Cup) -> list[list[Point]]:
+    """Where the cup's notches meet the top edges of a half's pieces (each from CF on, first to last).
+
+    At the lowest point of the wire, where the cup's seam begins, and half way up it to each side, two marks on the
+    side away from CF. On each piece those that lie on it.
+    """
+    lines = [np.array(top) for top in tops]
+    runs, begin = [], 0.0
+    for line in lines:
+        runs.append(begin + lengths_along(*line.T))
+        begin = float(runs[-1][-1])
+    run, high = np.concatenate(runs), np.concatenate([line[:, 1] for line in lines])
+    under = run <= cup.points_apart_mm / 2 + cup.wire_mm / 2  # further on the side may lie lower than the wire
+    low = float(run[under][np.argmin(high[under])])
+    near, half = _MARKS_APART_MM / 2, cup.wire_mm / 4
+    marks = low + np.array([-half, 0.0, half - near, half + near])
+    return [
+        [
+            (float(x), float(z))
+            for x, z in _points_along(line, own, marks[(marks >= own[0]) & (marks < max(own[-1], own[0] + 1e-9))])
+        ]
+        for line, own in zip(lines, runs, strict=True)
+    ]
 
 
 def wire_line(top: EdgeLine, cup: Cup, body: Body, bust_points_mm: float | None) -> EdgeLine:
