@@ -13,6 +13,7 @@ from fuseau.app.work import make_print
 from fuseau.app.workers import Workers
 from fuseau.commands.fields import change
 from fuseau.commands.versions import as_of_version
+from fuseau.document.build import Build
 from fuseau.files.document import write_document
 from fuseau.files.paper import Paper
 from fuseau.files.prints import Print
@@ -44,10 +45,13 @@ def printed(
     name, kind = what.rsplit(".", 1)
     if name == "letter":
         return file_answer(content, _MEDIA[kind], build, "-measures.pdf")
-    current = build.current
-    shown = f"-v{current.number}" if current else "-draft"
     sized = f"-{roll_mm}mm" if name in _LARGE else f"-{paper}" if kind == "pdf" and name not in _ONE_PAGE else ""
-    return file_answer(content, _MEDIA[kind], build, f"-{name}{shown}{sized}.{kind}")
+    return file_answer(content, _MEDIA[kind], build, f"-{name}{_shown(build)}{sized}.{kind}")
+
+
+def _shown(build: Build) -> str:
+    """The version that a file shows, as it stands in its name."""
+    return f"-v{build.current.number}" if build.current else "-draft"
 
 
 _ONE_PAGE, _LARGE = ("list", "on-her", "fitting"), ("large", "projector")
@@ -134,9 +138,7 @@ def save_bones(session: TheSession, build_id: str) -> Response:
     from fuseau.files.bones_csv import bones_csv
 
     at = session.at_hand(build_id)
-    current = at.build.current
-    version = f"-v{current.number}" if current else "-draft"
-    return file_answer(bones_csv(at.planned, session.unit), "text/csv", at.build, f"-bones{version}.csv")
+    return file_answer(bones_csv(at.planned, session.unit), "text/csv", at.build, f"-bones{_shown(at.build)}.csv")
 
 
 @router.get("/builds/{build_id}/letter.html", response_class=Response)

@@ -8,6 +8,7 @@ from collections.abc import Callable, Mapping, Sequence
 from dataclasses import dataclass
 from functools import cached_property
 from pathlib import Path
+from threading import Lock
 from typing import Annotated, Any
 
 from fastapi import Depends, Request
@@ -91,6 +92,7 @@ class Session:
         self._caches = caches
         self._log = log
         self._house: House | None = None
+        self._setting = Lock()
 
     @property
     def house(self) -> House:
@@ -100,10 +102,13 @@ class Session:
             found = self._house = House.model_validate_json(self.workshop.setting("house", "{}"))
         return found
 
-    def set_house(self, house: House) -> House:
-        """Keep the workshop's settings."""
-        self.workshop.set("house", house.model_dump_json())
-        self._house = house
+    def change_house(self, said: House) -> House:
+        """Keep what is said of the workshop's settings, beside those of which nothing is."""
+        with self._setting:
+            changes = {name: getattr(said, name) for name in said.model_fields_set}
+            house = self.house.model_copy(update=changes)
+            self.workshop.set("house", house.model_dump_json())
+            self._house = house
         return house
 
     def database_changed(self) -> None:

@@ -105,10 +105,10 @@ def read_house(session: TheSession) -> House:
     return session.house
 
 
-@router.put("/house")
-def set_house(session: TheSession, house: House) -> House:
-    """Keep the workshop's settings."""
-    return session.set_house(house)
+@router.patch("/house")
+def change_house(session: TheSession, said: House) -> House:
+    """Change those of the workshop's settings that are said."""
+    return session.change_house(said)
 
 
 @router.get("/catalogue")

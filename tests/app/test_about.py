@@ -1,6 +1,7 @@
 """What this workshop is, and the demo beside it."""
 
 import http.client
+from concurrent.futures import ThreadPoolExecutor
 
 import pytest
 from fastapi.testclient import TestClient
@@ -48,6 +49,18 @@ def test_stages_she_has_worked_in_are_kept_and_others_refused(tmp_path):
     with TestClient(make_app(Settings(data=tmp_path, warm=False)), base_url="http://127.0.0.1") as client:
         house = client.get("/api/house").json()
         assert house["known"] == []
-        assert client.put("/api/house", json={**house, "known": ["wearer", "make"]}).status_code == 200
+        assert client.patch("/api/house", json={**house, "known": ["wearer", "make"]}).status_code == 200
         assert client.get("/api/house").json()["known"] == ["wearer", "make"]
-        assert client.put("/api/house", json={**house, "known": ["attic"]}).status_code == 422
+        assert client.patch("/api/house", json={**house, "known": ["attic"]}).status_code == 422
+
+
+def test_settings_that_are_changed_at_once_do_not_undo_each_other(tmp_path):
+    with (
+        TestClient(make_app(Settings(data=tmp_path, warm=False)), base_url="http://127.0.0.1") as client,
+        ThreadPoolExecutor(6) as hands,
+    ):
+        changes = [{"unit": "in"}, {"paper": "letter"}, {"theme": "dark"}, {"known": ["make"]}]
+        answers = list(hands.map(lambda change: client.patch("/api/house", json=change), changes))
+        assert [answer.status_code for answer in answers] == [200] * 4
+        house = client.get("/api/house").json()
+        assert [{name: house[name]} for change in changes for name in change] == changes

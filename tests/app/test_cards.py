@@ -58,7 +58,7 @@ def test_cards_are_kept_in_the_database_and_said_in_the_unit_that_is_set(client,
     session = client.app.state.session
     session.cards.forget_read()
     assert found(client)["found"][0]["facts"][0] == first
-    client.put("/api/house", json={"unit": "in"})
+    client.patch("/api/house", json={"unit": "in"})
     assert found(client)["found"][0]["facts"][0]["value"].endswith("in")
     assert found(client, first["value"])["found"] == []
 

@@ -115,7 +115,7 @@ def test_the_work_of_the_workshop_is_planned_by_her_hours_and_leaves_as_a_calend
     assert work["odds"][0]["probability"] > 0.5
     house = client.get("/api/house").json()
     some = {**house, "hours": {"by_weekday": [0, 0, 0, 0, 0, 60, 0], "off": []}}
-    assert client.put("/api/house", json=some).status_code == 200
+    assert client.patch("/api/house", json=some).status_code == 200
     slower = client.get("/api/work").json()
     assert slower["schedule"]["ends"][0]["spare_days"] < 0
     assert slower["odds"][0]["probability"] == 0
@@ -130,11 +130,11 @@ def test_the_work_of_the_workshop_is_planned_by_her_hours_and_leaves_as_a_calend
         == next(one for one in slower["schedule"]["slots"] if one["key"] == "lace")["starts_on"]
     )
     none = {**house, "hours": {"by_weekday": [0] * 7, "off": []}}
-    client.put("/api/house", json=none)
+    client.patch("/api/house", json=none)
     said = client.get("/api/work")
     assert said.status_code == 422
     assert "no hours" in said.json()["sentence"]
-    assert client.put("/api/house", json={**house, "hours": {"by_weekday": [2000] * 7}}).status_code == 422
+    assert client.patch("/api/house", json={**house, "hours": {"by_weekday": [2000] * 7}}).status_code == 422
     assert made(client, build)["now"] == "mock-up 1"  # without hours one still sees what is next
 
 

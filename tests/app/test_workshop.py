@@ -73,7 +73,7 @@ def test_what_makes_the_garment_unmakeable_is_refused(client, sheet):
 
 
 def test_bare_numbers_take_the_workshops_unit(client, sheet):
-    client.put("/api/house", json={"unit": "in", "theme": "light", "paper": "letter"})
+    client.patch("/api/house", json={"unit": "in", "theme": "light", "paper": "letter"})
     changed = edit(client, sheet, "wearer.waist.readings_mm", ["27 1/2"]).json()
     assert changed["build"]["wearer"]["waist"]["readings_mm"] == [pytest.approx(698.5)]
 

@@ -37,7 +37,7 @@ async function ask<T>(path: string, init?: RequestInit): Promise<T> {
 /** What is there; given up, without a word of the server, once `signal` aborts. */
 export const get = <T>(path: string, signal?: AbortSignal) => ask<T>(path, { signal })
 
-export const send = <T>(method: 'POST' | 'PUT' | 'DELETE', path: string, body?: unknown) =>
+export const send = <T>(method: 'POST' | 'PUT' | 'PATCH' | 'DELETE', path: string, body?: unknown) =>
   ask<T>(path, {
     method,
     headers: { 'content-type': 'application/json' },

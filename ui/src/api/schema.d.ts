@@ -144,16 +144,16 @@ export interface paths {
          * @description The workshop's settings.
          */
         get: operations["read_house_api_house_get"];
-        /**
-         * Set House
-         * @description Keep the workshop's settings.
-         */
-        put: operations["set_house_api_house_put"];
+        put?: never;
         post?: never;
         delete?: never;
         options?: never;
         head?: never;
-        patch?: never;
+        /**
+         * Change House
+         * @description Change those of the workshop's settings that are said.
+         */
+        patch: operations["change_house_api_house_patch"];
         trace?: never;
     };
     "/api/catalogue": {
@@ -5579,7 +5579,7 @@ export interface components {
          * Cup
          * @description A cup's measures, mm: its wire, the way over the bust point from wire to wire, its depth, and its pieces.
          *
-         *     `over_point_mm`: so far it reaches above the bust point, along the cup.
+         *     `over_point_mm`: so far it reaches above the bust point, along the cup. `points_apart_mm`: bust point to bust point.
          */
         Cup: {
             /** Wire Diameter Mm */
@@ -5594,6 +5594,8 @@ export interface components {
             over_point_mm: number;
             /** Eased In Mm */
             eased_in_mm: number;
+            /** Points Apart Mm */
+            points_apart_mm: number;
             /** Pieces */
             pieces: components["schemas"]["LaidPiece"][];
         };
@@ -15054,7 +15056,7 @@ export interface operations {
             };
         };
     };
-    set_house_api_house_put: {
+    change_house_api_house_patch: {
         parameters: {
             query?: never;
             header?: never;

@@ -7,6 +7,7 @@ import { useBuild } from '../stores/build'
 import { useNotices } from '../stores/notices'
 import { useSettings } from '../stores/settings'
 import { mainDrawing, savePicture } from './picture'
+import HouseToggle from './HouseToggle.vue'
 
 const shown = defineModel<boolean>({ required: true })
 const open = useBuild()
@@ -105,14 +106,7 @@ const GROUPS = computed(() => {
       <template v-if="drafted">
         <div class="paper">
           <span id="print-pages">Pages</span>
-          <v-btn-toggle
-            :model-value="settings.house.paper"
-            mandatory
-            aria-labelledby="print-pages"
-            @click.stop
-            @update:model-value="(paper: 'a4' | 'letter') => settings.setHouse({ paper })"
-            ><v-btn value="a4" size="small">A4</v-btn><v-btn value="letter" size="small">Letter</v-btn></v-btn-toggle
-          >
+          <HouseToggle of="paper" aria-labelledby="print-pages" />
           <span id="print-roll">Roll</span>
           <v-btn-toggle v-model="roll" mandatory aria-labelledby="print-roll" @click.stop
             ><v-btn v-for="one in ROLLS" :key="one" :value="one" size="small">{{ rollName(one) }}</v-btn></v-btn-toggle

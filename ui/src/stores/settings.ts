@@ -19,8 +19,14 @@ export const useSettings = defineStore('settings', () => {
     ;[house.value, catalogue.value] = await Promise.all([get<House>('/house'), get<Catalogue>('/catalogue')])
   }
 
-  async function setHouse(changes: Partial<House>) {
-    house.value = await send<House>('PUT', '/house', { ...house.value, ...changes })
+  // one after the other: the last answer is of all that was set
+  let setting: Promise<unknown> = Promise.resolve()
+  function setHouse(changes: Partial<House>): Promise<void> {
+    const done = setting.then(async () => {
+      house.value = await send<House>('PATCH', '/house', changes)
+    })
+    setting = done.catch(() => undefined)
+    return done
   }
 
   return { house, catalogue, unit, start, setHouse }

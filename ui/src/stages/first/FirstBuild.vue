@@ -5,7 +5,9 @@ import { Refused } from '../../api/client'
 import type { LevelName } from '../../api/types'
 import FindingsList from '../../parts/FindingsList.vue'
 import FlatOutlines from '../../parts/FlatOutlines.vue'
+import HouseToggle from '../../parts/HouseToggle.vue'
 import LengthField from '../../parts/LengthField.vue'
+import { useDraft, whenSaved } from '../../parts/useDraft'
 import { useBuild } from '../../stores/build'
 import { useNotices } from '../../stores/notices'
 import { useSettings } from '../../stores/settings'
@@ -28,20 +30,40 @@ const here = computed(() => id.value && open.latest?.id === id.value)
 watch(id, (now) => now && open.latest?.id !== now && void open.open(now), { immediate: true })
 
 // --- the picture
-const form = ref({ name: '', character: '', kind: 'underbust corset', day: '' })
+const blank = () => ({ name: '', character: '', kind: 'underbust corset', day: '' })
+const asKept = () => {
+  if (!here.value) return blank()
+  const { name, character, needed_on } = open.build!.brief!
+  return { name: name!, character: character!, kind: open.build!.kind!, day: needed_on ?? '' }
+}
+const form = ref(blank())
 const picture = ref<File>()
 const seen = ref('')
 const fault = ref('')
 const busy = ref(false)
-watch(
-  here,
-  (is) => {
-    if (!is) return
-    const { name, character, needed_on } = open.build!.brief!
-    form.value = { name: name!, character: character!, kind: open.build!.kind!, day: needed_on ?? '' }
-  },
-  { immediate: true },
+// what is typed here and not kept yet is held by this browser
+const typed = ref<Partial<ReturnType<typeof blank>>>({})
+const held = useDraft(
+  id.value || '-',
+  'first build',
+  typed,
+  () => (here.value ? open.latest!.revision : null),
+  (now) => !Object.keys(now).length,
 )
+watch(here, () => (form.value = { ...asKept(), ...typed.value }), { immediate: true })
+watch(
+  form,
+  (now) => {
+    const kept = asKept() as Record<string, string>
+    if (id.value && !here.value) return
+    typed.value = Object.fromEntries(Object.entries(now).filter(([name, text]) => text !== kept[name]))
+  },
+  { deep: true },
+)
+function anew() {
+  held.restored.value = undefined
+  form.value = asKept()
+}
 function choose(event: Event) {
   const file = (event.target as HTMLInputElement).files?.[0]
   if (!file) return
@@ -62,6 +84,7 @@ async function keepPicture() {
   try {
     if (!id.value) {
       const line = await workshop.make(name.trim(), character.trim(), kind)
+      held.drop()
       await router.replace({ name: 'first', params: { id: line.id }, query: { step: 1 } })
       await open.open(line.id)
     }
@@ -76,6 +99,8 @@ async function keepPicture() {
       fault.value = open.errors['brief.name'] ?? ''
       return false
     }
+    typed.value = {}
+    held.restored.value = undefined
     // one that can't be read is told of and let go, so that she goes on without it or with another
     const [file] = [picture.value, (picture.value = undefined)]
     const taken = !file || (await open.addPicture(file, 'reference'))
@@ -147,6 +172,10 @@ async function tryOn() {
     <form class="now" :aria-label="STEPS[step - 1]" @submit.prevent="next">
       <template v-if="step === 1">
         <h1 ref="top" tabindex="-1">What do you see in the picture?</h1>
+        <p v-if="held.restored.value" class="soft small" role="status">
+          As you left it {{ whenSaved(held.restored.value.saved) }}.
+          <v-btn size="small" variant="text" @click="anew">Begin anew</v-btn>
+        </p>
         <div class="two">
           <v-text-field
             v-model="form.name"
@@ -277,13 +306,7 @@ async function tryOn() {
       <template v-else-if="here && step === 5 && open.plan?.pattern">
         <h1 ref="top" tabindex="-1">On paper</h1>
         <div class="choice">
-          <v-btn-toggle
-            :model-value="settings.house.paper"
-            mandatory
-            aria-label="Paper"
-            @update:model-value="(paper: 'a4' | 'letter') => settings.setHouse({ paper })"
-            ><v-btn value="a4">A4</v-btn><v-btn value="letter">Letter</v-btn></v-btn-toggle
-          >
+          <HouseToggle of="paper" size="default" aria-label="Paper" />
           <v-btn
             color="primary"
             size="large"

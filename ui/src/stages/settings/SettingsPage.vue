@@ -4,6 +4,7 @@ import { get } from '../../api/client'
 import type { About, Stage } from '../../api/types'
 import DemoBeside from '../../parts/DemoBeside.vue'
 import HerHours from '../../parts/HerHours.vue'
+import HouseToggle from '../../parts/HouseToggle.vue'
 import { useNotices } from '../../stores/notices'
 import { useSettings } from '../../stores/settings'
 import { useWork } from '../../stores/work'
@@ -18,7 +19,7 @@ const about = ref<About>()
 const devices = ref(false)
 const atTheLaptop = location.protocol === 'http:' // devices of the room come over TLS, and let no others in
 onMounted(async () => (about.value = await get<About>('/about').catch(() => undefined)))
-const set = (changes: Parameters<typeof settings.setHouse>[0]) => settings.setHouse(changes).catch(notices.complain)
+const sayAgain = () => settings.setHouse({ known: [] as Stage[] }).catch(notices.complain)
 </script>
 
 <template>
@@ -27,43 +28,21 @@ const set = (changes: Parameters<typeof settings.setHouse>[0]) => settings.setHo
     <section aria-label="Unit, paper and look">
       <div class="choice">
         <span id="unit-label">Unit</span>
-        <v-btn-toggle
-          :model-value="settings.unit"
-          mandatory
-          aria-labelledby="unit-label"
-          @update:model-value="(unit: 'cm' | 'in') => set({ unit })"
-          ><v-btn value="cm" size="small">centimetres</v-btn><v-btn value="in" size="small">inches</v-btn></v-btn-toggle
-        >
+        <HouseToggle of="unit" aria-labelledby="unit-label" />
         <span class="soft small">A number written with its unit is read in that one, always.</span>
       </div>
       <div class="choice">
         <span id="paper-label">Paper</span>
-        <v-btn-toggle
-          :model-value="settings.house.paper"
-          mandatory
-          aria-labelledby="paper-label"
-          @update:model-value="(paper: 'a4' | 'letter') => set({ paper })"
-          ><v-btn value="a4" size="small">A4</v-btn><v-btn value="letter" size="small">Letter</v-btn></v-btn-toggle
-        >
+        <HouseToggle of="paper" aria-labelledby="paper-label" />
         <span class="soft small">Pattern tiles, strips, lists and sheets are printed on it.</span>
       </div>
       <div class="choice">
         <span id="look-label">Look</span>
-        <v-btn-toggle
-          :model-value="settings.house.theme"
-          mandatory
-          aria-labelledby="look-label"
-          @update:model-value="(theme: 'light' | 'dark') => set({ theme })"
-          ><v-btn value="light" size="small">light</v-btn><v-btn value="dark" size="small">dark</v-btn></v-btn-toggle
-        >
+        <HouseToggle of="theme" aria-labelledby="look-label" />
       </div>
       <div class="choice">
         <span>Stages</span>
-        <v-btn
-          size="small"
-          variant="outlined"
-          :disabled="!settings.house.known?.length"
-          @click="set({ known: [] as Stage[] })"
+        <v-btn size="small" variant="outlined" :disabled="!settings.house.known?.length" @click="sayAgain"
           >Say again what each is for</v-btn
         >
       </div>

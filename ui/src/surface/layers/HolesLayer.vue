@@ -2,15 +2,16 @@
 import { computed } from 'vue'
 import type { Holes } from '../../api/types'
 import { useHigh, useSurface } from '../context'
-import { reachOf } from '../flat'
+import FingerRoom from './FingerRoom.vue'
 
 // The rows of holes behind, and in front where it is laced there.
 const props = defineProps<{ holes: Holes; pair: boolean }>()
 const { panels, flat, scale, picked, pick, sx, sz } = useSurface()
 const last = computed(() => panels.value[panels.value.length - 1])
-const behind = computed(() =>
-  sx(flat.value.offsets[panels.value.length - 1] + last.value.cb_edge[0][0] - props.holes.inset_mm),
+const edge = computed(
+  () => flat.value.offsets[panels.value.length - 1] + last.value.cb_edge[0][0] - props.holes.inset_mm,
 )
+const behind = computed(() => sx(edge.value))
 const infront = computed(() => sx(flat.value.offsets[0] + panels.value[0].cf_edge[0][0] + props.holes.inset_mm))
 const high = useHigh()
 const size = computed(() => Math.max(3, 5 * scale.value))
@@ -18,16 +19,7 @@ const size = computed(() => Math.max(3, 5 * scale.value))
 
 <template>
   <g>
-    <circle
-      v-for="(z, i) in holes.z_mm"
-      :key="`reach ${z}`"
-      class="reach"
-      aria-hidden="true"
-      :cx="behind"
-      :cy="sz(z)"
-      :r="reachOf(holes.z_mm, scale)"
-      @click.stop="pick(`row ${i + 1}`)"
-    />
+    <FingerRoom :heights="holes.z_mm" :across="() => edge" @pick="(i) => pick(`row ${i + 1}`)" />
     <circle
       v-for="(z, i) in holes.z_mm"
       :key="z"
@@ -48,16 +40,6 @@ const size = computed(() => Math.max(3, 5 * scale.value))
 </template>
 
 <style scoped>
-.reach {
-  fill: transparent;
-  display: none;
-}
-/* a finger is broader than a pointer */
-@media (pointer: coarse) {
-  .reach {
-    display: inline;
-  }
-}
 .hole {
   fill: none;
   stroke: var(--metal);

@@ -2,7 +2,8 @@
 import { computed } from 'vue'
 import type { Opening, Point } from '../../api/types'
 import { useHigh, useSurface } from '../context'
-import { edgeAt, path, reachOf } from '../flat'
+import { edgeAt, path } from '../flat'
+import FingerRoom from './FingerRoom.vue'
 
 // What opens the garment, on its line: busk with its studs, zip, hooks.
 const props = defineProps<{ opening: Opening }>()
@@ -40,16 +41,7 @@ const mark = computed(() => (props.opening.kind === 'busk' ? 'Stud' : 'Hook'))
       class="zip"
       :stroke-width="Math.max(4, opening.reach_mm * scale * 0.7)"
     />
-    <circle
-      v-for="(z, i) in opening.marks_z_mm"
-      :key="`reach ${z}`"
-      class="reach"
-      aria-hidden="true"
-      :cx="sx(openAt(z))"
-      :cy="sz(z)"
-      :r="reachOf(opening.marks_z_mm, scale)"
-      @click.stop="pick(`stud ${i + 1}`)"
-    />
+    <FingerRoom :heights="opening.marks_z_mm" :across="openAt" @pick="(i) => pick(`stud ${i + 1}`)" />
     <circle
       v-for="(z, i) in opening.marks_z_mm"
       :key="z"
@@ -67,27 +59,16 @@ const mark = computed(() => (props.opening.kind === 'busk' ? 'Stud' : 'Hook'))
 </template>
 
 <style scoped>
-.busk .reach {
-  fill: transparent;
-  stroke: none;
-  display: none;
-}
-/* a finger is broader than a pointer */
-@media (pointer: coarse) {
-  .busk .reach {
-    display: inline;
-  }
-}
 .busk rect {
   fill: var(--steel);
   fill-opacity: 0.35;
   stroke: var(--steel);
 }
-.busk circle {
+.busk > circle {
   fill: var(--metal);
   cursor: pointer;
 }
-.busk circle:focus {
+.busk > circle:focus {
   outline: none;
   stroke: var(--letout);
   stroke-width: 3;
