@@ -18,6 +18,7 @@ from fuseau.craft.wearer.compression import tension_at
 
 _PASSES = 80
 _LONGEST_STEP_MM = 60.0
+_MANY_N = 3e-5  # out of balance, of one of many bodies: it moves a gap by less than 0.001 mm
 _GAP_MM = 100.0  # how large gaps are, for what rounding leaves
 
 Forces = tuple[Array, Array, Array]  # three arrays along the edge
@@ -195,18 +196,19 @@ class Many:
     balanced: npt.NDArray[np.bool_]
 
 
-def settle_many(holds: Holds) -> Many:
+def settle_many(holds: Holds, begin: Array | None = None) -> Many:
     """As `settle`, for one lacing edge on many bodies, each with its own flesh, girths and pull: Newton side by side.
 
-    Where no balance is found the row is what was reached.
+    `begin` (bodies, points): gaps that they are thought to settle near, mm. Where no balance is found the row is what
+    was reached.
     """
     z, count = holds.z_mm, len(holds.z_mm)
     weight, bend = _weights(z), _bending(count, float(z[1] - z[0]), holds.edge_n_m2)
     natural, give, base = holds.natural_mm, holds.give, holds.sewn_mm - holds.take_up_mm
     pull = holds.pull_n_per_m / 1000
     scale, stiffening = holds.pressure_scale_kpa[:, None], holds.stiffening[:, None]
-    enough = _enough(z, holds.edge_n_m2, holds.pull_n_per_m.mean(axis=1), weight)
-    gap = _begin_many(holds[0], natural * (1 - 0.5 * give) - base)
+    enough = np.maximum(_enough(z, holds.edge_n_m2, holds.pull_n_per_m.mean(axis=1), weight), _MANY_N)
+    gap = _begin_many(holds[0], natural * (1 - 0.5 * give) - base) if begin is None else np.maximum(begin, 0.0)
     open_ = np.arange(len(holds))
     side, far = np.diag(bend, -1), np.diag(bend, -2)
 
@@ -214,9 +216,9 @@ def settle_many(holds: Holds) -> Many:
         tension, by_hoop, _ = tension_at(natural[rows], give[rows], base[rows] + at, scale[rows], stiffening[rows])
         return at @ bend + weight * (pull[rows] - tension / 1000), by_hoop
 
+    here = gap
+    gradient, by_hoop = forces(open_, here)
     for _ in range(_PASSES):
-        here = gap[open_]
-        gradient, by_hoop = forces(open_, here)
         touching = (here <= 1e-9) & (gradient > 0)
         gradient = np.where(touching, 0.0, gradient)
         worst = np.abs(gradient).max(axis=1)
@@ -236,12 +238,12 @@ def settle_many(holds: Holds) -> Many:
         following = here
         for _ in range(30):
             following = np.where(uphill[:, None], np.maximum(here + length[:, None] * step, 0.0), following)
-            ahead, _ = forces(open_, following)
+            ahead, by_hoop = forces(open_, following)
             uphill = np.einsum("ij,ij->i", ahead, following - here) > 0.5 * downhill * length
             if not uphill.any():
                 break
             length = np.where(uphill, length / 2, length)
-        gap[open_] = following
+        gap[open_], here, gradient = following, following, ahead
     balanced = np.ones(len(holds), dtype=bool)
     for row in map(int, open_):  # stiff edges that just touch: each by itself, from inside
         try:

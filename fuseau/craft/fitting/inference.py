@@ -14,6 +14,7 @@ from dataclasses import dataclass, field
 import numpy as np
 
 from fuseau.craft.base.curves import Array
+from fuseau.craft.base.errors import Unsettled
 from fuseau.craft.base.practice import Practice
 from fuseau.craft.base.record import Record
 from fuseau.craft.fit.equilibrium import Holds
@@ -147,14 +148,24 @@ class Belief:
         """The drawn, as bodies. Gives stay below a half, girths positive."""
         return [self.unknowns.body(sample) for sample in self.drawn(count, seed)]
 
-    def holds(self, lacing: Lacing, count: int, seed: int) -> tuple[Holds, Array]:
-        """A garment laced as planned on `count` bodies of the belief, and how much sooner or later it digs on each.
+    def holds(self, lacing: Lacing, drawn: Array) -> tuple[Holds, Array]:
+        """A garment laced as planned on what was drawn, and how much sooner or later it digs on each.
 
-        The second, (count,), is the factor on the comfort of the body as believed.
+        The second, (drawn,), is the factor on the comfort of the body as believed.
         """
-        unknowns, drawn = self.unknowns, self.drawn(count, seed)
-        sight = Sight(untried(lacing), unknowns.prior, unknowns.nodes)
+        unknowns, sight = self.unknowns, Sight(untried(lacing), self.unknowns.prior, self.unknowns.nodes)
         return sight.drawn(drawn, unknowns), np.exp(drawn[:, unknowns.comfort] - self.mean[unknowns.comfort])
+
+    def near(self, lacing: Lacing, drawn: Array) -> Array | None:
+        """About where it settles on what was drawn, (drawn, points) mm: by how it changes about the body as believed.
+
+        None where it finds no balance there.
+        """
+        try:
+            here = sense(self, lacing, mock_up=False)
+        except Unsettled:
+            return None
+        return np.asarray(here.gap_mm + (drawn - self.mean) @ here.gap_by[:, : here.lasting].T)
 
 
 class Foreseen(Record):

@@ -103,9 +103,10 @@ def readiness(belief: Belief, lacing: Lacing, wish: Wish, seed: int = 1, draws: 
     """
     practice = lacing.practice
     levels = belief.body.levels
-    holds, comfort = belief.holds(lacing, draws, seed)
+    drawn = belief.drawn(draws, seed)
+    holds, comfort = belief.holds(lacing, drawn)
     closed = lacing.closed_at_mm
-    many = settle_many(holds) if closed is None else tie_many(holds, closed)
+    many = settle_many(holds, belief.near(lacing, drawn)) if closed is None else tie_many(holds, closed)
     off = many.hoop_mm - holds.natural_mm
     felt = many.pressure_kpa / comfort[:, None]
     wrong = shortfalls(lacing.z, many.gap_mm, off, felt, levels, wish, practice)

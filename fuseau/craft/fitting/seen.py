@@ -188,10 +188,13 @@ class Sight:
     def _holds(self, at: Array, unknowns: Unknowns, seats: Array, pull_n_per_m: float) -> Holds:
         lacing = self.tried.lacing
         self.meet(seats[:, 0])
-        met = [self._bodies[ride] for ride in seats[:, 0].tolist()]
-        girth_map, between_map, give_map = (np.stack(maps) for maps in zip(*met, strict=True))
-        natural = _each(girth_map, at[:, unknowns.girths]) + _each(between_map, at[:, unknowns.between])
-        give = _each(give_map, np.exp(at[:, unknowns.gives]))
+        gives = np.exp(at[:, unknowns.gives])
+        natural, give = np.empty((2, len(at), len(self.z)))
+        for ride in np.unique(seats[:, 0]).tolist():
+            rows = seats[:, 0] == ride
+            girth_map, between_map, give_map = self._bodies[ride]
+            natural[rows] = at[rows, unknowns.girths] @ girth_map.T + at[rows, unknowns.between] @ between_map.T
+            give[rows] = gives[rows] @ give_map.T
         lean, friction = seats[:, 1, None], seats[:, 2, None]
         profile = np.maximum(1 + lean * self.lean - friction * self.far, LEAST_PULL)
         more = np.exp(at[:, unknowns.stretch(lacing.stack.strength), None])
@@ -213,11 +216,6 @@ class Sight:
     @cached_property
     def of_gaps(self) -> Array:
         return picking(self.z, self.tried.z_mm)
-
-
-def _each(maps: Array, values: Array) -> Array:
-    """Each of the maps (n, points, k) of its own values (n, k): (n, points)."""
-    return np.asarray(np.matmul(maps, values[:, :, None])[:, :, 0])
 
 
 @dataclass(frozen=True)
