@@ -1,5 +1,5 @@
 import { defineStore } from 'pinia'
-import { computed, ref } from 'vue'
+import { computed, ref, shallowRef } from 'vue'
 import { get, Refused, send } from '../api/client'
 import type { Article, OpenShelf } from '../api/types'
 import { useNotices } from './notices'
@@ -7,8 +7,8 @@ import { useNotices } from './notices'
 /** The workshop's shelf as the server answered last, and what was refused at which field. */
 export const useShelf = defineStore('shelf', () => {
   const notices = useNotices()
-  const latest = ref<OpenShelf>()
-  const articles = ref<Article[]>([])
+  const latest = shallowRef<OpenShelf>()
+  const articles = shallowRef<Article[]>([])
   const errors = ref<Record<string, string>>({})
   const failed = ref('')
   const nameOf = computed(() => new Map((latest.value?.builds ?? []).map((one) => [one.name, one.label])))

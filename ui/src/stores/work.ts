@@ -1,5 +1,5 @@
 import { defineStore } from 'pinia'
-import { computed, ref } from 'vue'
+import { computed, ref, shallowRef } from 'vue'
 import { get, Refused, send } from '../api/client'
 import type { Underway, WorkPlan } from '../api/types'
 
@@ -7,7 +7,7 @@ const LOOK_MS = 400
 
 /** The work of the workshop as it was worked out last: every step on its day, and the odds of each build's day. */
 export const useWork = defineStore('work', () => {
-  const latest = ref<WorkPlan>()
+  const latest = shallowRef<WorkPlan>()
   const failed = ref('')
   const busy = ref(false)
   const share = ref<number | null>(null)

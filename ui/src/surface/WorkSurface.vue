@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { mdiFitToPageOutline, mdiMagnifyMinusOutline, mdiMagnifyPlusOutline, mdiTapeMeasure } from '@mdi/js'
 import { useElementSize } from '@vueuse/core'
-import { computed, ref, useTemplateRef, watch } from 'vue'
+import { computed, ref, shallowRef, useTemplateRef, watch } from 'vue'
 import type { LaidPanel, LevelName, Plan, Point } from '../api/types'
 import { useKeys } from '../parts/keys'
 import { length } from '../parts/words'
@@ -65,7 +65,7 @@ const has = (layer: string) => props.layers.includes(layer) && on.value.includes
 // the window over it
 const box = useTemplateRef<HTMLElement>('box')
 const size = useElementSize(box, { width: 800, height: 560 })
-const view = ref<View>({ scale: 1, x: 0, y: 0 })
+const view = shallowRef<View>({ scale: 1, x: 0, y: 0 })
 const fits = ref(1)
 /** Nearer than all of it: one finger moves the paper then, and scrolls the page otherwise. */
 const near = computed(() => view.value.scale > 1.02 * fits.value)
@@ -116,8 +116,8 @@ function pan(x: number, y: number) {
 
 // pointer: the paper is drawn, or measured on
 const measuring = ref(false)
-const tape = ref<Point[]>([])
-const pointer = ref<Point>()
+const tape = shallowRef<Point[]>([])
+const pointer = shallowRef<Point>()
 const fingers = new Map<number, Point>()
 let dragged: { from: Point; x: number; y: number } | undefined
 function at(event: MouseEvent): Point {

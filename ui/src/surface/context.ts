@@ -32,7 +32,12 @@ export function placing(
   sx: (x: number) => number,
   sz: (z: number) => number,
 ) {
-  const place = (i: number, points: Point[]) => points.map(([x, z]): Point => [sx(x + flat.value.offsets[i]), sz(z)])
+  // both are linear, and a panel has hundreds of points: they are asked twice, and not for each
+  const place = (i: number, points: Point[]) => {
+    const [x0, z0] = [sx(flat.value.offsets[i]), sz(0)]
+    const [along, up] = [sx(flat.value.offsets[i] + 1) - x0, sz(1) - z0]
+    return points.map(([x, z]): Point => [x0 + along * x, z0 + up * z])
+  }
   const line = (i: number, points: Point[], closed = false) => path(place(i, points), closed)
   return { place, line }
 }

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { watchDebounced } from '@vueuse/core'
-import { computed, ref, watch } from 'vue'
+import { computed, ref, shallowRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { get, Refused } from '../../api/client'
 import type { CardsSeen } from '../../api/types'
@@ -18,7 +18,7 @@ const notices = useNotices()
 const router = useRouter()
 const words = ref('')
 const kind = ref<string | null>(null)
-const seen = ref<CardsSeen>()
+const seen = shallowRef<CardsSeen>()
 const failed = ref('')
 const picked = ref<string[]>([])
 const field = ref<{ focus: () => void }>()

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, nextTick, ref, watch } from 'vue'
+import { computed, nextTick, ref, shallowRef, watch } from 'vue'
 import { get, Refused } from '../../api/client'
 import type { MakeSeen } from '../../api/types'
 import { useKeys } from '../../parts/keys'
@@ -24,7 +24,7 @@ const settings = useSettings()
 const work = useWork()
 const notices = useNotices()
 const thought = { ...storeToRefs(work), ask: work.ask, stop: work.stop }
-const seen = ref<MakeSeen>()
+const seen = shallowRef<MakeSeen>()
 const failed = ref('')
 const picked = ref('')
 const saving = ref(false)

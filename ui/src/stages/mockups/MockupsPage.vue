@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, nextTick, ref, useTemplateRef, watch } from 'vue'
+import { computed, nextTick, ref, shallowRef, useTemplateRef, watch } from 'vue'
 import type { Fitting, LaidPanel, LevelName } from '../../api/types'
 import { useBuild } from '../../stores/build'
 import { drafts } from '../../stores/drafts'
@@ -46,7 +46,7 @@ async function stop() {
   says.value?.focus() // what the fitting said is read on
 }
 const picked = ref<number | null>(null)
-const behind = ref<LaidPanel[]>([])
+const behind = shallowRef<LaidPanel[]>([])
 watch(picked, (number) => number === null && (behind.value = []))
 watch(
   () => open.build?.versions?.length,

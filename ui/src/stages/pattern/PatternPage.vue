@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue'
+import { computed, ref, shallowRef, watch } from 'vue'
 import type { EditedPattern, PatternEdit, LevelName } from '../../api/types'
 import { useBuild } from '../../stores/build'
 import { useSettings } from '../../stores/settings'
@@ -49,7 +49,7 @@ const picked = ref<string>()
 const side = ref<'both' | 'right' | 'left'>('both')
 const how = ref<'girth' | 'shift'>('girth')
 const here = ref<string>()
-const preview = ref<EditedPattern>()
+const preview = shallowRef<EditedPattern>() // hundreds of points: replaced as a whole
 const parted = computed(() => !!plan.value.pattern?.left_panels)
 const leftShown = computed(() => side.value === 'left' && parted.value)
 const panels = computed(() => {

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue'
+import { computed, ref, shallowRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { get, Refused } from '../../api/client'
 import type { CardSeen } from '../../api/types'
@@ -19,7 +19,7 @@ import WearForm from './WearForm.vue'
 const open = useBuild()
 const settings = useSettings()
 const notices = useNotices()
-const seen = ref<CardSeen>()
+const seen = shallowRef<CardSeen>()
 const failed = ref('')
 let turn = 0
 watch(
