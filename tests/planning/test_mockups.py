@@ -10,6 +10,7 @@ from fuseau.commands.fittings import correct_fitting, log_fitting, set_line
 from fuseau.commands.versions import accept, cut_version
 from fuseau.craft.wearer.measures import Wearer
 from fuseau.document.fittings import Pinch
+from fuseau.planning import observations
 from fuseau.planning.evidence import pinch_profile, pinched_by_seam, stale_versions
 from fuseau.planning.observations import InferenceInputs, tried_on, widened
 from fuseau.planning.readiness import ready
@@ -375,3 +376,25 @@ def test_a_lighter_pull_may_leave_a_gap_a_little_narrower(cut, today, pull, othe
 def test_but_no_more_than_rounding_and_a_misread_may_do(cut, today, pull, other, wider_mm):
     with pytest.raises(ValidationError, match="a lighter pull leaves the wider gap"):
         pulled_twice(cut, today, pull, other, wider_mm)
+
+
+@pytest.mark.parametrize("turn", range(6))
+def test_the_quick_look_never_hides_a_reading_from_the_other_end(cut, today, turn, monkeypatch):
+    """What the derivatives of all that is known expected of the last fitting, beside what was sought without it."""
+    chance = np.random.default_rng(turn)
+    mock_up, heights = plan(cut).mock_up, np.array([95, 50, 0, -50, -110])
+    tilt, bow = chance.normal(0, 0.25), chance.normal(0, 0.001)
+    gaps = np.array([mock_up.gap_at(z) for z in heights]) + tilt * heights + bow * heights**2
+
+    def read(once):
+        noisy = np.maximum(once + chance.normal(0, 1.5, 5), 0)
+        return [{"z_mm": int(z), "gap_mm": float(gap)} for z, gap in zip(heights, noisy, strict=True)]
+
+    build = logged(cut, today, readings=read(gaps))
+    for last in (gaps, gaps[::-1]):
+        seen = InferenceInputs.of(logged(build, today, readings=read(last)), plan(cut).body)
+        found = observations.UpsideDownInputs(seen, observations.infer_belief(seen))
+        quick = observations.read_upside_down(found)
+        monkeypatch.setattr(observations, "_SURE_SHARE", 0.0)
+        assert observations.read_upside_down(found) == quick
+        monkeypatch.undo()

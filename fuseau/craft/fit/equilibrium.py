@@ -5,6 +5,7 @@ minimum of a convex energy: EI/4·∫g''² + ∫q·g + the work done on the body
 """
 
 import math
+import sys
 from collections.abc import Callable
 from dataclasses import dataclass
 from functools import lru_cache
@@ -111,18 +112,27 @@ class Settled:
 
     def gap_by_force(self, force: Array) -> Array:
         """d(gap), (n, m) mm, for changes (n, m) of tension less pull in N/m at a standing gap."""
+        weight = _weights(self.hold.z_mm)[:, None]
+        if not self.touching.any():
+            return np.asarray(np.linalg.solve(self.hessian, weight * force / 1000))
         free = np.flatnonzero(self.touching == 0)
         out = np.zeros_like(force)
         if len(free):
-            weight = _weights(self.hold.z_mm)[free, None]
+            weight = weight[free]
             out[free] = np.linalg.solve(self.hessian[np.ix_(free, free)], weight * force[free] / 1000)
         return out
 
 
 def _weights(z: Array) -> Array:
-    """Trapezoid weights (mm) of an even grid."""
-    weight = np.full(len(z), z[1] - z[0])
+    """Trapezoid weights (mm) of an even grid. Not to be written."""
+    return _even_weights(len(z), float(z[1] - z[0]))
+
+
+@lru_cache(maxsize=64)
+def _even_weights(count: int, step: float) -> Array:
+    weight = np.full(count, step)
     weight[[0, -1]] /= 2
+    weight.setflags(write=False)
     return weight
 
 
@@ -299,7 +309,7 @@ def _solve_banded(main: Array, side: Array, far: Array, right: Array) -> Array:
 def _enough(z: Array, edge_n_m2: float, pull_n_per_m: Array, weight: Array) -> Array:
     """The largest force out of balance, N, that is as good as none (model, section 3: a short edge settles too)."""
     stiffest = edge_n_m2 * 1e6 * 3 / float(z[1] - z[0]) ** 3
-    rounding = 8 * float(np.finfo(float).eps) * stiffest * _GAP_MM
+    rounding = 8 * sys.float_info.epsilon * stiffest * _GAP_MM
     return np.maximum(1e-7 * np.maximum(1.0, pull_n_per_m / 1000 * float(weight.sum())), rounding)
 
 

@@ -9,7 +9,7 @@ is left over than the spreads explain, all spreads are widened by its root.
 
 import math
 from collections.abc import Container, Sequence
-from dataclasses import dataclass, field
+from dataclasses import dataclass, field, replace
 
 import numpy as np
 
@@ -128,7 +128,8 @@ class Learned(Record):
 class Belief:
     """The posterior: the body as believed and the story of it.
 
-    `mean`, `covariance` are of the unknowns that last, in the order of `unknowns`.
+    `mean`, `covariance` are of the unknowns that last, in the order of `unknowns`. `foreknown_mm`: about what the last
+    fitting's gaps would have been expected to read, of what was known before it; None where there is none.
     """
 
     body: Body
@@ -136,6 +137,7 @@ class Belief:
     unknowns: Unknowns
     mean: Array
     covariance: Array
+    foreknown_mm: Array | None
 
     def drawn(self, count: int, seed: int) -> Array:
         """What may be so, drawn from the belief, (count, unknowns that last): the same for the same seed."""
@@ -527,4 +529,21 @@ def _belief(unknowns: Unknowns, sights: list[Sight], at: Array, here: Linear, st
         ),
         ambiguity=which(at, unknowns, covariance, sights, stripped),
     )
-    return Belief(believed, learned, unknowns, at[lasting], covariance[lasting, lasting])
+    foreknown = _foreknown(unknowns, sights, here.looked)
+    return Belief(believed, learned, unknowns, at[lasting], covariance[lasting, lasting], foreknown)
+
+
+def _foreknown(unknowns: Unknowns, sights: list[Sight], looked: Looked) -> Array | None:
+    """What the last fitting's gaps (as worn) would about have read: one Newton step from all that is known, without it.
+
+    The gaps follow by how they change about where they settled.
+    """
+    if not sights or sights[-1].tried.lacing.tied_mm is not None:
+        return None
+    number = sights[-1].tried.number
+    others = [i for i in range(len(looked.off)) if i >= len(sights) or sights[i].tried.number != number]
+    rest = replace(looked, off=[looked.off[i] for i in others], by=[looked.by[i] for i in others])
+    without = weigh(rest, unknowns, True)
+    first = next(i for i, sight in enumerate(sights) if sight.tried.number == number)
+    gap, by = looked.settled[first]
+    return np.asarray(sights[first].of_gaps @ (gap - by @ np.linalg.solve(without.hessian, without.gradient)))

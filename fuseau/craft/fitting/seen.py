@@ -102,7 +102,7 @@ def of_worn(one: Worn, at: Array, unknowns: Unknowns, i: int, comfort_kpa: float
     hoop, scale = np.array([one.hoop_mm]), unknowns.practice.pressure_scale_kpa * math.exp(float(at[flesh][0]))
     stiffening, stiffening_by = bounded_stiffening(at[flesh][1])
     tension, by_hoop, by_natural = tension_at(natural, give, hoop, scale, stiffening)
-    by_give, by_stiffening = tension_by_flesh(natural, give, hoop, scale, stiffening)
+    by_give, by_stiffening = tension_by_flesh(natural, give, hoop, stiffening, tension, by_hoop)
     limit = comfort_kpa * math.exp(float(at[unknowns.comfort]))
     factor = 2 * math.pi / (one.hoop_mm * limit)
     share = float(tension[0]) * factor
@@ -270,9 +270,9 @@ def see(at: Array, unknowns: Unknowns, sight: Sight, order: int, start: Array | 
         pull_by[:, ways.start + 2] = -pull * sight.far * held
 
     stiffening, stiffening_by = bounded_stiffening(at[flesh][1])
-    hoop, scale = settled.hoop_mm, hold.pressure_scale_kpa
-    _, by_hoop, by_natural = hold.tension_at(hoop)
-    by_give, by_stiffening = tension_by_flesh(natural, give, hoop, scale, stiffening)
+    hoop = settled.hoop_mm
+    tension, by_hoop, by_natural = hold.tension_at(hoop)
+    by_give, by_stiffening = tension_by_flesh(natural, give, hoop, stiffening, tension, by_hoop)
     tension_by = by_natural[:, None] * natural_by + by_give[:, None] * give_by
     tension_by[:, flesh.start] += settled.tension_n_per_m
     tension_by[:, flesh.start + 1] += by_stiffening * stiffening_by

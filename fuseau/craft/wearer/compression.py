@@ -26,17 +26,20 @@ def pressure_at(
     Inverse of C = C0·(1 − c·(1 − exp(−p/p0))). Beyond 99.9 % of what the level gives it goes on straight,
     so that Newton's method never leaves the domain, and a draft past what a body gives always exists (model, 4).
     """
-    used = (natural - girth) / (natural * give)
+    span = natural * give
+    used = (natural - girth) / span
     held = np.minimum(np.maximum(used, 0.0), _MOST_USED)
     left = 1 - held
-    exponential = np.maximum(used - held, 0.0) / left - np.log1p(-held)
-    presses = used > 0
-    if not np.any(stiffening):
-        return scale_kpa * exponential * presses, np.where(presses, -scale_kpa / left / (natural * give), 0.0)
-    share = 1 + stiffening * (held - 0.5)
-    by_used = share / left + exponential * stiffening * (used < _MOST_USED)
-    pressure = scale_kpa * exponential * share
-    return pressure * presses, np.where(presses, -scale_kpa * by_used / (natural * give), 0.0)
+    pressure, by_used = 0.0 - np.log1p(-held), 1 / left
+    past = used > _MOST_USED
+    beyond = bool(past.any())
+    if beyond:
+        pressure = pressure + np.where(past, used - held, 0.0) / left
+    if np.ndim(stiffening) or stiffening:
+        share, bent = 1 + stiffening * (held - 0.5), pressure * stiffening
+        by_used = by_used * share + (np.where(past, 0.0, bent) if beyond else bent)
+        pressure = pressure * share
+    return scale_kpa * pressure, np.where(used > 0, -scale_kpa * by_used / span, 0.0)
 
 
 def tension_at(
@@ -51,14 +54,16 @@ def tension_at(
 
 
 def tension_by_flesh(
-    natural: Array, give: Array, girth: Array, scale_kpa: float, stiffening: Number = 0.0
+    natural: Array, give: Array, girth: Array, stiffening: Number, tension: Array, by_hoop: Array
 ) -> tuple[Array, Array]:
-    """dT/d(give) (N/m) and dT/d(stiffening) (N/m) of `tension_at`; by the log of the scale it changes as T itself."""
-    _, by_girth = pressure_at(natural, give, girth, scale_kpa, stiffening)
+    """dT/d(give) (N/m) and dT/d(stiffening) (N/m) of `tension_at`, from what that found.
+
+    By the log of the scale it changes as T itself.
+    """
     held = np.minimum(np.maximum((natural - girth) / (natural * give), 0.0), _MOST_USED)
-    plain, _ = pressure_at(natural, give, girth, scale_kpa)
-    round_it = girth / (2 * math.pi)
-    return by_girth * (natural - girth) / give * round_it, plain * (held - 0.5) * round_it
+    apart = held - 0.5
+    by_give = (by_hoop - tension / girth) * (natural - girth) / give
+    return by_give, tension * apart / (1 + stiffening * apart)
 
 
 def girth_under(natural: Array, give: Array, tension: Array, scale_kpa: float, stiffening: float = 0.0) -> Array:
