@@ -24,7 +24,7 @@ from fuseau.planning.lacings import edge_of
 _ONE_PLACE_MM = 30.0  # pinches whose middles lie closer than this are one stand-off
 _FLIPPED_SHARE = 0.5  # upside down, what is left of the differences has to be less than this
 _FLIPPED_MM = 8.0
-_SURE_SHARE = 0.5  # of that: a quick look that finds them nearer needs no second one
+_SURE_SHARE = 0.5  # of that
 _UNTOLD = {"note": "", "photos": (), "hours": None, "cost": None, "under": "", "tried_on": None, "corrected": 0}
 
 
@@ -144,13 +144,18 @@ def read_upside_down(inputs: UpsideDownInputs) -> int | None:
     # turned round it can't come nearer by more than it differs from itself turned round (the triangle's inequality)
     if _rms(read - read[::-1]) <= (1 - _FLIPPED_SHARE) * _FLIPPED_MM:
         return None
-    foreknown = inputs.belief.foreknown_mm
-    if foreknown is not None and _rms(read - foreknown[order]) < _SURE_SHARE * _FLIPPED_MM:
+    if inputs.belief.foreknown_mm is not None and _goes_with(read, inputs.belief.foreknown_mm[order]):
         return None
     expected = fit(last.lacing, believed_without(inputs.belief, before, seen.strips, seen.worn))
     off = np.array([expected.gap_at(z) for z in last.z_mm[order]])
     plain, turned = _rms(read - off), _rms(read[::-1] - off)
     return last.number if plain > _FLIPPED_MM and turned < _FLIPPED_SHARE * plain else None
+
+
+def _goes_with(read: Array, about: Array) -> bool:
+    """Whether gaps go with what was about expected so surely that they need no second look."""
+    plain = _rms(read - about)
+    return plain < _SURE_SHARE * _FLIPPED_MM or _rms(read[::-1] - about) >= plain
 
 
 def _rms(values: Array) -> float:

@@ -395,6 +395,6 @@ def test_the_quick_look_never_hides_a_reading_from_the_other_end(cut, today, tur
         seen = InferenceInputs.of(logged(build, today, readings=read(last)), plan(cut).body)
         found = observations.UpsideDownInputs(seen, observations.infer_belief(seen))
         quick = observations.read_upside_down(found)
-        monkeypatch.setattr(observations, "_SURE_SHARE", 0.0)
+        monkeypatch.setattr(observations, "_goes_with", lambda read, about: False)
         assert observations.read_upside_down(found) == quick
         monkeypatch.undo()
