@@ -242,7 +242,7 @@ def foresee(belief: Belief, lacing: Lacing, *, mock_up: bool) -> Foreseen:
     seen = sense(belief, lacing, mock_up=mock_up)
 
     def spread(by: Array) -> Array:
-        return np.sqrt(np.maximum(np.einsum("ij,jk,ik->i", by, seen.covariance, by), 0.0))
+        return np.sqrt(np.maximum(np.sum(by @ seen.covariance * by, axis=1), 0.0))
 
     def plain(values: Array) -> tuple[float, ...]:
         return tuple(map(float, values))

@@ -145,21 +145,22 @@ def lay_flat(pattern: Pattern, practice: Practice) -> Laid:
     curves = tuple(curve_of(line, run, pattern.front_panels) for line, run in zip(_lines(pattern), runs, strict=True))
 
     top, hem = (_drawn_line(curve, run) for curve, run in zip(curves, runs, strict=True))
-    highs, lows, seams = np.zeros(2 * count), np.zeros(2 * count), []
+    highs, lows = np.zeros(2 * count), np.zeros(2 * count)
+    before: list[tuple[list[float], list[float]]] = []
     for j in range(count + 1):
         sides = [side for side in (2 * j - 1, 2 * j) if 0 <= side < 2 * count]
         above = [edges[side].run_at_height(float(top.at_seams[j])) for side in sides]
         below = [edges[side].run_at_height(float(hem.at_seams[j])) for side in sides]
-        highs[sides], lows[sides] = np.mean(above), np.mean(below)
-        if len(sides) == 2:
-            seams.append(_trued(j, above, below, edges, highs, lows))
+        highs[sides], lows[sides] = sum(above) / len(sides), sum(below) / len(sides)
+        before.append((above, below))
+    points = [edge.cut(lows[side], highs[side]) for side, edge in enumerate(edges)]
+    seams = tuple(_trued(j, *before[j], points[2 * j - 1 : 2 * j + 1]) for j in range(1, count))
 
     panels = []
     widths = shape.widths(shape.nominal)
     top_turns, hem_turns = _turns(edges, highs), _turns(edges, lows)
     for i, panel in enumerate(pattern.panels):
         left, right = 2 * i, 2 * i + 1
-        points = {side: edges[side].cut(lows[side], highs[side]) for side in (left, right)}
         panels.append(
             _panel(
                 panel.number,
@@ -180,7 +181,7 @@ def lay_flat(pattern: Pattern, practice: Practice) -> Laid:
             slashed = panels[gusset.panel - 1]
             panels[gusset.panel - 1] = slashed.model_copy(update={"slashes": (*slashed.slashes, _points(slash))})
     pieces = _gussets(pattern, edges, highs, lows, slashes)
-    return Laid(panels=tuple(panels), seams=tuple(seams), pieces=pieces)
+    return Laid(panels=tuple(panels), seams=seams, pieces=pieces)
 
 
 def _lines(pattern: Pattern) -> tuple[EdgeLine, EdgeLine]:
@@ -216,9 +217,9 @@ def _sample(shape: Shape) -> list[_Edge]:
     return edges
 
 
-def _trued(j: int, above: list[float], below: list[float], edges: list[_Edge], highs: Array, lows: Array) -> TruedSeam:
-    cf_side, cb_side = 2 * j - 1, 2 * j
-    after = [float(lengths_along(*edges[side].cut(lows[side], highs[side]).T)[-1]) for side in (cf_side, cb_side)]
+def _trued(j: int, above: list[float], below: list[float], sides: list[Array]) -> TruedSeam:
+    """A seam from where its sides met top line and hem before, mm from the waistline, and their points after."""
+    after = [float(lengths_along(*side.T)[-1]) for side in sides]
     return TruedSeam(
         seam=f"{j}·{j + 1}",
         cf_side_before_mm=above[0] - below[0],
