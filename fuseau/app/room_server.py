@@ -95,7 +95,11 @@ class RoomServer:
             self.codes.drop()
             if self._server is not None and self._thread is not None:
                 self._server.should_exit = True
-                self._thread.join(_PATIENCE_S)
+                began = time.monotonic()
+                while self._thread.is_alive() and time.monotonic() - began < _PATIENCE_S:
+                    # connections that are only kept open are not waited for
+                    self._server.force_exit = not self._server.server_state.tasks
+                    self._thread.join(0.05)
             self._server = self._thread = None
 
 

@@ -10,6 +10,7 @@ from fuseau.app.demo_beside import DemoBeside
 from fuseau.app.server import make_app
 from fuseau.app.settings import Settings
 from fuseau.craft.base.errors import Unmakeable
+from tests.conftest import copied
 
 
 def test_it_says_where_its_data_are_and_whether_it_is_the_demo(tmp_path):
@@ -32,7 +33,8 @@ def test_a_demo_that_does_not_start_is_told_and_nothing_is_left(tmp_path):
     beside.close()
 
 
-def test_a_demo_that_somebody_started_is_gone_to_and_not_ended(tmp_path):
+def test_a_demo_that_somebody_started_is_gone_to_and_not_ended(demo_database, tmp_path):
+    copied(demo_database, tmp_path / "demo")
     first, second = DemoBeside(tmp_path / "demo"), DemoBeside(tmp_path / "demo")
     try:
         url = first.open()

@@ -15,6 +15,7 @@ from fuseau.store.opening import open_database
 from fuseau.store.workshop import Workshop
 from fuseau.wording.history import label_of
 from tests.app.conftest import FILE, HOST, edit, fitting
+from tests.conftest import copied
 
 
 def test_the_whole_path_over_http(client, sheet):
@@ -217,9 +218,8 @@ def test_labels_are_in_the_makers_words():
 # --- the demo workshop
 
 
-def test_the_demo_workshop_fills_once_with_invented_builds(tmp_path):
-    database = tmp_path / "demo.db"
-    fill(database)
+def test_the_demo_workshop_fills_once_with_invented_builds(demo_database, tmp_path):
+    database = copied(demo_database, tmp_path / "demo")
     workshop = Workshop(open_database(database))
     names = [opened.build.brief.name for opened in (*workshop.builds(), *workshop.builds(archived=True))]
     assert len(names) == len(STORIES)

@@ -14,13 +14,12 @@ from fuseau.commands.versions import accept, cut_version
 from fuseau.craft.base.errors import Unmakeable
 from fuseau.craft.base.findings import Change
 from fuseau.craft.materials.cloths import CLOTHS
-from fuseau.demo.workshop import fill
 from fuseau.document.build import Build, faults
 from fuseau.planning.cache import StageCache
 from fuseau.planning.thread import thread
 from fuseau.store.opening import open_database
 from fuseau.store.workshop import Workshop
-from tests.conftest import edited
+from tests.conftest import copied, edited
 from tests.plans import plan
 from tests.saying import refused, said
 
@@ -59,9 +58,8 @@ def test_the_same_build_gives_the_same_plan(measured):
 
 
 @pytest.fixture(scope="module")
-def demo_builds(tmp_path_factory) -> list[Build]:
-    database = tmp_path_factory.mktemp("demo") / "fuseau.db"
-    fill(database)
+def demo_builds(demo_database, tmp_path_factory) -> list[Build]:
+    database = copied(demo_database, tmp_path_factory.mktemp("demo") / "copy")
     return [one.build for one in Workshop(open_database(database)).builds()]
 
 

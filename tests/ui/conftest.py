@@ -1,15 +1,12 @@
 """A browser for the module, and a server with fresh data for each test."""
 
 import os
-import sqlite3
-from contextlib import closing
 from pathlib import Path
 
 import pytest
-from filelock import FileLock
 
-from fuseau.demo.workshop import fill
 from fuseau.store.opening import open_database
+from tests.conftest import copied
 from tests.craft.fitting.test_photo_gap import drawn, tilted
 from tests.ui.driving import Hand, Room, Server, chromium
 
@@ -46,18 +43,6 @@ def server(tmp_path):
 
 
 @pytest.fixture(scope="session")
-def demo_database(tmp_path_factory):
-    """The demo workshop, filled once for all workers; each test works on a copy."""
-    mine = tmp_path_factory.getbasetemp()
-    made = (mine.parent if "PYTEST_XDIST_WORKER" in os.environ else mine) / "demo workshop" / "fuseau.db"
-    made.parent.mkdir(exist_ok=True)
-    with FileLock(made.with_suffix(".lock")):
-        if not made.is_file():
-            fill(made)
-    return made
-
-
-@pytest.fixture(scope="session")
 def empty_database(tmp_path_factory):
     """An empty workshop, made once."""
     made = tmp_path_factory.mktemp("empty") / "fuseau.db"
@@ -67,9 +52,7 @@ def empty_database(tmp_path_factory):
 
 def opened(browser, room, database, data) -> Hand:
     """A user in front of a copy of a workshop, with nothing left of the test before, and no page open yet."""
-    data.mkdir()
-    with closing(sqlite3.connect(database)) as source, closing(sqlite3.connect(data / "fuseau.db")) as copy:
-        source.backup(copy)
+    copied(database, data)
     # A page of the same address leaves the one before and keeps the browser's process, with all that it has compiled.
     browser.get(f"{room.url}/api/house" if room.is_open else "about:blank")
     room.open(data)

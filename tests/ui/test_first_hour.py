@@ -7,6 +7,7 @@ import pytest
 from pypdf import PdfReader
 from selenium.webdriver.common.keys import Keys
 
+from tests.conftest import copied
 from tests.files.test_documents_and_prints import boxes
 from tests.ui.driving import STAGES, Hand, said_in_red
 
@@ -96,7 +97,10 @@ def test_a_new_build_has_no_alarms_and_each_stage_says_what_it_is_for_until_it_w
 
 
 @pytest.mark.long
-def test_the_demo_workshop_opens_beside_an_empty_one_and_nothing_of_it_comes_in(server, browser):
+def test_the_demo_workshop_opens_beside_an_empty_one_and_nothing_of_it_comes_in(
+    server, browser, demo_database, tmp_path
+):
+    copied(demo_database, tmp_path / "data" / "demo")  # as it was filled when it was opened before
     hand = Hand(browser, server.url)
     hand.go()
     hand.press("Open the demo workshop")
