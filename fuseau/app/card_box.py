@@ -68,7 +68,7 @@ class CardBox:
             if had is not None and had[0] == one.revision:
                 yield one.build_id, one.revision, had[1]
             elif one.document:
-                filed = Filed.model_validate_json(one.document)
+                filed = Filed.model_validate_json(one.document, context={"stored": True})
                 self._remember(one.build_id, one.revision, filed)
                 yield one.build_id, one.revision, filed
             else:

@@ -99,7 +99,9 @@ class Session:
         """The workshop's settings."""
         found = self._house
         if found is None:
-            found = self._house = House.model_validate_json(self.workshop.setting("house", "{}"))
+            found = self._house = House.model_validate_json(
+                self.workshop.setting("house", "{}"), context={"stored": True}
+            )
         return found
 
     def change_house(self, said: House) -> House:

@@ -8,7 +8,7 @@ from pydantic import BaseModel, Field
 from fuseau.app.written import Written, as_written
 from fuseau.craft.base.findings import Change, Finding, Stage
 from fuseau.craft.base.lengths import Unit
-from fuseau.craft.base.record import Text
+from fuseau.craft.base.record import Day, Text
 from fuseau.craft.making.hours import Hours
 from fuseau.craft.materials.catalogue import BoneKind, BoneName, BuskStock
 from fuseau.craft.materials.cloths import Cloth, Role
@@ -248,7 +248,7 @@ class BookEntry(BaseModel):
 class KeepMeasures(OnRevision):
     """Keep a build's measures in the book, as of a day."""
 
-    taken_on: datetime.date | None = None
+    taken_on: Day | None = None
 
 
 class TakeMeasures(OnRevision):

@@ -8,7 +8,7 @@ from pydantic import BaseModel, Field
 from fuseau.app.wire import OnRevision
 from fuseau.app.written import Written, as_written
 from fuseau.craft.base.findings import Change
-from fuseau.craft.base.record import Text
+from fuseau.craft.base.record import Day, Text
 from fuseau.craft.making.choices import LogEntry, OwnStep
 from fuseau.craft.making.steps import StepKey
 from fuseau.planning.gains import Gain
@@ -51,7 +51,7 @@ class LeaveOut(OfStep):
 class Appoint(OfStep):
     """A day on which a step is done because somebody comes; none: on no day in particular."""
 
-    on: datetime.date | None = None
+    on: Day | None = None
     note: Annotated[str, Text(200)] = ""
 
 

@@ -8,7 +8,7 @@ from pydantic import BaseModel, Field
 from fuseau.app.wire import Choice, OnRevision, Revision, WrittenEdit
 from fuseau.app.written import Written, as_written
 from fuseau.craft.base.findings import Change
-from fuseau.craft.base.record import Text
+from fuseau.craft.base.record import Day, Text
 from fuseau.craft.layout.at_hand import Laying
 from fuseau.craft.layout.nesting import Pinned
 from fuseau.craft.stock.articles import Article
@@ -127,7 +127,7 @@ class PlaceOrder(OnShelfRevision):
 
     shop: Annotated[str, Text(80, least=1)]
     lines: list[OrderLine] = Field(min_length=1, max_length=80)
-    due_on: datetime.date | None = None
+    due_on: Day | None = None
 
 
 class ListRead(BaseModel):

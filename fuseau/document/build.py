@@ -4,7 +4,6 @@ Lengths are millimetres. A field that holds a length also takes text in the make
 bare number in a text takes the unit of the validation context.
 """
 
-import datetime
 from collections.abc import Iterator, Mapping
 from functools import cached_property
 from typing import Annotated, Any, Literal
@@ -13,7 +12,7 @@ from pydantic import Field, ValidationError, model_validator
 
 from fuseau.craft.base.lengths import Length, Unit, format_length
 from fuseau.craft.base.practice import Practice, range_of
-from fuseau.craft.base.record import Amount, Record, Text, at_field
+from fuseau.craft.base.record import Amount, Day, Record, Text, at_field
 from fuseau.craft.boning.choices import BoneChoices
 from fuseau.craft.closures.back import BackChoices
 from fuseau.craft.closures.choices import FrontChoices
@@ -105,7 +104,7 @@ class Brief(Record):
 
     name: Name = "New build"
     character: Name = ""
-    needed_on: datetime.date | None = None
+    needed_on: Day | None = None
     note: Note = ""
     pictures: tuple[Picture, ...] = Field(default=(), max_length=16)
     chosen_sketch: Annotated[str, Text(64)] | None = None
@@ -158,7 +157,7 @@ class MeasuringRef(Record):
 
     wearer_id: Annotated[str, Text(32)]
     measuring_id: Annotated[str, Text(32)]
-    taken_on: datetime.date
+    taken_on: Day
 
 
 class Memory(Record):
@@ -180,7 +179,7 @@ class PatternVersion(Record):
     note: Note = ""
     fitting: int | None = Field(default=None, description="Number of the fitting that it came from.")
     fitting_corrected: int = Field(default=0, ge=0, description="How often that fitting had been corrected by then.")
-    made_on: datetime.date | None = None
+    made_on: Day | None = None
     pattern: Pattern
     alteration: Alteration | None = None
     made_for: Annotated[str, Text(24), Field(description="A mark of what was known and wished when it was made.")] = ""

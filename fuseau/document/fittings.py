@@ -4,14 +4,13 @@ Whatever is missing stays missing. Lengths are millimetres and may be text in th
 zero line, up is positive.
 """
 
-import datetime
 from typing import Annotated, Literal
 
 from pydantic import Field, model_validator
 from pydantic_core import PydanticCustomError
 
 from fuseau.craft.base.lengths import Length
-from fuseau.craft.base.record import Amount, Record, Text
+from fuseau.craft.base.record import Amount, Day, Record, Text
 from fuseau.craft.fit.target import Pull
 from fuseau.craft.fitting.seen import Word
 from fuseau.craft.materials.catalogue import BoneName
@@ -205,7 +204,7 @@ class Fitting(Record):
 
     number: int = Field(ge=1)
     version: int = Field(ge=1)
-    tried_on: datetime.date | None = None
+    tried_on: Day | None = None
     pull: Pull = "close"
     made_of: MockUp = MockUp()
     pads: Pads = Field(default=(), description="The padding that she had under it.")

@@ -3,7 +3,6 @@
 One document, as a build is one: every change makes a new state of it, and an earlier one can be had back.
 """
 
-import datetime
 from collections import defaultdict
 from collections.abc import Iterator, Mapping
 from functools import cached_property
@@ -12,7 +11,7 @@ from typing import Annotated, Any, Literal
 from pydantic import Field, ValidationError, model_validator
 
 from fuseau.craft.base.lengths import Length, Unit, format_length
-from fuseau.craft.base.record import Amount, Record, Text, at_field
+from fuseau.craft.base.record import Amount, Day, Record, Text, at_field
 from fuseau.craft.materials.catalogue import BONES, OwnKinds
 from fuseau.craft.materials.cloths import ClothName
 from fuseau.craft.stock.articles import Article
@@ -61,11 +60,11 @@ class Order(Record):
 
     id: StockId
     shop: Annotated[str, Text(80, least=1)]
-    placed_on: datetime.date
-    due_on: datetime.date
+    placed_on: Day
+    due_on: Day
     lines: tuple[OrderLine, ...] = Field(min_length=1, max_length=80)
     state: OrderState = "placed"
-    arrived_on: datetime.date | None = None
+    arrived_on: Day | None = None
     own: bool = False
 
     @property

@@ -6,6 +6,8 @@ import pytest
 from hypothesis import given, settings
 from pydantic import ValidationError
 
+from fuseau.commands.fields import change
+from fuseau.craft.base.findings import Change
 from fuseau.document.build import MOST_FAULTS, Build, faults, read_build
 from fuseau.document.limits import too_much
 from tests.any_builds import any_builds
@@ -76,3 +78,14 @@ def test_what_was_kept_before_is_cleaned_not_refused():
     assert (build.brief.name, build.brief.note) == ("Tide warden", "one\ntwo ")
     with pytest.raises(ValidationError):
         read_build(kept)
+
+
+@pytest.mark.parametrize("day", ["0003-02-01", "0026-12-01", "1899-12-31", "2200-01-01"])
+def test_a_day_of_another_millennium_is_told_at_its_field_and_what_was_kept_before_opens(day):
+    build = read_build({"brief": {"needed_on": day}}, stored=True)
+    assert str(build.brief.needed_on) == day
+    with pytest.raises(ValidationError) as refused:
+        change(Build(), [Change(at="brief.needed_on", value=day)], "cm")
+    (fault,) = faults(refused.value)
+    assert fault.at == "brief.needed_on"
+    assert fault.sentence == f"The year {int(day[:4])} can't be right: write all four digits, 1900 to 2199."

@@ -1,5 +1,6 @@
 """The first hour: nothing on the table, the demo beside it, a build step by step to paper, what each stage is for."""
 
+import datetime
 import io
 
 import httpx
@@ -23,7 +24,15 @@ def test_from_an_empty_workshop_to_paper_in_five_steps(hand, downloads, photo):
     hand.write("Name of the build", "Tidewarden")
     hand.click("input[value='overbust corset']")
     hand.see("Bust to hip.")
-    hand.click("input[value='underbust corset']")
+    # left by a reload, what was typed comes back; it can be let go
+    hand.browser.refresh()
+    hand.see("As you left it at")
+    assert hand.value("Name of the build") == "Tidewarden"
+    assert hand.find("input[value='overbust corset']").is_selected()
+    hand.press("Begin anew")
+    hand.wait(lambda: hand.value("Name of the build") == "")
+    assert hand.find("input[value='underbust corset']").is_selected()
+    hand.write("Name of the build", "Tidewarden")
     # a picture that is none is told, and keeps nobody from going on
     bad = photo.with_name("bad.png")
     bad.write_bytes(b"no picture")
@@ -37,6 +46,22 @@ def test_from_an_empty_workshop_to_paper_in_five_steps(hand, downloads, photo):
     hand.see("Who wears it?")
     line = hand.build("Tidewarden")
     assert len(hand.sheet(line)["build"]["brief"]["pictures"]) == 1
+    # gone back to, a day that can't be is told at its field, and what was typed stays
+    hand.press("1 The picture")
+    hand.write("Character and where from", "Keeper of the tides")
+    hand.browser.execute_script("document.querySelector('input[type=date]').type = 'text'")
+    hand.write("Day it is needed, if there is one", "0003-02-01")
+    hand.press("Next")
+    hand.see("What do you see in the picture?")
+    hand.find(".v-messages [role=alert], .v-messages__message")
+    assert hand.value("Character and where from") == "Keeper of the tides"
+    hand.browser.refresh()
+    hand.see("As you left it at")
+    assert hand.value("Character and where from") == "Keeper of the tides"
+    hand.write_day("Day it is needed, if there is one", datetime.date.today() + datetime.timedelta(days=40))
+    hand.press("Next")
+    hand.see("Who wears it?")
+    assert hand.sheet(line)["build"]["brief"]["character"] == "Keeper of the tides"
     hand.write("Her name", "Ilse")
     hand.press("used to it")
     hand.press("Next")

@@ -1,10 +1,11 @@
 """What every record of the trade has in common: it is frozen, and it refuses fields that it does not know."""
 
+import datetime
 import math
 import re
 from collections.abc import Mapping
 from dataclasses import dataclass
-from typing import Any, Self
+from typing import Annotated, Any, Self
 
 from pydantic import BaseModel, ConfigDict, GetCoreSchemaHandler, ValidationInfo
 from pydantic_core import CoreSchema, PydanticCustomError, core_schema
@@ -101,6 +102,30 @@ class Amount:
                 {"reason": f"{self.what[0].upper()}{self.what[1:]} goes from {self.low:g} to {self.high:g}."},
             )
         return int(number) if self.whole else float(number)
+
+
+@dataclass(frozen=True)
+class _Day:
+    """Marks a field as a day that somebody can mean: a year of two digits is one of the first century.
+
+    With `{"stored": True}` in the validation context, what was kept before this was looked at stands.
+    """
+
+    def __get_pydantic_core_schema__(self, source: Any, handler: GetCoreSchemaHandler) -> CoreSchema:
+        """The message is in the maker's words."""
+        return core_schema.with_info_after_validator_function(self._meant, handler(source))
+
+    def _meant(self, day: datetime.date, info: ValidationInfo) -> datetime.date:
+        if not 1900 <= day.year < 2200 and not (info.context or {}).get("stored"):
+            raise PydanticCustomError(
+                "day",
+                "{reason}",
+                {"reason": f"The year {day.year} can't be right: write all four digits, 1900 to 2199."},
+            )
+        return day
+
+
+Day = Annotated[datetime.date, _Day()]
 
 
 def at_field(at: str, reason: str) -> PydanticCustomError:

@@ -1,11 +1,10 @@
 """What the maker decides and writes down while she sews: what is done, left out, in which order, how long (13)."""
 
-import datetime
 from typing import Annotated, Literal
 
 from pydantic import Field, NaiveDatetime, model_validator
 
-from fuseau.craft.base.record import Amount, Record, Text, at_field
+from fuseau.craft.base.record import Amount, Day, Record, Text, at_field
 from fuseau.craft.making.record_choices import Photo
 from fuseau.craft.making.steps import StepKey
 from fuseau.craft.materials.minutes import Work
@@ -19,7 +18,7 @@ class Done(Record):
     """A step that is done, and when."""
 
     step: StepKey
-    on: datetime.date
+    on: Day
 
 
 class LeftOut(Record):
@@ -47,7 +46,7 @@ class LogEntry(Record):
     """
 
     step: StepKey
-    on: datetime.date
+    on: Day
     minutes: Annotated[float, Amount("the minutes at one go", 0, MOST_MINUTES)]
     note: Annotated[str, Text(600)] = ""
     mishap: Annotated[str, Text(200)] = ""
@@ -66,7 +65,7 @@ class Appointment(Record):
     """A day on which a step is done because somebody has to be there, and where, when, with whom."""
 
     step: StepKey
-    on: datetime.date
+    on: Day
     note: Annotated[str, Text(200)] = ""
 
 

@@ -9,7 +9,7 @@ import numpy.typing as npt
 from pydantic import Field
 
 from fuseau.craft.base.errors import Unmakeable
-from fuseau.craft.base.record import Amount, Record
+from fuseau.craft.base.record import Amount, Day, Record
 
 _LONGEST_DAYS = 3 * 366
 Minutes = Annotated[float, Amount("the minutes of a day", 0, 16 * 60)]
@@ -27,7 +27,7 @@ class Hours(Record):
         300.0,
         240.0,
     )
-    off: tuple[datetime.date, ...] = Field(default=(), max_length=400)
+    off: tuple[Day, ...] = Field(default=(), max_length=400)
 
     def on(self, day: datetime.date) -> float:
         """The minutes of a day."""

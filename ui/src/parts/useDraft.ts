@@ -1,46 +1,53 @@
-import { onBeforeUnmount, ref, watch, type Ref } from 'vue'
+import { onBeforeUnmount, ref, toValue, watch, type MaybeRefOrGetter, type Ref } from 'vue'
 import { drafts } from '../stores/drafts'
 import { useUnsent } from '../stores/unsent'
 
 /**
  * A form that is held while it is filled in: what was typed before comes back, and when.
- * `blank` tells what has nothing in it yet, and so need not be held.
+ * `blank` tells what has nothing in it yet, and so need not be held. Where the build is made only by what is typed, it
+ * goes along to it.
  */
 export function useDraft<T>(
-  build: string,
+  build: MaybeRefOrGetter<string>,
   what: string,
   value: Ref<T>,
   revision: () => number | null,
   blank: (value: T) => boolean,
 ) {
   const unsent = useUnsent()
-  const form = `${build}/${what}`
-  const found = drafts().read<T>(build, what)
+  let at = toValue(build)
+  const opened = (something: boolean) => unsent.opened(`${at}/${what}`, something)
+  const found = drafts().read<T>(at, what)
   const restored = ref<{ saved: number; moved: boolean; unit?: string }>()
   if (found) {
     value.value = found.value
     restored.value = { saved: found.saved, moved: found.revision !== revision() }
-    unsent.opened(form, true)
+    opened(true)
   }
   let done = false
   watch(
-    value,
-    (now) => {
+    [value, () => toValue(build)] as const,
+    ([now, to]) => {
       if (done) return
+      if (to !== at) {
+        opened(false)
+        drafts().drop(at, what)
+        at = to
+      }
       const something = !blank(now)
-      unsent.opened(form, something)
-      if (something) drafts().keep(build, what, now, revision())
-      else drafts().drop(build, what)
+      opened(something)
+      if (something) drafts().keep(at, what, now, revision())
+      else drafts().drop(at, what)
     },
     { deep: true, flush: 'post' },
   )
   /** It was taken, or is not wanted: nothing of it is held. */
   function drop() {
     done = true
-    drafts().drop(build, what)
-    unsent.opened(form, false)
+    drafts().drop(at, what)
+    opened(false)
   }
-  onBeforeUnmount(() => unsent.opened(form, false))
+  onBeforeUnmount(() => opened(false))
   return { restored, drop }
 }
 

@@ -44,7 +44,7 @@ const busy = ref(false)
 // what is typed here and not kept yet is held by this browser
 const typed = ref<Partial<ReturnType<typeof blank>>>({})
 const held = useDraft(
-  id.value || '-',
+  () => id.value || '-',
   'first build',
   typed,
   () => (here.value ? open.latest!.revision : null),
@@ -84,7 +84,6 @@ async function keepPicture() {
   try {
     if (!id.value) {
       const line = await workshop.make(name.trim(), character.trim(), kind)
-      held.drop()
       await router.replace({ name: 'first', params: { id: line.id }, query: { step: 1 } })
       await open.open(line.id)
     }
