@@ -110,7 +110,7 @@ class Door:
             return _page(413, said="That is no code.")
         given, name = (form.get(one, [""])[0] for one in ("code", "name"))
         try:
-            right = self._codes.take(given, time.monotonic())
+            right = self._codes.take(given, time.monotonic(), request.client.host if request.client else "")
         except DoorShut as shut:
             return _page(429, said=f"Too many wrong codes. The door stays shut for {shut.seconds / 60:.0f} min.")
         if not right:

@@ -1,14 +1,17 @@
 """The room as devices meet it: over TLS, by code, each with its key; and what the laptop tells of it."""
 
+import contextlib
 import json
 import socket
 import threading
+import time
 
 import httpx
 import pytest
 
 from fuseau.app.door import COOKIE
 from fuseau.app.room_server import RoomServer
+from fuseau.room.codes import DoorShut
 from tests.app.conftest import FILE
 from tests.ui.driving import free_port
 
@@ -119,7 +122,7 @@ def test_without_a_key_or_with_another_nothing_is_answered(client, opened):
     assert stranger.get("/assets/anything.js").status_code == 401
 
 
-def test_guessing_shuts_the_door_also_for_the_right_code(client, opened):
+def test_guessing_shuts_the_door_also_for_the_right_code(client, room, opened):
     code = client.post("/api/room/code").json()["code"]
     guesser = device(opened)
     answers = [guesser.post("/enter", data={"code": f"GUESS{i}"}).status_code for i in range(5)]
@@ -127,6 +130,11 @@ def test_guessing_shuts_the_door_also_for_the_right_code(client, opened):
     right = guesser.post("/enter", data={"code": code})
     assert right.status_code == 429
     assert "stays shut" in right.text
+    again = client.post("/api/room/code").json()["code"]
+    assert guesser.post("/enter", data={"code": again}).status_code == 429
+    for i in range(45):  # as if from other places
+        with contextlib.suppress(DoorShut):
+            room.codes.take(f"GUESS{i}", time.monotonic(), f"place {i // 5}")
     assert "no code is good" in client.post("/api/room/code").json()["sentence"]
     assert client.get("/api/builds").status_code == 200  # the laptop goes on
 

@@ -10,7 +10,7 @@ from hypothesis import strategies as st
 
 from fuseau.room.addresses import own_addresses
 from fuseau.room.certificate import certificate_for
-from fuseau.room.codes import LIVES_S, SHUT_S, WRONG_ONES, Codes, DoorShut
+from fuseau.room.codes import LIVES_S, SHUT_S, WRONG_IN_ALL, WRONG_ONES, Codes, DoorShut
 from fuseau.room.devices import LASTS_DAYS, MOST, Devices, TooMany
 
 NOW = datetime.datetime(2026, 11, 27, 12, tzinfo=datetime.UTC)
@@ -29,20 +29,40 @@ def test_a_code_lets_in_once_and_only_for_five_minutes():
     assert codes.take(second.text, 2003.0)
 
 
-def test_five_wrong_codes_shut_the_door_for_a_while_also_for_the_right_one():
+def guessed(codes, at, whose):
+    for _ in range(WRONG_ONES - 1):
+        assert not codes.take("WRONG", at, whose)
+    with pytest.raises(DoorShut) as shut:
+        codes.take("WRONG", at, whose)
+    assert shut.value.seconds == SHUT_S
+
+
+def test_five_wrong_codes_shut_the_door_for_a_while_to_whoever_gave_them_also_for_the_right_one():
     codes = Codes()
     code = codes.make(0.0)
-    for _ in range(WRONG_ONES - 1):
-        assert not codes.take("WRONG", 1.0)
-    with pytest.raises(DoorShut) as shut:
-        codes.take("WRONG", 1.0)
-    assert shut.value.seconds == SHUT_S
+    guessed(codes, 1.0, "guesser")
     with pytest.raises(DoorShut):
-        codes.take(code.text, 2.0)
+        codes.take(code.text, 2.0, "guesser")
+    with pytest.raises(DoorShut):
+        codes.take(codes.make(SHUT_S).text, SHUT_S, "guesser")  # a new code does not open it to them
+    assert codes.take(codes.make(SHUT_S).text, SHUT_S, "her phone")
+    assert codes.take(codes.make(SHUT_S + 2).text, SHUT_S + 3, "guesser")
+
+
+def test_guesses_from_many_places_shut_it_to_all():
+    codes = Codes()
+    code = codes.make(0.0)
+    for place in range(WRONG_IN_ALL // WRONG_ONES - 1):
+        guessed(codes, 1.0, f"place {place}")
+    for _ in range(WRONG_ONES - 1):
+        assert not codes.take("WRONG", 2.0, "the last")
+    with pytest.raises(DoorShut):
+        codes.take("WRONG", 2.0, "the last")
+    with pytest.raises(DoorShut):
+        codes.take(code.text, 3.0, "her phone")
     with pytest.raises(DoorShut):
         codes.make(SHUT_S)
-    fresh = codes.make(SHUT_S + 2.0)
-    assert codes.take(fresh.text, SHUT_S + 3.0)
+    assert codes.take(codes.make(SHUT_S + 3.0).text, SHUT_S + 4.0, "her phone")
 
 
 @given(st.text(max_size=40))
