@@ -161,7 +161,16 @@ def test_what_holds_for_the_whole_workshop_is_set_in_one_place(hand):
     hand.write("Mon", "3,5")
     hand.gone("write the hours as a number")
     hand.wait(lambda: hand.api.get("/api/house").json()["hours"]["by_weekday"][0] == 210)
+    hand.browser.execute_script("document.querySelector('input[type=date]').type = 'text'")
+    hand.write("a day off", "0026-12-24", leave=False)
+    hand.press("Add")
+    hand.see("The year 26 can't be right: write all four digits, 1900 to 2199.")
+    assert hand.value("a day off") == "0026-12-24"
+    hand.write("a day off", "2026-12-24", leave=False)
+    hand.press("Add")
+    hand.see("24 Dec")
     house = hand.api.get("/api/house").json()
+    assert house["hours"]["off"] == ["2026-12-24"]
     assert (house["unit"], house["paper"], house["theme"]) == ("in", "letter", "dark")
     assert hand.violations("color-contrast") == []
     hand.see("Your workshop is kept in")

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
+import { Refused } from '../api/client'
 import { useSettings } from '../stores/settings'
 import { shortDay } from './words'
 
@@ -21,19 +22,27 @@ async function setHours(i: number, text: string) {
   }
   const by = [...hours.value.by_weekday!]
   by[i] = value * 60
-  delete typed.value[i]
-  await keep({ by_weekday: by as typeof hours.value.by_weekday, off: hours.value.off })
+  said.value = await keep({ by_weekday: by as typeof hours.value.by_weekday, off: hours.value.off })
+  if (!said.value) delete typed.value[i]
 }
+/** What was said against it, or nothing. */
 async function keep(now: typeof hours.value) {
-  await settings.setHouse({ hours: now })
+  try {
+    await settings.setHouse({ hours: now })
+  } catch (error) {
+    return error instanceof Refused ? error.trouble.sentence : 'It is not kept: Fuseau does not answer.'
+  }
   emit('kept')
+  return ''
 }
+const offSaid = ref('')
 async function addOff() {
   if (!off.value || hours.value.off?.includes(off.value)) return
-  await keep({ ...hours.value, off: [...(hours.value.off ?? []), off.value].sort() })
-  off.value = ''
+  offSaid.value = await keep({ ...hours.value, off: [...(hours.value.off ?? []), off.value].sort() })
+  if (!offSaid.value) off.value = ''
 }
-const letOff = (day: string) => keep({ ...hours.value, off: hours.value.off!.filter((one) => one !== day) })
+const letOff = async (day: string) =>
+  (offSaid.value = await keep({ ...hours.value, off: hours.value.off!.filter((one) => one !== day) }))
 </script>
 
 <template>
@@ -62,7 +71,13 @@ const letOff = (day: string) => keep({ ...hours.value, off: hours.value.off!.fil
       </li>
     </ul>
     <form class="add" @submit.prevent="addOff">
-      <v-text-field v-model="off" type="date" label="a day off" />
+      <v-text-field
+        v-model="off"
+        type="date"
+        label="a day off"
+        :error-messages="offSaid"
+        @update:model-value="offSaid = ''"
+      />
       <v-btn type="submit" size="small" variant="outlined" :disabled="!off">Add</v-btn>
     </form>
   </div>
