@@ -180,9 +180,6 @@ p {
     grid-template-columns: minmax(0, 1fr);
   }
 }
-.rows .picked {
-  outline: 2px solid var(--letout);
-}
 .edge text {
   text-anchor: middle;
   font-size: 13.5px;
@@ -216,10 +213,5 @@ p {
 .bore {
   fill: var(--paper);
   stroke: var(--metal);
-}
-.caution {
-  border-left: 4px solid var(--caution);
-  padding-left: 10px;
-  margin: 12px 0;
 }
 </style>

@@ -205,56 +205,8 @@ p {
   background: var(--marked);
   font-weight: 600;
 }
-.head {
-  margin: 0 0 4px;
-  font-size: 0.95rem;
-}
-.edges {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) 330px;
-  gap: 18px;
-}
-.edge {
-  height: 112px;
-  width: 470px;
-  max-width: 100%;
-}
 .rows .picked {
   outline: 2px solid var(--letout);
-}
-.edge text {
-  text-anchor: middle;
-  font-size: 13.5px;
-  fill: var(--ink);
-}
-.edge .foldtext {
-  text-anchor: start;
-  fill: var(--steel);
-}
-.cloth {
-  fill: var(--bench);
-  stroke: var(--line);
-}
-.fold {
-  stroke: var(--ink);
-  stroke-width: 3;
-}
-.channel {
-  fill: none;
-  stroke: var(--steel);
-  stroke-dasharray: 3 3;
-}
-.bone {
-  fill: var(--steel);
-}
-.flange {
-  fill: none;
-  stroke: var(--metal);
-  stroke-width: 3;
-}
-.bore {
-  fill: var(--paper);
-  stroke: var(--metal);
 }
 .caution {
   border-left: 4px solid var(--caution);
