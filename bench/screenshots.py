@@ -46,8 +46,8 @@ def main(folder: Path, only: list[str]) -> None:
                 for kept in ("false", "true")
                 for line in httpx.get(f"{server.url}/api/builds?archived={kept}").json()
             }
-            house = httpx.get(f"{server.url}/api/house").json() | {"known": list(STAGES[:-1])}  # as it looks in use
-            httpx.put(f"{server.url}/api/house", json=house)
+            in_use = {"known": list(STAGES[:-1])}  # no stage says any more what it is for
+            httpx.patch(f"{server.url}/api/house", json=in_use).raise_for_status()
             for view, build, stage in VIEWS:
                 if only and view not in only:
                     continue
