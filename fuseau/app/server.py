@@ -44,6 +44,7 @@ from fuseau.app.room_server import RoomServer
 from fuseau.app.session import Session
 from fuseau.app.settings import Settings
 from fuseau.app.workers import Workers
+from fuseau.files.fonts import FOLDER
 from fuseau.store.book import Book
 from fuseau.store.cards import Cards
 from fuseau.store.copies import keep_daily_copy
@@ -154,7 +155,7 @@ def _serve_pages(app: FastAPI) -> None:
             return trouble(404, "There is nothing here.")
         wanted = _file_at(path)
         if wanted is not None:
-            lasting = path.startswith("assets/")
+            lasting = path.startswith(("assets/", "fonts/"))
             return FileResponse(
                 wanted, headers={"cache-control": "public, max-age=31536000, immutable" if lasting else "no-cache"}
             )
@@ -165,9 +166,11 @@ def _serve_pages(app: FastAPI) -> None:
 
 
 def _file_at(path: str) -> Path | None:
-    """The file of the interface at a path, if there is one."""
+    """The file of the interface at a path, if there is one; the fonts are those of the prints."""
+    font = path.startswith("fonts/") and path.endswith(".ttf")
+    folder, name = (FOLDER, path.removeprefix("fonts/")) if font else (PAGES, path)
     try:
-        wanted = (PAGES / path).resolve()
-        return wanted if path and wanted.is_relative_to(PAGES) and wanted.is_file() else None
+        wanted = (folder / name).resolve()
+        return wanted if name and wanted.is_relative_to(folder) and wanted.is_file() else None
     except (OSError, ValueError):  # a path that no system can have: too long, or with a NUL in it
         return None

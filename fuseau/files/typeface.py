@@ -9,7 +9,6 @@ ReportLab sets it.
 import unicodedata
 from functools import lru_cache
 from itertools import groupby
-from pathlib import Path
 from threading import Lock
 from typing import Any
 
@@ -21,6 +20,8 @@ from reportlab.pdfbase.ttfonts import ShapeData, ShapedStr, TTFont
 from reportlab.pdfgen.canvas import Canvas
 from reportlab.pdfgen.textobject import PDFTextObject
 
+from fuseau.files.fonts import FOLDER
+
 # Shipped, and embedded, so that every printer has them. DejaVu has Latin, Greek, Cyrillic, Hebrew, Arabic, Georgian and
 # arrows; behind it stand Devanagari, Han with kana, and Hangul.
 FONT, BOLD = "DejaVuSans", "DejaVuSans-Bold"
@@ -28,7 +29,6 @@ _BEHIND = {
     FONT: ("NotoSansDevanagari", "NotoSansSC", "NotoSansKR"),
     BOLD: ("NotoSansDevanagari-Bold", "NotoSansSC", "NotoSansKR"),
 }
-_FONTS = Path(__file__).parent / "fonts"
 _PRIVATE = 0xE000
 # Subsets of the fonts behind are told from its own by these numbers.
 _STEP = 1 << 16
@@ -46,7 +46,7 @@ class Typeface(TTFont):
     """A font with others behind it, for the signs that it has not."""
 
     def __init__(self, name: str, behind: tuple[str, ...]) -> None:
-        super().__init__(name, _FONTS / f"{name}.ttf")
+        super().__init__(name, FOLDER / f"{name}.ttf")
         self._behind = behind
 
     def font(self, number: int) -> TTFont:
@@ -141,7 +141,7 @@ def fonts() -> None:
 @lru_cache(maxsize=8)
 def _font(name: str) -> TTFont:
     """A font that stands behind: read when a sign of it is first wanted, since that of Han has 30,000."""
-    return TTFont(name, _FONTS / f"{name}.ttf")
+    return TTFont(name, FOLDER / f"{name}.ttf")
 
 
 @lru_cache(maxsize=512)

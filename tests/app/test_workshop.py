@@ -3,14 +3,17 @@
 import concurrent.futures
 import json
 from pathlib import Path
+from urllib.parse import unquote
 
 import httpx
 import pytest
 
 from fuseau.app.guard import LARGEST_BODY
+from fuseau.app.session import named_file
 from fuseau.craft.base.findings import Change
 from fuseau.demo.workshop import STORIES, fill
 from fuseau.files.document import read_document, write_document
+from fuseau.files.fonts import FOLDER
 from fuseau.store.opening import open_database
 from fuseau.store.workshop import Workshop
 from fuseau.wording.history import label_of
@@ -118,6 +121,34 @@ def test_builds_are_copied_put_away_deleted_and_brought_back(client, sheet):
     assert client.get(f"/api/builds/{sheet['id']}").json()["build"] == sheet["build"]
 
 
+@pytest.mark.parametrize(
+    ("name", "plain", "own"),
+    [
+        ("Zoë's corset", "Zoe-s-corset", "Zoë-s-corset"),
+        ("王小明 the Tidewarden שרה", "the-Tidewarden", "王小明-the-Tidewarden-שרה"),
+        ("श्रीमती", "build", "श्रीमती"),
+        ("A/B: c?", "A-B-c", "A-B-c"),
+        ("🙂", "build", "build"),
+        ("王" * 120, "build", "王" * 60),
+    ],
+)
+def test_a_file_is_named_in_her_own_script_and_so_that_every_system_takes_it(name, plain, own):
+    said = named_file(b"", "application/pdf", name, "-v3.pdf").headers["content-disposition"]
+    assert f'filename="{plain}-v3.pdf"' in said
+    star = said.partition("filename*=UTF-8''")[2]
+    assert unquote(star or f"{plain}-v3.pdf") == f"{own}-v3.pdf"
+    assert len(unquote(star).encode()) < 255
+
+
+def test_the_fonts_of_the_prints_are_served_to_pages_that_need_them(client):
+    for font in FOLDER.glob("*.ttf"):
+        answer = client.get(f"/fonts/{font.name}")
+        assert answer.content == font.read_bytes()
+        assert answer.headers["content-type"] == "font/ttf"
+        assert "immutable" in answer.headers["cache-control"]
+    assert client.get("/fonts/Nothing.ttf").headers["content-type"].startswith("text/html")
+
+
 def test_files_leave_and_come_back(client, sheet):
     base = f"/api/builds/{sheet['id']}"
     pdf = client.get(f"{base}/pattern.pdf?paper=letter")
@@ -186,7 +217,8 @@ def test_pages_forbid_inline_script_and_outside_requests(client):
 
 
 def test_places_outside_the_pages_are_not_served(client):
-    for path in ("/../pyproject.toml", "/%2e%2e/%2e%2e/pyproject.toml", "/..%2f..%2fcli.py"):
+    outside = "/../pyproject.toml", "/%2e%2e/%2e%2e/pyproject.toml", "/..%2f..%2fcli.py", "/fonts/..%2f..%2fcard.py"
+    for path in (*outside, "/fonts/__init__.py"):
         assert "fuseau" not in client.get(path).text.lower() or "<div id=" in client.get(path).text
     assert client.get("/api/nothing").status_code == 404
 

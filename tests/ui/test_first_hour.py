@@ -186,3 +186,19 @@ def test_a_word_of_the_trade_is_looked_up(hand):
     hand.see("No such word is here.")
     hand.field("A word").send_keys(Keys.CONTROL, "a", Keys.DELETE)
     hand.see("waistline")
+
+
+def test_a_name_in_her_script_is_read_on_the_page_and_in_the_name_of_its_file(demo_hand, downloads):
+    line = demo_hand.stage("Lamplighter Regent", "brief")
+    loaded = (
+        "return document.fonts.check('16px \"Fuseau Han\"', '王') && [...document.fonts].some("
+        "(one) => one.family.includes('Han') && one.status === 'loaded')"
+    )
+    assert not demo_hand.browser.execute_script(loaded)  # it is asked for where it is needed, and nowhere else
+    demo_hand.write("Name", "王小明 श्रीमती")
+    demo_hand.wait(lambda: demo_hand.sheet(line)["build"]["brief"]["name"] == "王小明 श्रीमती")
+    demo_hand.wait(lambda: demo_hand.browser.execute_script(loaded))
+    demo_hand.press("Print")
+    demo_hand.press("Fitting slip")
+    file = downloads / "王小明-श्रीमती-fitting-v2.pdf"
+    demo_hand.wait(lambda: file.exists() and file.stat().st_size > 0)
