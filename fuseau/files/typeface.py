@@ -25,9 +25,10 @@ from fuseau.files.fonts import FOLDER
 # Shipped, and embedded, so that every printer has them. DejaVu has Latin, Greek, Cyrillic, Hebrew, Arabic, Georgian and
 # arrows; behind it stand Devanagari, Han with kana, and Hangul.
 FONT, BOLD = "DejaVuSans", "DejaVuSans-Bold"
+_HAN = tuple(f"NotoSansSC-{part}" for part in range(1, 6))  # by ranges of signs, so that no file is large
 _BEHIND = {
-    FONT: ("NotoSansDevanagari", "NotoSansSC", "NotoSansKR"),
-    BOLD: ("NotoSansDevanagari-Bold", "NotoSansSC", "NotoSansKR"),
+    FONT: ("NotoSansDevanagari", *_HAN, "NotoSansKR"),
+    BOLD: ("NotoSansDevanagari-Bold", *_HAN, "NotoSansKR"),
 }
 _PRIVATE = 0xE000
 # Subsets of the fonts behind are told from its own by these numbers.
@@ -138,9 +139,9 @@ def fonts() -> None:
             pdfmetrics.registerFont(Typeface(name, behind))
 
 
-@lru_cache(maxsize=8)
+@lru_cache(maxsize=16)
 def _font(name: str) -> TTFont:
-    """A font that stands behind: read when a sign of it is first wanted, since that of Han has 30,000."""
+    """A font that stands behind: read when a sign is first wanted that those before it have not."""
     return TTFont(name, FOLDER / f"{name}.ttf")
 
 

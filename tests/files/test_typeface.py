@@ -20,7 +20,7 @@ from tests.plans import plan
 
 SCRIPTS = {
     "Greek, Cyrillic, Georgian": "Ζωή Ночь ნინო",
-    "Han and kana": "王小明のコルセット",
+    "Han and kana": "王小明のコルセット龍㐀𡎚",
     "Hangul": "김민준",
     "Devanagari": "क्षितिज हिन्दी",
     "Hebrew": "שרה כהן",
