@@ -4,14 +4,15 @@ import io
 
 import pypdfium2
 import pytest
-from hypothesis import given
+from hypothesis import given, settings
 from hypothesis import strategies as st
 from pypdf import PdfReader
 from reportlab.pdfbase import pdfmetrics
+from shapely.geometry import LineString, Polygon
 
 from fuseau.files.fitting_slip import fitting_pdf
 from fuseau.files.letter import letter_pdf
-from fuseau.files.pieces import pattern_pieces, ply_pieces
+from fuseau.files.pieces import _room, pattern_pieces, ply_pieces
 from fuseau.files.tiles import pattern_pdf
 from fuseau.files.typeface import BOLD, FONT, Page, ShapedLine, Typeface, fonts
 from tests.conftest import edited
@@ -141,3 +142,23 @@ def test_a_long_name_stays_on_its_pieces(sign):
         said = [label.text for label in piece.labels if sign in label.text and label.text.endswith("draft")]
         assert all("…, draft" in one for one in said)
         assert all(len(one) < 80 for one in said)
+
+
+@settings(max_examples=12)
+@given(
+    st.sampled_from(["neck corset", "strapless bodice", "cincher"]),
+    st.text(st.sampled_from("Wi 王न"), min_size=1, max_size=120),
+)
+def test_whatever_it_is_called_no_label_of_a_piece_crosses_a_line_or_leaves_it(kind, name):
+    build = edited(built(kind), brief__name=name)
+    planned = plan(build)
+    for piece in (*pattern_pieces(build, planned), *ply_pieces(build, planned)):
+        cut = next(one for one in piece.strokes if one.kind == "cut" and one.closed)
+        inside = Polygon(cut.points).buffer(0)
+        lines = [LineString([*one.points, one.points[0]] if one.closed else one.points) for one in piece.strokes]
+        rooms = [_room(label) for label in piece.labels]
+        for k, room in enumerate(rooms):
+            said = f"{piece.name}: {piece.labels[k].text}"
+            assert inside.contains(room), said
+            assert not any(room.intersects(line) for line in lines), said
+            assert not any(room.intersects(other) for other in rooms[:k]), said

@@ -1,6 +1,9 @@
-import { describe, expect, it } from 'vitest'
-import { Drafts, inMemory } from '../src/stores/drafts'
-import { whenSaved } from '../src/parts/useDraft'
+import { createPinia, setActivePinia } from 'pinia'
+import { beforeEach, describe, expect, it, vi } from 'vitest'
+import { nextTick, ref, type Ref } from 'vue'
+import { useDraft, whenSaved } from '../src/parts/useDraft'
+import { Drafts, drafts, inMemory } from '../src/stores/drafts'
+import { useUnsent } from '../src/stores/unsent'
 
 describe('what is typed and not kept yet', () => {
   it('comes back in the same tab, by build and what it is', () => {
@@ -75,5 +78,68 @@ describe('what is typed and not kept yet', () => {
     const noon = new Date(2026, 10, 25, 12, 5)
     expect(whenSaved(noon.getTime(), noon)).toBe('at 12:05')
     expect(whenSaved(noon.getTime(), new Date(2026, 10, 26))).toBe('on 25 November, 12:05')
+  })
+})
+
+describe('a form that is held while it is filled in', () => {
+  beforeEach(() => {
+    setActivePinia(createPinia())
+    vi.spyOn(console, 'warn').mockImplementation(() => {}) // it stands outside of any component here
+    for (const build of ['-', 'b1', 'b2']) drafts().drop(build, 'first build')
+  })
+  const hold = (build: () => string, value: Ref<Record<string, string>>) =>
+    useDraft(
+      build,
+      'first build',
+      value,
+      () => 3,
+      (now) => !Object.keys(now).length,
+    )
+  const held = (build: string) => drafts().read<Record<string, string>>(build, 'first build')?.value
+
+  it('is held under its build, and no more once nothing is in it', async () => {
+    const value = ref<Record<string, string>>({})
+    const { restored } = hold(() => 'b1', value)
+    expect(restored.value).toBeUndefined()
+    value.value = { name: 'Tidewarden' }
+    await nextTick()
+    expect(held('b1')).toEqual({ name: 'Tidewarden' })
+    expect(useUnsent().anything).toBe(true)
+    value.value = {}
+    await nextTick()
+    expect(held('b1')).toBeUndefined()
+    expect(useUnsent().anything).toBe(false)
+  })
+
+  it('comes back with when it was typed and whether the build has moved since', async () => {
+    drafts().keep('b1', 'first build', { day: '2027-01-02' }, 2)
+    const value = ref<Record<string, string>>({})
+    const { restored, drop } = hold(() => 'b1', value)
+    expect(value.value).toEqual({ day: '2027-01-02' })
+    expect(restored.value).toMatchObject({ moved: true })
+    drop()
+    value.value = { day: 'later' }
+    await nextTick()
+    expect(held('b1')).toBeUndefined()
+  })
+
+  it('goes along to the build that what is typed makes', async () => {
+    const [id, value] = [ref(''), ref<Record<string, string>>({})]
+    hold(() => id.value || '-', value)
+    value.value = { name: 'Tidewarden', day: 'x' }
+    await nextTick()
+    expect(held('-')).toEqual({ name: 'Tidewarden', day: 'x' })
+    id.value = 'b2'
+    await nextTick()
+    expect(held('-')).toBeUndefined()
+    expect(held('b2')).toEqual({ name: 'Tidewarden', day: 'x' })
+    value.value = { day: 'x' } // the name was kept, the day refused
+    await nextTick()
+    expect(held('b2')).toEqual({ day: 'x' })
+    expect(useUnsent().anything).toBe(true)
+    value.value = {}
+    await nextTick()
+    expect(held('b2')).toBeUndefined()
+    expect(useUnsent().anything).toBe(false)
   })
 })

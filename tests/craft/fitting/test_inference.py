@@ -6,11 +6,12 @@ import numpy as np
 import pytest
 
 from fuseau.craft.base.practice import Practice
+from fuseau.craft.fit.equilibrium import settle, settle_many
 from fuseau.craft.fit.fit import Lacing, fit
 from fuseau.craft.fit.target import Target
-from fuseau.craft.fitting.inference import infer, linearise
+from fuseau.craft.fitting.inference import believed_without, infer, linearise
 from fuseau.craft.fitting.readiness import Wish, readiness
-from fuseau.craft.fitting.seen import WORDS, Sight, see
+from fuseau.craft.fitting.seen import WORDS, Sight, see, untried
 from fuseau.craft.fitting.unknowns import Unknowns
 from fuseau.craft.materials.cloths import CLOTHS
 from fuseau.craft.wearer.body import believe
@@ -240,3 +241,48 @@ def test_every_stand_can_be_laced_and_the_lace_is_carried_by_what_is_squeezed(wo
         assert carried <= pulled * 1.01
         if seen.gap_mm.min() > 0.01 and not true.harder_at_waist:
             assert carried == pytest.approx(pulled, rel=1e-3)
+
+
+# --- many bodies at once
+
+
+def test_bodies_that_are_drawn_lie_side_by_side_as_each_by_itself():
+    belief = infer(BODY, [tried_on(PATTERN, BODY, HEIGHTS)])
+    drawn = belief.drawn(12, 3)
+    holds, comfort = belief.holds(FINAL, drawn)
+    assert len(holds) == len(comfort) == 12
+    sight, unknowns = Sight(untried(FINAL), belief.unknowns.prior, belief.unknowns.nodes), belief.unknowns
+    for k, sample in enumerate(drawn):
+        seat = sample[unknowns.seat].copy()
+        seat[0] = round(2 * seat[0]) / 2
+        alone, beside = sight.hold(sample, unknowns, seat, FINAL.pull_n_per_m), holds[k]
+        for name in ("natural_mm", "give", "sewn_mm", "pull_n_per_m", "pressure_scale_kpa", "stiffening"):
+            assert getattr(beside, name) == pytest.approx(getattr(alone, name), rel=1e-9), name
+        assert comfort[k] == pytest.approx(np.exp(sample[unknowns.comfort] - belief.mean[unknowns.comfort]))
+
+
+def test_where_they_settle_is_about_foreseen_and_wherever_one_begins_it_is_the_same():
+    belief = infer(BODY, [tried_on(PATTERN, BODY, HEIGHTS)])
+    drawn = belief.drawn(40, 5)
+    holds, _ = belief.holds(FINAL, drawn)
+    near = belief.near(FINAL, drawn)
+    settled = settle_many(holds, near)
+    assert settled.balanced.all()
+    assert np.median(np.abs(settled.gap_mm - np.maximum(near, 0))) < 3
+    for begin in (None, np.zeros_like(near), near + 60.0):
+        again = settle_many(holds, begin)
+        assert again.gap_mm == pytest.approx(settled.gap_mm, abs=0.01)
+        assert again.pressure_kpa == pytest.approx(settled.pressure_kpa, abs=0.01)
+    by_itself = settle(holds[7])
+    assert settled.gap_mm[7] == pytest.approx(by_itself.gap_mm, abs=0.01)
+
+
+def test_what_was_known_before_the_last_fitting_is_as_if_it_had_not_been():
+    """One Newton step without it, beside the whole search without it."""
+    first, last = (dataclasses.replace(tried_on(PATTERN, BODY, HEIGHTS), number=number) for number in (1, 2))
+    shifted = dataclasses.replace(last, gap_mm=last.gap_mm + 6)
+    both, before = infer(BODY, [first, shifted]), infer(BODY, [first])
+    expected = fit(shifted.lacing, before.body)
+    assert both.foreknown_mm == pytest.approx([expected.gap_at(z) for z in shifted.z_mm], abs=2.0)
+    assert believed_without(both, [first], (), ()).girths_mm == pytest.approx(before.body.girths_mm, abs=1.0)
+    assert infer(BODY, []).foreknown_mm is None

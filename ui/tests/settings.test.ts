@@ -1,0 +1,65 @@
+import { createPinia, setActivePinia } from 'pinia'
+import { beforeEach, describe, expect, it, vi } from 'vitest'
+import { useSettings } from '../src/stores/settings'
+
+describe('settings of the workshop', () => {
+  const sent: Record<string, unknown>[] = []
+  let kept: Record<string, unknown>
+  let answers: (() => void)[]
+  let refuse: boolean
+  beforeEach(() => {
+    setActivePinia(createPinia())
+    sent.length = 0
+    kept = { unit: 'cm', paper: 'a4', theme: 'light', known: [] }
+    answers = []
+    refuse = false
+    vi.stubGlobal('fetch', (_: string, how: RequestInit) => {
+      const said = JSON.parse(how.body as string)
+      sent.push(said)
+      expect(how.method).toBe('PATCH')
+      return new Promise<Response>((done) =>
+        answers.push(() => {
+          if (refuse) {
+            done(new Response(JSON.stringify({ sentence: 'No.', faults: [] }), { status: 422 }))
+            return
+          }
+          kept = { ...kept, ...said }
+          done(new Response(JSON.stringify(kept), { status: 200 }))
+        }),
+      )
+    })
+  })
+  const answered = async () => {
+    answers.shift()!()
+    await new Promise((done) => setTimeout(done))
+  }
+
+  it('are sent one after the other, each only what was set', async () => {
+    const settings = useSettings()
+    const all = [settings.setHouse({ unit: 'in' }), settings.setHouse({ paper: 'letter' })]
+    await Promise.resolve()
+    expect(sent).toEqual([{ unit: 'in' }])
+    await answered()
+    expect(sent).toEqual([{ unit: 'in' }, { paper: 'letter' }])
+    expect(settings.unit).toBe('in')
+    await answered()
+    await Promise.all(all)
+    expect(settings.house).toMatchObject({ unit: 'in', paper: 'letter', theme: 'light' })
+  })
+
+  it('of which one was refused the next is sent all the same, and who set it hears so', async () => {
+    const settings = useSettings()
+    refuse = true
+    const first = settings.setHouse({ unit: 'in' })
+    const said = first.catch((error: Error) => error.message)
+    const next = settings.setHouse({ theme: 'dark' })
+    await Promise.resolve()
+    await answered()
+    expect(await said).toBe('No.')
+    expect(settings.unit).toBe('cm')
+    refuse = false
+    await answered()
+    await next
+    expect(settings.house.theme).toBe('dark')
+  })
+})
