@@ -7,7 +7,7 @@ ReportLab sets it.
 """
 
 import unicodedata
-from functools import lru_cache
+from functools import cache, lru_cache
 from itertools import groupby
 from threading import Lock
 from typing import Any
@@ -20,16 +20,12 @@ from reportlab.pdfbase.ttfonts import ShapeData, ShapedStr, TTFont
 from reportlab.pdfgen.canvas import Canvas
 from reportlab.pdfgen.textobject import PDFTextObject
 
-from fuseau.files.fonts import FOLDER
+from fuseau.files.fonts import BOLDER, FOLDER, RANGES
 
-# Shipped, and embedded, so that every printer has them. DejaVu has Latin, Greek, Cyrillic, Hebrew, Arabic, Georgian and
-# arrows; behind it stand Devanagari, Han with kana, and Hangul.
+# Shipped, and embedded, so that every printer has them.
 FONT, BOLD = "DejaVuSans", "DejaVuSans-Bold"
-_HAN = tuple(f"NotoSansSC-{part}" for part in range(1, 6))  # by ranges of signs, so that no file is large
-_BEHIND = {
-    FONT: ("NotoSansDevanagari", *_HAN, "NotoSansKR"),
-    BOLD: ("NotoSansDevanagari-Bold", *_HAN, "NotoSansKR"),
-}
+_BEHIND = {FONT: tuple(RANGES), BOLD: tuple(BOLDER.get(name, name) for name in RANGES)}
+_RANGES = tuple(RANGES.values())
 _PRIVATE = 0xE000
 # Subsets of the fonts behind are told from its own by these numbers.
 _STEP = 1 << 16
@@ -139,9 +135,9 @@ def fonts() -> None:
             pdfmetrics.registerFont(Typeface(name, behind))
 
 
-@lru_cache(maxsize=16)
+@cache
 def _font(name: str) -> TTFont:
-    """A font that stands behind: read when a sign is first wanted that those before it have not."""
+    """A font that stands behind, read when it is first asked for; it stays, since lines that are kept use its codes."""
     return TTFont(name, FOLDER / f"{name}.ttf")
 
 
@@ -216,16 +212,21 @@ def _bracket_pairs(text: str) -> list[tuple[int, int]]:
 
 
 def _fonts_of(face: Typeface, text: str) -> list[int]:
-    """The font of each sign: the first that has it; what goes on the sign before it, or is a space, is of its font."""
+    """The font of each sign: itself, or one behind it; what goes on the sign before it, and a space, has that one's."""
     numbers: list[int] = []
     for sign in text:
         goes_on = unicodedata.combining(sign) or unicodedata.category(sign) in ("Mn", "Mc", "Cf")
         if numbers and (goes_on or sign == " "):
             numbers.append(numbers[-1])
             continue
-        has = (number for number in range(len(face._behind) + 1) if ord(sign) in face.font(number).face.charToGlyph)
-        numbers.append(next(has, 0))
+        numbers.append(0 if ord(sign) in face.face.charToGlyph else _asked_for(ord(sign)))
     return numbers
+
+
+def _asked_for(code: int) -> int:
+    """Which of the fonts behind is asked for a sign; 0, the font itself, where none is: it draws a box then."""
+    asked = (number for number, ranges in enumerate(_RANGES, start=1) if any(a <= code <= b for a, b in ranges))
+    return next(asked, 0)
 
 
 def _glyphs(font: TTFont, text: str, to_left: bool) -> list[tuple[str, ShapeData]]:

@@ -1,6 +1,8 @@
 """Names in any of the scripts on paper: signs in embedded fonts, joined and in the order in which they are read."""
 
 import io
+import re
+from pathlib import Path
 
 import pypdfium2
 import pytest
@@ -8,9 +10,11 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 from pypdf import PdfReader
 from reportlab.pdfbase import pdfmetrics
+from reportlab.pdfbase.ttfonts import TTFont
 from shapely.geometry import LineString, Polygon
 
 from fuseau.files.fitting_slip import fitting_pdf
+from fuseau.files.fonts import BOLDER, FOLDER, RANGES
 from fuseau.files.letter import letter_pdf
 from fuseau.files.pieces import _room, pattern_pieces, ply_pieces
 from fuseau.files.tiles import pattern_pdf
@@ -24,6 +28,10 @@ SCRIPTS = {
     "Han and kana": "王小明のコルセット龍㐀𡎚",
     "Hangul": "김민준",
     "Devanagari": "क्षितिज हिन्दी",
+    "Bengali, Gujarati, Gurmukhi": "মীনাক্ষী મીના ਮੀਨਾ",
+    "Tamil, Telugu, Kannada, Malayalam": "மீனாட்சி మీనాక్షి ಮೀನಾಕ್ಷಿ മീനാക്ഷി",
+    "Sinhala, Thai, Lao": "මීනා มีนา ມີນາ",
+    "Khmer, Myanmar, Ethiopic": "មីនា မီနာ ሚና",
     "Hebrew": "שרה כהן",
     "Arabic": "فاطمة",
 }
@@ -36,6 +44,7 @@ def face(name: str = FONT) -> Typeface:
 
 def drawn(text: str, size: float = 40) -> tuple[bytes, float, float]:
     """A line of text alone on a page: the page, and from where to where there is ink, points."""
+    fonts()
     target = io.BytesIO()
     canvas = Page(target, pagesize=(900, 100), invariant=True)
     canvas.setFont(FONT, size)
@@ -162,3 +171,25 @@ def test_whatever_it_is_called_no_label_of_a_piece_crosses_a_line_or_leaves_it(k
             assert inside.contains(room), said
             assert not any(room.intersects(line) for line in lines), said
             assert not any(room.intersects(other) for other in rooms[:k]), said
+
+
+def test_pages_ask_for_the_same_fonts_for_the_same_signs_as_prints_do():
+    """The style sheet, read back."""
+    css = Path("ui/src/house.css").read_text(encoding="utf-8")
+    asked = {}
+    for face_ in re.findall(r"@font-face \{(.*?)\}", css, re.S):
+        name = re.search(r"/fonts/(.*?)\.ttf", face_)[1]
+        ranges = re.findall(r"U\+([0-9A-F]+)-([0-9A-F]+)", face_)
+        asked[name] = tuple((int(low, 16), int(high, 16)) for low, high in ranges)
+    assert {name: asked[name] for name in RANGES} == RANGES
+    assert {name: asked[bold] for name, bold in BOLDER.items()} == {name: RANGES[name] for name in BOLDER}
+    assert {path.stem for path in FOLDER.glob("*.ttf")} == set(asked)
+    for name, ranges in RANGES.items():  # and each has them, but for what is not given out yet
+        has = TTFont(name, FOLDER / f"{name}.ttf").face.charToGlyph
+        assert sum(code in has for low, high in ranges for code in range(low, high + 1)) > 50
+
+
+def test_a_sign_that_no_font_has_is_drawn_as_a_box_and_stops_nothing():
+    _, left, right = drawn("A🙂B")
+    assert right > left + 60
+    assert face().stringWidth("🙂", 10) > 0
