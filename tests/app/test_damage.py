@@ -99,7 +99,7 @@ def test_what_fuseau_fails_to_work_out_is_not_kept_and_is_in_the_log_without_a_m
     assert refused.status_code == 422
     assert refused.json()["log"] in refused.json()["sentence"]
     assert client.get(f"/api/builds/{sheet['id']}").json()["build"]["brief"]["name"] == "Tidewarden"
-    written = log.read_text()
+    written = log.read_text().replace(sheet["id"], "")  # which may hold any figures
     assert refused.json()["log"] in written
     assert "ZeroDivisionError" in written
     for measure in ("700", "704", "698"):

@@ -105,9 +105,9 @@ def test_a_parcel_is_put_on_the_shelf_and_one_under_way_is_called_off(demo_hand)
     demo_hand.go("/shelf")
     demo_hand.see("the parcel is here")
     demo_hand.press("Put it on the shelf")
-    demo_hand.see("10.0 m")
-    demo_hand.press("Call it off")
+    demo_hand.press("Call it off")  # at once: it waits for the parcel
     demo_hand.see("Nothing under way")
+    demo_hand.see("arrived, 10.0 m")
     demo_hand.find("body").send_keys(Keys.CONTROL, "z")
     demo_hand.see("1 order under way")
 

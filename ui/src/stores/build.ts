@@ -17,6 +17,7 @@ import type {
   TypedIn,
   WrittenBone,
 } from '../api/types'
+import { turns } from '../parts/turns'
 import { useNotices } from './notices'
 import { useSettings } from './settings'
 import { useUnsent, type Waiting } from './unsent'
@@ -32,7 +33,6 @@ export const useBuild = defineStore('build', () => {
   const errors = ref<Record<string, string>>({})
   const failed = ref('')
   const worked = ref(0) // how often something was changed here
-  let queue: Promise<unknown> = Promise.resolve()
 
   const plan = computed(() => latest.value?.plan)
   const build = computed(() => latest.value?.build)
@@ -54,11 +54,7 @@ export const useBuild = defineStore('build', () => {
   const carrying = computed(() => cloths.value.filter((one) => one.suits.includes('strength')))
 
   /** Steps run one after another, each on the revision that the one before left. */
-  function inTurn<T>(step: () => Promise<T>): Promise<T> {
-    const next = queue.then(step, step)
-    queue = next.catch(() => undefined)
-    return next
-  }
+  const inTurn = turns()
 
   async function open(id: string) {
     failed.value = ''

@@ -2,6 +2,7 @@ import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
 import { get, send } from '../api/client'
 import type { Catalogue, House } from '../api/types'
+import { turns } from '../parts/turns'
 
 /** The workshop's settings, and what can be chosen in it. */
 export const useSettings = defineStore('settings', () => {
@@ -20,14 +21,11 @@ export const useSettings = defineStore('settings', () => {
   }
 
   // one after the other: the last answer is of all that was set
-  let setting: Promise<unknown> = Promise.resolve()
-  function setHouse(changes: Partial<House>): Promise<void> {
-    const done = setting.then(async () => {
+  const inTurn = turns()
+  const setHouse = (changes: Partial<House>) =>
+    inTurn(async () => {
       house.value = await send<House>('PATCH', '/house', changes)
     })
-    setting = done.catch(() => undefined)
-    return done
-  }
 
   return { house, catalogue, unit, start, setHouse }
 })

@@ -2,6 +2,7 @@ import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 import { get, Refused, send } from '../api/client'
 import type { Article, OpenShelf } from '../api/types'
+import { turns } from '../parts/turns'
 import { useNotices } from './notices'
 
 /** The workshop's shelf as the server answered last, and what was refused at which field. */
@@ -25,7 +26,10 @@ export const useShelf = defineStore('shelf', () => {
   }
 
   /** A step on the shelf as it is shown; errors stay with their fields. Answers whether it was taken. */
-  async function step(path: string, body: Record<string, unknown> = {}, how: 'POST' | 'PUT' = 'POST') {
+  const inTurn = turns() // quick hands: one step rests on what the one before left
+  const step = (path: string, body: Record<string, unknown> = {}, how: 'POST' | 'PUT' = 'POST') =>
+    inTurn(() => take(path, body, how))
+  async function take(path: string, body: Record<string, unknown>, how: 'POST' | 'PUT') {
     errors.value = {}
     try {
       latest.value = await send<OpenShelf>(how, path, { revision: latest.value?.revision, ...body })
