@@ -142,9 +142,11 @@ class Belief:
     def drawn(self, count: int, seed: int) -> Array:
         """What may be so, drawn from the belief, (count, unknowns that last): the same for the same seed."""
         values, vectors = np.linalg.eigh(self.covariance)
-        root = vectors * np.sqrt(np.maximum(values, 0.0))
+        # the symmetric root, which does not depend on which way an eigenvector points: a belief that hardly differs is
+        # drawn hardly otherwise
+        root = vectors * np.sqrt(np.maximum(values, 0.0)) @ vectors.T
         noise = np.random.default_rng(seed).standard_normal((count, len(self.mean)))
-        return np.asarray(self.mean + noise @ root.T)
+        return np.asarray(self.mean + noise @ root)
 
     def bodies(self, count: int, seed: int) -> list[Body]:
         """The drawn, as bodies. Gives stay below a half, girths positive."""

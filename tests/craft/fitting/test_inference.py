@@ -286,3 +286,18 @@ def test_what_was_known_before_the_last_fitting_is_as_if_it_had_not_been():
     assert both.foreknown_mm == pytest.approx([expected.gap_at(z) for z in shifted.z_mm], abs=2.0)
     assert believed_without(both, [first], (), ()).girths_mm == pytest.approx(before.body.girths_mm, abs=1.0)
     assert infer(BODY, []).foreknown_mm is None
+
+
+def test_odds_hardly_move_with_what_hardly_moves_what_is_believed():
+    """A reading that differs by a fiftieth of a millimetre: the same bodies are drawn, but for that much."""
+    tried = tried_on(PATTERN, BODY, HEIGHTS)
+    wish = Wish(tuple(fit(FINAL, BODY).gap_mm))
+    drawn, found = [], []
+    for step in range(6):
+        belief = infer(BODY, [dataclasses.replace(tried, gap_mm=tried.gap_mm + 0.02 * step)])
+        drawn.append(belief.drawn(200, 1))
+        found.append(readiness(belief, FINAL, wish).probability)
+    assert 0.05 < found[0] < 0.98  # where many draws are near the bounds
+    assert max(found) - min(found) <= 0.015
+    spread = drawn[0].std(axis=0)
+    assert np.abs(drawn[5] - drawn[0]).max() < 0.1 * spread.max()
