@@ -7,8 +7,9 @@ from typing import Annotated, Literal
 from fastapi import APIRouter, Path, Query
 from fastapi.responses import Response
 
+from fuseau.app.file_names import file_answer
 from fuseau.app.json_route import JsonRoute
-from fuseau.app.session import TROUBLES, AtHand, Session, TheSession, TheWorkers, file_answer
+from fuseau.app.session import TROUBLES, AtHand, Session, TheSession, TheWorkers
 from fuseau.app.shelf import on_shelf
 from fuseau.app.wire import OnRevision, OpenBuild
 from fuseau.app.wire_shelf import ClothLaid, CutAsSeen, PinPieces, TakeWay

@@ -6,8 +6,9 @@ from dataclasses import dataclass
 from fastapi import APIRouter
 from fastapi.responses import Response
 
+from fuseau.app.file_names import named_file
 from fuseau.app.json_route import JsonRoute
-from fuseau.app.session import TROUBLES, AtHand, Session, TheSession, TheWorkers, named_file
+from fuseau.app.session import TROUBLES, AtHand, Session, TheSession, TheWorkers
 from fuseau.app.wire import OpenBuild
 from fuseau.app.wire_make import (
     Appoint,

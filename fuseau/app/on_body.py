@@ -5,8 +5,9 @@ from typing import Annotated
 from fastapi import APIRouter, Query
 from fastapi.responses import Response
 
+from fuseau.app.file_names import named_file
 from fuseau.app.json_route import JsonRoute
-from fuseau.app.session import TROUBLES, TheSession, named_file
+from fuseau.app.session import TROUBLES, TheSession
 from fuseau.craft.base.errors import Unmakeable
 from fuseau.craft.base.findings import message
 from fuseau.files.on_body_drawing import draw_on_body

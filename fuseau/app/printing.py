@@ -6,8 +6,9 @@ from typing import Annotated
 from fastapi import APIRouter, Query
 from fastapi.responses import Response
 
+from fuseau.app.file_names import file_answer, named_file
 from fuseau.app.json_route import JsonRoute, TheFile
-from fuseau.app.session import TROUBLES, Session, TheSession, TheWorkers, file_answer, named_file
+from fuseau.app.session import TROUBLES, Session, TheSession, TheWorkers
 from fuseau.app.wire import OpenBuild, Revision
 from fuseau.app.work import make_print
 from fuseau.app.workers import Workers

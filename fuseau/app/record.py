@@ -7,8 +7,9 @@ from fastapi import APIRouter, Query
 from fastapi.responses import Response
 from pydantic import BaseModel
 
+from fuseau.app.file_names import file_answer
 from fuseau.app.json_route import JsonRoute
-from fuseau.app.session import TROUBLES, AtHand, Session, TheSession, TheWorkers, file_answer
+from fuseau.app.session import TROUBLES, AtHand, Session, TheSession, TheWorkers
 from fuseau.app.workers import Workers
 from fuseau.files.card import card_pdf, card_png
 from fuseau.files.document import write_document

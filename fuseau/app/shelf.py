@@ -8,8 +8,9 @@ from fastapi import APIRouter, Path
 from fastapi.responses import Response
 from shapely.geometry import Polygon
 
+from fuseau.app.file_names import named_file
 from fuseau.app.json_route import JsonRoute, TheFile
-from fuseau.app.session import TROUBLES, Session, TheSession, TheWorkers, named_file
+from fuseau.app.session import TROUBLES, Session, TheSession, TheWorkers
 from fuseau.app.wire import Choice
 from fuseau.app.wire_shelf import (
     Arrived,

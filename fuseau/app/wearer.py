@@ -6,8 +6,9 @@ from fastapi import APIRouter
 from fastapi.responses import Response
 from pydantic import BaseModel
 
+from fuseau.app.file_names import file_answer
 from fuseau.app.json_route import JsonRoute, TheFile
-from fuseau.app.session import TROUBLES, AtHand, Session, TheSession, TheWorkers, file_answer
+from fuseau.app.session import TROUBLES, AtHand, Session, TheSession, TheWorkers
 from fuseau.app.wire import (
     BookEntry,
     BookMeasuring,

@@ -91,8 +91,8 @@ def letter_html(build: Build, unit: Unit) -> bytes:
         where = {1: "above", 0: "", -1: "below"}[sign_of(name)]
         of = f" {where} the {ZERO_LABELS[zero_of(name)]}" if where else ""
         rows.append(
-            f"<tr><th><i>{number}</i>{LEVEL_LABELS[name]}<small>{escape(HOW_TO_MEASURE[name])}</small></th>{cells}{sides}"
-            f"<td class=where>{of}</td></tr>"
+            f"<tr><th><i>{number}</i>{LEVEL_LABELS[name]}<small>{escape(HOW_TO_MEASURE[name])}</small></th>"
+            f"{cells}{sides}<td class=where>{of}</td></tr>"
         )
     for key, (label, how) in _SINGLE.items():
         if key in labels:
