@@ -11,5 +11,5 @@ export default defineConfig({
     modulePreload: { polyfill: false },
     chunkSizeWarningLimit: 900,
   },
-  server: { proxy: { '/api': 'http://127.0.0.1:8321' } },
+  server: { proxy: { '/api': 'http://127.0.0.1:8321', '/fonts': 'http://127.0.0.1:8321' } },
 })

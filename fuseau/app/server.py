@@ -38,6 +38,7 @@ from fuseau.app.caches import Caches
 from fuseau.app.demo_beside import DemoBeside
 from fuseau.app.errors import Unexpected, answer_errors, trouble
 from fuseau.app.faultlog import FaultLog
+from fuseau.app.font_faces import SHEET, font_faces
 from fuseau.app.guard import Guard
 from fuseau.app.news import News
 from fuseau.app.room_server import RoomServer
@@ -153,6 +154,8 @@ def _serve_pages(app: FastAPI) -> None:
         """The built interface; any other path is a place in it."""
         if path.startswith("api/"):
             return trouble(404, "There is nothing here.")
+        if path == SHEET:
+            return Response(font_faces(), media_type="text/css", headers={"cache-control": "no-cache"})
         wanted = _file_at(path)
         if wanted is not None:
             lasting = path.startswith(("assets/", "fonts/"))

@@ -65,7 +65,7 @@ class Typeface(TTFont):
             return text
         return _shaped(self, unicodedata.normalize("NFC", text))
 
-    def stringWidth(self, text: str | bytes, size: float, encoding: str = "utf8") -> float:  # noqa: N802
+    def stringWidth(self, text: str | bytes, size: float, encoding: str = "utf8") -> float:
         """How wide it is set at this size, in points."""
         words = text.decode(encoding) if isinstance(text, bytes) else text
         line = self.line(words)
@@ -73,7 +73,7 @@ class Typeface(TTFont):
             return float(sum(one.x_advance for one in line.__shapeData__)) * size / 1000
         return float(super().stringWidth(words, size, encoding))
 
-    def splitString(self, text: str | bytes, doc: Any, encoding: str = "utf-8") -> list[tuple[int, bytes]]:  # noqa: N802
+    def splitString(self, text: str | bytes, doc: Any, encoding: str = "utf-8") -> list[tuple[int, bytes]]:
         """As of any TTFont; the subsets of the fonts behind have numbers of their own."""
         if not isinstance(text, ShapedLine):
             return list(super().splitString(text, doc, encoding))
@@ -84,7 +84,7 @@ class Typeface(TTFont):
             split += [(number * _STEP + subset, part) for subset, part in parts]
         return split
 
-    def getSubsetInternalName(self, subset: int, doc: Any) -> str:  # noqa: N802
+    def getSubsetInternalName(self, subset: int, doc: Any) -> str:
         """As of any TTFont, over all its fonts."""
         number, own = divmod(subset, _STEP)
         return str(TTFont.getSubsetInternalName(self.font(number), own, doc))
@@ -93,7 +93,7 @@ class Typeface(TTFont):
 class _Text(PDFTextObject):
     """Text that is shaped as it is written out."""
 
-    def _formatText(self, text: str | bytes) -> str:  # noqa: N802
+    def _formatText(self, text: str | bytes) -> str:
         font = pdfmetrics.getFont(self._fontname)
         if isinstance(font, Typeface) and isinstance(text, str):
             text = font.line(text)
@@ -103,7 +103,7 @@ class _Text(PDFTextObject):
 class Page(Canvas):
     """A canvas whose text may be in any of the scripts."""
 
-    def beginText(self, x: float = 0, y: float = 0, direction: str | None = None) -> PDFTextObject:  # noqa: N802
+    def beginText(self, x: float = 0, y: float = 0, direction: str | None = None) -> PDFTextObject:
         """As of any canvas."""
         return _Text(self, x, y, direction=direction)
 

@@ -2,14 +2,16 @@
 
 import concurrent.futures
 import json
+import re
 from pathlib import Path
 from urllib.parse import unquote
 
 import httpx
 import pytest
 
+from fuseau.app.file_names import named_file
+from fuseau.app.font_faces import FAMILY
 from fuseau.app.guard import LARGEST_BODY
-from fuseau.app.session import named_file
 from fuseau.craft.base.findings import Change
 from fuseau.demo.workshop import STORIES, fill
 from fuseau.files.document import read_document, write_document
@@ -146,6 +148,10 @@ def test_the_fonts_of_the_prints_are_served_to_pages_that_need_them(client):
         assert answer.content == font.read_bytes()
         assert answer.headers["content-type"] == "font/ttf"
         assert "immutable" in answer.headers["cache-control"]
+    sheet = client.get("/fonts/names.css")
+    assert sheet.headers["content-type"].startswith("text/css")
+    assert set(re.findall(r"/fonts/(.*?)\.ttf", sheet.text)) == {font.stem for font in FOLDER.glob("*.ttf")}
+    assert f"'{FAMILY}'" in Path("ui/src/house.css").read_text()
     assert client.get("/fonts/Nothing.ttf").headers["content-type"].startswith("text/html")
 
 

@@ -191,8 +191,8 @@ def test_a_word_of_the_trade_is_looked_up(hand):
 def test_a_name_in_her_script_is_read_on_the_page_and_in_the_name_of_its_file(demo_hand, downloads):
     line = demo_hand.stage("Lamplighter Regent", "brief")
     loaded = (
-        "return document.fonts.check('16px \"Fuseau Han\"', '王') && [...document.fonts].some("
-        "(one) => one.family.includes('Han') && one.status === 'loaded')"
+        "return document.fonts.check('16px \"Fuseau Names\"', '王') && [...document.fonts].some("
+        "(one) => one.family.includes('Names') && one.unicodeRange.includes('U+6000') && one.status === 'loaded')"
     )
     assert not demo_hand.browser.execute_script(loaded)  # it is asked for where it is needed, and nowhere else
     demo_hand.write("Name", "王小明 श्रीमती")

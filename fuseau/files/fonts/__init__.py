@@ -8,7 +8,7 @@ from pathlib import Path
 
 FOLDER = Path(__file__).parent
 # What stands behind DejaVu, which has Latin, Greek, Cyrillic, Armenian, Georgian, Hebrew, Arabic, Lao and arrows: for
-# which signs each is asked. The style sheet of the pages says the same (a test holds it to this).
+# which signs each is asked, on paper and on pages.
 RANGES: dict[str, tuple[tuple[int, int], ...]] = {
     "NotoSansDevanagari": ((0x0900, 0x097F), (0xA8E0, 0xA8FF)),
     "NotoSansBengali": ((0x0980, 0x09FF),),
