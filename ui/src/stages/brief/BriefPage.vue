@@ -260,6 +260,7 @@ const tab = ref<'follows' | 'drawn' | 'past'>('follows')
   display: grid;
   grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
   gap: 12px;
+  align-items: start;
 }
 .two :deep(.v-btn-toggle .v-btn) {
   padding: 0 9px;

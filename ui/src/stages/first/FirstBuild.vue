@@ -404,6 +404,7 @@ p {
   display: grid;
   grid-template-columns: 1fr 1fr;
   gap: 14px;
+  align-items: start;
 }
 .short {
   max-width: 320px;
