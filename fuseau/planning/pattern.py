@@ -9,8 +9,9 @@ import numpy as np
 from fuseau.craft.base.curves import Array
 from fuseau.craft.base.errors import Unmakeable
 from fuseau.craft.base.practice import Practice
-from fuseau.craft.fit.girth_solver import settle_parallel
-from fuseau.craft.fit.target import Aim, Target, aim, aim_tied, most_pull, pull_of
+from fuseau.craft.fit.firmness import Firmness
+from fuseau.craft.fit.girth_solver import close_edge_to_edge, settle_parallel
+from fuseau.craft.fit.target import Aim, Target, aim_tied, most_pull
 from fuseau.craft.fitting.inference import Learned
 from fuseau.craft.materials.stack import Stack, take_up
 from fuseau.craft.pattern.alterations import Alteration, alter
@@ -149,31 +150,26 @@ def aim_pattern(inputs: AimInputs) -> tuple[Aim, Pattern]:
     if GARMENT_KINDS[inputs.kind].tied:
         aimed = aim_tied(target, body, takes, practice)
         return as_decided(aimed, drafted(aimed.sewn_mm))
-    first = aim(
+    firmness = Firmness(
         target,
-        body.as_met(),
+        body,
         (hem.cb_mm, top.cb_mm),
         takes,
         inputs.stack.stretch_per_n,
-        practice,
         body.stretch_of(inputs.stack.cloth),
+        practice,
         laced=inputs.laced,
     )
     if not inputs.laced:
-        return as_decided(first, drafted(first.sewn_mm))
+        aimed = close_edge_to_edge(firmness)
+        return as_decided(aimed, drafted(aimed.sewn_mm))
     return as_decided(
         *settle_parallel(
-            first,
-            target.gap_mm,
-            body,
+            firmness,
             drafted,
             inputs.stack,
             inputs.edge_n_m2,
-            practice,
-            asked_waist=target.job != "none" and GARMENT_KINDS[inputs.kind].zero == "waist",
-            ease_at=target.ease_at,
             most_n_per_m=most_pull(target.job, practice),
-            chosen_n_per_m=pull_of(target.pull, target.job, practice),
             padding=along_back(padded, body),
         )
     )

@@ -1,10 +1,12 @@
 """What is said of target, draft and pattern."""
 
 MESSAGES = {
-    "more_than_a_pull": "It is drafted as you asked. Laced {word}, the gap at the waist will be {gap_mm:length}, not "
-    "{wished_mm:length}; to close it to that takes {needed_n_per_m:.0f} N per metre, more than one person pulls.",
-    "more_than_it_gives": "It is drafted as you asked. Laced {word}, the gap at the waist will be {gap_mm:length}, not "
-    "{wished_mm:length}, and no lace closes it to that: the waist does not give so much.",
+    "more_than_a_pull": "It is drafted as you asked. Laced as hard as one person pulls ({pull_n_per_m:.0f} N per "
+    "metre), the gap at the waist will be {gap_mm:length}, not {wished_mm:length}; to close it to that takes "
+    "{needed_n_per_m:.0f}.",
+    "more_than_it_gives": "It is drafted as you asked. Laced as hard as one person pulls ({pull_n_per_m:.0f} N per "
+    "metre), the gap at the waist will be {gap_mm:length}, not {wished_mm:length}, and no lace closes it to that: the "
+    "waist does not give so much.",
     "waist_firm": "The waist would be pressed with {pressure_kpa:.1f} kPa, where {comfort_kpa:.1f} is close but "
     "comfortable: little is in hand.",
     "waist_firm.over": "The waist would be pressed with {pressure_kpa:.1f} kPa; {comfort_kpa:.1f} is close but "

@@ -9,8 +9,8 @@ from tests.saying import said
 
 CASES = {
     "plastic at the lacing edge": (
-        "longline corset",
-        {"bones__lacing_edge": "plastic_10"},
+        "underbust corset",
+        {"bones__lacing_edge": "plastic_6"},
         ("soft_edges", "caution", "CB", "bones.lacing_edge"),
     ),
     "flat steel on seams that curve, and none for curves": (

@@ -88,6 +88,9 @@ class Practice(Record):
     support_close_n_per_m: float = _number(75, "A bodice that only supports.", 10, 200)
     support_firm_n_per_m: float = _number(90, "A bodice that only supports, drawn well closed.", 10, 200)
 
+    planned_pull_n_per_m: float = _number(
+        260, "Laced so, each level has its share of the waist's tension; laced harder, more of it.", 20, 400
+    )
     share_high_bust: float = _number(0.25, "Holds the edge to the body; breath goes here.", 0, 1)
     share_bust: float = _number(0.25, "Held, not flattened.", 0, 1)
     share_underbust: float = _number(0.4, "Ribs are not to be reshaped: less pull there than at the waist.", 0, 1)
@@ -99,8 +102,8 @@ class Practice(Record):
     seam_cap_mm: float = _number(12, "A seam that moves further in one version changes what the panel is.", 2, 60)
     garment_spread_mm: float = _number(8, "A garment taped inside, gap and all: so far off at a level.", 2, 40)
     seam_keeps_mm: float = _number(6, "So much allowance a seam keeps when a finished garment is let out.", 2, 30)
-    plan_hold_mm: float = _number(12, "Planned, the lacing edge holds the body in by so much, or it lifts off.", 0, 40)
-    plan_hold_share: float = _number(0.3, "And where flesh gives little, by no more of it: ribs press soon.", 0.05, 1)
+    plan_hold_mm: float = _number(17, "Planned, the lacing edge holds the body in by so much, or it lifts off.", 0, 40)
+    plan_hold_share: float = _number(0.42, "And where flesh gives little, by no more of it: ribs press soon.", 0.05, 1)
     plan_comfort_share: float = _number(0.55, "Plan below what is close but comfortable: bodies differ.", 0.3, 1)
 
     caution_reduction_new: float = _number(0.10, "Waist reduction that is much for someone new to it.", 0.02, 0.5)

@@ -1,308 +1,260 @@
-"""The girths to sew, corrected until the garment settles parallel and holds on everywhere (model, section 4)."""
+"""Which girths to sew, so that the garment settles parallel and holds on everywhere (model, section 4)."""
 
-import math
-from collections.abc import Callable, Mapping
+from collections.abc import Callable
 from dataclasses import dataclass, replace
 from functools import cached_property
 
 import numpy as np
 
 from fuseau.craft.base.curves import Array
-from fuseau.craft.base.errors import Unmakeable
-from fuseau.craft.base.practice import Practice
-from fuseau.craft.fit.equilibrium import Settled, settle
+from fuseau.craft.base.errors import Unsettled
+from fuseau.craft.fit.equilibrium import Hold, Settled, settle
+from fuseau.craft.fit.firmness import EDGE_POINTS, Firmness, Held
 from fuseau.craft.fit.fit import Lacing
 from fuseau.craft.fit.target import Aim
 from fuseau.craft.materials.stack import Stack
 from fuseau.craft.pattern.pattern import Pattern
-from fuseau.craft.wearer.body import Body
-from fuseau.craft.wearer.compression import pressure_at
-from fuseau.craft.wearer.measures import LevelName
 
-_DRAFTS, _PASSES = 4, 10
-_POINTS = 13  # where holding on and pressing are asked for
-_STEP_MM, _DRAWN_MM = 25.0, 0.1
-_ENOUGH = 0.05  # of the summed squares: nobody would see the difference
-_GAP_MM, _BOW_MM, _WISH_MM = 0.1, 6.0, 12.0  # how closely each is kept, one spread
-_WAIST_MM = 1.5
-_SHORT_MM = 3.0  # a gap further from its wish than this is not reached
-_ABOUT_MM = 60.0
-_ASKED_MORE = 1.1  # stiff edges press a waist more in one place than its girth asks for
-_GAPS_TRIED, _GAP_NEAR_MM = 6, 1.0
+_DRAFTS, _PASSES = 8, 40
+_DRAWN_MM = 0.02  # drafts nearer than this are the same
+_MET_MM = 0.005
+_SPARED_BY = 0.3  # mm of squeeze spared for each N per m of effort that is not pulled: only a measure of it
+_TRIED = np.array([0.2, 0.05])  # N per m of effort, mm of balance
+_LONGEST = np.array([60.0, 10.0])
+_HALVINGS = 8
+_FREELY = 3.0  # times what one person pulls at the most on a bodice that only supports: far beyond any that is made
+_SHORT_MM = 3.0  # with less than this spared, the wish is reached
 _TRIED_MOST = 4.0  # times what one person pulls
-_HOLD_MM, _PRESS_KPA = 2.0, 0.1
 
 
 def settle_parallel(
-    aimed: Aim,
-    gap_mm: float,
-    body: Body,
+    firmness: Firmness,
     drafted: Callable[[tuple[float, ...]], Pattern],
     stack: Stack,
     edge_n_m2: float,
-    practice: Practice,
     *,
-    asked_waist: bool = False,
-    ease_at: Mapping[LevelName, float] | None = None,
-    most_n_per_m: float = math.inf,
-    chosen_n_per_m: float | None = None,
+    most_n_per_m: float,
     padding: tuple[tuple[float, float], ...] = (),
 ) -> tuple[Aim, Pattern]:
-    """Correct the aim until the drafted garment settles at the wished gap, parallel, and nowhere lifts off.
+    """The aim of a garment that is laced, and its pattern: it settles parallel, and at the gap that is wished.
 
-    Sewn girths and pull are found together by Gauss and Newton: the mean gap and its tilt are met to 0.1 mm, the
-    girths stay near what the tensions came to, the waist where it was asked (`asked_waist`) and every level whose ease
-    was (`ease_at`, mm); elsewhere the body is held in by
-    `plan_hold_mm` along the whole edge, and pressed no more than `plan_comfort_share` of what is comfortable, but at a
-    waist that is asked for more. What is left is bow, which only stiffer edges can take out. Where that would take more
-    than `most_n_per_m`, the garment is settled at `chosen_n_per_m`, at whatever gap that comes to (model, section 4:
-    wishes are sewn as they were said). `padding` is worn under it (see `Lacing`).
-    Returns the aim and its pattern. Raises Unsettled.
+    Two numbers are sought by Newton's method: the effort of the lace, and what is added to the levels toward one end
+    so that the edges settle parallel. Up to `most_n_per_m` the effort is the pull. Beyond it the pull stays, and
+    something of the squeeze is spared until the gap is reached. The waist is then sewn as it was asked all the same,
+    and the other levels as they are with what is reached: so the draft goes on without a step where a wish is no
+    longer reached, a wider gap never takes anything in, and who asks for more never wears less. What is left is bow,
+    which only stiffer edges can take out. `padding` is worn under it (see `Lacing`). Raises Unsettled, Unmakeable.
     """
-    solver = _Solver(aimed, gap_mm, body, drafted, stack, edge_n_m2, practice, asked_waist, ease_at or {}, padding)
-    waist = body.index_of_zero
-    try:
-        sewn, pull, pattern, mean = solver.solve(aimed.pull_n_per_m, most_n_per_m)
-    except Unmakeable:  # girths that no pull can be met by may not go into panels; those at the pull chosen do
-        if chosen_n_per_m is None:
-            raise
-        mean = math.inf
-    found: dict[str, object] = {}
-    if chosen_n_per_m is not None and abs(mean - gap_mm) > _SHORT_MM:
-        sewn, pull, pattern = solver.at_pull(chosen_n_per_m)
-        found = {"needed_n_per_m": solver.needed(pattern, _TRIED_MOST * most_n_per_m), "reaches": False}
-    found |= {"sewn_mm": tuple(map(float, sewn)), "pull_n_per_m": pull, "closed_waist_mm": float(sewn[waist])}
-    return aimed.model_copy(update=found), pattern
+    solver = _Solver(firmness, drafted, stack, edge_n_m2, most_n_per_m, padding)
+    effort, reached, pattern = solver.solve()
+    spared, pull = solver.spared(effort), solver.pull(effort)
+    held, reaches = reached, spared < _SHORT_MM
+    if spared > 0:
+        held = firmness.as_asked(reached, pull)
+        pattern = drafted(tuple(map(float, held.sewn_mm)))
+    aimed = _aim(firmness, held, pull, reached.tension_n_per_m)
+    needed = None if reaches else solver.needed(pattern, _TRIED_MOST * most_n_per_m)
+    return aimed.model_copy(update={"spared_mm": spared, "reaches": reaches, "needed_n_per_m": needed}), pattern
+
+
+def close_edge_to_edge(firmness: Firmness) -> Aim:
+    """The aim of a garment without a lace, whose tensions are the shares themselves and need no balance."""
+    pull = 0.0
+    for _ in range(3):  # it stretches by what it carries
+        held = firmness.held(pull)
+        pull = firmness.mean_along_edge(held.tension_n_per_m)
+    return _aim(firmness, held, pull, held.tension_n_per_m)
+
+
+def _aim(firmness: Firmness, held: Held, pull: float, tension: Array) -> Aim:
+    zero = firmness.body.index_of_zero
+    natural, takes = float(firmness.natural_mm[zero]), float(firmness.take_up_mm[zero])
+    worn = float(held.hoop_mm[zero]) if firmness.waist is None else natural - firmness.asked_mm(pull)
+    return Aim(
+        sewn_mm=tuple(map(float, held.sewn_mm)),
+        tension_n_per_m=tuple(map(float, tension)),
+        pull_n_per_m=pull,
+        closed_waist_mm=float(held.sewn_mm[zero]),
+        worn_waist_mm=worn + takes,
+        reduction_mm=natural - worn,
+        reduction_share=(natural - worn) / natural,
+        asked_reduction_mm=0.0 if firmness.waist is None else max(natural - worn, 0.0),
+    )
 
 
 @dataclass(frozen=True)
 class _Solver:
-    """What `settle_parallel` seeks in, with its pull free or fixed."""
+    """What `settle_parallel` seeks in."""
 
-    aimed: Aim
-    gap_mm: float
-    body: Body
+    firmness: Firmness
     drafted: Callable[[tuple[float, ...]], Pattern]
     stack: Stack
     edge_n_m2: float
-    practice: Practice
-    asked_waist: bool
-    ease_at: Mapping[LevelName, float]
-    padding: tuple[tuple[float, float], ...] = ()
+    most_n_per_m: float
+    padding: tuple[tuple[float, float], ...]
 
-    @cached_property
-    def asked(self) -> list[int]:
-        """The levels whose girths stand as they were asked."""
-        waist = [self.body.index_of_zero] if self.asked_waist else []
-        return waist + [i for i, level in enumerate(self.body) if level.name in self.ease_at]
+    def pull(self, effort: float) -> float:
+        """What of an effort (N per m) is pulled: no more than one person does, and no less than holds the edge on.
 
-    def at_pull(self, pull: float) -> tuple[Array, float, Pattern]:
-        """Sewn girths and pattern of a garment laced at this pull, whatever gap it comes to; the waist as it was asked.
-
-        The other girths are what their tensions come to at that gap, not at the wish, or they would stand off.
+        Where nothing is asked of the waist, the pull is what the levels come to: nothing that is spared would ease it.
         """
-        stand = self.asked or [self.body.index_of_zero]
-        gap = self.gap_mm
-        for _ in range(_GAPS_TRIED):
-            girths = np.array(self.aimed.sewn_mm) - (gap - self.gap_mm)
-            girths[stand] = np.array(self.aimed.sewn_mm)[stand]
-            shifted = replace(self, aimed=self.aimed.model_copy(update={"sewn_mm": tuple(map(float, girths))}))
-            sewn, _, pattern, mean = shifted.solve(pull, None)
-            if abs(mean - gap) < _GAP_NEAR_MM:
+        most = self.most_n_per_m * (_FREELY if self.firmness.waist is None else 1.0)
+        return min(max(effort, self.firmness.practice.least_tension_n_per_m), most)
+
+    def spared(self, effort: float) -> float:
+        """What of the squeeze is spared, mm, because that effort is not pulled; below 0 it could be more."""
+        return _SPARED_BY * (effort - self.pull(effort))
+
+    def solve(self) -> tuple[float, Held, Pattern]:
+        """The effort, the garment as it is planned to be worn, and its pattern. Raises Unsettled, Unmakeable."""
+        firmness = self.firmness
+        at = np.array([firmness.practice.planned_pull_n_per_m, 0.0])
+        at[0] = self.pull(firmness.mean_along_edge(self.held(at).tension_n_per_m))
+        held = self.held(at)
+        pattern = self.drafted(tuple(map(float, held.sewn_mm)))
+        first = Lacing(pattern, self.stack, self.edge_n_m2, self.most_n_per_m, firmness.practice, padding=self.padding)
+        edge = _Edge(self, first, held.sewn_mm)  # top line and hem stand, so the body along the lacing edge does too
+        for _ in range(_DRAFTS):
+            drawn = held.sewn_mm
+            draft = edge.of(pattern, drawn)
+            at = draft.parallel(at)
+            held = self.held(at, draft.off_curve_mm)
+            if float(np.max(np.abs(held.sewn_mm - drawn))) < _DRAWN_MM:
                 break
-            gap = mean
-        return sewn, pull, pattern
+            pattern = self.drafted(tuple(map(float, held.sewn_mm)))
+        return float(at[0]), held, pattern
 
-    def solve(self, pull: float, most: float | None) -> tuple[Array, float, Pattern, float]:
-        """Sewn girths, pull, pattern and the mean gap: with the pull free up to `most`, or fixed where that is None."""
-        body, practice, stack = self.body, self.practice, self.stack
-        wished = np.array(self.aimed.sewn_mm)
-        sewn = wished.copy()
-        pattern = self.drafted(tuple(sewn))
-        first = Lacing(pattern, stack, self.edge_n_m2, pull, practice, padding=self.padding)
-        on = first.on(body)  # top line and hem stand, so the body along the lacing edge does too
-        uneven = np.asarray(on.pull_n_per_m) / pull * np.ones(len(first.z))
-        # near enough to how the pattern follows its levels: it is drafted anew after
-        along = body.along_back.at(first.z)
-        keeps = np.full(len(sewn), _WISH_MM)
-        keeps[[body.index_of_zero, *self.asked]] = _WAIST_MM
-        wanted = _Wanted(
-            first,
-            body.stretch_of(stack.cloth),
-            uneven,
-            self.gap_mm,
-            self._pressed(first),
-            self._held(first),
-            most is None,
-        )
-        start: Array | None = None
-
-        def settled_with(girths: Array, pulled: float) -> Settled:
-            worn = girths * (1 + pulled * stack.stretch_per_n + wanted.more)
-            return settle(replace(on, sewn_mm=worn, pull_n_per_m=pulled * uneven), overlap=True, start=start)
-
-        chosen: tuple[float, Array, float, Pattern] = (math.inf, sewn, pull, pattern)
-        for k in range(_DRAFTS + 1):
-            flat = first.of(pattern).flat
-            drawn, best, step = sewn, (math.inf, sewn, pull), np.zeros(len(sewn) + 1)
-            for turn in range(_PASSES):
-                here = flat + along @ (sewn - drawn)
-                settled = settled_with(here, pull)
-                start = settled.gap_mm
-                off, by = wanted.off(settled, here, along, pull)
-                off = np.concatenate([off, (sewn - wished) / keeps])
-                cost = float(off @ off)
-                # of a pattern as it is drafted, whose curves may jump from one draft to the next
-                if turn == 0 and cost < chosen[0]:
-                    chosen = cost, sewn, pull, pattern
-                if turn == 0 and k == _DRAFTS:
-                    break
-                if cost < best[0]:
-                    enough = cost > best[0] - _ENOUGH
-                    best = cost, sewn, pull
-                    if enough:
-                        break
-                    by = np.vstack([by, np.hstack([np.diag(1 / keeps), np.zeros((len(sewn), 1))])])
-                    if most is None or pull >= most:
-                        by[:, -1] = 0.0
-                    by[:, self.asked] = 0.0  # they stand
-                    step = np.asarray(-np.linalg.lstsq(by, off, rcond=None)[0])
-                    step /= max(float(np.max(np.abs(step[:-1]))) / _STEP_MM, abs(float(step[-1])) / (0.3 * pull), 1.0)
-                else:  # too far: somewhere it began to lift off or to press
-                    step = np.asarray(step / 3)
-                sewn = best[1] + step[:-1]
-                if most is not None:
-                    pull = min(max(practice.least_tension_n_per_m, best[2] + float(step[-1])), most)
-            if k == _DRAFTS:
-                break
-            _, sewn, pull = best
-            if k and float(np.max(np.abs(sewn - drawn))) < _DRAWN_MM:
-                break
-            pattern = _as_tight(self.drafted(tuple(sewn)), pattern)
-        _, sewn, pull, pattern = chosen
-        flat = first.of(pattern).flat
-
-        def mean_gap(pulled: float) -> float:
-            return float(settled_with(flat, pulled).gap_mm.mean())
-
-        if most is not None:
-            pull = self._rest_by_pull(mean_gap, pull, most)
-        return sewn, pull, pattern, mean_gap(pull)
-
-    def _rest_by_pull(self, mean_gap: Callable[[float], float], pull: float, most: float) -> float:
-        """The pull that takes what is left of the mean gap, by Newton: N/m, no more than `most`."""
-        for _ in range(4):
-            mean = mean_gap(pull)
-            if abs(mean - self.gap_mm) < _GAP_MM:
-                break
-            way = min((mean_gap(pull * 1.01) - mean) / (0.01 * pull), -1e-3)
-            pull = min(max(self.practice.least_tension_n_per_m, pull + (self.gap_mm - mean) / way), most)
-        return pull
-
-    def _pressed(self, lacing: Lacing) -> Array:
-        """The pressure that is planned at the most, along the lacing edge, kPa: more where a squeeze is asked for."""
-        body, share = self.body, self.practice.plan_comfort_share
-        limit = share * np.interp(lacing.z, [one.back_mm for one in body], [one.comfort_kpa for one in body])
-        scale = self.practice.pressure_scale_kpa * body.flesh_scale
-        squeezed = {i: -self.ease_at.get(body.levels[i].name, 0.0) for i in self.asked}
-        if self.asked_waist:
-            squeezed[body.index_of_zero] = self.aimed.reduction_mm
-        for i, by_mm in squeezed.items():
-            level = body.levels[i]
-            natural, give = np.array([level.girth_mm]), np.array([level.give])
-            asked, _ = pressure_at(natural, give, natural - max(by_mm, 0.0), scale, body.stiffening)
-            limit = np.maximum(limit, _near(lacing.z, level.back_mm) * float(asked[0]) * _ASKED_MORE)
-        return np.asarray(limit)
-
-    def _held(self, lacing: Lacing) -> Array:
-        """By how much the body is to be held in along the lacing edge, mm.
-
-        Less where flesh gives little, since there a girth that is a little off presses soon (no share of what it gives
-        is as far from standing off as from pressing), and about a level whose ease was asked.
-        """
-        practice, on = self.practice, lacing.on(self.body)
-        held = np.minimum(practice.plan_hold_mm, practice.plan_hold_share * on.natural_mm * on.give)
-        for level in self.body:
-            if level.name in self.ease_at:
-                near = _near(lacing.z, level.back_mm)
-                held = np.minimum(held, (1 - near) * self.practice.plan_hold_mm - near * self.ease_at[level.name])
-        return held
+    def held(self, at: Array, off_curve_mm: Array | None = None) -> Held:
+        """The garment as planned with an effort and a balance (2,)."""
+        effort, balance = map(float, at)
+        return self.firmness.held(self.pull(effort), self.spared(effort), balance, off_curve_mm)
 
     def needed(self, pattern: Pattern, most: float) -> float | None:
         """The pull, N/m, that closes a pattern's mean gap to the wish; None where none up to `most` does."""
-        low, high = self.practice.least_tension_n_per_m, most
+        firmness = self.firmness
+        gap = firmness.target.gap_mm
 
         def mean(pull: float) -> float:
-            lacing = Lacing(pattern, self.stack, self.edge_n_m2, pull, self.practice, padding=self.padding)
-            return float(settle(lacing.on(self.body)).gap_mm.mean())
+            lacing = Lacing(pattern, self.stack, self.edge_n_m2, pull, firmness.practice, padding=self.padding)
+            return float(settle(lacing.on(firmness.body), overlap=True).gap_mm.mean())
 
-        if mean(high) > self.gap_mm + 0.5:
+        low, high = firmness.practice.least_tension_n_per_m, most
+        if mean(high) > gap + 0.5:
             return None
         for _ in range(14):
-            middle = math.sqrt(low * high)
-            low, high = (middle, high) if mean(middle) > self.gap_mm else (low, middle)
+            middle = (low * high) ** 0.5
+            low, high = (middle, high) if mean(middle) > gap else (low, middle)
         return high
 
 
-def _near(z: Array, level_mm: float) -> Array:
-    """How near heights are to a level that was asked for: 1 there, fading."""
-    return np.asarray(np.exp(-np.square((z - level_mm) / _ABOUT_MM)))
-
-
-def _as_tight(pattern: Pattern, before: Pattern) -> Pattern:
-    """A pattern whose curves are at least as tight as those of the draft before, or the two could take turns."""
-    if len(pattern.strain) != len(before.strain):
-        return pattern
-    strain = tuple(map(max, pattern.strain, before.strain))
-    return pattern if strain == pattern.strain else pattern.model_copy(update={"strain": strain})
-
-
 @dataclass(frozen=True)
-class _Wanted:
-    """What a garment that settles well is measured by."""
+class _Edge:
+    """The lacing edge of a draft on the body, settled with other girths and another pull."""
 
+    solver: _Solver
     lacing: Lacing
-    more: float
-    uneven: Array
-    gap_mm: float
-    pressed_kpa: Array
-    held_mm: Array
-    pulled: bool  # the pull stands, so the gap comes out as it does
+    drawn: Array
+
+    def of(self, pattern: Pattern, drawn: Array) -> "_Edge":
+        """That of another draft, made for the sewn girths `drawn`."""
+        return replace(self, lacing=self.lacing.of(pattern), drawn=drawn)
 
     @cached_property
-    def line(self) -> Array:
+    def off_curve_mm(self) -> Array:
+        """How far the cloth along the edge lies outside the wearer's curve through its levels, (EDGE_POINTS,) mm."""
+        firmness, takes = self.solver.firmness, self.lacing.takes
+        off = self.lacing.flat - takes - self._along @ (self.drawn - firmness.take_up_mm)
+        return np.interp(np.linspace(self.lacing.z[0], self.lacing.z[-1], EDGE_POINTS), self.lacing.z, off)
+
+    @cached_property
+    def _on(self) -> Hold:
+        return self.lacing.on(self.solver.firmness.body)
+
+    @cached_property
+    def _uneven(self) -> Array:
+        """The pull along the edge, as a share of it."""
+        return np.asarray(self._on.pull_n_per_m) / self.lacing.pull_n_per_m * np.ones(len(self.lacing.z))
+
+    @cached_property
+    def _along(self) -> Array:
+        """From girths at the levels to the edge: about how a pattern follows them, and it is drafted anew."""
+        return self.solver.firmness.body.along_back.at(self.lacing.z)
+
+    @cached_property
+    def _line(self) -> Array:
         """(2, points): from a gap to its mean and half its tilt."""
         at = np.linspace(-1, 1, len(self.lacing.z))
         return np.linalg.pinv(np.vstack([np.ones(len(at)), at]).T)
 
-    def off(self, settled: Settled, flat: Array, along: Array, pull: float) -> tuple[Array, Array]:
-        """What a settled garment is off by, in spreads, and how that changes with sewn girths and pull."""
-        hold, z = settled.hold, settled.z
-        stretch = self.lacing.stack.stretch_per_n
-        _, by_hoop, _ = hold.tension_at(settled.hoop_mm)
-        sewn_by = np.hstack([along * (1 + pull * stretch + self.more), (flat * stretch)[:, None]])
-        pull_by = np.zeros_like(sewn_by)
-        pull_by[:, -1] = self.uneven
-        gap_by = settled.gap_by_force(by_hoop[:, None] * sewn_by - pull_by)
-        hoop_by = gap_by + sewn_by
-        pressure = settled.pressure_kpa
-        tension_by = by_hoop[:, None] * hoop_by
-        pressure_by = (2 * math.pi * tension_by - pressure[:, None] * hoop_by) / settled.hoop_mm[:, None]
-        gap_mm, line = self.gap_mm, self.line
-        if self.pulled:  # the girths stay what the tensions came to, and only the tilt is taken out
-            return (line @ settled.gap_mm)[1:] / _GAP_MM, (line @ gap_by)[1:] / _GAP_MM
-        bow_at = np.linspace(0, len(z) - 1, 5).astype(int)
-        off = [(line @ (settled.gap_mm - gap_mm)) / _GAP_MM, (settled.gap_mm[bow_at] - gap_mm) / _BOW_MM]
-        by = [line @ gap_by / _GAP_MM, gap_by[bow_at] / _BOW_MM]
+    def parallel(self, at: Array) -> Array:
+        """Effort and balance (2,) from `at`, with which it settles parallel at the gap that is wished.
 
-        some = np.linspace(0, len(z) - 1, _POINTS).astype(int)
-        lifting = (settled.hoop_mm - hold.natural_mm)[some] + self.held_mm[some]
-        pressing = (pressure - self.pressed_kpa)[some]
-        for amount, change, spread in (
-            (lifting, hoop_by[some], _HOLD_MM),
-            (pressing, pressure_by[some], _PRESS_KPA),
-        ):
-            too_much = amount > 0
-            off.append(np.where(too_much, amount, 0.0) / spread)
-            by.append(np.where(too_much[:, None], change, 0.0) / spread)
-        return np.concatenate(off), np.vstack(by)
+        By Newton's method, with a step halved that leads away.
+        """
+        here = self._looked(at, None)
+        for _ in range(_PASSES):
+            if here.amiss_mm < _MET_MM:
+                break
+            step = np.asarray(-np.linalg.lstsq(self._by(at, here), here.off_mm, rcond=None)[0], dtype=np.float64)
+            step /= max(float(np.max(np.abs(step) / _LONGEST)), 1.0)
+            there = self._nearer(at, step, here)
+            if there is None:
+                break
+            at, here = there.at, there
+        return at
+
+    def _nearer(self, at: Array, step: Array, here: "_Looked") -> "_Looked | None":
+        """The first along the halved steps at which less is amiss; None where there is none."""
+        for halved in range(_HALVINGS):
+            try:
+                there = self._looked(at + step / 2**halved, here.settled.gap_mm)
+            except Unsettled:
+                continue
+            if there.amiss_mm < here.amiss_mm:
+                return there
+        return None
+
+    def _looked(self, at: Array, start: Array | None) -> "_Looked":
+        """Settled with this effort and balance."""
+        solver = self.solver
+        held, pull = solver.held(at, self.off_curve_mm), solver.pull(float(at[0]))
+        sewn = self.lacing.flat + self._along @ (held.sewn_mm - self.drawn)
+        hold = replace(self._on, sewn_mm=sewn * self._stretch(pull), pull_n_per_m=pull * self._uneven)
+        settled = settle(hold, overlap=True, start=start)
+        off = self._line @ settled.gap_mm
+        off[0] -= solver.firmness.target.gap_mm
+        return _Looked(at, held, sewn, settled, off)
+
+    def _by(self, at: Array, here: "_Looked") -> Array:
+        """(2, 2): how what is amiss changes with effort and balance, from the converged balance."""
+        solver, stretch = self.solver, self.lacing.stack.stretch_per_n
+        pull = solver.pull(float(at[0]))
+        _, by_hoop, _ = here.settled.hold.tension_at(here.settled.hoop_mm)
+        forces = np.empty((len(here.sewn_mm), 2))
+        for i in range(2):
+            moved = at + np.diag(_TRIED)[i]
+            harder = solver.pull(float(moved[0])) - pull
+            girths = self._along @ (solver.held(moved, self.off_curve_mm).sewn_mm - here.held.sewn_mm)
+            worn = girths * self._stretch(pull) + here.sewn_mm * stretch * harder
+            forces[:, i] = by_hoop * worn - harder * self._uneven
+        return np.asarray(self._line @ here.settled.gap_by_force(forces) / _TRIED)
+
+    def _stretch(self, pull: float) -> float:
+        stack = self.lacing.stack
+        return 1 + pull * stack.stretch_per_n + self.solver.firmness.stretches_more
+
+
+@dataclass(frozen=True)
+class _Looked:
+    """A garment planned `at` an effort and a balance: sewn girth along the edge, how it settles, what is amiss, mm."""
+
+    at: Array
+    held: Held
+    sewn_mm: Array
+    settled: Settled
+    off_mm: Array
+
+    @property
+    def amiss_mm(self) -> float:
+        """The larger of what the mean gap and half its tilt are off."""
+        return float(np.max(np.abs(self.off_mm)))

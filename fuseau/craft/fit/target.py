@@ -1,27 +1,26 @@
 """What to aim for: the tension at every level, and from it the girths to sew (model, section 4)."""
 
 import math
-from dataclasses import dataclass
 from typing import Annotated, Literal
 
 import numpy as np
 from pydantic import Field, model_validator
 from pydantic_core import PydanticCustomError
 
-from fuseau.craft.base.curves import Array, basis
+from fuseau.craft.base.curves import Array
 from fuseau.craft.base.findings import Change, Finding, Mend, finding, mend
 from fuseau.craft.base.lengths import Length
 from fuseau.craft.base.practice import Practice
 from fuseau.craft.base.record import Amount, Record
 from fuseau.craft.wearer.body import Body
-from fuseau.craft.wearer.compression import girth_under, pressure_at, tension_at
+from fuseau.craft.wearer.compression import used_at
 from fuseau.craft.wearer.measures import LEVEL_LABELS, NECK, LevelName
 
 Job = Literal["closed_waist", "reduction", "reduction_share", "none"]
 Pull = Literal["light", "close", "firm"]
 
 
-MOST_PULL_SHARE = 1.1
+MOST_PULL_SHARE = 300 / 260  # of what is firm: what one person pulls at the most, for the house number
 _FIRM_SHARE = 1.05  # planned pressures a little over the share that is planned are as planned
 MOST_ON_RIBS = 0.6  # of the waist's tension; squeeze belongs at the waist (handbook, section 5)
 Share = Annotated[float, Field(ge=0, le=1.5)]
@@ -82,13 +81,16 @@ class Target(Record):
 class Aim(Record):
     """The plan for the fit, levels from the lowest up: sewn girths S, tension T*, and the pull it is laced with.
 
-    `pull_n_per_m` is what brings the gap to the wish, where one person can pull so hard; else it is the pull chosen,
-    `reaches` is false, and `needed_n_per_m` is what the wish would take (None: no pull brings it).
+    `pull_n_per_m` is what brings the gap to the wish, up to the most that one person pulls. That would do with
+    `spared_mm` less of a squeeze; where it shows, `reaches` is false, and `needed_n_per_m` is what the wish would take
+    (None: no pull brings it). The waist's closed girth and reduction are as they were asked, reached or not, and
+    `tension_n_per_m` is what the levels were planned with.
     """
 
     sewn_mm: tuple[float, ...]
     tension_n_per_m: tuple[float, ...]
     pull_n_per_m: float
+    spared_mm: float = 0.0
     needed_n_per_m: float | None = None
     reaches: bool = True
     closed_waist_mm: float
@@ -96,19 +98,6 @@ class Aim(Record):
     reduction_mm: float
     reduction_share: float
     asked_reduction_mm: float
-
-
-@dataclass(frozen=True)
-class _OverEdge:
-    """Integrals over the lacing edge of a profile given at the body's levels, as rows (levels,).
-
-    `mean` @ T is the mean of T, `moment` @ T its first moment about the middle, `lever` that of T = z.
-    """
-
-    heights: Array
-    mean: Array
-    moment: Array
-    lever: float
 
 
 def pull_of(pull: Pull, job: Job, practice: Practice) -> float:
@@ -133,94 +122,6 @@ def pull_in_words(pull_n_per_m: float, practice: Practice) -> str:
     return min(words, key=lambda word: abs(words[word] - pull_n_per_m))
 
 
-def _asked_waist(target: Target, body: Body, take_up_mm: float, stretch: float) -> float:
-    """The girth of the body's waist, worn, that the wish comes to (mm); cloth stretches by the factor `stretch`."""
-    natural = body["waist"].girth_mm
-    if target.job == "closed_waist" and target.closed_waist_mm is not None:
-        return target.closed_waist_mm * stretch + target.gap_mm - take_up_mm
-    if target.job == "reduction" and target.reduction_mm is not None:
-        return natural - target.reduction_mm
-    return natural * (1 - target.reduction_percent / 100)
-
-
-def aim(
-    target: Target,
-    body: Body,
-    span_back_mm: tuple[float, float],
-    take_up_mm: float | Array,
-    stretch_per_n: float,
-    practice: Practice,
-    stretches_more: float = 0.0,
-    *,
-    laced: bool = True,
-) -> Aim:
-    """The tension profile T* and the sewn girths S = (C(T*) − gap + take-up)/(1 + q/K + η) at the body's levels.
-
-    `take_up_mm`: the same at all levels, or with padding (levels,).
-
-    `span_back_mm` is where the lacing edge begins and ends (z at CB); `stretch_per_n` is 1/K (m/N), `stretches_more` η
-    what the cloth stretches beyond that.
-    T* at the waist is what the reduction needs. Elsewhere it is a share of that, scaled so that the mean comes
-    to the chosen pull, within what comfort allows; and it is tilted about the waist until its moment over the
-    lacing edge vanishes, since only then do straight edges settle parallel. The waist is sewn as it was asked, whatever
-    it gives: what that takes, the settled garment tells (model, section 4). So is a level whose ease was asked for.
-    What is not `laced` closes edge to edge: its tensions are the shares themselves, and need no balance.
-    """
-    scale = practice.pressure_scale_kpa * body.flesh_scale
-    flesh = scale, body.stiffening
-    natural = np.array([level.girth_mm for level in body])
-    give = np.array([level.give for level in body])
-    edge = _over_edge(np.array([level.back_mm for level in body]), span_back_mm)
-    waist = body.index_of_zero
-    takes = take_up_mm + np.zeros(len(natural))
-    wished_pull = pull_of(target.pull, target.job, practice)
-    limit = practice.plan_comfort_share * np.array([level.comfort_kpa for level in body])
-    used = _used_at(limit, *flesh)
-    comfort = limit * natural * (1 - give * used) / (2 * math.pi)
-
-    asked = 0.0
-    if target.job == "none":
-        shares = np.array([target.shares.get(level.name, 1.0) for level in body])
-        tension = np.clip(shares * wished_pull, practice.least_tension_n_per_m, comfort)
-    else:
-        stretch = 1 + wished_pull * stretch_per_n + stretches_more
-        asked = float(natural[waist]) - _asked_waist(target, body, float(takes[waist]), stretch)
-        gives = min(practice.most_give_share, float(used[waist]))
-        most = natural[waist] * give[waist] * gives
-        reached = natural[waist] - min(max(asked, 0.0), most)
-        at_waist = float(
-            tension_at(natural[waist : waist + 1], give[waist : waist + 1], np.array([reached]), *flesh)[0][0]
-        )
-        at_waist = max(at_waist, practice.least_tension_n_per_m)
-        wished = wished_pull if laced else None
-        tension = _spread(at_waist, waist, edge, wished, comfort, body, target, practice)
-    if laced:
-        tension = _balanced(tension, edge, practice.least_tension_n_per_m)
-    pull = float(edge.mean @ tension)
-
-    hoop = girth_under(natural, give, tension, *flesh)
-    if target.job != "none":
-        hoop[waist] = natural[waist] - asked
-    for i, level in enumerate(body):
-        if level.name in target.ease_at:
-            hoop[i] = natural[i] + target.ease_at[level.name]
-            tension[i] = tension_at(natural[i : i + 1], give[i : i + 1], hoop[i : i + 1], *flesh)[0][0]
-    sewn = (hoop - target.gap_mm + takes) / (1 + pull * stretch_per_n + stretches_more)
-    if target.job == "closed_waist" and target.closed_waist_mm is not None:
-        sewn[waist] = target.closed_waist_mm
-    reduction = float(natural[waist] - hoop[waist])
-    return Aim(
-        sewn_mm=tuple(sewn),
-        tension_n_per_m=tuple(tension),
-        pull_n_per_m=pull,
-        closed_waist_mm=float(sewn[waist]),
-        worn_waist_mm=float(hoop[waist] + takes[waist]),
-        reduction_mm=reduction,
-        reduction_share=reduction / float(natural[waist]),
-        asked_reduction_mm=max(asked, 0.0),
-    )
-
-
 def aim_tied(target: Target, body: Body, take_up_mm: float | Array, practice: Practice) -> Aim:
     """The girths of a garment that is tied at its gap and never drawn in: S = C0 + ease − gap + take-up."""
     ease = practice.neck_ease_mm if target.ease_mm is None else target.ease_mm
@@ -238,81 +139,6 @@ def aim_tied(target: Target, body: Body, take_up_mm: float | Array, practice: Pr
         reduction_share=0.0,
         asked_reduction_mm=0.0,
     )
-
-
-def _used_at(pressure_kpa: Array, scale: float, stiffening: float) -> Array:
-    """The share of what flesh gives that is used at a pressure."""
-    if not stiffening:
-        return np.asarray(1 - np.exp(-pressure_kpa / scale))
-    used = np.linspace(0.0, 0.999, 400)
-    return np.interp(pressure_kpa, pressure_at(np.ones(400), np.ones(400), 1 - used, scale, stiffening)[0], used)
-
-
-def _spread(
-    at_waist: float,
-    waist: int,
-    edge: _OverEdge,
-    wished_pull: float | None,
-    comfort: Array,
-    body: Body,
-    target: Target,
-    practice: Practice,
-) -> Array:
-    """T* by level: the waist's tension, and shares of it scaled toward the wished mean pull (None: as they are).
-
-    Shares that the maker pulled by hand stay as they are.
-    """
-    shares: dict[LevelName, float] = {
-        "high_bust": practice.share_high_bust,
-        "bust": practice.share_bust,
-        "underbust": practice.share_underbust,
-        "ribs": practice.share_ribs,
-        "waist": 1.0,
-        "high_hip": practice.share_high_hip,
-        "hip": practice.share_hip,
-    }
-    plain = np.array([target.shares.get(level.name, shares.get(level.name, 0.5)) for level in body]) * at_waist
-    plain[waist] = at_waist
-    by_hand = np.array([level.name in target.shares for level in body])
-    away = np.arange(len(plain)) != waist
-
-    def with_factor(factor: float) -> Array:
-        scaled = np.where(by_hand, plain, plain * factor)
-        return np.where(away, np.clip(scaled, practice.least_tension_n_per_m, comfort), plain)
-
-    if wished_pull is None:
-        return with_factor(1.0)
-    low, high = 0.5, 1.6
-    for _ in range(30):
-        middle = (low + high) / 2
-        if edge.mean @ with_factor(middle) < wished_pull:
-            low = middle
-        else:
-            high = middle
-    return with_factor((low + high) / 2)
-
-
-def _over_edge(heights: Array, span: tuple[float, float]) -> _OverEdge:
-    z = np.linspace(span[0], span[1], 121)
-    matrix = basis(heights, strain=3.0).at(z)
-    centred = z - z.mean()
-    return _OverEdge(
-        heights,
-        np.asarray(np.trapezoid(matrix, z, axis=0) / (span[1] - span[0])),
-        np.asarray(np.trapezoid(centred[:, None] * matrix, z, axis=0)),
-        float(np.trapezoid(centred * z, z)),
-    )
-
-
-def _balanced(tension: Array, edge: _OverEdge, least: float) -> Array:
-    """Tilt T* about the waist until ∫(z − z̄)T dz = 0, staying above the least tension."""
-    found = tension
-    for _ in range(8):
-        following = np.maximum(found - float(edge.moment @ found) / edge.lever * edge.heights, least)
-        if np.max(np.abs(following - found)) < 1e-6:
-            break
-        found = following
-    return found
 
 
 def check_aim(
@@ -336,8 +162,7 @@ def check_aim(
     natural = body["waist"].girth_mm
     field = {"closed_waist": "closed_waist_mm", "reduction": "reduction_mm"}.get(target.job, "reduction_percent")
     if not aimed.reaches and waist_gap_mm is not None:
-        needed = aimed.needed_n_per_m
-        reached = aimed.reduction_mm - (waist_gap_mm - target.gap_mm)  # the waist is sewn as asked, and gapes wider
+        needed, reached = aimed.needed_n_per_m, aimed.reduction_mm - aimed.spared_mm
         findings.append(
             finding(
                 "more_than_a_pull",
@@ -387,7 +212,7 @@ def comfortable_reduction(body: Body, practice: Practice) -> float:
     """The share by which her waist is reduced at the pressure that is planned at the most."""
     waist = body["waist"]
     limit = np.array([practice.plan_comfort_share * waist.comfort_kpa])
-    used = float(_used_at(limit, practice.pressure_scale_kpa * body.flesh_scale, body.stiffening)[0])
+    used = float(used_at(limit, practice.pressure_scale_kpa * body.flesh_scale, body.stiffening)[0])
     return waist.give * min(used, practice.most_give_share)
 
 

@@ -20,6 +20,7 @@ from fuseau.craft.base.record import Record
 from fuseau.craft.fit.equilibrium import Holds
 from fuseau.craft.fit.fit import Lacing
 from fuseau.craft.fitting.ambiguity import Ambiguity, which
+from fuseau.craft.fitting.misreads import Cost, each, together
 from fuseau.craft.fitting.seen import (
     Sight,
     Strip,
@@ -28,7 +29,6 @@ from fuseau.craft.fitting.seen import (
     of_worn,
     residuals,
     see,
-    student,
     tied_residuals,
     untried,
 )
@@ -39,11 +39,9 @@ from fuseau.craft.wearer.measures import LevelName
 
 _USUAL_CLOTHS = CLOTHS["coutil"], CLOTHS["calico"]
 _PASSES = 40
-_PROMISED, _GAINED = 0.3, 0.02  # a step that promises and gains so little is about a corner of a slack level
-_WITHOUT_TAILS = 2  # passes at the most before a misread may show
 _LONGEST_STEP_MM = 40.0
 _FEW = 6  # readings
-_CLOSE = 1e-3  # of the negative log posterior: far below anything a reading could tell
+_CLOSE = 1e-4  # of the negative log posterior: far below anything a reading could tell
 
 
 class LearnedLevel(Record):
@@ -59,7 +57,10 @@ class LearnedLevel(Record):
 
 
 class ReadingExpected(Record):
-    """A gap as read, as the model expects it after learning, and how many spreads lie between."""
+    """A gap as read, as the model expects it after learning, and by how many spreads it stands apart.
+
+    It stands apart by what it is off beside the others of its lacing: readings that agree contradict none.
+    """
 
     fitting: int
     z_mm: float
@@ -312,49 +313,41 @@ def _sought(
         tuple(one.pull_spread or practice.pull_spread for one in tried),
     )
     sights = [Sight(one, prior, unknowns.nodes) for one in tried]
-    at, tails = unknowns.mean.copy(), near is not None
+    at = unknowns.mean.copy()
     if near is not None:
         at[unknowns.lasting] = near
-    # first as if no reading had a tail: what they all say, however far from the tape, is followed; then a misread shows
-    here = linearise(at, unknowns, sights, strips=strips, worn=worn, tails=tails)
+    here = linearise(at, unknowns, sights, strips=strips, worn=worn)
     damping = 0.0
-    for turn in range(_PASSES if tried or strips or worn else 0):
-        if turn == _WITHOUT_TAILS:
-            tails, damping = True, 0.0
-            here = weigh(here.looked, unknowns, tails)
+    for _ in range(_PASSES if tried or strips or worn else 0):
         step = -np.linalg.solve(here.hessian + damping * np.diag(np.diag(here.hessian)), here.gradient)
         step *= min(1.0, _LONGEST_STEP_MM / max(float(np.max(np.abs(step[unknowns.girths]))), 1e-9))
         promised = -float(here.gradient @ step) - float(step @ here.hessian @ step) / 2
         if promised < _CLOSE:
-            if tails:
-                break
-            tails = True
-            here = weigh(here.looked, unknowns, tails)
-            continue
-        there = linearise(at + step, unknowns, sights, here.looked, strips, worn, tails)
-        gained = here.cost - there.cost
-        kept = gained / promised
+            break
+        there = linearise(at + step, unknowns, sights, here.looked, strips, worn)
+        kept = (here.cost - there.cost) / promised
         if kept > 0:
             at, here = at + step, there
-        if tails and promised < _PROMISED and abs(gained) < _GAINED:
-            break
         # Levenberg and Marquardt: where a level goes slack the gaps bend away from the line, so trust it less
         damping = damping / 4 if kept > 0.75 else max(0.05, damping * 4) if kept < 0.4 else damping
-    return unknowns, sights, at, here if tails else weigh(here.looked, unknowns, True)
+    return unknowns, sights, at, here
 
 
 @dataclass(frozen=True)
 class Looked:
     """All that was read, held against what these unknowns `at` would show.
 
-    `off`, `by`: what was read at a time, less what is expected, in spreads, and how that changes with the unknowns;
-    `strips` the same of strips of cloth, which have no tails. Of each lacing: gaps where they were read and along the
-    edge (with their change), what stands off (mm), pressures as shares of her comfort.
+    `costs`, `by`: what readings cost that are off, and how they change with the unknowns, with the fitting that they
+    are of (None: of none); `strips` the same of strips of cloth, which have no tails. Of each lacing: gaps where they
+    were read (and how far `apart` each is) and along the edge (with their change), what stands off (mm), pressures as
+    shares of her comfort.
     """
 
     at: Array
-    off: list[Array] = field(default_factory=list)
+    costs: list[Cost] = field(default_factory=list)
     by: list[Array] = field(default_factory=list)
+    of: list[int | None] = field(default_factory=list)
+    apart: list[Array] = field(default_factory=list)
     strips: list[tuple[float, Array]] = field(default_factory=list)
     expected: list[Array] = field(default_factory=list)
     settled: list[tuple[Array, Array]] = field(default_factory=list)
@@ -388,35 +381,35 @@ def linearise(
     near: Looked | None = None,
     strips: Sequence[Strip] = (),
     worn: Sequence[Worn] = (),
-    tails: bool = True,
 ) -> Linear:
-    """Settle every lacing on these unknowns, beginning `near` where they settled before. Raises Unsettled.
-
-    Readings have heavy `tails`, or none.
-    """
+    """Settle every lacing on these unknowns, beginning `near` where they settled before. Raises Unsettled."""
     found = Looked(at)
     comfort = math.exp(float(at[unknowns.comfort]))
     for i, sight in enumerate(sights):
         if sight.tried.lacing.tied_mm is not None:
-            off, jacobian, gaps = tied_residuals(at, unknowns, sight, unknowns.practice)
+            off, jacobian, gaps, alike = tied_residuals(at, unknowns, sight, unknowns.practice)
             found.settled.append((np.zeros(0), np.zeros((0, len(at)))))
             found.off_mm.append(np.zeros(len(sight.z)))
             found.felt.append(np.zeros(len(sight.z)))
         else:
-            seen = see(at, unknowns, sight, i, near.start(i, at) if near else None)
+            seen = see(at, unknowns, sight, i, near.start(i, at) if near else None, softly=True)
             found.settled.append((seen.gap_mm, seen.gap_by))
             found.off_mm.append(np.maximum(seen.hoop_mm - seen.natural_mm, 0.0))
             found.felt.append(seen.pressure_kpa / (sight.comfort * comfort))
             off, jacobian = residuals(sight, seen, comfort, unknowns.comfort, unknowns.practice)
-            gaps = sight.of_gaps @ seen.gap_mm
+            gaps, alike = sight.of_gaps @ seen.gap_mm, 0.0
         if sight.tried.rides_mm is not None:
             wanted, wide = sight.tried.rides_mm
             ways = [unknowns.seat.start, unknowns.once(sight.tried.number).start]
             off = np.append(off, (at[ways].sum() - wanted) / wide)
             jacobian = np.vstack([jacobian, np.isin(np.arange(len(at)), ways) / wide])
-        found.off.append(off)
-        found.by.append(jacobian)
+        count = len(gaps)
+        found.costs.append(together(off[:count], sight.tried.z_mm, alike))
+        found.costs.append(each(off[count:]))
+        found.by.extend((jacobian[:count], jacobian[count:]))
+        found.of.extend((sight.tried.number, sight.tried.number))
         found.expected.append(gaps)
+        found.apart.append(found.costs[-2].apart)
     for strip in strips:
         here = unknowns.stretch(strip.cloth)
         share = math.exp(float(at[here]))
@@ -427,25 +420,25 @@ def linearise(
     for one in worn:
         k = names.index(one.level)
         off, jacobian = of_worn(one, at, unknowns, k, unknowns.prior.levels[k].comfort_kpa)
-        found.off.append(off)
+        found.costs.append(each(off))
         found.by.append(jacobian)
-    return weigh(found, unknowns, tails)
+        found.of.append(None)
+    return weigh(found, unknowns)
 
 
-def weigh(looked: Looked, unknowns: Unknowns, tails: bool) -> Linear:
-    """What was looked at as a quadratic form about those unknowns; readings have heavy `tails`, or none."""
+def weigh(looked: Looked, unknowns: Unknowns) -> Linear:
+    """What was looked at as a quadratic form about those unknowns."""
     off_prior = looked.at - unknowns.mean
     gradient = unknowns.precision @ off_prior
     hessian = unknowns.precision.copy()
     square = float(off_prior @ gradient)
     cost, count = square / 2, len(looked.strips)
-    for off, jacobian in zip(looked.off, looked.by, strict=True):
-        told, weight = student(off) if tails else (float(off @ off) / 2, np.ones(len(off)))
-        gradient = gradient + jacobian.T @ (weight * off)
-        hessian = hessian + jacobian.T @ (weight[:, None] * jacobian)
-        cost += told
-        square += float(np.sum(weight * off**2))
-        count += len(off)
+    for one, jacobian in zip(looked.costs, looked.by, strict=True):
+        gradient = gradient + jacobian.T @ one.slope
+        hessian = hessian + jacobian.T @ one.curvature @ jacobian
+        cost += one.value
+        square += one.square
+        count += len(one.slope)
     for apart, by in looked.strips:
         gradient = gradient + apart * by
         hessian = hessian + np.outer(by, by)
@@ -457,7 +450,7 @@ def weigh(looked: Looked, unknowns: Unknowns, tails: bool) -> Linear:
 
 
 def _belief(unknowns: Unknowns, sights: list[Sight], at: Array, here: Linear, stripped: Container[ClothName]) -> Belief:
-    prior, practice, lasting = unknowns.prior, unknowns.practice, unknowns.lasting
+    prior, lasting = unknowns.prior, unknowns.lasting
     wider = max(1.0, here.misfit)
     covariance = np.asarray(np.linalg.inv(here.hessian), dtype=float) * wider
     # told of a single level, what was read counts for less; it never takes away what the tape knew
@@ -484,10 +477,12 @@ def _belief(unknowns: Unknowns, sights: list[Sight], at: Array, here: Linear, st
                 z_mm=float(z),
                 read_mm=float(read),
                 expected_mm=float(gap),
-                spreads_off=float(abs(read - gap) / math.hypot(spread, practice.model_spread_mm)),
+                spreads_off=float(apart),
             )
-            for one, gaps in zip((sight.tried for sight in sights), here.looked.expected, strict=True)
-            for z, read, gap, spread in zip(one.z_mm, one.gap_mm, gaps, one.spread_mm, strict=True)
+            for one, gaps, aparts in zip(
+                (sight.tried for sight in sights), here.looked.expected, here.looked.apart, strict=True
+            )
+            for z, read, gap, apart in zip(one.z_mm, one.gap_mm, gaps, aparts, strict=True)
         ),
         pulls=tuple(
             LearnedPull(
@@ -543,9 +538,9 @@ def _foreknown(unknowns: Unknowns, sights: list[Sight], looked: Looked) -> Array
     if not sights or sights[-1].tried.lacing.tied_mm is not None:
         return None
     number = sights[-1].tried.number
-    others = [i for i in range(len(looked.off)) if i >= len(sights) or sights[i].tried.number != number]
-    rest = replace(looked, off=[looked.off[i] for i in others], by=[looked.by[i] for i in others])
-    without = weigh(rest, unknowns, True)
+    others = [i for i, of in enumerate(looked.of) if of != number]
+    rest = replace(looked, costs=[looked.costs[i] for i in others], by=[looked.by[i] for i in others])
+    without = weigh(rest, unknowns)
     first = next(i for i, sight in enumerate(sights) if sight.tried.number == number)
     gap, by = looked.settled[first]
     return np.asarray(sights[first].of_gaps @ (gap - by @ np.linalg.solve(without.hessian, without.gradient)))

@@ -7,14 +7,14 @@ from typing import Literal
 import numpy as np
 import numpy.typing as npt
 
-from fuseau.craft.base.curves import Array
+from fuseau.craft.base.curves import Array, picking
 from fuseau.craft.base.findings import Message, message
 from fuseau.craft.base.practice import Practice
 from fuseau.craft.base.record import Record
 from fuseau.craft.fit.equilibrium import settle_many, tie_many
 from fuseau.craft.fit.fit import Lacing, gap_moments
 from fuseau.craft.fitting.inference import Belief
-from fuseau.craft.fitting.seen import Sight, picking, untried
+from fuseau.craft.fitting.seen import Sight, untried
 from fuseau.craft.wearer.body import BodyLevel
 from fuseau.craft.wearer.measures import LevelName
 

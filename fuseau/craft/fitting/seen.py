@@ -1,13 +1,13 @@
 """A lacing as it was read at a fitting, and what the model expects of it, with derivatives (model, 3 and 6)."""
 
 import math
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from functools import cached_property
 from typing import Literal
 
 import numpy as np
 
-from fuseau.craft.base.curves import Array
+from fuseau.craft.base.curves import Array, picking
 from fuseau.craft.base.practice import Practice
 from fuseau.craft.fit.equilibrium import Hold, Holds, settle, tie
 from fuseau.craft.fit.fit import Lacing
@@ -17,8 +17,9 @@ from fuseau.craft.wearer.body import Body
 from fuseau.craft.wearer.compression import tension_at, tension_by_flesh
 from fuseau.craft.wearer.measures import LevelName
 
+_ONSET = 0.15  # of what flesh gives: over so much it comes to bear while her girths are sought
+_CUSHION_MM = 0.5  # and edges that meet press on each other
 _ROOM_REACH_MM = 25.0  # how far a word of room at one height speaks
-_STUDENT = 4.0  # degrees of freedom of what is read: a tail for the misread
 
 Word = Literal["digs", "firm", "right", "light", "stands off"]
 
@@ -232,16 +233,22 @@ class Seen:
     pressure_by: Array
 
 
-def see(at: Array, unknowns: Unknowns, sight: Sight, order: int, start: Array | None) -> Seen:
-    """Settle a lacing (the `order`-th of them) on these unknowns. Raises Unsettled."""
+def see(at: Array, unknowns: Unknowns, sight: Sight, order: int, start: Array | None, *, softly: bool = False) -> Seen:
+    """Settle a lacing (the `order`-th of them) on these unknowns. Raises Unsettled.
+
+    Where edges meet and flesh comes to bear `softly` it follows the unknowns without a corner, to seek them by.
+    """
     lacing, seat, once = sight.tried.lacing, unknowns.seat, unknowns.once(sight.tried.number)
     here, between, flesh = unknowns.pull(order), unknowns.between, unknowns.flesh
     points, count = len(sight.z), len(at)
     ride, lean, friction = at[seat] + at[once]
     pull = lacing.pull_n_per_m * math.exp(at[here])
-    hold = sight.hold(at, unknowns, at[seat] + at[once], pull)
+    onset, cushion = (_ONSET, None if lacing.pinned else _CUSHION_MM) if softly else (0.0, None)
+    hold = replace(sight.hold(at, unknowns, at[seat] + at[once], pull), onset=onset)
     closed = lacing.closed_at_mm
-    settled = settle(hold, start=start, overlap=lacing.pinned) if closed is None else tie(hold, closed)
+    settled = (
+        settle(hold, start=start, overlap=lacing.pinned, cushion_mm=cushion) if closed is None else tie(hold, closed)
+    )
     natural, give = hold.natural_mm, hold.give
 
     girth_map, between_map, give_map = sight.body(ride)
@@ -272,7 +279,7 @@ def see(at: Array, unknowns: Unknowns, sight: Sight, order: int, start: Array | 
     stiffening, stiffening_by = bounded_stiffening(at[flesh][1])
     hoop = settled.hoop_mm
     tension, by_hoop, by_natural = hold.tension_at(hoop)
-    by_give, by_stiffening = tension_by_flesh(natural, give, hoop, stiffening, tension, by_hoop)
+    by_give, by_stiffening = tension_by_flesh(natural, give, hoop, stiffening, tension, by_hoop, onset)
     tension_by = by_natural[:, None] * natural_by + by_give[:, None] * give_by
     tension_by[:, flesh.start] += settled.tension_n_per_m
     tension_by[:, flesh.start + 1] += by_stiffening * stiffening_by
@@ -315,8 +322,12 @@ def residuals(sight: Sight, seen: Seen, comfort: float, at: int, practice: Pract
     return np.concatenate(off), np.vstack(by)
 
 
-def tied_residuals(at: Array, unknowns: Unknowns, sight: Sight, practice: Practice) -> tuple[Array, Array, Array]:
+def tied_residuals(
+    at: Array, unknowns: Unknowns, sight: Sight, practice: Practice
+) -> tuple[Array, Array, Array, float]:
     """As `residuals`, for a garment that is tied until it has its room; third the gap expected where it was read.
+
+    The last is by how many spreads all of them may be off alike, because it was tied with more room or less.
 
     There is no pull to speak of: the gap is her girth and the room inside, level by level (model, section 6).
     """
@@ -330,10 +341,10 @@ def tied_residuals(at: Array, unknowns: Unknowns, sight: Sight, practice: Practi
     pick = sight.of_gaps
     expected = pick @ gap
     # it is tied with more room or less as a whole; what differs from height to height tells of her
-    own = one.spread_mm**2 + practice.model_spread_mm**2 + (pick @ spread) ** 2 / 9
-    together = np.diag(own) + 8 / 9 * np.outer(pick @ spread, pick @ spread)
-    root = np.linalg.cholesky(together) if len(own) else np.zeros((0, 0))
-    return np.linalg.solve(root, expected - one.gap_mm), np.linalg.solve(root, pick @ by), expected
+    rooms = pick @ spread
+    own = np.sqrt(one.spread_mm**2 + practice.model_spread_mm**2 + rooms**2 / 9)
+    alike = float((math.sqrt(8 / 9) * rooms / own).mean()) if len(own) else 0.0
+    return (expected - one.gap_mm) / own, pick @ by / own[:, None], expected, alike
 
 
 def _room(sight: Sight, practice: Practice) -> tuple[Array, Array]:
@@ -344,26 +355,3 @@ def _room(sight: Sight, practice: Practice) -> tuple[Array, Array]:
         near = np.exp(-np.square((sight.z - z) / _ROOM_REACH_MM))
         room, spread = room + near * (said - room), spread + near * (wide - spread)
     return room, spread
-
-
-def student(off: Array) -> tuple[float, Array]:
-    """Negative log likelihood of readings off by so many spreads, heavy in its tails, and their weights (model, 6)."""
-    cost = (_STUDENT + 1) / 2 * float(np.sum(np.log1p(off**2 / _STUDENT)))
-    return cost, (_STUDENT + 1) / (_STUDENT + off**2)
-
-
-def picking(grid: Array, at: Array, slope: bool = False) -> Array:
-    """(len(at), len(grid)): linear interpolation on the grid as a matrix, or its slope; beyond the ends it is level."""
-    i = np.clip(np.searchsorted(grid, at) - 1, 0, len(grid) - 2)
-    step = grid[i + 1] - grid[i]
-    if slope:
-        inside = ((at >= grid[0]) & (at <= grid[-1])).astype(float)
-        found = np.zeros((len(at), len(grid)))
-        rows = np.arange(len(at))
-        found[rows, i], found[rows, i + 1] = -inside / step, inside / step
-        return found
-    share = np.clip((at - grid[i]) / step, 0, 1)
-    matrix = np.zeros((len(at), len(grid)))
-    rows = np.arange(len(at))
-    matrix[rows, i], matrix[rows, i + 1] = 1 - share, share
-    return matrix

@@ -3,7 +3,8 @@
 Lengths are mm, tensions newtons per metre of height, pressures kPa. `give` is the share by which a girth can give,
 `natural` the girth without pressure. How sharply flesh stiffens differs from body to body: with `stiffening` κ the
 pressure at a share u of what it gives is p0·(−ln(1 − u))·(1 + κ(u − ½)); 0 is the table's law, and from −1.3 to 1.3
-more squeeze always takes more pressure (model, section 6: the flesh).
+more squeeze always takes more pressure (model, section 6: the flesh). Where a hoop just touches, the law has a corner:
+what is sought by it, with an `onset` of more than 0, comes to bear over so much of what flesh gives, and has none.
 """
 
 import math
@@ -18,16 +19,28 @@ _MOST_USED = 0.999
 Number = float | Array
 
 
+def _used(natural: Array, give: Array, girth: Array, onset: float) -> tuple[Array, Array]:
+    """The share of what flesh gives that bears under a hoop, below 0 where it is slack, and its slope by the plain one.
+
+    Beyond `onset` it is the plain one; within, a parabola that meets it in value and slope.
+    """
+    used = (natural - girth) / (natural * give)
+    if not onset:
+        return used, np.where(used > 0, 1.0, 0.0)
+    near = np.abs(used) < onset
+    bears = np.where(near, np.square(used + onset) / (4 * onset), used)
+    return bears, np.where(near, (used + onset) / (2 * onset), np.where(used > 0, 1.0, 0.0))
+
+
 def pressure_at(
-    natural: Array, give: Array, girth: Array, scale_kpa: Number, stiffening: Number = 0.0
+    natural: Array, give: Array, girth: Array, scale_kpa: Number, stiffening: Number = 0.0, onset: float = 0.0
 ) -> tuple[Array, Array]:
     """Pressure (kPa) under a hoop of `girth` mm, and its derivative by girth (kPa/mm); 0 where it is slack.
 
     Inverse of C = C0·(1 − c·(1 − exp(−p/p0))). Beyond 99.9 % of what the level gives it goes on straight,
     so that Newton's method never leaves the domain, and a draft past what a body gives always exists (model, 4).
     """
-    span = natural * give
-    used = (natural - girth) / span
+    used, bearing = _used(natural, give, girth, onset)
     held = np.minimum(np.maximum(used, 0.0), _MOST_USED)
     left = 1 - held
     pressure, by_used = 0.0 - np.log1p(-held), 1 / left
@@ -39,14 +52,14 @@ def pressure_at(
         share, bent = 1 + stiffening * (held - 0.5), pressure * stiffening
         by_used = by_used * share + (np.where(past, 0.0, bent) if beyond else bent)
         pressure = pressure * share
-    return scale_kpa * pressure, np.where(used > 0, -scale_kpa * by_used / span, 0.0)
+    return scale_kpa * pressure, -scale_kpa * by_used * bearing / (natural * give)
 
 
 def tension_at(
-    natural: Array, give: Array, girth: Array, scale_kpa: Number, stiffening: Number = 0.0
+    natural: Array, give: Array, girth: Array, scale_kpa: Number, stiffening: Number = 0.0, onset: float = 0.0
 ) -> tuple[Array, Array, Array]:
     """Hoop tension T = pC/2π (N per m of height) at `girth` mm, and dT/d(girth), dT/d(natural) in N/m/mm."""
-    pressure, by_girth = pressure_at(natural, give, girth, scale_kpa, stiffening)
+    pressure, by_girth = pressure_at(natural, give, girth, scale_kpa, stiffening, onset)
     tension = pressure * girth / (2 * math.pi)
     by_hoop = (by_girth * girth + pressure) / (2 * math.pi)
     by_natural = -by_girth * girth / natural * girth / (2 * math.pi)  # ∂u/∂C0 = −(C/C0)·∂u/∂C
@@ -54,13 +67,13 @@ def tension_at(
 
 
 def tension_by_flesh(
-    natural: Array, give: Array, girth: Array, stiffening: Number, tension: Array, by_hoop: Array
+    natural: Array, give: Array, girth: Array, stiffening: Number, tension: Array, by_hoop: Array, onset: float = 0.0
 ) -> tuple[Array, Array]:
     """dT/d(give) (N/m) and dT/d(stiffening) (N/m) of `tension_at`, from what that found.
 
     By the log of the scale it changes as T itself.
     """
-    held = np.minimum(np.maximum((natural - girth) / (natural * give), 0.0), _MOST_USED)
+    held = np.minimum(np.maximum(_used(natural, give, girth, onset)[0], 0.0), _MOST_USED)
     apart = held - 0.5
     by_give = (by_hoop - tension / girth) * (natural - girth) / give
     return by_give, tension * apart / (1 + stiffening * apart)
@@ -91,6 +104,14 @@ def girth_under(natural: Array, give: Array, tension: Array, scale_kpa: float, s
             return np.asarray(following)
         girth = following
     return np.asarray(girth)
+
+
+def used_at(pressure_kpa: Array, scale_kpa: float, stiffening: float = 0.0) -> Array:
+    """The share of what flesh gives that is used at a pressure."""
+    if not stiffening:
+        return np.asarray(1 - np.exp(-pressure_kpa / scale_kpa))
+    used = np.linspace(0.0, 0.999, 400)
+    return np.interp(pressure_kpa, pressure_at(np.ones(400), np.ones(400), 1 - used, scale_kpa, stiffening)[0], used)
 
 
 def side_pressure(tension: Array, girth: Array, width_to_depth: Array) -> Array:

@@ -8,9 +8,9 @@ from hypothesis import strategies as st
 from fuseau.craft.base.practice import Practice
 from fuseau.craft.fit.equilibrium import settle
 from fuseau.craft.fit.fit import Lacing, fit
-from fuseau.craft.fit.target import Target, aim
+from fuseau.craft.fit.target import Target
 from fuseau.craft.materials.stack import Stack
-from tests.craft.fit.test_fit import BODY, SPAN, TAKES, planned
+from tests.craft.fit.test_fit import BODY, firm, planned
 
 PRACTICE = Practice()
 STEEL = 57.6
@@ -37,17 +37,15 @@ def test_a_body_a_little_otherwise_still_settles_parallel_and_holds_on(off, perc
     assert (settled.pressure_kpa < limit).all()
 
 
-def test_the_plain_aim_alone_would_lift_off_where_the_corrected_one_holds():
+def test_levels_alone_would_tilt_where_the_balanced_garment_settles_parallel():
     body = BODY.with_girths(BODY.girths_mm + np.array([12, -12, 0, 10, -10]), np.full(5, 5.0))
-    plain = aim(Target(), body, SPAN, TAKES, Stack().stretch_per_n, PRACTICE)
-    corrected, pattern = planned(Target(), body=body)
-    hold = laced(corrected, pattern).on(body)
-    settled = settle(hold)
-    assert (hold.natural_mm - settled.hoop_mm).min() > 0.6 * PRACTICE.plan_hold_mm
-    assert corrected.sewn_mm != plain.sewn_mm
+    aimed, pattern = planned(Target(), body=body)
+    plain = firm(Target(), body).held(aimed.pull_n_per_m)
+    assert abs(fit(laced(aimed, pattern), body).shape.tilt_mm) < 0.1
     waist = body.index_of_zero
-    assert corrected.sewn_mm[waist] == pytest.approx(plain.sewn_mm[waist], abs=5)
-    assert corrected.closed_waist_mm == corrected.sewn_mm[waist]
+    assert aimed.sewn_mm[waist] == aimed.closed_waist_mm == pytest.approx(plain.sewn_mm[waist])
+    others = [i for i in range(5) if i != waist]
+    assert max(abs(aimed.sewn_mm[i] - plain.sewn_mm[i]) for i in others) > 1
 
 
 @pytest.mark.parametrize("seat", [{"ride_mm": 8.0}, {"lean": 0.08}, {"friction": 0.25}])

@@ -2936,8 +2936,10 @@ export interface components {
          * Aim
          * @description The plan for the fit, levels from the lowest up: sewn girths S, tension T*, and the pull it is laced with.
          *
-         *     `pull_n_per_m` is what brings the gap to the wish, where one person can pull so hard; else it is the pull chosen,
-         *     `reaches` is false, and `needed_n_per_m` is what the wish would take (None: no pull brings it).
+         *     `pull_n_per_m` is what brings the gap to the wish, up to the most that one person pulls. That would do with
+         *     `spared_mm` less of a squeeze; where it shows, `reaches` is false, and `needed_n_per_m` is what the wish would take
+         *     (None: no pull brings it). The waist's closed girth and reduction are as they were asked, reached or not, and
+         *     `tension_n_per_m` is what the levels were planned with.
          */
         Aim: {
             /** Sewn Mm */
@@ -2946,6 +2948,11 @@ export interface components {
             tension_n_per_m: number[];
             /** Pull N Per M */
             pull_n_per_m: number;
+            /**
+             * Spared Mm
+             * @default 0
+             */
+            spared_mm: number;
             /** Needed N Per M */
             needed_n_per_m?: number | null;
             /**
@@ -4549,6 +4556,7 @@ export interface components {
              *       "support_light_n_per_m": 60,
              *       "support_close_n_per_m": 75,
              *       "support_firm_n_per_m": 90,
+             *       "planned_pull_n_per_m": 260,
              *       "share_high_bust": 0.25,
              *       "share_bust": 0.25,
              *       "share_underbust": 0.4,
@@ -4560,8 +4568,8 @@ export interface components {
              *       "seam_cap_mm": 12,
              *       "garment_spread_mm": 8,
              *       "seam_keeps_mm": 6,
-             *       "plan_hold_mm": 12,
-             *       "plan_hold_share": 0.3,
+             *       "plan_hold_mm": 17,
+             *       "plan_hold_share": 0.42,
              *       "plan_comfort_share": 0.55,
              *       "caution_reduction_new": 0.1,
              *       "caution_reduction": 0.15,
@@ -10240,6 +10248,12 @@ export interface components {
              */
             support_firm_n_per_m: number;
             /**
+             * Planned Pull N Per M
+             * @description Laced so, each level has its share of the waist's tension; laced harder, more of it.
+             * @default 260
+             */
+            planned_pull_n_per_m: number;
+            /**
              * Share High Bust
              * @description Holds the edge to the body; breath goes here.
              * @default 0.25
@@ -10308,13 +10322,13 @@ export interface components {
             /**
              * Plan Hold Mm
              * @description Planned, the lacing edge holds the body in by so much, or it lifts off.
-             * @default 12
+             * @default 17
              */
             plan_hold_mm: number;
             /**
              * Plan Hold Share
              * @description And where flesh gives little, by no more of it: ribs press soon.
-             * @default 0.3
+             * @default 0.42
              */
             plan_hold_share: number;
             /**
@@ -11037,7 +11051,9 @@ export interface components {
         };
         /**
          * ReadingExpected
-         * @description A gap as read, as the model expects it after learning, and how many spreads lie between.
+         * @description A gap as read, as the model expects it after learning, and by how many spreads it stands apart.
+         *
+         *     It stands apart by what it is off beside the others of its lacing: readings that agree contradict none.
          */
         ReadingExpected: {
             /** Fitting */

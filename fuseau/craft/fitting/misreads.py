@@ -1,0 +1,116 @@
+"""What readings cost that are off: heavy in their tails, and with one answer (model, section 6).
+
+A reading that is a little off costs what Student's law with four degrees of freedom says. Where that would begin to let
+go of it the cost goes on almost straight: a single misread hardly counts, and still the sum is convex, so that what is
+believed has one mode and follows the readings without a jump. Gaps that were read along one edge are apart from each
+other, or together: what they have in common, a level and a lean, is no misread and counts in full, however far it is
+from what was thought; only what each has beside the others is held against its tail.
+"""
+
+from dataclasses import dataclass
+
+import numpy as np
+
+from fuseau.craft.base.curves import Array
+
+_STUDENT = 4.0  # degrees of freedom of what is read: a tail for the misread
+_STEEPEST = 2.0  # spreads at which Student's law pulls the hardest, √ν; from there the cost goes on straight
+_FULL = (_STUDENT + 1) / _STUDENT  # how it curves in the middle
+_PULL = (_STUDENT + 1) * _STEEPEST / (_STUDENT + _STEEPEST**2)
+_BENT = 0.03  # how the tail curves still, so that what lies between two that contradict is told too
+_LEANS_FROM = 4  # readings: of fewer, one that is misread looks like a lean
+_PASSES = 60
+
+
+@dataclass(frozen=True)
+class Cost:
+    """What readings off by so many spreads cost, and its slope (n,) and curvature (n, n) by them.
+
+    `square` is their part of χ², misreads as their tails count them. `apart` (n,): how far each is from the others, in
+    spreads, as far as it is from what is expected too.
+    """
+
+    value: float
+    square: float
+    slope: Array
+    curvature: Array
+    apart: Array
+
+
+def tail(off: Array) -> tuple[Array, Array, Array]:
+    """What readings off by so many spreads cost each, with slope and curvature.
+
+    >>> cost, slope, _ = tail(np.array([1.0, 10.0]))
+    >>> cost.round(2), slope.round(2)
+    (array([ 0.56, 12.69]), array([1.  , 1.49]))
+    """
+    far = np.abs(off)
+    inside = np.minimum(far, _STEEPEST)
+    beyond = far - inside
+    square = _STUDENT + inside**2
+    cost = (_STUDENT + 1) / 2 * np.log1p(inside**2 / _STUDENT) + _PULL * beyond + _BENT * beyond**2 / 2
+    slope = np.sign(off) * ((_STUDENT + 1) * inside / square + _BENT * beyond)
+    curve = np.where(beyond > 0, _BENT, np.maximum((_STUDENT + 1) * (_STUDENT - inside**2) / square**2, _BENT))
+    return cost, slope, curve
+
+
+def each(off: Array) -> Cost:
+    """Readings that have nothing in common: each has its own tail."""
+    cost, slope, _ = tail(off)
+    weight = _weights(off, slope)
+    return Cost(float(cost.sum()), float(off @ slope), slope, np.diag(weight), np.abs(off))
+
+
+def together(off: Array, heights_mm: Array, common_spreads: float = 0.0) -> Cost:
+    """Gaps read at heights along one edge, off by so many spreads.
+
+    `common_spreads`: by how many spreads all of them may be off alike for a reason that is none of hers.
+    """
+    count = len(off)
+    if not count:
+        return Cost(0.0, 0.0, off, np.zeros((0, 0)), off)
+    line = _line(heights_mm)
+    trend = _trend(off, line)
+    alike = line @ trend
+    cost, slope, curve = tail(off - alike)
+    # how the trend follows the readings: exact, since every tail curves
+    follows = line @ np.linalg.solve(line.T @ (curve[:, None] * line), line.T * curve)
+    inverse = np.linalg.inv(line.T @ line)
+    inverse[0, 0] += common_spreads**2
+    sure = _FULL * np.linalg.pinv(line).T @ np.linalg.inv(inverse) @ np.linalg.pinv(line)
+    own = np.eye(count) - follows
+    weight = _weights(off - alike, slope)
+    return Cost(
+        value=float(cost.sum() + alike @ sure @ alike / 2),
+        square=float((off - alike) @ slope + alike @ sure @ alike / _FULL),
+        slope=slope + follows.T @ (sure @ alike),
+        curvature=own.T @ (weight[:, None] * own) + follows.T @ sure @ follows,
+        apart=np.minimum(np.abs(off - alike), np.abs(off)),
+    )
+
+
+def _weights(off: Array, slope: Array) -> Array:
+    """Slope by distance, which for a convex tail is a curvature that never steps too far."""
+    return np.where(np.abs(off) > 1e-9, slope / np.where(np.abs(off) > 1e-9, off, 1.0), _FULL)
+
+
+def _line(heights_mm: Array) -> Array:
+    """(n, 1 or 2): a level, and from four heights on a lean."""
+    spread = float(np.std(heights_mm))
+    level = np.ones(len(heights_mm))
+    if len(heights_mm) < _LEANS_FROM or spread < 1e-6:
+        return level[:, None]
+    return np.column_stack([level, (heights_mm - heights_mm.mean()) / spread])
+
+
+def _trend(off: Array, line: Array) -> Array:
+    """The level and lean that readings have in common: the least sum of tails beside it, reweighted until it stands."""
+    trend = np.asarray(np.linalg.lstsq(line, off, rcond=None)[0])
+    for _ in range(_PASSES):
+        beside = off - line @ trend
+        weight = _weights(beside, tail(beside)[1])
+        step = np.linalg.solve(line.T @ (weight[:, None] * line), line.T @ (weight * beside))
+        trend = trend + step
+        if float(np.max(np.abs(step))) < 1e-7:
+            break
+    return trend
