@@ -347,6 +347,8 @@ def _grain_within(outline: Sequence[Spot]) -> tuple[Spot, Spot] | None:
     _, low, _, high = shape.bounds
     met = shape.intersection(LineString([(inside.x, low), (inside.x, high)]))
     parts = [part.bounds for part in getattr(met, "geoms", [met]) if not part.is_empty]
+    if not parts:  # a sliver: rounding puts its inner point beside it
+        return None
     down = max(parts, key=lambda part: part[3] - part[1])
     middle, reach = (down[1] + down[3]) / 2, 0.35 * (down[3] - down[1])
     return (inside.x, middle - reach), (inside.x, middle + reach)
