@@ -86,9 +86,9 @@ def test_every_template_is_shown_with_what_it_names(unit):
 
 
 def test_a_message_is_written_in_the_words_of_its_context():
-    gap = message("gap_too_wide", gap_mm=200.0, back_mm=127.0)
-    assert Words("cm")(gap) == "A gap of 20.0 cm is wider than the two back panels together: 0 to 12.7 cm."
-    assert gap.model_dump_json(context=Words("in").context).count(" in ") == 1
-    assert gap.model_dump() == "gap_too_wide"
+    narrow = message("too_many_panels", least_mm=15.0)
+    assert Words("cm")(narrow) == "With so many panels one would be narrower than 15 mm: use fewer panels."
+    assert narrow.model_dump_json(context=Words("in").context).count(" in") == 1
+    assert narrow.model_dump() == "too_many_panels"
     with pytest.raises(KeyError):
         Words("cm")(message("nothing of the kind"))

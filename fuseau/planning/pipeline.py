@@ -15,7 +15,7 @@ from fuseau.craft.closures.front import Opening, check_front
 from fuseau.craft.fit.fit import Fit, check_fit
 from fuseau.craft.fit.target import Aim, check_aim
 from fuseau.craft.fitting.inference import Belief
-from fuseau.craft.pattern.checks import check_gap, check_lines, check_trueing
+from fuseau.craft.pattern.checks import check_lines, check_trueing
 from fuseau.craft.pattern.dress_stand import check_stand, padding
 from fuseau.craft.pattern.pattern import Pattern
 from fuseau.craft.pattern.typed_widths import check_typed
@@ -162,7 +162,6 @@ def _plan_garment(build: Build, unit: Unit, cache: StageCache, findings: list[Fi
     asked = AimInputs.of(build, body, learned)
     aimed, aimed_pattern = cache.run(aim_pattern, asked)
     pattern = current.pattern if current else aimed_pattern
-    check_gap(build.gap_mm, pattern)
     halves = _lay_halves(build, cache, pattern)
     laid = halves.right
     shown = cache.run(show_pattern, ShownInputs.of(build, body, pattern, laid))

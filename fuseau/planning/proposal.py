@@ -12,6 +12,7 @@ from fuseau.craft.fit.fit import Lacing, fit
 from fuseau.craft.fit.target import Aim
 from fuseau.craft.fitting.allocation import place
 from fuseau.craft.fitting.inference import Belief, Learned, foresee
+from fuseau.craft.fitting.worth_making import worth_making
 from fuseau.craft.pattern.alterations import Alteration, LineEdit, SeamChange, alter, edited, lines, marks, same_cut
 from fuseau.craft.pattern.pattern import (
     Allowances,
@@ -55,6 +56,7 @@ class ProposalInputs:
     allowances: Allowances
     gap_mm: float
     wish: str
+    waist_typed: bool
     practice: Practice
     pinches: tuple[tuple[Pinch, ...], ...]
     line_edits: tuple[LineEdit, ...]
@@ -86,6 +88,7 @@ class ProposalInputs:
             allowances=seam_allowances(build),
             gap_mm=build.gap_mm,
             wish=build.target.of_waist,
+            waist_typed=build.target.job == "closed_waist",
             practice=build.practice,
             pinches=tuple(one.pinches for one in here),
             line_edits=tuple(one for one in build.line_edits if one.version == current.number),
@@ -182,7 +185,14 @@ def _placed(inputs: ProposalInputs, pinched: dict[int, Array]) -> _Made:
         none = (0.0,) * len(current.stations)
         still = tuple(SeamChange(seam=one.seam, cf_side_mm=none, cb_side_mm=none) for one in found.alteration.seams)
         found = replace(found, alteration=Alteration(seams=still), left_mm=np.zeros(len(current.stations)))
-    worked_out = found.alteration.model_copy(
+    worth = worth_making(
+        current,
+        found.alteration,
+        inputs.practice,
+        finished=inputs.finished,
+        exactly={"waist"} if inputs.waist_typed else (),
+    )
+    worked_out = worth.model_copy(
         update={
             "top": aimed_pattern.top if aimed_pattern.top != current.top else None,
             "hem": aimed_pattern.hem if aimed_pattern.hem != current.hem else None,

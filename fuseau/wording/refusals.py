@@ -2,7 +2,6 @@
 
 MESSAGES = {
     # pattern
-    "gap_too_wide": "A gap of {gap_mm:length} is wider than the two back panels together: 0 to {back_mm:length}.",
     "too_many_panels": "With so many panels one would be narrower than {least_mm:hardware}: use fewer panels.",
     "edges_meet": "The edges of panel {panel:.0f} would meet: use fewer panels.",
     "needs_no_cups": "The bust is hardly fuller than the underbust: this front needs no cups.",

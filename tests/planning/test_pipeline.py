@@ -3,6 +3,7 @@
 import json
 import re
 
+import numpy as np
 import pytest
 from hypothesis import given, settings
 from hypothesis import strategies as st
@@ -198,12 +199,17 @@ def test_bad_input_is_told_at_its_field_in_one_sentence(measured, at, value, fie
     assert says in said(fault.sentence)
 
 
-def test_a_gap_wider_than_the_back_panels_cannot_be_made(measured):
-    planned = plan(edited(measured, target__gap_mm="19 cm"))
-    assert planned.unmakeable
-    stop = planned.findings[-1]
-    assert (stop.severity, stop.at) == ("stop", "target.gap_mm")
-    assert "wider than the two back panels together" in said(stop.sentence)
+@pytest.mark.parametrize("gap_mm", [80, 150, 190])
+def test_a_wide_gap_on_a_small_waist_comes_out_of_every_panel(measured, gap_mm):
+    small = edited(measured, wearer__waist__readings_mm=[590], wearer__underbust__readings_mm=[643])
+    small = edited(small, wearer__ribs__readings_mm=[620], wearer__high_hip__readings_mm=[710])
+    planned, usual = (plan(edited(small, target__gap_mm=gap)) for gap in (gap_mm, 50))
+    assert not planned.unmakeable
+    assert planned.gap_shape.mean_mm == pytest.approx(gap_mm, abs=0.5)
+    widths, before = (one.drafted.shape.widths(np.array([0.0]))[0] for one in (planned, usual))
+    assert widths.min() > 15
+    assert (widths < before + 0.1).all()
+    assert widths.sum() == pytest.approx(before.sum() - (gap_mm - 50) / 2, abs=0.5)
 
 
 @pytest.mark.parametrize("at", ["versions", "versions.0.reason", "format", "nothing.here", "wearer.elbow.readings_mm"])

@@ -5,7 +5,6 @@ import pytest
 from tests.conftest import edited
 from tests.kinds import built
 from tests.plans import plan
-from tests.saying import said
 
 CASES = {
     "plastic at the lacing edge": (
@@ -60,12 +59,3 @@ def test_what_she_decided_stands_whatever_is_told_of_it(case):
         for name in path.split("__"):
             kept = getattr(kept, name)
         assert kept == value
-
-
-def test_a_gap_wider_than_the_back_panels_is_refused_at_its_field_in_either_unit():
-    found = plan(edited(built("underbust corset"), target__gap_mm=150))
-    assert found.unmakeable
-    stop = found.findings[-1]
-    assert (stop.severity, stop.at) == ("stop", "target.gap_mm")
-    for unit, gap in (("cm", "15.0 cm"), ("in", "5 7/8 in")):
-        assert said(stop.sentence, unit).startswith(f"A gap of {gap} is wider than the two back panels together: 0 to ")

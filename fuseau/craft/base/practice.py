@@ -53,6 +53,7 @@ class Practice(Record):
     pulls_together: float = _number(0.5, "How much two lacings of one evening are alike in their pull.", 0, 0.95)
     ride_spread_mm: float = _number(4, "A garment finds its own place on a body, higher or lower.", 0.5, 20)
     once_share: float = _number(0.15, "How much of that differs from one lacing to the next.", 0.01, 1)
+    unsaid_stand_off_mm: float = _number(10, "Had it gaped by more, she would have said so.", 2, 100)
     ride_seen_mm: float = _number(4, "Where a waist sits is seen to so much.", 0.5, 40)
     mark_share: float = _number(0.002, "How finely a mark is set on a picture, as a share of its width.", 0.0002, 0.05)
     pinned_spread_mm: float = _number(2, "A gap that is pinned does not breathe.", 0.2, 40)
@@ -116,6 +117,8 @@ class Practice(Record):
     parallel_mm: float = _number(5, "Less tilt or bow than this looks parallel.", 1, 30)
     stand_off_mm: float = _number(6, "More than this and the garment gapes.", 1, 30)
     worth_changing_mm: float = _number(3, "Less than this round the body, scissors and tape do not hold.", 0.5, 20)
+    least_edge_mm: float = _number(0.75, "Less than this at one edge, chalk and shears do not hold.", 0.1, 5)
+    change_step_mm: float = _number(0.5, "Amounts to mark come in steps of this.", 0.1, 2)
     friction: float = _number(0.3, "Cloth on cloth on skin.", 0.05, 1)
 
     stay_pull_n: float = _number(20, "A waist stay is hooked so tight, and can still be breathed in.", 5, 80)

@@ -23,6 +23,7 @@ EDGE_POINTS = 17  # where holding on is asked for along the lacing edge
 _BETWEEN_SHARE = 0.8  # of what holds the levels about it on, so much is wished between and beyond them
 _BEYOND_MM = 30.0
 _MIDDLE_MM = 3.0  # so far from the middle of the edge, the waist pulls at one end
+_STANDS_OFF_MM = 30.0
 _SOFT_WAIST_MM = 100.0
 _SLACK_SHARE = 0.35  # how dear it is to lie unevenly between levels, beside holding a level in more or less
 _HOLLOWS_MM, _BULGES_MM = 3.0, 8.0  # so much less or more than that between two levels nobody feels
@@ -110,11 +111,15 @@ class Firmness:
         hoop = self.natural_mm - np.where(self._asked, held_in, wished)
         return Held(hoop, self._tension_of(hoop), self._sewn(hoop, pull_n_per_m))
 
-    def as_asked(self, held: Held, pull_n_per_m: float) -> Held:
-        """The same garment with nothing of its waist spared."""
+    def as_asked(self, held: Held, pull_n_per_m: float, spared_mm: float) -> Held:
+        """The same garment with nothing of its waist spared.
+
+        It gapes wider than wished by about what was spared. The other levels stay as they are, so that what they hold
+        is never drafted away; but where they would stand off by more than `_STANDS_OFF_MM`, they follow.
+        """
         if self.waist is None:
             return held
-        hoop = held.hoop_mm.copy()
+        hoop = held.hoop_mm - np.where(self._asked, 0.0, max(spared_mm - _STANDS_OFF_MM, 0.0))
         hoop[self.waist] = self.natural_mm[self.waist] - self.asked_mm(pull_n_per_m)
         return held._replace(sewn_mm=self._sewn(hoop, pull_n_per_m))
 

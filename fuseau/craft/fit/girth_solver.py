@@ -50,7 +50,7 @@ def settle_parallel(
     spared, pull = solver.spared(effort), solver.pull(effort)
     held, reaches = reached, spared < _SHORT_MM
     if spared > 0:
-        held = firmness.as_asked(reached, pull)
+        held = firmness.as_asked(reached, pull, spared)
         pattern = drafted(tuple(map(float, held.sewn_mm)))
     aimed = _aim(firmness, held, pull, reached.tension_n_per_m)
     needed = None if reaches else solver.needed(pattern, _TRIED_MOST * most_n_per_m)

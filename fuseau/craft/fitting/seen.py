@@ -18,6 +18,7 @@ from fuseau.craft.wearer.compression import tension_at, tension_by_flesh
 from fuseau.craft.wearer.measures import LevelName
 
 _ONSET = 0.15  # of what flesh gives: over so much it comes to bear while her girths are sought
+_STANDS_OFF_SHARE, _TOLD_NEAR_MM = 0.05, 60.0
 _CUSHION_MM = 0.5  # and edges that meet press on each other
 _ROOM_REACH_MM = 25.0  # how far a word of room at one height speaks
 
@@ -215,6 +216,18 @@ class Sight:
         return self._picks[seen]
 
     @cached_property
+    def of_silent(self) -> Array:
+        """(levels, points): the levels within the edge of which nobody said that it stands off there.
+
+        Where it gaped by centimetres, she would have; so it is evidence, if a soft one, that her girth fills it.
+        """
+        said = [z for z, share, _ in self.tried.words if share < _STANDS_OFF_SHARE]
+        said += [z for z, mm, _ in self.tried.stand_off_mm if mm > 0]
+        within = self.heights[(self.heights >= self.z[0]) & (self.heights <= self.z[-1])]
+        silent = [z for z in within if all(abs(z - told) > _TOLD_NEAR_MM for told in said)]
+        return picking(self.z, np.array(silent))
+
+    @cached_property
     def of_gaps(self) -> Array:
         return picking(self.z, self.tried.z_mm)
 
@@ -319,6 +332,10 @@ def residuals(sight: Sight, seen: Seen, comfort: float, at: int, practice: Pract
     share_by = seen.pressure_by / (sight.comfort * comfort)[:, None]
     share_by[:, at] -= share
     add(one.words, share, share_by)
+    loose, loose_by = seen.hoop_mm - seen.natural_mm, seen.hoop_by - seen.natural_by
+    pick = sight.of_silent
+    off.append(np.maximum(pick @ loose, 0.0) / practice.unsaid_stand_off_mm)
+    by.append((pick @ loose > 0)[:, None] * (pick @ loose_by) / practice.unsaid_stand_off_mm)
     return np.concatenate(off), np.vstack(by)
 
 

@@ -104,18 +104,36 @@ def edited(pattern: Pattern, alteration: Alteration, edits: Sequence[LineEdit]) 
     return alteration.model_copy(update={"seams": tuple(changed.values())})
 
 
-def lines(
-    pattern: Pattern, worked_out: Alteration, made: Alteration, edits: Sequence[LineEdit], least_mm: float = 0.5
-) -> list[ProposedLine]:
-    """A change line by line, by seam and from the top down; nothing under `least_mm`, or off the garment."""
+def listed_stations(pattern: Pattern) -> list[int]:
+    """The levels at which changes are told, from the lowest up: those on the garment, and the next beyond each end.
+
+    The cloth runs toward a level beyond its edge, so what is changed there changes it.
+    """
     low, high = min(pattern.hem.heights()) - BESIDE_MM, max(pattern.top.heights()) + BESIDE_MM
+    nominal = pattern.shape.nominal
+    named = sorted(pattern.stations_named().values())
+    on = [k for k, i in enumerate(named) if low <= nominal[i] <= high]
+    if not on:
+        return named
+    return named[max(on[0] - 1, 0) : on[-1] + 2]
+
+
+def _drawn_at(pattern: Pattern, z_mm: float) -> float:
+    """Where a level's change is drawn: at its height, or on the edge that it lies beyond."""
+    return min(max(z_mm, min(pattern.hem.heights())), max(pattern.top.heights()))
+
+
+def lines(
+    pattern: Pattern, worked_out: Alteration, made: Alteration, edits: Sequence[LineEdit], least_mm: float = 0.05
+) -> list[ProposedLine]:
+    """A change line by line, by seam and from the top down: all that is made, but for what is under `least_mm`."""
     nominal, by_hand = pattern.shape.nominal, {(one.seam, one.level) for one in edits}
     found = []
     for was, now in zip(worked_out.seams, made.seams, strict=True):
-        for i in reversed(range(len(pattern.stations))):
+        for i in reversed(listed_stations(pattern)):
             name = pattern.stations[i].name
             amounts = (was.cf_side_mm[i], was.cb_side_mm[i], now.cf_side_mm[i], now.cb_side_mm[i])
-            if name is None or not low <= nominal[i] <= high:
+            if name is None:
                 continue
             if max(map(abs, amounts)) < least_mm and (was.seam, name) not in by_hand:
                 continue
@@ -124,7 +142,7 @@ def lines(
                     seam=was.seam,
                     label=seam_label(was.seam),
                     level=name,
-                    z_mm=float(nominal[i]),
+                    z_mm=_drawn_at(pattern, float(nominal[i])),
                     worked_out_cf_mm=amounts[0],
                     worked_out_cb_mm=amounts[1],
                     cf_side_mm=amounts[2],
@@ -185,24 +203,23 @@ def seam_change(seam: int, cf_side_mm: np.ndarray, cb_side_mm: np.ndarray) -> Se
     return SeamChange(seam=seam, cf_side_mm=tuple(cf_side_mm), cb_side_mm=tuple(cb_side_mm))
 
 
-def marks(pattern: Pattern, alteration: Alteration, least_mm: float = 0.5) -> list[SeamMark]:
-    """What to mark on the paper, by seam and level from the top down; nothing under `least_mm`, or off the garment."""
-    shape = pattern.shape
-    low, high = min(pattern.hem.heights()) - BESIDE_MM, max(pattern.top.heights()) + BESIDE_MM
+def marks(pattern: Pattern, alteration: Alteration, least_mm: float = 0.05) -> list[SeamMark]:
+    """What to mark on the paper, by seam and level from the top down: all that is made, but under `least_mm`."""
+    nominal = pattern.shape.nominal
     found = []
     for change in alteration.seams:
-        for i in reversed(range(len(pattern.stations))):
-            both, name = change.cf_side_mm[i] + change.cb_side_mm[i], pattern.stations[i].name
-            if abs(both) < least_mm or name is None or not low <= shape.nominal[i] <= high:
+        for i in reversed(listed_stations(pattern)):
+            cf_side, cb_side, name = change.cf_side_mm[i], change.cb_side_mm[i], pattern.stations[i].name
+            if max(abs(cf_side), abs(cb_side)) < least_mm or name is None:
                 continue
             found.append(
                 SeamMark(
                     seam=seam_label(change.seam),
                     level=name,
-                    z_mm=float(shape.nominal[i]),
-                    kind="let out" if both > 0 else "take in",
-                    cf_side_mm=abs(change.cf_side_mm[i]),
-                    cb_side_mm=abs(change.cb_side_mm[i]),
+                    z_mm=_drawn_at(pattern, float(nominal[i])),
+                    kind=_kind(cf_side + cb_side),
+                    cf_side_mm=abs(cf_side),
+                    cb_side_mm=abs(cb_side),
                 )
             )
     return found
@@ -284,11 +301,7 @@ def _seam_marks(before: Pattern, after: Pattern, least_mm: float = 0.5) -> list[
                         seam=seam_label(seam),
                         level=levels.get(float(z)),
                         z_mm=float(z),
-                        kind="let out"
-                        if cf_side + cb_side > 0.1
-                        else "take in"
-                        if cf_side + cb_side < -0.1
-                        else "move",
+                        kind=_kind(cf_side + cb_side),
                         cf_side_mm=abs(cf_side),
                         cb_side_mm=abs(cb_side),
                     )

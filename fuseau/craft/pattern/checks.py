@@ -2,22 +2,12 @@
 
 from collections.abc import Sequence
 
-import numpy as np
-
-from fuseau.craft.base.errors import Unmakeable
 from fuseau.craft.base.findings import Change, Finding, finding, mend
 from fuseau.craft.pattern.pattern import Pattern
 from fuseau.craft.pattern.trueing import TruedSeam
 from fuseau.craft.wearer.body import Body
 
 MOST_TRUED_MM = 10.0
-
-
-def check_gap(gap_mm: float, pattern: Pattern) -> None:
-    """Raises Unmakeable at `target.gap_mm` for a gap wider than the back panels."""
-    back = 2 * float(pattern.shape.widths(np.array([0.0]))[0, -1])
-    if gap_mm > back:
-        raise Unmakeable("target.gap_mm", "gap_too_wide", gap_mm=gap_mm, back_mm=back)
 
 
 def check_trueing(seams: Sequence[TruedSeam], panels: int) -> list[Finding]:

@@ -16,6 +16,7 @@ from fuseau.craft.wearer.body import Body
 from fuseau.craft.wearer.garment_kinds import KindName
 from fuseau.craft.wearer.measures import LevelName
 
+_GAP_OF_BACK = 0.3  # of what goes round her back, so much may be gap before the front gives too
 _LEFT_DIFFERS_MM = 4.0  # less than this between left and right half is tape, not body
 
 
@@ -140,9 +141,15 @@ def base_fractions(count: int, toward_cf: bool) -> Array:
 
 
 def front_halves(body: Body, girths_mm: Array, gap_mm: float) -> Array:
-    """Width from CF to the side seam at every level: the front's share of what closed girth and gap go round."""
+    """Width from CF to the side seam at every level: the front's share of what closed girth and gap go round.
+
+    So the gap comes out of the back, up to a share of it; what is wider than that comes out of front and back alike, or
+    the back panels would be slivers and the side seam would be all that still fits.
+    """
     share = np.array([level.front_share for level in body])
-    return np.asarray(share * (girths_mm + gap_mm) / 2)
+    round_mm = girths_mm + gap_mm
+    beyond = np.maximum(gap_mm - _GAP_OF_BACK * (1 - share) * round_mm, 0.0)
+    return np.asarray(share * (round_mm - beyond) / 2)
 
 
 def draft(

@@ -4529,6 +4529,7 @@ export interface components {
              *       "pulls_together": 0.5,
              *       "ride_spread_mm": 4,
              *       "once_share": 0.15,
+             *       "unsaid_stand_off_mm": 10,
              *       "ride_seen_mm": 4,
              *       "mark_share": 0.002,
              *       "pinned_spread_mm": 2,
@@ -4580,6 +4581,8 @@ export interface components {
              *       "parallel_mm": 5,
              *       "stand_off_mm": 6,
              *       "worth_changing_mm": 3,
+             *       "least_edge_mm": 0.75,
+             *       "change_step_mm": 0.5,
              *       "friction": 0.3,
              *       "stay_pull_n": 20,
              *       "neck_ease_mm": 20,
@@ -10086,6 +10089,12 @@ export interface components {
              */
             once_share: number;
             /**
+             * Unsaid Stand Off Mm
+             * @description Had it gaped by more, she would have said so.
+             * @default 10
+             */
+            unsaid_stand_off_mm: number;
+            /**
              * Ride Seen Mm
              * @description Where a waist sits is seen to so much.
              * @default 4
@@ -10391,6 +10400,18 @@ export interface components {
              * @default 3
              */
             worth_changing_mm: number;
+            /**
+             * Least Edge Mm
+             * @description Less than this at one edge, chalk and shears do not hold.
+             * @default 0.75
+             */
+            least_edge_mm: number;
+            /**
+             * Change Step Mm
+             * @description Amounts to mark come in steps of this.
+             * @default 0.5
+             */
+            change_step_mm: number;
             /**
              * Friction
              * @description Cloth on cloth on skin.
