@@ -55,7 +55,7 @@ def test_more_asked_is_sewn_smaller_and_never_worn_less(kind, seed):
 
     steady(sweep(f"{kind} {seed}: reduction", made, 0, 20, 0.1, A_STEP_MM, falls=("waist",)), A_STEP_MM)
     for (_, less), (percent, more) in zip(sorted(worn), sorted(worn)[1:], strict=False):
-        assert more <= less + (0.3 if percent <= 12 else 2.0), percent  # far beyond, the edges tilt as they gape
+        assert more <= less + (0.3 if percent <= 12 else 3.5), percent  # far beyond, the edges tilt as they gape
 
 
 @pytest.mark.parametrize("kind", REDUCING)
