@@ -23,10 +23,9 @@ from fuseau.app.news import News
 from fuseau.app.wire import BookMeasuring, House, Line, OpenBuild, Trouble
 from fuseau.app.workers import Workers
 from fuseau.commands.shelf import learn, put, put_back, reserve, use_up
-from fuseau.craft.base.errors import Unmakeable
+from fuseau.craft.base.errors import Unmakeable, Unsettled
 from fuseau.craft.base.findings import Finding
 from fuseau.craft.base.lengths import Unit
-from fuseau.craft.wearer.body import Taught
 from fuseau.document.build import Build, Memory
 from fuseau.document.shelf import Shelf
 from fuseau.planning.brief import consequences, job_word
@@ -34,6 +33,7 @@ from fuseau.planning.card_box import taught_of_cloth
 from fuseau.planning.over_shoulder import on_shoulder, overlaps
 from fuseau.planning.pipeline import plan
 from fuseau.planning.plan import Plan
+from fuseau.planning.taught import news_for, taught_by
 from fuseau.planning.thread import thread
 from fuseau.store.book import Book
 from fuseau.store.cards import Cards
@@ -335,35 +335,25 @@ class Session:
             return None
         return BookMeasuring(id=newest.id, taken_on=newest.taken_on)
 
-    def taught(self, measuring_id: str, but: str) -> Memory | None:
-        """What the most fitted other build on this measuring taught of its wearer; None where nothing did."""
-        found = [
-            opened
-            for opened in [*self.workshop.builds(), *self.workshop.builds(archived=True)]
-            if opened.id != but
-            and opened.build.fittings
-            and opened.build.rehearsal is None
-            and opened.build.measuring
-            and opened.build.measuring.measuring_id == measuring_id
-        ]
-        best = max(found, key=lambda opened: len(opened.build.fittings), default=None)
-        learned = self.plan(best.id, best.build).learned if best else None
-        if best is None or learned is None:
+    def taught(self, measuring_id: str, but: str, taker: Build) -> Memory | None:
+        """What the most fitted other build on this measuring taught of its wearer that is new to `taker`, if any."""
+        news: list[tuple[str, Build]] = []
+        for opened in [*self.workshop.builds(), *self.workshop.builds(archived=True)]:
+            ref = opened.build.measuring
+            if opened.id == but or opened.build.rehearsal is not None or ref is None:
+                continue
+            told = news_for(taker, opened.build) if ref.measuring_id == measuring_id else None
+            if told is not None:
+                news.append((opened.id, told))
+        if not news:
             return None
-        return Memory(
-            measuring_id=measuring_id,
-            build=best.build.brief.name,
-            fittings=len(best.build.fittings),
-            levels=tuple(
-                Taught(
-                    name=level.name,
-                    girth_mm=level.believed_mm,
-                    spread_mm=level.believed_spread_mm,
-                    give=level.believed_give,
-                )
-                for level in learned.levels
-            ),
-        )
+        build_id, most = max(news, key=lambda one: len(one[1].fittings))
+        caches = self._caches.of(build_id)
+        try:
+            with caches.planning:
+                return taught_by(most, measuring_id, caches.edits)
+        except (Unmakeable, Unsettled, ValueError):  # measures are missing, or nothing is drafted
+            return None
 
 
 def _session_of(request: Request) -> Session:

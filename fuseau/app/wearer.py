@@ -135,7 +135,7 @@ def _measured(session: Session, at: AtHand, measuring: Measuring) -> Build:
     changes = {
         "wearer": measuring.wearer,
         "measuring": _ref(measuring),
-        "taught": session.taught(measuring.id, but=at.id),
+        "taught": session.taught(measuring.id, but=at.id, taker=at.build),
     }
     return at.build.model_copy(update=changes)
 

@@ -167,6 +167,9 @@ class Memory(Record):
     build: Name = ""
     fittings: int = Field(ge=1)
     levels: tuple[Taught, ...] = Field(max_length=10)
+    rests_on: tuple[Annotated[str, Text(16)], ...] = Field(
+        default=(), max_length=400, description="Marks of the fittings that this rests on: none counts twice."
+    )
 
 
 class PatternVersion(Record):

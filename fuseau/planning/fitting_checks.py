@@ -1,5 +1,7 @@
 """Findings on the fittings: what she could not do in it, what a mock-up could not tell, what does not go together."""
 
+import numpy as np
+
 from fuseau.craft.base.findings import Change, Finding, Mend, Severity, finding, mend
 from fuseau.craft.fitting.inference import Learned, WordExpected
 from fuseau.craft.pattern.pattern import EdgeLine, Pattern
@@ -13,6 +15,7 @@ from fuseau.planning.plan import Proposal
 
 _SPREADS_OFF = 3.0
 _STEP_MM = 10.0
+_SAME_HEIGHT_MM = 15.0
 _WORDS_OFF, _DIGS, _OFF = 2.5, 1.0, 0.05
 
 
@@ -27,6 +30,7 @@ def check_fittings(
     return [
         *_upside_down(flipped),
         *_contradictions(build, learned, flipped),
+        *_evenings_apart(build, flipped),
         *_words_apart(learned),
         *_which(build, learned),
         *_stale(build),
@@ -59,6 +63,45 @@ def _contradictions(build: Build, learned: Learned, flipped: int | None) -> list
         for reading in learned.readings
         if reading.spreads_off > _SPREADS_OFF and reading.fitting != flipped
     ]
+
+
+def _evenings_apart(build: Build, flipped: int | None) -> list[Finding]:
+    """The last fitting, where it read one garment at one pull otherwise than an earlier one: never left unsaid."""
+    here = [one for one in fittings_of_current(build) if len(one.readings) > 1 and one.number != flipped]
+    if len(here) < 2:
+        return []
+    last = here[-1]
+    found = []
+    for earlier in here[:-1]:
+        if (earlier.pull, earlier.made_of, earlier.pads) != (last.pull, last.made_of, last.pads):
+            continue
+        by_mm = _read_wider(earlier, last)
+        if by_mm is None or abs(by_mm) <= build.practice.evenings_differ_mm:
+            continue
+        found.append(
+            finding(
+                "evenings_apart",
+                "mockups",
+                "caution",
+                where=f"Fitting {last.number}",
+                numbers={"by_mm": by_mm},
+                said="evenings_apart.wider" if by_mm > 0 else "evenings_apart.narrower",
+                fitting=last.number,
+                earlier=earlier.number,
+                apart_mm=abs(by_mm),
+            )
+        )
+    return found[-1:]
+
+
+def _read_wider(earlier: Fitting, last: Fitting) -> float | None:
+    """By how much wider the gap was read than at an earlier fitting, on average at the heights of both, mm."""
+    was, now = (sorted((one.z_mm, one.gap_mm) for one in fitting.readings) for fitting in (earlier, last))
+    heights = np.array([z for z, _ in now if was[0][0] - _SAME_HEIGHT_MM <= z <= was[-1][0] + _SAME_HEIGHT_MM])
+    if not len(heights):
+        return None
+    before, after = (np.interp(heights, [z for z, _ in read], [gap for _, gap in read]) for read in (was, now))
+    return float(np.mean(after - before))
 
 
 def words_apart(learned: Learned) -> list[WordExpected]:

@@ -1,5 +1,6 @@
 """The next pattern version: what changes, by seam and level, and how it would settle."""
 
+from collections.abc import Mapping
 from dataclasses import dataclass, replace
 from typing import Self
 
@@ -12,8 +13,19 @@ from fuseau.craft.fit.fit import Lacing, fit
 from fuseau.craft.fit.target import Aim
 from fuseau.craft.fitting.allocation import place
 from fuseau.craft.fitting.inference import Belief, Learned, foresee
+from fuseau.craft.fitting.seen import Word
 from fuseau.craft.fitting.worth_making import worth_making
-from fuseau.craft.pattern.alterations import Alteration, LineEdit, SeamChange, alter, edited, lines, marks, same_cut
+from fuseau.craft.pattern.alterations import (
+    Alteration,
+    LineEdit,
+    SeamChange,
+    alter,
+    edited,
+    follow_listed,
+    lines,
+    marks,
+    same_cut,
+)
 from fuseau.craft.pattern.pattern import (
     Allowances,
     Pattern,
@@ -28,7 +40,7 @@ from fuseau.craft.wearer.body import Body
 from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS
 from fuseau.craft.wearer.measures import LevelName
 from fuseau.document.build import Build
-from fuseau.document.fittings import Pinch
+from fuseau.document.fittings import Fitting, Pinch
 from fuseau.planning.evidence import fittings_of_current, pinched_by_seam
 from fuseau.planning.lacings import final_lacing, mock_up_lacing
 from fuseau.planning.pattern import seam_allowances
@@ -57,6 +69,8 @@ class ProposalInputs:
     gap_mm: float
     wish: str
     waist_typed: bool
+    said: Mapping[LevelName, int]
+    asked: frozenset[LevelName]
     practice: Practice
     pinches: tuple[tuple[Pinch, ...], ...]
     line_edits: tuple[LineEdit, ...]
@@ -89,6 +103,8 @@ class ProposalInputs:
             gap_mm=build.gap_mm,
             wish=build.target.of_waist,
             waist_typed=build.target.job == "closed_waist",
+            said=_said(here[-1]) if here else {},
+            asked=frozenset(build.target.ease_at) | ({"waist"} if build.target.job != "none" else set()),
             practice=build.practice,
             pinches=tuple(one.pinches for one in here),
             line_edits=tuple(one for one in build.line_edits if one.version == current.number),
@@ -100,6 +116,14 @@ class ProposalInputs:
             same=same,
             finished=bool(here) and here[-1].finished,
         )
+
+
+_WAYS: dict[Word, int] = {"digs": 1, "stands off": -1}
+
+
+def _said(fitting: Fitting) -> dict[LevelName, int]:
+    """The levels at which it dug (1) or stood off (−1)."""
+    return {one.level: _WAYS[one.word] for one in fitting.words if one.word in _WAYS}
 
 
 @dataclass(frozen=True)
@@ -174,7 +198,7 @@ def _placed(inputs: ProposalInputs, pinched: dict[int, Array]) -> _Made:
     found = place(
         current,
         inputs.body,
-        np.array(inputs.aimed.sewn_mm),
+        _as_said(current, inputs),
         inputs.gap_mm,
         inputs.practice,
         pinched,
@@ -185,20 +209,17 @@ def _placed(inputs: ProposalInputs, pinched: dict[int, Array]) -> _Made:
         none = (0.0,) * len(current.stations)
         still = tuple(SeamChange(seam=one.seam, cf_side_mm=none, cb_side_mm=none) for one in found.alteration.seams)
         found = replace(found, alteration=Alteration(seams=still), left_mm=np.zeros(len(current.stations)))
-    worth = worth_making(
-        current,
-        found.alteration,
-        inputs.practice,
-        finished=inputs.finished,
-        exactly={"waist"} if inputs.waist_typed else (),
-    )
+    exactly: tuple[LevelName, ...] = ("waist",) if inputs.waist_typed else ()
+    # a finished garment has what its allowances leave, to the last half millimetre
+    worth = found.alteration if inputs.finished else worth_making(current, found.alteration, inputs.practice, exactly)
     worked_out = worth.model_copy(
         update={
             "top": aimed_pattern.top if aimed_pattern.top != current.top else None,
             "hem": aimed_pattern.hem if aimed_pattern.hem != current.hem else None,
         }
     )
-    made = edited(current, worked_out, inputs.line_edits)
+    worked_out = follow_listed(current, worked_out)
+    made = follow_listed(current, edited(current, worked_out, inputs.line_edits))
     left: dict[LevelName, float] = {
         name: 2 * float(found.left_mm[i]) for name, i in current.stations_named().items() if abs(found.left_mm[i]) > 0.5
     }
@@ -207,6 +228,21 @@ def _placed(inputs: ProposalInputs, pinched: dict[int, Array]) -> _Made:
         own = girth_between(alter(current, worked_out), alter(current, made))
         pattern = pattern.altered(decided=summed(pattern.decided, beside_waist(own, inputs.wish)))
     return _Made(pattern, worked_out, made, left)
+
+
+def _as_said(current: Pattern, inputs: ProposalInputs) -> Array:
+    """The girths to sew (levels,), which never take in where it dug, nor let out where it stood off.
+
+    Where readings and pull leave no other place for what was said elsewhere, the balance of the whole may ask for that;
+    at the place itself her word goes first.
+    """
+    sewn = np.array(inputs.aimed.sewn_mm)
+    was = current.shape.sewn_girth(np.array([level.side_mm for level in inputs.body]))
+    for i, level in enumerate(inputs.body):
+        way = inputs.said.get(level.name, 0)
+        if way and (sewn[i] - was[i]) * way < 0 and level.name not in inputs.asked:
+            sewn[i] = was[i]
+    return np.asarray(sewn)
 
 
 def _reason(inputs: ProposalInputs, redraft: bool, edges_change: bool) -> Message:

@@ -38,6 +38,12 @@ MESSAGES = {
     "written from the other end? Correct the fitting if so.",
     "reading_contradicts": "In fitting {fitting:.0f} the gap of {read_mm:hardware} at {z_mm:length} does not go with "
     "the rest, which expect {expected_mm:hardware}: read it again.",
+    "evenings_apart.wider": "Fittings {earlier:.0f} and {fitting:.0f} are of one version at one pull, and the second "
+    "read {apart_mm:hardware} wider. She was not pulled in alike, sat otherwise or was another size that day: lace it "
+    "once more, with a tape over it, and correct the fitting that was off.",
+    "evenings_apart.narrower": "Fittings {earlier:.0f} and {fitting:.0f} are of one version at one pull, and the "
+    "second read {apart_mm:hardware} narrower. The cloth gave, she was pulled in harder, or was another size that day: "
+    "lace it once more, with a tape over it, and correct the fitting that was off.",
     "pins_contradict": "In fitting {fitting:.0f} the pins at {z_mm:length}, {read_mm:hardware} from the seam, do not "
     "go with the rest, which expect {expected_mm:hardware}: pin it again there.",
     "word_apart.digs": "In fitting {fitting:.0f} it dug at the {level:level}, more than her girths explain. Look what "

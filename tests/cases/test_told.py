@@ -13,6 +13,7 @@ from tests.cases.told import (
     FINAL_CLOTH,
     Told,
     accepted,
+    again_read,
     at_two_pulls,
     by_hand,
     cut,
@@ -27,6 +28,10 @@ from tests.cases.told import (
 from tests.plans import KEPT, plan
 from tests.saying import said
 
+EVERYWHERE = {
+    word: [{"level": level, "word": word} for level in ("high_hip", "waist", "ribs", "underbust")]
+    for word in ("digs", "stands off")
+}
 ZIPPED = {"back__laced": False, "front__opening": "zip", "front__line": "CB"}
 STANDS_OFF = {"view": "front", "word": "stands off"}
 
@@ -35,6 +40,18 @@ def waist_is(mm: float):
     def check(build: Build, planned: Plan) -> None:
         pattern = planned.proposal.pattern if planned.proposal else build.current.pattern
         assert float(pattern.shape.sewn_girth(np.array([0.0]))[0]) == pytest.approx(mm, abs=0.15)
+
+    return check
+
+
+def waist_is_asked(share: float):
+    """The waist is sewn as it was asked, and worn within 1 % of it."""
+
+    def check(build: Build, planned: Plan) -> None:
+        assert planned.aim.reduction_share == pytest.approx(share, abs=1e-6)
+        (waist,) = [one for one in planned.levels if one.name == "waist"]
+        natural = planned.body["waist"].girth_mm
+        assert 1 - (waist.worn_mm - planned.final.take_up_mm) / natural == pytest.approx(share, abs=0.012)
 
     return check
 
@@ -289,7 +306,46 @@ CASES = {
         change=None,
         says=("by hand",),
     ),
+    "underbust: 25 mm wider, then the same version at the same pull 20 mm narrower": Told(
+        "underbust corset",
+        (cut, read(25), again_read(-20)),
+        says=("Fittings 1 and 2 are of one version at one pull", "narrower", "The cloth gave"),
+    ),
+    "underbust: read twice alike": Told(
+        "underbust corset",
+        (cut, read(12), again_read(12)),
+        change={"waist": (0, 8)},
+        never=("of one version at one pull",),
+    ),
+    "longline: narrow at the waist alone lets out what lies beside it": Told(
+        "longline corset",
+        (cut, read(lambda z: -20 * float(np.exp(-((z / 45) ** 2))))),
+        change={"high_hip": (2, 12), "underbust": (1, 10), "waist": (-3, 0)},
+    ),
+    "longline: it stands off everywhere": Told(
+        "longline corset",
+        (cut, read(0, words=EVERYWHERE["stands off"])),
+        change={"high_hip": (-12, -2), "ribs": (-10, -1), "underbust": (-10, -1), "waist": (-3, 0)},
+    ),
+    "longline: it digs everywhere": Told(
+        "longline corset",
+        (cut, read(0, words=EVERYWHERE["digs"])),
+        change={"high_hip": (1, 14), "ribs": (1, 14), "underbust": (0, 14), "waist": (0, 8)},
+    ),
+    "underbust: a wish that one person just cannot pull": Told(
+        "underbust corset",
+        (),
+        wishes={"target__reduction_percent": 12.5},
+        gap_mm=(50, 58),
+        also=waist_is_asked(0.125),
+    ),
     # --- the finished garment tried on
+    "underbust: finished, all gaps 22 mm wider than wished": Told(
+        "underbust corset", (cut, finished(22)), change={"waist": (5, 16), "ribs": (5, 16), "underbust": (5, 16)}
+    ),
+    "underbust: finished, all gaps 24 mm wider than wished": Told(
+        "underbust corset", (cut, finished(24)), change={"waist": (5, 17), "ribs": (5, 18), "underbust": (5, 18)}
+    ),
     "underbust: finished, the gap 24 mm wider than wished": Told(
         "underbust corset",
         (cut, finished(24)),
@@ -308,7 +364,7 @@ CASES = {
         "underbust corset",
         (cut, finished(70)),
         wishes={"draft__allowances__seams_mm": 7.0},
-        change={"waist": (8, 21)},
+        change={"waist": (10, 21)},
         verdict=("alter it",),
         says=("give all they have", "wider modesty panel"),
         never=("more panels", "two versions"),

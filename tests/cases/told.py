@@ -37,6 +37,17 @@ def read(by: By = 0.0, count: int = 5, **fields: Any) -> Step:
     return logged
 
 
+def again_read(by: By = 0.0, count: int = 5, **fields: Any) -> Step:
+    """The same version tried on another evening, its gaps `by` mm off what was expected before the first."""
+
+    def logged(build: Build) -> Build:
+        first = build.model_copy(update={"fittings": build.fittings[:-1]})
+        given = {"pull": "close", "readings": gaps(plan(first), by, count), **fields}
+        return log_fitting(build, plan(build), given, DAY, "cm")
+
+    return logged
+
+
 def at_two_pulls(by: By = 0.0, lighter: float = 12.0, **fields: Any) -> Step:
     """A fitting read at the pull it is worn with, and pulled lightly, `lighter` mm wider."""
 

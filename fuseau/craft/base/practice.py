@@ -54,6 +54,7 @@ class Practice(Record):
     ride_spread_mm: float = _number(4, "A garment finds its own place on a body, higher or lower.", 0.5, 20)
     once_share: float = _number(0.15, "How much of that differs from one lacing to the next.", 0.01, 1)
     unsaid_stand_off_mm: float = _number(10, "Had it gaped by more, she would have said so.", 2, 100)
+    evenings_differ_mm: float = _number(15, "One garment at one pull reads so much alike, evening to evening.", 3, 80)
     ride_seen_mm: float = _number(4, "Where a waist sits is seen to so much.", 0.5, 40)
     mark_share: float = _number(0.002, "How finely a mark is set on a picture, as a share of its width.", 0.0002, 0.05)
     pinned_spread_mm: float = _number(2, "A gap that is pinned does not breathe.", 0.2, 40)

@@ -11,7 +11,7 @@ import numpy.typing as npt
 
 from fuseau.craft.base.curves import Array
 from fuseau.craft.base.practice import Practice
-from fuseau.craft.pattern.alterations import Alteration, listed_stations, seam_change
+from fuseau.craft.pattern.alterations import Alteration, follow_listed, seam_change
 from fuseau.craft.pattern.pattern import Pattern
 from fuseau.craft.wearer.measures import LevelName
 
@@ -22,47 +22,41 @@ def worth_making(
     pattern: Pattern,
     alteration: Alteration,
     practice: Practice,
-    *,
-    finished: bool = False,
     exactly: Container[LevelName | None] = (),
 ) -> Alteration:
     """An alteration with the same change of girth at every level that is listed, in amounts that are worth making.
 
     Each half comes to the step nearest to what was wanted of it (`change_step_mm`), as its front does; no edge changes
     by less than `least_edge_mm`, but for nothing. A level that was wished `exactly` comes to its wish, and its largest
-    amount is no whole step. A `finished` garment is changed by no more than was worked out, which its allowances bound.
+    amount is no whole step.
     """
     seams = sorted(alteration.seams, key=lambda one: one.seam)
     if not seams:
         return alteration
     amounts = np.array([side for one in seams for side in (one.cf_side_mm, one.cb_side_mm)]).T  # (stations, edges)
     front = np.arange(amounts.shape[1]) < 2 * pattern.front_panels - 1
-    made = np.array([_row(row, front, practice, finished=finished) for row in amounts])
+    made = np.array([_row(row, front, practice) for row in amounts])
     for i, station in enumerate(pattern.stations):
         if station.name in exactly and made[i].any():
             made[i, int(np.argmax(np.abs(made[i])))] += float(amounts[i].sum() - made[i].sum())
-    made = _between_levels(pattern, made)
-    return alteration.model_copy(
-        update={
-            "seams": tuple(seam_change(one.seam, made[:, 2 * k], made[:, 2 * k + 1]) for k, one in enumerate(seams)),
-        }
-    )
+    changes = tuple(seam_change(one.seam, made[:, 2 * k], made[:, 2 * k + 1]) for k, one in enumerate(seams))
+    return follow_listed(pattern, alteration.model_copy(update={"seams": changes}))
 
 
-def _row(row: Array, front: npt.NDArray[np.bool_], practice: Practice, *, finished: bool) -> Array:
+def _row(row: Array, front: npt.NDArray[np.bool_], practice: Practice) -> Array:
     """The amounts of one level, (edges,), in steps: front and back apart, but where one is too little by itself."""
     step, least = practice.change_step_mm, practice.least_edge_mm
     whole, before = (step * round(float(part.sum()) / step) for part in (row, row[front]))
     behind = whole - before
     found = np.zeros_like(row)
     if min(abs(before), abs(behind)) < least <= abs(whole):
-        return _in_steps(row, whole, practice, finished=finished)
-    found[front] = _in_steps(row[front], before, practice, finished=finished)
-    found[~front] = _in_steps(row[~front], behind, practice, finished=finished)
+        return _in_steps(row, whole, practice)
+    found[front] = _in_steps(row[front], before, practice)
+    found[~front] = _in_steps(row[~front], behind, practice)
     return found
 
 
-def _in_steps(row: Array, wanted_mm: float, practice: Practice, *, finished: bool) -> Array:
+def _in_steps(row: Array, wanted_mm: float, practice: Practice) -> Array:
     """Amounts of edges (edges,) in steps that come to what is wanted of them, none less than is worth making.
 
     The smallest go first, to the others that go the same way.
@@ -78,19 +72,9 @@ def _in_steps(row: Array, wanted_mm: float, practice: Practice, *, finished: boo
         takers = takers if takers.any() else kept
         if takers.any():
             found = found + left * np.abs(row) * takers / float(np.sum(np.abs(row) * takers))
-    rounded = step * np.fix(found / step) if finished else step * np.round(found / step)
-    short = 0.0 if finished else wanted_mm - float(rounded.sum())
+    rounded = step * np.round(found / step)
+    short = wanted_mm - float(rounded.sum())
     for _ in range(round(abs(short) / step) if kept.any() else 0):  # to the edges from which rounding took the most
         best = int(np.argmax(np.where(kept, (found - rounded) * np.sign(short), -np.inf)))
         rounded[best] += step * np.sign(short)
     return np.asarray(np.where(np.abs(rounded) < least - _ROUNDING, 0.0, rounded))
-
-
-def _between_levels(pattern: Pattern, amounts: Array) -> Array:
-    """Amounts (stations, edges) where those that are not listed follow those that are.
-
-    A station without a name runs between its neighbours; one further out than what shapes the cloth has the last's.
-    """
-    listed = listed_stations(pattern)
-    nominal = pattern.shape.nominal
-    return np.array([np.interp(nominal, nominal[listed], edge[listed]) for edge in amounts.T]).T if listed else amounts

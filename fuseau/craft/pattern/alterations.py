@@ -118,6 +118,23 @@ def listed_stations(pattern: Pattern) -> list[int]:
     return named[max(on[0] - 1, 0) : on[-1] + 2]
 
 
+def follow_listed(pattern: Pattern, alteration: Alteration) -> Alteration:
+    """An alteration whose amounts at levels that are not told follow those that are.
+
+    A station without a name runs between its neighbours; one further out than what shapes the cloth has the last's.
+    """
+    listed = listed_stations(pattern)
+    if not listed or len(listed) == len(pattern.stations):
+        return alteration
+    nominal = pattern.shape.nominal
+
+    def followed(sides: tuple[float, ...]) -> np.ndarray:
+        return np.asarray(np.interp(nominal, nominal[listed], np.array(sides)[listed]))
+
+    seams = tuple(seam_change(one.seam, followed(one.cf_side_mm), followed(one.cb_side_mm)) for one in alteration.seams)
+    return alteration.model_copy(update={"seams": seams})
+
+
 def _drawn_at(pattern: Pattern, z_mm: float) -> float:
     """Where a level's change is drawn: at its height, or on the edge that it lies beyond."""
     return min(max(z_mm, min(pattern.hem.heights())), max(pattern.top.heights()))

@@ -4530,6 +4530,7 @@ export interface components {
              *       "ride_spread_mm": 4,
              *       "once_share": 0.15,
              *       "unsaid_stand_off_mm": 10,
+             *       "evenings_differ_mm": 15,
              *       "ride_seen_mm": 4,
              *       "mark_share": 0.002,
              *       "pinned_spread_mm": 2,
@@ -8296,6 +8297,12 @@ export interface components {
             fittings: number;
             /** Levels */
             levels: components["schemas"]["Taught"][];
+            /**
+             * Rests On
+             * @description Marks of the fittings that this rests on: none counts twice.
+             * @default []
+             */
+            rests_on: string[];
         };
         /**
          * Mend
@@ -10094,6 +10101,12 @@ export interface components {
              * @default 10
              */
             unsaid_stand_off_mm: number;
+            /**
+             * Evenings Differ Mm
+             * @description One garment at one pull reads so much alike, evening to evening.
+             * @default 15
+             */
+            evenings_differ_mm: number;
             /**
              * Ride Seen Mm
              * @description Where a waist sits is seen to so much.
