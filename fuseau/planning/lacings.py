@@ -37,16 +37,21 @@ def final_lacing(build: Build, pattern: Pattern, aimed: Aim) -> Lacing:
 
 
 def mock_up_lacing(build: Build, pattern: Pattern) -> Lacing:
-    """A pattern as a mock-up, in its cloth and bones, pulled as the maker says; pinned where it will have no lace."""
-    tied = GARMENT_KINDS[build.kind].tied
+    """A pattern as a mock-up, in its cloth and bones, pulled as the maker says; pinned where it will have no lace.
+
+    Without bones, or pinned, its edges are as soft as they are when it is tried on so (see `observations`).
+    """
+    tied, made = GARMENT_KINDS[build.kind].tied, build.mock_up
+    pinned = not tied and (not build.back.laced or made.closing == "pinned")
+    boned = build.back.laced and made.boned and not pinned
     return Lacing(
         pattern=pattern,
         stack=build.mock_up_stack,
-        edge_n_m2=edge_of(build, build.mock_up.edge_bone) if build.back.laced else build.practice.bare_edge_n_m2,
+        edge_n_m2=edge_of(build, made.edge_bone) if boned else build.practice.bare_edge_n_m2,
         pull_n_per_m=0.0 if tied else pull_of(build.target.pull, build.target.job, build.practice),
         practice=build.practice,
         tied_mm=_tied(build),
-        pinned=not build.back.laced and not tied,
+        pinned=pinned,
         padding=build.padding(build.pads),
     )
 

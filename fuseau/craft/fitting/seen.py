@@ -14,7 +14,7 @@ from fuseau.craft.fit.fit import Lacing
 from fuseau.craft.fitting.unknowns import Unknowns, bounded_stiffening
 from fuseau.craft.materials.cloths import ClothName
 from fuseau.craft.wearer.body import Body
-from fuseau.craft.wearer.compression import tension_at, tension_by_flesh
+from fuseau.craft.wearer.compression import tension_by_flesh, used_at
 from fuseau.craft.wearer.measures import LevelName
 
 _ONSET = 0.15  # of what flesh gives: over so much it comes to bear while her girths are sought
@@ -97,28 +97,40 @@ class Worn:
 def of_worn(one: Worn, at: Array, unknowns: Unknowns, i: int, comfort_kpa: float) -> tuple[Array, Array]:
     """How far a garment that she wears is from what is believed of level i, in spreads, and how that changes.
 
-    Its pressure against the word; and where it does not stand off it is no wider than she is.
+    Her girth under the pressure of the word, less the garment's: so a bigger garment that sits alike is a bigger
+    wearer, over the whole range. One that stands off is only no smaller than she is. The spread is of what was thought
+    of her before, or a softer wearer would explain anything.
     """
-    flesh = unknowns.flesh
-    natural, give = at[unknowns.girths][i : i + 1], np.exp(at[unknowns.gives][i : i + 1])
-    hoop, scale = np.array([one.hoop_mm]), unknowns.practice.pressure_scale_kpa * math.exp(float(at[flesh][0]))
+    flesh, practice = unknowns.flesh, unknowns.practice
+    natural, give = float(at[unknowns.girths][i]), math.exp(float(at[unknowns.gives][i]))
+    scale = practice.pressure_scale_kpa * math.exp(float(at[flesh][0]))
     stiffening, stiffening_by = bounded_stiffening(at[flesh][1])
-    tension, by_hoop, by_natural = tension_at(natural, give, hoop, scale, stiffening)
-    by_give, by_stiffening = tension_by_flesh(natural, give, hoop, stiffening, tension, by_hoop)
     limit = comfort_kpa * math.exp(float(at[unknowns.comfort]))
-    factor = 2 * math.pi / (one.hoop_mm * limit)
-    share = float(tension[0]) * factor
-    by = np.zeros((2, len(at)))
-    by[0, unknowns.girths.start + i] = by_natural[0] * factor
-    by[0, unknowns.gives.start + i] = by_give[0] * give[0] * factor
-    by[0, flesh.start] = share
-    by[0, flesh.start + 1] = float(by_stiffening[0]) * stiffening_by * factor
-    by[0, unknowns.comfort] = -share
-    wide = math.hypot(one.share_spread, float(by_hoop[0]) * factor * one.hoop_spread_mm)
-    loose = max(0.0, one.hoop_mm - float(natural[0])) if one.share > 0 else 0.0
-    by[1, unknowns.girths.start + i] = -1.0 if loose else 0.0
-    off = np.array([(share - one.share) / wide, loose / one.hoop_spread_mm])
-    return off, by / np.array([[wide], [one.hoop_spread_mm]])
+    pressure = one.share * limit
+    used = float(used_at(np.array([pressure]), scale, float(stiffening))[0])
+    plain = -math.log1p(-used)
+    per_kpa = 1 / (scale * ((1 + float(stiffening) * (used - 0.5)) / (1 - used) + float(stiffening) * plain))
+    by_used = -natural * give
+    by = np.zeros((1, len(at)))
+    by[0, unknowns.girths.start + i] = 1 - give * used
+    by[0, unknowns.gives.start + i] = by_used * used
+    by[0, flesh.start] = -by_used * pressure * per_kpa
+    by[0, flesh.start + 1] = -by_used * scale * plain * (used - 0.5) * per_kpa * float(stiffening_by)
+    by[0, unknowns.comfort] = by_used * pressure * per_kpa
+    wide = _worn_spread(one, unknowns, i, comfort_kpa)
+    off = natural * (1 - give * used) - one.hoop_mm
+    if one.share <= 0 and off < 0:
+        off, by = 0.0, np.zeros_like(by)
+    return np.array([off / wide]), by / wide
+
+
+def _worn_spread(one: Worn, unknowns: Unknowns, i: int, comfort_kpa: float) -> float:
+    """How far a garment's girth and its word tell hers under it, mm."""
+    level = unknowns.prior.levels[i]
+    scale, stiffening = unknowns.practice.pressure_scale_kpa * unknowns.prior.flesh_scale, unknowns.prior.stiffening
+    shares = np.maximum(one.share + np.array([-0.5, 0.5]) * one.share_spread, 0.0)
+    used = used_at(comfort_kpa * shares, scale, stiffening)
+    return math.hypot(one.hoop_spread_mm, level.girth_mm * level.give * float(used[1] - used[0]))
 
 
 def untried(lacing: Lacing) -> Tried:

@@ -110,8 +110,14 @@ def used_at(pressure_kpa: Array, scale_kpa: float, stiffening: float = 0.0) -> A
     """The share of what flesh gives that is used at a pressure."""
     if not stiffening:
         return np.asarray(1 - np.exp(-pressure_kpa / scale_kpa))
-    used = np.linspace(0.0, 0.999, 400)
-    return np.interp(pressure_kpa, pressure_at(np.ones(400), np.ones(400), 1 - used, scale_kpa, stiffening)[0], used)
+    used, ones = np.minimum(1 - np.exp(-pressure_kpa / scale_kpa), 0.99), np.ones_like(pressure_kpa)
+    for _ in range(30):  # Newton: by the share used, what flesh takes rises all the way
+        found, by_girth = pressure_at(ones, ones, 1 - used, scale_kpa, stiffening)
+        step = (found - pressure_kpa) / np.minimum(by_girth, -1e-9)
+        used = np.clip(used + step, 0.5 * used, 0.5 * (used + _MOST_USED))
+        if float(np.max(np.abs(step), initial=0.0)) < 1e-12:
+            break
+    return np.asarray(used)
 
 
 def side_pressure(tension: Array, girth: Array, width_to_depth: Array) -> Array:
