@@ -26,7 +26,7 @@ const changes = computed(() =>
     : [],
 )
 const badges = computed(() =>
-  marksBySeam(plan.value.proposal?.marks ?? []).map((mark) => {
+  marksBySeam((plan.value.proposal?.marks ?? []).filter((mark) => mark.kind !== 'move')).map((mark) => {
     const i = Number(mark.seam.split('·')[0]) - 1
     const right = Math.max(...panels.value[i].outline.map((point) => point[0]))
     const text = `${perEdge(mark.cf_side_mm, settings.unit)} + ${perEdge(mark.cb_side_mm, settings.unit)}`
