@@ -6,7 +6,7 @@ ever adds. So a level is never pressed more because the waist is asked for less,
 """
 
 import math
-from dataclasses import dataclass
+from dataclasses import dataclass, field
 from functools import cached_property
 from typing import Literal, NamedTuple
 
@@ -59,6 +59,7 @@ class Firmness:
     stretches_more: float
     practice: Practice
     laced: bool = True
+    _held_in: dict[float, Array] = field(default_factory=dict, repr=False, compare=False)
 
     @cached_property
     def natural_mm(self) -> Array:
@@ -103,7 +104,7 @@ class Firmness:
         for i in self._eased:
             held_in[i] = -self.target.ease_at[self.body.levels[i].name]
         at_waist = 0.0 if self.waist is None else float(self._tension_of(self.natural_mm - held_in)[self.waist])
-        wished = self.natural_mm - girth_under(self.natural_mm, self._give, self._wished(at_waist), *self._flesh)
+        wished = self._wished_mm(at_waist)
         if self.laced:
             hold = wished if self.waist is None else self._hold  # where nothing is squeezed, the pull itself holds on
             planned = np.where(self._asked, held_in, np.where(self._by_hand, wished, np.maximum(wished, hold)))
@@ -129,6 +130,13 @@ class Firmness:
     def mean_along_edge(self, tension_n_per_m: Array) -> float:
         """The mean of tensions at the levels over the lacing edge, N per m: about what the lace pulls."""
         return float(np.interp(self._edge[0], self._heights, tension_n_per_m).mean())
+
+    def _wished_mm(self, at_waist: float) -> Array:
+        """By how much each level is held in by its share, mm: kept, since it is asked for again beside each balance."""
+        if at_waist not in self._held_in:
+            held = girth_under(self.natural_mm, self._give, self._wished(at_waist), *self._flesh)
+            self._held_in[at_waist] = self.natural_mm - held
+        return self._held_in[at_waist]
 
     def _wished(self, at_waist: float) -> Array:
         """Each level's share of the waist's tension, or of the pull where nothing is asked of the waist, N/m."""

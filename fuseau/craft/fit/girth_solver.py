@@ -16,7 +16,7 @@ from fuseau.craft.materials.stack import Stack
 from fuseau.craft.pattern.pattern import Pattern
 
 _DRAFTS, _PASSES = 8, 40
-_DRAWN_MM = 0.02  # drafts nearer than this are the same
+_DRAWN_MM = 0.05  # drafts nearer than this are the same
 _MET_MM = 0.005
 _SPARED_BY = 0.3  # mm of squeeze spared for each N per m of effort that is not pulled: only a measure of it
 _TRIED = np.array([0.2, 0.05])  # N per m of effort, mm of balance
