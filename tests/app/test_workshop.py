@@ -72,10 +72,10 @@ def test_bad_values_are_told_at_their_field_and_nothing_is_kept(client, sheet):
 
 
 def test_what_makes_the_garment_unmakeable_is_refused(client, sheet):
-    answer = edit(client, sheet, "target.gap_mm", "19 cm")
+    answer = edit(client, sheet, "bones.clearance_by_channel.2·3", "118 mm")
     assert answer.status_code == 422
-    assert answer.json()["faults"][0]["at"] == "target.gap_mm"
-    assert client.get(f"/api/builds/{sheet['id']}").json()["build"]["target"]["gap_mm"] == 50
+    assert answer.json()["faults"][0]["at"] == "bones.clearance_by_channel.2·3"
+    assert client.get(f"/api/builds/{sheet['id']}").json()["build"]["bones"]["clearance_by_channel"] == {}
 
 
 def test_bare_numbers_take_the_workshops_unit(client, sheet):
