@@ -1,20 +1,21 @@
 """How firmly a garment is planned to hold each level, and the girths to sew that follow (model, section 4).
 
 The waist takes what was asked of it. Every other level takes the largest of three: what holds it on at all, its share
-of the waist's tension up to the pressure that is planned at the most, and what balances the lacing edge, which only
-ever adds. So a level is never pressed more because the waist is asked for less, and nothing turns or jumps.
+of the waist's tension up to the pressure that is planned at the most, and what balances the lacing edge, which is
+borne by the end that the waist leaves lighter. So a level is hardly pressed more because the waist is asked for less,
+and nothing jumps.
 """
 
 import math
 from dataclasses import dataclass, field
 from functools import cached_property
-from typing import Literal, NamedTuple
+from typing import NamedTuple
 
 import numpy as np
 
 from fuseau.craft.base.curves import Array, picking
 from fuseau.craft.base.practice import Practice
-from fuseau.craft.fit.target import Pull, Target, pull_of
+from fuseau.craft.fit.target import Target, pull_of
 from fuseau.craft.wearer.body import Body
 from fuseau.craft.wearer.compression import girth_under, tension_at, used_at
 from fuseau.craft.wearer.measures import LevelName
@@ -29,9 +30,6 @@ _SLACK_SHARE = 0.35  # how dear it is to lie unevenly between levels, beside hol
 _HOLLOWS_MM, _BULGES_MM = 3.0, 8.0  # so much less or more than that between two levels nobody feels
 _EVENING_PASSES = 12
 _LEAST_SHARE, _MOST_SHARE = 0.5, 1.6
-_USUAL_PULL: Pull = "close"
-
-Asked = Literal["waist", "ease"]
 
 
 class Held(NamedTuple):
