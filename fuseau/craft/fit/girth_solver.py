@@ -43,7 +43,9 @@ def settle_parallel(
     something of the squeeze is spared until the gap is reached. The waist is then sewn as it was asked all the same,
     and the other levels as they are with what is reached: so the draft goes on without a step where a wish is no
     longer reached, a wider gap takes nothing in, and who asks for more wears hardly less (far beyond, the edges tilt).
-    What is left is bow, which only stiffer edges can take out. `padding` is worn under it (see `Lacing`). Raises Unsettled, Unmakeable.
+    What is left is bow, which only stiffer edges can take out.
+
+    `padding` is worn under it (see `Lacing`). Raises Unsettled, Unmakeable.
     """
     solver = _Solver(firmness, drafted, stack, edge_n_m2, most_n_per_m, padding)
     effort, reached, pattern = solver.solve()
