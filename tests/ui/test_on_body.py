@@ -1,6 +1,7 @@
 """The garment on her, as it is met: opened at a stage, turned by hand and keys, pressure, picture, two versions."""
 
 import io
+import math
 from urllib.parse import unquote
 
 import pytest
@@ -86,7 +87,7 @@ def test_it_lies_over_the_picture_and_two_versions_are_weighed(demo_hand):
     body = f"/api/builds/{line['id']}/body"
     now, before = (hand.api.get(f"{body}{which}").json()["levels"] for which in ("", "?version=1"))
     of = [next(one["worn_mm"] for one in levels if one["level"] == "waist") for levels in (now, before)]
-    hand.see(f"{abs(of[1] - of[0]):.1f}".rstrip("0").rstrip("."))
+    hand.see(f"{math.floor(abs(of[1] - of[0]) * 2 + 0.5) / 2:g} mm")
     hand.press("one over the other")
     hand.wait(lambda: not hand.all(".pane.two"))
     assert hand.violations() == []
