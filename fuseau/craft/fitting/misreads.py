@@ -75,16 +75,17 @@ def together(off: Array, heights_mm: Array, common_spreads: float = 0.0) -> Cost
     cost, slope, curve = tail(off - alike)
     # how the trend follows the readings: exact, since every tail curves
     follows = line @ np.linalg.solve(line.T @ (curve[:, None] * line), line.T * curve)
-    inverse = np.linalg.inv(line.T @ line)
-    inverse[0, 0] += common_spreads**2
-    sure = _FULL * np.linalg.pinv(line).T @ np.linalg.inv(inverse) @ np.linalg.pinv(line)
+    known = np.full(line.shape[1], 1.0 / count)  # spreads squared of the level and the lean
+    known[0] += common_spreads**2
+    sure = _FULL / known  # the columns of a line stand square to each other
     own = np.eye(count) - follows
     weight = _weights(off - alike, slope)
+    by_trend = line.T @ follows / count
     return Cost(
-        value=float(cost.sum() + alike @ sure @ alike / 2),
-        square=float((off - alike) @ slope + alike @ sure @ alike / _FULL),
-        slope=slope + follows.T @ (sure @ alike),
-        curvature=own.T @ (weight[:, None] * own) + follows.T @ sure @ follows,
+        value=float(cost.sum() + sure @ trend**2 / 2),
+        square=float((off - alike) @ slope + sure @ trend**2 / _FULL),
+        slope=slope + by_trend.T @ (sure * trend),
+        curvature=own.T @ (weight[:, None] * own) + by_trend.T @ (sure[:, None] * by_trend),
         apart=np.minimum(np.abs(off - alike), np.abs(off)),
     )
 
@@ -95,7 +96,7 @@ def _weights(off: Array, slope: Array) -> Array:
 
 
 def _line(heights_mm: Array) -> Array:
-    """(n, 1 or 2): a level, and from four heights on a lean."""
+    """(n, 1 or 2): a level, and from four heights on a lean; its columns are square to each other, of length √n."""
     spread = float(np.std(heights_mm))
     level = np.ones(len(heights_mm))
     if len(heights_mm) < _LEANS_FROM or spread < 1e-6:
@@ -105,7 +106,7 @@ def _line(heights_mm: Array) -> Array:
 
 def _trend(off: Array, line: Array) -> Array:
     """The level and lean that readings have in common: the least sum of tails beside it, reweighted until it stands."""
-    trend = np.asarray(np.linalg.lstsq(line, off, rcond=None)[0])
+    trend = line.T @ off / len(off)
     for _ in range(_PASSES):
         beside = off - line @ trend
         weight = _weights(beside, tail(beside)[1])

@@ -20,16 +20,15 @@ Number = float | Array
 
 
 def _used(natural: Array, give: Array, girth: Array, onset: float) -> tuple[Array, Array]:
-    """The share of what flesh gives that bears under a hoop, below 0 where it is slack, and its slope by the plain one.
+    """The share of what flesh gives that bears under a hoop, 0 or less where it is slack, and its slope by the plain.
 
     Beyond `onset` it is the plain one; within, a parabola that meets it in value and slope.
     """
     used = (natural - girth) / (natural * give)
     if not onset:
         return used, np.where(used > 0, 1.0, 0.0)
-    near = np.abs(used) < onset
-    bears = np.where(near, np.square(used + onset) / (4 * onset), used)
-    return bears, np.where(near, (used + onset) / (2 * onset), np.where(used > 0, 1.0, 0.0))
+    near = np.minimum(np.maximum(used + onset, 0.0), 2 * onset)
+    return near * near / (4 * onset) + np.maximum(used - onset, 0.0), near / (2 * onset)
 
 
 def pressure_at(
