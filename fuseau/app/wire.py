@@ -14,6 +14,7 @@ from fuseau.craft.materials.catalogue import BoneKind, BoneName, BuskStock
 from fuseau.craft.materials.cloths import Cloth, Role
 from fuseau.craft.pattern.alterations import Comparison
 from fuseau.craft.pattern.hand_edits import HAND_EDITS
+from fuseau.craft.pattern.places import Half
 from fuseau.craft.pattern.traced_outlines import Misfit, TracedPattern
 from fuseau.craft.pattern.trueing import LaidPanel, TruedSeam
 from fuseau.craft.wearer.garment_kinds import GarmentKind, KindName
@@ -288,10 +289,15 @@ class NewFitting(OnRevision, WrittenFitting):
 
 
 class SetLine(OnRevision):
-    """One line of the proposed change by hand; without amounts it goes back, without a seam all lines do."""
+    """One line of the proposed change by hand; without amounts it goes back, without a seam all lines do.
+
+    It is at a level, or at the place of a line that has that peak, on that half.
+    """
 
     seam: int | None = None
     level: LevelName | None = None
+    half: Half | None = None
+    peak_mm: float | None = None
     cf_side_mm: Written | None = None
     cb_side_mm: Written | None = None
 

@@ -7,9 +7,13 @@ from typing import Any
 from fuseau.commands.versions import cut_version, fixed
 from fuseau.craft.base.errors import Unmakeable
 from fuseau.craft.base.lengths import Unit
+from fuseau.craft.pattern.alterations import LineEdit
 from fuseau.document.build import Build, plain, with_parts
 from fuseau.document.fittings import GapReading
+from fuseau.planning.evidence import seen_at_places
 from fuseau.planning.plan import Plan
+
+_SAME_PLACE_MM = 0.05
 
 
 def log_fitting(build: Build, planned: Plan, fitting: Mapping[str, Any], today: datetime.date, unit: Unit) -> Build:
@@ -59,8 +63,9 @@ def correct_fitting(build: Build, number: int, fitting: Mapping[str, Any], unit:
 def set_line(build: Build, planned: Plan, line: Mapping[str, Any] | None, unit: Unit) -> Build:
     """The build with one line of the proposed change set by hand; without amounts it goes back; None takes all back.
 
-    `line` has `seam`, `level` and, or not, `cf_side_mm` and `cb_side_mm` (texts allowed, + lets out); any seam and
-    level of the present version can have one, proposed or not. Raises Unmakeable where there is no version, or it has
+    `line` has `seam`, `level` (or `half` and `peak_mm` of a proposed line at a place) and, or not, `cf_side_mm` and
+    `cb_side_mm` (texts allowed, + lets out); any seam and level of the present version can have one, proposed or not.
+    Raises Unmakeable where there is no version, or it has
     no such seam or level, or is drafted anew, and pydantic.ValidationError at `line_edits.<n>`.
     """
     current, proposal = build.current, planned.proposal
@@ -70,13 +75,31 @@ def set_line(build: Build, planned: Plan, line: Mapping[str, Any] | None, unit: 
         raise Unmakeable("line_edits", "line.no_change")
     seam, level = line.get("seam"), line.get("level")
     pattern = current.pattern
-    if not isinstance(seam, int) or not 1 <= seam < len(pattern.panels) or level not in pattern.stations_named():
+    if not isinstance(seam, int) or not 1 <= seam < len(pattern.panels):
         raise Unmakeable("line_edits", "line.no_such")
-    here = (one for one in build.line_edits if one.version == current.number)
-    edits: list[Any] = [one for one in here if (one.seam, one.level) != (seam, level)]
+    named = {"seam": seam, "level": level, **_place_of(build, planned, line)}
+    if named.get("peak_mm") is None and level not in pattern.stations_named():
+        raise Unmakeable("line_edits", "line.no_such")
+    key = LineEdit.model_validate({**named, "version": current.number, "cf_side_mm": 0, "cb_side_mm": 0}).at
+    edits: list[Any] = [one for one in build.line_edits if one.version == current.number and one.at != key]
     if line.get("cf_side_mm") is not None and line.get("cb_side_mm") is not None:
-        edits.append({**line, "version": current.number})
+        amounts = {name: line[name] for name in ("cf_side_mm", "cb_side_mm")}
+        edits.append({**named, **amounts, "version": current.number})
     return with_parts(build, unit, line_edits=edits)
+
+
+def _place_of(build: Build, planned: Plan, line: Mapping[str, Any]) -> dict[str, Any]:
+    """The fields of the place that a line names by its peak; nothing at a level. Raises Unmakeable for none such."""
+    if line.get("peak_mm") is None:
+        return {}
+    proposed = planned.proposal.alteration.places if planned.proposal and planned.proposal.alteration else ()
+    seen = seen_at_places(build, planned.body, planned.learned).places if planned.body else ()
+    known = [*proposed, *seen, *(one.place for one in build.line_edits)]
+    at, half = float(line["peak_mm"]), line.get("half") or "both"
+    for one in known:
+        if one and (one.seam, one.half) == (line.get("seam"), half) and abs(one.peak_mm - at) < _SAME_PLACE_MM:
+            return {name: getattr(one, name) for name in ("half", "low_mm", "peak_mm", "high_mm")}
+    raise Unmakeable("line_edits", "line.no_such")
 
 
 def _from_the_top(readings: tuple[GapReading, ...]) -> tuple[GapReading, ...]:

@@ -11,12 +11,21 @@ from fuseau.commands.versions import as_drafted, with_version
 from fuseau.craft.base.errors import Unmakeable
 from fuseau.craft.base.lengths import Unit
 from fuseau.craft.pattern.hand_edits import HandEdit, edit
-from fuseau.craft.pattern.pattern import BlockGirth, Pattern, beside_waist, decided_beside, girth_between, summed
+from fuseau.craft.pattern.pattern import (
+    BlockGirth,
+    Pattern,
+    beside_waist,
+    decided_beside,
+    girth_between,
+    negative,
+    summed,
+)
+from fuseau.craft.pattern.places import with_places
 from fuseau.craft.pattern.refit import refit
 from fuseau.craft.pattern.trueing import lay_flat
 from fuseau.craft.pattern.typed_widths import TypedPattern, from_widths
 from fuseau.document.build import Build, faults
-from fuseau.planning.evidence import slack_seen
+from fuseau.planning.evidence import seen_at_places
 from fuseau.planning.plan import Plan
 from fuseau.wording.hand_edits import hand_edit
 
@@ -107,12 +116,13 @@ def _decided(build: Build, planned: Plan, made: Pattern) -> Pattern:
     """
     before = build.current.pattern if build.current else planned.drafted
     assert before is not None
-    seen = {one.level: one for one in slack_seen(build, planned.body, planned.learned)} if planned.body else {}
+    places = seen_at_places(build, planned.body, planned.learned).places if planned.body else ()
+    seen = {one.level: one for one in negative(with_places(before, places).shape.slack_at_levels)} if places else {}
     slack, decided = [], []
     for one in girth_between(before, made):
         off = seen.get(one.level)
-        front = min(max(-one.front_mm, 0.0), off.front_mm) if off else 0.0
-        back = min(max(-one.back_mm, 0.0), off.back_mm) if off else 0.0
+        front = min(max(-one.front_mm, 0.0), max(off.front_mm, 0.0)) if off else 0.0
+        back = min(max(-one.back_mm, 0.0), max(off.back_mm, 0.0)) if off else 0.0
         slack.append(BlockGirth(level=one.level, front_mm=front, back_mm=back))
         decided.append(BlockGirth(level=one.level, front_mm=one.front_mm + front, back_mm=one.back_mm + back))
     wish = build.target.of_waist

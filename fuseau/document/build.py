@@ -27,6 +27,7 @@ from fuseau.craft.pattern.alterations import Alteration, LineEdit
 from fuseau.craft.pattern.dress_stand import Stand
 from fuseau.craft.pattern.edge_curves import LineShape
 from fuseau.craft.pattern.pattern import Allowances, Pattern, seam_label
+from fuseau.craft.pattern.places import between, most_taken_in, reach, with_places
 from fuseau.craft.plies.layers import Layers
 from fuseau.craft.stock.cut_choices import CutChoices
 from fuseau.craft.trims.choices import TrimChoices
@@ -43,6 +44,7 @@ from fuseau.document.fittings import (
     MockUp,
     Note,
     PictureShare,
+    Pinch,
     StripTest,
     View,
 )
@@ -408,8 +410,7 @@ class Build(Record):
                             f"{where}.{field}.{k}", f"A {self.kind} does not cover the {LEVEL_LABELS[one.level]}."
                         )
 
-    @staticmethod
-    def _check_places(at: str, fitting: Fitting, pattern: Pattern) -> None:
+    def _check_places(self, at: str, fitting: Fitting, pattern: Pattern) -> None:
         """Taps and pinches lie on the garment."""
         for k, tap in enumerate(fitting.taps):
             low, high = covered(pattern, tap.view)
@@ -419,18 +420,31 @@ class Build(Record):
                     f"The garment does not cover her there: at the {tap.view} it goes from {format_length(low)} to "
                     f"{format_length(high)}.",
                 )
-        low, high = min(pattern.hem.heights()), max(pattern.top.heights())
         for k, pinch in enumerate(fitting.pinches):
-            if pinch.seam >= len(pattern.panels):
+            pattern = self._pinched(f"{at}.pinches.{k}", fitting.version, pinch, pattern)
+
+    def _pinched(self, at: str, version: int, pinch: Pinch, pattern: Pattern) -> Pattern:
+        """A pattern with a pinch, which is at one of its seams, on the garment, and no more than its panels hold."""
+        if pinch.seam in (0, len(pattern.panels)):
+            edge, lies = ("CF", "on the fold or along what opens it") if pinch.seam == 0 else ("CB", "along the lace")
+            raise at_field(
+                f"{at}.seam", f"{edge} lies straight, {lies}: nothing is pinned there. Pin the seam beside it."
+            )
+        if pinch.seam > len(pattern.panels):
+            raise at_field(f"{at}.seam", f"Version {version} has no seam {seam_label(pinch.seam)}.")
+        low, high = reach(pattern)
+        for field in ("from_mm", "to_mm"):
+            if not low - 10 <= getattr(pinch, field) <= high + 10:
                 raise at_field(
-                    f"{at}.pinches.{k}.seam", f"Version {fitting.version} has no seam {seam_label(pinch.seam)}."
+                    f"{at}.{field}",
+                    f"That is off the garment, which goes from {format_length(low)} to {format_length(high)}.",
                 )
-            for field in ("from_mm", "to_mm"):
-                if not low - 10 <= getattr(pinch, field) <= high + 10:
-                    raise at_field(
-                        f"{at}.pinches.{k}.{field}",
-                        f"That is off the garment, which goes from {format_length(low)} to {format_length(high)}.",
-                    )
+        place = between(pattern, pinch.seam, pinch.from_mm, pinch.to_mm, -pinch.amount_mm, half=pinch.half)
+        hold = most_taken_in(pattern, place, self.practice.least_panel_width_mm)
+        if pinch.amount_mm > hold:
+            most, seam = format_length(max(hold, 0.0), hardware=True), seam_label(pinch.seam)
+            raise at_field(f"{at}.amount_mm", f"The panels at {seam} hold no more than {most} there.")
+        return with_places(pattern, [place])
 
 
 def _as_plies(stack: dict[str, Any]) -> dict[str, Any]:

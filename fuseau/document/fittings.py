@@ -16,6 +16,7 @@ from fuseau.craft.fitting.seen import Word
 from fuseau.craft.materials.catalogue import BoneName
 from fuseau.craft.materials.cloths import ClothName
 from fuseau.craft.materials.stack import MOCK_UP_STACK, Stack
+from fuseau.craft.pattern.places import Half
 from fuseau.craft.wearer.measures import LevelName
 from fuseau.craft.wearer.pads import Pads
 
@@ -24,6 +25,7 @@ PictureShare = Annotated[float, Field(ge=0, le=1)]
 View = Literal["front", "side", "back"]
 MovementTest = Literal["sit", "bend", "breathe", "raise arms", "turn the head", "in alone", "out alone"]
 MOST_STRETCH = 0.25
+_ONE_PLACE_SHARE = 0.5  # of the shorter of two pinches; over more of it they are of one place
 Closing = Literal["laced", "pinned", "open"]
 
 
@@ -136,12 +138,24 @@ class Tap(Record):
 
 
 class Pinch(Record):
-    """Pinched out of a named seam between two heights, or slashed open (below zero): mm at its peak, on each half."""
+    """Pinched out of a named seam between two heights, or slashed open (below zero): mm at its peak, on each half.
 
-    seam: int = Field(ge=1, le=8, description="Seam k joins panels k and k + 1.")
+    What only one half needed is of that half.
+    """
+
+    seam: int = Field(ge=0, le=9, description="Seam k joins panels k and k + 1.")
     from_mm: Annotated[float, Length("where a pinch begins", -400, 400)]
     to_mm: Annotated[float, Length("where a pinch ends", -400, 400)]
     amount_mm: Annotated[float, Length("a pinch", -60, 60)]
+    half: Half = "both"
+
+    def at_one_place(self, other: "Pinch") -> bool:
+        """Whether another is of the same seam and half, and over most of the same height."""
+        if self.seam != other.seam or ("both" not in (self.half, other.half) and self.half != other.half):
+            return False
+        mine, its = sorted((self.from_mm, self.to_mm)), sorted((other.from_mm, other.to_mm))
+        shared = min(mine[1], its[1]) - max(mine[0], its[0])
+        return shared > _ONE_PLACE_SHARE * min(mine[1] - mine[0], its[1] - its[0])
 
 
 class EdgeSaid(Record):
@@ -252,6 +266,15 @@ class Fitting(Record):
                         "at": f"pinches.{k}.to_mm",
                     },
                 )
+            for other in self.pinches[:k]:
+                if pinch.at_one_place(other):
+                    same = pinch.amount_mm * other.amount_mm > 0
+                    reason = (
+                        "This place is pinned twice. Keep one, with all that was pinned there."
+                        if same
+                        else "This place is pinned in and slashed open. Keep what it was in the end."
+                    )
+                    raise PydanticCustomError("build", "{reason}", {"reason": reason, "at": f"pinches.{k}.amount_mm"})
         return self
 
     @property

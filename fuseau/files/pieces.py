@@ -37,6 +37,7 @@ class Stroke:
 
 _CAPITAL_EM, _SIGN_EM = 0.73, 0.66  # of the font that is embedded: a capital's height, a sign's usual width
 _ON_EDGE_MM = 0.5
+_NOTHING_MM2 = 1e-9  # an outline that encloses less encloses nothing
 _SIZES = (1.0, 0.85, 0.7)
 _NAME_MM = 90.0  # along a panel, whose least height is some 150
 _MOVES = sorted(
@@ -341,7 +342,7 @@ def _loose(piece: LaidPiece, planned: Plan) -> Piece:
 def _grain_within(outline: Sequence[Spot]) -> tuple[Spot, Spot] | None:
     """An upright grain line well inside an outline; None in one that encloses nothing."""
     shape = Polygon(outline).buffer(0)  # one that crosses itself has an inside too
-    if shape.is_empty:
+    if shape.area < _NOTHING_MM2:
         return None
     inside = shape.representative_point()
     _, low, _, high = shape.bounds

@@ -1,36 +1,23 @@
 """What was seen on the garment itself at a fitting, and what that asks of the pattern: pinches, edges, side seam."""
 
+import math
+from dataclasses import dataclass
+
 import numpy as np
 
-from fuseau.craft.base.curves import Array
+from fuseau.craft.base.practice import Practice
 from fuseau.craft.fitting.inference import Learned
 from fuseau.craft.pattern.pattern import BlockGirth, EdgeLine, Pattern, summed
+from fuseau.craft.pattern.places import At, PlacedChange, between, spread
 from fuseau.craft.wearer.body import Body
 from fuseau.document.build import Build
 from fuseau.document.fittings import EdgeSaid, Fitting, Pinch, Tap
 
-_EDGE_REACH_MM = 12.0  # a pinch that comes so close to top line or hem runs out there
 _LEAST_SWING_MM = 2.0
-_AT_LEVEL_MM = 20.0
 _AT_EDGE_MM = 15.0
+_AT_LEVEL_MM = 20.0
+_LEAST_LEFT_MM = 1.0
 _LEFT_MM = 4.0  # what stands off at the back, less than this apart from the whole, is noise
-
-
-def pinch_profile(pinch: Pinch, heights: Array, low: float, high: float) -> Array:
-    """A pinch's amount along `heights` (mm): its peak in the middle, fading with C1 ends, or running out at an edge."""
-    start, end = sorted((pinch.from_mm, pinch.to_mm))
-    start, end = max(start, low), min(end, high)
-    peak = (start + end) / 2
-    if start <= low + _EDGE_REACH_MM < high - _EDGE_REACH_MM <= end:
-        return np.full(len(heights), pinch.amount_mm)
-    if end >= high - _EDGE_REACH_MM:
-        peak = end
-    elif start <= low + _EDGE_REACH_MM:
-        peak = start
-    reach = np.where(heights > peak, max(end - peak, 1e-9), max(peak - start, 1e-9))
-    off = np.clip(np.abs(heights - peak) / reach, 0, 1)
-    beyond = ((heights > end) & (peak == end)) | ((heights < start) & (peak == start))
-    return np.asarray(np.where(beyond, pinch.amount_mm, pinch.amount_mm * (1 - off**2 * (3 - 2 * off))))
 
 
 def fittings_of_current(build: Build) -> list[Fitting]:
@@ -39,42 +26,104 @@ def fittings_of_current(build: Build) -> list[Fitting]:
     return [one for one in build.fittings if current and one.version == current.number]
 
 
-def pinched_by_seam(pattern: Pattern, pinches: tuple[tuple[Pinch, ...], ...]) -> dict[int, Array]:
-    """What was pinched out of each seam of a pattern at its stations (stations,), mm on each half.
+@dataclass(frozen=True)
+class Seen:
+    """What was seen at places of a version: the changes that answer it, and what no seam there takes.
 
-    `pinches` are those of each of its fittings, in their order. From the last that pinched a seam: an older one is of
-    the same garment, seen again.
+    `left_mm` is by level, mm of girth.
     """
-    nominal, low, high = pattern.shape.nominal, min(pattern.hem.heights()), max(pattern.top.heights())
-    found: dict[int, Array] = {}
-    for fitting in pinches:
-        for seam in {one.seam for one in fitting}:
-            mine = [pinch_profile(one, nominal, low, high) for one in fitting if one.seam == seam]
-            found[seam] = np.sum(mine, axis=0)
-    return {seam: amount for seam, amount in found.items() if np.max(np.abs(amount)) > 0.25}
+
+    places: tuple[PlacedChange, ...] = ()
+    left_mm: tuple[BlockGirth, ...] = ()
 
 
-def slack_seen(build: Build, body: Body, learned: Learned | None = None) -> tuple[BlockGirth, ...]:
-    """Cloth that stood off in one place at the fittings of the present version, by level (model, section 3).
+def seen_at_places(build: Build, body: Body, learned: Learned | None = None) -> Seen:
+    """What was pinned, slashed or stood off at places of the present version (model, 3 and 5: a change has a place).
 
-    Touched in front or at the side, at the back beyond what the whole garment does there (`learned`), or pinched out of
-    a seam; slashed open (below zero) it was missing there. From the last fitting that tells of any. It bore no tension,
-    so it says nothing of her girth, and is mended where it was seen.
+    Cloth that stood off bore no tension, so it says nothing of her girth, and is mended where it was seen: a pinch at
+    its seam and heights, what was touched at the nearest seams of its block. What was said to stand off all round a
+    level is slack only as far as it does so beyond the whole garment (`learned`), at the back. Of each seam, and of
+    each block that was touched, the last fitting that tells of it counts: an older one is of the same garment, seen
+    again.
     """
     current = build.current
-    backs = np.array([level.back_mm for level in body])
-    for fitting in reversed(fittings_of_current(build)):
-        found = [_touched(tap, body) for tap in fitting.taps if tap.off_mm and tap.view != "back"]
-        found += [
-            _in_block(_at_levels(one.z_mm, one.left_mm, backs), body, 0.0)
+    if current is None:
+        return Seen()
+    pattern, practice = current.pattern, build.practice
+    pinned: dict[int, list[PlacedChange]] = {}
+    touched: dict[str, list[tuple[list[PlacedChange], float, Tap]]] = {}
+    for fitting in fittings_of_current(build):
+        mine: dict[int, list[PlacedChange]] = {}
+        for pinch in fitting.pinches:
+            mine.setdefault(pinch.seam, []).append(_pinned(pinch, pattern, fitting.number))
+        pinned.update(mine)
+        off = [tap for tap in fitting.taps if tap.off_mm]
+        off += [
+            Tap(view="back", z_mm=one.z_mm, word="stands off", off_mm=min(one.left_mm, 120.0))
             for one in (learned.stands_off if learned else ())
             if one.fitting == fitting.number and one.left_mm > _LEFT_MM
         ]
-        if current:
-            found += [_taken(pinch, body, current.pattern) for pinch in fitting.pinches]
-        if found:
-            return summed(*found)
-    return ()
+        for view in {tap.view for tap in off}:
+            taps = (tap for tap in off if tap.view == view)
+            touched[view] = [(*_touched(tap, pattern, body, practice, fitting.number), tap) for tap in taps]
+    places = [one for mine in pinned.values() for one in mine]
+    left = []
+    for found, over, tap in (one for mine in touched.values() for one in mine):
+        places += found
+        if abs(over) > _LEAST_LEFT_MM:
+            level = min(body, key=lambda one: abs(one.side_mm - tap.z_mm)).name
+            left.append(BlockGirth(level=level, front_mm=0.0 if tap.view == "back" else over))
+    return Seen(_apart(places), summed(tuple(left)))
+
+
+def _pinned(pinch: Pinch, pattern: Pattern, fitting: int) -> PlacedChange:
+    found = between(pattern, pinch.seam, pinch.from_mm, pinch.to_mm, -pinch.amount_mm, half=pinch.half)
+    return found.model_copy(update={"seen": "pinned" if pinch.amount_mm > 0 else "slashed", "fitting": fitting})
+
+
+def _touched(
+    tap: Tap, pattern: Pattern, body: Body, practice: Practice, fitting: int
+) -> tuple[list[PlacedChange], float]:
+    """Taken out at the nearest seams of the block that was touched, over the height it was touched; and what is over.
+
+    The drawing shows her from the front, the side or the back; `across` runs over half her width.
+    """
+    level = min(body, key=lambda one: abs(one.side_mm - tap.z_mm))
+    shift = {"front": level.front_mm, "back": level.back_mm}.get(tap.view, level.side_mm) - level.side_mm
+    z, reach_mm = tap.z_mm - shift, practice.place_reach_mm
+    z = level.side_mm if abs(level.side_mm - z) < _AT_LEVEL_MM else z  # a touch is no finer than that
+    out = -(tap.off_mm or 0.0) / 2
+    way = min(abs(2 * tap.across - 1), 1.0)  # from the middle of the drawing to its outline
+    found, over = spread(
+        pattern,
+        math.asin(way) / (math.pi / 2) if tap.view == "front" else 2 - math.asin(way) / (math.pi / 2),
+        z,
+        reach_mm,
+        out,
+        behind=None if tap.view == "side" else tap.view == "back",
+        half="both",
+        cap_mm=practice.seam_cap_mm,
+    )
+    told = {"seen": "stood off", "fitting": fitting}
+    return [one.model_copy(update=told) for one in found], 2 * over
+
+
+def _apart(places: list[PlacedChange]) -> tuple[PlacedChange, ...]:
+    """Changes of one seam, half and reach added up, and each with a peak of its own."""
+    summed_up: dict[tuple[object, ...], PlacedChange] = {}
+    for one in places:
+        where = one.seam, one.half, one.low_mm, one.peak_mm, one.high_mm
+        was = summed_up.get(where)
+        if was is not None:
+            sides = {"cf_side_mm": was.cf_side_mm + one.cf_side_mm, "cb_side_mm": was.cb_side_mm + one.cb_side_mm}
+            one = was.model_copy(update=sides)
+        summed_up[where] = one
+    found: dict[At, PlacedChange] = {}
+    for one in summed_up.values():
+        while one.at in found:
+            one = one.model_copy(update={"peak_mm": one.peak_mm + 1.0})
+        found[one.at] = one
+    return tuple(found.values())
 
 
 def jaw_digs(fitting: Fitting, pattern: Pattern) -> tuple[Tap, ...]:
@@ -84,38 +133,6 @@ def jaw_digs(fitting: Fitting, pattern: Pattern) -> tuple[Tap, ...]:
         tap
         for tap in fitting.taps
         if tap.word == "digs" and tap.view in tops and tap.z_mm > tops[tap.view] - _AT_EDGE_MM
-    )
-
-
-def _touched(tap: Tap, body: Body) -> tuple[BlockGirth, ...]:
-    heights = np.array([level.front_mm if tap.view == "front" else level.side_mm for level in body])
-    amounts = _at_levels(tap.z_mm, tap.off_mm or 0.0, heights)
-    return _in_block(amounts, body, 1.0 if tap.view == "front" else 0.5)
-
-
-def _taken(pinch: Pinch, body: Body, pattern: Pattern) -> tuple[BlockGirth, ...]:
-    heights = np.array([level.side_mm for level in body])
-    low, high = min(pattern.hem.heights()), max(pattern.top.heights())
-    amounts = 2 * pinch_profile(pinch, heights, low, high)
-    if float(np.max(np.abs(amounts))) < abs(pinch.amount_mm):  # its peak lies between the levels
-        amounts = _at_levels((pinch.from_mm + pinch.to_mm) / 2, 2 * pinch.amount_mm, heights)
-    side = pattern.front_panels
-    return _in_block(amounts, body, 1.0 if pinch.seam < side else 0.5 if pinch.seam == side else 0.0)
-
-
-def _at_levels(z: float, mm: float, heights: Array) -> Array:
-    """An amount at one height as the least amounts at the levels about it that come to it there; at one, if near."""
-    nearest = float(heights[np.argmin(np.abs(heights - z))])
-    z = nearest if abs(nearest - z) < _AT_LEVEL_MM else z
-    weights = np.array([float(np.interp(z, heights, row)) for row in np.eye(len(heights))])
-    return np.asarray(mm * weights / float(weights @ weights))
-
-
-def _in_block(amounts: Array, body: Body, front: float) -> tuple[BlockGirth, ...]:
-    return tuple(
-        BlockGirth(level=level.name, front_mm=front * float(mm), back_mm=(1 - front) * float(mm))
-        for level, mm in zip(body, amounts, strict=True)
-        if abs(mm) > 0.05
     )
 
 

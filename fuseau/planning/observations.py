@@ -21,7 +21,6 @@ from fuseau.document.fittings import AlsoLaced, Fitting
 from fuseau.planning.evidence import jaw_digs
 from fuseau.planning.lacings import edge_of
 
-_ONE_PLACE_MM = 30.0  # pinches whose middles lie closer than this are one stand-off
 _FLIPPED_SHARE = 0.5  # upside down, what is left of the differences has to be less than this
 _FLIPPED_MM = 8.0
 _SURE_SHARE = 0.5  # of that
@@ -249,12 +248,6 @@ def _as_worn(inputs: InferenceInputs, one: TriedOn) -> Tried:
     words = [(z, *_words(inputs)[word]) for z, word in said] if not inputs.tied else []
     room = [(z, *ROOM[word]) for z, word in said] if inputs.tied else []
     offs = [(_height(inputs, pattern, one.level), one.off_mm, practice.pinch_spread_mm) for one in fitting.stand_offs]
-    # at the back it is the edges that stand off; in front and at the side, cloth in one place (`evidence.slack_seen`)
-    offs += [
-        (_inside(tap.z_mm, pattern), tap.off_mm, practice.pinch_spread_mm)
-        for tap in fitting.taps
-        if tap.off_mm and tap.view == "back"
-    ]
     return Tried(
         number=fitting.number,
         lacing=lacing,

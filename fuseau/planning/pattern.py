@@ -20,7 +20,8 @@ from fuseau.craft.pattern.drafting import draft, suggest_edges
 from fuseau.craft.pattern.edge_curves import before_shape, shaped
 from fuseau.craft.pattern.hand_edits import places_of_seams
 from fuseau.craft.pattern.one_piece import join_panels
-from fuseau.craft.pattern.pattern import Allowances, BlockGirth, EdgeLine, Panel, Pattern, decided_beside, summed
+from fuseau.craft.pattern.pattern import Allowances, BlockGirth, EdgeLine, Panel, Pattern, decided_beside
+from fuseau.craft.pattern.places import PlacedChange, carried, places_of, with_places
 from fuseau.craft.pattern.refit import change_girths
 from fuseau.craft.pattern.shoulders import lay_shoulders
 from fuseau.craft.pattern.trueing import Laid, lay_flat
@@ -30,7 +31,7 @@ from fuseau.craft.wearer.measures import ZERO_LABELS
 from fuseau.craft.wearer.pads import along_back, girths_added
 from fuseau.document.build import Build, HemWish, TopWish
 from fuseau.document.fittings import EdgeSaid
-from fuseau.planning.evidence import fittings_of_current, moved_edges, slack_seen
+from fuseau.planning.evidence import fittings_of_current, moved_edges, seen_at_places
 from fuseau.planning.lacings import final_edge
 from fuseau.planning.plan import PlannedPattern
 
@@ -55,7 +56,7 @@ class AimInputs:
     bust_points_mm: float | None
     current: Pattern | None
     edges_said: tuple[EdgeSaid, ...]
-    slack: tuple[BlockGirth, ...]
+    places: tuple[PlacedChange, ...]
     laced: bool
     padded: tuple[float, ...] = ()
 
@@ -80,7 +81,7 @@ class AimInputs:
             bust_points_mm=build.wearer.bust_points_mm,
             current=current.pattern if current else None,
             edges_said=tuple(said for fitting in fittings_of_current(build) for said in fitting.edges),
-            slack=summed(current.pattern.slack, slack_seen(build, body, learned)) if current else (),
+            places=seen_at_places(build, body, learned).places,
             laced=build.back.laced,
             padded=tuple(map(float, girths_added(build.pads, build.body, build.practice.pad_gives_share)))
             if build.pads
@@ -104,7 +105,10 @@ class AimInputs:
             self.bust_points_mm,
         )
         parts = [repr(told), *(one.model_dump_json() for one in (self.target, self.stack, self.practice, self.body))]
-        parts += [one.model_dump_json() for one in self.slack]
+        if self.current is not None:
+            parts += [one.model_dump_json() for one in self.current.slack]
+            at_places = places_of(with_places(self.current, self.places))
+            parts += [repr((one.at, round(one.cf_side_mm, 4), round(one.cb_side_mm, 4))) for one in at_places]
         parts += [repr(self.padded)] if self.padded else []
         return hashlib.sha256("|".join(parts).encode()).hexdigest()[:24]
 
@@ -122,20 +126,21 @@ def aim_pattern(inputs: AimInputs) -> tuple[Aim, Pattern]:
     target, practice, count, body = inputs.target, inputs.practice, inputs.panels, inputs.body
     padded = np.array(inputs.padded or (0.0,) * len(body.levels))
     takes = take_up(inputs.stack, 2 * (count - 1), practice) + padded
-    current = inputs.current
+    current = None if inputs.current is None else with_places(inputs.current, inputs.places)
+    slack, at_places = (current.slack, current.shape.slack_at_levels) if current else ((), ())
     top, hem = edges(inputs)
 
     def drafted(borne: tuple[float, ...], decided: tuple[BlockGirth, ...] = ()) -> Pattern:
-        offsets = {"slack": inputs.slack, "decided": decided}
-        girths = np.array(borne) + _offset(body, decided) - _offset(body, inputs.slack)
+        girths = np.array(borne) + _offset(body, decided) - _offset(body, slack)
         if current is None or len(current.panels) != count:
             fresh = draft(body, girths, target.gap_mm, count, top, hem, inputs.allowances, practice)
-            fresh = fresh.altered(**offsets)
+            fresh = fresh.altered(slack=slack, decided=decided)
+            fresh = carried(current, fresh) if current else fresh
             return _in_one_piece(fresh, practice) if inputs.one_piece else fresh
-        base = current.altered(**offsets)
+        base = current.altered(decided=decided)
         if current.decided and not decided:  # what the body asks for is sought without what was changed by hand
             base = base.altered(panels=tuple(_plain(panel) for panel in base.panels))
-        made = _alteration(base, body, girths, target.gap_mm, top, hem)
+        made = _alteration(base, body, girths + _offset(body, at_places), target.gap_mm, top, hem)
         return alter(base, made).altered(allowances=inputs.allowances)
 
     def as_decided(aimed: Aim, pattern: Pattern) -> tuple[Aim, Pattern]:
@@ -143,7 +148,7 @@ def aim_pattern(inputs: AimInputs) -> tuple[Aim, Pattern]:
         decided = decided_beside(current.decided, target.of_waist) if current else ()
         if current and current.decided:
             pattern = drafted(aimed.sewn_mm, decided)
-        cut = np.array(aimed.sewn_mm) + _offset(body, decided) - _offset(body, inputs.slack)
+        cut = np.array(aimed.sewn_mm) + _offset(body, decided) - _offset(body, slack) + _offset(body, at_places)
         waist = float(cut[body.index_of_zero])
         return aimed.model_copy(update={"sewn_mm": tuple(map(float, cut)), "closed_waist_mm": waist}), pattern
 
@@ -185,7 +190,9 @@ def seam_allowances(build: Build) -> Allowances:
 
 
 def _plain(panel: Panel) -> Panel:
-    return panel.model_copy(update={"cf_bumps": (), "cb_bumps": ()})
+    """A panel without what was moved on it by hand."""
+    seen = {field: tuple(one for one in getattr(panel, field) if one.slack) for field in ("cf_bumps", "cb_bumps")}
+    return panel.model_copy(update=seen)
 
 
 def _offset(body: Body, part: tuple[BlockGirth, ...]) -> Array:

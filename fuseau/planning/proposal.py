@@ -1,6 +1,6 @@
 """The next pattern version: what changes, by seam and level, and how it would settle."""
 
-from collections.abc import Mapping
+from collections.abc import Mapping, Sequence
 from dataclasses import dataclass, replace
 from typing import Self
 
@@ -32,16 +32,17 @@ from fuseau.craft.pattern.pattern import (
     beside_waist,
     decided_beside,
     girth_between,
-    negative,
+    seam_label,
     summed,
 )
+from fuseau.craft.pattern.places import PlacedChange, with_places
 from fuseau.craft.pattern.trueing import lay_flat
 from fuseau.craft.wearer.body import Body
 from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS
 from fuseau.craft.wearer.measures import LevelName
 from fuseau.document.build import Build
-from fuseau.document.fittings import Fitting, Pinch
-from fuseau.planning.evidence import fittings_of_current, pinched_by_seam
+from fuseau.document.fittings import Fitting
+from fuseau.planning.evidence import Seen, fittings_of_current, seen_at_places
 from fuseau.planning.lacings import final_lacing, mock_up_lacing
 from fuseau.planning.pattern import seam_allowances
 from fuseau.planning.plan import Proposal
@@ -72,7 +73,7 @@ class ProposalInputs:
     said: Mapping[LevelName, int]
     asked: frozenset[LevelName]
     practice: Practice
-    pinches: tuple[tuple[Pinch, ...], ...]
+    seen: Seen
     line_edits: tuple[LineEdit, ...]
     mock_up: Lacing
     final: Lacing
@@ -80,7 +81,7 @@ class ProposalInputs:
     last_fitting: int | None
     drawn_on: bool
     same: bool = False
-    only_by_hand: bool = False
+    girths_stay: bool = False
     finished: bool = False
 
     @classmethod
@@ -106,7 +107,7 @@ class ProposalInputs:
             said=_said(here[-1]) if here else {},
             asked=frozenset(build.target.ease_at) | ({"waist"} if build.target.job != "none" else set()),
             practice=build.practice,
-            pinches=tuple(one.pinches for one in here),
+            seen=seen_at_places(build, body, belief.learned if build.fittings else None),
             line_edits=tuple(one for one in build.line_edits if one.version == current.number),
             mock_up=mock_up_lacing(build, aimed_pattern),
             final=final_lacing(build, aimed_pattern, aimed),
@@ -144,15 +145,15 @@ def propose(inputs: ProposalInputs) -> Proposal | None:
         return None  # a finished garment is altered, and cut no other way
     change = np.zeros(len(aimed_pattern.stations)) if redraft else _girth_change(current, aimed_pattern)
     edges_change = (current.top, current.hem) != (aimed_pattern.top, aimed_pattern.hem)
-    pinched = {} if redraft else pinched_by_seam(current, inputs.pinches)
+    places = inputs.seen.places
     same_allowances = current.allowances == aimed_pattern.allowances
-    small = inputs.same or _largest_change(current, aimed_pattern) < inputs.practice.worth_changing_mm
+    small = inputs.same or _largest_change(with_places(current, places), aimed_pattern) < (
+        inputs.practice.worth_changing_mm
+    )
     by_hand = any(max(abs(one.cf_side_mm), abs(one.cb_side_mm)) > 0.05 for one in inputs.line_edits)
-    if not redraft and not edges_change and same_allowances and not pinched and small and not by_hand:
+    if not redraft and not edges_change and same_allowances and not places and small and not by_hand:
         return None
-    if by_hand and small and not pinched:
-        inputs = replace(inputs, only_by_hand=True)
-    placed = None if redraft else _placed(inputs, pinched)
+    placed = None if redraft else _placed(replace(inputs, girths_stay=small and bool(places or by_hand)))
     pattern = placed.pattern if placed else aimed_pattern
     if placed:
         change = _girth_change(current, pattern)
@@ -188,46 +189,50 @@ def _largest_change(before: Pattern, after: Pattern) -> float:
     return float(np.max(np.abs(after.shape.sewn_girth(z) - before.shape.sewn_girth(z))))
 
 
-def _placed(inputs: ProposalInputs, pinched: dict[int, Array]) -> _Made:
-    """The change of girth placed on the seams, with the maker's own amounts put in."""
+def _placed(inputs: ProposalInputs) -> _Made:
+    """What was seen at places, and the change of girth placed on the seams, with the maker's own amounts put in."""
     aimed_pattern = inputs.aimed_pattern
     standing = decided_beside(inputs.current.decided, inputs.wish)
-    current = inputs.current.altered(slack=aimed_pattern.slack, decided=standing)
-    off = {one.level: -one.front_mm / 2 for one in summed(aimed_pattern.slack, negative(inputs.current.slack))}
-    slack = np.array([off.get(station.name, 0.0) if station.name else 0.0 for station in current.stations])
-    found = place(
-        current,
-        inputs.body,
-        _as_said(current, inputs),
-        inputs.gap_mm,
-        inputs.practice,
-        pinched,
-        slack_mm=slack if slack.any() else None,
-        finished=inputs.finished,
-    )
-    if inputs.only_by_hand:  # nothing was worth changing: what she sets herself is all that changes
+    before = inputs.current.altered(decided=standing)
+    current = with_places(before, inputs.seen.places)
+    over: dict[LevelName, float] = {one.level: one.whole_mm for one in inputs.seen.left_mm}
+    if (
+        inputs.girths_stay
+    ):  # no girth is worth changing: what was seen at places, and what she sets, is all that changes
         none = (0.0,) * len(current.stations)
-        still = tuple(SeamChange(seam=one.seam, cf_side_mm=none, cb_side_mm=none) for one in found.alteration.seams)
-        found = replace(found, alteration=Alteration(seams=still), left_mm=np.zeros(len(current.stations)))
-    exactly: tuple[LevelName, ...] = ("waist",) if inputs.waist_typed else ()
-    # a finished garment has what its allowances leave, to the last half millimetre
-    worth = found.alteration if inputs.finished else worth_making(current, found.alteration, inputs.practice, exactly)
+        seams = range(1, len(current.panels))
+        worth = Alteration(seams=tuple(SeamChange(seam=one, cf_side_mm=none, cb_side_mm=none) for one in seams))
+    else:
+        found = place(
+            current,
+            inputs.body,
+            _as_said(current, inputs),
+            inputs.gap_mm,
+            inputs.practice,
+            finished=inputs.finished,
+        )
+        exactly: tuple[LevelName, ...] = ("waist",) if inputs.waist_typed else ()
+        # a finished garment has what its allowances leave, to the last half millimetre
+        worth = found.alteration
+        if not inputs.finished:
+            worth = worth_making(current, worth, inputs.practice, exactly)
+        for name, i in current.stations_named().items():
+            over[name] = over.get(name, 0.0) + 2 * float(found.left_mm[i])
     worked_out = worth.model_copy(
         update={
+            "places": inputs.seen.places,
             "top": aimed_pattern.top if aimed_pattern.top != current.top else None,
             "hem": aimed_pattern.hem if aimed_pattern.hem != current.hem else None,
         }
     )
-    worked_out = follow_listed(current, worked_out)
-    made = follow_listed(current, edited(current, worked_out, inputs.line_edits))
-    left: dict[LevelName, float] = {
-        name: 2 * float(found.left_mm[i]) for name, i in current.stations_named().items() if abs(found.left_mm[i]) > 0.5
-    }
-    pattern = alter(current, made).altered(allowances=inputs.allowances)
-    if made != worked_out:
-        own = girth_between(alter(current, worked_out), alter(current, made))
+    worked_out = follow_listed(before, worked_out)
+    made = follow_listed(before, edited(before, worked_out, inputs.line_edits))
+    pattern = alter(before, made).altered(allowances=inputs.allowances)
+    if made.seams != worked_out.seams:
+        plainly = (alter(before, one.model_copy(update={"places": ()})) for one in (worked_out, made))
+        own = girth_between(*plainly)
         pattern = pattern.altered(decided=summed(pattern.decided, beside_waist(own, inputs.wish)))
-    return _Made(pattern, worked_out, made, left)
+    return _Made(pattern, worked_out, made, {name: mm for name, mm in over.items() if abs(mm) > 1.0})
 
 
 def _as_said(current: Pattern, inputs: ProposalInputs) -> Array:
@@ -246,7 +251,8 @@ def _as_said(current: Pattern, inputs: ProposalInputs) -> Array:
 
 
 def _reason(inputs: ProposalInputs, redraft: bool, edges_change: bool) -> Message:
-    if inputs.only_by_hand:
+    places = inputs.seen.places
+    if inputs.girths_stay and not places:
         return message("reason.by_hand")
     were = len(inputs.current.panels)
     if redraft and inputs.panels == were:
@@ -258,11 +264,8 @@ def _reason(inputs: ProposalInputs, redraft: bool, edges_change: bool) -> Messag
         told = [level for level in inputs.learned.levels if level.name in taped] or inputs.learned.levels
         most = max(told, key=lambda level: abs(level.believed_mm - level.measured_mm))
         by = most.believed_mm - most.measured_mm
-        new = summed(inputs.aimed_pattern.slack, negative(inputs.current.slack))
-        if new:
-            worst = max(new, key=lambda one: abs(one.whole_mm))
-            code = "reason.slack" if worst.whole_mm > 0 else "reason.missing"
-            return message(code, fitting=inputs.last_fitting, level=worst.level, by_mm=abs(worst.whole_mm))
+        if places:
+            return _reason_at_places(places, inputs.last_fitting)
         if abs(by) < _WORTH_A_REASON_MM:
             return message("reason.fitting", fitting=inputs.last_fitting)
         code = "reason.bigger" if by > 0 else "reason.smaller"
@@ -272,3 +275,15 @@ def _reason(inputs: ProposalInputs, redraft: bool, edges_change: bool) -> Messag
     if inputs.drawn_on:
         return message("reason.gap", gap_mm=inputs.gap_mm)
     return message("reason.wishes")
+
+
+def _reason_at_places(places: Sequence[PlacedChange], fitting: int) -> Message:
+    """The largest of what was seen at places, with all of its kind, and whether there is more."""
+    worst = max(places, key=lambda one: abs(one.amount_mm))
+    alike = [one for one in places if (one.seen, one.fitting) == (worst.seen, worst.fitting)]
+    return message(
+        f"reason.{worst.seen.replace(' ', '_')}{'' if len(alike) == len(places) else '.more'}",
+        fitting=worst.fitting or fitting,
+        seam=", ".join(dict.fromkeys(seam_label(one.seam) for one in alike)),
+        by_mm=abs(sum(one.amount_mm for one in alike)),
+    )

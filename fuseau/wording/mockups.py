@@ -96,8 +96,16 @@ MESSAGES = {
     "reason.panels": "{panels:.0f} panels in each half instead of {were:.0f}",
     "reason.bigger": "fitting {fitting:.0f}: {level:level} {by_mm:length} bigger than the tape said",
     "reason.smaller": "fitting {fitting:.0f}: {level:level} {by_mm:length} smaller than the tape said",
-    "reason.slack": "fitting {fitting:.0f}: {by_mm:length} stood off at the {level:level}, taken out there",
-    "reason.missing": "fitting {fitting:.0f}: {by_mm:length} was missing at the {level:level}, let out there",
+    **{
+        f"reason.{seen}{more}": f"fitting {{fitting:.0f}}: {words}{others}"
+        for seen, words in {
+            "pinned": "{by_mm:hardware} taken in at {seam}, as pinned",
+            "slashed": "{by_mm:hardware} let out at {seam}, as slashed",
+            "stood_off": "{by_mm:hardware} taken in at {seam}, where it stood off",
+            "dug": "{by_mm:hardware} let out at {seam}, where it dug",
+        }.items()
+        for more, others in {"": "", ".more": ", and what else was seen"}.items()
+    },
     "reason.fitting": "fitting {fitting:.0f}",
     "reason.by_hand": "changed by hand",
     "reason.edges": "top line or hem moved",

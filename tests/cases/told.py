@@ -130,7 +130,8 @@ def wished(**fields: Any) -> Step:
 @dataclass(frozen=True)
 class Told:
     """A case. `change` is by level the girth of the change proposed (mm, least and most), `seams` that of one seam on
-    each half; a level or a seam that is not named may do as it likes. `change` None: nothing is proposed.
+    each half, at a level or at a place (None); a level or a seam that is not named may do as it likes. `change` None:
+    nothing is proposed.
 
     `verdict` are the words it may end with; `says` and `never` stand in what she is told.
     """
@@ -139,7 +140,7 @@ class Told:
     steps: tuple[Step, ...]
     wishes: dict[str, Any] = field(default_factory=dict)
     change: dict[str, Range] | None = field(default_factory=dict)
-    seams: dict[tuple[int, str], Range] = field(default_factory=dict)
+    seams: dict[tuple[int, str | None], Range] = field(default_factory=dict)
     gap_mm: Range | None = None
     verdict: tuple[str, ...] = ()
     says: tuple[str, ...] = ()

@@ -170,8 +170,9 @@ def test_what_stood_off_in_front_is_taken_out_in_front():
     tap = {"view": "front", "z_mm": 150.0, "word": "stands off", "off_mm": 20.0}
     after = plan(tried(build, taps=[tap]))
     assert after.proposal is not None
-    taken = {one.level: one.front_mm for one in after.proposal.pattern.slack}
-    assert taken["bust"] == pytest.approx(20, abs=6)
+    taken = {one.level: one for one in after.proposal.pattern.shape.slack_at_levels}
+    assert taken["bust"].front_mm == pytest.approx(-20, abs=0.5)
+    assert taken["bust"].back_mm == 0
 
 
 def test_the_plan_of_its_mock_up_asks_for_pins_not_for_a_lace():

@@ -9,9 +9,8 @@ from pydantic import ValidationError
 from fuseau.commands.fittings import correct_fitting, log_fitting, set_line
 from fuseau.commands.versions import accept, cut_version
 from fuseau.craft.wearer.measures import Wearer
-from fuseau.document.fittings import Pinch
 from fuseau.planning import observations
-from fuseau.planning.evidence import pinch_profile, pinched_by_seam, stale_versions
+from fuseau.planning.evidence import stale_versions
 from fuseau.planning.observations import InferenceInputs, tried_on, widened
 from fuseau.planning.readiness import ready
 from fuseau.planning.story import story
@@ -116,33 +115,6 @@ def test_a_garment_that_rides_up_is_met_where_it_rides_to(cut, today):
     up, down = (plan(logged(cut, today, rides_mm=mm)).body.ride_mm for mm in (9, -9))
     unsaid = plan(logged(cut, today)).body.ride_mm
     assert down + 1 < unsaid < up - 1
-
-
-# --- pinches by seam
-
-
-@pytest.mark.parametrize(("start", "end"), [(-60, 20), (40, 140), (-140, -60), (-140, 140)])
-def test_a_pinch_peaks_fades_and_runs_out_at_an_edge(start, end):
-    pinch = Pinch(seam=2, from_mm=start, to_mm=end, amount_mm=6)
-    z = np.linspace(-125, 103, 229)
-    profile = pinch_profile(pinch, z, -125, 103)
-    assert profile.max() == pytest.approx(6, abs=0.01)
-    assert profile.min() >= 0
-    outside = (z < start - 1) | (z > end + 1)
-    assert np.abs(profile[outside]).max(initial=0) < 1e-9
-    assert np.abs(np.diff(profile)).max() < 0.35  # no step
-
-
-def test_the_change_is_made_where_it_was_pinched(cut, today):
-    at = {"from_mm": 40, "to_mm": 120, "amount_mm": 7}
-    changes = {}
-    for seam in (1, 5):
-        tried = logged(cut, today, pinches=[{"seam": seam, **at}])
-        assert set(pinched_by_seam(tried.current.pattern, (tried.fittings[0].pinches,))) == {seam}
-        lines = plan(tried).proposal.lines
-        there = [one for one in lines if one.level in ("underbust", "ribs")]
-        changes[seam] = min(there, key=lambda one: one.cf_side_mm + one.cb_side_mm).seam
-    assert changes == {1: 1, 5: 5}
 
 
 # --- edges, side seam, movement

@@ -36,7 +36,7 @@ describe('a fitting while it is written', () => {
   it('sends lengths in her unit, and what is missing or low below zero', () => {
     const one = empty(plan, 'in', 'firm', true, 'pinned')
     one.rows[0].gap = '2 1/4'
-    one.pinches.push({ key: 1, seam: 2, from: '-1', to: '3', amount: '1/4', how: 'slashed' })
+    one.pinches.push({ key: 1, seam: 2, from: '-1', to: '3', amount: '1/4', how: 'slashed', half: 'left' })
     one.edges['top side'] = { way: 'low', off: '3/8' }
     one.rides = { way: 'down', off: '1/4' }
     one.swings = { way: 'front', off: '1/4' }

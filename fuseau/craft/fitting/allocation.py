@@ -1,6 +1,5 @@
 """Where to take in and let out: a wanted change of girth, placed on the seams (model, section 5)."""
 
-from collections.abc import Mapping
 from dataclasses import dataclass
 
 import numpy as np
@@ -14,7 +13,7 @@ from fuseau.craft.pattern.pattern import Pattern
 from fuseau.craft.pattern.refit import gathered, meant_front
 from fuseau.craft.wearer.body import Body
 
-_FRONT_MM, _FRONT_PINCHED_MM = 0.5, 15.0  # how closely front and back keep to their share; less when she was pinched
+_FRONT_MM = 0.5  # how closely front and back keep to their share
 _SMOOTH = 0.15  # weight of second differences along a seam, beside the amounts themselves
 _FREE = 1e6
 
@@ -28,51 +27,29 @@ class Placed:
 
 
 def place(
-    pattern: Pattern,
-    body: Body,
-    girths_mm: Array,
-    gap_mm: float,
-    practice: Practice,
-    pinched_mm: Mapping[int, Array] | None = None,
-    *,
-    slack_mm: Array | None = None,
-    finished: bool = False,
+    pattern: Pattern, body: Body, girths_mm: Array, gap_mm: float, practice: Practice, *, finished: bool = False
 ) -> Placed:
     """The alteration that brings a pattern to these sewn girths (levels,), as gently as the seams allow.
 
-    Minimises Σ(δ/w)² + λ·Σ(second differences along z)², w² the draft's shares, about what was pinched at named seams
-    (`pinched_mm`: by seam, (stations,), taken out of each half). At every station the amounts add up to the wanted
-    change of the half girth; no seam moves by more than `seam_cap_mm` within the garment; CF and CB stay. Of what stood
-    off in front alone (`slack_mm`, (stations,) of each half) the front takes what it can, and the rest is left over:
-    the back has nothing to do with it. A `finished` garment is let out only by its allowances.
+    Minimises Σ(δ/w)² + λ·Σ(second differences along z)², w² the draft's shares. At every station the amounts add up to
+    the wanted change of the half girth; no seam moves by more than `seam_cap_mm` within the garment; CF and CB stay. A
+    `finished` garment is let out only by its allowances.
     """
     wanted_front, wanted_back, shares = _wanted(pattern, body, girths_mm, gap_mm)
-    stations, edges = shares.shape
-    pinched = pinched_mm or {}
-    mean = np.zeros((stations, edges))
-    for seam, amount in pinched.items():
-        mean[:, 2 * seam - 2 : 2 * seam] -= amount[:, None] / 2
-        shares[:, 2 * seam - 2 : 2 * seam] = np.maximum(shares[:, 2 * seam - 2 : 2 * seam], 0.05)
     wanted = wanted_front + wanted_back
     cap = np.where(_within(pattern), practice.seam_cap_mm, _FREE)
-    seams = edges // 2
-    beyond = np.zeros(stations)
-    if slack_mm is not None:
-        most = cap * pattern.front_panels * 0.9999
-        over = wanted_front - np.clip(wanted_front, -most, most)
-        beyond = np.sign(over) * np.minimum(np.abs(over), np.abs(slack_mm))
-        wanted_front, wanted = wanted_front - beyond, wanted - beyond
+    seams = shares.shape[1] // 2
     out = np.tile(cap[:, None], (1, seams))
     if finished:
         given = [2 * max(pattern.allowances.of_seam(k) - practice.seam_keeps_mm, 0.0) for k in range(1, seams + 1)]
         out = np.where((cap < _FREE)[:, None], np.array(given), _FREE)
     reached = np.clip(wanted, -cap * seams * 0.9999, out.sum(axis=1) * 0.9999)
-    programme = _programme(mean, shares, reached, wanted_front, cap, out, pattern.front_panels, bool(pinched))
-    amounts = solve(programme).reshape(stations, edges)
+    programme = _programme(shares, reached, wanted_front, cap, out, pattern.front_panels)
+    amounts = solve(programme).reshape(shares.shape)
     changes = tuple(
         seam_change(seam, amounts[:, 2 * seam - 2], amounts[:, 2 * seam - 1]) for seam in range(1, seams + 1)
     )
-    return Placed(Alteration(seams=changes), wanted - reached + beyond)
+    return Placed(Alteration(seams=changes), wanted - reached)
 
 
 def _wanted(pattern: Pattern, body: Body, girths_mm: Array, gap_mm: float) -> tuple[Array, Array, Array]:
@@ -139,30 +116,27 @@ def solve(programme: Programme) -> Array:
 
 
 def _programme(
-    mean: Array,
     shares: Array,
     wanted: Array,
     wanted_front: Array,
     cap: Array,
     out: Array,
     front_panels: int,
-    pinched: bool,
 ) -> Programme:
     """The programme of `place`; only stations within the garment have caps."""
-    stations, edges = mean.shape
+    stations, edges = shares.shape
     weight = 1 / np.maximum(shares, 1e-7)
     quadratic = np.diag(weight.ravel())
     if stations > 2:
         second = np.diff(np.eye(stations), n=2, axis=0)
         scale = _SMOOTH * float(np.median(weight[shares > 1e-6])) if (shares > 1e-6).any() else 0.0
         quadratic = quadratic + scale * np.kron(second.T @ second, np.eye(edges))
-    linear = quadratic @ mean.ravel()
     in_front = np.kron(np.eye(stations), (np.arange(edges) < 2 * front_panels - 1).astype(float))
-    firm = 2 / (_FRONT_PINCHED_MM if pinched else _FRONT_MM) ** 2
+    firm = 2 / _FRONT_MM**2
     capped = np.kron(np.eye(stations)[cap < _FREE], np.kron(np.eye(edges // 2), np.ones(2)))
     return Programme(
         quadratic=quadratic + firm * in_front.T @ in_front,
-        linear=linear + firm * in_front.T @ wanted_front,
+        linear=firm * in_front.T @ wanted_front,
         sums=np.asarray(np.kron(np.eye(stations), np.ones(edges)), dtype=np.float64),
         wanted=wanted,
         pairs=capped,

@@ -1,16 +1,17 @@
 """Alterations: take in and let out at seams, from one pattern version to the next (model, section 5)."""
 
-from collections.abc import Sequence
+from collections.abc import Container, Sequence
 from typing import Annotated, Literal
 
 import numpy as np
-from pydantic import Field
+from pydantic import Field, model_validator
 
 from fuseau.craft.base.errors import Unmakeable
 from fuseau.craft.base.findings import Message, message
 from fuseau.craft.base.lengths import Length
 from fuseau.craft.base.record import Record
-from fuseau.craft.pattern.pattern import EdgeLine, Panel, Pattern, seam_label
+from fuseau.craft.pattern.pattern import EdgeLine, Height, Panel, Pattern, seam_label
+from fuseau.craft.pattern.places import At, Half, PlacedChange, Seen, reach, with_places
 from fuseau.craft.wearer.measures import LevelName
 
 BESIDE_MM = 15.0  # a level so little off the garment still moves its edge
@@ -30,7 +31,7 @@ class SeamChange(Record):
 
 
 class SeamMark(Record):
-    """What to mark on the paper at one seam and level: mm per panel edge."""
+    """What to mark on the paper at one seam and level, mm per panel edge; at a place, from where to where it runs."""
 
     seam: str
     level: LevelName | None
@@ -38,36 +39,76 @@ class SeamMark(Record):
     kind: Literal["take in", "let out", "move"]
     cf_side_mm: float
     cb_side_mm: float
+    low_mm: float | None = None
+    high_mm: float | None = None
+    half: Half = "both"
 
 
 class LineEdit(Record):
-    """The maker's own amounts at one seam and level of a proposed change, mm per panel edge; both 0 refuse it."""
+    """The maker's own amounts at one seam, at a level or a place of a proposed change, mm per panel edge.
+
+    Both 0 refuse it. A place has its peak, and its ends where it does not run out at hem or top line.
+    """
 
     version: int = Field(ge=1, description="The version that the change was proposed for.")
     seam: int = Field(ge=1, le=8)
-    level: LevelName
+    level: LevelName | None = None
+    half: Half = "both"
+    low_mm: Height | None = None
+    peak_mm: Height | None = None
+    high_mm: Height | None = None
     cf_side_mm: SeamAmount
     cb_side_mm: SeamAmount
 
+    @model_validator(mode="after")
+    def _somewhere(self) -> "LineEdit":
+        if (self.level is None) == (self.peak_mm is None):
+            raise ValueError("a line is at a level, or at a place with its peak")
+        return self
+
+    @property
+    def at(self) -> At | tuple[int, LevelName | None]:
+        """What tells it from other lines."""
+        return (self.seam, self.level) if self.peak_mm is None else (self.seam, self.half, self.peak_mm)
+
+    @property
+    def place(self) -> PlacedChange | None:
+        """The change at a place that it is; None at a level."""
+        if self.peak_mm is None:
+            return None
+        fields = ("seam", "half", "low_mm", "peak_mm", "high_mm", "cf_side_mm", "cb_side_mm")
+        return PlacedChange(**{name: getattr(self, name) for name in fields})
+
 
 class ProposedLine(Record):
-    """One seam at one level of a proposed change, as it will be made, and as it was worked out; mm, + lets out."""
+    """One seam at a level or a place of a proposed change, as it will be made, and as it was worked out.
+
+    mm at each panel edge, + lets out. A place runs from `low_mm` to `high_mm` about its peak, `z_mm`, and is `seen` at
+    a fitting or set by hand; a level has neither.
+    """
 
     seam: int
     label: str
-    level: LevelName
+    level: LevelName | None
     z_mm: float
     cf_side_mm: float
     cb_side_mm: float
     worked_out_cf_mm: float
     worked_out_cb_mm: float
     by_hand: bool
+    half: Half = "both"
+    low_mm: float | None = None
+    high_mm: float | None = None
+    runs_out: tuple[Literal["hem", "top"], ...] = ()
+    seen: Seen | None = None
+    fitting: int | None = None
 
 
 class Alteration(Record):
     """Everything that changes between two versions with the same panels."""
 
     seams: tuple[SeamChange, ...] = ()
+    places: tuple[PlacedChange, ...] = ()
     top: EdgeLine | None = None
     hem: EdgeLine | None = None
 
@@ -77,6 +118,10 @@ def alter(pattern: Pattern, alteration: Alteration) -> Pattern:
     for change in alteration.seams:
         if change.seam >= len(pattern.panels) or len(change.cf_side_mm) != len(pattern.stations):
             raise Unmakeable("versions", "pattern_lacks_seam", seam=seam_label(change.seam))
+    for place in alteration.places:
+        if place.seam >= len(pattern.panels):
+            raise Unmakeable("versions", "pattern_lacks_seam", seam=seam_label(place.seam))
+    pattern = with_places(pattern, alteration.places)
     left = pattern.left
     if left is not None:
         moved = {"top": alteration.top, "hem": alteration.hem}
@@ -94,14 +139,23 @@ def edited(pattern: Pattern, alteration: Alteration, edits: Sequence[LineEdit]) 
     """An alteration with the maker's amounts put in where she has her own. Edits of seams it lacks are left out."""
     stations = pattern.stations_named()
     changed = {change.seam: change for change in alteration.seams}
+    places = {one.at: one for one in alteration.places}
     for one in edits:
+        if one.place is not None:
+            if one.seam < len(pattern.panels):
+                given = {"cf_side_mm": one.cf_side_mm, "cb_side_mm": one.cb_side_mm}
+                places[one.place.at] = places.get(one.place.at, one.place).model_copy(update=given)
+            continue
+        if one.level is None:
+            continue
         change, i = changed.get(one.seam), stations.get(one.level)
         if change is None or i is None:
             continue
         cf, cb = list(change.cf_side_mm), list(change.cb_side_mm)
         cf[i], cb[i] = one.cf_side_mm, one.cb_side_mm
         changed[one.seam] = change.model_copy(update={"cf_side_mm": tuple(cf), "cb_side_mm": tuple(cb)})
-    return alteration.model_copy(update={"seams": tuple(changed.values())})
+    made = tuple(one for one in places.values() if one.cf_side_mm or one.cb_side_mm)
+    return alteration.model_copy(update={"seams": tuple(changed.values()), "places": made})
 
 
 def listed_stations(pattern: Pattern) -> list[int]:
@@ -109,7 +163,8 @@ def listed_stations(pattern: Pattern) -> list[int]:
 
     The cloth runs toward a level beyond its edge, so what is changed there changes it.
     """
-    low, high = min(pattern.hem.heights()) - BESIDE_MM, max(pattern.top.heights()) + BESIDE_MM
+    low, high = reach(pattern)
+    low, high = low - BESIDE_MM, high + BESIDE_MM
     nominal = pattern.shape.nominal
     named = sorted(pattern.stations_named().values())
     on = [k for k, i in enumerate(named) if low <= nominal[i] <= high]
@@ -143,9 +198,12 @@ def _drawn_at(pattern: Pattern, z_mm: float) -> float:
 def lines(
     pattern: Pattern, worked_out: Alteration, made: Alteration, edits: Sequence[LineEdit], least_mm: float = 0.05
 ) -> list[ProposedLine]:
-    """A change line by line, by seam and from the top down: all that is made, but for what is under `least_mm`."""
-    nominal, by_hand = pattern.shape.nominal, {(one.seam, one.level) for one in edits}
-    found = []
+    """A change line by line, by seam and from the top down: all that is made, but for what is under `least_mm`.
+
+    What is changed at places comes first.
+    """
+    nominal, by_hand = pattern.shape.nominal, {one.at for one in edits}
+    found = _place_lines(pattern, worked_out, made, by_hand)
     for was, now in zip(worked_out.seams, made.seams, strict=True):
         for i in reversed(listed_stations(pattern)):
             name = pattern.stations[i].name
@@ -167,6 +225,40 @@ def lines(
                     by_hand=(was.seam, name) in by_hand,
                 )
             )
+    return found
+
+
+def _place_lines(
+    pattern: Pattern, worked_out: Alteration, made: Alteration, by_hand: Container[object]
+) -> list[ProposedLine]:
+    was, now = ({one.at: one for one in change.places} for change in (worked_out, made))
+    found = []
+    for at, one in sorted({**now, **was}.items(), key=lambda item: (item[0][0], -item[0][2], item[0][1])):
+        old, new = was.get(at), now.get(at)
+        low, high = one.ends(pattern)
+        outs: tuple[Literal["hem", "top"], ...] = (
+            *(("hem",) if one.low_mm is None else ()),
+            *(("top",) if one.high_mm is None else ()),
+        )
+        found.append(
+            ProposedLine(
+                seam=one.seam,
+                label=seam_label(one.seam),
+                level=None,
+                z_mm=_drawn_at(pattern, one.peak_mm),
+                cf_side_mm=new.cf_side_mm if new else 0.0,
+                cb_side_mm=new.cb_side_mm if new else 0.0,
+                worked_out_cf_mm=old.cf_side_mm if old else 0.0,
+                worked_out_cb_mm=old.cb_side_mm if old else 0.0,
+                by_hand=at in by_hand,
+                half=one.half,
+                low_mm=low,
+                high_mm=high,
+                runs_out=outs,
+                seen=one.seen,
+                fitting=one.fitting,
+            )
+        )
     return found
 
 
@@ -223,7 +315,20 @@ def seam_change(seam: int, cf_side_mm: np.ndarray, cb_side_mm: np.ndarray) -> Se
 def marks(pattern: Pattern, alteration: Alteration, least_mm: float = 0.05) -> list[SeamMark]:
     """What to mark on the paper, by seam and level from the top down: all that is made, but under `least_mm`."""
     nominal = pattern.shape.nominal
-    found = []
+    found = [
+        SeamMark(
+            seam=seam_label(one.seam),
+            level=None,
+            z_mm=_drawn_at(pattern, one.peak_mm),
+            kind=_kind(one.amount_mm),
+            cf_side_mm=abs(one.cf_side_mm),
+            cb_side_mm=abs(one.cb_side_mm),
+            low_mm=one.ends(pattern)[0],
+            high_mm=one.ends(pattern)[1],
+            half=one.half,
+        )
+        for one in alteration.places
+    ]
     for change in alteration.seams:
         for i in reversed(listed_stations(pattern)):
             cf_side, cb_side, name = change.cf_side_mm[i], change.cb_side_mm[i], pattern.stations[i].name

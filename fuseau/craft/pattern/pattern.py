@@ -41,7 +41,7 @@ class Bump(Record):
     """A smooth shift of one edge toward CB (+) or CF (−): `amount_mm` at its peak, fading to 0 at low and high.
 
     None at low or high lets it run out at that end of the panel. A `straight` one fades as a wedge does, but for a soft
-    beginning.
+    beginning. What is `slack` was seen on her at this place, too much or missing: it bears no tension and moves no gap.
     """
 
     low_mm: Height | None = None
@@ -49,6 +49,7 @@ class Bump(Record):
     high_mm: Height | None = None
     amount_mm: Across
     straight: bool = False
+    slack: bool = False
 
     def at(self, nominal: Array) -> Array:
         """The shift at nominal heights, mm; quintic steps, so that slope and curvature do not jump."""
@@ -336,7 +337,7 @@ class Pattern(Record):
     @property
     def offsets(self) -> tuple[BlockGirth, ...]:
         """By how much its girths are meant to differ from what the body asks for: slack taken out, and decisions."""
-        return summed(self.decided, negative(self.slack))
+        return summed(self.decided, negative(self.slack), self.shape.slack_at_levels)
 
     def stations_named(self) -> dict[LevelName, int]:
         """Where each level of the body stands among the stations."""
@@ -483,12 +484,45 @@ class Shape:
         z, nominal = self._lacing_nominal
         return z, self.sewn_girth(nominal)
 
+    def slack_by_panel(self, nominal: Array) -> Array:
+        """What slack at places changed of this half, by panel, (n, panels) mm; below 0 it was taken out."""
+        found = np.zeros((len(nominal), len(self.pattern.panels)))
+        for edge, bump in self._bumps:
+            if bump.slack:
+                found[:, edge // 2] += (1 if edge % 2 else -1) * bump.at(nominal)
+        return found
+
+    @cached_property
+    def has_slack(self) -> bool:
+        """Whether slack was taken out at a place of either half."""
+        left = self.pattern.left_pattern
+        return any(bump.slack for _, bump in (*self._bumps, *(left.shape._bumps if left else ())))
+
+    def slack_girth(self, nominal: Array) -> tuple[Array, Array]:
+        """What slack at places changed of the front and of the back, both halves together, each (n,) mm."""
+        left = self.pattern.left_pattern
+        both = self.slack_by_panel(nominal) + (left.shape if left else self).slack_by_panel(nominal)
+        side = self.pattern.front_panels
+        return both[:, :side].sum(axis=1), both[:, side:].sum(axis=1)
+
+    @cached_property
+    def slack_at_levels(self) -> tuple[BlockGirth, ...]:
+        """What slack at places changed of the girths at the body's levels."""
+        if not self.has_slack:
+            return ()
+        names = self.pattern.stations_named()
+        front, back = self.slack_girth(self.nominal[list(names.values())])
+        parts = zip(names, front, back, strict=True)
+        return summed(tuple(BlockGirth(level=name, front_mm=float(a), back_mm=float(b)) for name, a, b in parts))
+
     @cached_property
     def slack_out(self) -> Array:
         """What of slack was taken out along the lacing edge, (LACING_POINTS,) mm of girth."""
         out = {one.level: one.whole_mm for one in self.pattern.slack}
         at_stations = [out.get(station.name, 0.0) if station.name else 0.0 for station in self.pattern.stations]
-        return np.asarray(self.basis.at(self._lacing_nominal[1]) @ np.array(at_stations))
+        nominal = self._lacing_nominal[1]
+        found = self.basis.at(nominal) @ np.array(at_stations)
+        return np.asarray(found - sum(self.slack_girth(nominal)) if self.has_slack else found)
 
     def front_half(self, nominal: Array) -> Array:
         """Width from CF to the side seam, gussets in front included, (n,) mm."""

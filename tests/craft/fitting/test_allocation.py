@@ -1,4 +1,4 @@
-"""Where a change of girth goes: sums, caps, pinches, and the way back (model, section 5)."""
+"""Where a change of girth goes: sums, caps, and the way back (model, section 5)."""
 
 import numpy as np
 import pytest
@@ -59,19 +59,6 @@ def test_cf_and_cb_stay_and_nothing_wanted_is_nothing_done():
     moved = alter(PATTERN, place(PATTERN, BODY, GIRTHS + 20, 50, PRACTICE).alteration)
     assert moved.panels[0].cf_edge_mm == PATTERN.panels[0].cf_edge_mm
     assert moved.panels[-1].cb_edge_mm == PATTERN.panels[-1].cb_edge_mm
-
-
-def test_what_was_pinched_at_a_seam_is_taken_there():
-    waist = [level.name for level in BODY].index("waist")
-    pinched = np.zeros(len(PATTERN.stations))
-    pinched[waist] = 8.0
-    change = np.zeros(5)
-    change[waist] = -16.0
-    for seam in range(1, len(PATTERN.panels)):
-        amounts = by_seam(place(PATTERN, BODY, GIRTHS + change, 50, PRACTICE, {seam: pinched}))[:, waist]
-        assert amounts.argmin() == seam - 1
-        assert amounts[seam - 1] < -6
-        assert amounts.sum() == pytest.approx(-8, abs=1e-4)
 
 
 def test_a_line_by_hand_takes_the_place_of_what_was_worked_out():

@@ -3193,6 +3193,11 @@ export interface components {
              * @default []
              */
             seams: components["schemas"]["SeamChange"][];
+            /**
+             * Places
+             * @default []
+             */
+            places: components["schemas"]["PlacedChange"][];
             top?: components["schemas"]["EdgeLine"] | null;
             hem?: components["schemas"]["EdgeLine"] | null;
         };
@@ -4520,6 +4525,7 @@ export interface components {
              *       "word_spread": 1,
              *       "laced_spread_mm": 5,
              *       "pinch_spread_mm": 4,
+             *       "place_reach_mm": 40,
              *       "model_spread_mm": 2,
              *       "give_spread": 0.3,
              *       "pull_spread": 0.2,
@@ -4806,7 +4812,7 @@ export interface components {
          * @description A smooth shift of one edge toward CB (+) or CF (−): `amount_mm` at its peak, fading to 0 at low and high.
          *
          *     None at low or high lets it run out at that end of the panel. A `straight` one fades as a wedge does, but for a soft
-         *     beginning.
+         *     beginning. What is `slack` was seen on her at this place, too much or missing: it bears no tension and moves no gap.
          */
         Bump: {
             /** Low Mm */
@@ -4822,6 +4828,11 @@ export interface components {
              * @default false
              */
             straight: boolean;
+            /**
+             * Slack
+             * @default false
+             */
+            slack: boolean;
         };
         /**
          * Busk
@@ -7939,7 +7950,9 @@ export interface components {
         };
         /**
          * LineEdit
-         * @description The maker's own amounts at one seam and level of a proposed change, mm per panel edge; both 0 refuse it.
+         * @description The maker's own amounts at one seam, at a level or a place of a proposed change, mm per panel edge.
+         *
+         *     Both 0 refuse it. A place has its peak, and its ends where it does not run out at hem or top line.
          */
         LineEdit: {
             /**
@@ -7949,11 +7962,20 @@ export interface components {
             version: number;
             /** Seam */
             seam: number;
+            /** Level */
+            level?: ("upper_neck" | "neck_base" | "collarbone" | "high_bust" | "bust" | "underbust" | "ribs" | "waist" | "high_hip" | "hip") | null;
             /**
-             * Level
+             * Half
+             * @default both
              * @enum {string}
              */
-            level: "upper_neck" | "neck_base" | "collarbone" | "high_bust" | "bust" | "underbust" | "ribs" | "waist" | "high_hip" | "hip";
+            half: "both" | "right" | "left";
+            /** Low Mm */
+            low_mm?: number | null;
+            /** Peak Mm */
+            peak_mm?: number | null;
+            /** High Mm */
+            high_mm?: number | null;
             /** Cf Side Mm */
             cf_side_mm: number;
             /** Cb Side Mm */
@@ -9583,6 +9605,8 @@ export interface components {
         /**
          * Pinch
          * @description Pinched out of a named seam between two heights, or slashed open (below zero): mm at its peak, on each half.
+         *
+         *     What only one half needed is of that half.
          */
         Pinch: {
             /**
@@ -9596,6 +9620,12 @@ export interface components {
             to_mm: number;
             /** Amount Mm */
             amount_mm: number;
+            /**
+             * Half
+             * @default both
+             * @enum {string}
+             */
+            half: "both" | "right" | "left";
         };
         /**
          * Pinned
@@ -9694,6 +9724,43 @@ export interface components {
                 number,
                 number
             ][];
+        };
+        /**
+         * PlacedChange
+         * @description A change along one seam, on one half or both, mm at each panel edge at its peak; positive lets out.
+         *
+         *     None at low or high lets it run out at the hem or the top line. `seen` is what it answers, at `fitting`.
+         */
+        PlacedChange: {
+            /**
+             * Seam
+             * @description Seam k joins panels k and k + 1.
+             */
+            seam: number;
+            /**
+             * Half
+             * @default both
+             * @enum {string}
+             */
+            half: "both" | "right" | "left";
+            /** Low Mm */
+            low_mm?: number | null;
+            /** Peak Mm */
+            peak_mm: number;
+            /** High Mm */
+            high_mm?: number | null;
+            /** Cf Side Mm */
+            cf_side_mm: number;
+            /** Cb Side Mm */
+            cb_side_mm: number;
+            /**
+             * Seen
+             * @default by hand
+             * @enum {string}
+             */
+            seen: "pinned" | "slashed" | "stood off" | "dug" | "by hand";
+            /** Fitting */
+            fitting?: number | null;
         };
         /**
          * Plan
@@ -10041,6 +10108,12 @@ export interface components {
              * @default 4
              */
             pinch_spread_mm: number;
+            /**
+             * Place Reach Mm
+             * @description How far up and down a place reaches that was touched.
+             * @default 40
+             */
+            place_reach_mm: number;
             /**
              * Model Spread Mm
              * @description What a gap differs by from any model, however good.
@@ -10933,18 +11006,18 @@ export interface components {
         };
         /**
          * ProposedLine
-         * @description One seam at one level of a proposed change, as it will be made, and as it was worked out; mm, + lets out.
+         * @description One seam at a level or a place of a proposed change, as it will be made, and as it was worked out.
+         *
+         *     mm at each panel edge, + lets out. A place runs from `low_mm` to `high_mm` about its peak, `z_mm`, and is `seen` at
+         *     a fitting or set by hand; a level has neither.
          */
         ProposedLine: {
             /** Seam */
             seam: number;
             /** Label */
             label: string;
-            /**
-             * Level
-             * @enum {string}
-             */
-            level: "upper_neck" | "neck_base" | "collarbone" | "high_bust" | "bust" | "underbust" | "ribs" | "waist" | "high_hip" | "hip";
+            /** Level */
+            level: ("upper_neck" | "neck_base" | "collarbone" | "high_bust" | "bust" | "underbust" | "ribs" | "waist" | "high_hip" | "hip") | null;
             /** Z Mm */
             z_mm: number;
             /** Cf Side Mm */
@@ -10957,6 +11030,25 @@ export interface components {
             worked_out_cb_mm: number;
             /** By Hand */
             by_hand: boolean;
+            /**
+             * Half
+             * @default both
+             * @enum {string}
+             */
+            half: "both" | "right" | "left";
+            /** Low Mm */
+            low_mm?: number | null;
+            /** High Mm */
+            high_mm?: number | null;
+            /**
+             * Runs Out
+             * @default []
+             */
+            runs_out: ("hem" | "top")[];
+            /** Seen */
+            seen?: ("pinned" | "slashed" | "stood off" | "dug" | "by hand") | null;
+            /** Fitting */
+            fitting?: number | null;
         };
         /**
          * PutEntry
@@ -11482,7 +11574,7 @@ export interface components {
         };
         /**
          * SeamMark
-         * @description What to mark on the paper at one seam and level: mm per panel edge.
+         * @description What to mark on the paper at one seam and level, mm per panel edge; at a place, from where to where it runs.
          */
         SeamMark: {
             /** Seam */
@@ -11500,6 +11592,16 @@ export interface components {
             cf_side_mm: number;
             /** Cb Side Mm */
             cb_side_mm: number;
+            /** Low Mm */
+            low_mm?: number | null;
+            /** High Mm */
+            high_mm?: number | null;
+            /**
+             * Half
+             * @default both
+             * @enum {string}
+             */
+            half: "both" | "right" | "left";
         };
         /**
          * SeamShift
@@ -11583,6 +11685,8 @@ export interface components {
         /**
          * SetLine
          * @description One line of the proposed change by hand; without amounts it goes back, without a seam all lines do.
+         *
+         *     It is at a level, or at the place of a line that has that peak, on that half.
          */
         SetLine: {
             /** Revision */
@@ -11591,6 +11695,10 @@ export interface components {
             seam?: number | null;
             /** Level */
             level?: ("upper_neck" | "neck_base" | "collarbone" | "high_bust" | "bust" | "underbust" | "ribs" | "waist" | "high_hip" | "hip") | null;
+            /** Half */
+            half?: ("both" | "right" | "left") | null;
+            /** Peak Mm */
+            peak_mm?: number | null;
             /** Cf Side Mm */
             cf_side_mm?: string | number | null;
             /** Cb Side Mm */
@@ -14019,6 +14127,8 @@ export interface components {
             to_mm: string | number;
             /** Amount Mm */
             amount_mm: string | number;
+            /** Half */
+            half?: ("both" | "right" | "left") | null;
         };
         /**
          * WrittenSaidAt

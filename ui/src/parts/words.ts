@@ -52,6 +52,24 @@ export const run = (mm: number, unit: Unit) =>
 export const perEdge = (mm: number, unit: Unit) =>
   unit === 'in' ? fraction(Math.floor((mm / 25.4) * 32 + 0.5), 32) : mm.toFixed(1)
 
+/** From one height to another, beside the zero line, the unit said once: 9.0 to 3.0 cm below the waist. */
+export function from(lowMm: number, highMm: number, zero: string, unit: Unit): string {
+  const bare = (mm: number) => length(Math.abs(mm), unit, { bare: true })
+  const [near, far] = Math.abs(lowMm) < Math.abs(highMm) ? [lowMm, highMm] : [highMm, lowMm]
+  if (lowMm >= 0 || highMm <= 0) return `${bare(near)} to ${bare(far)} ${unit} ${lowMm < 0 ? 'below' : 'above'} ${zero}`
+  return `${bare(lowMm)} below to ${bare(highMm)} ${unit} above ${zero}`
+}
+
+/** What a change at a place answers. */
+export const SEEN = {
+  pinned: 'as pinned',
+  slashed: 'as slashed',
+  'stood off': 'where it stood off',
+  dug: 'where it dug',
+  'by hand': 'by hand',
+}
+export const HALVES = { both: '', right: 'right half only', left: 'left half only' }
+
 export const STAGES: { stage: Stage; label: string }[] = [
   { stage: 'brief', label: 'Brief' },
   { stage: 'wearer', label: 'Wearer' },

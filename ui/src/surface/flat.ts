@@ -66,11 +66,21 @@ export const path = (points: Point[], closed = false) =>
 
 /** The marks of a proposal, one for each seam and kind: the greatest of them, with the levels that it stands for. */
 export function marksBySeam<
-  Mark extends { seam: string; kind: string; level?: string | null; cf_side_mm: number; cb_side_mm: number },
+  Mark extends {
+    seam: string
+    kind: string
+    z_mm: number
+    level?: string | null
+    cf_side_mm: number
+    cb_side_mm: number
+  },
 >(marks: Mark[]) {
   const groups = new Map<string, Mark[]>()
-  for (const mark of marks)
-    groups.set(`${mark.seam} ${mark.kind}`, [...(groups.get(`${mark.seam} ${mark.kind}`) ?? []), mark])
+  for (const mark of marks) {
+    const place = mark.level ? '' : mark.z_mm // what is changed at a place has a badge of its own there
+    const at = `${mark.seam} ${mark.kind} ${place}`
+    groups.set(at, [...(groups.get(at) ?? []), mark])
+  }
   const both = (mark: Mark) => mark.cf_side_mm + mark.cb_side_mm
   return [...groups.values()].map((group) => ({
     ...group.reduce((a, b) => (both(a) >= both(b) ? a : b)),

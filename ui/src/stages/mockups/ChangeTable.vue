@@ -3,14 +3,15 @@ import { computed, nextTick, ref } from 'vue'
 import type { Proposal, ProposedLine } from '../../api/types'
 import { useBuild } from '../../stores/build'
 import { useSettings } from '../../stores/settings'
-import { LEVEL_LABELS, perEdge, withUnit } from '../../parts/words'
+import { HALVES, LEVEL_LABELS, SEEN, from, perEdge, withUnit } from '../../parts/words'
 
 // The proposed change, line by line: what to mark on each panel edge. Each can be set, refused, or put back.
 const props = defineProps<{ proposal: Proposal }>()
 const open = useBuild()
 const settings = useSettings()
 const unit = computed(() => (settings.unit === 'in' ? 'in' : 'mm'))
-const editing = ref<{ seam: number; level: string; side: 0 | 1; text: string } | null>(null)
+type Where = ReturnType<typeof where>
+const editing = ref<(Where & { side: 0 | 1; text: string }) | null>(null)
 const bySeam = computed(() => {
   const found: { label: string; lines: ProposedLine[] }[] = []
   for (const line of props.proposal.lines) {
@@ -34,7 +35,16 @@ const SIGN: Record<string, string> = { 'let out': '◀▶', 'take in': '▶◀',
 const refused = (line: ProposedLine) => line.by_hand && !line.cf_side_mm && !line.cb_side_mm
 const shown = (mm: number) => perEdge(Math.abs(mm), settings.unit)
 const said = computed(() => Object.entries(open.errors).find(([at]) => at.startsWith('line_edits'))?.[1])
-const where = (line: ProposedLine) => ({ seam: line.seam, level: line.level })
+const where = (line: ProposedLine) => ({
+  seam: line.seam,
+  level: line.level,
+  half: line.level ? null : line.half,
+  peak_mm: line.level ? null : line.z_mm,
+})
+const name = (line: ProposedLine) =>
+  line.level ? LEVEL_LABELS[line.level] : from(line.low_mm!, line.high_mm!, open.plan!.pattern!.zero, settings.unit)
+const told = (line: ProposedLine) =>
+  [SEEN[line.seen ?? 'by hand'], HALVES[line.half ?? 'both']].filter(Boolean).join(', ')
 async function begin(line: ProposedLine, side: 0 | 1, event: Event) {
   const row = (event.currentTarget as Element).closest('td')
   editing.value = { ...where(line), side, text: shown(side ? line.cb_side_mm : line.cf_side_mm) }
@@ -58,10 +68,11 @@ async function keep(line: ProposedLine) {
     : { cf_side_mm: mine, cb_side_mm: line.cb_side_mm }
   if (await open.setLine({ ...where(line), ...sides })) editing.value = null
 }
+const same = (a: Where, b: Where) =>
+  a.seam === b.seam && a.level === b.level && a.half === b.half && a.peak_mm === b.peak_mm
 const isEdited = (line: ProposedLine, side: number) =>
-  editing.value?.seam === line.seam && editing.value.level === line.level && editing.value.side === side
-const named = (line: ProposedLine, side: number) =>
-  `seam ${line.label}, ${LEVEL_LABELS[line.level]}, ${side ? 'CB' : 'CF'} side`
+  !!editing.value && same(editing.value, where(line)) && editing.value.side === side
+const named = (line: ProposedLine, side: number) => `seam ${line.label}, ${name(line)}, ${side ? 'CB' : 'CF'} side`
 </script>
 
 <template>
@@ -77,9 +88,15 @@ const named = (line: ProposedLine, side: number) =>
       </tr>
     </thead>
     <tbody v-for="seam in bySeam" :key="seam.label">
-      <tr v-for="(line, i) in seam.lines" :key="line.level" :class="{ mine: line.by_hand, refused: refused(line) }">
+      <tr
+        v-for="(line, i) in seam.lines"
+        :key="line.level ?? `${line.half} ${line.z_mm}`"
+        :class="{ mine: line.by_hand, refused: refused(line) }"
+      >
         <th v-if="!i" scope="rowgroup" :rowspan="seam.lines.length">{{ seam.label }}</th>
-        <td>{{ LEVEL_LABELS[line.level] }}</td>
+        <td>
+          {{ name(line) }}<span v-if="!line.level" class="seen">{{ told(line) }}</span>
+        </td>
         <td class="n" :class="kind(line) === 'let out' ? 'letout' : kind(line) === 'take in' ? 'takein' : ''">
           {{ SIGN[kind(line)] }} <span class="way">{{ refused(line) ? 'refused' : kind(line) }}</span>
         </td>
@@ -87,7 +104,7 @@ const named = (line: ProposedLine, side: number) =>
           <input
             v-if="isEdited(line, side)"
             v-model="editing!.text"
-            :aria-label="`Seam ${line.label}, ${LEVEL_LABELS[line.level]}, ${side ? 'CB' : 'CF'} side`"
+            :aria-label="`Seam ${line.label}, ${name(line)}, ${side ? 'CB' : 'CF'} side`"
             @keydown.enter.prevent="keep(line)"
             @keydown.esc.stop="
               () => {
@@ -112,7 +129,7 @@ const named = (line: ProposedLine, side: number) =>
             v-if="line.by_hand"
             type="button"
             class="act"
-            :aria-label="`Put back seam ${line.label}, ${LEVEL_LABELS[line.level]}`"
+            :aria-label="`Put back seam ${line.label}, ${name(line)}`"
             title="As it was worked out"
             @click="open.setLine(where(line))"
           >
@@ -122,7 +139,7 @@ const named = (line: ProposedLine, side: number) =>
             v-else
             type="button"
             class="act"
-            :aria-label="`Refuse seam ${line.label}, ${LEVEL_LABELS[line.level]}`"
+            :aria-label="`Refuse seam ${line.label}, ${name(line)}`"
             title="Leave this out"
             @click="open.setLine({ ...where(line), cf_side_mm: 0, cb_side_mm: 0 })"
           >
@@ -151,8 +168,13 @@ td {
 tbody + tbody tr:first-child > * {
   border-top: 2px solid var(--line);
 }
-.way {
+.way,
+.seen {
   font-size: 0.85rem;
+}
+.seen {
+  display: block;
+  color: var(--steel);
 }
 .amount {
   width: 44px;

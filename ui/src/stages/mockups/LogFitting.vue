@@ -114,6 +114,7 @@ const add = {
       to: bare(40),
       amount: '',
       how: 'pinched',
+      half: 'both',
     }),
 }
 async function gapTouched(z: number) {
@@ -365,8 +366,12 @@ const edgeRows = computed(() =>
         <button type="button" :aria-label="`Take out pinch ${i + 1}`" @click="one.pinches.splice(i, 1)">×</button>
         <span class="second"
           >from <input v-model="pinch.from" class="in" :aria-label="`Pinch ${i + 1}, from`" /> to
-          <input v-model="pinch.to" class="in" :aria-label="`Pinch ${i + 1}, to`" /> {{ settings.unit }}, each
-          half</span
+          <input v-model="pinch.to" class="in" :aria-label="`Pinch ${i + 1}, to`" /> {{ settings.unit }}, on
+          <select v-model="pinch.half" :aria-label="`Pinch ${i + 1}, half`">
+            <option value="both">each half</option>
+            <option value="right">her right</option>
+            <option value="left">her left</option>
+          </select></span
         >
         <p v-if="said('pinches', i)" class="bad" role="alert">{{ said('pinches', i) }}</p>
       </div>

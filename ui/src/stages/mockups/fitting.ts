@@ -26,7 +26,15 @@ export interface Written {
   words: { level: LevelName; word: Word }[]
   stand_offs: { level: LevelName; off_mm: string | number }[]
   taps: { key: number; view: View; z: string; across: number; word: Word; off: string }[]
-  pinches: { key: number; seam: number; from: string; to: string; amount: string; how: 'pinched' | 'slashed' }[]
+  pinches: {
+    key: number
+    seam: number
+    from: string
+    to: string
+    amount: string
+    how: 'pinched' | 'slashed'
+    half: Half
+  }[]
   edges: Record<string, { way: '' | 'high' | 'low'; off: string }>
   rides: { way: '' | 'up' | 'down'; off: string }
   swings: { way: '' | 'front' | 'back'; off: string }
@@ -39,6 +47,7 @@ export interface Written {
 
 type Pads = NonNullable<NewFitting['pads']>
 type MadeOf = NonNullable<NewFitting['made_of']>
+export type Half = NonNullable<NonNullable<Fitting['pinches']>[number]['half']>
 type EdgeSaid = NonNullable<Fitting['edges']>[number]
 type MovementTest = NonNullable<Fitting['moved']>[number]['test']
 
@@ -64,7 +73,8 @@ export function renumbered(one: Written): Written {
     padded: one.padded ?? true,
     rows: anew(rows),
     taps: anew(one.taps),
-    pinches: anew(one.pinches),
+    // kept before halves were told
+    pinches: anew(one.pinches).map((pinch) => ({ ...pinch, half: pinch.half ?? 'both' })),
   }
 }
 
@@ -154,6 +164,7 @@ export function written(plan: Plan, unit: Unit, one: Partial<Fitting>): Written 
     to: bare(pinch.to_mm, unit),
     amount: small(pinch.amount_mm, unit),
     how: pinch.amount_mm < 0 ? 'slashed' : 'pinched',
+    half: pinch.half ?? 'both',
   }))
   for (const edge of one.edges ?? [])
     found.edges[`${edge.edge} ${edge.place}`] = { way: edge.off_mm < 0 ? 'low' : 'high', off: small(edge.off_mm, unit) }
@@ -209,6 +220,7 @@ export function toSend(one: Written, unit: Unit, made: MadeOf, pads: Pads = []):
       from_mm: withUnit(pinch.from, unit),
       to_mm: withUnit(pinch.to, unit),
       amount_mm: signed(pinch.amount, pinch.how === 'slashed'),
+      half: pinch.half,
     })),
     edges: Object.entries(one.edges)
       .filter(([, edge]) => edge.way && edge.off.trim())

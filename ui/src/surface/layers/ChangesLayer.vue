@@ -53,7 +53,7 @@ const badges = computed(() =>
     />
     <g
       v-for="badge in badges"
-      :key="badge.seam + badge.kind"
+      :key="`${badge.seam} ${badge.kind} ${badge.z_mm}`"
       class="badge"
       :class="badge.kind === 'let out' ? 'letout' : 'takein'"
       :data-mark="`${badge.seam} ${badge.kind}`"
