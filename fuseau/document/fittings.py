@@ -127,7 +127,8 @@ class FittingGarment(Record):
 class Tap(Record):
     """A place touched on the drawn wearer: what it does there, and by how much where that can be said.
 
-    `across` is from the left of the drawing (0) to its right (1); `off_mm` is girth that stands off there.
+    `across` is from the left of the drawing (0) to its right (1), from CF to CB where she is seen from the side;
+    `off_mm` is girth that stands off there. `half` tells what only one of her sides needs.
     """
 
     view: View
@@ -135,6 +136,7 @@ class Tap(Record):
     across: PictureShare = 0.5
     word: Word
     off_mm: Annotated[float, Length("what stands off", 0, 120)] | None = None
+    half: Half = "both"
 
 
 class Pinch(Record):

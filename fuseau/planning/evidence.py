@@ -9,13 +9,15 @@ from fuseau.craft.base.practice import Practice
 from fuseau.craft.fitting.inference import Learned
 from fuseau.craft.pattern.pattern import BlockGirth, EdgeLine, Pattern, summed
 from fuseau.craft.pattern.places import At, PlacedChange, between, spread
-from fuseau.craft.wearer.body import Body
+from fuseau.craft.wearer.body import Body, BodyLevel
 from fuseau.document.build import Build
-from fuseau.document.fittings import EdgeSaid, Fitting, Pinch, Tap
+from fuseau.document.fittings import EdgeSaid, Fitting, Pinch, Tap, View
 
 _LEAST_SWING_MM = 2.0
 _AT_EDGE_MM = 15.0
 _AT_LEVEL_MM = 20.0
+_AT_SIDE = 0.2  # of the way from CF to the side: so near it, a place is the side's
+_BESIDE_HER_MM = 9.0  # the drawing reaches so far beyond her widest
 _LEAST_LEFT_MM = 1.0
 _LEFT_MM = 4.0  # what stands off at the back, less than this apart from the whole, is noise
 
@@ -84,28 +86,50 @@ def _pinned(pinch: Pinch, pattern: Pattern, fitting: int) -> PlacedChange:
 def _touched(
     tap: Tap, pattern: Pattern, body: Body, practice: Practice, fitting: int
 ) -> tuple[list[PlacedChange], float]:
-    """Taken out at the nearest seams of the block that was touched, over the height it was touched; and what is over.
-
-    The drawing shows her from the front, the side or the back; `across` runs over half her width.
-    """
-    level = min(body, key=lambda one: abs(one.side_mm - tap.z_mm))
-    shift = {"front": level.front_mm, "back": level.back_mm}.get(tap.view, level.side_mm) - level.side_mm
-    z, reach_mm = tap.z_mm - shift, practice.place_reach_mm
-    z = level.side_mm if abs(level.side_mm - z) < _AT_LEVEL_MM else z  # a touch is no finer than that
-    out = -(tap.off_mm or 0.0) / 2
-    way = min(abs(2 * tap.across - 1), 1.0)  # from the middle of the drawing to its outline
+    """Taken out at the nearest seams of the block that was touched, as high as it was touched; and what is over."""
+    spot = spot_of(tap, body)
+    nearest = min((level.side_mm for level in body), key=lambda z: abs(z - spot.z_mm))
+    z = nearest if abs(nearest - spot.z_mm) < _AT_LEVEL_MM else spot.z_mm  # a touch is no finer than that
+    side = abs(spot.round - 1) < _AT_SIDE
     found, over = spread(
         pattern,
-        math.asin(way) / (math.pi / 2) if tap.view == "front" else 2 - math.asin(way) / (math.pi / 2),
+        spot.round,
         z,
-        reach_mm,
-        out,
-        behind=None if tap.view == "side" else tap.view == "back",
-        half="both",
+        practice.place_reach_mm,
+        -(tap.off_mm or 0.0) / (2 if tap.half == "both" else 1),
+        behind=None if side else spot.round > 1,
+        half=tap.half,
         cap_mm=practice.seam_cap_mm,
     )
     told = {"seen": "stood off", "fitting": fitting}
-    return [one.model_copy(update=told) for one in found], 2 * over
+    return [one.model_copy(update=told) for one in found], (2 if tap.half == "both" else 1) * over
+
+
+@dataclass(frozen=True)
+class Spot:
+    """A place on her: round her (0 at CF, 1 at the side, 2 at CB), and its height at the side, as the levels lie there.
+
+    `z_mm` is the nominal height.
+    """
+
+    round: float
+    z_mm: float
+
+
+def spot_of(tap: Tap, body: Body) -> Spot:
+    """Where a touch on the drawn wearer lies. She is drawn as an ellipse at each height, within her widest."""
+    level = min(body, key=lambda one: abs(one.side_mm - tap.z_mm))
+    shift = {"front": level.front_mm, "back": level.back_mm}.get(tap.view, level.side_mm) - level.side_mm
+    halves = [_half_seen(one, tap.view) for one in body]
+    way = (2 * tap.across - 1) * (max(halves) + _BESIDE_HER_MM) / _half_seen(level, tap.view)
+    turned = math.asin(min(max(way, -1.0), 1.0)) / (math.pi / 2)
+    return Spot({"front": abs(turned), "back": 2 - abs(turned)}.get(tap.view, 1 + turned), tap.z_mm - shift)
+
+
+def _half_seen(level: BodyLevel, view: View) -> float:
+    """Half her width at a level, or half her depth from the side, mm (model, 17)."""
+    half = level.girth_mm / (2 * math.pi) / math.sqrt((level.width_to_depth**2 + 1) / 2)
+    return half if view == "side" else half * level.width_to_depth
 
 
 def _apart(places: list[PlacedChange]) -> tuple[PlacedChange, ...]:

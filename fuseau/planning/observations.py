@@ -1,6 +1,8 @@
 """What was noted at fittings, as observations along the lacing edge, and what they teach (model, section 6)."""
 
-from dataclasses import dataclass
+import math
+from collections.abc import Mapping
+from dataclasses import dataclass, replace
 from typing import Self
 
 import numpy as np
@@ -9,7 +11,7 @@ from fuseau.craft.base.curves import Array
 from fuseau.craft.base.practice import Practice
 from fuseau.craft.fit.fit import Lacing, fit
 from fuseau.craft.fit.target import Job, Pull, pull_of
-from fuseau.craft.fitting.inference import Belief, believed_without, infer
+from fuseau.craft.fitting.inference import Belief, PlaceDug, believed_without, infer
 from fuseau.craft.fitting.seen import ROOM, WORDS, WORDS_OF_SUPPORT, Strip, Tried, Word, Worn
 from fuseau.craft.materials.cloths import Cloth
 from fuseau.craft.pattern.pattern import Pattern
@@ -18,12 +20,18 @@ from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS
 from fuseau.craft.wearer.measures import LevelName
 from fuseau.document.build import Build
 from fuseau.document.fittings import AlsoLaced, Fitting
-from fuseau.planning.evidence import jaw_digs
+from fuseau.planning.evidence import jaw_digs, spot_of
 from fuseau.planning.lacings import edge_of
 
 _FLIPPED_SHARE = 0.5  # upside down, what is left of the differences has to be less than this
 _FLIPPED_MM = 8.0
 _SURE_SHARE = 0.5  # of that
+_PLACE_SHARE, _LEVEL_SHARE = (
+    0.35,
+    0.6,
+)  # of comfort: from the place itself to the level
+_HARDLY = 0.02
+TapKey = tuple[int, int]  # the number of a fitting, and which of its touches
 _UNTOLD = {"note": "", "photos": (), "hours": None, "cost": None, "under": "", "tried_on": None, "corrected": 0}
 
 
@@ -113,8 +121,53 @@ def worn_of(build: Build, measured: Body) -> tuple[Worn, ...]:
 
 
 def infer_belief(inputs: InferenceInputs) -> Belief:
-    """The posterior after all fittings."""
-    return infer(inputs.measured, tried_on(inputs), inputs.practice, inputs.strips, inputs.worn, inputs.cloths)
+    """The posterior after all fittings.
+
+    A touch that digs is first of the level's pressure; where what the gaps say leaves that low, it is of the place, and
+    says nothing of her girth (model, 6: where it digs). Between, it counts for a part.
+    """
+    digs = [(one, k) for one in inputs.tried for k in _digging(inputs, one)]
+    if not digs:
+        return _inferred(inputs, {})
+    plain = _inferred(inputs, {(one.fitting.number, k): 0.0 for one, k in digs})
+    counts: dict[TapKey, float] = {}
+    dug = []
+    for one, k in digs:
+        tap = one.fitting.taps[k]
+        spot = spot_of(tap, inputs.measured)
+        share = plain.pressed(one.fitting.number, _inside(_back_of(spot.z_mm, inputs.measured), one.pattern))
+        counts[one.fitting.number, k] = float(np.clip((share - _PLACE_SHARE) / (_LEVEL_SHARE - _PLACE_SHARE), 0.0, 1.0))
+        if counts[one.fitting.number, k] < 0.9:
+            dug.append(
+                PlaceDug(
+                    fitting=one.fitting.number,
+                    tap=k,
+                    view=tap.view,
+                    half=tap.half,
+                    round=spot.round,
+                    z_mm=spot.z_mm,
+                    expected_share=share,
+                )
+            )
+    belief = _inferred(inputs, counts) if any(counts.values()) else plain
+    return replace(belief, learned=belief.learned.model_copy(update={"dug": tuple(dug)}))
+
+
+def _inferred(inputs: InferenceInputs, counts: Mapping[TapKey, float]) -> Belief:
+    tried = tried_on(inputs, counts)
+    return infer(inputs.measured, tried, inputs.practice, inputs.strips, inputs.worn, inputs.cloths)
+
+
+def _digging(inputs: InferenceInputs, one: TriedOn) -> list[int]:
+    """Which touches of a fitting dig, by their place in the list; a collar's jaw has its own rule."""
+    if inputs.tied or one.fitting.made_of.closing == "open":
+        return []
+    return [k for k, tap in enumerate(one.fitting.taps) if tap.word == "digs" and tap.off_mm is None]
+
+
+def _back_of(side_mm: float, body: Body) -> float:
+    """The height at the back of what lies so high at the side."""
+    return float(np.interp(side_mm, [one.side_mm for one in body], [one.back_mm for one in body]))
 
 
 @dataclass(frozen=True)
@@ -161,9 +214,9 @@ def _rms(values: Array) -> float:
     return float(np.sqrt(np.mean(values**2)))
 
 
-def tried_on(inputs: InferenceInputs) -> list[Tried]:
-    """Every fitting as the estimate takes it."""
-    return [lacing for one in inputs.tried for lacing in _tried(inputs, one)]
+def tried_on(inputs: InferenceInputs, counts: Mapping[TapKey, float] | None = None) -> list[Tried]:
+    """Every fitting as the estimate takes it; `counts` is for how much a touch counts that is not all of the level."""
+    return [lacing for one in inputs.tried for lacing in _tried(inputs, one, counts or {})]
 
 
 def too_thin(build: Build, fitting: Fitting) -> bool:
@@ -177,10 +230,10 @@ def widened(build: Build, fitting: Fitting) -> float:
     return wide * (build.practice.thin_wider if too_thin(build, fitting) else 1.0)
 
 
-def _tried(inputs: InferenceInputs, one: TriedOn) -> list[Tried]:
+def _tried(inputs: InferenceInputs, one: TriedOn, counts: Mapping[TapKey, float]) -> list[Tried]:
     """Every lacing of a fitting: as it was worn, then the others of that evening."""
     fitting = one.fitting
-    found = [_as_worn(inputs, one)]
+    found = [_as_worn(inputs, one, counts)]
     if fitting.made_of.closing == "laced" and not inputs.tied:
         found += [_also(inputs, one, other) for other in fitting.also]
     return found
@@ -235,7 +288,7 @@ def _also(inputs: InferenceInputs, one: TriedOn, other: AlsoLaced) -> Tried:
     )
 
 
-def _as_worn(inputs: InferenceInputs, one: TriedOn) -> Tried:
+def _as_worn(inputs: InferenceInputs, one: TriedOn, counts: Mapping[TapKey, float]) -> Tried:
     practice, fitting, pattern, wide = inputs.practice, one.fitting, one.pattern, one.wider
     closing = fitting.made_of.closing
     held = closing != "open"
@@ -244,8 +297,17 @@ def _as_worn(inputs: InferenceInputs, one: TriedOn) -> Tried:
     lacing = _lacing(inputs, one, fitting.pull)
     said = [(_height(inputs, pattern, one.level), one.word) for one in fitting.words]
     at_jaw = jaw_digs(fitting, pattern) if inputs.tied else ()
-    said += [(_inside(tap.z_mm, pattern), tap.word) for tap in fitting.taps if tap.off_mm is None and tap not in at_jaw]
+    touched = [
+        (_inside(tap.z_mm, pattern), tap.word, counts.get((fitting.number, k), 1.0))
+        for k, tap in enumerate(fitting.taps)
+        if tap.off_mm is None and tap not in at_jaw
+    ]
     words = [(z, *_words(inputs)[word]) for z, word in said] if not inputs.tied else []
+    for z, word, share in touched:
+        if share > _HARDLY and not inputs.tied:
+            wanted, reach = _words(inputs)[word]
+            words.append((z, wanted, reach / math.sqrt(share)))
+    said += [(z, word) for z, word, _ in touched]
     room = [(z, *ROOM[word]) for z, word in said] if inputs.tied else []
     offs = [(_height(inputs, pattern, one.level), one.off_mm, practice.pinch_spread_mm) for one in fitting.stand_offs]
     return Tried(

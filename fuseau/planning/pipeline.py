@@ -42,6 +42,7 @@ from fuseau.planning.bones import (
     with_stiff_edges,
 )
 from fuseau.planning.cache import StageCache
+from fuseau.planning.dug import check_dug
 from fuseau.planning.evidence import stale_versions, with_side_seam_seen
 from fuseau.planning.fits import FitInputs, ForeseeInputs, foresee_mock_up, settle_fit
 from fuseau.planning.fitting_checks import check_fittings, words_apart
@@ -236,6 +237,7 @@ def _plan_garment(build: Build, unit: Unit, cache: StageCache, findings: list[Fi
         *check_fit(final, practice, build.target.ease_at),
         *_check_edges(build, cache, pattern, aimed, body, final),
         *check_fittings(build, learned, proposal, pattern, flipped),
+        *check_dug(build, learned, pattern, body, hardware.bones),
         *_check_decided(build, pattern, final),
         *said,
         *plied.findings,

@@ -10,6 +10,11 @@ WORST = {
     "top edge": "its top edge has too much room or too little",
     "bottom edge": "its bottom edge has too much room or too little",
 }
+WAYS = {
+    f"{way}{half}": f"{words}{on}"
+    for way, words in {"front": "in front", "side": "at the side", "back": "behind"}.items()
+    for half, on in {"": "", ".left": " on her left", ".right": " on her right"}.items()
+}
 TELLS = {
     "a tape over it": "a tape round the laced garment",
     "a second pull": "the gap at a light pull as well",
@@ -86,6 +91,26 @@ MESSAGES = {
     "has to open.",
     "jaw_digs.front": "Its top edge digs under the jaw: it is too high in front. Her girth is not to blame for it.",
     "jaw_digs.side": "Its top edge digs under the jaw: it is too high at the side. Her girth is not to blame for it.",
+    # a place that digs
+    **{
+        f"dug.{cause}": f"Fitting {{fitting:.0f}}: it dug {{way:way}} at the {{level:level}}, where it is pressed with "
+        f"{{share:percent}} % of what is comfortable: it is the place, not her girth. {words}"
+        for cause, words in {
+            "edge_top": "The top line ends there: lower it, or let the seam out under it.",
+            "edge_hem": "The hem ends there: raise it, or let the seam out over it.",
+            "bone_end": "A bone of the garment ends there: a shorter one, or another kind, lies clear of it.",
+            "hip_bone": "Her hip bone lies there, close under the skin: give it room, or a soft pad inside.",
+            "rib_edge": "The edge of her ribs lies there: give it room, or a soft pad inside.",
+            "bust_root": "The root of the bust lies there: give it room.",
+            "seam": "A seam lies there: press its allowances flat, or let it out there.",
+            "place": "Look what lies under it; room at the nearest seam helps most of it.",
+        }.items()
+    },
+    "dug.or": "Or, where it digs at the {level:level}:",
+    "mend.let_out_there": "Let out {seam} there by {by_mm:hardware}, fading over {reach_mm:length}",
+    "mend.edge_there.top": "Lower the top line at {place} by 1 cm",
+    "mend.edge_there.hem": "Raise the hem at {place} by 1 cm",
+    "mend.shorter_bone": "The bone of {channel} {by_mm:hardware} shorter",
     "mend.raise_hem": "Raise the hem at CF",
     "mend.lower_top_at_side": "Lower the top line at the side",
     "mend.lower_top_at_cf": "Lower the top line at CF",

@@ -41,8 +41,8 @@ class Words(string.Formatter):
     Templates are format strings. Beside Python's own formats a quantity can be shown as `length` (cm to 0.1 or inches
     to 1/8), `run` (metres or yards), `plus_length` or `plus`, `plus1`, `plus2` (with its sign, and so many decimals),
     `bare` (a length without its unit), `hardware` (mm, or inches to 1/16), `percent` (a share, whole) or `percent1`;
-    a name as `level` (of the body, in running text), `capital`, `worst` (by what a garment fails), `tells` (what
-    would), `opening` or `line` (where it lies).
+    a name as `level` (of the body, in running text), `capital`, `worst` (by what a garment fails), `way` (where round
+    her), `tells` (what would), `opening` or `line` (where it lies).
 
     >>> Words("in")(Message(code="hooks.pitch", given={"pitch_mm": 15.0}))
     'Every 9/16 in, the last as near to both edges as it goes.'
@@ -66,6 +66,7 @@ class Words(string.Formatter):
             "capital": capital,
             "tells": lambda name: mockups.TELLS[name],
             "worst": lambda name: mockups.WORST[name],
+            "way": lambda name: mockups.WAYS[name],
             "opening": lambda kind: front.OPENINGS[kind],
             "line": lambda line: {"CF": "in front", "CB": "behind", "side": "at the side"}.get(line, f"at {line}"),
         }

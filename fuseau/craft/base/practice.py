@@ -44,6 +44,7 @@ class Practice(Record):
     word_spread: float = _number(1.0, "How much an answer in words is trusted: wider is less.", 0.2, 5)
     laced_spread_mm: float = _number(5, "A girth taped over the laced garment.", 1, 30)
     pinch_spread_mm: float = _number(4, "What was pinched out or slashed open at a seam.", 1, 20)
+    dig_let_out_mm: float = _number(6, "What the nearest seam is let out by, on each half, where a place digs.", 2, 20)
     place_reach_mm: float = _number(40, "How far up and down a place reaches that was touched.", 10, 120)
     model_spread_mm: float = _number(2, "What a gap differs by from any model, however good.", 0, 20)
     give_spread: float = _number(0.3, "How far one body's give is from the table's.", 0.05, 1)

@@ -10,6 +10,7 @@ is left over than the spreads explain, all spreads are widened by its root.
 import math
 from collections.abc import Container, Sequence
 from dataclasses import dataclass, field, replace
+from typing import Literal
 
 import numpy as np
 
@@ -34,6 +35,7 @@ from fuseau.craft.fitting.seen import (
 )
 from fuseau.craft.fitting.unknowns import Unknowns
 from fuseau.craft.materials.cloths import CLOTHS, Cloth, ClothName
+from fuseau.craft.pattern.places import Half
 from fuseau.craft.wearer.body import Body
 from fuseau.craft.wearer.measures import LevelName
 
@@ -95,6 +97,21 @@ class StandsOff(Record):
     left_mm: float
 
 
+class PlaceDug(Record):
+    """A place at which it dug though the gap says that it presses little there: by what share of her comfort.
+
+    `round` is 0 at CF, 1 at the side, 2 at CB; `z_mm` as the levels lie at the side.
+    """
+
+    fitting: int
+    tap: int
+    view: Literal["front", "side", "back"]
+    half: Half
+    round: float
+    z_mm: float
+    expected_share: float
+
+
 class LearnedCloth(Record):
     """By what share a cloth stretches beyond its table: as such cloths do, and as this one is believed to."""
 
@@ -123,6 +140,7 @@ class Learned(Record):
     ambiguity: Ambiguity | None = None
     stands_off: tuple[StandsOff, ...] = ()
     words: tuple[WordExpected, ...] = ()
+    dug: tuple[PlaceDug, ...] = ()
 
 
 @dataclass(frozen=True, eq=False)
@@ -139,6 +157,11 @@ class Belief:
     mean: Array
     covariance: Array
     foreknown_mm: Array | None
+    felt: tuple[tuple[int, Array, Array], ...] = ()
+
+    def pressed(self, fitting: int, back_mm: float) -> float:
+        """How firmly it pressed at a fitting at a height of the back, as worn, as a share of her comfort."""
+        return next((float(np.interp(back_mm, z, share)) for number, z, share in self.felt if number == fitting), 0.0)
 
     def drawn(self, count: int, seed: int) -> Array:
         """What may be so, drawn from the belief, (count, unknowns that last): the same for the same seed."""
@@ -527,7 +550,8 @@ def _belief(unknowns: Unknowns, sights: list[Sight], at: Array, here: Linear, st
         ambiguity=which(at, unknowns, covariance, sights, stripped),
     )
     foreknown = _foreknown(unknowns, sights, here.looked)
-    return Belief(believed, learned, unknowns, at[lasting], covariance[lasting, lasting], foreknown)
+    felt = tuple((sight.tried.number, sight.z, felt) for sight, felt in zip(sights, here.looked.felt, strict=True))
+    return Belief(believed, learned, unknowns, at[lasting], covariance[lasting, lasting], foreknown, felt)
 
 
 def _foreknown(unknowns: Unknowns, sights: list[Sight], looked: Looked) -> Array | None:
