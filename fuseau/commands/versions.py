@@ -105,6 +105,7 @@ def as_drafted(build: Build, pattern: Pattern) -> Build:
             "top": TopWish(),
             "hem": HemWish(),
             "allowances": pattern.allowances,
+            "waist_mm": 0.0,
         }
     )
     return with_parts(build, draft=draft)

@@ -152,6 +152,10 @@ class DraftChoices(Record):
     top: TopWish = TopWish()
     hem: HemWish = HemWish()
     allowances: Allowances = Allowances()
+    waist_mm: Annotated[float, Length("how far the waist is moved", -80, 80)] = Field(
+        default=0.0,
+        description="How far up the waist of the next version goes on its cloth, with all that lies on it.",
+    )
 
 
 class MeasuringRef(Record):
@@ -426,10 +430,9 @@ class Build(Record):
     def _pinched(self, at: str, version: int, pinch: Pinch, pattern: Pattern) -> Pattern:
         """A pattern with a pinch, which is at one of its seams, on the garment, and no more than its panels hold."""
         if pinch.seam in (0, len(pattern.panels)):
-            edge, lies = ("CF", "on the fold or along what opens it") if pinch.seam == 0 else ("CB", "along the lace")
-            raise at_field(
-                f"{at}.seam", f"{edge} lies straight, {lies}: nothing is pinned there. Pin the seam beside it."
-            )
+            edge = "CF" if pinch.seam == 0 else "CB"
+            straight = f"{edge} lies straight, on the fold or along what opens it: nothing is pinned there."
+            raise at_field(f"{at}.seam", f"{straight} Pin the seam beside it.")
         if pinch.seam > len(pattern.panels):
             raise at_field(f"{at}.seam", f"Version {version} has no seam {seam_label(pinch.seam)}.")
         low, high = reach(pattern)

@@ -127,7 +127,8 @@ class FittingGarment(Record):
 class Tap(Record):
     """A place touched on the drawn wearer: what it does there, and by how much where that can be said.
 
-    `across` is from the left of the drawing (0) to its right (1), from CF to CB where she is seen from the side;
+    `across` is from the left of her outline as drawn at that height (0) to its right (1), which is from CF to CB where
+    she is seen from the side;
     `off_mm` is girth that stands off there. `half` tells what only one of her sides needs.
     """
 

@@ -9,15 +9,13 @@ from fuseau.craft.base.practice import Practice
 from fuseau.craft.fitting.inference import Learned
 from fuseau.craft.pattern.pattern import BlockGirth, EdgeLine, Pattern, summed
 from fuseau.craft.pattern.places import At, PlacedChange, between, spread
-from fuseau.craft.wearer.body import Body, BodyLevel
+from fuseau.craft.wearer.body import Body
 from fuseau.document.build import Build
-from fuseau.document.fittings import EdgeSaid, Fitting, Pinch, Tap, View
+from fuseau.document.fittings import EdgeSaid, Fitting, Pinch, Tap
 
-_LEAST_SWING_MM = 2.0
 _AT_EDGE_MM = 15.0
 _AT_LEVEL_MM = 20.0
 _AT_SIDE = 0.2  # of the way from CF to the side: so near it, a place is the side's
-_BESIDE_HER_MM = 9.0  # the drawing reaches so far beyond her widest
 _LEAST_LEFT_MM = 1.0
 _LEFT_MM = 4.0  # what stands off at the back, less than this apart from the whole, is noise
 
@@ -117,19 +115,11 @@ class Spot:
 
 
 def spot_of(tap: Tap, body: Body) -> Spot:
-    """Where a touch on the drawn wearer lies. She is drawn as an ellipse at each height, within her widest."""
+    """Where a touch on the drawn wearer lies: she is an ellipse at each height, whose width `across` runs over."""
     level = min(body, key=lambda one: abs(one.side_mm - tap.z_mm))
     shift = {"front": level.front_mm, "back": level.back_mm}.get(tap.view, level.side_mm) - level.side_mm
-    halves = [_half_seen(one, tap.view) for one in body]
-    way = (2 * tap.across - 1) * (max(halves) + _BESIDE_HER_MM) / _half_seen(level, tap.view)
-    turned = math.asin(min(max(way, -1.0), 1.0)) / (math.pi / 2)
+    turned = math.asin(2 * tap.across - 1) / (math.pi / 2)
     return Spot({"front": abs(turned), "back": 2 - abs(turned)}.get(tap.view, 1 + turned), tap.z_mm - shift)
-
-
-def _half_seen(level: BodyLevel, view: View) -> float:
-    """Half her width at a level, or half her depth from the side, mm (model, 17)."""
-    half = level.girth_mm / (2 * math.pi) / math.sqrt((level.width_to_depth**2 + 1) / 2)
-    return half if view == "side" else half * level.width_to_depth
 
 
 def _apart(places: list[PlacedChange]) -> tuple[PlacedChange, ...]:
@@ -172,11 +162,17 @@ def moved_edges(said: tuple[EdgeSaid, ...], top: EdgeLine, hem: EdgeLine) -> tup
     return lowered(top, "top"), lowered(hem, "hem")
 
 
+def side_seam_off(build: Build) -> float:
+    """How far to the front the side seam of the present version hung, as last said, mm; 0 where it hung right."""
+    told = [one.swings_mm for one in fittings_of_current(build) if one.swings_mm is not None]
+    return told[-1] if told and abs(told[-1]) >= build.practice.side_seam_off_mm else 0.0
+
+
 def with_side_seam_seen(build: Build, body: Body) -> Body:
     """The body with its front shares as the side seam told them: it swings to where the garment is too small."""
     told = [one for one in build.fittings if one.swings_mm is not None]
     version = build.version_numbered(told[-1].version) if told else None
-    if version is None or abs(told[-1].swings_mm or 0.0) < _LEAST_SWING_MM:
+    if version is None or abs(told[-1].swings_mm or 0.0) < build.practice.side_seam_off_mm:
         return body
     shape, gap = version.pattern.shape, build.gap_mm
     heights = np.array([level.side_mm for level in body])

@@ -1,5 +1,7 @@
 """Findings on the fittings: what she could not do in it, what a mock-up could not tell, what does not go together."""
 
+import math
+
 import numpy as np
 
 from fuseau.craft.base.findings import Change, Finding, Mend, Severity, finding, mend
@@ -14,7 +16,7 @@ from fuseau.planning.observations import too_thin, widened
 from fuseau.planning.plan import Proposal
 
 _SPREADS_OFF = 3.0
-_STEP_MM = 10.0
+_STEP_MM, _CLEAR_OF_LAP_MM = 10.0, 10.0
 _SAME_HEIGHT_MM = 15.0
 _WORDS_OFF, _DIGS, _OFF = 2.5, 1.0, 0.05
 
@@ -183,9 +185,13 @@ def _lowered(line: EdgeLine, edge: str, place: str, by_mm: float) -> Change:
 
 def _movements(build: Build, fitting: Fitting, pattern: Pattern) -> list[Finding]:
     """What she could not do, or only with trouble, and what would let her."""
-    return [
+    found = [
         _movement(build, fitting, one.test, one.went == "not", pattern) for one in fitting.moved if one.went != "well"
     ]
+    if build.wearer.waist_to_lap_sitting_mm is None and any(one.code == "moved_sit" for one in found):
+        lap = "wearer.waist_to_lap_sitting_mm"
+        found.append(finding("ask_lap", "mockups", "advice", at=lap, where=f"Fitting {fitting.number}"))
+    return found
 
 
 def _at_jaw(build: Build, fitting: Fitting, pattern: Pattern) -> list[Finding]:
@@ -201,7 +207,9 @@ def _at_jaw(build: Build, fitting: Fitting, pattern: Pattern) -> list[Finding]:
             "caution",
             where=f"Fitting {fitting.number}",
             mend=mend(
-                f"mend.lower_top_at_{places[view][0].lower()}", _lowered(pattern.top, "top", places[view][0], _STEP_MM)
+                f"mend.lower_top_at_{places[view][0].lower()}",
+                _lowered(pattern.top, "top", places[view][0], _STEP_MM),
+                by_mm=_STEP_MM,
             ),
             said=places[view][1],
         )
@@ -232,11 +240,14 @@ def _frees(build: Build, test: MovementTest, never: bool, pattern: Pattern) -> M
     """What would let her; None where only somebody near would."""
     step = 2 * _STEP_MM if never else _STEP_MM
     if test in ("sit", "bend"):
-        return mend("mend.raise_hem", _lowered(pattern.hem, "hem", "CF", -step))
+        lap = build.wearer.waist_to_lap_sitting_mm
+        if test == "sit" and lap is not None:  # clear of her lap, if that is more
+            step = max(step, _STEP_MM * math.ceil((_CLEAR_OF_LAP_MM - pattern.hem.cf_mm - lap) / _STEP_MM))
+        return mend("mend.raise_hem", _lowered(pattern.hem, "hem", "CF", -step), by_mm=step)
     if test == "raise arms":
-        return mend("mend.lower_top_at_side", _lowered(pattern.top, "top", "side", step))
+        return mend("mend.lower_top_at_side", _lowered(pattern.top, "top", "side", step), by_mm=step)
     if test == "turn the head":
-        return mend("mend.lower_top_at_cf", _lowered(pattern.top, "top", "CF", step))
+        return mend("mend.lower_top_at_cf", _lowered(pattern.top, "top", "CF", step), by_mm=step)
     if test == "breathe":
         share = build.target.shares.get("underbust", build.practice.share_underbust)
         less = round(max(0.1, share - (0.2 if never else 0.1)), 2)

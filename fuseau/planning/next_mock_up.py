@@ -3,6 +3,8 @@
 from fuseau.craft.base.findings import Change, Message, message
 from fuseau.craft.base.record import Record
 from fuseau.craft.fit.fit import Fit
+from fuseau.craft.pattern.alterations import Alteration
+from fuseau.craft.pattern.pattern import seam_label
 from fuseau.craft.wearer.body import Body
 from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS
 from fuseau.document.build import Build
@@ -37,13 +39,16 @@ class MockUpPlan(Record):
     differs: Differs
 
 
-def plan_mock_up(build: Build, body: Body, mock_up: Fit, final: Fit) -> MockUpPlan:
-    """What the next trying-on needs, from what is believed of the wearer and what the garment will be."""
+def plan_mock_up(build: Build, body: Body, mock_up: Fit, final: Fit, proposed: Alteration | None = None) -> MockUpPlan:
+    """What the next trying-on needs, from what is believed of the wearer and what the garment will be.
+
+    `proposed` is the change of the version that is tried on next; None tries the present one.
+    """
     tied = GARMENT_KINDS[build.kind].tied
     return MockUpPlan(
         parts=tuple(_parts(build, mock_up, tied)),
         leave_out=tuple(_leave_out(build)),
-        look_at=tuple(_look_at(build, body, final)),
+        look_at=(*_places(build, proposed), *_look_at(build, body, final)),
         differs=Differs(
             take_up_mm=final.take_up_mm - mock_up.take_up_mm,
             stretch_mm=mock_up.stretch_mm - final.stretch_mm,
@@ -114,6 +119,24 @@ def _leave_out(build: Build) -> list[Message]:
     if build.draft.cups and not build.fittings:
         found.append(message("leave_out.wires"))
     return found
+
+
+def _places(build: Build, proposed: Alteration | None) -> list[Message]:
+    """The places that the version changed which is tried on next: whether what was seen there is mended."""
+    current = build.current
+    made = proposed or (current.alteration if current else None)
+    if made is None or current is None:
+        return []
+    return [
+        message(
+            "look_at.place.in" if one.amount_mm < 0 else "look_at.place.out",
+            seam=seam_label(one.seam),
+            low_mm=one.ends(current.pattern)[0],
+            high_mm=one.ends(current.pattern)[1],
+            by_mm=abs(one.amount_mm),
+        )
+        for one in made.places
+    ]
 
 
 def _look_at(build: Build, body: Body, final: Fit) -> list[Message]:

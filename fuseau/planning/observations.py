@@ -310,13 +310,17 @@ def _as_worn(inputs: InferenceInputs, one: TriedOn, counts: Mapping[TapKey, floa
     said += [(z, word) for z, word, _ in touched]
     room = [(z, *ROOM[word]) for z, word in said] if inputs.tied else []
     offs = [(_height(inputs, pattern, one.level), one.off_mm, practice.pinch_spread_mm) for one in fitting.stand_offs]
+    felt = tuple((z, share, spread * practice.word_spread * wide) for z, share, spread in words if held)
+    right = WORDS_OF_SUPPORT["right"][0]
+    as_held = tuple(one for one in felt if one[1] == right) if inputs.job == "none" else ()
     return Tried(
         number=fitting.number,
         lacing=lacing,
         z_mm=np.array([reading.z_mm for reading in readings]),
         gap_mm=np.array([reading.gap_mm for reading in readings]),
         spread_mm=wide * np.array([reading.spread_mm or usual for reading in readings]),
-        words=tuple((z, share, spread * practice.word_spread * wide) for z, share, spread in words if held),
+        words=tuple(one for one in felt if one not in as_held),
+        as_held=as_held,
         room_mm=tuple((z, room, spread * wide) for z, room, spread in room if held),
         stand_off_mm=tuple((z, off, spread * wide) for z, off, spread in offs if held),
         laced_mm=tuple(

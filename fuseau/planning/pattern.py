@@ -58,6 +58,7 @@ class AimInputs:
     edges_said: tuple[EdgeSaid, ...]
     places: tuple[PlacedChange, ...]
     laced: bool
+    waist_mm: float = 0.0
     padded: tuple[float, ...] = ()
 
     @classmethod
@@ -83,6 +84,7 @@ class AimInputs:
             edges_said=tuple(said for fitting in fittings_of_current(build) for said in fitting.edges),
             places=seen_at_places(build, body, learned).places,
             laced=build.back.laced,
+            waist_mm=choices.waist_mm,
             padded=tuple(map(float, girths_added(build.pads, build.body, build.practice.pad_gives_share)))
             if build.pads
             else (),
@@ -205,7 +207,7 @@ def edges(inputs: AimInputs) -> tuple[EdgeLine, EdgeLine]:
     """Top line and hem: as wished, else as the current version has them, else as suggested for the kind."""
     current, body = inputs.current, inputs.body
     if current is not None:
-        top, hem = moved_edges(inputs.edges_said, current.top, current.hem)
+        top, hem = (line.moved(-inputs.waist_mm) for line in moved_edges(inputs.edges_said, current.top, current.hem))
         return _wished(inputs.top, top, 1, current.top), _wished(inputs.hem, hem, -1, current.hem)
     top, hem = suggest_edges(inputs.lap_mm, body, inputs.kind)
     cup = inputs.cup

@@ -57,8 +57,9 @@ from fuseau.planning.pads import check_padding, made_pads
 from fuseau.planning.pattern import AimInputs, LayInputs, ShownInputs, aim_pattern, lay, show_pattern
 from fuseau.planning.plan import Before, HardwarePlan, LeftHardware, Plan
 from fuseau.planning.proposal import ProposalInputs, propose
+from fuseau.planning.seat import check_seat
 from fuseau.planning.trims import TrimsInputs, TrimsLaid, lay_trims
-from fuseau.planning.verdict import verdict
+from fuseau.planning.verdict import SETTLED_FIRST, verdict
 from fuseau.planning.wearer import MeasuredInputs, ask_for, check_guesses, measured_body
 
 
@@ -215,6 +216,10 @@ def _plan_garment(build: Build, unit: Unit, cache: StageCache, findings: list[Fi
         )
 
     apart = words_apart(learned) if learned else []
+    sat = [
+        *check_seat(build, learned, pattern, mock_up),
+        *check_dug(build, learned, pattern, body, hardware.bones),
+    ]
     findings = [
         *findings,
         *check_guesses(body),
@@ -236,8 +241,8 @@ def _plan_garment(build: Build, unit: Unit, cache: StageCache, findings: list[Fi
         *check_lines(aimed_pattern, body, build.wearer.waist_to_lap_sitting_mm),
         *check_fit(final, practice, build.target.ease_at),
         *_check_edges(build, cache, pattern, aimed, body, final),
+        *sat,
         *check_fittings(build, learned, proposal, pattern, flipped),
-        *check_dug(build, learned, pattern, body, hardware.bones),
         *_check_decided(build, pattern, final),
         *said,
         *plied.findings,
@@ -267,8 +272,11 @@ def _plan_garment(build: Build, unit: Unit, cache: StageCache, findings: list[Fi
             proposal is not None,
             learned.ambiguity if learned else None,
             apart[0].level if apart else None,
+            next((one for one in sat if one.code in SETTLED_FIRST and one.mend is not None), None),
         ),
-        mock_up_plan=plan_mock_up(build, body, proposal.mock_up if proposal else mock_up, final),
+        mock_up_plan=plan_mock_up(
+            build, body, proposal.mock_up if proposal else mock_up, final, proposal.alteration if proposal else None
+        ),
         cup_boning=cup_boning(shown.cup, practice),
         layers=plied.plan,
         trims=trimmed.plan,

@@ -25,6 +25,7 @@ from fuseau.craft.pattern.alterations import (
     lines,
     marks,
     same_cut,
+    together,
 )
 from fuseau.craft.pattern.pattern import (
     Allowances,
@@ -42,7 +43,7 @@ from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS
 from fuseau.craft.wearer.measures import LevelName
 from fuseau.document.build import Build
 from fuseau.document.fittings import Fitting
-from fuseau.planning.evidence import Seen, fittings_of_current, seen_at_places
+from fuseau.planning.evidence import Seen, fittings_of_current, seen_at_places, side_seam_off
 from fuseau.planning.lacings import final_lacing, mock_up_lacing
 from fuseau.planning.pattern import seam_allowances
 from fuseau.planning.plan import Proposal
@@ -74,6 +75,7 @@ class ProposalInputs:
     asked: frozenset[LevelName]
     practice: Practice
     seen: Seen
+    swings_mm: float
     line_edits: tuple[LineEdit, ...]
     mock_up: Lacing
     final: Lacing
@@ -107,6 +109,7 @@ class ProposalInputs:
             said=_said(here[-1]) if here else {},
             asked=frozenset(build.target.ease_at) | ({"waist"} if build.target.job != "none" else set()),
             practice=build.practice,
+            swings_mm=side_seam_off(build),
             seen=seen_at_places(build, body, belief.learned if build.fittings else None),
             line_edits=tuple(one for one in build.line_edits if one.version == current.number),
             mock_up=mock_up_lacing(build, aimed_pattern),
@@ -140,20 +143,19 @@ class _Made:
 def propose(inputs: ProposalInputs) -> Proposal | None:
     """The next version, when what is now known or wished differs enough from the current one. Raises Unsettled."""
     current, aimed_pattern = inputs.current, inputs.aimed_pattern
-    redraft = not same_cut(current, aimed_pattern)
+    placed_on = with_places(current, inputs.seen.places)
+    redraft = not same_cut(placed_on, aimed_pattern)
     if redraft and inputs.finished:
         return None  # a finished garment is altered, and cut no other way
     change = np.zeros(len(aimed_pattern.stations)) if redraft else _girth_change(current, aimed_pattern)
     edges_change = (current.top, current.hem) != (aimed_pattern.top, aimed_pattern.hem)
-    places = inputs.seen.places
+    places, swings = inputs.seen.places, inputs.swings_mm != 0
     same_allowances = current.allowances == aimed_pattern.allowances
-    small = inputs.same or _largest_change(with_places(current, places), aimed_pattern) < (
-        inputs.practice.worth_changing_mm
-    )
+    small = inputs.same or _largest_change(placed_on, aimed_pattern) < inputs.practice.worth_changing_mm
     by_hand = any(max(abs(one.cf_side_mm), abs(one.cb_side_mm)) > 0.05 for one in inputs.line_edits)
-    if not redraft and not edges_change and same_allowances and not places and small and not by_hand:
+    if not redraft and not edges_change and same_allowances and small and not (places or swings or by_hand):
         return None
-    placed = None if redraft else _placed(replace(inputs, girths_stay=small and bool(places or by_hand)))
+    placed = None if redraft else _placed(replace(inputs, girths_stay=small and bool(places or swings or by_hand)))
     pattern = placed.pattern if placed else aimed_pattern
     if placed:
         change = _girth_change(current, pattern)
@@ -194,7 +196,8 @@ def _placed(inputs: ProposalInputs) -> _Made:
     aimed_pattern = inputs.aimed_pattern
     standing = decided_beside(inputs.current.decided, inputs.wish)
     before = inputs.current.altered(decided=standing)
-    current = with_places(before, inputs.seen.places)
+    hung = _side_seam_moved(before, inputs.swings_mm, inputs.practice)
+    current = alter(with_places(before, inputs.seen.places), hung)
     over: dict[LevelName, float] = {one.level: one.whole_mm for one in inputs.seen.left_mm}
     if (
         inputs.girths_stay
@@ -220,6 +223,7 @@ def _placed(inputs: ProposalInputs) -> _Made:
             over[name] = over.get(name, 0.0) + 2 * float(found.left_mm[i])
     worked_out = worth.model_copy(
         update={
+            "seams": together(worth.seams, hung.seams),
             "places": inputs.seen.places,
             "top": aimed_pattern.top if aimed_pattern.top != current.top else None,
             "hem": aimed_pattern.hem if aimed_pattern.hem != current.hem else None,
@@ -233,6 +237,16 @@ def _placed(inputs: ProposalInputs) -> _Made:
         own = girth_between(*plainly)
         pattern = pattern.altered(decided=summed(pattern.decided, beside_waist(own, inputs.wish)))
     return _Made(pattern, worked_out, made, {name: mm for name, mm in over.items() if abs(mm) > 1.0})
+
+
+def _side_seam_moved(pattern: Pattern, swings_mm: float, practice: Practice) -> Alteration:
+    """The side seam laid back by what it hung to the front: front against back all along it, each girth as it was."""
+    count, step = len(pattern.stations), practice.change_step_mm
+    by = step * round(swings_mm / step)
+    if not by:
+        return Alteration()
+    side = SeamChange(seam=pattern.front_panels, cf_side_mm=(by,) * count, cb_side_mm=(-by,) * count)
+    return Alteration(seams=(side,))
 
 
 def _as_said(current: Pattern, inputs: ProposalInputs) -> Array:
@@ -251,8 +265,8 @@ def _as_said(current: Pattern, inputs: ProposalInputs) -> Array:
 
 
 def _reason(inputs: ProposalInputs, redraft: bool, edges_change: bool) -> Message:
-    places = inputs.seen.places
-    if inputs.girths_stay and not places:
+    places, swings = inputs.seen.places, inputs.swings_mm
+    if inputs.girths_stay and not places and not swings:
         return message("reason.by_hand")
     were = len(inputs.current.panels)
     if redraft and inputs.panels == were:
@@ -264,6 +278,9 @@ def _reason(inputs: ProposalInputs, redraft: bool, edges_change: bool) -> Messag
         told = [level for level in inputs.learned.levels if level.name in taped] or inputs.learned.levels
         most = max(told, key=lambda level: abs(level.believed_mm - level.measured_mm))
         by = most.believed_mm - most.measured_mm
+        if swings and (inputs.girths_stay or not places):
+            code = "reason.hung_front" if swings > 0 else "reason.hung_back"
+            return message(code, fitting=inputs.last_fitting, by_mm=abs(swings))
         if places:
             return _reason_at_places(places, inputs.last_fitting)
         if abs(by) < _WORTH_A_REASON_MM:

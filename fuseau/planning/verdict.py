@@ -3,9 +3,9 @@
 The thread, the stage, the story, the list and the sheet all say this one.
 """
 
-from typing import Literal
+from typing import Literal, cast
 
-from fuseau.craft.base.findings import Message, message
+from fuseau.craft.base.findings import Finding, Message, message
 from fuseau.craft.base.record import Record
 from fuseau.craft.fitting.ambiguity import Ambiguity
 from fuseau.craft.fitting.readiness import Readiness
@@ -25,6 +25,9 @@ Word = Literal[
 ]
 
 
+SETTLED_FIRST = ("waist_sat", "digs_at_place")  # findings that nobody cuts the cloth beside, until one of their mends
+
+
 class Verdict(Record):
     """What is to be done with the pattern, of which version, and why. `level` is the one that fails most."""
 
@@ -41,11 +44,13 @@ def verdict(
     proposed: bool,
     unsure: Ambiguity | None = None,
     apart: LevelName | None = None,
+    first: Finding | None = None,
 ) -> Verdict:
     """The verdict. `odds` are those of the version proposed, else of the present one; None before any fitting.
 
     `unsure` is what the last fitting cannot tell apart: a measurement of minutes comes before another mock-up. `apart`
-    is where it sat otherwise than all that is known explains.
+    is where it sat otherwise than all that is known explains; `first` is what was said of where it sat or dug that
+    nothing mends yet: no cloth is cut before it is settled.
     """
     current = build.current
     if current is None:
@@ -69,6 +74,9 @@ def verdict(
         )
     if apart is not None and here:
         word, code, given = "look again", "verdict.word_apart", {"level": apart}
+    elif word == "cut the cloth" and first is not None:
+        apart = "waist" if first.code == "waist_sat" else cast(LevelName, first.sentence.given["level"])
+        word, code, given = "look again", f"verdict.{first.code}", {"level": apart}
     elif word == "cut the cloth":
         code = "verdict.make_and_cut" if proposed else "verdict.cut"
     elif unsure is not None and here:
@@ -85,6 +93,6 @@ def verdict(
         word=word,
         version=following,
         probability=odds.probability,
-        level=apart if code == "verdict.word_apart" else odds.worst_level,
+        level=apart or odds.worst_level,
         sentence=message(code, **given),
     )

@@ -77,12 +77,25 @@ def fit_on_stand(build: Build, planned: Plan, key: str) -> dict[str, Any]:
 
 
 def as_written(found: Noticed, taped: Body) -> dict[str, Any]:
-    """What was noticed, rounded as it would be written down, as fields of a fitting."""
+    """What was noticed, rounded as it would be written down, as fields of a fitting.
+
+    A stand is round all about: what it does at a level is said of the level, and touched only at the ends between.
+    """
     by_height = {round(level.back_mm): level.name for level in taped}
     at_back: dict[str, Any] = {"view": "back", "across": 0.25}
-    taps = [{**at_back, "z_mm": round(z), "word": word} for z, word in found.words]
-    taps += [{**at_back, "z_mm": round(z), "word": "stands off", "off_mm": round(off)} for z, off in found.stand_off]
+    taps = [{**at_back, "z_mm": round(z), "word": word} for z, word in found.words if round(z) not in by_height]
+    taps += [
+        {**at_back, "z_mm": round(z), "word": "stands off", "off_mm": round(off)}
+        for z, off in found.stand_off
+        if round(z) not in by_height
+    ]
     return {
+        "words": [{"level": by_height[round(z)], "word": word} for z, word in found.words if round(z) in by_height],
+        "stand_offs": [
+            {"level": by_height[round(z)], "off_mm": float(round(off))}
+            for z, off in found.stand_off
+            if round(z) in by_height
+        ],
         "readings": [{"z_mm": z, "gap_mm": float(round(gap))} for z, gap in reversed(found.gaps)],
         "taps": sorted(taps, key=lambda tap: -tap["z_mm"]),
         "laced": [
@@ -96,13 +109,7 @@ def as_written(found: Noticed, taped: Body) -> dict[str, Any]:
 def also_written(found: Noticed, taped: Body, pull: Pull, *, words: bool) -> dict[str, Any]:
     """Another lacing of the evening, as it is written down: its gaps, and where asked, how it sat."""
     written = as_written(found, taped)
-    by_height = {round(level.back_mm): level.name for level in taped}
-    said = [
-        {"level": by_height[tap["z_mm"]], "word": tap["word"]}
-        for tap in written["taps"]
-        if tap["z_mm"] in by_height and "off_mm" not in tap
-    ]
-    return {"pull": pull, "readings": written["readings"], "words": said if words else []}
+    return {"pull": pull, "readings": written["readings"], "words": written["words"] if words else []}
 
 
 def cut_on_stand(build: Build, planned: Plan, key: str) -> Outcome:

@@ -91,6 +91,32 @@ MESSAGES = {
     "has to open.",
     "jaw_digs.front": "Its top edge digs under the jaw: it is too high in front. Her girth is not to blame for it.",
     "jaw_digs.side": "Its top edge digs under the jaw: it is too high at the side. Her girth is not to blame for it.",
+    # where it sat
+    **{
+        f"waist_sat.{way}.{cause}": f"Fitting {{fitting:.0f}}: its waist sat {{off_mm:length}} {words}, and all "
+        f"that was read was read there. {why}"
+        for way, words, end, other in (
+            ("high", "above hers", "bottom", "hip"),
+            ("low", "below hers", "top", "ribs"),
+        )
+        for cause, why in {
+            "agree": "It did so at an earlier fitting too: her waist lies otherwise than measured, so move that of the "
+            "pattern.",
+            "pushed": "It presses most at the {level:level}: let that out, or move the waist of the pattern.",
+            "lean": f"It was drawn in first at the {end}: lace it from the waist outward and look again, before "
+            "anything is changed.",
+            "heights": f"Nothing in the gap explains it: measure again from her waist to the {other}; if that "
+            "was right, move the waist of the pattern.",
+        }.items()
+    },
+    "waist_sat.or": "Or, since it sat off her waist:",
+    "mend.waist_down": "Move the pattern's waist {by_mm:length} down, with all that lies on it",
+    "mend.waist_up": "Move the pattern's waist {by_mm:length} up, with all that lies on it",
+    "mend.let_out_level": "Let out the {level:level} by {by_mm:length} at the side",
+    "side_seam_hung.front": "Fitting {fitting:.0f}: the side seam hung {off_mm:hardware} to the front: the front is "
+    "too narrow and the back too wide by that. The change below moves it back; no girth changes by it.",
+    "side_seam_hung.back": "Fitting {fitting:.0f}: the side seam hung {off_mm:hardware} to the back: the back is too "
+    "narrow and the front too wide by that. The change below moves it forward; no girth changes by it.",
     # a place that digs
     **{
         f"dug.{cause}": f"Fitting {{fitting:.0f}}: it dug {{way:way}} at the {{level:level}}, where it is pressed with "
@@ -111,9 +137,10 @@ MESSAGES = {
     "mend.edge_there.top": "Lower the top line at {place} by 1 cm",
     "mend.edge_there.hem": "Raise the hem at {place} by 1 cm",
     "mend.shorter_bone": "The bone of {channel} {by_mm:hardware} shorter",
-    "mend.raise_hem": "Raise the hem at CF",
-    "mend.lower_top_at_side": "Lower the top line at the side",
-    "mend.lower_top_at_cf": "Lower the top line at CF",
+    "ask_lap": "By how much the hem has to rise, her lap tells: measure from her waist to it while she sits.",
+    "mend.raise_hem": "Raise the hem at CF by {by_mm:length}",
+    "mend.lower_top_at_side": "Lower the top line at the side by {by_mm:length}",
+    "mend.lower_top_at_cf": "Lower the top line at CF by {by_mm:length}",
     "mend.less_pull": "Less pull at the {level:level}",
     "mend.busk": "A busk at the front",
     # why there is a next version
@@ -131,6 +158,8 @@ MESSAGES = {
         }.items()
         for more, others in {"": "", ".more": ", and what else was seen"}.items()
     },
+    "reason.hung_front": "fitting {fitting:.0f}: the side seam hung {by_mm:hardware} to the front, goes back by that",
+    "reason.hung_back": "fitting {fitting:.0f}: the side seam hung {by_mm:hardware} to the back, goes forward by that",
     "reason.fitting": "fitting {fitting:.0f}",
     "reason.by_hand": "changed by hand",
     "reason.edges": "top line or hem moved",
@@ -157,6 +186,8 @@ MESSAGES = {
     "verdict.try_on": "Try version {version:.0f} on and read the gap.",
     "verdict.try_on.shut": "Try version {version:.0f} on, pinned behind.",
     "verdict.word_apart": "Look again at the {level:level}: how it sat there does not go with the rest.",
+    "verdict.waist_sat": "Look again at the waist before the cloth is cut: it did not sit on hers.",
+    "verdict.digs_at_place": "Settle first where it digs at the {level:level}: then the cloth can be cut.",
     "verdict.try_on_odds": "Try version {version:.0f} on: {probability:percent} of 100 such garments would fit.",
     "verdict.measure": "Her body, the cloth or the pull? First measure: {tells:tells}.",
     "verdict.one_more": "One more mock-up: of 100 garments cut from version {version:.0f} now {probability:percent} "
@@ -201,6 +232,10 @@ MESSAGES = {
     "over it.",
     "look_at.level.shut": "{level:level_capital}: known to ± {spread_mm:length} only. Look how it sits there and tape "
     "a girth over it.",
+    "look_at.place.in": "{seam}, from {low_mm:plus_length} to {high_mm:plus_length} of the zero line, where "
+    "{by_mm:hardware} came out: does it lie on now?",
+    "look_at.place.out": "{seam}, from {low_mm:plus_length} to {high_mm:plus_length} of the zero line, where "
+    "{by_mm:hardware} came in: is there room now?",
     "look_at.two_pulls": "Lace it lightly first and read the gap, then as it is worn, and read it again.",
     "look_at.pins": "Pin it where it comes together at top, waist and hem, and write how far from the line of the "
     "seam the pins are: inside it with a minus.",

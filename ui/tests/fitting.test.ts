@@ -54,7 +54,7 @@ describe('a fitting while it is written', () => {
 
   it('keeps what stands off with its amount, and other words without one', () => {
     const one = empty(plan, 'cm', 'close', true, 'laced')
-    const place = { view: 'front', z: '12', across: 0.4 } as const
+    const place = { view: 'front', z: '12', across: 0.4, half: 'both' } as const
     one.taps.push({ key: 1, ...place, word: 'stands off', off: '8' }, { key: 2, ...place, word: 'digs', off: '8' })
     expect(toSend(one, 'cm', made).taps!.map((tap) => tap.off_mm)).toEqual(['8 mm', null])
   })

@@ -334,6 +334,7 @@ def _sought(
         (*cloths, *(one.lacing.stack.cloth for one in tried)),
         tuple(one.number for one in tried),
         tuple(one.pull_spread or practice.pull_spread for one in tried),
+        (one.number for one in tried if one.rides_mm is not None),
     )
     sights = [Sight(one, prior, unknowns.nodes) for one in tried]
     at = unknowns.mean.copy()

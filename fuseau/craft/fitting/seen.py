@@ -33,8 +33,10 @@ WORDS: dict[Word, tuple[float, float]] = {
     "digs": (1.25, 0.25),
 }
 
-# Of a garment that only supports, right is whatever holds and does not press: from light to firm.
-WORDS_OF_SUPPORT: dict[Word, tuple[float, float]] = {**WORDS, "right": (0.35, 0.3)}
+# Of a garment that only supports, right is whatever holds and does not press, from light to firm: over so much to both
+# sides of its middle it tells nothing.
+WORDS_OF_SUPPORT: dict[Word, tuple[float, float]] = {**WORDS, "right": (0.38, 0.12)}
+RIGHT_REACHES = 0.34
 
 # What it says of the room inside a garment that is tied and never drawn in: mm of girth, and how far that reaches.
 ROOM: dict[Word, tuple[float, float]] = {
@@ -53,7 +55,8 @@ MOST_GIVE, LEAST_PULL = 0.45, 0.05  # shares: nothing gives more, and nowhere do
 class Tried:
     """One lacing at a fitting: the garment as it was laced, and what was seen at heights on the lacing edge.
 
-    Gaps, girths over the garment and stand-offs are mm with their spreads; `words` are shares of the comfort limit;
+    Gaps, girths over the garment and stand-offs are mm with their spreads; `words` are shares of the comfort limit, of
+    which those of `as_held` are right from light to firm;
     `rides_mm` is how far its waist was seen above hers. `pull_spread` is that of the log of the pull; None is usual.
     A garment that is tied (its lacing's `tied_mm` is set) has `room_mm` instead of words, mm of girth, with spreads,
     and `ease_mm`, the room that was wished.
@@ -67,6 +70,7 @@ class Tried:
     laced_mm: tuple[At, ...] = ()  # girth over the garment
     stand_off_mm: tuple[At, ...] = ()  # of the whole girth (− is missing cloth)
     words: tuple[At, ...] = ()
+    as_held: tuple[At, ...] = ()
     rides_mm: tuple[float, float] | None = None
     pull_spread: float | None = None
     room_mm: tuple[At, ...] = ()
@@ -344,6 +348,13 @@ def residuals(sight: Sight, seen: Seen, comfort: float, at: int, practice: Pract
     share_by = seen.pressure_by / (sight.comfort * comfort)[:, None]
     share_by[:, at] -= share
     add(one.words, share, share_by)
+    if one.as_held:
+        _, wanted, wide = np.array(one.as_held).T
+        pick = sight.of(one.as_held)
+        beside = pick @ share - wanted
+        beyond = beside - np.clip(beside, -RIGHT_REACHES, RIGHT_REACHES)
+        off.append(beyond / wide)
+        by.append((beyond != 0)[:, None] * (pick @ share_by) / wide[:, None])
     loose, loose_by = seen.hoop_mm - seen.natural_mm, seen.hoop_by - seen.natural_by
     pick = sight.of_silent
     off.append(np.maximum(pick @ loose, 0.0) / practice.unsaid_stand_off_mm)

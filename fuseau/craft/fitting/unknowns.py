@@ -7,7 +7,7 @@ evening, what was so that once (ride, lean, friction), and for every lacing how 
 """
 
 import math
-from collections.abc import Sequence
+from collections.abc import Iterable, Sequence
 from dataclasses import dataclass
 from functools import cached_property
 
@@ -35,6 +35,7 @@ class Unknowns:
     evenings: tuple[int, ...]
     lacings: tuple[int, ...]
     pull_spreads: tuple[float, ...]
+    rode: frozenset[int] = frozenset()
 
     @classmethod
     def of(
@@ -44,10 +45,15 @@ class Unknowns:
         cloths: Sequence[Cloth],
         lacings: Sequence[int] = (),
         pull_spreads: Sequence[float] = (),
+        rode: Iterable[int] = (),
     ) -> "Unknowns":
-        """The unknowns of a wearer tried on `lacings` times, each with its evening's number and spread of its pull."""
+        """The unknowns of a wearer tried on `lacings` times, each with its evening's number and spread of its pull.
+
+        On the evenings of `rode` the waist was seen to sit high or low: it may be that evening's alone.
+        """
         known = tuple({cloth.name: cloth for cloth in cloths}.values())
-        return cls(prior, practice, known, tuple(dict.fromkeys(lacings)), tuple(lacings), tuple(pull_spreads))
+        evenings = tuple(dict.fromkeys(lacings))
+        return cls(prior, practice, known, evenings, tuple(lacings), tuple(pull_spreads), frozenset(rode))
 
     @cached_property
     def nodes(self) -> Array:
@@ -142,6 +148,8 @@ class Unknowns:
             spreads[self.stretch(cloth.name)] = cloth.log_stretch[1]
         for evening in self.evenings:
             spreads[self.once(evening)] = practice.once_share * seat
+            if evening in self.rode:
+                spreads[self.once(evening).start] = practice.ride_told_mm
         found += np.diag(spreads**2)
         pulls = np.array([self.pull(k) for k in range(len(self.lacings))], dtype=int)
         if len(pulls):

@@ -173,6 +173,18 @@ def listed_stations(pattern: Pattern) -> list[int]:
     return named[max(on[0] - 1, 0) : on[-1] + 2]
 
 
+def together(*parts: Sequence[SeamChange]) -> tuple[SeamChange, ...]:
+    """Changes of seams added up, seam by seam."""
+    found: dict[int, SeamChange] = {}
+    for one in (one for part in parts for one in part):
+        was = found.get(one.seam)
+        if was is not None:
+            sides = (np.array(getattr(was, name)) + getattr(one, name) for name in ("cf_side_mm", "cb_side_mm"))
+            one = seam_change(one.seam, *sides)
+        found[one.seam] = one
+    return tuple(found.values())
+
+
 def follow_listed(pattern: Pattern, alteration: Alteration) -> Alteration:
     """An alteration whose amounts at levels that are not told follow those that are.
 

@@ -4336,7 +4336,8 @@ export interface components {
              *         "hem_mm": 0,
              *         "seams_mm": 15,
              *         "top_mm": 0
-             *       }
+             *       },
+             *       "waist_mm": 0
              *     }
              */
             draft: components["schemas"]["DraftChoices"];
@@ -4525,6 +4526,9 @@ export interface components {
              *       "word_spread": 1,
              *       "laced_spread_mm": 5,
              *       "pinch_spread_mm": 4,
+             *       "dig_let_out_mm": 6,
+             *       "side_seam_off_mm": 2,
+             *       "waist_off_mm": 5,
              *       "place_reach_mm": 40,
              *       "model_spread_mm": 2,
              *       "give_spread": 0.3,
@@ -4537,6 +4541,7 @@ export interface components {
              *       "once_share": 0.15,
              *       "unsaid_stand_off_mm": 10,
              *       "evenings_differ_mm": 15,
+             *       "ride_told_mm": 10,
              *       "ride_seen_mm": 4,
              *       "mark_share": 0.002,
              *       "pinned_spread_mm": 2,
@@ -5946,6 +5951,12 @@ export interface components {
              *     }
              */
             allowances: components["schemas"]["Allowances"];
+            /**
+             * Waist Mm
+             * @description How far up the waist of the next version goes on its cloth, with all that lies on it.
+             * @default 0
+             */
+            waist_mm: number;
         };
         /**
          * Drawing
@@ -7627,6 +7638,11 @@ export interface components {
              * @default []
              */
             words: components["schemas"]["WordExpected"][];
+            /**
+             * Dug
+             * @default []
+             */
+            dug: components["schemas"]["PlaceDug"][];
         };
         /**
          * LearnedCloth
@@ -9687,6 +9703,34 @@ export interface components {
             more: string;
         };
         /**
+         * PlaceDug
+         * @description A place at which it dug though the gap says that it presses little there: by what share of her comfort.
+         *
+         *     `round` is 0 at CF, 1 at the side, 2 at CB; `z_mm` as the levels lie at the side.
+         */
+        PlaceDug: {
+            /** Fitting */
+            fitting: number;
+            /** Tap */
+            tap: number;
+            /**
+             * View
+             * @enum {string}
+             */
+            view: "front" | "side" | "back";
+            /**
+             * Half
+             * @enum {string}
+             */
+            half: "both" | "right" | "left";
+            /** Round */
+            round: number;
+            /** Z Mm */
+            z_mm: number;
+            /** Expected Share */
+            expected_share: number;
+        };
+        /**
          * PlaceOrder
          * @description An order to place: with whom, and what. With `due_on`, from a shop of hers, here by that day.
          */
@@ -10109,6 +10153,24 @@ export interface components {
              */
             pinch_spread_mm: number;
             /**
+             * Dig Let Out Mm
+             * @description What the nearest seam is let out by, on each half, where a place digs.
+             * @default 6
+             */
+            dig_let_out_mm: number;
+            /**
+             * Side Seam Off Mm
+             * @description A side seam that swings by less hangs where it should.
+             * @default 2
+             */
+            side_seam_off_mm: number;
+            /**
+             * Waist Off Mm
+             * @description A waist that sits higher or lower by less sits where it should.
+             * @default 5
+             */
+            waist_off_mm: number;
+            /**
              * Place Reach Mm
              * @description How far up and down a place reaches that was touched.
              * @default 40
@@ -10180,6 +10242,12 @@ export interface components {
              * @default 15
              */
             evenings_differ_mm: number;
+            /**
+             * Ride Told Mm
+             * @description How far a waist that was told to sit high or low may do so once only.
+             * @default 10
+             */
+            ride_told_mm: number;
             /**
              * Ride Seen Mm
              * @description Where a waist sits is seen to so much.
@@ -12504,7 +12572,9 @@ export interface components {
          * Tap
          * @description A place touched on the drawn wearer: what it does there, and by how much where that can be said.
          *
-         *     `across` is from the left of the drawing (0) to its right (1); `off_mm` is girth that stands off there.
+         *     `across` is from the left of her outline as drawn at that height (0) to its right (1), which is from CF to CB where
+         *     she is seen from the side;
+         *     `off_mm` is girth that stands off there. `half` tells what only one of her sides needs.
          */
         Tap: {
             /**
@@ -12526,6 +12596,12 @@ export interface components {
             word: "digs" | "firm" | "right" | "light" | "stands off";
             /** Off Mm */
             off_mm?: number | null;
+            /**
+             * Half
+             * @default both
+             * @enum {string}
+             */
+            half: "both" | "right" | "left";
         };
         /**
          * Target
@@ -14328,6 +14404,8 @@ export interface components {
             word: "digs" | "firm" | "right" | "light" | "stands off";
             /** Off Mm */
             off_mm?: string | number | null;
+            /** Half */
+            half?: ("both" | "right" | "left") | null;
         };
         /**
          * WrittenTrimEdge

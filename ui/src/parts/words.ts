@@ -56,8 +56,9 @@ export const perEdge = (mm: number, unit: Unit) =>
 export function from(lowMm: number, highMm: number, zero: string, unit: Unit): string {
   const bare = (mm: number) => length(Math.abs(mm), unit, { bare: true })
   const [near, far] = Math.abs(lowMm) < Math.abs(highMm) ? [lowMm, highMm] : [highMm, lowMm]
-  if (lowMm >= 0 || highMm <= 0) return `${bare(near)} to ${bare(far)} ${unit} ${lowMm < 0 ? 'below' : 'above'} ${zero}`
-  return `${bare(lowMm)} below to ${bare(highMm)} ${unit} above ${zero}`
+  if (lowMm >= 0 || highMm <= 0)
+    return `${bare(near)} to ${bare(far)} ${unit} ${lowMm < 0 ? 'below' : 'above'} the ${zero}`
+  return `${bare(lowMm)} below to ${bare(highMm)} ${unit} above the ${zero}`
 }
 
 /** What a change at a place answers. */

@@ -13,13 +13,12 @@ const unit = computed(() => (settings.unit === 'in' ? 'in' : 'mm'))
 type Where = ReturnType<typeof where>
 const editing = ref<(Where & { side: 0 | 1; text: string }) | null>(null)
 const bySeam = computed(() => {
-  const found: { label: string; lines: ProposedLine[] }[] = []
+  const found = new Map<number, { label: string; lines: ProposedLine[] }>()
   for (const line of props.proposal.lines) {
-    const last = found[found.length - 1]
-    if (last?.label === line.label) last.lines.push(line)
-    else found.push({ label: line.label, lines: [line] })
+    if (!found.has(line.seam)) found.set(line.seam, { label: line.label, lines: [] })
+    found.get(line.seam)!.lines.push(line)
   }
-  return found
+  return [...found].sort(([a], [b]) => a - b).map(([, seam]) => seam)
 })
 const kind = (line: ProposedLine) => {
   const both = line.cf_side_mm + line.cb_side_mm
@@ -32,6 +31,7 @@ const kind = (line: ProposedLine) => {
       : 'take in'
 }
 const SIGN: Record<string, string> = { 'let out': '◀▶', 'take in': '▶◀', move: '▶▶', leave: '–' }
+const rows = (lines: ProposedLine[]) => lines.length + lines.filter((line) => !line.level).length
 const refused = (line: ProposedLine) => line.by_hand && !line.cf_side_mm && !line.cb_side_mm
 const shown = (mm: number) => perEdge(Math.abs(mm), settings.unit)
 const said = computed(() => Object.entries(open.errors).find(([at]) => at.startsWith('line_edits'))?.[1])
@@ -88,65 +88,65 @@ const named = (line: ProposedLine, side: number) => `seam ${line.label}, ${name(
       </tr>
     </thead>
     <tbody v-for="seam in bySeam" :key="seam.label">
-      <tr
-        v-for="(line, i) in seam.lines"
-        :key="line.level ?? `${line.half} ${line.z_mm}`"
-        :class="{ mine: line.by_hand, refused: refused(line) }"
-      >
-        <th v-if="!i" scope="rowgroup" :rowspan="seam.lines.length">{{ seam.label }}</th>
-        <td>
-          {{ name(line) }}<span v-if="!line.level" class="seen">{{ told(line) }}</span>
-        </td>
-        <td class="n" :class="kind(line) === 'let out' ? 'letout' : kind(line) === 'take in' ? 'takein' : ''">
-          {{ SIGN[kind(line)] }} <span class="way">{{ refused(line) ? 'refused' : kind(line) }}</span>
-        </td>
-        <td v-for="side in [0, 1] as const" :key="side" class="n in amount">
-          <input
-            v-if="isEdited(line, side)"
-            v-model="editing!.text"
-            :aria-label="`Seam ${line.label}, ${name(line)}, ${side ? 'CB' : 'CF'} side`"
-            @keydown.enter.prevent="keep(line)"
-            @keydown.esc.stop="
-              () => {
-                editing = null
-                open.forget('line_edits')
-              }
-            "
-            @blur="keep(line)"
-          />
-          <button
-            v-else
-            type="button"
-            :title="side ? 'On the panel toward CB' : 'On the panel toward CF'"
-            :aria-label="`${shown(side ? line.cb_side_mm : line.cf_side_mm)}: set ${named(line, side)}`"
-            @click="begin(line, side, $event)"
-          >
-            {{ shown(side ? line.cb_side_mm : line.cf_side_mm) }}
-          </button>
-        </td>
-        <td class="n">
-          <button
-            v-if="line.by_hand"
-            type="button"
-            class="act"
-            :aria-label="`Put back seam ${line.label}, ${name(line)}`"
-            title="As it was worked out"
-            @click="open.setLine(where(line))"
-          >
-            ↺
-          </button>
-          <button
-            v-else
-            type="button"
-            class="act"
-            :aria-label="`Refuse seam ${line.label}, ${name(line)}`"
-            title="Leave this out"
-            @click="open.setLine({ ...where(line), cf_side_mm: 0, cb_side_mm: 0 })"
-          >
-            ×
-          </button>
-        </td>
-      </tr>
+      <template v-for="(line, i) in seam.lines" :key="line.level ?? `${line.half} ${line.z_mm}`">
+        <tr v-if="!line.level" class="at" :class="{ mine: line.by_hand }">
+          <th v-if="!i" scope="rowgroup" :rowspan="rows(seam.lines)">{{ seam.label }}</th>
+          <td colspan="5">{{ name(line) }}</td>
+        </tr>
+        <tr :class="{ mine: line.by_hand, refused: refused(line) }">
+          <th v-if="!i && line.level" scope="rowgroup" :rowspan="rows(seam.lines)">{{ seam.label }}</th>
+          <td :class="{ seen: !line.level }">{{ line.level ? name(line) : told(line) }}</td>
+          <td class="n" :class="kind(line) === 'let out' ? 'letout' : kind(line) === 'take in' ? 'takein' : ''">
+            {{ SIGN[kind(line)] }} <span class="way">{{ refused(line) ? 'refused' : kind(line) }}</span>
+          </td>
+          <td v-for="side in [0, 1] as const" :key="side" class="n in amount">
+            <input
+              v-if="isEdited(line, side)"
+              v-model="editing!.text"
+              :aria-label="`Seam ${line.label}, ${name(line)}, ${side ? 'CB' : 'CF'} side`"
+              @keydown.enter.prevent="keep(line)"
+              @keydown.esc.stop="
+                () => {
+                  editing = null
+                  open.forget('line_edits')
+                }
+              "
+              @blur="keep(line)"
+            />
+            <button
+              v-else
+              type="button"
+              :title="side ? 'On the panel toward CB' : 'On the panel toward CF'"
+              :aria-label="`${shown(side ? line.cb_side_mm : line.cf_side_mm)}: set ${named(line, side)}`"
+              @click="begin(line, side, $event)"
+            >
+              {{ shown(side ? line.cb_side_mm : line.cf_side_mm) }}
+            </button>
+          </td>
+          <td class="n">
+            <button
+              v-if="line.by_hand"
+              type="button"
+              class="act"
+              :aria-label="`Put back seam ${line.label}, ${name(line)}`"
+              title="As it was worked out"
+              @click="open.setLine(where(line))"
+            >
+              ↺
+            </button>
+            <button
+              v-else
+              type="button"
+              class="act"
+              :aria-label="`Refuse seam ${line.label}, ${name(line)}`"
+              title="Leave this out"
+              @click="open.setLine({ ...where(line), cf_side_mm: 0, cb_side_mm: 0 })"
+            >
+              ×
+            </button>
+          </td>
+        </tr>
+      </template>
     </tbody>
   </table>
   <p v-if="said" class="bad" role="alert">{{ said }}</p>
@@ -173,8 +173,11 @@ tbody + tbody tr:first-child > * {
   font-size: 0.85rem;
 }
 .seen {
-  display: block;
   color: var(--steel);
+}
+.at td {
+  border-bottom: 0 !important;
+  padding-bottom: 0 !important;
 }
 .amount {
   width: 44px;

@@ -116,15 +116,26 @@ const laces = computed(() => {
     })
     .join('')
 })
+/** Where on her outline a place round her is seen, from -1 (left) to 1 (right): 0 is CF, 1 the side, 2 CB. */
+const seen = (view: View, place: number) => {
+  const turn = view === 'side' ? place - 1 : view === 'front' ? place : 2 - place
+  return Math.abs(turn) < 0.97 ? Math.sin((turn * Math.PI) / 2) : null
+}
+/** The seams as they lie round her. */
 const panels = (view: View) => {
-  const uses = view === 'side' ? [-0.55, 0, 0.55] : [-0.72, -0.38, 0.38, 0.72]
-  return uses.map((u) => {
-    const [a, b] = [line(view, 'hem', u), line(view, 'top', u)]
-    return join(
-      Array.from({ length: 20 }, (_, i) => {
-        const z = a + ((b - a) * i) / 19
-        return [u * half(view, z), -z]
-      }),
+  const inner = (places: readonly number[]) => places.slice(1, -1)
+  const [hems, tops] = [inner(pattern.value.hem_places), inner(pattern.value.top_places)]
+  return hems.flatMap((hem, k) => {
+    const [low, high] = [seen(view, hem), seen(view, tops[k])]
+    if (low === null || high === null) return []
+    const [a, b] = [line(view, 'hem', low), line(view, 'top', high)]
+    return (view === 'side' ? [1] : [1, -1]).map((sign) =>
+      join(
+        Array.from({ length: 20 }, (_, i) => {
+          const [t, z] = [i / 19, a + ((b - a) * i) / 19]
+          return [sign * (low + (high - low) * t) * half(view, z), -z]
+        }),
+      ),
     )
   })
 }

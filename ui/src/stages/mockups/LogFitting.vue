@@ -104,7 +104,7 @@ const gaps = computed(() =>
 const bare = (mm: number) => length(mm, settings.unit, { bare: true })
 const add = {
   tap: (view: View, z: number, across: number) =>
-    one.value.taps.push({ key: key(), view, z: bare(z), across, word: pen.value as Word, off: '' }),
+    one.value.taps.push({ key: key(), view, z: bare(z), across, word: pen.value as Word, off: '', half: 'both' }),
   row: (z?: number) => one.value.rows.push({ key: key(), z: z === undefined ? '' : bare(z), gap: '', also: [] }),
   pinch: () =>
     one.value.pinches.push({
@@ -240,6 +240,15 @@ const edgeRows = computed(() =>
                   >by <input v-model="tap.off" class="in" :aria-label="`Place ${i + 1}, stands off by`" />
                   {{ gapUnit }}</template
                 >
+                <select
+                  v-if="tap.word === 'digs' || tap.word === 'stands off'"
+                  v-model="tap.half"
+                  :aria-label="`Place ${i + 1}, half`"
+                >
+                  <option value="both">both sides</option>
+                  <option value="right">her right</option>
+                  <option value="left">her left</option>
+                </select>
               </td>
               <td class="n">
                 <button type="button" :aria-label="`Take out place ${i + 1}`" @click="one.taps.splice(i, 1)">×</button>
@@ -626,6 +635,9 @@ h2 {
 }
 .line span {
   flex: none;
+}
+.pinch input.in {
+  width: 52px;
 }
 .pinch {
   line-height: 2.2;

@@ -25,7 +25,7 @@ export interface Written {
   under_it: Record<string, string>
   words: { level: LevelName; word: Word }[]
   stand_offs: { level: LevelName; off_mm: string | number }[]
-  taps: { key: number; view: View; z: string; across: number; word: Word; off: string }[]
+  taps: { key: number; view: View; z: string; across: number; word: Word; off: string; half: Half }[]
   pinches: {
     key: number
     seam: number
@@ -72,7 +72,7 @@ export function renumbered(one: Written): Written {
     finished: one.finished ?? false,
     padded: one.padded ?? true,
     rows: anew(rows),
-    taps: anew(one.taps),
+    taps: anew(one.taps).map((tap) => ({ ...tap, half: tap.half ?? 'both' })),
     // kept before halves were told
     pinches: anew(one.pinches).map((pinch) => ({ ...pinch, half: pinch.half ?? 'both' })),
   }
@@ -156,6 +156,7 @@ export function written(plan: Plan, unit: Unit, one: Partial<Fitting>): Written 
     across: tap.across ?? 0.5,
     word: tap.word,
     off: tap.off_mm ? small(tap.off_mm, unit) : '',
+    half: tap.half ?? 'both',
   }))
   found.pinches = (one.pinches ?? []).map((pinch) => ({
     key: key(),
@@ -214,6 +215,7 @@ export function toSend(one: Written, unit: Unit, made: MadeOf, pads: Pads = []):
       across: tap.across,
       word: tap.word,
       off_mm: tap.word === 'stands off' && tap.off.trim() ? mm(tap.off) : null,
+      half: tap.half,
     })),
     pinches: one.pinches.map((pinch) => ({
       seam: pinch.seam,
