@@ -11,7 +11,7 @@ from fuseau.craft.base.curves import Array
 from fuseau.craft.base.practice import Practice
 from fuseau.craft.fit.fit import Lacing, fit
 from fuseau.craft.fit.target import Job, Pull, pull_of
-from fuseau.craft.fitting.inference import Belief, PlaceDug, believed_without, infer
+from fuseau.craft.fitting.inference import Belief, PlaceDug, believed_without, infer, pressed
 from fuseau.craft.fitting.seen import ROOM, WORDS, WORDS_OF_SUPPORT, Strip, Tried, Word, Worn
 from fuseau.craft.materials.cloths import Cloth
 from fuseau.craft.pattern.pattern import Pattern
@@ -129,13 +129,14 @@ def infer_belief(inputs: InferenceInputs) -> Belief:
     digs = [(one, k) for one in inputs.tried for k in _digging(inputs, one)]
     if not digs:
         return _inferred(inputs, {})
-    plain = _inferred(inputs, {(one.fitting.number, k): 0.0 for one, k in digs})
+    without = tried_on(inputs, {(one.fitting.number, k): 0.0 for one, k in digs})
+    plain = pressed(inputs.measured, without, inputs.practice, inputs.strips, inputs.worn, inputs.cloths)
     counts: dict[TapKey, float] = {}
     dug = []
     for one, k in digs:
         tap = one.fitting.taps[k]
         spot = spot_of(tap, inputs.measured)
-        share = plain.pressed(one.fitting.number, _inside(_back_of(spot.z_mm, inputs.measured), one.pattern))
+        share = plain.share(one.fitting.number, _inside(_back_of(spot.z_mm, inputs.measured), one.pattern))
         counts[one.fitting.number, k] = float(np.clip((share - _PLACE_SHARE) / (_LEVEL_SHARE - _PLACE_SHARE), 0.0, 1.0))
         if counts[one.fitting.number, k] < 0.9:
             dug.append(
@@ -149,13 +150,13 @@ def infer_belief(inputs: InferenceInputs) -> Belief:
                     expected_share=share,
                 )
             )
-    belief = _inferred(inputs, counts) if any(counts.values()) else plain
+    belief = _inferred(inputs, counts, plain.at)
     return replace(belief, learned=belief.learned.model_copy(update={"dug": tuple(dug)}))
 
 
-def _inferred(inputs: InferenceInputs, counts: Mapping[TapKey, float]) -> Belief:
+def _inferred(inputs: InferenceInputs, counts: Mapping[TapKey, float], near: Array | None = None) -> Belief:
     tried = tried_on(inputs, counts)
-    return infer(inputs.measured, tried, inputs.practice, inputs.strips, inputs.worn, inputs.cloths)
+    return infer(inputs.measured, tried, inputs.practice, inputs.strips, inputs.worn, inputs.cloths, near)
 
 
 def _digging(inputs: InferenceInputs, one: TriedOn) -> list[int]:

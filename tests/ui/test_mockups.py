@@ -98,9 +98,17 @@ def test_a_fitting_is_touched_read_off_a_photo_edited_accepted_and_readiness_ans
     assert logged["pinches"][0]["seam"] == 2
     assert logged["photos"][0]["known_high_mm"] == 80
     assert all(reading["spread_mm"] > 0.3 for reading in logged["readings"])
-    # a line of the change is refused, then set, and the prediction moves
+    # what was pinned is in the table and on the panels, as it was pinned
     proposal = demo_hand.sheet(line)["plan"]["proposal"]
-    one = max(proposal["lines"], key=lambda entry: abs(entry["cf_side_mm"] + entry["cb_side_mm"]))
+    place = next(entry for entry in proposal["lines"] if entry["level"] is None and entry["seen"] == "pinned")
+    assert (place["seam"], place["cf_side_mm"], place["cb_side_mm"]) == (2, -2.5, -2.5)
+    table = demo_hand.find("[aria-label='Change by seam']").text
+    assert "4.0 below to 4.0 cm above the waist" in table
+    assert "as pinned" in table
+    assert any("2.5 + 2.5" in badge.text for badge in demo_hand.all("[data-mark='2·3 take in']"))
+    # a line of the change is refused, then set, and the prediction moves
+    levels = [entry for entry in proposal["lines"] if entry["level"]]
+    one = max(levels, key=lambda entry: abs(entry["cf_side_mm"] + entry["cb_side_mm"]))
     where = f"seam {one['label']}, {one['level'].replace('_', ' ').capitalize()}"
     foretold = demo_hand.find("[aria-label='What comes of it']").text
     demo_hand.press(f"Refuse {where}")
@@ -119,6 +127,7 @@ def test_a_fitting_is_touched_read_off_a_photo_edited_accepted_and_readiness_ans
     demo_hand.press("Make version 2")
     demo_hand.see("Version 2 is ready to try on")
     demo_hand.see("Leave out:")
+    demo_hand.see("where 5 mm came out: does it lie on now?")
     demo_hand.wait(lambda: odds(demo_hand) != before)
     demo_hand.press("The story so far")
     demo_hand.see("The tape alone")

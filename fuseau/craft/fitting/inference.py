@@ -43,7 +43,9 @@ _USUAL_CLOTHS = CLOTHS["coutil"], CLOTHS["calico"]
 _PASSES = 40
 _LONGEST_STEP_MM = 40.0
 _FEW = 6  # readings
-_CLOSE = 1e-4  # of the negative log posterior: far below anything a reading could tell
+_CLOSE = 3e-4  # of the negative log posterior: far below anything a reading could tell
+_REMEMBERED, _NO_DAMPING = 3, 0.01
+_ABOUT = 0.01  # and what hardly moves a pressure
 
 
 class LearnedLevel(Record):
@@ -157,11 +159,6 @@ class Belief:
     mean: Array
     covariance: Array
     foreknown_mm: Array | None
-    felt: tuple[tuple[int, Array, Array], ...] = ()
-
-    def pressed(self, fitting: int, back_mm: float) -> float:
-        """How firmly it pressed at a fitting at a height of the back, as worn, as a share of her comfort."""
-        return next((float(np.interp(back_mm, z, share)) for number, z, share in self.felt if number == fitting), 0.0)
 
     def drawn(self, count: int, seed: int) -> Array:
         """What may be so, drawn from the belief, (count, unknowns that last): the same for the same seed."""
@@ -297,14 +294,48 @@ def infer(
     strips: Sequence[Strip] = (),
     worn: Sequence[Worn] = (),
     cloths: Sequence[Cloth] = _USUAL_CLOTHS,
+    near: Array | None = None,
 ) -> Belief:
     """The posterior after all fittings, also of `cloths` beside those tried: what was not tried is as such cloths are.
+
+    `near` are the unknowns as they are about (see `pressed`), where it is sought from.
 
     Readings that contradict each other wildly may leave it short of the very best; what was found until then is kept,
     and the readings that do not go with it stand out.
     """
-    unknowns, sights, at, found = _sought(prior, tried, practice, strips, worn, cloths)
+    unknowns, sights, at, found = _sought(prior, tried, practice, strips, worn, cloths, near)
     return _belief(unknowns, sights, at, found, {strip.cloth for strip in strips})
+
+
+@dataclass(frozen=True, eq=False)
+class Pressed:
+    """How firmly garments pressed as worn, by fitting: heights along the edge, shares of her comfort; and what of.
+
+    `at` are the unknowns, about.
+    """
+
+    at: Array
+    felt: dict[int, tuple[Array, Array]]
+
+    def share(self, fitting: int, back_mm: float) -> float:
+        """The share at a height of the back."""
+        return float(np.interp(back_mm, *self.felt[fitting]))
+
+
+def pressed(
+    prior: Body,
+    tried: list[Tried],
+    practice: Practice | None = None,
+    strips: Sequence[Strip] = (),
+    worn: Sequence[Worn] = (),
+    cloths: Sequence[Cloth] = _USUAL_CLOTHS,
+) -> Pressed:
+    """About how firmly each garment pressed: as `infer`, but not to the last of it."""
+    _, sights, at, found = _sought(prior, tried, practice, strips, worn, cloths, close=_ABOUT)
+    felt: dict[int, tuple[Array, Array]] = {}
+    for sight, shares in zip(sights, found.looked.felt, strict=True):
+        felt.setdefault(sight.tried.number, (sight.z, shares))
+    return Pressed(at, felt)
 
 
 def believed_without(belief: Belief, tried: list[Tried], strips: Sequence[Strip], worn: Sequence[Worn]) -> Body:
@@ -322,10 +353,12 @@ def _sought(
     worn: Sequence[Worn],
     cloths: Sequence[Cloth],
     near: Array | None = None,
+    close: float = _CLOSE,
 ) -> tuple[Unknowns, list[Sight], Array, "Linear"]:
     """The unknowns, how each lacing is seen, where the posterior is greatest, and its quadratic form there.
 
-    `near`: what lasts, as it is believed about so already.
+    `near`: about what is believed already, of all the unknowns or of those that last. `close`: of the cost, what more
+    could be gained.
     """
     practice = practice or (tried[0].lacing.practice if tried else Practice())
     unknowns = Unknowns.of(
@@ -339,22 +372,39 @@ def _sought(
     sights = [Sight(one, prior, unknowns.nodes) for one in tried]
     at = unknowns.mean.copy()
     if near is not None:
-        at[unknowns.lasting] = near
+        at[: len(near)] = near
     here = linearise(at, unknowns, sights, strips=strips, worn=worn)
     damping = 0.0
+    before: list[tuple[Array, Array]] = []
     for _ in range(_PASSES if tried or strips or worn else 0):
-        step = -np.linalg.solve(here.hessian + damping * np.diag(np.diag(here.hessian)), here.gradient)
+        damped = here.hessian + damping * np.diag(np.diag(here.hessian))
+        step = np.asarray(-np.linalg.solve(damped, here.gradient), dtype=np.float64)
         step *= min(1.0, _LONGEST_STEP_MM / max(float(np.max(np.abs(step[unknowns.girths]))), 1e-9))
         promised = -float(here.gradient @ step) - float(step @ here.hessian @ step) / 2
-        if promised < _CLOSE:
+        if promised < close:
             break
-        there = linearise(at + step, unknowns, sights, here.looked, strips, worn)
+        before = [*before[-_REMEMBERED:], (at, step)] if not damping else []
+        there = linearise(at + _mixed(before, step, here.hessian), unknowns, sights, here.looked, strips, worn)
         kept = (here.cost - there.cost) / promised
         if kept > 0:
-            at, here = at + step, there
+            at, here = there.looked.at, there
         # Levenberg and Marquardt: where a level goes slack the gaps bend away from the line, so trust it less
         damping = damping / 4 if kept > 0.75 else max(0.05, damping * 4) if kept < 0.4 else damping
+        damping = 0.0 if damping < _NO_DAMPING else damping
     return unknowns, sights, at, here
+
+
+def _mixed(before: list[tuple[Array, Array]], step: Array, metric: Array) -> Array:
+    """A step mixed with those before it, so that what each would leave over cancels (Anderson's acceleration).
+
+    `before` are unknowns and the steps from them, the last of which is `step`; `metric` is how what is left counts.
+    """
+    if len(before) < 2:
+        return step
+    ats, steps = (np.array(part) for part in zip(*before, strict=True))
+    moved, turned = np.diff(ats, axis=0).T, np.diff(steps, axis=0).T
+    share, *_ = np.linalg.lstsq(turned.T @ metric @ turned, turned.T @ metric @ step, rcond=1e-9)
+    return np.asarray(step - (moved + turned) @ share)
 
 
 @dataclass(frozen=True)
@@ -551,8 +601,7 @@ def _belief(unknowns: Unknowns, sights: list[Sight], at: Array, here: Linear, st
         ambiguity=which(at, unknowns, covariance, sights, stripped),
     )
     foreknown = _foreknown(unknowns, sights, here.looked)
-    felt = tuple((sight.tried.number, sight.z, felt) for sight, felt in zip(sights, here.looked.felt, strict=True))
-    return Belief(believed, learned, unknowns, at[lasting], covariance[lasting, lasting], foreknown, felt)
+    return Belief(believed, learned, unknowns, at[lasting], covariance[lasting, lasting], foreknown)
 
 
 def _foreknown(unknowns: Unknowns, sights: list[Sight], looked: Looked) -> Array | None:

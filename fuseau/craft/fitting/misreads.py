@@ -19,7 +19,7 @@ _FULL = (_STUDENT + 1) / _STUDENT  # how it curves in the middle
 _PULL = (_STUDENT + 1) * _STEEPEST / (_STUDENT + _STEEPEST**2)
 _BENT = 0.03  # how the tail curves still, so that what lies between two that contradict is told too
 _LEANS_FROM = 4  # readings: of fewer, one that is misread looks like a lean
-_PASSES = 60
+_PASSES, _HALVINGS = 60, 30
 
 
 @dataclass(frozen=True)
@@ -105,13 +105,18 @@ def _line(heights_mm: Array) -> Array:
 
 
 def _trend(off: Array, line: Array) -> Array:
-    """The level and lean that readings have in common: the least sum of tails beside it, reweighted until it stands."""
+    """The level and lean that readings have in common: the least sum of tails beside it, by Newton's method."""
     trend = line.T @ off / len(off)
+    cost, slope, curve = tail(off - line @ trend)
     for _ in range(_PASSES):
-        beside = off - line @ trend
-        weight = _weights(beside, tail(beside)[1])
-        step = np.linalg.solve(line.T @ (weight[:, None] * line), line.T @ (weight * beside))
-        trend = trend + step
-        if float(np.max(np.abs(step))) < 1e-7:
+        step = np.linalg.solve(line.T @ (curve[:, None] * line), line.T @ slope)
+        if float(np.abs(step).max()) < 1e-7:
             break
-    return trend
+        before = float(cost.sum())
+        for _ in range(_HALVINGS):  # a tail bends less than where it is left
+            cost, slope, curve = tail(off - line @ (trend + step))
+            if float(cost.sum()) <= before:
+                break
+            step = step / 2
+        trend = trend + step
+    return np.asarray(trend)
