@@ -146,9 +146,12 @@ def _natural(true: TrueBody, taped: Body, at: Array) -> Array:
     return found if true.off_mm is None else found + np.interp(at, *true.off_mm)
 
 
-def lace_up(true: TrueBody, taped: Body, lacing: Lacing, pull: float, stretch: float) -> Seen:
+def lace_up(
+    true: TrueBody, taped: Body, lacing: Lacing, pull: float, stretch: float, slack: Array | float = 0.0
+) -> Seen:
     """Lace a garment on the true body with this pull (N/m) and stretch (share of its girth): what it comes to.
 
+    `slack` is what of its girth stands off in one place along the edge, and bears nothing (mm).
     Raises RuntimeError when it finds no balance in a few hundred steps.
     """
     z = lacing.z
@@ -164,7 +167,7 @@ def lace_up(true: TrueBody, taped: Body, lacing: Lacing, pull: float, stretch: f
     flesh = true.flesh
     if flesh.stop is not None:
         flesh = dataclasses.replace(flesh, stop=np.interp(at, heights, flesh.stop))
-    base = lacing.pattern.shape.lacing_edge[1] * (1 + stretch) - lacing.takes
+    base = lacing.pattern.shape.lacing_edge[1] * (1 + stretch) - lacing.takes - slack
     gap = _balance(z, natural, give, base, pull * profile, lacing.edge_n_m2, flesh)
     hoop = base + gap
     tension, _ = _tension(natural, give, hoop, flesh)

@@ -2,7 +2,7 @@
 
 import hashlib
 import math
-from typing import Any
+from typing import Any, NamedTuple
 
 import numpy as np
 
@@ -12,6 +12,7 @@ from fuseau.craft.base.record import Record
 from fuseau.craft.fit.fit import Lacing, gap_shape
 from fuseau.craft.fit.target import Pull
 from fuseau.craft.fitting.readiness import Failing
+from fuseau.craft.pattern.pattern import Pattern
 from fuseau.craft.wearer.body import Body, believe
 from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS
 from fuseau.craft.wearer.measures import LevelName
@@ -20,6 +21,10 @@ from fuseau.planning.lacings import final_lacing, mock_up_lacing
 from fuseau.planning.odds import wish_of
 from fuseau.planning.plan import Plan
 from fuseau.stand_ins.fitted_stand import TAPE, Noticed, Seen, TrueBody, World, hidden, lace_up, notice, passes
+
+_GAPES = 31  # which of its numbers a stand's place is drawn from
+_GAPES_BY_MM, _GAPES_OVER_MM, _GAPE_READ_MM = (8.0, 18.0), 30.0, 1.5
+_LIES_ON_MM, _CLEAR_MM = 4.0, 20.0
 
 
 class TrueLevel(Record):
@@ -70,10 +75,16 @@ def fit_on_stand(build: Build, planned: Plan, key: str) -> dict[str, Any]:
     lacing = mock_up_lacing(build, pattern)
     turn = len(build.fittings) + 1
     pull = lacing.pull_n_per_m * math.exp(float(np.random.default_rng((seed, turn)).normal(0, 0.2)))
-    seen = _laced(true, taped, lacing, pull, pull * lacing.stack.stretch_per_n + true.stretch)
+    gape = _gape(taped, pattern, seed)
+    seen = _laced(true, taped, lacing, pull, pull * lacing.stack.stretch_per_n + true.stretch, gape)
     heights: Array = np.array([round(z) for z in np.linspace(seen.z_mm[0] + 8, seen.z_mm[-1] - 8, 6)], dtype=float)
     found = notice(seen, taped, heights, seed + turn, takes=lacing.takes)
-    return {"pull": build.target.pull, **as_written(found, taped)}
+    written = as_written(found, taped)
+    if gape is not None:
+        read = gape.off_mm + float(np.random.default_rng((seed, turn, _GAPES)).normal(0, _GAPE_READ_MM))
+        at = {"view": "front", "across": 0.5, "z_mm": round(gape.front_mm), "word": "stands off"}
+        written["taps"] = [{**at, "off_mm": max(round(read), 1)}, *written["taps"]]
+    return {"pull": build.target.pull, **written}
 
 
 def as_written(found: Noticed, taped: Body) -> dict[str, Any]:
@@ -119,11 +130,13 @@ def cut_on_stand(build: Build, planned: Plan, key: str) -> Outcome:
     """
     if build.current is None or planned.aim is None or planned.body is None or not _laced_behind(build):
         raise Unmakeable("rehearsal", "rehearsal.no_version")
-    taped, true, _ = _hidden(build, key)
+    taped, true, seed = _hidden(build, key)
     lacing = final_lacing(build, build.current.pattern, planned.aim)
     pull = lacing.pull_n_per_m
-    seen = _laced(true, taped, lacing, pull, pull * lacing.stack.stretch_per_n + true.final_stretch)
-    passed = passes(seen, taped, wish_of(build, planned.body, planned.aim, lacing), build.practice)
+    gape = _gape(taped, build.current.pattern, seed)
+    seen = _laced(true, taped, lacing, pull, pull * lacing.stack.stretch_per_n + true.final_stretch, gape)
+    passed = dict(passes(seen, taped, wish_of(build, planned.body, planned.aim, lacing), build.practice))
+    passed["stand-off"] &= gape is None or gape.off_mm < build.practice.stand_off_mm
     shape = gap_shape(seen.z_mm, seen.gap_mm, 0.0, build.practice)
     return Outcome(
         passes=all(passed.values()),
@@ -138,8 +151,35 @@ def cut_on_stand(build: Build, planned: Plan, key: str) -> Outcome:
     )
 
 
-def _laced(true: TrueBody, taped: Body, lacing: Lacing, pull: float, stretch: float) -> Seen:
+class _Gape(NamedTuple):
+    """Where the garment stands off in front on the stand: the level, its height in front and at the side, how much."""
+
+    level: LevelName
+    front_mm: float
+    side_mm: float
+    off_mm: float
+
+
+def _gape(taped: Body, pattern: Pattern, seed: int) -> _Gape | None:
+    """The place in front at which what is made for this stand has too much cloth, as far as the pattern has it still.
+
+    None where it lies on by now, or the garment does not cover the place.
+    """
+    chance = np.random.default_rng((seed, _GAPES))
+    levels = [level for level in taped if level.name not in ("waist", "hip")]
+    level, off = levels[int(chance.integers(len(levels)))], float(chance.uniform(*_GAPES_BY_MM))
+    low, high = pattern.hem.cf_mm + _CLEAR_MM, pattern.top.cf_mm - _CLEAR_MM
+    left = off + float(pattern.shape.slack_girth(np.array([level.side_mm]))[0][0])
+    if not low <= level.front_mm <= high or left < _LIES_ON_MM:
+        return None
+    return _Gape(level.name, level.front_mm, level.side_mm, left)
+
+
+def _laced(true: TrueBody, taped: Body, lacing: Lacing, pull: float, stretch: float, gape: _Gape | None) -> Seen:
+    slack: Array | float = 0.0
+    if gape is not None:
+        slack = gape.off_mm * np.exp(-np.square((lacing.z - taped[gape.level].back_mm) / _GAPES_OVER_MM))
     try:
-        return lace_up(true, taped, lacing, pull, stretch)
+        return lace_up(true, taped, lacing, pull, stretch, slack)
     except RuntimeError:
         raise Unmakeable("rehearsal", "rehearsal.cannot_lace") from None

@@ -6,14 +6,18 @@ import numpy as np
 import pytest
 from hypothesis import HealthCheck, given, settings
 from hypothesis import strategies as st
+from pydantic import ValidationError
 
 from fuseau.commands.fields import change
-from fuseau.commands.fittings import set_line
+from fuseau.commands.fittings import log_fitting, set_line
 from fuseau.craft.pattern.pattern import Pattern
 from fuseau.craft.pattern.places import places_of
-from fuseau.document.build import Build
+from fuseau.craft.pattern.refit import refit
+from fuseau.document.build import Build, faults
 from fuseau.planning.plan import Plan
+from fuseau.stand_ins.rehearsal import fit_on_stand
 from tests.cases.told import DAY, Told, accepted, cut, everything_said, pinned, read, upwards, wished
+from tests.conftest import edited
 from tests.kinds import built
 from tests.plans import plan
 from tests.saying import said
@@ -474,14 +478,40 @@ def test_a_moved_waist_takes_all_that_lies_on_it_along():
     ],
 )
 def test_what_no_panel_holds_is_said_where_it_was_written(pinches, at, words):
-    from pydantic import ValidationError
-
-    from fuseau.commands.fittings import log_fitting
-    from fuseau.document.build import faults
-
     build = cut(built("underbust corset", draft__panels=8))
     with pytest.raises(ValidationError) as refused:
         log_fitting(build, plan(build), {"pull": "close", "words": [], "pinches": pinches, "readings": []}, DAY, "cm")
     (fault, *_) = faults(refused.value)
     assert fault.at.endswith(at), fault
     assert words in fault.sentence
+
+
+# --- followed on the dress stand, and on another body
+
+
+@pytest.mark.parametrize("key", ["a", "b", "c", "d"])
+def test_what_gapes_on_the_dress_stand_is_mended_there_at_the_next_fitting(key):
+    build = cut(built("overbust corset").model_copy(update={"rehearsal": "kind"}))
+    first = fit_on_stand(build, plan(build), key)
+    gapes = [tap for tap in first["taps"] if tap["view"] == "front"]
+    logged = log_fitting(build, plan(build), first, DAY, "cm")
+    asked = [one for one in plan(logged).proposal.lines if one.seen == "stood off"]
+    if not gapes:
+        assert not [one for one in asked if one.seam <= build.current.pattern.front_panels]
+        return
+    taken = sum(one.cf_side_mm + one.cb_side_mm for one in asked if one.low_mm < gapes[0]["z_mm"] < one.high_mm)
+    assert -2 * taken >= gapes[0]["off_mm"] - 1
+    after = accepted(logged)
+    again = fit_on_stand(after, plan(after), key)
+    assert not [tap for tap in again["taps"] if tap["view"] == "front"]
+
+
+def test_a_refitted_pattern_takes_its_places_along_with_the_levels():
+    old = accepted(tried(pinches=[pinch(3, 10)]))
+    taller = edited(old, wearer__high_hip__height_side_mm=115, wearer__hip__height_side_mm=240)
+    bodies = [plan(one).body for one in (old, taller)]
+    made = refit(old.current.pattern, *bodies, np.zeros(len(old.current.pattern.stations_named())), 50.0)
+    (was,), (now,) = places_of(old.current.pattern), places_of(made)
+    assert now.amount_mm == was.amount_mm
+    before, after = (body["high_hip"].side_mm for body in bodies)
+    assert now.peak_mm == pytest.approx(was.peak_mm * after / before, abs=0.1)

@@ -5,7 +5,7 @@ import numpy as np
 from fuseau.craft.base.curves import Array, calm_basis
 from fuseau.craft.pattern.alterations import Alteration, alter, let_girths
 from fuseau.craft.pattern.drafting import back_share_of_seams, front_halves, front_share_of_seams
-from fuseau.craft.pattern.pattern import EdgeLine, Pattern, Station
+from fuseau.craft.pattern.pattern import Bump, EdgeLine, Panel, Pattern, Station
 from fuseau.craft.wearer.body import Body
 
 _LEAST_MARK_MM = 1.5
@@ -75,11 +75,16 @@ def refit(pattern: Pattern, old: Body, new: Body, change_mm: Array, gap_mm: floa
     moved = pattern.model_copy(
         update={
             "stations": tuple(_moved(station, old, new) for station in pattern.stations),
+            "panels": _with_places_moved(pattern.panels, old, new),
             "top": _line(pattern.top, old, new),
             "hem": _line(pattern.hem, old, new),
             "left": pattern.left
             and pattern.left.model_copy(
-                update={"top": _line(pattern.left.top, old, new), "hem": _line(pattern.left.hem, old, new)}
+                update={
+                    "panels": _with_places_moved(pattern.left.panels, old, new),
+                    "top": _line(pattern.left.top, old, new),
+                    "hem": _line(pattern.left.hem, old, new),
+                }
             ),
         }
     )
@@ -101,6 +106,21 @@ def _to(z: float, old: Body, new: Body, side: str) -> float:
 def _moved(station: Station, old: Body, new: Body) -> Station:
     return station.model_copy(
         update={side: _to(getattr(station, side), old, new, side) for side in ("front_mm", "side_mm", "back_mm")}
+    )
+
+
+def _with_places_moved(panels: tuple[Panel, ...], old: Body, new: Body) -> tuple[Panel, ...]:
+    """What was changed at places goes along with the levels about it."""
+
+    def moved(bump: Bump) -> Bump:
+        heights = {name: getattr(bump, name) for name in ("low_mm", "peak_mm", "high_mm")}
+        return bump.model_copy(
+            update={name: None if z is None else _to(z, old, new, "side_mm") for name, z in heights.items()}
+        )
+
+    return tuple(
+        panel.model_copy(update={side: tuple(map(moved, getattr(panel, side))) for side in ("cf_bumps", "cb_bumps")})
+        for panel in panels
     )
 
 
