@@ -39,6 +39,7 @@ def check_fittings(
         *([] if last is None else [*_lacking(build, last), *_movements(build, last, pattern)]),
         *([] if last is None else _at_jaw(build, last, pattern)),
         *_left(build, proposal),
+        *_halves(build, proposal),
     ]
 
 
@@ -256,6 +257,14 @@ def _frees(build: Build, test: MovementTest, never: bool, pattern: Pattern) -> M
     if build.front.opening == "busk":
         return None
     return mend("mend.busk", Change(at="front.opening", value="busk"))
+
+
+def _halves(build: Build, proposal: Proposal | None) -> list[Finding]:
+    """What one half alone needs has its price: the other is cut otherwise."""
+    current = build.current
+    if proposal is None or current is None or proposal.pattern.left is None or current.pattern.left is not None:
+        return []
+    return [finding("halves_part", "mockups", "advice", where="Both halves", version=current.number + 1)]
 
 
 def _left(build: Build, proposal: Proposal | None) -> list[Finding]:

@@ -91,6 +91,8 @@ MESSAGES = {
     "has to open.",
     "jaw_digs.front": "Its top edge digs under the jaw: it is too high in front. Her girth is not to blame for it.",
     "jaw_digs.side": "Its top edge digs under the jaw: it is too high at the side. Her girth is not to blame for it.",
+    "halves_part": "From version {version:.0f} on the halves differ, as one of them alone was pinned or touched: cut "
+    "every piece for left and right apart, and mark which is which.",
     # where it sat
     **{
         f"waist_sat.{way}.{cause}": f"Fitting {{fitting:.0f}}: its waist sat {{off_mm:length}} {words}, and all "

@@ -169,7 +169,10 @@ CASES = {
         change={"high_hip": (-1, 1), "waist": (0, 0)},
     ),
     "underbust: pinned on her left alone parts the halves": Told(
-        "underbust corset", (cut, read(pinches=[pinch(3, 10, half="left")])), also=half_only("left", -10)
+        "underbust corset",
+        (cut, read(pinches=[pinch(3, 10, half="left")])),
+        also=half_only("left", -10),
+        says=("the halves differ",),
     ),
     "longline: slashed on her right alone": Told(
         "longline corset", (cut, read(pinches=[pinch(3, -8, half="right")])), also=half_only("right", 8)
