@@ -26,10 +26,7 @@ from fuseau.planning.lacings import edge_of
 _FLIPPED_SHARE = 0.5  # upside down, what is left of the differences has to be less than this
 _FLIPPED_MM = 8.0
 _SURE_SHARE = 0.5  # of that
-_PLACE_SHARE, _LEVEL_SHARE = (
-    0.35,
-    0.6,
-)  # of comfort: from the place itself to the level
+_PLACE_SHARE, _LEVEL_SHARE = 0.35, 0.6  # of comfort: so far a place digs by itself, and from there the level does
 _HARDLY = 0.02
 TapKey = tuple[int, int]  # the number of a fitting, and which of its touches
 _UNTOLD = {"note": "", "photos": (), "hours": None, "cost": None, "under": "", "tried_on": None, "corrected": 0}
