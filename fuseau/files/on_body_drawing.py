@@ -16,8 +16,25 @@ from fuseau.planning.on_body import OnBody
 
 _SKIN, _CLOTH, _CLOTH_2, _HUNG, _INSIDE, _INK = "#e4d8cb", "#c3ccd6", "#cfd6df", "#d6cfdd", "#bdb4c6", "#1d2733"
 _LOOSE = ("hanging", "strap")  # seen from both sides
-_WIDTHS = {"top": 1.4, "hem": 1.4, "CB": 1.2, "bone": 2.2, "opening": 2.4, "lace": 1.2, "trim": 1.8, "limit": 1.2}
-_COLOURS = {"bone": "#ffffff", "lace": "#8a6314", "hole": "#8a6314", "trim": "#8a6314", "area": "#8a6314"}
+_WIDTHS = {
+    "top": 1.4,
+    "hem": 1.4,
+    "CB": 1.2,
+    "bone": 2.2,
+    "opening": 2.4,
+    "lace": 1.2,
+    "trim": 1.8,
+    "limit": 1.2,
+    "place": 2.2,
+}
+_COLOURS = {
+    "bone": "#ffffff",
+    "lace": "#8a6314",
+    "hole": "#8a6314",
+    "trim": "#8a6314",
+    "area": "#8a6314",
+    "place": "#b4325e",
+}
 _MARGIN_MM = 12.0
 _BETWEEN_MM = 60.0
 

@@ -15,7 +15,8 @@ from fuseau.craft.base.record import Record
 from fuseau.craft.boning.bones import Bone
 from fuseau.craft.fit.fit import Fit, Lacing, fit
 from fuseau.craft.pattern.cups import usual_bust_points
-from fuseau.craft.pattern.pattern import Pattern
+from fuseau.craft.pattern.pattern import Pattern, seam_label
+from fuseau.craft.pattern.places import places_of
 from fuseau.craft.pattern.trueing import LaidPanel, lay_flat
 from fuseau.craft.wearer.body import Body
 from fuseau.craft.wearer.measures import LevelName
@@ -238,6 +239,11 @@ def _outlines(half: HalfWorn, panel: LaidPanel, count: int) -> Iterator[SpatialL
         yield half.line("CB", panel.number, panel.cb_edge[::2])
     for dart in panel.darts:
         yield half.line("dart", panel.number, dart)
+    for place in places_of(half.pattern):
+        low, high = place.ends(half.pattern)
+        part = [point for point in panel.cf_edge if low <= point[1] <= high]
+        if place.seam == panel.number - 1 and len(part) > 1:
+            yield half.line("place", panel.number, part, seam_label(place.seam))
 
 
 def _hardware(

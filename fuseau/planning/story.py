@@ -3,8 +3,13 @@
 import datetime
 from collections.abc import Callable
 
+from pydantic import Field
+
 from fuseau.craft.base.errors import Unmakeable, Unsettled
+from fuseau.craft.base.findings import Message, message
 from fuseau.craft.base.record import Record
+from fuseau.craft.pattern.pattern import seam_label
+from fuseau.craft.pattern.places import PlacedChange
 from fuseau.craft.wearer.body import missing_measures
 from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS
 from fuseau.craft.wearer.measures import LevelName
@@ -42,6 +47,7 @@ class Chapter(Record):
     bought: float | None
     hours: float | None
     cost: float | None
+    places: tuple[Message, ...] = Field(default=(), description="What was changed at places for it.")
 
 
 def story(
@@ -86,10 +92,12 @@ def _chapter(build: Build, cache: StageCache) -> Chapter:
     body = with_side_seam_seen(build, belief.body)
     asked = AimInputs.of(build, body, belief.learned if build.fittings else None)
     aimed, pattern = cache.run(aim_pattern, asked)
+    places: tuple[PlacedChange, ...] = ()
     if build.current is not None and last is not None:
         same = build.current.made_for == asked.asked
         made = cache.run(propose, ProposalInputs.of(build, belief, body, aimed, pattern, same))
         pattern = made.pattern if made else build.current.pattern
+        places = made.alteration.places if made and made.alteration else ()
     odds = cache.run(work_out_odds, OddsInputs.of(build, belief, body, aimed, pattern)).probability
     return Chapter(
         fitting=last.number if last else None,
@@ -103,4 +111,12 @@ def _chapter(build: Build, cache: StageCache) -> Chapter:
         bought=None,
         hours=last.hours if last else None,
         cost=last.cost if last else None,
+        places=tuple(
+            message(
+                "story.place.in" if one.amount_mm < 0 else "story.place.out",
+                seam=seam_label(one.seam),
+                by_mm=abs(one.amount_mm),
+            )
+            for one in places
+        ),
     )

@@ -234,6 +234,8 @@ MESSAGES = {
     "over it.",
     "look_at.level.shut": "{level:level_capital}: known to ± {spread_mm:length} only. Look how it sits there and tape "
     "a girth over it.",
+    "story.place.in": "{seam} in by {by_mm:hardware}",
+    "story.place.out": "{seam} out by {by_mm:hardware}",
     "look_at.place.in": "{seam}, from {low_mm:plus_length} to {high_mm:plus_length} of the zero line, where "
     "{by_mm:hardware} came out: does it lie on now?",
     "look_at.place.out": "{seam}, from {low_mm:plus_length} to {high_mm:plus_length} of the zero line, where "

@@ -5232,6 +5232,12 @@ export interface components {
             hours: number | null;
             /** Cost */
             cost: number | null;
+            /**
+             * Places
+             * @description What was changed at places for it.
+             * @default []
+             */
+            places: components["schemas"]["Message"][];
         };
         /**
          * Circle

@@ -21,6 +21,7 @@ export function coloursFor(theme: string): Colours {
       lace: room('--metal'),
       hole: room('--metal'),
       opening: room('--settled'),
+      place: room('--takein'),
       trim: room('--metal'),
       area: room('--metal'),
       limit: room('--takein'),

@@ -48,7 +48,17 @@ export interface View {
 const LOOSE = ['hanging', 'strap'] // seen from both sides
 const SLOW_MS = 21 // a picture: 50 a second and no fewer
 const ROUGHEST = 0.55
-const WIDTHS: Record<string, number> = { top: 2.4, hem: 2.4, CB: 2, bone: 3, lace: 2, opening: 4, limit: 2, trim: 3 }
+const WIDTHS: Record<string, number> = {
+  top: 2.4,
+  hem: 2.4,
+  CB: 2,
+  bone: 3,
+  lace: 2,
+  opening: 4,
+  limit: 2,
+  trim: 3,
+  place: 4,
+}
 
 export class BodyScene {
   private renderer: WebGLRenderer

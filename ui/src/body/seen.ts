@@ -9,6 +9,7 @@ export type Part = (typeof PARTS)[number]
 const OF: Record<string, Part> = {
   seam: 'seams',
   dart: 'seams',
+  place: 'seams',
   CF: 'seams',
   bone: 'bones',
   lace: 'lacing',
