@@ -155,7 +155,8 @@ def propose(inputs: ProposalInputs) -> Proposal | None:
     by_hand = any(max(abs(one.cf_side_mm), abs(one.cb_side_mm)) > 0.05 for one in inputs.line_edits)
     if not redraft and not edges_change and same_allowances and small and not (places or swings or by_hand):
         return None
-    placed = None if redraft else _placed(replace(inputs, girths_stay=small and bool(places or swings or by_hand)))
+    inputs = replace(inputs, girths_stay=small and not redraft)
+    placed = None if redraft else _placed(inputs)
     pattern = placed.pattern if placed else aimed_pattern
     if placed:
         change = _girth_change(current, pattern)
@@ -267,7 +268,8 @@ def _as_said(current: Pattern, inputs: ProposalInputs) -> Array:
 def _reason(inputs: ProposalInputs, redraft: bool, edges_change: bool) -> Message:
     places, swings = inputs.seen.places, inputs.swings_mm
     if inputs.girths_stay and not places and not swings:
-        return message("reason.by_hand")
+        drawn = any(max(abs(one.cf_side_mm), abs(one.cb_side_mm)) > 0 for one in inputs.line_edits)
+        return message("reason.edges" if edges_change else "reason.by_hand" if drawn else "reason.wishes")
     were = len(inputs.current.panels)
     if redraft and inputs.panels == were:
         return message("reason.redrafted")
