@@ -298,7 +298,7 @@ CASES = {
     "overbust: the top line 12 mm too high at the side": Told(
         "overbust corset",
         (cut, read(edges=[{"edge": "top", "place": "side", "off_mm": 12}])),
-        change={level: (0, 0) for level in ("high_hip", "waist", "ribs", "underbust")},
+        change=dict.fromkeys(("high_hip", "waist", "ribs", "underbust"), (0, 0)),
         says=("top line or hem moved",),
         also=lambda build, planned: _edge_is("top", "side_mm", -12, build, planned),
     ),
