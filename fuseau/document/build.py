@@ -436,8 +436,9 @@ class Build(Record):
         if pinch.seam > len(pattern.panels):
             raise at_field(f"{at}.seam", f"Version {version} has no seam {seam_label(pinch.seam)}.")
         low, high = reach(pattern)
+        beyond = max(pinch.from_mm, pinch.to_mm) <= low + 5 or min(pinch.from_mm, pinch.to_mm) >= high - 5
         for field in ("from_mm", "to_mm"):
-            if not low - 10 <= getattr(pinch, field) <= high + 10:
+            if beyond or not low - 10 <= getattr(pinch, field) <= high + 10:
                 raise at_field(
                     f"{at}.{field}",
                     f"That is off the garment, which goes from {format_length(low)} to {format_length(high)}.",

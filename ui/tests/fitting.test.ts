@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { empty, toSend, usualRows, written } from '../src/stages/mockups/fitting'
+import { empty, satAt, toSend, usualRows, writeSat, written } from '../src/stages/mockups/fitting'
 import { vectors } from './vectors'
 
 const { plan, build } = vectors.tried
@@ -50,6 +50,21 @@ describe('a fitting while it is written', () => {
     expect(sent.moved).toEqual([{ test: 'sit', went: 'hard' }])
     expect(sent.hours).toBe(2.5)
     expect(sent.made_of).toMatchObject({ closing: 'pinned', edge_bone: made.edge_bone })
+  })
+
+  it('says of a level how it sat, and by how much it stood off, once', () => {
+    const one = empty(plan, 'cm', 'close', true, 'laced')
+    writeSat(one, 'waist', 'firm', '')
+    writeSat(one, 'ribs', 'stands off', '12')
+    writeSat(one, 'ribs', 'stands off', '9')
+    writeSat(one, 'waist', 'right', '')
+    expect(toSend(one, 'cm', made)).toMatchObject({
+      words: [{ level: 'waist', word: 'right' }],
+      stand_offs: [{ level: 'ribs', off_mm: '9 mm' }],
+    })
+    expect([satAt(one, 'ribs'), satAt(one, 'hip').word]).toEqual([{ word: 'stands off', off: '9' }, ''])
+    writeSat(one, 'ribs', '', '')
+    expect(one.stand_offs).toEqual([])
   })
 
   it('keeps what stands off with its amount, and other words without one', () => {

@@ -197,7 +197,7 @@ def most_taken_in(pattern: Pattern, place: PlacedChange, least_width_mm: float) 
     halves += [pattern.left_pattern or pattern] if place.half != "right" else []
     room = np.min([half.shape.widths(z)[:, place.seam - 1 : place.seam + 1].min(axis=1) for half in halves], axis=0)
     at = share > _HARDLY
-    return float(np.min((room[at] - least_width_mm) / share[at]))
+    return float(np.min((room[at] - least_width_mm) / share[at], initial=np.inf))
 
 
 def places_of(pattern: Pattern) -> list[PlacedChange]:

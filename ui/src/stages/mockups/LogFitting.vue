@@ -6,7 +6,7 @@ import { useNews } from '../../stores/news'
 import { useSettings } from '../../stores/settings'
 import { hardware, length, SAT } from '../../parts/words'
 import DrawnWearer from './DrawnWearer.vue'
-import { empty, key, numberOf, renumbered, TESTS, toSend, written, type Written } from './fitting'
+import { empty, key, numberOf, renumbered, satAt, TESTS, toSend, writeSat, written, type Written } from './fitting'
 import { useDraft, whenSaved } from '../../parts/useDraft'
 import { useFocusOn } from '../../parts/useFocusOn'
 import GapTable from './GapTable.vue'
@@ -330,13 +330,14 @@ const edgeRows = computed(() =>
         <button type="button" :aria-label="`Take out photo ${i + 1}`" @click="one.photos.splice(i, 1)">×</button>
       </p>
 
-      <h2>Girth, {{ laced ? 'laced' : 'closed' }}</h2>
-      <table class="numbers girths" aria-label="Girths while it is laced">
+      <h2>Level by level, {{ laced ? 'laced' : 'closed' }}</h2>
+      <table class="numbers girths" aria-label="Level by level, while it is worn">
         <thead>
           <tr>
             <th />
             <th>over it, {{ settings.unit }}</th>
             <th>under it, {{ settings.unit }}</th>
+            <th>it sat, all round</th>
           </tr>
         </thead>
         <tbody>
@@ -349,6 +350,33 @@ const edgeRows = computed(() =>
                 :aria-label="`${level.label}, girth ${field === 'laced' ? 'over' : 'under'} it`"
                 autocomplete="off"
               />
+            </td>
+            <td class="sat">
+              <select
+                :value="satAt(one, level.name).word"
+                :aria-label="`${level.label}, how it sat`"
+                @change="
+                  writeSat(
+                    one,
+                    level.name,
+                    ($event.target as HTMLSelectElement).value as Word,
+                    satAt(one, level.name).off,
+                  )
+                "
+              >
+                <option value="">–</option>
+                <option v-for="pick in SAT" :key="pick.word" :value="pick.word">{{ pick.word }}</option>
+              </select>
+              <span v-if="satAt(one, level.name).word === 'stands off'"
+                >by
+                <input
+                  class="in"
+                  :value="satAt(one, level.name).off"
+                  :aria-label="`${level.label}, stands off by`"
+                  @change="writeSat(one, level.name, 'stands off', ($event.target as HTMLInputElement).value)"
+                />
+                {{ gapUnit }}</span
+              >
             </td>
           </tr>
         </tbody>
@@ -599,6 +627,15 @@ h2 {
 }
 .girths th {
   font-weight: 400;
+}
+.girths input.in {
+  width: 62px;
+}
+.sat select {
+  max-width: 92px;
+}
+.sat span {
+  white-space: nowrap;
 }
 .pull {
   display: flex;

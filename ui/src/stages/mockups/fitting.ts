@@ -148,7 +148,7 @@ export function written(plan: Plan, unit: Unit, one: Partial<Fitting>): Written 
   found.under_it = Object.fromEntries((one.under_it ?? []).map((girth) => [girth.level, bare(girth.girth_mm, unit)]))
   found.laced = Object.fromEntries((one.laced ?? []).map((girth) => [girth.level, bare(girth.girth_mm, unit)]))
   found.words = [...(one.words ?? [])]
-  found.stand_offs = [...(one.stand_offs ?? [])]
+  found.stand_offs = (one.stand_offs ?? []).map((said) => ({ ...said, off_mm: small(said.off_mm, unit) }))
   found.taps = (one.taps ?? []).map((tap) => ({
     key: key(),
     view: tap.view,
@@ -177,6 +177,21 @@ export function written(plan: Plan, unit: Unit, one: Partial<Fitting>): Written 
   found.cost = one.cost?.toString() ?? ''
   found.note = one.note ?? ''
   return found
+}
+
+/** How it sat at a level, all round, as it is written: a word, and by how much it stood off. */
+export function satAt(one: Written, level: LevelName): { word: Word | ''; off: string } {
+  const off = one.stand_offs.find((said) => said.level === level)?.off_mm
+  if (off !== undefined) return { word: 'stands off', off: String(off) }
+  return { word: one.words.find((said) => said.level === level)?.word ?? '', off: '' }
+}
+
+/** Writes how it sat at a level; without a word nothing is said of it. */
+export function writeSat(one: Written, level: LevelName, word: Word | '', off: string) {
+  one.words = one.words.filter((said) => said.level !== level)
+  one.stand_offs = one.stand_offs.filter((said) => said.level !== level)
+  if (word === 'stands off' && off.trim()) one.stand_offs.push({ level, off_mm: off })
+  else if (word) one.words.push({ level, word })
 }
 
 /** As the server takes it: lengths with their unit, what is empty left out. */
@@ -208,7 +223,10 @@ export function toSend(one: Written, unit: Unit, made: MadeOf, pads: Pads = []):
     laced: girths(one.laced),
     under_it: girths(one.under_it),
     words: one.words,
-    stand_offs: one.stand_offs,
+    stand_offs: one.stand_offs.map((said) => ({
+      ...said,
+      off_mm: typeof said.off_mm === 'string' ? mm(said.off_mm) : said.off_mm,
+    })),
     taps: one.taps.map((tap) => ({
       view: tap.view,
       z_mm: withUnit(tap.z, unit),
