@@ -23,6 +23,8 @@ from fuseau.planning.evidence import fittings_of_current
 _NEAR_EDGE_MM, _EDGE_STEP_MM = 20.0, 10.0
 _NEAR_END_MM, _NEAR_ROUND, _SHORTER_MM = 20.0, 0.2, 8.0
 _NEAR_SEAM = 0.12
+_PAD_MM = 4.0
+_UNDER_SKIN = ("hip_bone", "rib_edge")
 
 
 class _Bone(NamedTuple):
@@ -54,11 +56,11 @@ def check_dug(
         return []
     found = []
     for dug in (one for one in learned.dug if one.fitting == here[-1].number):
-        if _mended(dug, build, pattern, bones):
+        if _mended(dug, build, pattern, body, bones):
             continue
         cause = _cause(dug, build, pattern, body, bones)
         level = _nearest(dug, body)
-        mends = [*_mends(dug, cause, build, pattern, bones)]
+        mends = [*_mends(dug, cause, build, pattern, body, bones)]
         way = "front" if dug.round < 0.7 else "back" if dug.round > 1.3 else "side"
         half = "" if dug.half == "both" else f".{dug.half}"
         where = LEVEL_LABELS[level.name]
@@ -87,7 +89,7 @@ def _nearest(dug: PlaceDug, body: Body) -> BodyLevel:
     return min(body, key=lambda one: abs(one.side_mm - dug.z_mm))
 
 
-def _mended(dug: PlaceDug, build: Build, pattern: Pattern, bones: Sequence[Bone]) -> bool:
+def _mended(dug: PlaceDug, build: Build, pattern: Pattern, body: Body, bones: Sequence[Bone]) -> bool:
     """Whether she chose one of its mends, or another of its kind, already."""
     places = [one.place for one in build.line_edits if one.place]
     if any(one.amount_mm > 0 and abs(one.peak_mm - dug.z_mm) <= build.practice.place_reach_mm for one in places):
@@ -95,7 +97,10 @@ def _mended(dug: PlaceDug, build: Build, pattern: Pattern, bones: Sequence[Bone]
     near = _edge_near(dug, pattern)
     if near is not None and getattr(getattr(build.draft, near[0]), f"{near[1]}_mm") is not None:
         return True
-    return any(one.channel in build.bones.clearance_by_channel for one in _ends_near(dug, pattern, bones, _SHORTER_MM))
+    chosen = {*build.bones.clearance_by_channel, *build.bones.by_channel}
+    if any(one.channel in chosen for one in _ends_near(dug, pattern, bones, _SHORTER_MM)):
+        return True
+    return any(one.level == _nearest(dug, body).name for one in build.pads)
 
 
 def _cause(dug: PlaceDug, build: Build, pattern: Pattern, body: Body, bones: Sequence[Bone]) -> str:
@@ -144,11 +149,18 @@ def _ends_near(dug: PlaceDug, pattern: Pattern, bones: Sequence[Bone], beside_mm
     return found
 
 
-def _mends(dug: PlaceDug, cause: str, build: Build, pattern: Pattern, bones: Sequence[Bone]) -> Iterator[Mend]:
+def _mends(
+    dug: PlaceDug, cause: str, build: Build, pattern: Pattern, body: Body, bones: Sequence[Bone]
+) -> Iterator[Mend]:
     """What would mend it, that which goes to the cause first; each tried on the pattern."""
     let_out, edge, end = _let_out(dug, build, pattern), _edge(dug, build, pattern), _end(dug, build, pattern, bones)
-    order = {"bone_end": (end, let_out, edge), "edge_top": (edge, let_out, end), "edge_hem": (edge, let_out, end)}
-    yield from (one for one in order.get(cause, (let_out, edge, end)) if one is not None)
+    softer, pad = _softer(dug, build, pattern, bones), _pad(dug, build, body) if cause in _UNDER_SKIN else None
+    order = {
+        "bone_end": (end, softer, let_out, edge),
+        "edge_top": (edge, let_out, end, softer),
+        "edge_hem": (edge, let_out, end, softer),
+    }
+    yield from (one for one in order.get(cause, (let_out, edge, end, softer, pad)) if one is not None)
 
 
 def _let_out(dug: PlaceDug, build: Build, pattern: Pattern) -> Mend | None:
@@ -197,6 +209,29 @@ def _end(dug: PlaceDug, build: Build, pattern: Pattern, bones: Sequence[Bone]) -
             change = Change(at=f"bones.clearance_by_channel.{bone.channel}", value=clear)
             return mend("mend.shorter_bone", change, channel=bone.channel, by_mm=2 * _SHORTER_MM)
     return None
+
+
+def _softer(dug: PlaceDug, build: Build, pattern: Pattern, bones: Sequence[Bone]) -> Mend | None:
+    """The softest kind that lies in the channel of a bone that ends there, if it is softer by half."""
+    kinds = build.bone_kinds
+    for bone in _ends_near(dug, pattern, bones):
+        now = kinds[bone.kind].flatwise_stiffness()
+        can = [kinds[name] for name in bone.can_lie if name in kinds]
+        soft = min(can, key=lambda kind: kind.flatwise_stiffness(), default=None)
+        if soft is not None and soft.flatwise_stiffness() < now / 2:
+            change = Change(at=f"bones.by_channel.{bone.channel}", value=soft.name)
+            return mend("mend.softer_bone", change, channel=bone.channel, bone=soft.label)
+    return None
+
+
+def _pad(dug: PlaceDug, build: Build, body: Body) -> Mend | None:
+    """A thin pad over a bone of hers, worn under it: the garment is made for it."""
+    level = _nearest(dug, body).name
+    if any(one.level == level for one in build.pads):
+        return None
+    place = "front" if dug.round < 0.7 else "back" if dug.round > 1.3 else "sides"
+    change = Change(at=f"pads.{len(build.pads)}", value={"level": level, "place": place, "thick_mm": _PAD_MM})
+    return mend("mend.pad_there", change, level=level, thick_mm=_PAD_MM)
 
 
 def _lies(pattern: Pattern, build: Build) -> bool:

@@ -122,7 +122,7 @@ MESSAGES = {
     # a place that digs
     **{
         f"dug.{cause}": f"Fitting {{fitting:.0f}}: it dug {{way:way}} at the {{level:level}}, where it is pressed with "
-        f"{{share:percent}} % of what is comfortable: it is the place, not her girth. {words}"
+        f"{{share:percent}} % of what is comfortable: it is more the place than her girth. {words}"
         for cause, words in {
             "edge_top": "The top line ends there: lower it, or let the seam out under it.",
             "edge_hem": "The hem ends there: raise it, or let the seam out over it.",
@@ -138,6 +138,8 @@ MESSAGES = {
     "mend.let_out_there": "Let out {seam} there by {by_mm:hardware}, fading over {reach_mm:length}",
     "mend.edge_there.top": "Lower the top line at {place} by 1 cm",
     "mend.edge_there.hem": "Raise the hem at {place} by 1 cm",
+    "mend.softer_bone": "{bone:capital} in {channel}",
+    "mend.pad_there": "A pad of {thick_mm:hardware} at the {level:level}, worn under it",
     "mend.shorter_bone": "The bone of {channel} {by_mm:hardware} shorter",
     "ask_lap": "By how much the hem has to rise, her lap tells: measure from her waist to it while she sits.",
     "mend.raise_hem": "Raise the hem at CF by {by_mm:length}",
