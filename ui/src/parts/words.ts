@@ -69,6 +69,7 @@ export const SEEN = {
   dug: 'where it dug',
   'by hand': 'by hand',
 }
+export const RUNS_OUT = { hem: 'out at the hem', top: 'out at the top line' }
 export const HALVES = { both: '', right: 'right half only', left: 'left half only' }
 
 export const STAGES: { stage: Stage; label: string }[] = [

@@ -3,7 +3,7 @@ import { computed, nextTick, ref } from 'vue'
 import type { Proposal, ProposedLine } from '../../api/types'
 import { useBuild } from '../../stores/build'
 import { useSettings } from '../../stores/settings'
-import { HALVES, LEVEL_LABELS, SEEN, from, perEdge, withUnit } from '../../parts/words'
+import { HALVES, LEVEL_LABELS, RUNS_OUT, SEEN, from, perEdge, withUnit } from '../../parts/words'
 
 // The proposed change, line by line: what to mark on each panel edge. Each can be set, refused, or put back.
 const props = defineProps<{ proposal: Proposal }>()
@@ -44,7 +44,9 @@ const where = (line: ProposedLine) => ({
 const name = (line: ProposedLine) =>
   line.level ? LEVEL_LABELS[line.level] : from(line.low_mm!, line.high_mm!, open.plan!.pattern!.zero, settings.unit)
 const told = (line: ProposedLine) =>
-  [SEEN[line.seen ?? 'by hand'], HALVES[line.half ?? 'both']].filter(Boolean).join(', ')
+  [SEEN[line.seen ?? 'by hand'], HALVES[line.half ?? 'both'], ...line.runs_out.map((end) => RUNS_OUT[end])]
+    .filter(Boolean)
+    .join(', ')
 async function begin(line: ProposedLine, side: 0 | 1, event: Event) {
   const row = (event.currentTarget as Element).closest('td')
   editing.value = { ...where(line), side, text: shown(side ? line.cb_side_mm : line.cf_side_mm) }
