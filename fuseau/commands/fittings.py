@@ -93,7 +93,7 @@ def _place_of(build: Build, planned: Plan, line: Mapping[str, Any]) -> dict[str,
     if line.get("peak_mm") is None:
         return {}
     proposed = planned.proposal.alteration.places if planned.proposal and planned.proposal.alteration else ()
-    seen = seen_at_places(build, planned.body, planned.learned).places if planned.body else ()
+    seen = seen_at_places(build, planned.body).places if planned.body else ()
     known = [*proposed, *seen, *(one.place for one in build.line_edits)]
     at, half = float(line["peak_mm"]), line.get("half") or "both"
     for one in known:

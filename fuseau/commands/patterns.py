@@ -116,7 +116,7 @@ def _decided(build: Build, planned: Plan, made: Pattern) -> Pattern:
     """
     before = build.current.pattern if build.current else planned.drafted
     assert before is not None
-    places = seen_at_places(build, planned.body, planned.learned).places if planned.body else ()
+    places = seen_at_places(build, planned.body).places if planned.body else ()
     seen = {one.level: one for one in negative(with_places(before, places).shape.slack_at_levels)} if places else {}
     slack, decided = [], []
     for one in girth_between(before, made):

@@ -6,7 +6,6 @@ from dataclasses import dataclass
 import numpy as np
 
 from fuseau.craft.base.practice import Practice
-from fuseau.craft.fitting.inference import Learned
 from fuseau.craft.pattern.pattern import BlockGirth, EdgeLine, Pattern, summed
 from fuseau.craft.pattern.places import At, PlacedChange, between, spread
 from fuseau.craft.wearer.body import Body
@@ -17,7 +16,6 @@ _AT_EDGE_MM = 15.0
 _AT_LEVEL_MM = 20.0
 _AT_SIDE = 0.2  # of the way from CF to the side: so near it, a place is the side's
 _LEAST_LEFT_MM = 1.0
-_LEFT_MM = 4.0  # what stands off at the back, less than this apart from the whole, is noise
 
 
 def fittings_of_current(build: Build) -> list[Fitting]:
@@ -37,14 +35,13 @@ class Seen:
     left_mm: tuple[BlockGirth, ...] = ()
 
 
-def seen_at_places(build: Build, body: Body, learned: Learned | None = None) -> Seen:
+def seen_at_places(build: Build, body: Body) -> Seen:
     """What was pinned, slashed or stood off at places of the present version (model, 3 and 5: a change has a place).
 
     Cloth that stood off bore no tension, so it says nothing of her girth, and is mended where it was seen: a pinch at
-    its seam and heights, what was touched at the nearest seams of its block. What was said to stand off all round a
-    level is slack only as far as it does so beyond the whole garment (`learned`), at the back. Of each seam, and of
-    each block that was touched, the last fitting that tells of it counts: an older one is of the same garment, seen
-    again.
+    its seam and heights, what was touched at the nearest seams of its block. Of each seam, and of each block that was
+    touched, the last fitting that tells of it counts: an older one is of the same garment, seen again. What was said
+    to stand off all round a level is no place: it tells of her girth.
     """
     current = build.current
     if current is None:
@@ -58,11 +55,6 @@ def seen_at_places(build: Build, body: Body, learned: Learned | None = None) -> 
             mine.setdefault(pinch.seam, []).append(_pinned(pinch, pattern, fitting.number))
         pinned.update(mine)
         off = [tap for tap in fitting.taps if tap.off_mm]
-        off += [
-            Tap(view="back", z_mm=one.z_mm, word="stands off", off_mm=min(one.left_mm, 120.0))
-            for one in (learned.stands_off if learned else ())
-            if one.fitting == fitting.number and one.left_mm > _LEFT_MM
-        ]
         for view in {tap.view for tap in off}:
             taps = (tap for tap in off if tap.view == view)
             touched[view] = [(*_touched(tap, pattern, body, practice, fitting.number), tap) for tap in taps]

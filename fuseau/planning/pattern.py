@@ -12,7 +12,6 @@ from fuseau.craft.base.practice import Practice
 from fuseau.craft.fit.firmness import Firmness
 from fuseau.craft.fit.girth_solver import close_edge_to_edge, settle_parallel
 from fuseau.craft.fit.target import Aim, Target, aim_tied, most_pull
-from fuseau.craft.fitting.inference import Learned
 from fuseau.craft.materials.stack import Stack, take_up
 from fuseau.craft.pattern.alterations import Alteration, alter
 from fuseau.craft.pattern.cups import Cup, make_cup, usual_bust_points, wire_line
@@ -62,8 +61,8 @@ class AimInputs:
     padded: tuple[float, ...] = ()
 
     @classmethod
-    def of(cls, build: Build, body: Body, learned: Learned | None = None) -> Self:
-        """Taken from the build; `body` as fittings taught it, with what else they taught."""
+    def of(cls, build: Build, body: Body) -> Self:
+        """Taken from the build; `body` as fittings taught it."""
         choices, current = build.draft, build.current
         return cls(
             kind=build.kind,
@@ -82,7 +81,7 @@ class AimInputs:
             bust_points_mm=build.wearer.bust_points_mm,
             current=current.pattern if current else None,
             edges_said=tuple(said for fitting in fittings_of_current(build) for said in fitting.edges),
-            places=seen_at_places(build, body, learned).places,
+            places=seen_at_places(build, body).places,
             laced=build.back.laced,
             waist_mm=choices.waist_mm,
             padded=tuple(map(float, girths_added(build.pads, build.body, build.practice.pad_gives_share)))

@@ -114,8 +114,7 @@ def plan_boning(build: Build, cache: StageCache) -> BonedSo | None:
     try:
         belief, _ = believed(build, cache)
         body = with_side_seam_seen(build, belief.body)
-        learned = belief.learned if build.fittings else None
-        aimed, aimed_pattern = cache.run(aim_pattern, AimInputs.of(build, body, learned))
+        aimed, aimed_pattern = cache.run(aim_pattern, AimInputs.of(build, body))
         pattern = build.current.pattern if build.current else aimed_pattern
         halves = _lay_halves(build, cache, pattern)
         final = cache.run(settle_fit, FitInputs(final_lacing(build, pattern, aimed), body))
@@ -161,7 +160,7 @@ def _plan_garment(build: Build, unit: Unit, cache: StageCache, findings: list[Fi
     pads = made_pads(build, belief.unknowns.prior)
 
     # pattern: what to aim for, and the pattern that is worked from
-    asked = AimInputs.of(build, body, learned)
+    asked = AimInputs.of(build, body)
     aimed, aimed_pattern = cache.run(aim_pattern, asked)
     pattern = current.pattern if current else aimed_pattern
     halves = _lay_halves(build, cache, pattern)

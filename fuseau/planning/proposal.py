@@ -1,5 +1,6 @@
 """The next pattern version: what changes, by seam and level, and how it would settle."""
 
+import math
 from collections.abc import Mapping, Sequence
 from dataclasses import dataclass, replace
 from typing import Self
@@ -110,7 +111,7 @@ class ProposalInputs:
             asked=frozenset(build.target.ease_at) | ({"waist"} if build.target.job != "none" else set()),
             practice=build.practice,
             swings_mm=side_seam_off(build),
-            seen=seen_at_places(build, body, belief.learned if build.fittings else None),
+            seen=seen_at_places(build, body),
             line_edits=tuple(one for one in build.line_edits if one.version == current.number),
             mock_up=mock_up_lacing(build, aimed_pattern),
             final=final_lacing(build, aimed_pattern, aimed),
@@ -251,17 +252,18 @@ def _side_seam_moved(pattern: Pattern, swings_mm: float, practice: Practice) -> 
 
 
 def _as_said(current: Pattern, inputs: ProposalInputs) -> Array:
-    """The girths to sew (levels,), which never take in where it dug, nor let out where it stood off.
+    """The girths to sew (levels,), which hardly take in where it dug, nor let out where it stood off.
 
-    Where readings and pull leave no other place for what was said elsewhere, the balance of the whole may ask for that;
-    at the place itself her word goes first.
+    The balance of the whole may ask for that: her word at the place goes first, by so much (`word_holds_mm`), and what
+    gaps ask for beyond it is theirs.
     """
     sewn = np.array(inputs.aimed.sewn_mm)
     was = current.shape.sewn_girth(np.array([level.side_mm for level in inputs.body]))
     for i, level in enumerate(inputs.body):
         way = inputs.said.get(level.name, 0)
-        if way and (sewn[i] - was[i]) * way < 0 and level.name not in inputs.asked:
-            sewn[i] = was[i]
+        change = float(sewn[i] - was[i])
+        if way and change * way < 0 and level.name not in inputs.asked:
+            sewn[i] = was[i] + math.copysign(max(abs(change) - inputs.practice.word_holds_mm, 0.0), change)
     return np.asarray(sewn)
 
 

@@ -90,7 +90,7 @@ def _chapter(build: Build, cache: StageCache) -> Chapter:
     measured = cache.run(measured_body, MeasuredInputs.of(build))
     belief = cache.run(infer_belief, InferenceInputs.of(build, measured))
     body = with_side_seam_seen(build, belief.body)
-    asked = AimInputs.of(build, body, belief.learned if build.fittings else None)
+    asked = AimInputs.of(build, body)
     aimed, pattern = cache.run(aim_pattern, asked)
     places: tuple[PlacedChange, ...] = ()
     if build.current is not None and last is not None:

@@ -90,15 +90,18 @@ def fit_on_stand(build: Build, planned: Plan, key: str) -> dict[str, Any]:
 def as_written(found: Noticed, taped: Body) -> dict[str, Any]:
     """What was noticed, rounded as it would be written down, as fields of a fitting.
 
-    A stand is round all about: what it does at a level is said of the level, and touched only at the ends between.
+    A stand is round all about: what it does is said of the level, at an end of the edge of the level beyond it, and
+    touched only where there is none.
     """
     by_height = {round(level.back_mm): level.name for level in taped}
+    heights = [z for z, _ in (*found.words, *found.stand_off)]
+    low, high = min(heights, default=0.0), max(heights, default=0.0)
+    by_height |= {round(low): level.name for level in [level for level in taped if level.back_mm < low][-1:]}
+    by_height |= {round(high): level.name for level in [level for level in taped if level.back_mm > high][:1]}
     at_back: dict[str, Any] = {"view": "back", "across": 0.25}
     taps = [{**at_back, "z_mm": round(z), "word": word} for z, word in found.words if round(z) not in by_height]
     taps += [
-        {**at_back, "z_mm": round(z), "word": "stands off", "off_mm": round(off)}
-        for z, off in found.stand_off
-        if round(z) not in by_height
+        {**at_back, "z_mm": round(z), "word": "stands off"} for z, _ in found.stand_off if round(z) not in by_height
     ]
     return {
         "words": [{"level": by_height[round(z)], "word": word} for z, word in found.words if round(z) in by_height],

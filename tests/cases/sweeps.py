@@ -39,7 +39,7 @@ class Drafted:
 def drafted(build: Build) -> Drafted:
     """What would be sewn for a build as it stands, with all that its fittings taught."""
     belief, _ = believed(build, KEPT)
-    aimed, pattern = aim_pattern(AimInputs.of(build, belief.body, belief.learned if build.fittings else None))
+    aimed, pattern = aim_pattern(AimInputs.of(build, belief.body))
     found = fit(final_lacing(build, pattern, aimed), belief.body)
     covered = [level.name for level in reversed(found.levels) if level.gap_mm is not None]
     heights = np.array([level.side_mm for level in belief.body if level.name in covered])

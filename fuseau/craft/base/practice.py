@@ -47,6 +47,7 @@ class Practice(Record):
     dig_let_out_mm: float = _number(6, "What the nearest seam is let out by, on each half, where a place digs.", 2, 20)
     side_seam_off_mm: float = _number(2, "A side seam that swings by less hangs where it should.", 0.5, 20)
     waist_off_mm: float = _number(5, "A waist that sits higher or lower by less sits where it should.", 1, 30)
+    word_holds_mm: float = _number(5, "By so much a word of where it digs or stands off goes before the gaps.", 0, 30)
     place_reach_mm: float = _number(40, "How far up and down a place reaches that was touched.", 10, 120)
     model_spread_mm: float = _number(2, "What a gap differs by from any model, however good.", 0, 20)
     give_spread: float = _number(0.3, "How far one body's give is from the table's.", 0.05, 1)

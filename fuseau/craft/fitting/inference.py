@@ -91,14 +91,6 @@ class LearnedPull(Record):
     believed_n_per_m: float
 
 
-class StandsOff(Record):
-    """What was seen to stand off at a height of the back, beyond what the whole garment does there, mm of girth."""
-
-    fitting: int
-    z_mm: float
-    left_mm: float
-
-
 class PlaceDug(Record):
     """A place at which it dug though the gap says that it presses little there: by what share of her comfort.
 
@@ -140,7 +132,6 @@ class Learned(Record):
     comfort_share: float = 1.0
     misfit: float = 0.0
     ambiguity: Ambiguity | None = None
-    stands_off: tuple[StandsOff, ...] = ()
     words: tuple[WordExpected, ...] = ()
     dug: tuple[PlaceDug, ...] = ()
 
@@ -413,8 +404,7 @@ class Looked:
 
     `costs`, `by`: what readings cost that are off, and how they change with the unknowns, with the fitting that they
     are of (None: of none); `strips` the same of strips of cloth, which have no tails. Of each lacing: gaps where they
-    were read (and how far `apart` each is) and along the edge (with their change), what stands off (mm), pressures as
-    shares of her comfort.
+    were read (and how far `apart` each is) and along the edge (with their change), pressures as shares of her comfort.
     """
 
     at: Array
@@ -425,7 +415,6 @@ class Looked:
     strips: list[tuple[float, Array]] = field(default_factory=list)
     expected: list[Array] = field(default_factory=list)
     settled: list[tuple[Array, Array]] = field(default_factory=list)
-    off_mm: list[Array] = field(default_factory=list)
     felt: list[Array] = field(default_factory=list)
 
     def start(self, i: int, at: Array) -> Array:
@@ -463,12 +452,10 @@ def linearise(
         if sight.tried.lacing.tied_mm is not None:
             off, jacobian, gaps, alike = tied_residuals(at, unknowns, sight, unknowns.practice)
             found.settled.append((np.zeros(0), np.zeros((0, len(at)))))
-            found.off_mm.append(np.zeros(len(sight.z)))
             found.felt.append(np.zeros(len(sight.z)))
         else:
             seen = see(at, unknowns, sight, i, near.start(i, at) if near else None, softly=True)
             found.settled.append((seen.gap_mm, seen.gap_by))
-            found.off_mm.append(np.maximum(seen.hoop_mm - seen.natural_mm, 0.0))
             found.felt.append(seen.pressure_kpa / (sight.comfort * comfort))
             off, jacobian = residuals(sight, seen, comfort, unknowns.comfort, unknowns.practice)
             gaps, alike = sight.of_gaps @ seen.gap_mm, 0.0
@@ -581,12 +568,6 @@ def _belief(unknowns: Unknowns, sights: list[Sight], at: Array, here: Linear, st
         friction_share=believed.friction,
         comfort_share=math.exp(float(at[unknowns.comfort])),
         misfit=here.misfit,
-        stands_off=tuple(
-            StandsOff(fitting=sight.tried.number, z_mm=z, left_mm=float(seen - np.interp(z, sight.z, loose)))
-            for sight, loose in zip(sights, here.looked.off_mm, strict=True)
-            for z, seen, _ in sight.tried.stand_off_mm
-            if seen > 0
-        ),
         words=tuple(
             WordExpected(
                 fitting=sight.tried.number,

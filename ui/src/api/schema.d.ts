@@ -4529,6 +4529,7 @@ export interface components {
              *       "dig_let_out_mm": 6,
              *       "side_seam_off_mm": 2,
              *       "waist_off_mm": 5,
+             *       "word_holds_mm": 5,
              *       "place_reach_mm": 40,
              *       "model_spread_mm": 2,
              *       "give_spread": 0.3,
@@ -7635,11 +7636,6 @@ export interface components {
             misfit: number;
             ambiguity?: components["schemas"]["Ambiguity"] | null;
             /**
-             * Stands Off
-             * @default []
-             */
-            stands_off: components["schemas"]["StandsOff"][];
-            /**
              * Words
              * @default []
              */
@@ -10177,6 +10173,12 @@ export interface components {
              */
             waist_off_mm: number;
             /**
+             * Word Holds Mm
+             * @description By so much a word of where it digs or stands off goes before the gaps.
+             * @default 5
+             */
+            word_holds_mm: number;
+            /**
              * Place Reach Mm
              * @description How far up and down a place reaches that was touched.
              * @default 40
@@ -12064,18 +12066,6 @@ export interface components {
             level: "upper_neck" | "neck_base" | "collarbone" | "high_bust" | "bust" | "underbust" | "ribs" | "waist" | "high_hip" | "hip";
             /** Off Mm */
             off_mm: number;
-        };
-        /**
-         * StandsOff
-         * @description What was seen to stand off at a height of the back, beyond what the whole garment does there, mm of girth.
-         */
-        StandsOff: {
-            /** Fitting */
-            fitting: number;
-            /** Z Mm */
-            z_mm: number;
-            /** Left Mm */
-            left_mm: number;
         };
         /**
          * Station
