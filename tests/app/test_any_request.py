@@ -49,7 +49,8 @@ def ask(client, case, build) -> None:
         assert len(answer.content) < 20_000
 
 
-ASKED = sorted(one for one in operations() if "/backup" not in one and "/house" not in one)
+# not what replaces the workshop, nor the news, which are a stream without an end
+ASKED = sorted(one for one in operations() if not any(part in one for part in ("/backup", "/house", "/events")))
 
 
 @settings(max_examples=60, suppress_health_check=list(HealthCheck))
