@@ -1,6 +1,7 @@
 """A place that digs though it is pressed little there: what lies at it, and what would mend it (model, section 6).
 
-Each mend is a decision of its own, and is offered only where a pattern follows from it.
+Each mend is a decision of its own. A seam or an edge is tried on the pattern before it is offered; a bone is one that
+lies in its channel.
 """
 
 from collections.abc import Iterator, Sequence
@@ -24,23 +25,27 @@ _NEAR_EDGE_MM, _EDGE_STEP_MM = 20.0, 10.0
 _NEAR_END_MM, _NEAR_ROUND, _SHORTER_MM = 20.0, 0.2, 8.0
 _NEAR_SEAM = 0.12
 _PAD_MM = 4.0
-_UNDER_SKIN = ("hip_bone", "rib_edge")
 
 
-class _Bone(NamedTuple):
-    """A bone of hers near the skin: by which of her levels it lies, how far up and down, and where round her."""
+class _Hard(NamedTuple):
+    """What lies near her skin: by which of her levels, how far up and down, and where round her.
+
+    `beside`: a level that has to be there for it. `pad`: whether a pad over it helps.
+    """
 
     code: str
     level: LevelName
     reach_mm: float
     first: float
     last: float
+    beside: LevelName
+    pad: bool
 
 
 _HERS = (
-    _Bone("hip_bone", "high_hip", 35.0, 0.3, 1.1),
-    _Bone("rib_edge", "ribs", 30.0, 0.1, 1.7),
-    _Bone("bust_root", "underbust", 20.0, 0.1, 0.9),
+    _Hard("hip_bone", "high_hip", 35.0, 0.3, 1.1, "high_hip", True),
+    _Hard("rib_edge", "ribs", 30.0, 0.1, 1.7, "ribs", True),
+    _Hard("bust_root", "underbust", 20.0, 0.1, 0.9, "bust", False),
 )
 
 
@@ -97,10 +102,14 @@ def _mended(dug: PlaceDug, build: Build, pattern: Pattern, body: Body, bones: Se
     near = _edge_near(dug, pattern)
     if near is not None and getattr(getattr(build.draft, near[0]), f"{near[1]}_mm") is not None:
         return True
-    chosen = {*build.bones.clearance_by_channel, *build.bones.by_channel}
-    if any(one.channel in chosen for one in _ends_near(dug, pattern, bones, _SHORTER_MM)):
-        return True
-    return any(one.level == _nearest(dug, body).name for one in build.pads)
+    for bone in _ends_near(dug, pattern, bones, _SHORTER_MM):
+        usual = build.bone_kinds[bone.kind].clearance_mm
+        if build.bones.clearance_by_channel.get(bone.channel, usual) >= usual + _SHORTER_MM:
+            return True
+        if bone.channel in build.bones.by_channel and _softer(dug, build, pattern, [bone]) is None:
+            return True
+    worn = fittings_of_current(build)[-1].pads
+    return any(one.level == _nearest(dug, body).name and one not in worn for one in build.pads)
 
 
 def _cause(dug: PlaceDug, build: Build, pattern: Pattern, body: Body, bones: Sequence[Bone]) -> str:
@@ -111,10 +120,9 @@ def _cause(dug: PlaceDug, build: Build, pattern: Pattern, body: Body, bones: Seq
     if _ends_near(dug, pattern, bones):
         return "bone_end"
     for bone in _HERS:
-        if bone.level in body and bone.first <= dug.round <= bone.last:
-            level = body[bone.level]
-            if abs(level.side_mm - dug.z_mm) <= bone.reach_mm and (bone.code != "bust_root" or "bust" in body):
-                return bone.code
+        here = bone.level in body and bone.beside in body and bone.first <= dug.round <= bone.last
+        if here and abs(body[bone.level].side_mm - dug.z_mm) <= bone.reach_mm:
+            return bone.code
     seams = pattern.shape.places[1:-1:2]
     return "seam" if len(seams) and float(np.min(np.abs(seams - dug.round))) < _NEAR_SEAM else "place"
 
@@ -152,9 +160,10 @@ def _ends_near(dug: PlaceDug, pattern: Pattern, bones: Sequence[Bone], beside_mm
 def _mends(
     dug: PlaceDug, cause: str, build: Build, pattern: Pattern, body: Body, bones: Sequence[Bone]
 ) -> Iterator[Mend]:
-    """What would mend it, that which goes to the cause first; each tried on the pattern."""
+    """What would mend it, that which goes to the cause first."""
     let_out, edge, end = _let_out(dug, build, pattern), _edge(dug, build, pattern), _end(dug, build, pattern, bones)
-    softer, pad = _softer(dug, build, pattern, bones), _pad(dug, build, body) if cause in _UNDER_SKIN else None
+    softer = _softer(dug, build, pattern, bones)
+    pad = _pad(dug, build, body) if cause in {one.code for one in _HERS if one.pad} else None
     order = {
         "bone_end": (end, softer, let_out, edge),
         "edge_top": (edge, let_out, end, softer),
@@ -235,7 +244,7 @@ def _pad(dug: PlaceDug, build: Build, body: Body) -> Mend | None:
 
 
 def _lies(pattern: Pattern, build: Build) -> bool:
-    """Whether a pattern can be laid flat, no panel narrower than practice allows."""
+    """Whether a pattern can be laid flat."""
     try:
         lay_flat(pattern, build.practice)
     except Unmakeable:

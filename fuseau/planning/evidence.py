@@ -78,13 +78,11 @@ def _touched(
 ) -> tuple[list[PlacedChange], float]:
     """Taken out at the nearest seams of the block that was touched, as high as it was touched; and what is over."""
     spot = spot_of(tap, body)
-    nearest = min((level.side_mm for level in body), key=lambda z: abs(z - spot.z_mm))
-    z = nearest if abs(nearest - spot.z_mm) < _AT_LEVEL_MM else spot.z_mm  # a touch is no finer than that
     side = abs(spot.round - 1) < _AT_SIDE
     found, over = spread(
         pattern,
         spot.round,
-        z,
+        _about(spot.z_mm, body),
         practice.place_reach_mm,
         -(tap.off_mm or 0.0) / (2 if tap.half == "both" else 1),
         behind=None if side else spot.round > 1,
@@ -93,6 +91,19 @@ def _touched(
     )
     told = {"seen": "stood off", "fitting": fitting}
     return [one.model_copy(update=told) for one in found], (2 if tap.half == "both" else 1) * over
+
+
+def _about(z_mm: float, body: Body) -> float:
+    """The height that was meant by a touch, which is no finer than some centimetres: at a level, if it is near.
+
+    It follows the touch without a jump: it stays at the level for half of the way to where nothing is made of it.
+    """
+    heights = sorted(level.side_mm for level in body)
+    k = min(range(len(heights)), key=lambda i: abs(heights[i] - z_mm))
+    off = z_mm - heights[k]
+    other = heights[min(max(k + (1 if off > 0 else -1), 0), len(heights) - 1)]
+    wide = min(_AT_LEVEL_MM, abs(other - heights[k]) / 2 or _AT_LEVEL_MM)
+    return heights[k] + math.copysign(min(abs(off), max(2 * abs(off) - wide, 0.0)), off)
 
 
 @dataclass(frozen=True)

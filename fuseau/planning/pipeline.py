@@ -271,7 +271,7 @@ def _plan_garment(build: Build, unit: Unit, cache: StageCache, findings: list[Fi
             proposal is not None,
             learned.ambiguity if learned else None,
             apart[0].level if apart else None,
-            next((one for one in sat if one.code in SETTLED_FIRST and one.mend is not None), None),
+            next((one for one in sat if one.code in SETTLED_FIRST and one.severity == "caution"), None),
         ),
         mock_up_plan=plan_mock_up(
             build, body, proposal.mock_up if proposal else mock_up, final, proposal.alteration if proposal else None

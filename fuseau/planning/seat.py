@@ -56,29 +56,29 @@ def _waist(build: Build, fitting: Fitting, learned: Learned, pattern: Pattern, m
         return []
     pushes = _pushing(mock_up, high=off > 0)
     cause = _cause(build, fitting, learned, pushes)
-    moved = None if build.draft.waist_mm else _moved(off)
-    let_out = _let_out(build, pattern, pushes)
-    first, second = (let_out, moved) if cause == "pushed" else (moved, let_out)
-    way = "high" if off > 0 else "low"
-    level = pushes.name if pushes else "waist"
+    moved, let_out = _moved(off), _let_out(build, pattern, pushes)
+    chosen = bool(build.draft.waist_mm) or _lets_out(build, pattern, pushes)
+    mends: list[Mend | None] = [] if chosen else [let_out, moved] if cause == "pushed" else [moved, let_out]
+    if cause == "lean":  # it is laced again before anything is changed
+        mends = [None, *mends]
+    where = LEVEL_LABELS["waist"]
     found = [
         finding(
             "waist_sat",
             "mockups",
-            "caution",
-            where=LEVEL_LABELS["waist"],
+            "advice" if chosen else "caution",
+            where=where,
             numbers={"off_mm": abs(off)},
-            mend=first,
-            said=f"waist_sat.{way}.{cause}",
+            mend=mends[0] if mends else None,
+            said=f"waist_sat.{'high' if off > 0 else 'low'}.{'chosen' if chosen else cause}",
             fitting=fitting.number,
-            level=level,
+            level=pushes.name if pushes else "waist",
         )
     ]
-    if second is not None and moved is not None:
-        found.append(
-            finding("waist_sat_or", "mockups", "advice", where=LEVEL_LABELS["waist"], mend=second, said="waist_sat.or")
-        )
-    return found
+    others = (one for one in mends[1:] if one is not None)
+    return found + [
+        finding("waist_sat_or", "mockups", "advice", where=where, mend=one, said="waist_sat.or") for one in others
+    ]
 
 
 def _pushing(mock_up: Fit, *, high: bool) -> LevelFit | None:
@@ -116,16 +116,19 @@ def _moved(off_mm: float) -> Mend:
     return mend(code, Change(at="draft.waist_mm", value=-by), by_mm=float(abs(by)))
 
 
+def _lets_out(build: Build, pattern: Pattern, pushes: LevelFit | None) -> bool:
+    """Whether she lets the level that pushes out already."""
+    side = [one for one in build.line_edits if one.seam == pattern.front_panels]
+    return any(pushes is not None and one.level == pushes.name and one.cf_side_mm + one.cb_side_mm > 0 for one in side)
+
+
 def _let_out(build: Build, pattern: Pattern, pushes: LevelFit | None) -> Mend | None:
     """The level that pushes let out at the side seam."""
     if pushes is None or build.current is None or pushes.name not in pattern.stations_named():
         return None
-    seam = pattern.front_panels
-    if any(one.seam == seam and one.level == pushes.name for one in build.line_edits):
-        return None
     line = {
         "version": build.current.number,
-        "seam": seam,
+        "seam": pattern.front_panels,
         "level": pushes.name,
         "cf_side_mm": _LET_OUT_MM,
         "cb_side_mm": _LET_OUT_MM,

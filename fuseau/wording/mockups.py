@@ -107,6 +107,7 @@ MESSAGES = {
             "pushed": "It presses most at the {level:level}: let that out, or move the waist of the pattern.",
             "lean": f"It was drawn in first at the {end}: lace it from the waist outward and look again, before "
             "anything is changed.",
+            "chosen": "What you chose for it is in the change below.",
             "heights": f"Nothing in the gap explains it: measure again from her waist to the {other}; if that "
             "was right, move the waist of the pattern.",
         }.items()
@@ -158,7 +159,6 @@ MESSAGES = {
             "pinned": "{by_mm:hardware} taken in at {seam}, as pinned",
             "slashed": "{by_mm:hardware} let out at {seam}, as slashed",
             "stood_off": "{by_mm:hardware} taken in at {seam}, where it stood off",
-            "dug": "{by_mm:hardware} let out at {seam}, where it dug",
         }.items()
         for more, others in {"": "", ".more": ", and what else was seen"}.items()
     },

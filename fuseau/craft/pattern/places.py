@@ -16,10 +16,11 @@ from fuseau.craft.pattern.pattern import Bump, Height, LeftHalf, Panel, Pattern
 from fuseau.craft.pattern.split_join import add_bump
 
 Half = Literal["both", "right", "left"]
-Seen = Literal["pinned", "slashed", "stood off", "dug", "by hand"]
+Seen = Literal["pinned", "slashed", "stood off", "by hand"]
 MOST_MM = 80.0
 PlaceAmount = Annotated[float, Length("an alteration", -MOST_MM, MOST_MM)]
-_EDGE_REACH_MM = 12.0  # a place that comes so close to top line or hem runs out there
+_AT_EDGE_MM, _NEAR_EDGE_MM = 2.0, 12.0  # a place that ends so near top line or hem runs out there, and begins to
+_FURTHER_MM, _NOWHERE_MM = 40.0, 240.0
 _STEP_MM = 0.5
 _LOOKED_AT, _HARDLY = 41, 0.02
 
@@ -53,7 +54,8 @@ class PlacedChange(Record):
     def ends(self, pattern: Pattern) -> tuple[float, float]:
         """From where to where it runs on a pattern, mm."""
         low, high = reach(pattern)
-        return low if self.low_mm is None else self.low_mm, high if self.high_mm is None else self.high_mm
+        first = low if self.low_mm is None else max(low, self.low_mm)
+        return first, high if self.high_mm is None else min(high, self.high_mm)
 
 
 At = tuple[int, Half, float]
@@ -73,21 +75,28 @@ def between(
     """
     low, high = reach(pattern)
     start, end = sorted((from_mm, to_mm))
-    at_hem, at_top = start <= low + _EDGE_REACH_MM, end >= high - _EDGE_REACH_MM
-    peak = (start + end) / 2
-    if at_top and not at_hem:
-        peak = high
-    elif at_hem and not at_top:
-        peak = low
+    at_hem, at_top = _runs_out(start - low), _runs_out(high - end)
+    middle = (start + end) / 2
     return PlacedChange(
         seam=seam,
         half=half,
-        low_mm=None if at_hem else start,
-        peak_mm=peak,
-        high_mm=None if at_top else end,
+        low_mm=_end(start, at_hem, -1),
+        peak_mm=middle + at_top * (high - middle) + at_hem * (low - middle),
+        high_mm=_end(end, at_top, 1),
         cf_side_mm=amount_mm / 2,
         cb_side_mm=amount_mm / 2,
     )
+
+
+def _runs_out(beside_mm: float) -> float:
+    """How far a place that ends `beside_mm` within an edge of the garment runs out at it: from 0 to 1, all the way."""
+    return float(np.clip((_NEAR_EDGE_MM - beside_mm) / (_NEAR_EDGE_MM - _AT_EDGE_MM), 0.0, 1.0))
+
+
+def _end(z_mm: float, runs_out: float, way: int) -> float | None:
+    """Where a place ends that runs out so far: beyond its own end more and more, at last nowhere."""
+    further = _FURTHER_MM * runs_out / max(1 - runs_out, 1e-9)
+    return None if further > _NOWHERE_MM else z_mm + way * further
 
 
 def near(pattern: Pattern, round_: float, z_mm: float, *, behind: bool) -> list[tuple[int, bool, bool]]:
@@ -128,29 +137,23 @@ def spread(
         seams = [(seam, True, True) for seam in order]
     else:
         seams = near(pattern, round_, z_mm, behind=behind)
-    edges = 0
-    count = 0
-    for _, cf, cb in seams:
-        edges, count = edges + cf + cb, count + 1
-        if abs(amount_mm) <= edges * cap_mm / 2 + 1e-9:
-            break
-    taken = float(np.clip(amount_mm, -edges * cap_mm / 2, edges * cap_mm / 2))
-    steps = _in_steps(taken, edges)
-    low, high = reach(pattern)
+    left, (low, high) = amount_mm, reach(pattern)
     found = []
-    for seam, cf, cb in seams[:count]:
+    for seam, cf, cb in seams:
+        here = float(np.clip(left, -(cf + cb) * cap_mm / 2, (cf + cb) * cap_mm / 2))
+        left, steps = left - here, _in_steps(here, cf + cb)
         found.append(
             PlacedChange(
                 seam=seam,
                 half=half,
-                low_mm=None if z_mm - reach_mm <= low + _EDGE_REACH_MM else z_mm - reach_mm,
+                low_mm=_end(z_mm - reach_mm, _runs_out(z_mm - reach_mm - low), -1),
                 peak_mm=min(max(z_mm, low), high),
-                high_mm=None if z_mm + reach_mm >= high - _EDGE_REACH_MM else z_mm + reach_mm,
+                high_mm=_end(z_mm + reach_mm, _runs_out(high - z_mm - reach_mm), 1),
                 cf_side_mm=steps.pop(0) if cf else 0.0,
                 cb_side_mm=steps.pop(0) if cb else 0.0,
             )
         )
-    return [one for one in found if one.cf_side_mm or one.cb_side_mm], amount_mm - taken
+    return [one for one in found if one.cf_side_mm or one.cb_side_mm], left
 
 
 def _in_steps(amount_mm: float, count: int) -> list[float]:

@@ -9804,7 +9804,7 @@ export interface components {
              * @default by hand
              * @enum {string}
              */
-            seen: "pinned" | "slashed" | "stood off" | "dug" | "by hand";
+            seen: "pinned" | "slashed" | "stood off" | "by hand";
             /** Fitting */
             fitting?: number | null;
         };
@@ -11122,7 +11122,7 @@ export interface components {
              */
             runs_out: ("hem" | "top")[];
             /** Seen */
-            seen?: ("pinned" | "slashed" | "stood off" | "dug" | "by hand") | null;
+            seen?: ("pinned" | "slashed" | "stood off" | "by hand") | null;
             /** Fitting */
             fitting?: number | null;
         };

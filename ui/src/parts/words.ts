@@ -66,7 +66,6 @@ export const SEEN = {
   pinned: 'as pinned',
   slashed: 'as slashed',
   'stood off': 'where it stood off',
-  dug: 'where it dug',
   'by hand': 'by hand',
 }
 export const RUNS_OUT = { hem: 'out at the hem', top: 'out at the top line' }
