@@ -13,24 +13,18 @@ from fuseau.commands.fittings import log_fitting, set_line
 from fuseau.craft.pattern.pattern import Pattern
 from fuseau.craft.pattern.places import places_of
 from fuseau.craft.pattern.refit import refit
+from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS
 from fuseau.document.build import Build, faults
 from fuseau.planning.plan import Plan
 from fuseau.stand_ins.rehearsal import fit_on_stand
-from tests.cases.told import DAY, Told, accepted, cut, everything_said, pinned, read, upwards, wished
+from tests.cases.test_told import making_says_the_same, one_verdict
+from tests.cases.told import DAY, Told, accepted, cut, holds, pinned, read, upwards, wished
 from tests.conftest import edited
 from tests.kinds import built
 from tests.plans import plan
 from tests.saying import said
 
-KINDS = (
-    "underbust corset",
-    "overbust corset",
-    "cincher",
-    "longline corset",
-    "boned bodice",
-    "strapless bodice",
-    "foundation bodice",
-)
+KINDS = tuple(name for name, kind in GARMENT_KINDS.items() if not kind.tied)
 ZIPPED = {"back__laced": False, "front__opening": "zip", "front__line": "CB"}
 BELOW = {"from_mm": -30, "to_mm": -90}
 
@@ -342,29 +336,9 @@ def _edge_is(end: str, field: str, by_mm: float, build: Build, planned: Plan) ->
 def test_she_is_told_what_she_should_be(case):
     told = CASES[case]
     build = told.build()
-    planned = plan(build)
-    assert not planned.unmakeable
-    if told.change is None:
-        assert planned.proposal is None
-    for level, (least, most) in (told.change or {}).items():
-        by = planned.proposal.sewn_change_mm[level] if planned.proposal else 0.0
-        assert least - 0.05 <= by <= most + 0.05, (level, by)
-    for (seam, _), (least, most) in told.seams.items():
-        lines = [one for one in planned.proposal.lines if one.seam == seam and one.level is None]
-        total = sum(one.cf_side_mm + one.cb_side_mm for one in lines)
-        assert least - 0.01 <= total <= most + 0.01, lines
-    if told.gap_mm is not None:
-        settled = planned.proposal.final if planned.proposal else planned.final
-        assert told.gap_mm[0] <= settled.shape.mean_mm <= told.gap_mm[1]
-    if told.verdict:
-        assert planned.verdict.word in told.verdict
-    everything = everything_said(build, planned)
-    for words in told.says:
-        assert words in everything
-    for words in told.never:
-        assert words not in everything
-    if told.also is not None:
-        told.also(build, planned)
+    planned = holds(told, build)
+    making_says_the_same(build, planned)
+    one_verdict(build, planned)
 
 
 # --- quiet elsewhere
@@ -521,3 +495,27 @@ def test_a_refitted_pattern_takes_its_places_along_with_the_levels():
     assert now.amount_mm == was.amount_mm
     before, after = (body["high_hip"].side_mm for body in bodies)
     assert now.peak_mm == pytest.approx(was.peak_mm * after / before, abs=0.1)
+
+
+# --- no step
+
+SWEPT = {
+    "a pinch, by its amount": lambda x: {"pinches": [pinch(2, x, -60, -10)]},
+    "a pinch, by where it ends, up to the top line": lambda x: {"pinches": [pinch(2, 8, 20, 44 + 4 * x)]},
+    "a touch, by its height": lambda x: {"taps": [off("front", -40 + 6 * x, 10)]},
+    "a touch, by what stands off": lambda x: {"taps": [off("front", 30, 2 * x)]},
+    "a dig, by its height": lambda x: {"taps": [digs("side", -40 + 6 * x)]},
+}
+
+
+@pytest.mark.parametrize("kind", ["underbust corset", "longline corset"])
+@pytest.mark.parametrize("said_of", SWEPT)
+def test_what_is_said_of_a_place_is_answered_without_a_step(kind, said_of):
+    build, fields = cut(built(kind)), SWEPT[said_of]
+    start = build.current.pattern
+    x, answers = np.arange(2, 12), []
+    for one in (*x, *(x + 0.25)):
+        planned = plan(read(**fields(float(one)))(build))
+        answers.append(moved(start, planned.proposal.pattern if planned.proposal else start)[1])
+    for before, after in zip(answers[: len(x)], answers[len(x) :], strict=True):
+        assert np.abs(after - before).max() <= 2.0  # what is worth making begins so at one edge

@@ -24,6 +24,7 @@ FINAL_CLOTH = {"stack": {"strength": "coutil", "fashion_mm": 0.35, "lining_mm": 
 Step = Callable[[Build], Build]
 By = float | Callable[[float], float]
 Range = tuple[float, float]
+_ALIKE_MM = 0.05
 
 
 def read(by: By = 0.0, count: int = 5, **fields: Any) -> Step:
@@ -164,3 +165,34 @@ def everything_said(build: Build, planned: Plan) -> str:
     if planned.proposal:
         found.append(planned.proposal.reason)
     return "\n".join(said(one) for one in found)
+
+
+def holds(told: Told, build: Build) -> Plan:
+    """The plan of a case that was made, with all that it should tell seen in it."""
+    planned = plan(build)
+    assert not planned.unmakeable
+    if told.change is None:
+        assert planned.proposal is None
+    for level, (least, most) in (told.change or {}).items():
+        change = planned.proposal.sewn_change_mm[level] if planned.proposal else 0.0
+        assert least - _ALIKE_MM <= change <= most + _ALIKE_MM, (level, change)
+    for (seam, level), (least, most) in told.seams.items():
+        assert planned.proposal is not None
+        lines = [one for one in planned.proposal.lines if (one.seam, one.level) == (seam, level)]
+        total = sum(one.cf_side_mm + one.cb_side_mm for one in lines)
+        assert least - _ALIKE_MM <= total <= most + _ALIKE_MM, lines
+    if told.gap_mm:
+        settled = (planned.proposal or planned).final
+        assert settled is not None
+        assert told.gap_mm[0] <= settled.shape.mean_mm <= told.gap_mm[1]
+    if told.verdict:
+        assert planned.verdict is not None
+        assert planned.verdict.word in told.verdict
+    heard = everything_said(build, planned)
+    for words in told.says:
+        assert words in heard
+    for words in told.never:
+        assert words not in heard
+    if told.also:
+        told.also(build, planned)
+    return planned

@@ -171,7 +171,7 @@ def test_what_stood_off_in_front_is_taken_out_in_front():
     after = plan(tried(build, taps=[tap]))
     assert after.proposal is not None
     taken = {one.level: one for one in after.proposal.pattern.shape.slack_at_levels}
-    assert taken["bust"].front_mm == pytest.approx(-20, abs=0.5)
+    assert taken["bust"].front_mm == pytest.approx(-20, abs=3)
     assert taken["bust"].back_mm == 0
 
 
