@@ -7,6 +7,7 @@ from fuseau.craft.pattern.alterations import Alteration
 from fuseau.craft.pattern.pattern import seam_label
 from fuseau.craft.wearer.body import Body
 from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS
+from fuseau.craft.wearer.measures import ZERO_LABELS
 from fuseau.document.build import Build
 
 _STIFF_SHARE = 0.5  # a mock-up cloth less stiff than this share of the final one tells little of its stretch
@@ -48,7 +49,7 @@ def plan_mock_up(build: Build, body: Body, mock_up: Fit, final: Fit, proposed: A
     return MockUpPlan(
         parts=tuple(_parts(build, mock_up, tied)),
         leave_out=tuple(_leave_out(build)),
-        look_at=(*_places(build, proposed), *_look_at(build, body, final)),
+        look_at=(*_places(build, body, proposed), *_look_at(build, body, final)),
         differs=Differs(
             take_up_mm=final.take_up_mm - mock_up.take_up_mm,
             stretch_mm=mock_up.stretch_mm - final.stretch_mm,
@@ -121,7 +122,7 @@ def _leave_out(build: Build) -> list[Message]:
     return found
 
 
-def _places(build: Build, proposed: Alteration | None) -> list[Message]:
+def _places(build: Build, body: Body, proposed: Alteration | None) -> list[Message]:
     """The places that the version changed which is tried on next: whether what was seen there is mended."""
     current = build.current
     made = proposed or (current.alteration if current else None)
@@ -134,6 +135,7 @@ def _places(build: Build, proposed: Alteration | None) -> list[Message]:
             low_mm=one.ends(current.pattern)[0],
             high_mm=one.ends(current.pattern)[1],
             by_mm=abs(one.amount_mm),
+            zero=ZERO_LABELS[body.zero],
         )
         for one in made.places
     ]

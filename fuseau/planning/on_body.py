@@ -243,7 +243,7 @@ def _outlines(half: HalfWorn, panel: LaidPanel, count: int) -> Iterator[SpatialL
         low, high = place.ends(half.pattern)
         part = [point for point in panel.cf_edge if low <= point[1] <= high]
         if place.seam == panel.number - 1 and len(part) > 1:
-            yield half.line("place", panel.number, part, seam_label(place.seam))
+            yield half.line("place", panel.number, part, seam_label(place.seam), 1.6)
 
 
 def _hardware(

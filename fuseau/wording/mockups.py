@@ -238,9 +238,9 @@ MESSAGES = {
     "a girth over it.",
     "story.place.in": "{seam} in by {by_mm:hardware}",
     "story.place.out": "{seam} out by {by_mm:hardware}",
-    "look_at.place.in": "{seam}, from {low_mm:plus_length} to {high_mm:plus_length} of the zero line, where "
+    "look_at.place.in": "{seam}, {low_mm:plus_length} to {high_mm:plus_length} from the {zero}, where "
     "{by_mm:hardware} came out: does it lie on now?",
-    "look_at.place.out": "{seam}, from {low_mm:plus_length} to {high_mm:plus_length} of the zero line, where "
+    "look_at.place.out": "{seam}, {low_mm:plus_length} to {high_mm:plus_length} from the {zero}, where "
     "{by_mm:hardware} came in: is there room now?",
     "look_at.two_pulls": "Lace it lightly first and read the gap, then as it is worn, and read it again.",
     "look_at.pins": "Pin it where it comes together at top, waist and hem, and write how far from the line of the "

@@ -1,7 +1,7 @@
 """Alterations: take in and let out at seams, from one pattern version to the next (model, section 5)."""
 
 from collections.abc import Container, Sequence
-from typing import Annotated, Literal
+from typing import Annotated, Literal, TypedDict
 
 import numpy as np
 from pydantic import Field, model_validator
@@ -31,7 +31,10 @@ class SeamChange(Record):
 
 
 class SeamMark(Record):
-    """What to mark on the paper at one seam and level, mm per panel edge; at a place, from where to where it runs."""
+    """What to mark on the paper at one seam and level, mm per panel edge; at a place, from where to where it runs.
+
+    Where it moves, one edge is let out (+) and the other taken in (−), by amounts with their signs.
+    """
 
     seam: str
     level: LevelName | None
@@ -332,9 +335,7 @@ def marks(pattern: Pattern, alteration: Alteration, least_mm: float = 0.05) -> l
             seam=seam_label(one.seam),
             level=None,
             z_mm=_drawn_at(pattern, one.peak_mm),
-            kind=_kind(one.amount_mm),
-            cf_side_mm=abs(one.cf_side_mm),
-            cb_side_mm=abs(one.cb_side_mm),
+            **_told(one.cf_side_mm, one.cb_side_mm),
             low_mm=one.ends(pattern)[0],
             high_mm=one.ends(pattern)[1],
             half=one.half,
@@ -351,9 +352,7 @@ def marks(pattern: Pattern, alteration: Alteration, least_mm: float = 0.05) -> l
                     seam=seam_label(change.seam),
                     level=name,
                     z_mm=_drawn_at(pattern, float(nominal[i])),
-                    kind=_kind(cf_side + cb_side),
-                    cf_side_mm=abs(cf_side),
-                    cb_side_mm=abs(cb_side),
+                    **_told(cf_side, cb_side),
                 )
             )
     return found
@@ -435,16 +434,28 @@ def _seam_marks(before: Pattern, after: Pattern, least_mm: float = 0.5) -> list[
                         seam=seam_label(seam),
                         level=levels.get(float(z)),
                         z_mm=float(z),
-                        kind=_kind(cf_side + cb_side),
-                        cf_side_mm=abs(cf_side),
-                        cb_side_mm=abs(cb_side),
+                        **_told(cf_side, cb_side),
                     )
                 )
     return found
 
 
-def _kind(both_mm: float) -> Literal["take in", "let out", "move"]:
-    return "move" if abs(both_mm) < 0.1 else "let out" if both_mm > 0 else "take in"
+class _Told(TypedDict):
+    kind: Literal["take in", "let out", "move"]
+    cf_side_mm: float
+    cb_side_mm: float
+
+
+def _told(cf_side_mm: float, cb_side_mm: float) -> _Told:
+    """What is done at a seam, and its amounts: bare where both edges go alike, with their signs where it moves."""
+    both = cf_side_mm + cb_side_mm
+    if min(cf_side_mm, cb_side_mm) < -0.05 and max(cf_side_mm, cb_side_mm) > 0.05:
+        return {"kind": "move", "cf_side_mm": cf_side_mm, "cb_side_mm": cb_side_mm}
+    return {
+        "kind": "let out" if both > 0 else "take in",
+        "cf_side_mm": abs(cf_side_mm),
+        "cb_side_mm": abs(cb_side_mm),
+    }
 
 
 def _others(before: Pattern, after: Pattern) -> list[Message]:

@@ -11651,6 +11651,8 @@ export interface components {
         /**
          * SeamMark
          * @description What to mark on the paper at one seam and level, mm per panel edge; at a place, from where to where it runs.
+         *
+         *     Where it moves, one edge is let out (+) and the other taken in (−), by amounts with their signs.
          */
         SeamMark: {
             /** Seam */

@@ -71,6 +71,9 @@ export const SEEN = {
 export const RUNS_OUT = { hem: 'out at the hem', top: 'out at the top line' }
 export const HALVES = { both: '', right: 'right half only', left: 'left half only' }
 
+/** The same with its sign, where the two edges of a seam go opposite ways: + lets out, − takes in. */
+export const signedEdge = (mm: number, unit: Unit) => `${mm < 0 ? '−' : '+'}${perEdge(Math.abs(mm), unit)}`
+
 export const STAGES: { stage: Stage; label: string }[] = [
   { stage: 'brief', label: 'Brief' },
   { stage: 'wearer', label: 'Wearer' },

@@ -81,7 +81,7 @@ export function marksBySeam<
     const at = `${mark.seam} ${mark.kind} ${place}`
     groups.set(at, [...(groups.get(at) ?? []), mark])
   }
-  const both = (mark: Mark) => mark.cf_side_mm + mark.cb_side_mm
+  const both = (mark: Mark) => Math.abs(mark.cf_side_mm) + Math.abs(mark.cb_side_mm)
   return [...groups.values()].map((group) => ({
     ...group.reduce((a, b) => (both(a) >= both(b) ? a : b)),
     levels: group.flatMap((mark) => mark.level ?? []),

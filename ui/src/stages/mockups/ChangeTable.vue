@@ -3,7 +3,7 @@ import { computed, nextTick, ref } from 'vue'
 import type { Proposal, ProposedLine } from '../../api/types'
 import { useBuild } from '../../stores/build'
 import { useSettings } from '../../stores/settings'
-import { HALVES, LEVEL_LABELS, RUNS_OUT, SEEN, from, perEdge, withUnit } from '../../parts/words'
+import { HALVES, LEVEL_LABELS, RUNS_OUT, SEEN, from, perEdge, signedEdge, withUnit } from '../../parts/words'
 
 // The proposed change, line by line: what to mark on each panel edge. Each can be set, refused, or put back.
 const props = defineProps<{ proposal: Proposal }>()
@@ -21,19 +21,19 @@ const bySeam = computed(() => {
   return [...found].sort(([a], [b]) => a - b).map(([, seam]) => seam)
 })
 const kind = (line: ProposedLine) => {
-  const both = line.cf_side_mm + line.cb_side_mm
-  return Math.abs(both) < 0.05
-    ? Math.abs(line.cf_side_mm) > 0.05
-      ? 'move'
-      : 'leave'
-    : both > 0
-      ? 'let out'
-      : 'take in'
+  const sides = [line.cf_side_mm, line.cb_side_mm]
+  const [least, most] = [Math.min(...sides), Math.max(...sides)]
+  if (least < -0.05 && most > 0.05) return 'move'
+  return most > 0.05 ? 'let out' : least < -0.05 ? 'take in' : 'leave'
 }
 const SIGN: Record<string, string> = { 'let out': '◀▶', 'take in': '▶◀', move: '▶▶', leave: '–' }
 const rows = (lines: ProposedLine[]) => lines.length + lines.filter((line) => !line.level).length
 const refused = (line: ProposedLine) => line.by_hand && !line.cf_side_mm && !line.cb_side_mm
-const shown = (mm: number) => perEdge(Math.abs(mm), settings.unit)
+// where a seam moves, its edges go opposite ways, and each says which
+const shown = (line: ProposedLine, side: 0 | 1) => {
+  const mm = side ? line.cb_side_mm : line.cf_side_mm
+  return kind(line) === 'move' ? signedEdge(mm, settings.unit) : perEdge(Math.abs(mm), settings.unit)
+}
 const said = computed(() => Object.entries(open.errors).find(([at]) => at.startsWith('line_edits'))?.[1])
 const where = (line: ProposedLine) => ({
   seam: line.seam,
@@ -49,7 +49,7 @@ const told = (line: ProposedLine) =>
     .join(', ')
 async function begin(line: ProposedLine, side: 0 | 1, event: Event) {
   const row = (event.currentTarget as Element).closest('td')
-  editing.value = { ...where(line), side, text: shown(side ? line.cb_side_mm : line.cf_side_mm) }
+  editing.value = { ...where(line), side, text: shown(line, side) }
   await nextTick()
   row?.querySelector('input')?.select()
 }
@@ -57,10 +57,12 @@ async function keep(line: ProposedLine) {
   const now = editing.value
   if (!now) return
   const was = now.side ? line.cb_side_mm : line.cf_side_mm
-  if (now.text.trim() === shown(was)) return void (editing.value = null)
+  if (now.text.trim() === shown(line, now.side)) return void (editing.value = null)
   // a plain number keeps the way of the line; a sign turns it
   const way =
-    kind(line) === 'take in' || (kind(line) === 'leave' && line.worked_out_cf_mm + line.worked_out_cb_mm < 0) ? '-' : ''
+    was < 0 || kind(line) === 'take in' || (kind(line) === 'leave' && line.worked_out_cf_mm + line.worked_out_cb_mm < 0)
+      ? '-'
+      : ''
   const text = /^[+−-]/.test(now.text.trim())
     ? now.text.trim().replace('−', '-').replace(/^\+/, '')
     : `${way}${now.text.trim()}`
@@ -119,10 +121,10 @@ const named = (line: ProposedLine, side: number) => `seam ${line.label}, ${name(
               v-else
               type="button"
               :title="side ? 'On the panel toward CB' : 'On the panel toward CF'"
-              :aria-label="`${shown(side ? line.cb_side_mm : line.cf_side_mm)}: set ${named(line, side)}`"
+              :aria-label="`${shown(line, side)}: set ${named(line, side)}`"
               @click="begin(line, side, $event)"
             >
-              {{ shown(side ? line.cb_side_mm : line.cf_side_mm) }}
+              {{ shown(line, side) }}
             </button>
           </td>
           <td class="n">
@@ -188,7 +190,7 @@ tbody + tbody tr:first-child > * {
   font: inherit;
   font-weight: 650;
   color: var(--ink);
-  padding: 2px 4px;
+  padding: 2px 1px;
   border-bottom: 1px dotted var(--steel);
   width: 100%;
   text-align: right;
@@ -210,7 +212,7 @@ tbody + tbody tr:first-child > * {
 }
 .act {
   color: var(--steel);
-  padding: 2px 6px;
+  padding: 2px 4px;
   font: inherit;
 }
 .all {

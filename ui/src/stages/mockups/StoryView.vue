@@ -77,7 +77,7 @@ const hours = computed(() => (chapters.value ?? []).reduce((sum, one) => sum + (
           <text :x="x(i)" y="20" text-anchor="middle" class="head">
             {{ one.fitting ? `Fitting ${one.fitting}` : 'The tape alone' }}
           </text>
-          <text v-if="one.places.length" :x="x(i)" :y="62 + GAP + 24" text-anchor="middle" class="soft">
+          <text v-if="one.places.length" :x="x(i)" :y="62 + GAP + 36" text-anchor="middle" class="soft">
             {{ one.places.slice(0, 2).join(', ') }}{{ one.places.length > 2 ? ` +${one.places.length - 2}` : '' }}
           </text>
           <text :x="x(i)" y="39" text-anchor="middle" class="soft">

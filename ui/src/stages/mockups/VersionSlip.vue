@@ -6,7 +6,7 @@ import type { Fitting, LevelName } from '../../api/types'
 import { useBuild } from '../../stores/build'
 import { useNotices } from '../../stores/notices'
 import { useSettings } from '../../stores/settings'
-import { hardware, length, LEVEL_LABELS, shortDay } from '../../parts/words'
+import { hardware, length, LEVEL_LABELS, shortDay, signedEdge } from '../../parts/words'
 
 // One version: its name and note, what changed from it to the present one, and the way back to it.
 const props = defineProps<{ number: number }>()
@@ -136,7 +136,10 @@ async function back() {
             </td>
             <td class="n" :class="mark.kind === 'let out' ? 'letout' : mark.kind === 'move' ? '' : 'takein'">
               {{ mark.kind === 'let out' ? '◀▶' : mark.kind === 'move' ? '▶▶' : '▶◀' }} {{ mark.kind }}
-              <b class="in">{{ amount(mark.cf_side_mm) }} + {{ amount(mark.cb_side_mm) }}</b>
+              <b v-if="mark.kind === 'move'" class="in"
+                >{{ signedEdge(mark.cf_side_mm, settings.unit) }} {{ signedEdge(mark.cb_side_mm, settings.unit) }}</b
+              >
+              <b v-else class="in">{{ amount(mark.cf_side_mm) }} + {{ amount(mark.cb_side_mm) }}</b>
             </td>
           </tr>
         </tbody>

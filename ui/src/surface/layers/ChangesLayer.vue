@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { LaidPanel } from '../../api/types'
-import { perEdge } from '../../parts/words'
+import { perEdge, signedEdge } from '../../parts/words'
 import { useSettings } from '../../stores/settings'
 import { useSurface } from '../context'
 import { marksBySeam, strips } from '../flat'
@@ -10,6 +10,8 @@ import { marksBySeam, strips } from '../flat'
 const props = defineProps<{ next: LaidPanel[] }>()
 const settings = useSettings()
 const { plan, panels, flat, sx, sz, line } = useSurface()
+
+const WORTH_A_BADGE_MM = 2
 
 const changes = computed(() =>
   props.next.length === panels.value.length
@@ -26,18 +28,31 @@ const changes = computed(() =>
     : [],
 )
 const badges = computed(() =>
-  marksBySeam((plan.value.proposal?.marks ?? []).filter((mark) => mark.kind !== 'move')).map((mark) => {
+  marksBySeam(
+    (plan.value.proposal?.marks ?? []).filter(
+      (mark) => mark.kind !== 'move' || Math.abs(mark.cf_side_mm) >= WORTH_A_BADGE_MM,
+    ),
+  ).map((mark) => {
     const i = Number(mark.seam.split('·')[0]) - 1
     const right = Math.max(...panels.value[i].outline.map((point) => point[0]))
-    const text = `${perEdge(mark.cf_side_mm, settings.unit)} + ${perEdge(mark.cb_side_mm, settings.unit)}`
+    const sides = [mark.cf_side_mm, mark.cb_side_mm]
+    const text =
+      mark.kind === 'move'
+        ? sides.map((mm) => signedEdge(mm, settings.unit)).join(' ')
+        : sides.map((mm) => perEdge(mm, settings.unit)).join(' + ')
     const inside = Math.min(Math.max(mark.z_mm, flat.value.bottom + 20), flat.value.top - 20)
     const x = sx(flat.value.offsets[i] + right + 10)
     const y = sz(inside) + (i % 2 ? 13 : -13) // neighbours stand at different heights, so that none covers the next
     const left = x - Math.max(46, 19 + text.length * 3.2)
+    const way = mark.cf_side_mm > 0 ? 1 : -1
     const arrows =
-      mark.kind === 'let out'
-        ? `M${left + 8} ${y}l7 -5v10zM${left + 27} ${y}l-7 -5v10z`
-        : `M${left + 18} ${y}l-8 -5v10zM${left + 20} ${y}l8 -5v10z`
+      mark.kind === 'move'
+        ? [way > 0 ? 8 : 17, way > 0 ? 18 : 27]
+            .map((at) => `M${left + at} ${y - 5}l${way * 9} 5l${-way * 9} 5z`)
+            .join('')
+        : mark.kind === 'let out'
+          ? `M${left + 8} ${y}l7 -5v10zM${left + 27} ${y}l-7 -5v10z`
+          : `M${left + 18} ${y}l-8 -5v10zM${left + 20} ${y}l8 -5v10z`
     return { ...mark, x, y, text, left, arrows }
   }),
 )
@@ -55,7 +70,7 @@ const badges = computed(() =>
       v-for="badge in badges"
       :key="`${badge.seam} ${badge.kind} ${badge.z_mm}`"
       class="badge"
-      :class="badge.kind === 'let out' ? 'letout' : 'takein'"
+      :class="badge.kind === 'let out' ? 'letout' : badge.kind === 'take in' ? 'takein' : ''"
       :data-mark="`${badge.seam} ${badge.kind}`"
     >
       <rect :x="badge.left" :y="badge.y - 12" :width="2 * (badge.x - badge.left)" height="24" rx="3" />
