@@ -2,7 +2,7 @@
 
 PY := .venv/bin/python
 PORT ?= 8321
-UI_SOURCES := $(shell find ui/src ui/public -type f 2>/dev/null) ui/index.html ui/copy-docs.mjs ui/vite.config.ts ui/tsconfig.json docs/how-it-computes.md
+UI_SOURCES := $(shell find ui/src ui/public -type f 2>/dev/null) ui/index.html ui/describe-api.mjs ui/api-types.mjs ui/vite.config.ts ui/tsconfig.json docs/how-it-computes.md
 UI_CHECKED := $(shell find ui/tests -type f 2>/dev/null) ui/vitest.config.ts ui/eslint.config.js ui/package.json
 
 WEARERS ?= 300
@@ -71,7 +71,7 @@ ui: .made/ui
 # Types, lint and format of the interface, and that its API types come from its copy of the schema.
 .made/ui-checked: .made/npm $(UI_SOURCES) $(UI_CHECKED)
 	cd ui && npm run --silent types && npm run --silent lint
-	cd ui && npx --no-install openapi-typescript src/api/openapi.json -o ../.made/schema.d.ts >/dev/null && \
+	cd ui && node api-types.mjs ../.made/schema.d.ts && \
 	  cmp -s ../.made/schema.d.ts src/api/schema.d.ts || { echo "ui/src/api/schema.d.ts is not current: run make api" >&2; exit 1; }
 	@touch $@
 
@@ -90,8 +90,8 @@ lock: .made/venv
 
 # The UI's types and the published schema, from the code.
 api: .made/run
-	.venv/bin/fuseau schema openapi > ui/src/api/openapi.json
-	.venv/bin/fuseau schema build > docs/build.schema.json
+	.venv/bin/fuseau schema openapi > .made/openapi.json && mv .made/openapi.json ui/src/api/openapi.json
+	.venv/bin/fuseau schema build > .made/build.schema.json && mv .made/build.schema.json docs/build.schema.json
 	cd ui && npm run --silent api
 
 clean:

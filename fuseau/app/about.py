@@ -1,16 +1,16 @@
 """Routes of what this workshop is, and of the demo workshop beside it."""
 
 from fastapi import APIRouter, Request
-from pydantic import BaseModel
 
 from fuseau import __version__
 from fuseau.app.json_route import JsonRoute
 from fuseau.app.session import TROUBLES
+from fuseau.craft.base.record import Sent
 
 router = APIRouter(prefix="/api", responses=TROUBLES, route_class=JsonRoute)
 
 
-class About(BaseModel):
+class About(Sent):
     """Which Fuseau this is, where it keeps its data, and whether it is the demo workshop."""
 
     version: str
@@ -18,7 +18,7 @@ class About(BaseModel):
     demo: bool
 
 
-class Beside(BaseModel):
+class Beside(Sent):
     """Where the demo workshop is."""
 
     url: str

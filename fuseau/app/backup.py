@@ -5,12 +5,12 @@ from typing import Literal
 
 from fastapi import APIRouter, Request
 from fastapi.responses import FileResponse, Response
-from pydantic import BaseModel
 from starlette.background import BackgroundTask
 from starlette.concurrency import run_in_threadpool
 
-from fuseau.app.json_route import JsonRoute, check_is_file
+from fuseau.app.json_route import A_FILE, JsonRoute, check_is_file
 from fuseau.app.session import TROUBLES, TheSession
+from fuseau.craft.base.record import Sent
 from fuseau.store.backup import (
     ENDING,
     Contents,
@@ -28,7 +28,7 @@ router = APIRouter(prefix="/api", responses=TROUBLES, route_class=JsonRoute)
 LARGEST_BACKUP = 4_000_000_000
 
 
-class KeptCopy(BaseModel):
+class KeptCopy(Sent):
     """A copy of the database that Fuseau keeps by itself."""
 
     name: str
@@ -36,13 +36,13 @@ class KeptCopy(BaseModel):
     size_bytes: int
 
 
-class BringIn(BaseModel):
+class BringIn(Sent):
     """How a backup comes in: beside what is here, or in its place."""
 
     how: Literal["beside", "replace"]
 
 
-class BroughtIn(BaseModel):
+class BroughtIn(Sent):
     """What came in, and for what was replaced the name of its copy."""
 
     builds: int
@@ -73,7 +73,7 @@ def take_backup(session: TheSession) -> Response:
     )
 
 
-@router.put("/backup")
+@router.put("/backup", openapi_extra=A_FILE)
 async def offer_backup(session: TheSession, request: Request) -> Contents:
     """A backup, sent as the body: what it holds. It waits beside the workshop until it is brought in, or let go."""
     check_is_file(request)

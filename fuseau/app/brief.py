@@ -4,12 +4,12 @@ from typing import Literal
 
 from fastapi import APIRouter, Query
 from fastapi.responses import Response
-from pydantic import BaseModel
 
 from fuseau.app.json_route import JsonRoute, TheFile
 from fuseau.app.session import TROUBLES, AtHand, TheSession, TheWorkers
 from fuseau.app.wire import OpenBuild, Revision
 from fuseau.commands.brief import add_picture
+from fuseau.craft.base.record import Sent
 from fuseau.document.build import Build, Picture
 from fuseau.files.pictures import decode_picture
 from fuseau.planning.drawn import DrawnRead, read_drawn, read_together
@@ -49,7 +49,7 @@ def take_picture(
     return session.step(build_id, revision, decide, f"{role.capitalize()} {picture.name or 'picture'} added".strip())
 
 
-class DrawnSeen(BaseModel):
+class DrawnSeen(Sent):
     """Every picture of a brief on which widths are marked, read against the wearer."""
 
     pictures: list[DrawnRead]
@@ -64,7 +64,7 @@ def read_pictures(session: TheSession, build_id: str) -> Response:
     return session.answer(DrawnSeen(pictures=[one for one in read if one is not None]))
 
 
-class LinesSeen(BaseModel):
+class LinesSeen(Sent):
     """The lines of every picture on which something is marked, both ways."""
 
     pictures: list[PictureLines]

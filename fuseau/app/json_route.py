@@ -16,7 +16,15 @@ _NO_FILES = ("text/plain", "application/x-www-form-urlencoded", "multipart/form-
 
 
 class JsonRoute(APIRoute):
-    """A route whose JSON body is read by `read_json`: bounded, and refused in a plain sentence."""
+    """A route whose JSON body is read by `read_json`: bounded, and refused in a plain sentence.
+
+    One that takes `TheFile` says in its description that a file is its body.
+    """
+
+    def __init__(self, path: str, endpoint: Callable[..., Any], **rest: Any) -> None:
+        super().__init__(path, endpoint, **rest)
+        if any(needed.call is _file_of for needed in self.dependant.dependencies):
+            self.openapi_extra = A_FILE
 
     def get_route_handler(self) -> Callable[[Request], Coroutine[Any, Any, Response]]:
         """The handler, with the body read before."""
@@ -30,6 +38,14 @@ class JsonRoute(APIRoute):
             return await handle(request)
 
         return handler
+
+
+A_FILE: dict[str, Any] = {
+    "requestBody": {
+        "required": True,
+        "content": {"application/octet-stream": {"schema": {"type": "string", "format": "binary"}}},
+    }
+}
 
 
 def check_is_file(request: Request) -> None:

@@ -7,12 +7,12 @@ from fastapi.responses import Response
 
 from fuseau.app.json_route import JsonRoute, TheFile
 from fuseau.app.session import TROUBLES, TheSession, TheWorkers
-from fuseau.app.wire import KeptPhoto, Line, NewFitting, OpenBuild, SetLine, WrittenFitting
+from fuseau.app.wire import KeptPhoto, Line, NewFitting, OpenBuild, SetLine
 from fuseau.app.work import tell_story, work_out_odds
 from fuseau.commands.fittings import correct_fitting, log_fitting, set_line
 from fuseau.craft.fitting.photo_gap import GapSeen, MarkedBack, read_back, spots
 from fuseau.craft.fitting.readiness import Readiness
-from fuseau.document.fittings import BackPhoto
+from fuseau.document.fittings import BackPhoto, Fitting
 from fuseau.files.pictures import decode_picture
 from fuseau.planning.story import Chapter
 from fuseau.stand_ins.rehearsal import Outcome, cut_on_stand, fit_on_stand
@@ -123,8 +123,8 @@ def rehearse(session: TheSession, build_id: str, world: Literal["kind", "harsh"]
     return session.keep_new(fresh, "rehearsal begun")
 
 
-@router.post("/builds/{build_id}/stand", response_model=WrittenFitting, response_model_exclude_none=True)
-def try_on_stand(session: TheSession, build_id: str) -> object:
+@router.post("/builds/{build_id}/stand")
+def try_on_stand(session: TheSession, build_id: str) -> Fitting:
     """The present version laced on the dress stand: a fitting as it is read there, not logged yet."""
     at = session.at_hand(build_id)
     return fit_on_stand(at.build, at.planned, build_id)

@@ -5,12 +5,12 @@ from typing import Annotated
 
 from fastapi import APIRouter, Query
 from fastapi.responses import Response
-from pydantic import BaseModel
 
 from fuseau.app.file_names import file_answer
 from fuseau.app.json_route import JsonRoute
 from fuseau.app.session import TROUBLES, AtHand, Session, TheSession, TheWorkers
 from fuseau.app.workers import Workers
+from fuseau.craft.base.record import Sent
 from fuseau.files.card import card_pdf, card_png
 from fuseau.files.document import write_document
 from fuseau.files.paper import Paper
@@ -21,7 +21,7 @@ from fuseau.planning.record import Card, CardDifference, card, compare
 router = APIRouter(prefix="/api", responses=TROUBLES, route_class=JsonRoute)
 
 
-class CardSeen(BaseModel):
+class CardSeen(Sent):
     """The card of a build, and the day it is."""
 
     card: Card
@@ -34,7 +34,7 @@ class CardLine(FoundCard):
     id: str
 
 
-class CardsSeen(BaseModel):
+class CardsSeen(Sent):
     """The first of the cards that were found, how many were and how many there are in all, and of which kinds."""
 
     found: list[CardLine]
@@ -43,7 +43,7 @@ class CardsSeen(BaseModel):
     kinds: list[str]
 
 
-class SideBySide(BaseModel):
+class SideBySide(Sent):
     """Two cards, line by line."""
 
     first: str

@@ -7,12 +7,12 @@ from typing import Annotated
 
 from fastapi import APIRouter, Depends, Header, Query, Request
 from fastapi.responses import Response, StreamingResponse
-from pydantic import BaseModel
 
 from fuseau.app.json_route import JsonRoute
 from fuseau.app.room_server import RoomServer
 from fuseau.app.session import TROUBLES, TheSession
 from fuseau.craft.base.errors import Unmakeable
+from fuseau.craft.base.record import Sent
 from fuseau.room.codes import LIVES_S, DoorShut
 from fuseau.room.devices import Device
 
@@ -27,7 +27,7 @@ def _room(request: Request) -> RoomServer:
 TheRoom = Annotated[RoomServer, Depends(_room)]
 
 
-class RoomState(BaseModel):
+class RoomState(Sent):
     """Whether the room is open, where devices find it, how its certificate is known, and who is let in."""
 
     open: bool
@@ -36,7 +36,7 @@ class RoomState(BaseModel):
     devices: list[Device]
 
 
-class RoomCode(BaseModel):
+class RoomCode(Sent):
     """A code that lets one device in: as text, as the address with it, as a QR code in SVG, and until when."""
 
     code: str

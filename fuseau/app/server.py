@@ -56,6 +56,7 @@ from fuseau.store.workshop import Workshop
 
 _LOOK_EVERY_S = 1800
 PAGES = Path(__file__).parent / "pages"
+DESCRIBED = "openapi.json"  # among the pages
 
 
 def open_session(settings: Settings, caches: Caches | None = None, log: FaultLog | None = None) -> Session:
@@ -78,7 +79,7 @@ def make_app(settings: Settings) -> FastAPI:
         "its unit, a bare number in a text takes the workshop's.",
         docs_url=None,
         redoc_url=None,
-        openapi_url="/api/openapi.json",
+        openapi_url=None,
         lifespan=lambda app: _alive(app, settings, log),
     )
     app.state.session = open_session(settings, log=log)
@@ -149,6 +150,11 @@ async def _copy_daily(settings: Settings, log: FaultLog) -> None:
 
 
 def _serve_pages(app: FastAPI) -> None:
+    @app.get("/api/openapi.json", include_in_schema=False)
+    def described() -> Response:
+        """What the routes take and answer, as it was written when the interface was built."""
+        return _from_pages(DESCRIBED)
+
     @app.get("/{path:path}", include_in_schema=False)
     def page(path: str) -> Response:
         """The built interface; any other path is a place in it."""
@@ -162,10 +168,14 @@ def _serve_pages(app: FastAPI) -> None:
             return FileResponse(
                 wanted, headers={"cache-control": "public, max-age=31536000, immutable" if lasting else "no-cache"}
             )
-        index = PAGES / "index.html"
-        if not index.is_file():
-            return trouble(503, "The interface is not built yet: run “make ui”.")
-        return FileResponse(index, headers={"cache-control": "no-cache"})
+        return _from_pages("index.html")
+
+
+def _from_pages(name: str) -> Response:
+    """A file of the built interface, which may not be built yet."""
+    if not (PAGES / name).is_file():
+        return trouble(503, "The interface is not built yet: run “make ui”.")
+    return FileResponse(PAGES / name, headers={"cache-control": "no-cache"})
 
 
 def _file_at(path: str) -> Path | None:

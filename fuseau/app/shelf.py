@@ -11,7 +11,7 @@ from shapely.geometry import Polygon
 from fuseau.app.file_names import named_file
 from fuseau.app.json_route import JsonRoute, TheFile
 from fuseau.app.session import TROUBLES, Session, TheSession, TheWorkers
-from fuseau.app.wire import Choice
+from fuseau.app.wire import Named
 from fuseau.app.wire_shelf import (
     Arrived,
     CsvRead,
@@ -171,7 +171,7 @@ def open_csv(session: TheSession, workers: TheWorkers, body: TheFile) -> CsvRead
 def read_shopping(session: TheSession, workers: TheWorkers) -> Response:
     """What is to be bought for all builds: each article, for which builds, from whom and by when."""
     found, builds, today = _shopping(session, workers)
-    names = [Choice(name=one.id, label=one.build.brief.name) for one in builds]
+    names = [Named(name=one.id, label=one.build.brief.name) for one in builds]
     return session.answer(ShoppingSeen(shopping=found, builds=names, today=today))
 
 
@@ -288,7 +288,7 @@ def _seen(session: Session, opened: ShelfOpened) -> OpenShelf:
         redoes=opened.redoes,
         pieces=[on_shelf(shelf, piece) for piece in shelf.pieces],
         orders=[_order_seen(one, today) for one in reversed(shelf.orders)],
-        builds=[Choice(name=one.id, label=one.name) for one in session.workshop.listed()],
+        builds=[Named(name=one.id, label=one.name) for one in session.workshop.listed()],
         today=today,
     )
 

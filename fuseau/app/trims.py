@@ -4,7 +4,7 @@ from typing import Annotated, Any
 
 from fastapi import APIRouter, Query
 from fastapi.responses import Response
-from pydantic import BaseModel, Field
+from pydantic import Field
 
 from fuseau.app.json_route import JsonRoute
 from fuseau.app.session import TROUBLES, AtHand, TheSession
@@ -12,6 +12,7 @@ from fuseau.app.wire import OnRevision, OpenBuild
 from fuseau.commands.trims import check_trim, put_trim, take_trim
 from fuseau.craft.base.errors import Unmakeable
 from fuseau.craft.base.lengths import LengthError, parse_length
+from fuseau.craft.base.record import Sent
 from fuseau.craft.trims.areas import PanelRoom
 from fuseau.document.build import Build
 from fuseau.planning.trim_marks import TrimMark, trim_marks
@@ -33,7 +34,7 @@ class TakeTrim(OnRevision):
     key: Annotated[str, Field(max_length=20)]
 
 
-class FreeRooms(BaseModel):
+class FreeRooms(Sent):
     """What is free on each panel of a half, and on which a motif of a size has room."""
 
     rooms: list[PanelRoom]
@@ -62,7 +63,7 @@ def take_off(session: TheSession, build_id: str, given: TakeTrim) -> Response:
     )
 
 
-class TrimMarks(BaseModel):
+class TrimMarks(Sent):
     """Trim lines that are marked on the brief's pictures, as they would lie on the garment."""
 
     marks: list[TrimMark]

@@ -4,7 +4,6 @@ import datetime
 
 from fastapi import APIRouter
 from fastapi.responses import Response
-from pydantic import BaseModel
 
 from fuseau.app.file_names import file_answer
 from fuseau.app.json_route import JsonRoute, TheFile
@@ -19,6 +18,7 @@ from fuseau.app.wire import (
     RestingBuild,
     TakeMeasures,
 )
+from fuseau.craft.base.record import Sent
 from fuseau.craft.wearer.body import Body
 from fuseau.document.build import Build, MeasuringRef
 from fuseau.files.measures_csv import MeasuresRow, measures_csv, read_measures_csv
@@ -27,7 +27,7 @@ from fuseau.store.book import Measuring
 router = APIRouter(prefix="/api", responses=TROUBLES, route_class=JsonRoute)
 
 
-class MeasuresRead(BaseModel):
+class MeasuresRead(Sent):
     """The rows of a CSV file of measures."""
 
     rows: list[MeasuresRow]

@@ -8,7 +8,7 @@ from pydantic import BaseModel, Field
 from fuseau.app.written import Written, as_written
 from fuseau.craft.base.findings import Change, Finding, Stage
 from fuseau.craft.base.lengths import Unit
-from fuseau.craft.base.record import Day, Text
+from fuseau.craft.base.record import Day, Sent, Text
 from fuseau.craft.making.hours import Hours
 from fuseau.craft.materials.catalogue import BoneKind, BoneName, BuskStock
 from fuseau.craft.materials.cloths import Cloth, Role
@@ -38,14 +38,14 @@ else:
     WrittenEdit = Annotated[Union[tuple(map(as_written, HAND_EDITS))], Field(discriminator="kind")]  # noqa: UP007
     WrittenFitting = as_written(Fitting, leave_out=_NOT_WRITTEN, optional=frozenset({"version"}))
     WrittenBone = as_written(BoneKind, optional=frozenset({"name"}))
-    WrittenCloth = as_written(Cloth, optional=frozenset(Cloth.model_fields))
+    WrittenCloth = as_written(Cloth, optional=frozenset(Cloth.model_fields), called="WrittenOwnCloth")
 _BLANK_FITTING = Fitting(number=1, version=1).model_dump(mode="json", exclude={*_NOT_WRITTEN, "version", "made_of"})
 
 
 Revision = Annotated[int, Field(ge=0, le=2**53)]  # what a page can hold as a number
 
 
-class Trouble(BaseModel):
+class Trouble(Sent):
     """The one shape of every error: a sentence, faults at their fields, what changed since, a log number."""
 
     sentence: str
@@ -54,7 +54,7 @@ class Trouble(BaseModel):
     log: str | None = Field(default=None, description="Where the log tells more of something unexpected.")
 
 
-class OpenBuild(BaseModel):
+class OpenBuild(Sent):
     """A build with its plan, and its place in its history."""
 
     id: str
@@ -72,7 +72,7 @@ class OpenBuild(BaseModel):
     taught: list[Finding] = Field(description="What her other garments taught for this one, and where they meet it.")
 
 
-class Line(BaseModel):
+class Line(Sent):
     """A build as the workshop lists it; one that can't be read or worked out has its `trouble`, and little else."""
 
     id: str
@@ -92,7 +92,7 @@ class Line(BaseModel):
     trouble: str | None = None
 
 
-class Past(BaseModel):
+class Past(Sent):
     """A line of a build's history."""
 
     revision: int
@@ -101,7 +101,7 @@ class Past(BaseModel):
     present: bool
 
 
-class House(BaseModel):
+class House(Sent):
     """Settings of the workshop."""
 
     unit: Unit = "cm"
@@ -111,7 +111,7 @@ class House(BaseModel):
     known: tuple[Stage, ...] = Field(default=(), max_length=20, description="Stages that she has worked in.")
 
 
-class NewBuild(BaseModel):
+class NewBuild(Sent):
     """A build to make."""
 
     name: Annotated[str, Text(120, least=1)]
@@ -119,7 +119,7 @@ class NewBuild(BaseModel):
     kind: KindName = "underbust corset"
 
 
-class SetFields(BaseModel):
+class SetFields(Sent):
     """Fields to set, made on a revision. A length may be text in the maker's words."""
 
     revision: Revision
@@ -127,13 +127,13 @@ class SetFields(BaseModel):
     label: Annotated[str, Text(200)] = ""
 
 
-class Trial(BaseModel):
+class Trial(Sent):
     """Fields to set without keeping them, to see what would follow."""
 
     changes: list[Change] = Field(min_length=1, max_length=60)
 
 
-class OnRevision(BaseModel):
+class OnRevision(Sent):
     """The revision that a step is taken on."""
 
     revision: Revision
@@ -152,7 +152,7 @@ class NextVersion(OnRevision):
     to: Revision | None = None
 
 
-class Compared(BaseModel):
+class Compared(Sent):
     """Two versions beside each other: what changed, and the other one laid flat."""
 
     before: int
@@ -161,7 +161,7 @@ class Compared(BaseModel):
     before_panels: list[LaidPanel]
 
 
-class WrittenWidths(BaseModel):
+class WrittenWidths(Sent):
     """Widths of all panels at a level as written, CF to CB: lengths as text or mm."""
 
     name: str
@@ -175,7 +175,7 @@ class TypedIn(OnRevision):
     front_panels: int
 
 
-class EditPreview(BaseModel):
+class EditPreview(Sent):
     """Edits of the pattern as written: each has a `kind`, and lengths as text or mm."""
 
     edits: list[WrittenEdit] = Field(min_length=1, max_length=40)
@@ -191,7 +191,7 @@ class PatternEdits(EditPreview):
     revision: Revision
 
 
-class EditedPattern(BaseModel):
+class EditedPattern(Sent):
     """The pattern after edits, laid flat and trued, and the sewn girth at every level."""
 
     panels: list[LaidPanel]
@@ -213,7 +213,7 @@ class Traced(OnRevision):
     name: Annotated[str, Text(200)] = ""
 
 
-class TracedAnswer(BaseModel):
+class TracedAnswer(Sent):
     """What is odd about traced pieces, where their corners lie on the drawing, and the girths they make."""
 
     misfits: list[Misfit]
@@ -221,14 +221,14 @@ class TracedAnswer(BaseModel):
     sewn_mm: dict[str, float]
 
 
-class BookMeasuring(BaseModel):
+class BookMeasuring(Sent):
     """One measuring in the book."""
 
     id: str
     taken_on: datetime.date
 
 
-class RestingBuild(BaseModel):
+class RestingBuild(Sent):
     """A build that rests on a measuring; `newest` if there is none newer."""
 
     id: str
@@ -237,7 +237,7 @@ class RestingBuild(BaseModel):
     newest: bool
 
 
-class BookEntry(BaseModel):
+class BookEntry(Sent):
     """A wearer in the book."""
 
     id: str
@@ -258,7 +258,7 @@ class TakeMeasures(OnRevision):
     measuring_id: str = Field(max_length=32)
 
 
-class LevelMoved(BaseModel):
+class LevelMoved(Sent):
     """A girth before and after, mm."""
 
     name: LevelName
@@ -266,7 +266,7 @@ class LevelMoved(BaseModel):
     after_mm: float
 
 
-class Remeasured(BaseModel):
+class Remeasured(Sent):
     """What another measuring would change, from the top down."""
 
     measuring_id: str
@@ -306,7 +306,7 @@ class SetLine(OnRevision):
         return None if self.seam is None else self.model_dump(exclude={"revision"})
 
 
-class KeptPhoto(BaseModel):
+class KeptPhoto(Sent):
     """A photo as it is kept."""
 
     id: str
@@ -314,7 +314,7 @@ class KeptPhoto(BaseModel):
     height_px: int
 
 
-class Choice(BaseModel):
+class Named(Sent):
     """A thing that can be chosen: its key and how it is called."""
 
     name: str
@@ -355,7 +355,7 @@ class KeepCloth(OnRevision):
     ply: int | None = Field(default=None, ge=0, le=7)
 
 
-class HouseNumber(BaseModel):
+class HouseNumber(Sent):
     """A house number with its reason and range."""
 
     name: str
@@ -365,7 +365,7 @@ class HouseNumber(BaseModel):
     high: float
 
 
-class LevelInfo(BaseModel):
+class LevelInfo(Sent):
     """A level: how it is called and measured, and which zero line its heights go from (+1 above, −1 below)."""
 
     name: LevelName
@@ -375,14 +375,14 @@ class LevelInfo(BaseModel):
     sign: int
 
 
-class Catalogue(BaseModel):
+class Catalogue(Sent):
     """What can be chosen, the levels of a body, and the house numbers."""
 
     kinds: list[GarmentKind]
     levels: list[LevelInfo]
     bones: list[BoneKind]
     busks: list[BuskStock]
-    holes: list[Choice]
-    laces: list[Choice]
+    holes: list[Named]
+    laces: list[Named]
     cloths: list[Cloth]
     numbers: list[HouseNumber]

@@ -8,7 +8,7 @@ from pydantic import BaseModel, Field
 from fuseau.app.wire import OnRevision
 from fuseau.app.written import Written, as_written
 from fuseau.craft.base.findings import Change
-from fuseau.craft.base.record import Day, Text
+from fuseau.craft.base.record import Day, Sent, Text
 from fuseau.craft.making.choices import LogEntry, OwnStep
 from fuseau.craft.making.steps import StepKey
 from fuseau.planning.gains import Gain
@@ -22,7 +22,7 @@ else:
     WrittenEntry = as_written(LogEntry, leave_out=frozenset({"works"}), optional=frozenset({"on"}))
 
 
-class MakeSeen(BaseModel):
+class MakeSeen(Sent):
     """The making of a build, and the day it is."""
 
     make: MakePlan
@@ -89,7 +89,7 @@ class OfEntry(OnRevision):
     at: int = Field(ge=0, le=4000)
 
 
-class Gains(BaseModel):
+class Gains(Sent):
     """What would buy odds, the most first."""
 
     gains: list[Gain]

@@ -5,10 +5,10 @@ from typing import TYPE_CHECKING, Annotated, Literal, TypeAlias
 
 from pydantic import BaseModel, Field
 
-from fuseau.app.wire import Choice, OnRevision, Revision, WrittenEdit
+from fuseau.app.wire import Named, OnRevision, Revision, WrittenEdit
 from fuseau.app.written import Written, as_written
 from fuseau.craft.base.findings import Change
-from fuseau.craft.base.record import Day, Text
+from fuseau.craft.base.record import Day, Sent, Text
 from fuseau.craft.layout.at_hand import Laying
 from fuseau.craft.layout.nesting import Pinned
 from fuseau.craft.stock.articles import Article
@@ -28,7 +28,7 @@ else:
 Spots = Annotated[list[tuple[float, float]], Field(max_length=400)]
 
 
-class OnShelf(BaseModel):
+class OnShelf(Sent):
     """A piece of the shelf: how much is free, who has reserved of it, and its outline where it is cloth."""
 
     piece: Stock
@@ -39,7 +39,7 @@ class OnShelf(BaseModel):
     shape: list[tuple[float, float]]
 
 
-class OrderSeen(BaseModel):
+class OrderSeen(Sent):
     """An order as it stands today: `on_its_way` once it was sent, `here` when the parcel has come.
 
     `comes` is what the shop has packed of each line.
@@ -52,7 +52,7 @@ class OrderSeen(BaseModel):
     comes: list[float]
 
 
-class OpenShelf(BaseModel):
+class OpenShelf(Sent):
     """The shelf with its place in its history, and the builds that have reserved of it or could."""
 
     revision: int
@@ -60,11 +60,11 @@ class OpenShelf(BaseModel):
     redoes: str | None
     pieces: list[OnShelf]
     orders: list[OrderSeen]
-    builds: list[Choice]
+    builds: list[Named]
     today: datetime.date
 
 
-class OnShelfRevision(BaseModel):
+class OnShelfRevision(Sent):
     """Something done to the shelf as it was seen; without a revision, to the shelf as it is."""
 
     revision: Revision | None = None
@@ -89,13 +89,13 @@ class Reserve(OnShelfRevision):
     amount: Written | None = None
 
 
-class ReserveAll(BaseModel):
+class ReserveAll(Sent):
     """Everything that a build uses of the shelf, by number, each with how much."""
 
     amounts: dict[str, float] = Field(max_length=400)
 
 
-class ScrapPhoto(BaseModel):
+class ScrapPhoto(Sent):
     """Marks on a photo of a scrap, in pixels from its top left; see `scraps.outline_from_photo`."""
 
     scale: Spots
@@ -106,7 +106,7 @@ class ScrapPhoto(BaseModel):
     flaws: list[Spots] = Field(default_factory=list, max_length=20)
 
 
-class ScrapRead(BaseModel):
+class ScrapRead(Sent):
     """A scrap as its photo gives it: outline and flaws in mm, grain along x; how long and wide, and its area."""
 
     outline: list[tuple[float, float]]
@@ -116,7 +116,7 @@ class ScrapRead(BaseModel):
     area_mm2: float
 
 
-class CsvRead(BaseModel):
+class CsvRead(Sent):
     """What a CSV would put on the shelf."""
 
     rows: list[CsvRow]
@@ -130,7 +130,7 @@ class PlaceOrder(OnShelfRevision):
     due_on: Day | None = None
 
 
-class ListRead(BaseModel):
+class ListRead(Sent):
     """What a shopping list that was filled in says was ordered or bought."""
 
     rows: list[BoughtRow]
@@ -143,15 +143,15 @@ class Arrived(OnShelfRevision):
     where: str = Field(default="", max_length=80)
 
 
-class ShoppingSeen(BaseModel):
+class ShoppingSeen(Sent):
     """The shopping list, the articles there are, and what the builds are called."""
 
     shopping: Shopping
-    builds: list[Choice]
+    builds: list[Named]
     today: datetime.date
 
 
-class ClothLaid(BaseModel):
+class ClothLaid(Sent):
     """A cloth laid out: how much new cloth it takes in all, what it uses of the shelf, and what could be cut from."""
 
     laying: Laying
@@ -181,13 +181,13 @@ class TakeWay(OnRevision):
     label: Annotated[str, Text(200)] = ""
 
 
-class Needs(BaseModel):
+class Needs(Sent):
     """What a build needs that is counted: cloth and bones are laid and cut first."""
 
     needs: list[Need]
 
 
-class KnownArticles(BaseModel):
+class KnownArticles(Sent):
     """Every article of the catalogue."""
 
     articles: list[Article]

@@ -7,11 +7,11 @@ from fuseau.app.json_route import JsonRoute, TheFile
 from fuseau.app.session import TROUBLES, AtHand, TheSession, TheWorkers
 from fuseau.app.wire import (
     Catalogue,
-    Choice,
     House,
     HouseNumber,
     LevelInfo,
     Line,
+    Named,
     NewBuild,
     OnRevision,
     OpenBuild,
@@ -141,8 +141,8 @@ def read_catalogue(session: TheSession) -> Catalogue:
         ],
         bones=list(own.kinds.values()),
         busks=list(BUSKS),
-        holes=[Choice(name=kind.name, label=kind.label) for kind in GROMMETS.values()],
-        laces=[Choice(name=lace.name, label=lace.label) for lace in LACES.values()],
+        holes=[Named(name=kind.name, label=kind.label) for kind in GROMMETS.values()],
+        laces=[Named(name=lace.name, label=lace.label) for lace in LACES.values()],
         cloths=list(own.all_cloths.values()),
         numbers=numbers,
     )

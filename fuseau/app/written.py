@@ -18,9 +18,15 @@ Written = str | float  # a length or an amount: text in the maker's words, or a 
 
 @cache
 def as_written(
-    record: type[BaseModel], leave_out: frozenset[str] = frozenset(), optional: frozenset[str] = frozenset()
+    record: type[BaseModel],
+    leave_out: frozenset[str] = frozenset(),
+    optional: frozenset[str] = frozenset(),
+    called: str = "",
 ) -> type[BaseModel]:
-    """A model with the fields of `record` as they are written; what has a default, or is `optional`, may be missing."""
+    """A model with the fields of `record` as they are written; what has a default, or is `optional`, may be missing.
+
+    It is `called` so where a schema holds it twice.
+    """
     fields: dict[str, Any] = {}
     for name, field in record.model_fields.items():
         if name in leave_out:
@@ -33,7 +39,7 @@ def as_written(
         else:
             fields[name] = (kind | None, Field(default=None, description=field.description))
     doc = (record.__doc__ or "").split("\n")[0]
-    return create_model(f"Written{record.__name__}", __doc__=f"As it is written: {doc}", **fields)
+    return create_model(called or f"Written{record.__name__}", __doc__=f"As it is written: {doc}", **fields)
 
 
 def _written(kind: Any, metadata: tuple[Any, ...] = ()) -> Any:

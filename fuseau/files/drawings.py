@@ -11,10 +11,10 @@ import xml.etree.ElementTree as ElementTree
 from typing import Any, Literal
 
 import numpy as np
-from pydantic import BaseModel
 from shapely.geometry import LineString, Point, Polygon
 from shapely.ops import linemerge
 
+from fuseau.craft.base.record import Sent
 from fuseau.craft.pattern.traced_outlines import narrowest
 from fuseau.files.unreadable import UnreadableFile
 
@@ -30,7 +30,7 @@ _FINE_MM = 0.03  # a flattened curve leaves the true one by no more
 _SQUARE_MM = 50.0
 
 
-class DrawnPiece(BaseModel):
+class DrawnPiece(Sent):
     """A closed outline: its points, its waistline (as drawn, or else where it is narrowest), what it is called."""
 
     name: str
@@ -39,7 +39,7 @@ class DrawnPiece(BaseModel):
     waist_drawn: bool = False
 
 
-class Drawing(BaseModel):
+class Drawing(Sent):
     """The closed outlines of a drawing from left to right, and what was left out of it."""
 
     pieces: list[DrawnPiece]

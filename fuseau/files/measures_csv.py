@@ -3,10 +3,11 @@
 from collections.abc import Mapping
 from typing import Any
 
-from pydantic import BaseModel, Field, ValidationError
+from pydantic import Field, ValidationError
 
 from fuseau.craft.base.findings import Change
 from fuseau.craft.base.lengths import LengthError, Unit, format_length, parse_length
+from fuseau.craft.base.record import Sent
 from fuseau.craft.wearer.measures import LEVEL_LABELS, LEVELS, LevelName, Wearer, sign_of
 from fuseau.document.build import fault_sentence
 from fuseau.files.sheets import has_unit, read_sheet, write_sheet
@@ -56,7 +57,7 @@ _UNITS: Mapping[str, str] = {
 _SPELT = {"cm": "centimetres", "in": "inches", "mm": "millimetres"}
 
 
-class MeasuresRow(BaseModel):
+class MeasuresRow(Sent):
     """A row that came in: what it would change, or what is wrong with it, with the row's number."""
 
     row: int

@@ -3,9 +3,10 @@
 from collections.abc import Iterable, Mapping, Sequence
 from typing import Any
 
-from pydantic import BaseModel, ValidationError
+from pydantic import ValidationError
 
 from fuseau.craft.base.lengths import Unit, format_length
+from fuseau.craft.base.record import Sent
 from fuseau.craft.stock.articles import Article
 from fuseau.craft.stock.stock import Stock
 from fuseau.document.build import fault_sentence
@@ -22,11 +23,11 @@ _ALSO: Mapping[str, str] = {
 }  # fmt: skip
 
 
-class CsvRow(BaseModel):
+class CsvRow(Sent):
     """A row that came in: as it would be put on the shelf, or what is wrong with it, with the row's number."""
 
     row: int
-    piece: dict[str, Any] | None
+    piece: Stock | None
     said: str
     fault: str | None = None
 
@@ -84,13 +85,13 @@ def _row(number: int, plain: Mapping[str, str], unit: Unit, known: Sequence[Arti
         "note": plain["note"],
     }
     try:
-        read = Stock.model_validate({**piece, "id": "x"}, context={"unit": unit})
+        read = Stock.model_validate({**piece, "id": f"row{number}"}, context={"unit": unit})
     except ValidationError as error:
         first = error.errors(include_url=False, include_input=False)[0]
         return CsvRow(row=number, piece=None, said=said, fault=fault_sentence(first))
     size = "" if read.length_mm is None else f", {format_length(read.length_mm, unit)}"
     return CsvRow(
         row=number,
-        piece={name: value for name, value in read.model_dump(mode="json").items() if name != "id"},
+        piece=read,
         said=f"{read.count} × {read.label}{size}",
     )

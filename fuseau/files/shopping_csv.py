@@ -3,9 +3,10 @@
 import math
 from collections.abc import Iterable, Mapping, Sequence
 
-from pydantic import BaseModel, ValidationError
+from pydantic import ValidationError
 
 from fuseau.craft.base.lengths import LengthError, Unit, format_length, format_run, parse_length
+from fuseau.craft.base.record import Sent
 from fuseau.craft.stock.articles import Article
 from fuseau.document.build import fault_sentence
 from fuseau.document.shelf import OrderLine
@@ -25,7 +26,7 @@ _ALSO: Mapping[str, str] = {
 }  # fmt: skip
 
 
-class BoughtRow(BaseModel):
+class BoughtRow(Sent):
     """A row that came in: what was bought of it and where, or what is wrong with it, with the row's number."""
 
     row: int

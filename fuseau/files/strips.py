@@ -174,13 +174,12 @@ def _edge_strip(name: str, heights: tuple[float, ...], low: float, high: float, 
     holes, pattern = planned.holes, planned.pattern
     assert holes is not None
     assert pattern is not None
-    wide = holes.edge_layout_mm["needs"] + 16
+    wide = holes.edge_layout.needs_mm + 16
     strokes = [
         Stroke("cut", ((0, low), (wide, low), (wide, high), (0, high)), closed=True),
         Stroke("waist", ((0, 0), (wide, 0))),
     ]
-    for bone in ("outer", "inner"):
-        x = holes.edge_layout_mm[bone]
+    for x in (holes.edge_layout.outer_mm, holes.edge_layout.inner_mm):
         strokes.append(Stroke("channel", ((x, low), (x, high))))
     for z in heights:
         strokes += [_cross(holes.inset_mm, z, holes.hole_mm), _ring(holes.inset_mm, z, holes.flange_mm / 2)]

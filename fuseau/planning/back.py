@@ -5,6 +5,7 @@ from typing import Self
 
 from fuseau.craft.base.findings import Change, Finding, finding, mend
 from fuseau.craft.base.practice import Practice
+from fuseau.craft.boning.bones import EdgeLayout
 from fuseau.craft.closures.back import (
     BackChoices,
     Lace,
@@ -22,7 +23,7 @@ from fuseau.craft.closures.back import (
     waist_tape,
 )
 from fuseau.craft.closures.front import Opening
-from fuseau.craft.closures.lacing import LacePattern, Step, walk
+from fuseau.craft.closures.lacing import LacePattern, LaceStep, walk
 from fuseau.craft.closures.rows import rows
 from fuseau.craft.fit.fit import Fit
 from fuseau.craft.fit.target import Aim
@@ -49,11 +50,11 @@ class HolesInputs:
     cb: tuple[float, float]
     cf: tuple[float, float]
     narrowest_mm: float
-    edge_layout_mm: dict[str, float]
+    edge_layout: EdgeLayout | None
     practice: Practice
 
     @classmethod
-    def of(cls, build: Build, halves: Halves, final: Fit, edge_layout_mm: dict[str, float]) -> Self:
+    def of(cls, build: Build, halves: Halves, final: Fit, edge_layout: EdgeLayout | None) -> Self:
         """Taken from the build and its pattern."""
         backs = [laid.panels[-1] for laid in halves.both]
         tied = GARMENT_KINDS[build.kind].tied
@@ -65,7 +66,7 @@ class HolesInputs:
             cb=where_they_meet([panel.cb_edge for panel in backs]),
             cf=where_they_meet([laid.panels[0].cf_edge for laid in halves.both]),
             narrowest_mm=min(panel.narrowest_mm for panel in backs),
-            edge_layout_mm=edge_layout_mm,
+            edge_layout=edge_layout,
             practice=build.practice,
         )
 
@@ -73,9 +74,9 @@ class HolesInputs:
 def set_holes(inputs: HolesInputs) -> Holes | None:
     """Rows, counts and where their line lies; None where nothing is laced. Raises Unmakeable for too short an edge."""
     choices, practice, pull = inputs.choices, inputs.practice, inputs.pull_n_per_m
-    if not choices.laced and not inputs.front_laced:
+    layout = inputs.edge_layout
+    if layout is None or not (choices.laced or inputs.front_laced):
         return None
-    layout = inputs.edge_layout_mm
     hole, lace = GROMMETS[choices.holes], LACES[choices.lace]
     usual = usual_pitch(pull, practice)
     loops = inputs.lacing == "cross with pull loops"
@@ -94,7 +95,7 @@ def set_holes(inputs: HolesInputs) -> Holes | None:
     count, spares = grommet_count((*heights, *front), hole.bought)
     return Holes(
         z_mm=heights,
-        inset_mm=layout["grommets"],
+        inset_mm=layout.holes_mm,
         count=count,
         spares=spares,
         label=hole.label,
@@ -105,8 +106,8 @@ def set_holes(inputs: HolesInputs) -> Holes | None:
         minutes=count * hole.minutes,
         holds_n=hole.holds_n,
         rows=borne,
-        edge_layout_mm=layout,
-        edge_carries=inputs.narrowest_mm >= layout["needs"],
+        edge_layout=layout,
+        edge_carries=inputs.narrowest_mm >= layout.needs_mm,
         front_z_mm=front,
         lace_label=lace.label,
         lace_width_mm=lace.width_mm,
@@ -153,7 +154,7 @@ class BackInputs:
         beside = build.bone_kinds[build.bones.beside_busk].width_mm
         behind = opening.reach_mm + practice.edge_stitch_mm + beside if opening.line == "CB" else 0.0
         if build.back.laced and holes is not None:
-            behind = holes.edge_layout_mm["outer"]
+            behind = holes.edge_layout.outer_mm
         in_front = opening.reach_mm + practice.edge_stitch_mm + beside if opening.line == "CF" else 0.0
         stops = in_front, behind
         taped = not tied and (wished if wished is not None else aimed.reduction_mm > 2)
@@ -189,8 +190,8 @@ class BackLaced:
     """
 
     lace: Lace | None
-    walk: tuple[Step, ...]
-    front_walk: tuple[Step, ...]
+    walk: tuple[LaceStep, ...]
+    front_walk: tuple[LaceStep, ...]
     front_lace: Lace | None
     modesty: ModestyPanel | None
     tape: WaistTape | None

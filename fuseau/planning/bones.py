@@ -9,6 +9,7 @@ from fuseau.craft.base.lengths import Unit
 from fuseau.craft.base.practice import Practice
 from fuseau.craft.boning.bones import (
     Bone,
+    EdgeLayout,
     between_now,
     cable_ties,
     channel_width,
@@ -86,7 +87,7 @@ class BonesLaid:
     bones: tuple[Bone, ...]
     between: tuple[Between, ...]
     unboned: tuple[Stretch, ...]
-    edge_layout_mm: dict[str, float]
+    edge_layout: EdgeLayout | None
     findings: tuple[Finding, ...]
 
 
@@ -95,13 +96,13 @@ def lay_all_bones(inputs: BonesInputs) -> BonesLaid:
     laid, choices, around = inputs.laid, inputs.choices, inputs.around
     panels = panel_arrays(laid)
     bones = lay_bones(panels, choices, around)
-    layout = edge_layout(choices, around) if around.laced or around.front_laced else {}
-    needs = layout["needs"] if around.laced else around.back_mm
+    layout = edge_layout(choices, around) if around.laced or around.front_laced else None
+    needs = layout.needs_mm if layout and around.laced else around.back_mm
     return BonesLaid(
         bones=bones,
         between=between_now(panels, choices, around),
         unboned=unboned(panels, bones, around),
-        edge_layout_mm=layout,
+        edge_layout=layout,
         findings=(
             *check_bones(bones, laid.panels[-1], choices, around),
             *check_spacing(panels, bones, choices, around),
@@ -181,10 +182,10 @@ class SectionsInputs:
     allowance_mm: float
     practice: Practice
     holes: GrommetName
-    edge_layout_mm: dict[str, float]
+    edge_layout: EdgeLayout | None
 
     @classmethod
-    def of(cls, build: Build, bones: tuple[Bone, ...], layout: dict[str, float], panels: int) -> Self:
+    def of(cls, build: Build, bones: tuple[Bone, ...], layout: EdgeLayout | None, panels: int) -> Self:
         """Taken from the build and what lies in its channels; the last of its `panels` has the lacing edge."""
         return cls(
             bones,
@@ -205,12 +206,12 @@ def draw_sections(inputs: SectionsInputs) -> dict[str, Section]:
     """Sections to scale: a seam, the lacing edge, and each sort of channel once."""
     stack, practice = inputs.stack, inputs.practice
     found = {"seam": seam_section(inputs.plies, inputs.seam, inputs.allowance_mm)}
-    if inputs.edge_layout_mm:
+    if inputs.edge_layout:
         outer, inner, counts = edge_bones(inputs.choices, inputs.kinds)
         wrapping = stack.total_mm - stack.lining_mm
         widths = channel_width(outer, wrapping, practice), channel_width(inner, wrapping, practice)
         hole = GROMMETS[inputs.holes]
-        found["edge"] = edge_section(inputs.at_edge, (outer, inner), counts, widths, dict(inputs.edge_layout_mm), hole)
+        found["edge"] = edge_section(inputs.at_edge, (outer, inner), counts, widths, inputs.edge_layout, hole)
     for bone in inputs.bones:
         key = section_key(bone)
         if key not in found:

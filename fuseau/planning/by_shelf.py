@@ -11,6 +11,7 @@ from fuseau.craft.layout.at_hand import lay_quickly, surely_short
 from fuseau.craft.layout.nesting import NoFits
 from fuseau.craft.materials.catalogue import SCHOOLS
 from fuseau.craft.materials.cloths import ClothName
+from fuseau.craft.pattern.hand_edits import HandEdit
 from fuseau.craft.stock.stock import Stock
 from fuseau.document.build import Build
 from fuseau.planning.cut import lay_ask, plan_cut, to_buy_mm
@@ -54,7 +55,7 @@ class ClothThere(Record):
     label: str
     hem_mm: float | None
     panels: tuple[int, ...]
-    edits: tuple[dict[str, Any], ...]
+    edits: tuple[HandEdit, ...]
 
 
 class ByShelf(Record):

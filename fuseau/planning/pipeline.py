@@ -304,7 +304,7 @@ def _plan_hardware(
     # bones: channels, what lies in them, what they come to
     around = around_channels(build, pattern, opening, unit)
     boned, left = _bone_halves(build, unit, cache, halves, pattern, opening)
-    bones, layout = boned.bones, boned.edge_layout_mm
+    bones, layout = boned.bones, boned.edge_layout
     beside = next((kinds[bone.kind] for bone in bones if bone.channel == "CF"), None)
 
     # back: rows, lace, what lies behind
@@ -367,7 +367,7 @@ def _before(build: Build, unit: Unit, cache: StageCache, final: Fit) -> Before |
     halves = _lay_halves(build, cache, older.pattern)
     busk, opening = cache.run(open_front, OpeningInputs.of(build, halves, older.pattern.front_panels, unit))
     boned, _ = _bone_halves(build, unit, cache, halves, older.pattern, opening)
-    holes = cache.run(set_holes, HolesInputs.of(build, halves, final, boned.edge_layout_mm))
+    holes = cache.run(set_holes, HolesInputs.of(build, halves, final, boned.edge_layout))
     return Before(
         version=older.number,
         bones_mm={bone.channel: bone.length_mm for bone in boned.bones},

@@ -4,7 +4,7 @@ from pydantic import Field
 
 from fuseau.craft.base.findings import Finding, Message
 from fuseau.craft.base.record import Record
-from fuseau.craft.boning.bones import Bone
+from fuseau.craft.boning.bones import Bone, EdgeLayout
 from fuseau.craft.boning.choices import Between
 from fuseau.craft.boning.reuse import BoneReuse
 from fuseau.craft.boning.spacing import Stretch
@@ -13,7 +13,7 @@ from fuseau.craft.closures.back import Lace, ModestyPanel, Row, WaistTape
 from fuseau.craft.closures.busk import Busk
 from fuseau.craft.closures.front import Opening
 from fuseau.craft.closures.getting_in import WayIn
-from fuseau.craft.closures.lacing import Step
+from fuseau.craft.closures.lacing import LaceStep
 from fuseau.craft.closures.sections import Section
 from fuseau.craft.fit.fit import Fit, GapShape, LevelFit
 from fuseau.craft.fit.target import Aim
@@ -97,7 +97,7 @@ class Holes(Record):
     minutes: float
     holds_n: float
     rows: tuple[Row, ...]
-    edge_layout_mm: dict[str, float]
+    edge_layout: EdgeLayout
     edge_carries: bool
     front_z_mm: tuple[float, ...]
     lace_label: str
@@ -144,8 +144,8 @@ class HardwarePlan(Record):
     getting_in: WayIn | None = None
     holes: Holes | None = None
     lace: Lace | None = None
-    walk: tuple[Step, ...] = ()
-    front_walk: tuple[Step, ...] = ()
+    walk: tuple[LaceStep, ...] = ()
+    front_walk: tuple[LaceStep, ...] = ()
     front_lace: Lace | None = None
     modesty: ModestyPanel | None = None
     waist_tape: WaistTape | None = None

@@ -64,7 +64,7 @@ class Want(Record):
     buy: float
 
 
-class Choice(Record):
+class Purchase(Record):
     """Where something can be bought: in how many packs, at what price, and when it would surely be here."""
 
     offer: Offer
@@ -90,7 +90,7 @@ class ToBuy(Record):
     builds: tuple[str, ...]
     needed_on: datetime.date | None
     order_by: datetime.date | None
-    choices: tuple[Choice, ...]
+    choices: tuple[Purchase, ...]
     chosen: int | None
     instead: tuple[str, ...] = ()
     before: tuple[str, ...] = ()
@@ -230,7 +230,7 @@ def _to_buy(
         )
         here_on = _here_on(offer, today)
         choices.append(
-            Choice(
+            Purchase(
                 offer=offer,
                 packs=packs,
                 price=round(packs * offer.price, 2),

@@ -15,6 +15,7 @@ from fuseau.craft.layout.at_hand import Laying, lay_quickly
 from fuseau.craft.layout.nesting import NoFits
 from fuseau.craft.materials.cloths import ClothName
 from fuseau.craft.materials.minutes import MINUTES
+from fuseau.craft.pattern.hand_edits import HandEdit
 from fuseau.craft.pattern.pattern import EdgeLine
 from fuseau.craft.stock.stock import Stock
 from fuseau.document.build import Build
@@ -45,7 +46,7 @@ class WayOut(Record):
     short_mm: float
     saves_mm: float
     changes: tuple[Change, ...]
-    edits: tuple[Edit, ...]
+    edits: tuple[HandEdit, ...]
 
 
 class WaysOut(Record):

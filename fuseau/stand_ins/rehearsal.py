@@ -17,6 +17,7 @@ from fuseau.craft.wearer.body import Body, believe
 from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS
 from fuseau.craft.wearer.measures import LevelName
 from fuseau.document.build import Build
+from fuseau.document.fittings import Fitting
 from fuseau.planning.lacings import final_lacing, mock_up_lacing
 from fuseau.planning.odds import wish_of
 from fuseau.planning.plan import Plan
@@ -62,8 +63,8 @@ def _laced_behind(build: Build) -> bool:
     return build.back.laced and not GARMENT_KINDS[build.kind].tied
 
 
-def fit_on_stand(build: Build, planned: Plan, key: str) -> dict[str, Any]:
-    """A fitting of the present version (or the draft) on the stand, as `log_fitting` takes it; nothing is logged.
+def fit_on_stand(build: Build, planned: Plan, key: str) -> Fitting:
+    """A fitting of the present version (or the draft) on the stand; nothing is logged.
 
     `key` names the stand's body: the same always hides the same. Raises Unmakeable where the build is no rehearsal,
     or the garment can't be laced on it.
@@ -84,7 +85,14 @@ def fit_on_stand(build: Build, planned: Plan, key: str) -> dict[str, Any]:
         read = gape.off_mm + float(np.random.default_rng((seed, turn, _GAPES)).normal(0, _GAPE_READ_MM))
         at = {"view": "front", "across": 0.5, "z_mm": round(gape.front_mm), "word": "stands off"}
         written["taps"] = [{**at, "off_mm": max(round(read), 1)}, *written["taps"]]
-    return {"pull": build.target.pull, **written}
+    about = {
+        "number": turn,
+        "version": build.current.number if build.current else 1,
+        "pull": build.target.pull,
+        "made_of": build.mock_up,
+        "pads": build.pads,
+    }
+    return Fitting.model_validate({**about, **written})
 
 
 def as_written(found: Noticed, taped: Body) -> dict[str, Any]:

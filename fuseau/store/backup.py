@@ -48,8 +48,8 @@ class Contents:
     wearers: int
     pictures: int
     newest: datetime.datetime | None
-    new_builds: tuple[str, ...] = ()
-    changed_builds: tuple[str, ...] = ()
+    new_builds: tuple[str, ...]
+    changed_builds: tuple[str, ...]
 
 
 @dataclass(frozen=True)

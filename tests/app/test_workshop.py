@@ -243,7 +243,7 @@ def test_a_house_number_out_of_range_is_refused_at_its_field(client, sheet):
 
 def test_the_interfaces_types_come_from_the_present_api(client):
     kept = json.loads(Path("ui/src/api/openapi.json").read_text())
-    assert client.get("/api/openapi.json").json() == kept, "run `make api`"
+    assert client.app.openapi() == kept, "run `make api`"
 
 
 def test_labels_are_in_the_makers_words():

@@ -472,7 +472,7 @@ def test_what_no_panel_holds_is_said_where_it_was_written(pinches, at, words):
 @pytest.mark.parametrize("key", ["a", "b", "c", "d"])
 def test_what_gapes_on_the_dress_stand_is_mended_there_at_the_next_fitting(key):
     build = cut(built("overbust corset").model_copy(update={"rehearsal": "kind"}))
-    first = fit_on_stand(build, plan(build), key)
+    first = fit_on_stand(build, plan(build), key).model_dump(mode="json")
     gapes = [tap for tap in first["taps"] if tap["view"] == "front"]
     logged = log_fitting(build, plan(build), first, DAY, "cm")
     asked = [one for one in plan(logged).proposal.lines if one.seen == "stood off"]
@@ -482,7 +482,7 @@ def test_what_gapes_on_the_dress_stand_is_mended_there_at_the_next_fitting(key):
     taken = sum(one.cf_side_mm + one.cb_side_mm for one in asked if one.low_mm < gapes[0]["z_mm"] < one.high_mm)
     assert -2 * taken >= gapes[0]["off_mm"] - 1
     after = accepted(logged)
-    again = fit_on_stand(after, plan(after), key)
+    again = fit_on_stand(after, plan(after), key).model_dump(mode="json")
     assert not [tap for tap in again["taps"] if tap["view"] == "front"]
 
 

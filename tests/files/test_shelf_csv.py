@@ -29,7 +29,9 @@ def test_what_goes_out_comes_in_again():
     shelf = put(Shelf(), pieces, "cm")
     rows = read(shelf_csv(shelf.pieces))
     assert [row.fault for row in rows] == [None] * 3
-    assert put(Shelf(), [row.piece for row in rows], "in").pieces == shelf.pieces
+    assert (
+        put(Shelf(), [row.piece.model_dump(mode="json", exclude={"id"}) for row in rows], "in").pieces == shelf.pieces
+    )
 
 
 def test_other_columns_commas_and_units_are_read():
@@ -41,14 +43,14 @@ def test_other_columns_commas_and_units_are_read():
     )
     assert [row.fault for row in rows] == [None] * 3
     coutil, cord, bone = (row.piece for row in rows)
-    assert (coutil["length_mm"], coutil["width_mm"], coutil["cost"], coutil["where"]) == (2500, 1380, 46.5, "Rolle")
-    assert (cord["count"], cord["length_mm"]) == (1, 6000)
-    assert (bone["count"], bone["length_mm"]) == (4, 410)  # hardware without a unit is mm
+    assert (coutil.length_mm, coutil.width_mm, coutil.cost, coutil.where) == (2500, 1380, 46.5, "Rolle")
+    assert (cord.count, cord.length_mm) == (1, 6000)
+    assert (bone.count, bone.length_mm) == (4, 410)  # hardware without a unit is mm
 
 
 def test_in_inches_a_bare_number_of_cloth_is_inches():
     (row,) = read("sort,name,length,width\ncloth,coutil,40,54\n", "in")
-    assert row.piece["length_mm"] == pytest.approx(1016)
+    assert row.piece.length_mm == pytest.approx(1016)
 
 
 @pytest.mark.parametrize(
@@ -65,7 +67,7 @@ def test_a_row_that_can_not_be_says_why_and_the_others_are_still_read(line, said
     wrong, right = read(f"sort,name,length,width,count\n{line}\ngrommets,grommet_5,,,20\n")
     assert (wrong.row, wrong.piece) == (2, None)
     assert said in wrong.fault
-    assert right.piece["count"] == 20
+    assert right.piece.count == 20
 
 
 @pytest.mark.parametrize("content", [b"", b"  \n", b"\x81\x8d\x8f", b"colour,hat\nred,1\n", b"x" * 2_000_001])

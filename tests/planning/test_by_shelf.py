@@ -41,9 +41,9 @@ def test_the_hem_is_as_deep_as_the_cloth_allows_and_no_deeper():
     found = cloth_allows(BUILD, plan(BUILD), "coutil", at_hand, applied)
     assert found.cloth == "coutil"
     assert found.hem_mm is not None
-    made, _ = applied(BUILD, (), found.edits)
+    made, _ = applied(BUILD, (), [edit.model_dump() for edit in found.edits])
     assert enough(made, "coutil", at_hand)
-    deeper = [{**one, "z_mm": one["z_mm"] - 10} for one in found.edits]
+    deeper = [{**edit.model_dump(), "z_mm": edit.z_mm - 10} for edit in found.edits]
     if deeper and found.hem_mm < 80:
         assert not enough(applied(BUILD, (), deeper)[0], "coutil", at_hand)
 
@@ -76,7 +76,7 @@ def test_a_little_too_little_cloth_is_enough_for_a_higher_hem():
     assert not enough(BUILD, "coutil", at_hand)
     found = cloth_allows(BUILD, plan(BUILD), "coutil", at_hand, applied)
     assert found.hem_mm < 0
-    assert enough(applied(BUILD, (), found.edits)[0], "coutil", at_hand)
+    assert enough(applied(BUILD, (), [edit.model_dump() for edit in found.edits])[0], "coutil", at_hand)
 
 
 def test_a_busk_that_fits_can_be_taken_and_one_too_long_is_told():

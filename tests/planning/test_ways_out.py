@@ -68,7 +68,7 @@ def test_a_way_that_fits_fits_when_it_is_taken(lacking):
     fitting = [way for way in lacking.ways if way.fits]
     assert fitting
     for way in fitting[:2]:
-        made, planned = applied(BUILD, way.changes, way.edits)
+        made, planned = applied(BUILD, way.changes, [edit.model_dump() for edit in way.edits])
         laying = lay_on_hand(lay_ask(made, planned, "sateen", at_hand(shelf_of("sateen", SCANT_MM)), 1))
         assert to_buy_mm(laying, strips(made, "sateen")) == 0
 

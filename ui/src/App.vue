@@ -12,7 +12,7 @@ import {
 import { useEventListener } from '@vueuse/core'
 import { computed, onMounted, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { useBuild } from './stores/build'
+import { useOpenBuild } from './stores/openBuild'
 import { useNews } from './stores/news'
 import { useOnBody } from './stores/onBody'
 import { useNotices } from './stores/notices'
@@ -25,7 +25,7 @@ import PrintMenu from './parts/PrintMenu.vue'
 import { changed } from './parts/changed'
 import { daysLeft, STAGES } from './parts/words'
 
-const open = useBuild()
+const openBuild = useOpenBuild()
 const notices = useNotices()
 const onBody = useOnBody()
 const settings = useSettings()
@@ -34,7 +34,7 @@ const router = useRouter()
 const keys = ref(false)
 const finding = ref(false)
 const printing = ref(false)
-const ready = ref(false)
+const away = ref(false) // nothing stands before the catalogue was read once
 const noticeOpen = computed({
   get: () => !!notices.notice,
   set: (open) => {
@@ -48,20 +48,27 @@ useEventListener(window, 'beforeunload', (event: BeforeUnloadEvent) => {
   if (unsent.anything) event.preventDefault()
 })
 const inBuild = computed(() => !!route.params.id)
-const brief = computed(() => (inBuild.value ? open.build?.brief : undefined))
+const brief = computed(() => (inBuild.value ? openBuild.latest?.build.brief : undefined))
 
-onMounted(async () => {
-  await settings.start().catch(notices.complain)
-  ready.value = true
-  news.listen((build, revision) => open.heard(build, revision))
-})
+const START_AGAIN_MS = 2000
+async function start() {
+  try {
+    await settings.start()
+    away.value = false
+    news.listen((build, revision) => openBuild.heard(build, revision))
+  } catch {
+    away.value = true
+    setTimeout(start, START_AGAIN_MS)
+  }
+}
+onMounted(start)
 
 // what an edit changed, for ears
 const aloud = ref('')
 // the same words again are only read when something in them differs
 const heard = (said: string) => (aloud.value = said + (aloud.value.endsWith('\u00a0') ? '' : '\u00a0'))
 watch(
-  () => open.latest,
+  () => openBuild.latest,
   (now, before) => {
     if (now && before && now.id === before.id && now.revision !== before.revision) heard(changed(before, now))
     else if (now?.id !== before?.id) aloud.value = ''
@@ -83,12 +90,12 @@ useKeys([
   { keys: 's', does: 'to the shelf', on: ['s'], run: () => void router.push('/shelf'), where: () => !inBuild.value },
   { keys: 'c', does: 'to the cards', on: ['c'], run: () => void router.push('/cards'), where: () => !inBuild.value },
   { keys: 'u', does: 'cm or inches', on: ['u'], run: flipUnit },
-  { keys: 'Ctrl Z', does: 'undo', on: ['Ctrl+z'], run: () => open.undo(), inFields: true, ...within },
+  { keys: 'Ctrl Z', does: 'undo', on: ['Ctrl+z'], run: () => openBuild.undo(), inFields: true, ...within },
   {
     keys: 'Ctrl Shift Z',
     does: 'do again',
     on: ['Ctrl+Shift+z', 'Ctrl+y'],
-    run: () => open.redo(),
+    run: () => openBuild.redo(),
     inFields: true,
     ...within,
   },
@@ -113,7 +120,7 @@ const flipTheme = () => settings.setHouse({ theme: settings.house.theme === 'lig
       /></router-link>
       <template v-if="brief">
         <strong class="build">{{ brief.name }}</strong>
-        <span class="about">{{ open.build?.kind }} · {{ daysLeft(brief.needed_on) }}</span>
+        <span class="about">{{ openBuild.latest?.build.kind }} · {{ daysLeft(brief.needed_on) }}</span>
       </template>
       <nav v-else class="places" aria-label="The workshop">
         <router-link to="/">Builds</router-link>
@@ -146,20 +153,22 @@ const flipTheme = () => settings.setHouse({ theme: settings.house.theme === 'lig
           :icon="mdiUndoVariant"
           size="small"
           variant="text"
-          :disabled="!open.latest?.undoes"
-          :aria-label="open.latest?.undoes ? `Undo: ${open.latest.undoes}` : 'Nothing to undo'"
-          :title="open.latest?.undoes ? `Undo: ${open.latest.undoes} (Ctrl+Z)` : 'Nothing to undo'"
-          @click="open.undo()"
+          :disabled="!openBuild.latest?.undoes"
+          :aria-label="openBuild.latest?.undoes ? `Undo: ${openBuild.latest.undoes}` : 'Nothing to undo'"
+          :title="openBuild.latest?.undoes ? `Undo: ${openBuild.latest.undoes} (Ctrl+Z)` : 'Nothing to undo'"
+          @click="openBuild.undo()"
         />
         <v-btn
           :icon="mdiRedoVariant"
           size="small"
           variant="text"
           class="wide"
-          :disabled="!open.latest?.redoes"
-          :aria-label="open.latest?.redoes ? `Do again: ${open.latest.redoes}` : 'Nothing to do again'"
-          :title="open.latest?.redoes ? `Do again: ${open.latest.redoes} (Ctrl+Shift+Z)` : 'Nothing to do again'"
-          @click="open.redo()"
+          :disabled="!openBuild.latest?.redoes"
+          :aria-label="openBuild.latest?.redoes ? `Do again: ${openBuild.latest.redoes}` : 'Nothing to do again'"
+          :title="
+            openBuild.latest?.redoes ? `Do again: ${openBuild.latest.redoes} (Ctrl+Shift+Z)` : 'Nothing to do again'
+          "
+          @click="openBuild.redo()"
         />
         <v-btn
           :prepend-icon="mdiHuman"
@@ -201,9 +210,9 @@ const flipTheme = () => settings.setHouse({ theme: settings.house.theme === 'lig
           <v-list-item
             v-if="brief"
             role="menuitem"
-            :disabled="!open.latest?.redoes"
+            :disabled="!openBuild.latest?.redoes"
             title="Do again"
-            @click="open.redo()"
+            @click="openBuild.redo()"
           />
           <v-list-item role="menuitem" :title="settings.unit === 'cm' ? 'Inches' : 'Centimetres'" @click="flipUnit" />
           <v-list-item
@@ -223,7 +232,11 @@ const flipTheme = () => settings.setHouse({ theme: settings.house.theme === 'lig
       Fuseau does not answer. {{ unsent.count === 1 ? 'One change waits' : `${unsent.count} changes wait` }} here and
       {{ unsent.count === 1 ? 'is' : 'are' }} sent when it does.
     </p>
-    <main v-if="ready" :class="{ barred: unsent.count }"><router-view /></main>
+    <main v-if="settings.started" :class="{ barred: unsent.count }"><router-view /></main>
+    <main v-else-if="away" class="away">
+      <h1>Fuseau does not answer</h1>
+      <p>Is it still running? This page stands up by itself as soon as it answers.</p>
+    </main>
     <p class="sr" role="status" data-aloud>{{ aloud }}</p>
     <KeysDialog v-model="keys" />
     <FindDialog v-model="finding" />
@@ -359,6 +372,9 @@ main {
   --top: 48px;
   padding-top: var(--top);
   min-height: 100vh;
+}
+main.away {
+  padding: 80px 32px;
 }
 main.barred {
   --top: 80px;

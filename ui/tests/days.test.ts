@@ -32,7 +32,7 @@ const work = (slots: Slot[]): WorkPlan => ({
       missed: [],
     },
   ],
-  steps: [{ build: 'a', key: 'fit', name: 'Fit', with_whom: 'wearer', cautions: [] }],
+  steps: [{ build: 'a', key: 'fit', name: 'Fit', with_whom: 'wearer', cautions: [], appointment: null }],
   schedule: { slots, ends: [], bound_share: 0 },
   odds: [],
   parcels: [{ shop: 'S', due_on: '2026-11-28', what: ['tape'], builds: ['b'] }],

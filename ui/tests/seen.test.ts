@@ -55,8 +55,10 @@ const seen = (worn: number, gap: number, top: number): OnBodySeen => ({
   lines: [],
   spots: [],
   said: [],
+  version: null,
+  poses: {},
   area_off: 0,
-  patches: [{ name: 'her', columns: 2, rows: 1, points: [-10, 5, 0, 20, -3, 4], share: [] }],
+  patches: [{ name: 'her', panel: null, columns: 2, rows: 1, points: [-10, 5, 0, 20, -3, 4], share: [] }],
   levels: [{ ...level, worn_mm: worn, gap_mm: gap, kpa: 1 }],
   edges_mm: { 'top line CF': top },
 })

@@ -11,7 +11,13 @@ from pydantic import BaseModel, ConfigDict, GetCoreSchemaHandler, ValidationInfo
 from pydantic_core import CoreSchema, PydanticCustomError, core_schema
 
 
-class Record(BaseModel):
+class Sent(BaseModel):
+    """What is sent whole: a field that may be left out of what comes in is written in every answer; so its schema."""
+
+    model_config = ConfigDict(json_schema_serialization_defaults_required=True)
+
+
+class Record(Sent):
     """A frozen record. Unknown fields are an error, so that a misspelt decision is never dropped silently."""
 
     model_config = ConfigDict(frozen=True, extra="forbid", allow_inf_nan=False)

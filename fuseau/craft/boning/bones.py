@@ -105,6 +105,15 @@ def bone_length(path_mm: float, kind: BoneKind, practice: Practice, clear_mm: fl
     return max((length for length in kind.lengths_mm if length <= room), default=0.0)
 
 
+class EdgeLayout(Record):
+    """Where things lie at a lacing edge, mm from the fold inward: bones by their middle, the line of holes, its end."""
+
+    outer_mm: float
+    holes_mm: float
+    inner_mm: float
+    needs_mm: float
+
+
 def lacing_edge_layout(
     kind: BoneKind,
     flange_mm: float,
@@ -112,8 +121,8 @@ def lacing_edge_layout(
     practice: Practice,
     inner: BoneKind | None = None,
     counts: tuple[int, int] = (1, 1),
-) -> dict[str, float]:
-    """Distances from the fold (the lacing edge) inward, mm: outer bone, grommet line, inner bone, all of it.
+) -> EdgeLayout:
+    """What lies between the fold of a lacing edge and the end of what it needs.
 
     Outward in: fold, channel, grommet line with its flange and clear cloth on both sides, channel. `counts` are the
     bones side by side in the outer and the inner channel.
@@ -122,12 +131,12 @@ def lacing_edge_layout(
     narrow = counts[1] * channel_width(inner or kind, wrapping_mm, practice)
     line = practice.edge_stitch_mm + wide + practice.flange_clear_mm + flange_mm / 2
     middle = line + flange_mm / 2 + practice.flange_clear_mm + narrow / 2
-    return {
-        "outer": practice.edge_stitch_mm + wide / 2,
-        "grommets": line,
-        "inner": middle,
-        "needs": middle + narrow / 2 + practice.edge_stitch_mm,
-    }
+    return EdgeLayout(
+        outer_mm=practice.edge_stitch_mm + wide / 2,
+        holes_mm=line,
+        inner_mm=middle,
+        needs_mm=middle + narrow / 2 + practice.edge_stitch_mm,
+    )
 
 
 def edge_stiffness(
@@ -147,9 +156,9 @@ def edge_stiffness(
     for outer in range(1, counts[0] + 1):
         for inside in range(1, counts[1] + 1):
             layout = lacing_edge_layout(kind, flange_mm, wrapping_mm, practice, inner, (outer, inside))
-            each = (("outer", kind, outer), ("inner", inner or kind, inside))
+            each = ((layout.outer_mm, kind, outer), (layout.inner_mm, inner or kind, inside))
             bones = sum(
-                count * one.edgewise_stiffness() * _near_edge(layout[place], practice.edge_beam_mm)
+                count * one.edgewise_stiffness() * _near_edge(place, practice.edge_beam_mm)
                 for place, one, count in each
             )
             found = max(found, bones)
@@ -169,7 +178,7 @@ def edge_bones(choices: BoneChoices, kinds: Mapping[BoneName, BoneKind]) -> tupl
     return kinds[names[0]], kinds[names[1]], (counts[0], counts[1])
 
 
-def edge_layout(choices: BoneChoices, around: Around) -> dict[str, float]:
+def edge_layout(choices: BoneChoices, around: Around) -> EdgeLayout:
     """The layout of the lacing edge (`lacing_edge_layout`) with the bones that are chosen for it."""
     outer, inner, counts = edge_bones(choices, around.kinds)
     wraps = around.wraps_mm("between plies")
@@ -194,7 +203,7 @@ def between_now(panels: tuple[PanelArrays, ...], choices: BoneChoices, around: A
     """The channels between seams: the maker's, or the usual ones of such a garment."""
     if choices.between is not None:
         return choices.between
-    start = edge_layout(choices, around)["inner"] if around.front_laced else front_offset(choices, around)
+    start = edge_layout(choices, around).inner_mm if around.front_laced else front_offset(choices, around)
     insets = {1: (start, 0.0)}
     for number in range(1, len(panels)):
         place = _seam_place(number, choices, around)
@@ -234,8 +243,8 @@ def _back(arrays: PanelArrays, choices: BoneChoices, around: Around) -> list[Cha
     if around.laced:
         layout = edge_layout(choices, around)
         return [
-            Channel("CB inner", "lacing edge inner", last, beside(arrays, layout["inner"], from_cf=False), (0.0, 0.0)),
-            Channel("CB outer", "lacing edge outer", last, beside(arrays, layout["outer"], from_cf=False), (0.0, 0.0)),
+            Channel("CB inner", "lacing edge inner", last, beside(arrays, layout.inner_mm, from_cf=False), (0.0, 0.0)),
+            Channel("CB outer", "lacing edge outer", last, beside(arrays, layout.outer_mm, from_cf=False), (0.0, 0.0)),
         ]
     if choices.on_seams.get("CB") == "none":
         return []
@@ -252,8 +261,8 @@ def _front(arrays: PanelArrays, choices: BoneChoices, around: Around) -> list[Ch
     if around.front_laced:
         layout = edge_layout(choices, around)
         return [
-            Channel("CF outer", "front edge outer", 1, beside(arrays, layout["outer"], from_cf=True), (0.0, 0.0)),
-            Channel("CF inner", "front edge inner", 1, beside(arrays, layout["inner"], from_cf=True), (0.0, 0.0)),
+            Channel("CF outer", "front edge outer", 1, beside(arrays, layout.outer_mm, from_cf=True), (0.0, 0.0)),
+            Channel("CF inner", "front edge inner", 1, beside(arrays, layout.inner_mm, from_cf=True), (0.0, 0.0)),
         ]
     if choices.on_seams.get("CF") == "none":
         return []

@@ -110,7 +110,7 @@ def _centred_in_allowances(bone: Bone) -> Finding:
 
 def _edge_too_wide(last_panel: LaidPanel, choices: BoneChoices, around: Around) -> list[Finding]:
     """A last panel that can't carry its lacing edge, with narrower bones or a single one if that mends it."""
-    wraps, needs = around.wraps_mm("between plies"), edge_layout(choices, around)["needs"]
+    wraps, needs = around.wraps_mm("between plies"), edge_layout(choices, around).needs_mm
     narrowest = last_panel.narrowest_mm
     if narrowest >= needs:
         return []
@@ -122,7 +122,7 @@ def _edge_too_wide(last_panel: LaidPanel, choices: BoneChoices, around: Around) 
         (
             one
             for one in narrower
-            if lacing_edge_layout(one, around.flange_mm, wraps, around.practice)["needs"] <= narrowest
+            if lacing_edge_layout(one, around.flange_mm, wraps, around.practice).needs_mm <= narrowest
         ),
         None,
     )

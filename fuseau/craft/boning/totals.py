@@ -20,15 +20,23 @@ from fuseau.craft.pattern.trueing import Laid
 Region = Literal["front", "side", "back"]
 
 
+class RoundStiffness(Record):
+    """Σ EI flat-wise of the bones per metre of girth, N·m: in front, at the sides and behind."""
+
+    front: float
+    side: float
+    back: float
+
+
 class Boning(Record):
     """All bones of a garment: how many, what they weigh (g), cost and take (minutes to cut, close and label).
 
-    `stiffness` is Σ EI flat-wise per metre of girth (N·m) in front, at the sides and behind. `flat_radius_mm` is the
-    tightest that the worn profile bends them flat-wise, at `flat_z_mm`; `takes_a_set` are kinds that stay bent there.
+    `flat_radius_mm` is the tightest that the worn profile bends them flat-wise, at `flat_z_mm`; `takes_a_set` are kinds
+    that stay bent there.
     """
 
     count: int
-    stiffness: dict[Region, float]
+    stiffness: RoundStiffness
     grams: float
     price: float
     minutes: float
@@ -92,8 +100,8 @@ def boning(
 
 def stiffness_round(
     bones: tuple[Bone, ...], laid: Laid, front_panels: int, kinds: Mapping[BoneName, BoneKind]
-) -> dict[Region, float]:
-    """Σ flat-wise EI of the bones per metre of girth at the waist, in front, at the side and behind, N·m.
+) -> RoundStiffness:
+    """How stiff the bones make it round the waist.
 
     A region is a third of the way from CF to CB, by share of the front and of the back half.
     """
@@ -108,7 +116,7 @@ def stiffness_round(
         place = along / front if along <= front else 1 + (along - front) / back
         found[regions[min(2, int(place * 1.5))]] += bone.count * kinds[bone.kind].flatwise_stiffness()
     long = {"front": front * 2 / 3, "side": (front + back) / 3, "back": back * 2 / 3}
-    return {region: found[region] / (long[region] / 1000) for region in regions}
+    return RoundStiffness(**{region: found[region] / (long[region] / 1000) for region in regions})
 
 
 def profile_bend(worn: Fit) -> tuple[float, float]:

@@ -19,7 +19,7 @@ class Hole(Record):
     side: Side
 
 
-class Step(Record):
+class LaceStep(Record):
     """One step of the walk: an end goes on to a hole; how much lace lies on the way (mm), and how it is said."""
 
     end: End
@@ -39,7 +39,7 @@ def usual_pattern(pull_loops: bool) -> LacePattern:
 
 def walk(
     heights_mm: Sequence[float], gap_mm: float, inset_mm: float, pattern: LacePattern, loop_mm: float = 0.0
-) -> tuple[Step, ...]:
+) -> tuple[LaceStep, ...]:
     """The walk through rows at `heights_mm` (top down) of both edges, holes `inset_mm` from the fold, at a gap.
 
     Crossed: a bar across the top row, then both ends cross from row to row; at the rows that straddle the waist each
@@ -64,14 +64,14 @@ def walk_length(
     return sum(step.lace_mm for step in steps) + bottom + loops_mm + tails_mm
 
 
-def _start(sentence: Message) -> Step:
-    return Step(end="lace", to=Hole(row=0, side="left"), way="start", lace_mm=0.0, sentence=sentence)
+def _start(sentence: Message) -> LaceStep:
+    return LaceStep(end="lace", to=Hole(row=0, side="left"), way="start", lace_mm=0.0, sentence=sentence)
 
 
-def _crossed(heights: Sequence[float], width: float, pattern: LacePattern, loop_mm: float) -> tuple[Step, ...]:
+def _crossed(heights: Sequence[float], width: float, pattern: LacePattern, loop_mm: float) -> tuple[LaceStep, ...]:
     steps = [
         _start(message("lace.halve")),
-        Step(
+        LaceStep(
             end="lace",
             to=Hole(row=0, side="right"),
             way="bar",
@@ -87,13 +87,13 @@ def _crossed(heights: Sequence[float], width: float, pattern: LacePattern, loop_
             if loops:
                 said = message("lace.loop", row=row + 1, side=sides[which])
                 steps.append(
-                    Step(end=which, to=Hole(row=row, side=sides[which]), way="loop", lace_mm=loop_mm, sentence=said)
+                    LaceStep(end=which, to=Hole(row=row, side=sides[which]), way="loop", lace_mm=loop_mm, sentence=said)
                 )
                 continue
             sides[which] = "right" if sides[which] == "left" else "left"
             code = "lace.cross_over" if which == "right end" else "lace.cross"
             steps.append(
-                Step(
+                LaceStep(
                     end=which,
                     to=Hole(row=row, side=sides[which]),
                     way="cross",
@@ -104,14 +104,14 @@ def _crossed(heights: Sequence[float], width: float, pattern: LacePattern, loop_
     return tuple(steps)
 
 
-def _spiral(heights: Sequence[float], width: float) -> tuple[Step, ...]:
+def _spiral(heights: Sequence[float], width: float) -> tuple[LaceStep, ...]:
     steps = [_start(message("lace.knot"))]
     side: Side = "left"
     for row, z in enumerate(heights):
         if row:
             side = "right" if side == "left" else "left"
             steps.append(
-                Step(
+                LaceStep(
                     end="lace",
                     to=Hole(row=row, side=side),
                     way="slant",
@@ -121,7 +121,7 @@ def _spiral(heights: Sequence[float], width: float) -> tuple[Step, ...]:
             )
         side = "right" if side == "left" else "left"
         steps.append(
-            Step(
+            LaceStep(
                 end="lace",
                 to=Hole(row=row, side=side),
                 way="bar",

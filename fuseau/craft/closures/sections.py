@@ -9,7 +9,7 @@ from typing import Literal
 from fuseau.craft.base.findings import Message, message
 from fuseau.craft.base.practice import Practice
 from fuseau.craft.base.record import Record
-from fuseau.craft.boning.bones import Bone
+from fuseau.craft.boning.bones import Bone, EdgeLayout
 from fuseau.craft.materials.catalogue import BoneKind, GrommetKind
 from fuseau.craft.plies.methods import SeamMade
 from fuseau.craft.plies.reckoning import Lying
@@ -111,23 +111,23 @@ def edge_section(
     kinds: tuple[BoneKind, BoneKind],
     counts: tuple[int, int],
     widths: tuple[float, float],
-    layout: dict[str, float],
+    layout: EdgeLayout,
     hole: GrommetKind,
 ) -> Section:
     """Through the lacing edge at a hole: shell, bones and grommet, the shell folded back, lining. `widths`: channels.
 
     Outer and inner bone in that order, as in `lacing_edge_layout`.
     """
-    pile = _Pile(0.0, layout["needs"])
+    pile = _Pile(0.0, layout.needs_mm)
     shell = [ply for ply in plies if ply.turned_back]
     pile.plies([*_over(plies), *shell])
-    for kind, count, wide, place in zip(kinds, counts, widths, (layout["outer"], layout["inner"]), strict=True):
+    for kind, count, wide, place in zip(kinds, counts, widths, (layout.outer_mm, layout.inner_mm), strict=True):
         pile.bones([place + (i - (count - 1) / 2) * wide for i in range(count)], kind)
     pile.y += max(kind.thickness_mm for kind in kinds)
     pile.plies(shell[::-1])
     pile.plies(ply for ply in plies if ply.where != "over" and not ply.turned_back)
     height = pile.y
-    at = layout["grommets"]
+    at = layout.holes_mm
     metal = [
         SectionPart(
             what="flange",
@@ -144,12 +144,12 @@ def edge_section(
     )
     lines = [
         place + side * count * wide / 2
-        for place, count, wide in zip((layout["outer"], layout["inner"]), counts, widths, strict=True)
+        for place, count, wide in zip((layout.outer_mm, layout.inner_mm), counts, widths, strict=True)
         for side in (-1, 1)
     ]
     return Section(
         title=message("section.edge"),
-        width_mm=layout["needs"],
+        width_mm=layout.needs_mm,
         height_mm=height,
         parts=(*pile.parts, *_stitches(lines, height), bore, *metal),
     )

@@ -12,7 +12,7 @@ import numpy as np
 
 from fuseau.craft.base.curves import Array
 from fuseau.craft.base.record import Record
-from fuseau.craft.closures.lacing import Step
+from fuseau.craft.closures.lacing import LaceStep
 from fuseau.craft.pattern.pattern import Pattern
 from fuseau.craft.pattern.trueing import LaidPanel, Point
 from fuseau.craft.wearer.measures import LevelName
@@ -240,7 +240,7 @@ Rows = tuple[Array, Array]  # nominal heights of holes, and lengths from CF to t
 
 
 def lace_lines(
-    figure: Figure, walk: Sequence[Step], left: Rows, right: Rows, *, behind_her: bool
+    figure: Figure, walk: Sequence[LaceStep], left: Rows, right: Rows, *, behind_her: bool
 ) -> Iterator[SpatialLine]:
     """Each end of the lace on its way from hole to hole, over her between the edges.
 

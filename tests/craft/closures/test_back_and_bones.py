@@ -90,10 +90,10 @@ def test_channels_one_on_each_seam_two_at_each_lacing_edge_one_beside_the_busk(p
     inner, outer = bones[-2], bones[-1]
     last = laid.panels[-1]
     layout = lacing_edge_layout(BONES["flat_12"], GROMMETS["grommet_5"].flange_mm, 0.9, PRACTICE)
-    assert last.cb_edge[0][0] - outer.path[0][0] == pytest.approx(layout["outer"], abs=1e-3)
-    assert outer.path[0][0] - inner.path[0][0] == pytest.approx(layout["inner"] - layout["outer"], abs=1e-3)
+    assert last.cb_edge[0][0] - outer.path[0][0] == pytest.approx(layout.outer_mm, abs=1e-3)
+    assert outer.path[0][0] - inner.path[0][0] == pytest.approx(layout.inner_mm - layout.outer_mm, abs=1e-3)
     # flange and 2 mm of bare cloth on both sides between the channels
-    clear = layout["inner"] - layout["outer"] - outer.channel_width_mm
+    clear = layout.inner_mm - layout.outer_mm - outer.channel_width_mm
     assert clear == pytest.approx(GROMMETS["grommet_5"].flange_mm + 2 * PRACTICE.flange_clear_mm)
 
 

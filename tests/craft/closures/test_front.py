@@ -337,4 +337,4 @@ def test_the_lacing_edge_in_section_keeps_the_flange_off_the_bones():
     for bone in (part for part in parts if part.what == "bone"):
         clear = max(bone.x_mm - (flange.x_mm + flange.width_mm), flange.x_mm - (bone.x_mm + bone.width_mm))
         assert clear >= PRACTICE.flange_clear_mm
-    assert found.sections["edge"].width_mm == found.holes.edge_layout_mm["needs"]
+    assert found.sections["edge"].width_mm == found.holes.edge_layout.needs_mm

@@ -1,3 +1,5 @@
+import createClient, { type Middleware } from 'openapi-fetch'
+import type { paths } from './schema'
 import type { Trouble } from './types'
 
 /** An answer that is not what was asked for, with the server's sentence. */
@@ -10,39 +12,34 @@ export class Refused extends Error {
   }
 }
 
-async function answer<T>(response: Response): Promise<T> {
-  if (response.status === 204) return undefined as T
-  const body = await response.json().catch(() => null)
-  if (response.ok) return body as T
-  throw new Refused(
-    response.status,
-    body?.sentence ? body : { sentence: 'Fuseau could not answer. Your work is kept.', faults: [], changed: [] },
-  )
-}
+const only = (sentence: string): Trouble => ({ sentence, faults: [], changed: [], log: null })
 
-async function ask<T>(path: string, init?: RequestInit): Promise<T> {
-  let response: Response
-  try {
-    response = await fetch(`/api${path}`, init)
-  } catch {
-    throw new Refused(0, {
-      sentence: 'Fuseau does not answer. Is it still running? What you see is kept.',
-      faults: [],
-      changed: [],
+const refusing: Middleware = {
+  async onResponse({ response }) {
+    if (response.ok) return
+    const said: Partial<Trouble> | null = await response.json().catch(() => null)
+    throw new Refused(response.status, {
+      ...only('Fuseau could not answer. Your work is kept.'),
+      ...(said?.sentence ? said : {}),
     })
-  }
-  return answer<T>(response)
+  },
+  onError: () => new Refused(0, only('Fuseau does not answer. Is it still running? What you see is kept.')),
 }
 
-/** What is there; given up, without a word of the server, once `signal` aborts. */
-export const get = <T>(path: string, signal?: AbortSignal) => ask<T>(path, { signal })
+/** The server's routes, with what each takes and answers by its own description. A refusal is thrown as `Refused`. */
+export const api = createClient<paths>({ baseUrl: location.origin, fetch: (asked) => fetch(asked) })
+api.use(refusing)
 
-export const send = <T>(method: 'POST' | 'PUT' | 'PATCH' | 'DELETE', path: string, body?: unknown) =>
-  ask<T>(path, {
-    method,
-    headers: { 'content-type': 'application/json' },
-    body: body === undefined ? undefined : JSON.stringify(body),
-  })
+/** What a request is answered with. */
+export async function answer<T>(asked: Promise<{ data?: T }>): Promise<T> {
+  return (await asked).data as T // a refusal was thrown before: what came is what the route answers
+}
 
-export const sendFile = <T>(path: string, file: Blob, method: 'POST' | 'PUT' = 'POST') =>
-  ask<T>(path, { method, headers: { 'content-type': 'application/octet-stream' }, body: file })
+/** Where a build's routes are. */
+export const ofBuild = (build_id: string) => ({ params: { path: { build_id } } })
+
+/** How a file is sent: as it is. */
+export const asFile = {
+  headers: { 'content-type': 'application/octet-stream' },
+  bodySerializer: (file: unknown) => file,
+}

@@ -2,20 +2,21 @@
 import { useElementSize, useEventListener } from '@vueuse/core'
 import { computed, nextTick, onMounted, ref, shallowRef, useTemplateRef, watch } from 'vue'
 import { useRoute } from 'vue-router'
-import { get, Refused } from '../api/client'
+import { answer, api, ofBuild, Refused } from '../api/client'
 import type { OnBodySeen, Stage } from '../api/types'
 import { useKeys } from '../parts/keys'
 import { hardware, length, LEVEL_LABELS } from '../parts/words'
-import { useBuild } from '../stores/build'
+import { useOpenBuild } from '../stores/openBuild'
 import { useOnBody } from '../stores/onBody'
 import { useSettings } from '../stores/settings'
 import { CLASS_COLOURS } from './colours'
 import type { View } from './scene'
 import SeenOnHer from './SeenOnHer.vue'
 import { boxOf, CLASSES, differences, PARTS, partsOf, PRESETS, turned, type Part } from './seen'
+import { certain } from '../parts/certain'
 
 // The garment on her, worn as the model settles it: turned by hand, with what the stage adds.
-const open = useBuild()
+const openBuild = useOpenBuild()
 const settings = useSettings()
 const onBody = useOnBody()
 const route = useRoute()
@@ -41,8 +42,8 @@ watch(
 // the picture behind her, at its scale and turn
 const OVER = 0.72
 const picture = ref('')
-const pictures = computed(() => open.build!.brief!.pictures ?? [])
-const poseOf = (id: string) => seen.value?.poses?.[id]
+const pictures = computed(() => openBuild.build.brief.pictures)
+const poseOf = (id: string) => seen.value?.poses[id]
 const pictureItems = computed(() => [
   { value: '', title: 'none' },
   ...pictures.value.filter((one) => poseOf(one.id)).map((one) => ({ value: one.id, title: one.name || 'the picture' })),
@@ -87,10 +88,10 @@ const shownSize = computed(() => {
 const sideBySide = computed(() => !!beside.value && how.value === 'beside' && !laidOver.value)
 const versions = computed(() => [
   { value: '', title: 'nothing' },
-  ...(open.build!.versions ?? [])
+  ...openBuild.build.versions
     .filter((one) => one.number !== seen.value?.version)
     .map((one) => ({ value: String(one.number), title: `version ${one.number}${one.name ? `, ${one.name}` : ''}` })),
-  ...(open.plan!.proposal ? [{ value: 'proposed', title: 'the version that is proposed' }] : []),
+  ...(openBuild.plan.proposal ? [{ value: 'proposed', title: 'the version that is proposed' }] : []),
 ])
 const nameOf = (which: string) => versions.value.find((one) => one.value === which)?.title ?? ''
 const unlike = computed(() =>
@@ -108,15 +109,19 @@ const ready = ref(false)
 async function ask(which: string): Promise<OnBodySeen | undefined> {
   failed.value = ''
   try {
-    return await get<OnBodySeen>(`/builds/${open.latest!.id}/body${which ? `?version=${which}` : ''}`)
+    return await answer(
+      api.GET('/api/builds/{build_id}/body', {
+        params: { ...ofBuild(openBuild.here.id).params, query: { version: which } },
+      }),
+    )
   } catch (error) {
     failed.value = error instanceof Refused ? error.trouble.sentence : 'It could not be shown.'
   }
 }
 watch(
-  () => [open.latest?.id, open.latest?.revision, settings.unit],
+  () => [openBuild.latest?.id, openBuild.latest?.revision, settings.unit],
   async () => {
-    if (!open.latest) return
+    if (!openBuild.latest) return
     seen.value = (await ask('')) ?? seen.value
     if (against.value) beside.value = await ask(against.value)
   },
@@ -180,8 +185,8 @@ const has = computed<Record<Part, boolean>>(() => {
     bones: any('bone'),
     lacing: any('lace', 'hole'),
     opening: any('opening'),
-    trims: any('trim', 'area') || !!seen.value?.patches?.some((one) => ['hanging', 'strap'].includes(one.name)),
-    pressure: !!seen.value?.levels?.some((level) => level.kpa != null && level.kpa > 0),
+    trims: any('trim', 'area') || !!seen.value?.patches.some((one) => ['hanging', 'strap'].includes(one.name)),
+    pressure: !!seen.value?.levels.some((level) => level.kpa != null && level.kpa > 0),
     limits: any('limit'),
   }
 })
@@ -198,11 +203,11 @@ function facing(deg: number) {
   const near = PRESETS.find((one) => one.turn === deg)
   return near ? `from: ${near.name}` : `turned ${Math.round(Math.abs(deg))}° to her ${deg > 0 ? 'left' : 'right'}`
 }
-const base = computed(() => `/api/builds/${open.latest!.id}/body.svg?turn=${Math.round(turn.value)}`)
+const base = computed(() => `/api/builds/${openBuild.here.id}/body.svg?turn=${Math.round(turn.value)}`)
 async function savePicture() {
   const link = document.createElement('a')
   link.href = await pictureOf(first.value!.png(), laidOver.value?.found)
-  link.download = `${open.build!.brief!.name}-on-her.png`
+  link.download = `${openBuild.build.brief.name}-on-her.png`
   link.click()
 }
 /** What is drawn, over the picture behind it where there is one, as it is shown. */
@@ -212,7 +217,7 @@ async function pictureOf(drawn: string, over?: { id: string; width_px: number; h
   const sheet = document.createElement('canvas')
   sheet.width = over.width_px
   sheet.height = over.height_px
-  const on = sheet.getContext('2d')!
+  const on = certain(sheet.getContext('2d'), 'a drawing pen')
   on.drawImage(behind, 0, 0, sheet.width, sheet.height)
   on.globalAlpha = OVER
   on.drawImage(worn, 0, 0, sheet.width, sheet.height)

@@ -5,6 +5,7 @@ import { useSettings } from '../stores/settings'
 import { coloursFor } from './colours'
 import { BodyScene, type View } from './scene'
 import type { Part } from './seen'
+import { certain } from '../parts/certain'
 
 // One garment on her, drawn in space; another laid over it as its lines only.
 const props = defineProps<{
@@ -59,7 +60,7 @@ watch(
 )
 onMounted(() => {
   try {
-    scene = new BodyScene(canvas.value!)
+    scene = new BodyScene(certain(canvas.value, 'the canvas'))
   } catch {
     emit('failed')
   }
@@ -72,7 +73,7 @@ onBeforeUnmount(() => {
 })
 function png() {
   scene?.draw(props.view, props.width, props.height)
-  return canvas.value!.toDataURL('image/png')
+  return certain(canvas.value, 'the canvas').toDataURL('image/png')
 }
 defineExpose({ png })
 </script>

@@ -89,7 +89,7 @@ export class BodyScene {
       }
       return group
     }
-    for (const patch of ghost ? [] : (seen.patches ?? [])) {
+    for (const patch of ghost ? [] : seen.patches) {
       const her = patch.name === 'her'
       const loose = LOOSE.includes(patch.name)
       const cloth = (patch.panel ?? 1) % 2 ? colours.cloth : colours.cloth2
@@ -100,7 +100,7 @@ export class BodyScene {
       into(her ? 'her' : loose ? 'trims' : patch.name === 'modesty panel' ? 'lacing' : 'garment').add(mesh)
     }
     const byStyle = new Map<string, number[]>()
-    for (const line of seen.lines ?? []) {
+    for (const line of seen.lines) {
       if (ghost && !['top', 'hem', 'CB', 'seam', 'CF'].includes(line.what)) continue
       const points = byStyle.get(line.what) ?? []
       for (let i = 0; i + 1 < line.points.length; i++) points.push(...line.points[i], ...line.points[i + 1])
@@ -125,7 +125,7 @@ export class BodyScene {
       this.lines.push({ drawn, quick })
       into(partOf(what) ?? 'garment').add(quick)
     }
-    for (const spots of ghost ? [] : (seen.spots ?? [])) {
+    for (const spots of ghost ? [] : seen.spots) {
       const colour = colours.lines[spots.what] ?? colours.ink
       const ball = new SphereGeometry(Math.max(1.5, spots.wide_mm / 2), 8, 6)
       const balls = new InstancedMesh(ball, new MeshBasicMaterial({ color: colour }), spots.points.length)
@@ -140,7 +140,7 @@ export class BodyScene {
     const count = patch.points.length / 3
     shape.setAttribute(
       'share',
-      new BufferAttribute(Float32Array.from(patch.share?.length ? patch.share : Array(count).fill(0)), 1),
+      new BufferAttribute(Float32Array.from(patch.share.length ? patch.share : Array(count).fill(0)), 1),
     )
     const way = outwards(patch)
     const [fine, coarse] = [1, 2].map((skip) => new BufferAttribute(new Uint16Array(way(trianglesOf(patch, skip))), 1))
@@ -153,7 +153,7 @@ export class BodyScene {
       classes: { value: CLASSES.map(() => new Color()) },
     }
     const material = matt(plain, her ? 3 : 1, pressed)
-    if (patch.share?.length) this.pressed.push(pressed)
+    if (patch.share.length) this.pressed.push(pressed)
     if (loose) material.side = DoubleSide
     const mesh = new Mesh(shape, material)
     this.meshes.push({ mesh, fine, coarse })
@@ -163,7 +163,7 @@ export class BodyScene {
   /** Shows these parts, and pressure by colour and hatching where it is among them. */
   show(parts: readonly Part[], colours: Colours) {
     for (const [part, groups] of this.parts)
-      for (const group of groups) group.visible = part === 'garment' || part === 'her' || parts.includes(part as Part)
+      for (const group of groups) group.visible = part === 'garment' || part === 'her' || parts.includes(part)
     const pressure = parts.includes('pressure')
     for (const one of this.pressed) {
       one.shown.value = pressure ? 1 : 0

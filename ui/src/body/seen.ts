@@ -82,10 +82,10 @@ export function trianglesOf(patch: Pick<Patch, 'rows' | 'columns'>, skip = 1): n
 
 /** The box of everything that is shown, mm; nothing where nothing is. */
 export function boxOf(seen: Pick<OnBodySeen, 'patches'>) {
-  if (!seen.patches?.length) return undefined
+  if (!seen.patches.length) return undefined
   const low = [Infinity, Infinity, Infinity]
   const high = [-Infinity, -Infinity, -Infinity]
-  for (const patch of seen.patches ?? [])
+  for (const patch of seen.patches)
     patch.points.forEach((value, i) => {
       low[i % 3] = Math.min(low[i % 3], value)
       high[i % 3] = Math.max(high[i % 3], value)
@@ -101,15 +101,15 @@ export interface Difference {
 /** By how much the second is wider, or higher at an edge, than the first, mm; what differs by half a millimetre. */
 export function differences(one: OnBodySeen, other: OnBodySeen, label: (level: WornLevel) => string): Difference[] {
   const found: Difference[] = []
-  for (const level of one.levels ?? []) {
-    const there = other.levels?.find((each) => each.level === level.level)
+  for (const level of one.levels) {
+    const there = other.levels.find((each) => each.level === level.level)
     if (there) found.push({ what: `${label(level)}, over it`, mm: there.worn_mm - level.worn_mm })
     if (there?.gap_mm != null && level.gap_mm != null)
       found.push({ what: `${label(level)}, gap`, mm: there.gap_mm - level.gap_mm })
   }
-  for (const [edge, mm] of Object.entries(one.edges_mm ?? {})) {
-    const there = other.edges_mm?.[edge]
-    if (there !== undefined) found.push({ what: edge, mm: there - mm })
+  for (const [edge, mm] of Object.entries(one.edges_mm)) {
+    const there = other.edges_mm[edge]
+    if (mm !== undefined && there !== undefined) found.push({ what: edge, mm: there - mm })
   }
   return found.filter((each) => Math.abs(each.mm) >= 0.5)
 }

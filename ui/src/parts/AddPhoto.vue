@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { ref } from 'vue'
-import { Refused, sendFile } from '../api/client'
+import { answer, api, asFile, Refused } from '../api/client'
 
 // A photo chosen or taken; it is kept by the workshop, and told by its id and size.
 const props = defineProps<{ label: string }>()
@@ -14,9 +14,8 @@ async function choose(event: Event) {
   said.value = ''
   busy.value = true
   try {
-    const kept = await sendFile<{ id: string; width_px: number; height_px: number }>(
-      `/photos?name=${encodeURIComponent(file.name)}`,
-      file,
+    const kept = await answer(
+      api.POST('/api/photos', { params: { query: { name: file.name } }, body: file, ...asFile }),
     )
     emit('take', { ...kept, name: file.name.replace(/\.\w+$/, '').slice(0, 120) })
   } catch (error) {

@@ -1,30 +1,31 @@
 <script setup lang="ts">
 import { computed, onMounted, ref, watch } from 'vue'
-import { get } from '../api/client'
+import { answer, api, ofBuild } from '../api/client'
 import type { Need, OnShelf, Stage } from '../api/types'
-import { useBuild } from '../stores/build'
+import { useOpenBuild } from '../stores/openBuild'
 import { useSettings } from '../stores/settings'
 import { useShelf } from '../stores/shelf'
 import { run } from './words'
+import { onShelf } from '../commands/shelf'
 
 // What this stage needs that is bought, against what the shelf has of it; kept for this build with one press.
 const props = defineProps<{ stage: Stage }>()
-const open = useBuild()
+const openBuild = useOpenBuild()
 const settings = useSettings()
 const shelf = useShelf()
 const needs = ref<Need[]>([])
 onMounted(shelf.load)
 watch(
-  () => [open.latest?.id, open.latest?.revision],
+  () => [openBuild.latest?.id, openBuild.latest?.revision],
   async () => {
-    const id = open.latest?.id
+    const id = openBuild.latest?.id
     if (!id) return
-    const found = await get<{ needs: Need[] }>(`/builds/${id}/needs`).catch(() => undefined)
-    if (found && open.latest?.id === id) needs.value = found.needs.filter((one) => one.stage === props.stage)
+    const found = await answer(api.GET('/api/builds/{build_id}/needs', ofBuild(id))).catch(() => undefined)
+    if (found && openBuild.latest?.id === id) needs.value = found.needs.filter((one) => one.stage === props.stage)
   },
   { immediate: true },
 )
-const keptOf = (one: OnShelf) => one.reserved.find((kept) => kept.build === open.latest?.id)?.amount ?? 0
+const keptOf = (one: OnShelf) => one.reserved.find((kept) => kept.build === openBuild.latest?.id)?.amount ?? 0
 const lines = computed(() =>
   needs.value.map((need) => {
     const much = (amount: number) =>
@@ -44,7 +45,7 @@ const lines = computed(() =>
 function keep(line: (typeof lines.value)[number]) {
   const one = line.next!
   const amount = keptOf(one) + Math.min(one.free, line.need.amount - line.kept)
-  void shelf.act(`/shelf/pieces/${one.piece.id}/reserve`, { build: open.latest!.id, amount })
+  void shelf.act(onShelf.reserve(one.piece.id, openBuild.here.id, amount))
 }
 </script>
 

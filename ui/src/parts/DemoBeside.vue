@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { ref } from 'vue'
-import { Refused, send } from '../api/client'
+import { answer, api, Refused } from '../api/client'
 
 // A workshop full of made-up builds, beside her own: nothing of it comes into hers.
 const busy = ref(false)
@@ -10,7 +10,7 @@ async function start() {
   busy.value = true
   said.value = ''
   try {
-    url.value = (await send<{ url: string }>('POST', '/demo')).url
+    url.value = (await answer(api.POST('/api/demo'))).url
   } catch (error) {
     said.value = error instanceof Refused ? error.trouble.sentence : String(error)
   }

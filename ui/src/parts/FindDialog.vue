@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, nextTick, ref, useTemplateRef, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { get } from '../api/client'
+import { answer, api } from '../api/client'
 import type { Place } from '../api/types'
 import { STAGES } from './words'
 
@@ -87,8 +87,8 @@ watch(words, async (now) => {
   if (!now.trim()) return void (found.value = [])
   const mine = (asked = new AbortController())
   try {
-    const answer = await get<Place[]>(`/find?words=${encodeURIComponent(now)}`, mine.signal)
-    if (asked === mine) found.value = answer
+    const places = await answer(api.GET('/api/find', { params: { query: { words: now } }, signal: mine.signal }))
+    if (asked === mine) found.value = places
     failed.value = false
   } catch {
     if (!mine.signal.aborted) failed.value = true

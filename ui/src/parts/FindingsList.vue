@@ -1,18 +1,18 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { Finding, Plan } from '../api/types'
-import { useBuild } from '../stores/build'
+import { useOpenBuild } from '../stores/openBuild'
 import { useSettings } from '../stores/settings'
 import { hardware } from './words'
 
 // What it thinks: one sentence each, and a mend whose effect is shown before it is made.
 const props = defineProps<{ stages: Finding['stage'][]; least?: 'caution' }>()
-const open = useBuild()
+const openBuild = useOpenBuild()
 const settings = useSettings()
 const keyOf = (finding: Finding) => finding.code + (finding.where ?? finding.sentence)
 const rank = { stop: 0, caution: 1, advice: 2 }
 const found = computed(() =>
-  [...(open.plan?.findings ?? []), ...(open.latest?.taught ?? [])]
+  [...openBuild.plan.findings, ...(openBuild.latest?.taught ?? [])]
     .filter((finding) => props.stages.includes(finding.stage))
     .filter((finding) => !props.least || finding.severity !== 'advice')
     .sort((a, b) => rank[a.severity] - rank[b.severity]),
@@ -21,21 +21,21 @@ const tried = ref<{ code: string; plan: Plan }>()
 
 async function show(finding: Finding) {
   if (!finding.mend) return
-  const plan = await open.tryOut(finding.mend.changes as { at: string; value: unknown }[])
+  const plan = await openBuild.tryOut(finding.mend.changes)
   if (plan) tried.value = { code: keyOf(finding), plan }
 }
 
 async function mend(finding: Finding) {
   if (!finding.mend) return
   tried.value = undefined
-  await open.edit(finding.mend.changes as { at: string; value: unknown }[], finding.mend.label)
+  await openBuild.edit(finding.mend.changes, finding.mend.label)
 }
 
 function effect(after: Plan): string {
-  const [old, fresh] = [open.plan, after]
-  if (!old?.gap_shape || !fresh.gap_shape || !old.aim || !fresh.aim) return 'The pattern can then be drafted.'
+  const [old, fresh] = [openBuild.plan, after]
+  if (!old.gap_shape || !fresh.gap_shape || !old.aim || !fresh.aim) return 'The pattern can then be drafted.'
   const size = (value: number) => hardware(Math.abs(value), settings.unit)
-  const gone = (old.findings?.length ?? 0) - (fresh.findings?.length ?? 0)
+  const gone = old.findings.length - fresh.findings.length
   const [was, is] = [old.gap_shape, fresh.gap_shape]
   return [
     `gap ${was.shape} → ${is.shape}, bow ${size(was.bow_mm)} → ${size(is.bow_mm)}`,

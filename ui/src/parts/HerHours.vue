@@ -8,7 +8,7 @@ import { shortDay } from './words'
 const emit = defineEmits<{ kept: [] }>()
 const settings = useSettings()
 const NAMES = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun']
-const hours = computed(() => settings.house.hours!)
+const hours = computed(() => settings.house.hours)
 const said = ref('')
 const typed = ref<Record<number, string>>({}) // what was typed stays until it is taken
 const off = ref('')
@@ -20,7 +20,7 @@ async function setHours(i: number, text: string) {
     said.value = `${NAMES[i]}: write the hours as a number from 0 to 16.`
     return
   }
-  const by = [...hours.value.by_weekday!]
+  const by = [...hours.value.by_weekday]
   by[i] = value * 60
   said.value = await keep({ by_weekday: by as typeof hours.value.by_weekday, off: hours.value.off })
   if (!said.value) delete typed.value[i]
@@ -37,12 +37,12 @@ async function keep(now: typeof hours.value) {
 }
 const offSaid = ref('')
 async function addOff() {
-  if (!off.value || hours.value.off?.includes(off.value)) return
-  offSaid.value = await keep({ ...hours.value, off: [...(hours.value.off ?? []), off.value].sort() })
+  if (!off.value || hours.value.off.includes(off.value)) return
+  offSaid.value = await keep({ ...hours.value, off: [...hours.value.off, off.value].sort() })
   if (!offSaid.value) off.value = ''
 }
 const letOff = async (day: string) =>
-  (offSaid.value = await keep({ ...hours.value, off: hours.value.off!.filter((one) => one !== day) }))
+  (offSaid.value = await keep({ ...hours.value, off: hours.value.off.filter((one) => one !== day) }))
 </script>
 
 <template>
@@ -55,7 +55,7 @@ const letOff = async (day: string) =>
           class="entry"
           inputmode="decimal"
           :aria-label="name"
-          :value="typed[i] ?? (hours.by_weekday![i]! / 60).toFixed(1).replace(/\.0$/, '')"
+          :value="typed[i] ?? (hours.by_weekday[i] / 60).toFixed(1).replace(/\.0$/, '')"
           @input="typed[i] = ($event.target as HTMLInputElement).value"
           @change="setHours(i, ($event.target as HTMLInputElement).value)"
       /></label>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, nextTick, onBeforeUnmount, ref, watch } from 'vue'
 import type { Change } from '../api/types'
-import { useBuild } from '../stores/build'
+import { useOpenBuild } from '../stores/openBuild'
 import { drafts } from '../stores/drafts'
 import { useSettings } from '../stores/settings'
 import { useUnsent } from '../stores/unsent'
@@ -22,7 +22,7 @@ const props = defineProps<{
   suffix?: string
   also?: Change[]
 }>()
-const open = useBuild()
+const openBuild = useOpenBuild()
 const settings = useSettings()
 const shown = computed(() =>
   props.mm === null || props.mm === undefined
@@ -32,22 +32,22 @@ const shown = computed(() =>
       : length(props.mm, settings.unit, { hardware: props.hardware, bare: true }),
 )
 const unsent = useUnsent()
-const build = open.latest?.id ?? ''
+const build = openBuild.latest?.id ?? ''
 let sending = false
 const begun = ref(drafts().read<string>(build, props.at))
 const text = ref(begun.value?.value ?? shown.value)
 const dirty = ref(begun.value !== undefined)
-const said = computed<ReturnType<typeof open.saidAt>>(() => {
-  if (begun.value && !waits.value && !open.errors[props.at])
+const said = computed<ReturnType<typeof openBuild.saidAt>>(() => {
+  if (begun.value && !waits.value && !openBuild.errors[props.at])
     return {
       text: `As you typed it ${whenSaved(begun.value.saved)}, not kept yet: Enter keeps it.`,
       severity: 'caution',
     }
-  return open.saidAt(props.at)
+  return openBuild.saidAt(props.at)
 })
 const name = computed(() => `said-${props.at.replaceAll('.', '-')}`)
 const unitName = computed(() => (props.count ? '' : settings.unit === 'in' ? 'in' : props.hardware ? 'mm' : 'cm'))
-const waits = computed(() => unsent.at(open.latest?.id, props.at))
+const waits = computed(() => unsent.at(openBuild.latest?.id, props.at))
 const has = ref(false) // the focus
 function focused(event: FocusEvent) {
   has.value = true
@@ -58,12 +58,12 @@ function blurred() {
   has.value = false
   if (begun.value && dirty.value) void keep()
 }
-watch([shown, () => open.latest?.revision], ([, now], [, before]) => {
+watch([shown, () => openBuild.latest?.revision], ([, now], [, before]) => {
   const typing = has.value && dirty.value && now !== before
-  if (!dirty.value || (!open.errors[props.at] && !waits.value && !typing)) settle()
+  if (!dirty.value || (!openBuild.errors[props.at] && !waits.value && !typing)) settle()
 })
-watch(waits, (now) => !now && !open.errors[props.at] && settle())
-watch(text, (now) => dirty.value && drafts().keep(build, props.at, now, open.latest?.revision ?? null))
+watch(waits, (now) => !now && !openBuild.errors[props.at] && settle())
+watch(text, (now) => dirty.value && drafts().keep(build, props.at, now, openBuild.latest?.revision ?? null))
 const form = `${build}/${props.at}`
 watch(dirty, (now) => unsent.opened(form, now), { immediate: true })
 onBeforeUnmount(() => unsent.opened(form, false))
@@ -81,14 +81,14 @@ async function keep() {
   const written = text.value.trim()
   if (written === shown.value) {
     settle()
-    open.forget(props.at)
+    openBuild.forget(props.at)
     return
   }
   if (waits.value || sending) return
   const spelt = !props.count && /^[\d\s.,/½¼¾⅛⅜⅝⅞]+$/.test(written) ? `${written} ${unitName.value}` : written
   const value = written === '' ? (props.list ? [] : null) : props.list ? [spelt] : spelt
   sending = true
-  const taken = await open.edit([...(props.also ?? []), { at: props.at, value }]).finally(() => (sending = false))
+  const taken = await openBuild.edit([...(props.also ?? []), { at: props.at, value }]).finally(() => (sending = false))
   begun.value = undefined
   if (taken) {
     await nextTick()
@@ -98,7 +98,7 @@ async function keep() {
 
 function leave() {
   settle()
-  open.forget(props.at)
+  openBuild.forget(props.at)
 }
 </script>
 

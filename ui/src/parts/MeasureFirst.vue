@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { useBuild } from '../stores/build'
+import { useOpenBuild } from '../stores/openBuild'
 import FindingsList from './FindingsList.vue'
 
-const open = useBuild()
-const first = computed(() => open.plan?.findings?.find((finding) => finding.severity === 'stop'))
+const openBuild = useOpenBuild()
+const first = computed(() => openBuild.plan.findings.find((finding) => finding.severity === 'stop'))
 const stage = computed(() => first.value?.stage ?? 'wearer')
 </script>
 

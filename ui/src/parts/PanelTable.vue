@@ -1,19 +1,28 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { LaidPanel, Plan } from '../api/types'
+import type { LaidPanel, LevelName, Plan } from '../api/types'
 import { length, LEVEL_LABELS } from './words'
-import { useBuild } from '../stores/build'
+import { useOpenBuild } from '../stores/openBuild'
 import { useSettings } from '../stores/settings'
 import MovedNumber from './MovedNumber.vue'
 
 // Widths at the stitch line, panel by panel, level by level, and the sewn girth that they make.
-const props = defineProps<{ plan: Plan; panels?: LaidPanel[]; sewn?: Record<string, number>; here?: string }>()
-const open = useBuild()
+const props = defineProps<{
+  plan: Plan
+  panels?: LaidPanel[]
+  sewn?: Record<string, number | undefined>
+  here?: string
+}>()
+const openBuild = useOpenBuild()
 const settings = useSettings()
 const panels = computed(() => props.panels ?? props.plan.pattern?.panels ?? [])
-const levels = computed(() => open.levels.filter((name) => panels.value[0]?.widths_mm[name] !== undefined))
+const levels = computed(() => openBuild.levels.filter((name) => panels.value[0]?.widths_mm[name] !== undefined))
+const width = (panel: LaidPanel, name: LevelName) => {
+  const mm = panel.widths_mm[name]
+  return mm === undefined ? '' : length(mm, settings.unit, { bare: true })
+}
 const sewn = computed(
-  () => props.sewn ?? Object.fromEntries((props.plan.levels ?? []).map((level) => [level.name, level.closed_mm])),
+  () => props.sewn ?? Object.fromEntries(props.plan.levels.map((level) => [level.name, level.closed_mm])),
 )
 </script>
 
@@ -30,7 +39,7 @@ const sewn = computed(
       <tr v-for="name in levels" :key="name" :class="{ here: here === name }">
         <td>{{ LEVEL_LABELS[name] }}</td>
         <td v-for="panel in panels" :key="panel.number" class="n">
-          <MovedNumber :text="length(panel.widths_mm[name], settings.unit, { bare: true })" />
+          <MovedNumber :text="width(panel, name)" />
         </td>
         <td class="n">
           <b><MovedNumber :text="length(sewn[name] ?? 0, settings.unit, { bare: true })" /></b>

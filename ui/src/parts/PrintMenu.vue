@@ -3,27 +3,27 @@ import { mdiPrinterOutline } from '@mdi/js'
 import { useLocalStorage } from '@vueuse/core'
 import { computed, shallowRef, watch } from 'vue'
 import { useRoute } from 'vue-router'
-import { useBuild } from '../stores/build'
+import { useOpenBuild } from '../stores/openBuild'
 import { useNotices } from '../stores/notices'
 import { useSettings } from '../stores/settings'
 import { mainDrawing, savePicture } from './picture'
 import HouseToggle from './HouseToggle.vue'
 
 const shown = defineModel<boolean>({ required: true })
-const open = useBuild()
+const openBuild = useOpenBuild()
 const settings = useSettings()
-const base = computed(() => `/api/builds/${open.latest?.id}`)
+const base = computed(() => `/api/builds/${openBuild.latest?.id}`)
 const drawing = shallowRef<SVGSVGElement>()
 watch(shown, (on) => on && (drawing.value = mainDrawing()))
 const route = useRoute()
 const notices = useNotices()
 async function save() {
-  const name = (open.build?.brief?.name ?? '').replace(/[^A-Za-z0-9]+/g, '-').replace(/^-|-$/g, '') || 'build'
+  const name = openBuild.build.brief.name.replace(/[^A-Za-z0-9]+/g, '-').replace(/^-|-$/g, '') || 'build'
   await savePicture(drawing.value!, `${name}-${String(route.name)}.png`).catch(() =>
     notices.tell('This drawing can’t be made a picture here.'),
   )
 }
-const drafted = computed(() => !!open.plan?.pattern)
+const drafted = computed(() => !!openBuild.plan.pattern)
 // how wide paper from a roll is, mm: those that plotters take; the last one used is kept by this browser
 const ROLLS = [610, 841, 914, 1067] as const
 const roll = useLocalStorage<number>('fuseau roll', 914)
@@ -64,7 +64,7 @@ const GROUPS = computed(() => {
         { file: `list.pdf?${pages}`, title: 'List', subtitle: 'bones, closure, holes, lace and cloth, to tick off' },
         { file: `fitting.pdf?${pages}`, title: 'Fitting slip', subtitle: 'to write down what a fitting shows' },
         { file: `bones.pdf?${pages}`, title: 'Strip of bones, 1:1', subtitle: 'every bone with its label' },
-        ...(open.plan?.opening?.opens_high_mm != null
+        ...(openBuild.plan.opening?.opens_high_mm != null
           ? [
               {
                 file: `front.pdf?${pages}`,
@@ -73,7 +73,7 @@ const GROUPS = computed(() => {
               },
             ]
           : []),
-        ...(open.plan?.holes
+        ...(openBuild.plan.holes
           ? [{ file: `holes.pdf?${pages}`, title: 'Punching strip, 1:1', subtitle: 'holes, fold and waist' }]
           : []),
         { file: 'on-her.pdf', title: 'On the body, with her levels', subtitle: 'one page' },

@@ -1,9 +1,9 @@
 <script setup lang="ts" generic="Row extends { row: number; said: string; fault?: string | null }">
 import { computed, ref, type Ref } from 'vue'
-import { Refused, sendFile } from '../api/client'
+import { Refused } from '../api/client'
 
 // A sheet that is read: what can't be read is told row by row before anything is done with the rest.
-const props = defineProps<{ path: string; label: string }>()
+const props = defineProps<{ open: (file: File) => Promise<{ rows: Row[] }>; label: string }>()
 defineSlots<{ beside(): unknown; default(given: { good: Row[]; leave: () => void }): unknown }>()
 const rows = ref() as Ref<Row[] | undefined>
 const said = ref('')
@@ -19,7 +19,7 @@ async function read(event: Event) {
   said.value = ''
   leave()
   try {
-    rows.value = (await sendFile<{ rows: Row[] }>(props.path, file)).rows
+    rows.value = (await props.open(file)).rows
     if (!rows.value.length) said.value = `${file.name}: there is no row under its headings.`
   } catch (error) {
     said.value = `${file.name}: ${error instanceof Refused ? error.trouble.sentence : 'it could not be read.'}`

@@ -1,14 +1,14 @@
 <script setup lang="ts">
 import { computed, nextTick, onMounted, useTemplateRef, watch } from 'vue'
 import { useRoute } from 'vue-router'
-import { useBuild } from '../stores/build'
+import { useOpenBuild } from '../stores/openBuild'
 import { STAGES } from './words'
 
-const open = useBuild()
+const openBuild = useOpenBuild()
 const knots = computed(() =>
   STAGES.map(({ stage, label }) => ({
     label,
-    ...(open.latest?.thread.knots.find((knot) => knot.stage === stage) ?? { stage, state: 'empty', note: '' }),
+    ...(openBuild.latest?.thread.knots.find((knot) => knot.stage === stage) ?? { stage, state: 'empty', note: '' }),
   })),
 )
 

@@ -12,8 +12,8 @@ export function changed(before: OpenBuild, after: OpenBuild): string {
       const label = STAGES.find((one) => one.stage === knot.stage)?.label ?? knot.stage
       return `${label}: ${[knot.note, knot.state].filter(Boolean).join(', ')}.`
     })
-  const known = new Set((before.plan.findings ?? []).map((one) => one.sentence))
-  const said = (after.plan.findings ?? [])
+  const known = new Set(before.plan.findings.map((one) => one.sentence))
+  const said = after.plan.findings
     .filter((one) => one.severity !== 'advice' && !known.has(one.sentence))
     .map((one) => one.sentence)
   const undone = before.revision > after.revision || before.undoes === after.redoes

@@ -1,3 +1,5 @@
+import { certain } from './certain'
+
 // A drawing of the page as a picture: its styles written into a copy, drawn twice as large onto its own paper.
 
 const KEPT = [
@@ -46,7 +48,7 @@ export async function savePicture(svg: SVGSVGElement, name: string, times = 2): 
   const canvas = document.createElement('canvas')
   canvas.width = Math.round(width * times)
   canvas.height = Math.round(height * times)
-  const pen = canvas.getContext('2d')!
+  const pen = certain(canvas.getContext('2d'), 'a drawing pen')
   pen.fillStyle = getComputedStyle(svg).getPropertyValue('--paper') || '#fff'
   pen.fillRect(0, 0, canvas.width, canvas.height)
   pen.drawImage(picture, 0, 0, canvas.width, canvas.height)

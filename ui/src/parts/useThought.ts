@@ -1,14 +1,14 @@
 import { onBeforeUnmount, ref, watch } from 'vue'
-import { get, Refused, send } from '../api/client'
+import { answer, api, ofBuild, Refused } from '../api/client'
 import type { Underway } from '../api/types'
-import { useBuild } from '../stores/build'
+import { useOpenBuild } from '../stores/openBuild'
 import { useSettings } from '../stores/settings'
 
 const LOOK_MS = 400
 
 /** What takes long to work out on the open build: asked again at every change; how far it is; stopped at will. */
-export function useThought<T>(path: string, what: Underway['what']) {
-  const open = useBuild()
+export function useThought<T>(think: (build: string) => Promise<{ data?: T }>, what: Underway['what']) {
+  const openBuild = useOpenBuild()
   const settings = useSettings()
   const found = ref<T>()
   const busy = ref(false)
@@ -18,7 +18,7 @@ export function useThought<T>(path: string, what: Underway['what']) {
   let looking: ReturnType<typeof setInterval> | undefined
 
   async function ask() {
-    const build = open.latest?.id
+    const build = openBuild.latest?.id
     if (!build) return
     const mine = ++turn
     busy.value = true
@@ -26,11 +26,11 @@ export function useThought<T>(path: string, what: Underway['what']) {
     share.value = null
     clearInterval(looking)
     looking = setInterval(async () => {
-      const now = await get<Underway[]>(`/builds/${build}/underway`).catch(() => [])
+      const now = await answer(api.GET('/api/builds/{build_id}/underway', ofBuild(build))).catch(() => [])
       if (mine === turn) share.value = now.find((one) => one.what === what)?.share ?? null
     }, LOOK_MS)
     try {
-      const got = await get<T>(`/builds/${build}/${path}`)
+      const got = await answer(think(build))
       if (mine === turn) found.value = got
     } catch (error) {
       if (mine === turn)
@@ -41,8 +41,11 @@ export function useThought<T>(path: string, what: Underway['what']) {
     clearInterval(looking)
   }
 
-  const stop = () => send<void>('DELETE', `/builds/${open.latest!.id}/underway/${what}`).catch(() => undefined)
-  watch(() => [open.latest?.id, open.latest?.revision, settings.unit], ask, { immediate: true })
+  const stop = () =>
+    api
+      .DELETE('/api/builds/{build_id}/underway/{what}', { params: { path: { build_id: openBuild.here.id, what } } })
+      .catch(() => undefined)
+  watch(() => [openBuild.latest?.id, openBuild.latest?.revision, settings.unit], ask, { immediate: true })
   onBeforeUnmount(() => {
     turn++
     clearInterval(looking)

@@ -2,45 +2,43 @@
 import { mdiClose } from '@mdi/js'
 import { computed, defineAsyncComponent, watch } from 'vue'
 import { useRoute } from 'vue-router'
-import { useBuild } from '../stores/build'
+import { useOpenBuild } from '../stores/openBuild'
 import { useOnBody } from '../stores/onBody'
 import { useSettings } from '../stores/settings'
 import TheThread from '../parts/TheThread.vue'
 import { FOR, STAGES } from '../parts/words'
 import type { Stage } from '../api/types'
 
-const open = useBuild()
+const openBuild = useOpenBuild()
 const route = useRoute()
 const onBody = useOnBody()
 const OnBody = defineAsyncComponent(() => import('../body/OnBody.vue')) // it brings a large script along
 watch(
   () => route.params.id,
-  (id) => typeof id === 'string' && open.open(id),
+  (id) => typeof id === 'string' && openBuild.open(id),
   { immediate: true },
 )
 
 // what a stage is for, until she has changed something in it
 const settings = useSettings()
 const stage = computed(() => STAGES.find((one) => one.stage === route.name)?.stage)
-const said = computed(() =>
-  stage.value && !settings.house.known?.includes(stage.value) ? FOR[stage.value] : undefined,
-)
-const know = (one: Stage) => settings.setHouse({ known: [...(settings.house.known ?? []), one] }).catch(() => undefined)
+const said = computed(() => (stage.value && !settings.house.known.includes(stage.value) ? FOR[stage.value] : undefined))
+const know = (one: Stage) => settings.setHouse({ known: [...settings.house.known, one] }).catch(() => undefined)
 watch(
-  () => open.worked,
-  () => said.value && know(stage.value!),
+  () => openBuild.worked,
+  () => said.value && stage.value && know(stage.value),
 )
 </script>
 
 <template>
   <div class="desk">
     <TheThread />
-    <div v-if="open.failed" class="alone">
+    <div v-if="openBuild.failed" class="alone">
       <h1>This build can't be opened</h1>
-      <p>{{ open.failed }}</p>
+      <p>{{ openBuild.failed }}</p>
       <v-btn color="primary" to="/">To the workshop</v-btn>
     </div>
-    <template v-else-if="open.latest">
+    <template v-else-if="openBuild.latest">
       <OnBody v-if="onBody.shown" />
       <div v-else class="stage" :class="{ told: said }">
         <p v-if="said" class="for">

@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia'
-import { computed, ref } from 'vue'
-import { get, send } from '../api/client'
-import type { Catalogue, House } from '../api/types'
+import { computed, ref, shallowRef } from 'vue'
+import { answer, api } from '../api/client'
+import type { Catalogue, House, HouseChanges } from '../api/types'
 import { turns } from '../parts/turns'
 
 /** The workshop's settings, and what can be chosen in it. */
@@ -13,19 +13,25 @@ export const useSettings = defineStore('settings', () => {
     known: [],
     hours: { by_weekday: [120, 120, 120, 120, 60, 300, 240], off: [] },
   })
-  const catalogue = ref<Catalogue>()
+  const read = shallowRef<Catalogue>()
+  const started = computed(() => read.value !== undefined)
+  /** Pages stand only once it was read. */
+  const catalogue = computed(() => {
+    if (!read.value) throw new Error('the catalogue is not read yet')
+    return read.value
+  })
   const unit = computed(() => house.value.unit)
 
   async function start() {
-    ;[house.value, catalogue.value] = await Promise.all([get<House>('/house'), get<Catalogue>('/catalogue')])
+    ;[house.value, read.value] = await Promise.all([answer(api.GET('/api/house')), answer(api.GET('/api/catalogue'))])
   }
 
   // one after the other: the last answer is of all that was set
   const inTurn = turns()
-  const setHouse = (changes: Partial<House>) =>
+  const setHouse = (changes: HouseChanges) =>
     inTurn(async () => {
-      house.value = await send<House>('PATCH', '/house', changes)
+      house.value = await answer(api.PATCH('/api/house', { body: changes }))
     })
 
-  return { house, catalogue, unit, start, setHouse }
+  return { house, catalogue, started, unit, start, setHouse }
 })

@@ -1,15 +1,15 @@
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
-import { get } from '../api/client'
+import { api } from '../api/client'
+import type { Change } from '../api/types'
 import { drafts } from './drafts'
 
 /** An edit that the server did not answer: it waits here, in its order, and is sent when the server is there again. */
 export interface Waiting {
   build: string
-  path: string
-  body: Record<string, unknown>
+  changes: Change[]
+  label: string
   fields: string[]
-  how: 'POST' | 'PUT'
 }
 
 const AGAIN_MS = 1500
@@ -39,11 +39,11 @@ export const useUnsent = defineStore('unsent', () => {
     timer = setTimeout(async () => {
       timer = undefined
       hold()
-      const there = await get('/house').then(
+      const there = await api.GET('/api/house').then(
         () => true,
         () => false,
       )
-      const sent = () => send!(waiting.value[0]).catch(() => false)
+      const sent = () => send?.(waiting.value[0]).catch(() => false)
       while (there && waiting.value.length && (await sent())) {
         waiting.value.shift()
         hold()

@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
-import { get, Refused, send } from '../api/client'
-import type { Underway, WorkPlan } from '../api/types'
+import { answer, api, Refused } from '../api/client'
+import type { WorkPlan } from '../api/types'
 
 const LOOK_MS = 400
 
@@ -21,11 +21,11 @@ export const useWork = defineStore('work', () => {
     share.value = null
     clearInterval(looking)
     looking = setInterval(async () => {
-      const now = await get<Underway[]>('/work/underway').catch(() => [])
+      const now = await answer(api.GET('/api/work/underway')).catch(() => [])
       if (mine === turn) share.value = now.find((one) => one.what === 'work')?.share ?? null
     }, LOOK_MS)
     try {
-      const found = await get<WorkPlan>('/work')
+      const found = await answer(api.GET('/api/work'))
       if (mine === turn) latest.value = found
     } catch (error) {
       if (mine === turn)
@@ -36,7 +36,7 @@ export const useWork = defineStore('work', () => {
     busy.value = false
   }
   const ask = load
-  const stop = () => send<void>('DELETE', '/work/underway').catch(() => undefined)
+  const stop = () => api.DELETE('/api/work/underway').catch(() => undefined)
   const named = computed(() => new Map((latest.value?.steps ?? []).map((one) => [`${one.build} ${one.key}`, one])))
   const buildOf = computed(() => new Map((latest.value?.builds ?? []).map((one) => [one.build, one])))
   const endOf = computed(() => new Map((latest.value?.schedule.ends ?? []).map((one) => [one.build, one])))

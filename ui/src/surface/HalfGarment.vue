@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { LaidPanel, Plan } from '../api/types'
-import { useBuild } from '../stores/build'
+import { useOpenBuild } from '../stores/openBuild'
 import { placing, provideSurface } from './context'
 import type { layOut } from './flat'
 import BonesLayer from './layers/BonesLayer.vue'
@@ -32,7 +32,7 @@ const props = defineProps<{
   sz: (z: number) => number
 }>()
 const emit = defineEmits<{ pick: [key: string] }>()
-const open = useBuild()
+const openBuild = useOpenBuild()
 const flat = computed(() => props.flat)
 const sx = (x: number) => props.sx(x)
 const sz = (z: number) => props.sz(z)
@@ -41,8 +41,8 @@ const left = computed(() => (props.half === 'left' ? props.plan.left : undefined
 provideSurface({
   plan: computed(() => props.plan),
   panels: computed(() => props.panels),
-  bones: computed(() => (left.value ? left.value.bones : (props.plan.bones ?? []))),
-  unboned: computed(() => (left.value ? left.value.unboned : (props.plan.unboned ?? []))),
+  bones: computed(() => (left.value ? left.value.bones : props.plan.bones)),
+  unboned: computed(() => (left.value ? left.value.unboned : props.plan.unboned)),
   half: computed(() => props.half),
   mirrored: computed(() => props.mirrored),
   flat,
@@ -74,8 +74,8 @@ const opens = computed(() => {
       :from-cf="plan.waist_tape.from_cf_mm"
       :to-cf="plan.waist_tape.to_cf_mm"
     />
-    <OpeningLayer v-if="has('Opening') && opens && panels.length" :opening="plan.opening!" />
-    <HolesLayer v-if="has('Holes') && plan.holes && panels.length" :holes="plan.holes" :pair="!open.kind?.tied" />
+    <OpeningLayer v-if="has('Opening') && opens && plan.opening && panels.length" :opening="plan.opening" />
+    <HolesLayer v-if="has('Holes') && plan.holes && panels.length" :holes="plan.holes" :pair="!openBuild.kind.tied" />
     <TrimsLayer v-if="has('Trims') && plan.trims && panels.length" />
     <ChangesLayer v-if="next" :next="next" />
   </g>

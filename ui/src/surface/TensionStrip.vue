@@ -1,29 +1,29 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { Plan, LevelName } from '../api/types'
-import { useBuild } from '../stores/build'
+import { useOpenBuild } from '../stores/openBuild'
 import { LEVEL_LABELS } from '../parts/words'
 import { path } from './flat'
 
 // Where the reduction goes: the tension planned at every level, beside the rail. A level is pulled by its knob.
 const props = defineProps<{ plan: Plan; sz: (z: number) => number; rail: number }>()
-const open = useBuild()
+const openBuild = useOpenBuild()
 const WIDE = 44
 const waist = computed(() => {
   const i = props.plan.body?.levels.findIndex((level) => level.name === 'waist') ?? -1
-  return i < 0 ? 0 : props.plan.aim!.tension_n_per_m[i]
+  return i < 0 ? 0 : (props.plan.aim?.tension_n_per_m[i] ?? 0)
 })
 const most = computed(() => Math.max(60, ...(props.plan.aim?.tension_n_per_m ?? [])))
 const knobs = computed(() =>
   (props.plan.body?.levels ?? []).map((level, i) => ({
-    name: level.name as LevelName,
+    name: level.name,
     z: level.side_mm,
-    tension: props.plan.aim!.tension_n_per_m[i],
-    byHand: open.build!.target!.shares?.[level.name] !== undefined,
+    tension: props.plan.aim?.tension_n_per_m[i] ?? 0,
+    byHand: openBuild.build.target.shares[level.name] !== undefined,
   })),
 )
 const held = ref<{ name: LevelName; x: number; from: number; share: number }>()
-const base = computed(() => (open.build!.target!.job === 'none' ? most.value : waist.value))
+const base = computed(() => (openBuild.build.target.job === 'none' ? most.value : waist.value))
 const shown = (knob: (typeof knobs.value)[number]) =>
   held.value?.name === knob.name ? held.value.share * base.value : knob.tension
 const x = (tension: number) => props.rail + 4 + (WIDE * Math.min(tension, most.value * 1.15)) / (most.value * 1.15)
@@ -33,7 +33,7 @@ const area = computed(() =>
 )
 
 const set = (name: LevelName, share: number) =>
-  open.edit(
+  openBuild.edit(
     [{ at: `target.shares.${name}`, value: Math.round(Math.min(1.5, Math.max(0, share)) * 100) / 100 }],
     `Tension at the ${LEVEL_LABELS[name].toLowerCase()}`,
   )
@@ -60,7 +60,7 @@ function press(event: KeyboardEvent, knob: (typeof knobs.value)[number]) {
   if (!way) return
   event.preventDefault()
   event.stopPropagation()
-  set(knob.name, (open.build!.target!.shares?.[knob.name] ?? knob.tension / base.value) + way)
+  set(knob.name, (openBuild.build.target.shares[knob.name] ?? knob.tension / base.value) + way)
 }
 </script>
 

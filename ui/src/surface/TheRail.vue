@@ -11,7 +11,7 @@ const settings = useSettings()
 const { plan, picked, pick, sz } = useSurface()
 const ticks = computed(() => ticksOfRail(props.view, props.height, settings.unit))
 const levels = computed(() => {
-  const all = plan.value.levels ?? []
+  const all = plan.value.levels
   const places = spreadOut(
     all.map((level) => sz(level.z_mm)),
     37,

@@ -92,8 +92,8 @@ const sz = (z: number) => view.value.y - z * view.value.scale
 provideSurface({
   plan: computed(() => props.plan),
   panels,
-  bones: computed(() => props.plan.bones ?? []),
-  unboned: computed(() => props.plan.unboned ?? []),
+  bones: computed(() => props.plan.bones),
+  unboned: computed(() => props.plan.unboned),
   half: computed(() => (now.value === 'left' ? 'left' : 'right')),
   mirrored: computed(() => false),
   flat,
@@ -185,7 +185,7 @@ watch(
   () => {
     const z = hovered.value
     if (z === undefined) return undefined
-    const near = (props.plan.levels ?? []).map((level) => ({ name: level.name, off: Math.abs(level.z_mm - z) }))
+    const near = props.plan.levels.map((level) => ({ name: level.name, off: Math.abs(level.z_mm - z) }))
     return near.length ? near.reduce((a, b) => (a.off < b.off ? a : b)).name : undefined
   },
   (name) => emit('level', name),

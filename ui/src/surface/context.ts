@@ -1,7 +1,7 @@
 import { inject, provide, type ComputedRef, type InjectionKey } from 'vue'
 import type { Bone, LaidPanel, Plan, Point } from '../api/types'
 import { hardware } from '../parts/words'
-import { useBuild } from '../stores/build'
+import { useOpenBuild } from '../stores/openBuild'
 import { useSettings } from '../stores/settings'
 import { path, type layOut } from './flat'
 
@@ -55,6 +55,6 @@ export function useSurface(): Surface {
 /** How a height is said: so much above or below the line that heights are taken from. */
 export function useHigh() {
   const settings = useSettings()
-  const open = useBuild()
-  return (z: number) => `${hardware(Math.abs(z), settings.unit)} ${z < 0 ? 'below' : 'above'} the ${open.zero}`
+  const openBuild = useOpenBuild()
+  return (z: number) => `${hardware(Math.abs(z), settings.unit)} ${z < 0 ? 'below' : 'above'} the ${openBuild.zero}`
 }

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { useBuild } from '../../stores/build'
+import { useOpenBuild } from '../../stores/openBuild'
 import { useSettings } from '../../stores/settings'
 import FindingsList from '../../parts/FindingsList.vue'
 import PickedThing from '../../parts/PickedThing.vue'
@@ -12,17 +12,17 @@ import { hardware, length } from '../../parts/words'
 import MeasureFirst from '../../parts/MeasureFirst.vue'
 import LacedBack from './LacedBack.vue'
 
-const open = useBuild()
+const openBuild = useOpenBuild()
 const settings = useSettings()
-const plan = computed(() => open.plan!)
+const plan = computed(() => openBuild.plan)
 const on = ref(['Holes', 'Bones', 'Opening'])
 const holes = computed(() => (laced.value ? plan.value.holes : null))
-const edge = computed(() => holes.value?.edge_layout_mm ?? {})
+const edge = computed(() => holes.value?.edge_layout)
 const half = ref<'right' | 'left' | 'both'>('right')
 const opensBehind = computed(() => plan.value.opening?.line === 'CB' && plan.value.opening.top_z_mm != null)
 const title = computed(() => {
   if (holes.value) return `${holes.value.z_mm.length} holes on each side`
-  return opensBehind.value ? plan.value.opening!.title : 'CB is a seam'
+  return (opensBehind.value && plan.value.opening?.title) || 'CB is a seam'
 })
 const under = computed(() => {
   if (holes.value) return counted.value
@@ -30,15 +30,15 @@ const under = computed(() => {
 })
 // a lace takes the place of what opens there
 const setLaced = (now: boolean) =>
-  open.edit([
-    ...(now && open.build!.front!.line === 'CB' ? [{ at: 'front.line', value: 'CF' }] : []),
+  openBuild.edit([
+    ...(now && openBuild.build.front.line === 'CB' ? [{ at: 'front.line', value: 'CF' }] : []),
     { at: 'back.laced', value: now },
   ])
-const outer = computed(() => (plan.value.bones ?? []).find((bone) => bone.channel === 'CB outer'))
-const inner = computed(() => (plan.value.bones ?? []).find((bone) => bone.channel === 'CB inner'))
+const outer = computed(() => plan.value.bones.find((bone) => bone.channel === 'CB outer'))
+const inner = computed(() => plan.value.bones.find((bone) => bone.channel === 'CB inner'))
 const picked = ref('')
 const row = computed(() => Number(/^row (\d+)/.exec(picked.value)?.[1] ?? 0))
-const laced = computed(() => open.build!.back!.laced)
+const laced = computed(() => openBuild.build.back.laced)
 const bare = (value: number) => length(value, settings.unit, { hardware: true, bare: true })
 const mm = (value: number) => hardware(value, settings.unit)
 const SCALE = 6
@@ -64,13 +64,19 @@ const counted = computed(() => {
         <div class="edges">
           <div class="keeps-size">
             <h2 class="head">The lacing edge from the fold inward, {{ settings.unit === 'in' ? 'in' : 'mm' }}</h2>
-            <svg v-if="outer && inner" viewBox="0 0 470 112" class="edge" role="img" aria-label="Lacing edge, to scale">
-              <rect :x="x(0)" y="20" :width="edge.needs * SCALE" height="42" class="cloth" />
+            <svg
+              v-if="edge && outer && inner"
+              viewBox="0 0 470 112"
+              class="edge"
+              role="img"
+              aria-label="Lacing edge, to scale"
+            >
+              <rect :x="x(0)" y="20" :width="edge.needs_mm * SCALE" height="42" class="cloth" />
               <line :x1="x(0)" :x2="x(0)" y1="12" y2="70" class="fold" />
               <g
                 v-for="[at, bone] in [
-                  [edge.outer, outer],
-                  [edge.inner, inner],
+                  [edge.outer_mm, outer],
+                  [edge.inner_mm, inner],
                 ] as const"
                 :key="bone.channel"
               >
@@ -92,11 +98,11 @@ const counted = computed(() => {
                 </g>
                 <text :x="x(at)" y="84">bone {{ bare(at) }}</text>
               </g>
-              <circle :cx="x(edge.grommets)" cy="41" :r="(holes.flange_mm / 2) * SCALE" class="flange" />
-              <circle :cx="x(edge.grommets)" cy="41" :r="(holes.hole_mm / 2) * SCALE" class="bore" />
-              <text :x="x(edge.grommets)" y="102">holes {{ bare(edge.grommets) }}</text>
+              <circle :cx="x(edge.holes_mm)" cy="41" :r="(holes.flange_mm / 2) * SCALE" class="flange" />
+              <circle :cx="x(edge.holes_mm)" cy="41" :r="(holes.hole_mm / 2) * SCALE" class="bore" />
+              <text :x="x(edge.holes_mm)" y="102">holes {{ bare(edge.holes_mm) }}</text>
               <text :x="x(0)" y="10" class="foldtext">fold</text>
-              <text :x="x(edge.needs)" y="102" class="end">{{ bare(edge.needs) }} in all</text>
+              <text :x="x(edge.needs_mm)" y="102" class="end">{{ bare(edge.needs_mm) }} in all</text>
             </svg>
             <p class="soft small">
               {{
@@ -107,7 +113,7 @@ const counted = computed(() => {
               Fold, stitch, bone, {{ mm(holes.flange_mm) }} flange with bare cloth about it, bone.
             </p>
           </div>
-          <SectionDrawing v-if="plan.sections?.edge" :section="plan.sections.edge" :width="330" />
+          <SectionDrawing v-if="plan.sections.edge" :section="plan.sections.edge" :width="330" />
         </div>
       </template>
     </WorkSurface>
@@ -138,9 +144,13 @@ const counted = computed(() => {
           <span class="in">{{ mm(plan.waist_tape.from_cf_mm) }}</span> beside CF to
           <span class="in">{{ length(plan.waist_tape.to_cf_mm, settings.unit) }}</span>. {{ plan.waist_tape.sentence }}
         </p>
-        <v-btn size="small" variant="text" @click="open.set('back.waist_tape', false)">Leave it out</v-btn>
+        <v-btn size="small" variant="text" @click="openBuild.set('back.waist_tape', false)">Leave it out</v-btn>
       </template>
-      <v-btn v-else-if="!open.kind?.tied" size="small" variant="outlined" @click="open.set('back.waist_tape', true)"
+      <v-btn
+        v-else-if="!openBuild.kind.tied"
+        size="small"
+        variant="outlined"
+        @click="openBuild.set('back.waist_tape', true)"
         >A waist tape</v-btn
       >
     </TheSlip>

@@ -1,26 +1,27 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { useBuild } from '../../stores/build'
+import { useOpenBuild } from '../../stores/openBuild'
 import { useSettings } from '../../stores/settings'
 import LengthField from '../../parts/LengthField.vue'
 import MovedNumber from '../../parts/MovedNumber.vue'
 import NamedSelect from '../../parts/NamedSelect.vue'
 import { hardware, length, run } from '../../parts/words'
 import LacingWalk from './LacingWalk.vue'
+import { certain } from '../../parts/certain'
 
 // A back that is laced: holes and their rows, the lace, hole by hole, and what lies behind the gap.
 const props = defineProps<{ row: number }>()
-const open = useBuild()
+const openBuild = useOpenBuild()
 const settings = useSettings()
-const plan = computed(() => open.plan!)
-const holes = computed(() => plan.value.holes!)
-const lace = computed(() => plan.value.lace!)
-const back = computed(() => open.build!.back!)
+const plan = computed(() => openBuild.plan)
+const holes = computed(() => certain(plan.value.holes, 'the row of holes'))
+const lace = computed(() => certain(plan.value.lace, 'the lace'))
+const back = computed(() => openBuild.build.back)
 const bare = (value: number) => length(value, settings.unit, { hardware: true, bare: true })
-const base = computed(() => `/api/builds/${open.latest?.id}`)
+const base = computed(() => `/api/builds/${openBuild.latest?.id}`)
 const changedRows = computed(() => plan.value.before && plan.value.before.rows !== holes.value.z_mm.length)
 const margins = computed(() => {
-  const { top, hem } = plan.value.pattern!
+  const { top, hem } = openBuild.pattern
   const z = holes.value.z_mm
   return [
     ['top', 'first hole below the top', top.cb_mm - z[0]],
@@ -34,7 +35,9 @@ const MODESTY = [
   { title: 'hung on the lace', value: 'hung' },
   { title: 'none', value: 'none' },
 ]
-const loops = computed(() => (back.value.pattern ? back.value.pattern === 'cross with pull loops' : !open.kind?.tied))
+const loops = computed(() =>
+  back.value.pattern ? back.value.pattern === 'cross with pull loops' : !openBuild.kind.tied,
+)
 const isPair = (z: number) => loops.value && Math.abs(z) < 15
 const mm = (value: number) => hardware(value, settings.unit)
 const size = (mm: number) => length(mm, settings.unit)
@@ -45,21 +48,21 @@ const size = (mm: number) => length(mm, settings.unit)
     <div class="choices">
       <NamedSelect
         label="Holes"
-        :items="settings.catalogue?.holes"
+        :items="settings.catalogue.holes"
         :model-value="back.holes"
-        @update:model-value="(value: string) => open.set('back.holes', value)"
+        @update:model-value="(value: string) => openBuild.set('back.holes', value)"
       />
       <NamedSelect
         label="Lace"
-        :items="settings.catalogue?.laces"
+        :items="settings.catalogue.laces"
         :model-value="back.lace"
-        @update:model-value="(value: string) => open.set('back.lace', value)"
+        @update:model-value="(value: string) => openBuild.set('back.lace', value)"
       />
       <v-select
         label="Laced"
         :items="PATTERNS"
         :model-value="back.pattern ?? (loops ? 'cross with pull loops' : 'cross')"
-        @update:model-value="(value: string) => open.set('back.pattern', value)"
+        @update:model-value="(value: string) => openBuild.set('back.pattern', value)"
       />
     </div>
     <div class="two">
@@ -96,7 +99,7 @@ const size = (mm: number) => length(mm, settings.unit)
     </div>
     <p v-if="changedRows" class="soft">Version {{ plan.before!.version }} had {{ plan.before!.rows }} rows.</p>
     <h2>Hole by hole</h2>
-    <LacingWalk v-if="plan.walk?.length" :walk="plan.walk" :heights="holes.z_mm" />
+    <LacingWalk v-if="plan.walk.length" :walk="plan.walk" :heights="holes.z_mm" />
     <h2>Heights, the same on both sides</h2>
     <ol class="rows">
       <li v-for="(one, i) in holes.rows" :key="i" :class="{ pair: isPair(one.z_mm), picked: props.row === i + 1 }">
@@ -126,7 +129,7 @@ const size = (mm: number) => length(mm, settings.unit)
       label="Modesty panel"
       :items="MODESTY"
       :model-value="back.modesty"
-      @update:model-value="(value: string) => open.set('back.modesty', value)"
+      @update:model-value="(value: string) => openBuild.set('back.modesty', value)"
     />
     <div v-if="plan.modesty" class="two">
       <LengthField

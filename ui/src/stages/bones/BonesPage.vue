@@ -2,7 +2,7 @@
 import { computed, ref, watch } from 'vue'
 import type { Bone, Point } from '../../api/types'
 import { useKeys } from '../../parts/keys'
-import { useBuild } from '../../stores/build'
+import { useOpenBuild } from '../../stores/openBuild'
 import { useSettings } from '../../stores/settings'
 import type { Handle } from '../../surface/EditHandles.vue'
 import EditHandles from '../../surface/EditHandles.vue'
@@ -20,11 +20,13 @@ import ChannelSlip from './ChannelSlip.vue'
 import CuttingSlip from './CuttingSlip.vue'
 import SchoolTable from './SchoolTable.vue'
 import NamedSelect from '../../parts/NamedSelect.vue'
+import { useMaterials } from '../../stores/materials'
 
-const open = useBuild()
+const openBuild = useOpenBuild()
+const materials = useMaterials()
 const settings = useSettings()
 const edit = channels()
-const plan = computed(() => open.plan!)
+const plan = computed(() => openBuild.plan)
 const on = ref(['Bones', 'Opening', 'Unboned'])
 const tab = ref('bones')
 const picked = ref('')
@@ -32,13 +34,13 @@ const picked = ref('')
 const half = ref<'right' | 'left' | 'both'>('right')
 const left = computed(() => plan.value.left)
 const onLeft = computed(() => half.value === 'left' && !!left.value)
-const bones = computed(() => (onLeft.value ? left.value!.bones : (plan.value.bones ?? [])))
-const panels = computed(() => (onLeft.value && plan.value.pattern!.left_panels) || plan.value.pattern!.panels)
+const bones = computed(() => (onLeft.value ? (left.value?.bones ?? []) : plan.value.bones))
+const panels = computed(() => (onLeft.value && openBuild.pattern.left_panels) || openBuild.pattern.panels)
 const tables = computed(() => {
   const of = (which: 'right' | 'left') =>
     which === 'left'
-      ? { name: 'Left', bones: left.value!.bones, ties: left.value!.mock_up_bones_mm }
-      : { name: left.value ? 'Right' : 'Channel', bones: plan.value.bones ?? [], ties: plan.value.mock_up_bones_mm }
+      ? { name: 'Left', bones: left.value?.bones ?? [], ties: left.value?.mock_up_bones_mm }
+      : { name: left.value ? 'Right' : 'Channel', bones: plan.value.bones, ties: plan.value.mock_up_bones_mm }
   if (!left.value) return [of('right')]
   return half.value === 'both' ? [of('left'), of('right')] : [of(half.value)]
 })
@@ -46,17 +48,16 @@ watch(half, () => (picked.value = ''))
 const chosen = computed(() => bones.value.find((bone) => bone.channel === picked.value))
 const panel = computed(() => Number(/^panel (\d)/.exec(picked.value)?.[1] ?? 0))
 const here = computed(() => panel.value || chosen.value?.panel || 0)
-const choices = computed(() => open.build!.bones!)
+const choices = computed(() => openBuild.build.bones)
 const boning = computed(() => plan.value.boning)
 const before = computed(() => plan.value.before)
 const changed = computed(() =>
-  bones.value.filter(
-    (bone) =>
-      before.value &&
-      before.value.bones_mm[bone.channel] !== undefined &&
-      before.value.bones_mm[bone.channel] !== bone.length_mm,
-  ),
+  bones.value.filter((bone) => ![undefined, bone.length_mm].includes(before.value?.bones_mm[bone.channel])),
 )
+const wasLong = (bone: Bone) => {
+  const mm = before.value?.bones_mm[bone.channel]
+  return mm === undefined ? '' : bare(mm)
+}
 const WHERE = [
   ['lacing_edge', 'At the lacing edge'],
   ['beside_busk', 'Beside the opening'],
@@ -74,7 +75,7 @@ const MADE = [
 ]
 const bare = (value: number) => length(value, settings.unit, { hardware: true, bare: true })
 const mm = (value: number) => hardware(value, settings.unit)
-const base = computed(() => `/api/builds/${open.latest?.id}`)
+const base = computed(() => `/api/builds/${openBuild.latest?.id}`)
 
 // what of a channel can be moved: one between seams sideways, a shaped one by its points
 const shift = ref<{ dx: number; dz: number; id: string }>()
@@ -100,7 +101,7 @@ const handles = computed<Handle[]>(() => {
   return [
     {
       id: `${bone.channel} line`,
-      x: offset + edgeAt(bone.path as Point[], 0),
+      x: offset + edgeAt(bone.path, 0),
       z: 0,
       axis: 'x',
       look: 'seam',
@@ -210,14 +211,14 @@ useKeys([
               </td>
             </tr>
             <tr v-if="changed.length">
-              <td>in version {{ before!.version }}</td>
+              <td>in version {{ before?.version }}</td>
               <td
                 v-for="bone in table.bones"
                 :key="bone.channel"
                 class="n in"
                 :class="{ differs: changed.includes(bone) }"
               >
-                {{ before!.bones_mm[bone.channel] === undefined ? '' : bare(before!.bones_mm[bone.channel]) }}
+                {{ wasLong(bone) }}
               </td>
             </tr>
             <tr>
@@ -276,18 +277,18 @@ useKeys([
             v-for="[key, label] in WHERE"
             :key="key"
             :label="label"
-            :items="open.bones"
+            :items="materials.bones"
             :model-value="choices[key] ?? null"
             :placeholder="key === 'curved' ? 'none: say so' : 'as on the seams'"
             persistent-placeholder
             :clearable="['sides', 'every_second', 'between_seams', 'curved'].includes(key)"
-            @update:model-value="(value: string | null) => open.set(`bones.${key}`, value ?? null)"
+            @update:model-value="(value: string | null) => openBuild.set(`bones.${key}`, value ?? null)"
           />
           <v-select
             label="Channels are made"
             :items="MADE"
             :model-value="choices.made"
-            @update:model-value="(value: string) => open.set('bones.made', value)"
+            @update:model-value="(value: string) => openBuild.set('bones.made', value)"
           />
           <v-select
             label="Ends of cut steel"
@@ -296,17 +297,17 @@ useKeys([
               { title: 'dipped, coat by coat', value: 'dip' },
             ]"
             :model-value="choices.ends"
-            @update:model-value="(value: string) => open.set('bones.ends', value)"
+            @update:model-value="(value: string) => openBuild.set('bones.ends', value)"
           />
           <v-checkbox
-            v-if="plan.pattern.gussets?.length"
+            v-if="plan.pattern.gussets.length"
             :model-value="choices.over_gussets"
             label="Bones over the gussets too"
             hide-details
             density="compact"
-            @update:model-value="(value: boolean | null) => open.set('bones.over_gussets', !!value)"
+            @update:model-value="(value: boolean | null) => openBuild.set('bones.over_gussets', !!value)"
           />
-          <v-btn v-if="choices.between" size="small" variant="text" @click="open.set('bones.between', null)"
+          <v-btn v-if="choices.between" size="small" variant="text" @click="openBuild.set('bones.between', null)"
             >Channels between seams as usual again</v-btn
           >
         </div>

@@ -1,12 +1,16 @@
 <script setup lang="ts">
 import { ref } from 'vue'
 import type { BoneKind } from '../../api/types'
-import { useBuild } from '../../stores/build'
+import { useOpenBuild } from '../../stores/openBuild'
 import { useSettings } from '../../stores/settings'
 import { lengthsIn, withUnit } from '../../parts/words'
+import { useBoneCommands } from '../../commands/bones'
+import { useMaterials } from '../../stores/materials'
 
 // The kinds of bones to choose from; every entry can be changed, and others added.
-const open = useBuild()
+const openBuild = useOpenBuild()
+const bones = useBoneCommands()
+const materials = useMaterials()
 const settings = useSettings()
 const MATERIALS: BoneKind['material'][] = [
   'flat steel',
@@ -38,10 +42,10 @@ const form = ref<Form>()
 // sizes of bones are sold in millimetres, to a tenth; whoever writes inches says so
 const bare = (value: number) => String(Math.round(value * 100) / 100)
 const mm = (value: number) => `${bare(value)} mm`
-const isOwn = (name: string) => !!open.build?.catalogue?.bones?.[name]
-const shipped = (name: string) => !!settings.catalogue?.bones.some((kind) => kind.name === name)
+const isOwn = (name: string) => !!openBuild.build.catalogue.bones[name]
+const shipped = (name: string) => !!settings.catalogue.bones.some((kind) => kind.name === name)
 function begin(kind?: BoneKind) {
-  open.forget('catalogue')
+  openBuild.forget('catalogue')
   form.value = {
     name: kind?.name ?? '',
     label: kind?.label ?? '',
@@ -72,28 +76,28 @@ async function keep() {
     g_per_m: f.g_per_m || '0',
     bends_to_mm: f.bends.trim() ? spelt(f.bends) : null,
   }
-  if (await open.keepKind(kind)) form.value = undefined
+  if (await bones.keepKind(kind)) form.value = undefined
 }
 const error = (field: string) =>
-  Object.entries(open.errors).find(
+  Object.entries(openBuild.errors).find(
     ([at]) => at.startsWith('catalogue.') && (at.endsWith(`.${field}`) || at.includes(`.${field}.`)),
   )?.[1]
 const back = (name: string) =>
-  open.edit(
+  openBuild.edit(
     [{ at: `catalogue.bones.${name}`, value: null }],
-    `Catalogue: ${open.bones.find((kind) => kind.name === name)?.label} taken out`,
+    `Catalogue: ${materials.bones.find((kind) => kind.name === name)?.label} taken out`,
   )
 </script>
 
 <template>
   <section v-if="!form" aria-label="Catalogue of bones">
     <p class="soft">Kinds to choose from in this build. Prices are round figures to compare with: put yours in.</p>
-    <article v-for="kind in open.bones" :key="kind.name" class="kind" :class="{ own: isOwn(kind.name) }">
+    <article v-for="kind in materials.bones" :key="kind.name" class="kind" :class="{ own: isOwn(kind.name) }">
       <button type="button" class="edit" @click="begin(kind)">{{ kind.label }}</button>
       <p class="soft small in">
         {{ mm(kind.width_mm) }} × {{ mm(kind.thickness_mm) }}, {{ kind.g_per_m }} g/m, {{ kind.price_per_m }} a
         metre<template v-if="kind.price_each"> + {{ kind.price_each }} each</template>;
-        {{ kind.sold === 'coil' ? 'by the coil' : `${kind.sold}: ${(kind.lengths_mm ?? []).map(bare).join(', ')}` }}
+        {{ kind.sold === 'coil' ? 'by the coil' : `${kind.sold}: ${kind.lengths_mm.map(bare).join(', ')}` }}
       </p>
       <v-btn v-if="isOwn(kind.name)" size="x-small" variant="text" @click="back(kind.name)">{{
         shipped(kind.name) ? 'as it was' : 'take it out'
@@ -132,7 +136,7 @@ const back = (name: string) =>
         @click="
           () => {
             form = undefined
-            open.forget('catalogue')
+            openBuild.forget('catalogue')
           }
         "
         >Leave it</v-btn

@@ -1,30 +1,32 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Between, Bone, Shaped } from '../../api/types'
-import { useBuild } from '../../stores/build'
+import { useOpenBuild } from '../../stores/openBuild'
 import { useSettings } from '../../stores/settings'
 import LengthField from '../../parts/LengthField.vue'
 import SectionDrawing from '../../parts/SectionDrawing.vue'
 import { hardware, length } from '../../parts/words'
 import { channels } from './channels'
 import NamedSelect from '../../parts/NamedSelect.vue'
+import { useMaterials } from '../../stores/materials'
 
 // One channel: its numbers, what lies in it and how it is made; its section, to scale.
 const props = defineProps<{ bone: Bone }>()
 const emit = defineEmits<{ gone: [] }>()
-const open = useBuild()
+const openBuild = useOpenBuild()
+const materials = useMaterials()
 const settings = useSettings()
 const edit = channels()
-const choices = computed(() => open.build!.bones!)
-const section = computed(() => open.plan!.sections?.[`${props.bone.kind}/${props.bone.made}/${props.bone.count}`])
+const choices = computed(() => openBuild.build.bones)
+const section = computed(() => openBuild.plan.sections[`${props.bone.kind}/${props.bone.made}/${props.bone.count}`])
 const stays = computed(() =>
-  open.bones
+  materials.bones
     .filter((kind) => !props.bone.can_lie.includes(kind.name))
     .map((kind) => kind.label)
     .join(', '),
 )
-const own = computed(() => choices.value.by_channel?.[props.bone.channel])
-const doubled = computed(() => choices.value.doubled?.includes(props.bone.channel))
+const own = computed(() => choices.value.by_channel[props.bone.channel])
+const doubled = computed(() => choices.value.doubled.includes(props.bone.channel))
 const seam = computed(() => (props.bone.seam == null ? null : `${props.bone.seam}·${props.bone.seam + 1}`))
 // the channels of a folded edge lie between its plies, however the others are made
 const folded = computed(() => props.bone.place.includes('edge'))
@@ -47,9 +49,9 @@ const mm = (value: number) => hardware(value, settings.unit)
 const points = computed(() => (mine.value && 'points' in mine.value ? mine.value.points : undefined))
 function toggleDouble() {
   const label = props.bone.channel
-  open.set(
+  openBuild.set(
     'bones.doubled',
-    doubled.value ? choices.value.doubled!.filter((one) => one !== label) : [...(choices.value.doubled ?? []), label],
+    doubled.value ? choices.value.doubled.filter((one) => one !== label) : [...choices.value.doubled, label],
   )
 }
 async function leaveOut() {
@@ -77,34 +79,36 @@ async function leaveOut() {
     </p>
     <NamedSelect
       label="Kind, just here"
-      :items="open.bones"
+      :items="materials.bones"
       :model-value="own ?? null"
       placeholder="as the others"
       persistent-placeholder
       clearable
-      @update:model-value="(value: string | null) => open.set(`bones.by_channel.${bone.channel}`, value ?? null)"
+      @update:model-value="(value: string | null) => openBuild.set(`bones.by_channel.${bone.channel}`, value ?? null)"
     />
     <v-select
       v-if="seam"
       label="Where"
       :items="WHERE"
-      :model-value="choices.on_seams?.[seam] ?? (bone.place === 'seam' ? 'on' : 'CB side')"
-      @update:model-value="(value: string) => open.set(`bones.on_seams.${seam}`, value)"
+      :model-value="choices.on_seams[seam] ?? (bone.place === 'seam' ? 'on' : 'CB side')"
+      @update:model-value="(value: string) => openBuild.set(`bones.on_seams.${seam}`, value)"
     />
     <v-select
       v-if="!folded"
       label="Made, just here"
       :items="MADE"
-      :model-value="choices.made_by_channel?.[bone.channel] ?? null"
+      :model-value="choices.made_by_channel[bone.channel] ?? null"
       :placeholder="bone.made"
       persistent-placeholder
       clearable
-      @update:model-value="(value: string | null) => open.set(`bones.made_by_channel.${bone.channel}`, value ?? null)"
+      @update:model-value="
+        (value: string | null) => openBuild.set(`bones.made_by_channel.${bone.channel}`, value ?? null)
+      "
     />
     <LengthField
       :key="bone.channel"
       :at="`bones.clearance_by_channel.${bone.channel}`"
-      :mm="choices.clearance_by_channel?.[bone.channel]"
+      :mm="choices.clearance_by_channel[bone.channel]"
       label="clear at each end, just here"
       hardware
       :placeholder="hardware((bone.path_mm - bone.room_mm) / 2, settings.unit).replace(/ \w+$/, '')"

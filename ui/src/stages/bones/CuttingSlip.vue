@@ -1,19 +1,25 @@
 <script setup lang="ts">
 import { computed, onMounted, ref, watch } from 'vue'
-import type { CuttingPlan, OnShelf, ReusedBone } from '../../api/types'
-import { useBuild } from '../../stores/build'
+import type { CuttingPlan, OnShelf, ReusedBone, WrittenStock } from '../../api/types'
+import { useOpenBuild } from '../../stores/openBuild'
 import ThinkingBar from '../../parts/ThinkingBar.vue'
 import { useThought } from '../../parts/useThought'
 import { useSettings } from '../../stores/settings'
 import { useShelf } from '../../stores/shelf'
 import { hardware, withUnit } from '../../parts/words'
 import NamedSelect from '../../parts/NamedSelect.vue'
+import { useBoneCommands } from '../../commands/bones'
+import { useMaterials } from '../../stores/materials'
+import { onShelf } from '../../commands/shelf'
+import { api, ofBuild } from '../../api/client'
 
 // From the shelf and from the shop: which piece gives which bones; and, once they are cut, what a moved pattern
 // changes.
-const open = useBuild()
+const openBuild = useOpenBuild()
+const bones = useBoneCommands()
+const materials = useMaterials()
 const settings = useSettings()
-const thought = useThought<CuttingPlan[]>('bones/cutting', 'cutting')
+const thought = useThought((build) => api.GET('/api/builds/{build_id}/bones/cutting', ofBuild(build)), 'cutting')
 const { found, busy, failed } = thought
 const plans = computed(() => found.value ?? [])
 
@@ -23,30 +29,36 @@ onMounted(shelf.load)
 const lying = computed(() => (shelf.latest?.pieces ?? []).filter((one) => one.piece.sort === 'bone'))
 const made = ref({ kind: '', length: '', count: '1' })
 watch(
-  () => open.plan?.bones?.[1]?.kind,
+  () => openBuild.plan.bones[1]?.kind,
   (kind) => kind && !made.value.kind && (made.value.kind = kind),
   { immediate: true },
 )
 const unit = computed(() => (settings.unit === 'in' ? 'in' : 'mm'))
 async function put() {
   const { kind, length, count } = made.value
-  const piece = { sort: 'bone', name: kind, label: kindOf(kind), length_mm: withUnit(length, unit.value), count }
-  if (await shelf.step('/shelf/pieces', { pieces: [piece] })) {
+  const piece: WrittenStock = {
+    sort: 'bone',
+    name: kind,
+    label: kindOf(kind),
+    length_mm: withUnit(length, unit.value),
+    count,
+  }
+  if (await shelf.step(onShelf.put([piece]))) {
     made.value = { ...made.value, length: '', count: '1' }
     await thought.ask()
   }
 }
 async function takeOff(id: string) {
-  if (await shelf.act(`/shelf/pieces/${id}/take-off`)) await thought.ask()
+  if (await shelf.act(onShelf.takeOff(id))) await thought.ask()
 }
 async function keep(id: string, amount: number | null) {
-  if (await shelf.act(`/shelf/pieces/${id}/reserve`, { build: open.latest!.id, amount })) await thought.ask()
+  if (await shelf.act(onShelf.reserve(id, openBuild.here.id, amount))) await thought.ask()
 }
-const mine = (one: OnShelf) => one.reserved.find((kept) => kept.build === open.latest!.id)
-const others = (one: OnShelf) => one.reserved.filter((kept) => kept.build !== open.latest!.id)
+const mine = (one: OnShelf) => one.reserved.find((kept) => kept.build === openBuild.here.id)
+const others = (one: OnShelf) => one.reserved.filter((kept) => kept.build !== openBuild.here.id)
 /** Whether pieces are cut from that are not kept for this build. */
 const isKept = (kind: string, mm: number) =>
-  lying.value.some((one) => one.piece.name === kind && Math.abs(one.piece.length_mm! - mm) < 0.1 && mine(one))
+  lying.value.some((one) => one.piece.name === kind && Math.abs((one.piece.length_mm ?? 0) - mm) < 0.1 && mine(one))
 const fromFree = computed(() =>
   plans.value.some((one) => one.pieces.some((piece) => piece.source === 'shelf' && !isKept(one.kind, piece.length_mm))),
 )
@@ -54,15 +66,15 @@ const error = shelf.saidAt
 /** What bones are cut from is used up, and lies there again when they are not. */
 /** Kinds that were ticked off as cut while making, though nothing is written down of them here. */
 const ticked = computed(() =>
-  (open.plan?.bones ?? [])
-    .filter((one) => open.latest!.ticked_bones.includes(one.kind))
+  openBuild.plan.bones
+    .filter((one) => openBuild.here.ticked_bones.includes(one.kind))
     .map((one) => one.kind_label)
     .filter((one, i, all) => all.indexOf(one) === i),
 )
 async function cutOrNot(what: 'cut' | 'uncut') {
-  if (await open.step(`bones/${what}`, {})) await shelf.load()
+  if (await bones[what]()) await shelf.load()
 }
-const kindOf = (name: string) => open.bones.find((kind) => kind.name === name)?.label ?? name
+const kindOf = materials.boneLabel
 const mm = (value: number) => hardware(value, settings.unit)
 const metres = (value: number) =>
   settings.unit === 'in' ? `${(value / 914.4).toFixed(2)} yd` : `${(value / 1000).toFixed(1)} m`
@@ -72,7 +84,7 @@ const buy = (one: CuttingPlan) =>
     ...(one.coil_mm ? [`${metres(one.coil_mm)} off the coil`] : []),
     ...Object.entries(one.bought_mm).map(([length, count]) => `${count} × ${mm(Number(length))}`),
   ].join(', ')
-const reuse = computed(() => open.plan!.reuse)
+const reuse = computed(() => openBuild.plan.reuse)
 const moved = computed(() => reuse.value?.bones.filter((bone) => bone.what !== 'stays') ?? [])
 /** Bones that are cut and still fit are not cut again. */
 const allCut = computed(() => !!reuse.value && !moved.value.length)
@@ -83,8 +95,8 @@ const said = (fate: ReusedBone) => {
   if (fate.what === 'new' || !fate.from_channel) return 'cut a new one'
   const own = fate.from_channel === fate.channel && fate.from_half === fate.half
   const from = named(fate.from_channel, fate.from_half)
-  if (fate.what === 'moves here') return `take the one cut for ${from}, ${mm(fate.had_mm!)}`
-  return own ? `cut it down from ${mm(fate.had_mm!)}` : `cut down the one from ${from}, ${mm(fate.had_mm!)}`
+  if (fate.what === 'moves here') return `take the one cut for ${from}, ${mm(fate.had_mm ?? 0)}`
+  return own ? `cut it down from ${mm(fate.had_mm ?? 0)}` : `cut down the one from ${from}, ${mm(fate.had_mm ?? 0)}`
 }
 </script>
 
@@ -140,7 +152,7 @@ const said = (fate: ReusedBone) => {
       <tbody>
         <tr v-for="one in lying" :key="one.piece.id" :data-stock="one.piece.id">
           <td>{{ one.piece.label }}</td>
-          <td class="n in">{{ one.piece.count }} × {{ mm(one.piece.length_mm!) }}</td>
+          <td class="n in">{{ one.piece.count }} × {{ mm(one.piece.length_mm ?? 0) }}</td>
           <td class="small">
             {{ mine(one) ? 'kept' : '' }}
             {{
@@ -158,7 +170,7 @@ const said = (fate: ReusedBone) => {
               v-if="!one.reserved.length"
               size="x-small"
               variant="text"
-              :aria-label="`take off: ${one.piece.label}, ${mm(one.piece.length_mm!)}`"
+              :aria-label="`take off: ${one.piece.label}, ${mm(one.piece.length_mm ?? 0)}`"
               @click="takeOff(one.piece.id)"
               >take off</v-btn
             >
@@ -168,7 +180,7 @@ const said = (fate: ReusedBone) => {
     </table>
     <p v-else class="soft">No bones lie there: all are bought.</p>
     <form class="put" @submit.prevent="put">
-      <NamedSelect v-model="made.kind" label="Kind" :items="open.bones" class="wide" />
+      <NamedSelect v-model="made.kind" label="Kind" :items="materials.bones" class="wide" />
       <v-text-field v-model="made.length" :label="`length, ${unit}`" :error-messages="error('length_mm')" />
       <v-text-field v-model="made.count" label="pieces" :error-messages="error('count')" />
       <v-btn type="submit" size="small" variant="outlined" :disabled="!made.length.trim()">Put it there</v-btn>
@@ -178,8 +190,8 @@ const said = (fate: ReusedBone) => {
     <template v-if="reuse">
       <p v-if="!moved.length">
         <b>All cut bones still fit</b
-        ><template v-if="open.build!.bones!.cut_version"
-          >; cut from version {{ open.build!.bones!.cut_version }}</template
+        ><template v-if="openBuild.build.bones.cut_version"
+          >; cut from version {{ openBuild.build.bones.cut_version }}</template
         >.
       </p>
       <template v-else>

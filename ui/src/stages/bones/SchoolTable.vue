@@ -1,19 +1,20 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { SchoolEffect } from '../../api/types'
-import { useBuild } from '../../stores/build'
+import { useOpenBuild } from '../../stores/openBuild'
 import ThinkingBar from '../../parts/ThinkingBar.vue'
 import { useThought } from '../../parts/useThought'
 import { useSettings } from '../../stores/settings'
 import { hardware } from '../../parts/words'
+import { api, ofBuild } from '../../api/client'
 
 // The schools beside each other: each planned through to the gap, so that a choice shows what it costs.
-const open = useBuild()
+const openBuild = useOpenBuild()
 const settings = useSettings()
-const thought = useThought<SchoolEffect[]>('bones/schools', 'schools')
+const thought = useThought((build) => api.GET('/api/builds/{build_id}/bones/schools', ofBuild(build)), 'schools')
 const { found: answer, busy, failed } = thought
 const found = computed(() => answer.value ?? [])
-const SHORT: Record<string, string> = { 'as chosen': 'yours', 'all steel': 'steel', synthetic: 'synth.' }
+const SHORT: Record<string, string | undefined> = { 'as chosen': 'yours', 'all steel': 'steel', synthetic: 'synth.' }
 type Row = { what: string; of: (one: SchoolEffect) => string }
 const why = computed(() => {
   const said = found.value.find((one) => one.chosen)?.why ?? ''
@@ -22,9 +23,9 @@ const why = computed(() => {
 const PARTS = ['front', 'sides', 'back']
 const ROWS: Row[] = [
   { what: 'gap bows', of: (one) => hardware(Math.abs(one.bow_mm), settings.unit) },
-  { what: 'front', of: (one) => (one.boning.stiffness.front ?? 0).toFixed(2) },
-  { what: 'sides', of: (one) => (one.boning.stiffness.side ?? 0).toFixed(2) },
-  { what: 'back', of: (one) => (one.boning.stiffness.back ?? 0).toFixed(2) },
+  { what: 'front', of: (one) => one.boning.stiffness.front.toFixed(2) },
+  { what: 'sides', of: (one) => one.boning.stiffness.side.toFixed(2) },
+  { what: 'back', of: (one) => one.boning.stiffness.back.toFixed(2) },
   { what: 'grams', of: (one) => String(Math.round(one.boning.grams)) },
   { what: 'price', of: (one) => one.boning.price.toFixed(1) },
   { what: 'minutes', of: (one) => String(Math.round(one.boning.minutes)) },
@@ -47,7 +48,7 @@ const ROWS: Row[] = [
               :title="one.why"
               :data-school="one.name"
               :aria-label="SHORT[one.name] ? `${SHORT[one.name]}: ${one.name}` : one.name"
-              @click="open.edit(one.changes as { at: string; value: unknown }[], `Bones: ${one.name}`)"
+              @click="openBuild.edit(one.changes as { at: string; value: unknown }[], `Bones: ${one.name}`)"
             >
               {{ SHORT[one.name] ?? one.name }}
             </button>

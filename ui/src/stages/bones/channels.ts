@@ -1,5 +1,5 @@
 import type { Between, Shaped } from '../../api/types'
-import { useBuild } from '../../stores/build'
+import { useOpenBuild } from '../../stores/openBuild'
 
 const LETTERS = 'abcdefghijklmnopqrstuvwxyz'
 const label = (one: Between | Shaped) => `${one.panel}${one.letter}`
@@ -7,15 +7,15 @@ const within = (share: number) => Math.min(0.95, Math.max(0.05, Math.round(share
 
 /** Channels between seams and shaped ones, as the maker edits them. The usual ones become hers with her first edit. */
 export function channels() {
-  const open = useBuild()
-  const between = () => (open.build?.bones?.between ?? open.plan?.between ?? []) as Between[]
-  const shaped = () => (open.build?.bones?.shaped ?? []) as Shaped[]
+  const openBuild = useOpenBuild()
+  const between = () => openBuild.build.bones.between ?? openBuild.plan.between
+  const shaped = () => openBuild.build.bones.shaped
   const find = (channel: string) => [...between(), ...shaped()].find((one) => label(one) === channel)
   const isShaped = (one: Between | Shaped): one is Shaped => 'points' in one
   function keep(changed: Between | Shaped, said: string) {
     const at = isShaped(changed) ? 'bones.shaped' : 'bones.between'
     const list: (Between | Shaped)[] = isShaped(changed) ? shaped() : between()
-    return open.edit([{ at, value: list.map((one) => (label(one) === label(changed) ? changed : one)) }], said)
+    return openBuild.edit([{ at, value: list.map((one) => (label(one) === label(changed) ? changed : one)) }], said)
   }
   function letter(panel: number) {
     const taken = [...between(), ...shaped()].filter((one) => one.panel === panel).map((one) => one.letter)
@@ -23,18 +23,21 @@ export function channels() {
   }
   /** A channel between the seams of a panel, in the middle of its widest stretch without a bone. */
   async function add(panel: number) {
-    const laid = open.plan!.pattern!.panels[panel - 1]
-    const wide = open.plan!.unboned?.find((one) => one.panel === panel)
+    const laid = openBuild.pattern.panels[panel - 1]
+    const wide = openBuild.plan.unboned.find((one) => one.panel === panel)
     const [left, right] = [laid.waist[0][0], laid.waist[1][0]]
     const across = within(wide ? ((wide.from_x_mm + wide.to_x_mm) / 2 - left) / (right - left) : 0.5)
     const made = { panel, letter: letter(panel), across }
-    return (await open.edit([{ at: 'bones.between', value: [...between(), made] }], `Channel ${panel}${made.letter}`))
+    return (await openBuild.edit(
+      [{ at: 'bones.between', value: [...between(), made] }],
+      `Channel ${panel}${made.letter}`,
+    ))
       ? `${panel}${made.letter}`
       : ''
   }
   /** A channel drawn through three points, to be pulled into shape. */
   async function draw(panel: number) {
-    const laid = open.plan!.pattern!.panels[panel - 1]
+    const laid = openBuild.pattern.panels[panel - 1]
     const zs = laid.outline.map((point) => point[1])
     const [low, high] = [Math.min(...zs), Math.max(...zs)]
     const made = {
@@ -46,7 +49,10 @@ export function channels() {
         [0.62, high - 22],
       ].map(([across, z]) => ({ across, z_mm: Math.round(z) })),
     }
-    return (await open.edit([{ at: 'bones.shaped', value: [...shaped(), made] }], `Channel ${panel}${made.letter}`))
+    return (await openBuild.edit(
+      [{ at: 'bones.shaped', value: [...shaped(), made] }],
+      `Channel ${panel}${made.letter}`,
+    ))
       ? `${panel}${made.letter}`
       : ''
   }
@@ -56,7 +62,10 @@ export function channels() {
     const [at, list]: [string, (Between | Shaped)[]] = isShaped(one)
       ? ['bones.shaped', shaped()]
       : ['bones.between', between()]
-    return open.edit([{ at, value: list.filter((other) => label(other) !== channel) }], `Channel ${channel} left out`)
+    return openBuild.edit(
+      [{ at, value: list.filter((other) => label(other) !== channel) }],
+      `Channel ${channel} left out`,
+    )
   }
   /** Moves a channel, or one point of a shaped one, by a share of the panel's width (and up by mm). */
   function move(channel: string, share: number, up = 0, point?: number) {

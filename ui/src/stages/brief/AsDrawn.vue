@@ -1,16 +1,17 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import { get, Refused } from '../../api/client'
-import type { Change, DrawnSeen, LinesSeen } from '../../api/types'
+import { answer, api, ofBuild, Refused } from '../../api/client'
+import type { DrawnSeen, LinesSeen } from '../../api/types'
 import { hardware, SEEN_LABELS } from '../../parts/words'
 import HerOutline from './HerOutline.vue'
 import PadsBox from './PadsBox.vue'
 import PictureLines from './PictureLines.vue'
-import { useBuild } from '../../stores/build'
+import { useOpenBuild } from '../../stores/openBuild'
 import { useSettings } from '../../stores/settings'
+import { entriesOf } from '../../parts/entries'
 
 // What a picture asks of her body: three ways to come near it, what each squeezes and pads, and how near it comes.
-const open = useBuild()
+const openBuild = useOpenBuild()
 const settings = useSettings()
 const seen = ref<DrawnSeen['pictures']>([])
 const lines = ref<LinesSeen['pictures']>([])
@@ -18,14 +19,14 @@ const linesOf = (picture: string) => lines.value.find((one) => one.picture === p
 const failed = ref('')
 let turn = 0
 watch(
-  () => [open.latest?.id, open.latest?.revision, settings.unit],
+  () => [openBuild.latest?.id, openBuild.latest?.revision, settings.unit],
   async () => {
-    if (!open.latest) return
+    if (!openBuild.latest) return
     const mine = ++turn
     try {
       const [found, read] = await Promise.all([
-        get<DrawnSeen>(`/builds/${open.latest.id}/drawn`),
-        get<LinesSeen>(`/builds/${open.latest.id}/lines`),
+        answer(api.GET('/api/builds/{build_id}/drawn', ofBuild(openBuild.latest.id))),
+        answer(api.GET('/api/builds/{build_id}/lines', ofBuild(openBuild.latest.id))),
       ])
       if (mine === turn) [seen.value, lines.value] = [found.pictures, read.pictures]
       failed.value = ''
@@ -37,21 +38,21 @@ watch(
 )
 const pictures = computed(() =>
   seen.value.map((read) => {
-    const at = open.build!.brief!.pictures!.findIndex((one) => one.id === read.picture)
-    return { read, at, picture: open.build!.brief!.pictures![at] }
+    const at = openBuild.build.brief.pictures.findIndex((one) => one.id === read.picture)
+    return { read, at, picture: openBuild.build.brief.pictures.find((one) => one.id === read.picture) }
   }),
 )
 /** By how much pictures differ at each level, where that is more than a hair. */
 const apart = (read: Read) =>
-  Object.entries(read.spreads ?? {})
-    .filter(([, share]) => share! >= 0.01)
-    .map(([name, share]) => `${level(name).toLowerCase()} by ${percent(share!)}`)
+  entriesOf(read.spreads)
+    .filter(([, share]) => share >= 0.01)
+    .map(([name, share]) => `${level(name).toLowerCase()} by ${percent(share)}`)
     .join(', ')
 const percent = (share: number) => `${(100 * share).toFixed(1)}\u00a0%`
-const level = (name: string) => SEEN_LABELS[name as keyof typeof SEEN_LABELS] ?? name
+const level = (name: string) => (SEEN_LABELS as Record<string, string | undefined>)[name] ?? name
 type Read = DrawnSeen['pictures'][number]
-const changesFor = (read: Read, way: string) => (read.makes_so?.[way as keyof typeof read.makes_so] ?? []) as Change[]
-const restOf = (read: Read, way: string) => read.rest?.[way as keyof typeof read.rest] ?? []
+const changesFor = (read: Read, way: string) => read.makes_so[way] ?? []
+const restOf = (read: Read, way: string) => read.rest[way] ?? []
 const turnWord = (deg: number) =>
   deg === 180
     ? 'from behind'
@@ -66,7 +67,7 @@ const line = (curve: number[][], which: 1 | 2) => {
   return curve.map((one) => `${(WIDE * one[0]) / far},${HIGH - (HIGH - 8) * (one[which] / most)}`).join(' ')
 }
 const marked = (at: number) =>
-  (open.build!.brief!.pictures![at]?.marks ?? [])
+  (openBuild.build.brief.pictures[at]?.marks ?? [])
     .filter((mark) => mark.kind.endsWith('across'))
     .map((mark) => mark.kind.replace(' across', '').replace(' ', '_').replace('chest', 'high_bust'))
     .filter((name, i, all) => all.indexOf(name) === i)
@@ -86,13 +87,13 @@ const marked = (at: number) =>
           label="The figure is turned"
           :model-value="picture?.turned_deg ?? 0"
           :items="[0, 20, 45, -20, -45, 180].map((value) => ({ value, title: turnWord(value) }))"
-          @update:model-value="(value: number) => open.set(`brief.pictures.${at}.turned_deg`, value)"
+          @update:model-value="(value: number) => openBuild.set(`brief.pictures.${at}.turned_deg`, value)"
         />
         <v-select
           label="The figure is"
           :model-value="picture?.made ?? 'drawn'"
           :items="['drawn', 'filmed']"
-          @update:model-value="(value: string) => open.set(`brief.pictures.${at}.made`, value)"
+          @update:model-value="(value: string) => openBuild.set(`brief.pictures.${at}.made`, value)"
         />
         <v-select
           label="What stays as it is"
@@ -103,11 +104,11 @@ const marked = (at: number) =>
               .filter((name) => name !== 'waist')
               .map((name) => ({ value: name, title: level(name) })),
           ]"
-          @update:model-value="(value: string | null) => open.set(`brief.pictures.${at}.stays`, value)"
+          @update:model-value="(value: string | null) => openBuild.set(`brief.pictures.${at}.stays`, value)"
         />
       </div>
       <p v-if="read.fault" class="caution">{{ read.fault }}</p>
-      <p v-if="read.unknown?.length" class="soft small">
+      <p v-if="read.unknown.length" class="soft small">
         Not measured: {{ read.unknown.map((name) => level(name).toLowerCase()).join(', ') }}.
       </p>
       <template v-if="read.found">
@@ -124,17 +125,16 @@ const marked = (at: number) =>
             <b>{{ way.way[0].toUpperCase() + way.way.slice(1) }}</b>: waist
             <span :class="{ past: way.reduction_share > (read.limit_share ?? 1) + 1e-6 }">{{
               way.reduction_share ? `${percent(way.reduction_share)} less` : 'as it is'
-            }}</span><template v-if="(way.spread_share ?? 0) >= 0.005"> (± {{ percent(way.spread_share!) }})</template
-            ><template v-for="(mm, name) in way.padding_mm" :key="name"
-              >, {{ level(String(name)).toLowerCase() }} padded by {{ hardware(mm, settings.unit) }} on each
-              side</template
+            }}</span><template v-if="way.spread_share >= 0.005"> (± {{ percent(way.spread_share) }})</template
+            ><template v-for="[name, mm] in entriesOf(way.padding_mm)" :key="name"
+              >, {{ level(name).toLowerCase() }} padded by {{ hardware(mm, settings.unit) }} on each side</template
             >. <span class="soft">It differs by {{ percent(way.likeness_percent / 100) }}.</span>{{ ' '
             }}<span v-if="!changesFor(read, way.way).length" class="so">It is aimed for.</span>
             <button
               v-else
               type="button"
               class="ask"
-              @click="open.edit([...changesFor(read, way.way)], `Aimed as drawn, ${way.way}`)"
+              @click="openBuild.edit([...changesFor(read, way.way)], `Aimed as drawn, ${way.way}`)"
             >
               aim for it<span class="sr">: {{ way.way }}</span>
             </button>

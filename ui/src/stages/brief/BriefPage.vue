@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import type { Past } from '../../api/types'
-import { get } from '../../api/client'
-import { useBuild } from '../../stores/build'
+import { answer, api, ofBuild } from '../../api/client'
+import { useOpenBuild } from '../../stores/openBuild'
 import { useSettings } from '../../stores/settings'
 import AsDrawn from './AsDrawn.vue'
 import BriefPictures from './BriefPictures.vue'
@@ -12,29 +12,29 @@ import { JOBS } from '../../parts/words'
 import { useDraft, whenSaved } from '../../parts/useDraft'
 
 // What is made, for whom and when; what it has to stand; the pictures; and what follows from the answers.
-const open = useBuild()
+const openBuild = useOpenBuild()
 const settings = useSettings()
-const brief = computed(() => open.build!.brief!)
+const brief = computed(() => openBuild.build.brief)
 const TEXTS = ['name', 'character', 'note', 'worn_under', 'worn_over', 'covered'] as const
 const draft = ref<Record<string, string>>({})
 const asKept = (): Record<string, string> => ({
-  ...Object.fromEntries(TEXTS.map((name) => [name, brief.value[name] ?? ''])),
-  wearer: open.build!.wearer!.name ?? '',
+  ...Object.fromEntries(TEXTS.map((name) => [name, brief.value[name]])),
+  wearer: openBuild.build.wearer.name,
 })
 // what is typed and not kept yet, held by this browser
-const id = open.latest!.id
+const id = openBuild.here.id
 const typed = ref<Record<string, string>>({})
 const held = useDraft(
   id,
   'brief',
   typed,
-  () => open.latest?.revision ?? null,
+  () => openBuild.latest?.revision ?? null,
   (now) => !Object.keys(now).length,
 )
 draft.value = { ...asKept(), ...typed.value }
 watch(
-  () => open.build,
-  (build) => build && (draft.value = { ...asKept(), ...(open.errors['brief.name'] ? typed.value : {}) }),
+  () => openBuild.build,
+  (build) => build && (draft.value = { ...asKept(), ...(openBuild.errors['brief.name'] ? typed.value : {}) }),
 )
 watch(
   draft,
@@ -50,31 +50,32 @@ function keepTyped() {
     value: text,
   }))
   held.restored.value = undefined
-  if (changes.length) void open.edit(changes)
+  if (changes.length) void openBuild.edit(changes)
 }
-const keep = (name: string) => open.set(`brief.${name}`, draft.value[name])
+const keep = (name: string) => openBuild.set(`brief.${name}`, draft.value[name])
 function keepName() {
   const name = draft.value.name.trim()
-  if (!name) draft.value.name = brief.value.name!
-  else if (name !== brief.value.name) open.set('brief.name', name)
+  if (!name) draft.value.name = brief.value.name
+  else if (name !== brief.value.name) openBuild.set('brief.name', name)
 }
 const setJob = (word: string) =>
-  open.edit(
+  openBuild.edit(
     JOBS[word as keyof typeof JOBS].map(([field, value]) => ({ at: `target.${field}`, value })),
     `Job: ${word}`,
   )
 const MOVES = ['sit', 'bend', 'raise arms', 'dance', 'drive', 'turn the head'] as const
 const toggle = (move: string) => {
-  const now = brief.value.movement ?? []
-  open.set(
+  const now = brief.value.movement
+  openBuild.set(
     'brief.movement',
     now.includes(move as (typeof MOVES)[number]) ? now.filter((one) => one !== move) : [...now, move],
   )
 }
 const past = ref<Past[]>([])
 watch(
-  () => open.latest?.revision,
-  async () => (past.value = await get<Past[]>(`/builds/${open.latest!.id}/history`).catch(() => [])),
+  () => openBuild.latest?.revision,
+  async () =>
+    (past.value = await answer(api.GET('/api/builds/{build_id}/history', ofBuild(openBuild.here.id))).catch(() => [])),
   { immediate: true },
 )
 const when = (moment: string) =>
@@ -100,28 +101,32 @@ const tab = ref<'follows' | 'drawn' | 'past'>('follows')
       <v-text-field v-model="draft.name" label="Name" @change="keepName" />
       <v-text-field v-model="draft.character" label="Character, and where from" @change="keep('character')" />
       <div class="two">
-        <v-text-field v-model="draft.wearer" label="Who wears it" @change="open.set('wearer.name', draft.wearer)" />
+        <v-text-field
+          v-model="draft.wearer"
+          label="Who wears it"
+          @change="openBuild.set('wearer.name', draft.wearer)"
+        />
         <v-text-field
           type="date"
           label="Day it is needed"
-          :model-value="brief.needed_on ?? ''"
-          :error-messages="open.saidAt('brief.needed_on')?.text"
-          @change="(event: Event) => open.set('brief.needed_on', (event.target as HTMLInputElement).value || null)"
+          :model-value="brief.needed_on"
+          :error-messages="openBuild.saidAt('brief.needed_on')?.text"
+          @change="(event: Event) => openBuild.set('brief.needed_on', (event.target as HTMLInputElement).value || null)"
         />
       </div>
       <div>
         <v-select
           label="Kind of garment"
-          :model-value="open.build!.kind"
-          :items="(settings.catalogue?.kinds ?? []).map((one) => one.name)"
-          @update:model-value="(kind: string) => open.set('kind', kind)"
+          :model-value="openBuild.build.kind"
+          :items="settings.catalogue.kinds.map((one) => one.name)"
+          @update:model-value="(kind: string) => openBuild.set('kind', kind)"
         />
-        <p class="soft small what">{{ open.kind?.what }}</p>
+        <p class="soft small what">{{ openBuild.kind.what }}</p>
       </div>
-      <div v-if="!open.kind?.tied">
+      <div v-if="!openBuild.kind.tied">
         <span id="job-label" class="label">Its job</span>
         <v-btn-toggle
-          :model-value="open.latest!.job"
+          :model-value="openBuild.here.job"
           aria-labelledby="job-label"
           class="wide"
           @update:model-value="setJob"
@@ -136,7 +141,7 @@ const tab = ref<'follows' | 'drawn' | 'past'>('follows')
             :mandatory="false"
             :model-value="brief.laced_by"
             aria-labelledby="laced-label"
-            @update:model-value="(value: unknown) => open.set('brief.laced_by', value ?? null)"
+            @update:model-value="(value: unknown) => openBuild.set('brief.laced_by', value ?? null)"
           >
             <v-btn value="herself" size="small">herself</v-btn><v-btn value="a helper" size="small">a helper</v-btn>
           </v-btn-toggle>
@@ -147,7 +152,7 @@ const tab = ref<'follows' | 'drawn' | 'past'>('follows')
             :mandatory="false"
             :model-value="brief.alone"
             aria-labelledby="alone-label"
-            @update:model-value="(value: unknown) => open.set('brief.alone', value ?? null)"
+            @update:model-value="(value: unknown) => openBuild.set('brief.alone', value ?? null)"
           >
             <v-btn :value="true" size="small">yes</v-btn><v-btn :value="false" size="small">no</v-btn>
           </v-btn-toggle>
@@ -157,13 +162,15 @@ const tab = ref<'follows' | 'drawn' | 'past'>('follows')
           <span class="hours"
             ><input
               id="hours"
-              :value="brief.hours_worn ?? ''"
+              :value="brief.hours_worn"
               inputmode="decimal"
-              @change="open.set('brief.hours_worn', ($event.target as HTMLInputElement).value || null)"
+              @change="openBuild.set('brief.hours_worn', ($event.target as HTMLInputElement).value || null)"
             />
             hours</span
           >
-          <p v-if="open.errors['brief.hours_worn']" class="bad" role="alert">{{ open.errors['brief.hours_worn'] }}</p>
+          <p v-if="openBuild.errors['brief.hours_worn']" class="bad" role="alert">
+            {{ openBuild.errors['brief.hours_worn'] }}
+          </p>
         </div>
         <div>
           <span id="heat-label" class="label">Where it is</span>
@@ -171,7 +178,7 @@ const tab = ref<'follows' | 'drawn' | 'past'>('follows')
             :mandatory="false"
             :model-value="brief.heat"
             aria-labelledby="heat-label"
-            @update:model-value="(value: unknown) => open.set('brief.heat', value ?? null)"
+            @update:model-value="(value: unknown) => openBuild.set('brief.heat', value ?? null)"
           >
             <v-btn v-for="heat in ['cool', 'warm', 'hot']" :key="heat" :value="heat" size="small">{{ heat }}</v-btn>
           </v-btn-toggle>
@@ -184,7 +191,7 @@ const tab = ref<'follows' | 'drawn' | 'past'>('follows')
             v-for="move in MOVES"
             :key="move"
             type="button"
-            :aria-pressed="!!brief.movement?.includes(move)"
+            :aria-pressed="!!brief.movement.includes(move)"
             @click="toggle(move)"
           >
             {{ move }}
@@ -231,7 +238,7 @@ const tab = ref<'follows' | 'drawn' | 'past'>('follows')
             size="x-small"
             variant="text"
             :aria-label="`Back to here: ${one.label}`"
-            @click="open.restore(one.revision)"
+            @click="openBuild.restore(one.revision)"
             >Back to here</v-btn
           >
           <b v-else class="small">now</b>

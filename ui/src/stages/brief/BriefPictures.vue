@@ -1,18 +1,20 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import { get } from '../../api/client'
+import { answer, api, ofBuild } from '../../api/client'
 import type { LinesSeen, Picture } from '../../api/types'
-import { useBuild } from '../../stores/build'
+import { useOpenBuild } from '../../stores/openBuild'
 import { useNotices } from '../../stores/notices'
+import { useAddPicture } from '../../commands/pictures'
 
 // Reference pictures and sketches, with lines marked on them; sketches side by side, one chosen.
-const open = useBuild()
+const openBuild = useOpenBuild()
+const addPicture = useAddPicture()
 const notices = useNotices()
-const pictures = computed<Picture[]>(() => open.build!.brief!.pictures ?? [])
+const pictures = computed<Picture[]>(() => openBuild.build.brief.pictures)
 const sketches = computed(() => pictures.value.filter((one) => one.role === 'sketch'))
 const here = ref(0)
-const picture = computed(() => pictures.value[Math.min(here.value, pictures.value.length - 1)])
-const at = computed(() => `brief.pictures.${pictures.value.indexOf(picture.value)}`)
+const picture = computed<Picture | undefined>(() => pictures.value[Math.min(here.value, pictures.value.length - 1)])
+const at = computed(() => `brief.pictures.${Math.min(here.value, pictures.value.length - 1)}`)
 const comparing = ref(false)
 const LINES = ['top line', 'hem', 'closure', 'seam', 'trim'] as const
 const ACROSS = [
@@ -39,12 +41,12 @@ async function take(files: FileList | null | undefined) {
   for (const file of files ?? []) {
     if (file.size > 20_000_000)
       notices.tell(`${file.name} has ${(file.size / 1e6).toFixed(0)} MB; a picture has 20 MB at the most.`)
-    else if (await open.addPicture(file, role)) here.value = pictures.value.length - 1
+    else if (await addPicture(file, role)) here.value = pictures.value.length - 1
   }
 }
-const set = (field: string, value: unknown) => open.set(`${at.value}.${field}`, value)
+const set = (field: string, value: unknown) => openBuild.set(`${at.value}.${field}`, value)
 const marks = computed(() => picture.value?.marks ?? [])
-const setMarks = (next: unknown[], label: string) => open.edit([{ at: `${at.value}.marks`, value: next }], label)
+const setMarks = (next: unknown[], label: string) => openBuild.edit([{ at: `${at.value}.marks`, value: next }], label)
 function spot(event: MouseEvent): Spot {
   const frame = (event.currentTarget as Element).getBoundingClientRect()
   return [held((event.clientX - frame.left) / frame.width), held((event.clientY - frame.top) / frame.height)]
@@ -117,10 +119,10 @@ const over = ref(false)
 const lines = ref<LinesSeen['pictures']>([])
 const back = computed(() => lines.value.find((one) => one.picture === picture.value?.id))
 watch(
-  () => [over.value, open.latest?.revision],
+  () => [over.value, openBuild.latest?.revision],
   async () => {
     if (over.value)
-      lines.value = await get<LinesSeen>(`/builds/${open.latest!.id}/lines`)
+      lines.value = await answer(api.GET('/api/builds/{build_id}/lines', ofBuild(openBuild.here.id)))
         .then((found) => found.pictures)
         .catch(() => [])
   },
@@ -133,7 +135,7 @@ const drop = (i: number) => {
   )
 }
 const remove = () =>
-  open.edit(
+  openBuild.edit(
     [{ at: 'brief.pictures', value: pictures.value.filter((one) => one !== picture.value) }],
     'Picture taken out',
   )
@@ -141,12 +143,12 @@ const line = (points: number[][], one: Picture) =>
   points.map(([x, y]) => `${x * one.width_px},${y * one.height_px}`).join(' ')
 const thick = (one: Picture) => Math.max(one.width_px, one.height_px) / 260
 const choose = (one: Picture) =>
-  open.set('brief.chosen_sketch', open.build!.brief!.chosen_sketch === one.id ? null : one.id)
-const chosen = computed(() => sketches.value.find((one) => one.id === open.build!.brief!.chosen_sketch))
+  openBuild.set('brief.chosen_sketch', openBuild.build.brief.chosen_sketch === one.id ? null : one.id)
+const chosen = computed(() => sketches.value.find((one) => one.id === openBuild.build.brief.chosen_sketch))
 const because = ref('')
 watch(
-  () => open.build!.brief!.chosen_because,
-  (text) => (because.value = text ?? ''),
+  () => openBuild.build.brief.chosen_because,
+  (text) => (because.value = text),
   { immediate: true },
 )
 </script>
@@ -224,10 +226,10 @@ watch(
         v-model="because"
         class="because"
         label="Chosen because"
-        @change="open.set('brief.chosen_because', because)"
+        @change="openBuild.set('brief.chosen_because', because)"
       />
     </div>
-    <template v-else>
+    <template v-else-if="picture">
       <div class="tools">
         <v-btn-toggle v-model="kind" aria-label="Mark"
           ><v-btn v-for="one in LINES" :key="one" :value="one" size="small">{{ one }}</v-btn></v-btn-toggle
@@ -291,7 +293,7 @@ watch(
               :cx="one[0] * picture.width_px"
               :cy="one[1] * picture.height_px"
               :r="thick(picture) * 2.2"
-              @pointerdown.stop.prevent="grab($event, picked!, k)"
+              @pointerdown.stop.prevent="grab($event, picked, k)"
               @click.stop
             />
           </g>

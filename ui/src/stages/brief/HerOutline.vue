@@ -1,17 +1,19 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import { get } from '../../api/client'
+import { answer, api, ofBuild } from '../../api/client'
 import type { Silhouettes } from '../../api/types'
-import { useBuild } from '../../stores/build'
+import { useOpenBuild } from '../../stores/openBuild'
 
 // Her outline from the front and from the side: bare, with her padding, and in the garment.
-const open = useBuild()
+const openBuild = useOpenBuild()
 const seen = ref<Silhouettes | null>(null)
 watch(
-  () => [open.latest?.id, open.latest?.revision],
+  () => [openBuild.latest?.id, openBuild.latest?.revision],
   async () => {
-    if (open.latest)
-      seen.value = await get<Silhouettes | null>(`/builds/${open.latest.id}/silhouette`).catch(() => null)
+    if (openBuild.latest)
+      seen.value = await answer(api.GET('/api/builds/{build_id}/silhouette', ofBuild(openBuild.latest.id))).catch(
+        () => null,
+      )
   },
   { immediate: true },
 )
@@ -39,7 +41,7 @@ const side = (rows: Row[]) =>
     (row) => row.front_mm,
   )
 const box = computed(() => {
-  const rows = kinds.value.flatMap((one) => seen.value![one.name] ?? [])
+  const rows = kinds.value.flatMap((one) => seen.value![one.name])
   const half = Math.max(...rows.map((row) => row.half_mm))
   const [low, high] = [Math.min(...rows.map((row) => row.y_mm)), Math.max(...rows.map((row) => row.y_mm))]
   return { half, high, low, apart: 2.1 * half + 30 }

@@ -2,28 +2,28 @@
 import { computed } from 'vue'
 import LengthField from '../../parts/LengthField.vue'
 import { SEEN_LABELS, length } from '../../parts/words'
-import { useBuild } from '../../stores/build'
+import { useOpenBuild } from '../../stores/openBuild'
 import { useSettings } from '../../stores/settings'
 
 // Padding that she wears under it, or on her shoulders: where, how thick, and by how much it widens her there.
-const open = useBuild()
+const openBuild = useOpenBuild()
 const settings = useSettings()
-const pads = computed(() => open.build!.pads ?? [])
+const pads = computed(() => openBuild.build.pads)
 const levels = computed(() => {
-  const known = [...(open.plan!.body?.levels ?? [])].reverse().map((one) => one.name)
-  const zero = open.kind?.tied ? 'neck_base' : 'waist'
-  const names = [...(open.kind?.tied ? [] : (['shoulders'] as const)), ...known.filter((name) => name !== zero)]
+  const known = [...(openBuild.plan.body?.levels ?? [])].reverse().map((one) => one.name)
+  const zero = openBuild.kind.tied ? 'neck_base' : 'waist'
+  const names = [...(openBuild.kind.tied ? [] : (['shoulders'] as const)), ...known.filter((name) => name !== zero)]
   return names.map((name) => ({ value: name, title: SEEN_LABELS[name] }))
 })
 const PLACES = ['sides', 'front', 'back', 'all round']
 const made = (level: string, place: string) =>
-  open.plan!.pads?.find((one) => one.level === level && one.place === place)
+  openBuild.plan.pads.find((one) => one.level === level && one.place === place)
 /** What was refused there; what is only worth knowing stands on the left. */
 const refused = (at: string) => {
-  const said = open.saidAt(at)
+  const said = openBuild.saidAt(at)
   return said && ['error', 'stop'].includes(said.severity) ? said.text : undefined
 }
-const cloths = computed(() => settings.catalogue?.cloths ?? [])
+const cloths = computed(() => settings.catalogue.cloths)
 /** The next place that is not padded yet. */
 const next = computed(() =>
   ['hip', 'high_hip', 'bust', ...levels.value.map((one) => one.value)].find(
@@ -31,12 +31,12 @@ const next = computed(() =>
   ),
 )
 const add = () =>
-  open.edit(
+  openBuild.edit(
     [{ at: `pads.${pads.value.length}`, value: { level: next.value, place: 'sides', thick_mm: 15 } }],
     'Padding put on',
   )
 const take = (i: number) =>
-  open.edit([{ at: 'pads', value: pads.value.filter((_, k) => k !== i) }], 'Padding taken off')
+  openBuild.edit([{ at: 'pads', value: pads.value.filter((_, k) => k !== i) }], 'Padding taken off')
 </script>
 
 <template>
@@ -50,14 +50,14 @@ const take = (i: number) =>
           :model-value="pad.level"
           :items="levels"
           :error-messages="refused(`pads.${i}.level`)"
-          @update:model-value="(value: string) => open.set(`pads.${i}.level`, value)"
+          @update:model-value="(value: string) => openBuild.set(`pads.${i}.level`, value)"
         />
         <v-select
           label="On which side"
           :model-value="pad.place ?? 'sides'"
           :items="PLACES"
           :error-messages="refused(`pads.${i}.place`)"
-          @update:model-value="(value: string) => open.set(`pads.${i}.place`, value)"
+          @update:model-value="(value: string) => openBuild.set(`pads.${i}.place`, value)"
         />
       </div>
       <div class="row">
@@ -69,7 +69,7 @@ const take = (i: number) =>
           item-title="label"
           item-value="name"
           :error-messages="refused(`pads.${i}.cloth`)"
-          @update:model-value="(value: string) => open.set(`pads.${i}.cloth`, value)"
+          @update:model-value="(value: string) => openBuild.set(`pads.${i}.cloth`, value)"
         />
       </div>
       <p class="small">

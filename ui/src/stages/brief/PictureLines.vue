@@ -1,10 +1,12 @@
 <script setup lang="ts">
-import type { Change, LinesSeen, PatternEdit } from '../../api/types'
-import { useBuild } from '../../stores/build'
+import type { LinesSeen, PatternEdit } from '../../api/types'
+import { useOpenBuild } from '../../stores/openBuild'
+import { usePatternCommands } from '../../commands/pattern'
 
 // The lines that are marked on a picture: what each comes to on the garment, made so with one press, or why not.
 defineProps<{ lines: LinesSeen['pictures'][number] }>()
-const open = useBuild()
+const openBuild = useOpenBuild()
+const pattern = usePatternCommands()
 type Read = LinesSeen['pictures'][number]['marks'][number]
 const nameOf = (mark: Read) =>
   mark.number
@@ -12,8 +14,8 @@ const nameOf = (mark: Read) =>
     : 'Seams'
 const make = (mark: Read) =>
   mark.edits.length
-    ? open.editPattern([...mark.edits] as PatternEdit[])
-    : open.edit(mark.changes as Change[], `${nameOf(mark)} as on the picture`)
+    ? pattern.edit([...mark.edits] as PatternEdit[])
+    : openBuild.edit(mark.changes, `${nameOf(mark)} as on the picture`)
 </script>
 
 <template>

@@ -1,24 +1,24 @@
 <script setup lang="ts">
 import type { Consequence } from '../../api/types'
-import { useBuild } from '../../stores/build'
+import { useOpenBuild } from '../../stores/openBuild'
 import { STAGES } from '../../parts/words'
 
 // What the answers ask of the later stages, each with its reason.
-const open = useBuild()
+const openBuild = useOpenBuild()
 const label = (stage: string) => STAGES.find((one) => one.stage === stage)?.label
-const make = (one: Consequence) => open.edit(one.changes as { at: string; value: unknown }[], `Because ${one.because}`)
+const make = (one: Consequence) => openBuild.edit(one.changes, `Because ${one.because}`)
 </script>
 
 <template>
   <ul class="follows">
-    <li v-for="one in open.latest!.consequences" :key="one.because + one.then">
+    <li v-for="one in openBuild.here.consequences" :key="one.because + one.then">
       <p>
         <span class="why">Because {{ one.because }}:</span> {{ one.then }}.
       </p>
-      <v-btn v-if="one.changes?.length" size="small" variant="outlined" @click="make(one)">Make it so</v-btn>
+      <v-btn v-if="one.changes.length" size="small" variant="outlined" @click="make(one)">Make it so</v-btn>
       <router-link v-else-if="one.stage !== 'brief'" :to="{ name: one.stage }">{{ label(one.stage) }}</router-link>
     </li>
-    <li v-if="!open.latest!.consequences.length" class="soft">
+    <li v-if="!openBuild.here.consequences.length" class="soft">
       Answers on the left change what the later stages start from.
     </li>
   </ul>

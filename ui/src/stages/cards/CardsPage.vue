@@ -2,7 +2,7 @@
 import { watchDebounced } from '@vueuse/core'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
-import { get, Refused } from '../../api/client'
+import { answer, api, Refused } from '../../api/client'
 import type { CardsSeen } from '../../api/types'
 import FlatOutlines from '../../parts/FlatOutlines.vue'
 import { useKeys } from '../../parts/keys'
@@ -27,8 +27,8 @@ let turn = 0
 async function load() {
   const mine = ++turn
   try {
-    const asked = new URLSearchParams({ words: words.value.slice(0, 200), kind: kind.value ?? '' })
-    const found = await get<CardsSeen>(`/cards?${asked}`)
+    const query = { words: words.value.slice(0, 200), kind: kind.value ?? '' }
+    const found = await answer(api.GET('/api/cards', { params: { query } }))
     if (mine === turn) seen.value = found
     failed.value = ''
   } catch (error) {
@@ -44,7 +44,7 @@ function pick(id: string, on: boolean) {
 }
 async function again(id: string) {
   try {
-    const line = await workshop.again(id)
+    const line = await workshop.duplicate(id, true)
     await router.push(`/build/${line.id}/brief`)
   } catch (error) {
     notices.complain(error)

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import { get, Refused } from '../../api/client'
+import { answer, api, Refused } from '../../api/client'
 import type { SideBySide } from '../../api/types'
 import { useSettings } from '../../stores/settings'
 
@@ -14,9 +14,9 @@ const all = ref(false)
 watch(
   () => [props.first, props.second, settings.unit],
   async () => {
-    const asked = new URLSearchParams({ first: props.first, second: props.second })
+    const query = { first: props.first, second: props.second }
     try {
-      side.value = await get<SideBySide>(`/cards/compare?${asked}`)
+      side.value = await answer(api.GET('/api/cards/compare', { params: { query } }))
       failed.value = ''
     } catch (error) {
       failed.value = error instanceof Refused ? error.trouble.sentence : 'They could not be compared.'
@@ -48,7 +48,7 @@ const lines = computed(() => (side.value?.lines ?? []).filter((one) => all.value
             <td class="in">{{ one.first ?? '–' }}</td>
             <td class="in">{{ one.second ?? '–' }}</td>
             <td class="n in">
-              <b>{{ one.by ?? '' }}</b>
+              <b>{{ one.by }}</b>
             </td>
           </tr>
         </tbody>

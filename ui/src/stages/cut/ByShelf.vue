@@ -4,13 +4,16 @@ import type { ByShelf, Change } from '../../api/types'
 import ThinkingBar from '../../parts/ThinkingBar.vue'
 import { useThought } from '../../parts/useThought'
 import { length } from '../../parts/words'
-import { useBuild } from '../../stores/build'
+import { useOpenBuild } from '../../stores/openBuild'
 import { useSettings } from '../../stores/settings'
+import { api, ofBuild } from '../../api/client'
+import { useCutCommands } from '../../commands/cut'
 
 // What the shelf would give for this garment: a busk, bones, a hem as deep as its cloth allows; taken with one press.
-const open = useBuild()
+const openBuild = useOpenBuild()
 const settings = useSettings()
-const thought = useThought<ByShelf>('by-shelf', 'by shelf')
+const cut = useCutCommands()
+const thought = useThought((build) => api.GET('/api/builds/{build_id}/by-shelf', ofBuild(build)), 'by shelf')
 const { found, busy, failed } = thought
 const none = computed(() => !!found.value && !found.value.cloths.length && !found.value.busks.length)
 const hem = (mm: number | null | undefined) => {
@@ -29,7 +32,7 @@ const rows = computed<Row[]>(() => {
   const { cloths = [], busks = [], schools = [] } = found.value ?? {}
   const edit = (changes: unknown, label: string) => ({
     label,
-    run: () => void open.edit(changes as Change[], label),
+    run: () => void openBuild.edit(changes as Change[], label),
   })
   return [
     ...cloths.map((one) => ({
@@ -51,7 +54,7 @@ const rows = computed<Row[]>(() => {
 })
 function deeper(one: ByShelf['cloths'][number]) {
   const label = `The hem as ${one.label} allows`
-  return { label, run: () => void open.step(`cut/${one.cloth}/ways`, { changes: [], edits: one.edits, label }) }
+  return { label, run: () => void cut.takeWay(one.cloth, { edits: one.edits, label }) }
 }
 </script>
 

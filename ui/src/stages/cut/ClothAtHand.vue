@@ -1,16 +1,16 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { send } from '../../api/client'
+import { api, ofBuild } from '../../api/client'
 import type { ClothLaid, OnShelf } from '../../api/types'
 import { across } from '../../parts/words'
-import { useBuild } from '../../stores/build'
+import { useOpenBuild } from '../../stores/openBuild'
 import { useNotices } from '../../stores/notices'
 import { useSettings } from '../../stores/settings'
 
 // What there is of a cloth: which pieces are to be cut from, which of them are used, and keeping those for this build.
 const props = defineProps<{ laid: ClothLaid; label: string }>()
 const emit = defineEmits<{ kept: [] }>()
-const open = useBuild()
+const openBuild = useOpenBuild()
 const notices = useNotices()
 const settings = useSettings()
 const used = (one: OnShelf) => props.laid.uses[one.piece.id]?.amount ?? 0
@@ -21,19 +21,19 @@ const size = (one: OnShelf) => {
   }
   return across(one.measure === 'length' ? one.free : span(0), span(1), settings.unit)
 }
-const kept = (one: OnShelf) => one.reserved.find((mine) => mine.build === open.latest!.id)?.amount ?? 0
-const left = (one: OnShelf) => open.build!.cut!.leave?.includes(one.piece.id)
+const kept = (one: OnShelf) => one.reserved.find((mine) => mine.build === openBuild.here.id)?.amount ?? 0
+const left = (one: OnShelf) => openBuild.build.cut.leave.includes(one.piece.id)
 const told = (one: OnShelf) => (kept(one) ? 'kept' : used(one) ? 'used' : '')
 function use(one: OnShelf, now: boolean) {
-  const rest = (open.build!.cut!.leave ?? []).filter((id) => id !== one.piece.id)
+  const rest = openBuild.build.cut.leave.filter((id) => id !== one.piece.id)
   const value = now ? rest : [...rest, one.piece.id]
-  void open.edit([{ at: 'cut.leave', value }], now ? 'To be cut from' : 'Not to be cut from')
+  void openBuild.edit([{ at: 'cut.leave', value }], now ? 'To be cut from' : 'Not to be cut from')
 }
 const toKeep = computed(() => props.laid.at_hand.filter((one) => used(one) > kept(one) + 0.5))
 async function keep() {
   const amounts = Object.fromEntries(toKeep.value.map((one) => [one.piece.id, used(one)]))
   try {
-    await send('POST', `/builds/${open.latest!.id}/reserve`, { amounts })
+    await api.POST('/api/builds/{build_id}/reserve', { ...ofBuild(openBuild.here.id), body: { amounts } })
     emit('kept')
     notices.tell('Kept for this build.')
   } catch (error) {

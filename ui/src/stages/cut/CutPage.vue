@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed, onBeforeUnmount, ref, watch } from 'vue'
-import { get, Refused, send } from '../../api/client'
-import type { ClothCut, ClothLaid, CutPlan, Pinned, Placed, Underway } from '../../api/types'
-import { useBuild } from '../../stores/build'
+import { answer, api, ofBuild, Refused } from '../../api/client'
+import type { ClothCut, ClothLaid, CutPlan, Pinned, Placed } from '../../api/types'
+import { useOpenBuild } from '../../stores/openBuild'
 import { useNotices } from '../../stores/notices'
 import { useSettings } from '../../stores/settings'
 import { useKeys } from '../../parts/keys'
@@ -15,13 +15,15 @@ import ClothAtHand from './ClothAtHand.vue'
 import { drawnSheets } from './sheets'
 import SheetsTable from './SheetsTable.vue'
 import WaysOut from './WaysOut.vue'
+import { useCutCommands } from '../../commands/cut'
 
 // Every piece of every ply as it lies on the cloth there is, what is to be bought of each, and what is cut.
-const open = useBuild()
+const openBuild = useOpenBuild()
+const commands = useCutCommands()
 const settings = useSettings()
 const notices = useNotices()
-const plan = computed(() => open.plan!)
-const choices = computed(() => open.build!.cut!)
+const plan = computed(() => openBuild.plan)
+const choices = computed(() => openBuild.build.cut)
 const cut = ref<CutPlan>()
 const failed = ref('')
 const chosen = ref('')
@@ -29,7 +31,7 @@ const picked = ref('')
 const waysOf = ref('')
 const looking = ref(false)
 /** How each cloth is laid, each with the build as it was then. */
-const layings = ref<Record<string, { laid: ClothLaid; revision: number }>>({})
+const layings = ref<Record<string, { laid: ClothLaid; revision: number } | undefined>>({})
 const working = ref('')
 const CARE_S = 3
 const LOOK_MS = 400
@@ -43,24 +45,29 @@ const here = computed(
   () =>
     cloths.value.find((one) => one.cloth === chosen.value) ??
     cloths.value.find((one) => !done(one.cloth)) ??
-    cloths.value[0],
+    cloths.value.at(0),
 )
 const laid = computed(() => (here.value ? layings.value[here.value.cloth] : undefined))
-const stale = computed(() => !!laid.value && laid.value.revision !== open.latest!.revision)
-const folded = (cloth: string) => !!choices.value.fold?.includes(cloth)
-const done = (cloth: string) => choices.value.done?.[cloth]
-const pins = computed<Pinned[]>(() => (here.value && choices.value.pinned?.[here.value.cloth]) ?? [])
+const stale = computed(() => !!laid.value && laid.value.revision !== openBuild.here.revision)
+const folded = (cloth: string) => !!choices.value.fold.includes(cloth)
+const done = (cloth: string) => choices.value.done[cloth]
+const pins = computed<Pinned[]>(() => (here.value && choices.value.pinned[here.value.cloth]) ?? [])
 
 async function lay(one: ClothCut, seconds: number) {
-  const revision = open.latest!.revision
+  const revision = openBuild.here.revision
   working.value = one.cloth
-  const build = open.latest!.id
+  const build = openBuild.here.id
   const looking = setInterval(async () => {
-    const now = await get<Underway[]>(`/builds/${build}/underway`).catch(() => [])
+    const now = await answer(api.GET('/api/builds/{build_id}/underway', ofBuild(build))).catch(() => [])
     share.value = now.find((thought) => thought.what === 'marker')?.share ?? 0
   }, LOOK_MS)
   try {
-    const found = await get<ClothLaid>(`/builds/${build}/cut/${one.cloth}?seconds=${seconds}`, asking.signal)
+    const found = await answer(
+      api.GET('/api/builds/{build_id}/cut/{cloth}', {
+        params: { path: { build_id: build, cloth: one.cloth }, query: { seconds } },
+        signal: asking.signal,
+      }),
+    )
     layings.value[one.cloth] = { laid: found, revision }
   } finally {
     clearInterval(looking)
@@ -83,7 +90,7 @@ async function inTurn(work: (mine: () => boolean) => Promise<void>) {
 /** All cloths one after the other, quickly, so that there is something to look at; then the shown one with care. */
 const layAll = () =>
   inTurn(async (mine) => {
-    cut.value = await get<CutPlan>(`/builds/${open.latest!.id}/cut`)
+    cut.value = await answer(api.GET('/api/builds/{build_id}/cut', ofBuild(openBuild.here.id)))
     const first = here.value ? [here.value, ...cloths.value.filter((one) => one !== here.value)] : []
     for (const one of first.filter((one) => !done(one.cloth))) {
       if (!mine()) return
@@ -97,15 +104,19 @@ async function stop() {
   asking.abort()
   asking = new AbortController()
   working.value = ''
-  const build = open.latest?.id
-  if (build) await send<void>('DELETE', `/builds/${build}/underway/marker`).catch(() => undefined)
+  const build = openBuild.latest?.id
+  if (!build) return
+  await api
+    .DELETE('/api/builds/{build_id}/underway/{what}', { params: { path: { build_id: build, what: 'marker' } } })
+    .catch(() => undefined)
 }
 function fold(now: boolean) {
-  if (!here.value) return
-  const rest = (choices.value.fold ?? []).filter((one) => one !== here.value!.cloth)
-  void open.edit([{ at: 'cut.fold', value: now ? [...rest, here.value.cloth] : rest }], now ? 'On the fold' : 'Open')
+  const cloth = here.value?.cloth
+  if (!cloth) return
+  const rest = choices.value.fold.filter((one) => one !== cloth)
+  void openBuild.edit([{ at: 'cut.fold', value: now ? [...rest, cloth] : rest }], now ? 'On the fold' : 'Open')
 }
-watch(() => [open.latest?.id, open.latest?.revision, settings.unit], layAll, { immediate: true })
+watch(() => [openBuild.latest?.id, openBuild.latest?.revision, settings.unit], layAll, { immediate: true })
 onBeforeUnmount(stop)
 
 const sheets = computed(() => {
@@ -137,9 +148,8 @@ function move(sheet: string, one: Placed, dx: number, dy: number) {
   void keepPins([...others, pin])
 }
 async function keepPins(kept: Pinned[]) {
-  const path = `cut/${here.value!.cloth}/pinned`
-  if (!(await open.step(path, { pinned: kept }, ['cut.pinned'], 'PUT')) && open.errors['cut.pinned'])
-    notices.tell(open.errors['cut.pinned'])
+  if (here.value && !(await commands.pin(here.value.cloth, kept)) && openBuild.errors['cut.pinned'])
+    notices.tell(openBuild.errors['cut.pinned'])
 }
 
 const step = (by: number) => {
@@ -195,11 +205,13 @@ const taken = computed(() => {
   return `new, of ${wide} width, ${share}; by area ${least} at the least.`
 })
 const strips = computed(() => {
-  const { strips_mm: bias = 0, repeats_mm: repeat = 0 } = here.value ?? {}
-  const mm = bias + (repeat ?? 0)
+  if (!here.value || !laid.value) return ''
+  const { strips_mm: bias, repeats_mm } = here.value
+  const repeat = repeats_mm ?? 0
+  const mm = bias + repeat
   if (!mm) return ''
   const why = [bias && 'the binding on the bias', repeat && 'its repeat'].filter(Boolean).join(' and ')
-  const more = laid.value!.laid.to_buy_mm > laid.value!.laid.laying.marker.length_mm + 1
+  const more = laid.value.laid.to_buy_mm > laid.value.laid.laying.marker.length_mm + 1
   const long = length(mm, settings.unit)
   return more ? `And ${long} more, to buy, for ${why}.` : `With ${long} for ${why}.`
 })
@@ -218,30 +230,28 @@ const noted = (key: string) => {
 }
 
 /** Cut as it is seen here. */
-const nowCut = () => {
-  const { uses, to_buy_mm } = laid.value!.laid
-  return open.step(`cut/${here.value!.cloth}/done`, { uses, to_buy_mm }, ['cut'])
-}
-const notCut = () => open.step(`cut/${here.value!.cloth}/not-done`, {}, ['cut'])
+const nowCut = async (one: ClothCut) => !!laid.value && commands.done(one.cloth, laid.value.laid)
+const notCut = (one: ClothCut) => commands.notDone(one.cloth)
 /** Cut, or not: the cloth is laid once more for it, and what is stopped before must not be that. */
-async function say(act: () => Promise<boolean>) {
+async function say(act: (one: ClothCut) => Promise<boolean>) {
   await stop()
-  if (!(await act()) && open.errors.cut) notices.tell(open.errors.cut)
+  if (here.value && !(await act(here.value)) && openBuild.errors.cut) notices.tell(openBuild.errors.cut)
 }
 const fromWhat = (cloth: string) => {
-  const one = done(cloth)!
-  const from = (one.used ?? []).map((used) => used.stock.where || used.stock.label)
+  const one = done(cloth)
+  if (!one) return ''
+  const from = one.used.map((used) => used.stock.where || used.stock.label)
   return [...new Set(from), ...(one.new_mm ? [`${run(one.new_mm, settings.unit)} new`] : [])].join(', ')
 }
 /** What stands against cutting the real cloth now, in the words of the mock-ups. */
 const unready = computed(() => {
   const { verdict } = plan.value
   const ready = !verdict || ['cut the cloth', 'wear it'].includes(verdict.word)
-  return ready || !toLay.value.length ? '' : verdict!.sentence
+  return ready || !toLay.value.length ? '' : verdict.sentence
 })
 const older = (cloth: string) => {
   const version = done(cloth)?.version
-  const now = open.build!.versions!.length
+  const now = openBuild.build.versions.length
   return version && version !== now ? version : 0
 }
 </script>
@@ -280,7 +290,8 @@ const older = (cloth: string) => {
           {{ fromWhat(here.cloth) }}. What is left of it lies on the shelf.
         </p>
         <p v-if="older(here.cloth)" class="old">
-          It was cut from version {{ older(here.cloth) }}; the pattern is at version {{ open.build!.versions!.length }}.
+          It was cut from version {{ older(here.cloth) }}; the pattern is at version
+          {{ openBuild.build.versions.length }}.
         </p>
         <v-btn size="small" variant="outlined" @click="say(notCut)">It is not cut after all</v-btn>
       </div>
@@ -308,7 +319,7 @@ const older = (cloth: string) => {
           <b v-else class="good">All of it comes from what there is. </b>
           {{ strips }}
           <b v-if="stale" class="old">Laid before the last change.</b>
-          <span v-if="laid.laid.laying.let_go?.length" class="old" data-let-go
+          <span v-if="laid.laid.laying.let_go.length" class="old" data-let-go
             >Not any more where you put {{ laid.laid.laying.let_go.length > 1 ? 'them' : 'it' }}, and laid anew:
             {{ laid.laid.laying.let_go.join(', ') }}.</span
           >
@@ -318,7 +329,7 @@ const older = (cloth: string) => {
         <v-btn
           size="small"
           variant="text"
-          :href="`/api/builds/${open.latest!.id}/cut/${here.cloth}/layout.pdf?paper=${settings.house.paper}`"
+          :href="`/api/builds/${openBuild.here.id}/cut/${here.cloth}/layout.pdf?paper=${settings.house.paper}`"
           download=""
           >Print</v-btn
         >

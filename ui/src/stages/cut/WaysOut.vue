@@ -1,18 +1,23 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { WayOut, WaysOut } from '../../api/types'
+import { api } from '../../api/client'
+import type { WayOut } from '../../api/types'
 import ThinkingBar from '../../parts/ThinkingBar.vue'
 import { useThought } from '../../parts/useThought'
 import { length } from '../../parts/words'
-import { useBuild } from '../../stores/build'
+import { useCutCommands } from '../../commands/cut'
 import { useSettings } from '../../stores/settings'
 
 // Not enough of a cloth: what would help, alone and in pairs, and what each costs. One is picked and is a decision.
 const props = defineProps<{ cloth: string; label: string }>()
 const emit = defineEmits<{ taken: [] }>()
-const open = useBuild()
+const cut = useCutCommands()
 const settings = useSettings()
-const thought = useThought<WaysOut>(`cut/${props.cloth}/ways`, 'ways')
+const thought = useThought(
+  (build_id) =>
+    api.GET('/api/builds/{build_id}/cut/{cloth}/ways', { params: { path: { build_id, cloth: props.cloth } } }),
+  'ways',
+)
 const { found, busy, failed } = thought
 const ways = computed(() => found.value?.ways ?? [])
 const none = computed(() => !!found.value && !ways.value.length)
@@ -22,7 +27,7 @@ const after = (way: WayOut) =>
 async function take(way: WayOut) {
   const label = `${props.label}: ${way.said.join(', and ').toLowerCase()}`
   const given = { changes: way.changes, edits: way.edits, label }
-  if (await open.step(`cut/${props.cloth}/ways`, given)) emit('taken')
+  if (await cut.takeWay(props.cloth, given)) emit('taken')
 }
 </script>
 

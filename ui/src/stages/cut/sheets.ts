@@ -49,7 +49,7 @@ export function drawnSheets(
         name: names.get(one.sheet.key) ?? one.sheet.key,
         kind: isLength ? 'length' : 'scrap',
         outline: isLength ? box(long, wide) : outline,
-        flaws: (one.sheet.flaws ?? []) as Point[][],
+        flaws: one.sheet.flaws,
         placed: one.placed,
         long,
         wide,

@@ -2,39 +2,48 @@
 import { computed, nextTick, ref, useTemplateRef, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { Refused } from '../../api/client'
-import type { LevelName } from '../../api/types'
+import type { KindName, LevelName } from '../../api/types'
 import FindingsList from '../../parts/FindingsList.vue'
 import FlatOutlines from '../../parts/FlatOutlines.vue'
 import HouseToggle from '../../parts/HouseToggle.vue'
 import LengthField from '../../parts/LengthField.vue'
 import { useDraft, whenSaved } from '../../parts/useDraft'
-import { useBuild } from '../../stores/build'
+import { useOpenBuild } from '../../stores/openBuild'
 import { useNotices } from '../../stores/notices'
 import { useSettings } from '../../stores/settings'
 import { workshop } from '../../stores/workshop'
 import { layOut } from '../../surface/flat'
 import { JOBS, length, LEVEL_LABELS } from '../../parts/words'
 import TapeFigure from '../wearer/TapeFigure.vue'
+import { usePatternCommands } from '../../commands/pattern'
+import { useAddPicture } from '../../commands/pictures'
 
 // A build from its picture to paper in five steps. It is a build like any other from the first step on: whoever leaves
 // here finds it in the workshop.
 const STEPS = ['The picture', 'Who wears it', 'Her girths', 'The pattern', 'On paper'] as const
 const route = useRoute()
 const router = useRouter()
-const open = useBuild()
+const openBuild = useOpenBuild()
+const addPicture = useAddPicture()
+const pattern = usePatternCommands()
 const notices = useNotices()
 const settings = useSettings()
 const id = computed(() => (typeof route.params.id === 'string' && route.params.id) || '')
 const step = computed(() => Math.min(5, Math.max(1, Number(route.query.step) || 1)))
-const here = computed(() => id.value && open.latest?.id === id.value)
-watch(id, (now) => now && open.latest?.id !== now && void open.open(now), { immediate: true })
+const here = computed(() => id.value && openBuild.latest?.id === id.value)
+watch(id, (now) => now && openBuild.latest?.id !== now && void openBuild.open(now), { immediate: true })
 
 // --- the picture
-const blank = () => ({ name: '', character: '', kind: 'underbust corset', day: '' })
+const blank = (): { name: string; character: string; kind: KindName; day: string } => ({
+  name: '',
+  character: '',
+  kind: 'underbust corset',
+  day: '',
+})
 const asKept = () => {
   if (!here.value) return blank()
-  const { name, character, needed_on } = open.build!.brief!
-  return { name: name!, character: character!, kind: open.build!.kind!, day: needed_on ?? '' }
+  const { name, character, needed_on } = openBuild.build.brief
+  return { name: name, character: character, kind: openBuild.build.kind, day: needed_on ?? '' }
 }
 const form = ref(blank())
 const picture = ref<File>()
@@ -47,7 +56,7 @@ const held = useDraft(
   () => id.value || '-',
   'first build',
   typed,
-  () => (here.value ? open.latest!.revision : null),
+  () => (here.value ? openBuild.here.revision : null),
   (now) => !Object.keys(now).length,
 )
 watch(here, () => (form.value = { ...asKept(), ...typed.value }), { immediate: true })
@@ -71,7 +80,7 @@ function choose(event: Event) {
   ;[picture.value, seen.value] = [file, URL.createObjectURL(file)]
 }
 const shown = computed(() => {
-  const kept = here.value ? open.build!.brief!.pictures?.at(-1)?.id : undefined
+  const kept = here.value ? openBuild.build.brief.pictures.at(-1)?.id : undefined
   return seen.value || (kept && `/api/pictures/${kept}`)
 })
 async function keepPicture() {
@@ -83,52 +92,52 @@ async function keepPicture() {
   }
   try {
     if (!id.value) {
-      const line = await workshop.make(name.trim(), character.trim(), kind)
+      const line = await workshop.make({ name: name.trim(), character: character.trim(), kind })
       await router.replace({ name: 'first', params: { id: line.id }, query: { step: 1 } })
-      await open.open(line.id)
+      await openBuild.open(line.id)
     }
-    const { brief } = open.build!
+    const { brief } = openBuild.build
     const changes = [
-      { at: 'brief.name', value: name.trim(), was: brief!.name },
-      { at: 'brief.character', value: character.trim(), was: brief!.character },
-      { at: 'kind', value: kind, was: open.build!.kind },
-      { at: 'brief.needed_on', value: day || null, was: brief!.needed_on ?? null },
+      { at: 'brief.name', value: name.trim(), was: brief.name },
+      { at: 'brief.character', value: character.trim(), was: brief.character },
+      { at: 'kind', value: kind, was: openBuild.build.kind },
+      { at: 'brief.needed_on', value: day || null, was: brief.needed_on ?? null },
     ].filter((one) => one.value !== one.was)
-    if (changes.length && !(await open.edit(changes.map(({ at, value }) => ({ at, value }))))) {
-      fault.value = open.errors['brief.name'] ?? ''
+    if (changes.length && !(await openBuild.edit(changes.map(({ at, value }) => ({ at, value }))))) {
+      fault.value = openBuild.errors['brief.name'] ?? ''
       return false
     }
     typed.value = {}
     held.restored.value = undefined
     // one that can't be read is told of and let go, so that she goes on without it or with another
     const [file] = [picture.value, (picture.value = undefined)]
-    const taken = !file || (await open.addPicture(file, 'reference'))
+    const taken = !file || (await addPicture(file, 'reference'))
     if (!taken) seen.value = ''
     return taken
   } catch (error) {
-    if (error instanceof Refused) fault.value = error.trouble.faults?.[0]?.sentence ?? error.trouble.sentence
+    if (error instanceof Refused) fault.value = error.trouble.faults[0]?.sentence ?? error.trouble.sentence
     else notices.complain(error)
     return false
   }
 }
 
 // --- who, and her girths
-const wearer = computed(() => open.build!.wearer!)
-const needed = computed(() => open.kind?.needed ?? [])
+const wearer = computed(() => openBuild.build.wearer)
+const needed = computed(() => openBuild.kind.needed)
 const at = ref<LevelName>('waist')
-const tapeAt = computed(() => (open.levels.includes(at.value) ? at.value : needed.value[0]))
-const body = computed(() => Object.fromEntries((open.plan?.body?.levels ?? []).map((level) => [level.name, level])))
-const missing = computed(() => needed.value.filter((name) => !wearer.value[name]!.readings_mm?.length))
+const tapeAt = computed(() => (openBuild.levels.includes(at.value) ? at.value : needed.value[0]))
+const body = computed(() => Object.fromEntries((openBuild.plan.body?.levels ?? []).map((level) => [level.name, level])))
+const missing = computed(() => needed.value.filter((name) => !wearer.value[name].readings_mm.length))
 
 // --- the pattern
 const outlines = computed(() => {
-  const panels = open.plan?.pattern?.panels ?? []
+  const panels = openBuild.plan.pattern?.panels ?? []
   const { offsets } = layOut(panels)
   return panels.map((panel, i) => panel.outline.map(([x, z]): [number, number] => [x + offsets[i], z]))
 })
-const zero = computed(() => open.plan?.levels?.find((one) => one.name === 'waist' || one.name === 'neck_base'))
+const zero = computed(() => openBuild.plan.levels.find((one) => one.name === 'waist' || one.name === 'neck_base'))
 const setJob = (word: string) =>
-  open.edit(
+  openBuild.edit(
     JOBS[word as keyof typeof JOBS].map(([field, value]) => ({ at: `target.${field}`, value })),
     `Job: ${word}`,
   )
@@ -146,10 +155,10 @@ async function next() {
   await to(step.value + 1)
   busy.value = false
 }
-const ready = computed(() => step.value !== 3 || !!open.plan?.pattern)
-const can = (number: number) => number <= step.value || (here.value && (number < 4 || !!open.plan?.pattern))
+const ready = computed(() => step.value !== 3 || !!openBuild.latest?.plan.pattern)
+const can = (number: number) => number <= step.value || (here.value && (number < 4 || !!openBuild.plan.pattern))
 async function tryOn() {
-  if (!open.build!.versions!.length && !(await open.version('cut'))) return
+  if (!openBuild.build.versions.length && !(await pattern.version('cut'))) return
   await router.push({ name: 'mockups', params: { id: id.value } })
 }
 </script>
@@ -187,7 +196,7 @@ async function tryOn() {
         <fieldset>
           <legend>What comes nearest to it?</legend>
           <label
-            v-for="one in settings.catalogue?.kinds"
+            v-for="one in settings.catalogue.kinds"
             :key="one.name"
             class="kind"
             :class="{ on: form.kind === one.name }"
@@ -203,7 +212,7 @@ async function tryOn() {
           type="date"
           label="Day it is needed, if there is one"
           class="short"
-          :error-messages="open.errors['brief.needed_on']"
+          :error-messages="openBuild.errors['brief.needed_on']"
         />
       </template>
 
@@ -211,29 +220,29 @@ async function tryOn() {
         <h1 ref="top" tabindex="-1">Who wears it?</h1>
         <v-text-field
           label="Her name"
-          :error-messages="open.errors['wearer.name']"
+          :error-messages="openBuild.errors['wearer.name']"
           :model-value="wearer.name"
           class="short"
-          @change="(event: Event) => open.set('wearer.name', (event.target as HTMLInputElement).value.trim())"
+          @change="(event: Event) => openBuild.set('wearer.name', (event.target as HTMLInputElement).value.trim())"
         />
-        <div v-if="!open.kind?.tied">
+        <div v-if="!openBuild.kind.tied">
           <span id="soft-label" class="label">How soft is she at the waist?</span>
           <v-btn-toggle
             :model-value="wearer.softness"
             mandatory
             aria-labelledby="soft-label"
-            @update:model-value="(value: string) => open.set('wearer.softness', value)"
+            @update:model-value="(value: string) => openBuild.set('wearer.softness', value)"
           >
             <v-btn value="lean">lean</v-btn><v-btn value="average">average</v-btn><v-btn value="soft">soft</v-btn>
           </v-btn-toggle>
         </div>
-        <div v-if="!open.kind?.tied">
+        <div v-if="!openBuild.kind.tied">
           <span id="new-label" class="label">Has she worn something laced before?</span>
           <v-btn-toggle
             :model-value="wearer.new_to_lacing ? 'new' : 'used'"
             mandatory
             aria-labelledby="new-label"
-            @update:model-value="(value: string) => open.set('wearer.new_to_lacing', value === 'new')"
+            @update:model-value="(value: string) => openBuild.set('wearer.new_to_lacing', value === 'new')"
           >
             <v-btn value="new">new to it</v-btn><v-btn value="used">used to it</v-btn>
           </v-btn-toggle>
@@ -248,11 +257,11 @@ async function tryOn() {
         <h1 ref="top" tabindex="-1">Her girths</h1>
         <p>Over what she will wear under it, the tape level and snug.</p>
         <div class="girths">
-          <div v-for="name in open.levels" :key="name" @focusin="at = name">
+          <div v-for="name in openBuild.levels" :key="name" @focusin="at = name">
             <LengthField
-              v-if="wearer[name]!.readings_mm?.length"
+              v-if="wearer[name].readings_mm.length"
               :at="`wearer.${name}.readings_mm.0`"
-              :mm="wearer[name]!.readings_mm![0]"
+              :mm="wearer[name].readings_mm[0]"
               :label="LEVEL_LABELS[name]"
             />
             <LengthField
@@ -269,11 +278,11 @@ async function tryOn() {
         <FindingsList v-if="!missing.length" :stages="['wearer']" least="caution" />
       </template>
 
-      <template v-else-if="here && step === 4 && open.plan?.pattern">
+      <template v-else-if="here && step === 4 && openBuild.plan.pattern">
         <h1 ref="top" tabindex="-1">The pattern</h1>
-        <div v-if="!open.kind?.tied">
+        <div v-if="!openBuild.kind.tied">
           <span id="job-label" class="label">What it does to her waist</span>
-          <v-btn-toggle :model-value="open.latest!.job" aria-labelledby="job-label" @update:model-value="setJob">
+          <v-btn-toggle :model-value="openBuild.here.job" aria-labelledby="job-label" @update:model-value="setJob">
             <v-btn v-for="(_, word) in JOBS" :key="word" :value="word">{{ word }}</v-btn>
           </v-btn-toggle>
         </div>
@@ -290,10 +299,16 @@ async function tryOn() {
             <dt>closed</dt>
             <dd>{{ length(zero.closed_mm, settings.unit) }}</dd>
           </div>
-          <div v-if="open.build!.back!.laced" class="gap">
+          <div v-if="openBuild.build.back.laced" class="gap">
             <dt><label for="target.gap_mm">gap behind</label></dt>
             <dd>
-              <LengthField at="target.gap_mm" :mm="open.build!.target!.gap_mm" label="Gap behind" hide-label hardware />
+              <LengthField
+                at="target.gap_mm"
+                :mm="openBuild.build.target.gap_mm"
+                label="Gap behind"
+                hide-label
+                hardware
+              />
             </dd>
           </div>
         </dl>
@@ -302,7 +317,7 @@ async function tryOn() {
         <FindingsList :stages="['pattern']" />
       </template>
 
-      <template v-else-if="here && step === 5 && open.plan?.pattern">
+      <template v-else-if="here && step === 5 && openBuild.plan.pattern">
         <h1 ref="top" tabindex="-1">On paper</h1>
         <div class="choice">
           <HouseToggle of="paper" size="default" aria-label="Paper" />
@@ -326,12 +341,12 @@ async function tryOn() {
           <li>Measure the test square: 50 mm each way. If it is not, print again.</li>
           <li>Tape the pages at their marks. Cut the panels from firm plain cloth, sew and bone them.</li>
           <li>
-            Try it on, write the {{ open.build!.back!.laced ? 'gap' : 'pins' }} on the slip, and log it in Mock-ups: the
-            next pattern follows.
+            Try it on, write the {{ openBuild.build.back.laced ? 'gap' : 'pins' }} on the slip, and log it in Mock-ups:
+            the next pattern follows.
           </li>
         </ol>
       </template>
-      <p v-else-if="id && open.failed" class="bad" role="alert">{{ open.failed }}</p>
+      <p v-else-if="id && openBuild.failed" class="bad" role="alert">{{ openBuild.failed }}</p>
       <p v-else-if="step > 3 && here" class="soft">The girths come first.</p>
 
       <div class="acts">

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { useBuild } from '../../stores/build'
+import { useOpenBuild } from '../../stores/openBuild'
 import { useSettings } from '../../stores/settings'
 import FindingsList from '../../parts/FindingsList.vue'
 import LengthField from '../../parts/LengthField.vue'
@@ -13,16 +13,16 @@ import MeasureFirst from '../../parts/MeasureFirst.vue'
 import LacingWalk from '../back/LacingWalk.vue'
 import OwnBusk from './OwnBusk.vue'
 
-const open = useBuild()
+const openBuild = useOpenBuild()
 const settings = useSettings()
-const plan = computed(() => open.plan!)
+const plan = computed(() => openBuild.plan)
 const on = ref(['Opening', 'Bones', 'Holes'])
 const picked = ref('')
 const measuring = ref(false)
 const busk = computed(() => plan.value.busk)
 const opening = computed(() => plan.value.opening)
-const front = computed(() => open.build!.front!)
-const seam = computed(() => busk.value?.intervals?.[busk.value.intervals.length - 1]?.to_mm ?? 0)
+const front = computed(() => openBuild.build.front)
+const seam = computed(() => busk.value?.intervals[busk.value.intervals.length - 1]?.to_mm ?? 0)
 const mm = (value: number) => hardware(value, settings.unit)
 const bare = (value: number) => length(value, settings.unit, { hardware: true, bare: true })
 const KINDS = [
@@ -33,29 +33,29 @@ const KINDS = [
   { title: 'laced in front', value: 'lacing' },
   { title: 'no opening', value: 'none' },
 ]
-const laced = computed(() => open.build!.back!.laced)
+const laced = computed(() => openBuild.build.back.laced)
 const half = ref<'right' | 'left' | 'both'>('right')
 const lines = computed(() => [
   { title: 'CF', value: 'CF' },
   ...(laced.value ? [] : [{ title: 'CB', value: 'CB' }]),
   { title: 'the side seam', value: 'side' },
-  ...(plan.value.seams ?? []).map((one) => ({ title: `seam ${one.seam}, as the picture shows`, value: one.seam })),
+  ...plan.value.seams.map((one) => ({ title: `seam ${one.seam}, as the picture shows`, value: one.seam })),
 ])
 const HALVES = [
   { title: 'the left half', value: 'left' },
   { title: 'the right half', value: 'right' },
   { title: 'both halves', value: 'both' },
 ]
-const zipped = computed(() => ['zip', 'hidden zip'].includes(front.value.opening ?? ''))
+const zipped = computed(() => ['zip', 'hidden zip'].includes(front.value.opening))
 // loops lie on the right half, knobs on the left
 const loopTop = computed(() => plan.value.pattern?.panels[0].cf_edge.at(-1)?.[1] ?? 0)
-const movable = computed(() => ['zip', 'hidden zip', 'hooks'].includes(front.value.opening ?? ''))
+const movable = computed(() => ['zip', 'hidden zip', 'hooks'].includes(front.value.opening))
 const title = computed(() => opening.value?.title ?? 'The front')
 const stud = computed(() => Number(/^stud (\d+)/.exec(picked.value)?.[1] ?? 0))
 const marks = computed(() => opening.value?.marks_z_mm ?? [])
 const top = computed(() => opening.value?.opens_high_mm ?? 0)
 const VERDICT = { yes: '●', 'only if': '◐', no: '○' }
-const base = computed(() => `/api/builds/${open.latest?.id}`)
+const base = computed(() => `/api/builds/${openBuild.latest?.id}`)
 </script>
 
 <template>
@@ -109,7 +109,7 @@ const base = computed(() => `/api/builds/${open.latest?.id}`)
         :items="KINDS"
         :model-value="front.opening"
         class="first"
-        @update:model-value="(value: string) => open.set('front.opening', value)"
+        @update:model-value="(value: string) => openBuild.set('front.opening', value)"
       />
       <v-select
         v-if="movable"
@@ -117,15 +117,15 @@ const base = computed(() => `/api/builds/${open.latest?.id}`)
         :items="lines"
         :model-value="front.line"
         class="first"
-        @update:model-value="(value: string) => open.set('front.line', value)"
+        @update:model-value="(value: string) => openBuild.set('front.line', value)"
       />
       <v-select
-        v-if="movable && !['CF', 'CB'].includes(front.line!)"
+        v-if="movable && !['CF', 'CB'].includes(front.line)"
         label="On"
         :items="HALVES"
         :model-value="front.half"
         class="first"
-        @update:model-value="(value: string) => open.set('front.half', value)"
+        @update:model-value="(value: string) => openBuild.set('front.half', value)"
       />
       <div v-if="movable" class="two ends">
         <LengthField
@@ -133,13 +133,13 @@ const base = computed(() => `/api/builds/${open.latest?.id}`)
           :mm="front.from_top_mm"
           label="begins below the top"
           hardware
-          :placeholder="opening ? bare(opening.high_z_mm! - (opening.top_z_mm ?? opening.high_z_mm!)) : ''"
+          :placeholder="opening ? bare(opening.high_z_mm - (opening.top_z_mm ?? opening.high_z_mm)) : ''"
         /><LengthField
           at="front.from_hem_mm"
           :mm="front.from_hem_mm"
           label="ends above the hem"
           hardware
-          :placeholder="opening ? bare((opening.bottom_z_mm ?? opening.low_z_mm!) - opening.low_z_mm!) : ''"
+          :placeholder="opening ? bare((opening.bottom_z_mm ?? opening.low_z_mm) - opening.low_z_mm) : ''"
         />
         <LengthField
           v-if="zipped"
@@ -158,7 +158,7 @@ const base = computed(() => `/api/builds/${open.latest?.id}`)
           /><LengthField at="front.hook_pitch_mm" :mm="front.hook_pitch_mm" label="or one every" hardware />
         </template>
       </div>
-      <p v-if="open.errors['front.line']" class="bad" role="alert">{{ open.errors['front.line'] }}</p>
+      <p v-if="openBuild.errors['front.line']" class="bad" role="alert">{{ openBuild.errors['front.line'] }}</p>
       <p class="caution">
         A busk is not an emergency exit. In an emergency
         {{ laced || front.opening === 'lacing' ? 'the laces are cut' : 'the cloth beside what closes it is cut' }}:
@@ -185,16 +185,16 @@ const base = computed(() => `/api/builds/${open.latest?.id}`)
       <div v-if="measuring" class="two">
         <LengthField
           at="wearer.shoulders_mm"
-          :mm="open.build!.wearer!.shoulders_mm"
+          :mm="openBuild.build.wearer.shoulders_mm"
           label="round the shoulders"
-        /><LengthField at="wearer.head_mm" :mm="open.build!.wearer!.head_mm" label="round the head" />
+        /><LengthField at="wearer.head_mm" :mm="openBuild.build.wearer.head_mm" label="round the head" />
       </div>
 
       <template v-if="front.opening === 'busk'">
         <div class="acts">
           <v-btn size="small" variant="outlined" @click="picked = picked === 'own' ? '' : 'own'">{{
             front.busk ? 'Change this busk' : 'A busk of her own'
-          }}</v-btn><v-btn v-if="front.busk" size="small" variant="text" @click="open.set('front.busk', null)"
+          }}</v-btn><v-btn v-if="front.busk" size="small" variant="text" @click="openBuild.set('front.busk', null)"
             >One that is sold</v-btn
           >
         </div>
@@ -205,16 +205,16 @@ const base = computed(() => `/api/builds/${open.latest?.id}`)
           label="a thin one, that bends by hand"
           hide-details
           density="compact"
-          @update:model-value="(value: boolean | null) => open.set('front.thin', !!value)"
+          @update:model-value="(value: boolean | null) => openBuild.set('front.thin', !!value)"
         />
       </template>
       <v-checkbox
-        v-if="!['none', 'lacing'].includes(front.opening ?? '')"
+        v-if="!['none', 'lacing'].includes(front.opening)"
         :model-value="front.flap"
         label="a flap behind hides it"
         hide-details
         density="compact"
-        @update:model-value="(value: boolean | null) => open.set('front.flap', !!value)"
+        @update:model-value="(value: boolean | null) => openBuild.set('front.flap', !!value)"
       />
       <p v-if="opening?.flap_mm">
         Flap:
@@ -231,7 +231,7 @@ const base = computed(() => `/api/builds/${open.latest?.id}`)
         Version {{ plan.before.version }} took
         {{ plan.before.busk_mm ? `a busk of ${mm(plan.before.busk_mm)}` : 'no busk' }}.
       </p>
-      <template v-if="plan.front_walk?.length">
+      <template v-if="plan.front_walk.length">
         <h2>Laced in front, hole by hole</h2>
         <LacingWalk :walk="plan.front_walk" :heights="plan.holes!.front_z_mm" />
         <p v-if="plan.front_lace">

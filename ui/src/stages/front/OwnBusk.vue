@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { useBuild } from '../../stores/build'
+import { useOpenBuild } from '../../stores/openBuild'
 import { lengthsIn, withUnit } from '../../parts/words'
 
 // A busk of her own, measured: its length and each stud from its top end.
 const emit = defineEmits<{ done: [] }>()
-const open = useBuild()
-const own = computed(() => open.build!.front!.busk)
+const openBuild = useOpenBuild()
+const own = computed(() => openBuild.build.front.busk)
 const bare = (value: number | undefined) => (value === undefined ? '' : String(Math.round(value * 100) / 100))
 const form = ref({
   length: bare(own.value?.length_mm),
@@ -15,7 +15,8 @@ const form = ref({
   studs: (own.value?.own_studs_mm ?? []).map((stud) => bare(stud)).join('; '),
   thin: own.value?.thin ?? false,
 })
-const error = (field: string) => Object.entries(open.errors).find(([at]) => at.startsWith(`front.busk.${field}`))?.[1]
+const error = (field: string) =>
+  Object.entries(openBuild.errors).find(([at]) => at.startsWith(`front.busk.${field}`))?.[1]
 async function keep() {
   const spelt = (text: string) => withUnit(text, 'mm')
   const busk = {
@@ -25,7 +26,7 @@ async function keep() {
     thin: form.value.thin,
     own_studs_mm: lengthsIn(form.value.studs, 'mm'),
   }
-  if (await open.edit([{ at: 'front.busk', value: busk }], 'Own busk')) emit('done')
+  if (await openBuild.edit([{ at: 'front.busk', value: busk }], 'Own busk')) emit('done')
 }
 </script>
 
@@ -48,7 +49,7 @@ async function keep() {
         variant="text"
         @click="
           () => {
-            open.forget('front.busk')
+            openBuild.forget('front.busk')
             emit('done')
           }
         "

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { MethodSide } from '../../api/types'
-import { useBuild } from '../../stores/build'
+import { useOpenBuild } from '../../stores/openBuild'
 import { useSettings } from '../../stores/settings'
 import FindingsList from '../../parts/FindingsList.vue'
 import LengthField from '../../parts/LengthField.vue'
@@ -13,11 +13,14 @@ import { useKeys } from '../../parts/keys'
 import { duration, thick } from '../../parts/words'
 import MethodTable from './MethodTable.vue'
 import PlyBox from './PlyBox.vue'
+import { usePlyCommands } from '../../commands/plies'
+import { valuesOf } from '../../parts/entries'
 
-const open = useBuild()
+const openBuild = useOpenBuild()
+const plies = usePlyCommands()
 const settings = useSettings()
-const plan = computed(() => open.plan!)
-const layers = computed(() => plan.value.layers!)
+const plan = computed(() => openBuild.plan)
+const layers = computed(() => openBuild.layers)
 const on = ref(['Ply'])
 const half = ref<'right' | 'left' | 'both'>('right')
 const below = ref<'section' | 'methods'>('section')
@@ -51,14 +54,14 @@ const title = computed(() => {
   const count = layers.value.plies.length
   return `${count} ${count === 1 ? 'ply' : 'plies'}, ${thick(layers.value.total_mm, settings.unit)}`
 })
-const minutes = computed(() => Object.values(layers.value.minutes).reduce((sum, one) => sum + one, 0))
+const minutes = computed(() => valuesOf(layers.value.minutes).reduce((sum, one) => sum + one, 0))
 const under = computed(() => {
   const worked = `some ${duration(minutes.value)} from cutting to the bound edge`
-  return `${open.build!.layers!.method}; ${worked}, ${Math.round(layers.value.grams)} g of cloth`
+  return `${openBuild.build.layers.method}; ${worked}, ${Math.round(layers.value.grams)} g of cloth`
 })
 const channel = computed(() => {
-  const bone = (plan.value.bones ?? []).find((one) => one.place === 'seam') ?? plan.value.bones?.[0]
-  return bone ? plan.value.sections?.[`${bone.kind}/${bone.made}/${bone.count}`] : undefined
+  const bone = plan.value.bones.find((one) => one.place === 'seam') ?? plan.value.bones[0]
+  return bone ? plan.value.sections[`${bone.kind}/${bone.made}/${bone.count}`] : undefined
 })
 const took = (hole: { mm: number; most_mm: number; plies: number }) =>
   `${hole.plies} plies, ${thick(hole.mm, settings.unit)} of ${thick(hole.most_mm, settings.unit)}`
@@ -85,9 +88,9 @@ const took = (hole: { mm: number; most_mm: number; plies: number }) =>
           </p>
         </div>
         <div v-if="below === 'section'" class="sections">
-          <SectionDrawing v-if="plan.sections?.seam" :section="plan.sections.seam" :width="250" />
+          <SectionDrawing v-if="plan.sections.seam" :section="plan.sections.seam" :width="250" />
           <SectionDrawing v-if="channel" :section="channel" :width="250" />
-          <SectionDrawing v-if="plan.sections?.edge" :section="plan.sections.edge" :width="250" />
+          <SectionDrawing v-if="plan.sections.edge" :section="plan.sections.edge" :width="250" />
         </div>
         <MethodTable v-else @look="looked = $event" />
       </template>
@@ -108,12 +111,17 @@ const took = (hole: { mm: number; most_mm: number; plies: number }) =>
         </li>
       </ol>
       <div class="more">
-        <v-btn v-for="one in missing" :key="one.role" size="small" variant="text" @click="open.putPly(one.role)"
+        <v-btn v-for="one in missing" :key="one.role" size="small" variant="text" @click="plies.put(one.role)"
           >+ {{ one.there ? 'another' : one.role === 'interlining' || one.role === 'overlay' ? 'an' : 'a' }}
           {{ one.role }}</v-btn
         >
       </div>
-      <LengthField at="layers.worn_under_mm" label="Worn under it" :mm="open.build!.layers!.worn_under_mm" hardware />
+      <LengthField
+        at="layers.worn_under_mm"
+        label="Worn under it"
+        :mm="openBuild.build.layers.worn_under_mm"
+        hardware
+      />
       <h2>Where it is thickest</h2>
       <table class="numbers">
         <tbody>

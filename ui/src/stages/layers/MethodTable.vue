@@ -1,16 +1,16 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Change, MethodSide } from '../../api/types'
-import { useBuild } from '../../stores/build'
+import type { MethodSide } from '../../api/types'
+import { useOpenBuild } from '../../stores/openBuild'
 import { useSettings } from '../../stores/settings'
 import { duration, thick } from '../../parts/words'
 
 // The ways to make it up beside each other, each with her plies: what it hides, takes and lets out.
-const open = useBuild()
+const openBuild = useOpenBuild()
 const settings = useSettings()
-const methods = computed(() => open.plan!.layers!.methods)
+const methods = computed(() => openBuild.layers.methods)
 const LETS = ['hardly', 'some', 'readily']
-const choose = (one: MethodSide) => open.edit(one.changes as Change[], `Made up: ${one.name}`)
+const choose = (one: MethodSide) => openBuild.edit(one.changes, `Made up: ${one.name}`)
 const emit = defineEmits<{ look: [one: MethodSide | undefined] }>()
 const over = (one: MethodSide) => one.seam.mm > one.seam.most_mm
 </script>

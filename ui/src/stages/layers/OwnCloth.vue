@@ -1,17 +1,25 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { useBuild } from '../../stores/build'
+import { useOpenBuild } from '../../stores/openBuild'
 import { useSettings } from '../../stores/settings'
 import { withUnit } from '../../parts/words'
+import { usePlyCommands } from '../../commands/plies'
+import { useMaterials } from '../../stores/materials'
+import { certain } from '../../parts/certain'
 
 // A cloth that no catalogue has: what is not known of it is as the cloth that it takes the place of.
 const props = defineProps<{ at: number }>()
 const emit = defineEmits<{ done: [] }>()
-const open = useBuild()
+const openBuild = useOpenBuild()
+const materials = useMaterials()
+const plies = usePlyCommands()
 const settings = useSettings()
 const now = computed(() => {
-  const name = open.build!.layers!.plies![props.at].cloth
-  return open.cloths.find((one) => one.name === name)!
+  const name = openBuild.build.layers.plies[props.at].cloth
+  return certain(
+    materials.cloths.find((one) => one.name === name),
+    name,
+  )
 })
 const made = ref({ label: '', thickness_mm: '', mass_g_m2: '', width_mm: '', gives_across: '', price_per_m: '' })
 const wide = computed(() => (settings.unit === 'in' ? 'in' : 'cm'))
@@ -23,14 +31,14 @@ const FIELDS = computed(() => [
   {
     name: 'width_mm' as const,
     label: `wide, ${wide.value}`,
-    usual: shown(now.value.width_mm ?? 1400),
+    usual: shown(now.value.width_mm),
     unit: wide.value,
   },
   { name: 'gives_across' as const, label: 'gives across, %', usual: String(now.value.gives_across), unit: '' },
   { name: 'price_per_m' as const, label: 'price by the metre', usual: String(now.value.price_per_m), unit: '' },
 ])
 const faults = computed(() =>
-  Object.entries(open.errors)
+  Object.entries(openBuild.errors)
     .filter(([at]) => at.startsWith('catalogue.cloths'))
     .map(([at, said]) => ({
       field: at.split('.').pop(),
@@ -43,7 +51,7 @@ async function keep() {
     const text = made.value[name].trim()
     if (text) given[name] = unit ? withUnit(text, unit) : text
   }
-  if (await open.keepCloth(given, props.at)) emit('done')
+  if (await plies.keepCloth(given, props.at)) emit('done')
 }
 </script>
 

@@ -1,30 +1,37 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { Cloth } from '../../api/types'
-import { useBuild } from '../../stores/build'
+import { useOpenBuild } from '../../stores/openBuild'
 import { useSettings } from '../../stores/settings'
 import LengthField from '../../parts/LengthField.vue'
 import NamedSelect from '../../parts/NamedSelect.vue'
 import { hardware, length, thick } from '../../parts/words'
 import OwnCloth from './OwnCloth.vue'
+import { usePlyCommands } from '../../commands/plies'
+import { useMaterials } from '../../stores/materials'
 
 // A ply in her hands: its cloth, how it lies, and what it comes to.
 const props = defineProps<{ at: number }>()
-const open = useBuild()
+const openBuild = useOpenBuild()
+const materials = useMaterials()
+const plies = usePlyCommands()
 const settings = useSettings()
 const path = computed(() => `layers.plies.${props.at}`)
-const ply = computed(() => open.build!.layers!.plies![props.at])
-const planned = computed(() => open.plan!.layers!.plies[props.at])
-const overlay = computed(() => open.plan!.layers!.overlays?.[props.at])
+const ply = computed(() => openBuild.build.layers.plies[props.at])
+const planned = computed(() => openBuild.layers.plies[props.at])
+const overlay = computed(() => openBuild.layers.overlays[props.at])
 const own = ref(false)
 const suited = computed(() => {
   const fit = (one: Cloth) => one.suits.includes(ply.value.role)
-  const others = open.cloths.filter((one) => !fit(one))
-  return [...open.cloths.filter(fit), ...others.map((one) => ({ ...one, label: `${one.label} (not made for it)` }))]
+  const others = materials.cloths.filter((one) => !fit(one))
+  return [
+    ...materials.cloths.filter(fit),
+    ...others.map((one) => ({ ...one, label: `${one.label} (not made for it)` })),
+  ]
 })
 const MOUNTED = ['fused', 'flat-lined', 'floating', 'bagged']
 const OVER = ['overlaid by panels', 'overlaid in one piece']
-const carrying = computed(() => open.build!.layers!.plies!.findIndex((one) => one.role === 'strength'))
+const carrying = computed(() => openBuild.build.layers.plies.findIndex((one) => one.role === 'strength'))
 const ways = computed(() => [
   { name: null, label: `as the method has it: ${planned.value.mounted}` },
   ...[...MOUNTED, ...(props.at > carrying.value ? OVER : [])].map((name) => ({ name, label: name })),
@@ -34,27 +41,27 @@ const GRAINS = [
   { name: 'across', label: 'round her' },
   { name: 'bias', label: 'bias' },
 ]
-const panels = computed(() => open.plan!.pattern!.panels.map((panel) => panel.number))
+const panels = computed(() => openBuild.pattern.panels.map((panel) => panel.number))
 const has = (number: number) => planned.value.panels.includes(number)
 function toggle(number: number) {
   const now = has(number) ? planned.value.panels.filter((one) => one !== number) : [...planned.value.panels, number]
   const all = panels.value.every((one) => now.includes(one))
-  open.set(`${path.value}.panels`, all ? null : [...now].sort((a, b) => a - b))
+  openBuild.set(`${path.value}.panels`, all ? null : [...now].sort((a, b) => a - b))
 }
 const hasRepeat = computed(() => {
-  const cloth = open.cloths.find((one) => one.name === ply.value.cloth)
-  return !!cloth?.repeat_along_mm || !!cloth?.repeat_across_mm || ply.value.matched || !!ply.value.motif_on?.length
+  const cloth = materials.cloths.find((one) => one.name === ply.value.cloth)
+  return !!cloth?.repeat_along_mm || !!cloth?.repeat_across_mm || ply.value.matched || !!ply.value.motif_on.length
 })
 function motif(number: number) {
-  const now = ply.value.motif_on ?? []
+  const now = ply.value.motif_on
   const next = now.includes(number) ? now.filter((one) => one !== number) : [...now, number]
-  open.set(
+  openBuild.set(
     `${path.value}.motif_on`,
     next.sort((a, b) => a - b),
   )
 }
 const meets = computed(() => {
-  const repeat = open.plan!.layers!.repeats?.[props.at]
+  const repeat = openBuild.layers.repeats[props.at]
   if (!repeat?.seams.length) return ''
   const broken = repeat.seams.filter((one) => one.low_mm > one.hem_mm + 2 || one.high_mm < one.top_mm - 2)
   if (!broken.length) return 'It meets itself all along every seam.'
@@ -66,7 +73,7 @@ const meets = computed(() => {
   )
   return `It meets itself ${whole ? `all along ${whole} of the seams; ` : ''}${part.join(', ')}.`
 })
-const last = computed(() => open.build!.layers!.plies!.length - 1)
+const last = computed(() => openBuild.build.layers.plies.length - 1)
 const round = computed(() => {
   const { grows_mm: mm, grows_edge_mm: edge } = planned.value
   if (Math.abs(mm) < 0.05) return 'What the pattern measures is this ply.'
@@ -96,8 +103,8 @@ const lies = computed(() => {
       label="Cloth"
       :items="suited"
       :model-value="ply.cloth"
-      :error-messages="open.errors[`${path}.cloth`]"
-      @update:model-value="(value: string) => open.set(`${path}.cloth`, value)"
+      :error-messages="openBuild.errors[`${path}.cloth`]"
+      @update:model-value="(value: string) => openBuild.set(`${path}.cloth`, value)"
     />
     <button v-if="!own" type="button" class="ask left" @click="own = true">A cloth of your own …</button>
     <OwnCloth v-else :at="at" @done="own = false" />
@@ -106,15 +113,15 @@ const lies = computed(() => {
       label="Mounted"
       :items="ways"
       :model-value="ply.mounted ?? null"
-      :error-messages="open.errors[`${path}.mounted`]"
-      @update:model-value="(value: string | null) => open.set(`${path}.mounted`, value)"
+      :error-messages="openBuild.errors[`${path}.mounted`]"
+      @update:model-value="(value: string | null) => openBuild.set(`${path}.mounted`, value)"
     />
     <div class="two">
       <NamedSelect
         label="Grain"
         :items="GRAINS"
         :model-value="ply.grain"
-        @update:model-value="(value: string) => open.set(`${path}.grain`, value)"
+        @update:model-value="(value: string) => openBuild.set(`${path}.grain`, value)"
       />
       <LengthField
         :at="`${path}.thickness_mm`"
@@ -129,7 +136,7 @@ const lies = computed(() => {
       <label v-for="number in panels" :key="number"
         ><input type="checkbox" :checked="has(number)" @change="toggle(number)" /> {{ number }}</label
       >
-      <p v-if="open.errors[`${path}.panels`]" class="bad" role="alert">{{ open.errors[`${path}.panels`] }}</p>
+      <p v-if="openBuild.errors[`${path}.panels`]" class="bad" role="alert">{{ openBuild.errors[`${path}.panels`] }}</p>
     </fieldset>
     <fieldset v-if="hasRepeat" class="on">
       <legend>Its repeat</legend>
@@ -137,14 +144,14 @@ const lies = computed(() => {
         ><input
           type="checkbox"
           :checked="ply.matched"
-          @change="open.set(`${path}.matched`, ($event.target as HTMLInputElement).checked)"
+          @change="openBuild.set(`${path}.matched`, ($event.target as HTMLInputElement).checked)"
         />
         met across the seams</label
       >
       <span class="motif"
         >motif on
         <label v-for="number in panels" :key="number"
-          ><input type="checkbox" :checked="ply.motif_on?.includes(number)" @change="motif(number)" />
+          ><input type="checkbox" :checked="ply.motif_on.includes(number)" @change="motif(number)" />
           {{ number }}</label
         ></span
       >
@@ -157,9 +164,9 @@ const lies = computed(() => {
       {{ Math.round(planned.grams) }} g as cut.<template v-if="planned.one_way"> All pieces the same way up.</template>
     </p>
     <div v-if="ply.role !== 'strength'" class="acts">
-      <v-btn size="x-small" variant="text" :disabled="at === last" @click="open.movePly(at, true)">further out</v-btn>
-      <v-btn size="x-small" variant="text" :disabled="at === 0" @click="open.movePly(at, false)">further in</v-btn>
-      <v-btn size="x-small" variant="text" @click="open.takePly(at)">take it out</v-btn>
+      <v-btn size="x-small" variant="text" :disabled="at === last" @click="plies.move(at, true)">further out</v-btn>
+      <v-btn size="x-small" variant="text" :disabled="at === 0" @click="plies.move(at, false)">further in</v-btn>
+      <v-btn size="x-small" variant="text" @click="plies.take(at)">take it out</v-btn>
     </div>
   </div>
 </template>

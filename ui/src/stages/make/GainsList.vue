@@ -1,18 +1,17 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Gain } from '../../api/types'
+import { api, ofBuild } from '../../api/client'
 import ThinkingBar from '../../parts/ThinkingBar.vue'
 import { useThought } from '../../parts/useThought'
 import { duration } from '../../parts/words'
-import { useBuild } from '../../stores/build'
+import { useMakeCommands } from '../../commands/make'
 
 // The day is in danger: which choices buy most odds. One is picked and becomes a decision.
-const open = useBuild()
-const thought = useThought<{ gains: Gain[] }>('make/gains', 'gains')
+const commands = useMakeCommands()
+const thought = useThought((build) => api.GET('/api/builds/{build_id}/make/gains', ofBuild(build)), 'gains')
 const { found, busy, failed } = thought
 const gains = computed(() => found.value?.gains ?? [])
 const percent = (share: number) => `${Math.round(100 * share)}\u00a0%`
-const take = ({ title, changes, leave_out }: Gain) => open.step('make/gains', { title, changes, leave_out })
 </script>
 
 <template>
@@ -26,7 +25,7 @@ const take = ({ title, changes, leave_out }: Gain) => open.step('make/gains', { 
           {{ duration(gain.minutes) }} less.
         </p>
         <p class="soft small">{{ gain.cost }}</p>
-        <v-btn size="x-small" variant="outlined" :aria-label="`Take it: ${gain.title}`" @click="take(gain)"
+        <v-btn size="x-small" variant="outlined" :aria-label="`Take it: ${gain.title}`" @click="commands.gain(gain)"
           >Take it</v-btn
         >
       </li>

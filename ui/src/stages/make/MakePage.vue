@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, nextTick, ref, shallowRef, watch } from 'vue'
-import { get, Refused } from '../../api/client'
+import { answer, api, ofBuild, Refused } from '../../api/client'
 import type { MakeSeen } from '../../api/types'
 import { useKeys } from '../../parts/keys'
 import MeasureFirst from '../../parts/MeasureFirst.vue'
@@ -8,7 +8,7 @@ import { storeToRefs } from 'pinia'
 import TheSlip from '../../parts/TheSlip.vue'
 import ThinkingBar from '../../parts/ThinkingBar.vue'
 import { duration, longDay, shortDay } from '../../parts/words'
-import { useBuild } from '../../stores/build'
+import { useOpenBuild } from '../../stores/openBuild'
 import { useNotices } from '../../stores/notices'
 import { useSettings } from '../../stores/settings'
 import { useWork } from '../../stores/work'
@@ -17,9 +17,11 @@ import GainsList from './GainsList.vue'
 import OwnAndLog from './OwnAndLog.vue'
 import StepCard from './StepCard.vue'
 import StepList from './StepList.vue'
+import { useMakeCommands } from '../../commands/make'
 
 // What to do next, what could be done instead, and whether the day holds.
-const open = useBuild()
+const openBuild = useOpenBuild()
+const commands = useMakeCommands()
 const settings = useSettings()
 const work = useWork()
 const notices = useNotices()
@@ -34,7 +36,7 @@ let turn = 0
 async function load() {
   const mine = ++turn
   try {
-    const found = await get<MakeSeen>(`/builds/${open.latest!.id}/make`)
+    const found = await answer(api.GET('/api/builds/{build_id}/make', ofBuild(openBuild.here.id)))
     if (mine !== turn) return
     seen.value = found
     failed.value = ''
@@ -45,9 +47,9 @@ async function load() {
   }
 }
 watch(
-  () => [open.latest?.id, open.latest?.revision, settings.unit],
+  () => [openBuild.latest?.id, openBuild.latest?.revision, settings.unit],
   () => {
-    if (!open.latest) return
+    if (!openBuild.latest) return
     void load()
     void work.load()
   },
@@ -66,7 +68,7 @@ const instead = computed(() =>
     .filter((key) => key && key !== here.value?.step.key)
     .slice(0, 3),
 )
-const id = computed(() => open.latest!.id)
+const id = computed(() => openBuild.here.id)
 const end = computed(() => work.endOf.get(id.value))
 const missed = computed(() => work.buildOf.get(id.value)?.missed ?? [])
 const odds = computed(() => work.oddsOf.get(id.value))
@@ -78,16 +80,16 @@ const title = computed(() => {
   if (!make.value.order.length) return make.value.lost.length ? 'Something was forgotten' : 'All of it is done'
   return `Some ${duration(make.value.minutes_left)} of work`
 })
-const day = computed(() => open.build!.brief!.needed_on)
+const day = computed(() => openBuild.build.brief.needed_on)
 /** A clock that runs on a step which is not the one that is shown, or is done, or is none of this garment any more. */
 const lone = computed(() => {
   const on = make.value?.running?.step
   if (!on || (on === here.value?.step.key && !here.value.done)) return undefined
   return { key: on, name: steps.value.get(on)?.step.name ?? on }
 })
-async function say(path: string, body: object) {
-  if (await open.step(path, body, ['minutes', 'step'])) return
-  const told = open.errors.minutes ?? open.errors.step
+async function stopLone(drop: boolean) {
+  if (await commands.stop({ drop })) return
+  const told = openBuild.errors.minutes ?? openBuild.errors.step
   if (told) notices.tell(told)
 }
 const pick = (key: string) => (picked.value = key)
@@ -104,7 +106,7 @@ useKeys([
 </script>
 
 <template>
-  <MeasureFirst v-if="!open.plan?.pattern" />
+  <MeasureFirst v-if="!openBuild.plan.pattern" />
   <div v-else class="page with-slip">
     <section class="bench" aria-label="At the machine">
       <p v-if="failed" role="alert" class="bad">{{ failed }}</p>
@@ -126,7 +128,7 @@ useKeys([
               {{ percent }}
             </p>
             <p class="small">
-              <template v-if="percent">that it is ready by {{ shortDay(end.due_on!) }}</template>
+              <template v-if="percent">that it is ready by {{ shortDay(end.due_on ?? '') }}</template>
               <template v-else>ready on {{ shortDay(end.ends_on) }}</template>
             </p>
           </div>
@@ -143,8 +145,8 @@ useKeys([
         <p>
           The clock runs on <b>{{ lone.name }}</b>.
         </p>
-        <v-btn size="small" variant="outlined" @click="say('make/stop', {})">Stop it</v-btn>
-        <v-btn size="small" variant="text" @click="say('make/stop', { drop: true })">Do not count it</v-btn>
+        <v-btn size="small" variant="outlined" @click="stopLone(false)">Stop it</v-btn>
+        <v-btn size="small" variant="text" @click="stopLone(true)">Do not count it</v-btn>
       </div>
       <p v-for="key in make.lost.filter((one) => steps.get(one)?.shut_by?.length)" :key="key" class="caution" data-lost>
         <b>{{ steps.get(key)?.step.name }}</b> was shut out.
@@ -176,7 +178,7 @@ useKeys([
       <p v-if="make.minutes_later" class="small">
         {{ duration(make.minutes_later) }} more can wait until after the day.
       </p>
-      <OwnAndLog v-if="here" :make="make" :today="seen!.today" :picked="here.step.key" />
+      <OwnAndLog v-if="here" :make="make" :today="seen?.today ?? ''" :picked="here.step.key" />
     </TheSlip>
   </div>
 </template>

@@ -3,15 +3,17 @@ import { computed, ref } from 'vue'
 import type { MakePlan } from '../../api/types'
 import AddPhoto from '../../parts/AddPhoto.vue'
 import { shortDay } from '../../parts/words'
-import { useBuild } from '../../stores/build'
+import { useOpenBuild } from '../../stores/openBuild'
+import { useMakeCommands } from '../../commands/make'
 
 // Steps of her own, steps left out, and what was logged; minutes written down after.
 const props = defineProps<{ make: MakePlan; today: string; picked: string }>()
-const open = useBuild()
-const kept = computed(() => open.build!.make!)
+const openBuild = useOpenBuild()
+const commands = useMakeCommands()
+const kept = computed(() => openBuild.build.make)
 const names = computed(() => new Map(props.make.steps.map((one) => [one.step.key, one.step.name])))
-const nameOf = (key: string) => names.value.get(key) ?? kept.value.own?.find((one) => one.key === key)?.name ?? key
-const log = computed(() => (kept.value.log ?? []).map((one, at) => ({ ...one, at })).reverse())
+const nameOf = (key: string) => names.value.get(key) ?? kept.value.own.find((one) => one.key === key)?.name ?? key
+const log = computed(() => kept.value.log.map((one, at) => ({ ...one, at })).reverse())
 const logged = computed(() => log.value.reduce((sum, one) => sum + one.minutes, 0))
 const all = ref(false)
 const adding = ref(false)
@@ -19,19 +21,19 @@ const own = ref({ name: '', minutes: '30', after: '' })
 const writing = ref(false)
 const entry = ref({ minutes: '', on: props.today, note: '', mishap: '' })
 const saidAt = (place: string, field: string) =>
-  Object.entries(open.errors).find(
+  Object.entries(openBuild.errors).find(
     ([at]) => at === field || new RegExp(`(^|\\.)${place}\\.(.*\\.)?${field}$`).test(at),
   )?.[1]
 async function keepOwn() {
   const given = { name: own.value.name, minutes: own.value.minutes, after: own.value.after ? [own.value.after] : [] }
-  if (!(await open.step('make/own', { own: given }, ['make', 'own', 'after'], 'PUT'))) return
+  if (!(await commands.keepOwn(given))) return
   own.value = { name: '', minutes: '30', after: '' }
   adding.value = false
 }
 async function keepEntry() {
   const { minutes, on, note, mishap } = entry.value
   const given = { step: props.picked, minutes, on, note, mishap }
-  if (!(await open.step('make/log', { entry: given }, ['make', 'entry', 'on', 'step']))) return
+  if (!(await commands.keepEntry(given))) return
   entry.value = { minutes: '', on: props.today, note: '', mishap: '' }
   writing.value = false
 }
@@ -46,21 +48,21 @@ async function keepEntry() {
         {{ shortDay(one.on) }}, {{ Math.round(one.minutes) }} min: {{ nameOf(one.step) }}
         <span v-if="one.note" class="soft">“{{ one.note }}”</span>
         <span v-if="one.mishap" class="wrong">went wrong: {{ one.mishap }}</span>
-        <span v-if="one.photos?.length" class="shots">
+        <span v-if="one.photos.length" class="shots">
           <a v-for="(photo, i) in one.photos" :key="i" :href="`/api/pictures/${photo.id}`" target="_blank"
             ><img :src="`/api/pictures/${photo.id}`" :alt="photo.name || `photo of ${nameOf(one.step)}`"
           /></a>
         </span>
         <AddPhoto
-          v-if="(one.photos?.length ?? 0) < 8"
+          v-if="one.photos.length < 8"
           label="photo …"
-          @take="(photo) => open.set(`make.log.${one.at}.photos`, [...(one.photos ?? []), photo])"
+          @take="(photo) => openBuild.set(`make.log.${one.at}.photos`, [...one.photos, photo])"
         />
         <button
           type="button"
           class="ask"
           :aria-label="`take out: ${shortDay(one.on)}, ${nameOf(one.step)}`"
-          @click="open.step('make/log/take', { at: one.at })"
+          @click="commands.takeEntry(one.at)"
         >
           take out
         </button>
@@ -86,20 +88,20 @@ async function keepEntry() {
         <v-btn size="small" variant="text" @click="writing = false">Leave it</v-btn>
       </div>
     </form>
-    <template v-if="kept.left_out?.length">
+    <template v-if="kept.left_out.length">
       <h2>Left out</h2>
       <ul class="entries">
         <li v-for="one in kept.left_out" :key="one.step">
           {{ one.step }}<span v-if="one.because" class="soft">: {{ one.because }}</span>
-          <button type="button" class="ask" @click="open.step('make/take-in', { step: one.step })">in again</button>
+          <button type="button" class="ask" @click="commands.takeIn(one.step)">in again</button>
         </li>
       </ul>
     </template>
     <h2>Steps of your own</h2>
     <ul class="entries">
       <li v-for="one in kept.own" :key="one.key">
-        {{ one.name }}, {{ Math.round(one.minutes ?? 0) }} min
-        <button type="button" class="ask" @click="open.step('make/own/take', { step: one.key })">take out</button>
+        {{ one.name }}, {{ Math.round(one.minutes) }} min
+        <button type="button" class="ask" @click="commands.takeOwn(one.key)">take out</button>
       </li>
     </ul>
     <button v-if="!adding" type="button" class="ask block" @click="adding = true">One more …</button>

@@ -2,12 +2,14 @@
 import { computed, ref, watch } from 'vue'
 import type { MakePlan, StepSeen } from '../../api/types'
 import { duration, longDay, shortDay } from '../../parts/words'
-import { useBuild } from '../../stores/build'
+import { useOpenBuild } from '../../stores/openBuild'
+import { useMakeCommands } from '../../commands/make'
 
 // One step, large: what, why now, with what; the clock, and that it is done; what is in its way, and the ways back.
 const props = defineProps<{ seen: StepSeen; make: MakePlan }>()
 const emit = defineEmits<{ pick: [key: string]; done: [] }>()
-const open = useBuild()
+const openBuild = useOpenBuild()
+const commands = useMakeCommands()
 const step = computed(() => props.seen.step)
 const names = computed(() => new Map(props.make.steps.map((one) => [one.step.key, one.step.name])))
 const named = (keys: string[]) => keys.map((key) => names.value.get(key) ?? key)
@@ -20,13 +22,13 @@ const minutes = ref('')
 const wrong = ref(false)
 const because = ref('')
 const leaving = ref(false)
-const said = computed(() => open.errors.step)
-const saidMinutes = computed(() => open.errors.minutes)
+const said = computed(() => openBuild.errors.step)
+const saidMinutes = computed(() => openBuild.errors.minutes)
 watch(
   () => step.value.key,
   () => {
     leaving.value = agreeing.value = false
-    open.errors = {}
+    openBuild.errors = {}
   },
 )
 const since = computed(() =>
@@ -34,20 +36,18 @@ const since = computed(() =>
     ? new Date(running.value.since).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' })
     : '',
 )
-const act = (path: string, body: object = {}) =>
-  open.step(`make/${path}`, { step: step.value.key, ...body }, ['step', 'minutes'])
 async function finish(done: boolean) {
   const body = { minutes: minutes.value.trim() || null, note: note.value, mishap: mishap.value, done }
-  if (!(await open.step('make/stop', body, ['step', 'minutes']))) return
+  if (!(await commands.stop(body))) return
   note.value = mishap.value = minutes.value = ''
   wrong.value = false
   if (done) emit('done')
 }
-async function itIsDone(more: object = {}) {
-  if (await act('do', more)) emit('done')
+async function itIsDone(more: { also?: boolean; anyhow?: boolean } = {}) {
+  if (await commands.do(step.value.key, more)) emit('done')
 }
 async function leaveOut() {
-  if (await act('leave-out', { because: because.value })) emit('done')
+  if (await commands.leaveOut(step.value.key, because.value)) emit('done')
 }
 const agreed = computed(() => props.seen.appointment)
 const agreeing = ref(false)
@@ -59,10 +59,9 @@ function agree() {
   agreeing.value = true
 }
 async function keepDay(on: string | null) {
-  const body = { step: step.value.key, on, note: on ? where.value : '' }
-  if (await open.step('make/appoint', body, ['step', 'on'])) agreeing.value = false
+  if (await commands.appoint(step.value.key, on, on ? where.value : '')) agreeing.value = false
 }
-const rest = computed(() => Math.max(0, props.seen.minutes - (props.seen.logged_min ?? 0)))
+const rest = computed(() => Math.max(0, props.seen.minutes - props.seen.logged_min))
 </script>
 
 <template>
@@ -83,38 +82,38 @@ const rest = computed(() => Math.max(0, props.seen.minutes - (props.seen.logged_
       <template v-if="step.later">; it can wait until after the day</template>
     </p>
     <p v-if="step.why && seen.possible" class="why">{{ step.why }}</p>
-    <ol v-if="step.how?.length">
+    <ol v-if="step.how.length">
       <li v-for="one in step.how" :key="one" class="in">{{ one }}</li>
     </ol>
-    <details v-if="(step.materials?.length ?? 0) > 6">
-      <summary>{{ step.materials!.length }} pieces</summary>
-      <p class="in small">{{ step.materials!.join('; ') }}</p>
+    <details v-if="step.materials.length > 6">
+      <summary>{{ step.materials.length }} pieces</summary>
+      <p class="in small">{{ step.materials.join('; ') }}</p>
     </details>
-    <p v-else-if="step.materials?.length" class="in">{{ step.materials.join('; ') }}</p>
-    <p v-if="step.tools?.length" class="soft small">With {{ step.tools.join(', ') }}.</p>
+    <p v-else-if="step.materials.length" class="in">{{ step.materials.join('; ') }}</p>
+    <p v-if="step.tools.length" class="soft small">With {{ step.tools.join(', ') }}.</p>
 
     <template v-if="seen.done">
       <p class="good">
         {{ seen.elsewhere ? 'Done, as another page tells.' : 'Done.' }}
       </p>
       <template v-if="!seen.elsewhere">
-        <p v-if="seen.undoing?.length" class="small">
+        <p v-if="seen.undoing.length" class="small">
           Undone, {{ named(seen.undoing).join('; ') }} {{ seen.undoing.length > 1 ? 'are' : 'is' }} undone with it.
           <template v-if="seen.undoing_min != null"
             >To undo all that and do it again: {{ duration(seen.undoing_min) }}.</template
           >
           <template v-else>Not all of that can be undone without losing cloth.</template>
         </p>
-        <v-btn size="small" variant="outlined" @click="act('undo')">It is not done after all</v-btn>
+        <v-btn size="small" variant="outlined" @click="commands.undo(step.key)">It is not done after all</v-btn>
       </template>
     </template>
     <template v-else>
-      <p v-if="seen.shuts_out?.length" class="caution" data-shuts-out>
+      <p v-if="seen.shuts_out.length" class="caution" data-shuts-out>
         <b>This would shut out:</b> {{ named(seen.shuts_out).join('; ') }}. Do
         {{ seen.shuts_out.length > 1 ? 'those' : 'that' }}
         first.
       </p>
-      <div v-if="seen.lacks?.length" class="way" data-lacks>
+      <div v-if="seen.lacks.length" class="way" data-lacks>
         <p>
           <b>Not yet.</b> Before it:
           <template v-for="(key, i) in seen.lacks" :key="key"
@@ -124,12 +123,12 @@ const rest = computed(() => Math.max(0, props.seen.minutes - (props.seen.logged_
         </p>
         <v-btn size="small" variant="outlined" @click="itIsDone({ also: true })">All of that is done, and this</v-btn>
       </div>
-      <div v-if="seen.shut_by?.length" class="way" data-shut>
+      <div v-if="seen.shut_by.length" class="way" data-shut>
         <p>
           <b>Shut out</b> by {{ named(seen.shut_by).join('; ') }}.
-          <template v-if="!seen.back?.length && !seen.lacks?.length">Nothing brings it back.</template>
+          <template v-if="!seen.back.length && !seen.lacks.length">Nothing brings it back.</template>
         </p>
-        <ul v-if="seen.back?.length">
+        <ul v-if="seen.back.length">
           <li v-for="(way, i) in seen.back" :key="i" :class="{ best: !i }">
             <template v-if="way.opened.length"
               >Open at its place and shut again: {{ named(way.opened).join('; ') }}.
@@ -138,7 +137,7 @@ const rest = computed(() => Math.max(0, props.seen.minutes - (props.seen.logged_
             <b>{{ duration(way.minutes) }}</b>, and the step itself.
           </li>
         </ul>
-        <v-btn size="small" variant="outlined" @click="itIsDone({ anyhow: true, also: !!seen.lacks?.length })"
+        <v-btn size="small" variant="outlined" @click="itIsDone({ anyhow: true, also: !!seen.lacks.length })"
           >I got it in all the same</v-btn
         >
       </div>
@@ -157,7 +156,7 @@ const rest = computed(() => Math.max(0, props.seen.minutes - (props.seen.logged_
         Agree on a day …
       </button>
       <form v-if="agreeing" class="leave" aria-label="A day for it" @submit.prevent="keepDay(day)">
-        <v-text-field v-model="day" type="date" label="on" :error-messages="open.errors.on" />
+        <v-text-field v-model="day" type="date" label="on" :error-messages="openBuild.errors.on" />
         <v-text-field v-model="where" label="where, when, with whom" maxlength="200" />
         <div class="acts">
           <v-btn type="submit" size="small" variant="outlined" :disabled="!day">Keep the day</v-btn>
@@ -184,11 +183,15 @@ const rest = computed(() => Math.max(0, props.seen.minutes - (props.seen.logged_
         <div class="acts">
           <v-btn size="small" color="primary" @click="finish(true)">Stop: it is done</v-btn>
           <v-btn size="small" variant="outlined" @click="finish(false)">Stop for now</v-btn>
-          <v-btn size="small" variant="text" @click="open.step('make/stop', { drop: true })">Do not count it</v-btn>
+          <v-btn size="small" variant="text" @click="commands.stop({ drop: true })">Do not count it</v-btn>
         </div>
       </div>
       <div v-else-if="seen.possible" class="acts">
-        <v-btn color="primary" :disabled="!!running" :variant="seen.allowed ? 'flat' : 'outlined'" @click="act('start')"
+        <v-btn
+          color="primary"
+          :disabled="!!running"
+          :variant="seen.allowed ? 'flat' : 'outlined'"
+          @click="commands.start(step.key)"
           >Start</v-btn
         >
         <v-btn :variant="seen.allowed ? 'outlined' : 'text'" @click="itIsDone()">It is done</v-btn>

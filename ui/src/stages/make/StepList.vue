@@ -3,35 +3,41 @@ import { mdiArrowDown, mdiArrowUp } from '@mdi/js'
 import { computed, ref } from 'vue'
 import type { MakePlan } from '../../api/types'
 import { duration, shortDay } from '../../parts/words'
-import { useBuild } from '../../stores/build'
+import { useOpenBuild } from '../../stores/openBuild'
 import { useNotices } from '../../stores/notices'
 import { useWork } from '../../stores/work'
+import { useMakeCommands } from '../../commands/make'
 
 // The whole order: what is done, and what is left, each with its day; moved within what is possible.
 const props = defineProps<{ make: MakePlan; picked: string }>()
 const emit = defineEmits<{ pick: [key: string] }>()
-const open = useBuild()
+const openBuild = useOpenBuild()
+const commands = useMakeCommands()
 const work = useWork()
 const notices = useNotices()
 const seen = computed(() => new Map(props.make.steps.map((one) => [one.step.key, one])))
-const left = computed(() => props.make.order.map((key) => seen.value.get(key)!))
+const left = computed(() => props.make.order.flatMap((key) => seen.value.get(key) ?? []))
 const waits = computed(() => left.value.filter((one) => one.step.later).length)
 const done = computed(() => props.make.steps.filter((one) => one.done))
 const lost = computed(() => new Set(props.make.lost))
 const showDone = ref(false)
+const startOf = (key: string) => {
+  const day = days.value.get(key)
+  return day ? shortDay(day.starts_on) : ''
+}
 const days = computed(
   () =>
     new Map(
-      (work.latest?.schedule.slots ?? []).filter((one) => one.build === open.latest!.id).map((one) => [one.key, one]),
+      (work.latest?.schedule.slots ?? []).filter((one) => one.build === openBuild.here.id).map((one) => [one.key, one]),
     ),
 )
 async function move(at: number, by: number) {
   const order = [...props.make.order]
   const [key] = order.splice(at, 1)
   const other = order[at + by - (by > 0 ? 1 : 0)]
-  order.splice(at + by, 0, key!)
-  if (!(await open.step('make/order', { order }, ['order'], 'PUT'))) return
-  moved.value = { key: key!, other: other ? (seen.value.get(other)?.step.name ?? '') : '', order }
+  order.splice(at + by, 0, key)
+  if (!(await commands.order(order))) return
+  moved.value = { key: key, other: other ? (seen.value.get(other)?.step.name ?? '') : '', order }
 }
 const moved = ref<{ key: string; other: string; order: string[] }>()
 /** What can't lie where she put it goes back to where it can: that is told. */
@@ -44,14 +50,14 @@ function settle(now: string[]) {
     )
 }
 defineExpose({ settle })
-const usual = () => open.step('make/order', { order: [] }, ['order'], 'PUT')
+const usual = () => commands.order([])
 </script>
 
 <template>
   <section aria-label="All steps" class="all">
     <div class="head">
       <h2>{{ left.length - waits }} steps to go{{ waits ? `, ${waits} can wait` : '' }}</h2>
-      <button v-if="open.build!.make?.order?.length" type="button" class="ask" @click="usual">The usual order</button>
+      <button v-if="openBuild.build.make.order.length" type="button" class="ask" @click="usual">The usual order</button>
       <span class="spring" />
       <button v-if="done.length" type="button" class="ask" :aria-expanded="showDone" @click="showDone = !showDone">
         {{ done.length }} done
@@ -80,7 +86,7 @@ const usual = () => open.step('make/order', { order: [] }, ['order'], 'PUT')
           <td>
             <button type="button" class="name" @click="emit('pick', one.step.key)">{{ one.step.name }}</button>
             <span v-if="one.step.later" class="soft small"> can wait</span>
-            <span v-if="one.shut_by?.length" class="small"> shut out</span>
+            <span v-if="one.shut_by.length" class="small"> shut out</span>
           </td>
           <td class="n in">{{ duration(one.minutes) }}</td>
           <td class="n day">
@@ -91,7 +97,7 @@ const usual = () => open.step('make/order', { order: [] }, ['order'], 'PUT')
               aria-label="it decides the day"
               role="img"
             />
-            {{ days.has(one.step.key) ? shortDay(days.get(one.step.key)!.starts_on) : '' }}
+            {{ startOf(one.step.key) }}
           </td>
           <td class="n moves">
             <v-btn

@@ -1,13 +1,15 @@
 <script setup lang="ts">
 import { computed, nextTick, ref } from 'vue'
 import type { Proposal, ProposedLine } from '../../api/types'
-import { useBuild } from '../../stores/build'
+import { useOpenBuild } from '../../stores/openBuild'
 import { useSettings } from '../../stores/settings'
 import { HALVES, LEVEL_LABELS, RUNS_OUT, SEEN, from, perEdge, signedEdge, withUnit } from '../../parts/words'
+import { useFittingCommands } from '../../commands/fittings'
 
 // The proposed change, line by line: what to mark on each panel edge. Each can be set, refused, or put back.
 const props = defineProps<{ proposal: Proposal }>()
-const open = useBuild()
+const openBuild = useOpenBuild()
+const fittings = useFittingCommands()
 const settings = useSettings()
 const unit = computed(() => (settings.unit === 'in' ? 'in' : 'mm'))
 type Where = ReturnType<typeof where>
@@ -26,7 +28,7 @@ const kind = (line: ProposedLine) => {
   if (least < -0.05 && most > 0.05) return 'move'
   return most > 0.05 ? 'let out' : least < -0.05 ? 'take in' : 'leave'
 }
-const SIGN: Record<string, string> = { 'let out': '◀▶', 'take in': '▶◀', move: '▶▶', leave: '–' }
+const SIGN: Record<string, string | undefined> = { 'let out': '◀▶', 'take in': '▶◀', move: '▶▶', leave: '–' }
 const rows = (lines: ProposedLine[]) => lines.length + lines.filter((line) => !line.level).length
 const refused = (line: ProposedLine) => line.by_hand && !line.cf_side_mm && !line.cb_side_mm
 // where a seam moves, its edges go opposite ways, and each says which
@@ -34,7 +36,7 @@ const shown = (line: ProposedLine, side: 0 | 1) => {
   const mm = side ? line.cb_side_mm : line.cf_side_mm
   return kind(line) === 'move' ? signedEdge(mm, settings.unit) : perEdge(Math.abs(mm), settings.unit)
 }
-const said = computed(() => Object.entries(open.errors).find(([at]) => at.startsWith('line_edits'))?.[1])
+const said = computed(() => Object.entries(openBuild.errors).find(([at]) => at.startsWith('line_edits'))?.[1])
 const where = (line: ProposedLine) => ({
   seam: line.seam,
   level: line.level,
@@ -42,9 +44,11 @@ const where = (line: ProposedLine) => ({
   peak_mm: line.level ? null : line.z_mm,
 })
 const name = (line: ProposedLine) =>
-  line.level ? LEVEL_LABELS[line.level] : from(line.low_mm!, line.high_mm!, open.plan!.pattern!.zero, settings.unit)
+  line.level
+    ? LEVEL_LABELS[line.level]
+    : from(line.low_mm ?? 0, line.high_mm ?? 0, openBuild.pattern.zero, settings.unit)
 const told = (line: ProposedLine) =>
-  [SEEN[line.seen ?? 'by hand'], HALVES[line.half ?? 'both'], ...line.runs_out.map((end) => RUNS_OUT[end])]
+  [SEEN[line.seen ?? 'by hand'], HALVES[line.half], ...line.runs_out.map((end) => RUNS_OUT[end])]
     .filter(Boolean)
     .join(', ')
 async function begin(line: ProposedLine, side: 0 | 1, event: Event) {
@@ -70,7 +74,7 @@ async function keep(line: ProposedLine) {
   const sides = now.side
     ? { cf_side_mm: line.cf_side_mm, cb_side_mm: mine }
     : { cf_side_mm: mine, cb_side_mm: line.cb_side_mm }
-  if (await open.setLine({ ...where(line), ...sides })) editing.value = null
+  if (await fittings.setLine({ ...where(line), ...sides })) editing.value = null
 }
 const same = (a: Where, b: Where) =>
   a.seam === b.seam && a.level === b.level && a.half === b.half && a.peak_mm === b.peak_mm
@@ -112,7 +116,7 @@ const named = (line: ProposedLine, side: number) => `seam ${line.label}, ${name(
               @keydown.esc.stop="
                 () => {
                   editing = null
-                  open.forget('line_edits')
+                  openBuild.forget('line_edits')
                 }
               "
               @blur="keep(line)"
@@ -134,7 +138,7 @@ const named = (line: ProposedLine, side: number) => `seam ${line.label}, ${name(
               class="act"
               :aria-label="`Put back seam ${line.label}, ${name(line)}`"
               title="As it was worked out"
-              @click="open.setLine(where(line))"
+              @click="fittings.setLine(where(line))"
             >
               ↺
             </button>
@@ -144,7 +148,7 @@ const named = (line: ProposedLine, side: number) => `seam ${line.label}, ${name(
               class="act"
               :aria-label="`Refuse seam ${line.label}, ${name(line)}`"
               title="Leave this out"
-              @click="open.setLine({ ...where(line), cf_side_mm: 0, cb_side_mm: 0 })"
+              @click="fittings.setLine({ ...where(line), cf_side_mm: 0, cb_side_mm: 0 })"
             >
               ×
             </button>
@@ -154,7 +158,7 @@ const named = (line: ProposedLine, side: number) => `seam ${line.label}, ${name(
     </tbody>
   </table>
   <p v-if="said" class="bad" role="alert">{{ said }}</p>
-  <button v-if="proposal.by_hand" type="button" class="all" @click="open.setLine({})">All as worked out</button>
+  <button v-if="proposal.by_hand" type="button" class="all" @click="fittings.setLine({})">All as worked out</button>
 </template>
 
 <style scoped>

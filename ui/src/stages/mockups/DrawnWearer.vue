@@ -3,6 +3,8 @@ import { computed } from 'vue'
 import type { Plan, View, Word } from '../../api/types'
 import { useSettings } from '../../stores/settings'
 import { SAT } from '../../parts/words'
+import { touched } from '../../parts/touch'
+import { certain } from '../../parts/certain'
 
 // The wearer from the front, the side and the back, in the garment; a touch on her says what it does there.
 const props = defineProps<{
@@ -18,8 +20,8 @@ const VIEWS: { view: View; label: string }[] = [
   { view: 'side', label: 'Side' },
   { view: 'back', label: 'Back' },
 ]
-const levels = computed(() => [...props.plan.body!.levels].sort((a, b) => a.side_mm - b.side_mm))
-const pattern = computed(() => props.plan.pattern!)
+const levels = computed(() => [...(props.plan.body?.levels ?? [])].sort((a, b) => a.side_mm - b.side_mm))
+const pattern = computed(() => certain(props.plan.pattern, 'the pattern'))
 // half width and half depth of the ellipse with this girth
 const across = (girth: number, ratio: number) => (girth / (2 * Math.PI) / Math.sqrt((ratio * ratio + 1) / 2)) * ratio
 // a cubic through the levels, so that her outline has no steps
@@ -97,7 +99,7 @@ const gapAt = (z: number) => {
     const [a, b] = [list[i - 1], list[i]]
     return a.gap + ((z - a.z) / (b.z - a.z)) * (b.gap - a.gap)
   }
-  const fit = props.plan.mock_up!
+  const fit = certain(props.plan.mock_up, 'the mock-up')
   const i = fit.z_mm.findIndex((height) => height >= z)
   return fit.gap_mm[i < 0 ? fit.gap_mm.length - 1 : i]
 }
@@ -141,7 +143,7 @@ const panels = (view: View) => {
 }
 function touch(view: View, event: MouseEvent) {
   const svg = event.currentTarget as SVGSVGElement
-  const point = new DOMPoint(event.clientX, event.clientY).matrixTransform(svg.getScreenCTM()!.inverse())
+  const point = touched(svg, event)
   const z = Math.round(-point.y)
   if (props.pen === 'gap') {
     if (view === 'back') emit('gap', z)
@@ -161,7 +163,7 @@ const placed = (view: View) =>
               ...tap,
               x: (tap.across * 2 - 1) * half(view, z),
               y: -z,
-              sign: SAT.find((one) => one.word === tap.word)!.sign,
+              sign: SAT.find((one) => one.word === tap.word)?.sign ?? '',
             },
           ]
         : []

@@ -15,7 +15,7 @@ const ROOM = { 'too firm': 'digs', firm: 'touches', close: 'two fingers', light:
 // beyond what flesh gives a number says nothing more
 const MOST_KPA = 20
 const pressed = (kpa: number) => (kpa > MOST_KPA ? `over ${MOST_KPA}` : kpa.toFixed(1))
-const rows = computed(() => (props.plan.levels ?? []).filter((level) => level.gap_mm !== null))
+const rows = computed(() => props.plan.levels.filter((level) => level.gap_mm !== null))
 </script>
 
 <template>

@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { useBuild } from '../../stores/build'
+import { useOpenBuild } from '../../stores/openBuild'
 import { useSettings } from '../../stores/settings'
 import { hardware } from '../../parts/words'
 import { key, numberOf, otherPull, type Row, type Written } from './fitting'
+import { certain } from '../../parts/certain'
 
 // The gap at some heights, as it was worn and at every other pull of the evening, beside what was expected.
 const one = defineModel<Written>({ required: true })
@@ -13,12 +14,12 @@ const props = defineProps<{
   tied: boolean
   pins?: boolean
 }>()
-const open = useBuild()
+const openBuild = useOpenBuild()
 const settings = useSettings()
 const narrow = window.innerWidth < 900 // there she first touches the drawing
 const gapUnit = computed(() => (settings.unit === 'in' ? 'in' : 'mm'))
 const expected = (z: string) => {
-  const fit = open.plan!.mock_up!
+  const fit = certain(openBuild.plan.mock_up, 'the mock-up')
   const mm = numberOf(z, settings.unit === 'in' ? 25.4 : 10)
   if (!z.trim() || !Number.isFinite(mm)) return ''
   const i = fit.z_mm.findIndex((height) => height >= mm)

@@ -1,12 +1,16 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { useBuild } from '../../stores/build'
+import { useOpenBuild } from '../../stores/openBuild'
 import { useSettings } from '../../stores/settings'
 import { LEVEL_LABELS, withUnit } from '../../parts/words'
 import type { LevelName } from '../../api/types'
+import { useFittingCommands } from '../../commands/fittings'
+import { usePatternCommands } from '../../commands/pattern'
 
 // A line of the change that nobody proposed: any seam, any level, in or out, on each panel edge; or trimmed off CB.
-const open = useBuild()
+const openBuild = useOpenBuild()
+const fittings = useFittingCommands()
+const pattern = usePatternCommands()
 const settings = useSettings()
 const shown = ref(false)
 const CB = 0
@@ -15,24 +19,24 @@ const level = ref<LevelName>('waist')
 const way = ref<'-' | ''>('-')
 const amount = ref('')
 const unit = computed(() => (settings.unit === 'in' ? 'in' : 'mm'))
-const seams = computed(() => open.plan!.pattern!.panels.slice(1).map((_, i) => i + 1))
-const levels = computed(() => (open.plan!.levels ?? []).filter((one) => one.gap_mm !== null).map((one) => one.name))
-const said = computed(() => Object.entries(open.errors).find(([at]) => /^(line_edits|edit\b)/.test(at))?.[1])
+const seams = computed(() => openBuild.pattern.panels.slice(1).map((_, i) => i + 1))
+const levels = computed(() => openBuild.plan.levels.filter((one) => one.gap_mm !== null).map((one) => one.name))
+const said = computed(() => Object.entries(openBuild.errors).find(([at]) => /^(line_edits|edit\b)/.test(at))?.[1])
 function begin() {
-  if (!levels.value.includes(level.value)) level.value = levels.value[0] as LevelName
+  if (!levels.value.includes(level.value)) level.value = levels.value[0]
   shown.value = true
 }
 async function put() {
   if (seam.value === CB) {
     const off = withUnit(`${way.value === '-' ? '' : '-'}${amount.value.trim()}`, unit.value)
-    if (!(await open.editPattern([{ kind: 'trim', edge: 'CB', amount_mm: off, side: 'both' }]))) return
+    if (!(await pattern.edit([{ kind: 'trim', edge: 'CB', amount_mm: off, side: 'both' }]))) return
     amount.value = ''
     shown.value = false
     return
   }
   const mine = withUnit(`${way.value}${amount.value.trim()}`, unit.value)
   const line = { seam: seam.value, level: level.value, cf_side_mm: mine, cb_side_mm: mine }
-  if (!(await open.setLine(line))) return
+  if (!(await fittings.setLine(line))) return
   amount.value = ''
   shown.value = false
 }

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, nextTick, ref, useTemplateRef, watch } from 'vue'
 import type { BackPhoto, Fitting, GapSeen, View, Word } from '../../api/types'
-import { useBuild } from '../../stores/build'
+import { useOpenBuild } from '../../stores/openBuild'
 import { useNews } from '../../stores/news'
 import { useSettings } from '../../stores/settings'
 import { hardware, length, SAT } from '../../parts/words'
@@ -11,36 +11,38 @@ import { useDraft, whenSaved } from '../../parts/useDraft'
 import { useFocusOn } from '../../parts/useFocusOn'
 import GapTable from './GapTable.vue'
 import PhotoGap from './PhotoGap.vue'
+import { useFittingCommands } from '../../commands/fittings'
 
 // A fitting written down, or one corrected: touch the drawn wearer, write gaps, say how she moved. What is refused
 // stays as it was written.
 const props = defineProps<{ correct?: Fitting; begun?: Partial<Fitting> }>()
 const emit = defineEmits<{ done: []; leave: []; afresh: [] }>()
-const open = useBuild()
+const openBuild = useOpenBuild()
+const fittings = useFittingCommands()
 const settings = useSettings()
 useFocusOn(useTemplateRef<HTMLElement>('sheet'))
-const plan = computed(() => open.plan!)
-const made = open.build!.mock_up!
+const plan = computed(() => openBuild.plan)
+const made = openBuild.build.mock_up
 const start = props.correct ?? props.begun
 const one = ref<Written>(
   start
     ? written(plan.value, settings.unit, start)
-    : empty(plan.value, settings.unit, open.build!.target!.pull!, made.boned!, made.closing!),
+    : empty(plan.value, settings.unit, openBuild.build.target.pull, made.boned, made.closing),
 )
-one.value.version = props.correct ? undefined : open.build!.versions?.length || undefined
+one.value.version = props.correct ? undefined : openBuild.build.versions.length || undefined
 if (!one.value.rows.length && !start) one.value.rows = empty(plan.value, settings.unit, 'close', true, 'laced').rows
 const place = computed(() =>
   props.correct
-    ? open.build!.fittings!.findIndex((fitting) => fitting.number === props.correct!.number)
-    : open.build!.fittings!.length,
+    ? openBuild.build.fittings.findIndex((fitting) => fitting.number === props.correct?.number)
+    : openBuild.build.fittings.length,
 )
-const number = computed(() => props.correct?.number ?? open.build!.fittings!.length + 1)
-const tied = computed(() => settings.catalogue?.kinds.find((kind) => kind.name === open.build!.kind)?.tied)
-const laced = computed(() => open.build!.back!.laced)
+const number = computed(() => props.correct?.number ?? openBuild.build.fittings.length + 1)
+const tied = computed(() => settings.catalogue.kinds.find((kind) => kind.name === openBuild.build.kind)?.tied)
+const laced = computed(() => openBuild.build.back.laced)
 if (!start && (tied.value || !laced.value)) one.value.closing = 'pinned'
 // what she had under it then, else what is planned now
 const pads = computed(() =>
-  (props.correct?.pads?.length ? props.correct.pads : (open.build!.pads ?? [])).filter(
+  (props.correct?.pads.length ? props.correct.pads : openBuild.build.pads).filter(
     (pad) => pad.level !== 'shoulders', // worn in the costume, not under this
   ),
 )
@@ -49,7 +51,7 @@ const photographing = ref<{ photo?: BackPhoto; at?: number } | null>(null)
 // a photo that was taken with a device of the room
 const news = useNews()
 const sent = computed(() =>
-  laced.value && !photographing.value && news.photo?.build === open.latest?.id ? news.photo : undefined,
+  laced.value && !photographing.value && news.photo?.build === openBuild.latest?.id ? news.photo : undefined,
 )
 function takeSent() {
   const { photo, name } = sent.value!
@@ -63,10 +65,10 @@ function takeSent() {
 const form = ref({ one: one.value, unit: settings.unit, photographing: photographing.value })
 const untouched = JSON.stringify(one.value)
 const draft = useDraft(
-  open.latest!.id,
+  openBuild.here.id,
   props.correct ? `fitting ${props.correct.number}` : 'fitting',
   form,
-  () => open.latest?.revision ?? null,
+  () => openBuild.latest?.revision ?? null,
   (now) => !now.photographing && JSON.stringify(now.one) === untouched,
 )
 if (draft.restored.value) {
@@ -89,9 +91,9 @@ function leave() {
 }
 const gapUnit = computed(() => (settings.unit === 'in' ? 'in' : 'mm'))
 const pen = ref<Word | 'gap'>('digs')
-const covered = computed(() => (plan.value.levels ?? []).filter((level) => level.gap_mm !== null))
+const covered = computed(() => plan.value.levels.filter((level) => level.gap_mm !== null))
 const seams = computed(() =>
-  plan.value.pattern!.panels.slice(1).map((_, i) => ({ title: `${i + 1}·${i + 2}`, value: i + 1 })),
+  openBuild.pattern.panels.slice(1).map((_, i) => ({ title: `${i + 1}·${i + 2}`, value: i + 1 })),
 )
 const gaps = computed(() =>
   one.value.rows
@@ -122,14 +124,14 @@ async function gapTouched(z: number) {
   one.value.rows.sort((a, b) => numberOf(b.z, 1) - numberOf(a.z, 1))
   await nextTick()
   const i = one.value.rows.findIndex((row) => row.z === bare(z) && !row.gap)
-  document.querySelectorAll<HTMLInputElement>('input.gap')[i]?.focus()
+  document.querySelectorAll<HTMLInputElement>('input.gap')[i].focus()
 }
 // what the server refused, at the entry where it was written
 const said = (field: string, i?: number) => {
   const at = `fittings.${place.value}.${field}${i === undefined ? '' : `.${i}`}`
-  return Object.entries(open.errors).find(([where]) => where === at || where.startsWith(`${at}.`))?.[1]
+  return Object.entries(openBuild.errors).find(([where]) => where === at || where.startsWith(`${at}.`))?.[1]
 }
-const wholeSaid = computed(() => open.errors[`fittings.${place.value}.readings`])
+const wholeSaid = computed(() => openBuild.errors[`fittings.${place.value}.readings`])
 const otherSaid = computed(() =>
   [
     'laced',
@@ -165,18 +167,23 @@ function takePhoto(photo: BackPhoto, read: GapSeen[]) {
   photographing.value = null
 }
 async function log() {
-  const build = open.build!
-  const finished = { ...made, stack: open.plan!.stack!, edge_bone: build.bones!.lacing_edge, strip: false }
+  const build = openBuild.build
+  const finished = {
+    ...made,
+    stack: openBuild.plan.stack ?? made.stack,
+    edge_bone: build.bones.lacing_edge,
+    strip: false,
+  }
   if (one.value.finished) one.value.boned = true
   const of = one.value.finished ? finished : (props.correct?.made_of ?? made)
   const given = toSend(one.value, settings.unit, of, pads.value)
-  const taken = props.correct ? await open.mendFitting(props.correct.number, given) : await open.fitting(given)
+  const taken = props.correct ? await fittings.correct(props.correct.number, given) : await fittings.log(given)
   if (!taken) return
   draft.drop()
   emit('done')
 }
 const edgeRows = computed(() =>
-  plan.value.pattern!.zero === 'waist'
+  openBuild.pattern.zero === 'waist'
     ? ['top CF', 'top side', 'top CB', 'hem CF', 'hem side', 'hem CB']
     : ['top CF', 'top side', 'top CB'],
 )
@@ -274,14 +281,14 @@ const edgeRows = computed(() =>
       <p class="soft small">
         Version
         <select
-          v-if="!correct && (open.build!.versions?.length ?? 0) > 1"
+          v-if="!correct && openBuild.build.versions.length > 1"
           v-model="one.version"
           aria-label="Version tried on"
         >
-          <option v-for="version in open.build!.versions" :key="version.number" :value="version.number">
+          <option v-for="version in openBuild.build.versions" :key="version.number" :value="version.number">
             {{ version.number }}
           </option></select
-        ><template v-else>{{ correct?.version ?? plan.pattern!.version ?? 1 }}</template
+        ><template v-else>{{ correct?.version ?? openBuild.pattern.version ?? 1 }}</template
         >. Leave empty what you did not look at.
       </p>
       <div v-if="!tied" class="pull">

@@ -1,19 +1,19 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Change, Plan } from '../../api/types'
-import { useBuild } from '../../stores/build'
+import type { Plan } from '../../api/types'
+import { useOpenBuild } from '../../stores/openBuild'
 import { useSettings } from '../../stores/settings'
 import { hardware } from '../../parts/words'
 
 // What the next mock-up has to be, what it can do without, where to look, and how it differs from the final.
 const props = defineProps<{ plan: NonNullable<Plan['mock_up_plan']> }>()
-const open = useBuild()
+const openBuild = useOpenBuild()
 const settings = useSettings()
-const wanting = computed(() => props.plan.parts.flatMap((part) => (part.changes ?? []) as Change[]))
+const wanting = computed(() => props.plan.parts.flatMap((part) => part.changes))
 const signed = (mm: number) => `${mm < 0 ? '−' : '+'}${hardware(Math.abs(mm), settings.unit)}`
 const differs = computed(() =>
   [
-    { what: 'gap', mm: open.build!.back!.laced ? props.plan.differs.gap_mm : 0, why: '' },
+    { what: 'gap', mm: openBuild.build.back.laced ? props.plan.differs.gap_mm : 0, why: '' },
     { what: 'bow', mm: props.plan.differs.bow_mm, why: 'softer edges' },
     { what: 'stretch', mm: props.plan.differs.stretch_mm, why: 'softer cloth' },
     { what: 'room inside', mm: props.plan.differs.take_up_mm, why: 'fewer layers' },
@@ -31,7 +31,7 @@ const differs = computed(() =>
         </dd></template
       >
     </dl>
-    <v-btn v-if="wanting.length" size="small" variant="outlined" @click="open.edit(wanting, 'Mock-up planned')"
+    <v-btn v-if="wanting.length" size="small" variant="outlined" @click="openBuild.edit(wanting, 'Mock-up planned')"
       >Make it so</v-btn
     >
     <p v-for="one in plan.look_at" :key="one" class="look">{{ one }}</p>

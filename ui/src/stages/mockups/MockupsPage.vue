@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, nextTick, ref, shallowRef, useTemplateRef, watch } from 'vue'
 import type { Fitting, LaidPanel, LevelName } from '../../api/types'
-import { useBuild } from '../../stores/build'
+import { useOpenBuild } from '../../stores/openBuild'
 import { drafts } from '../../stores/drafts'
 import { useSettings } from '../../stores/settings'
 import FindingsList from '../../parts/FindingsList.vue'
@@ -22,11 +22,15 @@ import StoryView from './StoryView.vue'
 import VersionRow from './VersionRow.vue'
 import VersionSlip from './VersionSlip.vue'
 import NamedSelect from '../../parts/NamedSelect.vue'
+import { usePatternCommands } from '../../commands/pattern'
+import { useMaterials } from '../../stores/materials'
 
-const open = useBuild()
+const openBuild = useOpenBuild()
+const materials = useMaterials()
+const pattern = usePatternCommands()
 const settings = useSettings()
-const plan = computed(() => open.plan!)
-const build = computed(() => open.build!)
+const plan = computed(() => openBuild.plan)
+const build = computed(() => openBuild.build)
 const logging = ref(false)
 const correcting = ref<Fitting>()
 const begun = ref<Partial<Fitting>>()
@@ -34,10 +38,10 @@ const telling = ref(false)
 const anew = ref(0)
 // what was half written down when the page was left is opened again
 const half = drafts()
-  .of(open.latest!.id)
+  .of(openBuild.here.id)
   .find((what) => /^fitting/.test(what))
-if (half === 'fitting') logging.value = open.build!.versions!.length > 0 || !!open.plan?.mock_up
-else if (half) correcting.value = open.build!.fittings!.find((one) => `fitting ${one.number}` === half)
+if (half === 'fitting') logging.value = openBuild.build.versions.length > 0 || !!openBuild.plan.mock_up
+else if (half) correcting.value = openBuild.build.fittings.find((one) => `fitting ${one.number}` === half)
 const says = useTemplateRef<InstanceType<typeof TheSlip>>('says')
 async function stop() {
   logging.value = false
@@ -49,38 +53,37 @@ const picked = ref<number | null>(null)
 const behind = shallowRef<LaidPanel[]>([])
 watch(picked, (number) => number === null && (behind.value = []))
 watch(
-  () => open.build?.versions?.length,
+  () => openBuild.build.versions.length,
   () => (picked.value = null),
 )
 const on = ref(['Next version'])
 const version = computed(() => plan.value.pattern?.version ?? null)
-const tied = computed(() => settings.catalogue?.kinds.find((kind) => kind.name === build.value.kind)?.tied)
-const tried = computed(() => build.value.fittings!.filter((fitting) => fitting.version === version.value))
-const last = computed(() => tried.value[tried.value.length - 1])
+const tied = computed(() => settings.catalogue.kinds.find((kind) => kind.name === build.value.kind)?.tied)
+const tried = computed(() => build.value.fittings.filter((fitting) => fitting.version === version.value))
+const last = computed(() => tried.value.at(-1))
 const proposal = computed(() => plan.value.proposal)
 const layers = computed(() => (proposal.value && !proposal.value.redraft ? ['Next version'] : []))
-const bone = (name: string) => open.bones.find((kind) => kind.name === name)?.label ?? name
-const cloth = (name: string) => open.cloths.find((kind) => kind.name === name)?.label ?? name
-const carries = computed(() => build.value.layers!.plies!.findIndex((ply) => ply.role === 'strength'))
+const { boneLabel: bone, clothLabel: cloth } = materials
+const carries = computed(() => build.value.layers.plies.findIndex((ply) => ply.role === 'strength'))
 
-const laced = computed(() => build.value.back!.laced)
+const laced = computed(() => build.value.back.laced)
 const titleOfPins = (fitting: Fitting) => {
-  const r = fitting.readings!
+  const r = fitting.readings
   if (!r.length) return `Fitting ${fitting.number}: pinned on the line of its seam`
   const waist = r.reduce((best, one) => (Math.abs(one.z_mm) < Math.abs(best.z_mm) ? one : best), r[0])
   const size = hardware(Math.abs(waist.gap_mm), settings.unit)
-  if (Math.abs(waist.gap_mm) < 2) return `It met at the ${plan.value.pattern!.zero}`
+  if (Math.abs(waist.gap_mm) < 2) return `It met at the ${openBuild.pattern.zero}`
   return waist.gap_mm < 0
-    ? `Pinned ${size} inside its seam at the ${plan.value.pattern!.zero}`
-    : `It did not meet by ${size} at the ${plan.value.pattern!.zero}`
+    ? `Pinned ${size} inside its seam at the ${openBuild.pattern.zero}`
+    : `It did not meet by ${size} at the ${openBuild.pattern.zero}`
 }
 const title = computed(() => {
-  if (last.value && !laced.value && last.value.made_of?.closing !== 'laced') return titleOfPins(last.value)
-  if (last.value && !last.value.readings!.length) return `Fitting ${last.value.number}: no gap was read`
+  if (last.value && !laced.value && last.value.made_of.closing !== 'laced') return titleOfPins(last.value)
+  if (last.value && !last.value.readings.length) return `Fitting ${last.value.number}: no gap was read`
   if (last.value) {
-    const r = last.value.readings!
+    const r = last.value.readings
     const waist = r.reduce((best, one) => (Math.abs(one.z_mm) < Math.abs(best.z_mm) ? one : best), r[0])
-    const off = waist.gap_mm - build.value.target!.gap_mm!
+    const off = waist.gap_mm - build.value.target.gap_mm
     const size = hardware(Math.abs(off), settings.unit)
     const tilt = r[0].gap_mm - r[r.length - 1].gap_mm
     if (Math.abs(tilt) > 8)
@@ -94,13 +97,13 @@ const title = computed(() => {
 })
 const under = computed(() => {
   const fitting = last.value
-  const made = fitting ? fitting.made_of! : build.value.mock_up!
-  const pinned = !laced.value && fitting?.made_of?.closing !== 'laced'
-  const edge = pinned ? 'pinned behind' : `${bone(made.edge_bone!)} at the edge`
+  const made = fitting ? fitting.made_of : build.value.mock_up
+  const pinned = !laced.value && fitting && fitting.made_of.closing !== 'laced'
+  const edge = pinned ? 'pinned behind' : `${bone(made.edge_bone)} at the edge`
   const drawn = (pull: string) => (tied.value ? '' : `, ${pinned ? 'held' : 'pulled'} ${pull}`) // a collar is tied
-  if (!fitting) return `${cloth(made.stack!.strength!)}, ${edge}${drawn(build.value.target!.pull!)}`
+  if (!fitting) return `${cloth(made.stack.strength)}, ${edge}${drawn(build.value.target.pull)}`
   const day = fitting.tried_on ? `, ${shortDay(fitting.tried_on)}` : ''
-  const pulls = [...(fitting.also ?? []).map((other) => other.pull), fitting.pull].join(' and ')
+  const pulls = [...fitting.also.map((other) => other.pull), fitting.pull].join(' and ')
   return `Fitting ${fitting.number}, version ${fitting.version}${day}${drawn(pulls)}, ${edge}`
 })
 const taught = computed(() =>
@@ -116,30 +119,30 @@ const felt = computed(() => {
   if (!learned) return []
   const said: string[] = []
   const named = (way: (share: number) => boolean) =>
-    (learned.levels ?? [])
-      .filter((level) => way(level.believed_give! / Math.max(level.measured_give!, 1e-6)))
-      .map((level) => LEVEL_LABELS[level.name as LevelName].toLowerCase())
+    learned.levels
+      .filter((level) => way(level.believed_give / Math.max(level.measured_give, 1e-6)))
+      .map((level) => LEVEL_LABELS[level.name].toLowerCase())
       .join(' and ')
   const [firm, soft] = [named((share) => share < 0.85), named((share) => share > 1.18)]
   if (firm) said.push(`Firmer than usual at the ${firm}: it gives less at the same pull, and is not bigger for it.`)
   if (soft) said.push(`Softer than usual at the ${soft}: it gives more at the same pull.`)
-  const pull = learned.pulls?.find((one) => one.fitting === last.value?.number)
+  const pull = learned.pulls.find((one) => one.fitting === last.value?.number)
   if (pull) {
     const share = pull.believed_n_per_m / pull.said_n_per_m
     const by = `${Math.round(Math.abs(share - 1) * 100)} % ${share > 1 ? 'harder' : 'softer'}`
-    if (Math.abs(share - 1) > 0.07) said.push(`Pulled some ${by} than “${last.value!.pull}” usually is.`)
+    if (Math.abs(share - 1) > 0.07) said.push(`Pulled some ${by} than “${last.value?.pull}” usually is.`)
   }
-  for (const cloth of learned.cloths ?? []) {
+  for (const cloth of learned.cloths) {
     const usual = cloth.usual_share * 100
     const now = cloth.believed_share * 100
     if (Math.abs(now - usual) < 0.4) continue
     const label = cloth.label
     said.push(`This ${label} stretches by some ${now.toFixed(1)} % when it is worn; ${usual.toFixed(1)} % is usual.`)
   }
-  const comfort = learned.comfort_share ?? 1
+  const comfort = learned.comfort_share
   if (Math.abs(comfort - 1) > 0.12)
     said.push(`It begins to dig ${comfort < 1 ? 'sooner' : 'later'} on her than on others.`)
-  const rides = learned.ride_mm!
+  const rides = learned.ride_mm
   const way = rides > 0 ? 'higher' : 'lower'
   if (Math.abs(rides) >= 2)
     said.push(`It sits about ${hardware(Math.abs(rides), settings.unit)} ${way} on her than planned.`)
@@ -245,7 +248,7 @@ const unitName = computed(() => (settings.unit === 'in' ? 'in' : 'mm'))
         <button type="button" @click="correcting = last">Correct it</button
         ><button type="button" @click="telling = true">The story so far</button>
       </p>
-      <ReadinessBox v-if="build.fittings!.length" />
+      <ReadinessBox v-if="build.fittings.length" />
       <RehearsalBox
         v-if="build.rehearsal"
         @seen="
@@ -266,7 +269,7 @@ const unitName = computed(() => (settings.unit === 'in' ? 'in' : 'mm'))
           }}.
         </p>
         <MockUpPlan v-if="plan.mock_up_plan" :plan="plan.mock_up_plan" />
-        <p v-if="build.fittings!.length" class="links">
+        <p v-if="build.fittings.length" class="links">
           <button type="button" @click="telling = true">The story so far</button>
         </p>
       </template>
@@ -287,7 +290,7 @@ const unitName = computed(() => (settings.unit === 'in' ? 'in' : 'mm'))
             </tr>
           </thead>
           <tbody>
-            <tr v-if="last?.readings?.length">
+            <tr v-if="last?.readings.length">
               <td>{{ laced ? 'Gap read' : 'Pinned' }}</td>
               <td v-for="(gap, i) in ends" :key="i" class="n in">{{ gap }}</td>
             </tr>
@@ -322,9 +325,9 @@ const unitName = computed(() => (settings.unit === 'in' ? 'in' : 'mm'))
       </template>
       <template v-else-if="last">
         <p class="fits" :class="{ sure: plan.verdict?.word === 'cut the cloth' }">
-          No change to version {{ version }} is worth making.<template v-if="laced">
-            In the final cloth the gap settles at {{ hardware(plan.final!.shape.mean_mm, settings.unit) }},
-            {{ plan.final!.shape.shape }}.</template
+          No change to version {{ version }} is worth making.<template v-if="laced && plan.final">
+            In the final cloth the gap settles at {{ hardware(plan.final.shape.mean_mm, settings.unit) }},
+            {{ plan.final.shape.shape }}.</template
           >
         </p>
       </template>
@@ -346,29 +349,31 @@ const unitName = computed(() => (settings.unit === 'in' ? 'in' : 'mm'))
         <div class="made">
           <NamedSelect
             label="Mock-up cloth"
-            :items="open.carrying"
-            :model-value="build.mock_up!.stack!.strength"
-            @update:model-value="(value: string) => open.set('mock_up.stack.strength', value)"
+            :items="materials.carrying"
+            :model-value="build.mock_up.stack.strength"
+            @update:model-value="(value: string) => openBuild.set('mock_up.stack.strength', value)"
           />
           <NamedSelect
             label="Bones at its lacing edge"
-            :items="open.bones"
-            :model-value="build.mock_up!.edge_bone"
-            @update:model-value="(value: string) => open.set('mock_up.edge_bone', value)"
+            :items="materials.bones"
+            :model-value="build.mock_up.edge_bone"
+            @update:model-value="(value: string) => openBuild.set('mock_up.edge_bone', value)"
           />
           <NamedSelect
             label="Final strength layer"
-            :items="open.carrying"
-            :model-value="build.layers!.plies![carries]!.cloth"
-            @update:model-value="(value: string) => open.set(`layers.plies.${carries}.cloth`, value)"
+            :items="materials.carrying"
+            :model-value="build.layers.plies[carries].cloth"
+            @update:model-value="(value: string) => openBuild.set(`layers.plies.${carries}.cloth`, value)"
           />
           <StripTests />
         </div>
       </details>
       <RehearsalBox v-if="!build.rehearsal && !tied && laced" />
       <template #acts>
-        <v-btn v-if="proposal" color="primary" @click="open.version('accept')">Make version {{ version! + 1 }}</v-btn>
-        <v-btn v-else-if="!version" color="primary" @click="open.version('cut')">Cut version 1 for a mock-up</v-btn>
+        <v-btn v-if="proposal" color="primary" @click="pattern.version('accept')"
+          >Make version {{ (version ?? 0) + 1 }}</v-btn
+        >
+        <v-btn v-else-if="!version" color="primary" @click="pattern.version('cut')">Cut version 1 for a mock-up</v-btn>
         <v-btn v-else-if="sure" color="primary" :to="{ name: 'bones' }">To the bones</v-btn>
         <v-btn
           v-if="version"

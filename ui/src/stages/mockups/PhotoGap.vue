@@ -1,24 +1,25 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import { Refused, send, sendFile } from '../../api/client'
+import { answer, api, asFile, ofBuild, Refused } from '../../api/client'
 import type { BackPhoto, GapSeen } from '../../api/types'
-import { useBuild } from '../../stores/build'
+import { useOpenBuild } from '../../stores/openBuild'
 import { PAGE } from '../../stores/news'
 import { useSettings } from '../../stores/settings'
 import { hardware, length, withUnit } from '../../parts/words'
+import { touched } from '../../parts/touch'
 
 // The gap from a photo of the back: a known length, the waist, both edges at some heights. Marks are dragged, or moved
 // by arrows.
 const props = defineProps<{ photo?: BackPhoto }>()
 const emit = defineEmits<{ take: [photo: BackPhoto, read: GapSeen[]]; leave: []; marked: [photo: BackPhoto] }>()
-const open = useBuild()
+const openBuild = useOpenBuild()
 const settings = useSettings()
 type Spot = [number, number]
 type Picked = { what: 'scale' | 'waist' | 'row'; i: number; side: 0 | 1 }
 const file = ref<{ id: string; width_px: number; height_px: number; name: string } | undefined>(
-  props.photo && { ...props.photo, name: props.photo.name ?? '' },
+  props.photo && { ...props.photo, name: props.photo.name },
 )
-const corners = ref((props.photo?.scale?.length ?? 2) > 2)
+const corners = ref((props.photo?.scale.length ?? 2) > 2)
 const scale = ref<Spot[]>([...((props.photo?.scale ?? []) as Spot[])])
 const waist = ref<Spot | undefined>((props.photo?.waist as Spot | null) ?? undefined)
 const rows = ref<Spot[][]>((props.photo?.rows ?? []).map((row) => row.map((spot) => [...spot] as Spot)))
@@ -28,6 +29,7 @@ const typed = (mm: unknown) =>
 const known = ref(typed(props.photo?.known_mm))
 const knownHigh = ref(typed(props.photo?.known_high_mm))
 const picked = ref<Picked | null>(null)
+const size = computed(() => ({ wide: file.value?.width_px ?? 1, high: file.value?.height_px ?? 1 }))
 const read = ref<GapSeen[]>([])
 const said = ref<{ at: string; text: string }>()
 const next = computed<'scale' | 'waist' | 'row'>(() =>
@@ -52,9 +54,12 @@ async function upload(files: FileList | null) {
   if (!chosen) return
   try {
     file.value = {
-      ...(await sendFile<{ id: string; width_px: number; height_px: number }>(
-        `/photos?name=${encodeURIComponent(chosen.name)}&build=${open.latest!.id}&page=${PAGE}`,
-        chosen,
+      ...(await answer(
+        api.POST('/api/photos', {
+          params: { query: { name: chosen.name, build: openBuild.here.id, page: PAGE } },
+          body: chosen,
+          ...asFile,
+        }),
       )),
       name: chosen.name.replace(/\.\w+$/, ''),
     }
@@ -74,9 +79,9 @@ function clear() {
 const frame = ref<SVGSVGElement>()
 function spot(event: MouseEvent): Spot {
   // through the drawing's own frame, since the picture stands in the middle of it
-  const at = new DOMPoint(event.clientX, event.clientY).matrixTransform(frame.value!.getScreenCTM()!.inverse())
+  const at = touched(frame.value, event)
   const held = (value: number) => Math.round(Math.min(1, Math.max(0, value)) * 1e5) / 1e5
-  return [held(at.x / file.value!.width_px), held(at.y / file.value!.height_px)]
+  return [held(at.x / size.value.wide), held(at.y / size.value.high)]
 }
 let dragged = false
 function touch(event: MouseEvent) {
@@ -87,7 +92,7 @@ function touch(event: MouseEvent) {
     waist.value = at
     picked.value = { what: 'waist', i: 0, side: 0 }
   } else {
-    const last = rows.value[rows.value.length - 1]
+    const last = rows.value.at(-1)
     if (last?.length === 1) last.push(at)
     else rows.value.push([at])
     picked.value = {
@@ -103,7 +108,11 @@ function put(one: Picked, at: Spot) {
   else rows.value[one.i][one.side] = at
 }
 const where = (one: Picked): Spot =>
-  one.what === 'scale' ? scale.value[one.i] : one.what === 'waist' ? waist.value! : rows.value[one.i][one.side]
+  one.what === 'scale'
+    ? scale.value[one.i]
+    : one.what === 'waist'
+      ? (waist.value ?? [0, 0])
+      : rows.value[one.i][one.side]
 function grab(one: Picked, event: PointerEvent) {
   picked.value = one
   dragged = true
@@ -124,7 +133,7 @@ function nudge(event: KeyboardEvent) {
   if (way) {
     const step = event.shiftKey ? 10 : 1
     const [x, y] = where(one)
-    put(one, [x + (way[0] * step) / file.value!.width_px, y + (way[1] * step) / file.value!.height_px])
+    put(one, [x + (way[0] * step) / size.value.wide, y + (way[1] * step) / size.value.high])
   } else if (event.key === 'Delete' || event.key === 'Backspace') {
     if (one.what === 'scale') scale.value = []
     else if (one.what === 'waist') waist.value = undefined
@@ -186,13 +195,15 @@ watch(
   markedPhoto,
   async (marked) => {
     const mine = ++asked
-    if (!marked || next.value !== 'row' || !marked.rows!.length || !marked.known_mm) {
+    if (!marked || next.value !== 'row' || !marked.rows.length || !marked.known_mm) {
       read.value = []
       said.value = undefined
       return
     }
     try {
-      const found = await send<GapSeen[]>('POST', `/builds/${open.latest!.id}/photo`, marked)
+      const found = await answer(
+        api.POST('/api/builds/{build_id}/photo', { ...ofBuild(openBuild.here.id), body: marked }),
+      )
       if (mine === asked) {
         read.value = found
         said.value = undefined
@@ -200,7 +211,7 @@ watch(
     } catch (error) {
       if (mine !== asked) return
       read.value = []
-      const fault = error instanceof Refused ? error.trouble.faults?.[0] : undefined
+      const fault = error instanceof Refused ? error.trouble.faults[0] : undefined
       said.value = {
         at: fault?.at ?? '',
         text: fault?.sentence ?? (error instanceof Refused ? error.trouble.sentence : 'It could not be measured.'),
@@ -209,7 +220,7 @@ watch(
   },
   { deep: true, immediate: true },
 )
-const px = ([x, y]: Spot): [number, number] => [x * file.value!.width_px, y * file.value!.height_px]
+const px = ([x, y]: Spot): [number, number] => [x * size.value.wide, y * size.value.high]
 const dot = computed(() => (file.value ? Math.max(file.value.width_px, file.value.height_px) / 110 : 6))
 const cross = ([x, y]: number[]) => {
   const arm = dot.value * 1.8
@@ -354,7 +365,7 @@ const cross = ([x, y]: number[]) => {
         </template>
         <p v-if="said" class="bad" role="alert">{{ said.text }}</p>
         <div class="acts">
-          <v-btn color="primary" :disabled="!read.length" @click="emit('take', markedPhoto!, read)"
+          <v-btn color="primary" :disabled="!read.length" @click="markedPhoto && emit('take', markedPhoto, read)"
             >Take {{ read.length === 1 ? 'this gap' : `these ${read.length || ''} gaps` }}</v-btn
           >
           <v-btn v-if="file" variant="outlined" @click="clear">Mark anew</v-btn>

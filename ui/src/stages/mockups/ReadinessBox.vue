@@ -1,14 +1,14 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Readiness } from '../../api/types'
 import ThinkingBar from '../../parts/ThinkingBar.vue'
 import { useThought } from '../../parts/useThought'
-import { useBuild } from '../../stores/build'
+import { useOpenBuild } from '../../stores/openBuild'
+import { api, ofBuild } from '../../api/client'
 
 // Cut the cloth, or one more mock-up: the odds, and what fails most.
-const thought = useThought<Readiness | null>('readiness', 'odds')
+const thought = useThought((build) => api.GET('/api/builds/{build_id}/readiness', ofBuild(build)), 'odds')
 const { found, busy, failed } = thought
-const open = useBuild()
+const openBuild = useOpenBuild()
 const TITLE = {
   'first mock-up': 'A first mock-up',
   'try it on': 'Try it on',
@@ -19,7 +19,7 @@ const TITLE = {
   'alter it': 'Alter it',
   'wear it': 'Wear it',
 }
-const word = computed(() => open.plan?.verdict?.word ?? found.value?.advice ?? 'one more mock-up')
+const word = computed(() => openBuild.plan.verdict?.word ?? found.value?.advice ?? 'one more mock-up')
 </script>
 
 <template>
@@ -33,12 +33,12 @@ const word = computed(() => open.plan?.verdict?.word ?? found.value?.advice ?? '
     <ThinkingBar v-if="busy || failed" label="Weighing the odds" :thought="thought" />
     <template v-else-if="found">
       <h2>{{ TITLE[word] }}</h2>
-      <p v-if="word === 'measure first' || (word === 'look again' && found?.advice !== word)">
-        {{ open.plan!.verdict!.sentence }}
+      <p v-if="word === 'measure first' || (word === 'look again' && found.advice !== word)">
+        {{ openBuild.plan.verdict!.sentence }}
       </p>
       <p>{{ found.sentence }}</p>
       <div class="odds" aria-hidden="true"><i :style="{ width: `${found.probability * 100}%` }" /></div>
-      <ul v-if="found.raises?.length && word !== 'cut the cloth'" aria-label="What would raise it">
+      <ul v-if="found.raises.length && word !== 'cut the cloth'" aria-label="What would raise it">
         <li v-for="one in found.raises.slice(0, 2)" :key="one.what">{{ one.sentence }}</li>
       </ul>
     </template>

@@ -1,17 +1,17 @@
 <script setup lang="ts">
 import { ref } from 'vue'
 import { useRouter } from 'vue-router'
-import { send } from '../../api/client'
+import { answer, api, ofBuild } from '../../api/client'
 import type { Fitting, LevelName, Outcome } from '../../api/types'
-import { useBuild } from '../../stores/build'
+import { useOpenBuild } from '../../stores/openBuild'
 import { useNotices } from '../../stores/notices'
 import { useSettings } from '../../stores/settings'
 import { workshop } from '../../stores/workshop'
 import { hardware, length, LEVEL_LABELS } from '../../parts/words'
 
 // Rehearse on a dress stand that hides a body: lace the version on it, read it, correct, and at last cut the cloth.
-const emit = defineEmits<{ seen: [fitting: Partial<Fitting>] }>()
-const open = useBuild()
+const emit = defineEmits<{ seen: [fitting: Fitting] }>()
+const openBuild = useOpenBuild()
 const notices = useNotices()
 const settings = useSettings()
 const router = useRouter()
@@ -28,7 +28,7 @@ const WORDS = {
 }
 async function begin(world: 'kind' | 'harsh') {
   try {
-    const line = await workshop.rehearse(open.latest!.id, world)
+    const line = await workshop.rehearse(openBuild.here.id, world)
     await router.push({ name: 'mockups', params: { id: line.id } })
   } catch (error) {
     notices.complain(error)
@@ -36,14 +36,14 @@ async function begin(world: 'kind' | 'harsh') {
 }
 async function lace() {
   try {
-    emit('seen', await send<Partial<Fitting>>('POST', `/builds/${open.latest!.id}/stand`))
+    emit('seen', await answer(api.POST('/api/builds/{build_id}/stand', ofBuild(openBuild.here.id))))
   } catch (error) {
     notices.complain(error)
   }
 }
 async function cut() {
   try {
-    verdict.value = await send<Outcome>('POST', `/builds/${open.latest!.id}/stand/cut`)
+    verdict.value = await answer(api.POST('/api/builds/{build_id}/stand/cut', ofBuild(openBuild.here.id)))
   } catch (error) {
     notices.complain(error)
   }
@@ -51,12 +51,12 @@ async function cut() {
 </script>
 
 <template>
-  <section v-if="open.build!.rehearsal" class="rehearsal" aria-label="Rehearsal">
+  <section v-if="openBuild.build.rehearsal" class="rehearsal" aria-label="Rehearsal">
     <h2>Rehearsal</h2>
     <p>The dress stand hides a body that is not quite what the tape said.</p>
     <div class="acts">
       <v-btn size="small" color="primary" @click="lace">Lace it on the stand</v-btn
-      ><v-btn v-if="open.build!.versions!.length" size="small" variant="outlined" @click="cut">Cut the cloth</v-btn>
+      ><v-btn v-if="openBuild.build.versions.length" size="small" variant="outlined" @click="cut">Cut the cloth</v-btn>
     </div>
     <v-dialog
       :model-value="!!verdict"

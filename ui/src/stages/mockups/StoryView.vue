@@ -1,19 +1,21 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Chapter, LevelName } from '../../api/types'
-import { useBuild } from '../../stores/build'
+import type { LevelName } from '../../api/types'
+import { useOpenBuild } from '../../stores/openBuild'
 import ThinkingBar from '../../parts/ThinkingBar.vue'
 import { useThought } from '../../parts/useThought'
 import { useSettings } from '../../stores/settings'
 import { hardware, length, LEVEL_LABELS, shortDay } from '../../parts/words'
+import { api, ofBuild } from '../../api/client'
 
 // The story in one picture: gaps as read, what was believed of each girth, and the odds, from the tape to the last
 // mock-up.
 const emit = defineEmits<{ leave: [] }>()
-const open = useBuild()
+const openBuild = useOpenBuild()
 const settings = useSettings()
-const thought = useThought<Chapter[]>('story', 'story')
+const thought = useThought((build) => api.GET('/api/builds/{build_id}/story', ofBuild(build)), 'story')
 const { found: chapters, failed } = thought
+const told = computed(() => chapters.value ?? [])
 const LEFT = 150
 const COLUMN = 190
 const width = computed(() => LEFT + COLUMN * (chapters.value?.length ?? 1))
@@ -26,7 +28,7 @@ const GAP = 150
 const gy = (z: number) => 62 + ((zTop.value - z) / zSpan.value) * GAP
 const gx = (i: number, gap: number, side: number) => x(i) + (side * gap * GAP) / zSpan.value / 2
 const edge = (i: number, side: number) =>
-  [...chapters.value![i].gaps]
+  [...told.value[i].gaps]
     .map((gap, k) => `${k ? 'L' : 'M'}${gx(i, gap.gap_mm, side).toFixed(1)} ${gy(gap.z_mm).toFixed(1)}`)
     .join('')
 // girths, as millimetres from what the tape said
@@ -34,9 +36,7 @@ const names = computed(() => chapters.value?.[0]?.levels.map((level) => level.na
 const ROW = 42
 const FROM = 62 + GAP + 46
 const off = (i: number, name: string) => {
-  const [then, taped] = [chapters.value![i], chapters.value![0]].map((one) =>
-    one.levels.find((level) => level.name === name)!,
-  )
+  const [then, taped] = [told.value[i], told.value[0]].map((one) => one.levels.find((level) => level.name === name)!)
   return { by: then.girth_mm - taped.girth_mm, spread: then.spread_mm, now: then.girth_mm }
 }
 const most = computed(() =>
@@ -135,7 +135,7 @@ const hours = computed(() => (chapters.value ?? []).reduce((sum, one) => sum + (
             :width="140 * (one.probability ?? 0)"
             height="14"
             class="odds"
-            :class="{ ready: (one.probability ?? 0) >= open.build!.practice!.ready_share! }"
+            :class="{ ready: (one.probability ?? 0) >= openBuild.build.practice.ready_share }"
           />
           <text :x="x(i)" :y="oddsAt + 26" text-anchor="middle" class="head">{{ percent(one.probability) }}</text>
           <text v-if="one.bought !== null" :x="x(i)" :y="oddsAt + 45" text-anchor="middle" class="soft">

@@ -1,16 +1,18 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { ClothName } from '../../api/types'
-import { useBuild } from '../../stores/build'
+import { useOpenBuild } from '../../stores/openBuild'
 import { useSettings } from '../../stores/settings'
 import { hardware, withUnit } from '../../parts/words'
+import { useMaterials } from '../../stores/materials'
 
 // A strip of a cloth hung with a weight: how much longer it became tells how the cloth stretches when it is worn.
-const open = useBuild()
+const openBuild = useOpenBuild()
+const materials = useMaterials()
 const settings = useSettings()
-const strips = computed(() => open.build!.strips ?? [])
+const strips = computed(() => openBuild.build.strips)
 const shown = ref(false)
-const cloth = ref<ClothName>(open.build!.mock_up!.stack!.strength as ClothName)
+const cloth = ref<ClothName>(openBuild.build.mock_up.stack.strength)
 const weight = ref('1')
 const width = ref('')
 const marked = ref('')
@@ -19,11 +21,12 @@ const unit = computed(() => (settings.unit === 'in' ? 'in' : 'mm'))
 const USUAL: Record<string, number> = { width_mm: 50, marked_mm: 200 }
 const bare = (mm: number) => hardware(mm, settings.unit).replace(/ \w+$/, '')
 const at = computed(() => `strips.${strips.value.length}`)
-const said = (field: string) => Object.entries(open.errors).find(([where]) => where === `${at.value}.${field}`)?.[1]
-const whole = computed(() => open.errors[at.value])
-const label = (name: string) => open.cloths.find((one) => one.name === name)?.label ?? name
+const said = (field: string) =>
+  Object.entries(openBuild.errors).find(([where]) => where === `${at.value}.${field}`)?.[1]
+const whole = computed(() => openBuild.errors[at.value])
+const label = materials.clothLabel
 const learned = (name: string) => {
-  const found = open.plan!.learned?.cloths?.find((one) => one.cloth === name)
+  const found = openBuild.plan.learned?.cloths.find((one) => one.cloth === name)
   return found ? `worn it stretches by some ${(found.believed_share * 100).toFixed(1)} %` : ''
 }
 const FIELDS = [
@@ -41,12 +44,12 @@ async function keep() {
     marked_mm: mm(marked.value, 200),
     longer_mm: longer.value.trim() ? withUnit(longer.value, unit.value) : '',
   }
-  if (!(await open.set(at.value, given))) return
+  if (!(await openBuild.set(at.value, given))) return
   longer.value = ''
   shown.value = false
 }
 const drop = (i: number) =>
-  open.set(
+  openBuild.set(
     'strips',
     strips.value.filter((_, k) => k !== i),
   )
@@ -54,9 +57,9 @@ const drop = (i: number) =>
 
 <template>
   <p v-for="(strip, i) in strips" :key="i" class="strip">
-    A strip of {{ label(strip.cloth) }} {{ hardware(strip.width_mm!, settings.unit) }} wide under
+    A strip of {{ label(strip.cloth) }} {{ hardware(strip.width_mm, settings.unit) }} wide under
     {{ strip.weight_kg }} kg: {{ hardware(strip.longer_mm, settings.unit) }} longer over
-    {{ hardware(strip.marked_mm!, settings.unit) }}{{ learned(strip.cloth) ? `; ${learned(strip.cloth)}` : '' }}.
+    {{ hardware(strip.marked_mm, settings.unit) }}{{ learned(strip.cloth) ? `; ${learned(strip.cloth)}` : '' }}.
     <button type="button" :aria-label="`Take out strip ${i + 1}`" @click="drop(i)">×</button>
   </p>
   <button v-if="!shown" type="button" class="ask" @click="shown = true">+ a strip under a weight</button>
@@ -64,7 +67,7 @@ const drop = (i: number) =>
     <label
       ><span>cloth</span
       ><select v-model="cloth" aria-label="Cloth of the strip">
-        <option v-for="one in open.cloths" :key="one.name" :value="one.name">{{ one.label }}</option>
+        <option v-for="one in materials.cloths" :key="one.name" :value="one.name">{{ one.label }}</option>
       </select></label
     >
     <template v-for="[field, name, text] in FIELDS" :key="field">

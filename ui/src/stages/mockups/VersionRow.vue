@@ -2,17 +2,17 @@
 import { computed } from 'vue'
 import type { Build, Point } from '../../api/types'
 import { path } from '../../surface/flat'
-import { useBuild } from '../../stores/build'
+import { useOpenBuild } from '../../stores/openBuild'
 import { useSettings } from '../../stores/settings'
 import { length, shortDay } from '../../parts/words'
 
 // Versions as small silhouettes: what changed, and what was read on each. One that is picked is compared.
 const picked = defineModel<number | null>('picked', { required: true })
-const open = useBuild()
+const openBuild = useOpenBuild()
 const settings = useSettings()
 type Version = NonNullable<Build['versions']>[number]
-const versions = computed(() => open.build!.versions!)
-const fittings = (number: number) => open.build!.fittings!.filter((fitting) => fitting.version === number)
+const versions = computed(() => openBuild.build.versions)
+const fittings = (number: number) => openBuild.build.fittings.filter((fitting) => fitting.version === number)
 
 function shape(version: Version): { d: string; box: string } {
   let x = 0
@@ -37,7 +37,7 @@ function shape(version: Version): { d: string; box: string } {
 const BARE = { hardware: true, bare: true }
 const gaps = (number: number) =>
   fittings(number).map((fitting) => {
-    const r = fitting.readings!
+    const r = fitting.readings
     if (!r.length) return `fitting ${fitting.number}, no gap read`
     const waist = r.reduce((best, one) => (Math.abs(one.z_mm) < Math.abs(best.z_mm) ? one : best), r[0])
     const sizes = [r[0], waist, r[r.length - 1]].map((one) => length(one.gap_mm, settings.unit, BARE))
@@ -56,23 +56,23 @@ const gaps = (number: number) =>
         type="button"
         :aria-pressed="picked === version.number"
         title="Look at this version"
-        @click="picked = picked === version.number ? null : version.number!"
+        @click="picked = picked === version.number ? null : version.number"
       >
         <svg :viewBox="shape(version).box" aria-hidden="true"><path :d="shape(version).d" /></svg>
         <span class="told">
           <b>v{{ version.number }}</b> <b v-if="version.name">{{ version.name }}</b>
           <span class="soft">{{ version.made_on ? shortDay(version.made_on) : '' }}</span>
           <small>{{ version.reason }}</small>
-          <small v-if="open.plan!.stale?.includes(version.number!)" class="stale"
+          <small v-if="openBuild.plan.stale.includes(version.number)" class="stale"
             >from a fitting that was corrected since</small
           >
-          <small v-for="gap in gaps(version.number!)" :key="gap" class="read in">{{ gap }}</small>
+          <small v-for="gap in gaps(version.number)" :key="gap" class="read in">{{ gap }}</small>
         </span>
       </button>
     </li>
-    <li v-if="open.plan!.proposal" class="proposed">
+    <li v-if="openBuild.plan.proposal" class="proposed">
       <div>
-        <b>v{{ versions.length + 1 }} proposed</b><small>{{ open.plan!.proposal.reason }}</small>
+        <b>v{{ versions.length + 1 }} proposed</b><small>{{ openBuild.plan.proposal.reason }}</small>
       </div>
     </li>
   </ol>

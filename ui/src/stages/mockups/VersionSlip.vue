@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import { get } from '../../api/client'
+import { answer, api, ofBuild } from '../../api/client'
 import type { components } from '../../api/schema'
 import type { Fitting, LevelName } from '../../api/types'
-import { useBuild } from '../../stores/build'
+import { useOpenBuild } from '../../stores/openBuild'
 import { useNotices } from '../../stores/notices'
 import { useSettings } from '../../stores/settings'
 import { hardware, length, LEVEL_LABELS, shortDay, signedEdge } from '../../parts/words'
+import { usePatternCommands } from '../../commands/pattern'
 
 // One version: its name and note, what changed from it to the present one, and the way back to it.
 const props = defineProps<{ number: number }>()
@@ -15,45 +16,50 @@ const emit = defineEmits<{
   leave: []
   correct: [fitting: Fitting]
 }>()
-const open = useBuild()
+const openBuild = useOpenBuild()
+const pattern = usePatternCommands()
 const notices = useNotices()
 const settings = useSettings()
-const version = computed(() => open.build!.versions![props.number - 1])
-const current = computed(() => open.build!.versions!.length)
+const version = computed(() => openBuild.build.versions[props.number - 1])
+const current = computed(() => openBuild.build.versions.length)
 const found = ref<components['schemas']['Compared']>()
 const against = ref<number>()
 const others = computed(() =>
-  open.build!.versions!.map((one) => one.number!).filter((number) => number !== props.number),
+  openBuild.build.versions.map((one) => one.number).filter((number) => number !== props.number),
 )
 const other = computed(() =>
   against.value && others.value.includes(against.value)
     ? against.value
     : current.value === props.number
-      ? others.value[others.value.length - 1]
+      ? others.value.at(-1)
       : current.value,
 )
 watch(
-  () => [props.number, other.value, open.latest!.id],
+  () => [props.number, other.value, openBuild.here.id],
   async () => {
     found.value = undefined
     if (!other.value) return emit('compared', [])
     try {
       const [before, after] = [Math.min(props.number, other.value), Math.max(props.number, other.value)]
-      found.value = await get(`/builds/${open.latest!.id}/compare?before=${before}&after=${after}`)
-      emit('compared', Math.max(props.number, other.value) === current.value ? found.value!.before_panels : [])
+      found.value = await answer(
+        api.GET('/api/builds/{build_id}/compare', {
+          params: { ...ofBuild(openBuild.here.id).params, query: { before, after } },
+        }),
+      )
+      emit('compared', Math.max(props.number, other.value) === current.value ? found.value.before_panels : [])
     } catch (error) {
       notices.complain(error)
     }
   },
   { immediate: true },
 )
-const fittings = computed(() => open.build!.fittings!.filter((one) => one.version === props.number) as Fitting[])
+const fittings = computed(() => openBuild.build.fittings.filter((one) => one.version === props.number) as Fitting[])
 const signed = (mm: number) =>
   Math.abs(mm) < 0.5 ? '=' : `${mm > 0 ? '+' : '−'}${length(Math.abs(mm), settings.unit, { bare: true })}`
 const amount = (mm: number) =>
   settings.unit === 'in' ? length(mm, 'in', { hardware: true, bare: true }) : mm.toFixed(1)
 async function back() {
-  if (await open.version('back', props.number)) emit('leave')
+  if (await pattern.version('back', props.number)) emit('leave')
 }
 </script>
 
@@ -63,20 +69,20 @@ async function back() {
     <v-text-field
       label="Name it"
       :model-value="version.name"
-      @change="(event: Event) => open.set(`versions.${number - 1}.name`, (event.target as HTMLInputElement).value)"
+      @change="(event: Event) => openBuild.set(`versions.${number - 1}.name`, (event.target as HTMLInputElement).value)"
     />
     <v-textarea
       label="Note"
       rows="2"
       auto-grow
       :model-value="version.note"
-      @change="(event: Event) => open.set(`versions.${number - 1}.note`, (event.target as HTMLInputElement).value)"
+      @change="(event: Event) => openBuild.set(`versions.${number - 1}.note`, (event.target as HTMLInputElement).value)"
     />
-    <ul v-if="version.changes?.length" class="small">
+    <ul v-if="version.changes.length" class="small">
       <li v-for="(one, i) in version.changes.slice(-6)" :key="i">{{ one }}</li>
     </ul>
     <p>
-      <a :href="`/api/builds/${open.latest!.id}/pattern.pdf?paper=${settings.house.paper}&version=${number}`" download
+      <a :href="`/api/builds/${openBuild.here.id}/pattern.pdf?paper=${settings.house.paper}&version=${number}`" download
         >Print this version, 1:1</a
       >
     </p>

@@ -1,5 +1,7 @@
 import type { BackPhoto, Fitting, LevelName, NewFitting, Plan, Pull, Unit, View, Word } from '../../api/types'
 import { hardware, length, withUnit } from '../../parts/words'
+import { certain } from '../../parts/certain'
+import { entriesOf } from '../../parts/entries'
 
 /** A height, the gap there as it was worn, and as it was at each other pull of the evening. */
 export interface Row {
@@ -21,8 +23,8 @@ export interface Written {
   under: string
   rows: Row[]
   also: Pull[]
-  laced: Record<string, string>
-  under_it: Record<string, string>
+  laced: Record<string, string | undefined>
+  under_it: Record<string, string | undefined>
   words: { level: LevelName; word: Word }[]
   stand_offs: { level: LevelName; off_mm: string | number }[]
   taps: { key: number; view: View; z: string; across: number; word: Word; off: string; half: Half }[]
@@ -64,23 +66,23 @@ export const key = () => keys++
 /** What was typed before a reload, with keys that this page has not given out yet. */
 export function renumbered(one: Written): Written {
   const anew = <T extends { key: number }>(rows: T[]) => rows.map((row) => ({ ...row, key: key() }))
-  const rows = one.rows.map((row) => ({ ...row, also: row.also ?? [] })) // kept before there were other pulls
+  const rows = one.rows.map((row) => ({ ...row, also: row.also })) // kept before there were other pulls
   return {
     ...one,
-    also: one.also ?? [],
-    under_it: one.under_it ?? {},
-    finished: one.finished ?? false,
-    padded: one.padded ?? true,
+    also: one.also,
+    under_it: one.under_it,
+    finished: one.finished,
+    padded: one.padded,
     rows: anew(rows),
-    taps: anew(one.taps).map((tap) => ({ ...tap, half: tap.half ?? 'both' })),
+    taps: anew(one.taps).map((tap) => ({ ...tap, half: tap.half })),
     // kept before halves were told
-    pinches: anew(one.pinches).map((pinch) => ({ ...pinch, half: pinch.half ?? 'both' })),
+    pinches: anew(one.pinches).map((pinch) => ({ ...pinch, half: pinch.half })),
   }
 }
 
 /** Heights at which a gap is usually read: near the ends, at the waist, and between. */
 export function usualRows(plan: Plan, unit: Unit) {
-  const z = plan.mock_up!.z_mm
+  const z = certain(plan.mock_up, 'the mock-up').z_mm
   const [low, high] = [Math.ceil(z[0] + 8), Math.floor(z[z.length - 1] - 8)]
   return [high, high / 2, 0, low / 2, low].map((height) => ({
     key: key(),
@@ -139,12 +141,12 @@ export function written(plan: Plan, unit: Unit, one: Partial<Fitting>): Written 
     z: bare(row.z_mm, unit),
     gap: (row.gap_mm < 0 ? '−' : '') + small(row.gap_mm, unit), // pinned inside its seam
     also: (one.also ?? []).map((other) => {
-      const there = other.readings?.find((reading) => reading.z_mm === row.z_mm)
+      const there = other.readings.find((reading) => reading.z_mm === row.z_mm)
       return there ? small(there.gap_mm, unit) : ''
     }),
     spread: row.spread_mm ?? undefined,
   }))
-  found.also = (one.also ?? []).map((other) => other.pull ?? 'light')
+  found.also = (one.also ?? []).map((other) => other.pull)
   found.under_it = Object.fromEntries((one.under_it ?? []).map((girth) => [girth.level, bare(girth.girth_mm, unit)]))
   found.laced = Object.fromEntries((one.laced ?? []).map((girth) => [girth.level, bare(girth.girth_mm, unit)]))
   found.words = [...(one.words ?? [])]
@@ -153,10 +155,10 @@ export function written(plan: Plan, unit: Unit, one: Partial<Fitting>): Written 
     key: key(),
     view: tap.view,
     z: bare(tap.z_mm, unit),
-    across: tap.across ?? 0.5,
+    across: tap.across,
     word: tap.word,
     off: tap.off_mm ? small(tap.off_mm, unit) : '',
-    half: tap.half ?? 'both',
+    half: tap.half,
   }))
   found.pinches = (one.pinches ?? []).map((pinch) => ({
     key: key(),
@@ -165,7 +167,7 @@ export function written(plan: Plan, unit: Unit, one: Partial<Fitting>): Written 
     to: bare(pinch.to_mm, unit),
     amount: small(pinch.amount_mm, unit),
     how: pinch.amount_mm < 0 ? 'slashed' : 'pinched',
-    half: pinch.half ?? 'both',
+    half: pinch.half,
   }))
   for (const edge of one.edges ?? [])
     found.edges[`${edge.edge} ${edge.place}`] = { way: edge.off_mm < 0 ? 'low' : 'high', off: small(edge.off_mm, unit) }
@@ -199,8 +201,8 @@ export function toSend(one: Written, unit: Unit, made: MadeOf, pads: Pads = []):
   const gapUnit = unit === 'in' ? 'in' : 'mm'
   const mm = (text: string) => withUnit(text, gapUnit)
   const signed = (text: string, minus: boolean) => (minus ? `-${mm(text).replace(/^[-−]/, '')}` : mm(text))
-  const girths = (said: Record<string, string>) =>
-    Object.entries(said)
+  const girths = (said: Record<string, string | undefined>) =>
+    entriesOf(said)
       .filter(([, girth]) => girth.trim())
       .map(([level, girth]) => ({ level: level as LevelName, girth_mm: withUnit(girth, unit) }))
   const number = (text: string) => (text.trim() ? Number(text.replace(',', '.')) : null)

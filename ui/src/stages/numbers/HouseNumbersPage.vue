@@ -1,26 +1,26 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { useBuild } from '../../stores/build'
+import { useOpenBuild } from '../../stores/openBuild'
 import { useSettings } from '../../stores/settings'
 
 // The house numbers of this build: every constant with its reason, to be changed where the maker knows better.
-const open = useBuild()
+const openBuild = useOpenBuild()
 const settings = useSettings()
 const search = ref('')
 const words = (name: string) => name.replace(/_(mm|kpa|n_per_m|n_m2)$/, '').replaceAll('_', ' ')
 const unit = (name: string) =>
   ({ mm: 'mm', kpa: 'kPa', n_per_m: 'N/m', n_m2: 'N·m²' })[/_(mm|kpa|n_per_m|n_m2)$/.exec(name)?.[1] ?? ''] ?? ''
-const mine = (name: string) => (open.build!.practice as unknown as Record<string, number>)[name]
+const mine = (name: string) => (openBuild.build.practice as unknown as Record<string, number>)[name]
 const rows = computed(() =>
-  (settings.catalogue?.numbers ?? []).filter((row) =>
+  settings.catalogue.numbers.filter((row) =>
     `${words(row.name)} ${row.reason}`.toLowerCase().includes(search.value.toLowerCase()),
   ),
 )
 function keep(name: string, text: string) {
   const value = Number(text.replace(',', '.'))
-  open.set(
+  openBuild.set(
     `practice.${name}`,
-    text.trim() === '' ? rows.value.find((row) => row.name === name)!.usual : Number.isFinite(value) ? value : text,
+    text.trim() === '' ? rows.value.find((row) => row.name === name)?.usual : Number.isFinite(value) ? value : text,
   )
 }
 </script>
@@ -51,7 +51,7 @@ function keep(name: string, text: string) {
               :class="{ own: mine(row.name) !== row.usual }"
               @change="keep(row.name, ($event.target as HTMLInputElement).value)"
             />
-            <p v-if="open.errors[`practice.${row.name}`]" class="bad" role="alert">
+            <p v-if="openBuild.errors[`practice.${row.name}`]" class="bad" role="alert">
               From {{ row.low }} to {{ row.high }}.
             </p>
           </td>

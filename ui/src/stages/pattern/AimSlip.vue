@@ -1,24 +1,25 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import { useBuild } from '../../stores/build'
+import { useOpenBuild } from '../../stores/openBuild'
 import { useSettings } from '../../stores/settings'
 import FindingsList from '../../parts/FindingsList.vue'
 import LengthField from '../../parts/LengthField.vue'
 import MovedNumber from '../../parts/MovedNumber.vue'
 import type { LevelName } from '../../api/types'
 import { hardware, length, LEVEL_LABELS } from '../../parts/words'
+import { entriesOf } from '../../parts/entries'
 
 // What the garment does, how many panels it has, where it ends.
 const emit = defineEmits<{ start: [from: 'typed' | 'traced' | 'refit'] }>()
-const open = useBuild()
+const openBuild = useOpenBuild()
 const settings = useSettings()
-const build = computed(() => open.build!)
-const plan = computed(() => open.plan!)
-const kind = computed(() => open.kind)
-const zero = computed(() => plan.value.pattern!.zero)
-const neck = computed(() => kind.value?.tied)
-const bodice = computed(() => kind.value?.name.endsWith('bodice'))
-const target = computed(() => build.value.target!)
+const build = computed(() => openBuild.build)
+const plan = computed(() => openBuild.plan)
+const kind = computed(() => openBuild.kind)
+const zero = computed(() => openBuild.pattern.zero)
+const neck = computed(() => kind.value.tied)
+const bodice = computed(() => kind.value.name.endsWith('bodice'))
+const target = computed(() => build.value.target)
 const percent = ref('')
 watch(
   () => target.value.reduction_percent,
@@ -26,31 +27,33 @@ watch(
   { immediate: true },
 )
 // how much less than her own, worn: of the version that is shown, as the other girths here
-const less = computed(() => zeroLevel.value!.body_mm - (zeroLevel.value!.squeezed_mm ?? zeroLevel.value!.body_mm))
+const less = computed(() =>
+  zeroLevel.value ? zeroLevel.value.body_mm - (zeroLevel.value.squeezed_mm ?? zeroLevel.value.body_mm) : 0,
+)
 const zeroLevel = computed(() =>
-  plan.value.levels!.find((level) => level.name === plan.value.body!.levels.find((one) => one.side_mm === 0)?.name),
+  plan.value.levels.find((level) => level.name === plan.value.body?.levels.find((one) => one.side_mm === 0)?.name),
 )
 // room at bust and hip as a number: below zero it is squeezed
 const roomy = computed(() =>
   neck.value
     ? []
-    : plan.value.levels!.filter((one) => ['bust', 'high_hip', 'hip'].includes(one.name) && one.worn_mm != null),
+    : plan.value.levels.filter((one) => ['bust', 'high_hip', 'hip'].includes(one.name) && one.worn_mm != null),
 )
 const counts = computed(() => {
-  const [least, , most] = (kind.value?.panels ?? [4, 6, 7]) as [number, number, number]
-  const now = build.value.draft!.panels!
+  const [least, , most] = kind.value.panels
+  const now = build.value.draft.panels
   return Array.from({ length: Math.max(most, now) - Math.min(least, now) + 1 }, (_, i) => Math.min(least, now) + i)
 })
-const byHand = computed(() => Object.entries(target.value.shares ?? {}))
+const byHand = computed(() => entriesOf(target.value.shares))
 const guarded = computed(() =>
-  Object.fromEntries(Object.entries(open.errors).filter(([at]) => at.startsWith('target.shares'))),
+  Object.fromEntries(Object.entries(openBuild.errors).filter(([at]) => at.startsWith('target.shares'))),
 )
 const EDGES = [
   ['cf_mm', 'CF'],
   ['side_mm', 'side'],
   ['cb_mm', 'CB'],
 ] as const
-const seams = computed(() => plan.value.seams ?? [])
+const seams = computed(() => plan.value.seams)
 const worst = computed(() => Math.max(0, ...seams.value.map((seam) => Math.abs(seam.cf_side_mm - seam.cb_side_mm))))
 const eased = computed(() =>
   seams.value.filter((seam) => Math.abs(seam.put_in_top_mm) + Math.abs(seam.put_in_hem_mm) > 0.3),
@@ -73,7 +76,7 @@ const show = (mm: number) => length(mm, settings.unit)
         class="wide"
         @update:model-value="
           (job: string) =>
-            open.edit([
+            openBuild.edit([
               { at: 'target.job', value: job },
               ...(job === 'closed_waist' && !target.closed_waist_mm
                 ? [{ at: 'target.closed_waist_mm', value: plan.aim!.closed_waist_mm }]
@@ -95,7 +98,7 @@ const show = (mm: number) => length(mm, settings.unit)
               inputmode="decimal"
               :class="{ idle: target.job === 'reduction' }"
               @change="
-                open.edit([
+                openBuild.edit([
                   { at: 'target.job', value: 'reduction_share' },
                   { at: 'target.reduction_percent', value: percent },
                 ])
@@ -110,8 +113,8 @@ const show = (mm: number) => length(mm, settings.unit)
           :also="[{ at: 'target.job', value: 'reduction' }]"
         />
       </div>
-      <p v-if="open.errors['target.reduction_percent']" class="said" role="alert">
-        {{ open.errors['target.reduction_percent'] }}
+      <p v-if="openBuild.errors['target.reduction_percent']" class="said" role="alert">
+        {{ openBuild.errors['target.reduction_percent'] }}
       </p>
       <div v-if="target.job === 'closed_waist'" class="row">
         <LengthField at="target.closed_waist_mm" :mm="target.closed_waist_mm" label="closed" />
@@ -124,14 +127,14 @@ const show = (mm: number) => length(mm, settings.unit)
           :mm="target.ease_mm"
           label="room inside, round"
           hardware
-          :placeholder="String(build.practice!.neck_ease_mm)"
+          :placeholder="String(build.practice.neck_ease_mm)"
         />
         <div v-else>
           <span id="pull-label" class="label">laced</span>
           <v-btn-toggle
             :model-value="target.pull"
             aria-labelledby="pull-label"
-            @update:model-value="(pull: string) => open.set('target.pull', pull)"
+            @update:model-value="(pull: string) => openBuild.set('target.pull', pull)"
           >
             <v-btn value="light" size="small">light</v-btn><v-btn value="close" size="small">close</v-btn
             ><v-btn value="firm" size="small">firm</v-btn>
@@ -143,7 +146,7 @@ const show = (mm: number) => length(mm, settings.unit)
           v-for="level in roomy"
           :key="level.name"
           :at="`target.ease_at.${level.name}`"
-          :mm="target.ease_at?.[level.name]"
+          :mm="target.ease_at[level.name]"
           :label="`ease at the ${level.label.toLowerCase()}`"
           :placeholder="length(level.worn_mm! - plan.final!.take_up_mm - level.body_mm, settings.unit, { bare: true })"
         />
@@ -152,20 +155,20 @@ const show = (mm: number) => length(mm, settings.unit)
     <dl v-if="plan.aim && zeroLevel" class="waist">
       <div>
         <dt>natural</dt>
-        <dd><MovedNumber :text="show(zeroLevel!.body_mm)" /></dd>
+        <dd><MovedNumber :text="show(zeroLevel.body_mm)" /></dd>
       </div>
       <div>
         <dt>worn</dt>
-        <dd><MovedNumber :text="show(zeroLevel!.worn_mm ?? plan.aim.worn_waist_mm)" /></dd>
+        <dd><MovedNumber :text="show(zeroLevel.worn_mm ?? plan.aim.worn_waist_mm)" /></dd>
       </div>
       <div>
         <dt>closed</dt>
-        <dd><MovedNumber :text="show(zeroLevel!.closed_mm)" /></dd>
+        <dd><MovedNumber :text="show(zeroLevel.closed_mm)" /></dd>
       </div>
       <div v-if="!neck">
         <dt>less</dt>
         <dd>
-          <MovedNumber :text="`${show(less)}, ${((less / zeroLevel!.body_mm) * 100).toFixed(0)} %`" />
+          <MovedNumber :text="`${show(less)}, ${((less / zeroLevel.body_mm) * 100).toFixed(0)} %`" />
         </dd>
       </div>
     </dl>
@@ -178,7 +181,7 @@ const show = (mm: number) => length(mm, settings.unit)
         type="button"
         class="chip"
         :aria-label="`Usual tension at the ${name}`"
-        @click="open.set(`target.shares.${name}`, null)"
+        @click="openBuild.set(`target.shares.${name}`, null)"
       >
         {{ LEVEL_LABELS[name as LevelName].toLowerCase() }} {{ Math.round(share * 100) }} % ×
       </button>
@@ -187,9 +190,9 @@ const show = (mm: number) => length(mm, settings.unit)
     <fieldset>
       <legend>Panels in each half</legend>
       <v-btn-toggle
-        :model-value="build.draft!.panels"
+        :model-value="build.draft.panels"
         aria-label="Panels in each half"
-        @update:model-value="(n: number) => open.set('draft.panels', n)"
+        @update:model-value="(n: number) => openBuild.set('draft.panels', n)"
       >
         <v-btn v-for="n in counts" :key="n" :value="n" size="small">{{ n }}</v-btn>
       </v-btn-toggle>
@@ -221,12 +224,12 @@ const show = (mm: number) => length(mm, settings.unit)
         </v-list>
       </v-menu>
     </div>
-    <fieldset v-if="kind?.name === 'neck corset'">
+    <fieldset v-if="kind.name === 'neck corset'">
       <label class="tick"
         ><input
           type="checkbox"
-          :checked="build.draft!.shoulder_pieces"
-          @change="open.set('draft.shoulder_pieces', ($event.target as HTMLInputElement).checked)"
+          :checked="build.draft.shoulder_pieces"
+          @change="openBuild.set('draft.shoulder_pieces', ($event.target as HTMLInputElement).checked)"
         />
         With shoulder pieces</label
       >
@@ -235,25 +238,25 @@ const show = (mm: number) => length(mm, settings.unit)
       <label class="tick"
         ><input
           type="checkbox"
-          :checked="build.draft!.one_piece"
-          @change="open.set('draft.one_piece', ($event.target as HTMLInputElement).checked)"
+          :checked="build.draft.one_piece"
+          @change="openBuild.set('draft.one_piece', ($event.target as HTMLInputElement).checked)"
         />
         One piece with darts, where the edges touch</label
       >
       <label class="tick"
         ><input
           type="checkbox"
-          :checked="build.draft!.cups"
-          @change="open.set('draft.cups', ($event.target as HTMLInputElement).checked)"
+          :checked="build.draft.cups"
+          @change="openBuild.set('draft.cups', ($event.target as HTMLInputElement).checked)"
         />
         Cups with underwire</label
       >
-      <p v-if="plan.pattern!.cup" class="small">
-        Underwire {{ hardware(plan.pattern!.cup.wire_diameter_mm, settings.unit) }} across and
-        {{ hardware(plan.pattern!.cup.wire_mm, settings.unit) }} long;
-        {{ hardware(plan.pattern!.cup.across_mm, settings.unit) }} over the bust point,
-        {{ hardware(plan.pattern!.cup.depth_mm, settings.unit) }} deep; ease
-        {{ hardware(plan.pattern!.cup.eased_in_mm, settings.unit) }} in along the wire.
+      <p v-if="openBuild.pattern.cup" class="small">
+        Underwire {{ hardware(openBuild.pattern.cup.wire_diameter_mm, settings.unit) }} across and
+        {{ hardware(openBuild.pattern.cup.wire_mm, settings.unit) }} long;
+        {{ hardware(openBuild.pattern.cup.across_mm, settings.unit) }} over the bust point,
+        {{ hardware(openBuild.pattern.cup.depth_mm, settings.unit) }} deep; ease
+        {{ hardware(openBuild.pattern.cup.eased_in_mm, settings.unit) }} in along the wire.
       </p>
     </fieldset>
     <fieldset>
@@ -263,9 +266,9 @@ const show = (mm: number) => length(mm, settings.unit)
           v-for="[key, label] in EDGES"
           :key="key"
           :at="`draft.top.${key}`"
-          :mm="build.draft!.top![key]"
+          :mm="build.draft.top[key]"
           :label="label"
-          :placeholder="length(plan.pattern!.top[key], settings.unit, { bare: true })"
+          :placeholder="length(openBuild.pattern.top[key], settings.unit, { bare: true })"
         />
       </div>
     </fieldset>
@@ -276,9 +279,9 @@ const show = (mm: number) => length(mm, settings.unit)
           v-for="[key, label] in EDGES"
           :key="key"
           :at="`draft.hem.${key}`"
-          :mm="build.draft!.hem![key]"
+          :mm="build.draft.hem[key]"
           :label="label"
-          :placeholder="length(-plan.pattern!.hem[key], settings.unit, { bare: true })"
+          :placeholder="length(-openBuild.pattern.hem[key], settings.unit, { bare: true })"
         />
       </div>
     </fieldset>
@@ -295,7 +298,7 @@ const show = (mm: number) => length(mm, settings.unit)
           ] as const"
           :key="key"
           :at="`draft.allowances.${key}`"
-          :mm="build.draft!.allowances![key]"
+          :mm="build.draft.allowances[key]"
           :label="label"
           hardware
         />

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { useBuild } from '../../stores/build'
+import { useOpenBuild } from '../../stores/openBuild'
 
 // The limit that the last edit met.
-const open = useBuild()
+const openBuild = useOpenBuild()
 const fault = computed(
   () =>
-    Object.entries(open.errors).find(
+    Object.entries(openBuild.errors).find(
       ([at]) => at.startsWith('edit') || at.startsWith('gussets') || at === 'joined',
     )?.[1],
 )

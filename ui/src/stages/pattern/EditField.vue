@@ -1,29 +1,29 @@
 <script setup lang="ts">
 import { ref, watch } from 'vue'
-import { useBuild } from '../../stores/build'
+import { useOpenBuild } from '../../stores/openBuild'
 import { useSettings } from '../../stores/settings'
 import { hardware as small, length, withUnit } from '../../parts/words'
 
 // A length that is an edit of the pattern: written, it is sent; what is refused stays with its sentence.
 const props = defineProps<{
-  mm: number | null
+  mm?: number | null
   label: string
   hardware?: boolean
   placeholder?: string
   hideLabel?: boolean
 }>()
 const emit = defineEmits<{ keep: [text: string] }>()
-const open = useBuild()
+const openBuild = useOpenBuild()
 const settings = useSettings()
 const shown = () =>
-  props.mm === null
+  props.mm == null
     ? ''
     : props.hardware
       ? small(props.mm, settings.unit).replace(/ \w+$/, '')
       : length(props.mm, settings.unit, { bare: true })
 const text = ref(shown())
 watch(
-  () => [props.mm, settings.unit, open.latest?.revision],
+  () => [props.mm, settings.unit, openBuild.latest?.revision],
   () => (text.value = shown()),
 )
 const unit = () => (settings.unit === 'in' ? 'in' : props.hardware ? 'mm' : 'cm')

@@ -1,24 +1,24 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import type { PatternEdit } from '../../api/types'
-import { useBuild } from '../../stores/build'
+import { useOpenBuild } from '../../stores/openBuild'
 import { useSettings } from '../../stores/settings'
 import { length, withUnit } from '../../parts/words'
 
 // Gussets of a seam, or slashed into a panel: what is there, and one more.
 const props = defineProps<{ seam?: number; panel?: number }>()
 const emit = defineEmits<{ edit: [edit: PatternEdit] }>()
-const open = useBuild()
+const openBuild = useOpenBuild()
 const settings = useSettings()
 const end = ref<'top' | 'hem'>('hem')
 const width = ref('')
 const depth = ref('')
 const across = ref('50')
 const moved = ref(false)
-const name = computed(() => (props.panel ? `panel ${props.panel}` : `seam ${props.seam}·${props.seam! + 1}`))
+const name = computed(() => (props.panel ? `panel ${props.panel}` : `seam ${props.seam}·${(props.seam ?? 0) + 1}`))
 const here = computed(() =>
-  open
-    .plan!.pattern!.gussets.map((one, index) => ({ ...one, index }))
+  openBuild.pattern.gussets
+    .map((one, index) => ({ ...one, index }))
     .filter((one) => (props.panel ? one.panel === props.panel : one.seam === props.seam)),
 )
 function make() {

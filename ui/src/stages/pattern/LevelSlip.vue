@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { LaidPanel, PatternEdit, LevelName } from '../../api/types'
-import { useBuild } from '../../stores/build'
+import { useOpenBuild } from '../../stores/openBuild'
 import { useSettings } from '../../stores/settings'
 import { hardware, length, LEVEL_LABELS } from '../../parts/words'
 import EditFault from './EditFault.vue'
@@ -10,9 +10,9 @@ import EditField from './EditField.vue'
 // One level: how the garment sits there, and every panel's width.
 const props = defineProps<{ level: LevelName; panels: LaidPanel[] }>()
 const emit = defineEmits<{ edit: [edit: PatternEdit] }>()
-const open = useBuild()
+const openBuild = useOpenBuild()
 const settings = useSettings()
-const here = computed(() => open.plan!.levels!.find((one) => one.name === props.level))
+const here = computed(() => openBuild.plan.levels.find((one) => one.name === props.level))
 const name = computed(() => LEVEL_LABELS[props.level].toLowerCase())
 const rows = computed(() => {
   const one = here.value

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { LaidPanel, PatternEdit, Plan } from '../../api/types'
-import { useBuild } from '../../stores/build'
+import { useOpenBuild } from '../../stores/openBuild'
 import { useSettings } from '../../stores/settings'
 import EditFault from './EditFault.vue'
 import EditField from './EditField.vue'
@@ -11,14 +11,14 @@ import { lineHandles } from './handles'
 type Line = NonNullable<Plan['pattern']>['top']
 const props = defineProps<{ end: 'top' | 'hem'; line: Line; panels: LaidPanel[] }>()
 const emit = defineEmits<{ edit: [edit: PatternEdit] }>()
-const open = useBuild()
+const openBuild = useOpenBuild()
 const settings = useSettings()
-const pattern = computed(() => open.plan!.pattern!)
+const pattern = computed(() => openBuild.pattern)
 const SHAPES = { top: ['plain', 'sweetheart', 'scoop', 'point'], hem: ['plain', 'point', 'scoop', 'swoop'] } as const
 const sign = computed(() => (props.end === 'top' ? 1 : -1))
 const rows = computed(() =>
   lineHandles(
-    open.plan!,
+    openBuild.plan,
     props.panels,
     props.panels.map(() => 0),
     props.end,
@@ -27,7 +27,7 @@ const rows = computed(() =>
   )
     .map((handle) => {
       const place = Number(handle.id.split(' ')[1])
-      const point = props.line.points?.find((one) => Math.abs(one.place - place) < 0.04)
+      const point = props.line.points.find((one) => Math.abs(one.place - place) < 0.04)
       const corner = place < 0.04 ? props.line.corner_at_cf : place > 1.96 ? props.line.corner_at_cb : point?.corner
       return {
         place,

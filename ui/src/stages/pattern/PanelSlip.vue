@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { LaidPanel, PatternEdit, LevelName } from '../../api/types'
-import { useBuild } from '../../stores/build'
+import { useOpenBuild } from '../../stores/openBuild'
 import { useSettings } from '../../stores/settings'
 import { length, LEVEL_LABELS, withUnit } from '../../parts/words'
 import EditFault from './EditFault.vue'
@@ -11,15 +11,15 @@ import GussetForm from './GussetForm.vue'
 // One panel: its width at every level, a dart in it, and cutting it in two.
 const props = defineProps<{ panel: number; panels: LaidPanel[] }>()
 const emit = defineEmits<{ edit: [edit: PatternEdit] }>()
-const open = useBuild()
+const openBuild = useOpenBuild()
 const settings = useSettings()
 const here = computed(() => props.panels[props.panel - 1])
-const levels = computed(() => open.levels.filter((name) => here.value.widths_mm[name] !== undefined))
+const levels = computed(() => openBuild.levels.filter((name) => here.value.widths_mm[name] !== undefined))
 const darts = computed(() =>
-  open.plan!.pattern!.darts.map((one, index) => ({ ...one, index })).filter((one) => one.panel === props.panel),
+  openBuild.pattern.darts.map((one, index) => ({ ...one, index })).filter((one) => one.panel === props.panel),
 )
 const joined = computed(() =>
-  open.plan!.pattern!.joined.filter((seam) => seam === props.panel || seam === props.panel - 1),
+  openBuild.pattern.joined.filter((seam) => seam === props.panel || seam === props.panel - 1),
 )
 const width = ref('')
 const up = ref('')
@@ -54,7 +54,7 @@ function dart() {
       <EditFault />
     </fieldset>
     <fieldset>
-      <legend>Dart at the {{ open.zero }}</legend>
+      <legend>Dart at the {{ openBuild.zero }}</legend>
       <p v-for="one in darts" :key="one.index" class="held">
         {{ length(one.width_mm, settings.unit) }} wide, from {{ length(one.low_mm, settings.unit) }} to
         {{ length(one.high_mm, settings.unit) }}

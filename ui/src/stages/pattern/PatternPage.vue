@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, shallowRef, watch } from 'vue'
 import type { EditedPattern, PatternEdit, LevelName } from '../../api/types'
-import { useBuild } from '../../stores/build'
+import { useOpenBuild } from '../../stores/openBuild'
 import { useSettings } from '../../stores/settings'
 import EditHandles from '../../surface/EditHandles.vue'
 import PanelTable from '../../parts/PanelTable.vue'
@@ -21,21 +21,23 @@ import RefitFrom from './RefitFrom.vue'
 import SeamSlip from './SeamSlip.vue'
 import TraceDrawing from './TraceDrawing.vue'
 import TypedWidths from './TypedWidths.vue'
+import { usePatternCommands } from '../../commands/pattern'
 
-const open = useBuild()
+const openBuild = useOpenBuild()
+const commands = usePatternCommands()
 const settings = useSettings()
 const starting = ref<'typed' | 'traced' | 'refit'>()
 const opened = (what: 'typed' | 'traced' | 'refit') =>
   computed({ get: () => starting.value === what, set: (open: boolean) => (starting.value = open ? what : undefined) })
 const [typing, tracing, refitting] = [opened('typed'), opened('traced'), opened('refit')]
 const on = ref(['Edit', 'Tension', 'Next version'])
-const plan = computed(() => open.plan!)
-const build = computed(() => open.build!)
+const plan = computed(() => openBuild.plan)
+const build = computed(() => openBuild.build)
 const version = computed(() => plan.value.pattern?.version)
-const current = computed(() => build.value.versions![build.value.versions!.length - 1])
+const current = computed(() => build.value.versions.at(-1))
 const layers = computed(() => [
   'Edit',
-  ...(open.kind?.tied ? [] : ['Tension']),
+  ...(openBuild.kind.tied ? [] : ['Tension']),
   'Pressure',
   ...(plan.value.proposal ? ['Next version'] : []),
 ])
@@ -52,18 +54,21 @@ const here = ref<string>()
 const preview = shallowRef<EditedPattern>() // hundreds of points: replaced as a whole
 const parted = computed(() => !!plan.value.pattern?.left_panels)
 const leftShown = computed(() => side.value === 'left' && parted.value)
+const drawn = computed(() => {
+  const { panels, top, hem, left_panels, left_top, left_hem } = openBuild.pattern
+  const left = leftShown.value && left_panels && left_top && left_hem
+  return left ? { panels: left_panels, top: left_top, hem: left_hem } : { panels, top, hem }
+})
 const panels = computed(() => {
-  if (preview.value) return leftShown.value ? preview.value.left_panels! : preview.value.panels
-  return leftShown.value ? plan.value.pattern!.left_panels! : plan.value.pattern!.panels
+  if (!preview.value) return drawn.value.panels
+  return (leftShown.value && preview.value.left_panels) || preview.value.panels
 })
 const caption = computed(() => {
   if (!parted.value) return undefined
   return side.value === 'both' ? 'left · CF · right' : `${side.value} half, CF → CB`
 })
-const topLine = computed(() => (leftShown.value ? plan.value.pattern!.left_top! : plan.value.pattern!.top))
-const hemLine = computed(() => (leftShown.value ? plan.value.pattern!.left_hem! : plan.value.pattern!.hem))
 watch(
-  () => open.latest?.revision,
+  () => openBuild.latest?.revision,
   () => (preview.value = undefined),
 )
 watch(
@@ -71,14 +76,14 @@ watch(
   () => (picked.value = undefined),
 )
 watch(parted, (now) => !now && (side.value = 'both'))
-watch(picked, () => open.forget('edit'))
+watch(picked, () => openBuild.forget('edit'))
 
 const handles = (offsets: number[]) => {
   if (!on.value.includes('Edit')) return []
   const seam = /^seam (\d+)$/.exec(picked.value ?? '')
   return [
-    ...lineHandles(plan.value, panels.value, offsets, 'top', topLine.value, settings.unit),
-    ...lineHandles(plan.value, panels.value, offsets, 'hem', hemLine.value, settings.unit),
+    ...lineHandles(plan.value, panels.value, offsets, 'top', drawn.value.top, settings.unit),
+    ...lineHandles(plan.value, panels.value, offsets, 'hem', drawn.value.hem, settings.unit),
     ...(seam ? seamHandles(plan.value, panels.value, offsets, Number(seam[1])) : []),
   ]
 }
@@ -86,7 +91,7 @@ const handles = (offsets: number[]) => {
 /** The edit that a handle's move stands for. Heights count from where the handle was when it was taken. */
 function editOf(id: string, dx: number, dz: number): PatternEdit | undefined {
   const [what, ...rest] = id.split(' ')
-  const base = leftShown.value ? plan.value.pattern!.left_panels! : plan.value.pattern!.panels
+  const base = drawn.value.panels
   if (what === 'seam') {
     const [seam, z] = rest.map(Number)
     return {
@@ -106,7 +111,7 @@ function editOf(id: string, dx: number, dz: number): PatternEdit | undefined {
     base,
     base.map(() => 0),
     end,
-    end === 'top' ? topLine.value : hemLine.value,
+    end === 'top' ? drawn.value.top : drawn.value.hem,
     settings.unit,
   ).find((one) => one.id === id)
   if (!from) return undefined
@@ -124,9 +129,9 @@ async function onMove(id: string, dx: number, dz: number) {
     const edit = editOf(...wanted)
     wanted = undefined
     if (!edit) continue
-    const on = open.latest!.revision
-    const found = await open.previewEdit([edit]).catch(() => undefined)
-    if (found && !keeping && open.latest!.revision === on) preview.value = found
+    const on = openBuild.here.revision
+    const found = await commands.preview([edit]).catch(() => undefined)
+    if (found && !keeping && openBuild.here.revision === on) preview.value = found
   }
   asking = false
 }
@@ -136,11 +141,11 @@ async function onDone(id: string, dx: number, dz: number) {
   picked.value = id.startsWith('seam') ? `seam ${id.split(' ')[1]}` : id.split(' ')[0]
   if (!edit) return
   keeping = true
-  if (!(await open.editPattern([edit]))) preview.value = undefined
+  if (!(await commands.edit([edit]))) preview.value = undefined
   keeping = false
 }
 const make = (edit: PatternEdit) =>
-  open.editPattern([
+  commands.edit([
     ['width', 'seam', 'point', 'drop_point', 'trim'].includes(edit.kind)
       ? ({ ...edit, side: side.value } as PatternEdit)
       : edit,
@@ -158,15 +163,15 @@ const title = computed(() => {
   if (picked.value?.startsWith('level')) return LEVEL_LABELS[picked.value.slice(6) as LevelName]
   if (picked.value === 'top') return 'Top line'
   if (picked.value === 'hem') return 'Hem'
-  return picked.value ?? `What the ${open.kind?.name ?? 'garment'} does`
+  return picked.value ?? `What the ${openBuild.kind.name} does`
 })
 const number = computed(() => Number(/(\d+)$/.exec(picked.value ?? '')?.[1] ?? 0))
 const under = computed(() => {
   if (!version.value) return 'A draft: it moves with the measures until version 1 is cut'
-  const last = current.value.changes?.length ? `, ${current.value.changes[current.value.changes.length - 1]}` : ''
-  return current.value.cut
+  const last = current.value?.changes.at(-1)
+  return current.value?.cut
     ? `Version ${version.value}, ${current.value.reason}`
-    : `Version ${version.value}, still drawn on${last}`
+    : `Version ${version.value}, still drawn on${last ? `, ${last}` : ''}`
 })
 </script>
 
@@ -187,7 +192,7 @@ const under = computed(() => {
       @level="here = $event"
     >
       <template #inside="{ sx, sz, scale, offsets, rail }">
-        <TensionStrip v-if="on.includes('Tension') && !open.kind?.tied" :plan="plan" :sz="sz" :rail="rail" />
+        <TensionStrip v-if="on.includes('Tension') && !openBuild.kind.tied" :plan="plan" :sz="sz" :rail="rail" />
         <EditHandles
           :handles="handles(offsets)"
           :sx="sx"
@@ -220,7 +225,7 @@ const under = computed(() => {
       <LineSlip
         v-else-if="picked === 'top' || picked === 'hem'"
         :end="picked"
-        :line="picked === 'top' ? topLine : hemLine"
+        :line="picked === 'top' ? drawn.top : drawn.hem"
         :panels="panels"
         @edit="make"
       />
@@ -229,10 +234,10 @@ const under = computed(() => {
       <AimSlip v-else @start="starting = $event" />
       <template #acts>
         <v-btn v-if="picked" variant="outlined" class="go" @click="picked = undefined">Done</v-btn>
-        <v-btn v-if="!version" color="primary" class="go" @click="open.version('cut')"
+        <v-btn v-if="!version" color="primary" class="go" @click="commands.version('cut')"
           >Cut version 1 for a mock-up</v-btn
         >
-        <v-btn v-else-if="!current.cut" color="primary" class="go" @click="open.version('fix')"
+        <v-btn v-else-if="!current?.cut" color="primary" class="go" @click="commands.version('fix')"
           >Cut version {{ version }} for a mock-up</v-btn
         >
         <v-btn v-else-if="plan.proposal" color="primary" class="go" :to="{ name: 'mockups' }"

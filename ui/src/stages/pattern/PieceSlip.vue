@@ -1,17 +1,18 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { LevelName, PatternEdit } from '../../api/types'
-import { useBuild } from '../../stores/build'
+import { useOpenBuild } from '../../stores/openBuild'
 import { useSettings } from '../../stores/settings'
 import { hardware, LEVEL_LABELS } from '../../parts/words'
+import { entriesOf } from '../../parts/entries'
 
 // A gusset, cup or shoulder piece: what its edges measure, and what they are sewn to.
 const props = defineProps<{ name: string }>()
 const emit = defineEmits<{ edit: [edit: PatternEdit] }>()
-const open = useBuild()
+const openBuild = useOpenBuild()
 const settings = useSettings()
-const piece = computed(() => open.plan!.pattern!.pieces.find((one) => one.name === props.name))
-const gains = computed(() => Object.entries(piece.value?.gains_mm ?? {}))
+const piece = computed(() => openBuild.pattern.pieces.find((one) => one.name === props.name))
+const gains = computed(() => entriesOf(piece.value?.gains_mm ?? {}))
 const gusset = computed(() => Number(/^gusset (\d+)$/.exec(props.name)?.[1] ?? 0) - 1)
 </script>
 
@@ -20,11 +21,11 @@ const gusset = computed(() => Number(/^gusset (\d+)$/.exec(props.name)?.[1] ?? 0
     <p>Cut {{ piece.cut }}, mirrored. {{ piece.note[0].toUpperCase() + piece.note.slice(1) }}.</p>
     <table class="numbers">
       <tbody>
-        <tr v-for="(mm, edge) in piece.edges_mm" :key="edge">
+        <tr v-for="[edge, mm] in entriesOf(piece.edges_mm)" :key="edge">
           <td>{{ edge }}</td>
           <td class="n in">{{ hardware(mm, settings.unit) }}</td>
         </tr>
-        <tr v-for="(mm, edge) in piece.sewn_to_mm" :key="`to ${edge}`">
+        <tr v-for="[edge, mm] in entriesOf(piece.sewn_to_mm)" :key="`to ${edge}`">
           <td>sewn to: {{ edge }}</td>
           <td class="n in">{{ hardware(mm, settings.unit) }}</td>
         </tr>

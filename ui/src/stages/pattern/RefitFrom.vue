@@ -1,22 +1,24 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import type { Line } from '../../api/types'
-import { useBuild } from '../../stores/build'
+import { useOpenBuild } from '../../stores/openBuild'
 import { workshop } from '../../stores/workshop'
+import { usePatternCommands } from '../../commands/pattern'
 
 // An earlier build's pattern, to this wearer.
 const shown = defineModel<boolean>({ required: true })
-const open = useBuild()
+const pattern = usePatternCommands()
+const openBuild = useOpenBuild()
 const lines = ref<Line[]>([])
 watch(shown, async (now) => {
   if (!now) return
   const found = await Promise.all([workshop.list(), workshop.list(true)]).catch(() => [[], []])
-  lines.value = found.flat().filter((line) => line.id !== open.latest!.id && line.silhouette?.length)
+  lines.value = found.flat().filter((line) => line.id !== openBuild.here.id && line.silhouette.length)
 })
-const fitting = computed(() => lines.value.filter((line) => line.kind === open.build!.kind))
+const fitting = computed(() => lines.value.filter((line) => line.kind === openBuild.build.kind))
 const others = computed(() => lines.value.length - fitting.value.length)
 async function take(line: Line) {
-  if (await open.refit(line.id)) shown.value = false
+  if (await pattern.refit(line.id)) shown.value = false
 }
 </script>
 
@@ -25,7 +27,7 @@ async function take(line: Line) {
     <v-card title="Refit an earlier build">
       <v-card-text>
         <p v-if="!fitting.length">
-          There is no other {{ open.build!.kind }} with a pattern in the workshop{{
+          There is no other {{ openBuild.build.kind }} with a pattern in the workshop{{
             others ? `; ${others} of another kind` : ''
           }}.
         </p>

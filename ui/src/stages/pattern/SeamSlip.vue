@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { LaidPanel, PatternEdit, LevelName } from '../../api/types'
-import { useBuild } from '../../stores/build'
+import { useOpenBuild } from '../../stores/openBuild'
 import { useSettings } from '../../stores/settings'
 import { length, LEVEL_LABELS, withUnit } from '../../parts/words'
 import EditFault from './EditFault.vue'
@@ -13,17 +13,17 @@ import { reach } from './handles'
 const props = defineProps<{ seam: number; panels: LaidPanel[] }>()
 const emit = defineEmits<{ edit: [edit: PatternEdit] }>()
 const how = defineModel<'girth' | 'shift'>('how', { required: true })
-const open = useBuild()
+const openBuild = useOpenBuild()
 const settings = useSettings()
-const pattern = computed(() => open.plan!.pattern!)
+const pattern = computed(() => openBuild.pattern)
 const label = computed(() => `${props.seam}·${props.seam + 1}`)
-const trued = computed(() => open.plan!.seams!.find((one) => one.seam === label.value))
+const trued = computed(() => openBuild.plan.seams.find((one) => one.seam === label.value))
 const panel = computed(() => props.panels[props.seam - 1])
 const levels = computed(() => {
   const edge = panel.value.cb_edge
-  return (open.plan!.levels ?? []).filter((level) => level.z_mm > edge[0][1] && level.z_mm < edge[edge.length - 1][1])
+  return openBuild.plan.levels.filter((level) => level.z_mm > edge[0][1] && level.z_mm < edge[edge.length - 1][1])
 })
-const amounts = ref<Record<string, string>>({})
+const amounts = ref<Record<string, string | undefined>>({})
 function keep(name: string, z: number) {
   const text = amounts.value[name]?.trim()
   if (!text) return
@@ -37,7 +37,7 @@ function keep(name: string, z: number) {
     ...reach(panel.value, z),
   })
 }
-const own = computed(() => pattern.value.allowances.by_seam?.[label.value] ?? null)
+const own = computed(() => pattern.value.allowances.by_seam[label.value])
 const isSide = computed(() => props.seam === pattern.value.front_panels)
 </script>
 

@@ -1,15 +1,19 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import { Refused, send, sendFile } from '../../api/client'
+import { answer as answered, api, asFile, ofBuild, Refused } from '../../api/client'
 import type { Drawing, Point, TracedAnswer, TracedPattern, LevelName } from '../../api/types'
-import { useBuild } from '../../stores/build'
+import { useOpenBuild } from '../../stores/openBuild'
 import { useSettings } from '../../stores/settings'
 import { path } from '../../surface/flat'
 import { length, LEVEL_LABELS, withUnit } from '../../parts/words'
+import { usePatternCommands } from '../../commands/pattern'
+import { entriesOf } from '../../parts/entries'
+import { touched } from '../../parts/touch'
 
 // Outlines from a drawing: which panel each is, its waistline, and how it has to be turned.
 const shown = defineModel<boolean>({ required: true })
-const open = useBuild()
+const openBuild = useOpenBuild()
+const pattern = usePatternCommands()
 const settings = useSettings()
 type Piece = {
   points: Point[]
@@ -33,7 +37,7 @@ watch(shown, (now) => {
     [file.value, drawing.value, pieces.value, fault.value, answer.value] = [undefined, undefined, [], '', undefined]
 })
 
-async function read(chosen: File, size?: string) {
+async function read(chosen: File, size?: typeof unit.value) {
   fault.value = ''
   if (chosen.size > 4_000_000) {
     fault.value = `${chosen.name} has ${(chosen.size / 1e6).toFixed(1)} MB; a drawing has 4 MB at the most.`
@@ -41,17 +45,16 @@ async function read(chosen: File, size?: string) {
   }
   file.value = chosen
   try {
-    drawing.value = await sendFile<Drawing>(
-      `/drawings?name=${encodeURIComponent(chosen.name)}${size ? `&unit=${size}` : ''}`,
-      chosen,
+    drawing.value = await answered(
+      api.POST('/api/drawings', { params: { query: { name: chosen.name, unit: size } }, body: chosen, ...asFile }),
     )
     pieces.value = drawing.value.pieces.map((piece, i) => ({
-      points: piece.points as Point[],
+      points: piece.points,
       number: i < 9 ? i + 1 : null,
       waist: piece.waist_mm ?? 0,
       mirrored: false,
       upside: false,
-      drawn: piece.waist_drawn ?? false,
+      drawn: piece.waist_drawn,
       corners: null,
     }))
     front.value = Math.max(1, Math.ceil(pieces.value.length / 2))
@@ -74,7 +77,7 @@ const traced = computed<TracedPattern>(() => ({
     waist_mm: piece.waist,
     mirrored: piece.mirrored,
     upside_down: piece.upside,
-    corners: piece.corners as [number, number][] | null,
+    corners: piece.corners,
   })),
   front_panels: Math.min(front.value, Math.max(1, used.value.length - 1)),
 }))
@@ -87,7 +90,9 @@ watch(
       answer.value = undefined
       return
     }
-    const found = await send<TracedAnswer>('POST', `/builds/${open.latest!.id}/traced/check`, now).catch((error) => {
+    const found = await answered(
+      api.POST('/api/builds/{build_id}/traced/check', { ...ofBuild(openBuild.here.id), body: now }),
+    ).catch((error) => {
       fault.value = error instanceof Refused ? error.trouble.sentence : ''
       return undefined
     })
@@ -106,13 +111,11 @@ function turn(piece: Piece, how: string) {
 // corners: found by the server, moved by hand where it found others than meant
 const CORNERS = ['hem at CF', 'top at CF', 'top at CB', 'hem at CB']
 const cornersOf = (piece: Piece): Point[] =>
-  piece.corners ??
-  ((piece.number !== null ? answer.value?.corners[piece.number] : undefined) as Point[] | undefined) ??
-  []
+  piece.corners ?? (piece.number !== null ? answer.value?.corners[piece.number] : undefined) ?? []
 const held = ref<{ piece: Piece; i: number }>()
 const paper = ref<SVGSVGElement>()
 function toDrawing(event: PointerEvent): Point {
-  const at = new DOMPoint(event.clientX, event.clientY).matrixTransform(paper.value!.getScreenCTM()!.inverse())
+  const at = touched(paper.value, event)
   return [at.x, -at.y]
 }
 function dragCorner(event: PointerEvent) {
@@ -166,8 +169,8 @@ function setWaist(piece: Piece, text: string) {
 }
 const stops = computed(() => answer.value?.misfits.some((one) => one.stops) ?? true)
 async function keep() {
-  if (await open.keepTraced(traced.value, file.value?.name ?? '')) shown.value = false
-  else fault.value = Object.entries(open.errors).find(([at]) => at.startsWith('traced'))?.[1] ?? ''
+  if (await pattern.keepTraced(traced.value, file.value?.name ?? '')) shown.value = false
+  else fault.value = Object.entries(openBuild.errors).find(([at]) => at.startsWith('traced'))?.[1] ?? ''
 }
 </script>
 
@@ -308,9 +311,9 @@ async function keep() {
             </p>
             <p v-if="answer && Object.keys(answer.sewn_mm).length" class="girths">
               Sewn:
-              <span v-for="name in open.levels.filter((one) => answer!.sewn_mm[one])" :key="name"
+              <span v-for="[name, mm] in entriesOf(answer.sewn_mm)" :key="name"
                 >{{ LEVEL_LABELS[name as LevelName].toLowerCase() }}
-                <b class="in">{{ length(answer.sewn_mm[name], settings.unit) }}</b></span
+                <b class="in">{{ length(mm, settings.unit) }}</b></span
               >
             </p>
             <v-btn size="small" variant="text" @click="chooser?.click()">Another drawing</v-btn>
@@ -321,7 +324,7 @@ async function keep() {
       <v-card-actions>
         <v-btn @click="shown = false">Leave it</v-btn>
         <v-btn v-if="pieces.length" color="primary" variant="flat" :disabled="stops" @click="keep"
-          >Make it version {{ (open.build?.versions?.length ?? 0) + 1 }}</v-btn
+          >Make it version {{ openBuild.build.versions.length + 1 }}</v-btn
         >
       </v-card-actions>
     </v-card>

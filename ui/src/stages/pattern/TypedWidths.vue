@@ -1,31 +1,39 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import { useBuild } from '../../stores/build'
+import { useOpenBuild } from '../../stores/openBuild'
 import { useSettings } from '../../stores/settings'
 import type { LevelName } from '../../api/types'
 import { LEVEL_LABELS, withUnit } from '../../parts/words'
+import { usePatternCommands } from '../../commands/pattern'
 
 // A pattern from outside: widths off a taped or bought pattern, level by level. A row can be pasted whole.
 const shown = defineModel<boolean>({ required: true })
-const open = useBuild()
+const openBuild = useOpenBuild()
+const pattern = usePatternCommands()
 const settings = useSettings()
 const panels = ref(6)
 const front = ref(3)
 const widths = ref<Record<string, string[]>>({})
 const counts = computed(() =>
-  Array.from({ length: 8 }, (_, i) => i + 2).filter((n) => n >= Math.min(3, open.kind?.panels[0] ?? 4) && n <= 8),
+  Array.from({ length: 8 }, (_, i) => i + 2).filter((n) => n >= Math.min(3, openBuild.kind.panels[0]) && n <= 8),
 )
-watch(shown, () => (widths.value = Object.fromEntries(open.levels.map((name) => [name, widths.value[name] ?? []]))), {
-  immediate: true,
-})
+watch(
+  shown,
+  () => (widths.value = Object.fromEntries(openBuild.levels.map((name) => [name, widths.value[name] ?? []]))),
+  {
+    immediate: true,
+  },
+)
 watch(panels, (count) => (front.value = Math.min(front.value, count - 1)))
-watch(shown, () => open.forget('typed'))
+watch(shown, () => openBuild.forget('typed'))
 
 const typed = computed(() =>
-  open.levels.filter((name) => (widths.value[name] ?? []).slice(0, panels.value).some((text) => text?.trim())),
+  openBuild.levels.filter((name) =>
+    (widths.value[name] ?? []).slice(0, panels.value).some((text: string | undefined) => text?.trim()),
+  ),
 )
 const fault = computed(() => {
-  const [at, sentence] = Object.entries(open.errors).find(([place]) => place.startsWith('typed')) ?? []
+  const [at, sentence] = Object.entries(openBuild.errors).find(([place]) => place.startsWith('typed')) ?? []
   const found = /^typed\.levels\.(\d+)(?:\.widths_mm\.(\d+))?/.exec(at ?? '')
   return sentence
     ? {
@@ -51,7 +59,7 @@ async function keep() {
       withUnit((widths.value[name][i] ?? '').trim(), settings.unit),
     ),
   }))
-  if (await open.typeIn({ levels, front_panels: front.value })) shown.value = false
+  if (await pattern.typeIn({ levels, front_panels: front.value })) shown.value = false
 }
 </script>
 
@@ -60,8 +68,8 @@ async function keep() {
     <v-card title="Widths of a pattern you have">
       <v-card-text>
         <p>
-          Stitch line to stitch line, without allowances, in {{ settings.unit }}. The {{ open.zero }} is needed, and two
-          levels more.
+          Stitch line to stitch line, without allowances, in {{ settings.unit }}. The {{ openBuild.zero }} is needed,
+          and two levels more.
         </p>
         <div class="counts">
           <span id="typed-panels">Panels in each half</span>
@@ -81,7 +89,7 @@ async function keep() {
             </tr>
           </thead>
           <tbody>
-            <tr v-for="name in open.levels.filter((one) => widths[one])" :key="name">
+            <tr v-for="name in openBuild.levels.filter((one) => widths[one])" :key="name">
               <th scope="row">{{ LEVEL_LABELS[name] }}</th>
               <td v-for="i in panels" :key="i">
                 <input
@@ -107,7 +115,7 @@ async function keep() {
       <v-card-actions>
         <v-btn @click="shown = false">Leave it</v-btn>
         <v-btn color="primary" variant="flat" :disabled="!typed.length" @click="keep"
-          >Make it version {{ (open.build?.versions?.length ?? 0) + 1 }}</v-btn
+          >Make it version {{ openBuild.build.versions.length + 1 }}</v-btn
         >
       </v-card-actions>
     </v-card>

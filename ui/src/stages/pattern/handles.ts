@@ -1,8 +1,9 @@
-import type { LaidPanel, Plan, Point, LevelName } from '../../api/types'
+import type { LaidPanel, Plan, Point } from '../../api/types'
 import type { Handle } from '../../surface/EditHandles.vue'
 import { edgeAt } from '../../surface/flat'
 import { LEVEL_LABELS, length } from '../../parts/words'
 import type { Unit } from '../../api/types'
+import { certain } from '../../parts/certain'
 
 type End = 'top' | 'hem'
 type Line = {
@@ -29,7 +30,7 @@ export function lineHandles(
   line: Line,
   unit: Unit,
 ): Handle[] {
-  const pattern = plan.pattern!
+  const pattern = certain(plan.pattern, 'the pattern')
   const places = end === 'top' ? pattern.top_places : pattern.hem_places
   const name = end === 'top' ? 'Top line' : 'Hem'
   const found: Handle[] = []
@@ -77,7 +78,8 @@ export function lineHandles(
 
 /** How far a sideways move of a point takes it round the body. */
 export function placeBy(plan: Plan, panels: LaidPanel[], end: End, place: number, dx: number) {
-  const places = end === 'top' ? plan.pattern!.top_places : plan.pattern!.hem_places
+  const pattern = certain(plan.pattern, 'the pattern')
+  const places = end === 'top' ? pattern.top_places : pattern.hem_places
   const i = Math.max(
     0,
     places.findIndex((one, k) => k < places.length - 1 && place >= one && place < places[k + 1]),
@@ -92,7 +94,7 @@ export function seamHandles(plan: Plan, panels: LaidPanel[], offsets: number[], 
   const panel = panels[seam - 1]
   const edge = panel.cb_edge
   const [low, high] = [edge[0][1], edge[edge.length - 1][1]]
-  return (plan.levels ?? [])
+  return plan.levels
     .filter((level) => level.z_mm > low + 4 && level.z_mm < high - 4)
     .map((level) => ({
       id: `seam ${seam} ${level.z_mm}`,
@@ -100,7 +102,7 @@ export function seamHandles(plan: Plan, panels: LaidPanel[], offsets: number[], 
       z: level.z_mm,
       axis: 'x' as const,
       look: 'seam' as const,
-      label: `Seam ${seam}·${seam + 1} at the ${LEVEL_LABELS[level.name as LevelName].toLowerCase()}`,
+      label: `Seam ${seam}·${seam + 1} at the ${LEVEL_LABELS[level.name].toLowerCase()}`,
       value: '',
     }))
 }

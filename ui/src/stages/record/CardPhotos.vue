@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import AddPhoto from '../../parts/AddPhoto.vue'
-import { useBuild } from '../../stores/build'
+import { useOpenBuild } from '../../stores/openBuild'
 
 // The garment seen from in front, from the side and from behind; and what else she photographs of it.
 type Photo = {
@@ -11,9 +11,9 @@ type Photo = {
   width_px: number
   height_px: number
 }
-const open = useBuild()
+const openBuild = useOpenBuild()
 const VIEWS = ['front', 'side', 'back', 'detail'] as const
-const photos = computed<Photo[]>(() => open.build!.record!.photos ?? [])
+const photos = computed<Photo[]>(() => openBuild.build.record.photos)
 const shown = computed(() =>
   photos.value.map((one, at) => ({ ...one, at })).sort((a, b) => VIEWS.indexOf(a.view!) - VIEWS.indexOf(b.view!)),
 )
@@ -21,9 +21,9 @@ const missing = computed(() =>
   VIEWS.filter((view) => view === 'detail' || !photos.value.some((one) => one.view === view)),
 )
 const add = (view: Photo['view'], photo: Omit<Photo, 'view'>) =>
-  open.set('record.photos', [...photos.value, { ...photo, view }])
+  openBuild.set('record.photos', [...photos.value, { ...photo, view }])
 const takeOut = (at: number) =>
-  open.set(
+  openBuild.set(
     'record.photos',
     photos.value.filter((_, i) => i !== at),
   )
@@ -33,7 +33,7 @@ const takeOut = (at: number) =>
   <section aria-label="Photos" class="photos">
     <div v-if="shown.length" class="row">
       <figure v-for="one in shown" :key="one.at">
-        <img :src="`/api/pictures/${one.id}`" :alt="`${open.build!.brief!.name}, ${one.view}`" />
+        <img :src="`/api/pictures/${one.id}`" :alt="`${openBuild.build.brief.name}, ${one.view}`" />
         <figcaption>
           {{ one.view }}
           <button type="button" class="ask" :aria-label="`take out the photo: ${one.view}`" @click="takeOut(one.at)">

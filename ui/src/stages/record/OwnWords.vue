@@ -1,18 +1,18 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { useBuild } from '../../stores/build'
+import { useOpenBuild } from '../../stores/openBuild'
 
 // Short things that she writes of a garment, one by one: what she likes, what she would change.
 const props = defineProps<{ at: 'likes' | 'would_change'; title: string; label: string }>()
-const open = useBuild()
+const openBuild = useOpenBuild()
 const text = ref('')
-const said = computed(() => open.build!.record![props.at] ?? [])
+const said = computed(() => openBuild.build.record[props.at])
 async function add() {
   const one = text.value.trim()
-  if (one && (await open.set(`record.${props.at}`, [...said.value, one]))) text.value = ''
+  if (one && (await openBuild.set(`record.${props.at}`, [...said.value, one]))) text.value = ''
 }
 const takeOut = (i: number) =>
-  open.set(
+  openBuild.set(
     `record.${props.at}`,
     said.value.filter((_, k) => k !== i),
   )

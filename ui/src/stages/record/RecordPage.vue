@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { computed, ref, shallowRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
-import { get, Refused } from '../../api/client'
+import { answer, api, ofBuild, Refused } from '../../api/client'
 import type { CardSeen } from '../../api/types'
 import MeasureFirst from '../../parts/MeasureFirst.vue'
 import TheSlip from '../../parts/TheSlip.vue'
 import { length, longDay, shortDay } from '../../parts/words'
-import { useBuild } from '../../stores/build'
+import { useOpenBuild } from '../../stores/openBuild'
 import { useNotices } from '../../stores/notices'
 import { useSettings } from '../../stores/settings'
 import { workshop } from '../../stores/workshop'
@@ -16,19 +16,19 @@ import OwnWords from './OwnWords.vue'
 import WearForm from './WearForm.vue'
 
 // The card, which fills itself; what she likes and would change; and each time it was worn.
-const open = useBuild()
+const openBuild = useOpenBuild()
 const settings = useSettings()
 const notices = useNotices()
 const seen = shallowRef<CardSeen>()
 const failed = ref('')
 let turn = 0
 watch(
-  () => [open.latest?.id, open.latest?.revision, settings.unit],
+  () => [openBuild.latest?.id, openBuild.latest?.revision, settings.unit],
   async () => {
-    if (!open.latest) return
+    if (!openBuild.latest) return
     const mine = ++turn
     try {
-      const found = await get<CardSeen>(`/builds/${open.latest.id}/record`)
+      const found = await answer(api.GET('/api/builds/{build_id}/record', ofBuild(openBuild.latest.id)))
       if (mine === turn) seen.value = found
       failed.value = ''
     } catch (error) {
@@ -38,7 +38,7 @@ watch(
   { immediate: true },
 )
 const card = computed(() => seen.value?.card)
-const kept = computed(() => open.build!.record!)
+const kept = computed(() => openBuild.build.record)
 const mm = (value: number | null | undefined) => (value == null ? '' : length(value, settings.unit))
 const GROUPS = [
   ['measures', 'Measures'],
@@ -56,22 +56,22 @@ const groups = computed(() =>
 const router = useRouter()
 async function again() {
   try {
-    const line = await workshop.again(open.latest!.id)
+    const line = await workshop.duplicate(openBuild.here.id, true)
     await router.push(`/build/${line.id}/brief`)
   } catch (error) {
     notices.complain(error)
   }
 }
 
-const finish = () => open.set('record.finished_on', seen.value!.today)
-const notFinished = () => open.set('record.finished_on', null)
+const finish = () => openBuild.set('record.finished_on', seen.value?.today)
+const notFinished = () => openBuild.set('record.finished_on', null)
 const takeOut = (i: number) =>
-  open.set(
+  openBuild.set(
     'record.wears',
-    (kept.value.wears ?? []).filter((_, k) => k !== i),
+    kept.value.wears.filter((_, k) => k !== i),
   )
 const wears = computed(() =>
-  (kept.value.wears ?? []).map((one, at) => ({ ...one, at })).sort((a, b) => a.on.localeCompare(b.on)),
+  kept.value.wears.map((one, at) => ({ ...one, at })).sort((a, b) => a.on.localeCompare(b.on)),
 )
 const line = computed(() => {
   const gaps = card.value?.gaps ?? []
@@ -82,18 +82,18 @@ const line = computed(() => {
 </script>
 
 <template>
-  <MeasureFirst v-if="!open.plan?.pattern" />
+  <MeasureFirst v-if="!openBuild.plan.pattern" />
   <div v-else class="page with-slip">
     <section class="sheet" aria-label="The card" tabindex="0">
       <p v-if="failed" role="alert" class="bad">{{ failed }}</p>
       <article v-if="card" class="card">
         <header>
-          <h1>{{ open.build!.brief!.name }}</h1>
+          <h1>{{ openBuild.build.brief.name }}</h1>
           <p>
             {{ card.kind }}<template v-if="card.version">, version {{ card.version }}</template
             >, for {{ card.wearer || 'the wearer' }}
           </p>
-          <p v-if="open.build!.brief!.character" class="soft">{{ open.build!.brief!.character }}</p>
+          <p v-if="openBuild.build.brief.character" class="soft">{{ openBuild.build.brief.character }}</p>
           <p :class="kept.finished_on ? 'good' : 'soft'">
             {{ kept.finished_on ? `Finished on ${longDay(kept.finished_on)}` : 'Not finished yet' }}
           </p>
@@ -164,17 +164,17 @@ const line = computed(() => {
         <v-btn
           size="small"
           variant="outlined"
-          :href="`/api/builds/${open.latest!.id}/card.pdf?paper=${settings.house.paper}`"
+          :href="`/api/builds/${openBuild.here.id}/card.pdf?paper=${settings.house.paper}`"
           download=""
           >Print the card</v-btn
         >
-        <v-btn size="small" variant="text" :href="`/api/builds/${open.latest!.id}/card.png`" download=""
+        <v-btn size="small" variant="text" :href="`/api/builds/${openBuild.here.id}/card.png`" download=""
           >As a picture</v-btn
         >
         <v-btn
           size="small"
           variant="text"
-          :href="`/api/builds/${open.latest!.id}/card.pdf?whole=true&paper=${settings.house.paper}`"
+          :href="`/api/builds/${openBuild.here.id}/card.pdf?whole=true&paper=${settings.house.paper}`"
           download=""
           title="The card as PDF with the build in it: another Fuseau takes it in"
           >As one file to send</v-btn
@@ -186,7 +186,7 @@ const line = computed(() => {
       </div>
       <OwnWords at="likes" title="What you like" label="one thing" />
       <OwnWords at="would_change" title="What you would change" label="one thing to change" />
-      <WearForm :today="seen!.today" />
+      <WearForm :today="seen?.today ?? ''" />
     </TheSlip>
   </div>
 </template>

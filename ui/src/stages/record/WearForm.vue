@@ -3,12 +3,12 @@ import { ref } from 'vue'
 import type { Wear } from '../../api/types'
 import { useDraft, whenSaved } from '../../parts/useDraft'
 import { withUnit } from '../../parts/words'
-import { useBuild } from '../../stores/build'
+import { useOpenBuild } from '../../stores/openBuild'
 import { useSettings } from '../../stores/settings'
 
 // A time that it was worn, as it is written down; half typed it comes back.
 const props = defineProps<{ today: string }>()
-const open = useBuild()
+const openBuild = useOpenBuild()
 const settings = useSettings()
 const HEATS = ['cool', 'warm', 'hot'] as const
 const FELT = ['easy', 'fine', 'tiring', 'hurt'] as const
@@ -24,10 +24,10 @@ const blank = () => ({
 const wear = ref(blank())
 const adding = ref(false)
 const draft = useDraft(
-  open.latest!.id,
+  openBuild.here.id,
   'wear',
   wear,
-  () => open.latest?.revision ?? null,
+  () => openBuild.latest?.revision ?? null,
   (now) => JSON.stringify({ ...now, on: '' }) === JSON.stringify(blank()),
 )
 if (draft.restored.value) adding.value = true
@@ -36,7 +36,7 @@ function begin() {
   adding.value = true
 }
 const saidAt = (field: string) =>
-  Object.entries(open.errors).find(([at]) => new RegExp(`^record\\.wears\\.\\d+\\.${field}$`).test(at))?.[1]
+  Object.entries(openBuild.errors).find(([at]) => new RegExp(`^record\\.wears\\.\\d+\\.${field}$`).test(at))?.[1]
 async function keepWear() {
   const { on, hours, heat, gap, comfort, note, gave } = wear.value
   const one = {
@@ -48,7 +48,7 @@ async function keepWear() {
     note,
     gave_way: gave,
   }
-  if (!(await open.set('record.wears', [...(open.build!.record!.wears ?? []), one]))) return
+  if (!(await openBuild.set('record.wears', [...openBuild.build.record.wears, one]))) return
   wear.value = blank()
   adding.value = false
 }

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { onMounted, ref } from 'vue'
-import { get } from '../../api/client'
+import { answer, api } from '../../api/client'
 import type { About, Stage } from '../../api/types'
 import DemoBeside from '../../parts/DemoBeside.vue'
 import HerHours from '../../parts/HerHours.vue'
@@ -18,7 +18,7 @@ const work = useWork()
 const about = ref<About>()
 const devices = ref(false)
 const atTheLaptop = location.protocol === 'http:' // devices of the room come over TLS, and let no others in
-onMounted(async () => (about.value = await get<About>('/about').catch(() => undefined)))
+onMounted(async () => (about.value = await answer(api.GET('/api/about')).catch(() => undefined)))
 const sayAgain = () => settings.setHouse({ known: [] as Stage[] }).catch(notices.complain)
 </script>
 
@@ -42,7 +42,7 @@ const sayAgain = () => settings.setHouse({ known: [] as Stage[] }).catch(notices
       </div>
       <div class="choice">
         <span>Stages</span>
-        <v-btn size="small" variant="outlined" :disabled="!settings.house.known?.length" @click="sayAgain"
+        <v-btn size="small" variant="outlined" :disabled="!settings.house.known.length" @click="sayAgain"
           >Say again what each is for</v-btn
         >
       </div>

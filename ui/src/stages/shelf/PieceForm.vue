@@ -1,8 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import { sendFile } from '../../api/client'
-import { Refused } from '../../api/client'
-import type { Article, Drawing, OnShelf, Point } from '../../api/types'
+import { answer, api, asFile, Refused } from '../../api/client'
+import type { Article, OnShelf, Point } from '../../api/types'
 import { length, withUnit } from '../../parts/words'
 import { path } from '../../surface/flat'
 import { useSettings } from '../../stores/settings'
@@ -10,6 +9,7 @@ import { useDraft, whenSaved } from '../../parts/useDraft'
 import { useShelf } from '../../stores/shelf'
 import { cornersIn, outlinesIn } from './corners'
 import ScrapPhoto from './ScrapPhoto.vue'
+import { onShelf } from '../../commands/shelf'
 
 // A piece for the shelf: what it is, how much, where it lies. Cloth by its size, or as the scrap that it is.
 const props = defineProps<{ piece?: OnShelf }>()
@@ -18,7 +18,7 @@ const shelf = useShelf()
 const settings = useSettings()
 const old = props.piece?.piece
 const named = (one: { sort: string; name: string } | undefined | null) =>
-  shelf.articles.find((article) => article.sort === one?.sort && article.name === one?.name)
+  shelf.articles.find((article) => article.sort === one?.sort && article.name === one.name)
 const article = ref<Article | undefined>(named(old))
 const bare = (mm: number | null | undefined, hardware = false) =>
   mm == null ? '' : length(mm, settings.unit, { bare: true, hardware })
@@ -41,8 +41,8 @@ const cloth = computed(() => article.value?.sort === 'cloth')
 const long = computed(() => ['cloth', 'bone', 'lace', 'tape'].includes(article.value?.sort ?? ''))
 watch(article, (now) => {
   if (now?.sort === 'cloth' && !form.value.wide) {
-    const known = settings.catalogue?.cloths.find((one) => one.name === now.name)
-    if (known) form.value.wide = bare((known.width_mm ?? 0) - 2 * (known.selvedge_mm ?? 0))
+    const known = settings.catalogue.cloths.find((one) => one.name === now.name)
+    if (known) form.value.wide = bare(known.width_mm - 2 * known.selvedge_mm)
   }
 })
 const unit = computed(() => (isHard.value ? (settings.unit === 'in' ? 'in' : 'mm') : settings.unit))
@@ -77,7 +77,9 @@ async function fromDrawing(event: Event) {
   if (!file) return
   drawingSaid.value = ''
   try {
-    const found = await sendFile<Drawing>(`/drawings?name=${encodeURIComponent(file.name)}`, file)
+    const found = await answer(
+      api.POST('/api/drawings', { params: { query: { name: file.name } }, body: file, ...asFile }),
+    )
     const piece = found.pieces[0]
     if (!piece) drawingSaid.value = found.needs_unit ? 'This drawing has no size of its own.' : 'No outline in it.'
     else {
@@ -151,9 +153,7 @@ async function keep() {
     cost: form.value.cost || '0',
     note: form.value.note,
   }
-  const kept = old
-    ? await shelf.step(`/shelf/pieces/${old.id}`, { piece: given }, 'PUT')
-    : await shelf.step('/shelf/pieces', { pieces: [given] })
+  const kept = old ? await shelf.step(onShelf.rewrite(old.id, given)) : await shelf.step(onShelf.put([given]))
   if (kept) leave()
 }
 function take(found: { outline: Point[]; flaws: Point[][] }) {

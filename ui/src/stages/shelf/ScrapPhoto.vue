@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { computed, onBeforeUnmount, ref, watch } from 'vue'
-import { Refused, send } from '../../api/client'
+import { answer, api, Refused } from '../../api/client'
 import type { Point, ScrapRead } from '../../api/types'
 import { length, withUnit } from '../../parts/words'
 import { useSettings } from '../../stores/settings'
+import { touched } from '../../parts/touch'
 
 // A scrap by its photo: the corners of something of a known size beside it, a thread along the grain, its edge, flaws.
 // The photo stays in this browser; only its marks are read.
@@ -53,7 +54,7 @@ function clear() {
 }
 const frame = ref<SVGSVGElement>()
 function touch(event: MouseEvent) {
-  const spot = new DOMPoint(event.clientX, event.clientY).matrixTransform(frame.value!.getScreenCTM()!.inverse())
+  const spot = touched(frame.value, event)
   const here: Point = [Math.round(spot.x * 10) / 10, Math.round(spot.y * 10) / 10]
   if (at.value === 'corners') {
     corners.value.push(here)
@@ -69,7 +70,7 @@ function touch(event: MouseEvent) {
 }
 function back() {
   if (at.value === 'flaws') {
-    const last = flaws.value[flaws.value.length - 1]
+    const last = flaws.value.at(-1)
     if (last?.length) last.pop()
     else if (flaws.value.length) flaws.value.pop()
     else at.value = 'edge'
@@ -90,18 +91,22 @@ watch(
     if (edge.value.length < 3 || grain.value.length < 2 || corners.value.length < 4)
       return void (found.value = undefined)
     try {
-      const read = await send<ScrapRead>('POST', '/scrap', {
-        scale: corners.value,
-        known_mm: wide.value.trim() ? withUnit(wide.value, settings.unit) : null,
-        known_high_mm: high.value.trim() ? withUnit(high.value, settings.unit) : null,
-        outline: edge.value,
-        grain: grain.value,
-        flaws: flaws.value.filter((flaw) => flaw.length > 2),
-      })
+      const read = await answer(
+        api.POST('/api/scrap', {
+          body: {
+            scale: corners.value,
+            known_mm: wide.value.trim() ? withUnit(wide.value, settings.unit) : null,
+            known_high_mm: high.value.trim() ? withUnit(high.value, settings.unit) : null,
+            outline: edge.value,
+            grain: grain.value,
+            flaws: flaws.value.filter((flaw) => flaw.length > 2),
+          },
+        }),
+      )
       if (mine !== asked) return
       found.value = read
       said.value = ''
-      emit('read', { outline: read.outline as Point[], flaws: read.flaws as Point[][] })
+      emit('read', { outline: read.outline, flaws: read.flaws })
     } catch (error) {
       if (mine !== asked) return
       found.value = undefined

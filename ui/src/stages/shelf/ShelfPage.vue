@@ -10,6 +10,7 @@ import { useShelf } from '../../stores/shelf'
 import { path } from '../../surface/flat'
 import CsvBox from './CsvBox.vue'
 import PieceForm from './PieceForm.vue'
+import { onShelf } from '../../commands/shelf'
 
 // What there is: cloth and scraps, bones, metalware, laces and tapes; what is kept for which build; what is coming.
 const shelf = useShelf()
@@ -61,7 +62,7 @@ const size = (one: OnShelf) => {
     const ys = one.shape.map((spot) => spot[1])
     return across(Math.max(...xs) - Math.min(...xs), Math.max(...ys) - Math.min(...ys), settings.unit)
   }
-  if (piece.sort === 'bone') return `${piece.count} × ${hardware(piece.length_mm!, settings.unit)}`
+  if (piece.sort === 'bone') return `${piece.count} × ${hardware(piece.length_mm ?? 0, settings.unit)}`
   if (one.measure === 'length') return run(one.amount, settings.unit)
   return String(piece.count)
 }
@@ -93,11 +94,10 @@ function keep(one: OnShelf) {
 }
 async function reserve(one: OnShelf) {
   const written = to.value.amount.trim()
-  const body = { build: to.value.build, amount: written || null }
-  if (await shelf.step(`/shelf/pieces/${one.piece.id}/reserve`, body)) keeping.value = ''
+  if (await shelf.step(onShelf.reserve(one.piece.id, to.value.build, written || null))) keeping.value = ''
 }
-const letGo = (one: OnShelf, build: string) => shelf.act(`/shelf/pieces/${one.piece.id}/reserve`, { build, amount: 0 })
-const takeOff = (one: OnShelf) => shelf.act(`/shelf/pieces/${one.piece.id}/take-off`)
+const letGo = (one: OnShelf, build: string) => shelf.act(onShelf.reserve(one.piece.id, build, 0))
+const takeOff = (one: OnShelf) => shelf.act(onShelf.takeOff(one.piece.id))
 
 const orders = computed(() => shelf.latest?.orders ?? [])
 const coming = computed(() => orders.value.filter((one) => one.order.state === 'placed'))
@@ -116,8 +116,8 @@ const brings = (one: OrderSeen) =>
     })
     .join(', ')
 const lacks = (one: OrderSeen) => one.here && one.order.lines.some((line, i) => one.comes[i] < line.packs * line.pack)
-const arrive = (one: OrderSeen) => shelf.act(`/orders/${one.order.id}/arrive`, { came: one.here ? one.comes : [] })
-const total = computed(() => (shelf.latest?.pieces ?? []).reduce((sum, one) => sum + (one.piece.cost ?? 0), 0))
+const arrive = (one: OrderSeen) => shelf.act(onShelf.arrive(one.order.id, one.here ? one.comes : []))
+const total = computed(() => (shelf.latest?.pieces ?? []).reduce((sum, one) => sum + one.piece.cost, 0))
 
 useKeys([
   { keys: 'n', does: 'put something on the shelf', on: ['n'], run: () => (making.value = true) },
@@ -266,7 +266,7 @@ useKeys([
           <v-btn size="x-small" variant="outlined" @click="arrive(one)">{{
             one.here ? 'Put it on the shelf' : 'It came already'
           }}</v-btn>
-          <v-btn v-if="!one.here" size="x-small" variant="text" @click="shelf.act(`/orders/${one.order.id}/cancel`)"
+          <v-btn v-if="!one.here" size="x-small" variant="text" @click="shelf.act(onShelf.cancel(one.order.id))"
             >Call it off</v-btn
           >
         </li>

@@ -3,6 +3,7 @@ import { ref } from 'vue'
 import type { OrderLine } from '../../api/types'
 import { useNotices } from '../../stores/notices'
 import { useShelf } from '../../stores/shelf'
+import { onShelf } from '../../commands/shelf'
 
 // What was ordered or bought in a shop of hers: where, and on which day it is here.
 const props = defineProps<{ lines: OrderLine[]; today: string; shop?: string; said?: string[] }>()
@@ -11,9 +12,11 @@ const shelf = useShelf()
 const notices = useNotices()
 const name = ref(props.shop ?? '')
 const due = ref(props.today)
-const errors = ref<Record<string, string>>({})
+const errors = ref<Record<string, string | undefined>>({})
 async function keep() {
-  const taken = await shelf.step('/orders', { shop: name.value.trim(), lines: props.lines, due_on: due.value || null })
+  const taken = await shelf.step(
+    onShelf.order({ shop: name.value.trim(), lines: props.lines, due_on: due.value || null }),
+  )
   errors.value = taken ? {} : { ...shelf.errors }
   shelf.errors = {}
   if (!taken) return
@@ -23,7 +26,7 @@ async function keep() {
 </script>
 
 <template>
-  <form class="own" :data-own="shop ?? ''" @submit.prevent="keep">
+  <form class="own" :data-own="shop" @submit.prevent="keep">
     <h2 v-if="shop">{{ shop }}</h2>
     <v-text-field v-else v-model="name" label="the shop" :error-messages="errors.shop" autofocus />
     <ul v-if="said">

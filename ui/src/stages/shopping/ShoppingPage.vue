@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, onBeforeUnmount, onMounted, ref } from 'vue'
-import { get, Refused, send } from '../../api/client'
-import type { BoughtRow, OrderLine, ShoppingSeen, ToBuy, Underway } from '../../api/types'
+import { answer, api, asFile, Refused } from '../../api/client'
+import type { BoughtRow, OrderLine, ShoppingSeen, ToBuy } from '../../api/types'
 import ReadCsv from '../../parts/ReadCsv.vue'
 import TheSlip from '../../parts/TheSlip.vue'
 import ThinkingBar from '../../parts/ThinkingBar.vue'
@@ -10,6 +10,8 @@ import { useNotices } from '../../stores/notices'
 import { useSettings } from '../../stores/settings'
 import { useShelf } from '../../stores/shelf'
 import OwnOrder from './OwnOrder.vue'
+import { onShelf } from '../../commands/shelf'
+import { certain } from '../../parts/certain'
 
 // What is to be bought for all builds, by the day by which it has to be ordered; and ordering it.
 const settings = useSettings()
@@ -19,8 +21,8 @@ const seen = ref<ShoppingSeen>()
 const failed = ref('')
 const busy = ref(false)
 const share = ref<number | null>(null)
-const picked = ref<Record<string, boolean>>({})
-const shopOf = ref<Record<string, number>>({})
+const picked = ref<Record<string, boolean | undefined>>({})
+const shopOf = ref<Record<string, number | undefined>>({})
 let looking: ReturnType<typeof setInterval> | undefined
 let gone = false
 
@@ -30,11 +32,11 @@ async function load() {
   share.value = null
   clearInterval(looking)
   looking = setInterval(async () => {
-    const now = await get<Underway[]>('/shopping/underway').catch(() => [])
+    const now = await answer(api.GET('/api/shopping/underway')).catch(() => [])
     share.value = now[0]?.share ?? null
   }, 400)
   try {
-    const found = await get<ShoppingSeen>('/shopping')
+    const found = await answer(api.GET('/api/shopping'))
     if (!gone) seen.value = found
   } catch (error) {
     failed.value = error instanceof Refused ? error.trouble.sentence : 'It could not be worked out.'
@@ -42,7 +44,8 @@ async function load() {
   clearInterval(looking)
   busy.value = false
 }
-const stop = () => send<void>('DELETE', '/shopping/underway').catch(() => undefined)
+const stop = () => api.DELETE('/api/shopping/underway').catch(() => undefined)
+const openList = (file: File) => answer(api.POST('/api/shopping/csv', { body: file, ...asFile }))
 const thought = { share, failed, ask: load, stop }
 onMounted(() => {
   void load()
@@ -56,7 +59,7 @@ onBeforeUnmount(() => {
 const keyOf = (line: ToBuy) => `${line.article.sort} ${line.article.name} ${line.each_mm ?? ''}`
 const lines = computed(() => seen.value?.shopping.lines ?? [])
 const names = computed(() => new Map((seen.value?.builds ?? []).map((one) => [one.name, one.label])))
-const chosen = (line: ToBuy) => line.choices[shopOf.value[keyOf(line)] ?? line.chosen ?? 0]
+const chosen = (line: ToBuy) => line.choices.at(shopOf.value[keyOf(line)] ?? line.chosen ?? 0)
 const much = (line: ToBuy) => {
   if (line.article.measure === 'length' && !line.each_mm) return run(line.amount, settings.unit)
   return line.each_mm ? `${line.amount} × ${hardware(line.each_mm, settings.unit)}` : String(Math.round(line.amount))
@@ -70,11 +73,12 @@ const packs = (line: ToBuy) => {
 }
 const when = (line: ToBuy) => {
   if (!line.order_by) return ''
-  return line.order_by < seen.value!.today ? `${shortDay(line.order_by)}: late` : shortDay(line.order_by)
+  return line.order_by < today.value ? `${shortDay(line.order_by)}: late` : shortDay(line.order_by)
 }
-const late = (line: ToBuy) => !!line.order_by && line.order_by <= seen.value!.today
+const today = computed(() => seen.value?.today ?? '')
+const late = (line: ToBuy) => !!line.order_by && line.order_by <= today.value
 const groups = computed(() => {
-  const now = lines.value.filter((line) => line.order_by && line.order_by <= seen.value!.today)
+  const now = lines.value.filter((line) => line.order_by && line.order_by <= today.value)
   const later = lines.value.filter((line) => !now.includes(line))
   return [
     { title: 'To order today', lines: now },
@@ -90,11 +94,12 @@ const basket = computed(() => {
   return [...found].map(([shop, lines]) => ({
     shop,
     lines,
-    price: lines.reduce((sum, line) => sum + chosen(line)!.price, 0),
-    here: lines
-      .map((line) => chosen(line)!.here_on)
-      .sort()
-      .at(-1)!,
+    price: lines.reduce((sum, line) => sum + (chosen(line)?.price ?? 0), 0),
+    here:
+      lines
+        .flatMap((line) => chosen(line)?.here_on ?? [])
+        .sort()
+        .at(-1) ?? '',
   }))
 })
 // --- shops of her own
@@ -113,7 +118,7 @@ async function wroteDown() {
 }
 const byShop = (rows: BoughtRow[]) => {
   const found = new Map<string, BoughtRow[]>()
-  for (const row of rows) found.set(row.shop ?? '', [...(found.get(row.shop ?? '') ?? []), row])
+  for (const row of rows) found.set(row.shop, [...(found.get(row.shop) ?? []), row])
   return [...found]
 }
 const written = ref(new Set<string>())
@@ -127,9 +132,9 @@ async function wroteRows(shop: string, rows: BoughtRow[], leave: () => void) {
 }
 const orders = computed(() => (shelf.latest?.orders ?? []).filter((one) => one.order.state === 'placed'))
 async function order(shop: string) {
-  const here = basket.value.find((one) => one.shop === shop)!
-  const given = here.lines.map((line) => {
-    const { offer, packs } = chosen(line)!
+  const lines = basket.value.find((one) => one.shop === shop)?.lines ?? []
+  const given = lines.map((line) => {
+    const { offer, packs } = certain(chosen(line), 'where it is bought')
     return {
       article: line.article,
       packs,
@@ -140,8 +145,8 @@ async function order(shop: string) {
       builds: line.builds,
     }
   })
-  if (await shelf.act('/orders', { shop, lines: given })) {
-    for (const line of here.lines) delete picked.value[keyOf(line)]
+  if (await shelf.act(onShelf.order({ shop, lines: given }))) {
+    for (const line of lines) delete picked.value[keyOf(line)]
     notices.tell(`Ordered from ${shop}.`)
     await load()
   }
@@ -193,7 +198,7 @@ async function order(shop: string) {
                 {{ line.builds.map((build) => names.get(build)).join(', ')
                 }}{{ line.spares ? `; ${line.spares} of them to spare` : '' }}
               </div>
-              <div v-if="line.before?.length" class="soft small">
+              <div v-if="line.before.length" class="soft small">
                 What lies free goes to {{ line.before.map((build) => names.get(build)).join(', ') }}, needed first.
               </div>
               <div v-if="line.instead.length" class="old small">
@@ -250,7 +255,7 @@ async function order(shop: string) {
       </template>
       <section v-if="seen" aria-label="The list as a sheet">
         <h2>As a sheet</h2>
-        <ReadCsv path="/shopping/csv" label="CSV of a shopping list">
+        <ReadCsv :open="openList" label="CSV of a shopping list">
           <template #beside>
             <v-btn size="small" variant="outlined" href="/api/shopping.csv" download="">Save as CSV</v-btn>
           </template>
@@ -259,9 +264,9 @@ async function order(shop: string) {
               <OwnOrder
                 v-if="!written.has(shop)"
                 :shop="shop"
-                :lines="rows.map((row) => row.line!)"
+                :lines="rows.flatMap((row) => row.line ?? [])"
                 :said="rows.map((row) => row.said)"
-                :today="seen!.today"
+                :today="seen.today"
                 @done="wroteRows(shop, good as BoughtRow[], leave)"
               />
             </template>

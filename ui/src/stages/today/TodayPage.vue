@@ -15,14 +15,19 @@ const settings = useSettings()
 const thought = { ...storeToRefs(work), ask: work.ask, stop: work.stop }
 onMounted(() => void work.load())
 const plan = computed(() => work.latest)
+const endOf = (build: string) => {
+  const end = work.endOf.get(build)
+  return end ? shortDay(end.ends_on) : ''
+}
 const DAYS = 7
 const days = computed(() => {
-  if (!plan.value) return []
+  const planned = plan.value
+  if (!planned) return []
   const found = Array.from({ length: DAYS }, (_, i) => ({
-    day: dayAfter(plan.value!.today, i),
-    minutes: plan.value!.minutes_by_day[i] ?? 0,
+    day: dayAfter(planned.today, i),
+    minutes: planned.minutes_by_day[i] ?? 0,
     steps: [] as { build: string; key: string; part: number; whole: number; critical: boolean }[],
-    parcels: plan.value!.parcels.filter((one) => one.due_on === dayAfter(plan.value!.today, i)),
+    parcels: planned.parcels.filter((one) => one.due_on === dayAfter(planned.today, i)),
   }))
   const at = new Map(found.map((one) => [one.day, one]))
   for (const slot of plan.value.schedule.slots)
@@ -111,7 +116,7 @@ const danger = (build: string) => (work.oddsOf.get(build)?.probability ?? 1) < 0
             <td class="n">
               <b :class="{ late: danger(one.build) }">{{ percent(one.build) }}</b>
               <div class="soft small">
-                {{ work.endOf.has(one.build) ? shortDay(work.endOf.get(one.build)!.ends_on) : '' }}
+                {{ endOf(one.build) }}
               </div>
             </td>
           </tr>

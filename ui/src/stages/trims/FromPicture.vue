@@ -1,22 +1,24 @@
 <script setup lang="ts">
 import { ref, watch } from 'vue'
-import { get } from '../../api/client'
+import { answer, api, ofBuild } from '../../api/client'
 import type { TrimMarks } from '../../api/types'
-import { useBuild } from '../../stores/build'
+import { useOpenBuild } from '../../stores/openBuild'
 import { useSettings } from '../../stores/settings'
+import { useTrimCommands } from '../../commands/trims'
 
 // Trim lines that are marked on the pictures of the brief, each made one on the garment with one press.
 const emit = defineEmits<{ made: [key: string] }>()
-const open = useBuild()
+const openBuild = useOpenBuild()
+const trims = useTrimCommands()
 const settings = useSettings()
 const marks = ref<TrimMarks['marks']>([])
-const marked = () => open.build!.brief!.pictures?.some((one) => one.marks?.some((mark) => mark.kind === 'trim'))
+const marked = () => openBuild.build.brief.pictures.some((one) => one.marks.some((mark) => mark.kind === 'trim'))
 watch(
-  () => [open.latest?.id, open.latest?.revision, settings.unit],
+  () => [openBuild.latest?.id, openBuild.latest?.revision, settings.unit],
   async () => {
-    if (!open.latest) return
+    if (!openBuild.latest) return
     marks.value = marked()
-      ? await get<TrimMarks>(`/builds/${open.latest.id}/trims/marks`)
+      ? await answer(api.GET('/api/builds/{build_id}/trims/marks', ofBuild(openBuild.latest.id)))
           .then((found) => found.marks)
           .catch(() => [])
       : []
@@ -24,11 +26,11 @@ watch(
   { immediate: true },
 )
 const made = (mark: TrimMarks['marks'][number]) =>
-  (open.build!.trims?.along ?? []).some((one) => JSON.stringify(one.line?.spots) === JSON.stringify(mark.spots))
+  openBuild.build.trims.along.some((one) => JSON.stringify(one.line.spots) === JSON.stringify(mark.spots))
 async function make(mark: TrimMarks['marks'][number]) {
   const name = `as on “${(mark.picture_name || 'the picture').slice(0, 50)}”`
   const trim = { name, sewn: 'along by hand', line: { on: 'drawn', spots: mark.spots } }
-  if (await open.step('trims/along', { trim }, ['trims'], 'PUT')) emit('made', open.build!.trims!.along!.at(-1)!.key)
+  if (await trims.keep('along', trim)) emit('made', openBuild.build.trims.along.at(-1)!.key)
 }
 </script>
 

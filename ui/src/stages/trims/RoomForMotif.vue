@@ -1,29 +1,31 @@
 <script setup lang="ts">
 import { ref, watch } from 'vue'
-import { get, Refused } from '../../api/client'
+import { answer, api, ofBuild, Refused } from '../../api/client'
 import type { FreeRooms } from '../../api/types'
 import { hardware } from '../../parts/words'
-import { useBuild } from '../../stores/build'
+import { useOpenBuild } from '../../stores/openBuild'
 import { useSettings } from '../../stores/settings'
 
 // What is free between channels, holes and seams, and on which panels a motif of a size has room.
-const open = useBuild()
+const openBuild = useOpenBuild()
 const settings = useSettings()
 const wide = ref('')
 const high = ref('')
 const room = ref<FreeRooms>()
 const said = ref('')
 async function look() {
-  const asked = new URLSearchParams({ wide: wide.value.trim() || '4 cm', high: high.value.trim() || '4 cm' })
+  const query = { wide: wide.value.trim() || undefined, high: high.value.trim() || undefined }
   try {
-    room.value = await get<FreeRooms>(`/builds/${open.latest!.id}/trims/room?${asked}`)
+    room.value = await answer(
+      api.GET('/api/builds/{build_id}/trims/room', { params: { ...ofBuild(openBuild.here.id).params, query } }),
+    )
     said.value = ''
   } catch (error) {
-    said.value = error instanceof Refused ? (error.trouble.faults?.[0]?.sentence ?? error.trouble.sentence) : ''
+    said.value = error instanceof Refused ? (error.trouble.faults[0]?.sentence ?? error.trouble.sentence) : ''
   }
 }
 watch(
-  () => open.latest?.revision,
+  () => openBuild.latest?.revision,
   () => {
     room.value = undefined
   },

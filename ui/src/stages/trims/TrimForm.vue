@@ -1,9 +1,11 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import { useBuild } from '../../stores/build'
+import { useOpenBuild } from '../../stores/openBuild'
 import { useSettings } from '../../stores/settings'
 import { useDraft, whenSaved } from '../../parts/useDraft'
 import { FIELDS, shownOf, shows, writtenOf, type Field, type Form, type Group } from './fields'
+import { useTrimCommands } from '../../commands/trims'
+import { useMaterials } from '../../stores/materials'
 
 // A trim as she fills it in; refused at its field it stays as it was typed, and half typed it comes back.
 type Spot = { panel: number; x_mm: number; z_mm: number }
@@ -15,35 +17,37 @@ const props = defineProps<{
   spots: Spot[]
 }>()
 const emit = defineEmits<{ kept: [key: string | undefined]; leave: []; draw: [spots: Spot[] | undefined] }>()
-const open = useBuild()
+const openBuild = useOpenBuild()
+const materials = useMaterials()
+const trims = useTrimCommands()
 const settings = useSettings()
 const form = ref<Form>(shownOf(props.group, props.trim, settings.unit))
 const key = computed(() => props.trim?.key as string | undefined)
 const draft = useDraft(
-  open.latest!.id,
+  openBuild.here.id,
   `trim ${key.value ?? `new ${props.group}`}`,
   form,
-  () => open.latest?.revision ?? null,
+  () => openBuild.latest?.revision ?? null,
   (now) => JSON.stringify(now) === JSON.stringify(shownOf(props.group, props.trim, settings.unit)),
 )
 const root = computed(() => `trims.${props.group}.${props.at}`)
 const said = (field: Field) => {
   const path = `${root.value}.${field.at}`
-  return Object.entries(open.errors).find(([at]) => at === path || at.startsWith(`${path}.`))?.[1]
+  return Object.entries(openBuild.errors).find(([at]) => at === path || at.startsWith(`${path}.`))?.[1]
 }
 const other = computed(() => {
   const shown = FIELDS[props.group].map((field) => `${root.value}.${field.at}`)
-  return Object.entries(open.errors)
+  return Object.entries(openBuild.errors)
     .filter(([at]) => at.startsWith(root.value) && !shown.some((path) => at === path || at.startsWith(`${path}.`)))
     .map(([, text]) => text)
 })
-const panels = computed(() => open.plan!.pattern!.panels.map((panel) => panel.number))
+const panels = computed(() => openBuild.pattern.panels.map((panel) => panel.number))
 const seams = computed(() => [
   { name: 0, label: 'CF' },
   ...panels.value.slice(0, -1).map((number) => ({ name: number, label: `${number}·${number + 1}` })),
   { name: panels.value.length, label: 'CB' },
 ])
-const channels = computed(() => [...new Set((open.plan!.bones ?? []).map((bone) => bone.channel))])
+const channels = computed(() => [...new Set(openBuild.plan.bones.map((bone) => bone.channel))])
 const more = ref(false)
 const whole = computed(() => FIELDS[props.group].filter((field) => shows(field, form.value)))
 const before = shownOf(props.group, undefined, settings.unit)
@@ -57,7 +61,7 @@ const picks = (field: Field) =>
     : field.kind === 'channel'
       ? channels.value
       : field.kind === 'cloth'
-        ? open.cloths.map((one) => ({ value: one.name, title: one.label }))
+        ? materials.cloths.map((one) => ({ value: one.name, title: one.label }))
         : [...(field.picks ?? [])]
 const spotsField = computed(() => fields.value.find((field) => field.kind === 'spots'))
 watch(
@@ -74,14 +78,14 @@ function toggle(number: number, at: string) {
 const count = (at: string) => (form.value[at] as unknown[]).length
 async function keep() {
   const trim = { ...(key.value ? { key: key.value } : {}), ...writtenOf(props.group, form.value, settings.unit) }
-  const before = new Set(open.build!.trims?.[props.group]?.map((one) => one.key))
-  if (!(await open.step(`trims/${props.group}`, { trim }, ['trims'], 'PUT'))) return
+  const before = new Set(openBuild.build.trims[props.group].map((one) => one.key))
+  if (!(await trims.keep(props.group, trim))) return
   draft.drop()
-  emit('kept', key.value ?? open.build!.trims?.[props.group]?.find((one) => !before.has(one.key))?.key)
+  emit('kept', key.value ?? openBuild.build.trims[props.group].find((one) => !before.has(one.key))?.key)
 }
 function leave() {
   draft.drop()
-  for (const at of Object.keys(open.errors)) if (at.startsWith('trims')) open.forget(at)
+  for (const at of Object.keys(openBuild.errors)) if (at.startsWith('trims')) openBuild.forget(at)
   emit('leave')
 }
 </script>

@@ -6,7 +6,7 @@ import MeasureFirst from '../../parts/MeasureFirst.vue'
 import TheSlip from '../../parts/TheSlip.vue'
 import { useKeys } from '../../parts/keys'
 import { duration, hardware, length, run } from '../../parts/words'
-import { useBuild } from '../../stores/build'
+import { useOpenBuild } from '../../stores/openBuild'
 import { useSettings } from '../../stores/settings'
 import { path } from '../../surface/flat'
 import WorkSurface from '../../surface/WorkSurface.vue'
@@ -15,12 +15,14 @@ import FromPicture from './FromPicture.vue'
 import RoomForMotif from './RoomForMotif.vue'
 import TrimForm from './TrimForm.vue'
 import WhatHangs from './WhatHangs.vue'
+import { useTrimCommands } from '../../commands/trims'
 
 // What lies on the garment and hangs from it: put on, counted, weighed, and where what is at hand runs out.
 type Spot = { panel: number; x_mm: number; z_mm: number }
-const open = useBuild()
+const openBuild = useOpenBuild()
+const commands = useTrimCommands()
 const settings = useSettings()
-const plan = computed(() => open.plan!)
+const plan = computed(() => openBuild.plan)
 const trims = computed(() => plan.value.trims)
 const on = ref(['Trims', 'Bones', 'Holes', 'Opening'])
 const half = ref<'right' | 'left' | 'both'>('right')
@@ -56,7 +58,7 @@ const rows = computed<Row[]>(() => {
     at: number,
     text: string,
   ) => found.push({ group, at, key: one.key, name: one.name, text, minutes: one.minutes ?? 0, fault: one.fault })
-  shown.along?.forEach((one, i) =>
+  shown.along.forEach((one, i) =>
     put(
       'along',
       one,
@@ -68,31 +70,29 @@ const rows = computed<Row[]>(() => {
           : '',
     ),
   )
-  shown.areas?.forEach((one, i) =>
+  shown.areas.forEach((one, i) =>
     put('areas', one, i, one.laid?.count != null ? `${one.laid.count}` : `${Math.round(one.laid?.cm2 ?? 0)} cm²`),
   )
-  shown.flossing?.forEach((one, i) => put('flossing', one, i, `${one.laid?.count ?? 0} bone ends`))
-  shown.hanging?.forEach((one, i) => put('hanging', one, i, `${mm(one.hem_mm ?? 0)} hem`))
-  shown.straps?.forEach((one, i) => put('straps', one, i, one.laid ? mm(one.laid.finished_mm) : ''))
-  shown.chains?.forEach((one, i) => put('chains', one, i, `${one.count} × ${mm(one.length_mm ?? 0)}`))
+  shown.flossing.forEach((one, i) => put('flossing', one, i, `${one.laid?.count ?? 0} bone ends`))
+  shown.hanging.forEach((one, i) => put('hanging', one, i, `${mm(one.hem_mm)} hem`))
+  shown.straps.forEach((one, i) => put('straps', one, i, one.laid ? mm(one.laid.finished_mm) : ''))
+  shown.chains.forEach((one, i) => put('chains', one, i, `${one.count} × ${mm(one.length_mm)}`))
   return found
 })
-const title = computed(() =>
-  rows.value.length ? `${duration(trims.value!.minutes ?? 0)} of work on it` : 'Nothing on it',
-)
+const title = computed(() => (rows.value.length ? `${duration(trims.value!.minutes)} of work on it` : 'Nothing on it'))
 const under = computed(() => {
   if (!trims.value) return ''
-  const grams = Math.round((trims.value.grams ?? 0) + (trims.value.hanging_grams ?? 0))
+  const grams = Math.round(trims.value.grams + trims.value.hanging_grams)
   const thread = trims.value.thread_mm ? `, ${run(trims.value.thread_mm, settings.unit)} of thread` : ''
   const price = trims.value.price ? `, some ${trims.value.price.toFixed(2)}` : ''
   return `${grams} g${thread}${price}`
 })
 const row = computed(() => rows.value.find((one) => one.key === picked.value))
-const along = computed(() => trims.value?.along?.find((one) => one.key === picked.value))
-const strap = computed(() => trims.value?.straps?.find((one) => one.key === picked.value))
-const chain = computed(() => trims.value?.chains?.find((one) => one.key === picked.value))
-const area = computed(() => trims.value?.areas?.find((one) => one.key === picked.value))
-const trimOf = (one: Row) => open.build!.trims![one.group]![one.at] as unknown as Record<string, unknown>
+const along = computed(() => trims.value?.along.find((one) => one.key === picked.value))
+const strap = computed(() => trims.value?.straps.find((one) => one.key === picked.value))
+const chain = computed(() => trims.value?.chains.find((one) => one.key === picked.value))
+const area = computed(() => trims.value?.areas.find((one) => one.key === picked.value))
+const trimOf = (one: Row) => openBuild.build.trims[one.group][one.at] as unknown as Record<string, unknown>
 const pick = (key: string) => {
   if (!rows.value.some((one) => one.key === key)) return
   picked.value = picked.value === key ? '' : key
@@ -100,7 +100,7 @@ const pick = (key: string) => {
   drawn.value = undefined
 }
 async function takeOff(key: string) {
-  if (await open.step('trims/take', { key }, ['trims'])) picked.value = editing.value = ''
+  if (await commands.take(key)) picked.value = editing.value = ''
 }
 function begin(group: Group) {
   adding.value = group
@@ -123,8 +123,8 @@ const take = (stop: { how: string; at_mm: number; pitch_mm?: number | null }) =>
   const at = `trims.along.${row.value!.at}`
   const from = (trimOf(row.value!).line as { begins_mm?: number | null }).begins_mm ?? 0
   return stop.how === 'wider'
-    ? open.set(`${at}.pitch_mm`, stop.pitch_mm)
-    : open.set(`${at}.line.ends_mm`, from + stop.at_mm)
+    ? openBuild.set(`${at}.pitch_mm`, stop.pitch_mm)
+    : openBuild.set(`${at}.line.ends_mm`, from + stop.at_mm)
 }
 const STOPS = {
   seam: 'Stop at the seam',
@@ -135,7 +135,7 @@ const STOPS = {
 
 // drawn on the panels, which lie at these offsets
 const panelAt = (x: number, offsets: number[]) =>
-  plan.value.pattern!.panels.findIndex((panel, i) => {
+  openBuild.pattern.panels.findIndex((panel, i) => {
     const xs = panel.outline.map((point) => point[0] + offsets[i])
     return x >= Math.min(...xs) - 4 && x <= Math.max(...xs) + 4
   })
@@ -152,11 +152,11 @@ function draw(
   const z = (sz(0) - (event.clientY - box.top)) / scale
   const i = panelAt(x, offsets)
   if (i < 0) return
-  const panel = plan.value.pattern!.panels[i].number
+  const panel = openBuild.pattern.panels[i].number
   drawn.value = [...drawn.value!, { panel, x_mm: tenth(x - offsets[i]), z_mm: tenth(z) }]
 }
 const placed = (spot: Spot, sx: (x: number) => number, sz: (z: number) => number, at: number[]): Point => {
-  const i = plan.value.pattern!.panels.findIndex((panel) => panel.number === spot.panel)
+  const i = openBuild.pattern.panels.findIndex((panel) => panel.number === spot.panel)
   return [sx(spot.x_mm + (at[i] ?? 0)), sz(spot.z_mm)]
 }
 
@@ -237,7 +237,7 @@ useKeys([
                 {{ Math.round(strap.laid.arm_deg) }}° before it pulls.
               </p>
             </template>
-            <p v-if="chain" class="small in">It sags by {{ mm(chain.sag_mm ?? 0) }}.</p>
+            <p v-if="chain" class="small in">It sags by {{ mm(chain.sag_mm) }}.</p>
             <div class="acts row">
               <v-btn size="small" variant="outlined" @click="editing = one.key">Change it</v-btn>
               <v-btn size="small" variant="text" @click="takeOff(one.key)">Take it off</v-btn>
@@ -263,7 +263,7 @@ useKeys([
         <TrimForm
           :key="adding"
           :group="adding"
-          :at="open.build!.trims?.[adding]?.length ?? 0"
+          :at="openBuild.build.trims[adding].length"
           :drawing="!!drawn"
           :spots="drawn ?? []"
           @kept="kept"

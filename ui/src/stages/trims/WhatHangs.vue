@@ -1,14 +1,14 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { length } from '../../parts/words'
-import { useBuild } from '../../stores/build'
+import { useOpenBuild } from '../../stores/openBuild'
 import { useSettings } from '../../stores/settings'
 
 // What hangs from the garment, drawn below its line at a smaller scale; and what it weighs beside what holds it.
 const emit = defineEmits<{ strap: [] }>()
-const open = useBuild()
+const openBuild = useOpenBuild()
 const settings = useSettings()
-const trims = computed(() => open.plan!.trims)
+const trims = computed(() => openBuild.plan.trims)
 const SCALE = 0.075
 const mm = (value: number) => length(value, settings.unit)
 const drawn = computed(() =>
@@ -16,8 +16,8 @@ const drawn = computed(() =>
     .filter((one) => !one.fault)
     .map((one) => {
       const tiers = one.circle
-        ? [{ top: one.along_mm ?? 0, foot: one.circle.hem_mm, depth: one.circle.outer_mm - one.circle.inner_mm }]
-        : (one.tiers ?? []).map((tier) => ({ top: tier.along_mm, foot: tier.joined_mm, depth: tier.depth_mm }))
+        ? [{ top: one.along_mm, foot: one.circle.hem_mm, depth: one.circle.outer_mm - one.circle.inner_mm }]
+        : one.tiers.map((tier) => ({ top: tier.along_mm, foot: tier.joined_mm, depth: tier.depth_mm }))
       const wide = Math.max(...tiers.map((tier) => tier.foot), 1)
       let z = 4
       const shapes = tiers.map((tier) => {
@@ -33,12 +33,12 @@ const drawn = computed(() =>
 const load = computed(() => trims.value?.load)
 const most = computed(() => Math.max((load.value?.holds_n ?? 0) * 1.1, (load.value?.weight_n ?? 0) * 1.6, 10))
 const ownBand = () =>
-  open.edit(
-    open.build!.trims!.hanging!.map((_, i) => ({ at: `trims.hanging.${i}.own_band`, value: true })),
+  openBuild.edit(
+    openBuild.build.trims.hanging.map((_, i) => ({ at: `trims.hanging.${i}.own_band`, value: true })),
     'On a band of its own',
   )
 const stay = (value: boolean) =>
-  open.edit([{ at: 'trims.waist_stay', value }], value ? 'A waist stay put in' : 'The waist stay taken out')
+  openBuild.edit([{ at: 'trims.waist_stay', value }], value ? 'A waist stay put in' : 'The waist stay taken out')
 const DO = { band: ownBand, straps: () => emit('strap'), stay: () => stay(true) }
 const WORDS = { holds: 'It holds', barely: 'It only just holds', slips: 'It slips' }
 const n = (newton: number) => `${Math.round(newton)} N`
@@ -47,12 +47,12 @@ const n = (newton: number) => `${Math.round(newton)} N`
 <template>
   <div class="hangs">
     <figure v-for="{ one, shapes, high } in drawn" :key="one.key">
-      <svg width="150" :height="high" role="img" :aria-label="`${one.name}, ${mm(one.hem_mm ?? 0)} round its hem`">
+      <svg width="150" :height="high" role="img" :aria-label="`${one.name}, ${mm(one.hem_mm)} round its hem`">
         <path v-for="(shape, i) in shapes" :key="i" :d="shape.d" />
       </svg>
       <figcaption>
         <b>{{ one.name }}</b>
-        <span>onto {{ mm(one.along_mm ?? 0) }}, {{ mm(one.hem_mm ?? 0) }} round its hem</span>
+        <span>onto {{ mm(one.along_mm) }}, {{ mm(one.hem_mm) }} round its hem</span>
         <template v-if="one.circle">
           <span
             >radius {{ mm(one.circle.inner_mm) }} to {{ mm(one.circle.outer_mm) }},
@@ -80,7 +80,7 @@ const n = (newton: number) => `${Math.round(newton)} N`
           >, her shape {{ load.shape_n > 0 ? 'adds' : 'takes' }} {{ n(Math.abs(load.shape_n)) }}</template
         ><template v-if="load.straps_n">, straps carry {{ n(load.straps_n) }}</template></span
       >
-      <p v-if="open.build!.trims!.waist_stay" class="small">
+      <p v-if="openBuild.build.trims.waist_stay" class="small">
         With a waist stay. <button type="button" class="ask" @click="stay(false)">take it out</button>
       </p>
       <ul v-if="trims!.helps?.length">

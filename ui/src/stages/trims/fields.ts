@@ -265,7 +265,7 @@ export function writtenOf(group: Group, form: Form, unit: Unit): Record<string, 
       ((found.line ??= {}) as Record<string, unknown>)[rest[0]] = written ?? DEFAULTS[field.at] ?? null
     else if (written !== undefined) found[head] = written ?? DEFAULTS[field.at] ?? null
   }
-  const kept = tiers.filter((tier) => tier?.depth_mm !== undefined)
+  const kept = tiers.filter((tier) => tier.depth_mm !== undefined)
   if (kept.length) found.tiers = kept
   return found
 }

@@ -1,26 +1,26 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { LevelName, Word } from '../../api/types'
-import { useBuild } from '../../stores/build'
+import { useOpenBuild } from '../../stores/openBuild'
 import { useSettings } from '../../stores/settings'
 import { LEVEL_LABELS, length, SAT, withUnit } from '../../parts/words'
 
 // Garments of hers that fit: what they measure inside as she wears them, and how they sit, tell of her body.
-const open = useBuild()
+const openBuild = useOpenBuild()
 const settings = useSettings()
-const garments = computed(() => open.build!.garments ?? [])
-const levels = computed(() => open.kind?.levels ?? [])
+const garments = computed(() => openBuild.build.garments)
+const levels = computed(() => openBuild.kind.levels)
 const shown = ref(false)
 const name = ref('')
-const girths = ref<Record<string, string>>({})
-const words = ref<Record<string, Word>>({})
+const girths = ref<Record<string, string | undefined>>({})
+const words = ref<Record<string, Word | undefined>>({})
 const at = computed(() => `garments.${garments.value.length}`)
 const told = computed(() => levels.value.filter((level) => girths.value[level]?.trim()))
 const said = (level: string) => {
   const k = told.value.indexOf(level as LevelName)
-  return k < 0 ? undefined : open.errors[`${at.value}.levels.${k}.girth_mm`]
+  return k < 0 ? undefined : openBuild.errors[`${at.value}.levels.${k}.girth_mm`]
 }
-const whole = computed(() => open.errors[at.value] ?? open.errors[`${at.value}.name`])
+const whole = computed(() => openBuild.errors[at.value] ?? openBuild.errors[`${at.value}.name`])
 const listed = (one: (typeof garments.value)[number]) =>
   one.levels
     .map(
@@ -32,18 +32,18 @@ async function keep() {
     name: name.value,
     levels: told.value.map((level) => ({
       level,
-      girth_mm: withUnit(girths.value[level], settings.unit),
+      girth_mm: withUnit(girths.value[level] ?? '', settings.unit),
       word: words.value[level] ?? 'right',
     })),
   }
-  if (!(await open.set(at.value, given))) return
+  if (!(await openBuild.set(at.value, given))) return
   name.value = ''
   girths.value = {}
   words.value = {}
   shown.value = false
 }
 const drop = (i: number) =>
-  open.set(
+  openBuild.set(
     'garments',
     garments.value.filter((_, k) => k !== i),
   )

@@ -1,14 +1,16 @@
 <script setup lang="ts">
-import type { Change, MeasuresRow } from '../../api/types'
+import type { MeasuresRow } from '../../api/types'
 import ReadCsv from '../../parts/ReadCsv.vue'
-import { useBuild } from '../../stores/build'
+import { useOpenBuild } from '../../stores/openBuild'
+import { answer, api, asFile } from '../../api/client'
 
 // The measures as a sheet: saved as CSV, and read from one, in any unit.
-const open = useBuild()
+const openBuild = useOpenBuild()
+const openMeasures = (file: File) => answer(api.POST('/api/measures/csv', { body: file, ...asFile }))
 async function take(good: MeasuresRow[], leave: () => void) {
   if (
-    await open.edit(
-      good.flatMap((row) => row.changes as Change[]),
+    await openBuild.edit(
+      good.flatMap((row) => row.changes),
       'Measures from a sheet',
     )
   )
@@ -19,9 +21,9 @@ async function take(good: MeasuresRow[], leave: () => void) {
 <template>
   <details class="sheet">
     <summary>As a sheet</summary>
-    <ReadCsv path="/measures/csv" label="CSV of measures">
+    <ReadCsv :open="openMeasures" label="CSV of measures">
       <template #beside>
-        <v-btn size="small" variant="outlined" :href="`/api/builds/${open.latest!.id}/measures.csv`" download=""
+        <v-btn size="small" variant="outlined" :href="`/api/builds/${openBuild.here.id}/measures.csv`" download=""
           >Save as CSV</v-btn
         >
       </template>

@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import type { LevelName } from '../../api/types'
 import { length, LEVEL_LABELS } from '../../parts/words'
-import { useBuild } from '../../stores/build'
+import { useOpenBuild } from '../../stores/openBuild'
 import { useSettings } from '../../stores/settings'
 
 // A torso drawn from the girths, with the tape where the field in hand asks for it.
@@ -11,7 +11,7 @@ const props = defineProps<{
   body: Record<string, { girth_mm: number; side_mm: number; width_to_depth: number }>
   stand?: { name: string; stand_mm: number }[]
 }>()
-const open = useBuild()
+const openBuild = useOpenBuild()
 const settings = useSettings()
 const USUAL: Record<LevelName, { girth_mm: number; side_mm: number; width_to_depth: number }> = {
   upper_neck: { girth_mm: 340, side_mm: 70, width_to_depth: 1.1 },
@@ -25,13 +25,13 @@ const USUAL: Record<LevelName, { girth_mm: number; side_mm: number; width_to_dep
   high_hip: { girth_mm: 880, side_mm: -100, width_to_depth: 1.4 },
   hip: { girth_mm: 960, side_mm: -200, width_to_depth: 1.4 },
 }
-const neck = computed(() => open.levels.includes('neck_base'))
-const how = computed(() => settings.catalogue?.levels.find((level) => level.name === props.here)?.how ?? '')
+const neck = computed(() => openBuild.levels.includes('neck_base'))
+const how = computed(() => settings.catalogue.levels.find((level) => level.name === props.here)?.how ?? '')
 const drawn = computed<LevelName[]>(() =>
   neck.value
-    ? open.levels
+    ? openBuild.levels
     : [
-        ...(open.levels.includes('bust') ? (['high_bust', 'bust'] as LevelName[]) : []),
+        ...(openBuild.levels.includes('bust') ? (['high_bust', 'bust'] as LevelName[]) : []),
         'underbust',
         'ribs',
         'waist',
@@ -56,7 +56,10 @@ const outline = computed(() => {
         [last.x * 1.75, last.y + 26],
       ]
     : [
-        [first.x * (open.levels.includes('bust') ? 1.02 : 1.2), first.y - (open.levels.includes('bust') ? 40 : 115)],
+        [
+          first.x * (openBuild.levels.includes('bust') ? 1.02 : 1.2),
+          first.y - (openBuild.levels.includes('bust') ? 40 : 115),
+        ],
         ...rows.value.map((row): [number, number] => [row.x, row.y]),
         [last.x * 0.96, last.y + 70],
       ]
@@ -84,7 +87,7 @@ const tape = computed(
   () => rows.value.find((row) => row.name === props.here) ?? rows.value[Math.floor(rows.value.length / 2)],
 )
 const frame = computed(() =>
-  neck.value ? '-110 -128 220 240' : open.levels.includes('bust') ? '-190 -262 380 547' : '-190 -225 380 510',
+  neck.value ? '-110 -128 220 240' : openBuild.levels.includes('bust') ? '-190 -262 380 547' : '-190 -225 380 510',
 )
 </script>
 

@@ -1,32 +1,36 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import { get } from '../../api/client'
+import { answer, api } from '../../api/client'
 import type { BookEntry, Remeasured, LevelName } from '../../api/types'
-import { useBuild } from '../../stores/build'
+import { useOpenBuild } from '../../stores/openBuild'
 import { useNotices } from '../../stores/notices'
 import { useSettings } from '../../stores/settings'
 import { workshop } from '../../stores/workshop'
 import { length, LEVEL_LABELS, longDay } from '../../parts/words'
+import { useMeasureCommands } from '../../commands/measures'
 
 // Which measuring from the book these measures are; writing them down; what a newer one would change.
-const open = useBuild()
+const openBuild = useOpenBuild()
+const measures = useMeasureCommands()
 const notices = useNotices()
 const settings = useSettings()
-const ref_ = computed(() => open.build!.measuring)
-const wearer = computed(() => open.build!.wearer!)
+const ref_ = computed(() => openBuild.build.measuring)
+const wearer = computed(() => openBuild.build.wearer)
 const book = ref<BookEntry[]>([])
 const menu = ref(false)
 const looked = ref<Remeasured>()
 watch(menu, async (open) => open && (book.value = await workshop.wearers().catch(() => [])))
 watch(
-  () => open.latest?.revision,
+  () => openBuild.latest?.revision,
   () => (looked.value = undefined),
 )
 const look = async (id: string) => {
   menu.value = false
-  looked.value = await get<Remeasured>(`/builds/${open.latest!.id}/measurings/${id}`).catch(
-    (error) => (notices.complain(error), undefined),
-  )
+  looked.value = await answer(
+    api.GET('/api/builds/{build_id}/measurings/{measuring_id}', {
+      params: { path: { build_id: openBuild.here.id, measuring_id: id } },
+    }),
+  ).catch((error) => (notices.complain(error), undefined))
 }
 const moved = computed(() =>
   (looked.value?.body ?? []).filter((level) => Math.abs(level.after_mm - level.before_mm) >= 1),
@@ -36,7 +40,7 @@ const sewn = computed(() =>
 )
 const signed = (mm: number) => `${mm < 0 ? '−' : '+'}${length(Math.abs(mm), settings.unit)}`
 const taught = computed(() =>
-  open.build!.taught?.measuring_id === ref_.value?.measuring_id ? open.build!.taught : undefined,
+  openBuild.build.taught?.measuring_id === ref_.value?.measuring_id ? openBuild.build.taught : undefined,
 )
 const taughtOf = computed(() =>
   (taught.value?.levels ?? [])
@@ -46,9 +50,9 @@ const taughtOf = computed(() =>
     })
     .join(', '),
 )
-const measured = computed(() => open.levels.some((name) => wearer.value[name]!.readings_mm?.length))
+const measured = computed(() => openBuild.levels.some((name) => wearer.value[name].readings_mm.length))
 async function take() {
-  if (looked.value && (await open.takeMeasuring(looked.value.measuring_id))) looked.value = undefined
+  if (looked.value && (await measures.takeMeasuring(looked.value.measuring_id))) looked.value = undefined
 }
 </script>
 
@@ -62,7 +66,7 @@ async function take() {
       variant="outlined"
       :disabled="!measured || !wearer.name"
       :title="wearer.name ? '' : 'Give the wearer a name first, in the brief'"
-      @click="open.writeDown(null)"
+      @click="measures.writeDown(null)"
       >Write down in the book</v-btn
     >
     <v-menu v-model="menu" location="bottom end">
@@ -88,11 +92,11 @@ async function take() {
         >{{ taught.fittings === 1 ? 'A fitting' : `${taught.fittings} fittings` }} of “{{ taught.build }}”
         {{ taught.fittings === 1 ? 'counts' : 'count' }} here:</b
       >
-      {{ taughtOf }}. <button type="button" @click="open.set('taught', null)">Start from the tape alone</button>
+      {{ taughtOf }}. <button type="button" @click="openBuild.set('taught', null)">Start from the tape alone</button>
     </p>
-    <div v-if="open.latest?.newer && !looked" class="newer">
-      <b>Measured again on {{ longDay(open.latest.newer.taken_on) }}.</b> This build rests on the older measures.
-      <v-btn size="small" variant="outlined" @click="look(open.latest.newer.id)">What would change?</v-btn>
+    <div v-if="openBuild.latest?.newer && !looked" class="newer">
+      <b>Measured again on {{ longDay(openBuild.latest.newer.taken_on) }}.</b> This build rests on the older measures.
+      <v-btn size="small" variant="outlined" @click="look(openBuild.latest.newer.id)">What would change?</v-btn>
     </div>
     <div v-if="looked" class="newer" role="status">
       <b>Measures of {{ longDay(looked.taken_on) }}:</b>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { useBuild } from '../../stores/build'
+import { useOpenBuild } from '../../stores/openBuild'
 import { useSettings } from '../../stores/settings'
 import FindingsList from '../../parts/FindingsList.vue'
 import LengthField from '../../parts/LengthField.vue'
@@ -10,19 +10,26 @@ import TapeFigure from './TapeFigure.vue'
 import HerGarments from './HerGarments.vue'
 import MeasuresSheet from './MeasuresSheet.vue'
 import WearerBook from './WearerBook.vue'
+import { useMeasureCommands } from '../../commands/measures'
+import { certain } from '../../parts/certain'
 
-const open = useBuild()
+const openBuild = useOpenBuild()
+const measures = useMeasureCommands()
 const settings = useSettings()
-const wearer = computed(() => open.build!.wearer!)
-const here = ref<LevelName>(open.levels.includes('waist') ? 'waist' : 'neck_base')
-const info = (name: LevelName) => settings.catalogue!.levels.find((level) => level.name === name)!
+const wearer = computed(() => openBuild.build.wearer)
+const here = ref<LevelName>(openBuild.levels.includes('waist') ? 'waist' : 'neck_base')
+const info = (name: LevelName) =>
+  certain(
+    settings.catalogue.levels.find((level) => level.name === name),
+    name,
+  )
 const all = ref(false)
 const rows = computed<LevelName[]>(() =>
-  all.value ? settings.catalogue!.levels.map((level) => level.name as LevelName) : open.levels,
+  all.value ? settings.catalogue.levels.map((level) => level.name) : openBuild.levels,
 )
 const STAND = ['high_bust', 'bust', 'underbust', 'ribs', 'waist', 'high_hip', 'hip'] as const
-const standLevels = computed(() => STAND.filter((name) => open.levels.includes(name)))
-const body = computed(() => Object.fromEntries((open.plan?.body?.levels ?? []).map((level) => [level.name, level])))
+const standLevels = computed(() => STAND.filter((name) => openBuild.levels.includes(name)))
+const body = computed(() => Object.fromEntries((openBuild.plan.body?.levels ?? []).map((level) => [level.name, level])))
 const believed = (name: LevelName) => {
   const level = body.value[name]
   return level
@@ -30,26 +37,26 @@ const believed = (name: LevelName) => {
     : ''
 }
 const HEIGHTS = ['front', 'side', 'back'] as const
-const learnt = computed(() => (open.build?.fittings?.length ?? 0) > 0)
-const NEEDED = computed(() => open.kind?.needed ?? [])
-const readings = (name: LevelName) => wearer.value[name]!.readings_mm ?? []
+const learnt = computed(() => openBuild.build.fittings.length > 0)
+const NEEDED = computed(() => openBuild.kind.needed)
+const readings = (name: LevelName) => wearer.value[name].readings_mm
 const chooser = ref<HTMLInputElement>()
 async function takeAnswer(event: Event) {
   const input = event.target as HTMLInputElement
-  if (input.files?.[0]) await open.takeLetter(input.files[0])
+  if (input.files?.[0]) await measures.takeLetter(input.files[0])
   input.value = ''
 }
-const stand = computed(() => open.build!.stand!)
-const unconfirmed = computed(() => open.levels.some((name) => wearer.value[name]!.unconfirmed))
+const stand = computed(() => openBuild.build.stand)
+const unconfirmed = computed(() => openBuild.levels.some((name) => wearer.value[name].unconfirmed))
 const confirm = (checked: boolean) =>
-  open.edit(
-    open.levels.map((name) => ({ at: `wearer.${name}.unconfirmed`, value: !checked })),
+  openBuild.edit(
+    openBuild.levels.map((name) => ({ at: `wearer.${name}.unconfirmed`, value: !checked })),
     checked ? 'Measures checked' : 'Measures came by letter',
   )
 const addReading = (name: LevelName) =>
-  open.set(`wearer.${name}.readings_mm`, [...readings(name), readings(name)[readings(name).length - 1]])
+  openBuild.set(`wearer.${name}.readings_mm`, [...readings(name), readings(name)[readings(name).length - 1]])
 const dropReading = (name: LevelName, i: number) =>
-  open.set(
+  openBuild.set(
     `wearer.${name}.readings_mm`,
     readings(name).filter((_, k) => k !== i),
   )
@@ -70,14 +77,14 @@ const dropReading = (name: LevelName, i: number) =>
           <v-list density="compact" min-width="270" role="menu">
             <v-list-item
               role="menuitem"
-              :href="`/api/builds/${open.latest!.id}/letter.html`"
+              :href="`/api/builds/${openBuild.here.id}/letter.html`"
               download
               title="Sheet to send"
               subtitle="a page that works offline and saves her answer"
             />
             <v-list-item
               role="menuitem"
-              :href="`/api/builds/${open.latest!.id}/letter.pdf?paper=${settings.house.paper}`"
+              :href="`/api/builds/${openBuild.here.id}/letter.pdf?paper=${settings.house.paper}`"
               download
               title="Sheet to print"
               subtitle="PDF, one page"
@@ -166,8 +173,8 @@ const dropReading = (name: LevelName, i: number) =>
                 hide-label
                 :placeholder="NEEDED.includes(name) ? 'needed' : 'if you have it'"
               />
-              <p v-else-if="open.saidAt(`wearer.${name}.readings_mm`)?.severity === 'caution'" class="check">
-                {{ open.saidAt(`wearer.${name}.readings_mm`)!.text }}
+              <p v-else-if="openBuild.saidAt(`wearer.${name}.readings_mm`)?.severity === 'caution'" class="check">
+                {{ openBuild.saidAt(`wearer.${name}.readings_mm`)?.text }}
               </p>
               <button
                 v-if="readings(name).length > 1"
@@ -182,7 +189,7 @@ const dropReading = (name: LevelName, i: number) =>
             <td>
               <LengthField
                 :at="`wearer.${name}.front_arc_mm`"
-                :mm="wearer[name]!.front_arc_mm"
+                :mm="wearer[name].front_arc_mm"
                 :label="`${LEVEL_LABELS[name]}, front arc`"
                 hide-label
                 :placeholder="
@@ -193,7 +200,7 @@ const dropReading = (name: LevelName, i: number) =>
             <td>
               <LengthField
                 :at="`wearer.${name}.back_arc_mm`"
-                :mm="wearer[name]!.back_arc_mm"
+                :mm="wearer[name].back_arc_mm"
                 :label="`${LEVEL_LABELS[name]}, back arc`"
                 hide-label
                 :placeholder="
@@ -207,7 +214,7 @@ const dropReading = (name: LevelName, i: number) =>
               <td v-for="side in HEIGHTS" :key="side">
                 <LengthField
                   :at="`wearer.${name}.height_${side}_mm`"
-                  :mm="wearer[name]![`height_${side}_mm`]"
+                  :mm="wearer[name][`height_${side}_mm`]"
                   :label="`${LEVEL_LABELS[name]}, height at the ${side}`"
                   hide-label
                   :placeholder="
@@ -220,7 +227,7 @@ const dropReading = (name: LevelName, i: number) =>
             <td>
               <LengthField
                 :at="`wearer.${name}.left_more_mm`"
-                :mm="wearer[name]!.left_more_mm"
+                :mm="wearer[name].left_more_mm"
                 :label="`${LEVEL_LABELS[name]}, left half more than right`"
                 hide-label
                 placeholder="same"
@@ -232,14 +239,14 @@ const dropReading = (name: LevelName, i: number) =>
       </table>
       <div class="more">
         <LengthField
-          v-if="open.levels.includes('bust')"
+          v-if="openBuild.levels.includes('bust')"
           at="wearer.bust_points_mm"
           :mm="wearer.bust_points_mm"
           label="Bust point to bust point"
           :placeholder="body.bust ? length(0.2 * body.bust.girth_mm, settings.unit, { bare: true }) : ''"
         />
         <LengthField
-          v-if="open.levels.includes('waist')"
+          v-if="openBuild.levels.includes('waist')"
           at="wearer.waist_to_lap_sitting_mm"
           :mm="wearer.waist_to_lap_sitting_mm"
           label="Waist to lap, sitting"
@@ -250,7 +257,7 @@ const dropReading = (name: LevelName, i: number) =>
           <v-btn-toggle
             :model-value="wearer.softness"
             aria-labelledby="soft-label"
-            @update:model-value="(value: string) => open.set('wearer.softness', value)"
+            @update:model-value="(value: string) => openBuild.set('wearer.softness', value)"
           >
             <v-btn value="lean">lean</v-btn><v-btn value="average">average</v-btn><v-btn value="soft">soft</v-btn>
           </v-btn-toggle>
@@ -260,7 +267,7 @@ const dropReading = (name: LevelName, i: number) =>
           <v-btn-toggle
             :model-value="wearer.new_to_lacing ? 'new' : 'used'"
             aria-labelledby="new-label"
-            @update:model-value="(value: string) => open.set('wearer.new_to_lacing', value === 'new')"
+            @update:model-value="(value: string) => openBuild.set('wearer.new_to_lacing', value === 'new')"
           >
             <v-btn value="new">new to it</v-btn><v-btn value="used">used to it</v-btn>
           </v-btn-toggle>
@@ -286,7 +293,7 @@ const dropReading = (name: LevelName, i: number) =>
             ><input
               id="stand-name"
               :value="stand.name"
-              @change="open.set('stand.name', ($event.target as HTMLInputElement).value)"
+              @change="openBuild.set('stand.name', ($event.target as HTMLInputElement).value)"
             />
           </div>
           <LengthField
@@ -299,8 +306,8 @@ const dropReading = (name: LevelName, i: number) =>
           <LengthField at="stand.above_waist_mm" :mm="stand.above_waist_mm" label="reaches up" />
           <LengthField at="stand.below_waist_mm" :mm="stand.below_waist_mm" label="and down" />
         </div>
-        <ul v-if="open.plan!.stand?.length" class="padding" aria-label="Padding">
-          <li v-for="level in open.plan!.stand" :key="level.name" :class="level.kind.replaceAll(' ', '-')">
+        <ul v-if="openBuild.plan.stand.length" class="padding" aria-label="Padding">
+          <li v-for="level in openBuild.plan.stand" :key="level.name" :class="level.kind.replaceAll(' ', '-')">
             <b>{{ level.label }}</b>{{ ' ' }}
             <template v-if="level.kind === 'pad'"
               >pad by {{ length(level.change_mm, settings.unit) }}, a layer of
@@ -316,9 +323,9 @@ const dropReading = (name: LevelName, i: number) =>
       <HerGarments />
     </section>
     <aside class="side" aria-label="Where the tape goes">
-      <TapeFigure :here="here" :body="body" :stand="open.plan!.stand" />
+      <TapeFigure :here="here" :body="body" :stand="openBuild.plan.stand" />
       <FindingsList :stages="['wearer']" />
-      <v-btn v-if="open.plan?.pattern" color="primary" :to="{ name: 'pattern' }">See the pattern</v-btn>
+      <v-btn v-if="openBuild.plan.pattern" color="primary" :to="{ name: 'pattern' }">See the pattern</v-btn>
     </aside>
   </div>
 </template>

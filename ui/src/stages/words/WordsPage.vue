@@ -11,7 +11,7 @@ watch(
   (now) => (sought.value = String(now ?? '')),
 )
 const shown = computed(() => {
-  const words = (sought.value ?? '').trim().toLowerCase()
+  const words = sought.value.trim().toLowerCase()
   return GROUPS.map((group) => ({
     ...group,
     words: group.words.filter((one) => `${one.word} ${one.means}`.toLowerCase().includes(words)),

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue'
-import { get, Refused, send, sendFile } from '../../api/client'
-import type { BroughtIn, InBackup, KeptCopy } from '../../api/types'
+import { answer, api, asFile, Refused } from '../../api/client'
+import type { InBackup, KeptCopy } from '../../api/types'
 import { longDay } from '../../parts/words'
 
 // Everything in one file, and back: beside what is here, or in its place after it was asked.
@@ -12,7 +12,7 @@ const waiting = ref<{ name: string; holds: InBackup }>()
 const asking = ref(false)
 const busy = ref('')
 const refused = ref('')
-const load = async () => (copies.value = await get<KeptCopy[]>('/copies').catch(() => []))
+const load = async () => (copies.value = await answer(api.GET('/api/copies')).catch(() => []))
 onMounted(load)
 
 const told = (error: unknown) =>
@@ -26,7 +26,7 @@ async function choose(event: Event) {
   refused.value = ''
   busy.value = `Reading ${file.name}`
   try {
-    waiting.value = { name: file.name, holds: await sendFile<InBackup>('/backup', file, 'PUT') }
+    waiting.value = { name: file.name, holds: await answer(api.PUT('/api/backup', { body: file, ...asFile })) }
   } catch (error) {
     told(error)
     refused.value = `${file.name}: ${refused.value}`
@@ -37,7 +37,7 @@ async function bringIn(how: 'beside' | 'replace') {
   busy.value = 'Bringing it in'
   asking.value = false
   try {
-    const came = await send<BroughtIn>('POST', '/backup', { how })
+    const came = await answer(api.POST('/api/backup', { body: { how } }))
     waiting.value = undefined
     emit(
       'brought',
@@ -54,7 +54,7 @@ async function bringIn(how: 'beside' | 'replace') {
 function leave() {
   waiting.value = undefined
   asking.value = false
-  void send<void>('DELETE', '/backup').catch(() => undefined)
+  void api.DELETE('/api/backup').catch(() => undefined)
 }
 const many = (count: number, what: string) => `${count} ${what}${count === 1 ? '' : 's'}`
 const holds = computed(() => {

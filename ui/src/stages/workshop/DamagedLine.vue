@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ref } from 'vue'
-import { get, Refused, send } from '../../api/client'
-import type { Line, OpenBuild, Past } from '../../api/types'
+import { answer, api, ofBuild, Refused } from '../../api/client'
+import type { Line, Past } from '../../api/types'
 
 // A build that can't be read or worked out: what is wrong, and the ways out of it.
 const props = defineProps<{ line: Line }>()
@@ -11,13 +11,13 @@ const refused = ref('')
 
 async function choose() {
   refused.value = ''
-  past.value = await get<Past[]>(`/builds/${props.line.id}/history`).catch(() => [])
+  past.value = await answer(api.GET('/api/builds/{build_id}/history', ofBuild(props.line.id))).catch(() => [])
 }
 async function restore(one: Past) {
   try {
-    await send<OpenBuild>('POST', `/builds/${props.line.id}/restore`, {
-      revision: props.line.revision,
-      to: one.revision,
+    await api.POST('/api/builds/{build_id}/restore', {
+      ...ofBuild(props.line.id),
+      body: { revision: props.line.revision, to: one.revision },
     })
     past.value = undefined
     emit('mended', `“${props.line.name}” is as it was: ${one.label}.`)

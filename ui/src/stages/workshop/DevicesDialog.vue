@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, onUnmounted, ref, watch } from 'vue'
-import { get, Refused, send } from '../../api/client'
+import { answer, api, Refused } from '../../api/client'
 import type { RoomCode, RoomState } from '../../api/types'
 import { useNews } from '../../stores/news'
 
@@ -23,7 +23,7 @@ async function ask<T>(asked: Promise<T>): Promise<T | undefined> {
     said.value = error instanceof Refused ? error.trouble.sentence : String(error)
   }
 }
-const load = async () => (room.value = (await ask(get<RoomState>('/room'))) ?? room.value)
+const load = async () => (room.value = (await ask(answer(api.GET('/api/room')))) ?? room.value)
 watch(shown, (on) => {
   code.value = undefined
   if (on) void load()
@@ -38,11 +38,13 @@ watch(
 )
 async function turn(open: boolean) {
   code.value = undefined
-  room.value = (await ask(send<RoomState>(open ? 'PUT' : 'DELETE', '/room/open'))) ?? room.value
+  room.value = (await ask(answer(open ? api.PUT('/api/room/open') : api.DELETE('/api/room/open')))) ?? room.value
 }
-const letIn = async () => (code.value = await ask(send<RoomCode>('POST', '/room/code')))
+const letIn = async () => (code.value = await ask(answer(api.POST('/api/room/code'))))
 const putOut = async (id: string) =>
-  (room.value = (await ask(send<RoomState>('DELETE', `/room/devices/${id}`))) ?? room.value)
+  (room.value =
+    (await ask(answer(api.DELETE('/api/room/devices/{device_id}', { params: { path: { device_id: id } } })))) ??
+    room.value)
 const when = (text: string) =>
   new Date(text).toLocaleString('en-GB', { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' })
 const qr = computed(() => `data:image/svg+xml,${encodeURIComponent(code.value?.qr ?? '')}`)

@@ -69,12 +69,12 @@ async function make() {
     return
   }
   try {
-    const line = await workshop.make(name.trim(), character.trim(), kind)
+    const line = await workshop.make({ name: name.trim(), character: character.trim(), kind })
     draft.drop()
     making.value = false
     router.push({ name: 'wearer', params: { id: line.id } })
   } catch (error) {
-    if (error instanceof Refused) fault.value = error.trouble.faults?.[0]?.sentence ?? error.trouble.sentence
+    if (error instanceof Refused) fault.value = error.trouble.faults[0]?.sentence ?? error.trouble.sentence
     else notices.complain(error)
   }
 }
@@ -133,7 +133,7 @@ const copy = (line: Line) => act(() => workshop.duplicate(line.id), `“${line.n
 function outline(line: Line): { d: string; box: string } {
   let x = 0
   const parts: string[] = []
-  const panels = (line.silhouette ?? []) as [number, number][][]
+  const panels = line.silhouette
   const zs = panels.flat().map((point) => point[1])
   for (const panel of panels) {
     const xs = panel.map((point) => point[0])
@@ -199,7 +199,7 @@ const groups = computed(() => [
             @remove="remove(line)"
           />
           <router-link v-else :to="toOpen(line)" class="open">
-            <svg v-if="line.silhouette?.length" :viewBox="outline(line).box" class="shape" aria-hidden="true">
+            <svg v-if="line.silhouette.length" :viewBox="outline(line).box" class="shape" aria-hidden="true">
               <path :d="outline(line).d" />
             </svg>
             <span v-else class="shape none" aria-hidden="true" />
@@ -304,9 +304,9 @@ const groups = computed(() => [
             <v-select
               v-model="form.kind"
               label="Kind of garment"
-              :items="(settings.catalogue?.kinds ?? []).map((one) => one.name)"
+              :items="settings.catalogue.kinds.map((one) => one.name)"
             />
-            <p class="soft small">{{ settings.catalogue?.kinds.find((one) => one.name === form.kind)?.what }}</p>
+            <p class="soft small">{{ settings.catalogue.kinds.find((one) => one.name === form.kind)?.what }}</p>
           </v-card-text>
           <v-card-actions>
             <v-btn to="/first">Step by step</v-btn>

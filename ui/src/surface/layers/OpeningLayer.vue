@@ -15,13 +15,13 @@ function openAt(z: number) {
   const panel = panels.value[i]
   return flat.value.offsets[i] + edgeAt(props.opening.seam ? panel.cb_edge : panel.cf_edge, z)
 }
-const run = computed(() => {
-  const { top_z_mm: top, bottom_z_mm: bottom } = props.opening
-  return Array.from({ length: 13 }, (_, k): Point => {
-    const z = bottom! + ((top! - bottom!) * k) / 12
+const ends = computed(() => ({ top: props.opening.top_z_mm ?? 0, bottom: props.opening.bottom_z_mm ?? 0 }))
+const run = computed(() =>
+  Array.from({ length: 13 }, (_, k): Point => {
+    const z = ends.value.bottom + ((ends.value.top - ends.value.bottom) * k) / 12
     return [sx(openAt(z)), sz(z)]
-  })
-})
+  }),
+)
 const high = useHigh()
 const mark = computed(() => (props.opening.kind === 'busk' ? 'Stud' : 'Hook'))
 </script>
@@ -30,10 +30,10 @@ const mark = computed(() => (props.opening.kind === 'busk' ? 'Stud' : 'Hook'))
   <g class="busk" :class="opening.kind.replace(' ', '-')" @click.stop="pick('opening')">
     <rect
       v-if="opening.kind === 'busk'"
-      :x="sx(openAt(opening.top_z_mm!)) - (mirrored ? opening.reach_mm * scale : 0)"
-      :y="sz(opening.top_z_mm!)"
+      :x="sx(openAt(ends.top)) - (mirrored ? opening.reach_mm * scale : 0)"
+      :y="sz(ends.top)"
       :width="opening.reach_mm * scale"
-      :height="(opening.top_z_mm! - opening.bottom_z_mm!) * scale"
+      :height="(ends.top - ends.bottom) * scale"
     />
     <path
       v-else-if="opening.reach_mm"

@@ -2,7 +2,7 @@
 import { computed, ref, useTemplateRef } from 'vue'
 import type { LaidPanel, Point } from '../../api/types'
 import { length } from '../../parts/words'
-import { useBuild } from '../../stores/build'
+import { useOpenBuild } from '../../stores/openBuild'
 import { useSettings } from '../../stores/settings'
 import { useSurface } from '../context'
 import { notchTicks, path } from '../flat'
@@ -22,7 +22,7 @@ const beside = (piece: PlacedPiece) =>
     true,
   )
 // one stop for the keyboard; the arrows go from panel to seam to panel, Enter and Space pick
-const open = useBuild()
+const openBuild = useOpenBuild()
 const settings = useSettings()
 const garment = useTemplateRef<SVGGElement>('garment')
 const at = ref('')
@@ -70,7 +70,7 @@ const shadow = computed(() => (props.behind?.length === panels.value.length ? pr
         class="panel"
         :class="{ picked: picked === `panel ${panel.number}` }"
         :data-panel="panel.number"
-        v-bind="stop(`panel ${panel.number}`, `Panel ${panel.number}, ${across(panel)} at the ${open.zero}`)"
+        v-bind="stop(`panel ${panel.number}`, `Panel ${panel.number}, ${across(panel)} at the ${openBuild.zero}`)"
         @click="pick(`panel ${panel.number}`)"
       />
       <path :d="line(i, [panel.waist[0], panel.waist[1]])" class="waist" />

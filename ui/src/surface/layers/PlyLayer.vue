@@ -7,7 +7,7 @@ import { useSurface } from '../context'
 const { plan, panels, picked, flat, sx, sz, line } = useSurface()
 const id = useId()
 const at = computed(() => Number(/^ply (\d+)/.exec(picked.value ?? '')?.[1] ?? 0) - 1)
-const ply = computed(() => plan.value.layers?.plies[at.value])
+const ply = computed(() => plan.value.layers?.plies.at(at.value))
 const ANGLES = { along: 0, bias: 45, across: 90 }
 /** Sewn as one slants, what hangs loose is dotted, what lies over it is crossed, fused is full. */
 const shade = computed(() => {
@@ -19,7 +19,7 @@ const shade = computed(() => {
 const lying = computed(() =>
   panels.value.flatMap((panel, i) => {
     if (!ply.value?.panels.includes(panel.number)) return []
-    const middle = ((panel.waist[0] as Point)[0] + (panel.waist[1] as Point)[0]) / 2
+    const middle = (panel.waist[0][0] + panel.waist[1][0]) / 2
     const [low, high] = [panel.grain[0][1], panel.grain[1][1]]
     const half = (Math.min(high - low, 170) / 2) * 0.7
     const centre: Point = [sx(flat.value.offsets[i] + middle), sz((low + high) / 2)]

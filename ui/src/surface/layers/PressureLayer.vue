@@ -11,7 +11,7 @@ const WIDE = 34
 const { plan, sz } = useSurface()
 const drawn = computed(() => {
   const { z_mm: z, pressure_kpa: pressure } = props.fit
-  const points = z.map((at, i): Point => [RAIL + (WIDE * pressure[i]) / limitAt(plan.value.levels ?? [], at), sz(at)])
+  const points = z.map((at, i): Point => [RAIL + (WIDE * pressure[i]) / limitAt(plan.value.levels, at), sz(at)])
   const [low, high] = [sz(z[0]), sz(z[z.length - 1])]
   return { area: path([[RAIL, low], ...points, [RAIL, high]], true), edge: path(points), low, high }
 })

@@ -24,39 +24,37 @@ const lines = computed(() =>
     paths: partsOf(one),
   })),
 )
-const spot = (panel: number, at: Point) => {
+/** Where a spot of a panel is in the window: none of a panel that is not of this half. */
+const spots = (panel: number, at: Point) => {
   const i = index.value.get(panel)
-  return i === undefined ? undefined : place(i, [at])[0]
+  return i === undefined ? [] : place(i, [at])
 }
 const pieces = computed(() =>
   (trims.value?.along ?? [])
-    .filter((one) => (half.value === 'left' ? one.left_parts : one.parts)?.length)
-    .flatMap((one) =>
-      (one.spots ?? []).map(([panel, at]) => ({ key: one.key, at: spot(panel as number, at as unknown as Point) })),
-    )
-    .filter((one) => one.at),
+    .filter((one) => (half.value === 'left' ? one.left_parts : one.parts).length)
+    .flatMap((one) => one.spots.flatMap(([panel, at]) => spots(panel, at).map((at) => ({ key: one.key, at })))),
 )
 const areas = computed(() =>
   (trims.value?.areas ?? []).map((one) => ({
     key: one.key,
     name: one.name,
     paths: (one.laid?.outline ?? []).flatMap(([panel, points]) => {
-      const i = index.value.get(panel as number)
-      return i === undefined ? [] : [line(i, points as unknown as Point[], true)]
+      const i = index.value.get(panel)
+      return i === undefined ? [] : [line(i, points, true)]
     }),
-    places: (one.laid?.places ?? [])
-      .map(([panel, at]) => spot(panel as number, at as unknown as Point))
-      .filter(Boolean),
+    places: (one.laid?.places ?? []).flatMap(([panel, at]) => spots(panel, at)),
   })),
 )
 const ends = computed(() =>
   (trims.value?.flossing ?? []).flatMap((one) =>
-    (one.laid?.at ?? []).map((end) => ({
-      key: one.key,
-      id: `${end.channel} ${end.end}`,
-      at: spot(end.panel, end.at as unknown as Point),
-      way: end.end === 'top' ? 1 : -1,
-    })),
+    (one.laid?.at ?? []).flatMap((end) =>
+      spots(end.panel, end.at).map((at) => ({
+        key: one.key,
+        id: `${end.channel} ${end.end}`,
+        at,
+        way: end.end === 'top' ? 1 : -1,
+      })),
+    ),
   ),
 )
 const stitch = ([x, y]: Point, way: number) =>
@@ -67,11 +65,7 @@ const stitch = ([x, y]: Point, way: number) =>
   ])
 const straps = computed(() =>
   (trims.value?.straps ?? []).flatMap((one) =>
-    (one.parts ?? []).map((part, i) => ({
-      key: `${one.key}`,
-      i,
-      at: spot(part.panel, part.points[0] as unknown as Point),
-    })),
+    one.parts.flatMap((part, i) => spots(part.panel, part.points[0]).map((at) => ({ key: `${one.key}`, i, at }))),
   ),
 )
 </script>
@@ -87,7 +81,7 @@ const straps = computed(() =>
       @click.stop="pick(one.key)"
     >
       <path v-for="(d, i) in one.paths" :key="i" :d="d" />
-      <circle v-for="(at, i) in one.places" :key="`p${i}`" :cx="at![0]" :cy="at![1]" r="5" />
+      <circle v-for="(at, i) in one.places" :key="`p${i}`" :cx="at[0]" :cy="at[1]" r="5" />
     </g>
     <g
       v-for="one in lines"
@@ -109,8 +103,8 @@ const straps = computed(() =>
       :key="i"
       class="piece"
       :class="{ picked: picked === one.key }"
-      :cx="one.at![0]"
-      :cy="one.at![1]"
+      :cx="one.at[0]"
+      :cy="one.at[1]"
       r="2.6"
     />
     <g v-for="one in ends" :key="`${one.key} ${one.id}`" class="floss" :class="{ picked: picked === one.key }">
@@ -121,8 +115,8 @@ const straps = computed(() =>
       :key="`${one.key} ${one.i}`"
       class="strap"
       :class="{ picked: picked === one.key }"
-      :x="one.at![0] - 6"
-      :y="one.at![1] - 12"
+      :x="one.at[0] - 6"
+      :y="one.at[1] - 12"
       width="12"
       height="12"
     />

@@ -1,13 +1,12 @@
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
-import { useUnsent, type Waiting } from '../src/stores/unsent'
+import { useUnsent, type Waiting } from '../../src/stores/unsent'
 
 const edit = (at: string, build = 'b'): Waiting => ({
   build,
-  path: 'changes',
-  body: { changes: [{ at, value: 1 }] },
+  changes: [{ at, value: 1 }],
+  label: '',
   fields: [at],
-  how: 'POST',
 })
 
 describe('edits that wait for the server', () => {

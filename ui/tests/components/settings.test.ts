@@ -1,6 +1,6 @@
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
-import { useSettings } from '../src/stores/settings'
+import { useSettings } from '../../src/stores/settings'
 
 describe('settings of the workshop', () => {
   const sent: Record<string, unknown>[] = []
@@ -13,10 +13,10 @@ describe('settings of the workshop', () => {
     kept = { unit: 'cm', paper: 'a4', theme: 'light', known: [] }
     answers = []
     refuse = false
-    vi.stubGlobal('fetch', (_: string, how: RequestInit) => {
-      const said = JSON.parse(how.body as string)
+    vi.stubGlobal('fetch', async (asked: Request) => {
+      const said = await asked.json()
       sent.push(said)
-      expect(how.method).toBe('PATCH')
+      expect(asked.method).toBe('PATCH')
       return new Promise<Response>((done) =>
         answers.push(() => {
           if (refuse) {
@@ -30,17 +30,17 @@ describe('settings of the workshop', () => {
     })
   })
   const answered = async () => {
-    answers.shift()!()
+    await vi.waitFor(() => expect(answers).not.toHaveLength(0))
+    answers.shift()?.()
     await new Promise((done) => setTimeout(done))
   }
 
   it('are sent one after the other, each only what was set', async () => {
     const settings = useSettings()
     const all = [settings.setHouse({ unit: 'in' }), settings.setHouse({ paper: 'letter' })]
-    await Promise.resolve()
-    expect(sent).toEqual([{ unit: 'in' }])
+    await vi.waitFor(() => expect(sent).toEqual([{ unit: 'in' }]))
     await answered()
-    expect(sent).toEqual([{ unit: 'in' }, { paper: 'letter' }])
+    await vi.waitFor(() => expect(sent).toEqual([{ unit: 'in' }, { paper: 'letter' }]))
     expect(settings.unit).toBe('in')
     await answered()
     await Promise.all(all)
@@ -53,7 +53,6 @@ describe('settings of the workshop', () => {
     const first = settings.setHouse({ unit: 'in' })
     const said = first.catch((error: Error) => error.message)
     const next = settings.setHouse({ theme: 'dark' })
-    await Promise.resolve()
     await answered()
     expect(await said).toBe('No.')
     expect(settings.unit).toBe('cm')

@@ -1,9 +1,9 @@
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { nextTick, ref, type Ref } from 'vue'
-import { useDraft, whenSaved } from '../src/parts/useDraft'
-import { Drafts, drafts, inMemory } from '../src/stores/drafts'
-import { useUnsent } from '../src/stores/unsent'
+import { useDraft, whenSaved } from '../../src/parts/useDraft'
+import { Drafts, drafts, inMemory } from '../../src/stores/drafts'
+import { useUnsent } from '../../src/stores/unsent'
 
 describe('what is typed and not kept yet', () => {
   it('comes back in the same tab, by build and what it is', () => {

@@ -1,9 +1,11 @@
-// Ships the page that documents the HTTP API with the application: no script or style comes from elsewhere.
+// Ships the description of the HTTP API with the application, and a page that shows it: nothing comes from elsewhere.
 import { copyFileSync, mkdirSync, writeFileSync } from 'node:fs'
 
 const from = 'node_modules/swagger-ui-dist/'
-const to = '../fuseau/app/pages/docs/'
+const pages = '../fuseau/app/pages/'
+const to = pages + 'docs/'
 mkdirSync(to, { recursive: true })
+copyFileSync('src/api/openapi.json', pages + 'openapi.json')
 for (const file of ['swagger-ui.css', 'swagger-ui-bundle.js']) copyFileSync(from + file, to + file)
 const shown = { url: '/api/openapi.json', dom_id: '#api', docExpansion: 'none', defaultModelsExpandDepth: -1 }
 writeFileSync(to + 'start.js', `SwaggerUIBundle(${JSON.stringify(shown)})\n`)

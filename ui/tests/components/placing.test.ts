@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import { computed, effectScope, nextTick, ref } from 'vue'
-import type { LaidPanel, Point } from '../src/api/types'
-import { placing } from '../src/surface/context'
-import { layOut } from '../src/surface/flat'
+import type { LaidPanel, Point } from '../../src/api/types'
+import { placing } from '../../src/surface/context'
+import { layOut } from '../../src/surface/flat'
 
 // Points of panels in the window: placed at once, they lie where each would be placed by itself.
 const panel = (x: number): LaidPanel =>
