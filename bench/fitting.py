@@ -30,12 +30,12 @@ from fuseau.craft.wearer.body import Body, believe
 from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS, KindName
 from fuseau.craft.wearer.measures import Level, Softness, Wearer
 from fuseau.document.build import Build
+from fuseau.planning.asked.readiness import ready
 from fuseau.planning.cache import StageCache
-from fuseau.planning.lacings import final_lacing, mock_up_lacing
-from fuseau.planning.pattern import AimInputs, aim_pattern
+from fuseau.planning.garment.lacings import final_lacing, mock_up_lacing
 from fuseau.planning.pipeline import plan
 from fuseau.planning.plan import Plan
-from fuseau.planning.readiness import ready
+from fuseau.planning.stages.pattern import AimInputs, aim_pattern
 from fuseau.stand_ins.fitted_stand import TAPE, Reader, Seen, TrueBody, World, hidden, lace_up, notice, passes
 from fuseau.stand_ins.rehearsal import also_written, as_written
 

@@ -38,24 +38,24 @@ from fuseau.document.build import Build, read_build
 from fuseau.document.shelf import Shelf
 from fuseau.files.drawings import read_drawing
 from fuseau.files.svg import pattern_svg
+from fuseau.planning.asked.readiness import ready
+from fuseau.planning.asked.schools import schools
+from fuseau.planning.asked.ways_out import ways_out
 from fuseau.planning.cache import StageCache
-from fuseau.planning.card_box import Filed, SaidCard, as_kept, file, find
-from fuseau.planning.cut import pieces_of
-from fuseau.planning.drawn import read_drawn
-from fuseau.planning.lacings import final_lacing
-from fuseau.planning.make import make_up
-from fuseau.planning.observations import InferenceInputs, tried_on
-from fuseau.planning.on_body import inputs_of, on_body
-from fuseau.planning.pattern import AimInputs, aim_pattern
-from fuseau.planning.picture_lines import picture_lines
+from fuseau.planning.fittings.observations import InferenceInputs, tried_on
+from fuseau.planning.fittings.proposal import ProposalInputs, propose
+from fuseau.planning.garment.lacings import final_lacing
+from fuseau.planning.pictures.drawn import read_drawn
+from fuseau.planning.pictures.lines import picture_lines
 from fuseau.planning.pipeline import plan
 from fuseau.planning.plan import Plan
-from fuseau.planning.proposal import ProposalInputs, propose
-from fuseau.planning.readiness import ready
-from fuseau.planning.schedule import AtWork, calendar_for, work_of
-from fuseau.planning.schools import schools
-from fuseau.planning.trim_rooms import free_of
-from fuseau.planning.ways_out import ways_out
+from fuseau.planning.stages.cut import pieces_of
+from fuseau.planning.stages.make import make_up
+from fuseau.planning.stages.pattern import AimInputs, aim_pattern
+from fuseau.planning.trims.rooms import free_of
+from fuseau.planning.workshop.card_box import Filed, SaidCard, as_kept, file, find
+from fuseau.planning.workshop.schedule import AtWork, calendar_for, work_of
+from fuseau.planning.worn.on_body import inputs_of, on_body
 from fuseau.store.opening import open_database
 from fuseau.store.workshop import Workshop
 from tests.ui.driving import Hand, Server, chromium

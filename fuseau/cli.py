@@ -133,10 +133,10 @@ def plan(
     """Print the plan of a build as JSON, with its steps, their order, and the days by the usual hours."""
     from fuseau.craft.making.hours import Hours
     from fuseau.document.shelf import Shelf
-    from fuseau.planning.make import known_rates, make_up
+    from fuseau.planning.asked.readiness import ready
     from fuseau.planning.pipeline import plan as make_plan
-    from fuseau.planning.readiness import ready
-    from fuseau.planning.schedule import AtWork, plan_work
+    from fuseau.planning.stages.make import known_rates, make_up
+    from fuseau.planning.workshop.schedule import AtWork, plan_work
     from fuseau.wording import Words
 
     build, context = _read(file), Words(unit).context

@@ -110,7 +110,9 @@ def bring_backup_in(session: TheSession, wish: BringIn) -> BroughtIn:
     aside = None
     if wish.how == "replace":
         aside = replace_with(waiting, session.database)
-        came = Restored(contents.builds, 0, 0, contents.wearers, contents.pictures)
+        came = Restored(
+            builds=contents.builds, beside=0, here_already=0, wearers=contents.wearers, pictures=contents.pictures
+        )
     else:
         came = restore_beside(waiting, session.workshop.engine)
     session.database_changed()

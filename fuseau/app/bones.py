@@ -15,7 +15,7 @@ from fuseau.commands.bones import cut_bones, keep_kind, uncut_bones
 from fuseau.craft.boning.cutting_stock import CuttingPlan
 from fuseau.document.build import Build
 from fuseau.files.paper import Paper
-from fuseau.planning.schools import SchoolEffect
+from fuseau.planning.asked.schools import SchoolEffect
 
 router = APIRouter(prefix="/api", responses=TROUBLES, route_class=JsonRoute)
 

@@ -12,9 +12,9 @@ from fuseau.commands.brief import add_picture
 from fuseau.craft.base.record import Sent
 from fuseau.document.build import Build, Picture
 from fuseau.files.pictures import decode_picture
-from fuseau.planning.drawn import DrawnRead, read_drawn, read_together
-from fuseau.planning.on_body import inputs_of
-from fuseau.planning.picture_lines import PictureLines, picture_lines
+from fuseau.planning.pictures.drawn import DrawnRead, read_drawn, read_together
+from fuseau.planning.pictures.lines import PictureLines, picture_lines
+from fuseau.planning.worn.on_body import inputs_of
 from fuseau.store.pictures import KeptPicture
 from fuseau.store.workshop import NoSuchBuild
 

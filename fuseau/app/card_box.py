@@ -6,8 +6,8 @@ from collections.abc import Callable, Iterator
 from fuseau.app.errors import Unplannable
 from fuseau.craft.base.lengths import Unit
 from fuseau.document.build import Build
-from fuseau.planning.card_box import FORM, Filed, SaidCard, as_kept, file
 from fuseau.planning.plan import Plan
+from fuseau.planning.workshop.card_box import FORM, Filed, SaidCard, as_kept, file
 from fuseau.store.cards import Cards
 from fuseau.store.workshop import NoSuchBuild, UnreadableBuild, Workshop
 

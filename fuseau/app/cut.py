@@ -19,9 +19,9 @@ from fuseau.craft.base.errors import Unmakeable
 from fuseau.craft.layout.at_hand import Laying, check_pinned, fallen
 from fuseau.document.build import Build
 from fuseau.files.paper import Paper
-from fuseau.planning.by_shelf import ByShelf
-from fuseau.planning.cut import CutPlan, Use, lay_ask, plan_cut, to_buy_mm, uses_of
-from fuseau.planning.ways_out import WaysOut
+from fuseau.planning.asked.by_shelf import ByShelf
+from fuseau.planning.asked.ways_out import WaysOut
+from fuseau.planning.stages.cut import CutPlan, Use, lay_ask, plan_cut, to_buy_mm, uses_of
 from fuseau.store.workshop import Opened
 
 router = APIRouter(prefix="/api", responses=TROUBLES, route_class=JsonRoute)
@@ -125,7 +125,9 @@ def cloth_is_cut(
         raise Unmakeable("cut", "cut.laid_otherwise")
 
     def step(at: AtHand) -> Build:
-        return cut_cloth(at.build, cloth, laying, beside, shelf, build_id, at.today)
+        return cut_cloth(
+            build=at.build, cloth=cloth, laying=laying, beside_mm=beside, shelf=shelf, build_id=build_id, today=at.today
+        )
 
     return session.step_with_shelf(build_id, seen.revision, step, f"Cut: {_label(opened.build, cloth)}")
 
@@ -161,7 +163,7 @@ def print_laid(
     laying = _laying(session, workers, opened, cloth, 0)
     names = {one.id: one.where or one.label for one in shelf.pieces}
     version = build.current.number if build.current else None
-    laid = LaidCloth(build.brief.name, version, _label(build, cloth), laying, names)
+    laid = LaidCloth(build=build.brief.name, version=version, cloth=_label(build, cloth), laying=laying, names=names)
     content = workers.make(print_layout, laid, how, paper, session.unit)
     media = {"pdf": "application/pdf", "svg": "image/svg+xml"}[how]
     return file_answer(content, media, build, f"-{cloth}-laid-out.{how}")

@@ -7,7 +7,7 @@ from fastapi import APIRouter, Query
 
 from fuseau.app.json_route import JsonRoute
 from fuseau.app.session import TROUBLES, Session, TheSession
-from fuseau.planning.find import Place, find_places
+from fuseau.planning.workshop.find import Place, find_places
 from fuseau.store.workshop import UnreadableBuild
 
 router = APIRouter(prefix="/api", responses=TROUBLES, route_class=JsonRoute)

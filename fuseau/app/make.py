@@ -53,9 +53,9 @@ from fuseau.document.build import Build
 from fuseau.files.calendar_ics import calendar_ics
 from fuseau.files.day_plan import day_plan_pdf
 from fuseau.files.paper import Paper
-from fuseau.planning.card_box import rates_of
-from fuseau.planning.make import make_up
-from fuseau.planning.schedule import WorkPlan
+from fuseau.planning.stages.make import make_up
+from fuseau.planning.workshop.card_box import rates_of
+from fuseau.planning.workshop.schedule import WorkPlan
 
 router = APIRouter(prefix="/api", responses=TROUBLES, route_class=JsonRoute)
 _ALL = "-"  # the work is of no build in particular
@@ -129,7 +129,15 @@ def appoint_step(session: TheSession, build_id: str, given: Appoint) -> Response
     return session.step(
         build_id,
         given.revision,
-        lambda at: appoint(at.build, at.planned, given.step, given.on, given.note, at.today, at.unit),
+        lambda at: appoint(
+            build=at.build,
+            planned=at.planned,
+            key=given.step,
+            on=given.on,
+            note=given.note,
+            today=at.today,
+            unit=at.unit,
+        ),
         _named(session, build_id, said, given.step),
     )
 
@@ -194,7 +202,15 @@ def stop_clock(session: TheSession, build_id: str, given: StopClock) -> Response
         if given.drop:
             return drop_clock(at.build, at.unit)
         running = at.build.make.running
-        stopped = stop(at.build, at.planned, now, at.unit, _minutes(given.minutes), given.note, given.mishap)
+        stopped = stop(
+            build=at.build,
+            planned=at.planned,
+            now=now,
+            unit=at.unit,
+            minutes=_minutes(given.minutes),
+            note=given.note,
+            mishap=given.mishap,
+        )
         if given.done and running is not None:
             return do(stopped, at.planned, running.step, at.today, at.unit)
         return stopped

@@ -14,7 +14,7 @@ from fuseau.craft.fitting.photo_gap import GapSeen, MarkedBack, read_back, spots
 from fuseau.craft.fitting.readiness import Readiness
 from fuseau.document.fittings import BackPhoto, Fitting
 from fuseau.files.pictures import decode_picture
-from fuseau.planning.story import Chapter
+from fuseau.planning.fittings.story import Chapter
 from fuseau.stand_ins.rehearsal import Outcome, cut_on_stand, fit_on_stand
 from fuseau.store.pictures import KeptPicture
 

@@ -11,7 +11,7 @@ from fuseau.app.session import TROUBLES, TheSession
 from fuseau.craft.base.errors import Unmakeable
 from fuseau.craft.base.findings import message
 from fuseau.files.on_body_drawing import draw_on_body
-from fuseau.planning.on_body import OnBody, Silhouettes, inputs_of, on_body, silhouettes
+from fuseau.planning.worn.on_body import OnBody, Silhouettes, inputs_of, on_body, silhouettes
 
 MOST_TURN_DEG = 360.0
 

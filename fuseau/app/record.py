@@ -14,9 +14,9 @@ from fuseau.craft.base.record import Sent
 from fuseau.files.card import card_pdf, card_png
 from fuseau.files.document import write_document
 from fuseau.files.paper import Paper
-from fuseau.planning.card_box import FoundCard, find
-from fuseau.planning.on_body import inputs_of, on_body
-from fuseau.planning.record import Card, CardDifference, card, compare
+from fuseau.planning.stages.record import Card, CardDifference, card, compare
+from fuseau.planning.workshop.card_box import FoundCard, find
+from fuseau.planning.worn.on_body import inputs_of, on_body
 
 router = APIRouter(prefix="/api", responses=TROUBLES, route_class=JsonRoute)
 

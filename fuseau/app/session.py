@@ -28,13 +28,13 @@ from fuseau.craft.base.findings import Finding
 from fuseau.craft.base.lengths import Unit
 from fuseau.document.build import Build, Memory
 from fuseau.document.shelf import Shelf
-from fuseau.planning.brief import consequences, job_word
-from fuseau.planning.card_box import taught_of_cloth
-from fuseau.planning.over_shoulder import on_shoulder, overlaps
 from fuseau.planning.pipeline import plan
 from fuseau.planning.plan import Plan
-from fuseau.planning.taught import news_for, taught_by
+from fuseau.planning.stages.brief import consequences, job_word
 from fuseau.planning.thread import thread
+from fuseau.planning.workshop.card_box import taught_of_cloth
+from fuseau.planning.workshop.taught import news_for, taught_by
+from fuseau.planning.worn.over_shoulder import on_shoulder, overlaps
 from fuseau.store.book import Book
 from fuseau.store.cards import Cards
 from fuseau.store.pictures import Pictures

@@ -15,9 +15,9 @@ from fuseau.craft.base.lengths import LengthError, parse_length
 from fuseau.craft.base.record import Sent
 from fuseau.craft.trims.areas import PanelRoom
 from fuseau.document.build import Build
-from fuseau.planning.trim_marks import TrimMark, trim_marks
-from fuseau.planning.trim_rooms import free_of
-from fuseau.planning.trims import TrimGroup
+from fuseau.planning.pictures.trim_marks import TrimMark, trim_marks
+from fuseau.planning.stages.trims import TrimGroup
+from fuseau.planning.trims.rooms import free_of
 
 router = APIRouter(prefix="/api", responses=TROUBLES, route_class=JsonRoute)
 

@@ -22,8 +22,8 @@ from fuseau.craft.wearer.measures import LevelName
 from fuseau.document.build import Build, Fault
 from fuseau.document.fittings import Fitting
 from fuseau.files.paper import Paper
-from fuseau.planning.brief import Consequence
 from fuseau.planning.plan import Plan
+from fuseau.planning.stages.brief import Consequence
 from fuseau.planning.thread import Thread
 
 Theme = Literal["light", "dark"]

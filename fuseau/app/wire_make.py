@@ -11,8 +11,8 @@ from fuseau.craft.base.findings import Change
 from fuseau.craft.base.record import Day, Sent, Text
 from fuseau.craft.making.choices import LogEntry, OwnStep
 from fuseau.craft.making.steps import StepKey
-from fuseau.planning.gains import Gain
-from fuseau.planning.make import MakePlan
+from fuseau.planning.stages.make import MakePlan
+from fuseau.planning.workshop.gains import Gain
 
 if TYPE_CHECKING:
     WrittenOwn: TypeAlias = BaseModel

@@ -16,9 +16,9 @@ from fuseau.craft.stock.stock import Stock
 from fuseau.document.shelf import BuildId, Order, OrderLine, Reservation
 from fuseau.files.shelf_csv import CsvRow
 from fuseau.files.shopping_csv import BoughtRow
-from fuseau.planning.cut import Use
-from fuseau.planning.needs import Need
-from fuseau.planning.shopping import Shopping
+from fuseau.planning.stages.cut import Use
+from fuseau.planning.workshop.needs import Need
+from fuseau.planning.workshop.shopping import Shopping
 
 if TYPE_CHECKING:
     WrittenStock: TypeAlias = BaseModel

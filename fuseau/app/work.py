@@ -27,19 +27,19 @@ from fuseau.document.build import Build
 from fuseau.document.shelf import Shelf
 from fuseau.files.paper import Paper
 from fuseau.files.prints import Print, print_of
-from fuseau.planning.by_shelf import ByShelf, by_shelf
+from fuseau.planning.asked.by_shelf import ByShelf, by_shelf
+from fuseau.planning.asked.readiness import ready
+from fuseau.planning.asked.schools import SchoolEffect, bones_at_hand, cutting, schools
+from fuseau.planning.asked.ways_out import Applied, WaysOut, ways_out
 from fuseau.planning.cache import StageCache
-from fuseau.planning.cut import lay_ask
-from fuseau.planning.gains import Gain, gains
+from fuseau.planning.fittings.story import Chapter, story
 from fuseau.planning.pipeline import plan
 from fuseau.planning.plan import Plan
-from fuseau.planning.readiness import ready
-from fuseau.planning.schedule import AtWork, WorkPlan, plan_work
-from fuseau.planning.schools import SchoolEffect, bones_at_hand, cutting, schools
-from fuseau.planning.shopping import Pool, Shopping, Want, shopping
-from fuseau.planning.story import Chapter, story
-from fuseau.planning.wants import wants_of
-from fuseau.planning.ways_out import Applied, WaysOut, ways_out
+from fuseau.planning.stages.cut import lay_ask
+from fuseau.planning.workshop.gains import Gain, gains
+from fuseau.planning.workshop.schedule import AtWork, WorkPlan, plan_work
+from fuseau.planning.workshop.shopping import Pool, Shopping, Want, shopping
+from fuseau.planning.workshop.wants import wants_of
 from fuseau.stand_ins.suppliers import offers
 
 if TYPE_CHECKING:
@@ -244,13 +244,13 @@ def find_gains(
     at_work = _at_work(builds, unit)
     applied = _applied(today, unit, _HERE.cache(build_id))
     return gains(
-        at_work,
-        build_id,
-        shelf,
-        hours,
-        today,
-        known,
-        lambda build, changes: applied(build, changes, ()),
+        at_work=at_work,
+        build_id=build_id,
+        shelf=shelf,
+        hours=hours,
+        today=today,
+        known=known,
+        changed=lambda build, changes: applied(build, changes, ()),
         tell=_HERE.tell,
     )
 
@@ -266,7 +266,7 @@ def make_print(build_id: str, build: Build, what: Print, paper: Paper, unit: Uni
     """A print of a build. Raises Unmakeable while there is nothing to print."""
     planned = plan(build, unit=unit, cache=_HERE.cache(build_id))
     takes = it_takes(build_id, build, planned) if what == "list.pdf" else None
-    return print_of(what, build, planned, paper, unit, roll_mm, takes)
+    return print_of(what=what, build=build, planned=planned, paper=paper, unit=unit, roll_mm=roll_mm, takes=takes)
 
 
 def it_takes(build_id: str, build: Build, planned: Plan) -> Shopping:

@@ -22,8 +22,8 @@ from fuseau.craft.stock.stock import Stock
 from fuseau.document.build import Build
 from fuseau.document.shelf import Shelf
 from fuseau.planning.cache import StageCache
-from fuseau.planning.cut import Use, to_buy_mm, uses_of
 from fuseau.planning.pipeline import plan
+from fuseau.planning.stages.cut import Use, to_buy_mm, uses_of
 
 
 def pin(build: Build, cloth: str, pins: Sequence[Pinned], unit: Unit) -> Build:
@@ -79,7 +79,15 @@ def cut_cloth(
         others = shelf.reserved_of(key) - shelf.reserved_of(key, build_id)
         least = min(others, build.practice.scrap_least_mm) if others else build.practice.scrap_least_mm
         fold = cloth in build.cut.fold and laid[key].sheet.is_length
-        rests = _rests(shelf.piece(key), laid[key], use, fold, least, build.practice, numbered)
+        rests = _rests(
+            stock=shelf.piece(key),
+            laid=laid[key],
+            use=use,
+            fold=fold,
+            least_mm=least,
+            practice=build.practice,
+            numbered=numbered,
+        )
         used.append(Used(stock=shelf.piece(key), rests=rests))
     done = CutDone(
         on=today,

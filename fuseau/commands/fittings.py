@@ -10,7 +10,7 @@ from fuseau.craft.base.lengths import Unit
 from fuseau.craft.pattern.alterations import LineEdit
 from fuseau.document.build import Build, plain, with_parts
 from fuseau.document.fittings import GapReading
-from fuseau.planning.evidence import seen_at_places
+from fuseau.planning.fittings.evidence import seen_at_places
 from fuseau.planning.plan import Plan
 
 _SAME_PLACE_MM = 0.05

@@ -13,8 +13,8 @@ from fuseau.craft.making.steps import StepKey
 from fuseau.craft.making.ways_back import resting_on
 from fuseau.craft.materials.minutes import Work
 from fuseau.document.build import Build, plain, with_parts
-from fuseau.planning.make import done_elsewhere, steps_of
 from fuseau.planning.plan import Plan
+from fuseau.planning.stages.make import done_elsewhere, steps_of
 from fuseau.wording import Words
 
 

@@ -25,7 +25,7 @@ from fuseau.craft.pattern.refit import refit
 from fuseau.craft.pattern.trueing import lay_flat
 from fuseau.craft.pattern.typed_widths import TypedPattern, from_widths
 from fuseau.document.build import Build, faults
-from fuseau.planning.evidence import seen_at_places
+from fuseau.planning.fittings.evidence import seen_at_places
 from fuseau.planning.plan import Plan
 from fuseau.wording.hand_edits import hand_edit
 

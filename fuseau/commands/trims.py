@@ -7,7 +7,7 @@ from fuseau.craft.base.errors import Unmakeable
 from fuseau.craft.base.lengths import Unit
 from fuseau.document.build import Build, with_parts
 from fuseau.planning.plan import Plan
-from fuseau.planning.trims import TrimGroup
+from fuseau.planning.stages.trims import TrimGroup
 
 GROUPS: Mapping[TrimGroup, str] = {
     "along": "t",

@@ -10,8 +10,8 @@ from fuseau.craft.making.rates import SPREAD, ln_spread
 from fuseau.craft.making.steps import StepKey
 from fuseau.craft.stock.cut_choices import CutDone
 from fuseau.document.build import Build
-from fuseau.planning.make import make_up
 from fuseau.planning.pipeline import plan
+from fuseau.planning.stages.make import make_up
 
 _HER_PACE = 1.15  # of the shop's minutes
 _NOTES = {

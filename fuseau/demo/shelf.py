@@ -10,8 +10,8 @@ from fuseau.commands.shelf import place_order, put, reserve, use_up
 from fuseau.craft.layout.at_hand import lay_on_hand
 from fuseau.craft.stock.articles import Article
 from fuseau.document.shelf import OrderLine, Shelf
-from fuseau.planning.cut import lay_ask, plan_cut
 from fuseau.planning.pipeline import plan
+from fuseau.planning.stages.cut import lay_ask, plan_cut
 from fuseau.stand_ins.suppliers import arrival
 from fuseau.store.shelf import ShelfStore
 from fuseau.store.workshop import Workshop
@@ -109,7 +109,15 @@ def _cut(store: ShelfStore, workshop: Workshop, build_id: str, cloth: str, today
     laying = lay_on_hand(lay_ask(opened.build, planned, cloth, list(shelf.for_build(build_id)), 1))
     beside = next(one.beside_mm for one in plan_cut(opened.build, planned).cloths if one.cloth == cloth)
     yesterday = today - datetime.timedelta(days=1)
-    build = cut_cloth(opened.build, cloth, laying, beside, shelf, build_id, yesterday)
+    build = cut_cloth(
+        build=opened.build,
+        cloth=cloth,
+        laying=laying,
+        beside_mm=beside,
+        shelf=shelf,
+        build_id=build_id,
+        today=yesterday,
+    )
     store.edit(
         lambda now: use_up(now, build_id, cloth, build.cut.done[cloth]), f"Cut: {cloth}, for {opened.build.brief.name}"
     )

@@ -19,9 +19,9 @@ from fuseau.demo.making import sew
 from fuseau.demo.shelf import stock_up
 from fuseau.demo.sketches import Look, sketch
 from fuseau.document.build import Build, Mark, MeasuringRef, Picture
-from fuseau.planning.card_box import FORM, as_kept, file
-from fuseau.planning.lacings import mock_up_lacing
+from fuseau.planning.garment.lacings import mock_up_lacing
 from fuseau.planning.pipeline import plan
+from fuseau.planning.workshop.card_box import FORM, as_kept, file
 from fuseau.stand_ins.fitted_stand import KIND_FLESH, Reader, TrueBody, lace_up, notice
 from fuseau.stand_ins.rehearsal import as_written
 from fuseau.store.book import Book

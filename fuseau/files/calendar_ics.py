@@ -7,7 +7,7 @@ from icalendar import Calendar, Event
 
 from fuseau.craft.base.lengths import Unit
 from fuseau.craft.making.steps import StepKey
-from fuseau.planning.schedule import WorkPlan
+from fuseau.planning.workshop.schedule import WorkPlan
 from fuseau.wording import Words
 
 

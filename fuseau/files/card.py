@@ -15,8 +15,8 @@ from fuseau.files.lists import as_pdf, list_styles, ruled, safe
 from fuseau.files.on_body_page import on_her
 from fuseau.files.paper import Paper
 from fuseau.files.unreadable import UnreadableFile
-from fuseau.planning.on_body import OnBody
-from fuseau.planning.record import Card, FactGroup
+from fuseau.planning.stages.record import Card, FactGroup
+from fuseau.planning.worn.on_body import OnBody
 from fuseau.wording import Words
 
 _PHOTO_MM, _PHOTOS = 54.0, 3

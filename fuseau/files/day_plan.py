@@ -10,7 +10,7 @@ from fuseau.craft.base.lengths import Unit
 from fuseau.craft.making.schedule import Slot
 from fuseau.files.lists import as_pdf, list_styles, ruled, safe, tick_box
 from fuseau.files.paper import Paper
-from fuseau.planning.schedule import WorkPlan, WorkStep
+from fuseau.planning.workshop.schedule import WorkPlan, WorkStep
 from fuseau.wording import Words
 
 DAYS = 7

@@ -15,7 +15,7 @@ from fuseau.files.lists import as_pdf, list_styles, safe, tick_box
 from fuseau.files.paper import Paper
 from fuseau.files.typeface import FONT
 from fuseau.planning.plan import Plan
-from fuseau.planning.shopping import Shopping
+from fuseau.planning.workshop.shopping import Shopping
 from fuseau.wording import Words
 from fuseau.wording.words import capital
 

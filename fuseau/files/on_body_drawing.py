@@ -12,7 +12,7 @@ import numpy as np
 from fuseau.craft.base.curves import Array
 from fuseau.craft.worn.sight import facing, runs_of, turn_by
 from fuseau.craft.worn.surface import Patch
-from fuseau.planning.on_body import OnBody
+from fuseau.planning.worn.on_body import OnBody
 
 _SKIN, _CLOTH, _CLOTH_2, _HUNG, _INSIDE, _INK = "#e4d8cb", "#c3ccd6", "#cfd6df", "#d6cfdd", "#bdb4c6", "#1d2733"
 _LOOSE = ("hanging", "strap")  # seen from both sides

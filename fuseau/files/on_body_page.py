@@ -14,7 +14,7 @@ from fuseau.files.lists import as_pdf, list_styles, ruled, safe
 from fuseau.files.on_body_drawing import Shape, seen_from
 from fuseau.files.paper import Paper
 from fuseau.files.typeface import FONT
-from fuseau.planning.on_body import OnBody
+from fuseau.planning.worn.on_body import OnBody
 from fuseau.wording import Words
 
 _WIDE_MM, _HIGH_MM = 174.0, 110.0

@@ -17,8 +17,8 @@ from fuseau.craft.pattern.cut_lines import cut_line, cut_piece
 from fuseau.craft.pattern.one_piece import Joined, join_panels
 from fuseau.craft.pattern.trueing import LaidPanel, LaidPiece, Notch
 from fuseau.document.build import Build
-from fuseau.planning.cut import pieces_of
 from fuseau.planning.plan import Plan
+from fuseau.planning.stages.cut import pieces_of
 
 Kind = Literal["cut", "stitch", "waist", "grain", "notch", "channel", "hole", "dart"]
 Spot = tuple[float, float]

@@ -7,7 +7,7 @@ from fuseau.craft.base.lengths import Unit
 from fuseau.document.build import Build
 from fuseau.files.paper import Paper
 from fuseau.planning.plan import Plan
-from fuseau.planning.shopping import Shopping
+from fuseau.planning.workshop.shopping import Shopping
 
 Print = Literal[
     "pattern.pdf",
@@ -45,7 +45,7 @@ def print_of(
         return letter_pdf(build, paper)
     if what == "on-her.pdf":
         from fuseau.files.on_body_page import on_her_pdf
-        from fuseau.planning.on_body import inputs_of, on_body
+        from fuseau.planning.worn.on_body import inputs_of, on_body
 
         worn = inputs_of(build, planned)
         if worn is None:

@@ -11,7 +11,7 @@ from fuseau.craft.stock.articles import Article
 from fuseau.document.build import fault_sentence
 from fuseau.document.shelf import OrderLine
 from fuseau.files.sheets import UnknownArticle, article_written, has_unit, length_written, read_sheet, write_sheet
-from fuseau.planning.shopping import ToBuy
+from fuseau.planning.workshop.shopping import ToBuy
 
 _NOBODY = "nobody"
 _COLUMNS = (

@@ -248,7 +248,7 @@ def _overlap_marks(canvas: Page, tile: Tile, names: set[str]) -> None:
     canvas.setFont(FONT, 6)
 
     def neighbour(columns: int, rows: int) -> str | None:
-        other = Tile(tile.column + columns, tile.row + rows, 0, 0, 0, 0)
+        other = Tile(column=tile.column + columns, row=tile.row + rows, left=0, bottom=0, width=0, height=0)
         return other.name if other.column >= 0 and other.row >= 0 and other.name in names else None
 
     for x, columns in ((left + OVERLAP_MM / 2, -1), (right - OVERLAP_MM / 2, 1)):

@@ -7,60 +7,46 @@ stages before came to) once; the cache keeps results under those records. The Pl
 
 from dataclasses import dataclass
 
-from fuseau.craft.base.errors import CraftError, Unmakeable, Unsettled
-from fuseau.craft.base.findings import Change, Finding, Stage, finding, mend
+from fuseau.craft.base.errors import Unmakeable, Unsettled
+from fuseau.craft.base.findings import Finding
 from fuseau.craft.base.lengths import Unit
 from fuseau.craft.boning.totals import Boning, cup_boning
-from fuseau.craft.closures.front import Opening, check_front
 from fuseau.craft.fit.fit import Fit, check_fit
-from fuseau.craft.fit.target import Aim, check_aim
+from fuseau.craft.fit.target import check_aim
 from fuseau.craft.fitting.inference import Belief
 from fuseau.craft.pattern.checks import check_lines, check_trueing
 from fuseau.craft.pattern.dress_stand import check_stand, padding
-from fuseau.craft.pattern.pattern import Pattern
 from fuseau.craft.pattern.typed_widths import check_typed
-from fuseau.craft.wearer.body import Body, missing_measures
+from fuseau.craft.wearer.body import missing_measures
 from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS
-from fuseau.craft.wearer.measures import LEVEL_LABELS, LevelName, check_measures
+from fuseau.craft.wearer.measures import check_measures
 from fuseau.document.build import Build
-from fuseau.planning.back import BackInputs, HolesInputs, lace_back, set_holes
-from fuseau.planning.bones import (
-    STIFF,
-    BonesInputs,
-    BonesLaid,
-    ReuseInputs,
-    SectionsInputs,
-    TotalsInputs,
-    around_channels,
-    check_edges,
-    draw_sections,
-    lay_all_bones,
-    mock_up_bones,
-    of_the_left,
-    reuse,
-    total,
-    with_stiff_edges,
-)
 from fuseau.planning.cache import StageCache
-from fuseau.planning.dug import check_dug
-from fuseau.planning.evidence import stale_versions, with_side_seam_seen
-from fuseau.planning.fits import FitInputs, ForeseeInputs, foresee_mock_up, settle_fit
-from fuseau.planning.fitting_checks import check_fittings, words_apart
-from fuseau.planning.front import OpeningInputs, WaysInputs, check_closing, check_ways, find_ways_in, open_front
-from fuseau.planning.halves import Halves
-from fuseau.planning.lacings import final_lacing, mock_up_lacing
-from fuseau.planning.layers import LayersInputs, lay_layers
-from fuseau.planning.next_mock_up import plan_mock_up
-from fuseau.planning.observations import InferenceInputs, UpsideDownInputs, infer_belief, read_upside_down
-from fuseau.planning.odds import OddsInputs, work_out_odds
-from fuseau.planning.pads import check_padding, made_pads
-from fuseau.planning.pattern import AimInputs, LayInputs, ShownInputs, aim_pattern, lay, show_pattern
-from fuseau.planning.plan import Before, HardwarePlan, LeftHardware, Plan
-from fuseau.planning.proposal import ProposalInputs, propose
-from fuseau.planning.seat import check_seat
-from fuseau.planning.trims import TrimsInputs, TrimsLaid, lay_trims
-from fuseau.planning.verdict import SETTLED_FIRST, verdict
-from fuseau.planning.wearer import MeasuredInputs, ask_for, check_guesses, measured_body
+from fuseau.planning.fittings.checks import check_fittings, words_apart
+from fuseau.planning.fittings.dug import check_dug
+from fuseau.planning.fittings.evidence import stale_versions, with_side_seam_seen
+from fuseau.planning.fittings.next_mock_up import plan_mock_up
+from fuseau.planning.fittings.observations import InferenceInputs, UpsideDownInputs, infer_belief, read_upside_down
+from fuseau.planning.fittings.odds import OddsInputs, work_out_odds
+from fuseau.planning.fittings.proposal import ProposalInputs, propose
+from fuseau.planning.fittings.seat import check_seat
+from fuseau.planning.fittings.verdict import SETTLED_FIRST, verdict
+from fuseau.planning.garment.fits import FitInputs, ForeseeInputs, foresee_mock_up, settle_fit
+from fuseau.planning.garment.lacings import final_lacing, mock_up_lacing
+from fuseau.planning.hardware import bone_halves, lay_halves, plan_hardware
+from fuseau.planning.plan import Plan
+from fuseau.planning.said import check_decided, check_soft_edges, lessons, stopped_by
+from fuseau.planning.stages.bones import (
+    BonesLaid,
+    TotalsInputs,
+    total,
+)
+from fuseau.planning.stages.front import OpeningInputs, check_closing, open_front
+from fuseau.planning.stages.layers import LayersInputs, lay_layers
+from fuseau.planning.stages.pads import check_padding, made_pads
+from fuseau.planning.stages.pattern import AimInputs, ShownInputs, aim_pattern, show_pattern
+from fuseau.planning.stages.trims import TrimsInputs, TrimsLaid, lay_trims
+from fuseau.planning.stages.wearer import MeasuredInputs, ask_for, check_guesses, measured_body
 
 
 def plan(build: Build, *, unit: Unit = "cm", cache: StageCache | None = None) -> Plan:
@@ -70,24 +56,14 @@ def plan(build: Build, *, unit: Unit = "cm", cache: StageCache | None = None) ->
     `unmakeable`; missing measures end in `missing`, with nothing planned that would need them.
     """
     kind = GARMENT_KINDS[build.kind]
-    findings = [*check_measures(build.wearer, kind.levels, build.practice), *_lessons(build)]
+    findings = [*check_measures(build.wearer, kind.levels, build.practice), *lessons(build)]
     missing = missing_measures(build.wearer, kind.needed)
     if missing:
         return Plan(missing=tuple(missing), findings=(*findings, ask_for(missing)))
     try:
         return _plan_garment(build, unit, cache or StageCache(), findings)
     except (Unmakeable, Unsettled) as error:
-        return Plan(unmakeable=True, findings=(*findings, _stop(error)))
-
-
-def _lessons(build: Build) -> list[Finding]:
-    """What she would have changed of the garment that this one is made like, until it is seen to."""
-    found = []
-    for i, lesson in enumerate(build.brief.lessons):
-        others = [one for k, one in enumerate(build.brief.lessons) if k != i]
-        seen_to = mend("mend.seen_to", Change(at="brief.lessons", value=others))
-        found.append(finding("lesson", "brief", "advice", at="brief.lessons", mend=seen_to, text=lesson))
-    return found
+        return Plan(unmakeable=True, findings=(*findings, stopped_by(error)))
 
 
 def believed(build: Build, cache: StageCache) -> tuple[Belief, int | None]:
@@ -116,38 +92,16 @@ def plan_boning(build: Build, cache: StageCache) -> BonedSo | None:
         body = with_side_seam_seen(build, belief.body)
         aimed, aimed_pattern = cache.run(aim_pattern, AimInputs.of(build, body))
         pattern = build.current.pattern if build.current else aimed_pattern
-        halves = _lay_halves(build, cache, pattern)
+        halves = lay_halves(build, cache, pattern)
         final = cache.run(settle_fit, FitInputs(final_lacing(build, pattern, aimed), body))
         _, opening = cache.run(open_front, OpeningInputs.of(build, halves, pattern.front_panels, "cm"))
-        right, left = _bone_halves(build, "cm", cache, halves, pattern, opening)
+        right, left = bone_halves(build, "cm", cache, halves, pattern, opening)
     except (Unmakeable, Unsettled):
         return None
     lefts = left.bones if left else None
     return BonedSo(
         final, right, cache.run(total, TotalsInputs.of(build, right.bones, halves.right, pattern, final, lefts))
     )
-
-
-def _lay_halves(build: Build, cache: StageCache, pattern: Pattern) -> Halves:
-    """Both halves of a pattern laid flat."""
-    left = pattern.left_pattern
-    return Halves(
-        cache.run(lay, LayInputs(pattern, build.practice)),
-        cache.run(lay, LayInputs(left, build.practice)) if left else None,
-    )
-
-
-def _bone_halves(
-    build: Build, unit: Unit, cache: StageCache, halves: Halves, pattern: Pattern, opening: Opening
-) -> tuple[BonesLaid, BonesLaid | None]:
-    """Channels and bones of the right half, and of the left where its cut or what opens it differs."""
-    right = cache.run(
-        lay_all_bones, BonesInputs.of(build, halves.right, around_channels(build, pattern, opening, unit, "right"))
-    )
-    if halves.left is None and opening.half not in ("left", "right"):
-        return right, None
-    around = around_channels(build, pattern, opening, unit, "left")
-    return right, cache.run(lay_all_bones, BonesInputs.of(build, halves.left or halves.right, around))
 
 
 def _plan_garment(build: Build, unit: Unit, cache: StageCache, findings: list[Finding]) -> Plan:
@@ -163,7 +117,7 @@ def _plan_garment(build: Build, unit: Unit, cache: StageCache, findings: list[Fi
     asked = AimInputs.of(build, body)
     aimed, aimed_pattern = cache.run(aim_pattern, asked)
     pattern = current.pattern if current else aimed_pattern
-    halves = _lay_halves(build, cache, pattern)
+    halves = lay_halves(build, cache, pattern)
     laid = halves.right
     shown = cache.run(show_pattern, ShownInputs.of(build, body, pattern, laid))
     stand = padding(build.stand, body, practice.stand_near_mm)
@@ -185,7 +139,9 @@ def _plan_garment(build: Build, unit: Unit, cache: StageCache, findings: list[Fi
         prediction = cache.run(foresee_mock_up, ForeseeInputs(belief, mock_up_laced))
 
     # bones, front, back
-    hardware, said = _plan_hardware(build, unit, cache, halves, pattern, aimed, body, final)
+    hardware, said = plan_hardware(
+        build=build, unit=unit, cache=cache, halves=halves, pattern=pattern, aimed=aimed, body=body, final=final
+    )
 
     # layers: plies, what they carry and come to, the ways to make them up
     lefts = hardware.left.bones if hardware.left else None
@@ -225,13 +181,13 @@ def _plan_garment(build: Build, unit: Unit, cache: StageCache, findings: list[Fi
         *check_padding(build, body, pattern.top.side_mm, pattern.hem.side_mm),
         *check_stand(build.stand, stand, pattern.top, pattern.hem),
         *check_aim(
-            build.target,
-            aimed,
-            body,
-            build.wearer.new_to_lacing,
-            practice,
-            final.waist_gap_mm,
-            final.waist_pressure_kpa,
+            target=build.target,
+            aimed=aimed,
+            body=body,
+            new_to_lacing=build.wearer.new_to_lacing,
+            practice=practice,
+            waist_gap_mm=final.waist_gap_mm,
+            pressed_kpa=final.waist_pressure_kpa,
             laced=build.back.laced,
         ),
         *check_closing(build, final),
@@ -239,10 +195,10 @@ def _plan_garment(build: Build, unit: Unit, cache: StageCache, findings: list[Fi
         *(check_trueing(laid.seams, len(pattern.panels)) if current is None else []),
         *check_lines(aimed_pattern, body, build.wearer.waist_to_lap_sitting_mm),
         *check_fit(final, practice, build.target.ease_at),
-        *_check_edges(build, cache, pattern, aimed, body, final),
+        *check_soft_edges(build, cache, pattern, aimed, body, final),
         *sat,
         *check_fittings(build, learned, proposal, pattern, flipped),
-        *_check_decided(build, pattern, final),
+        *check_decided(build, pattern, final),
         *said,
         *plied.findings,
         *trimmed.findings,
@@ -281,156 +237,4 @@ def _plan_garment(build: Build, unit: Unit, cache: StageCache, findings: list[Fi
         trims=trimmed.plan,
         **dict(hardware),
         findings=tuple(findings),
-    )
-
-
-def _plan_hardware(
-    build: Build,
-    unit: Unit,
-    cache: StageCache,
-    halves: Halves,
-    pattern: Pattern,
-    aimed: Aim,
-    body: Body,
-    final: Fit,
-) -> tuple[HardwarePlan, tuple[Finding, ...]]:
-    """Every channel, bone, stud and hole of a pattern, and what is said of it. Raises Unmakeable for what can't be."""
-    practice, kinds = build.practice, build.bone_kinds
-
-    # front: what opens, and how she gets in
-    busk, opening = cache.run(open_front, OpeningInputs.of(build, halves, pattern.front_panels, unit))
-    ways = cache.run(find_ways_in, WaysInputs.of(build, final, body, opening))
-
-    # bones: channels, what lies in them, what they come to
-    around = around_channels(build, pattern, opening, unit)
-    boned, left = _bone_halves(build, unit, cache, halves, pattern, opening)
-    bones, layout = boned.bones, boned.edge_layout
-    beside = next((kinds[bone.kind] for bone in bones if bone.channel == "CF"), None)
-
-    # back: rows, lace, what lies behind
-    holes = cache.run(set_holes, HolesInputs.of(build, halves, final, layout))
-    getting_in = ways[0].gap_mm if ways else 0.0
-    back = cache.run(lace_back, BackInputs.of(build, holes, final, aimed, opening, pattern, getting_in))
-
-    planned = HardwarePlan.model_construct(
-        bones=bones,
-        between=boned.between,
-        left=LeftHardware(
-            bones=left.bones,
-            unboned=left.unboned,
-            mock_up_bones_mm=mock_up_bones(build, left.bones, around),
-        )
-        if left
-        else None,
-        boning=cache.run(
-            total, TotalsInputs.of(build, bones, halves.right, pattern, final, left.bones if left else None)
-        ),
-        unboned=boned.unboned,
-        unboned_limit_mm=around.unboned_mm,
-        mock_up_bones_mm=mock_up_bones(build, bones, around),
-        reuse=cache.run(reuse, ReuseInputs(bones, left.bones if left else None, build.bones.cut, practice)),
-        before=_before(build, unit, cache, final),
-        sections=cache.run(
-            draw_sections,
-            SectionsInputs.of(build, bones, layout, len(pattern.panels)),
-        ),
-        busk=busk,
-        opening=opening,
-        ways=ways,
-        getting_in=ways[0] if ways else None,
-        holes=holes,
-        lace=back.lace,
-        walk=back.walk,
-        front_walk=back.front_walk,
-        front_lace=back.front_lace,
-        modesty=back.modesty,
-        waist_tape=back.tape,
-        lace_mm=back.lace.cut_mm if back.lace else None,
-    )
-    findings = (
-        *boned.findings,
-        *(of_the_left(left, boned) if left else ()),
-        *check_front(busk, opening, build.front, beside),
-        *check_ways(build, ways),
-        *back.findings,
-    )
-    return planned, findings
-
-
-def _before(build: Build, unit: Unit, cache: StageCache, final: Fit) -> Before | None:
-    """The hardware as the version before had it, with the same choices; None where there is none."""
-    if len(build.versions) < 2 or build.current is None:
-        return None
-    older = build.version_numbered(build.current.parent or build.current.number - 1)
-    if older is None:
-        return None
-    halves = _lay_halves(build, cache, older.pattern)
-    busk, opening = cache.run(open_front, OpeningInputs.of(build, halves, older.pattern.front_panels, unit))
-    boned, _ = _bone_halves(build, unit, cache, halves, older.pattern, opening)
-    holes = cache.run(set_holes, HolesInputs.of(build, halves, final, boned.edge_layout))
-    return Before(
-        version=older.number,
-        bones_mm={bone.channel: bone.length_mm for bone in boned.bones},
-        busk_mm=busk.length_mm,
-        rows=len(holes.z_mm) if holes else 0,
-    )
-
-
-def _check_edges(
-    build: Build, cache: StageCache, pattern: Pattern, aimed: Aim, body: Body, final: Fit
-) -> list[Finding]:
-    """Soft lacing edges that let the gap bow, settled once more with stiff ones."""
-    if (
-        not build.back.laced
-        or abs(final.shape.bow_mm) <= build.practice.parallel_mm
-        or build.bones.lacing_edge == STIFF
-    ):
-        return []
-    stiff = final_lacing(with_stiff_edges(build), pattern, aimed)
-    return check_edges(build, final, cache.run(settle_fit, FitInputs(stiff, body)))
-
-
-def _check_decided(build: Build, pattern: Pattern, final: Fit) -> list[Finding]:
-    """What her own changes, or the ease she asked for, make of the gap where it is not as wished: never turned back."""
-    wished, off = build.gap_mm, final.shape
-    amiss = max(abs(off.mean_mm - wished), abs(off.tilt_mm) / 2)
-    if amiss < build.practice.worth_changing_mm / 2 or GARMENT_KINDS[build.kind].tied:
-        return []
-    by_level: dict[str, tuple[LevelName, float]] = {}
-    if pattern.decided:
-        most = max(pattern.decided, key=lambda one: abs(one.whole_mm))
-        by_level["by_hand.in" if most.whole_mm < 0 else "by_hand.out"] = most.level, most.whole_mm
-    elif build.target.ease_at:
-        level, ease = max(build.target.ease_at.items(), key=lambda one: abs(one[1]))
-        by_level["by_ease.in" if ease < 0 else "by_ease.out"] = level, ease
-    return [
-        finding(
-            "by_hand" if code.startswith("by_hand") else "by_ease",
-            "pattern",
-            "advice",
-            where=LEVEL_LABELS[level],
-            numbers={
-                "changed_mm": abs(changed),
-                "gap_mm": off.mean_mm,
-                "wished_mm": wished,
-                "tilt_mm": abs(off.tilt_mm),
-            },
-            said=code,
-            level=level,
-        )
-        for code, (level, changed) in by_level.items()
-    ]
-
-
-def _stop(error: CraftError) -> Finding:
-    """Why nothing could be planned."""
-    roots: dict[str, Stage] = {"wearer": "wearer", "mock_up": "mockups", "bones": "bones", "front": "front"}
-    unsettled = isinstance(error, Unsettled)
-    return finding(
-        "unsettled" if unsettled else "unmakeable",
-        "back" if error.at.startswith("back.") else roots.get(error.at.split(".")[0], "pattern"),
-        "stop",
-        at=None if unsettled else error.at,
-        said=error.message.code,
-        also=error.message.given,
     )

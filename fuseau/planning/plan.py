@@ -28,10 +28,10 @@ from fuseau.craft.pattern.trueing import LaidPanel, LaidPiece, TruedSeam
 from fuseau.craft.wearer.body import Body
 from fuseau.craft.wearer.measures import LevelName
 from fuseau.craft.wearer.pads import PadMade
-from fuseau.planning.layers import LayersPlan
-from fuseau.planning.next_mock_up import MockUpPlan
-from fuseau.planning.trim_shown import TrimsPlan
-from fuseau.planning.verdict import Verdict
+from fuseau.planning.fittings.next_mock_up import MockUpPlan
+from fuseau.planning.fittings.verdict import Verdict
+from fuseau.planning.stages.layers import LayersPlan
+from fuseau.planning.trims.shown import TrimsPlan
 
 
 class PlannedPattern(Record):

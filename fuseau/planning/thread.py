@@ -7,8 +7,8 @@ from fuseau.craft.base.record import Record
 from fuseau.craft.making.steps import trim_step
 from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS
 from fuseau.document.build import Build
-from fuseau.planning.make import done_elsewhere, steps_of
 from fuseau.planning.plan import Plan
+from fuseau.planning.stages.make import done_elsewhere, steps_of
 
 State = Literal["empty", "in hand", "settled", "look again"]
 

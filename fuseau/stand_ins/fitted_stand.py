@@ -168,7 +168,9 @@ def lace_up(
     if flesh.stop is not None:
         flesh = dataclasses.replace(flesh, stop=np.interp(at, heights, flesh.stop))
     base = lacing.pattern.shape.lacing_edge[1] * (1 + stretch) - lacing.takes - slack
-    gap = _balance(z, natural, give, base, pull * profile, lacing.edge_n_m2, flesh)
+    gap = _balance(
+        z=z, natural=natural, give=give, base=base, pull=pull * profile, edge_n_m2=lacing.edge_n_m2, flesh=flesh
+    )
     hoop = base + gap
     tension, _ = _tension(natural, give, hoop, flesh)
     uneven = 0.0 if true.one_sided is None else np.interp(at, heights, true.one_sided)
@@ -310,5 +312,13 @@ def passes(seen: Seen, taped: Body, wish: Wish, practice: Practice) -> dict[Fail
     """Whether a garment passes: mean gap, tilt, bow, stand-off, pressure (model, section 6)."""
     off = seen.hoop_mm - seen.natural_mm
     pressure = seen.pressure_kpa / seen.comfort  # as much as it is to her
-    wrong = shortfalls(seen.z_mm, seen.gap_mm[None], off[None], pressure[None], taped.levels, wish, practice)
+    wrong = shortfalls(
+        z_mm=seen.z_mm,
+        gap_mm=seen.gap_mm[None],
+        stand_off_mm=off[None],
+        pressure_kpa=pressure[None],
+        levels=taped.levels,
+        wish=wish,
+        practice=practice,
+    )
     return {name: not fails[0] for name, fails in wrong.items()}

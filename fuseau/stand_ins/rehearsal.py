@@ -18,8 +18,8 @@ from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS
 from fuseau.craft.wearer.measures import LevelName
 from fuseau.document.build import Build
 from fuseau.document.fittings import Fitting
-from fuseau.planning.lacings import final_lacing, mock_up_lacing
-from fuseau.planning.odds import wish_of
+from fuseau.planning.fittings.odds import wish_of
+from fuseau.planning.garment.lacings import final_lacing, mock_up_lacing
 from fuseau.planning.plan import Plan
 from fuseau.stand_ins.fitted_stand import TAPE, Noticed, Seen, TrueBody, World, hidden, lace_up, notice, passes
 

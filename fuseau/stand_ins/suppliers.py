@@ -13,7 +13,7 @@ from dataclasses import dataclass
 from fuseau.craft.materials.catalogue import BONES, BoneKind, BoneName
 from fuseau.craft.materials.cloths import CLOTHS, Cloth, ClothName
 from fuseau.craft.stock.articles import Article, Sort, known_articles
-from fuseau.planning.shopping import Offer
+from fuseau.planning.workshop.shopping import Offer
 
 
 @dataclass(frozen=True)
@@ -29,22 +29,29 @@ class _Shop:
 
 
 SHOPS = (
-    _Shop("Weir Street Cloth", ("cloth", "tape", "thread", "hooks", "zip"), 1.0, 4, 1.5, 0.05),
     _Shop(
-        "Hammer & Shank",
-        ("bone", "busk", "grommets", "ends", "lace", "tape", "hooks"),
-        1.0,
-        6,
-        2.0,
-        0.06,
+        name="Weir Street Cloth",
+        sorts=("cloth", "tape", "thread", "hooks", "zip"),
+        dear=1.0,
+        days=4,
+        spread=1.5,
+        out_of_stock=0.05,
     ),
     _Shop(
-        "Everything by Parcel",
-        ("cloth", "bone", "busk", "zip", "grommets", "lace", "tape", "hooks", "ends", "thread"),
-        0.8,
-        15,
-        5.0,
-        0.12,
+        name="Hammer & Shank",
+        sorts=("bone", "busk", "grommets", "ends", "lace", "tape", "hooks"),
+        dear=1.0,
+        days=6,
+        spread=2.0,
+        out_of_stock=0.06,
+    ),
+    _Shop(
+        name="Everything by Parcel",
+        sorts=("cloth", "bone", "busk", "zip", "grommets", "lace", "tape", "hooks", "ends", "thread"),
+        dear=0.8,
+        days=15,
+        spread=5.0,
+        out_of_stock=0.12,
     ),
 )
 _EACH: Mapping[Sort, float] = {"busk": 14.0, "zip": 5.5, "thread": 3.5}  # rough prices for one

@@ -173,7 +173,13 @@ def _merge(old: sqlite3.Connection, now: Connection) -> Restored:
         _take_build(old, now, row, renamed=where == "changed")
         added, beside = added + (where == "new"), beside + (where == "changed")
     _take_shelf(old, now)
-    return Restored(added, beside, here, _take_wearers(old, now), _take_pictures(old, now))
+    return Restored(
+        builds=added,
+        beside=beside,
+        here_already=here,
+        wearers=_take_wearers(old, now),
+        pictures=_take_pictures(old, now),
+    )
 
 
 def _take_shelf(old: sqlite3.Connection, now: Connection) -> None:

@@ -42,4 +42,10 @@ class Pictures:
         """A picture by its hash, if it is there."""
         with Session(self._engine) as session:
             row = session.get(PictureRow, picture_id)
-            return KeptPicture(row.id, row.media, row.width_px, row.height_px, row.content) if row else None
+            return (
+                KeptPicture(
+                    id=row.id, media=row.media, width_px=row.width_px, height_px=row.height_px, content=row.content
+                )
+                if row
+                else None
+            )

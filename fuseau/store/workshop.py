@@ -164,7 +164,16 @@ class Workshop:
                 .order_by(col(RevisionRow.id).desc())
                 .limit(most)
             ).all()
-            return [Entry(one.id or 0, one.parent_id, one.label, one.made_at, one.id == row.head_id) for one in found]
+            return [
+                Entry(
+                    revision=one.id or 0,
+                    parent=one.parent_id,
+                    label=one.label,
+                    made_at=one.made_at,
+                    present=one.id == row.head_id,
+                )
+                for one in found
+            ]
 
     # --- writing
 
@@ -358,7 +367,7 @@ class Workshop:
 
 
 def _listed(row: BuildRow) -> Listed:
-    return Listed(row.id, row.name, row.needed_on, row.archived, row.head_id or 0)
+    return Listed(id=row.id, name=row.name, needed_on=row.needed_on, archived=row.archived, revision=row.head_id or 0)
 
 
 def _read(document: str) -> Build:

@@ -16,9 +16,9 @@ from fuseau.commands.versions import cut_version
 from fuseau.craft.fit.fit import Fit, fit
 from fuseau.document.build import Build
 from fuseau.planning.cache import StageCache
-from fuseau.planning.lacings import final_lacing, mock_up_lacing
-from fuseau.planning.pattern import AimInputs, aim_pattern
+from fuseau.planning.garment.lacings import final_lacing, mock_up_lacing
 from fuseau.planning.pipeline import believed
+from fuseau.planning.stages.pattern import AimInputs, aim_pattern
 from tests.cases.told import DAY
 from tests.kinds import built
 from tests.plans import plan

@@ -4,10 +4,10 @@ import numpy as np
 import pytest
 
 from fuseau.document.build import Build
-from fuseau.planning.make import make_up
+from fuseau.planning.asked.readiness import ready
+from fuseau.planning.fittings.story import story
 from fuseau.planning.plan import Plan
-from fuseau.planning.readiness import ready
-from fuseau.planning.story import story
+from fuseau.planning.stages.make import make_up
 from fuseau.planning.thread import thread
 from tests.cases.told import (
     FINAL_CLOTH,

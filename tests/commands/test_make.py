@@ -23,7 +23,7 @@ from fuseau.craft.base.errors import Unmakeable
 from fuseau.craft.base.lengths import format_length
 from fuseau.craft.making.garment_state import Garment
 from fuseau.craft.stock.cut_choices import CutDone
-from fuseau.planning.make import known_rates, make_up, steps_of
+from fuseau.planning.stages.make import known_rates, make_up, steps_of
 from fuseau.wording import Words
 from tests.conftest import edited
 from tests.kinds import built

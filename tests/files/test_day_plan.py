@@ -8,8 +8,8 @@ from pypdf import PdfReader
 from fuseau.craft.making.hours import Hours
 from fuseau.document.shelf import Shelf
 from fuseau.files.day_plan import day_plan_pdf, on_day
-from fuseau.planning.make import known_rates
-from fuseau.planning.schedule import AtWork, plan_work
+from fuseau.planning.stages.make import known_rates
+from fuseau.planning.workshop.schedule import AtWork, plan_work
 from tests.conftest import edited
 from tests.kinds import built
 from tests.plans import plan

@@ -13,7 +13,7 @@ from fuseau.craft.base.findings import Change
 from fuseau.craft.pattern.cups import wire_notches
 from fuseau.files.pieces import pattern_pieces, ply_pieces
 from fuseau.files.prints import print_of
-from fuseau.planning.cut import pieces_of
+from fuseau.planning.stages.cut import pieces_of
 from tests.kinds import built
 from tests.plans import plan
 

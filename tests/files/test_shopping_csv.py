@@ -11,8 +11,8 @@ from fuseau.craft.materials.cloths import CLOTHS
 from fuseau.craft.stock import articles
 from fuseau.files.shopping_csv import read_shopping_csv, shopping_csv
 from fuseau.files.unreadable import UnreadableFile
-from fuseau.planning.needs import Need
-from fuseau.planning.shopping import Offer, Want, shopping
+from fuseau.planning.workshop.needs import Need
+from fuseau.planning.workshop.shopping import Offer, Want, shopping
 
 ARTICLES = tuple(articles.known_articles(CLOTHS, BONES))
 BUILDS = {"The Heron": "b1", "Beekeeper": "b2"}

@@ -9,8 +9,8 @@ from fuseau.craft.base.errors import Unmakeable
 from fuseau.craft.wearer.body import check_rise
 from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS
 from fuseau.document.build import read_build
-from fuseau.planning.make import make_up
 from fuseau.planning.pipeline import plan
+from fuseau.planning.stages.make import make_up
 from fuseau.planning.thread import thread
 from fuseau.wording import Words
 from tests.any_builds import any_builds

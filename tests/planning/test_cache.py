@@ -17,11 +17,11 @@ from fuseau.craft.base.errors import CraftError
 from fuseau.craft.base.findings import Change
 from fuseau.craft.materials.catalogue import BONES, GROMMETS
 from fuseau.document.build import Build
+from fuseau.planning.asked.readiness import ready
 from fuseau.planning.cache import StageCache
+from fuseau.planning.fittings.story import story
 from fuseau.planning.pipeline import believed, plan
-from fuseau.planning.readiness import ready
-from fuseau.planning.story import story
-from fuseau.planning.wearer import MeasuredInputs, measured_body
+from fuseau.planning.stages.wearer import MeasuredInputs, measured_body
 from tests.conftest import TODAY, edited
 from tests.kinds import ALL_KINDS, built
 

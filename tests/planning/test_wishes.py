@@ -6,7 +6,7 @@ from pydantic import ValidationError
 from fuseau.commands.fields import change
 from fuseau.craft.base.findings import Change
 from fuseau.document.build import faults
-from fuseau.planning.readiness import ready
+from fuseau.planning.asked.readiness import ready
 from tests.kinds import built
 from tests.plans import KEPT, plan
 from tests.saying import said

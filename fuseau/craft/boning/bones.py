@@ -243,13 +243,25 @@ def _back(arrays: PanelArrays, choices: BoneChoices, around: Around) -> list[Cha
     if around.laced:
         layout = edge_layout(choices, around)
         return [
-            Channel("CB inner", "lacing edge inner", last, beside(arrays, layout.inner_mm, from_cf=False), (0.0, 0.0)),
-            Channel("CB outer", "lacing edge outer", last, beside(arrays, layout.outer_mm, from_cf=False), (0.0, 0.0)),
+            Channel(
+                label="CB inner",
+                place="lacing edge inner",
+                panel=last,
+                path=beside(arrays, layout.inner_mm, from_cf=False),
+                bend=(0.0, 0.0),
+            ),
+            Channel(
+                label="CB outer",
+                place="lacing edge outer",
+                panel=last,
+                path=beside(arrays, layout.outer_mm, from_cf=False),
+                bend=(0.0, 0.0),
+            ),
         ]
     if choices.on_seams.get("CB") == "none":
         return []
     path = beside(arrays, back_offset(choices, around), from_cf=False)
-    return [Channel("CB", "beside CB", last, path, bend_of(path))]
+    return [Channel(label="CB", place="beside CB", panel=last, path=path, bend=bend_of(path))]
 
 
 def lay_loose(arrays: PanelArrays, one: Between | Shaped, choices: BoneChoices, around: Around) -> Bone | None:
@@ -261,23 +273,45 @@ def _front(arrays: PanelArrays, choices: BoneChoices, around: Around) -> list[Ch
     if around.front_laced:
         layout = edge_layout(choices, around)
         return [
-            Channel("CF outer", "front edge outer", 1, beside(arrays, layout.outer_mm, from_cf=True), (0.0, 0.0)),
-            Channel("CF inner", "front edge inner", 1, beside(arrays, layout.inner_mm, from_cf=True), (0.0, 0.0)),
+            Channel(
+                label="CF outer",
+                place="front edge outer",
+                panel=1,
+                path=beside(arrays, layout.outer_mm, from_cf=True),
+                bend=(0.0, 0.0),
+            ),
+            Channel(
+                label="CF inner",
+                place="front edge inner",
+                panel=1,
+                path=beside(arrays, layout.inner_mm, from_cf=True),
+                bend=(0.0, 0.0),
+            ),
         ]
     if choices.on_seams.get("CF") == "none":
         return []
     path = beside(arrays, front_offset(choices, around), from_cf=True)
-    return [Channel("CF", "beside the opening", 1, path, (0.0, 0.0))]
+    return [Channel(label="CF", place="beside the opening", panel=1, path=path, bend=(0.0, 0.0))]
 
 
 def _loose(arrays: PanelArrays, one: Between | Shaped, choices: BoneChoices) -> Channel:
     if isinstance(one, Between):
         path = between_path(arrays, one)
         own = f"between.{choices.between.index(one)}" if choices.between and one in choices.between else None
-        return Channel(one.label, "between", one.panel, path, bend_of(path), across=one.across, own=own)
+        return Channel(
+            label=one.label, place="between", panel=one.panel, path=path, bend=bend_of(path), across=one.across, own=own
+        )
     path = shaped_path(arrays, one)
     own = f"shaped.{choices.shaped.index(one)}" if one in choices.shaped else None
-    return Channel(one.label, "shaped", one.panel, path, bend_of(path), across=one.points[0].across, own=own)
+    return Channel(
+        label=one.label,
+        place="shaped",
+        panel=one.panel,
+        path=path,
+        bend=bend_of(path),
+        across=one.points[0].across,
+        own=own,
+    )
 
 
 def _on_seam(panels: tuple[PanelArrays, ...], number: int, choices: BoneChoices, around: Around) -> list[Bone | None]:
@@ -290,7 +324,7 @@ def _on_seam(panels: tuple[PanelArrays, ...], number: int, choices: BoneChoices,
     over = choices.over_gussets
     if wish == "on":
         path = at_gussets(before.cb, number, around, over)
-        channel = Channel(label, "seam", number, path, before.seam_bend, seam=number)
+        channel = Channel(label=label, place="seam", panel=number, path=path, bend=before.seam_bend, seam=number)
         return [_bone(channel, choices, around)]
     found = []
     sides = {"CF side": ("CF side",), "CB side": ("CB side",), "both sides": ("CF side", "CB side")}[wish]
@@ -305,7 +339,9 @@ def _on_seam(panels: tuple[PanelArrays, ...], number: int, choices: BoneChoices,
 
         path = path_for(_kind(name, "beside seam", number, choices, around))
         panel = number + 1 if toward_cb else number
-        channel = Channel(name, "beside seam", panel, path, bend_of(path), seam=number, path_for=path_for)
+        channel = Channel(
+            label=name, place="beside seam", panel=panel, path=path, bend=bend_of(path), seam=number, path_for=path_for
+        )
         found.append(_bone(channel, choices, around))
     return found
 

@@ -43,7 +43,13 @@ class BackChoices(Record):
     @property
     def row_wishes(self) -> RowWishes:
         """What is wished of the rows."""
-        return RowWishes(self.rows, self.pitch_mm, self.waist_pitch_mm, self.top_margin_mm, self.bottom_margin_mm)
+        return RowWishes(
+            count=self.rows,
+            pitch_mm=self.pitch_mm,
+            waist_pitch_mm=self.waist_pitch_mm,
+            top_margin_mm=self.top_margin_mm,
+            bottom_margin_mm=self.bottom_margin_mm,
+        )
 
 
 class Row(Record):

@@ -100,7 +100,18 @@ def ways_in(
         return (*apart, *sorted(through, key=lambda way: way.verdict == "no"))
     for name, passes in passing.items():
         if passes:
-            found.append(_through(name, passes, narrowest, take_up, worn, practice, others, loops))
+            found.append(
+                _through(
+                    name=name,
+                    passes=passes,
+                    narrowest=narrowest,
+                    take_up=take_up,
+                    worn=worn,
+                    practice=practice,
+                    others=others,
+                    loops=loops,
+                )
+            )
     first = found[:1] if opening.separates else []
     return (*first, *sorted(found[len(first) :], key=lambda way: (way.verdict == "no", way.gap_mm)))
 

@@ -75,15 +75,15 @@ class Holds:
     def __getitem__(self, row: int) -> Hold:
         """The garment on one of them."""
         return Hold(
-            self.z_mm,
-            self.natural_mm[row],
-            self.give[row],
-            self.sewn_mm[row],
-            self.take_up_mm,
-            self.pull_n_per_m[row],
-            self.edge_n_m2,
-            float(self.pressure_scale_kpa[row]),
-            float(self.stiffening[row]),
+            z_mm=self.z_mm,
+            natural_mm=self.natural_mm[row],
+            give=self.give[row],
+            sewn_mm=self.sewn_mm[row],
+            take_up_mm=self.take_up_mm,
+            pull_n_per_m=self.pull_n_per_m[row],
+            edge_n_m2=self.edge_n_m2,
+            pressure_scale_kpa=float(self.pressure_scale_kpa[row]),
+            stiffening=float(self.stiffening[row]),
         )
 
 
@@ -191,7 +191,15 @@ def settle(
         worst = float(np.abs(np.where(touching, 0.0, gradient)).max())
         hessian = _with_diagonal(bend, weight * np.maximum(-by_hoop, 1e-4) / 1000)
         if worst < enough:
-            return Settled(hold, gap, base + gap, tension, touching.astype(float), worst, hessian)
+            return Settled(
+                hold=hold,
+                gap_mm=gap,
+                hoop_mm=base + gap,
+                tension_n_per_m=tension,
+                touching=touching.astype(float),
+                residual_n=worst,
+                hessian=hessian,
+            )
         if touching.any():
             free = np.flatnonzero(~touching)
             step = np.zeros_like(gap)
@@ -344,7 +352,15 @@ def _held_apart(hold: Hold, bend: Array, forces: Callable[[Array], Forces], enou
         if worst < max(enough, 0.1 * apart):
             if apart < 1e-6:
                 hoop = hold.sewn_mm - hold.take_up_mm + gap
-                return Settled(hold, gap, hoop, tension, (apart / gap > enough).astype(float), worst, hessian)
+                return Settled(
+                    hold=hold,
+                    gap_mm=gap,
+                    hoop_mm=hoop,
+                    tension_n_per_m=tension,
+                    touching=(apart / gap > enough).astype(float),
+                    residual_n=worst,
+                    hessian=hessian,
+                )
             apart *= 0.2
             continue
         step = np.asarray(-np.linalg.solve(_with_diagonal(hessian, apart / gap**2), gradient), dtype=np.float64)
@@ -361,7 +377,15 @@ def tie(hold: Hold, gap_mm: float) -> Settled:
     gap = np.full(len(hold.z_mm), float(gap_mm))
     hoop = hold.sewn_mm - hold.take_up_mm + gap
     tension, *_ = hold.tension_at(hoop)
-    return Settled(hold, gap, hoop, tension, np.ones(len(gap)), 0.0, np.eye(len(gap)))
+    return Settled(
+        hold=hold,
+        gap_mm=gap,
+        hoop_mm=hoop,
+        tension_n_per_m=tension,
+        touching=np.ones(len(gap)),
+        residual_n=0.0,
+        hessian=np.eye(len(gap)),
+    )
 
 
 def tie_many(holds: Holds, gap_mm: float) -> Many:

@@ -198,12 +198,32 @@ class Lacing:
         `flesh` is the factor on the house's pressure scale, and how the flesh stiffens.
         """
         scale = self.practice.pressure_scale_kpa * flesh[0]
-        return Hold(self.z, natural, give, sewn, self._taken, pull, self.edge_n_m2, scale, flesh[1])
+        return Hold(
+            z_mm=self.z,
+            natural_mm=natural,
+            give=give,
+            sewn_mm=sewn,
+            take_up_mm=self._taken,
+            pull_n_per_m=pull,
+            edge_n_m2=self.edge_n_m2,
+            pressure_scale_kpa=scale,
+            stiffening=flesh[1],
+        )
 
     def holds(self, natural: Array, give: Array, sewn: Array, pull: Array, flesh: tuple[Array, Array]) -> Holds:
         """As `hold` on many bodies, each array with a row for each."""
         scale = self.practice.pressure_scale_kpa * flesh[0]
-        return Holds(self.z, natural, give, sewn, self._taken, pull, self.edge_n_m2, scale, flesh[1])
+        return Holds(
+            z_mm=self.z,
+            natural_mm=natural,
+            give=give,
+            sewn_mm=sewn,
+            take_up_mm=self._taken,
+            pull_n_per_m=pull,
+            edge_n_m2=self.edge_n_m2,
+            pressure_scale_kpa=scale,
+            stiffening=flesh[1],
+        )
 
     @property
     def _taken(self) -> float | Array:

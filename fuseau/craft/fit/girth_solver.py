@@ -47,7 +47,9 @@ def settle_parallel(
 
     `padding` is worn under it (see `Lacing`). Raises Unsettled, Unmakeable.
     """
-    solver = _Solver(firmness, drafted, stack, edge_n_m2, most_n_per_m, padding)
+    solver = _Solver(
+        firmness=firmness, drafted=drafted, stack=stack, edge_n_m2=edge_n_m2, most_n_per_m=most_n_per_m, padding=padding
+    )
     effort, reached, pattern = solver.solve()
     spared, pull = solver.spared(effort), solver.pull(effort)
     held, reaches = reached, spared < _SHORT_MM
@@ -114,7 +116,14 @@ class _Solver:
         at[0] = self.pull(firmness.mean_along_edge(self.held(at).tension_n_per_m))
         held = self.held(at)
         pattern = self.drafted(tuple(map(float, held.sewn_mm)))
-        first = Lacing(pattern, self.stack, self.edge_n_m2, self.most_n_per_m, firmness.practice, padding=self.padding)
+        first = Lacing(
+            pattern=pattern,
+            stack=self.stack,
+            edge_n_m2=self.edge_n_m2,
+            pull_n_per_m=self.most_n_per_m,
+            practice=firmness.practice,
+            padding=self.padding,
+        )
         edge = _Edge(self, first, held.sewn_mm)  # top line and hem stand, so the body along the lacing edge does too
         for _ in range(_DRAFTS):
             drawn = held.sewn_mm
@@ -137,7 +146,14 @@ class _Solver:
         gap = firmness.target.gap_mm
 
         def mean(pull: float) -> float:
-            lacing = Lacing(pattern, self.stack, self.edge_n_m2, pull, firmness.practice, padding=self.padding)
+            lacing = Lacing(
+                pattern=pattern,
+                stack=self.stack,
+                edge_n_m2=self.edge_n_m2,
+                pull_n_per_m=pull,
+                practice=firmness.practice,
+                padding=self.padding,
+            )
             return float(settle(lacing.on(firmness.body), overlap=True).gap_mm.mean())
 
         low, high = firmness.practice.least_tension_n_per_m, most
@@ -225,7 +241,7 @@ class _Edge:
         settled = settle(hold, overlap=True, start=start)
         off = self._line @ settled.gap_mm
         off[0] -= solver.firmness.target.gap_mm
-        return _Looked(at, held, sewn, settled, off)
+        return _Looked(at=at, held=held, sewn_mm=sewn, settled=settled, off_mm=off)
 
     def _by(self, at: Array, here: "_Looked") -> Array:
         """(2, 2): how what is amiss changes with effort and balance, from the converged balance."""

@@ -237,17 +237,17 @@ def sense(belief: Belief, lacing: Lacing, *, mock_up: bool) -> Sensed:
     sight = Sight(untried(lacing), prior, unknowns.nodes)
     seen = see(at, unknowns, sight, 0, None)
     return Sensed(
-        lacing.z,
-        seen.gap_mm,
-        seen.gap_by,
-        seen.hoop_by,
-        seen.pressure_kpa,
-        seen.pressure_by,
-        seen.hoop_mm - seen.natural_mm,
-        seen.hoop_by - seen.natural_by,
-        covariance,
-        lasting.stop,
-        unknowns.comfort,
+        z_mm=lacing.z,
+        gap_mm=seen.gap_mm,
+        gap_by=seen.gap_by,
+        hoop_by=seen.hoop_by,
+        pressure_kpa=seen.pressure_kpa,
+        pressure_by=seen.pressure_by,
+        stand_off_mm=seen.hoop_mm - seen.natural_mm,
+        stand_off_by=seen.hoop_by - seen.natural_by,
+        covariance=covariance,
+        lasting=lasting.stop,
+        comfort_at=unknowns.comfort,
     )
 
 
@@ -294,7 +294,9 @@ def infer(
     Readings that contradict each other wildly may leave it short of the very best; what was found until then is kept,
     and the readings that do not go with it stand out.
     """
-    unknowns, sights, at, found = _sought(prior, tried, practice, strips, worn, cloths, near)
+    unknowns, sights, at, found = _sought(
+        prior=prior, tried=tried, practice=practice, strips=strips, worn=worn, cloths=cloths, near=near
+    )
     return _belief(unknowns, sights, at, found, {strip.cloth for strip in strips})
 
 
@@ -332,7 +334,15 @@ def pressed(
 def believed_without(belief: Belief, tried: list[Tried], strips: Sequence[Strip], worn: Sequence[Worn]) -> Body:
     """The body after these fittings alone, sought from a `belief` that more of them taught."""
     known = belief.unknowns
-    unknowns, _, at, _ = _sought(known.prior, tried, known.practice, strips, worn, known.cloths, belief.mean)
+    unknowns, _, at, _ = _sought(
+        prior=known.prior,
+        tried=tried,
+        practice=known.practice,
+        strips=strips,
+        worn=worn,
+        cloths=known.cloths,
+        near=belief.mean,
+    )
     return unknowns.body(at)
 
 
@@ -507,7 +517,9 @@ def weigh(looked: Looked, unknowns: Unknowns) -> Linear:
         square += apart**2
     # χ² of a word or two says little of how well the model fits: it counts as if some had been met as expected
     met = max(0, _FEW - count)
-    return Linear(gradient, hessian, cost, (square + met) / max(count + met, 1), looked)
+    return Linear(
+        gradient=gradient, hessian=hessian, cost=cost, misfit=(square + met) / max(count + met, 1), looked=looked
+    )
 
 
 def _belief(unknowns: Unknowns, sights: list[Sight], at: Array, here: Linear, stripped: Container[ClothName]) -> Belief:
@@ -582,7 +594,14 @@ def _belief(unknowns: Unknowns, sights: list[Sight], at: Array, here: Linear, st
         ambiguity=which(at, unknowns, covariance, sights, stripped),
     )
     foreknown = _foreknown(unknowns, sights, here.looked)
-    return Belief(believed, learned, unknowns, at[lasting], covariance[lasting, lasting], foreknown)
+    return Belief(
+        body=believed,
+        learned=learned,
+        unknowns=unknowns,
+        mean=at[lasting],
+        covariance=covariance[lasting, lasting],
+        foreknown_mm=foreknown,
+    )
 
 
 def _foreknown(unknowns: Unknowns, sights: list[Sight], looked: Looked) -> Array | None:

@@ -58,7 +58,9 @@ def each(off: Array) -> Cost:
     """Readings that have nothing in common: each has its own tail."""
     cost, slope, _ = tail(off)
     weight = _weights(off, slope)
-    return Cost(float(cost.sum()), float(off @ slope), slope, np.diag(weight), np.abs(off))
+    return Cost(
+        value=float(cost.sum()), square=float(off @ slope), slope=slope, curvature=np.diag(weight), apart=np.abs(off)
+    )
 
 
 def together(off: Array, heights_mm: Array, common_spreads: float = 0.0) -> Cost:
@@ -68,7 +70,7 @@ def together(off: Array, heights_mm: Array, common_spreads: float = 0.0) -> Cost
     """
     count = len(off)
     if not count:
-        return Cost(0.0, 0.0, off, np.zeros((0, 0)), off)
+        return Cost(value=0.0, square=0.0, slope=off, curvature=np.zeros((0, 0)), apart=off)
     line = _line(heights_mm)
     trend = _trend(off, line)
     alike = line @ trend

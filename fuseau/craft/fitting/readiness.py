@@ -109,7 +109,15 @@ def readiness(belief: Belief, lacing: Lacing, wish: Wish, seed: int = 1, draws: 
     many = settle_many(holds, belief.near(lacing, drawn)) if closed is None else tie_many(holds, closed)
     off = many.hoop_mm - holds.natural_mm
     felt = many.pressure_kpa / comfort[:, None]
-    wrong = shortfalls(lacing.z, many.gap_mm, off, felt, levels, wish, practice)
+    wrong = shortfalls(
+        z_mm=lacing.z,
+        gap_mm=many.gap_mm,
+        stand_off_mm=off,
+        pressure_kpa=felt,
+        levels=levels,
+        wish=wish,
+        practice=practice,
+    )
     wrong["mean gap"] = wrong["mean gap"] | ~many.balanced
     borne = many.pressure_kpa * many.hoop_mm / (2 * np.pi)
     most = np.inf if wish.closes_n_per_m is None else wish.closes_n_per_m
@@ -131,7 +139,9 @@ def readiness(belief: Belief, lacing: Lacing, wish: Wish, seed: int = 1, draws: 
     if closed is not None:
         amiss["closing"] = np.maximum(borne - most, 0.0)[wrong["closing"]]
     along = many.gap_mm[many.balanced] if many.balanced.any() else np.zeros((1, len(lacing.z)))
-    return _readiness(lacing, draws, passed, counted, levels, amiss, along)
+    return _readiness(
+        lacing=lacing, draws=draws, passed=passed, counted=counted, levels=levels, amiss=amiss, along=along
+    )
 
 
 def tied_readiness(
@@ -159,7 +169,15 @@ def tied_readiness(
     ends = np.zeros((1, len(lacing.z)))
     amiss: dict[Failing, Array] = {"top edge": ends.copy(), "bottom edge": ends.copy()}
     amiss["top edge"][0, -1] = amiss["bottom edge"][0, 0] = 1.0
-    return _readiness(lacing, draws, passed, counted, levels, amiss, np.maximum(gaps, 0.0))
+    return _readiness(
+        lacing=lacing,
+        draws=draws,
+        passed=passed,
+        counted=counted,
+        levels=levels,
+        amiss=amiss,
+        along=np.maximum(gaps, 0.0),
+    )
 
 
 def _readiness(

@@ -308,7 +308,9 @@ def see(at: Array, unknowns: Unknowns, sight: Sight, order: int, start: Array | 
     stiffening, stiffening_by = bounded_stiffening(at[flesh][1])
     hoop = settled.hoop_mm
     tension, by_hoop, by_natural = hold.tension_at(hoop)
-    by_give, by_stiffening = tension_by_flesh(natural, give, hoop, stiffening, tension, by_hoop, onset)
+    by_give, by_stiffening = tension_by_flesh(
+        natural=natural, give=give, girth=hoop, stiffening=stiffening, tension=tension, by_hoop=by_hoop, onset=onset
+    )
     tension_by = by_natural[:, None] * natural_by + by_give[:, None] * give_by
     tension_by[:, flesh.start] += settled.tension_n_per_m
     tension_by[:, flesh.start + 1] += by_stiffening * stiffening_by

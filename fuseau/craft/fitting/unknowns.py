@@ -53,7 +53,15 @@ class Unknowns:
         """
         known = tuple({cloth.name: cloth for cloth in cloths}.values())
         evenings = tuple(dict.fromkeys(lacings))
-        return cls(prior, practice, known, evenings, tuple(lacings), tuple(pull_spreads), frozenset(rode))
+        return cls(
+            prior=prior,
+            practice=practice,
+            cloths=known,
+            evenings=evenings,
+            lacings=tuple(lacings),
+            pull_spreads=tuple(pull_spreads),
+            rode=frozenset(rode),
+        )
 
     @cached_property
     def nodes(self) -> Array:

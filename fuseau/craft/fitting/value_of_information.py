@@ -105,5 +105,13 @@ def _share(belief: Belief, sensed: Sensed, covariance: Array, noise: Array, wish
     off = sensed.stand_off_mm + steps @ sensed.stand_off_by.T
     pressure = np.maximum(sensed.pressure_kpa + steps @ sensed.pressure_by.T, 0.0)
     pressure /= np.exp(steps[:, sensed.comfort_at])[:, None]  # as much as another comfort would make of it
-    wrong = shortfalls(sensed.z_mm, gaps, off, pressure, belief.body.levels, wish, practice)
+    wrong = shortfalls(
+        z_mm=sensed.z_mm,
+        gap_mm=gaps,
+        stand_off_mm=off,
+        pressure_kpa=pressure,
+        levels=belief.body.levels,
+        wish=wish,
+        practice=practice,
+    )
     return 1 - float(np.any(list(wrong.values()), axis=0).mean())

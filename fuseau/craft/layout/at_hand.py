@@ -100,12 +100,30 @@ def _lay(ask: LayAsk, seconds: int, tell: Callable[[float], None], known: NoFits
         fold = ask.fold and sheets is not scraps
         if sheets is scraps or not _packs(ask, sheets[0], pins, away, each, telling, found):
             lying = [_half(sheet) for sheet in sheets] if fold else sheets
-            asked = NestAsk(ask.pieces, tuple(lying), pins, away, fold, ask.separation_mm, each, ask.seed)
+            asked = NestAsk(
+                pieces=ask.pieces,
+                sheets=tuple(lying),
+                pinned=pins,
+                done=away,
+                fold=fold,
+                separation_mm=ask.separation_mm,
+                seconds=each,
+                seed=ask.seed,
+            )
             for sheet, laid in zip(sheets, nest(asked, telling, known).sheets, strict=True):
                 found[sheet.key] = laid.model_copy(update={"sheet": sheet})
         done = (*done, *_names([found[key] for key in keys], fold))
     new = tuple(pin for pin in ask.pinned if pin.sheet == NEW_CLOTH)
-    rest = MarkerAsk(ask.pieces, ask.usable_mm, ask.fold, ask.separation_mm, each, ask.seed, new, done)
+    rest = MarkerAsk(
+        pieces=ask.pieces,
+        usable_mm=ask.usable_mm,
+        fold=ask.fold,
+        separation_mm=ask.separation_mm,
+        seconds=each,
+        seed=ask.seed,
+        pinned=new,
+        done=done,
+    )
     marker = lay(rest, tell=lambda share: tell(min(0.99, (len(steps) + share) / (len(steps) + 1))))
     in_order = tuple(found[sheet.key] for sheet in ask.sheets)
     let_go = tuple(dict.fromkeys(pin.key for pin, trouble in judged if trouble is not None))
@@ -135,7 +153,15 @@ def _packs(
             return False
         found[sheet.key] = _laid(sheet, rows, ask.fold)
         return True
-    whole = MarkerAsk(ask.pieces, top - bottom, ask.fold, ask.separation_mm, seconds, ask.seed, done=away)
+    whole = MarkerAsk(
+        pieces=ask.pieces,
+        usable_mm=top - bottom,
+        fold=ask.fold,
+        separation_mm=ask.separation_mm,
+        seconds=seconds,
+        seed=ask.seed,
+        done=away,
+    )
     marker = lay(whole, tell=tell)
     if marker.length_mm > high - low or marker.too_wide:
         return False

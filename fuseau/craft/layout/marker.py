@@ -138,7 +138,17 @@ def _nested(
     sheet = Sheet(key=NEW_CLOTH, outline=((0, 0), (long, 0), (long, wide_mm), (0, wide_mm)))
     pieces = tuple(piece for piece in ask.pieces if piece.key not in too_wide)
     nested = nest(
-        NestAsk(pieces, (sheet,), ask.pinned, ask.done, ask.fold, ask.separation_mm, ask.seconds, ask.seed), tell
+        NestAsk(
+            pieces=pieces,
+            sheets=(sheet,),
+            pinned=ask.pinned,
+            done=ask.done,
+            fold=ask.fold,
+            separation_mm=ask.separation_mm,
+            seconds=ask.seconds,
+            seed=ask.seed,
+        ),
+        tell,
     )
     return _as_marker(ask, wide_mm, nested.sheets[0].placed, too_wide, spare)
 

@@ -163,16 +163,16 @@ def lay_flat(pattern: Pattern, practice: Practice) -> Laid:
         left, right = 2 * i, 2 * i + 1
         panels.append(
             _panel(
-                panel.number,
-                points[left],
-                points[right],
-                _across(i, top, edges, top_turns, (points[left][-1], points[right][-1])),
-                _across(i, hem, edges, hem_turns, (points[left][0], points[right][0])),
-                pattern,
-                _notches(i, lows[left], highs[left], practice),
-                _notches(i + 1, lows[right], highs[right], practice) if i + 1 < count else (),
-                edges,
-                widths[:, i],
+                number=panel.number,
+                cf_edge=points[left],
+                cb_edge=points[right],
+                top=_across(i, top, edges, top_turns, (points[left][-1], points[right][-1])),
+                hem=_across(i, hem, edges, hem_turns, (points[left][0], points[right][0])),
+                pattern=pattern,
+                cf_notches=_notches(i, lows[left], highs[left], practice),
+                cb_notches=_notches(i + 1, lows[right], highs[right], practice) if i + 1 < count else (),
+                edges=edges,
+                widths=widths[:, i],
             )
         )
     slashes = [_slash(one, panels[one.panel - 1], edges) if one.panel else None for one in pattern.gussets]
@@ -252,7 +252,14 @@ def _drawn_line(curve: EdgeCurve, run: Array) -> _DrawnLine:
         stops.append(np.array([start, *sorted(inner), end]))
     heights = np.split(curve.heights(np.concatenate(stops)), np.cumsum([len(one) for one in stops])[:-1])
     at_seams = np.array([*(one[0] for one in heights), heights[-1][-1]])
-    return _DrawnLine(curve, stops, heights, at_seams, curve.slopes(run, before=True), curve.slopes(run))
+    return _DrawnLine(
+        curve=curve,
+        stops=stops,
+        heights=heights,
+        at_seams=at_seams,
+        slopes_before=curve.slopes(run, before=True),
+        slopes_after=curve.slopes(run),
+    )
 
 
 def _across(i: int, line: _DrawnLine, edges: list[_Edge], turns: Array, corners: tuple[Array, Array]) -> Array:

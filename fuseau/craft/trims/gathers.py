@@ -51,10 +51,28 @@ def tier_cut(
     high = tier.depth_mm + 2 * hem_mm + heading_mm + seam_mm
     if along_the_cloth:
         strips, strip = 1, joined + 2 * seam_mm
-        return _tier(tier, along_mm, joined, high, strip, strips, round_, cloth_mm=strip)
+        return _tier(
+            tier=tier,
+            along=along_mm,
+            joined=joined,
+            high=high,
+            strip=strip,
+            strips=strips,
+            round_=round_,
+            cloth_mm=strip,
+        )
     strips = max(1, math.ceil(joined / (usable_mm - 2 * seam_mm) - _LEAST_MM))
     strip = joined / strips + 2 * seam_mm
-    return _tier(tier, along_mm, joined, high, strip, strips, round_, cloth_mm=strips * high)
+    return _tier(
+        tier=tier,
+        along=along_mm,
+        joined=joined,
+        high=high,
+        strip=strip,
+        strips=strips,
+        round_=round_,
+        cloth_mm=strips * high,
+    )
 
 
 def _tier(

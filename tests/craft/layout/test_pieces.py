@@ -7,7 +7,7 @@ from shapely.geometry import Polygon
 
 from fuseau.commands.fields import change
 from fuseau.craft.base.findings import Change
-from fuseau.planning.cut import pieces_of, plan_cut, strips_of
+from fuseau.planning.stages.cut import pieces_of, plan_cut, strips_of
 from tests.any_builds import any_builds
 from tests.commands.test_patterns import drawn
 from tests.kinds import ALL_KINDS, built

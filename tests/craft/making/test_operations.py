@@ -18,7 +18,7 @@ from fuseau.craft.materials.catalogue import BUSKS, GROMMETS
 from fuseau.craft.pattern.pattern import Dart, Gusset
 from fuseau.craft.plies.methods import METHODS
 from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS
-from fuseau.planning.make import made_up
+from fuseau.planning.stages.make import made_up
 from tests.craft.making.test_garment_state import replay
 from tests.kinds import ALL_KINDS, built
 from tests.plans import plan

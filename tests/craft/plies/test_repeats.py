@@ -6,7 +6,7 @@ import pytest
 
 from fuseau.craft.base.practice import Practice
 from fuseau.craft.plies.repeats import matches, repeat_cloth
-from fuseau.planning.cut import plan_cut
+from fuseau.planning.stages.cut import plan_cut
 from tests.conftest import edited
 from tests.kinds import built
 from tests.plans import plan

@@ -8,7 +8,7 @@ from shapely.geometry import Point, Polygon, box
 from fuseau.craft.base.errors import Unmakeable
 from fuseau.craft.trims.areas import Hardware, lay_area, panel_room, place_of, widest_square
 from fuseau.craft.trims.choices import Area
-from fuseau.planning.trim_rooms import free_of
+from fuseau.planning.trims.rooms import free_of
 from tests.kinds import built
 from tests.plans import plan
 

@@ -10,7 +10,7 @@ from fuseau.craft.base.errors import Unmakeable
 from fuseau.craft.trims.choices import TrimLine
 from fuseau.craft.trims.from_picture import spots_on
 from fuseau.craft.trims.lines import run_line
-from fuseau.planning.trim_marks import trim_marks
+from fuseau.planning.pictures.trim_marks import trim_marks
 from tests.conftest import edited
 from tests.kinds import built
 from tests.plans import plan

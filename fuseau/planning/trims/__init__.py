@@ -1,0 +1,1 @@
+"""What lies on the garment and hangs from it: as records, checked, marked, made."""

@@ -1,0 +1,1 @@
+"""The garment on her body, and what is worn with it."""
