@@ -26,6 +26,7 @@ core-checked: .made/dev .made/npm
 	.venv/bin/mypy
 	.venv/bin/lint-imports
 	$(PY) -m tests.vectors .made/vectors.json
+	$(PY) -m tests.recorded .made/recorded.json
 	cd ui && npm run --silent test
 
 # Speed, and a short run of how often the final garment fits; `make fitting` is the long one.

@@ -3,7 +3,8 @@ import { createPinia } from 'pinia'
 import { createApp } from 'vue'
 import App from './App.vue'
 import './house.css'
-import router from './router'
+import { createWebHistory } from 'vue-router'
+import { makeRouter } from './router'
 import vuetify from './theme'
 
-createApp(App).use(createPinia()).use(router).use(vuetify).mount('#app')
+createApp(App).use(createPinia()).use(makeRouter(createWebHistory())).use(vuetify).mount('#app')
