@@ -49,6 +49,8 @@ def test_circles_for_a_waist():
     full = circle(700, 600, "full", 1500, seam_mm=10, hem_mm=10)
     assert full.inner_mm == pytest.approx(700 / (2 * math.pi))
     assert full.hem_mm == pytest.approx(2 * math.pi * full.outer_mm)
+    assert full.outer_cut_mm == pytest.approx(full.outer_mm + 2 * 10)  # turned twice
+    assert full.inner_cut_mm == pytest.approx(full.inner_mm - 10)
     assert (full.pieces, full.angle_deg) == (1, 360)
     assert full.cloth_mm == pytest.approx(2 * full.outer_cut_mm)
     narrow = circle(700, 600, "full", 1100, seam_mm=10, hem_mm=10)

@@ -81,6 +81,21 @@ def test_what_is_too_little_is_told_and_stops_nothing_else():
     assert not planned.unmakeable
 
 
+@pytest.mark.parametrize(("hem", "hem_mm", "adds"), [("by hand", 24, 24), ("not hemmed", 24, 0)])
+def test_the_hem_of_a_circle_is_allowed_for_once(hem, hem_mm, adds):
+    circle = {
+        "key": "h1",
+        "name": "peplum",
+        "cut": "circle",
+        "hem": hem,
+        "hem_mm": hem_mm,
+        "tiers": [{"depth_mm": 150}],
+    }
+    (shown,) = plan(edited(BUILD, trims__hanging=[circle])).trims.hanging
+    assert shown.circle.outer_mm == pytest.approx(shown.circle.inner_mm + 150)
+    assert shown.circle.outer_cut_mm == pytest.approx(shown.circle.outer_mm + adds)
+
+
 def test_the_fullness_follows_from_what_is_at_hand():
     frill = {"key": "h1", "name": "frill", "tiers": [{"depth_mm": 60, "fullness": 2}], "at_hand_mm": 200}
     (shown,) = plan(edited(BUILD, trims__hanging=[frill])).trims.hanging
