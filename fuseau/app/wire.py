@@ -10,7 +10,7 @@ from fuseau.craft.base.findings import Change, Finding, Stage
 from fuseau.craft.base.lengths import Unit
 from fuseau.craft.base.record import Day, Sent, Text
 from fuseau.craft.making.hours import Hours
-from fuseau.craft.materials.catalogue import BoneKind, BoneName, BuskStock
+from fuseau.craft.materials.catalogue import BoneKind, BoneName, BuskStock, Material
 from fuseau.craft.materials.cloths import Cloth, Role
 from fuseau.craft.pattern.alterations import Comparison
 from fuseau.craft.pattern.hand_edits import HAND_EDITS
@@ -381,6 +381,7 @@ class Catalogue(Sent):
     kinds: list[GarmentKind]
     levels: list[LevelInfo]
     bones: list[BoneKind]
+    materials: list[Material] = Field(description="What a bone of her own can be made of.")
     busks: list[BuskStock]
     holes: list[Named]
     laces: list[Named]

@@ -25,7 +25,7 @@ from fuseau.commands.make import anew, like_this
 from fuseau.commands.shelf import let_go
 from fuseau.craft.base.findings import Change
 from fuseau.craft.base.practice import Practice
-from fuseau.craft.materials.catalogue import BUSKS, GROMMETS, LACES
+from fuseau.craft.materials.catalogue import BUSKS, GROMMETS, LACES, STUFFS
 from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS
 from fuseau.craft.wearer.measures import HOW_TO_MEASURE, LEVEL_LABELS, ZERO_LABELS, sign_of, zero_of
 from fuseau.document.build import Brief, Build
@@ -140,6 +140,7 @@ def read_catalogue(session: TheSession) -> Catalogue:
             for name, label in LEVEL_LABELS.items()
         ],
         bones=list(own.kinds.values()),
+        materials=list(STUFFS),
         busks=list(BUSKS),
         holes=[Named(name=kind.name, label=kind.label) for kind in GROMMETS.values()],
         laces=[Named(name=lace.name, label=lace.label) for lace in LACES.values()],

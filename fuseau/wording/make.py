@@ -113,7 +113,10 @@ MESSAGES = {
     # cautions
     "caution.iron": "Irons and steam burn. Try the heat on a scrap of the whole stack.",
     "caution.needle_beside_busk": "Wear eye protection: needles break beside a busk.",
-    "caution.cut_steel": "Eye protection and gloves: cut ends fly, and are sharp. File and close every one.",
+    "caution.ends_fly": "Eye protection and gloves: cut ends fly, and are sharp. File and close every one.",
+    "caution.sheds": "It sheds: cut it by itself, with a mask, and clean the table and the machine after it.",
+    "caution.needles_break": "Wear eye protection: needles break on this cloth. Clear the seam line of what is hard, "
+    "and sew slowly.",
     "caution.glue": "Glue and dip: open a window.",
     "caution.setter": "Eye protection when hammering a setter. Try one on a scrap of the whole stack.",
     "caution.lace_slowly": "Lace in short steps from the waist. Stop and loosen at pain, numbness or breathlessness.",

@@ -22,7 +22,7 @@ from fuseau.craft.boning.channels import (
     usual_between,
 )
 from fuseau.craft.boning.choices import Between, BoneChoices, SeamPlace, Shaped
-from fuseau.craft.materials.catalogue import BoneKind, BoneName, Material
+from fuseau.craft.materials.catalogue import BoneKind, BoneName, Look
 from fuseau.craft.pattern.pattern import seam_label
 from fuseau.craft.pattern.trueing import Point
 from fuseau.craft.plies.methods import ChannelMade
@@ -46,7 +46,7 @@ class Bone(Record):
     panel: int
     kind: BoneName
     kind_label: str
-    material: Material
+    drawn: Look
     width_mm: float
     thickness_mm: float
     length_mm: float
@@ -428,7 +428,7 @@ def _bone(channel: Channel, choices: BoneChoices, around: Around) -> Bone | None
         panel=channel.panel,
         kind=kind.name,
         kind_label=kind.label,
-        material=kind.material,
+        drawn=kind.stuff.drawn,
         width_mm=kind.width_mm,
         thickness_mm=kind.thickness_mm,
         length_mm=length,

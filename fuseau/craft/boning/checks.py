@@ -76,9 +76,8 @@ def _sold_too_short(bone: Bone, around: Around) -> Finding:
 def _stiff(bone: Bone, around: Around) -> Finding:
     """A bone that does not follow its channel, with a kind that does."""
     kind = around.kinds[bone.kind]
-    follows = [around.kinds[name] for name in bone.can_lie if around.kinds[name].material != "nylon"]
-    steel = kind.material in ("flat steel", "spiral steel")
-    alike = [one for one in follows if (one.material in ("flat steel", "spiral steel")) == steel] or follows
+    follows = [around.kinds[name] for name in bone.can_lie if not around.kinds[name].stuff.makeshift]
+    alike = [one for one in follows if one.stuff.flies == kind.stuff.flies] or follows  # metal for metal
     best = min(alike, key=lambda one: abs(one.width_mm - kind.width_mm), default=None)
     change = Change(at=f"bones.by_channel.{bone.channel}", value=best.name if best else None)
     return finding(
@@ -115,7 +114,7 @@ def _edge_too_wide(last_panel: LaidPanel, choices: BoneChoices, around: Around) 
     if narrowest >= needs:
         return []
     narrower = sorted(
-        (one for one in around.kinds.values() if one.material == "flat steel" and one.sold != "ready-cut"),
+        (one for one in around.kinds.values() if one.stuff.carries_edge and one.sold != "ready-cut"),
         key=lambda one: -one.width_mm,
     )
     fits = next(

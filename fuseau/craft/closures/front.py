@@ -248,7 +248,7 @@ def check_front(busk: Busk, opening: Opening, choices: FrontChoices, beside: Bon
                 also=busk.reason.given,
             )
         )
-    if busk.thin and busk.length_mm is not None and (beside is None or beside.material != "flat steel"):
+    if busk.thin and busk.length_mm is not None and not (beside and beside.stuff.carries_edge):
         changes = (
             Change(at="bones.beside_busk", value="flat_6"),
             Change(at="bones.by_channel.CF", value=None),

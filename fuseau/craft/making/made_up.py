@@ -11,7 +11,7 @@ from fuseau.craft.closures.front import Opening
 from fuseau.craft.making.choices import Binding
 from fuseau.craft.making.steps import Place, Shuts, Step, StepKey, Who
 from fuseau.craft.materials.catalogue import BoneKind, BoneName, GrommetKind
-from fuseau.craft.materials.cloths import ClothName
+from fuseau.craft.materials.cloths import Cloth, ClothName
 from fuseau.craft.materials.minutes import MINUTES, Work
 from fuseau.craft.pattern.pattern import Dart, Gusset
 from fuseau.craft.plies.methods import Method
@@ -77,6 +77,7 @@ class MadeUp:
     bones: tuple[Bone, ...]
     left_bones: tuple[Bone, ...]
     kinds: Mapping[BoneName, BoneKind]
+    known_cloths: Mapping[ClothName, Cloth]
     opening: Opening | None
     laced: bool
     hole: GrommetKind

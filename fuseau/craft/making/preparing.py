@@ -98,6 +98,7 @@ def cut_cloths(listing: Listing, made: MadeUp, fitted: tuple[StepKey, ...]) -> N
             needs=fitted,
             why=message("step.cut.why") if fitted else None,
             tools=("shears", "weights"),
+            cautions=("caution.sheds",) if made.known_cloths[cloth].sheds else (),
             waits_for=(f"cloth {cloth}",),
             undo=None,
         )
@@ -165,9 +166,8 @@ def cut_bones(listing: Listing, made: MadeUp, fitted: tuple[StepKey, ...], *, wa
         waits_h = _GLUE_H if kind.capped else _DIP_H * coats
         if bool(waits_h) != waiting:
             continue
-        steel = "steel" in kind.material
         works: list[tuple[Work, float]] = [(kind.stuff.work, count), ("dip a coat", count * coats)]
-        cautions = (*(["caution.cut_steel"] if steel else []), *(["caution.glue"] if waits_h else []))
+        cautions = (*(["caution.ends_fly"] if kind.stuff.flies else []), *(["caution.glue"] if waits_h else []))
         listing.add(
             cut_bones_step(name),
             message("step.cut_bones", kind=kind.label, count=count),
@@ -176,7 +176,7 @@ def cut_bones(listing: Listing, made: MadeUp, fitted: tuple[StepKey, ...], *, wa
             needs=fitted,
             waits_h=waits_h,
             why=message("step.cut_bones.why.glue" if waits_h else "step.cut_bones.why"),
-            tools=("cutter", "file") if steel else ("shears", "file"),
+            tools=kind.stuff.tools,
             materials=tuple(
                 message("step.material.bone", channel=bone.channel, length_mm=bone.length_mm, count=count)
                 for bone, count in alike(lie)

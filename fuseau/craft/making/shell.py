@@ -73,6 +73,7 @@ def join(listing: Listing, made: MadeUp, prepared: Mapping[int, tuple[StepKey, .
     if not made.laced and opens != "CB":
         seams.append(n)
     joins = {}
+    hard = any(made.known_cloths[ply.cloth].breaks_needles for ply in made.plies)
     for seam in seams:
         inner = 0 < seam < n
         label = seam_label(seam) if inner else "CB" if seam else "CF"
@@ -89,6 +90,7 @@ def join(listing: Listing, made: MadeUp, prepared: Mapping[int, tuple[StepKey, .
             shuts=[Shuts(place=place, open_again_min=again) for place in shut],
             why=message("step.join.why.turned" if made.method.seam == "turned" else "step.join.why"),
             tools=("machine", "iron", "ham"),
+            cautions=("caution.needles_break",) if hard else (),
         )
     return joins
 

@@ -4,7 +4,8 @@ import re
 from collections.abc import Container, Mapping
 from typing import Annotated, Literal
 
-from pydantic import Field, model_validator
+from pydantic import AfterValidator, Field, WithJsonSchema, model_validator
+from pydantic_core import PydanticCustomError
 
 from fuseau.craft.base.lengths import Length
 from fuseau.craft.base.record import Amount, Record, Text, at_field
@@ -14,15 +15,19 @@ from fuseau.craft.materials.minutes import MINUTES, Work
 BoneName = Annotated[str, Field(pattern=r"^[a-z][a-z0-9_]{0,39}$", description="A kind of bone in the catalogue.")]
 GrommetName = Literal["grommet_5", "grommet_4", "eyelet_5", "worked_4", "tape_loop"]
 LaceName = Literal["cord_4", "flat_8", "ribbon_10", "ribbon_4"]
-Material = Literal["flat steel", "spiral steel", "synthetic whalebone", "plastic", "woven", "nylon"]
 Sold = Literal["ready-cut", "lengths", "coil"]
+
+
+Look = Literal["bar", "coil", "strip", "ribbon"]
 
 
 class Stuff(Record):
     """What a bone is made of: how it bends, how its ends are made, and how long one takes.
 
     `modulus_gpa` in bending; `strain` is what it bears edge-wise for good; spiral steel has a stiffness and a least
-    radius of its own, whatever its size (model, sections 3 and 7).
+    radius of its own, whatever its size (model, sections 3 and 7). What is done with it follows from the rest: ends
+    that `fly` when they are cut are cautioned; what `carries_edge` stands at a lacing edge, or beside a thin busk; a
+    `makeshift` is never proposed; `drawn` is how it looks on the garment.
     """
 
     modulus_gpa: float
@@ -31,12 +36,17 @@ class Stuff(Record):
     ends: Literal["tipped or dipped", "capped and glued", "cut and rounded", "singed or covered"]
     bends: str
     work: Work
+    tools: tuple[str, ...] = ("shears", "file")
+    flies: bool = False
+    carries_edge: bool = False
+    makeshift: bool = False
+    drawn: Look = "strip"
     edgewise_n_m2: float | None = None
     flatwise_n_m2: float | None = None
     radius_mm: float | None = None
 
 
-STUFFS: dict[Material, Stuff] = {
+STUFFS: dict[str, Stuff] = {
     "flat steel": Stuff(
         modulus_gpa=200,
         strain=0.003,
@@ -44,6 +54,10 @@ STUFFS: dict[Material, Stuff] = {
         ends="tipped or dipped",
         bends="flat-wise only",
         work="cut a flat bone",
+        tools=("cutter", "file"),
+        flies=True,
+        carries_edge=True,
+        drawn="bar",
     ),
     "spiral steel": Stuff(
         modulus_gpa=200,
@@ -52,6 +66,9 @@ STUFFS: dict[Material, Stuff] = {
         ends="capped and glued",
         bends="every way",
         work="cut a spiral bone",
+        tools=("cutter", "file"),
+        flies=True,
+        drawn="coil",
         edgewise_n_m2=0.01,
         flatwise_n_m2=0.01,
         radius_mm=60,
@@ -79,6 +96,7 @@ STUFFS: dict[Material, Stuff] = {
         ends="singed or covered",
         bends="every way, softly",
         work="cut a synthetic bone",
+        drawn="ribbon",
     ),
     "nylon": Stuff(
         modulus_gpa=2.4,
@@ -87,8 +105,20 @@ STUFFS: dict[Material, Stuff] = {
         ends="cut and rounded",
         bends="flat-wise",
         work="cut a synthetic bone",
+        makeshift=True,
     ),
 }
+
+
+def _known(material: str) -> str:
+    if material not in STUFFS:
+        raise PydanticCustomError(
+            "material", "{reason}", {"reason": f"What it is made of is one of: {', '.join(STUFFS)}."}
+        )
+    return material
+
+
+Material = Annotated[str, AfterValidator(_known), WithJsonSchema({"type": "string", "enum": list(STUFFS)})]
 
 
 class BoneKind(Record):

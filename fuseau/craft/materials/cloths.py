@@ -24,6 +24,7 @@ class Cloth(Record):
     never less than nothing (model, 6). `gives_*` is how far it gives under 10 N on a strip of 50 mm, in percent;
     `holds_n_per_m` what it carries for an evening, seams and all, without creeping; `bears_c` the heat of the iron that
     it bears, `fuses_c` that which a fusible needs. A repeat of 0 is none; `one_way`: nap, print or weave with a top.
+    What `sheds` (pile, sequins, glitter) is cut apart from other work; what `breaks_needles` is sewn with care.
     """
 
     name: ClothName
@@ -43,6 +44,8 @@ class Cloth(Record):
     frays: Annotated[int, Amount("how much a cloth frays, from 1 to 5,", 1, 5, whole=True)] = 2
     see_through: bool = False
     one_way: bool = False
+    sheds: bool = False
+    breaks_needles: bool = False
     repeat_along_mm: Annotated[float, Length("the repeat along a cloth", 0, 2000)] = 0.0
     repeat_across_mm: Annotated[float, Length("the repeat across a cloth", 0, 2000)] = 0.0
     width_mm: Annotated[float, Length("the width of a cloth", 50, 4000)] = 1400.0

@@ -3,8 +3,11 @@
 from fuseau.craft.base.findings import Change, Message, Stage, message
 from fuseau.craft.base.record import Record
 from fuseau.craft.fit.target import Job
+from fuseau.craft.materials.catalogue import BONES
 from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS
 from fuseau.document.build import Build
+
+LIGHT, FIRM = BONES["flat_6"], BONES["flat_12"]  # what is proposed for an edge that only supports, or that reduces
 
 
 class Consequence(Record):
@@ -42,15 +45,16 @@ def _unless(so_already: bool, at: str, value: object) -> tuple[Change, ...]:
 
 
 def _of_the_job(build: Build) -> list[Consequence]:
-    word, edge = job_word(build), build.bones.lacing_edge
+    word, edge = job_word(build), build.bone_kinds[build.bones.lacing_edge]
     if GARMENT_KINDS[build.kind].tied:
         return [_follows("tied", "pattern")]
     if word == "support":
-        light = _unless(edge in ("flat_6", "synthetic_7"), "bones.lacing_edge", "flat_6")
+        light = _unless(edge.edgewise_stiffness() <= LIGHT.edgewise_stiffness(), "bones.lacing_edge", LIGHT.name)
         return [_follows("support", "bones", *light)]
     if word == "gentle shaping":
-        return [_follows("gentle", "bones", *_unless(edge.startswith("flat"), "bones.lacing_edge", "flat_12"))]
-    return [_follows("reduces", "bones", *_unless(edge == "flat_12", "bones.lacing_edge", "flat_12"))]
+        return [_follows("gentle", "bones", *_unless(edge.stuff.carries_edge, "bones.lacing_edge", FIRM.name))]
+    firm = edge.edgewise_stiffness() >= FIRM.edgewise_stiffness()
+    return [_follows("reduces", "bones", *_unless(firm, "bones.lacing_edge", FIRM.name))]
 
 
 def _of_dressing(build: Build) -> list[Consequence]:

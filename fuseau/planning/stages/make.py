@@ -89,6 +89,7 @@ def made_up(build: Build, planned: Plan) -> MadeUp | None:
         bones=planned.bones,
         left_bones=planned.left.bones if planned.left else planned.bones,
         kinds=build.bone_kinds,
+        known_cloths=build.cloths,
         opening=planned.opening,
         laced=build.back.laced,
         hole=GROMMETS[build.back.holes],

@@ -69,7 +69,7 @@ def test_boning_adds_up_weights_and_prices_by_hand():
     assert found.boning.stiffness.back > found.boning.stiffness.side
     assert profile_bend(found.final)[0] == found.boning.flat_radius_mm > 20
     dipped = plan(edited(CORSET, bones__ends="dip")).boning
-    flat = sum(2 for one in found.bones if one.material == "flat steel")
+    flat = sum(2 for one in found.bones if one.drawn == "bar")
     assert dipped.coats == 2 * flat * 3
     assert found.boning.coats == 0
 

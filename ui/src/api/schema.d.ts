@@ -3914,10 +3914,10 @@ export interface components {
             /** Kind Label */
             kind_label: string;
             /**
-             * Material
+             * Drawn
              * @enum {string}
              */
-            material: "flat steel" | "spiral steel" | "synthetic whalebone" | "plastic" | "woven" | "nylon";
+            drawn: "bar" | "coil" | "strip" | "ribbon";
             /** Width Mm */
             width_mm: number;
             /** Thickness Mm */
@@ -5172,6 +5172,11 @@ export interface components {
             levels: components["schemas"]["LevelInfo"][];
             /** Bones */
             bones: components["schemas"]["BoneKind"][];
+            /**
+             * Materials
+             * @description What a bone of her own can be made of.
+             */
+            materials: ("flat steel" | "spiral steel" | "synthetic whalebone" | "plastic" | "woven" | "nylon")[];
             /** Busks */
             busks: components["schemas"]["BuskStock"][];
             /** Holes */
@@ -5400,6 +5405,7 @@ export interface components {
          *     never less than nothing (model, 6). `gives_*` is how far it gives under 10 N on a strip of 50 mm, in percent;
          *     `holds_n_per_m` what it carries for an evening, seams and all, without creeping; `bears_c` the heat of the iron that
          *     it bears, `fuses_c` that which a fusible needs. A repeat of 0 is none; `one_way`: nap, print or weave with a top.
+         *     What `sheds` (pile, sequins, glitter) is cut apart from other work; what `breaks_needles` is sewn with care.
          */
         Cloth: {
             /**
@@ -5472,6 +5478,16 @@ export interface components {
              * @default false
              */
             one_way: boolean;
+            /**
+             * Sheds
+             * @default false
+             */
+            sheds: boolean;
+            /**
+             * Breaks Needles
+             * @default false
+             */
+            breaks_needles: boolean;
             /**
              * Repeat Along Mm
              * @default 0
@@ -14488,6 +14504,10 @@ export interface components {
             see_through?: boolean | null;
             /** One Way */
             one_way?: boolean | null;
+            /** Sheds */
+            sheds?: boolean | null;
+            /** Breaks Needles */
+            breaks_needles?: boolean | null;
             /** Repeat Along Mm */
             repeat_along_mm?: string | number | null;
             /** Repeat Across Mm */
@@ -14785,6 +14805,10 @@ export interface components {
             see_through?: boolean | null;
             /** One Way */
             one_way?: boolean | null;
+            /** Sheds */
+            sheds?: boolean | null;
+            /** Breaks Needles */
+            breaks_needles?: boolean | null;
             /** Repeat Along Mm */
             repeat_along_mm?: string | number | null;
             /** Repeat Across Mm */

@@ -12,14 +12,6 @@ const openBuild = useOpenBuild()
 const bones = useBoneCommands()
 const materials = useMaterials()
 const settings = useSettings()
-const MATERIALS: BoneKind['material'][] = [
-  'flat steel',
-  'spiral steel',
-  'synthetic whalebone',
-  'plastic',
-  'woven',
-  'nylon',
-]
 const SOLD = [
   { title: 'by the coil, cut to length', value: 'coil' },
   { title: 'in lengths, to be cut', value: 'lengths' },
@@ -49,7 +41,7 @@ function begin(kind?: BoneKind) {
   form.value = {
     name: kind?.name ?? '',
     label: kind?.label ?? '',
-    material: kind?.material ?? 'flat steel',
+    material: kind?.material ?? settings.catalogue.materials[0],
     width: kind ? bare(kind.width_mm) : '',
     thickness: kind ? bare(kind.thickness_mm) : '',
     sold: kind?.sold ?? 'coil',
@@ -108,7 +100,7 @@ const back = (name: string) =>
   <form v-else class="form" @submit.prevent="keep">
     <h2>{{ form.name ? 'Change this kind' : 'Another kind' }}</h2>
     <v-text-field v-model="form.label" label="What it is called" :error-messages="error('label')" class="wide" />
-    <v-select v-model="form.material" label="Of" :items="MATERIALS" class="wide" />
+    <v-select v-model="form.material" label="Of" :items="settings.catalogue.materials" class="wide" />
     <v-text-field v-model="form.width" label="width, mm" :error-messages="error('width_mm')" />
     <v-text-field v-model="form.thickness" label="thickness, mm" :error-messages="error('thickness_mm')" />
     <v-select v-model="form.sold" label="Sold" :items="SOLD" class="wide" />

@@ -37,6 +37,12 @@ const FIELDS = computed(() => [
   { name: 'gives_across' as const, label: 'gives across, %', usual: String(now.value.gives_across), unit: '' },
   { name: 'price_per_m' as const, label: 'price by the metre', usual: String(now.value.price_per_m), unit: '' },
 ])
+/** What is so of it, as far as it changes how it is cut and sewn. */
+const TRAITS = [
+  { name: 'sheds' as const, label: 'sheds when it is cut' },
+  { name: 'breaks_needles' as const, label: 'breaks needles' },
+]
+const traits = ref({ sheds: now.value.sheds, breaks_needles: now.value.breaks_needles })
 const faults = computed(() =>
   Object.entries(openBuild.errors)
     .filter(([at]) => at.startsWith('catalogue.cloths'))
@@ -51,6 +57,7 @@ async function keep() {
     const text = made.value[name].trim()
     if (text) given[name] = unit ? withUnit(text, unit) : text
   }
+  for (const { name } of TRAITS) if (traits.value[name] !== now.value[name]) given[name] = traits.value[name]
   if (await plies.keepCloth(given, props.at)) emit('done')
 }
 </script>
@@ -61,6 +68,9 @@ async function keep() {
       ><span class="soft small">{{ field.label }}</span
       ><input v-model="made[field.name]" :placeholder="field.usual" autocomplete="off" :aria-label="field.label"
     /></label>
+    <label v-for="trait in TRAITS" :key="trait.name" class="whole trait"
+      ><input v-model="traits[trait.name]" type="checkbox" /> {{ trait.label }}</label
+    >
     <p v-for="one in faults" :key="one.field" class="bad" role="alert">{{ one.said }}</p>
     <p class="soft small">What you leave out is as {{ now.label }} has it.</p>
     <div class="acts">
@@ -78,6 +88,14 @@ async function keep() {
 }
 .own label {
   display: grid;
+}
+.own .trait {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+}
+.own .trait input {
+  width: auto;
 }
 .own input {
   width: 100%;

@@ -25,7 +25,7 @@ const oneOf = (bone: Bone, k: number) => aside(bone.bone_path, (k - (bone.count 
       v-for="bone in bones"
       :key="bone.channel"
       class="bone"
-      :class="[bone.material.replace(' ', '-'), { picked: picked === bone.channel, odd: odd.has(bone.channel) }]"
+      :class="[bone.drawn, { picked: picked === bone.channel, odd: odd.has(bone.channel) }]"
       :data-channel="bone.channel"
       role="button"
       tabindex="0"
@@ -84,17 +84,15 @@ const oneOf = (bone: Bone, k: number) => aside(bone.bone_path, (k - (bone.count 
   stroke: var(--paper);
   stroke-width: 3px;
 }
-.bone.spiral-steel .steel {
+.bone.coil .steel {
   stroke-dasharray: 2.5 1.5;
   stroke-linecap: butt;
 }
-.bone.synthetic-whalebone .steel,
-.bone.nylon .steel,
-.bone.plastic .steel {
+.bone.strip .steel {
   stroke: var(--metal);
   stroke-opacity: 0.75;
 }
-.bone.woven .steel {
+.bone.ribbon .steel {
   stroke: var(--metal);
   stroke-dasharray: 1 2;
   stroke-linecap: butt;
