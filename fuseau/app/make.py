@@ -24,7 +24,7 @@ from fuseau.app.wire_make import (
     StopClock,
     TakeGain,
 )
-from fuseau.app.work import find_gains, plan_the_work
+from fuseau.app.work import find_gains, plan_the_work, print_day_plan
 from fuseau.app.workers import Underway, Workers
 from fuseau.commands.fields import change
 from fuseau.commands.make import (
@@ -50,8 +50,6 @@ from fuseau.craft.making.rates import Rate
 from fuseau.craft.making.steps import StepKey
 from fuseau.craft.materials.minutes import Work
 from fuseau.document.build import Build
-from fuseau.files.calendar_ics import calendar_ics
-from fuseau.files.day_plan import day_plan_pdf
 from fuseau.files.paper import Paper
 from fuseau.planning.stages.make import make_up
 from fuseau.planning.workshop.card_box import rates_of
@@ -300,13 +298,15 @@ def stop_work(workers: TheWorkers) -> None:
 @router.get("/work.ics", response_class=Response)
 def save_work(session: TheSession, workers: TheWorkers) -> Response:
     """The work as a calendar: steps, waits, fittings, parcels, and the days that builds are needed."""
+    from fuseau.files.calendar_ics import calendar_ics
+
     return named_file(calendar_ics(_work(session, workers), session.unit), "text/calendar", "work", ".ics")
 
 
 @router.get("/work.pdf", response_class=Response)
 def print_work(session: TheSession, workers: TheWorkers, paper: Paper = "a4") -> Response:
     """The plan of the next days, on paper."""
-    printed = workers.read(day_plan_pdf, _work(session, workers), paper, session.unit)
+    printed = workers.read(print_day_plan, _work(session, workers), paper, session.unit)
     return named_file(printed, "application/pdf", "day-plan", ".pdf")
 
 

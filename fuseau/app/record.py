@@ -9,9 +9,9 @@ from fastapi.responses import Response
 from fuseau.app.file_names import file_answer
 from fuseau.app.json_route import JsonRoute
 from fuseau.app.session import TROUBLES, AtHand, Session, TheSession, TheWorkers
+from fuseau.app.work import picture_of_card, print_card_of
 from fuseau.app.workers import Workers
 from fuseau.craft.base.record import Sent
-from fuseau.files.card import card_pdf, card_png
 from fuseau.files.document import write_document
 from fuseau.files.paper import Paper
 from fuseau.planning.stages.record import Card, CardDifference, card, compare
@@ -64,7 +64,9 @@ def _printed(session: Session, workers: Workers, at: AtHand, paper: Paper, *, wh
     document = write_document(at.build, pictures) if whole else None
     worn = inputs_of(at.build, at.planned)
     seen = on_body(worn) if worn is not None and worn.worn is not None else None
-    return workers.read(card_pdf, at.build, card(at.build, at.planned), paper, session.unit, pictures, document, seen)
+    return workers.read(
+        print_card_of, at.build, card(at.build, at.planned), paper, session.unit, pictures, document, seen
+    )
 
 
 @router.get("/builds/{build_id}/card.pdf", response_class=Response)
@@ -82,7 +84,7 @@ def draw_card(session: TheSession, workers: TheWorkers, build_id: str, paper: Pa
     """The card as a picture."""
     at = session.at_hand(build_id)
     printed = _printed(session, workers, at, paper, whole=False)
-    return file_answer(workers.read(card_png, printed), "image/png", at.build, "-card.png")
+    return file_answer(workers.read(picture_of_card, printed), "image/png", at.build, "-card.png")
 
 
 @router.get("/cards", response_model=CardsSeen)

@@ -7,6 +7,7 @@ import time
 from collections.abc import Callable, Iterator
 from contextlib import contextmanager
 from pathlib import Path
+from typing import TYPE_CHECKING
 
 import uvicorn
 from starlette.types import ASGIApp
@@ -14,9 +15,11 @@ from starlette.types import ASGIApp
 from fuseau.app.door import Door
 from fuseau.craft.base.errors import Unmakeable
 from fuseau.room.addresses import own_addresses
-from fuseau.room.certificate import Certificate, certificate_for
 from fuseau.room.codes import Codes
 from fuseau.room.devices import Devices
+
+if TYPE_CHECKING:
+    from fuseau.room.certificate import Certificate
 
 _PATIENCE_S = 10.0
 
@@ -68,6 +71,8 @@ class RoomServer:
             except OSError:
                 listening.close()
                 raise Unmakeable("room", "room.port_taken", port=float(self._port)) from None
+            from fuseau.room.certificate import certificate_for
+
             certificate = certificate_for(self._folder, addresses, datetime.datetime.now(datetime.UTC))
             hosts = frozenset(f"{address}:{self._port}" for address in addresses)
             config = uvicorn.Config(

@@ -7,7 +7,7 @@ the builds that it saw last, as the server does.
 import datetime
 import os
 import sys
-from collections.abc import Sequence
+from collections.abc import Mapping, Sequence
 from ctypes import c_double
 from dataclasses import dataclass, field, replace
 from typing import TYPE_CHECKING, Any, Literal
@@ -36,10 +36,12 @@ from fuseau.planning.fittings.story import Chapter, story
 from fuseau.planning.pipeline import plan
 from fuseau.planning.plan import Plan
 from fuseau.planning.stages.cut import lay_ask
+from fuseau.planning.stages.record import Card
 from fuseau.planning.workshop.gains import Gain, gains
 from fuseau.planning.workshop.schedule import AtWork, WorkPlan, plan_work
 from fuseau.planning.workshop.shopping import Pool, Shopping, Want, shopping
 from fuseau.planning.workshop.wants import wants_of
+from fuseau.planning.worn.on_body import OnBody
 from fuseau.stand_ins.suppliers import offers
 
 if TYPE_CHECKING:
@@ -280,3 +282,32 @@ def it_takes(build_id: str, build: Build, planned: Plan) -> Shopping:
 def _begun(build_id: str) -> StageCache:
     _HERE.tell(0.0)
     return _HERE.cache(build_id)
+
+
+def print_day_plan(work: WorkPlan, paper: Paper, unit: Unit) -> bytes:
+    """The plan of the next days, on paper: PDF."""
+    from fuseau.files.day_plan import day_plan_pdf
+
+    return day_plan_pdf(work, paper, unit)
+
+
+def print_card_of(
+    build: Build,
+    card: Card,
+    paper: Paper,
+    unit: Unit,
+    pictures: Mapping[str, bytes],
+    document: bytes | None,
+    seen: OnBody | None,
+) -> bytes:
+    """The card of a garment on paper, as `card_pdf` has it."""
+    from fuseau.files.card import card_pdf
+
+    return card_pdf(build, card, paper, unit, pictures, document, seen)
+
+
+def picture_of_card(printed: bytes) -> bytes:
+    """A printed card as one PNG."""
+    from fuseau.files.card import card_png
+
+    return card_png(printed)

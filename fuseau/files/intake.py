@@ -12,7 +12,6 @@ from fuseau.craft.making.record_choices import Photo
 from fuseau.document.build import Build, Picture
 from fuseau.document.fittings import BackPhoto
 from fuseau.document.shelf import brought_over
-from fuseau.files.card import build_of_card
 from fuseau.files.document import build_in, data_in
 from fuseau.files.pictures import DecodedPicture, decode_picture
 from fuseau.files.unreadable import UnreadableFile
@@ -42,7 +41,11 @@ def take_in(content: bytes, known: Collection[str] = ()) -> TakenIn:
     by its new id. Pictures whose ids are `known` are here already. Raises UnreadableFile for a file that is no usable
     build, also for one that cannot be planned to an answer: a plan, or why it can't be made.
     """
-    data = data_in(build_of_card(content) if content.startswith(b"%PDF") else content)
+    if content.startswith(b"%PDF"):
+        from fuseau.files.card import build_of_card
+
+        content = build_of_card(content)
+    data = data_in(content)
     build = build_in(data)
     pictures, left_out = _pictures(build, _attached(data), known)
     build = away_from_its_shelf(_with_pictures(build, pictures))
