@@ -91,6 +91,11 @@ arguments[0].addEventListener('click', () => { window.missed = false }, { captur
 """
 
 
+# By the address, as a link does it: what was the head of the page is gone when the other one stands.
+_LEFT = "window.left = document.querySelector('main h1'); return !!window.left && location.pathname !== arguments[0]"
+_WALK = "history.pushState(null, '', arguments[0]); dispatchEvent(new PopStateEvent('popstate', { state: null }))"
+_CAME = "const head = document.querySelector('main h1'); return !!head && head !== window.left"
+
 STAGES = ("brief", "wearer", "pattern", "mockups", "bones", "front", "back", "layers", "trims", "cut", "make", "record",
           "numbers")  # fmt: skip
 
@@ -279,6 +284,14 @@ class Hand:
 
     def go(self, path: str = "/") -> None:
         self.browser.get(self.url + path)
+
+    def walk(self, path: str) -> None:
+        """Go to a page as a link would, without loading the application again; then its head is another."""
+        if not self.browser.execute_script(_LEFT, path):
+            self.go(path)
+            return
+        self.browser.execute_script(_WALK, path)
+        self.wait(lambda: self.browser.execute_script(_CAME), f"{path} does not come")
 
     def build(self, name: str) -> dict[str, Any]:
         """The line of the workshop's list with this name, from the server."""

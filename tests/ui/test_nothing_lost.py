@@ -243,11 +243,9 @@ def test_everything_goes_out_in_one_file_and_comes_in_beside_what_is_here(demo_h
 # --- widths
 
 
-# a phone upright and lying, a tablet, the laptop at 200 %, an old one, a large one
-_SIZES = (
-    (320, 640, False), (390, 844, True), (844, 390, True), (834, 1112, True), (640, 400, False), (1024, 700, False),
-    (2560, 1300, False),
-)  # fmt: skip
+# a small phone upright and a larger one lying, the laptop at 200 %, an old one, a large one
+_SIZES = (320, 640, True), (844, 390, True), (640, 400, False), (1024, 700, False), (2560, 700, False)
+_ZOOMED = ("Pattern", "Mock-ups", "Make", "/shelf")
 
 
 def test_no_width_freezes_a_page_or_makes_it_scroll_sideways(demo_hand):
@@ -262,7 +260,7 @@ def test_no_width_freezes_a_page_or_makes_it_scroll_sideways(demo_hand):
         places = "/shelf", "/shopping", "/today", "/cards", "/settings", "/words", "/first", "/how", "/"
         for label in (*stages, "Record", *places):
             browser.execute_cdp_cmd("Emulation.setDeviceMetricsOverride", at | {"width": 1280})
-            demo_hand.go(label) if label.startswith("/") else demo_hand.press(label)
+            demo_hand.walk(label) if label.startswith("/") else demo_hand.press(label)
             demo_hand.wait(lambda: not demo_hand.all("main [aria-busy=true]") and demo_hand.all("main h1"))
             for width, height, touched in _SIZES:
                 browser.execute_cdp_cmd("Emulation.setTouchEmulationEnabled", {"enabled": touched})
@@ -274,7 +272,7 @@ def test_no_width_freezes_a_page_or_makes_it_scroll_sideways(demo_hand):
                     assert found == [], f"{label}, {width} px: {found}"
                 wide = browser.execute_script("return document.documentElement.scrollWidth")
                 assert wide <= width, f"{label}: {wide} px in {width}"
-            for zoom in ("0.25", "3", "1"):
+            for zoom in ("0.25", "3", "1") if label in _ZOOMED else ():
                 browser.execute_script(f"document.body.style.zoom = '{zoom}'")
                 browser.execute_async_script(two_frames)
         errors = [one for one in browser.get_log("browser") if one["level"] == "SEVERE"]

@@ -391,7 +391,7 @@ def test_no_page_has_axe_violations_in_either_theme_or_asks_outside(demo_hand):
         "/first",
         *(f"/build/{line['id']}/{one}" for one in STAGES),
     ):
-        demo_hand.go(page)
+        demo_hand.walk(page)
         demo_hand.find(".line, h1")
         demo_hand.wait(lambda: not demo_hand.all("[aria-busy=true]"))
         if page.endswith("/bones"):
