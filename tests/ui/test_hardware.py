@@ -309,8 +309,8 @@ def test_a_shipped_kind_is_changed_and_put_back_as_it_was(demo_hand):
 def test_turns_on_the_seams_and_dipped_ends_are_chosen(demo_hand):
     line = demo_hand.stage(REGENT, "bones")
     choose(demo_hand, "On every second of them", "synthetic 7 × 1.5 mm")
-    demo_hand.wait(lambda: demo_hand.all("[data-channel='2·3'].synthetic-whalebone"))
-    assert not demo_hand.all("[data-channel='1·2'].synthetic-whalebone")
+    demo_hand.wait(lambda: demo_hand.all("[data-channel='2·3'].strip"))
+    assert not demo_hand.all("[data-channel='1·2'].strip")
     choose(demo_hand, "Ends of cut steel", "dipped, coat by coat")
     demo_hand.see("coats of dip, each overnight")
     assert demo_hand.sheet(line)["plan"]["boning"]["coats"] > 0
