@@ -7,7 +7,7 @@ import { useSurface } from '../context'
 const { plan, panels, picked, flat, sx, sz, line } = useSurface()
 const id = useId()
 const at = computed(() => Number(/^ply (\d+)/.exec(picked.value ?? '')?.[1] ?? 0) - 1)
-const ply = computed(() => plan.value.layers?.plies.at(at.value))
+const ply = computed(() => (at.value < 0 ? undefined : plan.value.layers?.plies.at(at.value)))
 const ANGLES = { along: 0, bias: 45, across: 90 }
 /** Sewn as one slants, what hangs loose is dotted, what lies over it is crossed, fused is full. */
 const shade = computed(() => {
