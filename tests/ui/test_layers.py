@@ -12,7 +12,9 @@ def plies(hand, line):
 def test_a_method_is_chosen_beside_the_others_and_gap_minutes_and_plies_follow(demo_hand):
     line = demo_hand.stage(REGENT, "layers")
     demo_hand.see("From the outside in")
+    assert not demo_hand.all("g[data-ply]")  # none is picked, so none is drawn
     demo_hand.click("[data-ply-row='0']")
+    demo_hand.find("g[data-ply=lining]")
     demo_hand.press("take it out")
     demo_hand.wait(lambda: plies(demo_hand, line) == [("strength", "coutil"), ("fashion", "sateen")])
     before = demo_hand.sheet(line)["plan"]
