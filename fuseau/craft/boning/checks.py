@@ -77,7 +77,7 @@ def _stiff(bone: Bone, around: Around) -> Finding:
     """A bone that does not follow its channel, with a kind that does."""
     kind = around.kinds[bone.kind]
     follows = [around.kinds[name] for name in bone.can_lie if not around.kinds[name].stuff.makeshift]
-    alike = [one for one in follows if one.stuff.flies == kind.stuff.flies] or follows  # metal for metal
+    alike = [one for one in follows if one.stuff.flies == kind.stuff.flies] or follows  # what is cut alike
     best = min(alike, key=lambda one: abs(one.width_mm - kind.width_mm), default=None)
     change = Change(at=f"bones.by_channel.{bone.channel}", value=best.name if best else None)
     return finding(
