@@ -235,7 +235,7 @@ const flipTheme = () => settings.setHouse({ theme: settings.house.theme === 'lig
     <main v-if="settings.started" :class="{ barred: unsent.count }"><router-view /></main>
     <main v-else-if="away" class="away">
       <h1>Fuseau does not answer</h1>
-      <p>Is it still running? This page stands up by itself as soon as it answers.</p>
+      <p>Is it still running? This page opens by itself as soon as it answers.</p>
     </main>
     <p class="sr" role="status" data-aloud>{{ aloud }}</p>
     <KeysDialog v-model="keys" />

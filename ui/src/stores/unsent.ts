@@ -12,12 +12,23 @@ export interface Waiting {
   fields: string[]
 }
 
+/** As it was held before it was known to be of fields alone. */
+interface HeldBefore {
+  build: string
+  body: { changes: Change[]; label?: string }
+  fields: string[]
+}
+const asNow = (one: Waiting | HeldBefore): Waiting =>
+  'body' in one ? { build: one.build, changes: one.body.changes, label: one.body.label ?? '', fields: one.fields } : one
+
 const AGAIN_MS = 1500
 const [BUILD, WHAT] = ['-', 'unsent']
 
 /** Edits that wait for the server, and forms that are open with something in them: what leaving would lose sight of. */
 export const useUnsent = defineStore('unsent', () => {
-  const waiting = ref<Waiting[]>(drafts().adopt<Waiting[]>(BUILD, WHAT, 8 * AGAIN_MS)?.value ?? [])
+  const waiting = ref<Waiting[]>(
+    (drafts().adopt<(Waiting | HeldBefore)[]>(BUILD, WHAT, 8 * AGAIN_MS)?.value ?? []).map(asNow),
+  )
   const open = ref(new Set<string>())
   let send: ((one: Waiting) => Promise<boolean>) | undefined
   let timer: ReturnType<typeof setTimeout> | undefined
