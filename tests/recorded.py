@@ -15,6 +15,7 @@ from fuseau.app.server import make_app
 from fuseau.app.settings import Settings
 from tests.conftest import MEASURES
 
+ANY_BODY = "*"
 HOST = "http://127.0.0.1:8321"
 TRIED_ON = [{"z_mm": "9", "gap_mm": "3.2 cm"}, {"z_mm": "0", "gap_mm": "44 mm"}, {"z_mm": "-11", "gap_mm": "5.9 cm"}]
 
@@ -32,6 +33,11 @@ class Recorder:
         said = answer.json() if answer.content else None
         self.kept.append({"method": method, "path": path, "body": body, "status": answer.status_code, "answer": said})
         return said
+
+    def ask_loosely(self, method: str, path: str, body: dict[str, Any]) -> None:
+        """As `ask`; the answer is given to any body."""
+        self.ask(method, path, body)
+        self.kept[-1]["body"] = ANY_BODY
 
     def change(self, sheet: Any, *changes: tuple[str, object]) -> Any:
         """The build after fields were set as the interface sets them, or why they were refused."""
@@ -62,6 +68,9 @@ def record(client: TestClient) -> dict[str, Any]:
     body = {"revision": wider["revision"], "pull": "close", "readings": TRIED_ON}
     tried = client.post(f"{at}/fittings", json=body).json()
 
+    # another fitting, refused at every field of it that is written by hand
+    of.ask_loosely("POST", f"{at}/fittings", {"revision": tried["revision"], **_refused(tried["build"]["versions"][0])})
+
     # a lace behind, and what opens there in its place; then the lace again
     unlaced = of.change(tried, ("back.laced", False), ("front.line", "CB"), ("front.opening", "zip"))
     laced = of.change(unlaced, ("front.line", "CF"), ("back.laced", True))
@@ -72,6 +81,20 @@ def record(client: TestClient) -> dict[str, Any]:
     of.ask("GET", "/api/find?words=t")
     builds = {"measured": measured, "wider": wider, "tried": tried, "unlaced": unlaced, "laced": laced}
     return {"builds": builds, "exchanges": of.kept}
+
+
+def _refused(version: Any) -> dict[str, Any]:
+    """A fitting that can't be read: a length, an amount and a pinch that are none."""
+    pinch = {"seam": 2, "from_mm": "-4 cm", "to_mm": "4 cm", "amount_mm": "a bit", "half": "both"}
+    return {
+        "version": version["number"],
+        "readings": [{"z_mm": "9 cm", "gap_mm": "wide"}],
+        "laced": [{"level": "waist", "girth_mm": "lots"}],
+        "edges": [{"edge": "top", "place": "side", "off_mm": "too much"}],
+        "rides_mm": "up",
+        "hours": "an evening",
+        "pinches": [pinch],
+    }
 
 
 def main(target: Path) -> None:

@@ -20,6 +20,7 @@ from fuseau.craft.pattern.trueing import LaidPanel, TruedSeam
 from fuseau.craft.wearer.garment_kinds import GarmentKind, KindName
 from fuseau.craft.wearer.measures import LevelName
 from fuseau.document.build import Build, Fault
+from fuseau.document.fitting_fields import FittingField
 from fuseau.document.fittings import Fitting
 from fuseau.files.paper import Paper
 from fuseau.planning.plan import Plan
@@ -182,7 +183,7 @@ class EditPreview(Sent):
 
     def written(self) -> list[dict[str, Any]]:
         """As `edit_pattern` takes them."""
-        return [one.model_dump(mode="json", exclude_unset=True) for one in self.edits]
+        return [edit.model_dump(mode="json", exclude_unset=True) for edit in self.edits]
 
 
 class PatternEdits(EditPreview):
@@ -386,4 +387,5 @@ class Catalogue(Sent):
     holes: list[Named]
     laces: list[Named]
     cloths: list[Cloth]
+    fitting: tuple[FittingField, ...] = Field(description="What is asked of a fitting.")
     numbers: list[HouseNumber]

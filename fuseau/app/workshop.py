@@ -4,7 +4,7 @@ from fastapi import APIRouter
 from fastapi.responses import Response
 
 from fuseau.app.json_route import JsonRoute, TheFile
-from fuseau.app.session import TROUBLES, AtHand, TheSession, TheWorkers
+from fuseau.app.session import AtHand, TheSession, TheWorkers
 from fuseau.app.wire import (
     Catalogue,
     House,
@@ -29,12 +29,13 @@ from fuseau.craft.materials.catalogue import BUSKS, GROMMETS, LACES, STUFFS
 from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS
 from fuseau.craft.wearer.measures import HOW_TO_MEASURE, LEVEL_LABELS, ZERO_LABELS, sign_of, zero_of
 from fuseau.document.build import Brief, Build
+from fuseau.document.fitting_fields import FITTING_FIELDS
 from fuseau.files.intake import away_from_its_shelf, take_in
 from fuseau.planning.plan import Plan
 from fuseau.store.pictures import KeptPicture
 from fuseau.wording.history import label_of
 
-router = APIRouter(prefix="/api", responses=TROUBLES, route_class=JsonRoute)
+router = APIRouter(prefix="/api", route_class=JsonRoute)
 
 
 # --- the workshop
@@ -43,7 +44,7 @@ router = APIRouter(prefix="/api", responses=TROUBLES, route_class=JsonRoute)
 @router.get("/builds")
 def list_builds(session: TheSession, archived: bool = False) -> list[Line]:
     """Builds by the day they are needed."""
-    return [session.line(one) for one in session.workshop.listed(archived)]
+    return [session.line(line) for line in session.workshop.listed(archived)]
 
 
 @router.post("/builds", status_code=201)
@@ -117,7 +118,7 @@ def read_catalogue(session: TheSession) -> Catalogue:
     own = session.shelf.open().shelf.catalogue
     numbers = []
     for name, field in Practice.model_fields.items():
-        bounds = {type(one).__name__: one for one in field.metadata}
+        bounds = {type(mark).__name__: mark for mark in field.metadata}
         numbers.append(
             HouseNumber(
                 name=name,
@@ -145,6 +146,7 @@ def read_catalogue(session: TheSession) -> Catalogue:
         holes=[Named(name=kind.name, label=kind.label) for kind in GROMMETS.values()],
         laces=[Named(name=lace.name, label=lace.label) for lace in LACES.values()],
         cloths=list(own.all_cloths.values()),
+        fitting=FITTING_FIELDS,
         numbers=numbers,
     )
 

@@ -35,6 +35,7 @@ from fuseau.craft.wearer.body import Body, Taught, believe, remembered
 from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS, KindName
 from fuseau.craft.wearer.measures import LEVEL_LABELS, SeenLevel, Wearer, Zones
 from fuseau.craft.wearer.pads import Pads, along_back, girths_added
+from fuseau.document.fitting_fields import tells_of_fit
 from fuseau.document.fittings import (
     AlsoLaced,
     BackPhoto,
@@ -308,8 +309,8 @@ class Build(Record):
         """Every cloth that something is cut from: of plies, of what hangs from the garment, and of padding."""
         return frozenset(
             [ply.cloth for ply in self.layers.plies]
-            + [one.cloth for one in self.trims.hanging]
-            + [one.cloth for one in self.pads],
+            + [strap.cloth for strap in self.trims.hanging]
+            + [pad.cloth for pad in self.pads],
         )
 
     def bones_ticked(self, kind: BoneName) -> bool:
@@ -372,7 +373,9 @@ class Build(Record):
         yield from ((f"bones.by_channel.{label}", kind) for label, kind in bones.by_channel.items())
         yield from ((f"bones.cut.{i}.kind", one.kind) for i, one in enumerate(bones.cut))
         yield "mock_up.edge_bone", self.mock_up.edge_bone
-        yield from ((f"fittings.{i}.made_of.edge_bone", one.made_of.edge_bone) for i, one in enumerate(self.fittings))
+        yield from (
+            (f"fittings.{i}.made_of.edge_bone", fitting.made_of.edge_bone) for i, fitting in enumerate(self.fittings)
+        )
 
     def _cloths_named(self) -> Iterator[tuple[str, ClothName]]:
         """Every place where a cloth is named, and which."""
@@ -380,7 +383,7 @@ class Build(Record):
         for field in ("facing", "modesty", "binding"):
             if getattr(self.cut, field) is not None:
                 yield f"cut.{field}", getattr(self.cut, field)
-        yield from ((f"trims.hanging.{i}.cloth", one.cloth) for i, one in enumerate(self.trims.hanging))
+        yield from ((f"trims.hanging.{i}.cloth", strap.cloth) for i, strap in enumerate(self.trims.hanging))
         yield from ((f"strips.{i}.cloth", strip.cloth) for i, strip in enumerate(self.strips))
         yield "mock_up.stack.strength", self.mock_up.stack.strength
         for i, fitting in enumerate(self.fittings):
@@ -395,7 +398,7 @@ class Build(Record):
         seen = _check_readings(at, fitting.readings, version.pattern, pinned=fitting.made_of.closing == "pinned")
         for k, other in enumerate(fitting.also):
             _check_also(f"{at}.also.{k}", fitting, other, version.pattern)
-        if len(seen) < 3 and not fitting.says_anything:
+        if len(seen) < 3 and not tells_of_fit(fitting):
             raise at_field(
                 f"{at}.readings",
                 "A fitting needs the gap at three heights at least (top, waist and bottom), or how it sat, in words.",

@@ -115,12 +115,12 @@ class FittingGarment(Record):
     @model_validator(mode="after")
     def _each_once(self) -> "FittingGarment":
         seen: set[str] = set()
-        for k, one in enumerate(self.levels):
-            if one.level in seen:
+        for k, level in enumerate(self.levels):
+            if level.level in seen:
                 raise PydanticCustomError(
                     "build", "{reason}", {"reason": "This level is told twice. Keep one.", "at": f"levels.{k}.level"}
                 )
-            seen.add(one.level)
+            seen.add(level.level)
         return self
 
 
@@ -244,8 +244,10 @@ class Fitting(Record):
     )
     moved: tuple[Moved, ...] = Field(default=(), max_length=7)
     photos: tuple[BackPhoto, ...] = Field(default=(), max_length=8)
-    hours: Annotated[float, Field(ge=0, le=200, description="Work on this mock-up, hours.")] | None = None
-    cost: Annotated[float, Field(ge=0, le=10000, description="Its material, in the workshop's money.")] | None = None
+    hours: Annotated[float, Amount("work on a mock-up in hours", 0, 200)] | None = None
+    cost: Annotated[float, Amount("what its material cost", 0, 10000)] | None = Field(
+        default=None, description="In the workshop's money."
+    )
     note: Note = ""
     corrected: int = Field(default=0, ge=0, description="How often it was corrected after it was logged.")
 
@@ -279,9 +281,3 @@ class Fitting(Record):
                     )
                     raise PydanticCustomError("build", "{reason}", {"reason": reason, "at": f"pinches.{k}.amount_mm"})
         return self
-
-    @property
-    def says_anything(self) -> bool:
-        """Whether it holds anything from which something of the fit can be learned, besides gaps."""
-        told = (self.words, self.stand_offs, self.laced, self.under_it, self.taps, self.pinches, self.edges)
-        return any(told) or self.rides_mm is not None or self.swings_mm is not None or bool(self.moved)

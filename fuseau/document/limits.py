@@ -31,7 +31,7 @@ def _too_much(data: Any, kind: Any, metadata: tuple[Any, ...], at: str) -> Itera
 
 
 def _long_list(data: list[Any], kind: Any, metadata: tuple[Any, ...], at: str) -> Iterator[Fault]:
-    inner = next((one for one in _options(kind) if typing.get_origin(one) in (tuple, list)), None)
+    inner = next((option for option in _options(kind) if typing.get_origin(option) in (tuple, list)), None)
     most = _longest(metadata)
     if len(data) > most:
         yield Fault(at=at, sentence=f"There are {len(data)} entries here; {most} are the most.")
@@ -45,7 +45,9 @@ def _long_list(data: list[Any], kind: Any, metadata: tuple[Any, ...], at: str) -
 
 
 def _wide_record(data: dict[str, Any], kind: Any, metadata: tuple[Any, ...], at: str) -> Iterator[Fault]:
-    record = next((one for one in _options(kind) if isinstance(one, type) and issubclass(one, BaseModel)), None)
+    record = next(
+        (option for option in _options(kind) if isinstance(option, type) and issubclass(option, BaseModel)), None
+    )
     if record is None:
         if len(data) > _longest(metadata):
             yield Fault(at=at, sentence=f"There are {len(data)} entries here; {_longest(metadata)} are the most.")
@@ -67,14 +69,14 @@ def _options(kind: Any) -> Iterator[Any]:
     if origin is typing.Annotated:
         yield from _options(args[0])
     elif origin in (typing.Union, types.UnionType):
-        for one in args:
-            yield from _options(one)
+        for arg in args:
+            yield from _options(arg)
     else:
         yield kind
 
 
 def _longest(metadata: tuple[Any, ...]) -> int:
-    flat = [inner for one in metadata for inner in (one.metadata if isinstance(one, FieldInfo) else (one,))]
+    flat = [inner for mark in metadata for inner in (mark.metadata if isinstance(mark, FieldInfo) else (mark,))]
     return next((one.max_length for one in flat if isinstance(one, MaxLen)), _MOST_UNSAID)
 
 

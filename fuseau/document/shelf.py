@@ -106,15 +106,15 @@ class Shelf(Record):
             raise at_field("pieces", "Two pieces on the shelf have one number.")
         taken: dict[str, float] = defaultdict(float)
         seen: set[tuple[str, str]] = set()
-        for i, one in enumerate(self.reserved):
-            if one.stock not in amounts:
+        for i, reservation in enumerate(self.reserved):
+            if reservation.stock not in amounts:
                 raise at_field(f"reserved.{i}.stock", "This is not on the shelf any more.")
-            if (one.stock, one.build) in seen:
+            if (reservation.stock, reservation.build) in seen:
                 raise at_field(f"reserved.{i}.stock", "This is reserved for the same build already.")
-            seen.add((one.stock, one.build))
-            taken[one.stock] += one.amount
-            if taken[one.stock] > amounts[one.stock] + _SLACK:
-                piece = self.piece(one.stock)
+            seen.add((reservation.stock, reservation.build))
+            taken[reservation.stock] += reservation.amount
+            if taken[reservation.stock] > amounts[reservation.stock] + _SLACK:
+                piece = self.piece(reservation.stock)
                 there = format_length(piece.amount) if piece.measure == "length" else f"{piece.amount:.0f}"
                 raise at_field(
                     f"reserved.{i}.amount",
@@ -141,7 +141,11 @@ class Shelf(Record):
 
     def reserved_of(self, stock: str, build: str | None = None) -> float:
         """How much of a piece is reserved, by one build or by all."""
-        return sum(one.amount for one in self.reserved if one.stock == stock and build in (None, one.build))
+        return sum(
+            reservation.amount
+            for reservation in self.reserved
+            if reservation.stock == stock and build in (None, reservation.build)
+        )
 
     def free(self, stock: str, build: str | None = None) -> float:
         """How much of a piece a build may take: what nobody reserved, and what it reserved itself."""
@@ -150,7 +154,7 @@ class Shelf(Record):
 
     def for_build(self, build: str | None) -> "Iterator[tuple[Stock, float]]":
         """What a build may take, each with how much of it; its own reservations first."""
-        own = {one.stock for one in self.reserved if one.build == build}
+        own = {reservation.stock for reservation in self.reserved if reservation.build == build}
         for piece in sorted(self.pieces, key=lambda piece: piece.id not in own):
             amount = self.free(piece.id, build)
             if amount > _SLACK / 2:
@@ -158,7 +162,7 @@ class Shelf(Record):
 
     def cut_for(self, build: str, cloth: str) -> ClothCutFor | None:
         """How a cloth was cut for a build, if it was."""
-        return next((one for one in self.cuts if one.build == build and one.cloth == cloth), None)
+        return next((cut for cut in self.cuts if cut.build == build and cut.cloth == cloth), None)
 
     def under_way(self) -> Iterator[Order]:
         """Orders of which something is still to come."""
@@ -198,4 +202,4 @@ def brought_over(data: Mapping[str, Any], build: str) -> tuple[list[dict[str, An
         except (ValidationError, AttributeError):
             continue
         pieces.append(piece.model_dump(mode="json"))
-    return pieces, [{"stock": str(i), "build": build, "amount": one["count"]} for i, one in enumerate(pieces)]
+    return pieces, [{"stock": str(i), "build": build, "amount": piece["count"]} for i, piece in enumerate(pieces)]

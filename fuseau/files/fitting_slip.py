@@ -4,7 +4,6 @@ It asks what Mock-ups asks, in its words, so that it is typed in as it stands.
 """
 
 from collections.abc import Sequence
-from typing import get_args
 
 import numpy as np
 from reportlab.graphics.shapes import Drawing, Line, PolyLine, Rect, String
@@ -14,11 +13,10 @@ from reportlab.pdfbase.pdfmetrics import stringWidth
 from reportlab.platypus import Flowable, Paragraph, Spacer, Table, TableStyle
 
 from fuseau.craft.base.lengths import Unit, format_length
-from fuseau.craft.fitting.seen import WORDS
 from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS
 from fuseau.craft.wearer.measures import ZERO_LABELS
 from fuseau.document.build import Build
-from fuseau.document.fittings import MovementTest
+from fuseau.document.fitting_fields import FittingField, asked_in
 from fuseau.files.lists import as_pdf, list_styles, safe, tick_box
 from fuseau.files.paper import Paper
 from fuseau.files.typeface import BOLD, FONT
@@ -50,9 +48,8 @@ def fitting_pdf(build: Build, planned: Plan, paper: Paper, unit: Unit) -> bytes:
     story: list[Flowable] = [
         Paragraph(safe(name), title),
         _fields([("for " + (build.wearer.name or ""), 70), ("on", 34), ("laced by", 0)]),
-        _fields([("worn under it", 0)]),
         _ticks("It had", ["bones", "the final cloth", "padding", *(["lacing", "pins", "left open"] if laced else [])]),
-        *([_ticks("Pulled" if laced else "Held", ["light", "close", "firm"])] if not tied else []),
+        *([_pulled(laced)] if not tied else []),
         Spacer(1, 3 * mm),
         *(_gaps(planned, unit, laced, laced and not tied, head)),
         Paragraph("How it sat", head),
@@ -62,15 +59,10 @@ def fitting_pdf(build: Build, planned: Plan, paper: Paper, unit: Unit) -> bytes:
             _fields([("seam", 26), ("from", 38), ("to", 38), (f"by, {_small_unit(unit)}", 0)])
             for _ in range(_LINES_FOR_PINCHES)
         ),
-        Paragraph("Edges: too high (+) or too low (−)", head),
-        _fields([(f"{edge} {place}", 0) for edge in ("top", "hem") for place in ("CF", "side", "CB")]),
-        _ticks("Its waist", ["at hers", "rides up", "slips down"], ["by"]),
-        _ticks("Side seam", ["hangs straight", "swings to the front", "to the back"], ["by"]),
-        Paragraph("She could", head),
-        _moves(),
+        *_edges(planned.pattern.zero == "waist", unit, head),
+        *(item for asked in asked_in("moves") for item in (Paragraph(safe(asked.label), head), _moves(asked))),
         Paragraph("Notes", head),
-        *(_rule() for _ in range(3)),
-        _fields([("hours it took", 45), ("what it cost", 45), ("photos", 0)]),
+        *_notes(),
         Spacer(1, 2 * mm),
         Paragraph(
             "Loosen at once at pain, numbness, breathlessness or dizziness. Heights are from the "
@@ -133,22 +125,56 @@ def _back(planned: Plan, heights: Sequence[float]) -> Drawing:
     return drawing
 
 
+def _pulled(laced: bool) -> Table:
+    """The strength of the pull."""
+    pull = next(asked for asked in asked_in("head") if asked.field == "pull")
+    return _ticks(pull.label if laced else "Held", [word.label for word in pull.cells[""].words])
+
+
+def _edges(whole: bool, unit: Unit, head: object) -> list[Flowable]:
+    """What was off with edges and seams, either way; `whole` where the garment reaches below its zero line."""
+    rows: list[Flowable] = []
+    for asked in asked_in("edges"):
+        ways = next(cell.ways for cell in asked.cells.values() if cell.ways)
+        if asked.keys:
+            rows.append(Paragraph(safe(f"{asked.label}: {ways.above} (+) or {ways.below} (−)"), head))
+            keys = [key for key in asked.keys if whole or not key.below_zero_line]
+            rows.append(_fields([(key.name, 0) for key in keys]))
+        else:
+            by = f"by, {_small_unit(unit)}"
+            rows.append(_ticks(asked.label, [ways.even, ways.above, ways.below], [by]))
+    return rows
+
+
+def _notes() -> list[Flowable]:
+    """Lines for what is told in words, and what is counted."""
+    written = asked_in("notes")
+    texts = [asked for asked in written if asked.cells[""].reads == "text"]
+    counted = [asked for asked in written if asked.cells[""].reads == "amount"]
+    lines = [row for asked in texts for row in (_fields([(asked.label, 0)]), _rule())]
+    return [*lines, _fields([*((asked.label, 62) for asked in counted), ("Photos", 0)])]
+
+
 def _sat(levels: Sequence[str], unit: Unit) -> Table:
-    """A row of boxes for each level, and room for its girths."""
-    words = list(WORDS)
-    rows: list[list[object]] = [["", *words, "stands off by", "girth over it, under it"]]
-    for level in levels:
-        rows.append([level, *[tick_box() for _ in words], _small_unit(unit), unit])
-    table = Table(
-        rows, colWidths=[28 * mm, *[17 * mm] * len(words), 25 * mm, 36 * mm], rowHeights=5.6 * mm, hAlign="LEFT"
-    )
+    """A row of boxes for each level, and room for its amounts and girths."""
+    asked = [(field, cell) for field in asked_in("levels") for cell in field.cells.values()]
+    words = [word.label for _, cell in asked for word in cell.words]
+    small = [field.label for field, cell in asked if cell.reads == "small"]
+    girths = [field.label for field, cell in asked if cell.reads == "girth"]
+    units = [*[_small_unit(unit)] * len(small), *([unit] if girths else [])]
+    titles = ["", *words, *small, *(["girth " + ", ".join(girths)] if girths else [])]
+    rows: list[list[object]] = [list(titles)]
+    rows += [[level, *[tick_box() for _ in words], *units] for level in levels]
+    wide = (_WIDE_MM - 28 - 17 * len(words) - 36 * bool(girths)) / max(1, len(small))
+    columns = [28 * mm, *[17 * mm] * len(words), *[wide * mm] * len(small), *[36 * mm] * bool(girths)]
+    table = Table(rows, colWidths=columns, rowHeights=5.6 * mm, hAlign="LEFT")
     table.setStyle(
         TableStyle(
             [
                 ("FONT", (0, 0), (-1, -1), FONT, 8),
                 ("TEXTCOLOR", (0, 0), (-1, 0), _GREY),
-                ("TEXTCOLOR", (-2, 1), (-1, -1), _GREY),
-                ("ALIGN", (-2, 1), (-1, -1), "RIGHT"),
+                ("TEXTCOLOR", (1 + len(words), 1), (-1, -1), _GREY),
+                ("ALIGN", (1 + len(words), 1), (-1, -1), "RIGHT"),
                 ("VALIGN", (0, 0), (-1, -1), "MIDDLE"),
                 ("LINEBELOW", (0, 0), (-1, -1), 0.3, _GREY),
                 ("LEFTPADDING", (0, 0), (-1, -1), 0),
@@ -158,10 +184,11 @@ def _sat(levels: Sequence[str], unit: Unit) -> Table:
     return table
 
 
-def _moves() -> Table:
-    went = ("well", "hardly", "not")
-    tests = get_args(MovementTest)
-    cells = [[Paragraph(safe(test), list_styles(8.5).plain), *(_ticked(word) for word in went)] for test in tests]
+def _moves(asked: FittingField) -> Table:
+    """What she did in it, and how that went."""
+    went = [word.label for cell in asked.cells.values() for word in cell.words]
+    plain = list_styles(8.5).plain
+    cells = [[Paragraph(safe(key.label), plain), *(_ticked(word) for word in went)] for key in asked.keys]
     half = (len(cells) + 1) // 2
     rows = [cells[i] + (cells[i + half] if i + half < len(cells) else [""] * 4) for i in range(half)]
     table = Table(rows, colWidths=[27 * mm, *[19 * mm] * 3] * 2, rowHeights=5.4 * mm, hAlign="LEFT")

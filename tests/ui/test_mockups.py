@@ -192,10 +192,10 @@ def test_an_older_fitting_is_corrected_and_its_versions_are_marked(demo_hand):
     demo_hand.see("From version 1 to 2")
     demo_hand.press("Correct it")
     demo_hand.see("Correct fitting 1")
-    choose(demo_hand, "Its waist", "up")
+    choose(demo_hand, "Its waist", "+")
     demo_hand.write("Its waist, by", "6")
-    choose(demo_hand, "top side", "high")
-    demo_hand.write("top side, by", "8")
+    choose(demo_hand, "Top line, side", "+")
+    demo_hand.write("Top line, side, by", "8")
     demo_hand.press("Keep fitting 1")
     demo_hand.see("from a fitting that was corrected since")
     fitting = demo_hand.sheet(line)["build"]["fittings"][0]

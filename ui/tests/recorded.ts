@@ -5,7 +5,7 @@ import { expect, vi } from 'vitest'
 import type { Component } from 'vue'
 import { createMemoryHistory } from 'vue-router'
 import { createVuetify } from 'vuetify'
-import type { OpenBuild } from '../src/api/types'
+import type { Catalogue, OpenBuild } from '../src/api/types'
 import { makeRouter } from '../src/router'
 import { useOpenBuild } from '../src/stores/openBuild'
 import { useSettings } from '../src/stores/settings'
@@ -25,6 +25,8 @@ interface Recorded {
 /** What the server answered when it was asked (`python -m tests.recorded`). */
 export const recorded = JSON.parse(readFileSync('../.made/recorded.json', 'utf8')) as Recorded
 
+const ANY_BODY = '*'
+
 export interface Asked {
   method: string
   path: string
@@ -41,7 +43,9 @@ export function answering(): Asked[] {
     asked.push(one)
     const known = recorded.exchanges.find(
       (kept) =>
-        kept.method === one.method && kept.path === one.path && JSON.stringify(kept.body) === JSON.stringify(one.body),
+        kept.method === one.method &&
+        kept.path === one.path &&
+        (kept.body === ANY_BODY || JSON.stringify(kept.body) === JSON.stringify(one.body)),
     )
     expect(known, `${one.method} ${one.path} ${text} was not recorded`).toBeDefined()
     return new Response(JSON.stringify(known?.answer), { status: known?.status })
@@ -49,19 +53,23 @@ export function answering(): Asked[] {
   return asked
 }
 
-/** A page of a build: stores, routes and controls as they are in the application, and the build that is open. */
+/**
+ * A page of a build: stores, routes and controls as they are in the application, and the build that is open.
+ * `asks`: what is asked of a fitting, where that is another list; `keep`: what was held in the browser stays.
+ */
 export async function opened<T extends Component>(
   component: T,
   build: keyof Recorded['builds'],
-  options: ComponentMountingOptions<T> = {},
+  options: ComponentMountingOptions<T> & { asks?: Catalogue['fitting']; keep?: boolean } = {},
 ) {
   const asked = answering()
   vi.stubGlobal('visualViewport', new EventTarget()) // which the stand-in for a page has not
   const pinia = createPinia()
   setActivePinia(pinia)
-  localStorage.clear()
+  if (!options.keep) localStorage.clear()
   await useSettings().start()
   asked.length = 0
+  if (options.asks) useSettings().catalogue.fitting = options.asks
   const openBuild = useOpenBuild()
   openBuild.latest = recorded.builds[build]
   const router = makeRouter(createMemoryHistory())

@@ -10,6 +10,7 @@ from fuseau.craft.pattern.pattern import EdgeLine, Pattern
 from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS
 from fuseau.craft.wearer.measures import LEVEL_LABELS
 from fuseau.document.build import Build
+from fuseau.document.fitting_fields import tells_of_fit
 from fuseau.document.fittings import Fitting, MovementTest
 from fuseau.planning.fittings.evidence import fittings_of_current, jaw_digs, stale_versions
 from fuseau.planning.fittings.observations import too_thin, widened
@@ -51,7 +52,9 @@ def _upside_down(number: int | None) -> list[Finding]:
 
 def _contradictions(build: Build, learned: Learned, flipped: int | None) -> list[Finding]:
     """Readings that do not go with the rest (over 3 spreads): named, never silently averaged."""
-    pinned = {one.number for one in build.fittings if one.made_of.closing == "pinned" and not build.back.laced}
+    pinned = {
+        fitting.number for fitting in build.fittings if fitting.made_of.closing == "pinned" and not build.back.laced
+    }
     return [
         finding(
             "reading_contradicts",
@@ -70,7 +73,9 @@ def _contradictions(build: Build, learned: Learned, flipped: int | None) -> list
 
 def _evenings_apart(build: Build, flipped: int | None) -> list[Finding]:
     """The last fitting, where it read one garment at one pull otherwise than an earlier one: never left unsaid."""
-    here = [one for one in fittings_of_current(build) if len(one.readings) > 1 and one.number != flipped]
+    here = [
+        fitting for fitting in fittings_of_current(build) if len(fitting.readings) > 1 and fitting.number != flipped
+    ]
     if len(here) < 2:
         return []
     last = here[-1]
@@ -99,7 +104,7 @@ def _evenings_apart(build: Build, flipped: int | None) -> list[Finding]:
 
 def _read_wider(earlier: Fitting, last: Fitting) -> float | None:
     """By how much wider the gap was read than at an earlier fitting, on average at the heights of both, mm."""
-    was, now = (sorted((one.z_mm, one.gap_mm) for one in fitting.readings) for fitting in (earlier, last))
+    was, now = (sorted((reading.z_mm, reading.gap_mm) for reading in fitting.readings) for fitting in (earlier, last))
     heights = np.array([z for z, _ in now if was[0][0] - _SAME_HEIGHT_MM <= z <= was[-1][0] + _SAME_HEIGHT_MM])
     if not len(heights):
         return None
@@ -109,8 +114,8 @@ def _read_wider(earlier: Fitting, last: Fitting) -> float | None:
 
 def words_apart(learned: Learned) -> list[WordExpected]:
     """Where it dug or stood off at the last fitting, and nothing that is known of her says so; the furthest first."""
-    last = max((one.fitting for one in learned.words), default=0)
-    apart = [one for one in learned.words if one.fitting == last and one.spreads_off > _WORDS_OFF]
+    last = max((word.fitting for word in learned.words), default=0)
+    apart = [word for word in learned.words if word.fitting == last and word.spreads_off > _WORDS_OFF]
     strong = [one for one in apart if one.said_share > _DIGS or one.said_share < _OFF]
     return sorted(strong, key=lambda one: -one.spreads_off)
 
@@ -171,7 +176,7 @@ def _lacking(build: Build, fitting: Fitting) -> list[Finding]:
             [*([] if fitting.made_of.boned else ["unboned"]), *(["thin"] if too_thin(build, fitting) else [])]
         )
         found.append(("poor_mock_up", f"poor_mock_up.{lacks}"))
-    if build.back.laced and not fitting.readings and fitting.says_anything and fitting.made_of.closing != "open":
+    if build.back.laced and not fitting.readings and tells_of_fit(fitting) and fitting.made_of.closing != "open":
         found.append(("words_only", "words_only"))
     where = f"Fitting {fitting.number}"
     return [finding(code, "mockups", "advice", where=where, said=said, fitting=fitting.number) for code, said in found]
@@ -187,7 +192,9 @@ def _lowered(line: EdgeLine, edge: str, place: str, by_mm: float) -> Change:
 def _movements(build: Build, fitting: Fitting, pattern: Pattern) -> list[Finding]:
     """What she could not do, or only with trouble, and what would let her."""
     found = [
-        _movement(build, fitting, one.test, one.went == "not", pattern) for one in fitting.moved if one.went != "well"
+        _movement(build, fitting, movement.test, movement.went == "not", pattern)
+        for movement in fitting.moved
+        if movement.went != "well"
     ]
     if build.wearer.waist_to_lap_sitting_mm is None and any(one.code == "moved_sit" for one in found):
         lap = "wearer.waist_to_lap_sitting_mm"
@@ -219,7 +226,7 @@ def _at_jaw(build: Build, fitting: Fitting, pattern: Pattern) -> list[Finding]:
 
 
 def _turning_told(fitting: Fitting) -> bool:
-    return any(one.test == "turn the head" and one.went != "well" for one in fitting.moved)
+    return any(movement.test == "turn the head" and movement.went != "well" for movement in fitting.moved)
 
 
 def _movement(build: Build, fitting: Fitting, test: MovementTest, never: bool, pattern: Pattern) -> Finding:

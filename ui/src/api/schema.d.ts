@@ -5185,8 +5185,49 @@ export interface components {
             laces: components["schemas"]["Named"][];
             /** Cloths */
             cloths: components["schemas"]["Cloth"][];
+            /**
+             * Fitting
+             * @description What is asked of a fitting.
+             */
+            fitting: components["schemas"]["FittingField"][];
             /** Numbers */
             numbers: components["schemas"]["HouseNumber"][];
+        };
+        /**
+         * Cell
+         * @description A single value as it is written, always as text: empty is not told.
+         *
+         *     `reads`: a `height` from the zero line or a `girth`, in her unit; what is `small`, in mm or inches; an `amount` that
+         *     the record reads as she writes it; a `number` that the form writes; `text`; a `word` of those that can be chosen; or
+         *     a `tick`.
+         */
+        Cell: {
+            /**
+             * Reads
+             * @enum {string}
+             */
+            reads: "height" | "girth" | "small" | "amount" | "number" | "text" | "word" | "tick";
+            /**
+             * Lines
+             * @default false
+             */
+            lines: boolean;
+            /**
+             * Words
+             * @default []
+             */
+            words: components["schemas"]["Word"][];
+            ways: components["schemas"]["Ways"] | null;
+            /**
+             * First
+             * @default
+             */
+            first: string;
+            /** Only With */
+            only_with: [
+                string,
+                string
+            ] | null;
         };
         /**
          * Chain
@@ -6562,7 +6603,10 @@ export interface components {
             photos: components["schemas"]["BackPhoto-Output"][];
             /** Hours */
             hours: number | null;
-            /** Cost */
+            /**
+             * Cost
+             * @description In the workshop's money.
+             */
             cost: number | null;
             /**
              * Note
@@ -6575,6 +6619,53 @@ export interface components {
              * @default 0
              */
             corrected: number;
+        };
+        /**
+         * FittingField
+         * @description A field of a fitting as it is asked.
+         *
+         *     `cells` by the fields of an entry where it is a list (with `keys`, an entry each; without, as many as she adds), or
+         *     under "" where it is one value. `teaches`: something of the fit can be learned from it, besides gaps.
+         */
+        FittingField: {
+            /** Field */
+            field: string;
+            /** Label */
+            label: string;
+            /**
+             * Part
+             * @enum {string}
+             */
+            part: "head" | "levels" | "taps" | "pinches" | "edges" | "moves" | "notes";
+            /** Cells */
+            cells: {
+                [key: string]: components["schemas"]["Cell"] | undefined;
+            };
+            /**
+             * Keys
+             * @default []
+             */
+            keys: components["schemas"]["Key"][];
+            /**
+             * By Level
+             * @default false
+             */
+            by_level: boolean;
+            /**
+             * Listed
+             * @default false
+             */
+            listed: boolean;
+            /**
+             * Teaches
+             * @default false
+             */
+            teaches: boolean;
+            /** In Place Of */
+            in_place_of: [
+                string,
+                string
+            ] | null;
         };
         /**
          * FittingGarment
@@ -7559,6 +7650,25 @@ export interface components {
             width_px: number;
             /** Height Px */
             height_px: number;
+        };
+        /**
+         * Key
+         * @description An entry that a table of answers always offers: the fields that name it, and what it is called.
+         */
+        Key: {
+            /** Name */
+            name: string;
+            /** Label */
+            label: string;
+            /** Of */
+            of: {
+                [key: string]: string | undefined;
+            };
+            /**
+             * Below Zero Line
+             * @default false
+             */
+            below_zero_line: boolean;
         };
         /**
          * Knot
@@ -9058,9 +9168,12 @@ export interface components {
             /** Photos */
             photos?: components["schemas"]["WrittenBackPhoto"][] | null;
             /** Hours */
-            hours?: number | null;
-            /** Cost */
-            cost?: number | null;
+            hours?: string | number | null;
+            /**
+             * Cost
+             * @description In the workshop's money.
+             */
+            cost?: string | number | null;
             /** Note */
             note?: string | null;
             /** Revision */
@@ -14069,6 +14182,18 @@ export interface components {
             edits: (components["schemas"]["SetWidth"] | components["schemas"]["MoveSeam"] | components["schemas"]["LaySeam"] | components["schemas"]["TrimEdge"] | components["schemas"]["MovePoint"] | components["schemas"]["DropPoint"] | components["schemas"]["ShapeLine"] | components["schemas"]["SplitPanel"] | components["schemas"]["DropSeam"] | components["schemas"]["AddGusset"] | components["schemas"]["AddDart"] | components["schemas"]["DropInsert"] | components["schemas"]["JoinSeam"] | components["schemas"]["SetAllowance"] | components["schemas"]["PartHalves"])[];
         };
         /**
+         * Ways
+         * @description A length that goes either way: what is said of it at zero, above and below.
+         */
+        Ways: {
+            /** Even */
+            even: string;
+            /** Above */
+            above: string;
+            /** Below */
+            below: string;
+        };
+        /**
          * WaysOut
          * @description What would help where a cloth is not enough: it is short by so much, and the ways, the best first.
          */
@@ -14211,6 +14336,16 @@ export interface components {
              *     }
              */
             hip: components["schemas"]["Level"];
+        };
+        /**
+         * Word
+         * @description A word that can be chosen, as it is kept and as it is shown.
+         */
+        Word: {
+            /** Name */
+            name: string;
+            /** Label */
+            label: string;
         };
         /**
          * WordExpected

@@ -3,11 +3,12 @@ import { computed } from 'vue'
 import { useOpenBuild } from '../../stores/openBuild'
 import { useSettings } from '../../stores/settings'
 import { hardware } from '../../parts/words'
-import { key, numberOf, otherPull, type Row, type Written } from './fitting'
+import { key } from './answers'
+import { numberOf, otherPull, type GapRow, type Written } from './fitting'
 import { certain } from '../../parts/certain'
 
 // The gap at some heights, as it was worn and at every other pull of the evening, beside what was expected.
-const one = defineModel<Written>({ required: true })
+const fitting = defineModel<Written>({ required: true })
 const props = defineProps<{
   said: (field: string, i?: number) => string | undefined
   whole?: string
@@ -25,28 +26,30 @@ const expected = (z: string) => {
   const i = fit.z_mm.findIndex((height) => height >= mm)
   return hardware(fit.gap_mm[i < 0 ? fit.gap_mm.length - 1 : i], settings.unit).replace(/ \w+$/, '')
 }
-const beside = (row: Row) => (row.spread ? `± ${hardware(row.spread, settings.unit)}` : expected(row.z))
+const beside = (row: GapRow) => (row.spread ? `± ${hardware(row.spread, settings.unit)}` : expected(row.z))
 const rowSaid = (i: number) => {
-  const sent = one.value.rows.map((row, k) => ({ row, k })).filter(({ row }) => row.gap.trim())
+  const sent = fitting.value.rows.map((row, k) => ({ row, k })).filter(({ row }) => row.gap.trim())
   const k = sent.findIndex((entry) => entry.k === i)
   return k < 0 ? undefined : props.said('readings', k)
 }
 // another pull's gap as it was refused, at its own entry; what is said of the whole pull stands under the table
 const alsoSaid = (k: number, i: number) => {
-  const sent = one.value.rows.filter((row) => row.also[k]?.trim())
-  const at = sent.indexOf(one.value.rows[i])
+  const sent = fitting.value.rows.filter((row) => row.also[k]?.trim())
+  const at = sent.indexOf(fitting.value.rows[i])
   return at < 0 ? undefined : props.said(`also.${k}.readings`, at)
 }
 const pullSaid = (k: number) =>
-  props.said(`also.${k}.pull`) ?? one.value.rows.map((_, i) => alsoSaid(k, i)).find(Boolean) ?? props.said(`also.${k}`)
+  props.said(`also.${k}.pull`) ??
+  fitting.value.rows.map((_, i) => alsoSaid(k, i)).find(Boolean) ??
+  props.said(`also.${k}`)
 function dropPull(k: number) {
-  one.value.also.splice(k, 1)
-  for (const row of one.value.rows) row.also.splice(k, 1)
+  fitting.value.also.splice(k, 1)
+  for (const row of fitting.value.rows) row.also.splice(k, 1)
 }
-const addRow = () => one.value.rows.push({ key: key(), z: '', gap: '', also: [] })
+const addRow = () => fitting.value.rows.push({ key: key(), z: '', gap: '', also: [] })
 function addPull() {
-  const other = otherPull(one.value)
-  if (other) one.value.also.push(other)
+  const other = otherPull(fitting.value)
+  if (other) fitting.value.also.push(other)
 }
 </script>
 
@@ -56,8 +59,8 @@ function addPull() {
       <tr>
         <th>height, {{ settings.unit }}</th>
         <th>{{ pins ? 'pins' : 'gap' }}, {{ gapUnit }}</th>
-        <th v-for="(_, k) in one.also" :key="k" class="other">
-          <select v-model="one.also[k]" :aria-label="`Another pull ${k + 1}`">
+        <th v-for="(_, k) in fitting.also" :key="k" class="other">
+          <select v-model="fitting.also[k]" :aria-label="`Another pull ${k + 1}`">
             <option value="light">light</option>
             <option value="close">close</option>
             <option value="firm">firm</option>
@@ -69,7 +72,7 @@ function addPull() {
       </tr>
     </thead>
     <tbody>
-      <template v-for="(row, i) in one.rows" :key="row.key">
+      <template v-for="(row, i) in fitting.rows" :key="row.key">
         <tr>
           <td>
             <input v-model="row.z" class="in" :aria-label="`Height of reading ${i + 1}`" :aria-invalid="!!rowSaid(i)" />
@@ -86,11 +89,11 @@ function addPull() {
               @input="row.spread = undefined"
             />
           </td>
-          <td v-for="(_, k) in one.also" :key="k">
+          <td v-for="(_, k) in fitting.also" :key="k">
             <input
               v-model="row.also[k]"
               class="in"
-              :aria-label="`Gap ${i + 1}, pulled ${one.also[k]}`"
+              :aria-label="`Gap ${i + 1}, pulled ${fitting.also[k]}`"
               inputmode="decimal"
               autocomplete="off"
               :aria-invalid="!!alsoSaid(k, i)"
@@ -98,7 +101,9 @@ function addPull() {
           </td>
           <td class="n soft in">{{ beside(row) }}</td>
           <td>
-            <button type="button" :aria-label="`Take out reading ${i + 1}`" @click="one.rows.splice(i, 1)">×</button>
+            <button type="button" :aria-label="`Take out reading ${i + 1}`" @click="fitting.rows.splice(i, 1)">
+              ×
+            </button>
           </td>
         </tr>
         <tr v-if="rowSaid(i)">
@@ -107,11 +112,11 @@ function addPull() {
       </template>
     </tbody>
   </table>
-  <p v-for="(_, k) in one.also" v-show="pullSaid(k)" :key="k" class="bad" role="alert">{{ pullSaid(k) }}</p>
+  <p v-for="(_, k) in fitting.also" v-show="pullSaid(k)" :key="k" class="bad" role="alert">{{ pullSaid(k) }}</p>
   <div class="adds">
     <button type="button" class="add" @click="addRow">+ another height</button>
     <button
-      v-if="!tied && one.closing === 'laced' && one.also.length < 2"
+      v-if="!tied && fitting.closing === 'laced' && fitting.also.length < 2"
       type="button"
       class="add"
       title="Laced lightly first, then as worn: two minutes that tell a girth from a give"
