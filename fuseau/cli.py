@@ -148,7 +148,7 @@ def plan(
         **planned.model_dump(mode="json", context=context),
         "make": make_up(build, planned, known).model_dump(mode="json", context=context),
         "schedule": work.schedule.model_dump(mode="json", context=context),
-        "odds": [one.model_dump(mode="json") for one in work.odds],
+        "odds": [odd.model_dump(mode="json") for odd in work.odds],
     }
     typer.echo(json.dumps(shown, indent=1, ensure_ascii=False))
 
@@ -204,7 +204,7 @@ def schema(which: Annotated[str, typer.Argument(help="build or openapi")]) -> No
         from fuseau.app.server import make_app
 
         with tempfile.TemporaryDirectory() as folder:
-            found = make_app(Settings(data=Path(folder))).openapi()
+            found = make_app(Settings(data=Path(folder)), describing=True).openapi()
     typer.echo(json.dumps(found, indent=1, ensure_ascii=False))
 
 

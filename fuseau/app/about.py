@@ -4,10 +4,9 @@ from fastapi import APIRouter, Request
 
 from fuseau import __version__
 from fuseau.app.json_route import JsonRoute
-from fuseau.app.session import TROUBLES
 from fuseau.craft.base.record import Sent
 
-router = APIRouter(prefix="/api", responses=TROUBLES, route_class=JsonRoute)
+router = APIRouter(prefix="/api", route_class=JsonRoute)
 
 
 class About(Sent):

@@ -7,10 +7,10 @@ from fastapi.responses import Response
 
 from fuseau.app.json_route import JsonRoute
 from fuseau.app.printing import printed
-from fuseau.app.session import TROUBLES, TheSession, TheWorkers
+from fuseau.app.session import TheSession, TheWorkers
 from fuseau.files.paper import Paper
 
-router = APIRouter(prefix="/api", responses=TROUBLES, route_class=JsonRoute)
+router = APIRouter(prefix="/api", route_class=JsonRoute)
 
 
 @router.get("/builds/{build_id}/holes.pdf", response_class=Response)

@@ -9,7 +9,7 @@ from starlette.background import BackgroundTask
 from starlette.concurrency import run_in_threadpool
 
 from fuseau.app.json_route import A_FILE, JsonRoute, check_is_file
-from fuseau.app.session import TROUBLES, TheSession
+from fuseau.app.session import TheSession
 from fuseau.craft.base.record import Sent
 from fuseau.store.backup import (
     ENDING,
@@ -23,7 +23,7 @@ from fuseau.store.backup import (
 from fuseau.store.copies import copies_of
 from fuseau.store.opening import UnusableDatabase, telling, unused
 
-router = APIRouter(prefix="/api", responses=TROUBLES, route_class=JsonRoute)
+router = APIRouter(prefix="/api", route_class=JsonRoute)
 
 LARGEST_BACKUP = 4_000_000_000
 
@@ -57,8 +57,8 @@ class BroughtIn(Sent):
 def list_copies(session: TheSession) -> list[KeptCopy]:
     """The daily copies, and those from before a migration or a restoring; newest first."""
     return [
-        KeptCopy(name=one.path.name, made_at=one.made_at, size_bytes=one.size_bytes)
-        for one in copies_of(session.database)
+        KeptCopy(name=copy.path.name, made_at=copy.made_at, size_bytes=copy.size_bytes)
+        for copy in copies_of(session.database)
     ]
 
 

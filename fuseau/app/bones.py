@@ -7,7 +7,7 @@ from fastapi.responses import Response
 
 from fuseau.app.json_route import JsonRoute
 from fuseau.app.printing import printed
-from fuseau.app.session import TROUBLES, AtHand, Session, TheSession, TheWorkers
+from fuseau.app.session import AtHand, Session, TheSession, TheWorkers
 from fuseau.app.wire import KeepKind, OnRevision, OpenBuild
 from fuseau.app.work import compare_schools, cut_stock
 from fuseau.app.workers import Workers
@@ -17,7 +17,7 @@ from fuseau.document.build import Build
 from fuseau.files.paper import Paper
 from fuseau.planning.asked.schools import SchoolEffect
 
-router = APIRouter(prefix="/api", responses=TROUBLES, route_class=JsonRoute)
+router = APIRouter(prefix="/api", route_class=JsonRoute)
 
 
 @router.get("/builds/{build_id}/bones/schools")

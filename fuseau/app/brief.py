@@ -6,7 +6,7 @@ from fastapi import APIRouter, Query
 from fastapi.responses import Response
 
 from fuseau.app.json_route import JsonRoute, TheFile
-from fuseau.app.session import TROUBLES, AtHand, TheSession, TheWorkers
+from fuseau.app.session import AtHand, TheSession, TheWorkers
 from fuseau.app.wire import OpenBuild, Revision
 from fuseau.commands.brief import add_picture
 from fuseau.craft.base.record import Sent
@@ -18,7 +18,7 @@ from fuseau.planning.worn.on_body import inputs_of
 from fuseau.store.pictures import KeptPicture
 from fuseau.store.workshop import NoSuchBuild
 
-router = APIRouter(prefix="/api", responses=TROUBLES, route_class=JsonRoute)
+router = APIRouter(prefix="/api", route_class=JsonRoute)
 
 
 @router.post("/builds/{build_id}/pictures", response_model=OpenBuild)
@@ -75,7 +75,9 @@ def read_lines(session: TheSession, build_id: str) -> Response:
     """Lines marked on pictures as lines of the garment, and the garment's lines back on them."""
     at = session.at_hand(build_id)
     inputs = inputs_of(at.build, at.planned)
-    read = [picture_lines(at.build, at.planned, inputs, one) for one in at.build.brief.pictures] if inputs else []
+    read = (
+        [picture_lines(at.build, at.planned, inputs, picture) for picture in at.build.brief.pictures] if inputs else []
+    )
     return session.answer(LinesSeen(pictures=[one for one in read if one is not None]))
 
 

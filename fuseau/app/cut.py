@@ -9,7 +9,7 @@ from fastapi.responses import Response
 
 from fuseau.app.file_names import file_answer
 from fuseau.app.json_route import JsonRoute
-from fuseau.app.session import TROUBLES, AtHand, Session, TheSession, TheWorkers
+from fuseau.app.session import AtHand, Session, TheSession, TheWorkers
 from fuseau.app.shelf import on_shelf
 from fuseau.app.wire import OnRevision, OpenBuild
 from fuseau.app.wire_shelf import ClothLaid, CutAsSeen, PinPieces, TakeWay
@@ -24,7 +24,7 @@ from fuseau.planning.asked.ways_out import WaysOut
 from fuseau.planning.stages.cut import CutPlan, Use, lay_ask, plan_cut, to_buy_mm, uses_of
 from fuseau.store.workshop import Opened
 
-router = APIRouter(prefix="/api", responses=TROUBLES, route_class=JsonRoute)
+router = APIRouter(prefix="/api", route_class=JsonRoute)
 _SEEN_MM = 0.5
 ClothPath = Annotated[str, Path(max_length=40)]
 
@@ -86,7 +86,7 @@ def read_ways(session: TheSession, workers: TheWorkers, build_id: str, cloth: Cl
 @router.post("/builds/{build_id}/cut/{cloth}/ways", response_model=OpenBuild)
 def take_a_way(session: TheSession, build_id: str, cloth: ClothPath, given: TakeWay) -> Response:
     """Take a way out: it becomes a decision of the build, and can be undone as one."""
-    edits = [one.model_dump(mode="json", exclude_unset=True) for one in given.edits]
+    edits = [edit.model_dump(mode="json", exclude_unset=True) for edit in given.edits]
 
     def step(at: AtHand) -> Build:
         return take_way(at.build, given.changes, edits, at.today, at.unit)
@@ -102,7 +102,7 @@ def pin_pieces(session: TheSession, build_id: str, cloth: ClothPath, given: PinP
 
     def step(at: AtHand) -> Build:
         old = fallen(lay_ask(at.build, at.planned, cloth, at_hand, 1))
-        changed = pin(at.build, cloth, [one for one in given.pinned if one not in old], at.unit)
+        changed = pin(at.build, cloth, [pin for pin in given.pinned if pin not in old], at.unit)
         check_pinned(lay_ask(changed, at.planned, cloth, at_hand, 1))
         return changed
 
@@ -161,7 +161,7 @@ def print_laid(
     opened, shelf = session.workshop.open(build_id), session.shelf.open().shelf
     build = opened.build
     laying = _laying(session, workers, opened, cloth, 0)
-    names = {one.id: one.where or one.label for one in shelf.pieces}
+    names = {piece.id: piece.where or piece.label for piece in shelf.pieces}
     version = build.current.number if build.current else None
     laid = LaidCloth(build=build.brief.name, version=version, cloth=_label(build, cloth), laying=laying, names=names)
     content = workers.make(print_layout, laid, how, paper, session.unit)

@@ -6,11 +6,11 @@ from typing import Annotated
 from fastapi import APIRouter, Query
 
 from fuseau.app.json_route import JsonRoute
-from fuseau.app.session import TROUBLES, Session, TheSession
+from fuseau.app.session import Session, TheSession
 from fuseau.planning.workshop.find import Place, find_places
 from fuseau.store.workshop import UnreadableBuild
 
-router = APIRouter(prefix="/api", responses=TROUBLES, route_class=JsonRoute)
+router = APIRouter(prefix="/api", route_class=JsonRoute)
 
 
 @router.get("/find")
@@ -40,8 +40,8 @@ def _places(session: Session) -> Iterator[Place]:
                 id=line.id,
                 more=" ".join((brief.note, *(picture.name for picture in brief.pictures))),
             )
-    for one in session.book.wearers():
-        yield Place(kind="wearer", name=one.name, about="in the book", id=one.id, build=rests.get(one.id, ""))
+    for wearer in session.book.wearers():
+        yield Place(kind="wearer", name=wearer.name, about="in the book", id=wearer.id, build=rests.get(wearer.id, ""))
     for piece in session.shelf.open().shelf.pieces:
         about = [piece.sort, piece.where, piece.note]
         yield Place(kind="shelf", name=piece.label, about=", ".join(part for part in about if part), id=piece.id)

@@ -4,11 +4,11 @@ from fastapi import APIRouter
 from fastapi.responses import Response
 
 from fuseau.app.json_route import JsonRoute
-from fuseau.app.session import TROUBLES, TheSession
+from fuseau.app.session import TheSession
 from fuseau.app.wire import KeepCloth, MovePly, OpenBuild, PutPly, TakePly
 from fuseau.commands.layers import keep_cloth, move_ply, put_ply, take_ply
 
-router = APIRouter(prefix="/api", responses=TROUBLES, route_class=JsonRoute)
+router = APIRouter(prefix="/api", route_class=JsonRoute)
 
 
 @router.post("/builds/{build_id}/plies", response_model=OpenBuild)

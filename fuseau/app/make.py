@@ -8,7 +8,7 @@ from fastapi.responses import Response
 
 from fuseau.app.file_names import named_file
 from fuseau.app.json_route import JsonRoute
-from fuseau.app.session import TROUBLES, AtHand, Session, TheSession, TheWorkers
+from fuseau.app.session import AtHand, Session, TheSession, TheWorkers
 from fuseau.app.wire import OpenBuild
 from fuseau.app.wire_make import (
     Appoint,
@@ -55,7 +55,7 @@ from fuseau.planning.stages.make import make_up
 from fuseau.planning.workshop.card_box import rates_of
 from fuseau.planning.workshop.schedule import WorkPlan
 
-router = APIRouter(prefix="/api", responses=TROUBLES, route_class=JsonRoute)
+router = APIRouter(prefix="/api", route_class=JsonRoute)
 _ALL = "-"  # the work is of no build in particular
 
 
@@ -258,15 +258,15 @@ class _Asked:
 
 
 def _asked(session: Session) -> _Asked:
-    builds = [one for one in session.workshop.builds() if one.build.rehearsal is None]
+    builds = [build for build in session.workshop.builds() if build.build.rehearsal is None]
     today = datetime.date.today()
     question = (
-        tuple((one.id, one.revision) for one in builds),
+        tuple((build.id, build.revision) for build in builds),
         session.shelf.open().revision,
         session.house.hours,
         today,
     )
-    return _Asked([(one.id, one.build) for one in builds], _rates(session), question)
+    return _Asked([(build.id, build.build) for build in builds], _rates(session), question)
 
 
 def _work(session: Session, workers: Workers) -> WorkPlan:

@@ -6,7 +6,7 @@ from fastapi import APIRouter, Query
 from fastapi.responses import Response
 
 from fuseau.app.json_route import JsonRoute, TheFile
-from fuseau.app.session import TROUBLES, TheSession, TheWorkers
+from fuseau.app.session import TheSession, TheWorkers
 from fuseau.app.wire import KeptPhoto, Line, NewFitting, OpenBuild, SetLine
 from fuseau.app.work import tell_story, work_out_odds
 from fuseau.commands.fittings import correct_fitting, log_fitting, set_line
@@ -18,7 +18,7 @@ from fuseau.planning.fittings.story import Chapter
 from fuseau.stand_ins.rehearsal import Outcome, cut_on_stand, fit_on_stand
 from fuseau.store.pictures import KeptPicture
 
-router = APIRouter(prefix="/api", responses=TROUBLES, route_class=JsonRoute)
+router = APIRouter(prefix="/api", route_class=JsonRoute)
 
 
 @router.post("/builds/{build_id}/fittings", response_model=OpenBuild)

@@ -7,7 +7,7 @@ from fastapi.responses import Response
 
 from fuseau.app.file_names import named_file
 from fuseau.app.json_route import JsonRoute
-from fuseau.app.session import TROUBLES, TheSession
+from fuseau.app.session import TheSession
 from fuseau.craft.base.errors import Unmakeable
 from fuseau.craft.base.findings import message
 from fuseau.files.on_body_drawing import draw_on_body
@@ -15,7 +15,7 @@ from fuseau.planning.worn.on_body import OnBody, Silhouettes, inputs_of, on_body
 
 MOST_TURN_DEG = 360.0
 
-router = APIRouter(prefix="/api", responses=TROUBLES, route_class=JsonRoute)
+router = APIRouter(prefix="/api", route_class=JsonRoute)
 
 
 @router.get("/builds/{build_id}/body", response_model=OnBody)

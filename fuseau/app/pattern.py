@@ -4,7 +4,7 @@ from fastapi import APIRouter, Query
 from fastapi.responses import Response
 
 from fuseau.app.json_route import JsonRoute, TheFile
-from fuseau.app.session import TROUBLES, AtHand, TheSession, TheWorkers
+from fuseau.app.session import AtHand, TheSession, TheWorkers
 from fuseau.app.wire import (
     Compared,
     EditedPattern,
@@ -29,7 +29,7 @@ from fuseau.document.build import Build
 from fuseau.files.drawings import Drawing, DrawingUnit, read_drawing
 from fuseau.planning.plan import Plan
 
-router = APIRouter(prefix="/api", responses=TROUBLES, route_class=JsonRoute)
+router = APIRouter(prefix="/api", route_class=JsonRoute)
 
 
 @router.post("/builds/{build_id}/versions", response_model=OpenBuild)

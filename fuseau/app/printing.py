@@ -8,7 +8,7 @@ from fastapi.responses import Response
 
 from fuseau.app.file_names import file_answer, named_file
 from fuseau.app.json_route import JsonRoute, TheFile
-from fuseau.app.session import TROUBLES, Session, TheSession, TheWorkers
+from fuseau.app.session import Session, TheSession, TheWorkers
 from fuseau.app.wire import OpenBuild, Revision
 from fuseau.app.work import make_print
 from fuseau.app.workers import Workers
@@ -20,7 +20,7 @@ from fuseau.files.paper import Paper
 from fuseau.files.prints import Print
 from fuseau.store.workshop import UnreadableBuild
 
-router = APIRouter(prefix="/api", responses=TROUBLES, route_class=JsonRoute)
+router = APIRouter(prefix="/api", route_class=JsonRoute)
 
 
 _MEDIA = {"pdf": "application/pdf", "svg": "image/svg+xml", "dxf": "image/vnd.dxf"}

@@ -8,7 +8,7 @@ from fastapi.responses import Response
 
 from fuseau.app.file_names import file_answer
 from fuseau.app.json_route import JsonRoute
-from fuseau.app.session import TROUBLES, AtHand, Session, TheSession, TheWorkers
+from fuseau.app.session import AtHand, Session, TheSession, TheWorkers
 from fuseau.app.work import picture_of_card, print_card_of
 from fuseau.app.workers import Workers
 from fuseau.craft.base.record import Sent
@@ -18,7 +18,7 @@ from fuseau.planning.stages.record import Card, CardDifference, card, compare
 from fuseau.planning.workshop.card_box import FoundCard, find
 from fuseau.planning.worn.on_body import inputs_of, on_body
 
-router = APIRouter(prefix="/api", responses=TROUBLES, route_class=JsonRoute)
+router = APIRouter(prefix="/api", route_class=JsonRoute)
 
 
 class CardSeen(Sent):

@@ -10,13 +10,13 @@ from fastapi.responses import Response, StreamingResponse
 
 from fuseau.app.json_route import JsonRoute
 from fuseau.app.room_server import RoomServer
-from fuseau.app.session import TROUBLES, TheSession
+from fuseau.app.session import TheSession
 from fuseau.craft.base.errors import Unmakeable
 from fuseau.craft.base.record import Sent
 from fuseau.room.codes import LIVES_S, DoorShut
 from fuseau.room.devices import Device
 
-router = APIRouter(prefix="/api", responses=TROUBLES, route_class=JsonRoute)
+router = APIRouter(prefix="/api", route_class=JsonRoute)
 
 
 def _room(request: Request) -> RoomServer:

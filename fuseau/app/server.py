@@ -5,6 +5,7 @@ import datetime
 from collections.abc import AsyncIterator
 from contextlib import asynccontextmanager
 from pathlib import Path
+from typing import Any
 
 from fastapi import FastAPI
 from fastapi.responses import FileResponse, Response
@@ -44,6 +45,7 @@ from fuseau.app.news import News
 from fuseau.app.room_server import RoomServer
 from fuseau.app.session import Session
 from fuseau.app.settings import Settings
+from fuseau.app.wire import Trouble
 from fuseau.app.workers import Workers
 from fuseau.files.fonts import FOLDER
 from fuseau.store.book import Book
@@ -57,6 +59,7 @@ from fuseau.store.workshop import Workshop
 _LOOK_EVERY_S = 1800
 PAGES = Path(__file__).parent / "pages"
 DESCRIBED = "openapi.json"  # among the pages
+_TROUBLES: dict[int | str, dict[str, Any]] = {404: {"model": Trouble}, 409: {"model": Trouble}, 422: {"model": Trouble}}
 
 
 def open_session(settings: Settings, caches: Caches | None = None, log: FaultLog | None = None) -> Session:
@@ -68,8 +71,12 @@ def open_session(settings: Settings, caches: Caches | None = None, log: FaultLog
     return Session(settings.database, workshop, book, pictures, shelf, Cards(engine), caches or Caches(), log, news)
 
 
-def make_app(settings: Settings) -> FastAPI:
-    """The application on the database that the settings name."""
+def make_app(settings: Settings, describing: bool = False) -> FastAPI:
+    """The application on the database that the settings name.
+
+    Only while it is described do its routes carry what they answer in trouble: a server has no use for that, and starts
+    without.
+    """
     log_path = settings.data / "fuseau.log"
     log = FaultLog(log_path)
     app = FastAPI(
@@ -115,7 +122,7 @@ def make_app(settings: Settings) -> FastAPI:
         find,
         about,
     ):
-        app.include_router(part.router)
+        app.include_router(part.router, responses=_TROUBLES if describing else None)
     answer_errors(app)
     _serve_pages(app)
     return app

@@ -20,7 +20,7 @@ from fuseau.app.card_box import CardBox
 from fuseau.app.errors import Unplannable
 from fuseau.app.faultlog import FaultLog
 from fuseau.app.news import News
-from fuseau.app.wire import BookMeasuring, House, Line, OpenBuild, Trouble
+from fuseau.app.wire import BookMeasuring, House, Line, OpenBuild
 from fuseau.app.workers import Workers
 from fuseau.commands.shelf import learn, put, put_back, reserve, use_up
 from fuseau.craft.base.errors import Unmakeable, Unsettled
@@ -43,7 +43,6 @@ from fuseau.store.workshop import Listed, Opened, UnreadableBuild, Workshop
 from fuseau.wording import Words
 
 NEW = "new"  # whose caches a build has that is not in the workshop yet
-TROUBLES: dict[int | str, dict[str, Any]] = {404: {"model": Trouble}, 409: {"model": Trouble}, 422: {"model": Trouble}}
 
 
 @dataclass(frozen=True)
@@ -239,7 +238,7 @@ class Session:
         """Several models as a JSON list in her words."""
         context = Words(self.unit).context
         return Response(
-            f"[{','.join(one.model_dump_json(context=context) for one in models)}]", media_type="application/json"
+            f"[{','.join(model.model_dump_json(context=context) for model in models)}]", media_type="application/json"
         )
 
     def pictures_of(self, build: Build) -> dict[str, bytes]:
@@ -279,20 +278,20 @@ class Session:
             taught=list(self._taught(opened, planned)),
         )
 
-    def line(self, one: Listed) -> Line:
+    def line(self, listed: Listed) -> Line:
         """A build as the workshop lists it; one that can't be read or worked out says so, and stops no other."""
         try:
-            return self._line(self.workshop.open(one.id))
+            return self._line(self.workshop.open(listed.id))
         except UnreadableBuild as error:
             said = str(error)
         except Unplannable as error:
             said = error.sentence
         return Line(
-            id=one.id,
-            revision=one.revision,
-            name=one.name,
-            needed_on=one.needed_on,
-            archived=one.archived,
+            id=listed.id,
+            revision=listed.revision,
+            name=listed.name,
+            needed_on=listed.needed_on,
+            archived=listed.archived,
             trouble=said,
         )
 
@@ -347,7 +346,7 @@ class Session:
                 news.append((opened.id, told))
         if not news:
             return None
-        build_id, most = max(news, key=lambda one: len(one[1].fittings))
+        build_id, most = max(news, key=lambda new: len(new[1].fittings))
         caches = self._caches.of(build_id)
         try:
             with caches.planning:

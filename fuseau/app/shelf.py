@@ -10,7 +10,7 @@ from shapely.geometry import Polygon
 
 from fuseau.app.file_names import named_file
 from fuseau.app.json_route import JsonRoute, TheFile
-from fuseau.app.session import TROUBLES, Session, TheSession, TheWorkers
+from fuseau.app.session import Session, TheSession, TheWorkers
 from fuseau.app.wire import Named
 from fuseau.app.wire_shelf import (
     Arrived,
@@ -48,7 +48,7 @@ from fuseau.stand_ins.suppliers import arrival, comes_short, offers, sent_on
 from fuseau.store.shelf import ShelfOpened
 from fuseau.store.workshop import Opened
 
-router = APIRouter(prefix="/api", responses=TROUBLES, route_class=JsonRoute)
+router = APIRouter(prefix="/api", route_class=JsonRoute)
 StockPath = Annotated[str, Path(max_length=16)]
 _ALL = "-"  # the shopping list is of no build in particular
 
@@ -69,7 +69,7 @@ def list_articles(session: TheSession) -> KnownArticles:
 @router.post("/shelf/pieces", status_code=201)
 def put_on(session: TheSession, given: PutOnShelf) -> OpenShelf:
     """Put pieces on the shelf."""
-    written = [one.model_dump(mode="json", exclude_unset=True) for one in given.pieces]
+    written = [piece.model_dump(mode="json", exclude_unset=True) for piece in given.pieces]
     first = str(written[0].get("label") or "a piece")
     label = f"On the shelf: {first}" + (f" and {len(written) - 1} more" if len(written) > 1 else "")
     return _seen(session, session.shelf.edit(lambda now: put(now, written, session.unit), label, given.revision))
@@ -171,7 +171,7 @@ def open_csv(session: TheSession, workers: TheWorkers, body: TheFile) -> CsvRead
 def read_shopping(session: TheSession, workers: TheWorkers) -> Response:
     """What is to be bought for all builds: each article, for which builds, from whom and by when."""
     found, builds, today = _shopping(session, workers)
-    names = [Named(name=one.id, label=one.build.brief.name) for one in builds]
+    names = [Named(name=build.id, label=build.build.brief.name) for build in builds]
     return session.answer(ShoppingSeen(shopping=found, builds=names, today=today))
 
 
@@ -200,7 +200,7 @@ def open_list(session: TheSession, workers: TheWorkers, body: TheFile) -> ListRe
     """What a shopping list, sent as the body, says was ordered or bought; nothing is written down yet."""
     own = session.shelf.open().shelf.catalogue
     articles = tuple(known_articles(own.all_cloths, own.kinds))
-    names = _list_names([one for one in session.workshop.builds() if one.build.rehearsal is None])
+    names = _list_names([build for build in session.workshop.builds() if build.build.rehearsal is None])
     ids = {name: build for build, name in names.items()}
     return ListRead(rows=workers.read(read_shopping_csv, body, session.unit, articles, ids))
 
@@ -216,7 +216,7 @@ def order(session: TheSession, given: PlaceOrder) -> OpenShelf:
             lambda now: place_order(now, given.shop, given.lines, today, due, own=True), label, given.revision
         )
         return _seen(session, own)
-    days = {(one.shop, one.article.sort): (one.days, one.days_spread) for one in offers()}
+    days = {(offer.shop, offer.article.sort): (offer.days, offer.days_spread) for offer in offers()}
     asked = [days.get((given.shop, line.article.sort)) for line in given.lines]
     if not all(asked):
         raise Unmakeable("shop", "shelf.no_such_shop", shop=given.shop)
@@ -249,12 +249,12 @@ def cancel_order(session: TheSession, order_id: StockPath, given: OnShelfRevisio
 
 def _shopping(session: Session, workers: TheWorkers) -> tuple[Shopping, list[Opened], datetime.date]:
     today = datetime.date.today()
-    builds = [one for one in session.workshop.builds() if one.build.rehearsal is None]
+    builds = [build for build in session.workshop.builds() if build.build.rehearsal is None]
     opened, unit = session.shelf.open(), session.unit
-    asked = opened.revision, unit, tuple((one.id, one.revision) for one in builds)
-    sent = [(one.id, one.build) for one in builds]
+    asked = opened.revision, unit, tuple((build.id, build.revision) for build in builds)
+    sent = [(build.id, build.build) for build in builds]
     wants = workers.think(_ALL, "shopping", asked, list_wants, sent, opened.shelf, unit)
-    ready = {one.id: ready_by(one.build.brief.needed_on, one.build.practice) for one in builds}
+    ready = {build.id: ready_by(build.build.brief.needed_on, build.build.practice) for build in builds}
     own = opened.shelf.catalogue
     return shopping(wants, ready, offers(own.all_cloths, own.kinds), today, own.all_cloths, own.kinds), builds, today
 
@@ -262,9 +262,9 @@ def _shopping(session: Session, workers: TheWorkers) -> tuple[Shopping, list[Ope
 def _list_names(builds: Iterable[Opened]) -> dict[str, str]:
     """What each build is called on a list: by its name, with its number where two have one name."""
     found: dict[str, str] = {}
-    for one in builds:
-        name = one.build.brief.name.replace(";", ",").strip()
-        found[one.id] = f"{name} ({one.id})" if name in found.values() else name
+    for build in builds:
+        name = build.build.brief.name.replace(";", ",").strip()
+        found[build.id] = f"{name} ({build.id})" if name in found.values() else name
     return found
 
 
@@ -275,7 +275,7 @@ def on_shelf(shelf: Shelf, piece: Stock, build: str | None = None) -> OnShelf:
         measure=piece.measure,
         amount=piece.amount,
         free=shelf.free(piece.id, build),
-        reserved=[one for one in shelf.reserved if one.stock == piece.id],
+        reserved=[reservation for reservation in shelf.reserved if reservation.stock == piece.id],
         shape=list(piece.shape) if piece.sort == "cloth" else [],
     )
 
@@ -287,20 +287,20 @@ def _seen(session: Session, opened: ShelfOpened) -> OpenShelf:
         undoes=opened.undoes,
         redoes=opened.redoes,
         pieces=[on_shelf(shelf, piece) for piece in shelf.pieces],
-        orders=[_order_seen(one, today) for one in reversed(shelf.orders)],
-        builds=[Named(name=one.id, label=one.name) for one in session.workshop.listed()],
+        orders=[_order_seen(order, today) for order in reversed(shelf.orders)],
+        builds=[Named(name=line.id, label=line.name) for line in session.workshop.listed()],
         today=today,
     )
 
 
-def _order_seen(one: Order, today: datetime.date) -> OrderSeen:
-    missing = [0 if one.own else comes_short(one.id, i, line.packs) for i, line in enumerate(one.lines)]
-    comes = [(line.packs - short) * line.pack for line, short in zip(one.lines, missing, strict=True)]
+def _order_seen(order: Order, today: datetime.date) -> OrderSeen:
+    missing = [0 if order.own else comes_short(order.id, i, line.packs) for i, line in enumerate(order.lines)]
+    comes = [(line.packs - short) * line.pack for line, short in zip(order.lines, missing, strict=True)]
     return OrderSeen(
-        order=one,
-        price=one.price,
-        on_its_way=one.under_way and not one.own and sent_on(one.id, one.placed_on) <= today,
-        here=one.under_way and one.due_on <= today,
+        order=order,
+        price=order.price,
+        on_its_way=order.under_way and not order.own and sent_on(order.id, order.placed_on) <= today,
+        here=order.under_way and order.due_on <= today,
         comes=comes,
     )
 

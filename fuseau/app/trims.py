@@ -7,7 +7,7 @@ from fastapi.responses import Response
 from pydantic import Field
 
 from fuseau.app.json_route import JsonRoute
-from fuseau.app.session import TROUBLES, AtHand, TheSession
+from fuseau.app.session import AtHand, TheSession
 from fuseau.app.wire import OnRevision, OpenBuild
 from fuseau.commands.trims import check_trim, put_trim, take_trim
 from fuseau.craft.base.errors import Unmakeable
@@ -19,7 +19,7 @@ from fuseau.planning.pictures.trim_marks import TrimMark, trim_marks
 from fuseau.planning.stages.trims import TrimGroup
 from fuseau.planning.trims.rooms import free_of
 
-router = APIRouter(prefix="/api", responses=TROUBLES, route_class=JsonRoute)
+router = APIRouter(prefix="/api", route_class=JsonRoute)
 
 
 class PutTrim(OnRevision):

@@ -3,10 +3,10 @@
 from fastapi import APIRouter
 
 from fuseau.app.json_route import JsonRoute
-from fuseau.app.session import TROUBLES, TheSession, TheWorkers
+from fuseau.app.session import TheSession, TheWorkers
 from fuseau.app.workers import Question, Underway
 
-router = APIRouter(prefix="/api", responses=TROUBLES, route_class=JsonRoute)
+router = APIRouter(prefix="/api", route_class=JsonRoute)
 
 
 @router.get("/builds/{build_id}/underway")

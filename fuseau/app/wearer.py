@@ -7,7 +7,7 @@ from fastapi.responses import Response
 
 from fuseau.app.file_names import file_answer
 from fuseau.app.json_route import JsonRoute, TheFile
-from fuseau.app.session import TROUBLES, AtHand, Session, TheSession, TheWorkers
+from fuseau.app.session import AtHand, Session, TheSession, TheWorkers
 from fuseau.app.wire import (
     BookEntry,
     BookMeasuring,
@@ -24,7 +24,7 @@ from fuseau.document.build import Build, MeasuringRef
 from fuseau.files.measures_csv import MeasuresRow, measures_csv, read_measures_csv
 from fuseau.store.book import Measuring
 
-router = APIRouter(prefix="/api", responses=TROUBLES, route_class=JsonRoute)
+router = APIRouter(prefix="/api", route_class=JsonRoute)
 
 
 class MeasuresRead(Sent):
@@ -49,7 +49,7 @@ def list_wearers(session: TheSession) -> list[BookEntry]:
             for opened in builds
             if opened.build.measuring and opened.build.measuring.wearer_id == entry.id
         ]
-        measurings = [BookMeasuring(id=one.id, taken_on=one.taken_on) for one in entry.measurings]
+        measurings = [BookMeasuring(id=measuring.id, taken_on=measuring.taken_on) for measuring in entry.measurings]
         found.append(BookEntry(id=entry.id, name=entry.name, measurings=measurings, builds=resting))
     return found
 

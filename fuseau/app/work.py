@@ -151,8 +151,8 @@ def _keep_laying(ask: LayAsk, found: Laying) -> None:
     _HERE.layings = [(ask, found), *others][:_KEPT_LAYINGS]
 
 
-def _same(one: LayAsk, other: LayAsk) -> bool:
-    return replace(one, seconds=0) == replace(other, seconds=0)
+def _same(ask: LayAsk, other: LayAsk) -> bool:
+    return replace(ask, seconds=0) == replace(other, seconds=0)
 
 
 def find_ways_out(

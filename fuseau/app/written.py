@@ -44,14 +44,14 @@ def as_written(
 
 def _written(kind: Any, metadata: tuple[Any, ...] = ()) -> Any:
     """The type of a field as written."""
-    if any(isinstance(one, Length | Amount) for one in metadata):
+    if any(isinstance(mark, Length | Amount) for mark in metadata):
         return Written
-    kept = tuple(one for one in metadata if one is not None)
+    kept = tuple(mark for mark in metadata if mark is not None)
     origin, args = get_origin(kind), get_args(kind)
     if origin is Annotated:
         return _written(args[0], args[1:] + kept)
     if origin in (Union, UnionType):
-        found: Any = Union[tuple(_written(one) for one in args)]  # noqa: UP007
+        found: Any = Union[tuple(_written(arg) for arg in args)]  # noqa: UP007
     elif origin in (tuple, list):
         alike = origin is list or args[-1] is ...
         found = list[_written(args[0])] if alike else tuple[tuple(map(_written, args))]  # type: ignore[misc]
