@@ -31,7 +31,7 @@ def pin(build: Build, cloth: str, pins: Sequence[Pinned], unit: Unit) -> Build:
     value: dict[str, Any] = {name: [one.model_dump() for one in kept] for name, kept in build.cut.pinned.items()}
     value.pop(cloth, None)
     if pins:
-        value[cloth] = [one.model_dump() for one in pins]
+        value[cloth] = [pin.model_dump() for pin in pins]
     return change(build, [Change(at="cut.pinned", value=value)], unit)
 
 
@@ -73,7 +73,7 @@ def cut_cloth(
         number += 1
         return f"s{number}"
 
-    laid = {one.sheet.key: one for one in laying.sheets}
+    laid = {sheet.sheet.key: sheet for sheet in laying.sheets}
     used = []
     for key, use in uses_of(laying, beside_mm, shelf.lengths).items():
         others = shelf.reserved_of(key) - shelf.reserved_of(key, build_id)
@@ -92,9 +92,9 @@ def cut_cloth(
     done = CutDone(
         on=today,
         version=build.current.number if build.current else None,
-        pieces=sum(len(one.placed) for one in laying.sheets) + len(laying.marker.placed),
+        pieces=sum(len(sheet.placed) for sheet in laying.sheets) + len(laying.marker.placed),
         used=tuple(used),
-        frills=tuple(one.key for one in build.trims.hanging if one.cloth == cloth),
+        frills=tuple(strap.key for strap in build.trims.hanging if strap.cloth == cloth),
         new_mm=to_buy_mm(laying, beside_mm),
     )
     cut = build.cut.model_copy(update={"done": {**build.cut.done, cloth: done}})
@@ -127,8 +127,8 @@ def _rests(
     wide = max(y for _, y in outline)
     pieces = [Polygon(one.outline) for one in laid.placed]
     if fold:
-        pieces = [translate(one, 0, wide / 2) for one in pieces]
-        pieces += [scale(one, 1, -1, origin=(0, wide / 2)) for one in pieces]
+        pieces = [translate(piece, 0, wide / 2) for piece in pieces]
+        pieces += [scale(piece, 1, -1, origin=(0, wide / 2)) for piece in pieces]
     if stock.measure == "length":
         left = (stock.length_mm or 0.0) - use.amount
         if left >= least_mm:
@@ -136,7 +136,7 @@ def _rests(
         outline = tuple((min(x, laid.reach_mm), y) for x, y in outline)
     elif use.beside_mm:
         pieces.append(box(laid.reach_mm, 0.0, laid.reach_mm + use.beside_mm, wide))
-    cut = [[(float(x), float(y)) for x, y in one.exterior.coords[:-1]] for one in pieces]
+    cut = [[(float(x), float(y)) for x, y in piece.exterior.coords[:-1]] for piece in pieces]
     for rest in rests_of(outline, stock.flaws, cut, practice) if cut else ():
         found.append(_scrap(stock, rest, numbered()))
     return tuple(found)

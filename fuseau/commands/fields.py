@@ -28,16 +28,16 @@ def change(build: Build, changes: list[Change], unit: Unit) -> Build:
     """
     touched: dict[str, Any] = {}
 
-    def put(one: Change) -> None:
-        part = one.at.split(".")[0]
+    def put(change: Change) -> None:
+        part = change.at.split(".")[0]
         if part not in touched and part in Build.model_fields:
             touched[part] = plain(build, part)
-        _set(touched, one.at, one.value)
+        _set(touched, change.at, change.value)
 
-    for one in changes:
-        put(one)
-        if one.at == "kind" and isinstance(one.value, str) and one.value in GARMENT_KINDS:
-            for usual in GARMENT_KINDS[one.value].defaults():
+    for change in changes:
+        put(change)
+        if change.at == "kind" and isinstance(change.value, str) and change.value in GARMENT_KINDS:
+            for usual in GARMENT_KINDS[change.value].defaults():
                 put(usual)
     return with_parts(build, unit, **touched)
 

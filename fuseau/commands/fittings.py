@@ -46,7 +46,7 @@ def correct_fitting(build: Build, number: int, fitting: Mapping[str, Any], unit:
     Versions that came from it stand, but count as made from what was not so (`evidence.stale_versions`). Raises
     Unmakeable for a fitting that does not exist, and pydantic.ValidationError below `fittings.<n>`.
     """
-    old = next((one for one in build.fittings if one.number == number), None)
+    old = next((fitting for fitting in build.fittings if fitting.number == number), None)
     if old is None:
         raise Unmakeable("fittings", "fitting.no_such", fitting=number)
     i = build.fittings.index(old)
@@ -81,7 +81,7 @@ def set_line(build: Build, planned: Plan, line: Mapping[str, Any] | None, unit: 
     if named.get("peak_mm") is None and level not in pattern.stations_named():
         raise Unmakeable("line_edits", "line.no_such")
     key = LineEdit.model_validate({**named, "version": current.number, "cf_side_mm": 0, "cb_side_mm": 0}).at
-    edits: list[Any] = [one for one in build.line_edits if one.version == current.number and one.at != key]
+    edits: list[Any] = [edit for edit in build.line_edits if edit.version == current.number and edit.at != key]
     if line.get("cf_side_mm") is not None and line.get("cb_side_mm") is not None:
         amounts = {name: line[name] for name in ("cf_side_mm", "cb_side_mm")}
         edits.append({**named, **amounts, "version": current.number})
@@ -94,7 +94,7 @@ def _place_of(build: Build, planned: Plan, line: Mapping[str, Any]) -> dict[str,
         return {}
     proposed = planned.proposal.alteration.places if planned.proposal and planned.proposal.alteration else ()
     seen = seen_at_places(build, planned.body).places if planned.body else ()
-    known = [*proposed, *seen, *(one.place for one in build.line_edits)]
+    known = [*proposed, *seen, *(edit.place for edit in build.line_edits)]
     at, half = float(line["peak_mm"]), line.get("half") or "both"
     for one in known:
         if one and (one.seam, one.half) == (line.get("seam"), half) and abs(one.peak_mm - at) < _SAME_PLACE_MM:

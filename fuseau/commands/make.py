@@ -24,12 +24,12 @@ def _with(build: Build, unit: Unit, **parts: Any) -> Build:
 
 
 def _written(*records: Any) -> list[Any]:
-    return [one.model_dump(mode="json") for one in records]
+    return [record.model_dump(mode="json") for record in records]
 
 
 def garment_of(build: Build, planned: Plan) -> Garment:
     """The garment by its steps, without those that she leaves out."""
-    return Garment(steps_of(build, planned)).without(one.step for one in build.make.left_out)
+    return Garment(steps_of(build, planned)).without(key.step for key in build.make.left_out)
 
 
 def called(garment: Garment, key: StepKey) -> str:
@@ -88,8 +88,8 @@ def _before(garment: Garment, key: StepKey, done: set[StepKey]) -> list[StepKey]
     """Every step that has to be done before one and is not, each after what it needs itself."""
     found: dict[StepKey, None] = {}
 
-    def visit(one: StepKey) -> None:
-        for need in garment.step(one).needs:
+    def visit(key: StepKey) -> None:
+        for need in garment.step(key).needs:
             if need in garment.at and need not in done and need not in found:
                 visit(need)
                 found[need] = None
@@ -149,7 +149,7 @@ def appoint(
     Raises Unmakeable at `step` for one that is done or none, at `on` for a day that is over.
     """
     garment = garment_of(build, planned)
-    others = [one for one in build.make.appointments if one.step != key]
+    others = [appointment for appointment in build.make.appointments if appointment.step != key]
     if on is None:
         return _with(build, unit, appointments=_written(*others))
     _known(garment, key)
@@ -171,7 +171,7 @@ def put_own(build: Build, planned: Plan, given: dict[str, Any], unit: Unit) -> B
     at = next((i for i, one in enumerate(own) if one["key"] == key), len(own))
     own[at : at + 1] = [{**(own[at] if at < len(own) else {}), **given, "key": key}]
     made = _with(build, unit, own=own)
-    garment = Garment(steps_of(made, planned)).without(one.step for one in build.make.left_out)
+    garment = Garment(steps_of(made, planned)).without(key.step for key in build.make.left_out)
     if not garment.can_be_finished(()):
         raise Unmakeable("after", "make.own_circle")
     return made
@@ -185,7 +185,7 @@ def take_own(build: Build, key: StepKey, unit: Unit) -> Build:
         unit,
         own=_written(*(one for one in make.own if one.key != key)),
         done=_written(*(one for one in make.done if one.step != key)),
-        appointments=_written(*(one for one in make.appointments if one.step != key)),
+        appointments=_written(*(appointment for appointment in make.appointments if appointment.step != key)),
         running=None if make.running and make.running.step == key else plain(build, "make")["running"],
     )
 
@@ -200,7 +200,7 @@ def like_this(build: Build) -> Build:
     """A new build like a finished one: its pattern and choices, without its day, and with what she would change of it
     as lessons.
     """
-    told = (*build.record.would_change, *(f"{one.gave_way} gave way" for one in build.record.wears if one.gave_way))
+    told = (*build.record.would_change, *(f"{wear.gave_way} gave way" for wear in build.record.wears if wear.gave_way))
     brief = build.brief.model_copy(
         update={
             "name": f"{build.brief.name[:110]}, again",
@@ -282,4 +282,4 @@ def log(build: Build, planned: Plan, given: dict[str, Any], today: datetime.date
 
 def unlog(build: Build, at: int, unit: Unit) -> Build:
     """The build without an entry of its log, by its place."""
-    return _with(build, unit, log=_written(*(one for i, one in enumerate(build.make.log) if i != at)))
+    return _with(build, unit, log=_written(*(entry for i, entry in enumerate(build.make.log) if i != at)))

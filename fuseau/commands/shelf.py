@@ -45,7 +45,7 @@ def take_off(shelf: Shelf, stock: str) -> Shelf:
     piece = _piece(shelf, stock)
     if shelf.reserved_of(stock):
         raise Unmakeable("stock", "shelf.reserved", label=piece.label)
-    return _with(shelf, pieces=[one for one in shelf.pieces if one.id != stock])
+    return _with(shelf, pieces=[piece for piece in shelf.pieces if piece.id != stock])
 
 
 def reserve(shelf: Shelf, build: str, stock: str, amount: float | None) -> Shelf:
@@ -57,7 +57,9 @@ def reserve(shelf: Shelf, build: str, stock: str, amount: float | None) -> Shelf
     wanted = shelf.free(stock, build) if amount is None else amount
     if amount is None and wanted <= 0:
         raise Unmakeable("amount", "shelf.none_left", label=piece.label)
-    others = [one for one in shelf.reserved if not (one.stock == stock and one.build == build)]
+    others = [
+        reservation for reservation in shelf.reserved if not (reservation.stock == stock and reservation.build == build)
+    ]
     own = [Reservation(stock=stock, build=build, amount=wanted)] if wanted else []
     return _with(shelf, reserved=[*others, *own])
 
@@ -65,7 +67,7 @@ def reserve(shelf: Shelf, build: str, stock: str, amount: float | None) -> Shelf
 def let_go(shelf: Shelf, builds: Iterable[str]) -> Shelf:
     """Whatever builds had reserved is free again."""
     gone = set(builds)
-    return _with(shelf, reserved=[one for one in shelf.reserved if one.build not in gone])
+    return _with(shelf, reserved=[reservation for reservation in shelf.reserved if reservation.build not in gone])
 
 
 # --- cutting
@@ -81,7 +83,9 @@ def use_up(shelf: Shelf, build: str, cloth: str, done: CutDone) -> Shelf:
     pieces = list(shelf.pieces)
     reserved = list(shelf.reserved)
     cut_from = {used.stock.id for used in done.used}
-    kept = tuple(one for one in reserved if one.build == build and one.stock in cut_from)
+    kept = tuple(
+        reservation for reservation in reserved if reservation.build == build and reservation.stock in cut_from
+    )
     for used in done.used:
         if used.stock not in pieces:
             raise Unmakeable("cut", "shelf.changed", label=used.stock.label)
@@ -92,7 +96,7 @@ def use_up(shelf: Shelf, build: str, cloth: str, done: CutDone) -> Shelf:
             raise Unmakeable("cut", "shelf.changed", label=used.stock.label)
         pieces[at : at + 1] = same
         pieces += new
-    reserved = [one for one in reserved if one not in kept]
+    reserved = [reservation for reservation in reserved if reservation not in kept]
     cuts = [*shelf.cuts, ClothCutFor(build=build, cloth=cloth, done=done, kept=kept)]
     numbered = max([shelf.numbered, *(int(piece.id[1:]) for piece in pieces if piece.id[1:].isdigit())])
     return _with(shelf, pieces=pieces, reserved=reserved, cuts=cuts, numbered=numbered)
@@ -115,7 +119,9 @@ def put_back(shelf: Shelf, build: str, cloth: str) -> Shelf:
             pieces.remove(rest)
         pieces.append(used.stock)
     again = {one.stock for one in cut.kept}
-    reserved = [one for one in shelf.reserved if one.build != build or one.stock not in again]
+    reserved = [
+        reservation for reservation in shelf.reserved if reservation.build != build or reservation.stock not in again
+    ]
     others = [one for one in shelf.cuts if one is not cut]
     return _with(shelf, pieces=pieces, reserved=[*reserved, *cut.kept], cuts=others)
 
@@ -218,7 +224,7 @@ def _reordered(shelf: Shelf, order: Order) -> Shelf:
 def learn(shelf: Shelf, now: OwnKinds, before: OwnKinds) -> Shelf:
     """The workshop's catalogue with the bones and cloths that a build has `now` and had not, or otherwise, `before`."""
     known = shelf.catalogue
-    bones = {name: one for name, one in now.bones.items() if before.bones.get(name) != one}
-    cloths = {name: one for name, one in now.cloths.items() if before.cloths.get(name) != one}
+    bones = {name: bone for name, bone in now.bones.items() if before.bones.get(name) != bone}
+    cloths = {name: cloth for name, cloth in now.cloths.items() if before.cloths.get(name) != cloth}
     both = {"bones": {**known.bones, **bones}, "cloths": {**known.cloths, **cloths}}
     return _with(shelf, catalogue=known.model_copy(update=both))

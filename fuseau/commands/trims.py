@@ -57,7 +57,7 @@ def take_trim(build: Build, key: str, unit: Unit) -> Build:
     trims = build.trims.model_dump(mode="json")
     found = False
     for name in GROUPS:
-        kept = [one for one in trims[name] if one["key"] != key]
+        kept = [trim for trim in trims[name] if trim["key"] != key]
         found = found or len(kept) < len(trims[name])
         trims[name] = kept
     if not found:

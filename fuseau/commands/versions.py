@@ -35,7 +35,9 @@ def accept(build: Build, planned: Plan, today: datetime.date, unit: Unit = "cm")
         parent=current.number,
         reason=Words(unit)(proposal.reason),
         fitting=proposal.fitting,
-        fitting_corrected=next((one.corrected for one in build.fittings if one.number == proposal.fitting), 0),
+        fitting_corrected=next(
+            (fitting.corrected for fitting in build.fittings if fitting.number == proposal.fitting), 0
+        ),
         made_on=today,
         made_for="" if proposal.left_mm else planned.made_for,  # what is left over comes in the version after
         pattern=proposal.pattern,
@@ -118,7 +120,7 @@ def as_of_version(build: Build, number: int) -> Build:
     """
     if build.version_numbered(number) is None:
         raise Unmakeable("version", "version.none", number=float(number))
-    kept = tuple(one for one in build.fittings if one.version < number)
+    kept = tuple(fitting for fitting in build.fittings if fitting.version < number)
     return build.model_copy(
         update={"versions": build.versions[:number], "fittings": kept, "line_edits": ()}
         if number < len(build.versions)

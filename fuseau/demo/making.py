@@ -32,7 +32,7 @@ def sew(build: Build, until: StepKey, today: datetime.date, seed: int) -> Build:
     build = build.model_copy(update={"cut": build.cut.model_copy(update={"done": cut})})
     seen = make_up(build, planned)
     steps = seen.order[: seen.order.index(until)]
-    minutes = {one.step.key: one.minutes for one in seen.steps}
+    minutes = {step.step.key: step.minutes for step in seen.steps}
     chance, hours = np.random.default_rng(seed), Hours()
     day, left = today - datetime.timedelta(days=11), 0.0
     for key in steps:

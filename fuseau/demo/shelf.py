@@ -72,7 +72,7 @@ _PIECES: tuple[dict[str, Any], ...] = (
 def stock_up(engine: Engine, workshop: Workshop, today: datetime.date) -> None:
     """Fill the shelf, keep of it for the build that is being cut, cut its lining, and have two orders under way."""
     store = ShelfStore(engine)
-    by_name = {one.build.brief.name: one for one in workshop.builds()}
+    by_name = {build.build.brief.name: build for build in workshop.builds()}
     store.edit(lambda shelf: put(shelf, _PIECES, "cm"), "What there is")
     being_cut, next_one = by_name[_BEING_CUT].id, by_name[_NEXT].id
 

@@ -398,11 +398,11 @@ def _photos(look: Look, variant: int, album: Pictures) -> list[dict[str, Any]]:
 def _record(story: Story, today: datetime.date, album: Pictures) -> list[Change]:
     """What is written on the card of a finished build."""
     wears = [
-        {name: value for name, value in one.items() if name != "days_ago"}
-        | {"on": (today - datetime.timedelta(days=one["days_ago"])).isoformat()}
-        for one in story.wears
+        {name: value for name, value in wear.items() if name != "days_ago"}
+        | {"on": (today - datetime.timedelta(days=wear["days_ago"])).isoformat()}
+        for wear in story.wears
     ]
-    finished = today - datetime.timedelta(days=max(one["days_ago"] for one in story.wears) + 3)
+    finished = today - datetime.timedelta(days=max(wear["days_ago"] for wear in story.wears) + 3)
     return [
         Change(at="record.finished_on", value=finished.isoformat()),
         Change(at="record.likes", value=list(story.likes)),

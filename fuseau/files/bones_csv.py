@@ -20,17 +20,17 @@ def _bone_rows(planned: Plan, unit: Unit) -> Iterator[list[str]]:
     if planned.left is not None:
         halves = [("right", planned.bones), ("left", planned.left.bones)]
     for half, bones in halves:
-        for one in bones:
+        for bone in bones:
             yield [
                 half,
-                one.channel,
-                one.kind_label,
-                str(one.count * (2 if half == "each" else 1)),
-                f"{one.length_mm:g}",
-                f"{one.length_mm / (25.4 if unit == 'in' else 10):.2f}",
-                f"{one.width_mm:g}",
-                f"{one.thickness_mm:g}",
-                f"{one.channel_width_mm:g}",
-                one.made,
-                "" if one.strip_mm is None else f"{one.strip_mm:g}",
+                bone.channel,
+                bone.kind_label,
+                str(bone.count * (2 if half == "each" else 1)),
+                f"{bone.length_mm:g}",
+                f"{bone.length_mm / (25.4 if unit == 'in' else 10):.2f}",
+                f"{bone.width_mm:g}",
+                f"{bone.thickness_mm:g}",
+                f"{bone.channel_width_mm:g}",
+                bone.made,
+                "" if bone.strip_mm is None else f"{bone.strip_mm:g}",
             ]

@@ -24,7 +24,7 @@ def calendar_ics(work: WorkPlan, unit: Unit) -> bytes:
     stamp = datetime.datetime.combine(work.today, datetime.time(), tzinfo=datetime.UTC)
     names = {(step.build, step.key): say(step.name) for step in work.steps}
     agreements = {(step.build, step.key): step.appointment for step in work.steps}
-    builds = {one.build: one.name for one in work.builds}
+    builds = {build.build: build.name for build in work.builds}
     for slot in work.schedule.slots:
         key: tuple[str, StepKey] = slot.build, slot.key
         about = f"{slot.end_min - slot.start_min:.0f} minutes" + (", on the critical chain" if slot.critical else "")
@@ -58,13 +58,13 @@ def calendar_ics(work: WorkPlan, unit: Unit) -> bytes:
 def _waits(work: WorkPlan) -> Iterator[tuple[str, list[tuple[StepKey, datetime.date, datetime.date]]]]:
     """Of each build the steps that something waits for overnight, from the day they end to the day it goes on."""
     ends = {(slot.build, slot.key): slot.ends_on for slot in work.schedule.slots}
-    for one in work.builds:
+    for build in work.builds:
         found = {
             slot.after[1]: (slot.after[1], ends[slot.after], slot.starts_on)
             for slot in work.schedule.slots
-            if slot.build == one.build and slot.held_by == "wait" and slot.after is not None
+            if slot.build == build.build and slot.held_by == "wait" and slot.after is not None
         }
-        yield one.build, list(found.values())
+        yield build.build, list(found.values())
 
 
 def _add(

@@ -92,7 +92,9 @@ def _beside(heads: Sequence[Flowable | str], columns: Sequence[list[Flowable]]) 
 def _drawn(card: Card, pictures: Mapping[str, bytes], seen: OnBody | None) -> list[Flowable]:
     """Front, side and back, as far as there are photos of them; else on her; and the panels beside them."""
     order = ("front", "side", "back", "detail")
-    shown = [one for one in sorted(card.photos, key=lambda one: order.index(one.view)) if one.id in pictures][:_PHOTOS]
+    shown = [photo for photo in sorted(card.photos, key=lambda photo: order.index(photo.view)) if photo.id in pictures][
+        :_PHOTOS
+    ]
     images: list[Flowable] = []
     for one in shown:
         room = _WIDE_MM - _FLAT_WIDE_MM - (_ON_HER_MM + 4 if seen and len(shown) < _ENOUGH_PHOTOS else 0)

@@ -34,8 +34,8 @@ def day_plan_pdf(work: WorkPlan, paper: Paper, unit: Unit, days: int = DAYS) -> 
 def _rows(
     work: WorkPlan, day: datetime.date, say: Words, plain: ParagraphStyle, small: ParagraphStyle
 ) -> Iterator[Sequence[Flowable | str]]:
-    builds = {one.build: one.name for one in work.builds}
-    steps: Mapping[tuple[str, str], WorkStep] = {(one.build, one.key): one for one in work.steps}
+    builds = {build.build: build.name for build in work.builds}
+    steps: Mapping[tuple[str, str], WorkStep] = {(step.build, step.key): step for step in work.steps}
     for parcel in work.parcels:
         if parcel.due_on == day:
             what = safe(f"A parcel from {parcel.shop}: {', '.join(parcel.what)}")
@@ -46,7 +46,7 @@ def _rows(
         if step.appointment is not None:
             note = f": {step.appointment.note}" if step.appointment.note else ""
             text.append(Paragraph(safe(f"Agreed for {_day(step.appointment.on)}{note}"), small))
-        text += [Paragraph(safe(say(one)), small) for one in step.cautions]
+        text += [Paragraph(safe(say(caution)), small) for caution in step.cautions]
         whole = slot.end_min - slot.start_min
         told = f"{part:.0f} min" if part > whole - 1 else f"{part:.0f} of {whole:.0f} min"
         yield [tick_box(), text, Paragraph(told, plain)]

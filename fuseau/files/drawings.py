@@ -273,7 +273,7 @@ def _dxf(content: bytes, unit: DrawingUnit | None) -> Drawing:
                 loose.setdefault(layer, []).append(LineString(points))
     lines = []
     for layer, strings in loose.items():
-        merged = linemerge([_snapped(one) for one in strings])
+        merged = linemerge([_snapped(string) for string in strings])
         for one in getattr(merged, "geoms", [merged]):
             points = [(float(x), float(y)) for x, y in one.coords]
             if len(points) > 3 and math.dist(points[0], points[-1]) < 0.5:

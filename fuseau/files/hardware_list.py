@@ -197,7 +197,7 @@ def _behind(planned: Plan, unit: Unit, head: ParagraphStyle, plain: ParagraphSty
     panel, tape, found = planned.modesty, planned.waist_tape, []
     if panel is not None:
         bones = panel.bones_along_mm, panel.bones_across_mm
-        along, across = (f"{len(one)} of {format_length(one[0], unit, hardware=True)}" for one in bones)
+        along, across = (f"{len(bone)} of {format_length(bone[0], unit, hardware=True)}" for bone in bones)
         found += [
             Paragraph("Modesty panel", head),
             Paragraph(

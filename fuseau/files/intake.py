@@ -109,11 +109,11 @@ def _with_pictures(build: Build, pictures: Mapping[str, DecodedPicture]) -> Buil
     if not pictures:
         return build
 
-    def as_decoded(one: PictureOrPhoto) -> PictureOrPhoto:
-        new = pictures.get(one.id)
+    def as_decoded(photo: PictureOrPhoto) -> PictureOrPhoto:
+        new = pictures.get(photo.id)
         if new is None:
-            return one
-        return one.model_copy(update={"id": new.id, "width_px": new.width_px, "height_px": new.height_px})
+            return photo
+        return photo.model_copy(update={"id": new.id, "width_px": new.width_px, "height_px": new.height_px})
 
     chosen = pictures.get(build.brief.chosen_sketch or "")
     brief = build.brief.model_copy(
@@ -122,8 +122,10 @@ def _with_pictures(build: Build, pictures: Mapping[str, DecodedPicture]) -> Buil
             "chosen_sketch": chosen.id if chosen else build.brief.chosen_sketch,
         }
     )
-    fittings = tuple(one.model_copy(update={"photos": tuple(map(as_decoded, one.photos))}) for one in build.fittings)
-    log = tuple(one.model_copy(update={"photos": tuple(map(as_decoded, one.photos))}) for one in build.make.log)
+    fittings = tuple(
+        fitting.model_copy(update={"photos": tuple(map(as_decoded, fitting.photos))}) for fitting in build.fittings
+    )
+    log = tuple(entry.model_copy(update={"photos": tuple(map(as_decoded, entry.photos))}) for entry in build.make.log)
     make = build.make.model_copy(update={"log": log})
     record = build.record.model_copy(update={"photos": tuple(map(as_decoded, build.record.photos))})
     return build.model_copy(update={"brief": brief, "fittings": fittings, "make": make, "record": record})

@@ -35,9 +35,11 @@ class LaidCloth:
     def sheets(self) -> "list[DrawnSheet]":
         """Every sheet that is cut from, and new cloth last. Raises Unmakeable where nothing is laid."""
         found = [
-            DrawnSheet(self.names.get(one.sheet.key, one.sheet.key), one.sheet.outline, one.sheet.flaws, one.placed)
-            for one in self.laying.sheets
-            if one.placed
+            DrawnSheet(
+                self.names.get(sheet.sheet.key, sheet.sheet.key), sheet.sheet.outline, sheet.sheet.flaws, sheet.placed
+            )
+            for sheet in self.laying.sheets
+            if sheet.placed
         ]
         marker = self.laying.marker
         if marker.placed:

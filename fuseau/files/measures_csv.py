@@ -160,7 +160,7 @@ def _taken(number: int, known: str, values: Mapping[str, float], unit: Unit) -> 
     name: LevelName = known  # type: ignore[assignment]
     if not sign_of(name) and any(field.startswith("height") for field in level):
         raise LengthError(f"Heights are taken from the {LEVEL_LABELS[name].lower()}: it has none itself.")
-    parts = [shown(one) for one in readings]
+    parts = [shown(reading) for reading in readings]
     parts += [f"{column} {shown(values[column])}" for column in _PARTS if column in values]
     changes = [Change(at=f"wearer.{known}.{field}", value=value) for field, value in level.items()]
     return MeasuresRow(row=number, changes=changes, said=f"{LEVEL_LABELS[name]}: {', '.join(parts)}")

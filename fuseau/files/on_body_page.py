@@ -37,7 +37,7 @@ def on_her(seen: OnBody, sides: Sequence[tuple[float, str]], wide_mm: float, hig
     x = 0.0
     for view, (_, caption) in zip(views, sides, strict=True):
         wide = float(view.high[0] - view.low[0])
-        shapes = [_shape(one, scale) for one in view.shapes]
+        shapes = [_shape(shape, scale) for shape in view.shapes]
         moved = (x - float(view.low[0])) * scale * mm, (foot - low * scale) * mm
         drawing.add(Group(*shapes, transform=(1, 0, 0, 1, *moved)))
         middle = (x + wide / 2) * scale * mm

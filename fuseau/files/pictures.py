@@ -59,7 +59,7 @@ def decode_picture(content: bytes, name: str = "") -> DecodedPicture:
     except Exception:  # a decoder raises whatever comes to it
         raise UnreadableFile("This picture is damaged: it breaks off.") from None
     ending = name.rsplit(".", 1)[-1].lower() if "." in name else ""
-    if ending in {one for endings in _KINDS.values() for one in endings} and ending not in _KINDS[kind]:
+    if ending in {ending for endings in _KINDS.values() for ending in endings} and ending not in _KINDS[kind]:
         raise UnreadableFile(f"This file ends in .{ending} but is a {kind} picture: give it its right ending.")
     picture.thumbnail((_LONGEST_PX, _LONGEST_PX))
     clear = picture.mode in ("RGBA", "LA", "PA") or "transparency" in picture.info

@@ -125,7 +125,7 @@ def _ticks_of(piece: ClothPiece, planned: Plan) -> list[Stroke]:
     pieces = join_panels(panels, tuple(seam for seam in piece.panels if seam + 1 in piece.panels))
     ticks = next(ticks for joined, ticks in _ticked(pieces, planned) if joined.numbers == piece.panels)
     ring = LineString([*piece.stitch, piece.stitch[0]])
-    return [one for one in ticks if ring.distance(LineString(one.points)) < _ON_EDGE_MM]
+    return [tick for tick in ticks if ring.distance(LineString(tick.points)) < _ON_EDGE_MM]
 
 
 def _of_ply(piece: ClothPiece, build: Build, planned: Plan) -> Piece:
@@ -173,16 +173,18 @@ def clear(labels: Sequence[Label], strokes: Sequence[Stroke], outline: Sequence[
 
     Where it has no room so it is turned a quarter, and then set smaller; one that finds no place stays where it is.
     """
-    lines = [LineString([*one.points, one.points[0]] if one.closed else one.points) for one in strokes]
+    lines = [LineString([*stroke.points, stroke.points[0]] if stroke.closed else stroke.points) for stroke in strokes]
     paper = prep(Polygon(outline).buffer(0))
     placed: list[Label] = []
     taken: list[Polygon] = []
     for label in labels:
         met = prep(GeometryCollection([*lines, *taken]))
         sizes = (replace(label, size_mm=label.size_mm * share) for share in _SIZES)
-        ways = (way for one in sizes for way in (one, replace(one, angle=90.0 - one.angle)))
+        ways = (way for size in sizes for way in (size, replace(size, angle=90.0 - size.angle)))
         moved = (replace(way, at=(way.at[0] + dx, way.at[1] + dz)) for way in ways for dx, dz in _MOVES)
-        free = (one for one in moved if paper.contains(_room(one)) and not met.intersects(_room(one)))
+        free = (
+            movement for movement in moved if paper.contains(_room(movement)) and not met.intersects(_room(movement))
+        )
         found = next(free, label)
         placed.append(found)
         taken.append(_room(found))
@@ -262,7 +264,7 @@ def named(build: Build, planned: Plan) -> Titled:
 def _ticked(pieces: Sequence[Joined], planned: Plan) -> list[tuple[Joined, list[Stroke]]]:
     """The pieces of a half, each with its notches: those of its seams, and of a cup where one is sewn to it."""
     cup = planned.pattern.cup if planned.pattern and pieces else None
-    wired = wire_notches([one.panel.top for one in pieces], cup) if cup else [[] for _ in pieces]
+    wired = wire_notches([piece.panel.top for piece in pieces], cup) if cup else [[] for _ in pieces]
     return [
         (
             joined,

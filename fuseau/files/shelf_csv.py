@@ -36,18 +36,18 @@ def shelf_csv(pieces: Iterable[Stock]) -> bytes:
     """Everything on the shelf, a line each; lengths carry their unit, so that they come in again as they were."""
     rows = [
         (
-            one.sort,
-            one.name,
-            one.label,
-            one.count,
-            "" if one.length_mm is None else f"{one.length_mm:g} mm",
-            "" if one.width_mm is None else f"{one.width_mm:g} mm",
-            one.where,
-            one.lot,
-            f"{one.cost:g}",
-            one.note + (" (outline not in this file)" if one.outline else ""),
+            piece.sort,
+            piece.name,
+            piece.label,
+            piece.count,
+            "" if piece.length_mm is None else f"{piece.length_mm:g} mm",
+            "" if piece.width_mm is None else f"{piece.width_mm:g} mm",
+            piece.where,
+            piece.lot,
+            f"{piece.cost:g}",
+            piece.note + (" (outline not in this file)" if piece.outline else ""),
         )
-        for one in pieces
+        for piece in pieces
     ]
     return write_sheet(_COLUMNS, rows)
 

@@ -188,8 +188,8 @@ def _resolve_brackets(signs: list[dict[str, Any]]) -> None:
     It goes to the right where anything in it does; to the left where all in it does, and what comes before it too.
     """
     strong = {"L": "L", "R": "R", "AL": "R", "EN": "R", "AN": "R"}
-    ways = [strong.get(one["type"]) for one in signs]
-    for begin, end in _bracket_pairs("".join(one["ch"] for one in signs)):
+    ways = [strong.get(sign["type"]) for sign in signs]
+    for begin, end in _bracket_pairs("".join(sign["ch"] for sign in signs)):
         within = {way for way in ways[begin + 1 : end] if way}
         before = next((way for way in reversed(ways[:begin]) if way), "L")
         if within:

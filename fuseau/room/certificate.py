@@ -49,13 +49,13 @@ def _good(found: x509.Certificate, addresses: tuple[str, ...], now: datetime.dat
         names = found.extensions.get_extension_for_class(x509.SubjectAlternativeName).value
     except x509.ExtensionNotFound:
         return False
-    return {str(one) for one in names.get_values_for_type(x509.IPAddress)} >= set(addresses)
+    return {str(value) for value in names.get_values_for_type(x509.IPAddress)} >= set(addresses)
 
 
 def _make(where: Path, key: Path, addresses: tuple[str, ...], now: datetime.datetime) -> x509.Certificate:
     secret = ec.generate_private_key(ec.SECP256R1())
     name = x509.Name([x509.NameAttribute(NameOID.COMMON_NAME, "Fuseau on this machine")])
-    names = [x509.IPAddress(ipaddress.ip_address(one)) for one in addresses]
+    names = [x509.IPAddress(ipaddress.ip_address(address)) for address in addresses]
     made = (
         x509.CertificateBuilder()
         .subject_name(name)

@@ -41,7 +41,7 @@ class Devices:
         self._path = path
         self._lock = threading.Lock()
         try:
-            self._kept = {one.key_hash: one for one in _File.model_validate_json(path.read_bytes()).devices}
+            self._kept = {device.key_hash: device for device in _File.model_validate_json(path.read_bytes()).devices}
         except (OSError, ValidationError):
             self._kept = {}
 

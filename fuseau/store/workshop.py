@@ -108,9 +108,9 @@ class Workshop:
     def builds(self, archived: bool = False) -> list[Opened]:
         """The builds of the list that can be read, in its order."""
         found = []
-        for one in self.listed(archived):
+        for line in self.listed(archived):
             try:
-                found.append(self.open(one.id))
+                found.append(self.open(line.id))
             except (NoSuchBuild, UnreadableBuild):
                 continue
         return found

@@ -39,7 +39,7 @@ def hand_edit(change: HandEdit, unit: Unit) -> str:
                 return f"seam {seam} {by} toward {'CB' if change.amount_mm > 0 else 'CF'}{where}"
             return f"seam {seam} {'let out' if change.amount_mm > 0 else 'taken in'} by {by} on each edge{where}"
         case LaySeam():
-            most = max((one.amount_mm for one in change.shifts), key=abs)
+            most = max((shift.amount_mm for shift in change.shifts), key=abs)
             by = format_length(abs(most), unit, hardware=True)
             return f"seam {seam_label(change.seam)} laid up to {by} toward {'CB' if most > 0 else 'CF'}{where}"
         case TrimEdge():

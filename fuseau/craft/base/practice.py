@@ -22,7 +22,7 @@ def range_of(name: str) -> str:
     >>> range_of("ruler_spread_mm")
     'Ruler spread goes from 0.5 to 20 mm.'
     """
-    bounds = {type(one).__name__: one for one in Practice.model_fields[name].metadata}
+    bounds = {type(mark).__name__: mark for mark in Practice.model_fields[name].metadata}
     stem, _, last = name.rpartition("_")
     unit = _UNITS.get(last)
     said = (stem if unit else name).replace("_", " ")

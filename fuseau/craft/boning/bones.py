@@ -229,7 +229,7 @@ def lay_bones(panels: tuple[PanelArrays, ...], choices: BoneChoices, around: Aro
     loose: tuple[Between | Shaped, ...] = (*between_now(panels, choices, around), *choices.shaped)
     for arrays in panels:
         number = arrays.panel.number
-        here = [one for one in loose if one.panel == number]
+        here = [stretch for stretch in loose if stretch.panel == number]
         for one in sorted(here, key=lambda one: one.across if isinstance(one, Between) else one.points[0].across):
             found.append(_bone(_loose(arrays, one, choices), choices, around))
         if number < len(panels):
@@ -264,9 +264,9 @@ def _back(arrays: PanelArrays, choices: BoneChoices, around: Around) -> list[Cha
     return [Channel(label="CB", place="beside CB", panel=last, path=path, bend=bend_of(path))]
 
 
-def lay_loose(arrays: PanelArrays, one: Between | Shaped, choices: BoneChoices, around: Around) -> Bone | None:
+def lay_loose(arrays: PanelArrays, between: Between | Shaped, choices: BoneChoices, around: Around) -> Bone | None:
     """One channel between seams, or shaped, and the bone in it; None where none of it lies on the panel."""
-    return _bone(_loose(arrays, one, choices), choices, around)
+    return _bone(_loose(arrays, between, choices), choices, around)
 
 
 def _front(arrays: PanelArrays, choices: BoneChoices, around: Around) -> list[Channel]:
@@ -294,22 +294,28 @@ def _front(arrays: PanelArrays, choices: BoneChoices, around: Around) -> list[Ch
     return [Channel(label="CF", place="beside the opening", panel=1, path=path, bend=(0.0, 0.0))]
 
 
-def _loose(arrays: PanelArrays, one: Between | Shaped, choices: BoneChoices) -> Channel:
-    if isinstance(one, Between):
-        path = between_path(arrays, one)
-        own = f"between.{choices.between.index(one)}" if choices.between and one in choices.between else None
+def _loose(arrays: PanelArrays, between: Between | Shaped, choices: BoneChoices) -> Channel:
+    if isinstance(between, Between):
+        path = between_path(arrays, between)
+        own = f"between.{choices.between.index(between)}" if choices.between and between in choices.between else None
         return Channel(
-            label=one.label, place="between", panel=one.panel, path=path, bend=bend_of(path), across=one.across, own=own
+            label=between.label,
+            place="between",
+            panel=between.panel,
+            path=path,
+            bend=bend_of(path),
+            across=between.across,
+            own=own,
         )
-    path = shaped_path(arrays, one)
-    own = f"shaped.{choices.shaped.index(one)}" if one in choices.shaped else None
+    path = shaped_path(arrays, between)
+    own = f"shaped.{choices.shaped.index(between)}" if between in choices.shaped else None
     return Channel(
-        label=one.label,
+        label=between.label,
         place="shaped",
-        panel=one.panel,
+        panel=between.panel,
         path=path,
         bend=bend_of(path),
-        across=one.points[0].across,
+        across=between.points[0].across,
         own=own,
     )
 
@@ -464,7 +470,7 @@ def _kinds_that_follow(channel: Channel, meant: BoneKind, around: Around) -> tup
     """
     here = _radius(channel.bend)
     if channel.path_for is None:
-        return tuple(one.name for one in around.kinds.values() if here is None or one.least_radius_mm <= here)
+        return tuple(kind.name for kind in around.kinds.values() if here is None or kind.least_radius_mm <= here)
     found = []
     for kind in around.kinds.values():
         least, radius = kind.least_radius_mm, here

@@ -34,7 +34,7 @@ def _too_short(bone: Bone, choices: BoneChoices) -> Finding:
         change = Change(at=f"bones.on_seams.{seam_label(bone.seam)}", value="none")
         out = mend("mend.no_bone_in", change, channel=bone.channel)
     elif bone.own is not None and choices.between is not None and bone.own.startswith("between"):
-        left = [one.model_dump() for one in choices.between if one.label != bone.channel]
+        left = [channel.model_dump() for channel in choices.between if channel.label != bone.channel]
         out = mend("mend.leave_out", Change(at="bones.between", value=left), channel=bone.channel)
     return finding(
         "channel_too_short",
@@ -55,7 +55,7 @@ def _sold_too_short(bone: Bone, around: Around) -> Finding:
         for one in around.kinds.values()
         if one.material == kind.material and one.sold != "ready-cut" and one.name in bone.can_lie
     ]
-    best = min(others, key=lambda one: abs(one.width_mm - kind.width_mm), default=None)
+    best = min(others, key=lambda other: abs(other.width_mm - kind.width_mm), default=None)
     change = Change(at=f"bones.by_channel.{bone.channel}", value=best.name if best else None)
     return finding(
         "ready_cut_short",
@@ -77,7 +77,7 @@ def _stiff(bone: Bone, around: Around) -> Finding:
     """A bone that does not follow its channel, with a kind that does."""
     kind = around.kinds[bone.kind]
     follows = [around.kinds[name] for name in bone.can_lie if not around.kinds[name].stuff.makeshift]
-    alike = [one for one in follows if one.stuff.flies == kind.stuff.flies] or follows  # what is cut alike
+    alike = [follow for follow in follows if follow.stuff.flies == kind.stuff.flies] or follows  # what is cut alike
     best = min(alike, key=lambda one: abs(one.width_mm - kind.width_mm), default=None)
     change = Change(at=f"bones.by_channel.{bone.channel}", value=best.name if best else None)
     return finding(
@@ -114,8 +114,8 @@ def _edge_too_wide(last_panel: LaidPanel, choices: BoneChoices, around: Around) 
     if narrowest >= needs:
         return []
     narrower = sorted(
-        (one for one in around.kinds.values() if one.stuff.carries_edge and one.sold != "ready-cut"),
-        key=lambda one: -one.width_mm,
+        (kind for kind in around.kinds.values() if kind.stuff.carries_edge and kind.sold != "ready-cut"),
+        key=lambda kind: -kind.width_mm,
     )
     fits = next(
         (

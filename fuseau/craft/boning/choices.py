@@ -107,8 +107,10 @@ class BoneChoices(Record):
     @model_validator(mode="after")
     def _called_once(self) -> "BoneChoices":
         seen: set[str] = set()
-        loose: list[tuple[str, Between | Shaped]] = [(f"between.{i}", one) for i, one in enumerate(self.between or ())]
-        loose += [(f"shaped.{i}", one) for i, one in enumerate(self.shaped)]
+        loose: list[tuple[str, Between | Shaped]] = [
+            (f"between.{i}", channel) for i, channel in enumerate(self.between or ())
+        ]
+        loose += [(f"shaped.{i}", channel) for i, channel in enumerate(self.shaped)]
         for at, channel in loose:
             if channel.label in seen:
                 raise at_field(f"{at}.letter", f"There are two channels {channel.label}.")

@@ -144,11 +144,13 @@ def _mend_stretch(
     panel = stretch.panel
 
     def mends(trial: tuple[Bone, ...]) -> bool:
-        return all(one.wide_mm <= around.unboned_mm for one in spread.stretches(trial) if one.panel == panel)
+        return all(
+            stretch.wide_mm <= around.unboned_mm for stretch in spread.stretches(trial) if stretch.panel == panel
+        )
 
     here = between_now(panels, choices, around)
     loose: tuple[Between | Shaped, ...] = (*here, *choices.shaped)
-    taken = {one.letter for one in loose if one.panel == panel}
+    taken = {stretch.letter for stretch in loose if stretch.panel == panel}
     letters = [letter for letter in LETTERS if letter not in taken]
     arrays = spread.panels[panel - 1]
     left, right = (float(edge[0]) for edge in arrays.edges_at(np.array([stretch.z_mm])))
@@ -271,7 +273,7 @@ def _mend_clash(clashes: _Clashes, bone: Bone, choices: BoneChoices, panels: tup
     arrays = clashes.panels[bone.panel - 1]
     moved = _first_clear(clashes, _moved_about(here[index]), lambda one: lay_loose(arrays, one, choices, around))
     if moved is not None:
-        value = [one.model_dump() for one in (*here[:index], moved, *here[index + 1 :])]
+        value = [movement.model_dump() for movement in (*here[:index], moved, *here[index + 1 :])]
         return mend("mend.move_clear", Change(at=f"bones.{field}", value=value), channel=bone.channel)
     left = [one.model_dump() for one in (*here[:index], *here[index + 1 :])]
     return mend("mend.leave_out", Change(at=f"bones.{field}", value=left), channel=bone.channel)

@@ -219,7 +219,7 @@ def check_lace(lace: LaceKind, hole: GrommetKind, hardest_n: float, practice: Pr
     found = []
     if lace.through_mm > hole.hole_mm - practice.lace_play_mm:
         goes = [one for one in LACES.values() if one.through_mm <= hole.hole_mm - practice.lace_play_mm]
-        best = max((one for one in goes if one.name != "ribbon_4"), key=lambda one: one.through_mm, default=None)
+        best = max((goe for goe in goes if goe.name != "ribbon_4"), key=lambda goe: goe.through_mm, default=None)
         found.append(
             finding(
                 "lace_too_thick",
@@ -258,7 +258,7 @@ def check_holes(rows_: tuple[Row, ...], kind: GrommetKind) -> list[Finding]:
     found = []
     hardest = max(rows_, key=lambda row: row.carries_n)
     if hardest.carries_n > kind.holds_n:
-        stronger = [one for one in GROMMETS.values() if one.holds_n > hardest.carries_n]
+        stronger = [grommet for grommet in GROMMETS.values() if grommet.holds_n > hardest.carries_n]
         best = min(stronger, key=lambda one: one.minutes) if stronger else None
         found.append(
             finding(

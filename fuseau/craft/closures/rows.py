@@ -111,7 +111,7 @@ def _both(
     if not splits:
         fit = 2 + sum(math.floor(one.furthest_mm / pitch) for one in (up, down))
         raise _with_pitch(wishes, fit, (up.last_mm + down.last_mm) / max(spaces, 1))
-    k, j = min(splits, key=lambda one: abs((up.to_edge_mm - pitch * one[0]) - (down.to_edge_mm - pitch * one[1])))
+    k, j = min(splits, key=lambda split: abs((up.to_edge_mm - pitch * split[0]) - (down.to_edge_mm - pitch * split[1])))
     return [pitch * i for i in range(k + 1)], [pitch * i for i in range(j + 1)]
 
 
@@ -125,52 +125,52 @@ def _with_pitch(wishes: RowWishes, fit: int, apart_mm: float) -> Unmakeable:
     return Unmakeable("back.rows", code, **given, **({} if margins else {"fit": fit}))
 
 
-def _has_room(one: _Stretch, spaces: int, least_mm: float) -> bool:
+def _has_room(stretch: _Stretch, spaces: int, least_mm: float) -> bool:
     if spaces == 0:
-        return one.margin_mm is None or one.last_mm < _MEETS_MM
-    return one.last_mm / spaces >= least_mm
+        return stretch.margin_mm is None or stretch.last_mm < _MEETS_MM
+    return stretch.last_mm / spaces >= least_mm
 
 
-def _pitch(one: _Stretch, spaces: int) -> float:
-    return one.last_mm / spaces if spaces else one.to_edge_mm
+def _pitch(stretch: _Stretch, spaces: int) -> float:
+    return stretch.last_mm / spaces if spaces else stretch.to_edge_mm
 
 
-def _reaches(one: _Stretch, spaces: int, pitch: float) -> bool:
+def _reaches(stretch: _Stretch, spaces: int, pitch: float) -> bool:
     """Whether so many spaces of this pitch end at the margin that is wished, or within the edge."""
-    if one.margin_mm is not None:
-        return abs(one.last_mm - spaces * pitch) < _MEETS_MM
-    return spaces * pitch <= one.furthest_mm
+    if stretch.margin_mm is not None:
+        return abs(stretch.last_mm - spaces * pitch) < _MEETS_MM
+    return spaces * pitch <= stretch.furthest_mm
 
 
-def _side(one: _Stretch, usual: float, wishes: RowWishes, practice: Practice, least: int = 0) -> list[float]:
+def _side(stretch: _Stretch, usual: float, wishes: RowWishes, practice: Practice, least: int = 0) -> list[float]:
     """One side of the pair by its pitch: the one wished exactly, the usual one bent to the margin."""
     near, most, pitch = wishes.waist_pitch_mm, practice.waist_rows_mm - practice.loop_pair_mm, wishes.pitch_mm
     if near is not None and near < (pitch or usual):
-        close = _close(near, min(most, one.last_mm - (pitch or usual) / 2))
+        close = _close(near, min(most, stretch.last_mm - (pitch or usual) / 2))
         # where too little is left for the last row to lie at its margin, one close row less
-        while len(close) > 1 and _MEETS_MM < one.last_mm - close[-1] < near:
+        while len(close) > 1 and _MEETS_MM < stretch.last_mm - close[-1] < near:
             close = close[:-1]
-        rest = _Stretch(one.to_edge_mm - close[-1], one.margin_mm, one.usual_margin_mm, one.field)
+        rest = _Stretch(stretch.to_edge_mm - close[-1], stretch.margin_mm, stretch.usual_margin_mm, stretch.field)
         further = _side(rest, usual, RowWishes(pitch_mm=pitch), practice, 1 if rest.last_mm >= near else 0)
         return [*close, *(close[-1] + z for z in further[1:])]
     if pitch is None:
-        least = 1 if one.margin_mm is not None and one.last_mm >= _MEETS_MM else least
-        return _evenly(one.last_mm, max(least, round(one.last_mm / usual)))
-    if one.margin_mm is None:
-        count = max(0, min(round(one.last_mm / pitch), math.floor(one.furthest_mm / pitch)))
+        least = 1 if stretch.margin_mm is not None and stretch.last_mm >= _MEETS_MM else least
+        return _evenly(stretch.last_mm, max(least, round(stretch.last_mm / usual)))
+    if stretch.margin_mm is None:
+        count = max(0, min(round(stretch.last_mm / pitch), math.floor(stretch.furthest_mm / pitch)))
         return [pitch * i for i in range(count + 1)]
-    spaces = one.last_mm / pitch
+    spaces = stretch.last_mm / pitch
     if abs(spaces - round(spaces)) * pitch >= _MEETS_MM:
         fewer = max(1, math.floor(spaces))
         raise Unmakeable(
             "back.pitch_mm",
             "rows.pitch_and_margin",
             pitch_mm=pitch,
-            margin_mm=one.margin_mm,
-            wider_mm=one.last_mm / fewer,
-            closer_mm=one.last_mm / (fewer + 1),
+            margin_mm=stretch.margin_mm,
+            wider_mm=stretch.last_mm / fewer,
+            closer_mm=stretch.last_mm / (fewer + 1),
         )
-    return _evenly(one.last_mm, round(spaces))
+    return _evenly(stretch.last_mm, round(spaces))
 
 
 def _outward(last: float, spaces: int, near: float | None, most: float) -> list[float]:
@@ -210,7 +210,7 @@ def _straight(
     if pitch is None:
         return tuple(top - high - z for z in _evenly(room, spaces))
     margins = wishes.top_margin_mm, wishes.bottom_margin_mm
-    longest = top - hem - sum(LEAST_MARGIN_MM if one is None else one for one in margins)
+    longest = top - hem - sum(LEAST_MARGIN_MM if margin is None else margin for margin in margins)
     if wishes.count is None:
         spaces = min(round(room / pitch), math.floor(longest / pitch))
     left = room - spaces * pitch

@@ -271,7 +271,7 @@ def gap_moments(z: Array, gap: Array) -> tuple[Array, Array, Array]:
 
 def gap_shape(z: Array, gap: Array, overlap_mm: float, practice: Practice) -> GapShape:
     """Name the shape of a gap: least-squares line and parabola over the lacing edge (Legendre terms)."""
-    _, tilt, bow = (float(one) for one in gap_moments(z, gap))
+    _, tilt, bow = (float(moment) for moment in gap_moments(z, gap))
     word: ShapeWord = "parallel"
     limit = practice.parallel_mm
     if overlap_mm > limit and float(gap.max()) < limit:

@@ -73,7 +73,7 @@ def which(
     if float(whole @ covariance @ whole) > _OPPOSED * apart:
         return None
     doubt = float(np.sqrt(apart))
-    that_evening = [one.tried for one in sights if one.tried.number == evening]
+    that_evening = [sight.tried for sight in sights if sight.tried.number == evening]
     made: dict[Measure, bool] = {
         "a tape over it": any(one.laced_mm for one in that_evening),
         "a second pull": len(that_evening) > 1,

@@ -98,7 +98,7 @@ class Worn:
     share_spread: float
 
 
-def of_worn(one: Worn, at: Array, unknowns: Unknowns, i: int, comfort_kpa: float) -> tuple[Array, Array]:
+def of_worn(worn: Worn, at: Array, unknowns: Unknowns, i: int, comfort_kpa: float) -> tuple[Array, Array]:
     """How far a garment that she wears is from what is believed of level i, in spreads, and how that changes.
 
     Her girth under the pressure of the word, less the garment's: so a bigger garment that sits alike is a bigger
@@ -110,7 +110,7 @@ def of_worn(one: Worn, at: Array, unknowns: Unknowns, i: int, comfort_kpa: float
     scale = practice.pressure_scale_kpa * math.exp(float(at[flesh][0]))
     stiffening, stiffening_by = bounded_stiffening(at[flesh][1])
     limit = comfort_kpa * math.exp(float(at[unknowns.comfort]))
-    pressure = one.share * limit
+    pressure = worn.share * limit
     used = float(used_at(np.array([pressure]), scale, float(stiffening))[0])
     plain = -math.log1p(-used)
     per_kpa = 1 / (scale * ((1 + float(stiffening) * (used - 0.5)) / (1 - used) + float(stiffening) * plain))
@@ -121,20 +121,20 @@ def of_worn(one: Worn, at: Array, unknowns: Unknowns, i: int, comfort_kpa: float
     by[0, flesh.start] = -by_used * pressure * per_kpa
     by[0, flesh.start + 1] = -by_used * scale * plain * (used - 0.5) * per_kpa * float(stiffening_by)
     by[0, unknowns.comfort] = by_used * pressure * per_kpa
-    wide = _worn_spread(one, unknowns, i, comfort_kpa)
-    off = natural * (1 - give * used) - one.hoop_mm
-    if one.share <= 0 and off < 0:
+    wide = _worn_spread(worn, unknowns, i, comfort_kpa)
+    off = natural * (1 - give * used) - worn.hoop_mm
+    if worn.share <= 0 and off < 0:
         off, by = 0.0, np.zeros_like(by)
     return np.array([off / wide]), by / wide
 
 
-def _worn_spread(one: Worn, unknowns: Unknowns, i: int, comfort_kpa: float) -> float:
+def _worn_spread(worn: Worn, unknowns: Unknowns, i: int, comfort_kpa: float) -> float:
     """How far a garment's girth and its word tell hers under it, mm."""
     level = unknowns.prior.levels[i]
     scale, stiffening = unknowns.practice.pressure_scale_kpa * unknowns.prior.flesh_scale, unknowns.prior.stiffening
-    shares = np.maximum(one.share + np.array([-0.5, 0.5]) * one.share_spread, 0.0)
+    shares = np.maximum(worn.share + np.array([-0.5, 0.5]) * worn.share_spread, 0.0)
     used = used_at(comfort_kpa * shares, scale, stiffening)
-    return math.hypot(one.hoop_spread_mm, level.girth_mm * level.give * float(used[1] - used[0]))
+    return math.hypot(worn.hoop_spread_mm, level.girth_mm * level.give * float(used[1] - used[0]))
 
 
 def untried(lacing: Lacing) -> Tried:
@@ -153,8 +153,8 @@ def in_half_mm(ride_mm: Array) -> Array:
 class Sight:
     """A lacing with the maps that stay while the unknowns are sought."""
 
-    def __init__(self, one: Tried, prior: Body, nodes: Array) -> None:
-        self.tried, lacing = one, one.lacing
+    def __init__(self, tried: Tried, prior: Body, nodes: Array) -> None:
+        self.tried, lacing = tried, tried.lacing
         self.z, self.prior, self.nodes = lacing.z, prior, nodes
         self.heights = np.array([level.back_mm for level in prior])
         self.comfort = np.interp(self.z, self.heights, [level.comfort_kpa for level in prior])

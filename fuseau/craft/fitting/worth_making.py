@@ -30,16 +30,16 @@ def worth_making(
     by less than `least_edge_mm`, but for nothing. A level that was wished `exactly` comes to its wish, and its largest
     amount is no whole step.
     """
-    seams = sorted(alteration.seams, key=lambda one: one.seam)
+    seams = sorted(alteration.seams, key=lambda seam: seam.seam)
     if not seams:
         return alteration
-    amounts = np.array([side for one in seams for side in (one.cf_side_mm, one.cb_side_mm)]).T  # (stations, edges)
+    amounts = np.array([side for seam in seams for side in (seam.cf_side_mm, seam.cb_side_mm)]).T  # (stations, edges)
     front = np.arange(amounts.shape[1]) < 2 * pattern.front_panels - 1
     made = np.array([_row(row, front, practice) for row in amounts])
     for i, station in enumerate(pattern.stations):
         if station.name in exactly and made[i].any():
             made[i, int(np.argmax(np.abs(made[i])))] += float(amounts[i].sum() - made[i].sum())
-    changes = tuple(seam_change(one.seam, made[:, 2 * k], made[:, 2 * k + 1]) for k, one in enumerate(seams))
+    changes = tuple(seam_change(seam.seam, made[:, 2 * k], made[:, 2 * k + 1]) for k, seam in enumerate(seams))
     return follow_listed(pattern, alteration.model_copy(update={"seams": changes}))
 
 

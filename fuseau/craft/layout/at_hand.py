@@ -190,7 +190,7 @@ def _in_rows(copies: Sequence[Copy], long_mm: float, wide_mm: float, apart_mm: f
     others, "Performance bounds for level-oriented two-dimensional packing algorithms", 1980.
     """
     boxes = [(copy, copy.lying().bounds) for copy in copies for _ in range(copy.count)]
-    boxes.sort(key=lambda one: (one[1][0] - one[1][2], one[0].name))
+    boxes.sort(key=lambda box: (box[1][0] - box[1][2], box[0].name))
     numbers = Counter[str]()
     lying: list[Placed] = []
     row, depth, across = 0.0, 0.0, 0.0

@@ -259,13 +259,15 @@ def nest(ask: NestAsk, tell: Callable[[float], None] = lambda share: None, known
     copies, _ = copies_of(ask.pieces, ask.fold, ask.done)
     pins, singles = _without_pinned(ask, copies)
     nowhere = {
-        one.copy.name
-        for one in singles
-        if all(shared.empty(sheet, way).is_empty for sheet in ask.sheets for way in shared.ways(one.copy, leaning=True))
+        single.copy.name
+        for single in singles
+        if all(
+            shared.empty(sheet, way).is_empty for sheet in ask.sheets for way in shared.ways(single.copy, leaning=True)
+        )
     }
     chance = random.Random(ask.seed)
     began = time.monotonic()
-    order = sorted(singles, key=lambda one: (-one.area, one.copy.name))
+    order = sorted(singles, key=lambda single: (-single.area, single.copy.name))
     best: tuple[tuple[float, float, float], _Table, list[_One]] | None = None
     least = _least_reach(ask)
     leaning = False
@@ -305,8 +307,8 @@ def _another_order(
         moved = [*first, *rest]
     else:
         moved = list(last)
-    weights = {id(one): i + chance.gauss(0, 0.15 * len(singles) + 0.5) for i, one in enumerate(moved)}
-    return sorted(moved, key=lambda one: weights[id(one)])
+    weights = {id(movement): i + chance.gauss(0, 0.15 * len(singles) + 0.5) for i, movement in enumerate(moved)}
+    return sorted(moved, key=lambda movement: weights[id(movement)])
 
 
 def _without_pinned(ask: NestAsk, copies: Sequence[Copy]) -> tuple[list[tuple[Copy, Pinned]], list[_One]]:

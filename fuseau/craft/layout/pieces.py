@@ -196,13 +196,13 @@ class PieceMaker:
         if key not in self._lines:
             found = []
             count = len(panels)
-            for one in join_panels(tuple(panels), joined):
-                last = one.numbers[-1]
-                cut = cut_line(one.panel, count, _wider(allowances, grows), last).cut_line
-                stitch = one.panel.outline
+            for panel in join_panels(tuple(panels), joined):
+                last = panel.numbers[-1]
+                cut = cut_line(panel.panel, count, _wider(allowances, grows), last).cut_line
+                stitch = panel.panel.outline
                 if grows:
-                    stitch = cut_line(one.panel, count, _wider(_NONE, grows), last).cut_line
-                found.append(_Lines("+".join(map(str, one.numbers)), one.numbers, cut, stitch))
+                    stitch = cut_line(panel.panel, count, _wider(_NONE, grows), last).cut_line
+                found.append(_Lines("+".join(map(str, panel.numbers)), panel.numbers, cut, stitch))
             self._lines[key] = found
         return self._lines[key]
 

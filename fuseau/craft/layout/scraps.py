@@ -89,7 +89,7 @@ def rests_of(
     A rest is worth keeping when a circle of `scrap_least_mm` lies in it; what is narrower than half of that is cut off
     it, and is waste with all the rest.
     """
-    cut = unary_union([Polygon(one).buffer(0) for one in (*pieces, *flaws)])
+    cut = unary_union([Polygon(piece).buffer(0) for piece in (*pieces, *flaws)])
     thin = practice.scrap_least_mm / 4
     whole = Polygon(outline).difference(cut)
     left = whole.buffer(-thin, join_style="mitre").buffer(thin, join_style="mitre").intersection(whole)

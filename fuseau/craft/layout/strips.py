@@ -71,8 +71,8 @@ def bias_strips(length_mm: float, width_mm: float, cloth_wide_mm: float, practic
 
 def side_by_side(strips: Sequence[Strips]) -> float:
     """How much of a cloth's length bias strips of several widths take together, mm: the longest climbs once."""
-    beside = [one.count * one.width_mm * math.sqrt(2) for one in strips]
-    climbs = [one.cloth_mm - own for one, own in zip(strips, beside, strict=True)]
+    beside = [strip.count * strip.width_mm * math.sqrt(2) for strip in strips]
+    climbs = [strip.cloth_mm - own for strip, own in zip(strips, beside, strict=True)]
     return max(climbs, default=0.0) + sum(beside)
 
 

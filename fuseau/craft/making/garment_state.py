@@ -48,7 +48,7 @@ class Garment:
 
     @cached_property
     def _shuts(self) -> list[int]:
-        return [sum({self._places[one.place] for one in step.shuts}) for step in self.steps]
+        return [sum({self._places[shut.place] for shut in step.shuts}) for step in self.steps]
 
     @cached_property
     def _needs(self) -> list[int]:
@@ -184,7 +184,9 @@ class Garment:
     def closers(self, place: Place, done: Iterable[StepKey]) -> list[StepKey]:
         """The done steps that shut a place."""
         there = set(done)
-        return [step.key for step in self.steps if step.key in there and any(one.place == place for one in step.shuts)]
+        return [
+            step.key for step in self.steps if step.key in there and any(shut.place == place for shut in step.shuts)
+        ]
 
     def shuts_out(self, key: StepKey, done: Iterable[StepKey]) -> tuple[StepKey, ...]:
         """The steps that could not be done any more once this one is: what it shuts them out of, or would lead to."""
@@ -196,7 +198,7 @@ class Garment:
         if direct or rest.can_be_finished(after):
             return tuple(direct)
         # nothing is shut out at once, but whatever comes next will shut something out
-        return tuple(one.key for one in rest.steps if one.key not in after and not rest._alone(one, after))
+        return tuple(step.key for step in rest.steps if step.key not in after and not rest._alone(step, after))
 
     def _alone(self, step: Step, done: set[StepKey]) -> bool:
         """Whether a step could be reached if only it and what it needs were still to be done."""
@@ -206,7 +208,7 @@ class Garment:
                 if key in self.at and key not in done and key not in needed:
                     needed.add(key)
                     queue.append(self.step(key))
-        return self.without({one.key for one in self.steps} - needed - done).can_be_finished(done)
+        return self.without({step.key for step in self.steps} - needed - done).can_be_finished(done)
 
     # --- orders
 

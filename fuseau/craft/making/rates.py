@@ -55,13 +55,13 @@ def rates(log: Iterable[Logged]) -> dict[Work, Rate]:
     step that is nine parts sewing and one part pressing, little is learned of pressing.
     """
     told: dict[Work, list[tuple[float, float]]] = {}
-    for one in log:
-        usual = {work: times * MINUTES[work] for work, times in one.works if times > 0}
+    for entry in log:
+        usual = {work: times * MINUTES[work] for work, times in entry.works if times > 0}
         whole = sum(usual.values())
-        if whole <= 0 or one.minutes <= 0:
+        if whole <= 0 or entry.minutes <= 0:
             continue
         for work, minutes in usual.items():
-            told.setdefault(work, []).append((math.log(one.minutes / whole), minutes / whole))
+            told.setdefault(work, []).append((math.log(entry.minutes / whole), minutes / whole))
     return {work: _rate(work, told.get(work, [])) for work in MINUTES}
 
 

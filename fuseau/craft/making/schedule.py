@@ -87,7 +87,7 @@ def precedences(garment: Garment, order: Sequence[StepKey]) -> set[tuple[StepKey
         for group in garment.step(key).reaches:
             closers = [[one for one in shut_by.get(place, ()) if one != key] for place in group]
             if all(closers):
-                last = max(closers, key=lambda one: at[one[0]])
+                last = max(closers, key=lambda closer: at[closer[0]])
                 found |= {(key, closer) for closer in last if at[closer] > at[key]}
     return found
 
@@ -145,7 +145,7 @@ def _orders(
     """What to begin first of what can be begun: by the day each build is due, in her order; or by the day less all that
     has to follow, with nights and parcels counted or not.
     """
-    yield [float(one) for one in urgency(jobs, due, ranks)]
+    yield [float(job) for job in urgency(jobs, due, ranks)]
     far = float(calendar.begins[-1])
     for night_min in (0.0, _NIGHT_MIN):
         latest = latest_ends(jobs, whole, due, calendar, far, night_min)

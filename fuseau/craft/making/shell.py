@@ -48,7 +48,7 @@ def front(listing: Listing, made: MadeUp, prepared: Mapping[int, tuple[StepKey, 
         why=message("step.front.why.busk" if busk else "step.front.why"),
         how=opening.order,
         materials=opening.bought,
-        cautions=("caution.needle_beside_busk",) if busk else tuple(one.code for one in opening.cautions),
+        cautions=("caution.needle_beside_busk",) if busk else tuple(caution.code for caution in opening.cautions),
         tools=_TOOLS[opening.kind],
         waits_for=(_BOUGHT[opening.kind],) if opening.kind in _BOUGHT else (),
     )

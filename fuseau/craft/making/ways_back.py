@@ -109,7 +109,7 @@ def _opened_there(
     over: Sequence[StepKey],
 ) -> dict[StepKey, float] | None:
     """What is opened to get at one place, and for how long; None where that can't be."""
-    again = next(one.open_again_min for one in garment.step(closer).shuts if one.place == place)
+    again = next(shut.open_again_min for shut in garment.step(closer).shuts if shut.place == place)
     if again is None:
         return None
     found = {closer: again * through}

@@ -142,22 +142,22 @@ def edited(pattern: Pattern, alteration: Alteration, edits: Sequence[LineEdit]) 
     """An alteration with the maker's amounts put in where she has her own. Edits of seams it lacks are left out."""
     stations = pattern.stations_named()
     changed = {change.seam: change for change in alteration.seams}
-    places = {one.at: one for one in alteration.places}
-    for one in edits:
-        if one.place is not None:
-            if one.seam < len(pattern.panels):
-                given = {"cf_side_mm": one.cf_side_mm, "cb_side_mm": one.cb_side_mm}
-                places[one.place.at] = places.get(one.place.at, one.place).model_copy(update=given)
+    places = {place.at: place for place in alteration.places}
+    for edit in edits:
+        if edit.place is not None:
+            if edit.seam < len(pattern.panels):
+                given = {"cf_side_mm": edit.cf_side_mm, "cb_side_mm": edit.cb_side_mm}
+                places[edit.place.at] = places.get(edit.place.at, edit.place).model_copy(update=given)
             continue
-        if one.level is None:
+        if edit.level is None:
             continue
-        change, i = changed.get(one.seam), stations.get(one.level)
+        change, i = changed.get(edit.seam), stations.get(edit.level)
         if change is None or i is None:
             continue
         cf, cb = list(change.cf_side_mm), list(change.cb_side_mm)
-        cf[i], cb[i] = one.cf_side_mm, one.cb_side_mm
-        changed[one.seam] = change.model_copy(update={"cf_side_mm": tuple(cf), "cb_side_mm": tuple(cb)})
-    made = tuple(one for one in places.values() if one.cf_side_mm or one.cb_side_mm)
+        cf[i], cb[i] = edit.cf_side_mm, edit.cb_side_mm
+        changed[edit.seam] = change.model_copy(update={"cf_side_mm": tuple(cf), "cb_side_mm": tuple(cb)})
+    made = tuple(place for place in places.values() if place.cf_side_mm or place.cb_side_mm)
     return alteration.model_copy(update={"seams": tuple(changed.values()), "places": made})
 
 
@@ -201,7 +201,9 @@ def follow_listed(pattern: Pattern, alteration: Alteration) -> Alteration:
     def followed(sides: tuple[float, ...]) -> np.ndarray:
         return np.asarray(np.interp(nominal, nominal[listed], np.array(sides)[listed]))
 
-    seams = tuple(seam_change(one.seam, followed(one.cf_side_mm), followed(one.cb_side_mm)) for one in alteration.seams)
+    seams = tuple(
+        seam_change(seam.seam, followed(seam.cf_side_mm), followed(seam.cb_side_mm)) for seam in alteration.seams
+    )
     return alteration.model_copy(update={"seams": seams})
 
 
@@ -217,7 +219,7 @@ def lines(
 
     What is changed at places comes first.
     """
-    nominal, by_hand = pattern.shape.nominal, {one.at for one in edits}
+    nominal, by_hand = pattern.shape.nominal, {edit.at for edit in edits}
     found = _place_lines(pattern, worked_out, made, by_hand)
     for was, now in zip(worked_out.seams, made.seams, strict=True):
         for i in reversed(listed_stations(pattern)):
@@ -246,7 +248,7 @@ def lines(
 def _place_lines(
     pattern: Pattern, worked_out: Alteration, made: Alteration, by_hand: Container[object]
 ) -> list[ProposedLine]:
-    was, now = ({one.at: one for one in change.places} for change in (worked_out, made))
+    was, now = ({place.at: place for place in change.places} for change in (worked_out, made))
     found = []
     for at, one in sorted({**now, **was}.items(), key=lambda item: (item[0][0], -item[0][2], item[0][1])):
         old, new = was.get(at), now.get(at)
@@ -289,13 +291,13 @@ def _moved(panels: tuple[Panel, ...], alteration: Alteration) -> tuple[Panel, ..
     )
 
 
-def same_cut(one: Pattern, other: Pattern) -> bool:
+def same_cut(pattern: Pattern, other: Pattern) -> bool:
     """Whether two patterns have the same panels and stations, so that one can be altered into the other."""
     return (
-        len(one.panels) == len(other.panels)
-        and (one.left is None) == (other.left is None)
-        and one.front_panels == other.front_panels
-        and [station.name for station in one.stations] == [station.name for station in other.stations]
+        len(pattern.panels) == len(other.panels)
+        and (pattern.left is None) == (other.left is None)
+        and pattern.front_panels == other.front_panels
+        and [station.name for station in pattern.stations] == [station.name for station in other.stations]
     )
 
 
@@ -332,15 +334,15 @@ def marks(pattern: Pattern, alteration: Alteration, least_mm: float = 0.05) -> l
     nominal = pattern.shape.nominal
     found = [
         SeamMark(
-            seam=seam_label(one.seam),
+            seam=seam_label(place.seam),
             level=None,
-            z_mm=_drawn_at(pattern, one.peak_mm),
-            **_told(one.cf_side_mm, one.cb_side_mm),
-            low_mm=one.ends(pattern)[0],
-            high_mm=one.ends(pattern)[1],
-            half=one.half,
+            z_mm=_drawn_at(pattern, place.peak_mm),
+            **_told(place.cf_side_mm, place.cb_side_mm),
+            low_mm=place.ends(pattern)[0],
+            high_mm=place.ends(pattern)[1],
+            half=place.half,
         )
-        for one in alteration.places
+        for place in alteration.places
     ]
     for change in alteration.seams:
         for i in reversed(listed_stations(pattern)):

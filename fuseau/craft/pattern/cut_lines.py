@@ -59,12 +59,12 @@ def _lengthened(points: Array) -> LineString:
     return LineString([start, *points, end])
 
 
-def _meeting(one: Array, other: Array, corner: Array) -> PlaceRound:
+def _meeting(array: Array, other: Array, corner: Array) -> PlaceRound:
     """Where two offset edges, lengthened, meet nearest to the stitched corner."""
-    met = _lengthened(one).intersection(_lengthened(other))
+    met = _lengthened(array).intersection(_lengthened(other))
     spots = [Point(spot.coords[0]) for spot in getattr(met, "geoms", [met]) if not spot.is_empty]
     if not spots:
-        return float(one[-1][0]), float(one[-1][1])
+        return float(array[-1][0]), float(array[-1][1])
     nearest = min(spots, key=lambda spot: spot.distance(Point(corner)))
     return float(nearest.x), float(nearest.y)
 

@@ -367,11 +367,11 @@ def _lay_seam(pattern: Pattern, panels: tuple[Panel, ...], change: LaySeam) -> t
     stations = pattern.stations_named()
     before, after = panels[change.seam - 1], panels[change.seam]
     cb, cf = list(before.cb_edge_mm), list(after.cf_edge_mm)
-    for i, one in enumerate(change.shifts):
-        if one.level not in stations:
-            raise Unmakeable(f"edit.shifts.{i}.level", "no_such_level", level=one.level)
-        cb[stations[one.level]] += one.amount_mm
-        cf[stations[one.level]] += one.amount_mm
+    for i, shift in enumerate(change.shifts):
+        if shift.level not in stations:
+            raise Unmakeable(f"edit.shifts.{i}.level", "no_such_level", level=shift.level)
+        cb[stations[shift.level]] += shift.amount_mm
+        cf[stations[shift.level]] += shift.amount_mm
     before, after = (
         before.model_copy(update={"cb_edge_mm": tuple(cb)}),
         after.model_copy(update={"cf_edge_mm": tuple(cf)}),

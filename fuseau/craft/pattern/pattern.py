@@ -518,7 +518,7 @@ class Shape:
     @cached_property
     def slack_out(self) -> Array:
         """What of slack was taken out along the lacing edge, (LACING_POINTS,) mm of girth."""
-        out = {one.level: one.whole_mm for one in self.pattern.slack}
+        out = {amount.level: amount.whole_mm for amount in self.pattern.slack}
         at_stations = [out.get(station.name, 0.0) if station.name else 0.0 for station in self.pattern.stations]
         nominal = self._lacing_nominal[1]
         found = self.basis.at(nominal) @ np.array(at_stations)

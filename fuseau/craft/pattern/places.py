@@ -165,28 +165,28 @@ def _in_steps(amount_mm: float, count: int) -> list[float]:
 
 def with_places(pattern: Pattern, places: Iterable[PlacedChange]) -> Pattern:
     """The pattern with these changes made, as slack at their places. A change of one half parts the halves."""
-    for one in places:
+    for place in places:
         left = pattern.left
-        if left is None and one.half != "both":
+        if left is None and place.half != "both":
             left = LeftHalf(panels=pattern.panels, top=pattern.top, hem=pattern.hem)
-        panels = pattern.panels if one.half == "left" else _moved(pattern.panels, one)
-        if left is not None and one.half != "right":
-            left = left.model_copy(update={"panels": _moved(left.panels, one)})
+        panels = pattern.panels if place.half == "left" else _moved(pattern.panels, place)
+        if left is not None and place.half != "right":
+            left = left.model_copy(update={"panels": _moved(left.panels, place)})
         pattern = pattern.altered(panels=panels, left=left)
     return pattern
 
 
-def _moved(panels: tuple[Panel, ...], one: PlacedChange) -> tuple[Panel, ...]:
+def _moved(panels: tuple[Panel, ...], change: PlacedChange) -> tuple[Panel, ...]:
     def bump(amount: float) -> Bump:
-        ends = {"low_mm": one.low_mm, "peak_mm": one.peak_mm, "high_mm": one.high_mm}
+        ends = {"low_mm": change.low_mm, "peak_mm": change.peak_mm, "high_mm": change.high_mm}
         return Bump(**ends, amount_mm=amount, slack=True)
 
-    before, after = panels[one.seam - 1], panels[one.seam]
-    if one.cf_side_mm:
-        before = before.model_copy(update={"cb_bumps": add_bump(before.cb_bumps, bump(one.cf_side_mm))})
-    if one.cb_side_mm:
-        after = after.model_copy(update={"cf_bumps": add_bump(after.cf_bumps, bump(-one.cb_side_mm))})
-    return (*panels[: one.seam - 1], before, after, *panels[one.seam + 1 :])
+    before, after = panels[change.seam - 1], panels[change.seam]
+    if change.cf_side_mm:
+        before = before.model_copy(update={"cb_bumps": add_bump(before.cb_bumps, bump(change.cf_side_mm))})
+    if change.cb_side_mm:
+        after = after.model_copy(update={"cf_bumps": add_bump(after.cf_bumps, bump(-change.cb_side_mm))})
+    return (*panels[: change.seam - 1], before, after, *panels[change.seam + 1 :])
 
 
 def most_taken_in(pattern: Pattern, place: PlacedChange, least_width_mm: float) -> float:
@@ -220,7 +220,7 @@ def places_of(pattern: Pattern) -> list[PlacedChange]:
 
 
 def _ordered(places: Iterable[PlacedChange]) -> list[PlacedChange]:
-    return sorted(places, key=lambda one: (one.seam, -one.peak_mm, one.half))
+    return sorted(places, key=lambda place: (place.seam, -place.peak_mm, place.half))
 
 
 def _of_half(panels: Sequence[Panel]) -> dict[tuple[int, float | None, float, float | None], PlacedChange]:
@@ -246,9 +246,9 @@ def _of_half(panels: Sequence[Panel]) -> dict[tuple[int, float | None, float, fl
 def carried(before: Pattern, after: Pattern) -> Pattern:
     """A pattern cut otherwise, with what was changed at places of the one before it, at the nearest seams."""
     places = []
-    for one in places_of(before):
-        where = float(before.shape.places[2 * one.seam - 1])
-        behind = None if one.seam == before.front_panels else one.seam > before.front_panels
-        seam = after.front_panels if behind is None else near(after, where, one.peak_mm, behind=behind)[0][0]
-        places.append(one.model_copy(update={"seam": seam}))
+    for place in places_of(before):
+        where = float(before.shape.places[2 * place.seam - 1])
+        behind = None if place.seam == before.front_panels else place.seam > before.front_panels
+        seam = after.front_panels if behind is None else near(after, where, place.peak_mm, behind=behind)[0][0]
+        places.append(place.model_copy(update={"seam": seam}))
     return with_places(after, places)

@@ -42,7 +42,7 @@ def change_girths(pattern: Pattern, body: Body, girths_mm: Array, gap_mm: float)
 
 def meant_front(pattern: Pattern, body: Body, girths_mm: Array, gap_mm: float) -> Array:
     """Front halves (levels,) of sewn girths: the body's share, but for slack taken out and decisions where they lie."""
-    off = {one.level: one for one in pattern.offsets}
+    off = {offset.level: offset for offset in pattern.offsets}
     whole = np.array([off[level.name].whole_mm if level.name in off else 0.0 for level in body])
     front = np.array([off[level.name].front_mm if level.name in off else 0.0 for level in body])
     return np.asarray(front_halves(body, girths_mm - whole, gap_mm) + front / 2)

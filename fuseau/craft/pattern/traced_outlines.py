@@ -108,9 +108,9 @@ def _twice(pieces: list[TracedPiece]) -> list[Misfit]:
     for piece in pieces:
         points = np.array(piece.points)
         shapes.append(Polygon(points - points.mean(axis=0)))
-    for i, one in enumerate(shapes):
+    for i, shape in enumerate(shapes):
         for j in range(i + 1, len(shapes)):
-            apart = one.symmetric_difference(shapes[j]).area / one.area
+            apart = shape.symmetric_difference(shapes[j]).area / shape.area
             if apart < _SAME_SHARE:
                 found.append(
                     Misfit(
@@ -280,8 +280,8 @@ def from_outlines(traced: TracedPattern, body: Body, allowances: Allowances) -> 
     drawn = [z for side in sides for edge in (side.cf_edge, side.cb_edge) for z in (edge[0][1], edge[-1][1])]
     low, high = min(drawn) - _MARGIN_MM, max(drawn) + _MARGIN_MM
     strain = tuple(  # tight beyond what was drawn, so that it does not bend what was
-        12.0 if two.side_mm < low + 1 or one.side_mm > high - 1 else 0.0
-        for one, two in zip(stations, stations[1:], strict=False)
+        12.0 if two.side_mm < low + 1 or station.side_mm > high - 1 else 0.0
+        for station, two in zip(stations, stations[1:], strict=False)
     )
     edges = edges - edges[:, :, 0].min(axis=0)[None, :, None]
     return Pattern(
@@ -360,7 +360,7 @@ def _x_at(edge: tuple[tuple[float, float], ...], z: float) -> float:
 def _edge_line(lines: list[tuple[tuple[float, float], ...]], sides: list[_Sides], front: int) -> EdgeLine:
     """A top line or hem through the drawn ones: at every seam half way between both sides, and between as drawn."""
     ends = [(line[0][1], line[-1][1]) for line in lines]
-    at_seams = [ends[0][0], *((one[1] + two[0]) / 2 for one, two in zip(ends, ends[1:], strict=False)), ends[-1][1]]
+    at_seams = [ends[0][0], *((end[1] + two[0]) / 2 for end, two in zip(ends, ends[1:], strict=False)), ends[-1][1]]
     middle = float(np.mean([at_seams[0], at_seams[front], at_seams[-1]]))
     widths = [_x_at(side.cb_edge, middle) - _x_at(side.cf_edge, middle) for side in sides]
     run = np.concatenate([[0.0], np.cumsum(widths)])

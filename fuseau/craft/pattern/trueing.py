@@ -175,7 +175,7 @@ def lay_flat(pattern: Pattern, practice: Practice) -> Laid:
                 widths=widths[:, i],
             )
         )
-    slashes = [_slash(one, panels[one.panel - 1], edges) if one.panel else None for one in pattern.gussets]
+    slashes = [_slash(gusset, panels[gusset.panel - 1], edges) if gusset.panel else None for gusset in pattern.gussets]
     for gusset, slash in zip(pattern.gussets, slashes, strict=True):
         if gusset.panel and slash is not None:
             slashed = panels[gusset.panel - 1]
@@ -250,8 +250,8 @@ def _drawn_line(curve: EdgeCurve, run: Array) -> _DrawnLine:
         if all(abs(u - (start + end) / 2) > (end - start) / 6 for u in inner):
             inner.append(float(start + end) / 2)
         stops.append(np.array([start, *sorted(inner), end]))
-    heights = np.split(curve.heights(np.concatenate(stops)), np.cumsum([len(one) for one in stops])[:-1])
-    at_seams = np.array([*(one[0] for one in heights), heights[-1][-1]])
+    heights = np.split(curve.heights(np.concatenate(stops)), np.cumsum([len(stop) for stop in stops])[:-1])
+    at_seams = np.array([*(height[0] for height in heights), heights[-1][-1]])
     return _DrawnLine(
         curve=curve,
         stops=stops,

@@ -24,9 +24,9 @@ def check_plies(
     found = []
     for i, (ply, planned) in enumerate(zip(layers.plies, plies, strict=True)):
         cloth, at = cloths[ply.cloth], f"layers.plies.{i}"
-        lost = [one for one in ply.panels or () if one > panels]
+        lost = [panel for panel in ply.panels or () if panel > panels]
         if lost:
-            left = [one for one in ply.panels or () if one <= panels]
+            left = [panel for panel in ply.panels or () if panel <= panels]
             found.append(
                 finding(
                     "ply_off_panels",
@@ -101,10 +101,10 @@ def _one_that_holds(layers: Layers, plies: Sequence[PlyPlan], cloths: Mapping[Cl
     together = [ply.sewn_as_one for ply in plies]
     stiff = [cloths[ply.cloth].stiffness_kn_per_m for ply in plies]
     k = layers.carrying
-    for cloth in sorted(cloths.values(), key=lambda one: one.price_per_m):
+    for cloth in sorted(cloths.values(), key=lambda cloth: cloth.price_per_m):
         if "strength" not in cloth.suits:
             continue
-        part = shares([cloth.stiffness_kn_per_m if j == k else one for j, one in enumerate(stiff)], together)
+        part = shares([cloth.stiffness_kn_per_m if j == k else stretch for j, stretch in enumerate(stiff)], together)
         holds = [cloth.holds_n_per_m if j == k else ply.holds_n_per_m for j, ply in enumerate(plies)]
         if all(share * carried <= most for share, most in zip(part, holds, strict=True)):
             return cloth
@@ -177,7 +177,7 @@ def check_overlay(i: int, label: str, planned: OverlayPlan) -> list[Finding]:
     """An overlay in one piece that would have to give more than it does."""
     if planned.lies == "smooth":
         return []
-    worst = max(planned.seams, key=lambda one: one.share)
+    worst = max(planned.seams, key=lambda seam: seam.share)
     return [
         finding(
             "overlay_puckers" if planned.lies == "puckers" else "overlay_eased",
@@ -211,7 +211,7 @@ def _thin_fashion(layers: Layers, i: int, cloth: Cloth) -> list[Finding]:
     if ply.role != "fashion" or cloth.thickness_mm >= _THIN_FASHION_MM or backed or ply.mounted in ("fused", "bagged"):
         return []
     carrying = layers.carrying
-    plies = [one.model_dump(mode="json") for one in layers.plies]
+    plies = [ply.model_dump(mode="json") for ply in layers.plies]
     plies.insert(carrying + 1, {"role": "interlining", "cloth": "organza_silk"})
     return [
         finding(

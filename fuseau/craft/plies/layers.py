@@ -67,7 +67,7 @@ class Ply(Record):
 
     def covers(self, panels: int) -> float:
         """The share of so many panels that it lies on."""
-        return 1.0 if self.panels is None else sum(1 <= one <= panels for one in set(self.panels)) / panels
+        return 1.0 if self.panels is None else sum(1 <= panel <= panels for panel in set(self.panels)) / panels
 
 
 _USUAL = (

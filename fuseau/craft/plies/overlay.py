@@ -92,9 +92,9 @@ def overlay(
     return OverlayPlan(seams=tuple(found), gives=gives, lies=lies(worst, gives, practice))
 
 
-def gaping(one: LaidPanel, other: LaidPanel) -> tuple[np.ndarray, np.ndarray]:
+def gaping(panel: LaidPanel, other: LaidPanel) -> tuple[np.ndarray, np.ndarray]:
     """Heights (n,) and by how much two neighbours gape there (+) or overlap (−), mm, closed at the waist."""
-    edge, met = np.array(one.cb_edge), np.array(other.cf_edge)
+    edge, met = np.array(panel.cb_edge), np.array(other.cf_edge)
     z = np.linspace(max(edge[0, 1], met[0, 1]), min(edge[-1, 1], met[-1, 1]), _STEPS)
     right = np.interp(z, edge[:, 1], edge[:, 0]) - np.interp(0.0, edge[:, 1], edge[:, 0])
     left = np.interp(z, met[:, 1], met[:, 0]) - np.interp(0.0, met[:, 1], met[:, 0])

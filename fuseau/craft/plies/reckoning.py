@@ -73,7 +73,7 @@ def middles(thicknesses: Sequence[float], carrying: int) -> tuple[float, ...]:
     """
     outer = np.cumsum(thicknesses)
     centres = outer - np.array(thicknesses) / 2
-    return tuple(float(one) for one in centres - centres[carrying])
+    return tuple(float(centre) for centre in centres - centres[carrying])
 
 
 def growth(distance_mm: float, panels: int) -> tuple[float, float]:

@@ -44,10 +44,10 @@ def matches(panels: Sequence[LaidPanel], over: Sequence[int], practice: Practice
     `grain_leans_deg` between their leans it breaks.
     """
     found = []
-    for one, other in zip(panels, panels[1:], strict=False):
-        if one.number not in over or other.number not in over:
+    for panel, other in zip(panels, panels[1:], strict=False):
+        if panel.number not in over or other.number not in over:
             continue
-        heights, cf_side = _lean(one.cb_edge)
+        heights, cf_side = _lean(panel.cb_edge)
         others, cb_side = _lean(other.cf_edge)
         low, high = max(heights[0], others[0]), min(heights[-1], others[-1])
         at = np.arange(low, high + _STEP_MM / 2, _STEP_MM)
@@ -58,7 +58,7 @@ def matches(panels: Sequence[LaidPanel], over: Sequence[int], practice: Practice
         down = _run(alike[start::-1])
         found.append(
             Matched(
-                seam=seam_label(one.number),
+                seam=seam_label(panel.number),
                 low_mm=float(at[start - down]) if alike[start] else float(at[start]),
                 high_mm=float(at[start + up]) if alike[start] else float(at[start]),
                 hem_mm=float(low),

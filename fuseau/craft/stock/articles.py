@@ -41,14 +41,14 @@ class Article(Record):
     measure: Measure
 
 
-def cloth(one: Cloth) -> Article:
+def cloth(cloth: Cloth) -> Article:
     """A cloth, by its length."""
-    return Article(sort="cloth", name=one.name, label=one.label, measure="length")
+    return Article(sort="cloth", name=cloth.name, label=cloth.label, measure="length")
 
 
-def bone(one: BoneKind) -> Article:
+def bone(kind: BoneKind) -> Article:
     """A kind of bone: off the coil by its length, else by the piece."""
-    return Article(sort="bone", name=one.name, label=one.label, measure="length" if one.sold == "coil" else "piece")
+    return Article(sort="bone", name=kind.name, label=kind.label, measure="length" if kind.sold == "coil" else "piece")
 
 
 def busk_of(length_mm: float, studs: int) -> Article:
@@ -63,14 +63,14 @@ def zip_of(kind: Literal["separating", "hidden"], length_mm: float) -> Article:
     return Article(sort="zip", name=f"{kind}_{length_mm:g}", label=label, measure="piece")
 
 
-def grommets(one: GrommetKind) -> Article:
+def grommets(kind: GrommetKind) -> Article:
     """Grommets or eyelets that are bought."""
-    return Article(sort="grommets", name=one.name, label=one.label, measure="piece")
+    return Article(sort="grommets", name=kind.name, label=kind.label, measure="piece")
 
 
-def lace(one: LaceKind) -> Article:
+def lace(kind: LaceKind) -> Article:
     """A lace, by its length: one lace is one piece."""
-    return Article(sort="lace", name=one.name, label=one.label, measure="length")
+    return Article(sort="lace", name=kind.name, label=kind.label, measure="length")
 
 
 def tape(width_mm: float) -> Article:
@@ -113,12 +113,12 @@ def known_articles(cloths: Mapping[ClothName, Cloth], bones: Mapping[BoneName, B
     """Every article of the catalogue, sort by sort."""
     yield from map(cloth, cloths.values())
     yield from map(bone, bones.values())
-    yield from (busk_of(one.length_mm, len(one.stud_places())) for one in (*BUSKS, *BUSKS_IN))
+    yield from (busk_of(busk.length_mm, len(busk.stud_places())) for busk in (*BUSKS, *BUSKS_IN))
     yield from (zip_of(kind, length) for kind, lengths in ZIPS_MM.items() for length in lengths)
-    yield from (grommets(one) for one in GROMMETS.values() if one.bought)
+    yield from (grommets(grommet) for grommet in GROMMETS.values() if grommet.bought)
     yield from map(lace, LACES.values())
     yield from map(tape, TAPES_MM)
     yield HOOKS
     ends = (bone_ends(kind) for kind in bones.values() if kind.sold != "ready-cut" and kind.stuff.ends in CLOSED)
-    yield from {one.name: one for one in ends}.values()
+    yield from {end.name: end for end in ends}.values()
     yield THREAD

@@ -170,7 +170,7 @@ def _stops_counted(pieces: _Pieces, run: RunLine, had: int, side: str) -> tuple[
     gaps = pieces.gaps(had)
     if gaps < 1:
         return ()
-    reached = [one for one in run.crossings if pieces.count(one.at_mm) <= had]
+    reached = [crossing for crossing in run.crossings if pieces.count(crossing.at_mm) <= had]
     found = [
         Stop(how=how, seam=one.seam, at_mm=one.at_mm, count=pieces.count(one.at_mm), uses_mm=0.0)
         for how, one in _at_seams(reached, side)
@@ -191,7 +191,7 @@ def _stops_running(trim: Along, run: RunLine, ends: int, side: str) -> tuple[Sto
     reach = min((trim.at_hand_mm or 0.0) / halves - ends * trim.turn_in_mm, run.length_mm)
     if reach <= 0:
         return ()
-    reached = [one for one in run.crossings if one.at_mm <= reach + 1e-6]
+    reached = [crossing for crossing in run.crossings if crossing.at_mm <= reach + 1e-6]
     stops: list[tuple[Literal["seam", "shows", "runs out"], str, float]] = [
         *((how, one.seam, one.at_mm) for how, one in _at_seams(reached, side)),
         ("runs out", "", reach),

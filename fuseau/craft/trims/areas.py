@@ -97,7 +97,7 @@ def _room(
     free = shape.buffer(-seam_mm).difference(taken)
     parts = [part for part in getattr(free, "geoms", [free]) if part.area / 100 >= _LEAST_CM2]
     areas = []
-    for part in sorted(parts, key=lambda one: one.centroid.x):
+    for part in sorted(parts, key=lambda part: part.centroid.x):
         left, low, right, high = part.bounds
         areas.append(
             FreeArea(

@@ -41,7 +41,7 @@ class RunLine:
 
     def at(self, run_mm: float) -> tuple[int, Point]:
         """The panel and point at a length along the line."""
-        part = max((one for one in self.parts if one.from_mm <= run_mm + 1e-9), key=lambda one: one.from_mm)
+        part = max((part for part in self.parts if part.from_mm <= run_mm + 1e-9), key=lambda part: part.from_mm)
         points = np.array(part.points)
         along = np.concatenate(([0.0], np.cumsum(np.hypot(*np.diff(points, axis=0).T))))
         run = run_mm - part.from_mm

@@ -82,7 +82,7 @@ def as_drawn(
     `levels` hold the waist among them. `stays` is the level whose width sets the picture's scale; None fits it on all.
     Raises Unmakeable at `at` where there is no waist or nothing beside it, or it is turned too far to tell widths.
     """
-    names = [one.name for one in levels]
+    names = [level.name for level in levels]
     if "waist" not in names or len(levels) < 2:
         raise Unmakeable(at, "drawn.too_few")
     if off_front(turn_deg) > MOST_TURN_DEG:
@@ -100,8 +100,8 @@ def as_drawn(
     spread = problem.moved(shares, squeezed)
     flat = shares[int(np.argmax(with_padding <= with_padding.min() + _NEAR))]
     waist = names.index("waist")
-    others = [one for i, one in enumerate(levels) if i != waist]
-    widest = max(others, key=lambda one: one.drawn)
+    others = [level for i, level in enumerate(levels) if i != waist]
+    widest = max(others, key=lambda other: other.drawn)
     return AsDrawn(
         ways=(
             problem.way("no squeeze", 0.0, padded=True),
@@ -138,17 +138,17 @@ class _Problem:
 
     def __init__(self, levels: Sequence[Across], turn_deg: float, stays: str | None) -> None:
         self.levels = levels
-        self.names = [one.name for one in levels]
+        self.names = [level.name for level in levels]
         self.turn = turn_deg
         self.stays_name = stays
         self.stays = None if stays is None else self.names.index(stays)
         self.waist = self.names.index("waist")
-        self.drawn = np.array([one.drawn for one in levels], float)
-        self.girth = np.array([one.girth_mm for one in levels], float)
-        self.ratio = np.array([one.width_to_depth for one in levels], float)
+        self.drawn = np.array([level.drawn for level in levels], float)
+        self.girth = np.array([level.girth_mm for level in levels], float)
+        self.ratio = np.array([level.width_to_depth for level in levels], float)
         self.can = np.array([i not in (self.waist, self.stays) for i in range(len(levels))])
-        self.most = np.array([one.most_padding_mm for one in levels])
-        weights = np.array([1 / (one.spread**2 + _SURE**2) for one in levels])
+        self.most = np.array([level.most_padding_mm for level in levels])
+        weights = np.array([1 / (level.spread**2 + _SURE**2) for level in levels])
         self.weights = weights / weights.sum()
 
     def widths(self, share: float) -> Array:
@@ -183,7 +183,7 @@ class _Problem:
     def moved(self, shares: Array, squeezed: Array) -> float:
         """How far the reduction that is as drawn moves with the spread of the drawn waist against the others, ±1 σ."""
         waist, others = self.waist, [i for i in range(len(self.levels)) if i != self.waist]
-        spreads = np.array([one.spread for one in self.levels])
+        spreads = np.array([level.spread for level in self.levels])
         weights = self.weights[others] / self.weights[others].sum()
         off = math.hypot(spreads[waist], math.sqrt(float(weights**2 @ spreads[others] ** 2)))
         if not off:

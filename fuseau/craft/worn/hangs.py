@@ -124,7 +124,7 @@ def cup_on(figure: Figure, cup: Cup, points_apart_mm: float, front_mm: float) ->
     patch = Patch(name="cup", columns=_CUP_COLUMNS, rows=_CUP_ROWS, points=flattened(lifted(grid, 2.0)))
     columns = grid.reshape(_CUP_ROWS, _CUP_COLUMNS, 3)
     lines = [columns[0], columns[-1], columns[:, _CUP_COLUMNS // 2]]
-    return patch, [SpatialLine(what="cup", points=spatial(lifted(one, 3.0))) for one in lines]
+    return patch, [SpatialLine(what="cup", points=spatial(lifted(line, 3.0))) for line in lines]
 
 
 def _on_front(figure: Figure, from_cf: Array, height_mm: Array) -> Array:

@@ -228,7 +228,7 @@ def behind(figure: Figure, reaches_mm: float, low_mm: float, high_mm: float, edg
     heights = figure.heights[inside]
     columns = 9
     nominal = np.repeat(heights, columns)
-    right, left = (np.repeat(one[inside], columns) for one in edges)
+    right, left = (np.repeat(edge[inside], columns) for edge in edges)
     whole = np.interp(nominal, figure.heights, sum(figure.skin.runs)) * 2
     share = np.tile(np.linspace(0.0, 1.0, columns), len(heights))
     start, end = right - reaches_mm, whole - left + reaches_mm

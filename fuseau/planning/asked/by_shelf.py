@@ -79,7 +79,7 @@ def by_shelf(
     """
     if planned.pattern is None:
         return ByShelf(busks=(), schools=(), cloths=())
-    names = [one.cloth for one in plan_cut(build, planned).cloths if one.cloth not in build.cut_cloths]
+    names = [cloth.cloth for cloth in plan_cut(build, planned).cloths if cloth.cloth not in build.cut_cloths]
     there = [name for name in names if any(piece.sort == "cloth" and piece.name == name for piece, _ in at_hand)]
     turns = len(there) + 1
     schools = _schools(build, at_hand, apply)
@@ -130,8 +130,8 @@ def _schools(build: Build, at_hand: Sequence[tuple[Stock, float]], apply: Applie
         if not planned.bones:
             continue
         plans = cutting(made, planned, shelf)
-        pieces = [piece for one in plans for piece in one.pieces]
-        unmet = sum(len(one.unmet) for one in plans)
+        pieces = [piece for plan in plans for piece in plan.pieces]
+        unmet = sum(len(plan.unmet) for plan in plans)
         there = sum(len(piece.bones) for piece in pieces if piece.source == "shelf")
         whole = sum(len(piece.bones) for piece in pieces) + unmet
         chosen = build.bones.is_of(school)

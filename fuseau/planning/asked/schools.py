@@ -100,7 +100,7 @@ def cutting(
     found = []
     for k, (name, bones) in enumerate(wanted.items()):
         tell(k / len(wanted))
-        longest = max(one.length_mm for one in bones)
+        longest = max(bone.length_mm for bone in bones)
         bones += [Wanted(label=f"spare {i + 1}", length_mm=longest) for i in range(spares)]
         found.append(plan_cutting(build.bone_kinds[name], bones, shelf.get(name, {}), build.practice))
     return tuple(found)

@@ -163,11 +163,11 @@ def _ways(build: Build, planned: Plan, cloth: ClothName, laying: Laying | None) 
     other = carrying.name if carrying.name != cloth else None
     if other is not None:
         instead = {"cloth": carrying.label}
-        if any(one.what == "facing" for one in pieces) and build.cut.facing is None:
+        if any(piece.what == "facing" for piece in pieces) and build.cut.facing is None:
             yield _Way(
                 message("way.facing", **instead), message("way.facing.cost"), (Change(at="cut.facing", value=other),)
             )
-        if any(one.what == "modesty panel" for one in pieces) and build.cut.modesty is None:
+        if any(piece.what == "modesty panel" for piece in pieces) and build.cut.modesty is None:
             yield _Way(
                 message("way.modesty", **instead), message("way.modesty.cost"), (Change(at="cut.modesty", value=other),)
             )
@@ -208,7 +208,7 @@ def _joined(build: Build, planned: Plan, plies: Sequence[int], laying: Laying | 
         if not by_size:
             continue
         at = [(number, _join_height(planned, number)) for number in sorted(by_size)]
-        joins = [*(one.model_dump() for one in ply.joins), *({"panel": number, "z_mm": z} for number, z in at)]
+        joins = [*(join.model_dump() for join in ply.joins), *({"panel": number, "z_mm": z} for number, z in at)]
         panels = " and ".join(str(number) for number, _ in at)
         yield _Way(
             message("way.join", role=ply.role, panels=panels, z_mm=at[0][1]),
@@ -241,14 +241,14 @@ def _join_height(planned: Plan, number: int) -> float:
 
 def _bound(build: Build, planned: Plan, cloth: ClothName, other: ClothName | None, label: str) -> Iterator[_Way]:
     """The binding of another cloth, or with more joins."""
-    strips: list[StripPlan] = [one for one in strips_of(build, planned) if one.cloth == cloth]
+    strips: list[StripPlan] = [strip for strip in strips_of(build, planned) if strip.cloth == cloth]
     if not strips:
         return
     if other is not None and build.cut.binding is None:
         yield _Way(
             message("way.binding", cloth=label), message("way.binding.cost"), (Change(at="cut.binding", value=other),)
         )
-    length = sum(one.length_mm for one in strips)
+    length = sum(strip.length_mm for strip in strips)
     had = build.cut.binding_joins
     joins = max(1, math.ceil(length / _STRIP_MM) - 1) if had is None else had + 4
     if joins <= 40:

@@ -84,8 +84,8 @@ def check_dug(
             )
         )
         found += [
-            finding("digs_at_place_or", "mockups", "advice", where=where, mend=one, said="dug.or", level=level.name)
-            for one in mends[1:]
+            finding("digs_at_place_or", "mockups", "advice", where=where, mend=mend, said="dug.or", level=level.name)
+            for mend in mends[1:]
         ]
     return found
 
@@ -96,8 +96,8 @@ def _nearest(dug: PlaceDug, body: Body) -> BodyLevel:
 
 def _mended(dug: PlaceDug, build: Build, pattern: Pattern, body: Body, bones: Sequence[Bone]) -> bool:
     """Whether she chose one of its mends, or another of its kind, already."""
-    places = [one.place for one in build.line_edits if one.place]
-    if any(one.amount_mm > 0 and abs(one.peak_mm - dug.z_mm) <= build.practice.place_reach_mm for one in places):
+    places = [edit.place for edit in build.line_edits if edit.place]
+    if any(place.amount_mm > 0 and abs(place.peak_mm - dug.z_mm) <= build.practice.place_reach_mm for place in places):
         return True
     near = _edge_near(dug, pattern)
     if near is not None and getattr(getattr(build.draft, near[0]), f"{near[1]}_mm") is not None:
@@ -109,7 +109,7 @@ def _mended(dug: PlaceDug, build: Build, pattern: Pattern, body: Body, bones: Se
         if bone.channel in build.bones.by_channel and _softer(dug, build, pattern, [bone]) is None:
             return True
     worn = fittings_of_current(build)[-1].pads
-    return any(one.level == _nearest(dug, body).name and one not in worn for one in build.pads)
+    return any(pad.level == _nearest(dug, body).name and pad not in worn for pad in build.pads)
 
 
 def _cause(dug: PlaceDug, build: Build, pattern: Pattern, body: Body, bones: Sequence[Bone]) -> str:
@@ -236,7 +236,7 @@ def _softer(dug: PlaceDug, build: Build, pattern: Pattern, bones: Sequence[Bone]
 def _pad(dug: PlaceDug, build: Build, body: Body) -> Mend | None:
     """A thin pad over a bone of hers, worn under it: the garment is made for it."""
     level = _nearest(dug, body).name
-    if any(one.level == level for one in build.pads):
+    if any(pad.level == level for pad in build.pads):
         return None
     place = "front" if dug.round < 0.7 else "back" if dug.round > 1.3 else "sides"
     change = Change(at=f"pads.{len(build.pads)}", value={"level": level, "place": place, "thick_mm": _PAD_MM})

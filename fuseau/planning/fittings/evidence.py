@@ -21,7 +21,7 @@ _LEAST_LEFT_MM = 1.0
 def fittings_of_current(build: Build) -> list[Fitting]:
     """The fittings of the present version, in the order they were."""
     current = build.current
-    return [one for one in build.fittings if current and one.version == current.number]
+    return [fitting for fitting in build.fittings if current and fitting.version == current.number]
 
 
 @dataclass(frozen=True)
@@ -128,13 +128,13 @@ def spot_of(tap: Tap, body: Body) -> Spot:
 def _apart(places: list[PlacedChange]) -> tuple[PlacedChange, ...]:
     """Changes of one seam, half and reach added up, and each with a peak of its own."""
     summed_up: dict[tuple[object, ...], PlacedChange] = {}
-    for one in places:
-        where = one.seam, one.half, one.low_mm, one.peak_mm, one.high_mm
+    for place in places:
+        where = place.seam, place.half, place.low_mm, place.peak_mm, place.high_mm
         was = summed_up.get(where)
         if was is not None:
-            sides = {"cf_side_mm": was.cf_side_mm + one.cf_side_mm, "cb_side_mm": was.cb_side_mm + one.cb_side_mm}
-            one = was.model_copy(update=sides)
-        summed_up[where] = one
+            sides = {"cf_side_mm": was.cf_side_mm + place.cf_side_mm, "cb_side_mm": was.cb_side_mm + place.cb_side_mm}
+            place = was.model_copy(update=sides)
+        summed_up[where] = place
     found: dict[At, PlacedChange] = {}
     for one in summed_up.values():
         while one.at in found:
@@ -167,13 +167,13 @@ def moved_edges(said: tuple[EdgeSaid, ...], top: EdgeLine, hem: EdgeLine) -> tup
 
 def side_seam_off(build: Build) -> float:
     """How far to the front the side seam of the present version hung, as last said, mm; 0 where it hung right."""
-    told = [one.swings_mm for one in fittings_of_current(build) if one.swings_mm is not None]
+    told = [fitting.swings_mm for fitting in fittings_of_current(build) if fitting.swings_mm is not None]
     return told[-1] if told and abs(told[-1]) >= build.practice.side_seam_off_mm else 0.0
 
 
 def with_side_seam_seen(build: Build, body: Body) -> Body:
     """The body with its front shares as the side seam told them: it swings to where the garment is too small."""
-    told = [one for one in build.fittings if one.swings_mm is not None]
+    told = [fitting for fitting in build.fittings if fitting.swings_mm is not None]
     version = build.version_numbered(told[-1].version) if told else None
     if version is None or abs(told[-1].swings_mm or 0.0) < build.practice.side_seam_off_mm:
         return body
@@ -189,7 +189,7 @@ def with_side_seam_seen(build: Build, body: Body) -> Body:
 
 def stale_versions(build: Build) -> dict[int, int]:
     """Versions that came, by however many steps, from a fitting that was corrected since: with its number."""
-    fittings = {one.number: one.corrected for one in build.fittings}
+    fittings = {fitting.number: fitting.corrected for fitting in build.fittings}
     found: dict[int, int] = {}
     for version in build.versions:
         if version.fitting is not None and fittings.get(version.fitting, 0) > version.fitting_corrected:

@@ -130,14 +130,14 @@ def _places(build: Build, body: Body, proposed: Alteration | None) -> list[Messa
         return []
     return [
         message(
-            "look_at.place.in" if one.amount_mm < 0 else "look_at.place.out",
-            seam=seam_label(one.seam),
-            low_mm=one.ends(current.pattern)[0],
-            high_mm=one.ends(current.pattern)[1],
-            by_mm=abs(one.amount_mm),
+            "look_at.place.in" if place.amount_mm < 0 else "look_at.place.out",
+            seam=seam_label(place.seam),
+            low_mm=place.ends(current.pattern)[0],
+            high_mm=place.ends(current.pattern)[1],
+            by_mm=abs(place.amount_mm),
             zero=ZERO_LABELS[body.zero],
         )
-        for one in made.places
+        for place in made.places
     ]
 
 

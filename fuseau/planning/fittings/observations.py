@@ -88,7 +88,11 @@ class InferenceInputs:
             ease_mm=build.target.ease_mm,
             strips=strips_of(build),
             worn=worn_of(build, measured),
-            cloths=(build.stack.cloth, build.mock_up_stack.cloth, *(build.cloths[one.cloth] for one in build.strips)),
+            cloths=(
+                build.stack.cloth,
+                build.mock_up_stack.cloth,
+                *(build.cloths[strip.cloth] for strip in build.strips),
+            ),
             tried=tuple(tried),
         )
 
@@ -98,13 +102,14 @@ def strips_of(build: Build) -> tuple[Strip, ...]:
     worn = build.practice.close_pull_n_per_m
     return tuple(
         Strip(
-            cloth=one.cloth,
+            cloth=strip.cloth,
             share=max(
-                one.share * worn / one.pull_n_per_m - worn / (1000 * build.cloths[one.cloth].stiffness_kn_per_m), 0.0
+                strip.share * worn / strip.pull_n_per_m - worn / (1000 * build.cloths[strip.cloth].stiffness_kn_per_m),
+                0.0,
             ),
-            spread=max(build.practice.strip_spread, 0.15 * one.share * worn / one.pull_n_per_m),
+            spread=max(build.practice.strip_spread, 0.15 * strip.share * worn / strip.pull_n_per_m),
         )
-        for one in build.strips
+        for strip in build.strips
     )
 
 
@@ -113,15 +118,15 @@ def worn_of(build: Build, measured: Body) -> tuple[Worn, ...]:
     words = WORDS_OF_SUPPORT if build.target.job == "none" else WORDS
     return tuple(
         Worn(
-            level=one.level,
-            hoop_mm=one.girth_mm,
+            level=level.level,
+            hoop_mm=level.girth_mm,
             hoop_spread_mm=build.practice.garment_spread_mm,
-            share=words[one.word][0],
-            share_spread=words[one.word][1] * build.practice.word_spread,
+            share=words[level.word][0],
+            share_spread=words[level.word][1] * build.practice.word_spread,
         )
         for garment in build.garments
-        for one in garment.levels
-        if one.level in measured and not GARMENT_KINDS[build.kind].tied
+        for level in garment.levels
+        if level.level in measured and not GARMENT_KINDS[build.kind].tied
     )
 
 
@@ -172,11 +177,11 @@ def _inferred(inputs: InferenceInputs, counts: Mapping[TapKey, float], near: Arr
     )
 
 
-def _digging(inputs: InferenceInputs, one: TriedOn) -> list[int]:
+def _digging(inputs: InferenceInputs, on: TriedOn) -> list[int]:
     """Which touches of a fitting dig, by their place in the list; a collar's jaw has its own rule."""
-    if inputs.tied or one.fitting.made_of.closing == "open":
+    if inputs.tied or on.fitting.made_of.closing == "open":
         return []
-    return [k for k, tap in enumerate(one.fitting.taps) if tap.word == "digs" and tap.off_mm is None]
+    return [k for k, tap in enumerate(on.fitting.taps) if tap.word == "digs" and tap.off_mm is None]
 
 
 def _back_of(side_mm: float, body: Body) -> float:
@@ -244,26 +249,26 @@ def widened(build: Build, fitting: Fitting) -> float:
     return wide * (build.practice.thin_wider if too_thin(build, fitting) else 1.0)
 
 
-def _tried(inputs: InferenceInputs, one: TriedOn, counts: Mapping[TapKey, float]) -> list[Tried]:
+def _tried(inputs: InferenceInputs, on: TriedOn, counts: Mapping[TapKey, float]) -> list[Tried]:
     """Every lacing of a fitting: as it was worn, then the others of that evening."""
-    fitting = one.fitting
-    found = [_as_worn(inputs, one, counts)]
+    fitting = on.fitting
+    found = [_as_worn(inputs, on, counts)]
     if fitting.made_of.closing == "laced" and not inputs.tied:
-        found += [_also(inputs, one, other) for other in fitting.also]
+        found += [_also(inputs, on, other) for other in fitting.also]
     return found
 
 
-def _lacing(inputs: InferenceInputs, one: TriedOn, pull: Pull) -> Lacing:
+def _lacing(inputs: InferenceInputs, on: TriedOn, pull: Pull) -> Lacing:
     return Lacing(
-        pattern=one.pattern,
-        stack=one.fitting.made_of.stack,
-        edge_n_m2=one.edge_n_m2,
+        pattern=on.pattern,
+        stack=on.fitting.made_of.stack,
+        edge_n_m2=on.edge_n_m2,
         pull_n_per_m=inputs.practice.neck_pull_n_per_m if inputs.tied else pull_of(pull, inputs.job, inputs.practice),
         practice=inputs.practice,
         tied_mm=0.0 if inputs.tied else None,
-        shut=_shut(one.fitting),
-        pinned=one.fitting.made_of.closing == "pinned",
-        padding=one.padding,
+        shut=_shut(on.fitting),
+        pinned=on.fitting.made_of.closing == "pinned",
+        padding=on.padding,
     )
 
 
@@ -281,35 +286,35 @@ def _height(inputs: InferenceInputs, pattern: Pattern, level: LevelName) -> floa
     return min(max(inputs.measured[level].back_mm, pattern.hem.cb_mm), pattern.top.cb_mm)
 
 
-def _also(inputs: InferenceInputs, one: TriedOn, other: AlsoLaced) -> Tried:
-    practice, wide = inputs.practice, one.wider
-    lacing = _lacing(inputs, one, other.pull)
+def _also(inputs: InferenceInputs, on: TriedOn, other: AlsoLaced) -> Tried:
+    practice, wide = inputs.practice, on.wider
+    lacing = _lacing(inputs, on, other.pull)
     return Tried(
-        number=one.fitting.number,
+        number=on.fitting.number,
         lacing=lacing,
         z_mm=np.array([reading.z_mm for reading in other.readings]),
         gap_mm=np.array([reading.gap_mm for reading in other.readings]),
         spread_mm=wide * np.array([reading.spread_mm or practice.ruler_spread_mm for reading in other.readings]),
         words=tuple(
-            (_height(inputs, one.pattern, said.level), share, spread * practice.word_spread * wide)
+            (_height(inputs, on.pattern, said.level), share, spread * practice.word_spread * wide)
             for said in other.words
             for share, spread in (_words(inputs)[said.word],)
         ),
         laced_mm=tuple(
-            (_height(inputs, one.pattern, said.level), said.girth_mm, practice.laced_spread_mm * wide)
+            (_height(inputs, on.pattern, said.level), said.girth_mm, practice.laced_spread_mm * wide)
             for said in other.laced
         ),
     )
 
 
-def _as_worn(inputs: InferenceInputs, one: TriedOn, counts: Mapping[TapKey, float]) -> Tried:
-    practice, fitting, pattern, wide = inputs.practice, one.fitting, one.pattern, one.wider
+def _as_worn(inputs: InferenceInputs, on: TriedOn, counts: Mapping[TapKey, float]) -> Tried:
+    practice, fitting, pattern, wide = inputs.practice, on.fitting, on.pattern, on.wider
     closing = fitting.made_of.closing
     held = closing != "open"
     usual = practice.pinned_spread_mm if closing == "pinned" else practice.ruler_spread_mm
     readings = fitting.readings if held else ()
-    lacing = _lacing(inputs, one, fitting.pull)
-    said = [(_height(inputs, pattern, one.level), one.word) for one in fitting.words]
+    lacing = _lacing(inputs, on, fitting.pull)
+    said = [(_height(inputs, pattern, word.level), word.word) for word in fitting.words]
     at_jaw = jaw_digs(fitting, pattern) if inputs.tied else ()
     touched = [
         (_inside(tap.z_mm, pattern), tap.word, counts.get((fitting.number, k), 1.0))
@@ -323,7 +328,7 @@ def _as_worn(inputs: InferenceInputs, one: TriedOn, counts: Mapping[TapKey, floa
             words.append((z, wanted, reach / math.sqrt(share)))
     said += [(z, word) for z, word, _ in touched]
     room = [(z, *ROOM[word]) for z, word in said] if inputs.tied else []
-    offs = [(_height(inputs, pattern, one.level), one.off_mm, practice.pinch_spread_mm) for one in fitting.stand_offs]
+    offs = [(_height(inputs, pattern, off.level), off.off_mm, practice.pinch_spread_mm) for off in fitting.stand_offs]
     felt = tuple((z, share, spread * practice.word_spread * wide) for z, share, spread in words if held)
     right = WORDS_OF_SUPPORT["right"][0]
     as_held = tuple(one for one in felt if one[1] == right) if inputs.job == "none" else ()
@@ -338,13 +343,13 @@ def _as_worn(inputs: InferenceInputs, one: TriedOn, counts: Mapping[TapKey, floa
         room_mm=tuple((z, room, spread * wide) for z, room, spread in room if held),
         stand_off_mm=tuple((z, off, spread * wide) for z, off, spread in offs if held),
         laced_mm=tuple(
-            (_height(inputs, pattern, one.level), one.girth_mm, practice.laced_spread_mm * wide)
-            for one in fitting.laced
+            (_height(inputs, pattern, girth.level), girth.girth_mm, practice.laced_spread_mm * wide)
+            for girth in fitting.laced
             if held
         ),
         under_mm=tuple(
-            (_height(inputs, pattern, one.level), one.girth_mm, practice.laced_spread_mm * wide)
-            for one in fitting.under_it
+            (_height(inputs, pattern, girth.level), girth.girth_mm, practice.laced_spread_mm * wide)
+            for girth in fitting.under_it
             if held
         ),
         rides_mm=None if fitting.rides_mm is None else (fitting.rides_mm, practice.ride_seen_mm),

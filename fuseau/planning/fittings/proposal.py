@@ -112,7 +112,7 @@ class ProposalInputs:
             practice=build.practice,
             swings_mm=side_seam_off(build),
             seen=seen_at_places(build, body),
-            line_edits=tuple(one for one in build.line_edits if one.version == current.number),
+            line_edits=tuple(edit for edit in build.line_edits if edit.version == current.number),
             mock_up=mock_up_lacing(build, aimed_pattern),
             final=final_lacing(build, aimed_pattern, aimed),
             tied=GARMENT_KINDS[build.kind].tied,
@@ -128,7 +128,7 @@ _WAYS: dict[Word, int] = {"digs": 1, "stands off": -1}
 
 def _said(fitting: Fitting) -> dict[LevelName, int]:
     """The levels at which it dug (1) or stood off (−1)."""
-    return {one.level: _WAYS[one.word] for one in fitting.words if one.word in _WAYS}
+    return {word.level: _WAYS[word.word] for word in fitting.words if word.word in _WAYS}
 
 
 @dataclass(frozen=True)
@@ -153,7 +153,7 @@ def propose(inputs: ProposalInputs) -> Proposal | None:
     places, swings = inputs.seen.places, inputs.swings_mm != 0
     same_allowances = current.allowances == aimed_pattern.allowances
     small = inputs.same or _largest_change(placed_on, aimed_pattern) < inputs.practice.worth_changing_mm
-    by_hand = any(max(abs(one.cf_side_mm), abs(one.cb_side_mm)) > 0.05 for one in inputs.line_edits)
+    by_hand = any(max(abs(edit.cf_side_mm), abs(edit.cb_side_mm)) > 0.05 for edit in inputs.line_edits)
     if not redraft and not edges_change and same_allowances and small and not (places or swings or by_hand):
         return None
     inputs = replace(inputs, girths_stay=small and not redraft)
@@ -206,7 +206,7 @@ def _placed(inputs: ProposalInputs) -> _Made:
     ):  # no girth is worth changing: what was seen at places, and what she sets, is all that changes
         none = (0.0,) * len(current.stations)
         seams = range(1, len(current.panels))
-        worth = Alteration(seams=tuple(SeamChange(seam=one, cf_side_mm=none, cb_side_mm=none) for one in seams))
+        worth = Alteration(seams=tuple(SeamChange(seam=seam, cf_side_mm=none, cb_side_mm=none) for seam in seams))
     else:
         found = place(
             current,
@@ -270,7 +270,7 @@ def _as_said(current: Pattern, inputs: ProposalInputs) -> Array:
 def _reason(inputs: ProposalInputs, redraft: bool, edges_change: bool) -> Message:
     places, swings = inputs.seen.places, inputs.swings_mm
     if inputs.girths_stay and not places and not swings:
-        drawn = any(max(abs(one.cf_side_mm), abs(one.cb_side_mm)) > 0 for one in inputs.line_edits)
+        drawn = any(max(abs(edit.cf_side_mm), abs(edit.cb_side_mm)) > 0 for edit in inputs.line_edits)
         return message("reason.edges" if edges_change else "reason.by_hand" if drawn else "reason.wishes")
     were = len(inputs.current.panels)
     if redraft and inputs.panels == were:
@@ -300,8 +300,8 @@ def _reason(inputs: ProposalInputs, redraft: bool, edges_change: bool) -> Messag
 
 def _reason_at_places(places: Sequence[PlacedChange], fitting: int) -> Message:
     """The largest of what was seen at places, with all of its kind, and whether there is more."""
-    worst = max(places, key=lambda one: abs(one.amount_mm))
-    alike = [one for one in places if (one.seen, one.fitting) == (worst.seen, worst.fitting)]
+    worst = max(places, key=lambda place: abs(place.amount_mm))
+    alike = [place for place in places if (place.seen, place.fitting) == (worst.seen, worst.fitting)]
     return message(
         f"reason.{worst.seen.replace(' ', '_')}{'' if len(alike) == len(places) else '.more'}",
         fitting=worst.fitting or fitting,

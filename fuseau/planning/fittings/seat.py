@@ -75,22 +75,24 @@ def _waist(build: Build, fitting: Fitting, learned: Learned, pattern: Pattern, m
             level=pushes.name if pushes else "waist",
         )
     ]
-    others = (one for one in mends[1:] if one is not None)
+    others = (mend for mend in mends[1:] if mend is not None)
     return found + [
-        finding("waist_sat_or", "mockups", "advice", where=where, mend=one, said="waist_sat.or") for one in others
+        finding("waist_sat_or", "mockups", "advice", where=where, mend=other, said="waist_sat.or") for other in others
     ]
 
 
 def _pushing(mock_up: Fit, *, high: bool) -> LevelFit | None:
     """The level that pushes it up or down: of those below the waist, or above it, the one pressed the most."""
     beyond = [
-        one for one in mock_up.levels if (one.z_mm < -1 if high else one.z_mm > 1) and one.pressure_kpa is not None
+        level
+        for level in mock_up.levels
+        if (level.z_mm < -1 if high else level.z_mm > 1) and level.pressure_kpa is not None
     ]
     return max(beyond, key=_share, default=None)
 
 
-def _share(one: LevelFit) -> float:
-    return (one.pressure_kpa or 0.0) / one.comfort_kpa
+def _share(fit: LevelFit) -> float:
+    return (fit.pressure_kpa or 0.0) / fit.comfort_kpa
 
 
 def _cause(build: Build, fitting: Fitting, learned: Learned, pushes: LevelFit | None) -> Cause:
@@ -101,7 +103,7 @@ def _cause(build: Build, fitting: Fitting, learned: Learned, pushes: LevelFit | 
         return "agree"
     if pushes is not None and _share(pushes) >= _PUSHES_SHARE:
         return "pushed"
-    read = [one for one in learned.readings if one.fitting == fitting.number]
+    read = [reading for reading in learned.readings if reading.fitting == fitting.number]
     if len(read) >= 3:
         z = np.array([one.z_mm for one in read])
         tilt = float(np.polyfit(z, [one.read_mm for one in read], 1)[0]) * float(np.ptp(z))
@@ -118,7 +120,7 @@ def _moved(off_mm: float) -> Mend:
 
 def _lets_out(build: Build, pattern: Pattern, pushes: LevelFit | None) -> bool:
     """Whether she lets the level that pushes out already."""
-    side = [one for one in build.line_edits if one.seam == pattern.front_panels]
+    side = [edit for edit in build.line_edits if edit.seam == pattern.front_panels]
     return any(pushes is not None and one.level == pushes.name and one.cf_side_mm + one.cb_side_mm > 0 for one in side)
 
 

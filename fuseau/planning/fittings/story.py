@@ -81,7 +81,7 @@ def _until(build: Build, count: int) -> Build:
     if count == len(build.fittings):
         return build
     fittings = build.fittings[:count]
-    newest = max((one.version for one in fittings), default=0)
+    newest = max((fitting.version for fitting in fittings), default=0)
     return build.model_copy(update={"line_edits": (), "versions": build.versions[:newest], "fittings": fittings})
 
 
@@ -113,10 +113,10 @@ def _chapter(build: Build, cache: StageCache) -> Chapter:
         cost=last.cost if last else None,
         places=tuple(
             message(
-                "story.place.in" if one.amount_mm < 0 else "story.place.out",
-                seam=seam_label(one.seam),
-                by_mm=abs(one.amount_mm),
+                "story.place.in" if place.amount_mm < 0 else "story.place.out",
+                seam=seam_label(place.seam),
+                by_mm=abs(place.amount_mm),
             )
-            for one in places
+            for place in places
         ),
     )

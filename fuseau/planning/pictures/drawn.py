@@ -214,11 +214,11 @@ def _rest(way: WayDrawn) -> Iterator[Message]:
 
 
 def _says(found: AsDrawn, limit: float, *, filmed: bool) -> list[Message]:
-    ways = {one.way: one for one in found.ways}
+    ways = {way.way: way for way in found.ways}
     said = []
     if ways["as drawn"].reduction_share > limit + 1e-9:
         said.append(message("drawn.past_limit", share=ways["as drawn"].reduction_share, limit=limit))
-    nearest = min(one.likeness_percent for one in found.ways)
+    nearest = min(way.likeness_percent for way in found.ways)
     if nearest > _FAR_PERCENT:
         said.append(message("drawn.filmed_far" if filmed else "drawn.nobody", percent=nearest))
     within = ways["within the limits"]

@@ -101,7 +101,7 @@ def picture_lines(build: Build, planned: Plan, inputs: OnBodyInputs, picture: Pi
     for one, moved in _laid(build, inputs, seams):
         if read[one].fault is None:
             read[one] = read[one].model_copy(update=moved)
-    read += _panels(planned, [float(np.median(one.place)) for one in seams])
+    read += _panels(planned, [float(np.median(seam.place)) for seam in seams])
     back = _back(on_body(inputs), pose, picture) if inputs.worn is not None else ()
     return PictureLines(
         picture=picture.id,
@@ -229,15 +229,15 @@ def _laid(build: Build, inputs: OnBodyInputs, seams: Sequence[_SeamMarked]) -> I
     worn, planned = inputs.worn, inputs.planned
     if worn is None or planned is None:
         return
-    between = [one for one in seams if _NEAR_CF < abs(np.median(one.place)) < _NEAR_SIDE]
-    right = [one for one in between if np.median(one.place) > 0]
-    shown = right if 2 * len(right) >= len(between) else [one for one in between if one not in right]
+    between = [seam for seam in seams if _NEAR_CF < abs(np.median(seam.place)) < _NEAR_SIDE]
+    right = [channel for channel in between if np.median(channel.place) > 0]
+    shown = right if 2 * len(right) >= len(between) else [channel for channel in between if channel not in right]
     shown.sort(key=lambda one: float(np.abs(np.median(one.place))))
     pattern = worn.pattern
     if len(shown) != pattern.front_panels - 1:
         return
     half = HalfWorn(inputs.figure, pattern)
-    stations = [(one.name, one.side_mm) for one in pattern.stations if one.name is not None]
+    stations = [(station.name, station.side_mm) for station in pattern.stations if station.name is not None]
     for seam, one in enumerate(shown, start=1):
         order = np.argsort(one.nominal)
         at, place = one.nominal[order], np.abs(one.place)[order]

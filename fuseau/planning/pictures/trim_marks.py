@@ -42,7 +42,7 @@ def trim_marks(build: Build, planned: Plan) -> tuple[TrimMark, ...]:
     return tuple(
         _mark(picture, mark, i + 1, planned, inputs)
         for picture in build.brief.pictures
-        for i, mark in enumerate([one for one in picture.marks if one.kind == "trim"])
+        for i, mark in enumerate([mark for mark in picture.marks if mark.kind == "trim"])
     )
 
 
@@ -53,7 +53,7 @@ def _mark(picture: Picture, mark: Mark, number: int, planned: Plan, inputs: OnBo
     high = picture.height_px / picture.width_px  # marks are shares of width and height: one scale for both
 
     def points(kind: str) -> list[tuple[float, float]]:
-        lines = [one.points for one in picture.marks if one.kind == kind]
+        lines = [mark.points for mark in picture.marks if mark.kind == kind]
         return [(x, y * high) for x, y in lines[0]] if lines else []
 
     top, hem = points("top line"), points("hem")

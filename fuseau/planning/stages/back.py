@@ -167,7 +167,9 @@ class BackInputs:
             getting_in_gap_mm=getting_in_gap_mm,
             front_opens_mm=max(0.0 if build.back.laced else getting_in_gap_mm, practice.front_opens_mm),
             ends=(pattern.hem.cb_mm, pattern.top.cb_mm),
-            closed_waist_mm=next((one.closed_mm for one in final.levels if one.name == "waist"), aimed.closed_waist_mm),
+            closed_waist_mm=next(
+                (level.closed_mm for level in final.levels if level.name == "waist"), aimed.closed_waist_mm
+            ),
             back_mm=_back_width(pattern) + final.shape.mean_mm,
             reduction_mm=aimed.reduction_mm,
             tied=tied,

@@ -92,7 +92,7 @@ def plan_cut(build: Build, planned: Plan) -> CutPlan:
     for name, pieces in by_cloth.items():
         cloth = build.cloths[name]
         beside = build.cut.binding_joins is None  # else they lie among the pieces
-        slanting = side_by_side([one.strips for one in strips if beside and one.strips and one.cloth == name])
+        slanting = side_by_side([strip.strips for strip in strips if beside and strip.strips and strip.cloth == name])
         cloths.append(
             ClothCut(
                 cloth=name,
@@ -159,7 +159,7 @@ def sheets_of(build: Build, cloth: ClothName, at_hand: Sequence[tuple[Stock, flo
 
 def to_buy_mm(laying: Laying, beside_mm: float) -> float:
     """How much new cloth it takes: what finds no place, and what lies beside the pieces where no length has room."""
-    room = max((_beyond(one) for one in laying.sheets if one.sheet.is_length), default=0.0)
+    room = max((_beyond(sheet) for sheet in laying.sheets if sheet.sheet.is_length), default=0.0)
     return laying.short_mm + (0.0 if room >= beside_mm else beside_mm)
 
 
@@ -169,23 +169,23 @@ def uses_of(laying: Laying, beside_mm: float, lengths: Container[str]) -> dict[s
     A length is cut off a little beyond its last piece. What lies beside the pieces comes from the length with most
     room, where nothing has to be bought.
     """
-    roomy = max((one for one in laying.sheets if one.sheet.is_length), key=_beyond, default=None)
+    roomy = max((sheet for sheet in laying.sheets if sheet.sheet.is_length), key=_beyond, default=None)
     bought = to_buy_mm(laying, beside_mm) > 0
     found = {}
-    for one in laying.sheets:
-        beside = beside_mm if one is roomy and not bought else 0.0
-        if not one.placed and not beside:
+    for sheet in laying.sheets:
+        beside = beside_mm if sheet is roomy and not bought else 0.0
+        if not sheet.placed and not beside:
             continue
-        whole = one.sheet.whole.bounds[2]
-        reach = min(whole, one.reach_mm + PAST_MM) if one.placed else 0.0
-        amount = min(whole, reach + beside) if one.sheet.key in lengths else 1.0
-        found[one.sheet.key] = Use(amount=amount, beside_mm=beside)
+        whole = sheet.sheet.whole.bounds[2]
+        reach = min(whole, sheet.reach_mm + PAST_MM) if sheet.placed else 0.0
+        amount = min(whole, reach + beside) if sheet.sheet.key in lengths else 1.0
+        found[sheet.sheet.key] = Use(amount=amount, beside_mm=beside)
     return found
 
 
-def _beyond(one: LaidSheet) -> float:
+def _beyond(sheet: LaidSheet) -> float:
     """How much of a length is left beyond its pieces."""
-    return one.sheet.whole.bounds[2] - one.reach_mm
+    return sheet.sheet.whole.bounds[2] - sheet.reach_mm
 
 
 def pieces_of(build: Build, planned: Plan) -> tuple[ClothPiece, ...]:
@@ -220,10 +220,10 @@ def _binding_pieces(build: Build, planned: Plan) -> tuple[ClothPiece, ...]:
     if joins is None:
         return ()
     practice = build.practice
-    bindings = [one for one in strips_of(build, planned) if one.cloth]
+    bindings = [strip for strip in strips_of(build, planned) if strip.cloth]
     if not bindings:
         return ()
-    width, length = bindings[0].width_mm, sum(one.length_mm for one in bindings)
+    width, length = bindings[0].width_mm, sum(binding.length_mm for binding in bindings)
     lost = 2 * practice.join_allowance_mm * math.sqrt(2)
     each = (length + width + joins * lost) / (joins + 1)
     outline = ((0.0, 0.0), (width, width), (width, each + width), (0.0, each))  # its ends are the slant it is joined on

@@ -158,7 +158,7 @@ def check_closing(build: Build, final: Fit) -> list[Finding]:
 def check_ways(build: Build, ways: tuple[WayIn, ...]) -> list[Finding]:
     """There is no way in, or she has to get in alone and can't."""
     way = ways[0] if ways else None
-    if not build.back.laced and all(one.verdict == "no" for one in ways):
+    if not build.back.laced and all(way.verdict == "no" for way in ways):
         changes = Change(at="front.opening", value="zip"), Change(at="front.line", value="CB")
         return [
             finding(

@@ -126,8 +126,8 @@ def _materials(build: Build, planned: Plan) -> dict[StepKey, tuple[Message, ...]
     }
     for strip in strips_of(build, planned):
         what = build.cloths[strip.cloth].label if strip.cloth else "tape"
-        for length_mm in dict.fromkeys(round(one) for one in strip.lengths_mm):
-            count = sum(round(one) == length_mm for one in strip.lengths_mm)
+        for length_mm in dict.fromkeys(round(length) for length in strip.lengths_mm):
+            count = sum(round(length) == length_mm for length in strip.lengths_mm)
             given = {"count": float(count), "length_mm": float(length_mm), "width_mm": strip.width_mm}
             if strip.what in into:
                 found.setdefault(into[strip.what], []).append(message("step.material.strip", what=what, **given))
@@ -222,7 +222,7 @@ def done_elsewhere(build: Build, steps: Iterable[Step]) -> set[StepKey]:
 
 def _bones_cut(build: Build, step: Step) -> bool:
     """Whether there is a cut bone for every channel of a kind."""
-    return {str(one.given["channel"]) for one in step.materials} <= {one.channel for one in build.bones.cut}
+    return {str(material.given["channel"]) for material in step.materials} <= {one.channel for one in build.bones.cut}
 
 
 def logged_of(build: Build) -> tuple[Logged, ...]:
@@ -247,12 +247,12 @@ def make_up(build: Build, planned: Plan, known: Mapping[Work, Rate] | None = Non
     if not steps:
         return MakePlan(running=build.make.running)
     known = known or rates(())
-    left_out = {one.step for one in build.make.left_out}
+    left_out = {key.step for key in build.make.left_out}
     garment = Garment(tuple(step for step in steps if step.key not in left_out))
     elsewhere = done_elsewhere(build, garment.steps)
     done = {one.step for one in build.make.done} | elsewhere
     taken = {step.key: takes(step, known) for step in garment.steps}
-    minutes = {key: one.minutes for key, one in taken.items()}
+    minutes = {key: stock.minutes for key, stock in taken.items()}
     logged: dict[StepKey, float] = {}
     for entry in build.make.log:
         logged[entry.step] = logged.get(entry.step, 0.0) + entry.minutes
@@ -262,7 +262,7 @@ def make_up(build: Build, planned: Plan, known: Mapping[Work, Rate] | None = Non
     if lost:
         wished = tuple(dict.fromkeys((*lost, *(wished or (step.key for step in garment.steps)))))
     order = _opened(garment, lost).order(done, wished)
-    appointed = {one.step: one for one in build.make.appointments}
+    appointed = {appointment.step: appointment for appointment in build.make.appointments}
     seen = tuple(
         _seen(
             garment,
@@ -290,7 +290,7 @@ def make_up(build: Build, planned: Plan, known: Mapping[Work, Rate] | None = Non
         lost=tuple(lost),
         minutes_left=sum(one.minutes_left for one in rest if not one.step.later),
         minutes_later=sum(one.minutes_left for one in rest if one.step.later),
-        left_out=tuple(one.step for one in build.make.left_out if any(step.key == one.step for step in steps)),
+        left_out=tuple(key.step for key in build.make.left_out if any(step.key == key.step for step in steps)),
         running=build.make.running,
     )
 

@@ -107,9 +107,9 @@ class AimInputs:
         )
         parts = [repr(told), *(one.model_dump_json() for one in (self.target, self.stack, self.practice, self.body))]
         if self.current is not None:
-            parts += [one.model_dump_json() for one in self.current.slack]
+            parts += [amount.model_dump_json() for amount in self.current.slack]
             at_places = places_of(with_places(self.current, self.places))
-            parts += [repr((one.at, round(one.cf_side_mm, 4), round(one.cb_side_mm, 4))) for one in at_places]
+            parts += [repr((place.at, round(place.cf_side_mm, 4), round(place.cb_side_mm, 4))) for place in at_places]
         parts += [repr(self.padded)] if self.padded else []
         return hashlib.sha256("|".join(parts).encode()).hexdigest()[:24]
 

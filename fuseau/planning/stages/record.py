@@ -100,13 +100,15 @@ def card(build: Build, planned: Plan) -> Card:
         facts=_told_apart((*_measures(build, planned), *_made_of(build, planned), *_took(build, planned))),
         tried=tuple(
             Tried(
-                version=one.version,
-                gap_mm=sum(read.gap_mm for read in one.readings) / len(one.readings) if one.readings else None,
-                note=one.note,
-                hours=one.hours,
-                cost=one.cost,
+                version=fitting.version,
+                gap_mm=sum(read.gap_mm for read in fitting.readings) / len(fitting.readings)
+                if fitting.readings
+                else None,
+                note=fitting.note,
+                hours=fitting.hours,
+                cost=fitting.cost,
             )
-            for one in build.fittings
+            for fitting in build.fittings
         ),
         gaps=gaps,
         says=_says(gaps),
@@ -252,11 +254,11 @@ def _took(build: Build, planned: Plan) -> Iterator[Fact]:
         yield _took_line("at it", logged / 60, "hours")
         for stage, minutes in _by_stage(build, planned).items():
             yield _took_line(_STAGES.get(stage, stage), minutes / 60, "hours")
-    tried = sum(one.hours or 0.0 for one in build.fittings)
+    tried = sum(fitting.hours or 0.0 for fitting in build.fittings)
     if tried:
         yield _took_line("hours on mock-ups, as noted", tried, "hours")
-    spent = sum(one.cost or 0.0 for one in build.fittings)
-    cloth = sum(one.price for one in planned.layers.methods if one.chosen) if planned.layers else 0.0
+    spent = sum(fitting.cost or 0.0 for fitting in build.fittings)
+    cloth = sum(method.price for method in planned.layers.methods if method.chosen) if planned.layers else 0.0
     bones = planned.boning.price if planned.boning else 0.0
     trims = planned.trims.price if planned.trims else 0.0
     lines = (("mock-ups cost", spent), ("cloth, about", cloth), ("bones, about", bones), ("trims, about", trims))
@@ -322,27 +324,27 @@ class CardDifference(Record):
 
 def compare(first: Card, second: Card) -> tuple[CardDifference, ...]:
     """Every line that either card has, by groups, in the order of the first card."""
-    lines = {(one.group, one.name): one for one in first.facts}
-    others = {(one.group, one.name): one for one in second.facts}
+    lines = {(fact.group, fact.name): fact for fact in first.facts}
+    others = {(fact.group, fact.name): fact for fact in second.facts}
     names = list(dict.fromkeys([*lines, *others]))
     groups: list[FactGroup] = ["measures", "made of", "took"]
     names.sort(key=lambda name: groups.index(name[0]))
     return tuple(_difference(group, name, lines.get((group, name)), others.get((group, name))) for group, name in names)
 
 
-def _difference(group: FactGroup, name: str, one: Fact | None, other: Fact | None) -> CardDifference:
+def _difference(group: FactGroup, name: str, fact: Fact | None, other: Fact | None) -> CardDifference:
     by = None
-    if one and other and one.number is not None and other.number is not None and one.counted == other.counted:
-        change = other.number - one.number
-        if abs(change) >= _SHOWN[one.counted or "count"]:
-            by = message(f"card.by.{one.counted}", by=change)
-    differs = by is not None or (one is None) != (other is None)
-    if one and other and not differs:
-        differs = one.number is None and one.value != other.value
+    if fact and other and fact.number is not None and other.number is not None and fact.counted == other.counted:
+        change = other.number - fact.number
+        if abs(change) >= _SHOWN[fact.counted or "count"]:
+            by = message(f"card.by.{fact.counted}", by=change)
+    differs = by is not None or (fact is None) != (other is None)
+    if fact and other and not differs:
+        differs = fact.number is None and fact.value != other.value
     return CardDifference(
         group=group,
         name=name,
-        first=one.value if one else None,
+        first=fact.value if fact else None,
         second=other.value if other else None,
         differs=differs,
         by=by,

@@ -144,7 +144,7 @@ def lay_trims(inputs: TrimsInputs) -> TrimsLaid:
     for found in _all_works(along, areas, floss, hanging, straps, chains):
         for work, times in found:
             works[work] = works.get(work, 0.0) + times
-    on_it = sum(laid.grams for laid in _lies_on(along, areas)) + sum(one.grams for one in chains)
+    on_it = sum(laid.grams for laid in _lies_on(along, areas)) + sum(chain.grams for chain in chains)
     loaded, helps = _load(inputs, on_it, hanging, straps)
     plan = TrimsPlan(
         along=along,
@@ -155,10 +155,10 @@ def lay_trims(inputs: TrimsInputs) -> TrimsLaid:
         chains=chains,
         rooms=tuple(room for room, _ in rooms),
         grams=on_it,
-        hanging_grams=sum(one.grams for one in hanging),
+        hanging_grams=sum(strap.grams for strap in hanging),
         price=sum(laid.price for laid in _lies_on(along, areas))
-        + sum(one.price for one in hanging)
-        + sum(one.price for one in chains),
+        + sum(strap.price for strap in hanging)
+        + sum(chain.price for chain in chains),
         minutes=sum(MINUTES[work] * times for work, times in works.items()),
         thread_mm=sum(laid.thread_mm for laid in _lies_on(along, areas))
         + sum(one.laid.thread_mm for one in floss if one.laid),
@@ -172,7 +172,7 @@ def lay_trims(inputs: TrimsInputs) -> TrimsLaid:
 
 def _lies_on(along: Sequence[AlongShown], areas: Sequence[AreaShown]) -> Iterator[AlongLaid | AreaLaid]:
     yield from (one.laid for one in along if one.laid)
-    yield from (one.laid for one in areas if one.laid)
+    yield from (area.laid for area in areas if area.laid)
 
 
 def _all_works(
@@ -185,9 +185,9 @@ def _all_works(
 ) -> Iterator[tuple[tuple[Work, float], ...]]:
     yield from (laid.works for laid in _lies_on(along, areas))
     yield from (one.laid.works for one in floss if one.laid)
-    yield from (one.works for one in hanging)
-    yield from (one.works for one in chains)
-    yield from ((("strap", float(one.laid.count)),) for one in straps if one.laid)
+    yield from (strap.works for strap in hanging)
+    yield from (chain.works for chain in chains)
+    yield from ((("strap", float(strap.laid.count)),) for strap in straps if strap.laid)
 
 
 def _guarded(lay: Callable[[], _S], otherwise: Callable[[Message, str], _S]) -> _S:
@@ -359,13 +359,13 @@ def _load(
 
     Not told where nothing hangs from it: a garment that only carries itself is held by its fit.
     """
-    if not any(one.grams for one in hanging):
+    if not any(strap.grams for strap in hanging):
         return None, ()
-    hangs = sum(one.grams for one in hanging if not one.own_band)
+    hangs = sum(strap.grams for strap in hanging if not strap.own_band)
     levels = inputs.levels
     shape = shape_holds(*zip(*levels, strict=True)) if len(levels) > 1 else 0.0
     whole = inputs.own_grams + on_it + hangs
-    over = any(one.laid is not None for one in straps)
+    over = any(strap.laid is not None for strap in straps)
     friction = inputs.friction_n + (_stay_n(inputs) if inputs.trims.waist_stay else 0.0)
     here = load(whole, friction, shape, strapped=over)
     if here.word == "holds":

@@ -72,31 +72,31 @@ def check_trims(about: TrimsAbout, plan: TrimsPlan) -> Iterator[Finding]:
         )
 
 
-def _short(at: str, one: Shown, lacks: float, *, counted: bool) -> Finding:
+def _short(at: str, shown: Shown, lacks: float, *, counted: bool) -> Finding:
     field = "at_hand" if counted else "at_hand_mm"
     return finding(
         "trim.short",
         "trims",
         "caution",
         at=f"{at}.{field}",
-        where=one.name,
+        where=shown.name,
         numbers={"short": lacks},
         said="trim.short.pieces" if counted else "trim.short.length",
     )
 
 
 def _check_hanging(about: TrimsAbout, plan: TrimsPlan) -> Iterator[Finding]:
-    for i, one in enumerate(plan.hanging):
-        if one.fault is not None:
+    for i, strap in enumerate(plan.hanging):
+        if strap.fault is not None:
             continue
-        for k, tier in enumerate(one.tiers):
+        for k, tier in enumerate(strap.tiers):
             if tier.skimpy:
                 yield finding(
                     "trim.skimpy",
                     "trims",
                     "advice",
                     at=f"trims.hanging.{i}.tiers.{k}.fullness",
-                    where=one.name,
+                    where=strap.name,
                     numbers={"fullness": tier.fullness},
                 )
         trim = about.trims.hanging[i]
@@ -110,7 +110,7 @@ def _check_hanging(about: TrimsAbout, plan: TrimsPlan) -> Iterator[Finding]:
             "trims",
             "caution",
             at=f"trims.hanging.{i}.opens",
-            where=one.name,
+            where=strap.name,
             said="skirt.opens.nowhere" if trim.opens == "nowhere" else "skirt.opens",
             opens=trim.opens,
             bodice=" and ".join(bodice),

@@ -71,7 +71,7 @@ def _grommets(article: Article) -> Iterator[Likeness]:
 
 
 def _busks(article: Article) -> Iterator[Likeness]:
-    sizes = {(one.length_mm, len(one.stud_places())) for one in (*BUSKS, *BUSKS_IN)}
+    sizes = {(busk.length_mm, len(busk.stud_places())) for busk in (*BUSKS, *BUSKS_IN)}
     here = next((size for size in sizes if articles.busk_of(*size).name == article.name), None)
     for length, studs in sizes if here else ():
         if here and 0 < here[0] - length <= 25 and here[1] - 1 <= studs <= here[1]:

@@ -71,7 +71,7 @@ def file(build: Build, planned: Plan | None) -> Filed:
         finished_on=record.finished_on,
         likes=record.likes if finished else (),
         would_change=record.would_change if finished else (),
-        gave_way=tuple(one.gave_way for one in record.wears if one.gave_way) if finished else (),
+        gave_way=tuple(wear.gave_way for wear in record.wears if wear.gave_way) if finished else (),
         notes=tuple(note for note in _notes(build) if note) if finished else (),
         wears=len(record.wears),
         card=card(build, planned) if finished and planned else None,
@@ -138,8 +138,8 @@ def _lines(filed: Filed, say: Words) -> Iterator[str]:
         return
     yield kept.kind
     yield kept.wearer
-    for one in filed.likes:
-        yield f"likes: {one}"
+    for like in filed.likes:
+        yield f"likes: {like}"
     for one in filed.would_change:
         yield f"would change: {one}"
     for one in filed.gave_way:
@@ -201,7 +201,11 @@ def taught_of_cloth(build: Build, planned: Plan, others: Iterable[Filed]) -> tup
     cloth = strength_cloth(planned)
     if cloth is None or planned.aim is None or not build.back.laced or build.record.finished_on is not None:
         return ()
-    grown = [(one, one.card.grown) for one in others if one.card and one.card.grown and one.card.grown.cloth == cloth]
+    grown = [
+        (other, other.card.grown)
+        for other in others
+        if other.card and other.card.grown and other.card.grown.cloth == cloth
+    ]
     told = [(one, more) for one, more in grown if more is not None]
     if not told:
         return ()

@@ -96,7 +96,7 @@ def _probability(
 
 
 def _without(build: Build, steps: Sequence[str]) -> Build:
-    there = {one.step for one in build.make.left_out}
+    there = {key.step for key in build.make.left_out}
     more = tuple(LeftOut(step=step) for step in steps if step not in there)
     make = build.make.model_copy(update={"left_out": (*build.make.left_out, *more)})
     return build.model_copy(update={"make": make})
@@ -128,9 +128,9 @@ def _choices(
         offer("channels", [Change(at="bones.made", value="between plies")])
     plan = make_up(build, planned, known)
     optional = tuple(
-        one.step.key
-        for one in plan.steps
-        if one.step.optional and not one.done and not one.step.own and not one.step.later
+        step.step.key
+        for step in plan.steps
+        if step.step.optional and not step.done and not step.step.own and not step.step.later
     )
     basting = tuple(key for key in optional if key.startswith("mount "))
     if basting:

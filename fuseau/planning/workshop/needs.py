@@ -62,15 +62,15 @@ def needs_of(
 
 
 def _bones(build: Build, plans: Sequence[CuttingPlan]) -> Iterator[Need]:
-    for one in plans:
-        kind = build.bone_kinds[one.kind]
+    for plan in plans:
+        kind = build.bone_kinds[plan.kind]
         article = articles.bone(kind)
-        if one.coil_mm:
-            yield Need(article=article, stage="bones", amount=one.coil_mm)
-        for length, count in one.bought_mm.items():
+        if plan.coil_mm:
+            yield Need(article=article, stage="bones", amount=plan.coil_mm)
+        for length, count in plan.bought_mm.items():
             yield Need(article=article, stage="bones", amount=count, each_mm=float(length))
-        if one.ends and kind.stuff.ends in articles.CLOSED and build.bones.ends == "tips":
-            yield Need(article=articles.bone_ends(kind), stage="bones", amount=one.ends)
+        if plan.ends and kind.stuff.ends in articles.CLOSED and build.bones.ends == "tips":
+            yield Need(article=articles.bone_ends(kind), stage="bones", amount=plan.ends)
 
 
 def _front(build: Build, planned: Plan) -> Iterator[Need]:
@@ -80,7 +80,7 @@ def _front(build: Build, planned: Plan) -> Iterator[Need]:
     if opening.kind == "busk" and planned.busk is not None and planned.busk.length_mm is not None:
         article = articles.busk_of(planned.busk.length_mm, len(planned.busk.studs_mm))
         yield Need(article=article, stage="front", amount=1)
-    times = 2 if any(one.code == "bought.twice" for one in opening.bought) else 1  # both halves open
+    times = 2 if any(purchase.code == "bought.twice" for purchase in opening.bought) else 1  # both halves open
     for bought in opening.bought:
         if bought.code in ("bought.zip", "bought.hidden_zip"):
             how: Literal["separating", "hidden"] = "separating" if bought.code == "bought.zip" else "hidden"

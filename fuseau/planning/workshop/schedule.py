@@ -113,9 +113,9 @@ def work_of(at_work: Sequence[AtWork], shelf: Shelf, known: Mapping[Work, Rate],
         lost = set(plan.lost)
         garment = Garment(
             tuple(
-                one.step.model_copy(update={"reaches": ()}) if one.step.key in lost else one.step
-                for one in plan.steps
-                if not one.done
+                step.step.model_copy(update={"reaches": ()}) if step.step.key in lost else step.step
+                for step in plan.steps
+                if not step.done
             )
         )
         order = [key for key in plan.order if key in garment.at]
@@ -267,9 +267,9 @@ def _day(day: datetime.date) -> str:
     return f"{day.day} {day:%B}"
 
 
-def _missed(one: AtWork, made: MakePlan, found: Schedule) -> Iterator[Message]:
+def _missed(work: AtWork, made: MakePlan, found: Schedule) -> Iterator[Message]:
     """Appointments that can't be kept, since what comes before them is done later."""
-    starts = {slot.key: slot.starts_on for slot in found.slots if slot.build == one.id}
+    starts = {slot.key: slot.starts_on for slot in found.slots if slot.build == work.id}
     for seen in made.steps:
         agreed, begins = seen.appointment, starts.get(seen.step.key)
         if agreed is not None and begins is not None and begins > agreed.on:
@@ -277,12 +277,12 @@ def _missed(one: AtWork, made: MakePlan, found: Schedule) -> Iterator[Message]:
             yield message("make.missed", step=name, on=_day(agreed.on), ready=_day(begins))
 
 
-def _build_work(one: AtWork, made: MakePlan, found: Schedule) -> BuildWork:
+def _build_work(work: AtWork, made: MakePlan, found: Schedule) -> BuildWork:
     left = [seen for seen in made.steps if not seen.done]
     return BuildWork(
-        build=one.id,
-        name=one.build.brief.name,
-        needed_on=one.build.brief.needed_on,
+        build=work.id,
+        name=work.build.brief.name,
+        needed_on=work.build.brief.needed_on,
         now=made.now,
         steps_left=len(left),
         steps_done=len(made.steps) - len(left),
@@ -290,7 +290,7 @@ def _build_work(one: AtWork, made: MakePlan, found: Schedule) -> BuildWork:
         minutes_later=made.minutes_later,
         lost=made.lost,
         running=made.running.step if made.running else None,
-        missed=tuple(_missed(one, made, found)),
+        missed=tuple(_missed(work, made, found)),
     )
 
 

@@ -116,8 +116,8 @@ class Pool:
     def __post_init__(self) -> None:
         for piece in self.shelf.pieces:
             self._left[piece.id] = self.shelf.free(piece.id)
-        for one in self.shelf.reserved:
-            self._own[one.stock, one.build] = one.amount
+        for reservation in self.shelf.reserved:
+            self._own[reservation.stock, reservation.build] = reservation.amount
         for order in self.shelf.under_way():
             for i, line in enumerate(order.lines):
                 self._coming[order.id, i] = line.amount
@@ -187,9 +187,9 @@ def shopping(
     `ready_on` is the day by which everything for a build has to be here.
     """
     by_article: dict[tuple[str, str, float | None], list[Want]] = {}
-    for one in wants:
-        if one.buy >= _HARDLY:
-            by_article.setdefault((one.need.article.sort, one.need.article.name, one.need.each_mm), []).append(one)
+    for want in wants:
+        if want.buy >= _HARDLY:
+            by_article.setdefault((want.need.article.sort, want.need.article.name, want.need.each_mm), []).append(want)
     known: dict[tuple[str, str, float | None], list[Offer]] = {}
     offered = tuple(offers)
     for offer in offered:
@@ -202,7 +202,9 @@ def shopping(
         also: dict[str, Any] = {"before": _served_first(wants, line)}
         if line.chosen is None or not line.choices[line.chosen].in_time:
             there = _in_time(offered, needed, today)
-            also["instead"] = tuple(one.label for one in alternatives(line.article, cloths, bones, there))
+            also["instead"] = tuple(
+                alternative.label for alternative in alternatives(line.article, cloths, bones, there)
+            )
         lines.append(line.model_copy(update=also))
     lines.sort(key=lambda line: (line.order_by is None, line.order_by or today, line.article.sort, line.article.label))
     price = sum(line.choices[line.chosen].price for line in lines if line.chosen is not None)
@@ -238,9 +240,11 @@ def _to_buy(
                 in_time=ready_on is None or here_on <= ready_on,
             )
         )
-    choices.sort(key=lambda one: (not one.in_time, one.price if one.in_time else one.here_on.toordinal()))
-    choices = list({one.offer.shop: one for one in reversed(choices)}.values())[::-1]  # the best of each shop
-    quickest = [one for one in choices if one.in_time] or choices
+    choices.sort(
+        key=lambda choice: (not choice.in_time, choice.price if choice.in_time else choice.here_on.toordinal())
+    )
+    choices = list({choice.offer.shop: choice for choice in reversed(choices)}.values())[::-1]  # the best of each shop
+    quickest = [choice for choice in choices if choice.in_time] or choices
     order_by = None
     if ready_on is not None and quickest:
         order_by = ready_on - datetime.timedelta(days=quickest[0].offer.surely_days)
@@ -274,7 +278,9 @@ def _in_time(offered: Sequence[Offer], needed: datetime.date | None, today: date
 
 def _served_first(wants: Sequence[Want], line: ToBuy) -> tuple[str, ...]:
     """The builds that take free pieces of what others have to buy."""
-    same = (one for one in wants if one.need.article == line.article and any(not piece.reserved for piece in one.taken))
+    same = (
+        want for want in wants if want.need.article == line.article and any(not piece.reserved for piece in want.taken)
+    )
     return tuple(dict.fromkeys(one.build for one in same if one.build not in line.builds))
 
 

@@ -23,7 +23,7 @@ def mark_of(build: Build, fitting: Fitting) -> str:
 
 def rests_on(build: Build) -> frozenset[str]:
     """The marks of all fittings that what is believed in a build rests on."""
-    own = {mark_of(build, one) for one in build.fittings}
+    own = {mark_of(build, fitting) for fitting in build.fittings}
     return frozenset(own | set(build.taught.rests_on if build.taught else ()))
 
 
@@ -32,8 +32,8 @@ def news_for(taker: Build, other: Build) -> Build | None:
 
     What it was taught itself is left out where that rests on the taker's fittings, or does not say on which.
     """
-    known = {mark_of(taker, one) for one in taker.fittings}
-    fittings = tuple(one for one in other.fittings if mark_of(other, one) not in known)
+    known = {mark_of(taker, fitting) for fitting in taker.fittings}
+    fittings = tuple(fitting for fitting in other.fittings if mark_of(other, fitting) not in known)
     if not fittings:
         return None
     memory = other.taught

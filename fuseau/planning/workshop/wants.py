@@ -28,12 +28,12 @@ def wants_of(
     taken: dict[tuple[str, str], list[Taken]] = {}
     # bones that are cut already need nothing more
     plans = () if build.bones.cut else cutting(build, planned, bones_at_hand(pool.at_hand(build_id)))
-    plans = tuple(one for one in plans if not build.bones_ticked(one.kind))
-    for one in plans:
-        for piece in one.pieces:
+    plans = tuple(plan for plan in plans if not build.bones_ticked(plan.kind))
+    for plan in plans:
+        for piece in plan.pieces:
             if piece.source == "shelf":
-                stock = _bone(pool, build_id, one.kind, piece.length_mm)
-                taken.setdefault(("bone", one.kind), []).append(pool.take(build_id, stock, 1))
+                stock = _bone(pool, build_id, plan.kind, piece.length_mm)
+                taken.setdefault(("bone", plan.kind), []).append(pool.take(build_id, stock, 1))
     cloths: dict[ClothName, float] = {}
     for cut in plan_cut(build, planned).cloths:
         if cut.cloth in build.cut_cloths:
