@@ -2,6 +2,7 @@
 
 PY := .venv/bin/python
 PORT ?= 8321
+unexport PYTHONDONTWRITEBYTECODE # what is compiled is kept: half a second of every start
 UI_SOURCES := $(shell find ui/src ui/public -type f 2>/dev/null) ui/index.html ui/describe-api.mjs ui/api-types.mjs ui/vite.config.ts ui/tsconfig.json docs/how-it-computes.md
 UI_CHECKED := $(shell find ui/tests -type f 2>/dev/null) ui/vitest.config.ts ui/eslint.config.js ui/package.json
 

@@ -2,6 +2,7 @@
 
 import asyncio
 import datetime
+import warnings
 from collections.abc import AsyncIterator
 from contextlib import asynccontextmanager
 from pathlib import Path
@@ -9,6 +10,7 @@ from typing import Any
 
 from fastapi import FastAPI
 from fastapi.responses import FileResponse, Response
+from pydantic.warnings import UnsupportedFieldAttributeWarning
 from starlette.concurrency import run_in_threadpool
 
 from fuseau import __version__
@@ -55,6 +57,10 @@ from fuseau.store.opening import open_database
 from fuseau.store.pictures import Pictures
 from fuseau.store.shelf import ShelfStore
 from fuseau.store.workshop import Workshop
+
+# FastAPI names every body by an alias, and ignores Pydantic's warning of it while it builds a schema; ours are built
+# when they are first asked for.
+warnings.filterwarnings("ignore", category=UnsupportedFieldAttributeWarning, module="pydantic")
 
 _LOOK_EVERY_S = 1800
 PAGES = Path(__file__).parent / "pages"

@@ -11,7 +11,7 @@ from typing import Annotated, Any, Literal, Union, get_args, get_origin
 from pydantic import BaseModel, Field, create_model
 
 from fuseau.craft.base.lengths import Length
-from fuseau.craft.base.record import Amount
+from fuseau.craft.base.record import Amount, Sent
 
 Written = str | float  # a length or an amount: text in the maker's words, or a number (mm)
 
@@ -39,7 +39,9 @@ def as_written(
         else:
             fields[name] = (kind | None, Field(default=None, description=field.description))
     doc = (record.__doc__ or "").split("\n")[0]
-    return create_model(called or f"Written{record.__name__}", __doc__=f"As it is written: {doc}", **fields)
+    return create_model(
+        called or f"Written{record.__name__}", __base__=Sent, __doc__=f"As it is written: {doc}", **fields
+    )
 
 
 def _written(kind: Any, metadata: tuple[Any, ...] = ()) -> Any:

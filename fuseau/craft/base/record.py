@@ -12,9 +12,13 @@ from pydantic_core import CoreSchema, PydanticCustomError, core_schema
 
 
 class Sent(BaseModel):
-    """What is sent whole: a field that may be left out of what comes in is written in every answer; so its schema."""
+    """What is sent whole: a field that may be left out of what comes in is written in every answer; so its schema.
 
-    model_config = ConfigDict(json_schema_serialization_defaults_required=True)
+    What reads and writes it is built when it is first asked for: there are some 400 records, and a server that starts
+    asks for few.
+    """
+
+    model_config = ConfigDict(json_schema_serialization_defaults_required=True, defer_build=True)
 
 
 class Record(Sent):
