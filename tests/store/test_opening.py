@@ -2,7 +2,6 @@
 
 import multiprocessing
 import os
-import shutil
 import sqlite3
 import subprocess
 import sys
@@ -52,47 +51,66 @@ def at_revision(path, revision, measured):
     engine.dispose()
 
 
-def in_a_child(work) -> int:
-    """Run in a process of its own, that may die; its exit code."""
-    child = FORK.Process(target=work)
-    child.start()
-    child.join()
-    return child.exitcode
+def left_by_a_kill(path, states):
+    """What a kill would leave now: the files as the system has them, once each; their folder is new in `states`."""
+    names = [path.name, f"{path.name}-wal", f"{path.name}-journal"]
+    files = {name: (path.parent / name).read_bytes() for name in names if (path.parent / name).exists()}
+    if files not in states.values():
+        folder = path.parent / f"killed {len(states)}"
+        folder.mkdir()
+        for name, held in files.items():
+            (folder / name).write_bytes(held)
+        states[folder] = files
 
 
 @pytest.mark.parametrize("start", [None, *REVISIONS[:-1]])
-def test_a_crash_at_any_statement_of_a_migration_leaves_a_workshop_that_opens(tmp_path, start, measured):
-    fresh = tmp_path / "fresh.db"
+def test_a_crash_at_any_statement_of_a_migration_leaves_a_workshop_that_opens(tmp_path, path, start, measured):
     if start:
-        at_revision(fresh, start, measured)
-    died, at = True, 0
-    while died:
-        path = tmp_path / f"{at}.db"
-        if start:
-            shutil.copy(fresh, path)
+        at_revision(path, start, measured)
+    states, statements = {}, 0
+    engine = engine_on(path)
 
-        def crash_at(path=path, at=at):
-            seen = 0
-            engine = engine_on(path)
+    def look(*_):
+        nonlocal statements
+        statements += 1
+        left_by_a_kill(path, states)
 
-            def count(connection, cursor, statement, *_):
-                nonlocal seen
-                if seen == at:
-                    os._exit(7)
-                seen += 1
-
-            for when in ("before_cursor_execute", "commit"):
-                event.listen(engine, when, count if when == "before_cursor_execute" else lambda c: count(c, None, ""))
-            migrate(engine)
-
-        died = in_a_child(crash_at) == 7
-        engine = open_database(path)
-        assert look_at(path) == HEAD
+    for when in ("before_cursor_execute", "after_cursor_execute", "commit"):
+        event.listen(engine, when, look)
+    migrate(engine)
+    left_by_a_kill(path, states)
+    for folder in states:
+        engine = open_database(folder / path.name)
+        assert look_at(folder / path.name) == HEAD
         if start:
             assert Workshop(engine).open("a").build == measured
         engine.dispose()
-        at += 1
-    assert at > 4
+    assert statements > 10
+    assert len(states) > 1
+
+
+@pytest.mark.parametrize("at", [0, 9])
+def test_a_migration_that_is_really_killed_is_made_the_next_time(path, at, measured):
+    at_revision(path, "0001", measured)
+
+    def work():
+        seen = 0
+        engine = engine_on(path)
+
+        def count(*_):
+            nonlocal seen
+            if seen == at:
+                os._exit(7)
+            seen += 1
+
+        event.listen(engine, "after_cursor_execute", count)
+        migrate(engine)
+
+    child = FORK.Process(target=work)
+    child.start()
+    child.join()
+    assert child.exitcode == 7
+    assert Workshop(open_database(path)).open("a").build == measured
 
 
 def test_a_migration_that_fails_puts_the_copy_back_and_names_it(path, measured, monkeypatch):
