@@ -7,9 +7,10 @@ from dataclasses import dataclass, field, replace
 from typing import Literal, NamedTuple
 
 import numpy as np
-from shapely.geometry import GeometryCollection, LineString, Point, Polygon, box
-from shapely.prepared import prep
+import shapely
+from shapely.geometry import LineString, MultiLineString, Point, Polygon, box
 
+from fuseau.craft.base.curves import Array
 from fuseau.craft.boning.bones import Bone
 from fuseau.craft.layout.pieces import ClothPiece, bias_turn
 from fuseau.craft.pattern.cups import wire_notches
@@ -39,10 +40,13 @@ _CAPITAL_EM, _SIGN_EM = 0.73, 0.66  # of the font that is embedded: a capital's 
 _ON_EDGE_MM = 0.5
 _NOTHING_MM2 = 1e-9  # an outline that encloses less encloses nothing
 _SIZES = (1.0, 0.85, 0.7)
+_TRIED_AT_ONCE = 64  # places of a label, from the nearest on
 _NAME_MM = 90.0  # along a panel, whose least height is some 150
-_MOVES = sorted(
-    ((dx, dz) for dx in np.arange(-45, 45.1, 1.5).tolist() for dz in np.arange(-60, 60.1, 5.0).tolist()),
-    key=lambda move: (math.hypot(move[0], 0.6 * move[1]), move),
+_MOVES = np.array(
+    sorted(
+        ((dx, dz) for dx in np.arange(-45, 45.1, 1.5).tolist() for dz in np.arange(-60, 60.1, 5.0).tolist()),
+        key=lambda move: (math.hypot(move[0], 0.6 * move[1]), move),
+    )
 )
 
 
@@ -174,30 +178,50 @@ def clear(labels: Sequence[Label], strokes: Sequence[Stroke], outline: Sequence[
     Where it has no room so it is turned a quarter, and then set smaller; one that finds no place stays where it is.
     """
     lines = [LineString([*stroke.points, stroke.points[0]] if stroke.closed else stroke.points) for stroke in strokes]
-    paper = prep(Polygon(outline).buffer(0))
+    paper, drawn = Polygon(outline).buffer(0), MultiLineString(lines)
+    shapely.prepare(paper)
+    shapely.prepare(drawn)
     placed: list[Label] = []
-    taken: list[Polygon] = []
+    taken = np.empty((0, 4))
     for label in labels:
-        met = prep(GeometryCollection([*lines, *taken]))
         sizes = (replace(label, size_mm=label.size_mm * share) for share in _SIZES)
         ways = (way for size in sizes for way in (size, replace(size, angle=90.0 - size.angle)))
-        moved = (replace(way, at=(way.at[0] + dx, way.at[1] + dz)) for way in ways for dx, dz in _MOVES)
-        free = (
-            movement for movement in moved if paper.contains(_room(movement)) and not met.intersects(_room(movement))
-        )
-        found = next(free, label)
-        placed.append(found)
-        taken.append(_room(found))
+        free = next((spot for way in ways if (spot := _free(way, paper, drawn, taken))), label)
+        placed.append(free)
+        taken = np.vstack([taken, _rooms(free, np.zeros((1, 2)))])
     return tuple(placed)
 
 
+def _free(label: Label, paper: Polygon, drawn: MultiLineString, taken: Array) -> Label | None:
+    """The label where it is on the paper and meets nothing, moved as little as may be; None where it has no room.
+
+    `taken` is what other labels take, (labels, 4), as `_rooms` gives it.
+    """
+    for begin in range(0, len(_MOVES), _TRIED_AT_ONCE):
+        moves = _MOVES[begin : begin + _TRIED_AT_ONCE]
+        rooms = _rooms(label, moves)
+        apart = (rooms[:, None, 2:] < taken[:, :2]) | (rooms[:, None, :2] > taken[:, 2:])
+        rows = np.flatnonzero(apart.any(axis=2).all(axis=1))
+        least_x, least_z, most_x, most_z = rooms[rows].T
+        boxes = shapely.box(least_x, least_z, most_x, most_z)
+        for row in rows[shapely.contains(paper, boxes) & ~shapely.intersects(drawn, boxes)]:
+            dx, dz = moves[row].tolist()
+            return replace(label, at=(label.at[0] + dx, label.at[1] + dz))
+    return None
+
+
 def _room(label: Label) -> Polygon:
-    """The room that a label takes with a little around it."""
+    """The room that a label takes where it is."""
+    return box(*_rooms(label, np.zeros((1, 2)))[0])
+
+
+def _rooms(label: Label, moves: Array) -> Array:
+    """The room that a label takes with a little around it, at each of the moves: least and most, (moves, 4), mm."""
     em = label.size_mm / _CAPITAL_EM
     wide, high = _ems(label.text) * em / 2 + 0.8, (label.size_mm + 0.22 * em) / 2 + 0.7
-    across, up = (high, wide) if label.angle == 90 else (wide, high)
-    (x, z) = label.at
-    return box(x - across, z - up, x + across, z + up)
+    half = np.array([high, wide] if label.angle == 90 else [wide, high])
+    middle = np.array(label.at) + moves
+    return np.hstack([middle - half, middle + half])
 
 
 def _ems(text: str) -> float:
