@@ -201,7 +201,7 @@ def _free(label: Label, paper: Polygon, drawn: MultiLineString, taken: Array) ->
         moves = _MOVES[begin : begin + _TRIED_AT_ONCE]
         rooms = _rooms(label, moves)
         apart = (rooms[:, None, 2:] < taken[:, :2]) | (rooms[:, None, :2] > taken[:, 2:])
-        rows = np.flatnonzero(apart.any(axis=2).all(axis=1))
+        rows = np.flatnonzero(np.all(np.any(apart, axis=2), axis=1))
         least_x, least_z, most_x, most_z = rooms[rows].T
         boxes = shapely.box(least_x, least_z, most_x, most_z)
         for row in rows[shapely.contains(paper, boxes) & ~shapely.intersects(drawn, boxes)]:
