@@ -3,6 +3,7 @@
 import math
 
 import numpy as np
+import shapely
 from shapely.geometry import LineString, Point, Polygon
 
 from fuseau.craft.base.curves import Array
@@ -73,7 +74,9 @@ def _between(points: Array, start: PlaceRound, end: PlaceRound) -> list[PlaceRou
     """The inner points of an offset edge that lie between its two corners."""
     line = LineString(points)
     low, high = sorted((line.project(Point(start)), line.project(Point(end))))
-    return [(float(x), float(z)) for x, z in points if low + 0.2 < line.project(Point(x, z)) < high - 0.2]
+    along = shapely.line_locate_point(line, shapely.points(points))
+    inner: list[PlaceRound] = [(x, z) for x, z in points[(low + 0.2 < along) & (along < high - 0.2)].tolist()]
+    return inner
 
 
 def cut_piece(outline: tuple[PlaceRound, ...], by_mm: float) -> tuple[PlaceRound, ...]:
