@@ -78,7 +78,7 @@ function flipUnit() {
   void settings.setHouse({ unit: settings.unit === 'cm' ? 'in' : 'cm' })
 }
 const toStage = (by: number) => {
-  const next = STAGES[STAGES.findIndex((one) => one.stage === route.name) + by]
+  const next = STAGES[STAGES.findIndex((stage) => stage.stage === route.name) + by]
   if (next) void router.push({ name: next.stage })
 }
 const within = { where: () => inBuild.value }

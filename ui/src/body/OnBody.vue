@@ -46,7 +46,9 @@ const pictures = computed(() => openBuild.build.brief.pictures)
 const poseOf = (id: string) => seen.value?.poses[id]
 const pictureItems = computed(() => [
   { value: '', title: 'none' },
-  ...pictures.value.filter((one) => poseOf(one.id)).map((one) => ({ value: one.id, title: one.name || 'the picture' })),
+  ...pictures.value
+    .filter((picture) => poseOf(picture.id))
+    .map((picture) => ({ value: picture.id, title: picture.name || 'the picture' })),
 ])
 const laidOver = computed(() => {
   const found = pictures.value.find((one) => one.id === picture.value)
@@ -89,16 +91,19 @@ const sideBySide = computed(() => !!beside.value && how.value === 'beside' && !l
 const versions = computed(() => [
   { value: '', title: 'nothing' },
   ...openBuild.build.versions
-    .filter((one) => one.number !== seen.value?.version)
-    .map((one) => ({ value: String(one.number), title: `version ${one.number}${one.name ? `, ${one.name}` : ''}` })),
+    .filter((version) => version.number !== seen.value?.version)
+    .map((version) => ({
+      value: String(version.number),
+      title: `version ${version.number}${version.name ? `, ${version.name}` : ''}`,
+    })),
   ...(openBuild.plan.proposal ? [{ value: 'proposed', title: 'the version that is proposed' }] : []),
 ])
-const nameOf = (which: string) => versions.value.find((one) => one.value === which)?.title ?? ''
+const nameOf = (which: string) => versions.value.find((version) => version.value === which)?.title ?? ''
 const unlike = computed(() =>
   seen.value && beside.value
-    ? differences(seen.value, beside.value, (level) => LEVEL_LABELS[level.level]).map((one) => ({
-        ...one,
-        text: `${one.mm > 0 ? '+' : '−'}${hardware(Math.abs(one.mm), settings.unit)}`,
+    ? differences(seen.value, beside.value, (level) => LEVEL_LABELS[level.level]).map((difference) => ({
+        ...difference,
+        text: `${difference.mm > 0 ? '+' : '−'}${hardware(Math.abs(difference.mm), settings.unit)}`,
       }))
     : [],
 )
@@ -165,11 +170,11 @@ useKeys([
     on: ['ArrowLeft', 'ArrowRight'],
     run: (event) => by(event.key === 'ArrowLeft' ? 15 : -15),
   },
-  ...PRESETS.map((one) => ({
-    keys: one.key,
-    does: `seen from: ${one.name}`,
-    on: [one.key],
-    run: () => void (turn.value = one.turn),
+  ...PRESETS.map((preset) => ({
+    keys: preset.key,
+    does: `seen from: ${preset.name}`,
+    on: [preset.key],
+    run: () => void (turn.value = preset.turn),
   })),
   { keys: '+ −', does: 'nearer, farther', on: ['+', '-'], run: (event) => nearer(event.key === '+' ? 1.25 : 0.8) },
   { keys: 'Esc', does: 'back to the stage', on: ['Escape'], run: shut },
@@ -178,14 +183,14 @@ useKeys([
 const flip = (part: Part) =>
   (parts.value = parts.value.includes(part) ? parts.value.filter((one) => one !== part) : [...parts.value, part])
 const has = computed<Record<Part, boolean>>(() => {
-  const whats = new Set([...(seen.value?.lines ?? []), ...(seen.value?.spots ?? [])].map((one) => one.what))
+  const whats = new Set([...(seen.value?.lines ?? []), ...(seen.value?.spots ?? [])].map((line) => line.what))
   const any = (...names: string[]) => names.some((name) => whats.has(name))
   return {
     seams: any('seam'),
     bones: any('bone'),
     lacing: any('lace', 'hole'),
     opening: any('opening'),
-    trims: any('trim', 'area') || !!seen.value?.patches.some((one) => ['hanging', 'strap'].includes(one.name)),
+    trims: any('trim', 'area') || !!seen.value?.patches.some((patch) => ['hanging', 'strap'].includes(patch.name)),
     pressure: !!seen.value?.levels.some((level) => level.kpa != null && level.kpa > 0),
     limits: any('limit'),
   }
@@ -200,7 +205,7 @@ const PART_WORDS: Record<Part, string> = {
   limits: 'lap and raised arm',
 }
 function facing(deg: number) {
-  const near = PRESETS.find((one) => one.turn === deg)
+  const near = PRESETS.find((preset) => preset.turn === deg)
   return near ? `from: ${near.name}` : `turned ${Math.round(Math.abs(deg))}° to her ${deg > 0 ? 'left' : 'right'}`
 }
 const base = computed(() => `/api/builds/${openBuild.here.id}/body.svg?turn=${Math.round(turn.value)}`)
@@ -280,14 +285,14 @@ async function loaded(source: string) {
       </header>
       <div v-if="box" class="presets" role="group" aria-label="Seen from">
         <button
-          v-for="one in PRESETS"
-          :key="one.name"
+          v-for="preset in PRESETS"
+          :key="preset.name"
           type="button"
-          :aria-pressed="turn === one.turn"
-          :title="`Key ${one.key}`"
-          @click="turn = one.turn"
+          :aria-pressed="turn === preset.turn"
+          :title="`Key ${preset.key}`"
+          @click="turn = preset.turn"
         >
-          {{ one.name }}
+          {{ preset.name }}
         </button>
       </div>
       <label v-if="box" class="turn"
@@ -303,8 +308,8 @@ async function loaded(source: string) {
         >
       </fieldset>
       <ul v-if="parts.includes('pressure') && has.pressure" class="legend" aria-label="How firmly it presses">
-        <li v-for="(one, i) in CLASSES" :key="one.word" :data-class="one.word">
-          <i :style="{ backgroundColor: CLASS_COLOURS[i] }" :class="`hatch${one.hatch}`" />{{ one.word }}
+        <li v-for="(kind, i) in CLASSES" :key="kind.word" :data-class="kind.word">
+          <i :style="{ backgroundColor: CLASS_COLOURS[i] }" :class="`hatch${kind.hatch}`" />{{ kind.word }}
         </li>
       </ul>
 

@@ -311,7 +311,8 @@ void main() {
     int at = 0;
     ${CLASSES.slice(0, LAST)
       .map(
-        (one, i) => `if (vShare > ${one.to.toFixed(3)}) { at = ${i + 1}; apart = ${CLASSES[i + 1].hatch.toFixed(1)}; }`,
+        (kind, i) =>
+          `if (vShare > ${kind.to.toFixed(3)}) { at = ${i + 1}; apart = ${CLASSES[i + 1].hatch.toFixed(1)}; }`,
       )
       .join('\n    ')}
     colour = classes[at];

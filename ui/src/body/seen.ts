@@ -45,7 +45,7 @@ export const CLASSES = [
   { to: 1.0, word: 'firm', hatch: 6 },
   { to: Infinity, word: 'too firm', hatch: 4 },
 ] as const
-export const classOf = (share: number) => CLASSES.findIndex((one) => share <= one.to)
+export const classOf = (share: number) => CLASSES.findIndex((kind) => share <= kind.to)
 
 /** Turns, ° about upright: 0 is from in front, positive shows her left. */
 export const PRESETS = [

@@ -21,11 +21,11 @@ watch(
     const id = openBuild.latest?.id
     if (!id) return
     const found = await answer(api.GET('/api/builds/{build_id}/needs', ofBuild(id))).catch(() => undefined)
-    if (found && openBuild.latest?.id === id) needs.value = found.needs.filter((one) => one.stage === props.stage)
+    if (found && openBuild.latest?.id === id) needs.value = found.needs.filter((need) => need.stage === props.stage)
   },
   { immediate: true },
 )
-const keptOf = (one: OnShelf) => one.reserved.find((kept) => kept.build === openBuild.latest?.id)?.amount ?? 0
+const keptOf = (shelf: OnShelf) => shelf.reserved.find((kept) => kept.build === openBuild.latest?.id)?.amount ?? 0
 const lines = computed(() =>
   needs.value.map((need) => {
     const much = (amount: number) =>

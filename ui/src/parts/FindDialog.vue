@@ -39,19 +39,19 @@ const KINDS: Record<Place['kind'], string> = {
   shelf: 'on the shelf',
   card: 'finished',
 }
-const placeOf = (one: Place): Hit => ({
-  key: `${one.kind} ${one.id}`,
-  name: one.name,
-  about: [KINDS[one.kind], one.about].filter(Boolean).join(' · '),
+const placeOf = (place: Place): Hit => ({
+  key: `${place.kind} ${place.id}`,
+  name: place.name,
+  about: [KINDS[place.kind], place.about].filter(Boolean).join(' · '),
   to:
-    one.kind === 'build'
-      ? `/build/${one.id}/brief`
-      : one.kind === 'card'
-        ? `/build/${one.id}/record`
-        : one.kind === 'shelf'
+    place.kind === 'build'
+      ? `/build/${place.id}/brief`
+      : place.kind === 'card'
+        ? `/build/${place.id}/record`
+        : place.kind === 'shelf'
           ? '/shelf'
-          : one.build
-            ? `/build/${one.build}/wearer`
+          : place.build
+            ? `/build/${place.build}/wearer`
             : '/',
 })
 const begins = (text: string) =>
@@ -61,15 +61,15 @@ const begins = (text: string) =>
     .every((word) => ` ${text.toLowerCase()}`.includes(` ${word}`))
 const pages = computed<Hit[]>(() => {
   const stages = route.params.id
-    ? STAGES.map((one) => ({
-        name: one.label,
+    ? STAGES.map((stage) => ({
+        name: stage.label,
         about: 'of this build',
-        to: `/build/${String(route.params.id)}/${one.stage}`,
+        to: `/build/${String(route.params.id)}/${stage.stage}`,
       }))
     : []
   return [...stages, ...PLACES]
-    .filter((one) => begins(`${one.name} ${one.about}`))
-    .map((one) => ({ key: one.to, ...one }))
+    .filter((stage) => begins(`${stage.name} ${stage.about}`))
+    .map((stage) => ({ key: stage.to, ...stage }))
 })
 const trade = ref<Hit[]>([]) // the words of the trade, brought along once something is looked for
 const hits = computed<Hit[]>(() =>

@@ -6,7 +6,7 @@ import type { Point } from '../api/types'
 const props = defineProps<{ outlines: Point[][]; label: string }>()
 const box = computed(() => {
   const points = props.outlines.flat()
-  const [xs, zs] = [points.map((one) => one[0]), points.map((one) => one[1])]
+  const [xs, zs] = [points.map((point) => point[0]), points.map((point) => point[1])]
   const [left, top] = [Math.min(...xs), Math.max(...zs)]
   return { left, top, wide: Math.max(...xs) - left, high: top - Math.min(...zs) }
 })

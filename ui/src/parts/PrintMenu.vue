@@ -109,18 +109,20 @@ const GROUPS = computed(() => {
           <HouseToggle of="paper" aria-labelledby="print-pages" />
           <span id="print-roll">Roll</span>
           <v-btn-toggle v-model="roll" mandatory aria-labelledby="print-roll" @click.stop
-            ><v-btn v-for="one in ROLLS" :key="one" :value="one" size="small">{{ rollName(one) }}</v-btn></v-btn-toggle
+            ><v-btn v-for="sold in ROLLS" :key="sold" :value="sold" size="small">{{
+              rollName(sold)
+            }}</v-btn></v-btn-toggle
           >
         </div>
         <template v-for="group in GROUPS" :key="group.title">
           <v-list-subheader>{{ group.title }}</v-list-subheader>
           <v-list-item
-            v-for="one in group.prints"
-            :key="one.file"
-            :href="`${base}/${one.file}`"
+            v-for="print in group.prints"
+            :key="print.file"
+            :href="`${base}/${print.file}`"
             download
-            :title="one.title"
-            :subtitle="one.subtitle"
+            :title="print.title"
+            :subtitle="print.subtitle"
           />
         </template>
       </template>

@@ -9,13 +9,13 @@ export function changed(before: OpenBuild, after: OpenBuild): string {
   const knots = after.thread.knots
     .filter((knot) => notes.get(knot.stage) !== `${knot.note} ${knot.state}`)
     .map((knot) => {
-      const label = STAGES.find((one) => one.stage === knot.stage)?.label ?? knot.stage
+      const label = STAGES.find((stage) => stage.stage === knot.stage)?.label ?? knot.stage
       return `${label}: ${[knot.note, knot.state].filter(Boolean).join(', ')}.`
     })
-  const known = new Set(before.plan.findings.map((one) => one.sentence))
+  const known = new Set(before.plan.findings.map((finding) => finding.sentence))
   const said = after.plan.findings
-    .filter((one) => one.severity !== 'advice' && !known.has(one.sentence))
-    .map((one) => one.sentence)
+    .filter((finding) => finding.severity !== 'advice' && !known.has(finding.sentence))
+    .map((finding) => finding.sentence)
   const undone = before.revision > after.revision || before.undoes === after.redoes
   const done = undone && before.undoes ? `Undone: ${before.undoes}.` : after.undoes ? `${after.undoes}.` : ''
   return [done, ...knots, ...said].filter(Boolean).slice(0, MOST).join(' ')

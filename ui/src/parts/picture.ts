@@ -10,8 +10,8 @@ const KEPT = [
 
 /** The largest drawing that is shown, if there is one that is worth a picture. */
 export function mainDrawing(root: ParentNode = document): SVGSVGElement | undefined {
-  const area = (one: Element) => {
-    const box = one.getBoundingClientRect()
+  const area = (element: Element) => {
+    const box = element.getBoundingClientRect()
     return box.width * box.height
   }
   return [...root.querySelectorAll<SVGSVGElement>('main svg')]

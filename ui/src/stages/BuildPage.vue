@@ -21,9 +21,9 @@ watch(
 
 // what a stage is for, until she has changed something in it
 const settings = useSettings()
-const stage = computed(() => STAGES.find((one) => one.stage === route.name)?.stage)
+const stage = computed(() => STAGES.find((stage) => stage.stage === route.name)?.stage)
 const said = computed(() => (stage.value && !settings.house.known.includes(stage.value) ? FOR[stage.value] : undefined))
-const know = (one: Stage) => settings.setHouse({ known: [...settings.house.known, one] }).catch(() => undefined)
+const know = (stage: Stage) => settings.setHouse({ known: [...settings.house.known, stage] }).catch(() => undefined)
 watch(
   () => openBuild.worked,
   () => said.value && stage.value && know(stage.value),

@@ -44,7 +44,7 @@ export const useOpenBuild = defineStore('open build', () => {
   const layers = computed(() => certain(plan.value.layers, 'the plies'))
   const kind = computed(() => {
     const kinds = settings.catalogue.kinds
-    return kinds.find((one) => one.name === build.value.kind) ?? kinds[0]
+    return kinds.find((kind) => kind.name === build.value.kind) ?? kinds[0]
   })
   const levels = computed<LevelName[]>(() => kind.value.levels)
   const zero = computed(
@@ -216,7 +216,7 @@ export const useOpenBuild = defineStore('open build', () => {
     if (unsent.at(latest.value?.id, at)) return { text: 'Not sent yet: it waits.', severity: 'caution' }
     const error = entriesOf(errors.value).find(([place]) => place === at || place.startsWith(`${at}.`))
     if (error) return { text: error[1], severity: 'error' }
-    const finding = latest.value?.plan.findings.find((one) => one.at === at)
+    const finding = latest.value?.plan.findings.find((finding) => finding.at === at)
     // what she has not come to yet is no alarm
     return finding && { text: finding.sentence, severity: finding.code === 'measure' ? 'advice' : finding.severity }
   }

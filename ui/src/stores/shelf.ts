@@ -13,7 +13,7 @@ export const useShelf = defineStore('shelf', () => {
   const articles = shallowRef<Article[]>([])
   const errors = ref<Record<string, string | undefined>>({})
   const failed = ref('')
-  const nameOf = computed(() => new Map((latest.value?.builds ?? []).map((one) => [one.name, one.label])))
+  const nameOf = computed(() => new Map((latest.value?.builds ?? []).map((build) => [build.name, build.label])))
 
   async function load() {
     failed.value = ''

@@ -37,10 +37,10 @@ export const useWork = defineStore('work', () => {
   }
   const ask = load
   const stop = () => api.DELETE('/api/work/underway').catch(() => undefined)
-  const named = computed(() => new Map((latest.value?.steps ?? []).map((one) => [`${one.build} ${one.key}`, one])))
-  const buildOf = computed(() => new Map((latest.value?.builds ?? []).map((one) => [one.build, one])))
-  const endOf = computed(() => new Map((latest.value?.schedule.ends ?? []).map((one) => [one.build, one])))
-  const oddsOf = computed(() => new Map((latest.value?.odds ?? []).map((one) => [one.build, one])))
+  const named = computed(() => new Map((latest.value?.steps ?? []).map((step) => [`${step.build} ${step.key}`, step])))
+  const buildOf = computed(() => new Map((latest.value?.builds ?? []).map((build) => [build.build, build])))
+  const endOf = computed(() => new Map((latest.value?.schedule.ends ?? []).map((end) => [end.build, end])))
+  const oddsOf = computed(() => new Map((latest.value?.odds ?? []).map((odd) => [odd.build, odd])))
 
   return { latest, failed, busy, share, load, ask, stop, named, buildOf, endOf, oddsOf }
 })

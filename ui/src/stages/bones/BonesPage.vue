@@ -126,7 +126,7 @@ function done(id: string, dx: number, dz: number) {
   shift.value = undefined
   const at = id.lastIndexOf(' ')
   const [channel, which] = [id.slice(0, at), id.slice(at + 1)]
-  const bone = bones.value.find((one) => one.channel === channel)
+  const bone = bones.value.find((bone) => bone.channel === channel)
   if (!bone) return
   const laid = panels.value[bone.panel - 1]
   const z = handles.value.find((handle) => handle.id === id)?.z ?? 0

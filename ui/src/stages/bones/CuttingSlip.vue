@@ -26,7 +26,7 @@ const plans = computed(() => found.value ?? [])
 // bones on the workshop's shelf: those that are free, or kept for this build, are cut from first
 const shelf = useShelf()
 onMounted(shelf.load)
-const lying = computed(() => (shelf.latest?.pieces ?? []).filter((one) => one.piece.sort === 'bone'))
+const lying = computed(() => (shelf.latest?.pieces ?? []).filter((piece) => piece.piece.sort === 'bone'))
 const made = ref({ kind: '', length: '', count: '1' })
 watch(
   () => openBuild.plan.bones[1]?.kind,
@@ -54,21 +54,23 @@ async function takeOff(id: string) {
 async function keep(id: string, amount: number | null) {
   if (await shelf.act(onShelf.reserve(id, openBuild.here.id, amount))) await thought.ask()
 }
-const mine = (one: OnShelf) => one.reserved.find((kept) => kept.build === openBuild.here.id)
-const others = (one: OnShelf) => one.reserved.filter((kept) => kept.build !== openBuild.here.id)
+const mine = (shelf: OnShelf) => shelf.reserved.find((kept) => kept.build === openBuild.here.id)
+const others = (shelf: OnShelf) => shelf.reserved.filter((kept) => kept.build !== openBuild.here.id)
 /** Whether pieces are cut from that are not kept for this build. */
 const isKept = (kind: string, mm: number) =>
   lying.value.some((one) => one.piece.name === kind && Math.abs((one.piece.length_mm ?? 0) - mm) < 0.1 && mine(one))
 const fromFree = computed(() =>
-  plans.value.some((one) => one.pieces.some((piece) => piece.source === 'shelf' && !isKept(one.kind, piece.length_mm))),
+  plans.value.some((plan) =>
+    plan.pieces.some((piece) => piece.source === 'shelf' && !isKept(plan.kind, piece.length_mm)),
+  ),
 )
 const error = shelf.saidAt
 /** What bones are cut from is used up, and lies there again when they are not. */
 /** Kinds that were ticked off as cut while making, though nothing is written down of them here. */
 const ticked = computed(() =>
   openBuild.plan.bones
-    .filter((one) => openBuild.here.ticked_bones.includes(one.kind))
-    .map((one) => one.kind_label)
+    .filter((bone) => openBuild.here.ticked_bones.includes(bone.kind))
+    .map((bone) => bone.kind_label)
     .filter((one, i, all) => all.indexOf(one) === i),
 )
 async function cutOrNot(what: 'cut' | 'uncut') {
@@ -79,10 +81,10 @@ const mm = (value: number) => hardware(value, settings.unit)
 const metres = (value: number) =>
   settings.unit === 'in' ? `${(value / 914.4).toFixed(2)} yd` : `${(value / 1000).toFixed(1)} m`
 const price = computed(() => plans.value.reduce((sum, one) => sum + one.price, 0))
-const buy = (one: CuttingPlan) =>
+const buy = (plan: CuttingPlan) =>
   [
-    ...(one.coil_mm ? [`${metres(one.coil_mm)} off the coil`] : []),
-    ...Object.entries(one.bought_mm).map(([length, count]) => `${count} × ${mm(Number(length))}`),
+    ...(plan.coil_mm ? [`${metres(plan.coil_mm)} off the coil`] : []),
+    ...Object.entries(plan.bought_mm).map(([length, count]) => `${count} × ${mm(Number(length))}`),
   ].join(', ')
 const reuse = computed(() => openBuild.plan.reuse)
 const moved = computed(() => reuse.value?.bones.filter((bone) => bone.what !== 'stays') ?? [])

@@ -19,7 +19,7 @@ export function channels() {
   }
   function letter(panel: number) {
     const taken = [...between(), ...shaped()].filter((one) => one.panel === panel).map((one) => one.letter)
-    return [...LETTERS].find((one) => !taken.includes(one))!
+    return [...LETTERS].find((letter) => !taken.includes(letter))!
   }
   /** A channel between the seams of a panel, in the middle of its widest stretch without a bone. */
   async function add(panel: number) {

@@ -15,7 +15,7 @@ const openBuild = useOpenBuild()
 const settings = useSettings()
 const seen = ref<DrawnSeen['pictures']>([])
 const lines = ref<LinesSeen['pictures']>([])
-const linesOf = (picture: string) => lines.value.find((one) => one.picture === picture)
+const linesOf = (picture: string) => lines.value.find((line) => line.picture === picture)
 const failed = ref('')
 let turn = 0
 watch(
@@ -38,8 +38,8 @@ watch(
 )
 const pictures = computed(() =>
   seen.value.map((read) => {
-    const at = openBuild.build.brief.pictures.findIndex((one) => one.id === read.picture)
-    return { read, at, picture: openBuild.build.brief.pictures.find((one) => one.id === read.picture) }
+    const at = openBuild.build.brief.pictures.findIndex((picture) => picture.id === read.picture)
+    return { read, at, picture: openBuild.build.brief.pictures.find((picture) => picture.id === read.picture) }
   }),
 )
 /** By how much pictures differ at each level, where that is more than a hair. */

@@ -11,7 +11,7 @@ const openBuild = useOpenBuild()
 const addPicture = useAddPicture()
 const notices = useNotices()
 const pictures = computed<Picture[]>(() => openBuild.build.brief.pictures)
-const sketches = computed(() => pictures.value.filter((one) => one.role === 'sketch'))
+const sketches = computed(() => pictures.value.filter((picture) => picture.role === 'sketch'))
 const here = ref(0)
 const picture = computed<Picture | undefined>(() => pictures.value[Math.min(here.value, pictures.value.length - 1)])
 const at = computed(() => `brief.pictures.${Math.min(here.value, pictures.value.length - 1)}`)
@@ -91,12 +91,12 @@ function nudge(event: KeyboardEvent) {
   const [x, y] = NUDGES[event.key]
   void replaced(
     picked.value!,
-    marks.value[picked.value!].points.map((one) => [held(one[0] + x * by), held(one[1] + y * by)] as Spot),
+    marks.value[picked.value!].points.map((point) => [held(point[0] + x * by), held(point[1] + y * by)] as Spot),
   )
 }
 function grab(event: PointerEvent, i: number, point: number) {
   const svg = (event.currentTarget as Element).closest('svg')!
-  const points = marks.value[i].points.map((one) => [...one] as Spot)
+  const points = marks.value[i].points.map((point) => [...point] as Spot)
   const move = (next: PointerEvent) => {
     const frame = svg.getBoundingClientRect()
     points[point] = [held((next.clientX - frame.left) / frame.width), held((next.clientY - frame.top) / frame.height)]
@@ -117,7 +117,7 @@ const shownPoints = (i: number) => (picked.value === i && moved.value ? moved.va
 // the garment, and her outline in it, laid over the picture
 const over = ref(false)
 const lines = ref<LinesSeen['pictures']>([])
-const back = computed(() => lines.value.find((one) => one.picture === picture.value?.id))
+const back = computed(() => lines.value.find((line) => line.picture === picture.value?.id))
 watch(
   () => [over.value, openBuild.latest?.revision],
   async () => {
@@ -139,12 +139,12 @@ const remove = () =>
     [{ at: 'brief.pictures', value: pictures.value.filter((one) => one !== picture.value) }],
     'Picture taken out',
   )
-const line = (points: number[][], one: Picture) =>
-  points.map(([x, y]) => `${x * one.width_px},${y * one.height_px}`).join(' ')
-const thick = (one: Picture) => Math.max(one.width_px, one.height_px) / 260
-const choose = (one: Picture) =>
-  openBuild.set('brief.chosen_sketch', openBuild.build.brief.chosen_sketch === one.id ? null : one.id)
-const chosen = computed(() => sketches.value.find((one) => one.id === openBuild.build.brief.chosen_sketch))
+const line = (points: number[][], picture: Picture) =>
+  points.map(([x, y]) => `${x * picture.width_px},${y * picture.height_px}`).join(' ')
+const thick = (picture: Picture) => Math.max(picture.width_px, picture.height_px) / 260
+const choose = (picture: Picture) =>
+  openBuild.set('brief.chosen_sketch', openBuild.build.brief.chosen_sketch === picture.id ? null : picture.id)
+const chosen = computed(() => sketches.value.find((sketch) => sketch.id === openBuild.build.brief.chosen_sketch))
 const because = ref('')
 watch(
   () => openBuild.build.brief.chosen_because,
@@ -208,16 +208,16 @@ watch(
       <v-btn color="primary" @click="add('reference')">Add a reference</v-btn>
     </div>
     <div v-else-if="comparing" class="compare">
-      <figure v-for="one in sketches" :key="one.id" :class="{ chosen: one.id === chosen?.id }">
-        <img :src="`/api/pictures/${one.id}`" :alt="one.name" />
+      <figure v-for="sketch in sketches" :key="sketch.id" :class="{ chosen: sketch.id === chosen?.id }">
+        <img :src="`/api/pictures/${sketch.id}`" :alt="sketch.name" />
         <figcaption>
-          <b>{{ one.name || 'Sketch' }}</b> {{ one.note
+          <b>{{ sketch.name || 'Sketch' }}</b> {{ sketch.note
           }}<v-btn
             size="small"
-            :variant="one.id === chosen?.id ? 'flat' : 'outlined'"
-            :color="one.id === chosen?.id ? 'success' : undefined"
-            @click="choose(one)"
-            >{{ one.id === chosen?.id ? 'Chosen' : 'Choose this one' }}</v-btn
+            :variant="sketch.id === chosen?.id ? 'flat' : 'outlined'"
+            :color="sketch.id === chosen?.id ? 'success' : undefined"
+            @click="choose(sketch)"
+            >{{ sketch.id === chosen?.id ? 'Chosen' : 'Choose this one' }}</v-btn
           >
         </figcaption>
       </figure>
@@ -232,7 +232,7 @@ watch(
     <template v-else-if="picture">
       <div class="tools">
         <v-btn-toggle v-model="kind" aria-label="Mark"
-          ><v-btn v-for="one in LINES" :key="one" :value="one" size="small">{{ one }}</v-btn></v-btn-toggle
+          ><v-btn v-for="known in LINES" :key="known" :value="known" size="small">{{ known }}</v-btn></v-btn-toggle
         >
         <v-select
           class="width"
@@ -287,11 +287,11 @@ watch(
           </g>
           <g v-if="picked !== undefined && marks[picked]" class="mark" :class="marks[picked].kind.replaceAll(' ', '-')">
             <circle
-              v-for="(one, k) in shownPoints(picked)"
+              v-for="(point, k) in shownPoints(picked)"
               :key="k"
               class="point"
-              :cx="one[0] * picture.width_px"
-              :cy="one[1] * picture.height_px"
+              :cx="point[0] * picture.width_px"
+              :cy="point[1] * picture.height_px"
               :r="thick(picture) * 2.2"
               @pointerdown.stop.prevent="grab($event, picked, k)"
               @click.stop

@@ -10,14 +10,14 @@ const openBuild = useOpenBuild()
 const settings = useSettings()
 const pads = computed(() => openBuild.build.pads)
 const levels = computed(() => {
-  const known = [...(openBuild.plan.body?.levels ?? [])].reverse().map((one) => one.name)
+  const known = [...(openBuild.plan.body?.levels ?? [])].reverse().map((level) => level.name)
   const zero = openBuild.kind.tied ? 'neck_base' : 'waist'
   const names = [...(openBuild.kind.tied ? [] : (['shoulders'] as const)), ...known.filter((name) => name !== zero)]
   return names.map((name) => ({ value: name, title: SEEN_LABELS[name] }))
 })
 const PLACES = ['sides', 'front', 'back', 'all round']
 const made = (level: string, place: string) =>
-  openBuild.plan.pads.find((one) => one.level === level && one.place === place)
+  openBuild.plan.pads.find((pad) => pad.level === level && pad.place === place)
 /** What was refused there; what is only worth knowing stands on the left. */
 const refused = (at: string) => {
   const said = openBuild.saidAt(at)
@@ -26,8 +26,8 @@ const refused = (at: string) => {
 const cloths = computed(() => settings.catalogue.cloths)
 /** The next place that is not padded yet. */
 const next = computed(() =>
-  ['hip', 'high_hip', 'bust', ...levels.value.map((one) => one.value)].find(
-    (name) => levels.value.some((one) => one.value === name) && !pads.value.some((pad) => pad.level === name),
+  ['hip', 'high_hip', 'bust', ...levels.value.map((level) => level.value)].find(
+    (name) => levels.value.some((level) => level.value === name) && !pads.value.some((pad) => pad.level === name),
   ),
 )
 const add = () =>

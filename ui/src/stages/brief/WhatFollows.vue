@@ -6,17 +6,21 @@ import { STAGES } from '../../parts/words'
 // What the answers ask of the later stages, each with its reason.
 const openBuild = useOpenBuild()
 const label = (stage: string) => STAGES.find((one) => one.stage === stage)?.label
-const make = (one: Consequence) => openBuild.edit(one.changes, `Because ${one.because}`)
+const make = (consequence: Consequence) => openBuild.edit(consequence.changes, `Because ${consequence.because}`)
 </script>
 
 <template>
   <ul class="follows">
-    <li v-for="one in openBuild.here.consequences" :key="one.because + one.then">
+    <li v-for="consequence in openBuild.here.consequences" :key="consequence.because + consequence.then">
       <p>
-        <span class="why">Because {{ one.because }}:</span> {{ one.then }}.
+        <span class="why">Because {{ consequence.because }}:</span> {{ consequence.then }}.
       </p>
-      <v-btn v-if="one.changes.length" size="small" variant="outlined" @click="make(one)">Make it so</v-btn>
-      <router-link v-else-if="one.stage !== 'brief'" :to="{ name: one.stage }">{{ label(one.stage) }}</router-link>
+      <v-btn v-if="consequence.changes.length" size="small" variant="outlined" @click="make(consequence)"
+        >Make it so</v-btn
+      >
+      <router-link v-else-if="consequence.stage !== 'brief'" :to="{ name: consequence.stage }">{{
+        label(consequence.stage)
+      }}</router-link>
     </li>
     <li v-if="!openBuild.here.consequences.length" class="soft">
       Answers on the left change what the later stages start from.

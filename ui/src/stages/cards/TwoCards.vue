@@ -24,7 +24,7 @@ watch(
   },
   { immediate: true },
 )
-const lines = computed(() => (side.value?.lines ?? []).filter((one) => all.value || one.differs))
+const lines = computed(() => (side.value?.lines ?? []).filter((line) => all.value || line.differs))
 </script>
 
 <template>
@@ -43,12 +43,12 @@ const lines = computed(() => (side.value?.lines ?? []).filter((one) => all.value
           </tr>
         </thead>
         <tbody>
-          <tr v-for="one in lines" :key="`${one.group} ${one.name}`" :class="{ same: !one.differs }">
-            <td>{{ one.name }}</td>
-            <td class="in">{{ one.first ?? '–' }}</td>
-            <td class="in">{{ one.second ?? '–' }}</td>
+          <tr v-for="line in lines" :key="`${line.group} ${line.name}`" :class="{ same: !line.differs }">
+            <td>{{ line.name }}</td>
+            <td class="in">{{ line.first ?? '–' }}</td>
+            <td class="in">{{ line.second ?? '–' }}</td>
             <td class="n in">
-              <b>{{ one.by }}</b>
+              <b>{{ line.by }}</b>
             </td>
           </tr>
         </tbody>

@@ -35,20 +35,22 @@ const rows = computed<Row[]>(() => {
     run: () => void openBuild.edit(changes as Change[], label),
   })
   return [
-    ...cloths.map((one) => ({
-      name: one.label,
-      said: [hem(one.hem_mm), one.panels.length && `for ${one.panels.join(', ')} panels`].filter(Boolean).join('; '),
-      take: one.edits.length ? deeper(one) : undefined,
+    ...cloths.map((cloth) => ({
+      name: cloth.label,
+      said: [hem(cloth.hem_mm), cloth.panels.length && `for ${cloth.panels.join(', ')} panels`]
+        .filter(Boolean)
+        .join('; '),
+      take: cloth.edits.length ? deeper(cloth) : undefined,
     })),
-    ...busks.map((one) => ({
-      name: one.label,
-      said: one.chosen ? 'the one that is planned' : one.fits ? 'fits' : 'too long for this front',
-      take: one.fits && !one.chosen ? edit(one.changes, `The ${one.label} from the shelf`) : undefined,
+    ...busks.map((busk) => ({
+      name: busk.label,
+      said: busk.chosen ? 'the one that is planned' : busk.fits ? 'fits' : 'too long for this front',
+      take: busk.fits && !busk.chosen ? edit(busk.changes, `The ${busk.label} from the shelf`) : undefined,
     })),
-    ...schools.map((one) => ({
-      name: one.name,
-      said: `${one.there} of ${one.of} bones lie here${one.chosen ? ', as planned' : ''}`,
-      take: one.there && !one.chosen ? edit(one.changes, `Bones: ${one.name}`) : undefined,
+    ...schools.map((school) => ({
+      name: school.name,
+      said: `${school.there} of ${school.of} bones lie here${school.chosen ? ', as planned' : ''}`,
+      take: school.there && !school.chosen ? edit(school.changes, `Bones: ${school.name}`) : undefined,
     })),
   ]
 })

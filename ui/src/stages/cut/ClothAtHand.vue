@@ -13,17 +13,17 @@ const emit = defineEmits<{ kept: [] }>()
 const openBuild = useOpenBuild()
 const notices = useNotices()
 const settings = useSettings()
-const used = (one: OnShelf) => props.laid.uses[one.piece.id]?.amount ?? 0
-const size = (one: OnShelf) => {
+const used = (shelf: OnShelf) => props.laid.uses[shelf.piece.id]?.amount ?? 0
+const size = (shelf: OnShelf) => {
   const span = (axis: 0 | 1) => {
-    const places = one.shape.map((spot) => spot[axis])
+    const places = shelf.shape.map((spot) => spot[axis])
     return Math.max(...places) - Math.min(...places)
   }
-  return across(one.measure === 'length' ? one.free : span(0), span(1), settings.unit)
+  return across(shelf.measure === 'length' ? shelf.free : span(0), span(1), settings.unit)
 }
-const kept = (one: OnShelf) => one.reserved.find((mine) => mine.build === openBuild.here.id)?.amount ?? 0
-const left = (one: OnShelf) => openBuild.build.cut.leave.includes(one.piece.id)
-const told = (one: OnShelf) => (kept(one) ? 'kept' : used(one) ? 'used' : '')
+const kept = (shelf: OnShelf) => shelf.reserved.find((mine) => mine.build === openBuild.here.id)?.amount ?? 0
+const left = (shelf: OnShelf) => openBuild.build.cut.leave.includes(shelf.piece.id)
+const told = (shelf: OnShelf) => (kept(shelf) ? 'kept' : used(shelf) ? 'used' : '')
 function use(one: OnShelf, now: boolean) {
   const rest = openBuild.build.cut.leave.filter((id) => id !== one.piece.id)
   const value = now ? rest : [...rest, one.piece.id]

@@ -43,8 +43,8 @@ let asking = new AbortController()
 const cloths = computed(() => cut.value?.cloths ?? [])
 const here = computed(
   () =>
-    cloths.value.find((one) => one.cloth === chosen.value) ??
-    cloths.value.find((one) => !done(one.cloth)) ??
+    cloths.value.find((cloth) => cloth.cloth === chosen.value) ??
+    cloths.value.find((cloth) => !done(cloth.cloth)) ??
     cloths.value.at(0),
 )
 const laid = computed(() => (here.value ? layings.value[here.value.cloth] : undefined))
@@ -91,7 +91,7 @@ async function inTurn(work: (mine: () => boolean) => Promise<void>) {
 const layAll = () =>
   inTurn(async (mine) => {
     cut.value = await answer(api.GET('/api/builds/{build_id}/cut', ofBuild(openBuild.here.id)))
-    const first = here.value ? [here.value, ...cloths.value.filter((one) => one !== here.value)] : []
+    const first = here.value ? [here.value, ...cloths.value.filter((cloth) => cloth !== here.value)] : []
     for (const one of first.filter((one) => !done(one.cloth))) {
       if (!mine()) return
       await lay(one, 0)
@@ -126,11 +126,11 @@ const sheets = computed(() => {
   const lengths = new Set(found.at_hand.filter((one) => one.measure === 'length').map((one) => one.piece.id))
   return drawnSheets(found.laying.sheets, found.laying.marker, names, lengths, folded(here.value.cloth))
 })
-const isPin = (sheet: string, one: Placed) => (pin: Pinned) =>
+const isPin = (sheet: string, placed: Placed) => (pin: Pinned) =>
   pin.sheet === sheet &&
-  pin.key === one.key &&
-  !!pin.mirrored === one.mirrored &&
-  Math.hypot(pin.x_mm - one.x_mm, pin.y_mm - one.y_mm) < 0.01
+  pin.key === placed.key &&
+  !!pin.mirrored === placed.mirrored &&
+  Math.hypot(pin.x_mm - placed.x_mm, pin.y_mm - placed.y_mm) < 0.01
 const pinned = computed(
   () =>
     new Set(
@@ -155,7 +155,7 @@ async function keepPins(kept: Pinned[]) {
 const step = (by: number) => {
   const count = cloths.value.length
   if (!count) return
-  const at = cloths.value.findIndex((one) => one === here.value)
+  const at = cloths.value.findIndex((cloth) => cloth === here.value)
   show(cloths.value[(at + by + count) % count].cloth)
 }
 function show(cloth: string) {
@@ -178,23 +178,23 @@ useKeys([
   },
 ])
 
-const needs = (one: ClothCut) => layings.value[one.cloth]?.laid.to_buy_mm
-const tooNarrow = (one: ClothCut) => !!layings.value[one.cloth]?.laid.laying.marker.too_wide.length
-const told = (one: ClothCut) => {
-  if (one.is_cut) return 'cut'
-  if (tooNarrow(one)) return 'too narrow'
-  const mm = needs(one)
+const needs = (cut: ClothCut) => layings.value[cut.cloth]?.laid.to_buy_mm
+const tooNarrow = (cut: ClothCut) => !!layings.value[cut.cloth]?.laid.laying.marker.too_wide.length
+const told = (cut: ClothCut) => {
+  if (cut.is_cut) return 'cut'
+  if (tooNarrow(cut)) return 'too narrow'
+  const mm = needs(cut)
   if (mm === undefined) return '…'
   if (!mm) return 'enough'
-  return hasSome(one) ? `${run(mm, settings.unit)} short` : `buy ${run(mm, settings.unit)}`
+  return hasSome(cut) ? `${run(mm, settings.unit)} short` : `buy ${run(mm, settings.unit)}`
 }
-const hasSome = (one: ClothCut) => !!layings.value[one.cloth]?.laid.at_hand.length
-const wrong = (one: ClothCut) => !done(one.cloth) && (tooNarrow(one) || (!!needs(one) && hasSome(one)))
-const toLay = computed(() => cloths.value.filter((one) => !done(one.cloth)))
+const hasSome = (cut: ClothCut) => !!layings.value[cut.cloth]?.laid.at_hand.length
+const wrong = (cut: ClothCut) => !done(cut.cloth) && (tooNarrow(cut) || (!!needs(cut) && hasSome(cut)))
+const toLay = computed(() => cloths.value.filter((cloth) => !done(cloth.cloth)))
 const price = computed(() => toLay.value.reduce((sum, one) => sum + ((needs(one) ?? 0) / 1000) * one.price_per_m, 0))
 const all = computed(() => toLay.value.every((one) => needs(one) !== undefined && !tooNarrow(one)))
 const title = computed(() => {
-  const pieces = cloths.value.flatMap((one) => one.pieces).reduce((sum, one) => sum + one.count, 0)
+  const pieces = cloths.value.flatMap((cloth) => cloth.pieces).reduce((sum, one) => sum + one.count, 0)
   return `${pieces} pieces from ${cloths.value.length} ${cloths.value.length === 1 ? 'cloth' : 'cloths'}`
 })
 const taken = computed(() => {
@@ -230,8 +230,8 @@ const noted = (key: string) => {
 }
 
 /** Cut as it is seen here. */
-const nowCut = async (one: ClothCut) => !!laid.value && commands.done(one.cloth, laid.value.laid)
-const notCut = (one: ClothCut) => commands.notDone(one.cloth)
+const nowCut = async (cut: ClothCut) => !!laid.value && commands.done(cut.cloth, laid.value.laid)
+const notCut = (cut: ClothCut) => commands.notDone(cut.cloth)
 /** Cut, or not: the cloth is laid once more for it, and what is stopped before must not be that. */
 async function say(act: (one: ClothCut) => Promise<boolean>) {
   await stop()
@@ -268,7 +268,7 @@ const older = (cloth: string) => {
           aria-label="Which cloth"
           @update:model-value="show"
         >
-          <v-btn v-for="one in cloths" :key="one.cloth" :value="one.cloth" size="small">{{ one.label }}</v-btn>
+          <v-btn v-for="cloth in cloths" :key="cloth.cloth" :value="cloth.cloth" size="small">{{ cloth.label }}</v-btn>
         </v-btn-toggle>
         <span class="spring" />
         <span v-if="here && !folded(here.cloth)" class="soft small"
@@ -355,13 +355,15 @@ const older = (cloth: string) => {
       <p v-if="unready" class="caution"><b>Before the cloth is cut:</b> {{ unready }}</p>
       <table class="numbers" aria-label="Cloth needed">
         <tbody>
-          <tr v-for="one in cloths" :key="one.cloth" :class="{ on: one === here }">
+          <tr v-for="cloth in cloths" :key="cloth.cloth" :class="{ on: cloth === here }">
             <td>
-              <button type="button" class="pick" @click="show(one.cloth)">{{ one.label }}</button>
+              <button type="button" class="pick" @click="show(cloth.cloth)">{{ cloth.label }}</button>
             </td>
-            <td class="n">{{ one.pieces.reduce((sum, piece) => sum + piece.count, 0) }} pieces</td>
+            <td class="n">{{ cloth.pieces.reduce((sum, piece) => sum + piece.count, 0) }} pieces</td>
             <td class="n in">
-              <b :class="{ old: wrong(one), good: told(one) === 'enough' || told(one) === 'cut' }">{{ told(one) }}</b>
+              <b :class="{ old: wrong(cloth), good: told(cloth) === 'enough' || told(cloth) === 'cut' }">{{
+                told(cloth)
+              }}</b>
             </td>
           </tr>
         </tbody>

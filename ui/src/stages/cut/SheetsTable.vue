@@ -22,7 +22,7 @@ const step = computed(() => (settings.unit === 'in' ? 127 : 100)) // 10 cm, or 5
 const labels = computed(() => new Map(props.cloth.pieces.map((piece) => [piece.key, piece])))
 const stroke = ([mx, my]: Point, [dx, dy]: Point) => `M${mx - dx} ${my - dy}l${2 * dx} ${2 * dy}`
 const moving = ref<{ id: string; dx: number; dy: number }>()
-const idOf = (sheet: string, one: Placed) => `${sheet} ${one.key} ${one.number}`
+const idOf = (sheet: string, placed: Placed) => `${sheet} ${placed.key} ${placed.number}`
 
 const drawn = computed(() =>
   props.sheets.map((sheet, i) => {

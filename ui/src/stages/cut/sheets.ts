@@ -35,22 +35,22 @@ export function drawnSheets(
   fold: boolean,
 ): Drawn[] {
   const found: Drawn[] = sheets
-    .filter((one) => one.placed.length)
-    .map((one) => {
-      const outline = one.sheet.outline as Point[]
+    .filter((sheet) => sheet.placed.length)
+    .map((sheet) => {
+      const outline = sheet.sheet.outline as Point[]
       const [whole, high] = [Math.max(...outline.map((p) => p[0])), Math.max(...outline.map((p) => p[1]))]
-      const reach = reachOf(one.placed)
-      const isLength = lengths.has(one.sheet.key)
+      const reach = reachOf(sheet.placed)
+      const isLength = lengths.has(sheet.sheet.key)
       const doubled = fold && isLength
       const wide = doubled ? high / 2 : high
       const long = isLength ? Math.min(whole, reach + BEYOND) : whole
       return {
-        key: one.sheet.key,
-        name: names.get(one.sheet.key) ?? one.sheet.key,
+        key: sheet.sheet.key,
+        name: names.get(sheet.sheet.key) ?? sheet.sheet.key,
         kind: isLength ? 'length' : 'scrap',
         outline: isLength ? box(long, wide) : outline,
-        flaws: one.sheet.flaws,
-        placed: one.placed,
+        flaws: sheet.sheet.flaws,
+        placed: sheet.placed,
         long,
         wide,
         reach,
@@ -87,8 +87,8 @@ export function arranged(
   const tryAt = (scale: number) => {
     let [x, y, row] = [0, 0, 0]
     const at: Point[] = []
-    for (const one of sheets) {
-      const [w, h] = [one.long * scale + gap.x, one.wide * scale + gap.y]
+    for (const sheet of sheets) {
+      const [w, h] = [sheet.long * scale + gap.x, sheet.wide * scale + gap.y]
       if (x && x + w > page.width) [x, y, row] = [0, y + row, 0]
       at.push([x, y])
       x += w

@@ -135,7 +135,7 @@ const outlines = computed(() => {
   const { offsets } = layOut(panels)
   return panels.map((panel, i) => panel.outline.map(([x, z]): [number, number] => [x + offsets[i], z]))
 })
-const zero = computed(() => openBuild.plan.levels.find((one) => one.name === 'waist' || one.name === 'neck_base'))
+const zero = computed(() => openBuild.plan.levels.find((level) => level.name === 'waist' || level.name === 'neck_base'))
 const setJob = (word: string) =>
   openBuild.edit(
     JOBS[word as keyof typeof JOBS].map(([field, value]) => ({ at: `target.${field}`, value })),
@@ -196,14 +196,14 @@ async function tryOn() {
         <fieldset>
           <legend>What comes nearest to it?</legend>
           <label
-            v-for="one in settings.catalogue.kinds"
-            :key="one.name"
+            v-for="kind in settings.catalogue.kinds"
+            :key="kind.name"
             class="kind"
-            :class="{ on: form.kind === one.name }"
+            :class="{ on: form.kind === kind.name }"
           >
-            <input v-model="form.kind" type="radio" name="kind" :value="one.name" />
+            <input v-model="form.kind" type="radio" name="kind" :value="kind.name" />
             <span
-              ><b>{{ one.name }}</b> <span class="soft">{{ one.what }}</span></span
+              ><b>{{ kind.name }}</b> <span class="soft">{{ kind.what }}</span></span
             >
           </label>
         </fieldset>

@@ -39,7 +39,7 @@ const lines = computed(() => [
   { title: 'CF', value: 'CF' },
   ...(laced.value ? [] : [{ title: 'CB', value: 'CB' }]),
   { title: 'the side seam', value: 'side' },
-  ...plan.value.seams.map((one) => ({ title: `seam ${one.seam}, as the picture shows`, value: one.seam })),
+  ...plan.value.seams.map((seam) => ({ title: `seam ${seam.seam}, as the picture shows`, value: seam.seam })),
 ])
 const HALVES = [
   { title: 'the left half', value: 'left' },

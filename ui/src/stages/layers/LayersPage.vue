@@ -26,7 +26,7 @@ const half = ref<'right' | 'left' | 'both'>('right')
 const below = ref<'section' | 'methods'>('section')
 const picked = ref('')
 const looked = ref<MethodSide>()
-const seen = computed(() => looked.value ?? layers.value.methods.find((one) => one.chosen))
+const seen = computed(() => looked.value ?? layers.value.methods.find((method) => method.chosen))
 const at = computed(() => Number(/^ply (\d+)/.exec(picked.value)?.[1] ?? 0) - 1)
 const outward = computed(() => layers.value.plies.map((ply, i) => ({ ply, i })).reverse())
 const pick = (i: number) => (picked.value = at.value === i ? '' : `ply ${i + 1}`)
@@ -60,7 +60,7 @@ const under = computed(() => {
   return `${openBuild.build.layers.method}; ${worked}, ${Math.round(layers.value.grams)} g of cloth`
 })
 const channel = computed(() => {
-  const bone = plan.value.bones.find((one) => one.place === 'seam') ?? plan.value.bones[0]
+  const bone = plan.value.bones.find((bone) => bone.place === 'seam') ?? plan.value.bones[0]
   return bone ? plan.value.sections[`${bone.kind}/${bone.made}/${bone.count}`] : undefined
 })
 const took = (hole: { mm: number; most_mm: number; plies: number }) =>

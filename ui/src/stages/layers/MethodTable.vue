@@ -10,9 +10,9 @@ const openBuild = useOpenBuild()
 const settings = useSettings()
 const methods = computed(() => openBuild.layers.methods)
 const LETS = ['hardly', 'some', 'readily']
-const choose = (one: MethodSide) => openBuild.edit(one.changes, `Made up: ${one.name}`)
+const choose = (side: MethodSide) => openBuild.edit(side.changes, `Made up: ${side.name}`)
 const emit = defineEmits<{ look: [one: MethodSide | undefined] }>()
-const over = (one: MethodSide) => one.seam.mm > one.seam.most_mm
+const over = (side: MethodSide) => side.seam.mm > side.seam.most_mm
 </script>
 
 <template>
@@ -32,38 +32,39 @@ const over = (one: MethodSide) => one.seam.mm > one.seam.most_mm
     </thead>
     <tbody>
       <tr
-        v-for="one in methods"
-        :key="one.name"
-        :class="{ on: one.chosen }"
-        :data-method="one.name"
-        @mouseenter="emit('look', one)"
+        v-for="method in methods"
+        :key="method.name"
+        :class="{ on: method.chosen }"
+        :data-method="method.name"
+        @mouseenter="emit('look', method)"
         @mouseleave="emit('look', undefined)"
       >
         <td>
           <button
             type="button"
-            :disabled="one.chosen"
-            :aria-pressed="one.chosen"
-            @click="choose(one)"
-            @focus="emit('look', one)"
+            :disabled="method.chosen"
+            :aria-pressed="method.chosen"
+            @click="choose(method)"
+            @focus="emit('look', method)"
             @blur="emit('look', undefined)"
           >
-            {{ one.name }}
+            {{ method.name }}
           </button>
-          <span v-if="one.adds_lining" class="soft small"> + lining</span>
+          <span v-if="method.adds_lining" class="soft small"> + lining</span>
         </td>
-        <td>{{ one.channels }}</td>
-        <td class="n in">{{ duration(one.minutes) }}</td>
-        <td class="n in" :class="{ over: over(one) }">{{ thick(one.seam.mm, settings.unit) }}</td>
+        <td>{{ method.channels }}</td>
+        <td class="n in">{{ duration(method.minutes) }}</td>
+        <td class="n in" :class="{ over: over(method) }">{{ thick(method.seam.mm, settings.unit) }}</td>
         <td class="hides">
           {{
-            [one.hides_inside ? 'edges' : '', one.hides_outside ? 'stitching' : ''].filter(Boolean).join(', ') || '–'
+            [method.hides_inside ? 'edges' : '', method.hides_outside ? 'stitching' : ''].filter(Boolean).join(', ') ||
+            '–'
           }}
         </td>
-        <td>{{ LETS[one.lets_out] }}</td>
-        <td class="n in">{{ Math.round(one.grams) }} g</td>
-        <td class="n">{{ one.price.toFixed(0) }}</td>
-        <td class="n in">{{ thick(one.take_up_mm, settings.unit) }}</td>
+        <td>{{ LETS[method.lets_out] }}</td>
+        <td class="n in">{{ Math.round(method.grams) }} g</td>
+        <td class="n">{{ method.price.toFixed(0) }}</td>
+        <td class="n in">{{ thick(method.take_up_mm, settings.unit) }}</td>
       </tr>
     </tbody>
   </table>

@@ -17,7 +17,7 @@ const settings = useSettings()
 const now = computed(() => {
   const name = openBuild.build.layers.plies[props.at].cloth
   return certain(
-    materials.cloths.find((one) => one.name === name),
+    materials.cloths.find((cloth) => cloth.name === name),
     name,
   )
 })
@@ -71,7 +71,7 @@ async function keep() {
     <label v-for="trait in TRAITS" :key="trait.name" class="whole trait"
       ><input v-model="traits[trait.name]" type="checkbox" /> {{ trait.label }}</label
     >
-    <p v-for="one in faults" :key="one.field" class="bad" role="alert">{{ one.said }}</p>
+    <p v-for="fault in faults" :key="fault.field" class="bad" role="alert">{{ fault.said }}</p>
     <p class="soft small">What you leave out is as {{ now.label }} has it.</p>
     <div class="acts">
       <v-btn type="submit" size="small" variant="outlined" :disabled="!made.label.trim()">Keep it, and take it</v-btn>

@@ -22,16 +22,16 @@ const planned = computed(() => openBuild.layers.plies[props.at])
 const overlay = computed(() => openBuild.layers.overlays[props.at])
 const own = ref(false)
 const suited = computed(() => {
-  const fit = (one: Cloth) => one.suits.includes(ply.value.role)
-  const others = materials.cloths.filter((one) => !fit(one))
+  const fit = (cloth: Cloth) => cloth.suits.includes(ply.value.role)
+  const others = materials.cloths.filter((cloth) => !fit(cloth))
   return [
     ...materials.cloths.filter(fit),
-    ...others.map((one) => ({ ...one, label: `${one.label} (not made for it)` })),
+    ...others.map((other) => ({ ...other, label: `${other.label} (not made for it)` })),
   ]
 })
 const MOUNTED = ['fused', 'flat-lined', 'floating', 'bagged']
 const OVER = ['overlaid by panels', 'overlaid in one piece']
-const carrying = computed(() => openBuild.build.layers.plies.findIndex((one) => one.role === 'strength'))
+const carrying = computed(() => openBuild.build.layers.plies.findIndex((ply) => ply.role === 'strength'))
 const ways = computed(() => [
   { name: null, label: `as the method has it: ${planned.value.mounted}` },
   ...[...MOUNTED, ...(props.at > carrying.value ? OVER : [])].map((name) => ({ name, label: name })),
@@ -44,12 +44,12 @@ const GRAINS = [
 const panels = computed(() => openBuild.pattern.panels.map((panel) => panel.number))
 const has = (number: number) => planned.value.panels.includes(number)
 function toggle(number: number) {
-  const now = has(number) ? planned.value.panels.filter((one) => one !== number) : [...planned.value.panels, number]
-  const all = panels.value.every((one) => now.includes(one))
+  const now = has(number) ? planned.value.panels.filter((panel) => panel !== number) : [...planned.value.panels, number]
+  const all = panels.value.every((panel) => now.includes(panel))
   openBuild.set(`${path.value}.panels`, all ? null : [...now].sort((a, b) => a - b))
 }
 const hasRepeat = computed(() => {
-  const cloth = materials.cloths.find((one) => one.name === ply.value.cloth)
+  const cloth = materials.cloths.find((cloth) => cloth.name === ply.value.cloth)
   return !!cloth?.repeat_along_mm || !!cloth?.repeat_across_mm || ply.value.matched || !!ply.value.motif_on.length
 })
 function motif(number: number) {
@@ -63,7 +63,7 @@ function motif(number: number) {
 const meets = computed(() => {
   const repeat = openBuild.layers.repeats[props.at]
   if (!repeat?.seams.length) return ''
-  const broken = repeat.seams.filter((one) => one.low_mm > one.hem_mm + 2 || one.high_mm < one.top_mm - 2)
+  const broken = repeat.seams.filter((seam) => seam.low_mm > seam.hem_mm + 2 || seam.high_mm < seam.top_mm - 2)
   if (!broken.length) return 'It meets itself all along every seam.'
   const whole = repeat.seams.length - broken.length
   const part = broken.map((one) =>

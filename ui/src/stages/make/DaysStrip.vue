@@ -9,7 +9,7 @@ import { daysOf } from './days'
 const props = defineProps<{ build: string; chosen?: string }>()
 const work = useWork()
 const days = computed(() => (work.latest ? daysOf(work.latest, props.build) : []))
-const most = computed(() => Math.max(60, ...days.value.map((one) => Math.max(one.minutes, one.here + one.others))))
+const most = computed(() => Math.max(60, ...days.value.map((day) => Math.max(day.minutes, day.here + day.others))))
 const strip = ref<HTMLElement>()
 /** Where other builds come first, the days of this one are brought into view. */
 watch(
@@ -39,24 +39,24 @@ const told = (one: (typeof days.value)[number]) => {
 <template>
   <ol ref="strip" class="days" aria-label="The days to the date" tabindex="0">
     <li
-      v-for="one in days"
-      :key="one.day"
-      :class="{ off: !one.minutes, needed: one.marks.includes('needed') }"
-      :title="told(one)"
+      v-for="day in days"
+      :key="day.day"
+      :class="{ off: !day.minutes, needed: day.marks.includes('needed') }"
+      :title="told(day)"
     >
       <span class="marks" aria-hidden="true"
-        ><v-icon v-for="mark in one.marks" :key="mark" :icon="MARK[mark]" size="15"
+        ><v-icon v-for="mark in day.marks" :key="mark" :icon="MARK[mark]" size="15"
       /></span>
-      <span class="room" :style="{ height: high(one.minutes) }" aria-hidden="true">
-        <i class="others" :style="{ height: one.minutes ? `${(100 * one.others) / one.minutes}%` : 0 }" />
+      <span class="room" :style="{ height: high(day.minutes) }" aria-hidden="true">
+        <i class="others" :style="{ height: day.minutes ? `${(100 * day.others) / day.minutes}%` : 0 }" />
         <i
           class="here"
-          :class="{ critical: one.critical }"
-          :style="{ height: one.minutes ? `${(100 * one.here) / one.minutes}%` : 0 }"
+          :class="{ critical: day.critical }"
+          :style="{ height: day.minutes ? `${(100 * day.here) / day.minutes}%` : 0 }"
         />
       </span>
-      <span class="name" aria-hidden="true">{{ weekday(one.day) }}<br />{{ Number(one.day.slice(8)) }}</span>
-      <span class="sr">{{ told(one) }}</span>
+      <span class="name" aria-hidden="true">{{ weekday(day.day) }}<br />{{ Number(day.day.slice(8)) }}</span>
+      <span class="sr">{{ told(day) }}</span>
     </li>
   </ol>
 </template>

@@ -56,7 +56,7 @@ watch(
   { immediate: true },
 )
 const make = computed(() => seen.value?.make)
-const steps = computed(() => new Map((make.value?.steps ?? []).map((one) => [one.step.key, one])))
+const steps = computed(() => new Map((make.value?.steps ?? []).map((step) => [step.step.key, step])))
 const here = computed(
   () =>
     steps.value.get(picked.value) ??

@@ -11,7 +11,7 @@ const props = defineProps<{ make: MakePlan; today: string; picked: string }>()
 const openBuild = useOpenBuild()
 const commands = useMakeCommands()
 const kept = computed(() => openBuild.build.make)
-const names = computed(() => new Map(props.make.steps.map((one) => [one.step.key, one.step.name])))
+const names = computed(() => new Map(props.make.steps.map((step) => [step.step.key, step.step.name])))
 const nameOf = (key: string) => names.value.get(key) ?? kept.value.own.find((one) => one.key === key)?.name ?? key
 const log = computed(() => kept.value.log.map((one, at) => ({ ...one, at })).reverse())
 const logged = computed(() => log.value.reduce((sum, one) => sum + one.minutes, 0))

@@ -11,7 +11,7 @@ const emit = defineEmits<{ pick: [key: string]; done: [] }>()
 const openBuild = useOpenBuild()
 const commands = useMakeCommands()
 const step = computed(() => props.seen.step)
-const names = computed(() => new Map(props.make.steps.map((one) => [one.step.key, one.step.name])))
+const names = computed(() => new Map(props.make.steps.map((step) => [step.step.key, step.step.name])))
 const named = (keys: string[]) => keys.map((key) => names.value.get(key) ?? key)
 const running = computed(() => props.make.running)
 const mine = computed(() => running.value?.step === step.value.key)
@@ -66,7 +66,7 @@ const rest = computed(() => Math.max(0, props.seen.minutes - props.seen.logged_m
 
 <template>
   <section class="card" :aria-label="step.name" :data-step="step.key">
-    <p v-for="one in step.cautions" :key="one" class="caution">{{ one }}</p>
+    <p v-for="caution in step.cautions" :key="caution" class="caution">{{ caution }}</p>
     <h2>{{ step.name }}</h2>
     <p class="about">
       <b>{{ duration(seen.minutes) }}</b><template v-if="Math.abs(seen.minutes / seen.usual_min - 1) > PACE"

@@ -15,10 +15,10 @@ const openBuild = useOpenBuild()
 const commands = useMakeCommands()
 const work = useWork()
 const notices = useNotices()
-const seen = computed(() => new Map(props.make.steps.map((one) => [one.step.key, one])))
+const seen = computed(() => new Map(props.make.steps.map((step) => [step.step.key, step])))
 const left = computed(() => props.make.order.flatMap((key) => seen.value.get(key) ?? []))
 const waits = computed(() => left.value.filter((one) => one.step.later).length)
-const done = computed(() => props.make.steps.filter((one) => one.done))
+const done = computed(() => props.make.steps.filter((step) => step.done))
 const lost = computed(() => new Set(props.make.lost))
 const showDone = ref(false)
 const startOf = (key: string) => {
@@ -28,7 +28,9 @@ const startOf = (key: string) => {
 const days = computed(
   () =>
     new Map(
-      (work.latest?.schedule.slots ?? []).filter((one) => one.build === openBuild.here.id).map((one) => [one.key, one]),
+      (work.latest?.schedule.slots ?? [])
+        .filter((slot) => slot.build === openBuild.here.id)
+        .map((slot) => [slot.key, slot]),
     ),
 )
 async function move(at: number, by: number) {

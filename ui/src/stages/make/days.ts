@@ -34,7 +34,7 @@ export function spread(slot: Slot, work: WorkPlan): Map<string, number> {
 /** Every day from today to the last that matters to a build: when it is needed, or ready, whichever is later. */
 export function daysOf(work: WorkPlan, build: string): Day[] {
   const mine = work.builds.find((one) => one.build === build)
-  const end = work.schedule.ends.find((one) => one.build === build)?.ends_on ?? work.today
+  const end = work.schedule.ends.find((end) => end.build === build)?.ends_on ?? work.today
   const last = mine?.needed_on && mine.needed_on > end ? mine.needed_on : end
   const count = Math.min(Math.max(daysBetween(work.today, last) + 1, 7), work.minutes_by_day.length)
   const days: Day[] = work.minutes_by_day.slice(0, count).map((minutes, i) => ({
@@ -46,8 +46,8 @@ export function daysOf(work: WorkPlan, build: string): Day[] {
     steps: [],
     marks: [],
   }))
-  const at = new Map(days.map((one) => [one.day, one]))
-  const withWhom = new Map(work.steps.map((one) => [`${one.build} ${one.key}`, one.with_whom]))
+  const at = new Map(days.map((day) => [day.day, day]))
+  const withWhom = new Map(work.steps.map((step) => [`${step.build} ${step.key}`, step.with_whom]))
   for (const slot of work.schedule.slots)
     for (const [day, part] of spread(slot, work)) {
       const one = at.get(day)

@@ -55,7 +55,7 @@ const wideOf = (view: View) => {
   return Math.max(...zs.map((z) => half(view, z))) + 9
 }
 const frame = (view: View) => `${-wideOf(view)} ${-high.value} ${2 * wideOf(view)} ${high.value - low.value}`
-const columns = computed(() => VIEWS.map((one) => `${wideOf(one.view).toFixed(0)}fr`).join(' '))
+const columns = computed(() => VIEWS.map((view) => `${wideOf(view.view).toFixed(0)}fr`).join(' '))
 /** Height of top line or hem across a view, u from -1 (left) to 1 (right). */
 function line(view: View, end: 'top' | 'hem', u: number) {
   const edge = pattern.value[end]

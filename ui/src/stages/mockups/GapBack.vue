@@ -24,7 +24,9 @@ const edge = (points: [number, number][], side: 1 | -1) =>
   points.map(([z, gap], i) => `${i ? 'L' : 'M'}${x(gap, side).toFixed(1)} ${y(z).toFixed(1)}`).join('')
 const ofFit = (fit: Pick<Fit, 'z_mm' | 'gap_mm'>) => fit.z_mm.map((z, i): [number, number] => [z, fit.gap_mm[i]])
 const read = computed(() =>
-  [...props.readings].sort((a, b) => a.z_mm - b.z_mm).map((one): [number, number] => [one.z_mm, one.gap_mm]),
+  [...props.readings]
+    .sort((a, b) => a.z_mm - b.z_mm)
+    .map((reading): [number, number] => [reading.z_mm, reading.gap_mm]),
 )
 const shownNext = computed(() => {
   const fit = props.next
@@ -81,8 +83,8 @@ const gapAt = (z: number) => {
           {{ hardware(one.gap, settings.unit) }} next
         </text>
       </template>
-      <text v-for="one in readings" :key="one.z_mm" x="216" :y="y(one.z_mm) + 5" class="in readtext">
-        {{ hardware(one.gap_mm, settings.unit) }}
+      <text v-for="reading in readings" :key="reading.z_mm" x="216" :y="y(reading.z_mm) + 5" class="in readtext">
+        {{ hardware(reading.gap_mm, settings.unit) }}
       </text>
     </svg>
   </figure>

@@ -20,7 +20,7 @@ const way = ref<'-' | ''>('-')
 const amount = ref('')
 const unit = computed(() => (settings.unit === 'in' ? 'in' : 'mm'))
 const seams = computed(() => openBuild.pattern.panels.slice(1).map((_, i) => i + 1))
-const levels = computed(() => openBuild.plan.levels.filter((one) => one.gap_mm !== null).map((one) => one.name))
+const levels = computed(() => openBuild.plan.levels.filter((level) => level.gap_mm !== null).map((level) => level.name))
 const said = computed(() => Object.entries(openBuild.errors).find(([at]) => /^(line_edits|edit\b)/.test(at))?.[1])
 function begin() {
   if (!levels.value.includes(level.value)) level.value = levels.value[0]
@@ -51,12 +51,12 @@ async function put() {
     </select>
     seam
     <select v-model.number="seam" aria-label="Seam">
-      <option v-for="one in seams" :key="one" :value="one">{{ one }}·{{ one + 1 }}</option>
+      <option v-for="choice in seams" :key="choice" :value="choice">{{ choice }}·{{ choice + 1 }}</option>
       <option :value="CB">CB, all along</option>
     </select>
     <template v-if="seam !== CB">at </template>
     <select v-if="seam !== CB" v-model="level" aria-label="Level">
-      <option v-for="one in levels" :key="one" :value="one">{{ LEVEL_LABELS[one as LevelName] }}</option>
+      <option v-for="choice in levels" :key="choice" :value="choice">{{ LEVEL_LABELS[choice as LevelName] }}</option>
     </select>
     by <input v-model="amount" aria-label="On each panel edge" :aria-invalid="!!said" /> {{ unit }} on each
     {{ seam === CB ? 'half' : 'edge' }}

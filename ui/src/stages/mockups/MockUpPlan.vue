@@ -44,12 +44,12 @@ const differs = computed(() =>
         </tr>
       </thead>
       <tbody>
-        <tr v-for="one in differs" :key="one.what">
+        <tr v-for="differ in differs" :key="differ.what">
           <td>
-            {{ one.what }} <span class="soft small">{{ one.why }}</span>
+            {{ differ.what }} <span class="soft small">{{ differ.why }}</span>
           </td>
           <td class="n in">
-            <b>{{ signed(one.mm) }}</b>
+            <b>{{ signed(differ.mm) }}</b>
           </td>
         </tr>
       </tbody>

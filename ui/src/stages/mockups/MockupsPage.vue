@@ -41,7 +41,7 @@ const half = drafts()
   .of(openBuild.here.id)
   .find((what) => /^fitting/.test(what))
 if (half === 'fitting') logging.value = openBuild.build.versions.length > 0 || !!openBuild.plan.mock_up
-else if (half) correcting.value = openBuild.build.fittings.find((one) => `fitting ${one.number}` === half)
+else if (half) correcting.value = openBuild.build.fittings.find((fitting) => `fitting ${fitting.number}` === half)
 const says = useTemplateRef<InstanceType<typeof TheSlip>>('says')
 async function stop() {
   logging.value = false
@@ -126,7 +126,7 @@ const felt = computed(() => {
   const [firm, soft] = [named((share) => share < 0.85), named((share) => share > 1.18)]
   if (firm) said.push(`Firmer than usual at the ${firm}: it gives less at the same pull, and is not bigger for it.`)
   if (soft) said.push(`Softer than usual at the ${soft}: it gives more at the same pull.`)
-  const pull = learned.pulls.find((one) => one.fitting === last.value?.number)
+  const pull = learned.pulls.find((pull) => pull.fitting === last.value?.number)
   if (pull) {
     const share = pull.believed_n_per_m / pull.said_n_per_m
     const by = `${Math.round(Math.abs(share - 1) * 100)} % ${share > 1 ? 'harder' : 'softer'}`

@@ -107,12 +107,12 @@ function put(one: Picked, at: Spot) {
   else if (one.what === 'waist') waist.value = at
   else rows.value[one.i][one.side] = at
 }
-const where = (one: Picked): Spot =>
-  one.what === 'scale'
-    ? scale.value[one.i]
-    : one.what === 'waist'
+const where = (picked: Picked): Spot =>
+  picked.what === 'scale'
+    ? scale.value[picked.i]
+    : picked.what === 'waist'
       ? (waist.value ?? [0, 0])
-      : rows.value[one.i][one.side]
+      : rows.value[picked.i][picked.side]
 function grab(one: Picked, event: PointerEvent) {
   picked.value = one
   dragged = true

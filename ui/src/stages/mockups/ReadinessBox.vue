@@ -39,7 +39,7 @@ const word = computed(() => openBuild.plan.verdict?.word ?? found.value?.advice 
       <p>{{ found.sentence }}</p>
       <div class="odds" aria-hidden="true"><i :style="{ width: `${found.probability * 100}%` }" /></div>
       <ul v-if="found.raises.length && word !== 'cut the cloth'" aria-label="What would raise it">
-        <li v-for="one in found.raises.slice(0, 2)" :key="one.what">{{ one.sentence }}</li>
+        <li v-for="raise in found.raises.slice(0, 2)" :key="raise.what">{{ raise.sentence }}</li>
       </ul>
     </template>
   </section>

@@ -21,7 +21,7 @@ const COLUMN = 190
 const width = computed(() => LEFT + COLUMN * (chapters.value?.length ?? 1))
 const x = (i: number) => LEFT + COLUMN * i + COLUMN / 2
 // the gaps, at true proportion
-const zs = computed(() => (chapters.value ?? []).flatMap((one) => one.gaps.map((gap) => gap.z_mm)))
+const zs = computed(() => (chapters.value ?? []).flatMap((chapter) => chapter.gaps.map((gap) => gap.z_mm)))
 const zTop = computed(() => Math.max(...zs.value, 60))
 const zSpan = computed(() => zTop.value - Math.min(...zs.value, -60))
 const GAP = 150
@@ -73,28 +73,29 @@ const hours = computed(() => (chapters.value ?? []).reduce((sum, one) => sum + (
         role="img"
         aria-label="Gaps, girths and odds from fitting to fitting"
       >
-        <g v-for="(one, i) in chapters" :key="i">
+        <g v-for="(chapter, i) in chapters" :key="i">
           <text :x="x(i)" y="20" text-anchor="middle" class="head">
-            {{ one.fitting ? `Fitting ${one.fitting}` : 'The tape alone' }}
+            {{ chapter.fitting ? `Fitting ${chapter.fitting}` : 'The tape alone' }}
           </text>
-          <text v-if="one.places.length" :x="x(i)" :y="62 + GAP + 36" text-anchor="middle" class="soft">
-            {{ one.places.slice(0, 2).join(', ') }}{{ one.places.length > 2 ? ` +${one.places.length - 2}` : '' }}
+          <text v-if="chapter.places.length" :x="x(i)" :y="62 + GAP + 36" text-anchor="middle" class="soft">
+            {{ chapter.places.slice(0, 2).join(', ')
+            }}{{ chapter.places.length > 2 ? ` +${chapter.places.length - 2}` : '' }}
           </text>
           <text :x="x(i)" y="39" text-anchor="middle" class="soft">
             {{
-              one.fitting
-                ? `version ${one.version}${one.tried_on ? `, ${shortDay(one.tried_on)}` : ''}`
+              chapter.fitting
+                ? `version ${chapter.version}${chapter.tried_on ? `, ${shortDay(chapter.tried_on)}` : ''}`
                 : 'before any mock-up'
             }}
           </text>
-          <template v-if="one.gaps.length > 1">
+          <template v-if="chapter.gaps.length > 1">
             <path :d="edge(i, -1)" class="edge" />
             <path :d="edge(i, 1)" class="edge" />
             <text
-              v-for="gap in [one.gaps[0], one.gaps[one.gaps.length - 1]]"
+              v-for="gap in [chapter.gaps[0], chapter.gaps[chapter.gaps.length - 1]]"
               :key="gap.z_mm"
               :x="x(i)"
-              :y="gy(gap.z_mm) + (gap === one.gaps[0] ? -6 : 17)"
+              :y="gy(gap.z_mm) + (gap === chapter.gaps[0] ? -6 : 17)"
               text-anchor="middle"
               class="in"
             >
@@ -102,7 +103,7 @@ const hours = computed(() => (chapters.value ?? []).reduce((sum, one) => sum + (
             </text>
           </template>
           <text v-else :x="x(i)" :y="gy(0)" text-anchor="middle" class="soft">
-            {{ one.fitting ? 'no gap read' : '' }}
+            {{ chapter.fitting ? 'no gap read' : '' }}
           </text>
           <line v-if="i" :x1="x(i) - COLUMN / 2" :x2="x(i) - COLUMN / 2" y1="8" :y2="height - 8" class="rule" />
         </g>
@@ -127,21 +128,21 @@ const hours = computed(() => (chapters.value ?? []).reduce((sum, one) => sum + (
           </g>
         </g>
         <text x="0" :y="oddsAt + 5" class="row">Would fit, cut then</text>
-        <g v-for="(one, i) in chapters" :key="`o${i}`">
+        <g v-for="(chapter, i) in chapters" :key="`o${i}`">
           <rect :x="x(i) - 70" :y="oddsAt - 8" width="140" height="14" class="all" />
           <rect
             :x="x(i) - 70"
             :y="oddsAt - 8"
-            :width="140 * (one.probability ?? 0)"
+            :width="140 * (chapter.probability ?? 0)"
             height="14"
             class="odds"
-            :class="{ ready: (one.probability ?? 0) >= openBuild.build.practice.ready_share }"
+            :class="{ ready: (chapter.probability ?? 0) >= openBuild.build.practice.ready_share }"
           />
-          <text :x="x(i)" :y="oddsAt + 26" text-anchor="middle" class="head">{{ percent(one.probability) }}</text>
-          <text v-if="one.bought !== null" :x="x(i)" :y="oddsAt + 45" text-anchor="middle" class="soft">
-            {{ one.bought >= 0 ? '+' : '−' }}{{ Math.abs(Math.round(one.bought * 100)) }} of 100{{
-              one.hours ? `, ${one.hours} h` : ''
-            }}{{ one.cost ? `, ${one.cost} spent` : '' }}
+          <text :x="x(i)" :y="oddsAt + 26" text-anchor="middle" class="head">{{ percent(chapter.probability) }}</text>
+          <text v-if="chapter.bought !== null" :x="x(i)" :y="oddsAt + 45" text-anchor="middle" class="soft">
+            {{ chapter.bought >= 0 ? '+' : '−' }}{{ Math.abs(Math.round(chapter.bought * 100)) }} of 100{{
+              chapter.hours ? `, ${chapter.hours} h` : ''
+            }}{{ chapter.cost ? `, ${chapter.cost} spent` : '' }}
           </text>
         </g>
       </svg>

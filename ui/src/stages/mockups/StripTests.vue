@@ -26,7 +26,7 @@ const said = (field: string) =>
 const whole = computed(() => openBuild.errors[at.value])
 const label = materials.clothLabel
 const learned = (name: string) => {
-  const found = openBuild.plan.learned?.cloths.find((one) => one.cloth === name)
+  const found = openBuild.plan.learned?.cloths.find((cloth) => cloth.cloth === name)
   return found ? `worn it stretches by some ${(found.believed_share * 100).toFixed(1)} %` : ''
 }
 const FIELDS = [
@@ -67,7 +67,9 @@ const drop = (i: number) =>
     <label
       ><span>cloth</span
       ><select v-model="cloth" aria-label="Cloth of the strip">
-        <option v-for="one in materials.cloths" :key="one.name" :value="one.name">{{ one.label }}</option>
+        <option v-for="offered in materials.cloths" :key="offered.name" :value="offered.name">
+          {{ offered.label }}
+        </option>
       </select></label
     >
     <template v-for="[field, name, text] in FIELDS" :key="field">

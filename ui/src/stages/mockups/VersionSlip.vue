@@ -25,7 +25,7 @@ const current = computed(() => openBuild.build.versions.length)
 const found = ref<components['schemas']['Compared']>()
 const against = ref<number>()
 const others = computed(() =>
-  openBuild.build.versions.map((one) => one.number).filter((number) => number !== props.number),
+  openBuild.build.versions.map((version) => version.number).filter((number) => number !== props.number),
 )
 const other = computed(() =>
   against.value && others.value.includes(against.value)
@@ -53,7 +53,9 @@ watch(
   },
   { immediate: true },
 )
-const fittings = computed(() => openBuild.build.fittings.filter((one) => one.version === props.number) as Fitting[])
+const fittings = computed(
+  () => openBuild.build.fittings.filter((fitting) => fitting.version === props.number) as Fitting[],
+)
 const signed = (mm: number) =>
   Math.abs(mm) < 0.5 ? '=' : `${mm > 0 ? '+' : '−'}${length(Math.abs(mm), settings.unit, { bare: true })}`
 const amount = (mm: number) =>
@@ -79,18 +81,18 @@ async function back() {
       @change="(event: Event) => openBuild.set(`versions.${number - 1}.note`, (event.target as HTMLInputElement).value)"
     />
     <ul v-if="version.changes.length" class="small">
-      <li v-for="(one, i) in version.changes.slice(-6)" :key="i">{{ one }}</li>
+      <li v-for="(change, i) in version.changes.slice(-6)" :key="i">{{ change }}</li>
     </ul>
     <p>
       <a :href="`/api/builds/${openBuild.here.id}/pattern.pdf?paper=${settings.house.paper}&version=${number}`" download
         >Print this version, 1:1</a
       >
     </p>
-    <p v-for="one in fittings" :key="one.number" class="tried">
+    <p v-for="fitting in fittings" :key="fitting.number" class="tried">
       <span
-        >Fitting {{ one.number }}{{ one.tried_on ? `, ${shortDay(one.tried_on)}` : '' }}, pulled {{ one.pull
-        }}{{ one.corrected ? ', corrected' : '' }}</span
-      ><button type="button" @click="emit('correct', one)">Correct it</button>
+        >Fitting {{ fitting.number }}{{ fitting.tried_on ? `, ${shortDay(fitting.tried_on)}` : '' }}, pulled
+        {{ fitting.pull }}{{ fitting.corrected ? ', corrected' : '' }}</span
+      ><button type="button" @click="emit('correct', fitting)">Correct it</button>
     </p>
     <template v-if="found">
       <div class="against">
@@ -102,7 +104,7 @@ async function back() {
             aria-label="Compare with version"
             @change="against = Number(($event.target as HTMLSelectElement).value)"
           >
-            <option v-for="one in others" :key="one" :value="one">version {{ one }}</option>
+            <option v-for="choice in others" :key="choice" :value="choice">version {{ choice }}</option>
           </select></label
         >
       </div>
@@ -150,7 +152,7 @@ async function back() {
           </tr>
         </tbody>
       </table>
-      <p v-for="one in found.comparison.others" :key="one">{{ one[0].toUpperCase() + one.slice(1) }}.</p>
+      <p v-for="fact in found.comparison.others" :key="fact">{{ fact[0].toUpperCase() + fact.slice(1) }}.</p>
       <p v-for="edge in found.comparison.edges" :key="edge.edge + edge.place">
         {{ edge.edge === 'top' ? 'Top line' : 'Hem' }} at {{ edge.place }}
         {{ edge.moved_mm > 0 ? 'raised' : 'lowered' }} by {{ hardware(Math.abs(edge.moved_mm), settings.unit) }}.

@@ -31,13 +31,13 @@ const less = computed(() =>
   zeroLevel.value ? zeroLevel.value.body_mm - (zeroLevel.value.squeezed_mm ?? zeroLevel.value.body_mm) : 0,
 )
 const zeroLevel = computed(() =>
-  plan.value.levels.find((level) => level.name === plan.value.body?.levels.find((one) => one.side_mm === 0)?.name),
+  plan.value.levels.find((level) => level.name === plan.value.body?.levels.find((level) => level.side_mm === 0)?.name),
 )
 // room at bust and hip as a number: below zero it is squeezed
 const roomy = computed(() =>
   neck.value
     ? []
-    : plan.value.levels.filter((one) => ['bust', 'high_hip', 'hip'].includes(one.name) && one.worn_mm != null),
+    : plan.value.levels.filter((level) => ['bust', 'high_hip', 'hip'].includes(level.name) && level.worn_mm != null),
 )
 const counts = computed(() => {
   const [least, , most] = kind.value.panels

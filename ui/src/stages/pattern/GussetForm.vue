@@ -18,7 +18,7 @@ const moved = ref(false)
 const name = computed(() => (props.panel ? `panel ${props.panel}` : `seam ${props.seam}·${(props.seam ?? 0) + 1}`))
 const here = computed(() =>
   openBuild.pattern.gussets
-    .map((one, index) => ({ ...one, index }))
+    .map((gusset, index) => ({ ...gusset, index }))
     .filter((one) => (props.panel ? one.panel === props.panel : one.seam === props.seam)),
 )
 function make() {

@@ -12,7 +12,7 @@ const props = defineProps<{ level: LevelName; panels: LaidPanel[] }>()
 const emit = defineEmits<{ edit: [edit: PatternEdit] }>()
 const openBuild = useOpenBuild()
 const settings = useSettings()
-const here = computed(() => openBuild.plan.levels.find((one) => one.name === props.level))
+const here = computed(() => openBuild.plan.levels.find((level) => level.name === props.level))
 const name = computed(() => LEVEL_LABELS[props.level].toLowerCase())
 const rows = computed(() => {
   const one = here.value

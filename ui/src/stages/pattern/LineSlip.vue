@@ -27,7 +27,7 @@ const rows = computed(() =>
   )
     .map((handle) => {
       const place = Number(handle.id.split(' ')[1])
-      const point = props.line.points.find((one) => Math.abs(one.place - place) < 0.04)
+      const point = props.line.points.find((point) => Math.abs(point.place - place) < 0.04)
       const corner = place < 0.04 ? props.line.corner_at_cf : place > 1.96 ? props.line.corner_at_cb : point?.corner
       return {
         place,

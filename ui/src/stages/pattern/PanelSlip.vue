@@ -16,7 +16,7 @@ const settings = useSettings()
 const here = computed(() => props.panels[props.panel - 1])
 const levels = computed(() => openBuild.levels.filter((name) => here.value.widths_mm[name] !== undefined))
 const darts = computed(() =>
-  openBuild.pattern.darts.map((one, index) => ({ ...one, index })).filter((one) => one.panel === props.panel),
+  openBuild.pattern.darts.map((dart, index) => ({ ...dart, index })).filter((one) => one.panel === props.panel),
 )
 const joined = computed(() =>
   openBuild.pattern.joined.filter((seam) => seam === props.panel || seam === props.panel - 1),

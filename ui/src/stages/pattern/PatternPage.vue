@@ -113,7 +113,7 @@ function editOf(id: string, dx: number, dz: number): PatternEdit | undefined {
     end,
     end === 'top' ? drawn.value.top : drawn.value.hem,
     settings.unit,
-  ).find((one) => one.id === id)
+  ).find((handle) => handle.id === id)
   if (!from) return undefined
   const to = dx ? { to_place: placeBy(plan.value, base, end, place, dx) } : {}
   return { kind: 'point', end, place, z_mm: Math.round((from.z + dz) * 100) / 100, side: side.value, ...to }

@@ -11,7 +11,7 @@ const props = defineProps<{ name: string }>()
 const emit = defineEmits<{ edit: [edit: PatternEdit] }>()
 const openBuild = useOpenBuild()
 const settings = useSettings()
-const piece = computed(() => openBuild.pattern.pieces.find((one) => one.name === props.name))
+const piece = computed(() => openBuild.pattern.pieces.find((piece) => piece.name === props.name))
 const gains = computed(() => entriesOf(piece.value?.gains_mm ?? {}))
 const gusset = computed(() => Number(/^gusset (\d+)$/.exec(props.name)?.[1] ?? 0) - 1)
 </script>

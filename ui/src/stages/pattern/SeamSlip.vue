@@ -17,7 +17,7 @@ const openBuild = useOpenBuild()
 const settings = useSettings()
 const pattern = computed(() => openBuild.pattern)
 const label = computed(() => `${props.seam}·${props.seam + 1}`)
-const trued = computed(() => openBuild.plan.seams.find((one) => one.seam === label.value))
+const trued = computed(() => openBuild.plan.seams.find((seam) => seam.seam === label.value))
 const panel = computed(() => props.panels[props.seam - 1])
 const levels = computed(() => {
   const edge = panel.value.cb_edge

@@ -103,7 +103,7 @@ watch(
   },
   { deep: true },
 )
-const saidOf = (number: number | null) => answer.value?.misfits.filter((one) => one.panel === number) ?? []
+const saidOf = (number: number | null) => answer.value?.misfits.filter((misfit) => misfit.panel === number) ?? []
 function turn(piece: Piece, how: string) {
   if (how !== 'upside down') piece.mirrored = !piece.mirrored
   if (how !== 'mirrored') piece.upside = !piece.upside
@@ -126,7 +126,7 @@ function dragCorner(event: PointerEvent) {
     (best, one) => (Math.hypot(one[0] - x, one[1] - y) < Math.hypot(best[0] - x, best[1] - y) ? one : best),
     piece.points[0],
   )
-  piece.corners = cornersOf(piece).map((one, k) => (k === i ? spot : one))
+  piece.corners = cornersOf(piece).map((corner, k) => (k === i ? spot : corner))
 }
 function stepCorner(piece: Piece, i: number, event: KeyboardEvent) {
   const way = { ArrowLeft: -1, ArrowUp: -1, ArrowRight: 1, ArrowDown: 1 }[event.key]
@@ -139,7 +139,7 @@ function stepCorner(piece: Piece, i: number, event: KeyboardEvent) {
     0,
   )
   const next = piece.points[(here + way + piece.points.length) % piece.points.length]
-  piece.corners = cornersOf(piece).map((one, k) => (k === i ? next : one))
+  piece.corners = cornersOf(piece).map((corner, k) => (k === i ? next : corner))
 }
 // the drawing as it lies, on paper with y down
 const box = computed(() => {
@@ -167,7 +167,7 @@ function setWaist(piece: Piece, text: string) {
   if (Number.isFinite(size))
     piece.waist = Math.min(...piece.points.map((point) => point[1])) + size * (settings.unit === 'in' ? 25.4 : 10)
 }
-const stops = computed(() => answer.value?.misfits.some((one) => one.stops) ?? true)
+const stops = computed(() => answer.value?.misfits.some((misfit) => misfit.stops) ?? true)
 async function keep() {
   if (await pattern.keepTraced(traced.value, file.value?.name ?? '')) shown.value = false
   else fault.value = Object.entries(openBuild.errors).find(([at]) => at.startsWith('traced'))?.[1] ?? ''

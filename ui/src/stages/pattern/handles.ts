@@ -42,7 +42,7 @@ export function lineHandles(
     const [x, z] = corner(panel, j === 0 ? 'cf_edge' : 'cb_edge')
     const where =
       j === 0 ? 'CF' : j === panels.length ? 'CB' : j === pattern.front_panels ? 'the side' : `seam ${j}·${j + 1}`
-    const mine = [...own.keys()].find((one) => Math.abs(one - place) < 0.04)
+    const mine = [...own.keys()].find((known) => Math.abs(known - place) < 0.04)
     if (mine !== undefined) own.delete(mine)
     found.push({
       id: `${end} ${place}`,

@@ -15,10 +15,10 @@ const openBuild = useOpenBuild()
 const VIEWS = ['front', 'side', 'back', 'detail'] as const
 const photos = computed<Photo[]>(() => openBuild.build.record.photos)
 const shown = computed(() =>
-  photos.value.map((one, at) => ({ ...one, at })).sort((a, b) => VIEWS.indexOf(a.view!) - VIEWS.indexOf(b.view!)),
+  photos.value.map((photo, at) => ({ ...photo, at })).sort((a, b) => VIEWS.indexOf(a.view!) - VIEWS.indexOf(b.view!)),
 )
 const missing = computed(() =>
-  VIEWS.filter((view) => view === 'detail' || !photos.value.some((one) => one.view === view)),
+  VIEWS.filter((view) => view === 'detail' || !photos.value.some((photo) => photo.view === view)),
 )
 const add = (view: Photo['view'], photo: Omit<Photo, 'view'>) =>
   openBuild.set('record.photos', [...photos.value, { ...photo, view }])

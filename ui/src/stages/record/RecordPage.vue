@@ -49,7 +49,7 @@ const groups = computed(() =>
   GROUPS.map(([group, title]) => ({
     group,
     title,
-    facts: (card.value?.facts ?? []).filter((one) => one.group === group),
+    facts: (card.value?.facts ?? []).filter((fact) => fact.group === group),
   })).filter((one) => one.facts.length),
 )
 
@@ -71,13 +71,13 @@ const takeOut = (i: number) =>
     kept.value.wears.filter((_, k) => k !== i),
   )
 const wears = computed(() =>
-  kept.value.wears.map((one, at) => ({ ...one, at })).sort((a, b) => a.on.localeCompare(b.on)),
+  kept.value.wears.map((wear, at) => ({ ...wear, at })).sort((a, b) => a.on.localeCompare(b.on)),
 )
 const line = computed(() => {
   const gaps = card.value?.gaps ?? []
   if (gaps.length < 2) return ''
-  const most = Math.max(...gaps.map((one) => one.gap_mm), 1)
-  return gaps.map((one, i) => `${26 + (248 * i) / (gaps.length - 1)},${70 - (55 * one.gap_mm) / most}`).join(' ')
+  const most = Math.max(...gaps.map((gap) => gap.gap_mm), 1)
+  return gaps.map((gap, i) => `${26 + (248 * i) / (gaps.length - 1)},${70 - (55 * gap.gap_mm) / most}`).join(' ')
 })
 </script>
 
@@ -100,13 +100,13 @@ const line = computed(() => {
         </header>
         <CardPhotos />
         <FlatOutlines :outlines="card.outlines" label="One half, laid flat" class="flat" />
-        <section v-for="one in groups" :key="one.group" :class="one.group.replace(' ', '-')">
-          <h2>{{ one.title }}</h2>
-          <table class="numbers" :aria-label="one.title">
+        <section v-for="group in groups" :key="group.group" :class="group.group.replace(' ', '-')">
+          <h2>{{ group.title }}</h2>
+          <table class="numbers" :aria-label="group.title">
             <tbody>
-              <tr v-for="fact in one.facts" :key="fact.name">
+              <tr v-for="fact in group.facts" :key="fact.name">
                 <td>{{ fact.name }}</td>
-                <td class="in" :class="{ n: one.group !== 'made of' }">{{ fact.value }}</td>
+                <td class="in" :class="{ n: group.group !== 'made of' }">{{ fact.value }}</td>
               </tr>
             </tbody>
           </table>
@@ -127,29 +127,29 @@ const line = computed(() => {
             <line x1="10" y1="70" x2="290" y2="70" />
             <polyline :points="line" />
             <text
-              v-for="(one, i) in card.gaps"
+              v-for="(gap, i) in card.gaps"
               :key="i"
               :x="26 + (248 * i) / (card.gaps.length - 1)"
               y="82"
               text-anchor="middle"
             >
-              {{ mm(one.gap_mm) }}
+              {{ mm(gap.gap_mm) }}
             </text>
           </svg>
           <p v-for="one in card.says" :key="one">{{ one }}</p>
           <ul>
-            <li v-for="one in wears" :key="one.at">
-              {{ shortDay(one.on) }}<template v-if="one.hours">, {{ one.hours }} hours</template
-              ><template v-if="one.heat">, {{ one.heat }}</template
-              ><template v-if="one.gap_mm != null">, gap {{ mm(one.gap_mm) }}</template
-              ><template v-if="one.comfort">, {{ one.comfort }}</template
-              ><template v-if="one.note">: “{{ one.note }}”</template>
-              <b v-if="one.gave_way" class="bad"> gave way: {{ one.gave_way }}</b>
+            <li v-for="wear in wears" :key="wear.at">
+              {{ shortDay(wear.on) }}<template v-if="wear.hours">, {{ wear.hours }} hours</template
+              ><template v-if="wear.heat">, {{ wear.heat }}</template
+              ><template v-if="wear.gap_mm != null">, gap {{ mm(wear.gap_mm) }}</template
+              ><template v-if="wear.comfort">, {{ wear.comfort }}</template
+              ><template v-if="wear.note">: “{{ wear.note }}”</template>
+              <b v-if="wear.gave_way" class="bad"> gave way: {{ wear.gave_way }}</b>
               <button
                 type="button"
                 class="ask"
-                :aria-label="`take out: worn ${shortDay(one.on)}`"
-                @click="takeOut(one.at)"
+                :aria-label="`take out: worn ${shortDay(wear.on)}`"
+                @click="takeOut(wear.at)"
               >
                 take out
               </button>

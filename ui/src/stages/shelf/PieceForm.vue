@@ -41,7 +41,7 @@ const cloth = computed(() => article.value?.sort === 'cloth')
 const long = computed(() => ['cloth', 'bone', 'lace', 'tape'].includes(article.value?.sort ?? ''))
 watch(article, (now) => {
   if (now?.sort === 'cloth' && !form.value.wide) {
-    const known = settings.catalogue.cloths.find((one) => one.name === now.name)
+    const known = settings.catalogue.cloths.find((cloth) => cloth.name === now.name)
     if (known) form.value.wide = bare(known.width_mm - 2 * known.selvedge_mm)
   }
 })
@@ -134,7 +134,7 @@ function leave() {
   draft.drop()
   emit('done')
 }
-const label = (one: Article) => one.label
+const label = (article: Article) => article.label
 async function keep() {
   const one = article.value
   if (!one) return

@@ -37,8 +37,8 @@ const SORTS = [
 ] as const
 const shown = computed(() => {
   const wanted = words.value.trim().toLowerCase()
-  const pieces = (shelf.latest?.pieces ?? []).filter((one) =>
-    [one.piece.label, one.piece.where, one.piece.lot, one.piece.note, kept(one)]
+  const pieces = (shelf.latest?.pieces ?? []).filter((piece) =>
+    [piece.piece.label, piece.piece.where, piece.piece.lot, piece.piece.note, kept(piece)]
       .join(' ')
       .toLowerCase()
       .includes(wanted),
@@ -46,24 +46,24 @@ const shown = computed(() => {
   return SORTS.map(([sort, title]) => ({
     sort,
     title,
-    pieces: pieces.filter((one) => one.piece.sort === sort),
+    pieces: pieces.filter((piece) => piece.piece.sort === sort),
   })).filter((group) => group.pieces.length)
 })
-const amount = (one: OnShelf, mm: number) =>
-  one.measure === 'length'
-    ? one.piece.sort === 'cloth'
+const amount = (shelf: OnShelf, mm: number) =>
+  shelf.measure === 'length'
+    ? shelf.piece.sort === 'cloth'
       ? length(mm, settings.unit)
       : run(mm, settings.unit)
     : String(Math.round(mm))
-const size = (one: OnShelf) => {
-  const { piece } = one
+const size = (shelf: OnShelf) => {
+  const { piece } = shelf
   if (piece.sort === 'cloth') {
-    const xs = one.shape.map((spot) => spot[0])
-    const ys = one.shape.map((spot) => spot[1])
+    const xs = shelf.shape.map((spot) => spot[0])
+    const ys = shelf.shape.map((spot) => spot[1])
     return across(Math.max(...xs) - Math.min(...xs), Math.max(...ys) - Math.min(...ys), settings.unit)
   }
   if (piece.sort === 'bone') return `${piece.count} × ${hardware(piece.length_mm ?? 0, settings.unit)}`
-  if (one.measure === 'length') return run(one.amount, settings.unit)
+  if (shelf.measure === 'length') return run(shelf.amount, settings.unit)
   return String(piece.count)
 }
 function kept(one: OnShelf) {
@@ -75,8 +75,8 @@ function kept(one: OnShelf) {
     })
     .join(', ')
 }
-const scrap = (one: OnShelf) => {
-  const spots = one.shape as Point[]
+const scrap = (shelf: OnShelf) => {
+  const spots = shelf.shape as Point[]
   const [w, h] = [Math.max(...spots.map((p) => p[0])), Math.max(...spots.map((p) => p[1]))]
   return {
     box: `-8 ${-h - 8} ${w + 16} ${h + 16}`,
@@ -100,23 +100,24 @@ const letGo = (one: OnShelf, build: string) => shelf.act(onShelf.reserve(one.pie
 const takeOff = (one: OnShelf) => shelf.act(onShelf.takeOff(one.piece.id))
 
 const orders = computed(() => shelf.latest?.orders ?? [])
-const coming = computed(() => orders.value.filter((one) => one.order.state === 'placed'))
-const past = computed(() => orders.value.filter((one) => one.order.state !== 'placed').slice(0, 5))
-const stands = (one: OrderSeen) => {
-  if (one.here) return 'the parcel is here'
-  const due = shortDay(one.order.due_on)
-  return one.on_its_way ? `sent, here on ${due}` : `placed, here on ${due}`
+const coming = computed(() => orders.value.filter((order) => order.order.state === 'placed'))
+const past = computed(() => orders.value.filter((order) => order.order.state !== 'placed').slice(0, 5))
+const stands = (seen: OrderSeen) => {
+  if (seen.here) return 'the parcel is here'
+  const due = shortDay(seen.order.due_on)
+  return seen.on_its_way ? `sent, here on ${due}` : `placed, here on ${due}`
 }
-const brings = (one: OrderSeen) =>
-  one.order.lines
+const brings = (seen: OrderSeen) =>
+  seen.order.lines
     .map((line) => {
       const all = line.packs * line.pack
       const much = line.article.measure === 'length' ? run(all, settings.unit) : `${all} ×`
       return `${much} ${line.article.label}`
     })
     .join(', ')
-const lacks = (one: OrderSeen) => one.here && one.order.lines.some((line, i) => one.comes[i] < line.packs * line.pack)
-const arrive = (one: OrderSeen) => shelf.act(onShelf.arrive(one.order.id, one.here ? one.comes : []))
+const lacks = (seen: OrderSeen) =>
+  seen.here && seen.order.lines.some((line, i) => seen.comes[i] < line.packs * line.pack)
+const arrive = (seen: OrderSeen) => shelf.act(onShelf.arrive(seen.order.id, seen.here ? seen.comes : []))
 const total = computed(() => (shelf.latest?.pieces ?? []).reduce((sum, one) => sum + one.piece.cost, 0))
 
 useKeys([

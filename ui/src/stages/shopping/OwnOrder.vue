@@ -33,8 +33,14 @@ async function keep() {
       <li v-for="one in said" :key="one" class="small in">{{ one }}</li>
     </ul>
     <v-text-field v-model="due" type="date" label="here on" :error-messages="errors.due_on" />
-    <p v-for="(one, at) in errors" v-show="!['shop', 'due_on'].includes(String(at))" :key="at" class="bad" role="alert">
-      {{ one }}
+    <p
+      v-for="(error, at) in errors"
+      v-show="!['shop', 'due_on'].includes(String(at))"
+      :key="at"
+      class="bad"
+      role="alert"
+    >
+      {{ error }}
     </p>
     <v-btn type="submit" size="small" color="primary" :disabled="!name.trim() || !due">{{
       due <= today ? 'It is here' : 'It is ordered'

@@ -58,7 +58,7 @@ onBeforeUnmount(() => {
 
 const keyOf = (line: ToBuy) => `${line.article.sort} ${line.article.name} ${line.each_mm ?? ''}`
 const lines = computed(() => seen.value?.shopping.lines ?? [])
-const names = computed(() => new Map((seen.value?.builds ?? []).map((one) => [one.name, one.label])))
+const names = computed(() => new Map((seen.value?.builds ?? []).map((build) => [build.name, build.label])))
 const chosen = (line: ToBuy) => line.choices.at(shopOf.value[keyOf(line)] ?? line.chosen ?? 0)
 const much = (line: ToBuy) => {
   if (line.article.measure === 'length' && !line.each_mm) return run(line.amount, settings.unit)
@@ -130,7 +130,7 @@ async function wroteRows(shop: string, rows: BoughtRow[], leave: () => void) {
   }
   await load()
 }
-const orders = computed(() => (shelf.latest?.orders ?? []).filter((one) => one.order.state === 'placed'))
+const orders = computed(() => (shelf.latest?.orders ?? []).filter((order) => order.order.state === 'placed'))
 async function order(shop: string) {
   const lines = basket.value.find((one) => one.shop === shop)?.lines ?? []
   const given = lines.map((line) => {
@@ -213,11 +213,11 @@ async function order(shop: string) {
                 :aria-label="`From whom: ${line.article.label}`"
               >
                 <option
-                  v-for="(one, i) in line.choices"
-                  :key="one.offer.shop"
+                  v-for="(choice, i) in line.choices"
+                  :key="choice.offer.shop"
                   :value="i === line.chosen ? undefined : i"
                 >
-                  {{ one.offer.shop }}, here {{ shortDay(one.here_on) }}
+                  {{ choice.offer.shop }}, here {{ shortDay(choice.here_on) }}
                 </option>
               </select>
               <span v-else class="old">nobody has it</span>
@@ -246,9 +246,9 @@ async function order(shop: string) {
       <template v-if="orders.length">
         <h2>Under way</h2>
         <ul aria-label="Orders under way">
-          <li v-for="one in orders" :key="one.order.id">
-            {{ one.order.shop }}: {{ one.order.lines.map((line) => line.article.label).join(', ') }},
-            {{ one.here ? 'the parcel is here' : `here on ${shortDay(one.order.due_on)}` }}
+          <li v-for="placed in orders" :key="placed.order.id">
+            {{ placed.order.shop }}: {{ placed.order.lines.map((line) => line.article.label).join(', ') }},
+            {{ placed.here ? 'the parcel is here' : `here on ${shortDay(placed.order.due_on)}` }}
           </li>
         </ul>
         <p><router-link to="/shelf">To the shelf</router-link></p>

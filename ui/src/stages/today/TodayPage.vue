@@ -27,7 +27,7 @@ const days = computed(() => {
     day: dayAfter(planned.today, i),
     minutes: planned.minutes_by_day[i] ?? 0,
     steps: [] as { build: string; key: string; part: number; whole: number; critical: boolean }[],
-    parcels: planned.parcels.filter((one) => one.due_on === dayAfter(planned.today, i)),
+    parcels: planned.parcels.filter((parcel) => parcel.due_on === dayAfter(planned.today, i)),
   }))
   const at = new Map(found.map((one) => [one.day, one]))
   for (const slot of plan.value.schedule.slots)
@@ -70,18 +70,18 @@ const danger = (build: string) => (work.oddsOf.get(build)?.probability ?? 1) < 0
       <ThinkingBar v-if="work.busy || work.failed" label="Putting every step on its day" :thought="thought" />
       <p v-if="plan && !plan.schedule.slots.length" class="none">Nothing is to be made.</p>
       <template v-if="plan?.schedule.slots.length">
-        <section v-for="(one, i) in days" :key="one.day" class="day" :data-day="one.day">
+        <section v-for="(day, i) in days" :key="day.day" class="day" :data-day="day.day">
           <h2>
-            {{ i === 0 ? 'Today' : i === 1 ? 'Tomorrow' : weekday(one.day) }}
+            {{ i === 0 ? 'Today' : i === 1 ? 'Tomorrow' : weekday(day.day) }}
             <span class="soft small"
-              >{{ shortDay(one.day) }}, {{ one.minutes ? duration(one.minutes) : 'no hours' }}</span
+              >{{ shortDay(day.day) }}, {{ day.minutes ? duration(day.minutes) : 'no hours' }}</span
             >
           </h2>
-          <p v-for="parcel in one.parcels" :key="parcel.shop" class="small">
+          <p v-for="parcel in day.parcels" :key="parcel.shop" class="small">
             A parcel from {{ parcel.shop }}: {{ parcel.what.join(', ') }}
           </p>
           <ul>
-            <li v-for="step in one.steps" :key="`${step.build} ${step.key}`" :class="{ first: i === 0 }">
+            <li v-for="step in day.steps" :key="`${step.build} ${step.key}`" :class="{ first: i === 0 }">
               <router-link :to="`/build/${step.build}/make`">{{ nameOf(step.build, step.key) }}</router-link>
               <span class="soft small">
                 {{ buildName(step.build) }}, {{ duration(step.part)

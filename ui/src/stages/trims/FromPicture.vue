@@ -12,7 +12,8 @@ const openBuild = useOpenBuild()
 const trims = useTrimCommands()
 const settings = useSettings()
 const marks = ref<TrimMarks['marks']>([])
-const marked = () => openBuild.build.brief.pictures.some((one) => one.marks.some((mark) => mark.kind === 'trim'))
+const marked = () =>
+  openBuild.build.brief.pictures.some((picture) => picture.marks.some((mark) => mark.kind === 'trim'))
 watch(
   () => [openBuild.latest?.id, openBuild.latest?.revision, settings.unit],
   async () => {

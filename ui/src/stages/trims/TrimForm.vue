@@ -61,7 +61,7 @@ const picks = (field: Field) =>
     : field.kind === 'channel'
       ? channels.value
       : field.kind === 'cloth'
-        ? materials.cloths.map((one) => ({ value: one.name, title: one.label }))
+        ? materials.cloths.map((cloth) => ({ value: cloth.name, title: cloth.label }))
         : [...(field.picks ?? [])]
 const spotsField = computed(() => fields.value.find((field) => field.kind === 'spots'))
 watch(
@@ -78,10 +78,10 @@ function toggle(number: number, at: string) {
 const count = (at: string) => (form.value[at] as unknown[]).length
 async function keep() {
   const trim = { ...(key.value ? { key: key.value } : {}), ...writtenOf(props.group, form.value, settings.unit) }
-  const before = new Set(openBuild.build.trims[props.group].map((one) => one.key))
+  const before = new Set(openBuild.build.trims[props.group].map((trim) => trim.key))
   if (!(await trims.keep(props.group, trim))) return
   draft.drop()
-  emit('kept', key.value ?? openBuild.build.trims[props.group].find((one) => !before.has(one.key))?.key)
+  emit('kept', key.value ?? openBuild.build.trims[props.group].find((trim) => !before.has(trim.key))?.key)
 }
 function leave() {
   draft.drop()

@@ -70,13 +70,13 @@ const rows = computed<Row[]>(() => {
           : '',
     ),
   )
-  shown.areas.forEach((one, i) =>
-    put('areas', one, i, one.laid?.count != null ? `${one.laid.count}` : `${Math.round(one.laid?.cm2 ?? 0)} cm²`),
+  shown.areas.forEach((area, i) =>
+    put('areas', area, i, area.laid?.count != null ? `${area.laid.count}` : `${Math.round(area.laid?.cm2 ?? 0)} cm²`),
   )
   shown.flossing.forEach((one, i) => put('flossing', one, i, `${one.laid?.count ?? 0} bone ends`))
   shown.hanging.forEach((one, i) => put('hanging', one, i, `${mm(one.hem_mm)} hem`))
-  shown.straps.forEach((one, i) => put('straps', one, i, one.laid ? mm(one.laid.finished_mm) : ''))
-  shown.chains.forEach((one, i) => put('chains', one, i, `${one.count} × ${mm(one.length_mm)}`))
+  shown.straps.forEach((strap, i) => put('straps', strap, i, strap.laid ? mm(strap.laid.finished_mm) : ''))
+  shown.chains.forEach((chain, i) => put('chains', chain, i, `${chain.count} × ${mm(chain.length_mm)}`))
   return found
 })
 const title = computed(() => (rows.value.length ? `${duration(trims.value!.minutes)} of work on it` : 'Nothing on it'))
@@ -87,14 +87,14 @@ const under = computed(() => {
   const price = trims.value.price ? `, some ${trims.value.price.toFixed(2)}` : ''
   return `${grams} g${thread}${price}`
 })
-const row = computed(() => rows.value.find((one) => one.key === picked.value))
+const pickedRow = computed(() => rows.value.find((row) => row.key === picked.value))
 const along = computed(() => trims.value?.along.find((one) => one.key === picked.value))
-const strap = computed(() => trims.value?.straps.find((one) => one.key === picked.value))
-const chain = computed(() => trims.value?.chains.find((one) => one.key === picked.value))
-const area = computed(() => trims.value?.areas.find((one) => one.key === picked.value))
-const trimOf = (one: Row) => openBuild.build.trims[one.group][one.at] as unknown as Record<string, unknown>
+const strap = computed(() => trims.value?.straps.find((strap) => strap.key === picked.value))
+const chain = computed(() => trims.value?.chains.find((chain) => chain.key === picked.value))
+const area = computed(() => trims.value?.areas.find((area) => area.key === picked.value))
+const trimOf = (row: Row) => openBuild.build.trims[row.group][row.at] as unknown as Record<string, unknown>
 const pick = (key: string) => {
-  if (!rows.value.some((one) => one.key === key)) return
+  if (!rows.value.some((row) => row.key === key)) return
   picked.value = picked.value === key ? '' : key
   editing.value = ''
   drawn.value = undefined
@@ -120,8 +120,8 @@ function leave() {
 }
 /** A way out where what is at hand is too little, taken. */
 const take = (stop: { how: string; at_mm: number; pitch_mm?: number | null }) => {
-  const at = `trims.along.${row.value!.at}`
-  const from = (trimOf(row.value!).line as { begins_mm?: number | null }).begins_mm ?? 0
+  const at = `trims.along.${pickedRow.value!.at}`
+  const from = (trimOf(pickedRow.value!).line as { begins_mm?: number | null }).begins_mm ?? 0
   return stop.how === 'wider'
     ? openBuild.set(`${at}.pitch_mm`, stop.pitch_mm)
     : openBuild.set(`${at}.line.ends_mm`, from + stop.at_mm)
@@ -161,7 +161,7 @@ const placed = (spot: Spot, sx: (x: number) => number, sz: (z: number) => number
 }
 
 const step = (by: number) => {
-  const keys = rows.value.map((one) => one.key)
+  const keys = rows.value.map((row) => row.key)
   const at = keys.indexOf(picked.value)
   picked.value = keys[Math.min(Math.max(at + by, 0), keys.length - 1)] ?? ''
 }
@@ -203,13 +203,13 @@ useKeys([
     <TheSlip :title="title" :under="under">
       <FindingsList :stages="['trims']" />
       <ul v-if="rows.length" class="rows" aria-label="What is on it">
-        <li v-for="one in rows" :key="one.key" :class="{ picked: picked === one.key, faulty: one.fault }">
-          <button type="button" :aria-expanded="picked === one.key" :data-trim-row="one.name" @click="pick(one.key)">
-            <b>{{ one.name }}</b>
-            <span class="in">{{ one.fault ? 'look again' : one.text }}</span>
-            <span class="in soft">{{ one.minutes ? duration(one.minutes) : '' }}</span>
+        <li v-for="row in rows" :key="row.key" :class="{ picked: picked === row.key, faulty: row.fault }">
+          <button type="button" :aria-expanded="picked === row.key" :data-trim-row="row.name" @click="pick(row.key)">
+            <b>{{ row.name }}</b>
+            <span class="in">{{ row.fault ? 'look again' : row.text }}</span>
+            <span class="in soft">{{ row.minutes ? duration(row.minutes) : '' }}</span>
           </button>
-          <div v-if="picked === one.key && editing !== one.key" class="box">
+          <div v-if="picked === row.key && editing !== row.key" class="box">
             <template v-if="along?.laid">
               <p class="small in">
                 {{ mm(along.laid.length_mm) }} on {{ along.laid.halves === 2 ? 'each half' : 'one half'
@@ -239,16 +239,16 @@ useKeys([
             </template>
             <p v-if="chain" class="small in">It sags by {{ mm(chain.sag_mm) }}.</p>
             <div class="acts row">
-              <v-btn size="small" variant="outlined" @click="editing = one.key">Change it</v-btn>
-              <v-btn size="small" variant="text" @click="takeOff(one.key)">Take it off</v-btn>
+              <v-btn size="small" variant="outlined" @click="editing = row.key">Change it</v-btn>
+              <v-btn size="small" variant="text" @click="takeOff(row.key)">Take it off</v-btn>
             </div>
           </div>
           <TrimForm
-            v-if="editing === one.key"
-            :key="one.key"
-            :group="one.group"
-            :trim="trimOf(one)"
-            :at="one.at"
+            v-if="editing === row.key"
+            :key="row.key"
+            :group="row.group"
+            :trim="trimOf(row)"
+            :at="row.at"
             :drawing="!!drawn"
             :spots="drawn ?? []"
             @kept="kept"
@@ -272,8 +272,8 @@ useKeys([
         />
       </template>
       <div v-else class="more">
-        <v-btn v-for="one in GROUPS" :key="one.group" size="small" variant="text" @click="begin(one.group)"
-          >+ {{ one.add }}</v-btn
+        <v-btn v-for="group in GROUPS" :key="group.group" size="small" variant="text" @click="begin(group.group)"
+          >+ {{ group.add }}</v-btn
         >
       </div>
       <FromPicture @made="kept" />

@@ -84,13 +84,13 @@ const n = (newton: number) => `${Math.round(newton)} N`
         With a waist stay. <button type="button" class="ask" @click="stay(false)">take it out</button>
       </p>
       <ul v-if="trims!.helps?.length">
-        <li v-for="one in trims!.helps" :key="one.what">
-          {{ one.what }}
+        <li v-for="help in trims!.helps" :key="help.what">
+          {{ help.what }}
           <span class="soft"
-            >{{ n(one.after.weight_n) }} then against {{ n(one.after.holds_n) }}:
-            {{ WORDS[one.after.word].toLowerCase() }}.</span
+            >{{ n(help.after.weight_n) }} then against {{ n(help.after.holds_n) }}:
+            {{ WORDS[help.after.word].toLowerCase() }}.</span
           >
-          <button type="button" class="ask" @click="DO[one.does]()">do that</button>
+          <button type="button" class="ask" @click="DO[help.does]()">do that</button>
         </li>
       </ul>
     </div>

@@ -79,7 +79,7 @@ const outline = computed(() => {
 })
 const standMarks = computed(() =>
   (props.stand ?? []).flatMap((level) => {
-    const row = rows.value.find((one) => one.name === level.name)
+    const row = rows.value.find((row) => row.name === level.name)
     return row ? [{ name: level.name, x: half(level.stand_mm, row.width_to_depth), y: row.y }] : []
   }),
 )

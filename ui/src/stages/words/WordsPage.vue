@@ -14,7 +14,7 @@ const shown = computed(() => {
   const words = sought.value.trim().toLowerCase()
   return GROUPS.map((group) => ({
     ...group,
-    words: group.words.filter((one) => `${one.word} ${one.means}`.toLowerCase().includes(words)),
+    words: group.words.filter((word) => `${word.word} ${word.means}`.toLowerCase().includes(words)),
   })).filter((group) => group.words.length)
 })
 </script>
@@ -29,11 +29,11 @@ const shown = computed(() => {
     <section v-for="group in shown" :key="group.title" :aria-label="group.title">
       <h2>{{ group.title }}</h2>
       <dl>
-        <div v-for="one in group.words" :key="one.word">
+        <div v-for="word in group.words" :key="word.word">
           <!-- eslint-disable-next-line vue/no-v-html -- our own drawings -->
-          <svg viewBox="0 0 96 72" aria-hidden="true" v-html="one.drawn" />
-          <dt>{{ one.word }}</dt>
-          <dd>{{ one.means }}</dd>
+          <svg viewBox="0 0 96 72" aria-hidden="true" v-html="word.drawn" />
+          <dt>{{ word.word }}</dt>
+          <dd>{{ word.means }}</dd>
         </div>
       </dl>
     </section>

@@ -64,7 +64,7 @@ const holds = computed(() => {
   return [...parts, many(one.pictures, 'picture')].join(', ')
 })
 const megabytes = (bytes: number) => `${(bytes / 1e6).toFixed(1)} MB`
-const daily = computed(() => copies.value.filter((one) => /-\d{4}-\d\d-\d\d\.db$/.test(one.name)))
+const daily = computed(() => copies.value.filter((copy) => /-\d{4}-\d\d-\d\d\.db$/.test(copy.name)))
 </script>
 
 <template>

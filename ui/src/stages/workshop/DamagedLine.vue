@@ -25,8 +25,8 @@ async function restore(one: Past) {
     refused.value = error instanceof Refused ? error.trouble.sentence : 'It could not be brought back.'
   }
 }
-const when = (one: Past) =>
-  new Date(one.made_at).toLocaleString('en-GB', { day: 'numeric', month: 'long', hour: '2-digit', minute: '2-digit' })
+const when = (past: Past) =>
+  new Date(past.made_at).toLocaleString('en-GB', { day: 'numeric', month: 'long', hour: '2-digit', minute: '2-digit' })
 </script>
 
 <template>

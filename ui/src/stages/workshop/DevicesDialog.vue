@@ -79,12 +79,14 @@ const qr = computed(() => `data:image/svg+xml,${encodeURIComponent(code.value?.q
             <p v-if="code && left <= 0" class="soft">This code is over.</p>
           </template>
           <ul v-if="room.devices.length" class="entries" aria-label="Devices that are let in">
-            <li v-for="one in room.devices" :key="one.id">
+            <li v-for="device in room.devices" :key="device.id">
               <span
-                ><b>{{ one.name }}</b>
-                <span class="soft">let in {{ when(one.let_in_at) }}, here last {{ when(one.seen_at) }}</span></span
+                ><b>{{ device.name }}</b>
+                <span class="soft"
+                  >let in {{ when(device.let_in_at) }}, here last {{ when(device.seen_at) }}</span
+                ></span
               >
-              <v-btn size="small" variant="outlined" :aria-label="`Put out ${one.name}`" @click="putOut(one.id)"
+              <v-btn size="small" variant="outlined" :aria-label="`Put out ${device.name}`" @click="putOut(device.id)"
                 >Put out</v-btn
               >
             </li>

@@ -265,11 +265,11 @@ const groups = computed(() => [
           <span>measured {{ entry.measurings.map((one) => longDay(one.taken_on)).join(', ') }}</span>
           <span class="rests">
             <router-link
-              v-for="one in entry.builds"
-              :key="one.id"
-              :to="{ name: 'wearer', params: { id: one.id } }"
-              :class="{ old: !one.newest }"
-              >{{ one.name }}{{ one.newest ? '' : ', on older measures' }}</router-link
+              v-for="build in entry.builds"
+              :key="build.id"
+              :to="{ name: 'wearer', params: { id: build.id } }"
+              :class="{ old: !build.newest }"
+              >{{ build.name }}{{ build.newest ? '' : ', on older measures' }}</router-link
             >
           </span>
           <v-menu location="bottom end">

@@ -11,7 +11,7 @@ defineProps<{ lengths: boolean }>()
 const settings = useSettings()
 const { plan, bones, flat, scale, picked, pick, sx, sz, line } = useSurface()
 const odd = computed(() => {
-  const found = plan.value.findings.filter((one) => one.stage === 'bones')
+  const found = plan.value.findings.filter((finding) => finding.stage === 'bones')
   return new Set(found.map((one) => one.where ?? ''))
 })
 const shown = (bone: Bone, bare = false) => length(bone.length_mm, settings.unit, { hardware: true, bare })

@@ -35,14 +35,14 @@ const pieces = computed(() =>
     .flatMap((one) => one.spots.flatMap(([panel, at]) => spots(panel, at).map((at) => ({ key: one.key, at })))),
 )
 const areas = computed(() =>
-  (trims.value?.areas ?? []).map((one) => ({
-    key: one.key,
-    name: one.name,
-    paths: (one.laid?.outline ?? []).flatMap(([panel, points]) => {
+  (trims.value?.areas ?? []).map((area) => ({
+    key: area.key,
+    name: area.name,
+    paths: (area.laid?.outline ?? []).flatMap(([panel, points]) => {
       const i = index.value.get(panel)
       return i === undefined ? [] : [line(i, points, true)]
     }),
-    places: (one.laid?.places ?? []).flatMap(([panel, at]) => spots(panel, at)),
+    places: (area.laid?.places ?? []).flatMap(([panel, at]) => spots(panel, at)),
   })),
 )
 const ends = computed(() =>
@@ -64,8 +64,8 @@ const stitch = ([x, y]: Point, way: number) =>
     [x + 4, y + 9 * way],
   ])
 const straps = computed(() =>
-  (trims.value?.straps ?? []).flatMap((one) =>
-    one.parts.flatMap((part, i) => spots(part.panel, part.points[0]).map((at) => ({ key: `${one.key}`, i, at }))),
+  (trims.value?.straps ?? []).flatMap((strap) =>
+    strap.parts.flatMap((part, i) => spots(part.panel, part.points[0]).map((at) => ({ key: `${strap.key}`, i, at }))),
   ),
 )
 </script>
@@ -73,50 +73,50 @@ const straps = computed(() =>
 <template>
   <g>
     <g
-      v-for="one in areas"
-      :key="one.key"
+      v-for="area in areas"
+      :key="area.key"
       class="area"
-      :class="{ picked: picked === one.key }"
-      :data-trim="one.key"
-      @click.stop="pick(one.key)"
+      :class="{ picked: picked === area.key }"
+      :data-trim="area.key"
+      @click.stop="pick(area.key)"
     >
-      <path v-for="(d, i) in one.paths" :key="i" :d="d" />
-      <circle v-for="(at, i) in one.places" :key="`p${i}`" :cx="at[0]" :cy="at[1]" r="5" />
+      <path v-for="(d, i) in area.paths" :key="i" :d="d" />
+      <circle v-for="(at, i) in area.places" :key="`p${i}`" :cx="at[0]" :cy="at[1]" r="5" />
     </g>
     <g
-      v-for="one in lines"
-      :key="one.key"
+      v-for="course in lines"
+      :key="course.key"
       class="along"
-      :class="{ picked: picked === one.key, counted: one.counted }"
-      :data-trim="one.key"
+      :class="{ picked: picked === course.key, counted: course.counted }"
+      :data-trim="course.key"
       role="button"
       tabindex="0"
-      :aria-label="one.name"
-      @click.stop="pick(one.key)"
-      @keydown.enter="pick(one.key)"
+      :aria-label="course.name"
+      @click.stop="pick(course.key)"
+      @keydown.enter="pick(course.key)"
     >
-      <path v-for="(d, i) in one.paths" :key="i" :d="d" class="reach" />
-      <path v-for="(d, i) in one.paths" :key="`l${i}`" :d="d" />
+      <path v-for="(d, i) in course.paths" :key="i" :d="d" class="reach" />
+      <path v-for="(d, i) in course.paths" :key="`l${i}`" :d="d" />
     </g>
     <circle
-      v-for="(one, i) in pieces"
+      v-for="(piece, i) in pieces"
       :key="i"
       class="piece"
-      :class="{ picked: picked === one.key }"
-      :cx="one.at[0]"
-      :cy="one.at[1]"
+      :class="{ picked: picked === piece.key }"
+      :cx="piece.at[0]"
+      :cy="piece.at[1]"
       r="2.6"
     />
-    <g v-for="one in ends" :key="`${one.key} ${one.id}`" class="floss" :class="{ picked: picked === one.key }">
-      <path v-if="one.at" :d="stitch(one.at, one.way)" />
+    <g v-for="end in ends" :key="`${end.key} ${end.id}`" class="floss" :class="{ picked: picked === end.key }">
+      <path v-if="end.at" :d="stitch(end.at, end.way)" />
     </g>
     <rect
-      v-for="one in straps"
-      :key="`${one.key} ${one.i}`"
+      v-for="strap in straps"
+      :key="`${strap.key} ${strap.i}`"
       class="strap"
-      :class="{ picked: picked === one.key }"
-      :x="one.at[0] - 6"
-      :y="one.at[1] - 12"
+      :class="{ picked: picked === strap.key }"
+      :x="strap.at[0] - 6"
+      :y="strap.at[1] - 12"
       width="12"
       height="12"
     />
