@@ -6,7 +6,7 @@ import { drafts } from '../stores/drafts'
 import { useSettings } from '../stores/settings'
 import { useUnsent } from '../stores/unsent'
 import { whenSaved } from './useDraft'
-import { length } from './words'
+import { length, smallUnit, withUnit } from './words'
 
 // A length (or a `count`) as she writes it. The server reads it; what it refuses stays here with its sentence, and what
 // was not sent yet is here again after a reload.
@@ -46,7 +46,7 @@ const said = computed<ReturnType<typeof openBuild.saidAt>>(() => {
   return openBuild.saidAt(props.at)
 })
 const name = computed(() => `said-${props.at.replaceAll('.', '-')}`)
-const unitName = computed(() => (props.count ? '' : settings.unit === 'in' ? 'in' : props.hardware ? 'mm' : 'cm'))
+const unitName = computed(() => (props.count ? '' : props.hardware ? smallUnit(settings.unit) : settings.unit))
 const waits = computed(() => unsent.at(openBuild.latest?.id, props.at))
 const has = ref(false) // the focus
 function focused(event: FocusEvent) {
@@ -85,7 +85,7 @@ async function keep() {
     return
   }
   if (waits.value || sending) return
-  const spelt = !props.count && /^[\d\s.,/½¼¾⅛⅜⅝⅞]+$/.test(written) ? `${written} ${unitName.value}` : written
+  const spelt = props.count ? written : withUnit(written, unitName.value)
   const value = written === '' ? (props.list ? [] : null) : props.list ? [spelt] : spelt
   sending = true
   const taken = await openBuild.edit([...(props.also ?? []), { at: props.at, value }]).finally(() => (sending = false))

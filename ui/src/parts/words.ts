@@ -40,6 +40,9 @@ function fraction(count: number, steps: number): string {
 export const across = (long: number, wide: number, unit: Unit) =>
   `${length(long, unit, { bare: true })} × ${length(wide, unit)}`
 
+/** The unit in which small things are read: gaps, pinches, bones and holes. */
+export const smallUnit = (unit: Unit) => (unit === 'in' ? 'in' : 'mm')
+
 export const hardware = (mm: number, unit: Unit) => length(mm, unit, { hardware: true })
 
 /** A length of what is sold off a roll, such as lace: metres to 0.1, yards to the quarter, rounded up. */

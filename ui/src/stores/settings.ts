@@ -3,6 +3,7 @@ import { computed, ref, shallowRef } from 'vue'
 import { answer, api } from '../api/client'
 import type { Catalogue, House, HouseChanges } from '../api/types'
 import { turns } from '../parts/turns'
+import { smallUnit as smallOf } from '../parts/words'
 
 /** The workshop's settings, and what can be chosen in it. */
 export const useSettings = defineStore('settings', () => {
@@ -21,6 +22,7 @@ export const useSettings = defineStore('settings', () => {
     return read.value
   })
   const unit = computed(() => house.value.unit)
+  const smallUnit = computed(() => smallOf(unit.value))
 
   async function start() {
     ;[house.value, read.value] = await Promise.all([answer(api.GET('/api/house')), answer(api.GET('/api/catalogue'))])
@@ -33,5 +35,5 @@ export const useSettings = defineStore('settings', () => {
       house.value = await answer(api.PATCH('/api/house', { body: changes }))
     })
 
-  return { house, catalogue, started, unit, start, setHouse }
+  return { house, catalogue, started, unit, smallUnit, start, setHouse }
 })

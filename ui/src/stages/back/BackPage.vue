@@ -63,7 +63,7 @@ const counted = computed(() => {
       <template v-if="holes" #foot>
         <div class="edges">
           <div class="keeps-size">
-            <h2 class="head">The lacing edge from the fold inward, {{ settings.unit === 'in' ? 'in' : 'mm' }}</h2>
+            <h2 class="head">The lacing edge from the fold inward, {{ settings.smallUnit }}</h2>
             <svg
               v-if="edge && outer && inner"
               viewBox="0 0 470 112"

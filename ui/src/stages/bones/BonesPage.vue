@@ -205,7 +205,7 @@ useKeys([
           </thead>
           <tbody>
             <tr>
-              <td>cut the bone, {{ settings.unit === 'in' ? 'in' : 'mm' }}</td>
+              <td>cut the bone, {{ settings.smallUnit }}</td>
               <td v-for="bone in table.bones" :key="bone.channel" class="n" :data-bone="bone.channel">
                 <b><MovedNumber :text="(bone.count > 1 ? '2 × ' : '') + bare(bone.length_mm)" /></b>
               </td>

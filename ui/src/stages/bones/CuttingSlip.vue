@@ -33,14 +33,13 @@ watch(
   (kind) => kind && !made.value.kind && (made.value.kind = kind),
   { immediate: true },
 )
-const unit = computed(() => (settings.unit === 'in' ? 'in' : 'mm'))
 async function put() {
   const { kind, length, count } = made.value
   const piece: WrittenStock = {
     sort: 'bone',
     name: kind,
     label: kindOf(kind),
-    length_mm: withUnit(length, unit.value),
+    length_mm: withUnit(length, settings.smallUnit),
     count,
   }
   if (await shelf.step(onShelf.put([piece]))) {
@@ -183,7 +182,11 @@ const said = (fate: ReusedBone) => {
     <p v-else class="soft">No bones lie there: all are bought.</p>
     <form class="put" @submit.prevent="put">
       <NamedSelect v-model="made.kind" label="Kind" :items="materials.bones" class="wide" />
-      <v-text-field v-model="made.length" :label="`length, ${unit}`" :error-messages="error('length_mm')" />
+      <v-text-field
+        v-model="made.length"
+        :label="`length, ${settings.smallUnit}`"
+        :error-messages="error('length_mm')"
+      />
       <v-text-field v-model="made.count" label="pieces" :error-messages="error('count')" />
       <v-btn type="submit" size="small" variant="outlined" :disabled="!made.length.trim()">Put it there</v-btn>
     </form>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useIntervalFn } from '@vueuse/core'
 import { computed, onBeforeUnmount, ref, watch } from 'vue'
 import { answer, api, ofBuild, Refused } from '../../api/client'
 import type { ClothCut, ClothLaid, CutPlan, Pinned, Placed } from '../../api/types'
@@ -57,7 +58,7 @@ async function lay(one: ClothCut, seconds: number) {
   const revision = openBuild.here.revision
   working.value = one.cloth
   const build = openBuild.here.id
-  const looking = setInterval(async () => {
+  const watching = useIntervalFn(async () => {
     const now = await answer(api.GET('/api/builds/{build_id}/underway', ofBuild(build))).catch(() => [])
     share.value = now.find((thought) => thought.what === 'marker')?.share ?? 0
   }, LOOK_MS)
@@ -70,7 +71,7 @@ async function lay(one: ClothCut, seconds: number) {
     )
     layings.value[one.cloth] = { laid: found, revision }
   } finally {
-    clearInterval(looking)
+    watching.pause()
     share.value = 0
   }
 }

@@ -70,9 +70,7 @@ const base = computed(() => `/api/builds/${openBuild.latest?.id}`)
       @pick="picked = $event"
     >
       <template v-if="busk?.intervals?.length" #foot>
-        <h2 class="striphead">
-          Loop side, from the top of CF down: sew and leave, {{ settings.unit === 'in' ? 'in' : 'mm' }}
-        </h2>
+        <h2 class="striphead">Loop side, from the top of CF down: sew and leave, {{ settings.smallUnit }}</h2>
         <div class="keeps-size" style="--drawn-wide: 760px">
           <svg viewBox="-6 0 772 64" class="strip" role="img" aria-label="Loop side, sew and leave">
             <g v-for="(part, i) in busk.intervals" :key="i">
@@ -247,7 +245,7 @@ const base = computed(() => `/api/builds/${openBuild.latest?.id}`)
           <thead>
             <tr>
               <th>do</th>
-              <th class="n">from, {{ settings.unit === 'in' ? 'in' : 'mm' }}</th>
+              <th class="n">from, {{ settings.smallUnit }}</th>
               <th class="n">to</th>
               <th class="n">long</th>
             </tr>

@@ -51,7 +51,7 @@ watch(
   () => {
     if (!openBuild.latest) return
     void load()
-    void work.load()
+    void work.ask()
   },
   { immediate: true },
 )

@@ -11,7 +11,6 @@ const props = defineProps<{ proposal: Proposal }>()
 const openBuild = useOpenBuild()
 const fittings = useFittingCommands()
 const settings = useSettings()
-const unit = computed(() => (settings.unit === 'in' ? 'in' : 'mm'))
 type Where = ReturnType<typeof where>
 const editing = ref<(Where & { side: 0 | 1; text: string }) | null>(null)
 const bySeam = computed(() => {
@@ -70,7 +69,7 @@ async function keep(line: ProposedLine) {
   const text = /^[+−-]/.test(now.text.trim())
     ? now.text.trim().replace('−', '-').replace(/^\+/, '')
     : `${way}${now.text.trim()}`
-  const mine = withUnit(text, unit.value)
+  const mine = withUnit(text, settings.smallUnit)
   const sides = now.side
     ? { cf_side_mm: line.cf_side_mm, cb_side_mm: mine }
     : { cf_side_mm: mine, cb_side_mm: line.cb_side_mm }

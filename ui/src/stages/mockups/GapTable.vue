@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { computed } from 'vue'
 import { useOpenBuild } from '../../stores/openBuild'
 import { useSettings } from '../../stores/settings'
 import { hardware } from '../../parts/words'
@@ -18,7 +17,6 @@ const props = defineProps<{
 const openBuild = useOpenBuild()
 const settings = useSettings()
 const narrow = window.innerWidth < 900 // there she first touches the drawing
-const gapUnit = computed(() => (settings.unit === 'in' ? 'in' : 'mm'))
 const expected = (z: string) => {
   const fit = certain(openBuild.plan.mock_up, 'the mock-up')
   const mm = numberOf(z, settings.unit === 'in' ? 25.4 : 10)
@@ -58,7 +56,7 @@ function addPull() {
     <thead>
       <tr>
         <th>height, {{ settings.unit }}</th>
-        <th>{{ pins ? 'pins' : 'gap' }}, {{ gapUnit }}</th>
+        <th>{{ pins ? 'pins' : 'gap' }}, {{ settings.smallUnit }}</th>
         <th v-for="(_, k) in fitting.also" :key="k" class="other">
           <select v-model="fitting.also[k]" :aria-label="`Another pull ${k + 1}`">
             <option value="light">light</option>

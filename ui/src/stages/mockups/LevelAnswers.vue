@@ -12,7 +12,6 @@ const answers = defineModel<Answers>({ required: true })
 const props = defineProps<{ fields: FittingField[]; refusals: Refusals }>()
 const openBuild = useOpenBuild()
 const settings = useSettings()
-const gapUnit = computed(() => (settings.unit === 'in' ? 'in' : 'mm'))
 const covered = computed(() => openBuild.plan.levels.filter((level) => level.gap_mm !== null))
 const columns = computed(() =>
   props.fields
@@ -60,7 +59,7 @@ const refused = (level: string) =>
               <span v-if="amount?.in_place_of && table(field)[level.name] === amount.in_place_of[1]"
                 >by
                 <input v-model="table(amount)[level.name]" class="in" :aria-label="`${level.label}, ${amount.label}`" />
-                {{ gapUnit }}</span
+                {{ settings.smallUnit }}</span
               >
             </td>
           </template>

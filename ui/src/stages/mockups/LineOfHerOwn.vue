@@ -18,7 +18,6 @@ const seam = ref(1)
 const level = ref<LevelName>('waist')
 const way = ref<'-' | ''>('-')
 const amount = ref('')
-const unit = computed(() => (settings.unit === 'in' ? 'in' : 'mm'))
 const seams = computed(() => openBuild.pattern.panels.slice(1).map((_, i) => i + 1))
 const levels = computed(() => openBuild.plan.levels.filter((level) => level.gap_mm !== null).map((level) => level.name))
 const said = computed(() => Object.entries(openBuild.errors).find(([at]) => /^(line_edits|edit\b)/.test(at))?.[1])
@@ -28,13 +27,13 @@ function begin() {
 }
 async function put() {
   if (seam.value === CB) {
-    const off = withUnit(`${way.value === '-' ? '' : '-'}${amount.value.trim()}`, unit.value)
+    const off = withUnit(`${way.value === '-' ? '' : '-'}${amount.value.trim()}`, settings.smallUnit)
     if (!(await pattern.edit([{ kind: 'trim', edge: 'CB', amount_mm: off, side: 'both' }]))) return
     amount.value = ''
     shown.value = false
     return
   }
-  const mine = withUnit(`${way.value}${amount.value.trim()}`, unit.value)
+  const mine = withUnit(`${way.value}${amount.value.trim()}`, settings.smallUnit)
   const line = { seam: seam.value, level: level.value, cf_side_mm: mine, cb_side_mm: mine }
   if (!(await fittings.setLine(line))) return
   amount.value = ''
@@ -58,7 +57,8 @@ async function put() {
     <select v-if="seam !== CB" v-model="level" aria-label="Level">
       <option v-for="choice in levels" :key="choice" :value="choice">{{ LEVEL_LABELS[choice as LevelName] }}</option>
     </select>
-    by <input v-model="amount" aria-label="On each panel edge" :aria-invalid="!!said" /> {{ unit }} on each
+    by <input v-model="amount" aria-label="On each panel edge" :aria-invalid="!!said" /> {{ settings.smallUnit }} on
+    each
     {{ seam === CB ? 'half' : 'edge' }}
     <v-btn size="small" type="submit" variant="outlined">Set it</v-btn>
     <v-btn size="small" variant="text" @click="shown = false">Leave it</v-btn>

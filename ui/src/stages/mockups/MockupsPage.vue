@@ -199,7 +199,6 @@ const pressed = computed(() => {
     ),
   }
 })
-const unitName = computed(() => (settings.unit === 'in' ? 'in' : 'mm'))
 </script>
 
 <template>
@@ -225,8 +224,7 @@ const unitName = computed(() => (settings.unit === 'in' ? 'in' : 'mm'))
       <template #legend>
         <span class="key"><i class="solid" /> {{ version ? `Version ${version}` : 'Draft' }}</span>
         <template v-if="proposal && !proposal.redraft">
-          <span class="key takein">▶◀ take in</span
-          ><span class="key letout">◀▶ let out, {{ settings.unit === 'in' ? 'in' : 'mm' }}</span>
+          <span class="key takein">▶◀ take in</span><span class="key letout">◀▶ let out, {{ settings.smallUnit }}</span>
         </template>
       </template>
       <template #foot>
@@ -275,7 +273,7 @@ const unitName = computed(() => (settings.unit === 'in' ? 'in' : 'mm'))
       </template>
       <template v-if="proposal">
         <h2>
-          Change <span class="soft small">{{ unitName }} per panel edge</span>
+          Change <span class="soft small">{{ settings.smallUnit }} per panel edge</span>
         </h2>
         <p v-if="proposal.redraft" class="say">A new draft: {{ proposal.reason }}.</p>
         <ChangeTable v-else-if="proposal.lines.length" :proposal="proposal" />
@@ -286,7 +284,7 @@ const unitName = computed(() => (settings.unit === 'in' ? 'in' : 'mm'))
               <td />
               <th class="n">top</th>
               <th class="n">{{ plan.pattern.zero }}</th>
-              <th class="n">hem, {{ unitName }}</th>
+              <th class="n">hem, {{ settings.smallUnit }}</th>
             </tr>
           </thead>
           <tbody>

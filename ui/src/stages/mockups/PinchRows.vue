@@ -12,7 +12,6 @@ const answers = defineModel<Answers>({ required: true })
 const props = defineProps<{ field: FittingField; refusals: Refusals }>()
 const openBuild = useOpenBuild()
 const settings = useSettings()
-const gapUnit = computed(() => (settings.unit === 'in' ? 'in' : 'mm'))
 const pinches = computed(() => rowsOf(answers.value, props.field.field))
 const ways = computed(() => certain(props.field.cells.amount_mm?.ways, 'pinched or slashed'))
 const halves = computed(() => certain(props.field.cells.half, 'its half').words)
@@ -52,7 +51,7 @@ const write = (pinch: Row, way: string, by: string) => (pinch.cells.amount_mm = 
       :aria-invalid="!!refusals.said(field.field, i)"
       @input="write(pinch, wayOf(pinch.cells.amount_mm), ($event.target as HTMLInputElement).value)"
     />
-    {{ gapUnit }}
+    {{ settings.smallUnit }}
     <button type="button" :aria-label="`Take out pinch ${i + 1}`" @click="pinches.splice(i, 1)">×</button>
     <span class="second"
       >from <input v-model="pinch.cells.from_mm" class="in" :aria-label="`Pinch ${i + 1}, from`" /> to

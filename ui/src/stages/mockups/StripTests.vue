@@ -17,7 +17,6 @@ const weight = ref('1')
 const width = ref('')
 const marked = ref('')
 const longer = ref('')
-const unit = computed(() => (settings.unit === 'in' ? 'in' : 'mm'))
 const USUAL: Record<string, number> = { width_mm: 50, marked_mm: 200 }
 const bare = (mm: number) => hardware(mm, settings.unit).replace(/ \w+$/, '')
 const at = computed(() => `strips.${strips.value.length}`)
@@ -36,13 +35,13 @@ const FIELDS = [
   ['longer_mm', 'longer by', longer],
 ] as const
 async function keep() {
-  const mm = (text: string, usual: number) => (text.trim() ? withUnit(text, unit.value) : usual)
+  const mm = (text: string, usual: number) => (text.trim() ? withUnit(text, settings.smallUnit) : usual)
   const given = {
     cloth: cloth.value,
     weight_kg: Number(weight.value.replace(',', '.')) || weight.value,
     width_mm: mm(width.value, 50),
     marked_mm: mm(marked.value, 200),
-    longer_mm: longer.value.trim() ? withUnit(longer.value, unit.value) : '',
+    longer_mm: longer.value.trim() ? withUnit(longer.value, settings.smallUnit) : '',
   }
   if (!(await openBuild.set(at.value, given))) return
   longer.value = ''
@@ -82,7 +81,7 @@ const drop = (i: number) =>
             :aria-invalid="!!said(field)"
             :placeholder="USUAL[field] ? bare(USUAL[field]) : ''"
           />
-          {{ field === 'weight_kg' ? '' : unit }}</span
+          {{ field === 'weight_kg' ? '' : settings.smallUnit }}</span
         ></label
       >
       <p v-if="said(field)" class="bad" role="alert">{{ said(field) }}</p>

@@ -20,7 +20,6 @@ const emit = defineEmits<{ gap: [zMm: number] }>()
 const openBuild = useOpenBuild()
 const settings = useSettings()
 const laced = computed(() => openBuild.build.back.laced)
-const gapUnit = computed(() => (settings.unit === 'in' ? 'in' : 'mm'))
 const pen = ref<Word | 'gap'>('digs')
 const places = computed(() => rowsOf(answers.value, props.field.field))
 const drawn = computed(() =>
@@ -86,7 +85,7 @@ function tap(view: View, z: number, across: number) {
             <td>
               <template v-if="place.cells.word === offWord"
                 >by <input v-model="place.cells.off_mm" class="in" :aria-label="`Place ${i + 1}, stands off by`" />
-                {{ gapUnit }}</template
+                {{ settings.smallUnit }}</template
               >
               <select v-if="ofHalf(place)" v-model="place.cells.half" :aria-label="`Place ${i + 1}, half`">
                 <option value="both">both sides</option>

@@ -41,7 +41,7 @@ const gaps = (number: number) =>
     if (!r.length) return `fitting ${fitting.number}, no gap read`
     const waist = r.reduce((best, one) => (Math.abs(one.z_mm) < Math.abs(best.z_mm) ? one : best), r[0])
     const sizes = [r[0], waist, r[r.length - 1]].map((one) => length(one.gap_mm, settings.unit, BARE))
-    return `gap ${sizes.join(' · ')} ${settings.unit === 'in' ? 'in' : 'mm'}`
+    return `gap ${sizes.join(' · ')} ${settings.smallUnit}`
   })
 </script>
 

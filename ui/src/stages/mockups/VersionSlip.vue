@@ -132,7 +132,7 @@ async function back() {
       <table v-else-if="found.comparison.seams.length" class="numbers" aria-label="Seams compared">
         <thead>
           <tr>
-            <th>seam, {{ settings.unit === 'in' ? 'in' : 'mm' }} per panel edge</th>
+            <th>seam, {{ settings.smallUnit }} per panel edge</th>
             <th class="n">change</th>
           </tr>
         </thead>

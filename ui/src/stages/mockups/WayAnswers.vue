@@ -12,7 +12,6 @@ const answers = defineModel<Answers>({ required: true })
 const props = defineProps<{ fields: FittingField[]; refusals: Refusals }>()
 const openBuild = useOpenBuild()
 const settings = useSettings()
-const gapUnit = computed(() => (settings.unit === 'in' ? 'in' : 'mm'))
 const whole = computed(() => openBuild.pattern.zero === 'waist')
 const rows = computed(() =>
   props.fields.flatMap((field) => {
@@ -68,7 +67,7 @@ const rows = computed(() =>
               :aria-invalid="!!row.refused"
               @input="row.write(wayOf(row.written) + ($event.target as HTMLInputElement).value)"
             />
-            {{ gapUnit }}</template
+            {{ settings.smallUnit }}</template
           ></span
         ></label
       >

@@ -1,7 +1,7 @@
 import type { Catalogue, Unit } from '../../api/types'
 import { certain } from '../../parts/certain'
 import { entriesOf } from '../../parts/entries'
-import { hardware, length, withUnit } from '../../parts/words'
+import { hardware, length, smallUnit, withUnit } from '../../parts/words'
 
 // A form is made of the fields that the server names (`fuseau/document/fitting_fields.py`): how each is blank, read
 // from a record, read from an older draft and sent follows from what it is, never from its name.
@@ -42,15 +42,14 @@ function cellRead(cell: Cell, value: Value, unit: Unit): string {
 
 /** As the server takes it; null where nothing is told. */
 function cellSent(cell: Cell, written: string, unit: Unit): Value {
-  const smallUnit = unit === 'in' ? 'in' : 'mm'
   if (cell.reads === 'tick') return written === 'yes'
   if (cell.reads === 'text') return written
   if (cell.ways) {
     const by = byOf(written).trim()
-    return (wayOf(written) === '-' ? '-' : '') + withUnit(by, smallUnit).replace(/^[-−]/, '')
+    return (wayOf(written) === '-' ? '-' : '') + withUnit(by, smallUnit(unit)).replace(/^[-−]/, '')
   }
   if (!written.trim()) return null
-  if (cell.reads === 'small') return withUnit(written, smallUnit)
+  if (cell.reads === 'small') return withUnit(written, smallUnit(unit))
   if (cell.reads === 'height' || cell.reads === 'girth') return withUnit(written, unit)
   return cell.reads === 'number' ? Number(written) : written.trim()
 }

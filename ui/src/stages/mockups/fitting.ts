@@ -1,5 +1,5 @@
 import type { BackPhoto, Fitting, NewFitting, Plan, Pull, Unit } from '../../api/types'
-import { length, withUnit } from '../../parts/words'
+import { length, smallUnit, withUnit } from '../../parts/words'
 import { certain } from '../../parts/certain'
 import { blank, key, read, renewed, sent, sentNames, small, tableOf, valueOf } from './answers'
 import type { Answers, FittingField } from './answers'
@@ -131,7 +131,7 @@ export function toSend(
   made: MadeOf,
   pads: Pads = [],
 ): NewFitting {
-  const mm = (text: string) => withUnit(text, unit === 'in' ? 'in' : 'mm')
+  const mm = (text: string) => withUnit(text, smallUnit(unit))
   const settled = told(fields, fitting.answers)
   const answers = Object.fromEntries(
     fields.map((field) => [field.field, sent(field, settled[field.field], unit)]),

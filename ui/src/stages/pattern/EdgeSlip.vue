@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { ref } from 'vue'
 import type { PatternEdit } from '../../api/types'
 import { useSettings } from '../../stores/settings'
 import { withUnit } from '../../parts/words'
@@ -12,8 +12,7 @@ const settings = useSettings()
 const amount = ref('')
 const hem = ref('')
 const way = ref<'' | '-'>('')
-const unit = computed(() => (settings.unit === 'in' ? 'in' : 'mm'))
-const signed = (text: string) => withUnit(`${way.value}${text.trim()}`, unit.value)
+const signed = (text: string) => withUnit(`${way.value}${text.trim()}`, settings.smallUnit)
 function make() {
   if (!amount.value.trim()) return
   emit('edit', {
@@ -33,11 +32,11 @@ function make() {
     </v-btn-toggle>
     <div class="two">
       <label
-        >on each half, {{ unit }}
+        >on each half, {{ settings.smallUnit }}
         <input v-model="amount" class="in entry" :aria-label="`At ${edge}, on each half`" autocomplete="off"
       /></label>
       <label
-        >at the hem, {{ unit }}
+        >at the hem, {{ settings.smallUnit }}
         <input v-model="hem" class="in entry" aria-label="At the hem" placeholder="the same" autocomplete="off"
       /></label>
     </div>

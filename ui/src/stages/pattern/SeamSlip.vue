@@ -32,7 +32,7 @@ function keep(name: string, z: number) {
     kind: 'seam',
     seam: props.seam,
     at_mm: z,
-    amount_mm: withUnit(text, settings.unit === 'in' ? 'in' : 'mm'),
+    amount_mm: withUnit(text, settings.smallUnit),
     how: how.value,
     ...reach(panel.value, z),
   })

@@ -48,7 +48,7 @@ const sayAgain = () => settings.setHouse({ known: [] as Stage[] }).catch(notices
       </div>
     </section>
     <section aria-label="Hours">
-      <HerHours @kept="work.latest && work.load()" />
+      <HerHours @kept="work.latest && work.ask()" />
     </section>
     <section v-if="atTheLaptop" aria-label="Devices">
       <h2>Devices in the room</h2>

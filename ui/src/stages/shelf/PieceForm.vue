@@ -45,7 +45,7 @@ watch(article, (now) => {
     if (known) form.value.wide = bare(known.width_mm - 2 * known.selvedge_mm)
   }
 })
-const unit = computed(() => (isHard.value ? (settings.unit === 'in' ? 'in' : 'mm') : settings.unit))
+const unit = computed(() => (isHard.value ? settings.smallUnit : settings.unit))
 
 /** Corners as typed: x and y in her unit, one corner a line. */
 const typed = ref(outline.value.map(([x, y]) => `${bare(x)}, ${bare(y)}`).join('\n'))

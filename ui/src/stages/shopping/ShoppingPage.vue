@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { computed, onBeforeUnmount, onMounted, ref } from 'vue'
-import { answer, api, asFile, Refused } from '../../api/client'
+import { computed, onMounted, ref } from 'vue'
+import { answer, api, asFile } from '../../api/client'
 import type { BoughtRow, OrderLine, ShoppingSeen, ToBuy } from '../../api/types'
 import ReadCsv from '../../parts/ReadCsv.vue'
 import TheSlip from '../../parts/TheSlip.vue'
@@ -11,49 +11,26 @@ import { useSettings } from '../../stores/settings'
 import { useShelf } from '../../stores/shelf'
 import OwnOrder from './OwnOrder.vue'
 import { onShelf } from '../../commands/shelf'
+import { useLongAnswer } from '../../parts/useLongAnswer'
 import { certain } from '../../parts/certain'
 
 // What is to be bought for all builds, by the day by which it has to be ordered; and ordering it.
 const settings = useSettings()
 const shelf = useShelf()
 const notices = useNotices()
-const seen = ref<ShoppingSeen>()
-const failed = ref('')
-const busy = ref(false)
-const share = ref<number | null>(null)
+const thought = useLongAnswer<ShoppingSeen>({
+  ask: () => api.GET('/api/shopping'),
+  underway: () => api.GET('/api/shopping/underway'),
+  what: 'shopping',
+  stop: () => api.DELETE('/api/shopping/underway'),
+})
+const { found: seen, busy, failed, ask: load } = thought
 const picked = ref<Record<string, boolean | undefined>>({})
 const shopOf = ref<Record<string, number | undefined>>({})
-let looking: ReturnType<typeof setInterval> | undefined
-let gone = false
-
-async function load() {
-  busy.value = true
-  failed.value = ''
-  share.value = null
-  clearInterval(looking)
-  looking = setInterval(async () => {
-    const now = await answer(api.GET('/api/shopping/underway')).catch(() => [])
-    share.value = now[0]?.share ?? null
-  }, 400)
-  try {
-    const found = await answer(api.GET('/api/shopping'))
-    if (!gone) seen.value = found
-  } catch (error) {
-    failed.value = error instanceof Refused ? error.trouble.sentence : 'It could not be worked out.'
-  }
-  clearInterval(looking)
-  busy.value = false
-}
-const stop = () => api.DELETE('/api/shopping/underway').catch(() => undefined)
 const openList = (file: File) => answer(api.POST('/api/shopping/csv', { body: file, ...asFile }))
-const thought = { share, failed, ask: load, stop }
 onMounted(() => {
   void load()
   void shelf.load()
-})
-onBeforeUnmount(() => {
-  gone = true
-  clearInterval(looking)
 })
 
 const keyOf = (line: ToBuy) => `${line.article.sort} ${line.article.name} ${line.each_mm ?? ''}`

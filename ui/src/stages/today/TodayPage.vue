@@ -13,7 +13,7 @@ import { dayAfter, spread } from '../make/days'
 const work = useWork()
 const settings = useSettings()
 const thought = { ...storeToRefs(work), ask: work.ask, stop: work.stop }
-onMounted(() => void work.load())
+onMounted(() => void work.ask())
 const plan = computed(() => work.latest)
 const endOf = (build: string) => {
   const end = work.endOf.get(build)
@@ -122,7 +122,7 @@ const danger = (build: string) => (work.oddsOf.get(build)?.probability ?? 1) < 0
           </tr>
         </tbody>
       </table>
-      <HerHours @kept="work.load()" />
+      <HerHours @kept="work.ask()" />
       <template v-if="plan?.learned.length">
         <h2>Your pace</h2>
         <table class="numbers" aria-label="Your pace">

@@ -145,7 +145,7 @@ function leave() {
           field.kind === 'length'
             ? `${field.label}, ${settings.unit}`
             : field.kind === 'hardware'
-              ? `${field.label}, ${settings.unit === 'in' ? 'in' : 'mm'}`
+              ? `${field.label}, ${settings.smallUnit}`
               : field.label
         "
         :placeholder="field.hint"
