@@ -2,6 +2,9 @@ import vue from '@vitejs/plugin-vue'
 import { defineConfig } from 'vite'
 import vuetify from 'vite-plugin-vuetify'
 
+// The entry; and what one page alone needs and is large, loaded with it.
+const APART = /src\/main\.ts|node_modules\/(three|marked)\/|src\/body\/|HowPage|how-it-computes/
+
 export default defineConfig({
   plugins: [vue(), vuetify({ autoImport: true })],
   build: {
@@ -10,6 +13,21 @@ export default defineConfig({
     assetsInlineLimit: 0,
     modulePreload: { polyfill: false },
     chunkSizeWarningLimit: 900,
+    cssCodeSplit: false,
+    // All pages in one file, which a browser reads and compiles once; apart only what few pages need and is large.
+    rolldownOptions: {
+      output: {
+        codeSplitting: {
+          includeDependenciesRecursively: false,
+          groups: [
+            {
+              name: 'fuseau',
+              test: (module: string) => !APART.test(module) && /\.(ts|m?js|vue|css)(\?|$)/.test(module),
+            },
+          ],
+        },
+      },
+    },
   },
   server: { proxy: { '/api': 'http://127.0.0.1:8321', '/fonts': 'http://127.0.0.1:8321' } },
 })

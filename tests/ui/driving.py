@@ -38,7 +38,8 @@ _LEAN = (
     "--disable-back-forward-cache",
     "--disable-features=RenderDocument",
     "--in-process-gpu",
-    "--js-flags=--single-threaded-gc --min-semi-space-size=32 --max-semi-space-size=64",
+    "--js-flags=--single-threaded-gc --min-semi-space-size=32 --max-semi-space-size=64 --initial-old-space-size=300"
+    " --no-maglev --no-turbofan",  # a page is looked at for seconds: no machine code pays for itself
 )
 STILL = [{"name": "prefers-reduced-motion", "value": "reduce"}]
 PATIENCE = 90  # odds are worked out by a process that yields to everything else

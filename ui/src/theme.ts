@@ -1,6 +1,6 @@
 import { createVuetify } from 'vuetify'
 import { aliases, mdi } from 'vuetify/iconsets/mdi-svg'
-import 'vuetify/styles'
+import 'vuetify/styles/core'
 
 const chalk = { metal: '#8A6314', takein: '#B4325E', letout: '#1F5FA8', settled: '#2C7A55', caution: '#9A5C00' }
 
