@@ -17,12 +17,14 @@ from fuseau.app.guard import CutOff
 from fuseau.app.wire import Trouble
 from fuseau.app.workers import Overrun, Stopped
 from fuseau.craft.base.errors import CraftError
-from fuseau.document.build import MOST_FAULTS, Fault, fault_sentence, faults
+from fuseau.craft.base.lengths import Unit
+from fuseau.document.build import MOST_FAULTS, Fault
 from fuseau.files.unreadable import UnreadableFile
 from fuseau.store.book import NotInTheBook
 from fuseau.store.opening import UnusableDatabase, why_not
 from fuseau.store.workshop import NoSuchBuild, NothingToDo, Stale, UnreadableBuild
 from fuseau.wording import Words
+from fuseau.wording.faults import fault_sentence, faults
 
 
 class Unplannable(RuntimeError):
@@ -63,8 +65,8 @@ def answer_errors(app: FastAPI) -> None:
 
         app.add_exception_handler(kind, handle)
 
-    on(ValidationError, lambda request, error: _faulty(faults(error)))
-    on(RequestValidationError, lambda request, error: _faulty(_request_faults(error)))
+    on(ValidationError, lambda request, error: _faulty(faults(error, _unit(request))))
+    on(RequestValidationError, lambda request, error: _faulty(_request_faults(error, _unit(request))))
     on(CraftError, _refused)
     on(UnreadableFile, lambda request, error: trouble(422, error.sentence, list(error.faults)))
     on(UnreadableBuild, lambda request, error: trouble(422, str(error)))
@@ -88,16 +90,21 @@ def _faulty(found: list[Fault]) -> Response:
     return trouble(422, found[0].sentence if found else "This request cannot be read.", found)
 
 
-def _request_faults(error: RequestValidationError) -> list[Fault]:
+def _unit(request: Request) -> Unit:
+    unit: Unit = request.app.state.session.unit
+    return unit
+
+
+def _request_faults(error: RequestValidationError, unit: Unit) -> list[Fault]:
     found = []
     for one in error.errors()[:MOST_FAULTS]:
         at = ".".join(str(part) for part in one["loc"][1:])
-        found.append(Fault(at=at[:200], sentence=fault_sentence(one)))
+        found.append(Fault(at=at[:200], sentence=fault_sentence(one, unit)))
     return found
 
 
 def _refused(request: Request, error: CraftError) -> Response:
-    said = Words(request.app.state.session.unit)(error.message)
+    said = Words(_unit(request))(error.message)
     return trouble(422, said, [Fault(at=error.at[:200], sentence=said[:300])])
 
 

@@ -325,4 +325,4 @@ def _length(session: Session, at: str, written: str | float | None) -> float | N
     try:
         return parse_length(written, session.unit)
     except LengthError as error:
-        raise Unmakeable(at, "scrap.as_drawn", said=str(error)) from None
+        raise Unmakeable(at, "length.unread", said=str(error)) from None

@@ -24,9 +24,10 @@ from fuseau.craft.pattern.places import with_places
 from fuseau.craft.pattern.refit import refit
 from fuseau.craft.pattern.trueing import lay_flat
 from fuseau.craft.pattern.typed_widths import TypedPattern, from_widths
-from fuseau.document.build import Build, faults
+from fuseau.document.build import Build
 from fuseau.planning.fittings.evidence import seen_at_places
 from fuseau.planning.plan import Plan
+from fuseau.wording.faults import fault_sentence, faults
 from fuseau.wording.hand_edits import hand_edit
 
 _EDITS: TypeAdapter[HandEdit] = TypeAdapter(HandEdit)
@@ -42,7 +43,7 @@ def type_in(build: Build, planned: Plan, typed: Mapping[str, Any], today: dateti
     try:
         read = TypedPattern.model_validate(typed, context={"unit": unit})
     except ValidationError as error:
-        fault = faults(error)[0]
+        fault = faults(error, unit)[0]
         raise Unmakeable(f"typed.{fault.at}", "as_read", reason=fault.sentence) from None
     top, hem = planned.pattern.top, planned.pattern.hem
     pattern = from_widths(read, planned.body, top, hem, build.draft.allowances)
@@ -137,6 +138,5 @@ def read_edit(given: Mapping[str, Any], unit: Unit) -> HandEdit:
     except ValidationError as error:
         first = error.errors(include_url=False)[0]
         field = ".".join(str(part) for part in first["loc"][1:])
-        reason = str(first.get("ctx", {}).get("reason") or first["msg"])
-        raise Unmakeable(f"edit.{field}", "as_read", reason=reason) from None
+        raise Unmakeable(f"edit.{field}", "as_read", reason=fault_sentence(first, unit)) from None
     return found

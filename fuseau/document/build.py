@@ -8,10 +8,10 @@ from collections.abc import Iterator, Mapping
 from functools import cached_property
 from typing import Annotated, Any, Literal
 
-from pydantic import Field, ValidationError, model_validator
+from pydantic import Field, model_validator
 
-from fuseau.craft.base.lengths import Length, Unit, format_length
-from fuseau.craft.base.practice import Practice, range_of
+from fuseau.craft.base.lengths import Length, Unit
+from fuseau.craft.base.practice import Practice
 from fuseau.craft.base.record import Amount, Day, Record, Text, at_field
 from fuseau.craft.boning.choices import BoneChoices
 from fuseau.craft.closures.back import BackChoices
@@ -33,7 +33,7 @@ from fuseau.craft.stock.cut_choices import CutChoices
 from fuseau.craft.trims.choices import TrimChoices
 from fuseau.craft.wearer.body import Body, Taught, believe, remembered
 from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS, KindName
-from fuseau.craft.wearer.measures import LEVEL_LABELS, SeenLevel, Wearer, Zones
+from fuseau.craft.wearer.measures import SeenLevel, Wearer, Zones
 from fuseau.craft.wearer.pads import Pads, along_back, girths_added
 from fuseau.document.fitting_fields import tells_of_fit
 from fuseau.document.fittings import (
@@ -353,15 +353,15 @@ class Build(Record):
     def _hangs_together(self) -> "Build":
         numbers = [version.number for version in self.versions]
         if numbers != list(range(1, len(numbers) + 1)):
-            raise at_field("versions", "The pattern versions are not numbered 1, 2, 3 …")
+            raise at_field("versions", "versions.numbered")
         for i, fitting in enumerate(self.fittings):
             self._check_fitting(i, fitting)
         for at, name in self._bones_named():
             if name not in self.bone_kinds:
-                raise at_field(at, f"There is no kind of bone called “{name}” in the catalogue.")
+                raise at_field(at, "bone.unknown", name=name)
         for at, name in self._cloths_named():
             if name not in self.cloths:
-                raise at_field(at, f"There is no cloth called “{name}” in the catalogue.")
+                raise at_field(at, "cloth.unknown", name=name)
         return self
 
     def _bones_named(self) -> Iterator[tuple[str, BoneName]]:
@@ -394,14 +394,14 @@ class Build(Record):
         at = f"fittings.{i}"
         version = self.version_numbered(fitting.version)
         if version is None:
-            raise at_field(f"{at}.version", f"There is no version {fitting.version} that could have been tried on.")
+            raise at_field(f"{at}.version", "fitting.version", version=fitting.version)
         seen = _check_readings(at, fitting.readings, version.pattern, pinned=fitting.made_of.closing == "pinned")
         for k, other in enumerate(fitting.also):
             _check_also(f"{at}.also.{k}", fitting, other, version.pattern)
         if len(seen) < 3 and not tells_of_fit(fitting):
             raise at_field(
                 f"{at}.readings",
-                "A fitting needs the gap at three heights at least (top, waist and bottom), or how it sat, in words.",
+                "fitting.says_nothing",
             )
         self._check_places(at, fitting, version.pattern)
         levels = GARMENT_KINDS[self.kind].levels
@@ -413,9 +413,7 @@ class Build(Record):
             for field in fields:
                 for k, one in enumerate(getattr(said, field)):
                     if one.level not in levels:
-                        raise at_field(
-                            f"{where}.{field}.{k}", f"A {self.kind} does not cover the {LEVEL_LABELS[one.level]}."
-                        )
+                        raise at_field(f"{where}.{field}.{k}", "level.uncovered", kind=self.kind, level=one.level)
 
     def _check_places(self, at: str, fitting: Fitting, pattern: Pattern) -> None:
         """Taps and pinches lie on the garment."""
@@ -424,8 +422,10 @@ class Build(Record):
             if not low - 10 <= tap.z_mm <= high + 10:
                 raise at_field(
                     f"{at}.taps.{k}.z_mm",
-                    f"The garment does not cover her there: at the {tap.view} it goes from {format_length(low)} to "
-                    f"{format_length(high)}.",
+                    "tap.uncovered",
+                    view=tap.view,
+                    low_mm=low,
+                    high_mm=high,
                 )
         for k, pinch in enumerate(fitting.pinches):
             pattern = self._pinched(f"{at}.pinches.{k}", fitting.version, pinch, pattern)
@@ -433,24 +433,24 @@ class Build(Record):
     def _pinched(self, at: str, version: int, pinch: Pinch, pattern: Pattern) -> Pattern:
         """A pattern with a pinch, which is at one of its seams, on the garment, and no more than its panels hold."""
         if pinch.seam in (0, len(pattern.panels)):
-            edge = "CF" if pinch.seam == 0 else "CB"
-            straight = f"{edge} lies straight, on the fold or along what opens it: nothing is pinned there."
-            raise at_field(f"{at}.seam", f"{straight} Pin the seam beside it.")
+            raise at_field(f"{at}.seam", "pinch.straight", edge="CF" if pinch.seam == 0 else "CB")
         if pinch.seam > len(pattern.panels):
-            raise at_field(f"{at}.seam", f"Version {version} has no seam {seam_label(pinch.seam)}.")
+            raise at_field(f"{at}.seam", "pinch.no_seam", version=version, seam=seam_label(pinch.seam))
         low, high = reach(pattern)
         beyond = max(pinch.from_mm, pinch.to_mm) <= low + 5 or min(pinch.from_mm, pinch.to_mm) >= high - 5
         for field in ("from_mm", "to_mm"):
             if beyond or not low - 10 <= getattr(pinch, field) <= high + 10:
                 raise at_field(
                     f"{at}.{field}",
-                    f"That is off the garment, which goes from {format_length(low)} to {format_length(high)}.",
+                    "pinch.off",
+                    low_mm=low,
+                    high_mm=high,
                 )
         place = between(pattern, pinch.seam, pinch.from_mm, pinch.to_mm, -pinch.amount_mm, half=pinch.half)
         hold = most_taken_in(pattern, place, self.practice.least_panel_width_mm)
         if pinch.amount_mm > hold:
-            most, seam = format_length(max(hold, 0.0), hardware=True), seam_label(pinch.seam)
-            raise at_field(f"{at}.amount_mm", f"The panels at {seam} hold no more than {most} there.")
+            most, seam = max(hold, 0.0), seam_label(pinch.seam)
+            raise at_field(f"{at}.amount_mm", "pinch.most", seam=seam, most_mm=most)
         return with_places(pattern, [place])
 
 
@@ -479,19 +479,23 @@ def _check_readings(
         if not low - 2 <= reading.z_mm <= high + 2:
             raise at_field(
                 f"{at}.readings.{k}.z_mm",
-                f"{format_length(reading.z_mm)} is outside the lacing edge, which goes from "
-                f"{format_length(low)} to {format_length(high)}.",
+                "reading.outside",
+                z_mm=reading.z_mm,
+                low_mm=low,
+                high_mm=high,
             )
         if reading.gap_mm < 0 and not pinned:
             raise at_field(
                 f"{at}.readings.{k}.gap_mm",
-                "Laced edges leave no gap below zero: where they meet write 0, or say that it was pinned.",
+                "reading.below_zero",
             )
         if reading.z_mm in seen:
             raise at_field(
                 f"{at}.readings.{k}.z_mm",
-                f"There are two readings at {format_length(reading.z_mm)}: {seen[reading.z_mm]:.0f} and "
-                f"{reading.gap_mm:.0f} mm. Keep one.",
+                "reading.twice",
+                z_mm=reading.z_mm,
+                gap_mm=seen[reading.z_mm],
+                other_mm=reading.gap_mm,
             )
         seen[reading.z_mm] = reading.gap_mm
     return seen
@@ -500,7 +504,7 @@ def _check_readings(
 def _check_also(at: str, fitting: Fitting, other: AlsoLaced, pattern: Pattern) -> None:
     """Another lacing of the evening is pulled otherwise, and a lighter pull leaves a wider gap."""
     if other.pull == fitting.pull:
-        raise at_field(f"{at}.pull", f"Both lacings were pulled {other.pull}: pull one of them otherwise, or say how.")
+        raise at_field(f"{at}.pull", "pull.twice", pull=other.pull)
     also = _check_readings(at, other.readings, pattern)
     worn = {reading.z_mm: reading.gap_mm for reading in fitting.readings}
     both = [z for z in also if z in worn]
@@ -511,8 +515,11 @@ def _check_also(at: str, fitting: Fitting, other: AlsoLaced, pattern: Pattern) -
     if gaps[lighter] < gaps[harder] - WRONG_WAY_MM[_PULLS.index(harder) - _PULLS.index(lighter)]:
         raise at_field(
             f"{at}.readings.0.gap_mm",
-            f"Pulled {lighter} the gap was {gaps[lighter]:.0f} mm and pulled {harder} {gaps[harder]:.0f}: a lighter "
-            "pull leaves the wider gap. One of them is written down the other way round.",
+            "pull.wrong_way",
+            lighter=lighter,
+            lighter_mm=gaps[lighter],
+            harder=harder,
+            harder_mm=gaps[harder],
         )
 
 
@@ -528,11 +535,6 @@ def covered(pattern: Pattern, view: View) -> tuple[float, float]:
     return min(getattr(pattern.hem, one) for one in fields), max(getattr(pattern.top, one) for one in fields)
 
 
-_DAY = "Write the day as year-month-day, such as 2027-03-14."
-_WHOLE = "This has to be a whole number."
-_NUMBER = "This has to be a number."
-
-
 class Fault(Record):
     """One thing wrong with a Build: where, and a plain sentence."""
 
@@ -540,69 +542,10 @@ class Fault(Record):
     sentence: str
 
 
-_KNOWN_FAULTS = {
-    "extra_forbidden": "Fuseau does not know this field.",
-    "missing": "This is missing.",
-    "date_from_datetime_parsing": _DAY,
-    "date_from_datetime_inexact": _DAY,
-    "date_parsing": _DAY,
-    "date_type": _DAY,
-    "greater_than_equal": "This is {ge} at least.",
-    "greater_than": "This is more than {gt}.",
-    "less_than_equal": "This is {le} at most.",
-    "less_than": "This is less than {lt}.",
-    "int_type": _WHOLE,
-    "int_parsing": _WHOLE,
-    "int_parsing_size": _WHOLE,
-    "int_from_float": _WHOLE,
-    "float_type": _NUMBER,
-    "float_parsing": _NUMBER,
-    "finite_number": _NUMBER,
-    "string_type": "This has to be text.",
-    "string_unicode": "This holds half a character, which no text can have.",
-    "string_too_long": "This has more than {max_length} characters.",
-    "string_too_short": "Write something here.",
-    "string_pattern_mismatch": "This can't be written so.",
-    "bool_type": "This has to be yes or no.",
-    "bool_parsing": "This has to be yes or no.",
-    "list_type": "This has to be a list.",
-    "tuple_type": "This has to be a list.",
-    "dict_type": "This has to be a group of fields.",
-    "model_type": "This has to be a group of fields.",
-    "model_attributes_type": "This has to be a group of fields.",
-    "too_long": "There are more than {max_length} here.",
-    "too_short": "There have to be {min_length} here at least.",
-    "literal_error": "This has to be one of: {expected}.",
-    "enum": "This has to be one of: {expected}.",
-    "json_invalid": "This cannot be read.",
-}
-
-
-def fault_sentence(one: Mapping[str, Any]) -> str:
-    """What one of Pydantic's errors says, in a plain sentence of at most 300 characters."""
-    context: Mapping[str, Any] = one.get("ctx") or {}
-    if context.get("reason"):
-        return str(context["reason"])[:300]
-    known = _KNOWN_FAULTS.get(one["type"])
-    return known.format_map(context)[:300] if known else f"{str(one['msg'])[:298].rstrip('.')}."
-
-
-def faults(error: ValidationError) -> list[Fault]:
-    """What a failed validation says, field by field, in plain sentences; the first twenty."""
-    found = []
-    for one in error.errors(include_url=False, include_input=False)[:MOST_FAULTS]:
-        place = [str(part) for part in one["loc"] if part not in ("float", "int", "str", "constrained-str")]
-        said_at = one.get("ctx", {}).get("at")
-        at = ".".join([*place, said_at] if said_at else place)
-        bounded = place[:1] == ["practice"] and one["type"] in ("greater_than_equal", "less_than_equal")
-        found.append(Fault(at=at[:200], sentence=range_of(place[-1]) if bounded else fault_sentence(one)))
-    return found
-
-
 def read_build(data: Any, unit: Unit = "cm", stored: bool = False) -> Build:
     """A Build from plain data; from one that is `stored` already, text is cleaned rather than refused.
 
-    Raises pydantic.ValidationError (see `faults`).
+    Raises pydantic.ValidationError (see `wording.faults`).
     """
     return Build.model_validate(data, context={"unit": unit, "stored": stored})
 
@@ -610,7 +553,7 @@ def read_build(data: Any, unit: Unit = "cm", stored: bool = False) -> Build:
 def with_parts(build: Build, unit: Unit = "cm", **parts: Any) -> Build:
     """The build with some of its parts read anew, from plain data or records; the others stay the very same objects.
 
-    Raises pydantic.ValidationError (see `faults`), also where the parts no longer go together.
+    Raises pydantic.ValidationError (see `wording.faults`), also where the parts no longer go together.
     """
     data = {name: getattr(build, name) for name in Build.model_fields} | parts
     return Build.model_validate(data, context={"unit": unit})

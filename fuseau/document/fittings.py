@@ -7,10 +7,9 @@ zero line, up is positive.
 from typing import Annotated, Literal
 
 from pydantic import Field, model_validator
-from pydantic_core import PydanticCustomError
 
 from fuseau.craft.base.lengths import Length
-from fuseau.craft.base.record import Amount, Day, Record, Text
+from fuseau.craft.base.record import Amount, Day, Record, Text, at_field
 from fuseau.craft.fit.target import Pull
 from fuseau.craft.fitting.seen import Word
 from fuseau.craft.materials.catalogue import BoneName
@@ -90,11 +89,7 @@ class StripTest(Record):
     @model_validator(mode="after")
     def _like_cloth(self) -> "StripTest":
         if self.share > MOST_STRETCH:
-            reason = (
-                f"That is {self.share * 100:.0f} % longer: no cloth for a boned garment stretches more than "
-                f"{MOST_STRETCH * 100:.0f} %. Measure between the marks, not the whole strip."
-            )
-            raise PydanticCustomError("build", "{reason}", {"reason": reason, "at": "longer_mm"})
+            raise at_field("longer_mm", "strip.stretch", share=self.share, most=MOST_STRETCH)
         return self
 
 
@@ -117,9 +112,7 @@ class FittingGarment(Record):
         seen: set[str] = set()
         for k, level in enumerate(self.levels):
             if level.level in seen:
-                raise PydanticCustomError(
-                    "build", "{reason}", {"reason": "This level is told twice. Keep one.", "at": f"levels.{k}.level"}
-                )
+                raise at_field(f"levels.{k}.level", "level.twice")
             seen.add(level.level)
         return self
 
@@ -257,27 +250,14 @@ class Fitting(Record):
             seen = set()
             for k, one in enumerate(getattr(self, field)):
                 if key(one) in seen:
-                    raise PydanticCustomError(
-                        "build", "{reason}", {"reason": "This is said twice. Keep one.", "at": f"{field}.{k}"}
-                    )
+                    raise at_field(f"{field}.{k}", "said.twice")
                 seen.add(key(one))
         for k, pinch in enumerate(self.pinches):
             if abs(pinch.from_mm - pinch.to_mm) < 10:
-                raise PydanticCustomError(
-                    "build",
-                    "{reason}",
-                    {
-                        "reason": "A pinch runs over a centimetre at least: say where it begins and ends.",
-                        "at": f"pinches.{k}.to_mm",
-                    },
-                )
+                raise at_field(f"pinches.{k}.to_mm", "pinch.short")
             for other in self.pinches[:k]:
                 if pinch.at_one_place(other):
                     same = pinch.amount_mm * other.amount_mm > 0
-                    reason = (
-                        "This place is pinned twice. Keep one, with all that was pinned there."
-                        if same
-                        else "This place is pinned in and slashed open. Keep what it was in the end."
-                    )
-                    raise PydanticCustomError("build", "{reason}", {"reason": reason, "at": f"pinches.{k}.amount_mm"})
+                    code = "pinch.twice" if same else "pinch.both"
+                    raise at_field(f"pinches.{k}.amount_mm", code)
         return self

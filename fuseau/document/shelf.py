@@ -10,7 +10,7 @@ from typing import Annotated, Any, Literal
 
 from pydantic import Field, ValidationError, model_validator
 
-from fuseau.craft.base.lengths import Length, Unit, format_length
+from fuseau.craft.base.lengths import Length, Unit
 from fuseau.craft.base.record import Amount, Day, Record, Text, at_field
 from fuseau.craft.materials.catalogue import BONES, OwnKinds
 from fuseau.craft.materials.cloths import ClothName
@@ -103,23 +103,20 @@ class Shelf(Record):
     def _adds_up(self) -> "Shelf":
         amounts = {piece.id: piece.amount for piece in self.pieces}
         if len(amounts) != len(self.pieces):
-            raise at_field("pieces", "Two pieces on the shelf have one number.")
+            raise at_field("pieces", "shelf.numbered")
         taken: dict[str, float] = defaultdict(float)
         seen: set[tuple[str, str]] = set()
         for i, reservation in enumerate(self.reserved):
             if reservation.stock not in amounts:
-                raise at_field(f"reserved.{i}.stock", "This is not on the shelf any more.")
+                raise at_field(f"reserved.{i}.stock", "reserved.gone")
             if (reservation.stock, reservation.build) in seen:
-                raise at_field(f"reserved.{i}.stock", "This is reserved for the same build already.")
+                raise at_field(f"reserved.{i}.stock", "reserved.twice")
             seen.add((reservation.stock, reservation.build))
             taken[reservation.stock] += reservation.amount
             if taken[reservation.stock] > amounts[reservation.stock] + _SLACK:
                 piece = self.piece(reservation.stock)
-                there = format_length(piece.amount) if piece.measure == "length" else f"{piece.amount:.0f}"
-                raise at_field(
-                    f"reserved.{i}.amount",
-                    f"Of {piece.label} there is {there}, and others have reserved of it: so much is not left.",
-                )
+                code = "shelf.taken.length" if piece.measure == "length" else "shelf.taken"
+                raise at_field(f"reserved.{i}.amount", code, label=piece.label, amount=piece.amount)
         return self
 
     @cached_property

@@ -7,11 +7,12 @@ from typing import Any
 
 from pydantic import ValidationError
 
-from fuseau.document.build import FORMAT, MOST_FAULTS, VERSION, Build, Fault, PatternVersion, faults, read_build
+from fuseau.document.build import FORMAT, MOST_FAULTS, VERSION, Build, Fault, PatternVersion, read_build
 from fuseau.document.fittings import Fitting
 from fuseau.document.limits import too_much
 from fuseau.files.json_text import read_json
 from fuseau.files.unreadable import UnreadableFile
+from fuseau.wording.faults import faults
 
 LARGEST_BYTES = 20_000_000
 

@@ -9,8 +9,8 @@ from fuseau.craft.base.findings import Change
 from fuseau.craft.base.lengths import LengthError, Unit, format_length, parse_length
 from fuseau.craft.base.record import Sent
 from fuseau.craft.wearer.measures import LEVEL_LABELS, LEVELS, LevelName, Wearer, sign_of
-from fuseau.document.build import fault_sentence
 from fuseau.files.sheets import has_unit, read_sheet, write_sheet
+from fuseau.wording.faults import fault_sentence
 
 _MOST_READINGS = 12
 _USUAL_READINGS = 3
@@ -123,7 +123,9 @@ def _row(number: int, cells: Mapping[str, str], unit: Unit, seen: dict[str, int]
         return MeasuresRow(row=number, said=said, fault=str(error))
     except ValidationError as error:
         first = error.errors(include_url=False, include_input=False)[0]
-        return MeasuresRow(row=number, said=said, fault=fault_sentence(first) + _perhaps(cells, known, own or unit))
+        return MeasuresRow(
+            row=number, said=said, fault=fault_sentence(first, unit) + _perhaps(cells, known, own or unit)
+        )
 
 
 _LENGTHS = frozenset((*_READINGS, *_PARTS))

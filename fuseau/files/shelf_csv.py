@@ -9,8 +9,8 @@ from fuseau.craft.base.lengths import Unit, format_length
 from fuseau.craft.base.record import Sent
 from fuseau.craft.stock.articles import Article
 from fuseau.craft.stock.stock import Stock
-from fuseau.document.build import fault_sentence
 from fuseau.files.sheets import UnknownArticle, article_written, has_unit, length_written, read_sheet, write_sheet
+from fuseau.wording.faults import fault_sentence
 
 _COLUMNS = ("sort", "name", "label", "count", "length", "width", "where", "lot", "cost", "note")
 # Other headings that people write, in small letters.
@@ -88,7 +88,7 @@ def _row(number: int, plain: Mapping[str, str], unit: Unit, known: Sequence[Arti
         read = Stock.model_validate({**piece, "id": f"row{number}"}, context={"unit": unit})
     except ValidationError as error:
         first = error.errors(include_url=False, include_input=False)[0]
-        return CsvRow(row=number, piece=None, said=said, fault=fault_sentence(first))
+        return CsvRow(row=number, piece=None, said=said, fault=fault_sentence(first, unit))
     size = "" if read.length_mm is None else f", {format_length(read.length_mm, unit)}"
     return CsvRow(
         row=number,

@@ -8,10 +8,10 @@ from pydantic import ValidationError
 from fuseau.craft.base.lengths import LengthError, Unit, format_length, format_run, parse_length
 from fuseau.craft.base.record import Sent
 from fuseau.craft.stock.articles import Article
-from fuseau.document.build import fault_sentence
 from fuseau.document.shelf import OrderLine
 from fuseau.files.sheets import UnknownArticle, article_written, has_unit, length_written, read_sheet, write_sheet
 from fuseau.planning.workshop.shopping import ToBuy
+from fuseau.wording.faults import fault_sentence
 
 _NOBODY = "nobody"
 _COLUMNS = (
@@ -102,7 +102,7 @@ def _row(
         )
     except ValidationError as error:
         first = error.errors(include_url=False, include_input=False)[0]
-        return BoughtRow(row=number, said=said, shop=shop, fault=fault_sentence(first))
+        return BoughtRow(row=number, said=said, shop=shop, fault=fault_sentence(first, unit))
     except (UnknownArticle, LengthError) as error:
         return BoughtRow(row=number, said=said, shop=shop, fault=str(error))
     much = f"{line.amount:.0f}" if article.measure == "piece" else format_run(line.amount, unit)

@@ -12,9 +12,10 @@ from pydantic import ValidationError
 from sqlalchemy import Engine, func
 from sqlmodel import Session, col, select
 
-from fuseau.document.build import Build, faults, read_build
+from fuseau.document.build import Build, read_build
 from fuseau.store.opening import writing
 from fuseau.store.tables import BuildRow, RevisionRow, SettingRow
+from fuseau.wording.faults import faults
 
 _MOST_READ = 40
 

@@ -69,7 +69,6 @@ MESSAGES = {
     "shelf.how_many": "How many? Write a number.",
     "scrap.three_points": "Go round the scrap: it has three corners at least.",
     "scrap.which_grain": "Mark two points along the grain: along the selvedge, or a thread you can follow.",
-    "scrap.as_drawn": "{said}",
     "print.nothing_laid": "Nothing is laid on this cloth yet.",
     "cut.pinned_off": "{piece:capital} would lie off its cloth, or over a flaw, there.",
     "cut.pinned_over": "{piece:capital} would lie over {other} there.",

@@ -8,7 +8,7 @@ from typing import Any
 from fuseau.craft.base.findings import Message
 from fuseau.craft.base.lengths import Unit, format_length, format_run
 from fuseau.craft.wearer.measures import SEEN_LABELS
-from fuseau.wording import back, bones, brief, front, layers, make, mockups, pattern, refusals, trims, wearer
+from fuseau.wording import back, bones, brief, front, layers, make, mockups, pattern, readings, refusals, trims, wearer
 
 
 def capital(text: str) -> str:
@@ -24,7 +24,7 @@ def capital(text: str) -> str:
 def templates() -> Mapping[str, str]:
     """Every template by its code. Raises ValueError where two rooms use one code."""
     found: dict[str, str] = {}
-    for room in (brief, wearer, pattern, mockups, bones, front, back, layers, trims, make, refusals):
+    for room in (brief, wearer, pattern, mockups, bones, front, back, layers, trims, make, refusals, readings):
         if twice := found.keys() & room.MESSAGES.keys():
             raise ValueError(f"said twice: {', '.join(sorted(twice))}")
         found.update(room.MESSAGES)
@@ -40,9 +40,9 @@ class Words(string.Formatter):
 
     Templates are format strings. Beside Python's own formats a quantity can be shown as `length` (cm to 0.1 or inches
     to 1/8), `run` (metres or yards), `plus_length` or `plus`, `plus1`, `plus2` (with its sign, and so many decimals),
-    `bare` (a length without its unit), `hardware` (mm, or inches to 1/16), `percent` (a share, whole) or `percent1`;
-    a name as `level` (of the body, in running text), `capital`, `worst` (by what a garment fails), `way` (where round
-    her), `tells` (what would), `opening` or `line` (where it lies).
+    `bare` (a length without its unit), `hardware` (mm, or inches to 1/16), `bare_hardware`, `percent` (a share, whole)
+    or `percent1`; a name as `level` (of the body, in running text), `capital`, `worst` (by what a garment fails), `way`
+    (where round her), `tells` (what would), `opening` or `line` (where it lies).
 
     >>> Words("in")(Message(code="hooks.pitch", given={"pitch_mm": 15.0}))
     'Every 9/16 in, the last as near to both edges as it goes.'
@@ -54,6 +54,7 @@ class Words(string.Formatter):
             "length": lambda mm: format_length(mm, unit),
             "bare": lambda mm: format_length(mm, unit, bare=True),
             "hardware": lambda mm: format_length(mm, unit, hardware=True),
+            "bare_hardware": lambda mm: format_length(mm, unit, hardware=True, bare=True),
             "run": lambda mm: format_run(mm, unit),
             "plus_length": lambda mm: _signed(mm, format_length(abs(mm), unit)),
             "plus": lambda by: _signed(by, f"{abs(by):.0f}"),

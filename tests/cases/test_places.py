@@ -14,9 +14,10 @@ from fuseau.craft.pattern.pattern import Pattern
 from fuseau.craft.pattern.places import places_of
 from fuseau.craft.pattern.refit import refit
 from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS
-from fuseau.document.build import Build, faults
+from fuseau.document.build import Build
 from fuseau.planning.plan import Plan
 from fuseau.stand_ins.rehearsal import fit_on_stand
+from fuseau.wording.faults import faults
 from tests.cases.test_told import making_says_the_same, one_verdict
 from tests.cases.told import DAY, Told, accepted, cut, holds, pinned, read, upwards, wished
 from tests.conftest import edited

@@ -11,8 +11,8 @@ from fuseau.commands.shelf import arrive, cancel, let_go, place_order, put, put_
 from fuseau.craft.base.errors import Unmakeable
 from fuseau.craft.stock.articles import Article
 from fuseau.craft.stock.cut_choices import CutDone, Used
-from fuseau.document.build import faults
 from fuseau.document.shelf import OrderLine, Shelf
+from fuseau.wording.faults import faults
 
 TODAY = datetime.date(2026, 11, 26)
 COUTIL = {"sort": "cloth", "name": "coutil", "label": "coutil", "length_mm": 2000, "width_mm": 1380}

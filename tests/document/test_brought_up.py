@@ -3,11 +3,12 @@
 import pytest
 from pydantic import ValidationError
 
-from fuseau.craft.base.practice import Practice, range_of
+from fuseau.craft.base.practice import Practice
 from fuseau.craft.materials.cloths import CLOTHS
 from fuseau.craft.materials.stack import Stack
-from fuseau.document.build import VERSION, faults, read_build
+from fuseau.document.build import VERSION, read_build
 from fuseau.document.shelf import brought_over
+from fuseau.wording.faults import faults, range_of
 from tests.kinds import built
 from tests.plans import plan
 

@@ -8,8 +8,9 @@ from pydantic import ValidationError
 
 from fuseau.commands.fields import change
 from fuseau.craft.base.findings import Change
-from fuseau.document.build import MOST_FAULTS, Build, faults, read_build
+from fuseau.document.build import MOST_FAULTS, Build, read_build
 from fuseau.document.limits import too_much
+from fuseau.wording.faults import faults
 from tests.any_builds import any_builds
 
 

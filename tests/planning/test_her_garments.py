@@ -11,7 +11,7 @@ from fuseau.craft.base.findings import Change
 from fuseau.craft.fitting.seen import WORDS, Worn, of_worn
 from fuseau.craft.fitting.unknowns import Unknowns
 from fuseau.craft.materials.cloths import CLOTHS
-from fuseau.document.build import faults
+from fuseau.wording.faults import faults
 from tests.kinds import built
 from tests.plans import plan
 

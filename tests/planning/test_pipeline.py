@@ -15,11 +15,12 @@ from fuseau.commands.versions import accept, cut_version
 from fuseau.craft.base.errors import Unmakeable
 from fuseau.craft.base.findings import Change
 from fuseau.craft.materials.cloths import CLOTHS
-from fuseau.document.build import Build, faults
+from fuseau.document.build import Build
 from fuseau.planning.cache import StageCache
 from fuseau.planning.thread import thread
 from fuseau.store.opening import open_database
 from fuseau.store.workshop import Workshop
+from fuseau.wording.faults import faults
 from tests.conftest import copied, edited
 from tests.plans import plan
 from tests.saying import refused, said

@@ -5,8 +5,8 @@ from pydantic import ValidationError
 
 from fuseau.commands.fields import change
 from fuseau.craft.base.findings import Change
-from fuseau.document.build import faults
 from fuseau.planning.asked.readiness import ready
+from fuseau.wording.faults import faults
 from tests.kinds import built
 from tests.plans import KEPT, plan
 from tests.saying import said

@@ -7,7 +7,9 @@ from fractions import Fraction
 from typing import Any, Literal
 
 from pydantic import GetCoreSchemaHandler, ValidationInfo
-from pydantic_core import CoreSchema, PydanticCustomError, core_schema
+from pydantic_core import CoreSchema, core_schema
+
+from fuseau.craft.base.record import refused
 
 Unit = Literal["cm", "in"]
 
@@ -189,18 +191,14 @@ class Length:
             try:
                 given = parse_length(given, unit, signed=self.low < 0)
             except LengthError as error:
-                raise PydanticCustomError("length", "{reason}", {"reason": str(error)}) from None
+                raise refused("length.unread", said=str(error)) from None
         if isinstance(given, bool) or not isinstance(given, int | float) or not math.isfinite(given):
-            raise PydanticCustomError("length", "{reason}", {"reason": f"{self._named()} is a length in mm."})
+            raise refused("length.kind", what=self.what)
         if abs(given) > _BEYOND_MM:
-            raise PydanticCustomError("length", "{reason}", {"reason": f"That is far more than {self.what} can be."})
+            raise refused("length.far_beyond", what=self.what)
         if not self.low <= given <= self.high:
-            reason = (
-                f"{format_length(given, unit, hardware=self.hardware)} can't be right for {self.what}: "
-                f"{format_length(self.low, unit, hardware=self.hardware, bare=True)} to "
-                f"{format_length(self.high, unit, hardware=self.hardware)}."
-            )
-            raise PydanticCustomError("length", "{reason}", {"reason": reason})
+            code = "length.beyond.hardware" if self.hardware else "length.beyond"
+            raise refused(code, given_mm=given, what=self.what, low_mm=self.low, high_mm=self.high)
         return float(given)
 
     def _named(self) -> str:

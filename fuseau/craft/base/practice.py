@@ -13,23 +13,6 @@ def _number(default: float, reason: str, low: float, high: float) -> float:
     return Field(default=float(default), ge=low, le=high, description=reason)
 
 
-_UNITS = {"mm": "mm", "kpa": "kPa", "n": "N", "deg": "°", "percent": "%"}
-
-
-def range_of(name: str) -> str:
-    """Within what a house number makes sense, in a sentence with its name and unit.
-
-    >>> range_of("ruler_spread_mm")
-    'Ruler spread goes from 0.5 to 20 mm.'
-    """
-    bounds = {type(mark).__name__: mark for mark in Practice.model_fields[name].metadata}
-    stem, _, last = name.rpartition("_")
-    unit = _UNITS.get(last)
-    said = (stem if unit else name).replace("_", " ")
-    ending = "" if unit is None else unit if unit == "°" else f" {unit}"
-    return f"{said[0].upper()}{said[1:]} goes from {bounds['Ge'].ge:g} to {bounds['Le'].le:g}{ending}."
-
-
 class Practice(Record):
     """Editable workshop defaults. Units are in the names; the description of each field is its reason."""
 

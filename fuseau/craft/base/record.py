@@ -65,17 +65,11 @@ class Text:
         if _UNPRINTABLE.search(bare):
             if (info.context or {}).get("stored"):
                 return "".join(sign if sign in "\n\t" and self.lines else _UNPRINTABLE.sub(" ", sign) for sign in plain)
-            raise PydanticCustomError(
-                "text",
-                "{reason}",
-                {"reason": "This holds a character that can't be printed: type it again without it."},
-            )
+            raise refused("text.unprintable")
         if len(plain) > self.most:
-            raise PydanticCustomError(
-                "text", "{reason}", {"reason": f"This has {len(plain)} characters; {self.most} are the most."}
-            )
+            raise refused("text.long", count=len(plain), most=self.most)
         if len(plain) < self.least:
-            raise PydanticCustomError("text", "{reason}", {"reason": "Write something here."})
+            raise refused("text.short")
         return plain
 
 
@@ -106,11 +100,7 @@ class Amount:
                 number = math.nan
         usable = isinstance(number, int | float) and not isinstance(number, bool)
         if not usable or not self.low <= number <= self.high or (self.whole and number != int(number)):
-            raise PydanticCustomError(
-                "amount",
-                "{reason}",
-                {"reason": f"{self.what[0].upper()}{self.what[1:]} goes from {self.low:g} to {self.high:g}."},
-            )
+            raise refused("amount.beyond", what=self.what, low=self.low, high=self.high)
         return int(number) if self.whole else float(number)
 
 
@@ -127,17 +117,18 @@ class _Day:
 
     def _meant(self, day: datetime.date, info: ValidationInfo) -> datetime.date:
         if not 1900 <= day.year < 2200 and not (info.context or {}).get("stored"):
-            raise PydanticCustomError(
-                "day",
-                "{reason}",
-                {"reason": f"The year {day.year} can't be right: write all four digits, 1900 to 2199."},
-            )
+            raise refused("day.year", year=day.year)
         return day
 
 
 Day = Annotated[datetime.date, _Day()]
 
 
-def at_field(at: str, reason: str) -> PydanticCustomError:
-    """What is wrong at a field below the record that is being read, in the maker's words."""
-    return PydanticCustomError("told", "{reason}", {"reason": reason, "at": at})
+def refused(code: str, **given: str | float | None) -> PydanticCustomError:
+    """What is wrong with what is being read: a code and its quantities; `wording` makes the sentence (`faults`)."""
+    return PydanticCustomError("refused", "{code}", {"code": code, "given": given})
+
+
+def at_field(at: str, code: str, **given: str | float | None) -> PydanticCustomError:
+    """The same at a field below the record that is being read."""
+    return PydanticCustomError("refused", "{code}", {"code": code, "given": given, "at": at})

@@ -54,7 +54,7 @@ class Shaped(Record):
         heights = [point.z_mm for point in self.points]
         for i, (lower, upper) in enumerate(zip(heights, heights[1:], strict=False)):
             if upper - lower < 5:
-                raise at_field(f"points.{i + 1}.z_mm", "A channel goes up from point to point, by 5 mm at least.")
+                raise at_field(f"points.{i + 1}.z_mm", "channel.up")
         return self
 
     @property
@@ -113,7 +113,7 @@ class BoneChoices(Record):
         loose += [(f"shaped.{i}", channel) for i, channel in enumerate(self.shaped)]
         for at, channel in loose:
             if channel.label in seen:
-                raise at_field(f"{at}.letter", f"There are two channels {channel.label}.")
+                raise at_field(f"{at}.letter", "channel.twice", channel=channel.label)
             seen.add(channel.label)
         return self
 

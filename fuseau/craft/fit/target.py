@@ -5,16 +5,15 @@ from typing import Annotated, Literal
 
 import numpy as np
 from pydantic import Field, model_validator
-from pydantic_core import PydanticCustomError
 
 from fuseau.craft.base.curves import Array
 from fuseau.craft.base.findings import Change, Finding, Mend, finding, mend
 from fuseau.craft.base.lengths import Length
 from fuseau.craft.base.practice import Practice
-from fuseau.craft.base.record import Amount, Record
+from fuseau.craft.base.record import Amount, Record, at_field
 from fuseau.craft.wearer.body import Body
 from fuseau.craft.wearer.compression import used_at
-from fuseau.craft.wearer.measures import LEVEL_LABELS, NECK, LevelName
+from fuseau.craft.wearer.measures import NECK, LevelName
 
 Job = Literal["closed_waist", "reduction", "reduction_share", "none"]
 Pull = Literal["light", "close", "firm"]
@@ -61,20 +60,10 @@ class Target(Record):
     def _guarded(self) -> "Target":
         for name, share in self.shares.items():
             if name in ("underbust", "ribs") and share > MOST_ON_RIBS:
-                raise PydanticCustomError(
-                    "guarded",
-                    "{reason}",
-                    {
-                        "reason": f"Ribs are not to be reshaped: at the {LEVEL_LABELS[name].lower()} "
-                        f"{MOST_ON_RIBS * 100:.0f} % of the waist's tension is the most.",
-                        "at": f"shares.{name}",
-                    },
-                )
+                raise at_field(f"shares.{name}", "target.ribs", level=name, most=MOST_ON_RIBS)
         for name in self.ease_at:
             if name in ("waist", *NECK):
-                raise PydanticCustomError(
-                    "ease", "{reason}", {"reason": "What the waist has is said above.", "at": f"ease_at.{name}"}
-                )
+                raise at_field(f"ease_at.{name}", "target.waist_ease")
         return self
 
 

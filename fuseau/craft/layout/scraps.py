@@ -10,6 +10,7 @@ from shapely.ops import unary_union
 from shapely.validation import explain_validity
 
 from fuseau.craft.base.errors import Unmakeable
+from fuseau.craft.base.findings import Message, message
 from fuseau.craft.base.practice import Practice
 from fuseau.craft.fitting.photo_gap import check_scale, to_flat
 from fuseau.craft.layout.no_fit import several
@@ -20,17 +21,18 @@ _STEP_MM = 0.1
 LEAST_FLAW_MM2 = 1.0
 
 
-def outline_fault(points: Sequence[Point], least_mm2: float = _LEAST_MM2) -> str | None:
-    """What is wrong with an outline that was drawn or typed, in a plain sentence; None where nothing is."""
+def outline_fault(points: Sequence[Point], least_mm2: float = _LEAST_MM2) -> Message | None:
+    """What is wrong with an outline that was drawn or typed; None where nothing is."""
     if len(points) < 3:
-        return "An outline has three points at least."
+        return message("outline.short")
     shape = Polygon(points)
     if not shape.is_valid:
         place = explain_validity(shape).partition("[")[2].rstrip("]").split()
-        near = f", near {float(place[0]) / 10:.0f} and {float(place[1]) / 10:.0f} cm" if len(place) == 2 else ""
-        return f"This outline crosses itself{near}: go round the edge in one direction."
+        if len(place) != 2:
+            return message("outline.crosses")
+        return message("outline.crosses_near", x_mm=float(place[0]), y_mm=float(place[1]))
     if shape.area < least_mm2:
-        return "This outline is smaller than a thumb: nothing is cut from it."
+        return message("outline.small")
     return None
 
 
@@ -63,7 +65,7 @@ def outline_from_photo(
 
     edge = turned(outline)
     if fault := outline_fault(edge):
-        raise Unmakeable("outline", "scrap.as_drawn", said=fault)
+        raise Unmakeable("outline", fault.code, **fault.given)
     left, low = min(x for x, _ in edge), min(y for _, y in edge)
 
     def moved(points: Sequence[Point]) -> tuple[Point, ...]:
@@ -73,7 +75,7 @@ def outline_from_photo(
     for i, flaw in enumerate(flaws):
         hole = turned(flaw) if len(flaw) > 2 else []
         if fault := outline_fault(hole, LEAST_FLAW_MM2):
-            raise Unmakeable(f"flaws.{i}", "scrap.as_drawn", said=fault)
+            raise Unmakeable(f"flaws.{i}", fault.code, **fault.given)
         holes.append(moved(hole))
     return moved(edge), tuple(holes)
 

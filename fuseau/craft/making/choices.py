@@ -87,8 +87,8 @@ class MakeChoices(Record):
             keys = [one.step for one in getattr(self, name)]
             for i, key in enumerate(keys):
                 if key in keys[:i]:
-                    raise at_field(f"{name}.{i}.step", f"“{key}” is named twice.")
+                    raise at_field(f"{name}.{i}.step", "step.twice", step=key)
         names = [one.key for one in self.own]
         if len(set(names)) != len(names):
-            raise at_field("own", "Two steps of your own have one number.")
+            raise at_field("own", "steps.numbered")
         return self

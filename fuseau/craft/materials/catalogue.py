@@ -5,10 +5,9 @@ from collections.abc import Container, Mapping
 from typing import Annotated, Literal
 
 from pydantic import AfterValidator, Field, WithJsonSchema, model_validator
-from pydantic_core import PydanticCustomError
 
 from fuseau.craft.base.lengths import Length
-from fuseau.craft.base.record import Amount, Record, Text, at_field
+from fuseau.craft.base.record import Amount, Record, Text, at_field, refused
 from fuseau.craft.materials.cloths import CLOTHS, Cloth, ClothName
 from fuseau.craft.materials.minutes import MINUTES, Work
 
@@ -112,9 +111,7 @@ STUFFS: dict[str, Stuff] = {
 
 def _known(material: str) -> str:
     if material not in STUFFS:
-        raise PydanticCustomError(
-            "material", "{reason}", {"reason": f"What it is made of is one of: {', '.join(STUFFS)}."}
-        )
+        raise refused("bone.material", known=", ".join(STUFFS))
     return material
 
 
@@ -147,7 +144,7 @@ class BoneKind(Record):
     @model_validator(mode="after")
     def _is_sold_somehow(self) -> "BoneKind":
         if self.sold != "coil" and not self.lengths_mm:
-            raise at_field("lengths_mm", f"Which lengths is {self.label} sold in?")
+            raise at_field("lengths_mm", "bone.lengths", label=self.label)
         return self
 
     @property
@@ -225,21 +222,25 @@ class BuskStock(Record):
     def _studs_lie_on_it(self) -> "BuskStock":
         if not self.own_studs_mm:
             if self.studs < 2:
-                raise at_field("own_studs_mm", "Where are its studs? Measure each from the top end.")
+                raise at_field("own_studs_mm", "busk.studs")
             return self
         for i, stud in enumerate(self.own_studs_mm):
             if not self.loop_width_mm / 2 <= stud <= self.length_mm - self.loop_width_mm / 2:
                 raise at_field(
                     f"own_studs_mm.{i}",
-                    f"A stud at {stud:g} mm, with a loop of {self.loop_width_mm:g}, is beyond the end of a busk of "
-                    f"{self.length_mm:g} mm.",
+                    "busk.stud_beyond",
+                    stud_mm=stud,
+                    loop_mm=self.loop_width_mm,
+                    length_mm=self.length_mm,
                 )
         for i, (upper, lower) in enumerate(zip(self.own_studs_mm, self.own_studs_mm[1:], strict=False)):
             if lower - upper < self.loop_width_mm + 8:
                 raise at_field(
                     f"own_studs_mm.{i + 1}",
-                    f"Studs at {upper:g} and {lower:g} mm leave too little between their loops: from the top down, "
-                    f"{self.loop_width_mm + 8:g} mm apart at least.",
+                    "busk.studs_close",
+                    upper_mm=upper,
+                    lower_mm=lower,
+                    least_mm=self.loop_width_mm + 8,
                 )
         return self
 
@@ -352,7 +353,7 @@ class OwnKinds(Record):
         for at, entries in (("bones", self.bones), ("cloths", self.cloths)):
             for name, entry in entries.items():
                 if entry.name != name:
-                    raise at_field(f"{at}.{name}.name", f"This entry is called {name}, and says it is {entry.name}.")
+                    raise at_field(f"{at}.{name}.name", "entry.called", name=name, says=entry.name)
         return self
 
     @property

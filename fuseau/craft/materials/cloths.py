@@ -55,7 +55,7 @@ class Cloth(Record):
     @model_validator(mode="after")
     def _leaves_a_width(self) -> "Cloth":
         if self.width_mm - 2 * self.selvedge_mm < 30:
-            raise at_field("width_mm", f"Between its selvedges {self.label} leaves nothing to cut from.")
+            raise at_field("width_mm", "cloth.narrow", label=self.label)
         return self
 
     @property

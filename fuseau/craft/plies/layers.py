@@ -58,7 +58,7 @@ class Ply(Record):
     @model_validator(mode="after")
     def _lies_somewhere(self) -> "Ply":
         if self.panels is not None and not self.panels:
-            raise at_field("panels", "Over which panels? A ply lies on one panel at least.")
+            raise at_field("panels", "ply.nowhere")
         return self
 
     def over(self, panel: int) -> bool:
@@ -88,22 +88,22 @@ class Layers(Record):
     def _go_on_each_other(self) -> "Layers":
         carrying = [i for i, ply in enumerate(self.plies) if ply.role == "strength"]
         if not carrying:
-            raise at_field("plies", "Which ply carries the pull? One of them is the strength ply.")
+            raise at_field("plies", "plies.no_strength")
         if len(carrying) > 1:
             raise at_field(
                 f"plies.{carrying[1]}.role",
-                "Two strength plies: one is what is measured and carries the pull. Make the other an interlining.",
+                "plies.two_strengths",
             )
         if self.plies[carrying[0]].panels is not None:
-            raise at_field(f"plies.{carrying[0]}.panels", "The strength ply goes all round: every panel has it.")
+            raise at_field(f"plies.{carrying[0]}.panels", "plies.strength_round")
         outermost, told = -1, ""
         for i, ply in enumerate(self.plies):
             here = _INSIDE_OUT.get(ply.role, outermost)
             if here < outermost:
-                raise at_field(f"plies.{i}.role", f"From the skin out a {ply.role} does not lie outside a {told}.")
+                raise at_field(f"plies.{i}.role", "plies.order", role=ply.role, inside=told)
             outermost, told = max(outermost, here), ply.role if ply.role in _INSIDE_OUT else told
             if ply.mounted in _ON_TOP and i <= carrying[0]:
-                raise at_field(f"plies.{i}.mounted", "Only what lies outside the strength ply can be laid over it.")
+                raise at_field(f"plies.{i}.mounted", "plies.over")
         return self
 
     @property

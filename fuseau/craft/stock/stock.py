@@ -47,21 +47,21 @@ class Stock(Record):
     def _is_something(self) -> "Stock":
         if self.outline is not None:
             if self.sort != "cloth":
-                raise at_field("outline", "Only a piece of cloth has an outline.")
+                raise at_field("outline", "stock.outline")
             if fault := outline_fault(self.outline):
-                raise at_field("outline", fault)
+                raise at_field("outline", fault.code, **fault.given)
         elif self.sort in _HAS_LENGTH and self.length_mm is None:
-            raise at_field("length_mm", "How long is it?")
+            raise at_field("length_mm", "stock.long")
         if self.sort == "cloth":
             if self.outline is None and self.width_mm is None:
-                raise at_field("width_mm", "How wide is it between its selvedges?")
+                raise at_field("width_mm", "stock.wide")
             if self.count != 1:
-                raise at_field("count", "Write down each piece of cloth by itself.")
+                raise at_field("count", "stock.each")
         for i, flaw in enumerate(self.flaws):
             if self.sort != "cloth":
-                raise at_field(f"flaws.{i}", "Only a piece of cloth has places to keep clear of.")
+                raise at_field(f"flaws.{i}", "stock.flaw")
             if fault := outline_fault(flaw, LEAST_FLAW_MM2):
-                raise at_field(f"flaws.{i}", fault)
+                raise at_field(f"flaws.{i}", fault.code, **fault.given)
         return self
 
     @property

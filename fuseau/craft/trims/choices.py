@@ -46,13 +46,13 @@ class TrimLine(Record):
     @model_validator(mode="after")
     def _is_a_line(self) -> "TrimLine":
         if self.on == "seam" and self.seam is None:
-            raise at_field("seam", "Say along which seam.")
+            raise at_field("seam", "line.seam")
         if self.on == "channel" and not self.channel:
-            raise at_field("channel", "Say along which channel.")
+            raise at_field("channel", "line.channel")
         if self.on == "drawn" and len(self.spots) < 2:
-            raise at_field("spots", "A line needs two points at least.")
+            raise at_field("spots", "line.short")
         if self.begins_mm is not None and self.ends_mm is not None and self.ends_mm <= self.begins_mm:
-            raise at_field("ends_mm", "It has to end after where it begins.")
+            raise at_field("ends_mm", "line.ends")
         return self
 
 
@@ -100,9 +100,9 @@ class Area(Record):
     @model_validator(mode="after")
     def _is_somewhere(self) -> "Area":
         if 0 < len(self.spots) < 3:
-            raise at_field("spots", "An area needs three points at least.")
+            raise at_field("spots", "area.short")
         if len({spot.panel for spot in self.spots}) > 1:
-            raise at_field("spots", "An area lies on one panel: draw one for each.")
+            raise at_field("spots", "area.one_panel")
         return self
 
 
@@ -192,10 +192,10 @@ class Chain(Record):
     @model_validator(mode="after")
     def _reaches(self) -> "Chain":
         if (self.sag_mm is None) == (self.length_mm is None):
-            raise at_field("sag_mm", "Say how far it sags, or how long it is: one of the two.")
+            raise at_field("sag_mm", "chain.sag")
         straight = (self.span_mm**2 + self.lower_mm**2) ** 0.5
         if self.length_mm is not None and self.length_mm < straight - 1e-6:
-            raise at_field("length_mm", "It is shorter than its span: it does not reach.")
+            raise at_field("length_mm", "chain.short")
         return self
 
 
@@ -214,7 +214,7 @@ class TrimChoices(Record):
     def _keys_differ(self) -> "TrimChoices":
         keys = self.keys
         if len(set(keys)) != len(keys):
-            raise at_field("along", "Two trims have one number.")
+            raise at_field("along", "trims.numbered")
         return self
 
     @property

@@ -7,12 +7,11 @@ import math
 from typing import Annotated, Literal
 
 from pydantic import Field, model_validator
-from pydantic_core import PydanticCustomError
 
 from fuseau.craft.base.findings import Finding, finding
-from fuseau.craft.base.lengths import Length, format_length
+from fuseau.craft.base.lengths import Length
 from fuseau.craft.base.practice import Practice
-from fuseau.craft.base.record import Record, Text
+from fuseau.craft.base.record import Record, Text, at_field
 
 LevelName = Literal[
     "upper_neck",
@@ -190,16 +189,8 @@ class Wearer(Record):
                 known = [(name, getattr(self[name], field)) for name in way if getattr(self[name], field) is not None]
                 for (near, inner), (far, outer) in zip(known, known[1:], strict=False):
                     if outer <= inner + LEAST_APART_MM:
-                        raise PydanticCustomError(
-                            "order",
-                            "{reason}",
-                            {
-                                "reason": f"At the {side}, the {LEVEL_LABELS[far].lower()} "
-                                f"({format_length(outer)} from the waist) has to lie further from the waist than "
-                                f"the {LEVEL_LABELS[near].lower()} ({format_length(inner)}).",
-                                "at": f"{far}.{field}",
-                            },
-                        )
+                        levels = {"far": far, "far_mm": outer, "near": near, "near_mm": inner}
+                        raise at_field(f"{far}.{field}", "measures.order", side=side, **levels)
         return self
 
 

@@ -5,9 +5,10 @@ from typing import Annotated
 import pytest
 from hypothesis import given
 from hypothesis import strategies as st
-from pydantic import TypeAdapter, ValidationError
+from pydantic import TypeAdapter
 
 from fuseau.craft.base.lengths import Length, LengthError, format_length, parse_length
+from tests.saying import unread
 
 
 @pytest.mark.parametrize(
@@ -82,7 +83,7 @@ def test_inches_are_proper_fractions():
 def test_a_field_says_its_range_in_the_makers_unit():
     waist = TypeAdapter(Annotated[float, Length("a waist", 400, 2000)])
     assert waist.validate_python("24 1/2", context={"unit": "in"}) == pytest.approx(622.3)
-    with pytest.raises(ValidationError, match=r"7\.0 cm can't be right for a waist: 40\.0 to 200\.0 cm\."):
+    with unread(r"7\.0 cm can't be right for a waist: 40\.0 to 200\.0 cm\."):
         waist.validate_python("7", context={"unit": "cm"})
-    with pytest.raises(ValidationError, match="is a length in mm"):
+    with unread("is a length in mm"):
         waist.validate_python(float("nan"))

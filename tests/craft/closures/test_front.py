@@ -15,7 +15,7 @@ from fuseau.craft.closures.front import plan_opening
 from fuseau.craft.closures.rows import RowWishes, rows
 from fuseau.craft.materials.catalogue import BUSKS, BUSKS_IN, GROMMETS, LACES, ZIPS_MM, BuskStock
 from fuseau.craft.materials.stack import Stack
-from fuseau.document.build import faults
+from fuseau.wording.faults import faults
 from tests.kinds import built
 from tests.plans import plan
 from tests.saying import refused, said

@@ -8,6 +8,7 @@ from shapely.geometry import Polygon
 from fuseau.craft.base.errors import Unmakeable
 from fuseau.craft.base.practice import Practice
 from fuseau.craft.layout.scraps import outline_fault, outline_from_photo, rests_of
+from fuseau.wording import Words
 from tests.craft.layout.cloth_pieces import box
 
 
@@ -72,9 +73,10 @@ def test_a_photo_without_scale_or_an_outline_that_crosses_itself_is_refused_at_i
 
 
 def test_what_crosses_itself_says_where():
-    said = outline_fault([(0, 0), (400, 400), (400, 0), (0, 400)])
-    assert "crosses itself, near 20 and 20 cm" in said
-    assert outline_fault([(0, 0), (1, 0), (0, 1)]).startswith("This outline is smaller")
+    crossed = outline_fault([(0, 0), (400, 400), (400, 0), (0, 400)])
+    assert "crosses itself, near 20.0 and 20.0 cm" in Words("cm")(crossed)
+    assert "near 7 7/8 and 7 7/8 in" in Words("in")(crossed)
+    assert outline_fault([(0, 0), (1, 0), (0, 1)]).code == "outline.small"
     assert outline_fault(SHAPE) is None
 
 

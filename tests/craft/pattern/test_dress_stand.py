@@ -3,13 +3,12 @@
 import math
 
 import pytest
-from pydantic import ValidationError
 
 from fuseau.craft.pattern.dress_stand import Stand, check_stand, padding
 from tests.conftest import edited
 from tests.craft.pattern.test_pattern import BODY, HEM, TOP
 from tests.plans import plan
-from tests.saying import said
+from tests.saying import said, unread
 
 STAND = Stand(name="grey stand", underbust_mm=740, waist_mm=703, hip_mm=985, above_waist_mm=90, below_waist_mm=400)
 
@@ -50,5 +49,5 @@ def test_the_plan_pads_to_what_is_believed(measured):
 
 
 def test_a_stands_girth_that_cannot_be_is_refused():
-    with pytest.raises(ValidationError, match="can't be right for a stand's girth"):
+    with unread("can't be right for a stand's girth"):
         Stand(waist_mm=70)

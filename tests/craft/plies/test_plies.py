@@ -15,7 +15,7 @@ from fuseau.craft.plies.layers import Layers, Ply
 from fuseau.craft.plies.methods import METHODS, Counted, mounted, work
 from fuseau.craft.plies.overlay import gaping, lies, overlay, strain
 from fuseau.craft.plies.reckoning import at_hole, at_seam, growth, lying, middles, shares, tape_share
-from fuseau.document.build import faults
+from fuseau.wording.faults import faults
 
 PRACTICE = Practice()
 NAMES = sorted(CLOTHS)

@@ -7,7 +7,7 @@ from fuseau.commands.fields import change
 from fuseau.craft.base.findings import Change
 from fuseau.craft.materials.cloths import CLOTHS
 from fuseau.craft.plies.methods import METHODS
-from fuseau.document.build import faults
+from fuseau.wording.faults import faults
 from tests.kinds import ALL_KINDS, built
 from tests.plans import plan
 from tests.saying import said

@@ -218,7 +218,7 @@ def test_trims_are_put_on_changed_and_taken_off():
 def test_what_can_not_be_is_refused_at_its_field(group, trim, at):
     from pydantic import ValidationError
 
-    from fuseau.document.build import faults
+    from fuseau.wording.faults import faults
 
     with pytest.raises(ValidationError) as caught:
         put_trim(BUILD, group, trim, "cm")
