@@ -73,8 +73,6 @@ class FittingField(Record):
     part: Part
     cells: Mapping[str, Cell]
     keys: tuple[Key, ...] = ()
-    by_level: bool = False
-    """Its keys are levels of the body: those are asked that the garment covers."""
     listed: bool = False
     teaches: bool = False
     in_place_of: tuple[str, str] | None = None
@@ -116,7 +114,6 @@ def _at_levels(field: str, label: str, in_place_of: tuple[str, str] | None = Non
         part="levels",
         cells=cells,
         keys=_LEVELS,
-        by_level=True,
         listed=True,
         teaches=True,
         in_place_of=in_place_of,

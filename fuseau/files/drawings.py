@@ -11,6 +11,8 @@ import xml.etree.ElementTree as ElementTree
 from typing import Any, Literal
 
 import numpy as np
+from defusedxml import DefusedXmlException
+from defusedxml.ElementTree import iterparse
 from shapely.geometry import LineString, Point, Polygon
 from shapely.ops import linemerge
 
@@ -121,14 +123,12 @@ def _safe_root(content: bytes) -> ElementTree.Element:
     if numbers > _MOST_NUMBERS:
         raise UnreadableFile(f"This SVG holds {numbers} numbers; {_MOST_NUMBERS} are more than any pattern has.")
     low = content.lower()
-    if b"<!entity" in low:
-        raise UnreadableFile("This SVG defines entities, which a drawing does not need: save it as a plain SVG.")
     if b"<script" in low or re.search(rb"\son[a-z]+\s*=", low) or b"javascript:" in low:
         raise UnreadableFile("This SVG holds a script: save it as a plain SVG.")
     depth = count = 0
     root: ElementTree.Element | None = None
     try:
-        for event, element in ElementTree.iterparse(io.BytesIO(content), events=("start", "end")):
+        for event, element in iterparse(io.BytesIO(content), events=("start", "end")):
             if event == "start":
                 root = element if root is None else root
                 depth, count = depth + 1, count + 1
@@ -138,6 +138,10 @@ def _safe_root(content: bytes) -> ElementTree.Element:
                     )
             else:
                 depth -= 1
+    except DefusedXmlException:
+        raise UnreadableFile(
+            "This SVG defines entities, which a drawing does not need: save it as a plain SVG."
+        ) from None
     except ElementTree.ParseError as error:
         raise UnreadableFile(f"This SVG breaks off or is damaged at line {error.position[0]}.") from None
     if root is None or _tag(root) != "svg":

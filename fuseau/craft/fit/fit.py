@@ -62,7 +62,6 @@ class GapShape(Record):
     mean_mm: float
     tilt_mm: float
     bow_mm: float
-    overlap_mm: float
 
 
 class Fit(Record):
@@ -283,7 +282,7 @@ def gap_shape(z: Array, gap: Array, overlap_mm: float, practice: Practice) -> Ga
             word = "wide at top" if tilt > 0 else "wide at bottom"
         else:
             word = "wide at waist" if bow > 0 else "narrow at waist"
-    return GapShape(shape=word, mean_mm=float(gap.mean()), tilt_mm=tilt, bow_mm=bow, overlap_mm=overlap_mm)
+    return GapShape(shape=word, mean_mm=float(gap.mean()), tilt_mm=tilt, bow_mm=bow)
 
 
 def feel_of(pressure_kpa: float, comfort_kpa: float, stand_off_mm: float) -> Feel:

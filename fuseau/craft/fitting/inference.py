@@ -113,7 +113,6 @@ class LearnedCloth(Record):
     label: str
     usual_share: float
     believed_share: float
-    believed_spread: float
 
 
 class Learned(Record):
@@ -128,7 +127,6 @@ class Learned(Record):
     pulls: tuple[LearnedPull, ...] = ()
     cloths: tuple[LearnedCloth, ...] = ()
     ride_mm: float = 0.0
-    friction_share: float = 0.0
     comfort_share: float = 1.0
     misfit: float = 0.0
     ambiguity: Ambiguity | None = None
@@ -196,7 +194,6 @@ class Foreseen(Record):
     pressure_kpa: tuple[float, ...]
     pressure_spread_kpa: tuple[float, ...]
     stand_off_mm: tuple[float, ...]
-    stand_off_spread_mm: tuple[float, ...]
 
 
 @dataclass(frozen=True, eq=False)
@@ -268,7 +265,6 @@ def foresee(belief: Belief, lacing: Lacing, *, mock_up: bool) -> Foreseen:
         pressure_kpa=plain(seen.pressure_kpa),
         pressure_spread_kpa=plain(spread(seen.pressure_by)),
         stand_off_mm=plain(seen.stand_off_mm),
-        stand_off_spread_mm=plain(spread(seen.stand_off_by)),
     )
 
 
@@ -572,12 +568,10 @@ def _belief(unknowns: Unknowns, sights: list[Sight], at: Array, here: Linear, st
                 label=cloth.label,
                 usual_share=cloth.usually_more,
                 believed_share=share,
-                believed_spread=share * float(spreads[unknowns.stretch(cloth.name)]),
             )
             for cloth, share in zip(unknowns.cloths, believed.stretches.values(), strict=True)
         ),
         ride_mm=believed.ride_mm,
-        friction_share=believed.friction,
         comfort_share=math.exp(float(at[unknowns.comfort])),
         misfit=here.misfit,
         words=tuple(

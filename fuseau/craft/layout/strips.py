@@ -20,7 +20,6 @@ class Strips(Record):
     length_mm: float
     count: int
     joins: int
-    longest_mm: float
     cloth_mm: float
 
 
@@ -64,7 +63,6 @@ def bias_strips(length_mm: float, width_mm: float, cloth_wide_mm: float, practic
         length_mm=length_mm,
         count=count,
         joins=count - 1,
-        longest_mm=reach - width_mm,
         cloth_mm=each / math.sqrt(2) + count * width_mm * math.sqrt(2),
     )
 
@@ -87,7 +85,6 @@ def straight_strips(length_mm: float, width_mm: float, cloth_wide_mm: float, pra
         length_mm=length_mm,
         count=count,
         joins=count - 1,
-        longest_mm=cloth_wide_mm,
         cloth_mm=count * width_mm,
     )
 

@@ -17,7 +17,7 @@ from fuseau.planning.plan import Plan
 class SchoolEffect(Record):
     """What one way to bone the garment does: how the gap bows, how stiff, heavy, dear and slow it is.
 
-    `chosen`: the build is boned so. `cannot_bend` are channels that its kinds do not follow. `changes` make it so.
+    `chosen`: the build is boned so. `changes` make it so.
     """
 
     name: str
@@ -26,7 +26,6 @@ class SchoolEffect(Record):
     bow_mm: float
     edge_n_m2: float
     boning: Boning
-    cannot_bend: tuple[str, ...]
     changes: tuple[Change, ...]
 
 
@@ -72,7 +71,6 @@ def _effect(
         bow_mm=boned.final.shape.bow_mm,
         edge_n_m2=boned.final.edge_n_m2,
         boning=boned.boning,
-        cannot_bend=tuple(one.where or "" for one in boned.laid.findings if one.code == "bone_wont_bend"),
         changes=changes,
     )
 

@@ -6647,11 +6647,6 @@ export interface components {
              */
             keys: components["schemas"]["Key"][];
             /**
-             * By Level
-             * @default false
-             */
-            by_level: boolean;
-            /**
              * Listed
              * @default false
              */
@@ -6806,8 +6801,6 @@ export interface components {
             pressure_spread_kpa: number[];
             /** Stand Off Mm */
             stand_off_mm: number[];
-            /** Stand Off Spread Mm */
-            stand_off_spread_mm: number[];
         };
         /**
          * FreeArea
@@ -6969,8 +6962,6 @@ export interface components {
             tilt_mm: number;
             /** Bow Mm */
             bow_mm: number;
-            /** Overlap Mm */
-            overlap_mm: number;
         };
         /**
          * GarmentKind
@@ -8033,11 +8024,6 @@ export interface components {
              */
             ride_mm: number;
             /**
-             * Friction Share
-             * @default 0
-             */
-            friction_share: number;
-            /**
              * Comfort Share
              * @default 1
              */
@@ -8075,8 +8061,6 @@ export interface components {
             usual_share: number;
             /** Believed Share */
             believed_share: number;
-            /** Believed Spread */
-            believed_spread: number;
         };
         /**
          * LearnedLevel
@@ -12143,7 +12127,7 @@ export interface components {
          * SchoolEffect
          * @description What one way to bone the garment does: how the gap bows, how stiff, heavy, dear and slow it is.
          *
-         *     `chosen`: the build is boned so. `cannot_bend` are channels that its kinds do not follow. `changes` make it so.
+         *     `chosen`: the build is boned so. `changes` make it so.
          */
         SchoolEffect: {
             /** Name */
@@ -12157,8 +12141,6 @@ export interface components {
             /** Edge N M2 */
             edge_n_m2: number;
             boning: components["schemas"]["Boning"];
-            /** Cannot Bend */
-            cannot_bend: string[];
             /** Changes */
             changes: components["schemas"]["Change-Output"][];
         };
@@ -13273,8 +13255,6 @@ export interface components {
             count: number;
             /** Joins */
             joins: number;
-            /** Longest Mm */
-            longest_mm: number;
             /** Cloth Mm */
             cloth_mm: number;
         };
