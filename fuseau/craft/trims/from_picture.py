@@ -1,9 +1,11 @@
 """A trim line marked on a picture of the costume, as places on the flat garment (model, sections 15 and 17)."""
 
 from collections.abc import Sequence
+from dataclasses import dataclass
 
 import numpy as np
 
+from fuseau.craft.base.curves import Array
 from fuseau.craft.base.errors import Unmakeable
 from fuseau.craft.pattern.trueing import LaidPanel, Point
 from fuseau.craft.trims.choices import Spot
@@ -31,6 +33,7 @@ def spots_on(
     Raises Unmakeable at `mark` where the line lies beside the garment, or leaves nothing of it.
     """
     left, right = _ends(top), _ends(hem)
+    fronts = [_Edges.of(panel) for panel in panels[:front_panels]]
     middle = float(np.mean([x for x, _ in closure])) if closure else None
     found = []
     for x, y in _one_side(mark, middle if middle is not None else (left[0][0] + left[1][0]) / 2):
@@ -41,7 +44,7 @@ def spots_on(
         half = (edge_right - cf) if x >= cf else (cf - edge_left)
         if half <= 0 or abs(x - cf) > _BEYOND * half:
             raise Unmakeable("mark", "trim.beside")
-        found.append(_spot(_round_share(min(1.0, abs(x - cf) / half)), share, panels[:front_panels]))
+        found.append(_spot(_round_share(min(1.0, abs(x - cf) / half)), share, fronts))
     spots = [one for i, one in enumerate(found) if i == 0 or one != found[i - 1]]
     if len(spots) < 2:
         raise Unmakeable("mark", "trim.beside")
@@ -87,11 +90,28 @@ def _round_share(across: float) -> float:
     return float(np.interp(np.arcsin(across), turn, run) / run[-1])
 
 
-def _spot(round_share: float, down_share: float, panels: Sequence[LaidPanel]) -> Spot:
+@dataclass(frozen=True)
+class _Edges:
+    """A panel's edges, (points, 2) in its frame: its sides from the hem up, its top line and hem from CF back; mm."""
+
+    number: int
+    cf: Array
+    cb: Array
+    top: Array
+    hem: Array
+
+    @classmethod
+    def of(cls, panel: LaidPanel) -> "_Edges":
+        """Those of a panel as it is laid."""
+        cf, cb = (np.array(sorted(edge, key=lambda point: point[1])) for edge in (panel.cf_edge, panel.cb_edge))
+        return cls(panel.number, cf, cb, np.array(sorted(panel.top)), np.array(sorted(panel.hem)))
+
+
+def _spot(round_share: float, down_share: float, panels: Sequence[_Edges]) -> Spot:
     """A place on the front panels: so far from CF to the side, so far from the top line to the hem."""
     z = 0.0
     for _ in range(3):  # where it lies across depends on how high, and the other way round
-        widths = [_edge(panel.cb_edge, z) - _edge(panel.cf_edge, z) for panel in panels]
+        widths = [_edge(panel.cb, z) - _edge(panel.cf, z) for panel in panels]
         at, i = round_share * sum(widths), 0
         while i < len(panels) - 1 and at > widths[i]:
             at -= widths[i]
@@ -99,17 +119,15 @@ def _spot(round_share: float, down_share: float, panels: Sequence[LaidPanel]) ->
         share = min(1.0, max(0.0, at / widths[i])) if widths[i] > 0 else 0.5
         high, low = _along(panels[i].top, share), _along(panels[i].hem, share)
         z = high - down_share * (high - low)
-    left, right = _edge(panels[i].cf_edge, z), _edge(panels[i].cb_edge, z)
+    left, right = _edge(panels[i].cf, z), _edge(panels[i].cb, z)
     return Spot(panel=panels[i].number, x_mm=round(left + share * (right - left), 1), z_mm=round(z, 1))
 
 
-def _edge(edge: Sequence[Point], z: float) -> float:
-    points = np.array(sorted(edge, key=lambda one: one[1]))
-    return float(np.interp(z, points[:, 1], points[:, 0]))
+def _edge(side: Array, z: float) -> float:
+    return float(np.interp(z, side[:, 1], side[:, 0]))
 
 
-def _along(edge: Sequence[Point], share: float) -> float:
+def _along(edge: Array, share: float) -> float:
     """The height of a top line or hem of a panel, at a share of its way from CF back."""
-    points = np.array(sorted(edge))
-    x = points[0, 0] + share * (points[-1, 0] - points[0, 0])
-    return float(np.interp(x, points[:, 0], points[:, 1]))
+    x = edge[0, 0] + share * (edge[-1, 0] - edge[0, 0])
+    return float(np.interp(x, edge[:, 0], edge[:, 1]))
