@@ -29,8 +29,8 @@ class Caches:
     def of(self, build_id: str) -> BuildCaches:
         """The caches of a build; those of the builds that were open longest ago go."""
         with self._guard:
-            found = self._builds.pop(build_id, None) or BuildCaches()
-            self._builds[build_id] = found
+            caches = self._builds.pop(build_id, None) or BuildCaches()
+            self._builds[build_id] = caches
             while len(self._builds) > _OPEN_BUILDS:
                 self._builds.popitem(last=False)
-            return found
+            return caches

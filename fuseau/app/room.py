@@ -20,8 +20,8 @@ router = APIRouter(prefix="/api", route_class=JsonRoute)
 
 
 def _room(request: Request) -> RoomServer:
-    found: RoomServer = request.app.state.room
-    return found
+    server: RoomServer = request.app.state.room
+    return server
 
 
 TheRoom = Annotated[RoomServer, Depends(_room)]

@@ -361,8 +361,8 @@ def _session_of(request: Request) -> Session:
 
 
 def _workers_of(request: Request) -> Workers:
-    found: Workers = request.app.state.workers
-    return found
+    workers: Workers = request.app.state.workers
+    return workers
 
 
 TheSession = Annotated[Session, Depends(_session_of)]

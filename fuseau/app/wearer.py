@@ -37,7 +37,7 @@ class MeasuresRead(Sent):
 def list_wearers(session: TheSession) -> list[BookEntry]:
     """Everyone in the book, her measurings newest first, and the builds that rest on them."""
     builds = [*session.workshop.builds(), *session.workshop.builds(archived=True)]
-    found = []
+    entries = []
     for entry in session.book.wearers():
         resting = [
             RestingBuild(
@@ -50,8 +50,8 @@ def list_wearers(session: TheSession) -> list[BookEntry]:
             if opened.build.measuring and opened.build.measuring.wearer_id == entry.id
         ]
         measurings = [BookMeasuring(id=measuring.id, taken_on=measuring.taken_on) for measuring in entry.measurings]
-        found.append(BookEntry(id=entry.id, name=entry.name, measurings=measurings, builds=resting))
-    return found
+        entries.append(BookEntry(id=entry.id, name=entry.name, measurings=measurings, builds=resting))
+    return entries
 
 
 @router.delete("/wearers/{wearer_id}", status_code=204)

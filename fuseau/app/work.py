@@ -139,11 +139,11 @@ def lay_cloth(
     known = next((one for kept, one in _HERE.layings if _same(kept, ask)), None)
     if known is not None and known.seconds >= ask.seconds:
         return known
-    found = lay_on_hand(ask, tell=_HERE.tell)
-    if known is not None and known.short_mm <= found.short_mm:
-        found = known.model_copy(update={"seconds": found.seconds})
-    _keep_laying(ask, found)
-    return found
+    laying = lay_on_hand(ask, tell=_HERE.tell)
+    if known is not None and known.short_mm <= laying.short_mm:
+        laying = known.model_copy(update={"seconds": laying.seconds})
+    _keep_laying(ask, laying)
+    return laying
 
 
 def _keep_laying(ask: LayAsk, found: Laying) -> None:
@@ -225,12 +225,12 @@ def plan_the_work(
 
 def _at_work(builds: list[tuple[str, Build]], unit: Unit) -> list[AtWork]:
     """Builds with their plans; one that can't be planned has no work."""
-    found = []
+    works = []
     for k, (build_id, build) in enumerate(builds):
         _HERE.tell(0.8 * k / len(builds))
         planned = plan(build, unit=unit, cache=_HERE.cache(build_id))
-        found.append(AtWork(build_id, build, planned))
-    return found
+        works.append(AtWork(build_id, build, planned))
+    return works
 
 
 def find_gains(

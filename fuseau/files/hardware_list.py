@@ -109,7 +109,7 @@ def _bones(planned: Plan, unit: Unit, head: ParagraphStyle) -> list[Flowable]:
     def hardware(length_mm: float) -> str:
         return format_length(length_mm, unit, hardware=True)
 
-    found: list[Flowable] = []
+    flowables: list[Flowable] = []
     for title, bones in halves:
         rows = [
             [
@@ -122,11 +122,11 @@ def _bones(planned: Plan, unit: Unit, head: ParagraphStyle) -> list[Flowable]:
             ]
             for b in bones
         ]
-        found += [
+        flowables += [
             Paragraph(title, head),
             _table([["", "channel", "kind", "bone", "channel, stitch to stitch", "made"], *rows]),
         ]
-    return found
+    return flowables
 
 
 _LOOPS = " The pull loops come out between the two rows at the waist."
@@ -143,7 +143,7 @@ def _laced(planned: Plan, unit: Unit, head: ParagraphStyle, plain: ParagraphStyl
 
     loops = any(step.way == "loop" for step in planned.walk)
     where = [("behind", holes.z_mm), ("in front", holes.front_z_mm)]
-    found: list[Flowable] = [
+    flowables: list[Flowable] = [
         Paragraph("Holes", head),
         Paragraph(
             safe(
@@ -157,7 +157,7 @@ def _laced(planned: Plan, unit: Unit, head: ParagraphStyle, plain: ParagraphStyl
     ]
     for lace, place in ((planned.lace, ""), (planned.front_lace, " in front")):
         if lace is not None:
-            found.append(
+            flowables.append(
                 Paragraph(
                     safe(
                         f"{capital(holes.lace_label)}{place}, {holes.lace_mind}. "
@@ -168,7 +168,7 @@ def _laced(planned: Plan, unit: Unit, head: ParagraphStyle, plain: ParagraphStyl
                     plain,
                 )
             )
-    return found
+    return flowables
 
 
 def _opening(planned: Plan, unit: Unit, head: ParagraphStyle, plain: ParagraphStyle) -> list[Paragraph]:
@@ -176,29 +176,29 @@ def _opening(planned: Plan, unit: Unit, head: ParagraphStyle, plain: ParagraphSt
     opening, busk = planned.opening, planned.busk
     assert opening is not None
     say = Words(unit)
-    found = [Paragraph("Front", head), Paragraph(safe(f"{say(opening.title)}. {say(opening.why)}"), plain)]
+    paragraphs = [Paragraph("Front", head), Paragraph(safe(f"{say(opening.title)}. {say(opening.why)}"), plain)]
     if busk is not None and busk.intervals:
 
         def hardware(length_mm: float) -> str:
             return format_length(length_mm, unit, hardware=True)
 
         parts = ", ".join(f"{i.kind} {hardware(i.from_mm)} to {hardware(i.to_mm)}" for i in busk.intervals)
-        found.append(Paragraph(safe(f"Loop side, from the top stitch line down: {parts}."), plain))
+        paragraphs.append(Paragraph(safe(f"Loop side, from the top stitch line down: {parts}."), plain))
     if opening.order:
-        found.append(Paragraph(safe("In this order: " + " ".join(map(say, opening.order))), plain))
-    found += [Paragraph("Getting in and out", head)]
-    found += [Paragraph(safe(say(way.sentence)), plain) for way in planned.ways]
-    found += [Paragraph(safe(say(caution)), plain) for caution in opening.cautions]
-    return found
+        paragraphs.append(Paragraph(safe("In this order: " + " ".join(map(say, opening.order))), plain))
+    paragraphs += [Paragraph("Getting in and out", head)]
+    paragraphs += [Paragraph(safe(say(way.sentence)), plain) for way in planned.ways]
+    paragraphs += [Paragraph(safe(say(caution)), plain) for caution in opening.cautions]
+    return paragraphs
 
 
 def _behind(planned: Plan, unit: Unit, head: ParagraphStyle, plain: ParagraphStyle) -> list[Paragraph]:
     """The modesty panel and the waist tape, where there are any."""
-    panel, tape, found = planned.modesty, planned.waist_tape, []
+    panel, tape, paragraphs = planned.modesty, planned.waist_tape, []
     if panel is not None:
         bones = panel.bones_along_mm, panel.bones_across_mm
         along, across = (f"{len(bone)} of {format_length(bone[0], unit, hardware=True)}" for bone in bones)
-        found += [
+        paragraphs += [
             Paragraph("Modesty panel", head),
             Paragraph(
                 safe(
@@ -209,13 +209,13 @@ def _behind(planned: Plan, unit: Unit, head: ParagraphStyle, plain: ParagraphSty
             ),
         ]
     if tape is not None:
-        found += [
+        paragraphs += [
             Paragraph("Waist tape", head),
             Paragraph(
                 safe(f"{format_length(tape.cut_mm, unit)} for each half, before the layer that hides it."), plain
             ),
         ]
-    return found
+    return paragraphs
 
 
 def _hole_strip(heights: Sequence[float], place: str, unit: Unit) -> Drawing:

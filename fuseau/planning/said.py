@@ -21,12 +21,12 @@ from fuseau.planning.stages.bones import (
 
 def lessons(build: Build) -> list[Finding]:
     """What she would have changed of the garment that this one is made like, until it is seen to."""
-    found = []
+    findings = []
     for i, lesson in enumerate(build.brief.lessons):
         others = [lesson for k, lesson in enumerate(build.brief.lessons) if k != i]
         seen_to = mend("mend.seen_to", Change(at="brief.lessons", value=others))
-        found.append(finding("lesson", "brief", "advice", at="brief.lessons", mend=seen_to, text=lesson))
-    return found
+        findings.append(finding("lesson", "brief", "advice", at="brief.lessons", mend=seen_to, text=lesson))
+    return findings
 
 
 def check_soft_edges(

@@ -222,24 +222,24 @@ def _balance(z: Array, natural: Array, give: Array, base: Array, pull: Array, ed
 
 def _least(stiff: Array, slope: Array, start: Array) -> Array:
     """Where x·K·x/2 + c·x is least over x ≥ 0, from such a start (the active-set method for convex programs)."""
-    found, free = start.copy(), start > 0
+    array, free = start.copy(), start > 0
     for _ in range(_PASSES):
-        whole = np.zeros(len(found))
+        whole = np.zeros(len(array))
         whole[free] = -np.linalg.solve(stiff[np.ix_(free, free)], slope[free])
         below = free & (whole < 0)
         if below.any():
-            shares = np.where(below, found / np.where(below, found - whole, 1.0), 1.0)
-            found = found + shares.min() * (whole - found)
-            free &= found > 1e-12
+            shares = np.where(below, array / np.where(below, array - whole, 1.0), 1.0)
+            array = array + shares.min() * (whole - array)
+            free &= array > 1e-12
             free[np.argmin(shares)] = False
-            found[~free] = 0.0
+            array[~free] = 0.0
             continue
-        found = whole
-        held = np.where(free, 0.0, stiff @ found + slope)
+        array = whole
+        held = np.where(free, 0.0, stiff @ array + slope)
         if held.min() >= -1e-9:
-            return found
+            return array
         free[np.argmin(held)] = True
-    return found
+    return array
 
 
 TAPE: dict[World, tuple[float, float, float]] = {

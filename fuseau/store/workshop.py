@@ -108,13 +108,13 @@ class Workshop:
 
     def builds(self, archived: bool = False) -> list[Opened]:
         """The builds of the list that can be read, in its order."""
-        found = []
+        builds = []
         for line in self.listed(archived):
             try:
-                found.append(self.open(line.id))
+                builds.append(self.open(line.id))
             except (NoSuchBuild, UnreadableBuild):
                 continue
-        return found
+        return builds
 
     def document(self, build_id: str) -> str:
         """The present state of a build as it is kept, whether it can be read or not. Raises NoSuchBuild."""

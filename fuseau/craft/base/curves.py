@@ -208,10 +208,10 @@ def picking(grid: Array, at: Array, slope: bool = False) -> Array:
     step = grid[i + 1] - grid[i]
     if slope:
         inside = ((at >= grid[0]) & (at <= grid[-1])).astype(float)
-        found = np.zeros((len(at), len(grid)))
+        array = np.zeros((len(at), len(grid)))
         rows = np.arange(len(at))
-        found[rows, i], found[rows, i + 1] = -inside / step, inside / step
-        return found
+        array[rows, i], array[rows, i + 1] = -inside / step, inside / step
+        return array
     share = np.clip((at - grid[i]) / step, 0, 1)
     matrix = np.zeros((len(at), len(grid)))
     rows = np.arange(len(at))

@@ -158,10 +158,10 @@ class PanelArrays:
 
 def panel_arrays(laid: Laid) -> tuple[PanelArrays, ...]:
     """The panels of a laid half as arrays, from CF to CB."""
-    found: list[PanelArrays] = []
+    in_frame: list[PanelArrays] = []
     for panel in reversed(laid.panels):
-        found.insert(0, PanelArrays(panel, found[0] if found else None))
-    return tuple(found)
+        in_frame.insert(0, PanelArrays(panel, in_frame[0] if in_frame else None))
+    return tuple(in_frame)
 
 
 def beside(arrays: PanelArrays, offset_mm: float, from_cf: bool) -> Array:
@@ -178,13 +178,13 @@ def beside(arrays: PanelArrays, offset_mm: float, from_cf: bool) -> Array:
 def _straight_on(edge: Array, z: Array) -> Array:
     """x of a rising edge at heights, carried on beyond its ends as it runs there."""
     low, high = edge[0, 1], edge[-1, 1]
-    found = np.interp(z, edge[:, 1], edge[:, 0])
+    array = np.interp(z, edge[:, 1], edge[:, 0])
     reach = min(_END_MM, (high - low) / 2)
     if reach <= 0:
-        return found
+        return array
     starts, ends = (float(np.interp(at, edge[:, 1], edge[:, 0])) for at in (low + reach, high - reach))
-    found = found + np.minimum(z - low, 0.0) * (starts - edge[0, 0]) / reach
-    return np.asarray(found + np.maximum(z - high, 0.0) * (edge[-1, 0] - ends) / reach)
+    array = array + np.minimum(z - low, 0.0) * (starts - edge[0, 0]) / reach
+    return np.asarray(array + np.maximum(z - high, 0.0) * (edge[-1, 0] - ends) / reach)
 
 
 def between_path(arrays: PanelArrays, channel: Between) -> Array:

@@ -113,11 +113,11 @@ def check_spacing(
     """Panels with too wide a stretch, each with the channel that mends it."""
     spread = _Spread(panels, around)
     limit = around.unboned_mm
-    found = []
+    findings = []
     for stretch in spread.stretches(bones):
         if stretch.wide_mm <= limit:
             continue
-        found.append(
+        findings.append(
             finding(
                 "unboned",
                 "bones",
@@ -129,7 +129,7 @@ def check_spacing(
                 panel=stretch.panel,
             )
         )
-    return found
+    return findings
 
 
 def _mend_stretch(
@@ -232,13 +232,13 @@ def check_clashes(
 ) -> list[Finding]:
     """Channels between seams, beside them and shaped that are in the way of something, each with what mends it."""
     clashes = _Clashes(panels, bones, around, needs_mm)
-    found = []
+    findings = []
     for bone in bones:
         if bone.place not in ("between", "shaped", "beside seam") or bone.room_mm <= 0:
             continue
         said = clashes.of(bone)
         if said is not None:
-            found.append(
+            findings.append(
                 finding(
                     "channels_clash",
                     "bones",
@@ -252,7 +252,7 @@ def check_clashes(
                     also=said.given,
                 )
             )
-    return found
+    return findings
 
 
 def _mend_clash(clashes: _Clashes, bone: Bone, choices: BoneChoices, panels: tuple[PanelArrays, ...]) -> Mend | None:

@@ -216,11 +216,11 @@ def grommet_count(heights_mm: tuple[float, ...], bought: bool = True) -> tuple[i
 
 def check_lace(lace: LaceKind, hole: GrommetKind, hardest_n: float, practice: Practice) -> list[Finding]:
     """Whether the lace goes through the holes, and bears the pull."""
-    found = []
+    findings = []
     if lace.through_mm > hole.hole_mm - practice.lace_play_mm:
         goes = [one for one in LACES.values() if one.through_mm <= hole.hole_mm - practice.lace_play_mm]
         best = max((goe for goe in goes if goe.name != "ribbon_4"), key=lambda goe: goe.through_mm, default=None)
-        found.append(
+        findings.append(
             finding(
                 "lace_too_thick",
                 "back",
@@ -233,7 +233,7 @@ def check_lace(lace: LaceKind, hole: GrommetKind, hardest_n: float, practice: Pr
             )
         )
     if lace.name == "ribbon_4" and hardest_n > practice.ribbon_holds_n:
-        found.append(
+        findings.append(
             finding(
                 "ribbon_wears",
                 "back",
@@ -244,7 +244,7 @@ def check_lace(lace: LaceKind, hole: GrommetKind, hardest_n: float, practice: Pr
                 mend=_take_lace(LACES["flat_8"]),
             )
         )
-    return found
+    return findings
 
 
 def _take_lace(lace: LaceKind | None) -> Mend | None:
@@ -255,12 +255,12 @@ def _take_lace(lace: LaceKind | None) -> Mend | None:
 
 def check_holes(rows_: tuple[Row, ...], kind: GrommetKind) -> list[Finding]:
     """Whether the holes hold what they carry."""
-    found = []
+    findings = []
     hardest = max(rows_, key=lambda row: row.carries_n)
     if hardest.carries_n > kind.holds_n:
         stronger = [grommet for grommet in GROMMETS.values() if grommet.holds_n > hardest.carries_n]
         best = min(stronger, key=lambda one: one.minutes) if stronger else None
-        found.append(
+        findings.append(
             finding(
                 "holes_tear",
                 "back",
@@ -272,4 +272,4 @@ def check_holes(rows_: tuple[Row, ...], kind: GrommetKind) -> list[Finding]:
                 hole=kind.label,
             )
         )
-    return found
+    return findings

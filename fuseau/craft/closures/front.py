@@ -234,9 +234,9 @@ def _laced(choices: FrontChoices, low: float, high: float, busk: Busk, practice:
 
 def check_front(busk: Busk, opening: Opening, choices: FrontChoices, beside: BoneKind | None) -> list[Finding]:
     """Says why no busk or zip fits and what would do, and that a thin busk wants a flat steel beside it."""
-    found = []
+    findings = []
     if choices.opening == "busk" and busk.length_mm is None:
-        found.append(
+        findings.append(
             finding(
                 "no_busk_fits",
                 "front",
@@ -254,7 +254,7 @@ def check_front(busk: Busk, opening: Opening, choices: FrontChoices, beside: Bon
             Change(at="bones.by_channel.CF", value=None),
             Change(at="bones.on_seams.CF", value=None),
         )
-        found.append(
+        findings.append(
             finding(
                 "thin_busk",
                 "front",
@@ -264,4 +264,4 @@ def check_front(busk: Busk, opening: Opening, choices: FrontChoices, beside: Bon
                 mend=mend("mend.steel_beside_busk", *changes),
             )
         )
-    return found
+    return findings

@@ -152,9 +152,9 @@ def _bending(n: int, step: float, edge_n_m2: float) -> Array:
 
 def _with_diagonal(matrix: Array, diagonal: Array) -> Array:
     """The sum of a matrix and a diagonal one."""
-    found = matrix.copy()
-    found.flat[:: len(diagonal) + 1] += diagonal
-    return found
+    array = matrix.copy()
+    array.flat[:: len(diagonal) + 1] += diagonal
+    return array
 
 
 def settle(
@@ -207,9 +207,9 @@ def settle(
         else:
             step = np.asarray(-np.linalg.solve(hessian, gradient))
         gap, (gradient, by_hoop, tension) = _walk(gap, step, gradient, forces, lowest)
-    found = None if overlap else _held_apart(hold, bend, forces, enough)
-    if found is not None:
-        return found
+    settled = None if overlap else _held_apart(hold, bend, forces, enough)
+    if settled is not None:
+        return settled
     mean = float(np.mean(hold.pull_n_per_m))
     raise Unsettled("mock_up", "unsettled", pull_n_per_m=mean, off_n=worst)
 

@@ -159,10 +159,10 @@ class Firmness:
         least = np.minimum(_BETWEEN_SHARE * least, least) - _HOLLOWS_MM  # where room was asked, nothing holds on
         most = np.interp(z, self._heights, held_mm) + _BULGES_MM
         here = along @ held_mm + beside - (0.0 if off_curve_mm is None else off_curve_mm)
-        found = held_mm.copy()
+        array = held_mm.copy()
         if len(free):
-            found[free] += _least_moved(picking(self._heights, z)[:, free], least - here, most - here)
-        return found
+            array[free] += _least_moved(picking(self._heights, z)[:, free], least - here, most - here)
+        return array
 
     def _balanced(self, held_mm: Array, hold_mm: Array, balance_mm: float) -> Array:
         """What levels are held in by so that the edges settle parallel, mm: more toward one end, less toward another.

@@ -69,11 +69,11 @@ def read_back(marked: MarkedBack, practice: Practice) -> list[GapSeen]:
         step = np.eye(2)[k]
         variance += ((measured(marks, known + step) - measured(marks, known - step)) / 2 * _KNOWN_TO_MM) ** 2
     spread = np.sqrt(variance)
-    found = [
+    gaps = [
         GapSeen(z_mm=float(z), z_spread_mm=float(z_off), gap_mm=float(gap), spread_mm=max(0.3, float(gap_off)))
         for (z, gap), (z_off, gap_off) in zip(here, spread, strict=True)
     ]
-    return sorted(found, key=lambda one: -one.z_mm)
+    return sorted(gaps, key=lambda one: -one.z_mm)
 
 
 def _check(marked: MarkedBack) -> None:

@@ -119,20 +119,20 @@ class Unknowns:
     @cached_property
     def mean(self) -> Array:
         """What is thought before any fitting."""
-        found = np.zeros(self.count)
-        found[self.girths] = self.prior.girths_mm
-        found[self.gives] = [math.log(level.give) for level in self.prior]
-        found[self.between] = np.interp(self.nodes, *_over(self.prior.between)) if self.prior.between else 0.0
-        found[self.seat] = self.prior.ride_mm, self.prior.lean, self.prior.friction
+        array = np.zeros(self.count)
+        array[self.girths] = self.prior.girths_mm
+        array[self.gives] = [math.log(level.give) for level in self.prior]
+        array[self.between] = np.interp(self.nodes, *_over(self.prior.between)) if self.prior.between else 0.0
+        array[self.seat] = self.prior.ride_mm, self.prior.lean, self.prior.friction
         for cloth in self.cloths:
-            found[self.stretch(cloth.name)] = cloth.log_stretch[0]
-        return found
+            array[self.stretch(cloth.name)] = cloth.log_stretch[0]
+        return array
 
     @cached_property
     def covariance(self) -> Array:
         """How far each is from what was thought, and which go together."""
         practice = self.practice
-        found = np.zeros((self.count, self.count))
+        array = np.zeros((self.count, self.count))
         girths, between = self.girths, self.between
         levels = np.array([level.back_mm for level in self.prior])
         own = np.array([level.spread_mm for level in self.prior])
@@ -141,11 +141,11 @@ class Unknowns:
         at_levels = field[:count, :count]
         # what is between is told off the spline through the levels, so that a level's girth is what a tape would read
         residual = np.hstack([-self.prior.along_back.at(self.nodes), np.eye(len(self.nodes))])
-        found[girths, girths] = at_levels + np.diag(own**2) + practice.tape_common_mm**2
-        found[between, between] = residual @ field @ residual.T + _JITTER_MM2 * np.eye(len(self.nodes))
-        found[girths, between] = field[:count] @ residual.T
-        found[between, girths] = found[girths, between].T
-        self._as_learned(found)
+        array[girths, girths] = at_levels + np.diag(own**2) + practice.tape_common_mm**2
+        array[between, between] = residual @ field @ residual.T + _JITTER_MM2 * np.eye(len(self.nodes))
+        array[girths, between] = field[:count] @ residual.T
+        array[between, girths] = array[girths, between].T
+        self._as_learned(array)
         spreads = np.zeros(self.count)
         spreads[self.gives] = practice.give_spread
         spreads[self.flesh] = practice.flesh_scale_spread, practice.stiffening_spread
@@ -158,15 +158,15 @@ class Unknowns:
             spreads[self.once(evening)] = practice.once_share * seat
             if evening in self.rode:
                 spreads[self.once(evening).start] = practice.ride_told_mm
-        found += np.diag(spreads**2)
+        array += np.diag(spreads**2)
         pulls = np.array([self.pull(k) for k in range(len(self.lacings))], dtype=int)
         if len(pulls):
             wide = np.array(self.pull_spreads)
             same = np.equal.outer(np.array(self.lacings), np.array(self.lacings))
             together = np.where(same, practice.pulls_together, 0.0)
             np.fill_diagonal(together, 1.0)
-            found[np.ix_(pulls, pulls)] = together * np.outer(wide, wide)
-        return found
+            array[np.ix_(pulls, pulls)] = together * np.outer(wide, wide)
+        return array
 
     def _as_learned(self, covariance: Array) -> None:
         """Levels that fittings of earlier garments taught have the spread that they were left with, in all."""

@@ -91,10 +91,10 @@ def _narrowed(worn: Sensed, tried: Sensed, gaps_at: Array, practice: Practice, a
     read(also_at, tried.hoop_by, practice.laced_spread_mm)
     read(also_at, tried.pressure_by, 0.16 * practice.word_spread * 3.0)  # a word's usual reach, of some 3 kPa
     after = narrowed(tried.covariance, np.array(rows), np.diag(np.square(spreads)))
-    found = worn.covariance.copy()
+    array = worn.covariance.copy()
     lasting = slice(0, worn.lasting)
-    found[lasting, lasting] = after[lasting, lasting]
-    return found
+    array[lasting, lasting] = after[lasting, lasting]
+    return array
 
 
 def _share(belief: Belief, sensed: Sensed, covariance: Array, noise: Array, wish: Wish, practice: Practice) -> float:

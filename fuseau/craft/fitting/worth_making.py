@@ -48,12 +48,12 @@ def _row(row: Array, front: npt.NDArray[np.bool_], practice: Practice) -> Array:
     step, least = practice.change_step_mm, practice.least_edge_mm
     whole, before = (step * round(float(part.sum()) / step) for part in (row, row[front]))
     behind = whole - before
-    found = np.zeros_like(row)
+    array = np.zeros_like(row)
     if min(abs(before), abs(behind)) < least <= abs(whole):
         return _in_steps(row, whole, practice)
-    found[front] = _in_steps(row[front], before, practice)
-    found[~front] = _in_steps(row[~front], behind, practice)
-    return found
+    array[front] = _in_steps(row[front], before, practice)
+    array[~front] = _in_steps(row[~front], behind, practice)
+    return array
 
 
 def _in_steps(row: Array, wanted_mm: float, practice: Practice) -> Array:

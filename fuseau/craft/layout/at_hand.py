@@ -66,12 +66,12 @@ def lay_on_hand(ask: LayAsk, tell: Callable[[float], None] = lambda share: None)
     A sheet on which nothing found a place is told empty; what `lay_quickly` finds to be enough is never told short.
     `tell` hears the share of the time that is over.
     """
-    found = _lay(ask, ask.seconds, tell, {})
-    if ask.seconds and not found.enough and ask.sheets:
+    laying = _lay(ask, ask.seconds, tell, {})
+    if ask.seconds and not laying.enough and ask.sheets:
         quick = lay_quickly(ask)
         if quick.enough:
             return quick.model_copy(update={"seconds": float(ask.seconds)})
-    return found
+    return laying
 
 
 def lay_quickly(ask: LayAsk, known: NoFits | None = None) -> Laying:

@@ -166,13 +166,13 @@ def _read(
     too_wide: tuple[str, ...],
     spare: list[str],
 ) -> Marker:
-    found: list[Placed] = []
+    lying: list[Placed] = []
     numbers: dict[str, int] = {}
     for item in solution.placed_items:
         copy = by_name[item.id]
         numbers[copy.piece.key] = numbers.get(copy.piece.key, 0) + 1
-        found.append(placed(copy, numbers[copy.piece.key], item.rotation, item.translation))
-    return _as_marker(ask, wide_mm, found, too_wide, spare)
+        lying.append(placed(copy, numbers[copy.piece.key], item.rotation, item.translation))
+    return _as_marker(ask, wide_mm, lying, too_wide, spare)
 
 
 def _as_marker(

@@ -312,11 +312,11 @@ def _points(line: Array) -> tuple[Point, ...]:
 
 def _rising(line: Sequence[Point]) -> list[Point]:
     """A line from left to right: where neighbours overlap it goes on from where the further one ends."""
-    found: list[Point] = []
+    points: list[Point] = []
     for x, z in line:
-        if not found or x > found[-1][0] + 1e-6:
-            found.append((x, z))
-    return found
+        if not points or x > points[-1][0] + 1e-6:
+            points.append((x, z))
+    return points
 
 
 def _band(outline: Sequence[Point], low: float, high: float) -> tuple[Point, ...]:

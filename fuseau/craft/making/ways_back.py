@@ -36,15 +36,15 @@ def resting_on(garment: Garment, key: StepKey, done: Iterable[StepKey]) -> list[
 def _after(garment: Garment, done: set[StepKey]) -> list[Step]:
     """The done steps so that each comes after what it needs."""
     left = {step.key: step for step in garment.steps if step.key in done}
-    found: list[Step] = []
+    steps: list[Step] = []
     while left:
         ready = [step for step in left.values() if not any(need in left for need in step.needs)]
         if not ready:
-            return found
+            return steps
         for step in ready:
-            found.append(step)
+            steps.append(step)
             del left[step.key]
-    return found
+    return steps
 
 
 def undoing(

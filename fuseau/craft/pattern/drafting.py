@@ -126,10 +126,10 @@ def _per_edge(seam_weights: Array, side_last: bool) -> Array:
     for weight in seam_weights[:-1]:
         edges += [weight, weight]
     edges.append(seam_weights[-1])
-    found = np.array(edges)
-    found /= found.sum()
-    found.setflags(write=False)  # it is kept
-    return found
+    array = np.array(edges)
+    array /= array.sum()
+    array.setflags(write=False)  # it is kept
+    return array
 
 
 def base_fractions(count: int, toward_cf: bool) -> Array:
@@ -227,20 +227,20 @@ def _block(halves: Array, fractions: Array, shares: Array, least: float) -> Arra
 
 def _reshare(intakes: Array, shares: Array, narrow: Array) -> Array:
     """Move intake from panels that became too narrow to the edges of those with width to spare."""
-    found = intakes.copy()
+    array = intakes.copy()
     for level, panel in zip(*np.where(narrow < 0), strict=True):
         own = [2 * panel, 2 * panel + 1]
         give_back = -narrow[level, panel]
-        held = found[level, own].sum()
+        held = array[level, own].sum()
         if held <= 0:
             continue
         moved = min(give_back, held)
-        found[level, own] *= 1 - moved / held
+        array[level, own] *= 1 - moved / held
         others = shares[level].copy()
         others[own] = 0
         others[np.repeat(narrow[level] <= 0, 2)] = 0
         if others.sum() > 0:
-            found[level] += moved * others / others.sum()
+            array[level] += moved * others / others.sum()
         else:
-            found[level, own] *= held / (held - moved) if held > moved else 1
-    return found
+            array[level, own] *= held / (held - moved) if held > moved else 1
+    return array

@@ -42,15 +42,15 @@ class EdgeCurve:
         return [stretch.end for stretch in self.stretches[:-1]]
 
     def _by_stretch(self, u: Array, before: bool, slope: bool) -> Array:
-        found = np.empty(len(u))
+        array = np.empty(len(u))
         left = np.ones(len(u), bool)
         for k, stretch in enumerate(self.stretches):
             last = k + 1 == len(self.stretches)
             here = left & ((u < stretch.end - 1e-6) | (before & (u <= stretch.end + 1e-6)) | last)
             if here.any():
-                found[here] = stretch.basis.at(u[here], slope=slope) @ stretch.values
+                array[here] = stretch.basis.at(u[here], slope=slope) @ stretch.values
             left &= ~here
-        return found
+        return array
 
     def heights(self, u: Array) -> Array:
         """Heights (mm) at u (n,)."""

@@ -450,17 +450,17 @@ class Shape:
 
     def widths(self, nominal: Array) -> Array:
         """Width of every panel at nominal heights (n,), stitch line to stitch line, less its darts: (n, panels) mm."""
-        found = self.gross_widths(nominal)
+        array = self.gross_widths(nominal)
         for dart in self.pattern.darts:
-            found[:, dart.panel - 1] -= dart.width_at(nominal)
-        return found
+            array[:, dart.panel - 1] -= dart.width_at(nominal)
+        return array
 
     def let_in(self, nominal: Array) -> Array:
         """What the gussets of one half add, (n,) mm."""
-        found = np.zeros(len(nominal))
+        array = np.zeros(len(nominal))
         for gusset in self.pattern.gussets:
-            found += gusset.width_at(nominal)
-        return found
+            array += gusset.width_at(nominal)
+        return array
 
     def half_girth(self, nominal: Array) -> Array:
         """Width of this half, gussets included, (n,) mm."""
@@ -486,11 +486,11 @@ class Shape:
 
     def slack_by_panel(self, nominal: Array) -> Array:
         """What slack at places changed of this half, by panel, (n, panels) mm; below 0 it was taken out."""
-        found = np.zeros((len(nominal), len(self.pattern.panels)))
+        array = np.zeros((len(nominal), len(self.pattern.panels)))
         for edge, bump in self._bumps:
             if bump.slack:
-                found[:, edge // 2] += (1 if edge % 2 else -1) * bump.at(nominal)
-        return found
+                array[:, edge // 2] += (1 if edge % 2 else -1) * bump.at(nominal)
+        return array
 
     @cached_property
     def has_slack(self) -> bool:

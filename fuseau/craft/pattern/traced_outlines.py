@@ -72,7 +72,7 @@ class _Sides(Record):
 
 def check_pieces(traced: TracedPattern) -> list[Misfit]:
     """What is wrong with traced pieces: crossing, twice the same, no waistline, seams that do not meet."""
-    found: list[Misfit] = []
+    misfits: list[Misfit] = []
     pieces = sorted(traced.pieces, key=lambda piece: piece.number)
     numbers = [piece.number for piece in pieces]
     if numbers != list(range(1, len(pieces) + 1)):
@@ -81,19 +81,19 @@ def check_pieces(traced: TracedPattern) -> list[Misfit]:
         return [Misfit(panel=missing, sentence=message(code, panel=missing, count=len(pieces)), stops=True)]
     for piece in pieces:
         if not Polygon(piece.points).is_valid or Polygon(piece.points).area < 400:
-            found.append(
+            misfits.append(
                 Misfit(panel=piece.number, sentence=message("traced.crosses_itself", panel=piece.number), stops=True)
             )
         elif piece.waist_mm is None or not _spans(piece, piece.waist_mm):
             said = message("traced.no_waistline", panel=piece.number)
-            found.append(Misfit(panel=piece.number, sentence=said, stops=True))
-    if found:
-        return found
+            misfits.append(Misfit(panel=piece.number, sentence=said, stops=True))
+    if misfits:
+        return misfits
     sides = [_sides(piece) for piece in pieces]
-    found += _twice(pieces)
+    misfits += _twice(pieces)
     for i in range(len(pieces) - 1):
-        found += _seam_misfit(pieces[i + 1], sides[i], sides[i + 1])
-    return found
+        misfits += _seam_misfit(pieces[i + 1], sides[i], sides[i + 1])
+    return misfits
 
 
 def _spans(piece: TracedPiece, z: float) -> bool:
@@ -103,7 +103,7 @@ def _spans(piece: TracedPiece, z: float) -> bool:
 
 def _twice(pieces: list[TracedPiece]) -> list[Misfit]:
     """Pieces that are the same shape, however they lie on the drawing."""
-    found = []
+    misfits = []
     shapes = []
     for piece in pieces:
         points = np.array(piece.points)
@@ -112,13 +112,13 @@ def _twice(pieces: list[TracedPiece]) -> list[Misfit]:
         for j in range(i + 1, len(shapes)):
             apart = shape.symmetric_difference(shapes[j]).area / shape.area
             if apart < _SAME_SHARE:
-                found.append(
+                misfits.append(
                     Misfit(
                         panel=pieces[j].number,
                         sentence=message("traced.same_piece", panel=pieces[i].number, other=pieces[j].number),
                     )
                 )
-    return found
+    return misfits
 
 
 def _seam_misfit(after: TracedPiece, left: _Sides, right: _Sides) -> list[Misfit]:

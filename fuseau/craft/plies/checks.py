@@ -21,13 +21,13 @@ def check_plies(
     layers: Layers, plies: Sequence[PlyPlan], panels: int, cloths: Mapping[ClothName, Cloth], practice: Practice
 ) -> list[Finding]:
     """Panels that are not there, cloth that carries too much or is not made to, heat, growth, and thin linings."""
-    found = []
+    findings = []
     for i, (ply, planned) in enumerate(zip(layers.plies, plies, strict=True)):
         cloth, at = cloths[ply.cloth], f"layers.plies.{i}"
         lost = [panel for panel in ply.panels or () if panel > panels]
         if lost:
             left = [panel for panel in ply.panels or () if panel <= panels]
-            found.append(
+            findings.append(
                 finding(
                     "ply_off_panels",
                     "layers",
@@ -40,10 +40,10 @@ def check_plies(
                     lost=", ".join(map(str, lost)),
                 )
             )
-        found += _carrying(layers, i, planned, plies, cloths)
-        found += _heat(layers, i, plies, cloths)
+        findings += _carrying(layers, i, planned, plies, cloths)
+        findings += _heat(layers, i, plies, cloths)
         if planned.mounted == "floating" and planned.thickness_mm < _THIN_MM:
-            found.append(
+            findings.append(
                 finding(
                     "thin_floating_lining",
                     "layers",
@@ -54,9 +54,9 @@ def check_plies(
                     cloth=cloth.label,
                 )
             )
-        found += _thin_fashion(layers, i, cloth)
+        findings += _thin_fashion(layers, i, cloth)
         if abs(planned.grows_edge_mm) >= practice.growth_matters_mm and planned.mounted != "overlaid in one piece":
-            found.append(
+            findings.append(
                 finding(
                     "ply_grows" if planned.grows_mm > 0 else "ply_shrinks",
                     "layers",
@@ -67,7 +67,7 @@ def check_plies(
                     cloth=cloth.label,
                 )
             )
-    return found
+    return findings
 
 
 def _carrying(
@@ -136,9 +136,9 @@ def _heat(layers: Layers, i: int, plies: Sequence[PlyPlan], cloths: Mapping[Clot
 
 def check_thick(layers: Layers, seam: Thick, hole: Thick | None, shell_mm: float) -> list[Finding]:
     """Seams that the machine does not take, holes whose shank is too short, a shell too stiff to be turned."""
-    found = []
+    findings = []
     if seam.mm > seam.most_mm:
-        found.append(
+        findings.append(
             finding(
                 "seam_too_thick",
                 "layers",
@@ -149,7 +149,7 @@ def check_thick(layers: Layers, seam: Thick, hole: Thick | None, shell_mm: float
             )
         )
     if hole is not None and hole.mm > hole.most_mm:
-        found.append(
+        findings.append(
             finding(
                 "hole_too_thick",
                 "layers",
@@ -160,7 +160,7 @@ def check_thick(layers: Layers, seam: Thick, hole: Thick | None, shell_mm: float
             )
         )
     if METHODS[layers.method].edges == "turned" and shell_mm > _TO_TURN_MM:
-        found.append(
+        findings.append(
             finding(
                 "stiff_to_turn",
                 "layers",
@@ -170,7 +170,7 @@ def check_thick(layers: Layers, seam: Thick, hole: Thick | None, shell_mm: float
                 numbers={"mm": shell_mm},
             )
         )
-    return found
+    return findings
 
 
 def check_overlay(i: int, label: str, planned: OverlayPlan) -> list[Finding]:

@@ -90,11 +90,11 @@ class Body(Record):
 
     def natural_at(self, back_mm: Array) -> Array:
         """Natural girth at heights along the back, mm."""
-        found = self.along_back.at(back_mm) @ self.girths_mm
+        array = self.along_back.at(back_mm) @ self.girths_mm
         if not self.between:
-            return found
+            return array
         heights, off = np.array(self.between).T
-        return np.asarray(found + np.interp(back_mm, heights, off))
+        return np.asarray(array + np.interp(back_mm, heights, off))
 
     def stretch_of(self, cloth: Cloth) -> float:
         """By what share a cloth stretches beyond its table: as learned, else as such cloths do."""

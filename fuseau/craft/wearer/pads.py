@@ -62,12 +62,12 @@ def girths_added(pads: Sequence[Pad], body: Body, gives_share: float) -> Array:
     An ellipse of half width a and depth b, C = 2π·√((a² + b²)/2), with a or b larger by what a garment leaves of the
     thickness: it presses foam and wadding flat by `gives_share`. In front or behind it is half of the ellipse.
     """
-    found = np.zeros(len(body.levels))
+    array = np.zeros(len(body.levels))
     for pad in pads:
         for i, level in enumerate(body):
             if level.name == pad.level:
-                found[i] += _added(level, pad.place, pad.thick_mm * (1 - gives_share))
-    return found
+                array[i] += _added(level, pad.place, pad.thick_mm * (1 - gives_share))
+    return array
 
 
 def _added(level: BodyLevel, place: PadPlace, thick: float) -> float:

@@ -105,13 +105,13 @@ class Figure:
             return bare
         at = self.heights[self.covered]
         worn = self.pattern.shape.sewn_girth(at) * self.stretch + self.gap_mm[self.covered]
-        found = bare.copy()
-        found[self.covered] = worn
+        array = bare.copy()
+        array[self.covered] = worn
         for i, away in ((0, at[0] - self.heights), (-1, self.heights - at[-1])):
             beyond = away > 0
             off = worn[i] - bare[self.covered][i]
-            found[beyond] = bare[beyond] + off * np.exp(-np.square(away[beyond] / _EASES_MM))
-        return found
+            array[beyond] = bare[beyond] + off * np.exp(-np.square(away[beyond] / _EASES_MM))
+        return array
 
     @cached_property
     def skin_mm(self) -> Array:
@@ -170,16 +170,16 @@ class Figure:
         Heights are taken along her, so where she widens from ring to ring they rise by less.
         """
         along = self._along
-        found = np.zeros_like(along)
+        array = np.zeros_like(along)
         zero = int(np.argmin(np.abs(self.heights)))
         for k, place in enumerate(self.places):
             x, z = self.over.point(np.full(len(self.heights), place))
             out = np.hypot(np.diff(x), np.diff(z))
             step = np.diff(along[:, k])
             up = np.sqrt(np.maximum(np.square(step) - np.square(out), np.square(_STEEPEST * step)))
-            found[1:, k] = np.cumsum(up)
-            found[:, k] += along[zero, k] - found[zero, k]
-        return found
+            array[1:, k] = np.cumsum(up)
+            array[:, k] += along[zero, k] - array[zero, k]
+        return array
 
     @cached_property
     def _along(self) -> Array:

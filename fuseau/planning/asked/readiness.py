@@ -59,10 +59,10 @@ def ready(
     pattern = proposal.pattern if proposal else current.pattern if current else planned.drafted
     assert pattern is not None
     inputs = OddsInputs.of(build, belief, planned.body, planned.aim, pattern)
-    found = cache.run(work_out_odds, inputs)
+    readiness = cache.run(work_out_odds, inputs)
     tell(0.5)
     if GARMENT_KINDS[build.kind].tied or not build.back.laced:
-        return found
+        return readiness
     better = cache.run(
         find_raises,
         RaiseInputs(
@@ -71,8 +71,8 @@ def ready(
             mock_up=mock_up_lacing(build, pattern),
             stiff_n_m2=edge_of(build, STIFF),
             wish=inputs.wish,
-            probability=found.probability,
+            probability=readiness.probability,
             stiff_label=build.bone_kinds[STIFF].label,
         ),
     )
-    return found.model_copy(update={"raises": better})
+    return readiness.model_copy(update={"raises": better})

@@ -191,15 +191,15 @@ def _lowered(line: EdgeLine, edge: str, place: str, by_mm: float) -> Change:
 
 def _movements(build: Build, fitting: Fitting, pattern: Pattern) -> list[Finding]:
     """What she could not do, or only with trouble, and what would let her."""
-    found = [
+    findings = [
         _movement(build, fitting, movement.test, movement.went == "not", pattern)
         for movement in fitting.moved
         if movement.went != "well"
     ]
-    if build.wearer.waist_to_lap_sitting_mm is None and any(one.code == "moved_sit" for one in found):
+    if build.wearer.waist_to_lap_sitting_mm is None and any(one.code == "moved_sit" for one in findings):
         lap = "wearer.waist_to_lap_sitting_mm"
-        found.append(finding("ask_lap", "mockups", "advice", at=lap, where=f"Fitting {fitting.number}"))
-    return found
+        findings.append(finding("ask_lap", "mockups", "advice", at=lap, where=f"Fitting {fitting.number}"))
+    return findings
 
 
 def _at_jaw(build: Build, fitting: Fitting, pattern: Pattern) -> list[Finding]:

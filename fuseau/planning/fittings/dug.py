@@ -59,7 +59,7 @@ def check_dug(
     here = fittings_of_current(build)
     if learned is None or not here:
         return []
-    found = []
+    findings = []
     for dug in (one for one in learned.dug if one.fitting == here[-1].number):
         if _mended(dug, build, pattern, body, bones):
             continue
@@ -69,7 +69,7 @@ def check_dug(
         way = "front" if dug.round < 0.7 else "back" if dug.round > 1.3 else "side"
         half = "" if dug.half == "both" else f".{dug.half}"
         where = LEVEL_LABELS[level.name]
-        found.append(
+        findings.append(
             finding(
                 "digs_at_place",
                 "mockups",
@@ -83,11 +83,11 @@ def check_dug(
                 way=f"{way}{half}",
             )
         )
-        found += [
+        findings += [
             finding("digs_at_place_or", "mockups", "advice", where=where, mend=mend, said="dug.or", level=level.name)
             for mend in mends[1:]
         ]
-    return found
+    return findings
 
 
 def _nearest(dug: PlaceDug, body: Body) -> BodyLevel:

@@ -114,12 +114,12 @@ def _unless(so: bool, *wanted: tuple[str, object]) -> tuple[Change, ...]:
 
 
 def _leave_out(build: Build) -> list[Message]:
-    found = [message("leave_out.plies"), message("leave_out.binding")]
+    messages = [message("leave_out.plies"), message("leave_out.binding")]
     if build.front.opening == "busk":
-        found.append(message("leave_out.busk"))
+        messages.append(message("leave_out.busk"))
     if build.draft.cups and not build.fittings:
-        found.append(message("leave_out.wires"))
-    return found
+        messages.append(message("leave_out.wires"))
+    return messages
 
 
 def _places(build: Build, body: Body, proposed: Alteration | None) -> list[Message]:
@@ -145,16 +145,16 @@ def _look_at(build: Build, body: Body, final: Fit) -> list[Message]:
     """The level that is known worst, and what the plan leaves in doubt."""
     covered = {level.name for level in final.levels if level.gap_mm is not None}
     known = sorted((one for one in body if one.name in covered), key=lambda one: -one.spread_mm)
-    found = []
+    messages = []
     if known:
         code = "look_at.level" if build.back.laced else "look_at.level.shut"
-        found.append(message(code, level=known[0].name, spread_mm=known[0].spread_mm))
+        messages.append(message(code, level=known[0].name, spread_mm=known[0].spread_mm))
     if not build.back.laced:
-        found.append(message("look_at.pins"))
+        messages.append(message("look_at.pins"))
     elif not GARMENT_KINDS[build.kind].tied and build.mock_up.closing == "laced":
-        found.append(message("look_at.two_pulls"))
+        messages.append(message("look_at.two_pulls"))
     if build.brief.movement:
-        found.append(message("look_at.movement", movement=" and ".join(build.brief.movement)))
+        messages.append(message("look_at.movement", movement=" and ".join(build.brief.movement)))
     if build.brief.alone:
-        found.append(message("look_at.alone"))
-    return found
+        messages.append(message("look_at.alone"))
+    return messages

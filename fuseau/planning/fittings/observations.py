@@ -252,10 +252,10 @@ def widened(build: Build, fitting: Fitting) -> float:
 def _tried(inputs: InferenceInputs, on: TriedOn, counts: Mapping[TapKey, float]) -> list[Tried]:
     """Every lacing of a fitting: as it was worn, then the others of that evening."""
     fitting = on.fitting
-    found = [_as_worn(inputs, on, counts)]
+    trials = [_as_worn(inputs, on, counts)]
     if fitting.made_of.closing == "laced" and not inputs.tied:
-        found += [_also(inputs, on, other) for other in fitting.also]
-    return found
+        trials += [_also(inputs, on, other) for other in fitting.also]
+    return trials
 
 
 def _lacing(inputs: InferenceInputs, on: TriedOn, pull: Pull) -> Lacing:

@@ -211,13 +211,13 @@ def done_elsewhere(build: Build, steps: Iterable[Step]) -> set[StepKey]:
     tried = fittings_of_current(build)
     if tried and tried[-1].finished:
         return {step.key for step in steps if not step.key.startswith("alter ") and not step.own}
-    found = set()
+    keys = set()
     cut = {cut_step(cloth) for cloth in build.cut.done}
     bones = {cut_bones_step(bone.kind) for bone in build.bones.cut}
     for step in steps:
         if step.key in cut or (step.key in bones and _bones_cut(build, step)):
-            found.add(step.key)
-    return found
+            keys.add(step.key)
+    return keys
 
 
 def _bones_cut(build: Build, step: Step) -> bool:
