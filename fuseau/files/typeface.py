@@ -165,8 +165,9 @@ def _runs(face: Typeface, text: str) -> list[tuple[int, str, bool]]:
     # UAX 9 over the line; the place of each sign is carried along
     order: dict[str, Any] = {**bidi.get_empty_storage(), "base_level": 0, "base_dir": "L"}
     bidi.get_embedding_levels(text, order)
-    for place, one in enumerate(order["chars"]):
-        one["place"] = place
+    for place, sign in enumerate(order["chars"]):
+        sign["place"] = place
+        sign["type"] = sign["type"] or "ON"  # a sign that is given out later than Python's tables
     bidi.explicit_embed_and_overrides(order)
     bidi.resolve_weak_types(order, False)
     _resolve_brackets(order["chars"])

@@ -1,6 +1,7 @@
 """Names in any of the scripts on paper: signs in embedded fonts, joined and in the order in which they are read."""
 
 import io
+import unicodedata
 
 import pypdfium2
 import pytest
@@ -183,3 +184,9 @@ def test_a_sign_that_no_font_has_is_drawn_as_a_box_and_stops_nothing():
     _, left, right = drawn("A🙂B")
     assert right > left + 60
     assert face().stringWidth("🙂", 10) > 0
+
+
+def test_a_sign_that_is_not_given_out_yet_stops_nothing_in_a_line_that_runs_both_ways():
+    unknown = next(chr(code) for code in range(0x2FE0, 0x10FFF) if not unicodedata.bidirectional(chr(code)))
+    for text in (unknown, f"A {unknown} (ש) b", f"ש{unknown}ש"):
+        assert face().stringWidth(text, 10) > 0
