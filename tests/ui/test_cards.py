@@ -73,7 +73,7 @@ def test_a_fitting_is_agreed_for_a_day_and_told_where_it_can_not_be_kept(demo_ha
     hand.see("at hers, at seven")
     hand.see("What comes before it is done on")
     hand.press("change")
-    hand.write_day("on", today + datetime.timedelta(days=9))
+    hand.write_day("on", today + datetime.timedelta(days=12))  # when it is needed: the work is planned before
     hand.press("Keep the day")
     hand.gone("What comes before it is done on")
     assert hand.violations() == []
