@@ -31,7 +31,8 @@ const settings = useSettings()
 const fields = settings.catalogue.fitting
 const asked = (part: FittingField['part']) => fields.filter((field) => field.part === part)
 const taps = asked('taps')[0]
-useFocusOn(useTemplateRef<HTMLElement>('sheet'))
+const sheet = useTemplateRef<HTMLElement>('sheet')
+useFocusOn(sheet)
 const made = openBuild.build.mock_up
 const start = props.correct ?? props.begun
 const usual = usualRows(openBuild.plan, settings.unit)
@@ -139,6 +140,12 @@ function takePhoto(photo: BackPhoto, read: GapSeen[]) {
   }))
   photographing.value = null
 }
+/** The first that was refused is brought into view: the form is longer than the window. */
+async function showRefusal() {
+  await nextTick()
+  const refused = [...(sheet.value?.querySelectorAll('.bad[role=alert]') ?? [])]
+  refused.find((said) => said.getClientRects().length)?.scrollIntoView({ block: 'center' })
+}
 async function log() {
   const build = openBuild.build
   const cloth = {
@@ -151,7 +158,7 @@ async function log() {
   const of = finished.value ? cloth : (props.correct?.made_of ?? made)
   const given = toSend(fields, fitting.value, settings.unit, of, pads.value)
   const taken = props.correct ? await fittings.correct(props.correct.number, given) : await fittings.log(given)
-  if (!taken) return
+  if (!taken) return showRefusal()
   draft.drop()
   emit('done')
 }
