@@ -102,7 +102,7 @@ def pin_pieces(session: TheSession, build_id: str, cloth: ClothPath, given: PinP
 
     def step(at: AtHand) -> Build:
         old = fallen(lay_ask(at.build, at.planned, cloth, at_hand, 1))
-        changed = pin(at.build, cloth, [pin for pin in given.pinned if pin not in old], at.unit)
+        changed = pin(at.build, cloth, [pinned for pinned in given.pinned if pinned not in old], at.unit)
         check_pinned(lay_ask(changed, at.planned, cloth, at_hand, 1))
         return changed
 

@@ -94,7 +94,7 @@ def cut_cloth(
         version=build.current.number if build.current else None,
         pieces=sum(len(sheet.placed) for sheet in laying.sheets) + len(laying.marker.placed),
         used=tuple(used),
-        frills=tuple(strap.key for strap in build.trims.hanging if strap.cloth == cloth),
+        frills=tuple(frill.key for frill in build.trims.hanging if frill.cloth == cloth),
         new_mm=to_buy_mm(laying, beside_mm),
     )
     cut = build.cut.model_copy(update={"done": {**build.cut.done, cloth: done}})

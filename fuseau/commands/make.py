@@ -29,7 +29,7 @@ def _written(*records: Any) -> list[Any]:
 
 def garment_of(build: Build, planned: Plan) -> Garment:
     """The garment by its steps, without those that she leaves out."""
-    return Garment(steps_of(build, planned)).without(key.step for key in build.make.left_out)
+    return Garment(steps_of(build, planned)).without(omitted.step for omitted in build.make.left_out)
 
 
 def called(garment: Garment, key: StepKey) -> str:
@@ -171,7 +171,7 @@ def put_own(build: Build, planned: Plan, given: dict[str, Any], unit: Unit) -> B
     at = next((i for i, one in enumerate(own) if one["key"] == key), len(own))
     own[at : at + 1] = [{**(own[at] if at < len(own) else {}), **given, "key": key}]
     made = _with(build, unit, own=own)
-    garment = Garment(steps_of(made, planned)).without(key.step for key in build.make.left_out)
+    garment = Garment(steps_of(made, planned)).without(omitted.step for omitted in build.make.left_out)
     if not garment.can_be_finished(()):
         raise Unmakeable("after", "make.own_circle")
     return made

@@ -309,7 +309,7 @@ class Build(Record):
         """Every cloth that something is cut from: of plies, of what hangs from the garment, and of padding."""
         return frozenset(
             [ply.cloth for ply in self.layers.plies]
-            + [strap.cloth for strap in self.trims.hanging]
+            + [frill.cloth for frill in self.trims.hanging]
             + [pad.cloth for pad in self.pads],
         )
 
@@ -383,7 +383,7 @@ class Build(Record):
         for field in ("facing", "modesty", "binding"):
             if getattr(self.cut, field) is not None:
                 yield f"cut.{field}", getattr(self.cut, field)
-        yield from ((f"trims.hanging.{i}.cloth", strap.cloth) for i, strap in enumerate(self.trims.hanging))
+        yield from ((f"trims.hanging.{i}.cloth", frill.cloth) for i, frill in enumerate(self.trims.hanging))
         yield from ((f"strips.{i}.cloth", strip.cloth) for i, strip in enumerate(self.strips))
         yield "mock_up.stack.strength", self.mock_up.stack.strength
         for i, fitting in enumerate(self.fittings):

@@ -90,7 +90,7 @@ def _making(build: Build, planned: Plan) -> tuple[State, Message]:
     steps = steps_of(build, planned)
     if not steps:
         return "empty", _NOTHING
-    left_out = {key.step for key in build.make.left_out}
+    left_out = {omitted.step for omitted in build.make.left_out}
     done = {one.step for one in build.make.done} | done_elsewhere(build, steps)
     counted = [step for step in steps if step.key not in left_out and not step.later]
     left = sum(step.key not in done for step in counted)

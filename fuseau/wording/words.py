@@ -8,7 +8,7 @@ from typing import Any
 from fuseau.craft.base.findings import Message
 from fuseau.craft.base.lengths import Unit, format_length, format_run
 from fuseau.craft.wearer.measures import SEEN_LABELS
-from fuseau.wording import back, bones, brief, front, layers, make, mockups, pattern, readings, refusals, trims, wearer
+from fuseau.wording import back, bones, brief, fields, front, layers, make, mockups, pattern, refusals, trims, wearer
 
 
 def capital(text: str) -> str:
@@ -24,7 +24,7 @@ def capital(text: str) -> str:
 def templates() -> Mapping[str, str]:
     """Every template by its code. Raises ValueError where two rooms use one code."""
     found: dict[str, str] = {}
-    for room in (brief, wearer, pattern, mockups, bones, front, back, layers, trims, make, refusals, readings):
+    for room in (brief, wearer, pattern, mockups, bones, front, back, layers, trims, make, refusals, fields):
         if twice := found.keys() & room.MESSAGES.keys():
             raise ValueError(f"said twice: {', '.join(sorted(twice))}")
         found.update(room.MESSAGES)

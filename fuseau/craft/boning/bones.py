@@ -229,7 +229,7 @@ def lay_bones(panels: tuple[PanelArrays, ...], choices: BoneChoices, around: Aro
     loose: tuple[Between | Shaped, ...] = (*between_now(panels, choices, around), *choices.shaped)
     for arrays in panels:
         number = arrays.panel.number
-        here = [stretch for stretch in loose if stretch.panel == number]
+        here = [channel for channel in loose if channel.panel == number]
         for one in sorted(here, key=lambda one: one.across if isinstance(one, Between) else one.points[0].across):
             found.append(_bone(_loose(arrays, one, choices), choices, around))
         if number < len(panels):

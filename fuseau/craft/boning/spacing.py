@@ -150,7 +150,7 @@ def _mend_stretch(
 
     here = between_now(panels, choices, around)
     loose: tuple[Between | Shaped, ...] = (*here, *choices.shaped)
-    taken = {stretch.letter for stretch in loose if stretch.panel == panel}
+    taken = {channel.letter for channel in loose if channel.panel == panel}
     letters = [letter for letter in LETTERS if letter not in taken]
     arrays = spread.panels[panel - 1]
     left, right = (float(edge[0]) for edge in arrays.edges_at(np.array([stretch.z_mm])))

@@ -104,7 +104,9 @@ def _one_that_holds(layers: Layers, plies: Sequence[PlyPlan], cloths: Mapping[Cl
     for cloth in sorted(cloths.values(), key=lambda cloth: cloth.price_per_m):
         if "strength" not in cloth.suits:
             continue
-        part = shares([cloth.stiffness_kn_per_m if j == k else stretch for j, stretch in enumerate(stiff)], together)
+        part = shares(
+            [cloth.stiffness_kn_per_m if j == k else stiffness for j, stiffness in enumerate(stiff)], together
+        )
         holds = [cloth.holds_n_per_m if j == k else ply.holds_n_per_m for j, ply in enumerate(plies)]
         if all(share * carried <= most for share, most in zip(part, holds, strict=True)):
             return cloth

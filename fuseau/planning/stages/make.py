@@ -247,12 +247,12 @@ def make_up(build: Build, planned: Plan, known: Mapping[Work, Rate] | None = Non
     if not steps:
         return MakePlan(running=build.make.running)
     known = known or rates(())
-    left_out = {key.step for key in build.make.left_out}
+    left_out = {omitted.step for omitted in build.make.left_out}
     garment = Garment(tuple(step for step in steps if step.key not in left_out))
     elsewhere = done_elsewhere(build, garment.steps)
     done = {one.step for one in build.make.done} | elsewhere
     taken = {step.key: takes(step, known) for step in garment.steps}
-    minutes = {key: stock.minutes for key, stock in taken.items()}
+    minutes = {key: took.minutes for key, took in taken.items()}
     logged: dict[StepKey, float] = {}
     for entry in build.make.log:
         logged[entry.step] = logged.get(entry.step, 0.0) + entry.minutes
@@ -290,7 +290,9 @@ def make_up(build: Build, planned: Plan, known: Mapping[Work, Rate] | None = Non
         lost=tuple(lost),
         minutes_left=sum(one.minutes_left for one in rest if not one.step.later),
         minutes_later=sum(one.minutes_left for one in rest if one.step.later),
-        left_out=tuple(key.step for key in build.make.left_out if any(step.key == key.step for step in steps)),
+        left_out=tuple(
+            omitted.step for omitted in build.make.left_out if any(step.key == omitted.step for step in steps)
+        ),
         running=build.make.running,
     )
 

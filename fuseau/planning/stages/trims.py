@@ -155,9 +155,9 @@ def lay_trims(inputs: TrimsInputs) -> TrimsLaid:
         chains=chains,
         rooms=tuple(room for room, _ in rooms),
         grams=on_it,
-        hanging_grams=sum(strap.grams for strap in hanging),
+        hanging_grams=sum(frill.grams for frill in hanging),
         price=sum(laid.price for laid in _lies_on(along, areas))
-        + sum(strap.price for strap in hanging)
+        + sum(frill.price for frill in hanging)
         + sum(chain.price for chain in chains),
         minutes=sum(MINUTES[work] * times for work, times in works.items()),
         thread_mm=sum(laid.thread_mm for laid in _lies_on(along, areas))
@@ -185,7 +185,7 @@ def _all_works(
 ) -> Iterator[tuple[tuple[Work, float], ...]]:
     yield from (laid.works for laid in _lies_on(along, areas))
     yield from (one.laid.works for one in floss if one.laid)
-    yield from (strap.works for strap in hanging)
+    yield from (frill.works for frill in hanging)
     yield from (chain.works for chain in chains)
     yield from ((("strap", float(strap.laid.count)),) for strap in straps if strap.laid)
 
@@ -359,9 +359,9 @@ def _load(
 
     Not told where nothing hangs from it: a garment that only carries itself is held by its fit.
     """
-    if not any(strap.grams for strap in hanging):
+    if not any(frill.grams for frill in hanging):
         return None, ()
-    hangs = sum(strap.grams for strap in hanging if not strap.own_band)
+    hangs = sum(frill.grams for frill in hanging if not frill.own_band)
     levels = inputs.levels
     shape = shape_holds(*zip(*levels, strict=True)) if len(levels) > 1 else 0.0
     whole = inputs.own_grams + on_it + hangs

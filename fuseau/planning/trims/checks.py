@@ -86,17 +86,17 @@ def _short(at: str, shown: Shown, lacks: float, *, counted: bool) -> Finding:
 
 
 def _check_hanging(about: TrimsAbout, plan: TrimsPlan) -> Iterator[Finding]:
-    for i, strap in enumerate(plan.hanging):
-        if strap.fault is not None:
+    for i, frill in enumerate(plan.hanging):
+        if frill.fault is not None:
             continue
-        for k, tier in enumerate(strap.tiers):
+        for k, tier in enumerate(frill.tiers):
             if tier.skimpy:
                 yield finding(
                     "trim.skimpy",
                     "trims",
                     "advice",
                     at=f"trims.hanging.{i}.tiers.{k}.fullness",
-                    where=strap.name,
+                    where=frill.name,
                     numbers={"fullness": tier.fullness},
                 )
         trim = about.trims.hanging[i]
@@ -110,7 +110,7 @@ def _check_hanging(about: TrimsAbout, plan: TrimsPlan) -> Iterator[Finding]:
             "trims",
             "caution",
             at=f"trims.hanging.{i}.opens",
-            where=strap.name,
+            where=frill.name,
             said="skirt.opens.nowhere" if trim.opens == "nowhere" else "skirt.opens",
             opens=trim.opens,
             bodice=" and ".join(bodice),

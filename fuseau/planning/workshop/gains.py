@@ -96,7 +96,7 @@ def _probability(
 
 
 def _without(build: Build, steps: Sequence[str]) -> Build:
-    there = {key.step for key in build.make.left_out}
+    there = {omitted.step for omitted in build.make.left_out}
     more = tuple(LeftOut(step=step) for step in steps if step not in there)
     make = build.make.model_copy(update={"left_out": (*build.make.left_out, *more)})
     return build.model_copy(update={"make": make})

@@ -211,7 +211,7 @@ def _said(planned: Plan | None) -> Iterator[Message]:
     if planned.pattern and planned.pattern.cup:
         yield message("on_body.cups")
     hanging = planned.trims.hanging if planned.trims else ()
-    if any(depth_of(strap) > DEEPEST_SHOWN_MM for strap in hanging):
+    if any(depth_of(frill) > DEEPEST_SHOWN_MM for frill in hanging):
         yield message("on_body.deep", mm=DEEPEST_SHOWN_MM)
 
 

@@ -129,4 +129,31 @@ describe('a fitting while it is written', () => {
     expect(rowsOf(again.answers, 'pinches')[0].key).not.toBe(rowsOf(older.answers, 'pinches')[0].key)
     expect(renewed(field('taps'), undefined)).toEqual([])
   })
+
+  it('comes back from a draft that was held before the fields were listed', () => {
+    const held: Record<string, unknown> = {
+      ...blank(),
+      ...{ pull: 'firm', under: 'a shift', hours: '2', cost: '', note: 'late', finished: true },
+      ...{ laced: { waist: '62' }, under_it: {}, moved: { sit: 'hard' } },
+      words: [{ level: 'ribs', word: 'firm' }],
+      stand_offs: [{ level: 'waist', off_mm: '12' }],
+      taps: [{ key: 1, view: 'front', z: '4', across: 0.25, word: 'digs', off: '' }],
+      pinches: [{ key: 2, seam: 2, from: '-4', to: '4', amount: '6', how: 'slashed', half: 'left' }],
+      edges: { 'top side': { way: 'low', off: '5' }, 'top CF': { way: '', off: '' } },
+      rides: { way: 'up', off: '9' },
+      swings: { way: 'back', off: '3' },
+    }
+    delete held.answers
+    expect(send(renewedFitting(held as unknown as Written, fields))).toMatchObject({
+      ...{ pull: 'firm', under: 'a shift', hours: '2', cost: null, note: 'late', finished: true },
+      laced: [{ level: 'waist', girth_mm: '62 cm' }],
+      words: [{ level: 'ribs', word: 'firm' }],
+      stand_offs: [{ level: 'waist', off_mm: '12 mm' }],
+      taps: [{ view: 'front', z_mm: '4 cm', across: 0.25, word: 'digs', off_mm: null, half: 'both' }],
+      pinches: [{ seam: 2, from_mm: '-4 cm', to_mm: '4 cm', amount_mm: '-6 mm', half: 'left' }],
+      edges: [{ edge: 'top', place: 'side', off_mm: '-5 mm' }],
+      ...{ rides_mm: '9 mm', swings_mm: '-3 mm' },
+      moved: [{ test: 'sit', went: 'hard' }],
+    })
+  })
 })

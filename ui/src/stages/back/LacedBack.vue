@@ -102,11 +102,11 @@ const size = (mm: number) => length(mm, settings.unit)
     <LacingWalk v-if="plan.walk.length" :walk="plan.walk" :heights="holes.z_mm" />
     <h2>Heights, the same on both sides</h2>
     <ol class="rows">
-      <li v-for="(pair, i) in holes.rows" :key="i" :class="{ pair: isPair(pair.z_mm), picked: props.row === i + 1 }">
-        <span class="in">{{ mm(pair.z_mm) }}</span><span class="soft small">{{
-          isPair(pair.z_mm) ? 'pull loops run out here' : i === 0 ? 'top' : i === holes.rows.length - 1 ? 'bottom' : ''
+      <li v-for="(hole, i) in holes.rows" :key="i" :class="{ pair: isPair(hole.z_mm), picked: props.row === i + 1 }">
+        <span class="in">{{ mm(hole.z_mm) }}</span><span class="soft small">{{
+          isPair(hole.z_mm) ? 'pull loops run out here' : i === 0 ? 'top' : i === holes.rows.length - 1 ? 'bottom' : ''
         }}</span
-        ><span class="n">{{ pair.carries_n.toFixed(1) }} N</span>
+        ><span class="n">{{ hole.carries_n.toFixed(1) }} N</span>
       </li>
     </ol>
     <p class="soft">

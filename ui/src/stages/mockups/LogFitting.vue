@@ -90,7 +90,8 @@ const draft = useDraft(
   (now) => !now.photographing && JSON.stringify(now.fitting) === untouched,
 )
 if (draft.restored.value) {
-  fitting.value = renewedFitting(form.value.fitting, fields)
+  const held = form.value as typeof form.value & { one?: Written } // as it was called once
+  fitting.value = renewedFitting(held.one ?? held.fitting, fields)
   photographing.value = form.value.photographing
   if (form.value.unit !== settings.unit) draft.restored.value = { ...draft.restored.value, unit: form.value.unit }
 }

@@ -1,6 +1,7 @@
 import type { BackPhoto, Fitting, NewFitting, Plan, Pull, Unit } from '../../api/types'
 import { length, smallUnit, withUnit } from '../../parts/words'
 import { certain } from '../../parts/certain'
+import { entriesOf } from '../../parts/entries'
 import { blank, key, read, renewed, sent, sentNames, small, tableOf, valueOf } from './answers'
 import type { Answers, FittingField } from './answers'
 
@@ -31,12 +32,55 @@ type MadeOf = NonNullable<NewFitting['made_of']>
 const answersOf = (fields: FittingField[], answer: (field: FittingField) => Answers[string]): Answers =>
   Object.fromEntries(fields.map((field) => [field.field, answer(field)]))
 
-/** What was typed before a reload, with keys that this page has not given out yet. */
-export function renewedFitting(older: Written, fields: FittingField[]): Written {
+type Off = { way: string; off: string }
+/** How a fitting was held before its fields were listed. */
+type Earlier = Omit<Written, 'answers'> &
+  Record<'pull' | 'under' | 'hours' | 'cost' | 'note', string> &
+  Record<'laced' | 'under_it' | 'moved', Record<string, string>> & {
+    finished: boolean
+    words: { level: string; word: string }[]
+    stand_offs: { level: string; off_mm: string | number }[]
+    taps: { view: string; z: string; across: number; word: string; off: string; half?: string }[]
+    pinches: { seam: number; from: string; to: string; amount: string; how: string; half?: string }[]
+    edges: Record<string, Off>
+    rides: Off
+    swings: Off
+  }
+
+const BELOW = ['low', 'down', 'back'] // the ways that are below zero
+const eitherWay = ({ way, off }: Off) => (way ? (BELOW.includes(way) ? '-' : '+') + off : '')
+
+function fromEarlier(older: Earlier): Answers {
+  const { pull, under, hours, cost, note, laced, under_it, moved } = older
+  const offs = older.stand_offs.map(({ level, off_mm }): [string, string] => [level, String(off_mm)])
+  const words = older.words.map(({ level, word }): [string, string] => [level, word])
+  const row = (cells: Record<string, string | undefined>) => ({
+    key: key(),
+    cells: Object.fromEntries(entriesOf(cells)),
+  })
   return {
-    ...older,
+    ...{ pull, under, hours, cost, note, laced, under_it, moved },
+    finished: older.finished ? 'yes' : '',
+    words: Object.fromEntries([...words, ...offs.map(([level]) => [level, 'stands off'])]),
+    stand_offs: Object.fromEntries(offs),
+    taps: older.taps.map(({ z, off, across, ...tap }) => row({ ...tap, z_mm: z, off_mm: off, across: String(across) })),
+    pinches: older.pinches.map(({ seam, from, to, amount, how, half }) =>
+      row({ seam: String(seam), from_mm: from, to_mm: to, amount_mm: (how === 'slashed' ? '-' : '+') + amount, half }),
+    ),
+    edges: Object.fromEntries(Object.entries(older.edges).map(([name, off]) => [name, eitherWay(off)])),
+    rides_mm: eitherWay(older.rides),
+    swings_mm: eitherWay(older.swings),
+  }
+}
+
+/** What was typed before a reload, with keys that this page has not given out yet. */
+export function renewedFitting(older: Written | Earlier, fields: FittingField[]): Written {
+  const answers = 'answers' in older ? older.answers : fromEarlier(older)
+  const { version, boned, closing, padded, also, photos } = older
+  return {
+    ...{ version, boned, closing, padded, also, photos },
     rows: older.rows.map((row) => ({ ...row, key: key() })),
-    answers: answersOf(fields, (field) => renewed(field, older.answers[field.field])),
+    answers: answersOf(fields, (field) => renewed(field, answers[field.field])),
   }
 }
 
