@@ -151,7 +151,9 @@ def _notes() -> list[Flowable]:
     written = asked_in("notes")
     texts = [asked for asked in written if asked.cells[""].reads == "text"]
     counted = [asked for asked in written if asked.cells[""].reads == "amount"]
-    lines = [row for asked in texts for row in (_fields([(asked.label, 0)]), _rule())]
+    lines: list[Flowable] = []
+    for asked in texts:
+        lines += [_fields([(asked.label, 0)]), *(_rule() for _ in range(2 if asked.cells[""].lines else 0))]
     return [*lines, _fields([*((asked.label, 62) for asked in counted), ("Photos", 0)])]
 
 
@@ -215,7 +217,7 @@ def _ticks(label: str, words: Sequence[str], then: Sequence[str] = ()) -> Table:
     for word in then:
         line.add(String(x, 2, word, fontName=FONT, fontSize=8.5))
         x += stringWidth(word, FONT, 8.5) + 4
-        line.add(Line(x, 0, x + 26 * mm, 0, strokeWidth=0.6))
+        line.add(Line(x, 0, min(x + 26 * mm, (_WIDE_MM - 3) * mm), 0, strokeWidth=0.6))
         x += 26 * mm + 8
     return Table([[line]], style=[("LEFTPADDING", (0, 0), (-1, -1), 0), *_TIGHT], hAlign="LEFT")
 
