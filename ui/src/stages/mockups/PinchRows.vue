@@ -68,8 +68,11 @@ const write = (pinch: Row, way: string, by: string) => (pinch.cells.amount_mm = 
 <style scoped>
 .pinch input.in:not(.text) {
   width: 52px;
+  line-height: 1.3;
 }
-.pinch input,
+.pinch .second input.in:not(.text) {
+  width: 66px; /* −1 5/8 */
+}
 .pinch .bad {
   line-height: 1.3;
 }
