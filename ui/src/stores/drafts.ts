@@ -34,17 +34,17 @@ export class Drafts {
     private now: () => number = Date.now,
   ) {}
 
+  private starting(start: string): string[] {
+    const keys = Array.from({ length: this.storage.length }, (_, i) => this.storage.key(i) ?? '')
+    return keys.filter((key) => key.startsWith(start))
+  }
+
   /** Every key under which this was typed in some tab, the own tab's first, then the newest. */
   private keys(build: string, what: string): string[] {
     const start = `${PREFIX}${build}/${what}/`
-    const found: string[] = []
-    for (let i = 0; i < this.storage.length; i++) {
-      const key = this.storage.key(i)!
-      if (key.startsWith(start)) found.push(key)
-    }
     const own = named(build, what, this.tab)
     const age = (key: string) => (key === own ? Infinity : (parsed(this.storage.getItem(key))?.saved ?? 0))
-    return found.sort((a, b) => age(b) - age(a))
+    return this.starting(start).sort((a, b) => age(b) - age(a))
   }
 
   read<T>(build: string, what: string): Draft<T> | undefined {
@@ -93,22 +93,15 @@ export class Drafts {
   /** What is held of a build, by what it is. */
   of(build: string): string[] {
     const start = `${PREFIX}${build}/`
-    const found = new Set<string>()
-    for (let i = 0; i < this.storage.length; i++) {
-      const key = this.storage.key(i)!
-      if (key.startsWith(start)) found.add(key.slice(start.length).replace(/\/[^/]*$/, ''))
-    }
-    return [...found].sort()
+    const what = this.starting(start).map((key) => key.slice(start.length).replace(/\/[^/]*$/, ''))
+    return [...new Set(what)].sort()
   }
 
   /** Let go of what nobody came back to for two months. */
   prune() {
     const oldest = this.now() - KEPT_DAYS * 86_400_000
-    const keys = Array.from({ length: this.storage.length }, (_, i) => this.storage.key(i)!)
-    for (const key of keys) {
-      if (key.startsWith(PREFIX) && (parsed(this.storage.getItem(key))?.saved ?? 0) < oldest)
-        this.storage.removeItem(key)
-    }
+    for (const key of this.starting(PREFIX))
+      if ((parsed(this.storage.getItem(key))?.saved ?? 0) < oldest) this.storage.removeItem(key)
   }
 }
 

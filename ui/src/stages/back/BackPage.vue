@@ -129,10 +129,10 @@ const counted = computed(() => {
           Both halves are joined at CB. <RouterLink :to="{ name: 'front' }">What opens it</RouterLink>:
           <b>{{ plan.opening?.title }}</b>.
         </p>
-        <template v-else>
-          <p>{{ plan.opening!.why }} <RouterLink :to="{ name: 'front' }">Where it begins and ends</RouterLink></p>
+        <template v-else-if="plan.opening">
+          <p>{{ plan.opening.why }} <RouterLink :to="{ name: 'front' }">Where it begins and ends</RouterLink></p>
           <p>
-            To buy: <b>{{ plan.opening!.bought!.join('; ') }}</b>.
+            To buy: <b>{{ plan.opening.bought?.join('; ') }}</b>.
           </p>
         </template>
       </template>

@@ -97,7 +97,9 @@ const size = (mm: number) => length(mm, settings.unit)
         :placeholder="bare(now)"
       />
     </div>
-    <p v-if="changedRows" class="soft">Version {{ plan.before!.version }} had {{ plan.before!.rows }} rows.</p>
+    <p v-if="changedRows && plan.before" class="soft">
+      Version {{ plan.before.version }} had {{ plan.before.rows }} rows.
+    </p>
     <h2>Hole by hole</h2>
     <LacingWalk v-if="plan.walk.length" :walk="plan.walk" :heights="holes.z_mm" />
     <h2>Heights, the same on both sides</h2>

@@ -23,7 +23,9 @@ const KINDS = [
   { name: 'padded', word: 'padded' },
   { name: 'worn', word: 'in the garment' },
 ] as const
-const kinds = computed(() => KINDS.filter((kind) => seen.value?.[kind.name]?.length))
+const kinds = computed(() =>
+  KINDS.map((kind) => ({ ...kind, rows: seen.value?.[kind.name] ?? [] })).filter((kind) => kind.rows.length),
+)
 const outline = (rows: Row[], left: (row: Row) => number, right: (row: Row) => number) =>
   [...rows.map((row) => [left(row), -row.y_mm]), ...[...rows].reverse().map((row) => [right(row), -row.y_mm])]
     .map((point) => point.map((mm) => mm.toFixed(1)).join(','))
@@ -41,7 +43,7 @@ const side = (rows: Row[]) =>
     (row) => row.front_mm,
   )
 const box = computed(() => {
-  const rows = kinds.value.flatMap((kind) => seen.value![kind.name])
+  const rows = kinds.value.flatMap((kind) => kind.rows)
   const half = Math.max(...rows.map((row) => row.half_mm))
   const [low, high] = [Math.min(...rows.map((row) => row.y_mm)), Math.max(...rows.map((row) => row.y_mm))]
   return { half, high, low, apart: 2.1 * half + 30 }
@@ -57,8 +59,8 @@ const box = computed(() => {
       aria-label="Her outline from the front and from the side"
     >
       <g v-for="kind in kinds" :key="kind.name" :class="kind.name">
-        <polygon :points="front(seen![kind.name] as Row[])" />
-        <polygon :points="side(seen![kind.name] as Row[])" :transform="`translate(${box.apart} 0)`" />
+        <polygon :points="front(kind.rows)" />
+        <polygon :points="side(kind.rows)" :transform="`translate(${box.apart} 0)`" />
       </g>
     </svg>
     <p class="small">

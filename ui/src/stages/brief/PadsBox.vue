@@ -17,7 +17,7 @@ const levels = computed(() => {
 })
 const PLACES = ['sides', 'front', 'back', 'all round']
 const made = (level: string, place: string) =>
-  openBuild.plan.pads.find((pad) => pad.level === level && pad.place === place)
+  openBuild.plan.pads.filter((pad) => pad.level === level && pad.place === place)
 /** What was refused there; what is only worth knowing stands on the left. */
 const refused = (at: string) => {
   const said = openBuild.saidAt(at)
@@ -73,13 +73,12 @@ const take = (i: number) =>
         />
       </div>
       <p class="small">
-        <template v-if="made(pad.level, pad.place ?? 'sides')"
+        <template v-for="worn in made(pad.level, pad.place ?? 'sides')" :key="worn.level"
           ><template v-if="pad.level === 'shoulders'">Worn in the costume, not under this, </template
           ><template v-else
-            >{{ length(made(pad.level, pad.place ?? 'sides')!.girth_mm, settings.unit) }} more round her
+            >{{ length(worn.girth_mm, settings.unit) }} more round her
             {{ SEEN_LABELS[pad.level].toLowerCase() }}, </template
-          >{{ made(pad.level, pad.place ?? 'sides')!.layers.length }} layers,
-          {{ length(made(pad.level, pad.place ?? 'sides')!.wide_mm, settings.unit) }} wide.
+          >{{ worn.layers.length }} layers, {{ length(worn.wide_mm, settings.unit) }} wide.
         </template>
         <button type="button" class="ask" @click="take(i)">
           take it off<span class="sr">: {{ SEEN_LABELS[pad.level] }}</span>

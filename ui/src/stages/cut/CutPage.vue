@@ -52,6 +52,7 @@ const laid = computed(() => (here.value ? layings.value[here.value.cloth] : unde
 const stale = computed(() => !!laid.value && laid.value.revision !== openBuild.here.revision)
 const folded = (cloth: string) => !!choices.value.fold.includes(cloth)
 const done = (cloth: string) => choices.value.done[cloth]
+const cutSo = computed(() => here.value && done(here.value.cloth))
 const pins = computed<Pinned[]>(() => (here.value && choices.value.pinned[here.value.cloth]) ?? [])
 
 async function lay(one: ClothCut, seconds: number) {
@@ -189,6 +190,7 @@ const told = (cut: ClothCut) => {
   if (!mm) return 'enough'
   return hasSome(cut) ? `${run(mm, settings.unit)} short` : `buy ${run(mm, settings.unit)}`
 }
+const lacking = computed(() => here.value && needs(here.value))
 const hasSome = (cut: ClothCut) => !!layings.value[cut.cloth]?.laid.at_hand.length
 const wrong = (cut: ClothCut) => !done(cut.cloth) && (tooNarrow(cut) || (!!needs(cut) && hasSome(cut)))
 const toLay = computed(() => cloths.value.filter((cloth) => !done(cloth.cloth)))
@@ -275,7 +277,7 @@ const older = (cloth: string) => {
         <span v-if="here && !folded(here.cloth)" class="soft small"
           ><i class="down" aria-hidden="true" /> face down</span
         >
-        <label v-if="here && !done(here.cloth)" class="toggle"
+        <label v-if="here && !cutSo" class="toggle"
           ><input
             type="checkbox"
             :checked="folded(here.cloth)"
@@ -284,11 +286,11 @@ const older = (cloth: string) => {
           on the fold</label
         >
       </div>
-      <div v-if="here && done(here.cloth)" class="empty">
+      <div v-if="here && cutSo" class="empty">
         <h2>{{ here.label }} is cut</h2>
         <p>
-          On {{ shortDay(done(here.cloth)!.on) }}, {{ done(here.cloth)!.pieces }} pieces from
-          {{ fromWhat(here.cloth) }}. What is left of it lies on the shelf.
+          On {{ shortDay(cutSo.on) }}, {{ cutSo.pieces }} pieces from {{ fromWhat(here.cloth) }}. What is left of it
+          lies on the shelf.
         </p>
         <p v-if="older(here.cloth)" class="old">
           It was cut from version {{ older(here.cloth) }}; the pattern is at version
@@ -311,7 +313,7 @@ const older = (cloth: string) => {
         <v-btn v-if="!working && cut" size="small" variant="outlined" @click="better(CARE_S)">Lay it out</v-btn>
         <v-progress-linear v-else indeterminate color="metal" aria-label="Laying the pieces" />
       </div>
-      <div v-if="here && !done(here.cloth)" class="foot">
+      <div v-if="here && !cutSo" class="foot">
         <p v-if="laid" class="in">
           <template v-if="laid.laid.laying.marker.length_mm"
             ><b>{{ length(laid.laid.laying.marker.length_mm, settings.unit) }}</b> {{ taken }}
@@ -371,14 +373,14 @@ const older = (cloth: string) => {
       </table>
       <p v-if="all && price" class="soft small">Some {{ price.toFixed(0) }} to buy, by the catalogue's prices.</p>
       <ClothAtHand
-        v-if="here && laid?.laid.at_hand.length && !done(here.cloth)"
+        v-if="here && laid?.laid.at_hand.length && !cutSo"
         :laid="laid.laid"
         :label="here.label"
         @kept="better(0)"
       />
-      <template v-if="here && !done(here.cloth) && needs(here) && hasSome(here)">
+      <template v-if="here && !cutSo && lacking && hasSome(here)">
         <p class="old lacking">
-          <b class="in">{{ length(needs(here)!, settings.unit) }} of {{ here.label }} are lacking.</b>
+          <b class="in">{{ length(lacking, settings.unit) }} of {{ here.label }} are lacking.</b>
         </p>
         <v-btn v-if="waysOf !== here.cloth" size="small" variant="outlined" @click="waysOf = here.cloth"
           >What would help?</v-btn

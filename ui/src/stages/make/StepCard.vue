@@ -164,11 +164,11 @@ const rest = computed(() => Math.max(0, props.seen.minutes - props.seen.logged_m
         </div>
       </form>
       <p v-if="said" class="bad" role="alert">{{ said }}</p>
-      <div v-if="mine" class="clock">
+      <div v-if="running && mine" class="clock">
         <p>
           <b>Running since {{ since }}</b
-          ><template v-if="running!.since.slice(0, 10) < new Date().toISOString().slice(0, 10)">
-            of {{ shortDay(running!.since.slice(0, 10)) }}</template
+          ><template v-if="running.since.slice(0, 10) < new Date().toISOString().slice(0, 10)">
+            of {{ shortDay(running.since.slice(0, 10)) }}</template
           >
         </p>
         <v-text-field v-model="note" label="a note" maxlength="600" />

@@ -78,8 +78,8 @@ const show = (mm: number) => length(mm, settings.unit)
           (job: string) =>
             openBuild.edit([
               { at: 'target.job', value: job },
-              ...(job === 'closed_waist' && !target.closed_waist_mm
-                ? [{ at: 'target.closed_waist_mm', value: plan.aim!.closed_waist_mm }]
+              ...(job === 'closed_waist' && !target.closed_waist_mm && plan.aim
+                ? [{ at: 'target.closed_waist_mm', value: plan.aim.closed_waist_mm }]
                 : []),
             ])
         "
@@ -108,7 +108,7 @@ const show = (mm: number) => length(mm, settings.unit)
         </div>
         <LengthField
           at="target.reduction_mm"
-          :mm="target.job === 'reduction' ? target.reduction_mm : plan.aim!.reduction_mm"
+          :mm="target.job === 'reduction' ? target.reduction_mm : (plan.aim?.reduction_mm ?? null)"
           label="or by"
           :also="[{ at: 'target.job', value: 'reduction' }]"
         />

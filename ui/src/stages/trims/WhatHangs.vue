@@ -83,8 +83,8 @@ const n = (newton: number) => `${Math.round(newton)} N`
       <p v-if="openBuild.build.trims.waist_stay" class="small">
         With a waist stay. <button type="button" class="ask" @click="stay(false)">take it out</button>
       </p>
-      <ul v-if="trims!.helps?.length">
-        <li v-for="help in trims!.helps" :key="help.what">
+      <ul v-if="trims?.helps?.length">
+        <li v-for="help in trims.helps" :key="help.what">
           {{ help.what }}
           <span class="soft"
             >{{ n(help.after.weight_n) }} then against {{ n(help.after.holds_n) }}:
