@@ -8,7 +8,7 @@ UI_CHECKED := $(shell find ui/tests -type f 2>/dev/null) ui/vitest.config.ts ui/
 
 WEARERS ?= 300
 
-.PHONY: demo serve test core-checked bench stress fitting lint ui lock clean screenshots
+.PHONY: demo serve test core-checked stories bench stress fitting lint ui lock clean screenshots
 
 demo: .made/run .made/ui
 	.venv/bin/fuseau demo --port $(PORT)
@@ -20,7 +20,8 @@ test: .made/dev .made/ui .made/browser
 	$(MAKE) --no-print-directory --output-sync=target -j2 .made/ui-checked core-checked
 	.venv/bin/pytest
 
-# Lint, format, types and arrows of the Python code; the interface's pure functions against numbers of the core.
+# Lint, format, types and arrows of the Python code; functions and components of
+# the interface against numbers and answers of the core.
 core-checked: .made/dev .made/npm
 	.venv/bin/ruff check fuseau tests bench
 	.venv/bin/ruff format --check fuseau tests bench
@@ -29,6 +30,10 @@ core-checked: .made/dev .made/npm
 	$(PY) -m tests.vectors .made/vectors.json
 	$(PY) -m tests.recorded .made/recorded.json
 	cd ui && npm run --silent test
+
+# What a user does in the whole interface, without a browser; pytest tells these too.
+stories: .made/dev .made/npm
+	$(PY) -m tests.stories
 
 # Speed, and a short run of how often the final garment fits; `make fitting` is the long one.
 bench: .made/dev .made/ui .made/browser

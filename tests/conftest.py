@@ -2,18 +2,14 @@
 
 import datetime
 import os
-import sqlite3
-from contextlib import closing
-from pathlib import Path
 
 import pytest
-from filelock import FileLock
 from hypothesis import HealthCheck, settings
 
 from fuseau.commands.fields import change
 from fuseau.craft.base.findings import Change
-from fuseau.demo.workshop import fill
 from fuseau.document.build import Build
+from tests.serving import demo_workshop
 
 # What takes long yields to edits; beside two busy browsers it would get no turn at all.
 os.environ.setdefault("FUSEAU_GIVE_WAY", "0")
@@ -61,22 +57,7 @@ def today() -> datetime.date:
     return TODAY
 
 
-def copied(database: Path, folder: Path) -> Path:
-    """A copy of a workshop in a folder that is made for it."""
-    folder.mkdir(parents=True)
-    made = folder / "fuseau.db"
-    with closing(sqlite3.connect(database)) as source, closing(sqlite3.connect(made)) as copy:
-        source.backup(copy)
-    return made
-
-
 @pytest.fixture(scope="session")
-def demo_database(tmp_path_factory):
-    """The demo workshop, filled once for all workers; each test works on a copy."""
-    mine = tmp_path_factory.getbasetemp()
-    made = (mine.parent if "PYTEST_XDIST_WORKER" in os.environ else mine) / "demo workshop" / "fuseau.db"
-    made.parent.mkdir(exist_ok=True)
-    with FileLock(made.with_suffix(".lock")):
-        if not made.is_file():
-            fill(made)
-    return made
+def demo_database():
+    """The demo workshop; each test works on a copy."""
+    return demo_workshop()

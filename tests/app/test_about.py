@@ -10,7 +10,7 @@ from fuseau.app.demo_beside import DemoBeside
 from fuseau.app.server import make_app
 from fuseau.app.settings import Settings
 from fuseau.craft.base.errors import Unmakeable
-from tests.conftest import copied
+from tests.serving import copied
 
 
 def test_it_says_where_its_data_are_and_whether_it_is_the_demo(tmp_path):

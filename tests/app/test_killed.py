@@ -20,8 +20,8 @@ from fuseau.app.settings import Settings
 from fuseau.store.holding import hold
 from fuseau.store.opening import look_at
 from tests.conftest import MEASURES
+from tests.serving import free_port
 from tests.store.test_opening import FORK, tmpfs
-from tests.ui.driving import free_port
 
 KILLS = 10
 

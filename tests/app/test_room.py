@@ -13,7 +13,7 @@ from fuseau.app.door import COOKIE
 from fuseau.app.room_server import RoomServer
 from fuseau.room.codes import DoorShut
 from tests.app.conftest import FILE
-from tests.ui.driving import free_port
+from tests.serving import free_port
 
 
 @pytest.fixture

@@ -22,7 +22,7 @@ from fuseau.store.opening import open_database
 from fuseau.store.workshop import Workshop
 from fuseau.wording.history import label_of
 from tests.app.conftest import FILE, HOST, edit, fitting
-from tests.conftest import copied
+from tests.serving import copied
 
 
 def test_the_whole_path_over_http(client, sheet):

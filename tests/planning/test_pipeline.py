@@ -21,9 +21,10 @@ from fuseau.planning.thread import thread
 from fuseau.store.opening import open_database
 from fuseau.store.workshop import Workshop
 from fuseau.wording.faults import faults
-from tests.conftest import copied, edited
+from tests.conftest import edited
 from tests.plans import plan
 from tests.saying import refused, said
+from tests.serving import copied
 
 READINGS = [{"z_mm": z, "gap_mm": gap} for z, gap in (("9.5", "3.2 cm"), ("0", "4.4"), ("-11", "5.9"))]
 

@@ -6,9 +6,9 @@ from pathlib import Path
 import pytest
 
 from fuseau.store.opening import open_database
-from tests.conftest import copied
 from tests.craft.fitting.test_photo_gap import drawn, tilted
-from tests.ui.driving import Hand, Room, Server, chromium
+from tests.serving import Room, copied
+from tests.ui.driving import Hand, Server, chromium
 
 PAGES = Path("fuseau/app/pages/index.html")
 

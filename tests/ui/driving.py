@@ -3,11 +3,9 @@
 import datetime
 import http.client
 import os
-import socket
 import subprocess
 import sys
 import tempfile
-import threading
 import time
 from collections.abc import Iterator
 from contextlib import contextmanager
@@ -16,8 +14,6 @@ from pathlib import Path
 from typing import Any
 
 import httpx
-import uvicorn
-from fastapi import FastAPI
 from selenium import webdriver
 from selenium.common.exceptions import JavascriptException
 from selenium.webdriver.chrome.options import Options
@@ -26,12 +22,8 @@ from selenium.webdriver.common.by import By
 from selenium.webdriver.common.keys import Keys
 from selenium.webdriver.remote.webelement import WebElement
 from selenium.webdriver.support.ui import WebDriverWait
-from starlette.types import Receive, Scope, Send
 
-from fuseau.app.caches import Caches
-from fuseau.app.room_server import RoomServer
-from fuseau.app.server import make_app, open_session
-from fuseau.app.settings import Settings
+from tests.serving import free_port
 
 # One process for all pages of a browser, few threads in it, and no page kept after it was left: two cores serve two.
 _LEAN = (
@@ -132,12 +124,6 @@ return [...small, ...fine].filter(Boolean)
 """
 
 
-def free_port() -> int:
-    with socket.socket() as probe:
-        probe.bind(("127.0.0.1", 0))
-        return int(probe.getsockname()[1])
-
-
 class Server:
     """`fuseau serve` or `fuseau demo` as a user would start it."""
 
@@ -174,61 +160,6 @@ class Server:
         if self._process:
             self._process.terminate()
             self._process.wait(10)
-
-
-class Room:
-    """One server in this process for many tests, each with a workshop of its own.
-
-    What a user starts is `Server`; here the workshop behind one address is exchanged from test to test, so that none
-    waits for a process to start, or for routes to be made.
-    """
-
-    def __init__(self) -> None:
-        self.port = free_port()
-        self.url = f"http://127.0.0.1:{self.port}"
-        self._app: FastAPI | None = None
-        self._caches = Caches()  # what is planned depends on the builds alone, so that tests may share it
-        config = uvicorn.Config(
-            self._answer, host="127.0.0.1", port=self.port, log_level="warning", lifespan="off", interface="asgi3"
-        )
-        self._server = uvicorn.Server(config)
-        self._thread = threading.Thread(target=self._server.run, daemon=True)
-
-    async def _answer(self, scope: Scope, receive: Receive, send: Send) -> None:
-        assert self._app is not None, "no workshop is open"
-        await self._app(scope, receive, send)
-
-    @property
-    def is_open(self) -> bool:
-        """Whether it answers."""
-        return self._thread.is_alive()
-
-    def open(self, data: Path) -> None:
-        """Answer from the workshop in this folder from now on."""
-        if self._app is None:
-            self._app = make_app(Settings(data=data))
-        self._app.state.session = open_session(Settings(data=data), self._caches)
-        self._app.state.room.stop()
-        # tests need no network: the room is this machine alone
-        news = self._app.state.session.news
-        self._app.state.room = RoomServer(
-            data / "room", free_port(), lambda: news.tell("devices"), lambda: ("127.0.0.1",)
-        )
-        if not self._thread.is_alive():
-            self._thread.start()
-            began = time.perf_counter()
-            while not self._server.started and time.perf_counter() - began < 30:
-                self._thread.join(0.01)
-
-    def close(self) -> None:
-        """Stop answering."""
-        self._server.should_exit = True
-        if self._app is not None:
-            self._app.state.session.news.close()
-        self._thread.join(10)
-        if self._app is not None:
-            self._app.state.room.stop()
-            self._app.state.workers.close()
 
 
 @contextmanager

@@ -8,8 +8,8 @@ import pytest
 from pypdf import PdfReader
 from selenium.webdriver.common.keys import Keys
 
-from tests.conftest import copied
 from tests.files.test_documents_and_prints import boxes
+from tests.serving import copied
 from tests.ui.driving import STAGES, Hand, said_in_red
 
 

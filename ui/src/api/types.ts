@@ -94,6 +94,7 @@ export type WrittenBone = Schemas['WrittenBoneKind']
 export type SetLine = Omit<Schemas['SetLine'], 'revision'>
 export type TypedIn = Omit<Schemas['TypedIn'], 'revision'>
 export type Readiness = Schemas['Readiness']
+export type Compared = Schemas['Compared']
 export type LevelName = LevelFit['name']
 export type MakeSeen = Schemas['MakeSeen']
 export type MakePlan = Schemas['MakePlan']

@@ -110,7 +110,7 @@ const draft = useDraft(
 )
 if (draft.restored.value) {
   const back = held.value
-  article.value = named(back.what)
+  article.value = named(back.what) ?? back.what ?? undefined // what there is may not be read yet
   form.value = { ...back.form }
   shape.value = back.shape === 'photo' ? 'drawn' : back.shape // the photo is not held, what was read of it is
   typed.value = back.corners

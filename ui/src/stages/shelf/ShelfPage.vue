@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, onMounted, ref } from 'vue'
+import { computed, onMounted, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import type { OnShelf, OrderSeen, Point } from '../../api/types'
 import { useKeys } from '../../parts/keys'
@@ -17,6 +17,8 @@ const shelf = useShelf()
 const settings = useSettings()
 const router = useRouter()
 const making = ref(false)
+const begun = ref(0) // a form that is opened anew is another, also while the one before still fades
+watch(making, (now) => now && begun.value++)
 const editing = ref('')
 const keeping = ref('')
 const words = ref('')
@@ -289,7 +291,7 @@ useKeys([
     </TheSlip>
     <v-dialog v-model="making" max-width="620" aria-label="Put something on the shelf">
       <v-card title="On the shelf">
-        <v-card-text><PieceForm @done="making = false" /></v-card-text>
+        <v-card-text><PieceForm :key="begun" @done="making = false" /></v-card-text>
       </v-card>
     </v-dialog>
   </div>
