@@ -17,6 +17,7 @@ export default mergeConfig(
           test: {
             name: 'components',
             include: ['tests/components/*.test.ts'],
+            setupFiles: ['tests/after.ts'],
             environment: 'happy-dom',
             environmentOptions: { happyDOM: { url: 'http://fuseau.test/' } },
             server: { deps: { inline: ['vuetify'] } },

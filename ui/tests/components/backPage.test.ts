@@ -1,13 +1,9 @@
 import { flushPromises } from '@vue/test-utils'
-import { afterEach, describe, expect, it } from 'vitest'
+import { describe, expect, it } from 'vitest'
 import BackPage from '../../src/stages/back/BackPage.vue'
 import { opened } from '../recorded'
 
 describe('the back', () => {
-  afterEach(() => {
-    document.body.innerHTML = ''
-  })
-
   it('laced again over what opens there sends that to the front, in one step', async () => {
     const { page, asked, openBuild } = await opened(BackPage, 'unlaced', {
       shallow: true,

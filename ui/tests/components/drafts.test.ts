@@ -86,6 +86,7 @@ describe('a form that is held while it is filled in', () => {
     setActivePinia(createPinia())
     vi.spyOn(console, 'warn').mockImplementation(() => {}) // it stands outside of any component here
     for (const build of ['-', 'b1', 'b2']) drafts().drop(build, 'first build')
+    drafts().drop('-', 'unsent')
   })
   const hold = (build: () => string, value: Ref<Record<string, string>>) =>
     useDraft(

@@ -1,5 +1,5 @@
 import { flushPromises } from '@vue/test-utils'
-import { afterEach, describe, expect, it, vi } from 'vitest'
+import { describe, expect, it, vi } from 'vitest'
 import FindDialog from '../../src/parts/FindDialog.vue'
 import { opened } from '../recorded'
 
@@ -7,10 +7,6 @@ const rows = () => [...document.querySelectorAll<HTMLElement>('#found [role=opti
 const nameOf = (row: HTMLElement | undefined) => row?.querySelector('b')?.textContent
 
 describe('finding by words', () => {
-  afterEach(() => {
-    document.body.innerHTML = ''
-  })
-
   it('goes where the chosen row leads, and not to the first', async () => {
     const { page, router } = await opened(FindDialog, 'measured', { props: { modelValue: true } })
     const went = vi.spyOn(router, 'push').mockResolvedValue(undefined)

@@ -1,15 +1,11 @@
 import { flushPromises } from '@vue/test-utils'
-import { afterEach, describe, expect, it } from 'vitest'
+import { describe, expect, it } from 'vitest'
 import LengthField from '../../src/parts/LengthField.vue'
 import { opened } from '../recorded'
 
 const GAP = { props: { at: 'target.gap_mm', mm: 50, label: 'Gap wanted' } }
 
 describe('a length as she writes it', () => {
-  afterEach(() => {
-    document.body.innerHTML = ''
-  })
-
   it('is sent with its unit, and then shown as the server has it', async () => {
     const { page, asked, openBuild } = await opened(LengthField, 'measured', GAP)
     const input = page.get('input')

@@ -1,4 +1,4 @@
-import { afterEach, describe, expect, it } from 'vitest'
+import { describe, expect, it } from 'vitest'
 import type { VueWrapper } from '@vue/test-utils'
 import LogFitting from '../../src/stages/mockups/LogFitting.vue'
 import { useSettings } from '../../src/stores/settings'
@@ -16,10 +16,6 @@ async function write(page: VueWrapper, what: Record<string, string>) {
 }
 
 describe('a fitting that is logged', () => {
-  afterEach(() => {
-    document.body.innerHTML = ''
-  })
-
   it('keeps what was refused as it was written, each with its sentence beside it', async () => {
     const { page, asked } = await opened(LogFitting, 'tried')
     await write(page, { 'Gap 1': 'wide', 'Waist, girth over it': 'lots', 'Top line, side': '+', Hours: 'an evening' })

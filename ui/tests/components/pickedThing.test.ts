@@ -1,4 +1,4 @@
-import { afterEach, describe, expect, it } from 'vitest'
+import { describe, expect, it } from 'vitest'
 import PickedThing from '../../src/parts/PickedThing.vue'
 import { hardware } from '../../src/parts/words'
 import { opened, recorded } from '../recorded'
@@ -6,10 +6,6 @@ import { opened, recorded } from '../recorded'
 const { opening, holes } = recorded.builds.measured.plan
 
 describe('what is picked on the garment', () => {
-  afterEach(() => {
-    document.body.innerHTML = ''
-  })
-
   it.each([
     ['above', opening?.marks_z_mm.findIndex((z) => z > 5) ?? -1],
     ['below', opening?.marks_z_mm.findIndex((z) => z < -5) ?? -1],
