@@ -24,12 +24,12 @@ export const useSettings = defineStore('settings', () => {
   const unit = computed(() => house.value.unit)
   const smallUnit = computed(() => smallOf(unit.value))
 
-  async function start() {
-    ;[house.value, read.value] = await Promise.all([answer(api.GET('/api/house')), answer(api.GET('/api/catalogue'))])
-  }
-
-  // one after the other: the last answer is of all that was set
+  // one after the other, and what is set only once all was read: the last answer is of all that was set
   const inTurn = turns()
+  const start = () =>
+    inTurn(async () => {
+      ;[house.value, read.value] = await Promise.all([answer(api.GET('/api/house')), answer(api.GET('/api/catalogue'))])
+    })
   const setHouse = (changes: HouseChanges) =>
     inTurn(async () => {
       house.value = await answer(api.PATCH('/api/house', { body: changes }))
