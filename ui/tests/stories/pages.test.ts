@@ -105,6 +105,7 @@ it('every length is shown as the core shows it', async () => {
     }
   }
   await hand.go(`/build/${line.id}/bones`)
+  await hand.see('cut the bone, mm')
   await hand.press('in')
   await hand.see('cut the bone, in')
   const { plan } = await hand.sheet(line)
