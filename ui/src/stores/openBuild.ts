@@ -53,17 +53,32 @@ export const useOpenBuild = defineStore('open build', () => {
 
   /** Steps run one after another, each on the revision that the one before left. */
   const inTurn = turns()
-  const at = (): At => ({ ...ofBuild(here.value.id), revision: here.value.revision })
-  const asked = (id: string) => answer(api.GET('/api/builds/{build_id}', ofBuild(id)))
+  /** A build as it stands, in her unit: asked for again where that changed meanwhile. */
+  async function asked(id: string): Promise<OpenBuild> {
+    const { unit } = settings
+    const now = await answer(api.GET('/api/builds/{build_id}', ofBuild(id)))
+    return settings.unit === unit ? now : asked(id)
+  }
 
+  // what is done to a build is done to that one, also where another is open by the time of its turn
+  const isOpen = (id: string) => latest.value?.id === id
+  const show = (now: OpenBuild) => void (isOpen(now.id) && (latest.value = now))
+  async function done(id: string, take: (at: At) => Taken) {
+    const { revision } = latest.value?.id === id ? latest.value : await asked(id)
+    show(await answer(take({ ...ofBuild(id), revision })))
+  }
+
+  let opening = ''
   async function open(id: string) {
+    opening = id
     failed.value = ''
     errors.value = {}
-    if (latest.value?.id !== id) latest.value = undefined
+    if (!isOpen(id)) latest.value = undefined
     try {
-      latest.value = await asked(id)
+      const now = await asked(id)
+      if (opening === id) latest.value = now // another one may be wanted by now
     } catch (error) {
-      failed.value = error instanceof Refused ? error.trouble.sentence : String(error)
+      if (opening === id) failed.value = error instanceof Refused ? error.trouble.sentence : String(error)
     }
   }
 
@@ -84,28 +99,31 @@ export const useOpenBuild = defineStore('open build', () => {
       // what this page did itself is here by now
       if (latest.value?.id !== shown.id || latest.value.revision === revision || unsent.count) return
       if (Date.now() - (answered.get(revision) ?? -Infinity) < OWN_MS) return
-      latest.value = await asked(shown.id).catch(() => latest.value)
+      await asked(shown.id).then(show, () => undefined)
     })
   }
 
-  // sentences come in her unit
+  // sentences come in her unit; what a step under way still says in the one before is replaced
   watch(
     () => settings.unit,
-    async () => {
-      if (latest.value) latest.value = await asked(latest.value.id)
-    },
+    () =>
+      inTurn(async () => {
+        if (latest.value) await asked(latest.value.id).then(show, notices.complain)
+      }),
   )
 
   /** A step on the present revision; errors stay with the fields that caused them. Answers whether it was taken. */
-  const step = (take: (at: At) => Taken, fields: string[] = []) => inTurn(() => taken(take, fields))
+  const step = (take: (at: At) => Taken, fields: string[] = []) => {
+    const id = latest.value?.id
+    return inTurn(async () => !!id && taken(id, take, fields))
+  }
 
-  async function taken(take: (at: At) => Taken, fields: string[], away?: () => void): Promise<boolean> {
-    if (!latest.value) return false
+  async function taken(id: string, take: (at: At) => Taken, fields: string[], away?: () => void): Promise<boolean> {
     const kept = { ...errors.value }
     for (const field of fields) for (const at in kept) if (at.startsWith(field)) delete kept[at]
     try {
-      latest.value = await answer(take(at()))
-      errors.value = kept
+      await done(id, take)
+      if (isOpen(id)) errors.value = kept
       worked.value++
       return true
     } catch (error) {
@@ -115,12 +133,15 @@ export const useOpenBuild = defineStore('open build', () => {
         away()
         return false
       }
+      if (!isOpen(id)) {
+        notices.complain(error)
+        return false
+      }
       if (error.status === 409 && changed.length) {
         const said = `Not kept: the build was changed elsewhere meanwhile (${changed.join('; ')}). Enter keeps it.`
-        const now = await asked(latest.value.id).catch(() => undefined)
+        await asked(id).then(show, () => undefined)
         // what was typed stays at its field, to be set all the same or let go
         errors.value = Object.fromEntries(fields.map((field) => [field, said]))
-        if (now) latest.value = now
         notices.tell(`${sentence} Changed since: ${changed.join('; ')}.`)
         return false
       }
@@ -140,14 +161,15 @@ export const useOpenBuild = defineStore('open build', () => {
 
   /** Fields set. What was typed or picked waits for a server that does not answer, behind what waits already. */
   function edit(changes: Change[], label = '') {
+    const id = latest.value?.id
     return inTurn(async () => {
-      if (!latest.value) return false
-      const waits: Waiting = { build: latest.value.id, changes, label, fields: changes.map((change) => change.at) }
+      if (!id) return false
+      const waits: Waiting = { build: id, changes, label, fields: changes.map((change) => change.at) }
       if (unsent.count) {
         unsent.wait(waits)
         return false
       }
-      return taken(setting(waits), waits.fields, () => unsent.wait(waits))
+      return taken(id, setting(waits), waits.fields, () => unsent.wait(waits))
     })
   }
 
@@ -155,21 +177,19 @@ export const useOpenBuild = defineStore('open build', () => {
   function sendAgain(one: Waiting): Promise<boolean> {
     return inTurn(async () => {
       try {
-        const now = latest.value?.id === one.build ? latest.value : await asked(one.build)
-        const then = await answer(setting(one)({ ...ofBuild(one.build), revision: now.revision }))
-        if (latest.value?.id === one.build) latest.value = then
+        await done(one.build, setting(one))
         return true
       } catch (error) {
         if (!(error instanceof Refused)) throw error
         if ([0, 503, 507].includes(error.status)) return false // away, busy, or its disk is full
         if (error.status === 409 && error.trouble.changed.length) {
-          if (latest.value?.id === one.build) await open(one.build)
+          if (isOpen(one.build)) await open(one.build)
           return false // it is tried again on the build as it is now
         }
         const kept = { ...errors.value }
         for (const field of one.fields) kept[field] = error.trouble.sentence // what was typed stays there
         for (const fault of error.trouble.faults) kept[fault.at] = fault.sentence
-        if (latest.value?.id === one.build) errors.value = kept
+        if (isOpen(one.build)) errors.value = kept
         notices.tell(`What waited could not be kept: ${error.trouble.sentence}`)
         return true
       }
@@ -198,10 +218,11 @@ export const useOpenBuild = defineStore('open build', () => {
 
   /** A file that goes into the open build; what is wrong with it is told with its name. */
   function takeFile(file: File, take: (at: At) => Taken, said = ''): Promise<boolean> {
+    const id = latest.value?.id
     return inTurn(async () => {
-      if (!latest.value) return false
+      if (!id) return false
       try {
-        latest.value = await answer(take(at()))
+        await done(id, take)
         if (said) notices.tell(said)
         return true
       } catch (error) {

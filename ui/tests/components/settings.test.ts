@@ -61,4 +61,24 @@ describe('settings of the workshop', () => {
     await next
     expect(settings.house.theme).toBe('dark')
   })
+
+  it('that are changed while they are read stay as she set them', async () => {
+    let read = () => {}
+    vi.stubGlobal('fetch', async (asked: Request) => {
+      if (asked.method === 'PATCH') return new Response(JSON.stringify({ ...kept, ...(await asked.json()) }))
+      const answer = asked.url.endsWith('/api/house') ? kept : {}
+      return new Promise<Response>((done) => {
+        const before = read
+        read = () => (before(), done(new Response(JSON.stringify(answer))))
+      })
+    })
+    const settings = useSettings()
+    const started = settings.start()
+    const set = settings.setHouse({ unit: 'in' })
+    await new Promise((done) => setTimeout(done))
+    read()
+    await Promise.all([started, set])
+    expect(settings.unit).toBe('in')
+    expect(settings.started).toBe(true)
+  })
 })

@@ -105,8 +105,7 @@ it('every length is shown as the core shows it', async () => {
     }
   }
   await hand.go(`/build/${line.id}/bones`)
-  await hand.see('cut the bone, mm')
-  await hand.press('in')
+  await hand.press('in') // while the page still comes
   await hand.see('cut the bone, in')
   const { plan } = await hand.sheet(line)
   for (const bone of plan.bones) {
