@@ -167,7 +167,7 @@ const rest = computed(() => Math.max(0, props.seen.minutes - props.seen.logged_m
       <div v-if="running && mine" class="clock">
         <p>
           <b>Running since {{ since }}</b
-          ><template v-if="running.since.slice(0, 10) < new Date().toISOString().slice(0, 10)">
+          ><template v-if="new Date(running.since).toDateString() !== new Date().toDateString()">
             of {{ shortDay(running.since.slice(0, 10)) }}</template
           >
         </p>

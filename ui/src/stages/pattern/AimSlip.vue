@@ -18,7 +18,6 @@ const plan = computed(() => openBuild.plan)
 const kind = computed(() => openBuild.kind)
 const zero = computed(() => openBuild.pattern.zero)
 const neck = computed(() => kind.value.tied)
-const bodice = computed(() => kind.value.name.endsWith('bodice'))
 const target = computed(() => build.value.target)
 const percent = ref('')
 watch(
@@ -234,7 +233,7 @@ const show = (mm: number) => length(mm, settings.unit)
         With shoulder pieces</label
       >
     </fieldset>
-    <fieldset v-if="bodice">
+    <fieldset>
       <label class="tick"
         ><input
           type="checkbox"
@@ -243,7 +242,7 @@ const show = (mm: number) => length(mm, settings.unit)
         />
         One piece with darts, where the edges touch</label
       >
-      <label class="tick"
+      <label v-if="openBuild.levels.includes('bust')" class="tick"
         ><input
           type="checkbox"
           :checked="build.draft.cups"
