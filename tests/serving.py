@@ -23,7 +23,7 @@ from fuseau.app.server import make_app, open_session
 from fuseau.app.settings import Settings
 from fuseau.demo.workshop import fill
 
-KEPT = Path(".made/demo")  # beside what else is made
+KEPT = Path(__file__).parent.parent / ".made" / "demo"  # beside what else is made
 _KEPT_S = 86_400
 
 

@@ -18,8 +18,8 @@ from starlette.types import Receive, Scope, Send
 from fuseau.store.opening import open_database
 from tests.serving import Room, copied, demo_workshop
 
-BEGINS = "/stories/"
-TELL = ("npm", "--prefix", "ui", "run", "--silent", "test", "--", "--project", "stories")
+PATH = "/stories/"
+VITEST = ("npm", "--prefix", "ui", "run", "--silent", "test", "--", "--project", "stories")
 
 
 class Stories(Room):
@@ -34,8 +34,8 @@ class Stories(Room):
         self.told = 0
 
     async def _answer(self, scope: Scope, receive: Receive, send: Send) -> None:
-        if scope["type"] == "http" and scope["path"].startswith(BEGINS):
-            self.begin(scope["path"].removeprefix(BEGINS))
+        if scope["type"] == "http" and scope["path"].startswith(PATH):
+            self.begin(scope["path"].removeprefix(PATH))
             await Response(status_code=204)(scope, receive, send)
         else:
             await super()._answer(scope, receive, send)
@@ -49,7 +49,7 @@ class Stories(Room):
 
 
 @contextmanager
-def told_beside(folder: Path) -> Iterator[dict[str, str]]:
+def story_server(folder: Path) -> Iterator[dict[str, str]]:
     """A server for stories, with its workshops in a folder; and the environment that tells where it is."""
     stories = Stories(folder)
     stories.begin("empty")
@@ -61,11 +61,11 @@ def told_beside(folder: Path) -> Iterator[dict[str, str]]:
 
 def main(command: list[str]) -> int:
     """Run the command beside the server; answers as it ended."""
-    with tempfile.TemporaryDirectory() as folder, told_beside(Path(folder)) as surroundings:
-        return subprocess.run(command, env=surroundings, check=False).returncode
+    with tempfile.TemporaryDirectory() as folder, story_server(Path(folder)) as environment:
+        return subprocess.run(command, env=environment, check=False).returncode
 
 
 if __name__ == "__main__":
     os.environ.setdefault("NO_PROXY", "127.0.0.1")
     os.environ.setdefault("FUSEAU_GIVE_WAY", "0")
-    sys.exit(main(sys.argv[1:] or list(TELL)))
+    sys.exit(main(sys.argv[1:] or list(VITEST)))

@@ -139,9 +139,10 @@ export const useOpenBuild = defineStore('open build', () => {
       }
       if (error.status === 409 && changed.length) {
         const said = `Not kept: the build was changed elsewhere meanwhile (${changed.join('; ')}). Enter keeps it.`
-        await asked(id).then(show, () => undefined)
+        const now = await asked(id).catch(() => undefined)
         // what was typed stays at its field, to be set all the same or let go
         errors.value = Object.fromEntries(fields.map((field) => [field, said]))
+        if (now) show(now)
         notices.tell(`${sentence} Changed since: ${changed.join('; ')}.`)
         return false
       }

@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest'
-import { dayIn, textOf, workshop } from './hand'
+import { dayIn, onStage, textOf, workshop } from './hand'
 
 it('a card is found compared and started from', async () => {
   const hand = await workshop()
@@ -33,8 +33,7 @@ it('a card is found compared and started from', async () => {
 })
 
 it('a fitting is agreed for a day and told where it can not be kept', async () => {
-  const hand = await workshop()
-  await hand.stage('Tinder archivist', 'make')
+  const { hand } = await onStage('Tinder archivist', 'make')
   await hand.press('Try it on with its bones, laced by strips')
   await hand.press('Agree on a day …')
   await hand.write('on', dayIn(-2))

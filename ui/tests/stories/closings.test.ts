@@ -1,11 +1,11 @@
 import { expect, it } from 'vitest'
-import { workshop } from './hand'
+import { onStage } from './hand'
 
 const BODICE = 'Beekeeper General'
 const REGENT = 'Lamplighter Regent'
+
 it('a garment with a zip behind alone has no lace and is fitted by pins', async () => {
-  const hand = await workshop()
-  const line = await hand.stage(BODICE, 'back')
+  const { hand, line } = await onStage(BODICE, 'back')
   await hand.press('not laced')
   await hand.see('CB is a seam')
   expect(hand.text()).not.toContain('Modesty panel')
@@ -38,15 +38,14 @@ it('a garment with a zip behind alone has no lace and is fitted by pins', async 
   await hand.press('Log fitting 1')
   await hand.see('Pinned 26 mm inside its seam at the waist')
   const there = await hand.sheet(line)
-  expect(there.build.fittings[0].readings.map((one) => one.gap_mm)).toEqual([-26, -26, -26, -26, -26])
+  expect(there.build.fittings[0].readings.map((reading) => reading.gap_mm)).toEqual([-26, -26, -26, -26, -26])
   expect(there.plan.proposal.sewn_change_mm.waist).toBeLessThan(-3)
   await hand.press('Correct it')
   expect(await hand.value('Pins 1')).toEqual('−26')
 })
 
 it('a laced gap below zero is refused at its entry', async () => {
-  const hand = await workshop()
-  await hand.stage(REGENT, 'mockups')
+  const { hand } = await onStage(REGENT, 'mockups')
   await hand.press('Log a fitting')
   await hand.write('Gap 1', '-4')
   for (const i of [2, 3, 4, 5]) {
@@ -58,8 +57,7 @@ it('a laced gap below zero is refused at its entry', async () => {
 })
 
 it('rows are as many as she says and too many are refused at the field', async () => {
-  const hand = await workshop()
-  const line = await hand.stage(REGENT, 'back')
+  const { hand, line } = await onStage(REGENT, 'back')
   await hand.write('rows on each side', '9')
   await hand.see('9 holes on each side')
   await hand.write('first hole below the top', '12')
@@ -75,8 +73,7 @@ it('rows are as many as she says and too many are refused at the field', async (
 })
 
 it('an ease at the bust is worn so', async () => {
-  const hand = await workshop()
-  const line = await hand.stage(BODICE, 'pattern')
+  const { hand, line } = await onStage(BODICE, 'pattern')
   await hand.write('ease at the bust', '3')
   await hand.becomes(async () => (await hand.sheet(line)).build.target.ease_at, { bust: 30 })
   await hand.write('ease at the bust', 'lots')
@@ -84,8 +81,7 @@ it('an ease at the bust is worn so', async () => {
 })
 
 it('a side that opens on the left is seen on the left alone', async () => {
-  const hand = await workshop()
-  await hand.stage(REGENT, 'front')
+  const { hand } = await onStage(REGENT, 'front')
   await hand.choose('It opens by', 'hidden zip')
   await hand.choose('On the line of', 'the side seam')
   await hand.see('Shortened by')
@@ -102,8 +98,7 @@ it('a side that opens on the left is seen on the left alone', async () => {
 })
 
 it('the back is trimmed and it stays so', async () => {
-  const hand = await workshop()
-  const line = await hand.stage(REGENT, 'pattern')
+  const { hand, line } = await onStage(REGENT, 'pattern')
   const before = (await hand.sheet(line)).plan.levels
   await hand.click('[data-edge=CB]')
   await hand.see('The edge stays straight')
@@ -117,13 +112,12 @@ it('the back is trimmed and it stays so', async () => {
   await hand.see('15 mm trimmed off at CB, on each half')
   await hand.see('It stays as you made it')
   const after = (await hand.sheet(line)).plan.levels
-  const waist = [before, after].map((levels) => levels.find((one) => one.name === 'waist')!.closed_mm)
+  const waist = [before, after].map((levels) => levels.find((level) => level.name === 'waist')!.closed_mm)
   expect(Math.round(waist[0] - waist[1])).toEqual(30)
 })
 
 it('a gusset is slashed into a panel and taken out', async () => {
-  const hand = await workshop()
-  const line = await hand.stage(REGENT, 'pattern')
+  const { hand, line } = await onStage(REGENT, 'pattern')
   await hand.click('[data-panel="4"]')
   await hand.see('Gusset, slashed in')
   await hand.write('Gusset width', '4')

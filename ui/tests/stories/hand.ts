@@ -146,7 +146,6 @@ export class Hand {
   all = <T extends Element = HTMLElement>(css: string) => [...document.querySelectorAll<T>(css)]
   find = <T extends Element = HTMLElement>(css: string) =>
     this.wait(() => this.all<T>(css).find(shown), `${css} is not shown`)
-  textIn = async (css: string) => textOf(await this.find(css))
 
   async click(css: string | Element) {
     const at = typeof css === 'string' ? await this.find(css) : css
@@ -233,8 +232,12 @@ export class Hand {
   }
 }
 
-/** A day so many after today, as a field for one has it. */
-export const dayIn = (days: number) => new Date(Date.now() + days * 86_400_000).toISOString().slice(0, 10)
+/** A day so many after today, as it is here and as a field for a day has it. */
+export function dayIn(days: number) {
+  const day = new Date()
+  day.setDate(day.getDate() + days)
+  return day.toLocaleDateString('sv-SE')
+}
 
 let here: Hand | undefined
 
@@ -245,6 +248,12 @@ export async function workshop(kind: 'demo' | 'empty' = 'demo') {
   localStorage.clear()
   sessionStorage.clear()
   return (here = new Hand())
+}
+
+/** A stage of a build of the demo's workshop, and the build's line in its list. */
+export async function onStage(name: string, where: string) {
+  const hand = await workshop()
+  return { hand, line: await hand.stage(name, where) }
 }
 
 // what the stand-in for a page has not

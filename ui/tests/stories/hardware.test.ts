@@ -1,5 +1,6 @@
 import { expect, it } from 'vitest'
-import { type Hand, textOf, workshop } from './hand'
+import { recorded } from '../recorded'
+import { type Hand, onStage, textOf, workshop } from './hand'
 
 const REGENT = 'Lamplighter Regent'
 
@@ -9,8 +10,7 @@ async function pick(hand: Hand, channel: string) {
 }
 
 it('another school changes what the gap does', async () => {
-  const hand = await workshop()
-  const line = await hand.stage(REGENT, 'bones')
+  const { hand, line } = await onStage(REGENT, 'bones')
   const bow = textOf(await hand.find("[data-cell='all steel gap bows']"))
   const other = textOf(await hand.find("[data-cell='plastic gap bows']"))
   expect(bow).not.toEqual(other)
@@ -22,8 +22,7 @@ it('another school changes what the gap does', async () => {
 })
 
 it('a channel is added where a finding asks for it and taken back', async () => {
-  const hand = await workshop()
-  const line = await hand.stage(REGENT, 'bones')
+  const { hand, line } = await onStage(REGENT, 'bones')
   await hand.see('Panel 5 has')
   await hand.find('g.unboned')
   await hand.press('Add a channel, 5a?')
@@ -32,14 +31,13 @@ it('a channel is added where a finding asks for it and taken back', async () => 
   await hand.find("[data-bone='5a']")
   expect(hand.all('g.unboned').length).toBe(0)
   const added = await hand.sheet(line)
-  expect(added.plan.bones.filter((one) => one.panel === 5).map((one) => one.channel)).toEqual(['5a', '5·6'])
+  expect(added.plan.bones.filter((bone) => bone.panel === 5).map((bone) => bone.channel)).toEqual(['5a', '5·6'])
   await hand.keys(null, 'Control+z')
   await hand.see('Panel 5 has')
 })
 
 it('channels are walked and added by key', async () => {
-  const hand = await workshop()
-  await hand.stage(REGENT, 'bones')
+  const { hand } = await onStage(REGENT, 'bones')
   await hand.find('[data-channel]')
   await hand.keys(null, 'n')
   await hand.find('section[aria-label="Channel CF"]')
@@ -54,8 +52,7 @@ it('channels are walked and added by key', async () => {
 })
 
 it('a seam gets its channel beside it under a tape', async () => {
-  const hand = await workshop()
-  const line = await hand.stage(REGENT, 'bones')
+  const { hand, line } = await onStage(REGENT, 'bones')
   await pick(hand, '3·4')
   await hand.choose('Where', 'one on each side')
   await hand.find("[data-channel='3·4 CF']")
@@ -69,8 +66,7 @@ it('a seam gets its channel beside it under a tape', async () => {
 })
 
 it('the shelf is used and what is wrong stays at its field', async () => {
-  const hand = await workshop()
-  await hand.stage(REGENT, 'bones')
+  const { hand } = await onStage(REGENT, 'bones')
   await hand.press('Cutting')
   await hand.wait(async () => textOf(await hand.find("[data-cutting='flat_12']")).includes('Nothing to buy'))
   await hand.press('take off: flat steel 12 × 1.0 mm, 1090 mm')
@@ -88,8 +84,7 @@ it('the shelf is used and what is wrong stays at its field', async () => {
 })
 
 it('once cut the bones are held against the top line', async () => {
-  const hand = await workshop()
-  const line = await hand.stage(REGENT, 'bones')
+  const { hand, line } = await onStage(REGENT, 'bones')
   await hand.press('Cutting')
   await hand.press('The bones are cut')
   await hand.see('All cut bones still fit')
@@ -109,8 +104,7 @@ it('once cut the bones are held against the top line', async () => {
 })
 
 it('a kind is put into the catalogue and used', async () => {
-  const hand = await workshop()
-  const line = await hand.stage(REGENT, 'bones')
+  const { hand, line } = await onStage(REGENT, 'bones')
   await hand.press('Catalogue')
   await hand.press('Another kind')
   await hand.write('What it is called', 'Narrow steel')
@@ -127,12 +121,14 @@ it('a kind is put into the catalogue and used', async () => {
   await hand.click("[aria-label='Show'] .v-btn:first-child")
   await pick(hand, '2·3')
   await hand.choose('Kind, just here', 'Narrow steel')
-  await hand.becomes(async () => (await hand.sheet(line)).plan.bones.find((one) => one.channel === '2·3')!.width_mm, 5)
+  await hand.becomes(
+    async () => (await hand.sheet(line)).plan.bones.find((bone) => bone.channel === '2·3')!.width_mm,
+    5,
+  )
 })
 
 it('without a busk it says what the lace must be', async () => {
-  const hand = await workshop()
-  const line = await hand.stage(REGENT, 'front')
+  const { hand, line } = await onStage(REGENT, 'front')
   await hand.see('In by the busk')
   await hand.see('blunt-nosed shears within reach')
   const lace = (await hand.sheet(line)).plan.lace.cut_mm
@@ -148,8 +144,7 @@ it('without a busk it says what the lace must be', async () => {
 })
 
 it('each opening says what to buy and in which order', async () => {
-  const hand = await workshop()
-  await hand.stage(REGENT, 'front')
+  const { hand } = await onStage(REGENT, 'front')
   for (const [opening, says] of [
     ['separating zip', 'separating zip, 250 mm'],
     ['hooks and eyes', '18 hooks and eyes'],
@@ -163,8 +158,7 @@ it('each opening says what to buy and in which order', async () => {
 })
 
 it('a busk of her own is measured and refused where it cannot be', async () => {
-  const hand = await workshop()
-  const line = await hand.stage(REGENT, 'front')
+  const { hand, line } = await onStage(REGENT, 'front')
   await hand.press('A busk of her own')
   await hand.write('length, mm', '200')
   await hand.write('studs from the top end, mm, with ; between', '20; 100; 210')
@@ -181,8 +175,7 @@ it('a busk of her own is measured and refused where it cannot be', async () => {
 })
 
 it('rows lie closer at the waist and a row is picked on the garment', async () => {
-  const hand = await workshop()
-  const line = await hand.stage(REGENT, 'back')
+  const { hand, line } = await onStage(REGENT, 'back')
   const rows = (await hand.sheet(line)).plan.holes.z_mm.length
   await hand.write('closer at the waist', '16')
   await hand.wait(() => hand.all('[data-row]').length > rows)
@@ -197,8 +190,7 @@ it('rows lie closer at the waist and a row is picked on the garment', async () =
 })
 
 it('a shipped kind is changed and put back as it was', async () => {
-  const hand = await workshop()
-  const line = await hand.stage(REGENT, 'bones')
+  const { hand, line } = await onStage(REGENT, 'bones')
   const before = (await hand.sheet(line)).plan.boning.grams
   await hand.press('Catalogue')
   await hand.press('flat steel 12 × 1.0 mm')
@@ -213,8 +205,7 @@ it('a shipped kind is changed and put back as it was', async () => {
 })
 
 it('turns on the seams and dipped ends are chosen', async () => {
-  const hand = await workshop()
-  const line = await hand.stage(REGENT, 'bones')
+  const { hand, line } = await onStage(REGENT, 'bones')
   await hand.choose('On every second of them', 'synthetic 7 × 1.5 mm')
   await hand.find("[data-channel='2·3'].strip")
   expect(hand.all("[data-channel='1·2'].strip").length).toBe(0)
@@ -226,8 +217,7 @@ it('turns on the seams and dipped ends are chosen', async () => {
 })
 
 it('a thin busk behind a flap', async () => {
-  const hand = await workshop()
-  const line = await hand.stage(REGENT, 'front')
+  const { hand, line } = await onStage(REGENT, 'front')
   for (const words of ['a flap behind hides it', 'a thin one, that bends by hand']) {
     await hand.click(await hand.field(words))
     await hand.find('.v-selection-control--dirty')
@@ -236,4 +226,50 @@ it('a thin busk behind a flap', async () => {
   await hand.see('Sew a channel for the flat steel beside it')
   const front = (await hand.sheet(line)).build.front
   expect([front.flap, front.thin]).toEqual([true, true])
+})
+
+it('a mend shows its effect before it is made', async () => {
+  const { hand, line } = await onStage('Brass Heron', 'bones')
+  await hand.see('With synthetic 7 × 1.5 mm at the lacing edge the gap bows')
+  await hand.press('Flat steel 12 × 1.0 mm at the lacing edge?')
+  await hand.see('bow')
+  const before = await hand.sheet(line)
+  expect(before.build.bones.lacing_edge).toEqual('synthetic_7')
+  await hand.press('Flat steel 12 × 1.0 mm at the lacing edge')
+  await hand.gone('the gap bows')
+})
+
+it('the lacing is walked hole by hole and weak holes are told', async () => {
+  const { hand, line } = await onStage('Lamplighter Regent', 'back')
+  const plan = (await hand.sheet(line)).plan
+  await hand.see(plan.walk[0].sentence)
+  const walk = await hand.find("[aria-label='Lacing, hole by hole']")
+  await hand.press('Next')
+  await hand.see(plan.walk[1].sentence)
+  await hand.keys(walk, 'End')
+  await hand.see(plan.walk.at(-1)!.sentence)
+  expect(hand.all('.walk path.lace').length).toEqual(plan.walk.length - 1)
+  await hand.keys(walk, 'ArrowLeft')
+  await hand.see(plan.walk.at(-2)!.sentence)
+  await hand.see(`${plan.holes.rows[0].carries_n.toFixed(1)} N`)
+  await hand.press('Leave it out')
+  await hand.see('Without a waist tape the cloth itself carries the pull')
+  await hand.press('A waist tape')
+  await hand.see('for each half, from')
+})
+
+it('no busk fits a short front and says what works', async () => {
+  const hand = await workshop()
+  const line = await hand.post('/api/builds', { name: 'Tidewarden' })
+  const { underbust, ribs, waist, high_hip, hip } = recorded.builds.measured.build.wearer
+  const measures = Object.entries({ underbust, ribs, waist, high_hip, hip })
+  await hand.change(line, ...measures.map(([name, value]) => ({ at: `wearer.${name}`, value })))
+  await hand.stage('Tidewarden', 'pattern')
+  await hand.write('CF', '6')
+  const hem = hand.all('fieldset').find((box) => textOf(box).startsWith('Hem'))
+  await hand.write(hem!.querySelector('input')!, '9')
+  await hand.becomes(async () => hem!.querySelector('input')!.value, '9.0')
+  await hand.go(`/build/${line.id}/front`)
+  await hand.see('No busk')
+  await hand.see('the shortest sold is 165 mm')
 })

@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest'
-import { type Hand, workshop } from './hand'
+import { type Hand, onStage } from './hand'
 
 const REGENT = 'Lamplighter Regent'
 const plies = async (hand: Hand, line: { id: string }) =>
@@ -8,8 +8,7 @@ const minutes = (plan: { layers: { minutes: Record<string, number> } }) =>
   Object.values(plan.layers.minutes).reduce((sum, each) => sum + each, 0)
 
 it('a method is chosen beside the others and gap minutes and plies follow', async () => {
-  const hand = await workshop()
-  const line = await hand.stage(REGENT, 'layers')
+  const { hand, line } = await onStage(REGENT, 'layers')
   await hand.see('From the outside in')
   expect(hand.all('g[data-ply]').length).toBe(0)
   await hand.click("[data-ply-row='0']")
@@ -39,8 +38,7 @@ it('a method is chosen beside the others and gap minutes and plies follow', asyn
 })
 
 it('a lace in one piece is said to pucker and cut by panels', async () => {
-  const hand = await workshop()
-  const line = await hand.stage(REGENT, 'layers')
+  const { hand, line } = await onStage(REGENT, 'layers')
   await hand.press('+ an overlay')
   await hand.click("[data-ply-row='3']")
   await hand.choose('Mounted', 'overlaid in one piece')
@@ -53,8 +51,7 @@ it('a lace in one piece is said to pucker and cut by panels', async () => {
 })
 
 it('a cloth of her own is kept and what cannot be is said at it', async () => {
-  const hand = await workshop()
-  const line = await hand.stage(REGENT, 'layers')
+  const { hand, line } = await onStage(REGENT, 'layers')
   await hand.click("[data-ply-row='2']")
   await hand.press('A cloth of your own …')
   await hand.write('What it is called', 'moth damask')
@@ -72,8 +69,7 @@ it('a cloth of her own is kept and what cannot be is said at it', async () => {
 })
 
 it('a ply lies on the panels that are ticked and on one at least', async () => {
-  const hand = await workshop()
-  const line = await hand.stage(REGENT, 'layers')
+  const { hand, line } = await onStage(REGENT, 'layers')
   await hand.press('+ an interlining')
   await hand.click("[data-ply-row='2']")
   const boxes = hand.all('fieldset input[type=checkbox]')

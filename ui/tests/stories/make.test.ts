@@ -1,12 +1,11 @@
 import { expect, it } from 'vitest'
 import type { House } from '../../src/api/types'
-import { dayIn, type Hand, textOf, workshop } from './hand'
+import { type Hand, dayIn, onStage, textOf, workshop } from './hand'
 
 const kept = async (hand: Hand, name: string) => (await hand.sheet(await hand.build(name))).build.make
 
-it('a days work from start to stop', async () => {
-  const hand = await workshop()
-  await hand.stage('Lamplighter Regent', 'make')
+it("a day's work from start to stop", async () => {
+  const { hand } = await onStage('Lamplighter Regent', 'make')
   await hand.see('Cut the cotton lawn')
   await hand.press('Start')
   await hand.see('Running since')
@@ -19,8 +18,10 @@ it('a days work from start to stop', async () => {
   await hand.press('Stop: it is done')
   await hand.see('25 min: Cut the cotton lawn')
   const make = await kept(hand, 'Lamplighter Regent')
-  expect(make.log.map((one) => [one.step, one.minutes, one.note])).toEqual([['cut lawn', 25, 'the grain is slanting']])
-  expect(make.done.map((one) => one.step)).toEqual(['cut lawn'])
+  expect(make.log.map((entry) => [entry.step, entry.minutes, entry.note])).toEqual([
+    ['cut lawn', 25, 'the grain is slanting'],
+  ])
+  expect(make.done.map((ended) => ended.step)).toEqual(['cut lawn'])
   await hand.see('Cut the coutil')
   await hand.press('Write minutes down …')
   await hand.write('minutes', '2400', false)
@@ -36,8 +37,7 @@ it('a days work from start to stop', async () => {
 })
 
 it('a clock on what is no step any more can still be stopped', async () => {
-  const hand = await workshop()
-  await hand.stage('Ash cartographer', 'make')
+  const { hand } = await onStage('Ash cartographer', 'make')
   await hand.press('Start')
   await hand.see('Running since')
   await hand.stage('Ash cartographer', 'record')
@@ -51,8 +51,7 @@ it('a clock on what is no step any more can still be stopped', async () => {
 })
 
 it('a step out of order is told before and has its way back', async () => {
-  const hand = await workshop()
-  await hand.stage('Lamplighter Regent', 'make')
+  const { hand } = await onStage('Lamplighter Regent', 'make')
   await hand.see('steps to go')
   await hand.click("[data-row='waist tape'] .name")
   await hand.see('Not yet.')
@@ -77,8 +76,7 @@ it('a step out of order is told before and has its way back', async () => {
 })
 
 it('steps are moved within what is possible and one of her own is put in', async () => {
-  const hand = await workshop()
-  await hand.stage('Ash cartographer', 'make')
+  const { hand } = await onStage('Ash cartographer', 'make')
   await hand.see('steps to go')
   const rows = () => hand.all('[data-row]').map((row) => row.getAttribute('data-row'))
   const at = rows().indexOf('cut lawn')
@@ -116,8 +114,7 @@ it('her hours are written and what is no hours is told', async () => {
 })
 
 it('the card fills itself and takes her words and its wears', async () => {
-  const hand = await workshop()
-  await hand.stage('Tinder archivist', 'record')
+  const { hand } = await onStage('Tinder archivist', 'record')
   await hand.see('at it')
   await hand.write('one thing', 'the busk closes with one hand', false)
   await hand.press('Add')
@@ -137,9 +134,9 @@ it('the card fills itself and takes her words and its wears', async () => {
   await hand.press('Keep it')
   await hand.see('gave way: one stitch at the busk')
   const record = (await hand.sheet(await hand.build('Tinder archivist'))).build.record
-  expect(record.wears.map((one) => [one.hours, one.gap_mm])).toEqual([[5, 48]])
+  expect(record.wears.map((wear) => [wear.hours, wear.gap_mm])).toEqual([[5, 48]])
   await hand.write('one thing to change', 'a lower hem', false)
-  hand.all('form.one button')[1].click()
+  await hand.click(hand.all('form.one button')[1])
   await hand.see('a lower hem')
   await hand.press('Make one like this, but …')
   await hand.see('From last time: a lower hem')

@@ -1,10 +1,78 @@
 import { expect, it } from 'vitest'
-import { workshop } from './hand'
+import type { Compared, Readiness } from '../../src/api/types'
+import { onStage, textOf } from './hand'
 
 const COLLAR = 'Ash cartographer'
+
+it('any two versions are compared', async () => {
+  const { hand, line } = await onStage('Lamplighter Regent', 'mockups')
+  await hand.press('Make version 3')
+  await hand.see('Version 3 is ready to try on')
+  await hand.click("button[title='Look at this version']")
+  await hand.see('From version 1 to 3')
+  await hand.select('Compare with version', '2')
+  await hand.see('From version 1 to 2')
+  const found = (await hand.get<Compared>(`/api/builds/${line.id}/compare?before=1&after=2`)).comparison
+  expect(found.seams.length).toBeGreaterThan(0)
+  expect(found.levels.every((level) => Number.isFinite(level.after_mm))).toBeTruthy()
+  expect((await hand.build('Lamplighter Regent')).version).toEqual(3)
+})
+
+it('a fitting is logged with how it sat and readiness answers', async () => {
+  const { hand, line } = await onStage('Brass Heron', 'mockups')
+  await hand.press('Log a fitting')
+  await hand.find('form td.soft')
+  const expected = hand.all('form td.soft').map(textOf)
+  for (const [i, gap] of expected.entries()) {
+    await hand.write(`Gap ${i + 1}`, gap)
+  }
+  await hand.press('◑ right')
+  await hand.press('+ a place by its height')
+  await hand.write('Waist, girth over it', 'lots')
+  await hand.press('Log fitting 1')
+  await hand.see('“lots” is not a length')
+  await hand.write('Waist, girth over it', '')
+  await hand.press('Log fitting 1')
+  await hand.see('would fit')
+  const fitting = (await hand.sheet(line)).build.fittings[0]
+  expect(fitting.taps.map((tap) => [tap.z_mm, tap.word])).toEqual([[0, 'right']])
+  const ready = await hand.get<Readiness>(`/api/builds/${line.id}/readiness`)
+  expect(0 < ready.probability && ready.probability <= 1).toBeTruthy()
+  await hand.see(ready.sentence)
+})
+
+it('a fitting without three heights keeps what was written', async () => {
+  const { hand } = await onStage('Brass Heron', 'mockups')
+  await hand.press('Log a fitting')
+  await hand.write('Gap 1', '48')
+  await hand.write('Gap 3', '-5')
+  await hand.press('Log fitting 1')
+  await hand.see('below zero')
+  await hand.write('Gap 3', '51')
+  await hand.press('Log fitting 1')
+  await hand.see('three heights at least')
+  expect(await hand.value('Gap 1')).toEqual('48')
+  await hand.write('Gap 5', '50')
+  await hand.press('Log fitting 1')
+  await hand.see('Fitting 1, version 1')
+})
+
+it('versions are looked at named and gone back to', async () => {
+  const { hand, line } = await onStage('Lamplighter Regent', 'mockups')
+  await hand.click('ol li:first-child button')
+  await hand.see('From version 1 to 2')
+  expect(hand.all('path.behind').length).toEqual(6)
+  expect(textOf(await hand.find("[aria-label='Girths compared']"))).toContain('High hip')
+  await hand.write('Name it', 'first calico')
+  await hand.wait(async () => textOf(await hand.find('ol .picked')).includes('first calico'))
+  await hand.press('Go back to it, as version 3')
+  await hand.see('Version 3 is ready to try on')
+  const sheet = await hand.sheet(line)
+  expect(sheet.build.versions[2].reason).toEqual('back to version 1')
+})
+
 it('what is refused stays where it was written', async () => {
-  const hand = await workshop()
-  await hand.stage('Underclock mender', 'mockups')
+  const { hand } = await onStage('Underclock mender', 'mockups')
   await hand.press('Log a fitting')
   await hand.press('Log fitting 2')
   await hand.see('needs the gap at three heights at least')
@@ -24,8 +92,7 @@ it('what is refused stays where it was written', async () => {
 })
 
 it('an older fitting is corrected and its versions are marked', async () => {
-  const hand = await workshop()
-  const line = await hand.stage('Lamplighter Regent', 'mockups')
+  const { hand, line } = await onStage('Lamplighter Regent', 'mockups')
   await hand.click('ol li:first-child button')
   await hand.see('From version 1 to 2')
   await hand.press('Correct it')
@@ -42,8 +109,7 @@ it('an older fitting is corrected and its versions are marked', async () => {
 })
 
 it('two pulls of one evening are read side by side and the wrong way round is refused', async () => {
-  const hand = await workshop()
-  const line = await hand.stage('Underclock mender', 'mockups')
+  const { hand, line } = await onStage('Underclock mender', 'mockups')
   await hand.press('Log a fitting')
   await hand.press('+ the gap at another pull')
   for (const [i, gap] of [44, 45, 46].entries()) {
@@ -63,15 +129,14 @@ it('two pulls of one evening are read side by side and the wrong way round is re
   const fitting = (await hand.sheet(line)).build.fittings.at(-1)!
   expect(fitting.also.map((other) => other.pull)).toEqual(['light'])
   expect(fitting.also[0].readings.map((reading) => reading.gap_mm)).toEqual([57, 58, 59])
-  const pulls = (await hand.sheet(line)).plan.learned.pulls.filter((one) => one.fitting === fitting.number)
+  const pulls = (await hand.sheet(line)).plan.learned.pulls.filter((pull) => pull.fitting === fitting.number)
   expect(pulls.length).toEqual(2)
   await hand.press('Correct it')
   await hand.becomes(async () => await hand.value('Gap 3, pulled light'), '59')
 })
 
 it('a line of her own stands and is not turned back', async () => {
-  const hand = await workshop()
-  const line = await hand.stage('Underclock mender', 'mockups')
+  const { hand, line } = await onStage('Underclock mender', 'mockups')
   await hand.press('Make version 2')
   await hand.gone('Make version 2')
   await hand.press('+ a line of your own')
@@ -92,8 +157,7 @@ it('a line of her own stands and is not turned back', async () => {
 })
 
 it('a strip of the cloth counts and one that cannot be is refused', async () => {
-  const hand = await workshop()
-  const line = await hand.stage('Underclock mender', 'mockups')
+  const { hand, line } = await onStage('Underclock mender', 'mockups')
   await hand.press('What mock-ups and the final are made of')
   await hand.press('+ a strip under a weight')
   await hand.write('Strip, longer by', '80')
@@ -107,9 +171,8 @@ it('a strip of the cloth counts and one that cannot be is refused', async () => 
   expect(calico.believed_share).toBeGreaterThan(1.2 * calico.usual_share)
 })
 
-it('a collars fitting is read at both edges and gets odds', async () => {
-  const hand = await workshop()
-  const line = await hand.stage(COLLAR, 'mockups')
+it("a collar's fitting is read at both edges and gets odds", async () => {
+  const { hand, line } = await onStage(COLLAR, 'mockups')
   await hand.press('Cut version 1 for a mock-up')
   await hand.press('Log a fitting')
   await hand.see('Fitting 1')

@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest'
-import { type Hand, workshop } from './hand'
+import { type Hand, onStage, workshop } from './hand'
 
 const GAP = 'gap wanted'
 
@@ -18,9 +18,19 @@ async function isHalfLogged(hand: Hand) {
 }
 const asksBeforeLeaving = () => !window.dispatchEvent(new Event('beforeunload', { cancelable: true }))
 
+it('a change made elsewhere is not written over', async () => {
+  const { hand, line } = await onStage('Lamplighter Regent', 'pattern')
+  await hand.see('What the longline corset does')
+  await hand.wait(async () => await hand.value('gap wanted'))
+  await hand.change(line, { at: 'target.gap_mm', value: '42 mm' })
+  await hand.press('firm')
+  await hand.see('changed elsewhere meanwhile')
+  await hand.see('Gap wanted 42 mm')
+  await hand.becomes(() => hand.value('gap wanted'), '42')
+})
+
 it('begun anew and left nothing of it comes back', async () => {
-  const hand = await workshop()
-  await hand.stage('Underclock mender', 'mockups')
+  const { hand } = await onStage('Underclock mender', 'mockups')
   await halfLog(hand)
   await hand.reload()
   await isHalfLogged(hand)
@@ -50,8 +60,7 @@ it('a new builds form comes back', async () => {
 })
 
 it('a length half typed comes back marked and enter keeps it', async () => {
-  const hand = await workshop()
-  const line = await hand.stage('Underclock mender', 'pattern')
+  const { hand, line } = await onStage('Underclock mender', 'pattern')
   await hand.write(GAP, '47', false)
   await hand.reload()
   await hand.becomes(async () => await hand.value(GAP), '47')
@@ -64,8 +73,7 @@ it('a length half typed comes back marked and enter keeps it', async () => {
 })
 
 it('a brief half typed comes back and is kept or left', async () => {
-  const hand = await workshop()
-  const line = await hand.stage('Underclock mender', 'brief')
+  const { hand, line } = await onStage('Underclock mender', 'brief')
   await hand.write('Worn under it', 'a linen chemise', false)
   await hand.reload()
   await hand.see('is not kept yet')
@@ -76,8 +84,7 @@ it('a brief half typed comes back and is kept or left', async () => {
 })
 
 it('leaving asks while something is not kept', async () => {
-  const hand = await workshop()
-  await hand.stage('Underclock mender', 'mockups')
+  const { hand } = await onStage('Underclock mender', 'mockups')
   expect(asksBeforeLeaving()).toBeFalsy()
   await halfLog(hand)
   expect(asksBeforeLeaving()).toBeTruthy()
@@ -87,8 +94,7 @@ it('leaving asks while something is not kept', async () => {
 })
 
 it('a change made elsewhere meanwhile leaves what was typed at its field', async () => {
-  const hand = await workshop()
-  const line = await hand.stage('Underclock mender', 'pattern')
+  const { hand, line } = await onStage('Underclock mender', 'pattern')
   await hand.wait(async () => await hand.value(GAP))
   const sheet = await hand.sheet(line)
   const change = { revision: sheet.revision, changes: [{ at: 'brief.note', value: 'from the other room' }] }

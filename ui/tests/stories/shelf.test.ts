@@ -1,6 +1,6 @@
 import { expect, it } from 'vitest'
 import type { OpenShelf } from '../../src/api/types'
-import { type Hand, shown, workshop } from './hand'
+import { type Hand, onStage, shown, workshop } from './hand'
 
 async function chooseArticle(hand: Hand, words: string) {
   await hand.write(await hand.find<HTMLInputElement>('.piece-form .v-autocomplete input'), words, false)
@@ -98,19 +98,18 @@ it('what was bought in her own shops is read from the list and comes onto the sh
   await hand.press('It is here')
   await hand.see('Market: coutil, the parcel is here')
   expect(hand.all("[data-own='Market']").length).toBe(0)
-  const orders = (await hand.get<OpenShelf>('/api/shelf')).orders.map((one) => one.order)
-  expect(orders.slice(0, 2).map((one) => [one.shop, one.own])).toEqual([
+  const orders = (await hand.get<OpenShelf>('/api/shelf')).orders.map((seen) => seen.order)
+  expect(orders.slice(0, 2).map((order) => [order.shop, order.own])).toEqual([
     ['Market', true],
     ['Corner market', true],
   ])
 })
 
 it('grommets are kept where they are planned', async () => {
-  const hand = await workshop()
-  const line = await hand.stage('Lamplighter Regent', 'back')
+  const { hand, line } = await onStage('Lamplighter Regent', 'back')
   await hand.see('46 free')
   await hand.press('keep: two-part grommet, 5 mm hole')
   await hand.see('22 kept')
-  const kept = (await hand.get<OpenShelf>('/api/shelf')).pieces.filter((one) => one.piece.name === 'grommet_5')
-  expect(kept[0].reserved.map((one) => [one.build, one.amount])).toEqual([[line.id, 22]])
+  const kept = (await hand.get<OpenShelf>('/api/shelf')).pieces.filter((piece) => piece.piece.name === 'grommet_5')
+  expect(kept[0].reserved.map((reserved) => [reserved.build, reserved.amount])).toEqual([[line.id, 22]])
 })

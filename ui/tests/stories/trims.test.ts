@@ -1,11 +1,10 @@
 import { expect, it } from 'vitest'
-import { type Hand, textOf, workshop } from './hand'
+import { type Hand, onStage, textOf } from './hand'
 
 const kept = async (hand: Hand, name: string) => (await hand.sheet(await hand.build(name))).build.trims
 
 it('beads that run out stop at a seam', async () => {
-  const hand = await workshop()
-  await hand.stage('Lamplighter Regent', 'trims')
+  const { hand } = await onStage('Lamplighter Regent', 'trims')
   await hand.see('Nothing on it')
   await hand.press('+ along a line')
   await hand.write('What it is', 'jet beads', false)
@@ -30,8 +29,7 @@ it('beads that run out stop at a seam', async () => {
 })
 
 it('a frill follows from what is at hand', async () => {
-  const hand = await workshop()
-  await hand.stage('Lamplighter Regent', 'trims')
+  const { hand } = await onStage('Lamplighter Regent', 'trims')
   await hand.press('+ a frill or skirt')
   await hand.write('Cloth at hand, cm', '6', false)
   await hand.press('Put it on')
@@ -43,8 +41,7 @@ it('a frill follows from what is at hand', async () => {
 })
 
 it('a skirt that slips is held by a band of its own', async () => {
-  const hand = await workshop()
-  await hand.stage('Beekeeper General', 'trims')
+  const { hand } = await onStage('Beekeeper General', 'trims')
   await hand.see('It slips')
   await hand.press('do that')
   await hand.gone('It slips')
@@ -52,8 +49,7 @@ it('a skirt that slips is held by a band of its own', async () => {
 })
 
 it('a waist stay is put in and taken out again', async () => {
-  const hand = await workshop()
-  const line = await hand.stage('Beekeeper General', 'trims')
+  const { hand, line } = await onStage('Beekeeper General', 'trims')
   await hand.see('It slips')
   const held = (await hand.sheet(line)).plan.trims.load.friction_n
   const stays = hand.all('[data-load] li').find((item) => textOf(item).includes('waist stay'))
@@ -67,8 +63,7 @@ it('a waist stay is put in and taken out again', async () => {
 })
 
 it('a strap waits for the fitting', async () => {
-  const hand = await workshop()
-  await hand.stage('Lamplighter Regent', 'trims')
+  const { hand } = await onStage('Lamplighter Regent', 'trims')
   await hand.press('+ a strap')
   await hand.press('Put it on')
   await hand.see('how high the shoulder lies')
@@ -81,8 +76,7 @@ it('a strap waits for the fitting', async () => {
 })
 
 it('a trim line of the picture becomes one on the garment', async () => {
-  const hand = await workshop()
-  await hand.stage('Lamplighter Regent', 'trims')
+  const { hand } = await onStage('Lamplighter Regent', 'trims')
   await hand.see('On the picture')
   await hand.press('Make it one on the garment')
   await hand.see('as on “Act two, by the lamps”')
