@@ -4,7 +4,6 @@ import type { OpenBuild } from '../../src/api/types'
 import { useOpenBuild } from '../../src/stores/openBuild'
 import { useSettings } from '../../src/stores/settings'
 import { useUnsent } from '../../src/stores/unsent'
-import { drafts } from '../../src/stores/drafts'
 import { recorded } from '../recorded'
 
 interface Waits {
@@ -19,7 +18,6 @@ describe('the build that is open', () => {
   let waits: Waits[]
   beforeEach(() => {
     setActivePinia(createPinia())
-    drafts().drop('-', 'unsent')
     waits = []
     vi.stubGlobal('fetch', async (request: Request) => {
       const text = await request.text()
