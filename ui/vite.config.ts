@@ -1,12 +1,22 @@
+import { marked } from 'marked'
 import vue from '@vitejs/plugin-vue'
-import { defineConfig } from 'vite'
+import { defineConfig, type Plugin } from 'vite'
 import vuetify from 'vite-plugin-vuetify'
 
 // The entry; and what one page alone needs and is large, loaded with it.
-const APART = /src\/main\.ts|node_modules\/(three|marked)\/|src\/body\/|HowPage|how-it-computes/
+const APART = /src\/main\.ts|node_modules\/three\/|src\/body\/|HowPage|how-it-computes/
+
+// A page that is written in Markdown is read when it is built.
+const written: Plugin = {
+  name: 'written-pages',
+  enforce: 'pre',
+  transform: (text, module) =>
+    module.endsWith('.md') ? `export default ${JSON.stringify(marked.parse(text, { async: false }))}` : undefined,
+}
 
 export default defineConfig({
-  plugins: [vue(), vuetify({ autoImport: true })],
+  plugins: [written, vue(), vuetify({ autoImport: true })],
+  define: { __VUE_OPTIONS_API__: false },
   build: {
     outDir: '../fuseau/app/pages',
     emptyOutDir: true,

@@ -1,14 +1,11 @@
 <script setup lang="ts">
-import { marked } from 'marked'
-import text from '../../../../docs/how-it-computes.md?raw'
-
 // How everything is computed: the page that is written for it, as it is.
-const shown = marked.parse(text, { async: false })
+import written from '../../../../docs/how-it-computes.md'
 </script>
 
 <template>
   <!-- eslint-disable-next-line vue/no-v-html -- it is our own page, built in -->
-  <article class="how" v-html="shown" />
+  <article class="how" v-html="written" />
 </template>
 
 <style scoped>

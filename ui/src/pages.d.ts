@@ -1,0 +1,5 @@
+declare module '*.md' {
+  /** As HTML. */
+  const page: string
+  export default page
+}
