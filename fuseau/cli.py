@@ -255,10 +255,11 @@ def _held(settings: Settings, what: str | None = None) -> Iterator[None]:
     """The folder held, so that no other Fuseau writes to it; what can't be opened is told."""
     from fuseau.store.copies import newest_good_copy
     from fuseau.store.holding import hold
-    from fuseau.store.opening import DamagedDatabase
+    from fuseau.store.opening import DamagedDatabase, clear_parts
 
     with _telling(), hold(settings.data, what or f"http://{settings.host}:{settings.port}"):
         try:
+            clear_parts(settings.database)
             yield
         except DamagedDatabase as error:
             copy = newest_good_copy(settings.database)

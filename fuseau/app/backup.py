@@ -109,12 +109,12 @@ def bring_backup_in(session: TheSession, wish: BringIn) -> BroughtIn:
     contents = look_into(waiting)
     aside = None
     if wish.how == "replace":
-        aside = replace_with(waiting, session.database)
+        aside = replace_with(waiting, session.database, then=session.database_changed)
         came = Restored(
             builds=contents.builds, beside=0, here_already=0, wearers=contents.wearers, pictures=contents.pictures
         )
     else:
         came = restore_beside(waiting, session.workshop.engine)
-    session.database_changed()
+        session.database_changed()
     waiting.unlink(missing_ok=True)
     return BroughtIn(**came.__dict__, copy_of_before=aside.name if aside else None)

@@ -137,8 +137,6 @@ def make_app(settings: Settings, describing: bool = False) -> FastAPI:
 @asynccontextmanager
 async def _alive(app: FastAPI, settings: Settings, log: FaultLog) -> AsyncIterator[None]:
     """While the server runs: the workers are ready, and the database is copied every day."""
-    for left in (*settings.data.glob("backup.part*"), *settings.data.glob("waiting.fuseau-backup*")):
-        left.unlink(missing_ok=True)
     copying = asyncio.create_task(_copy_daily(settings, log))
     warming = asyncio.create_task(run_in_threadpool(app.state.workers.warm)) if settings.warm else None
     try:

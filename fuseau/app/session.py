@@ -8,7 +8,7 @@ from collections.abc import Callable, Mapping, Sequence
 from dataclasses import dataclass
 from functools import cached_property
 from pathlib import Path
-from threading import Lock
+from threading import RLock
 from typing import Annotated, Any
 
 from fastapi import Depends, Request
@@ -37,6 +37,7 @@ from fuseau.planning.workshop.taught import news_for, taught_by
 from fuseau.planning.worn.over_shoulder import on_shoulder, overlaps
 from fuseau.store.book import Book
 from fuseau.store.cards import Cards
+from fuseau.store.opening import only_writer
 from fuseau.store.pictures import Pictures
 from fuseau.store.shelf import ShelfStore
 from fuseau.store.workshop import Listed, Opened, UnreadableBuild, Workshop
@@ -91,21 +92,20 @@ class Session:
         self._caches = caches
         self._log = log
         self._house: House | None = None
-        self._setting = Lock()
+        self._setting = RLock()
 
     @property
     def house(self) -> House:
         """The workshop's settings."""
-        found = self._house
-        if found is None:
-            found = self._house = House.model_validate_json(
-                self.workshop.setting("house", "{}"), context={"stored": True}
-            )
-        return found
+        with self._setting:
+            if self._house is None:
+                kept = self.workshop.setting("house", "{}")
+                self._house = House.model_validate_json(kept, context={"stored": True})
+            return self._house
 
     def change_house(self, said: House) -> House:
         """Keep what is said of the workshop's settings, beside those of which nothing is."""
-        with self._setting:
+        with only_writer(self.database), self._setting:
             changes = {name: getattr(said, name) for name in said.model_fields_set}
             house = self.house.model_copy(update=changes)
             self.workshop.set("house", house.model_dump_json())
@@ -117,7 +117,8 @@ class Session:
         self.workshop.forget_read()
         self.shelf.forget_read()
         self.cards.forget_read()
-        self._house = None
+        with self._setting:
+            self._house = None
 
     @property
     def unit(self) -> Unit:
@@ -152,14 +153,15 @@ class Session:
         """
         at_hand = AtHand(build_id, self.workshop.present(build_id, revision), self.unit, self)
         build = decide(at_hand)
-        before = self.shelf.open().revision
-        self.match_shelf(build_id, build, label)
-        try:
-            return self.step(build_id, revision, lambda at: build, label)
-        except Exception:
-            if self.shelf.open().revision != before:
-                self.shelf.take_back()
-            raise
+        with only_writer(self.database):
+            before = self.shelf.open().revision
+            self.match_shelf(build_id, build, label)
+            try:
+                return self.step(build_id, revision, lambda at: build, label)
+            except Exception:
+                if self.shelf.open().revision != before:
+                    self.shelf.take_back()
+                raise
 
     def makeable(self, at_hand: AtHand, changed: Build) -> Plan:
         """The plan after a change; refuses one that makes a garment unmakeable which was not so before."""
@@ -176,8 +178,10 @@ class Session:
         """
         build = self.workshop.at(build_id, to)
         planned = self.plan(build_id, build)
-        self.match_shelf(build_id, build)
-        return self.answer_build(move(), planned)
+        with only_writer(self.database):
+            self.match_shelf(build_id, build)
+            moved = move()
+        return self.answer_build(moved, planned)
 
     def put_aside(self, build_id: str, pieces: Sequence[Mapping[str, Any]], name: str) -> None:
         """Pieces put on the shelf and kept for a build: what it had on a shelf of its own."""

@@ -10,7 +10,7 @@ import json
 import sqlite3
 import tempfile
 import uuid
-from collections.abc import Iterator
+from collections.abc import Callable, Iterator
 from contextlib import closing, contextmanager
 from dataclasses import dataclass
 from pathlib import Path
@@ -19,6 +19,7 @@ from typing import Any, Literal
 from sqlalchemy import Connection, Engine, text
 
 from fuseau.store.opening import (
+    COMING,
     HEAD,
     DamagedDatabase,
     UnusableDatabase,
@@ -27,7 +28,9 @@ from fuseau.store.opening import (
     copy_database,
     engine_on,
     look_at,
+    make_folder,
     migrate,
+    only_writer,
     put_in_place,
     take_the_place,
     telling,
@@ -109,36 +112,66 @@ def restore_beside(backup: Path, engine: Engine) -> Restored:
     """
     with telling(f"{backup} can't be brought in"):
         look_into(backup)
-        with _brought_up(backup) as fresh, closing(connect(fresh)) as old, writing(engine).begin() as now:
+        folder = Path(engine.url.database or "").parent
+        with (
+            _brought_up(backup, folder) as fresh,
+            closing(connect(fresh)) as old,
+            only_writer(engine),
+            writing(engine).begin() as now,
+        ):
             old.row_factory = sqlite3.Row
             return _merge(old, now)
 
 
-def replace_with(backup: Path, path: Path) -> Path | None:
+def replace_with(backup: Path, path: Path, then: Callable[[], None] = lambda: None) -> Path | None:
     """Put a backup in the place of a workshop; where the present one was copied to, or set aside if it is damaged.
 
-    What is there is overwritten in one transaction, so that a server may have it open. Raises UnusableDatabase, and
-    leaves the present one as it was.
+    What is there is overwritten in one transaction, so that a server may have it open; whoever writes waits, so that
+    each edit is in the copy or made on what is there now. `then` is done before they go on. What comes in has revision
+    numbers that the present one never had: an edit of something that was replaced is never taken for one of what is
+    there now. Raises UnusableDatabase, and leaves the present one as it was.
     """
     with telling(f"{backup} can't be brought in"):
         look_into(backup)
-        with _brought_up(backup) as fresh:
+        with _brought_up(backup, path.parent) as fresh, only_writer(path):
             try:
                 present = look_at(path)
             except DamagedDatabase:
                 present = None
             if present is None:
-                return take_the_place(fresh, path)
-            aside = copy_aside(path, "restore")
-            put_in_place(fresh, path)
+                aside = take_the_place(fresh, path)
+            else:
+                aside = copy_aside(path, "restore")
+                _number_after(path, fresh)
+                put_in_place(fresh, path)
+            then()
             return aside
 
 
+def _number_after(present: Path, fresh: Path) -> None:
+    """Number the revisions of a workshop that comes in after all that the present one ever gave."""
+    with closing(connect(present)) as now, closing(connect(fresh)) as coming:
+        coming.execute("pragma foreign_keys=off")
+        coming.execute("begin")
+        for table, pointing in (
+            ("revision", (("build", "head_id"), ("card", "revision"))),
+            ("shelf_state", (("shelf", "head_id"),)),
+        ):
+            most = now.execute(f"select max(id) from {table}").fetchone()[0] or 0
+            coming_most = coming.execute(f"select max(id) from {table}").fetchone()[0] or 0
+            by = max(most, coming_most) + 1  # so that no number that moves meets another on its way
+            coming.execute(f"update {table} set id = id + ?, parent_id = parent_id + ?", (by, by))
+            for other, column in pointing:
+                coming.execute(f"update {other} set {column} = {column} + ?", (by,))
+        coming.execute("commit")
+
+
 @contextmanager
-def _brought_up(backup: Path) -> Iterator[Path]:
-    """A copy of a backup at the present revision, which goes again; the backup, and where it lies, stay as they are."""
-    with tempfile.TemporaryDirectory(prefix="fuseau-") as folder:
-        part = Path(folder) / "fuseau.db"
+def _brought_up(backup: Path, folder: Path) -> Iterator[Path]:
+    """A copy of a backup at the present revision, in `folder`, which goes again; the backup stays as it is."""
+    make_folder(folder)
+    with tempfile.TemporaryDirectory(prefix=COMING, dir=folder) as coming:
+        part = Path(coming) / "fuseau.db"
         copy_database(backup, part)
         if look_at(part) != HEAD:
             engine = engine_on(part)

@@ -1,7 +1,6 @@
 """The book of wearers: who was measured, when, and with what measures. Kept apart from the builds."""
 
 import datetime
-import threading
 import uuid
 from dataclasses import dataclass
 
@@ -9,7 +8,7 @@ from sqlalchemy import Engine
 from sqlmodel import Session, col, select
 
 from fuseau.craft.wearer.measures import Wearer
-from fuseau.store.opening import writing
+from fuseau.store.opening import only_writer, writing
 from fuseau.store.tables import MeasuringRow, WearerRow
 
 _NEWEST_FIRST = col(MeasuringRow.taken_on).desc(), col(MeasuringRow.made_at).desc()
@@ -52,7 +51,6 @@ class Book:
     def __init__(self, engine: Engine) -> None:
         self._engine = engine
         self._writer = writing(engine)
-        self._writing = threading.Lock()
 
     def wearers(self) -> list[InTheBook]:
         """Everyone in the book, by name."""
@@ -84,7 +82,7 @@ class Book:
 
     def write_down(self, wearer: Wearer, taken_on: datetime.date, wearer_id: str | None = None) -> Measuring:
         """Keep measures as a new measuring: of `wearer_id`, else of the wearer of that name, else of a new one."""
-        with self._writing, Session(self._writer) as session:
+        with only_writer(self._engine), Session(self._writer) as session:
             row = self._wearer(session, wearer_id) if wearer_id else None
             if row is None:
                 named = select(WearerRow).where(col(WearerRow.name) == wearer.name, col(WearerRow.deleted_at).is_(None))
@@ -108,7 +106,7 @@ class Book:
 
     def delete(self, wearer_id: str, deleted: bool = True) -> None:
         """Take a wearer out of the book, or bring her back. Raises NotInTheBook."""
-        with self._writing, Session(self._writer) as session:
+        with only_writer(self._engine), Session(self._writer) as session:
             row = session.get(WearerRow, wearer_id)
             if row is None:
                 raise NotInTheBook("There is no such wearer in the book.")

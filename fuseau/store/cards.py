@@ -7,7 +7,7 @@ from sqlalchemy import Engine
 from sqlalchemy.exc import SQLAlchemyError
 from sqlmodel import Session, col, select
 
-from fuseau.store.opening import writing
+from fuseau.store.opening import UnusableDatabase, only_writer, writing
 from fuseau.store.tables import BuildRow, CardRow
 
 
@@ -52,6 +52,6 @@ class Cards:
 
     def keep(self, build_id: str, revision: int, form: int, document: str) -> None:
         """Keep what a build is found by; what can't be kept now, since the disk is full, is made anew another time."""
-        with suppress(SQLAlchemyError), Session(self._writer) as session:
+        with suppress(SQLAlchemyError, UnusableDatabase), only_writer(self._engine), Session(self._writer) as session:
             session.merge(CardRow(build_id=build_id, revision=revision, form=form, document=document))
             session.commit()

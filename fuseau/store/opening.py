@@ -2,7 +2,10 @@
 
 import errno
 import os
+import shutil
 import sqlite3
+import threading
+from collections import defaultdict
 from collections.abc import Iterator
 from contextlib import closing, contextmanager
 from pathlib import Path
@@ -13,8 +16,11 @@ from sqlmodel import create_engine
 REVISIONS = ("0001", "0002", "0003", "0004", "0005")
 HEAD = REVISIONS[-1]
 _MIGRATIONS = Path(__file__).parent / "migrations"
+COMING = "coming-"  # folders of what is being brought in
 _MAGIC = b"SQLite format 3\x00"
 _BUSY_MS = 5000
+_PATIENCE_S = 30.0  # of who wants to write while a backup takes the workshop's place
+_WRITERS: defaultdict[str, threading.RLock] = defaultdict(threading.RLock)  # by database
 
 
 class UnusableDatabase(RuntimeError):
@@ -177,12 +183,38 @@ def put_in_place(copy: Path, path: Path) -> None:
 
 
 def take_the_place(copy: Path, path: Path) -> Path | None:
-    """A copy in the place of a database that is damaged, or not there; where the damaged one is now. The copy stays."""
-    fresh = path.with_name(f"{path.name}.fresh")
+    """A copy in the place of a database that is damaged, or not there; where the damaged one is now. The copy stays.
+
+    Who is killed between the two leaves the copy as `<name>.fresh`: `clear_parts` goes on from there.
+    """
+    fresh = _fresh(path)
     copy_database(copy, fresh)
     aside = set_aside(path) if path.exists() else None
     fresh.replace(path)
     return aside
+
+
+def clear_parts(path: Path) -> None:
+    """Take away what a process that was killed left half made beside a database. Only for who holds its folder.
+
+    A copy that was about to take the place of a damaged one, which is set aside already, does so now.
+    """
+    fresh = _fresh(path)
+    if fresh.exists() and not path.exists():
+        with closing(connect(fresh)) as connection:
+            check_whole(connection, fresh)
+        fresh.replace(path)
+    folder = path.parent
+    for parts in ("*.part", "backup.part*", "copies/*.part", "waiting.fuseau-backup*"):
+        for left in folder.glob(parts):
+            left.unlink(missing_ok=True)
+    fresh.unlink(missing_ok=True)
+    for left in folder.glob(f"{COMING}*"):
+        shutil.rmtree(left, ignore_errors=True)
+
+
+def _fresh(path: Path) -> Path:
+    return path.with_name(f"{path.name}.fresh")
 
 
 def migrate(engine: Engine, to: str = HEAD) -> None:
@@ -200,6 +232,22 @@ def migrate(engine: Engine, to: str = HEAD) -> None:
 def writing(engine: Engine) -> Engine:
     """The same engine, each of whose transactions is the only writer from its first moment on."""
     return engine.execution_options(begin="begin immediate")
+
+
+@contextmanager
+def only_writer(database: Engine | Path) -> Iterator[None]:
+    """Nobody else of this process writes to a database while inside; who is inside may go in again.
+
+    Raises UnusableDatabase where another is inside for longer than anybody waits.
+    """
+    name = database.url.database if isinstance(database, Engine) else str(database)
+    lock = _WRITERS[name or ""]
+    if not lock.acquire(timeout=_PATIENCE_S):
+        raise UnusableDatabase("The workshop is busy with something that takes long: do it again in a moment.")
+    try:
+        yield
+    finally:
+        lock.release()
 
 
 def engine_on(path: Path) -> Engine:

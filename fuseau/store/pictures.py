@@ -5,7 +5,7 @@ from dataclasses import dataclass
 from sqlalchemy import Engine
 from sqlmodel import Session, select
 
-from fuseau.store.opening import writing
+from fuseau.store.opening import only_writer, writing
 from fuseau.store.tables import PictureRow
 
 
@@ -29,7 +29,7 @@ class Pictures:
 
     def keep(self, picture: KeptPicture) -> None:
         """Keep a picture; one that is there already stays as it is."""
-        with Session(self._writer) as session:
+        with only_writer(self._engine), Session(self._writer) as session:
             session.merge(PictureRow(**picture.__dict__))
             session.commit()
 

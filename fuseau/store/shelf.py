@@ -2,7 +2,6 @@
 
 import datetime
 import json
-import threading
 from collections.abc import Callable
 from dataclasses import dataclass
 
@@ -11,7 +10,7 @@ from sqlmodel import Session, col, select
 
 from fuseau.craft.base.errors import Unmakeable
 from fuseau.document.shelf import Shelf, read_shelf
-from fuseau.store.opening import writing
+from fuseau.store.opening import only_writer, writing
 from fuseau.store.tables import ShelfRow, ShelfStateRow
 from fuseau.store.workshop import NothingToDo, Stale
 
@@ -32,7 +31,6 @@ class ShelfStore:
     def __init__(self, engine: Engine) -> None:
         self._engine = engine
         self._writer = writing(engine)
-        self._writing = threading.Lock()
         self._read: tuple[int, Shelf] | None = None
 
     def open(self) -> ShelfOpened:
@@ -45,7 +43,7 @@ class ShelfStore:
 
         Raises Stale where `revision` is given and is not the present one, or what `step` raises.
         """
-        with self._writing, Session(self._writer) as session:
+        with only_writer(self._engine), Session(self._writer) as session:
             at = self._head(session)
             self._check(session, at, revision)
             before = self._shelf(session, at)
@@ -81,7 +79,7 @@ class ShelfStore:
         return self._move(None, self._before, cut=True)
 
     def _move(self, revision: int | None, to: Callable[[Session, int], int], cut: bool = False) -> ShelfOpened:
-        with self._writing, Session(self._writer) as session:
+        with only_writer(self._engine), Session(self._writer) as session:
             at = self._head(session)
             self._check(session, at, revision)
             wanted = to(session, at)
@@ -119,6 +117,8 @@ class ShelfStore:
     def _check(self, session: Session, at: int, revision: int | None) -> None:
         if revision is None or revision == at:
             return
+        if revision and session.get(ShelfStateRow, revision) is None:
+            raise Stale(at, ["the workshop was replaced by a backup"])
         since = session.exec(
             select(ShelfStateRow.label).where(col(ShelfStateRow.id) > revision).order_by(col(ShelfStateRow.id))
         ).all()

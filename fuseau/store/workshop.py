@@ -13,7 +13,7 @@ from sqlalchemy import Engine, func
 from sqlmodel import Session, col, select
 
 from fuseau.document.build import Build, read_build
-from fuseau.store.opening import writing
+from fuseau.store.opening import only_writer, writing
 from fuseau.store.tables import BuildRow, RevisionRow, SettingRow
 from fuseau.wording.faults import faults
 
@@ -85,7 +85,6 @@ class Workshop:
         self._told = told
         self._engine = self.engine = engine
         self._writer = writing(engine)
-        self._writing = threading.Lock()
         self._read: OrderedDict[int, Build] = OrderedDict()  # by revision, which never changes
         self._reading = threading.Lock()
 
@@ -180,7 +179,7 @@ class Workshop:
 
     def make(self, build: Build, label: str) -> Opened:
         """Put a new build into the workshop."""
-        with self._writing, Session(self._writer, expire_on_commit=False) as session:
+        with only_writer(self._engine), Session(self._writer, expire_on_commit=False) as session:
             row = BuildRow(id=uuid.uuid4().hex[:12], name=build.brief.name, created_at=_now())
             session.add(row)
             session.flush()
@@ -188,7 +187,7 @@ class Workshop:
 
     def edit(self, build_id: str, revision: int, build: Build, label: str) -> Opened:
         """Keep a changed build as the next revision. Raises Stale when `revision` is not the present one."""
-        with self._writing, Session(self._writer, expire_on_commit=False) as session:
+        with only_writer(self._engine), Session(self._writer, expire_on_commit=False) as session:
             row = self._row(session, build_id)
             self._check_present(session, row, revision)
             return self._keep(session, row, build, label)
@@ -210,7 +209,7 @@ class Workshop:
 
     def restore(self, build_id: str, revision: int, to: int) -> Opened:
         """Make an earlier revision the present one again, as a new revision, so that nothing is lost."""
-        with self._writing, Session(self._writer, expire_on_commit=False) as session:
+        with only_writer(self._engine), Session(self._writer, expire_on_commit=False) as session:
             row = self._row(session, build_id)
             self._check_present(session, row, revision)
             old = session.get(RevisionRow, to)
@@ -220,7 +219,7 @@ class Workshop:
 
     def archive(self, build_id: str, archived: bool) -> None:
         """Put a build away, or take it out again."""
-        with self._writing, Session(self._writer, expire_on_commit=False) as session:
+        with only_writer(self._engine), Session(self._writer, expire_on_commit=False) as session:
             row = self._row(session, build_id)
             row.archived = archived
             session.add(row)
@@ -228,7 +227,7 @@ class Workshop:
 
     def delete(self, build_id: str) -> None:
         """Take a build out of the workshop; `undelete` brings it back."""
-        with self._writing, Session(self._writer, expire_on_commit=False) as session:
+        with only_writer(self._engine), Session(self._writer, expire_on_commit=False) as session:
             row = self._row(session, build_id)
             row.deleted_at = _now()
             session.add(row)
@@ -236,7 +235,7 @@ class Workshop:
 
     def undelete(self, build_id: str) -> None:
         """Bring a deleted build back. Raises NoSuchBuild."""
-        with self._writing, Session(self._writer, expire_on_commit=False) as session:
+        with only_writer(self._engine), Session(self._writer, expire_on_commit=False) as session:
             row = session.get(BuildRow, build_id)
             if row is None:
                 raise NoSuchBuild("There is no such build.")
@@ -259,7 +258,7 @@ class Workshop:
 
     def set(self, name: str, value: str) -> None:
         """Keep a setting."""
-        with self._writing, Session(self._writer, expire_on_commit=False) as session:
+        with only_writer(self._engine), Session(self._writer, expire_on_commit=False) as session:
             session.merge(SettingRow(name=name, value=value))
             session.commit()
 
@@ -319,6 +318,8 @@ class Workshop:
     def _check_present(self, session: Session, row: BuildRow, revision: int) -> None:
         if row.head_id == revision:
             return
+        if session.get(RevisionRow, revision) is None:
+            raise Stale(row.head_id or 0, ["the workshop was replaced by a backup"])
         newest = session.exec(select(func.max(RevisionRow.id)).where(RevisionRow.build_id == row.id)).one() or 0
         since = session.exec(
             select(RevisionRow)
@@ -354,7 +355,7 @@ class Workshop:
         )
 
     def _move(self, build_id: str, revision: int, to: int) -> Opened:
-        with self._writing, Session(self._writer, expire_on_commit=False) as session:
+        with only_writer(self._engine), Session(self._writer, expire_on_commit=False) as session:
             row = self._row(session, build_id)
             self._check_present(session, row, revision)
             self._point(row, to, self._build(session, to))

@@ -2,24 +2,40 @@
 
 import datetime
 import hashlib
+import itertools
 import os
 import shutil
 import sqlite3
+import threading
+from contextlib import closing
 
 import pytest
 from sqlmodel import Session, select
 from typer.testing import CliRunner
 
 from fuseau.cli import main
+from fuseau.commands.shelf import put
 from fuseau.store.backup import look_into, replace_with, restore_beside, write_backup
 from fuseau.store.book import Book
 from fuseau.store.copies import copies_of, keep_daily_copy, newest_good_copy, recover
-from fuseau.store.opening import HEAD, DamagedDatabase, UnusableDatabase, engine_on, look_at, migrate, open_database
+from fuseau.store.opening import (
+    HEAD,
+    DamagedDatabase,
+    UnusableDatabase,
+    clear_parts,
+    connect,
+    engine_on,
+    look_at,
+    migrate,
+    open_database,
+)
 from fuseau.store.pictures import KeptPicture, Pictures
+from fuseau.store.shelf import ShelfStore
 from fuseau.store.tables import RevisionRow
-from fuseau.store.workshop import Workshop
+from fuseau.store.workshop import NoSuchBuild, Stale, Workshop
 from tests.conftest import TODAY, edited
 
+HOLES = {"sort": "grommets", "name": "grommet_5", "label": "grommets", "count": 40}
 PICTURE = b"\xff\xd8 a small picture"
 PICTURE_ID = hashlib.sha256(PICTURE).hexdigest()
 
@@ -218,3 +234,86 @@ def test_backup_restore_and_recover_at_the_command_line(path, filled, tmp_path):
     assert said.stdout.startswith("2 builds came in")
     again = everything(Workshop(open_database(path)))
     assert {key: value[0] for key, value in again.items()} == {key: value[0] for key, value in was.items()}
+
+
+def test_who_writes_while_a_backup_takes_its_place_is_in_the_copy_or_refused(path, filled, tmp_path, measured):
+    write_backup(path, tmp_path / "old.fuseau-backup")
+    answered, refused, ended = [], [], threading.Event()
+
+    def write(who):
+        for k in itertools.count():
+            if ended.is_set():
+                return
+            lines = filled.listed()
+            line = lines[k % len(lines)]
+            try:
+                opened = filled.open(line.id)
+                filled.edit(line.id, opened.revision, edited(opened.build, target__gap_mm=40 + k % 9), f"{who} {k}")
+                answered.append(f"{who} {k}")
+            except (Stale, NoSuchBuild) as error:
+                refused.append(error)
+
+    writers = [threading.Thread(target=write, args=(who,)) for who in ("Ada", "Berta", "Cosima")]
+    for writer in writers:
+        writer.start()
+    asides = []
+    for before in (10, 25, 40, 55):
+        while len(answered) < before:
+            assert any(writer.is_alive() for writer in writers)
+        asides.append(replace_with(tmp_path / "old.fuseau-backup", path, then=filled.forget_read))
+    ended.set()
+    for writer in writers:
+        writer.join()
+    kept = set()
+    for database in (path, *asides):
+        with closing(connect(database)) as connection:
+            kept |= {label for (label,) in connection.execute("select label from revision")}
+    assert len(answered) >= 55
+    assert set(answered) <= kept
+
+
+def test_an_edit_of_what_was_replaced_is_never_taken_for_one_of_what_is_there(path, filled, tmp_path):
+    shelf = ShelfStore(filled.engine)
+    shelf.edit(lambda now: put(now, [HOLES], "cm"), "first")
+    lay = shelf.edit(lambda now: put(now, [HOLES], "cm"), "second")
+    write_backup(path, tmp_path / "old.fuseau-backup")
+    was = {opened.id: opened for opened in filled.builds()}
+    numbers = {entry.revision for build_id in was for entry in filled.history(build_id)}
+    replace_with(tmp_path / "old.fuseau-backup", path, then=filled.forget_read)
+    for opened in filled.builds():
+        history = filled.history(opened.id)
+        assert opened.build == was[opened.id].build
+        assert len(history) == 4
+        assert not numbers & {entry.revision for entry in history}
+        assert (opened.undoes, opened.redoes) == (was[opened.id].undoes, was[opened.id].redoes)
+        with pytest.raises(Stale) as stale:
+            filled.edit(opened.id, was[opened.id].revision, opened.build, "late")
+        assert stale.value.changed == ["the workshop was replaced by a backup"]
+    shelf.forget_read()
+    lies = shelf.open()
+    assert (lies.shelf, lies.undoes) == (lay.shelf, "second")
+    assert lies.revision > lay.revision
+    with pytest.raises(Stale):
+        shelf.edit(lambda now: now, "late", revision=lay.revision)
+    assert shelf.undo().undoes == "first"
+
+
+def test_what_a_kill_left_half_made_is_cleared_at_the_next_start(path, filled):
+    (path.parent / "copies").mkdir()
+    (path.parent / "coming-x1").mkdir()
+    left = ("backup.part", "backup.part-2.part", "fuseau.db.before-0004.part", "copies/fuseau-2026-11-02.db.part")
+    for name in (*left, "waiting.fuseau-backup", "coming-x1/fuseau.db", "fuseau.db.fresh"):
+        (path.parent / name).write_bytes(b"half")
+    clear_parts(path)
+    assert {one.name for one in path.parent.iterdir()} - {"copies"} <= {
+        f"fuseau.db{end}" for end in ("", "-wal", "-shm")
+    }
+    assert list((path.parent / "copies").iterdir()) == []
+
+
+def test_a_copy_that_was_about_to_take_a_damaged_ones_place_takes_it_at_the_next_start(path, filled):
+    was = everything(filled)
+    filled.engine.dispose()
+    path.rename(path.with_name("fuseau.db.fresh"))
+    clear_parts(path)
+    assert everything(Workshop(open_database(path))) == was
