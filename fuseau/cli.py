@@ -3,6 +3,7 @@
 import datetime
 import gc
 import json
+import os
 import socket
 import sys
 import threading
@@ -257,6 +258,7 @@ def _held(settings: Settings, what: str | None = None) -> Iterator[None]:
     from fuseau.store.holding import hold
     from fuseau.store.opening import DamagedDatabase, clear_parts
 
+    os.umask(0o077)  # what is kept is nobody else's to read
     with _telling(), hold(settings.data, what or f"http://{settings.host}:{settings.port}"):
         try:
             clear_parts(settings.database)

@@ -120,6 +120,8 @@ class Door:
             _, key = self._devices.let_in(name, _now())
         except TooMany:
             return _page(409, said="As many devices are let in as there may be: put one out on the laptop.")
+        except OSError:
+            return _page(507, said="The laptop's disk is full: nobody can be let in until there is room.")
         self._tell()
         answer = RedirectResponse("/", 303, headers=_FRESH)
         answer.set_cookie(

@@ -83,14 +83,16 @@ def headers_of(scope: Scope) -> dict[str, str]:
 
 
 def from_elsewhere(scope: Scope, headers: Mapping[str, str], own: str, *, form: bool = False) -> bool:
-    """Whether a page of another site asks, or changes something. A link from there may open a page.
+    """Whether a page of another site, or of another port of this machine, asks or changes something.
 
+    A link from there may open a page, but nothing that the workshop answers with.
     `own` is the origin of our pages. A `form` of a page that tells no other where it came from is sent without one.
     """
     changing = scope["method"] in CHANGING
     origin, site = headers.get("origin", own).lower(), headers.get("sec-fetch-site", "").strip().lower()
     ours = origin == own or (form and origin == "null" and site == "same-origin")
-    return (changing and not ours) or (site == "cross-site" and (changing or scope["path"].startswith("/api/")))
+    asked = changing or scope["path"].startswith("/api/")
+    return asked and (not ours or site in ("cross-site", "same-site"))
 
 
 def _hosts(scope: Scope) -> tuple[str, ...]:

@@ -13,8 +13,8 @@ from fuseau.app.room_server import RoomServer
 from fuseau.app.session import TheSession
 from fuseau.craft.base.errors import Unmakeable
 from fuseau.craft.base.record import Sent
-from fuseau.room.codes import LIVES_S, DoorShut
-from fuseau.room.devices import Device
+from fuseau.room.codes import LIVES_S
+from fuseau.room.devices import Device, PutOutForNow
 
 router = APIRouter(prefix="/api", route_class=JsonRoute)
 
@@ -28,11 +28,15 @@ TheRoom = Annotated[RoomServer, Depends(_room)]
 
 
 class RoomState(Sent):
-    """Whether the room is open, where devices find it, how its certificate is known, and who is let in."""
+    """Whether the room is open, where devices find it, how its certificate is known, and who is let in.
+
+    `certificate_anew`: the one before was damaged, so that devices will ask once more whether to trust it.
+    """
 
     open: bool
     urls: list[str]
     fingerprint: str
+    certificate_anew: bool
     devices: list[Device]
 
 
@@ -46,8 +50,14 @@ class RoomCode(Sent):
 
 
 def _state(room: RoomServer) -> RoomState:
-    known = room.certificate.fingerprint if room.open and room.certificate else ""
-    return RoomState(open=room.open, urls=list(room.urls), fingerprint=known, devices=room.devices.listed())
+    certificate = room.certificate if room.open else None
+    return RoomState(
+        open=room.open,
+        urls=list(room.urls),
+        fingerprint=certificate.fingerprint if certificate else "",
+        certificate_anew=certificate is not None and certificate.instead_of_damaged,
+        devices=room.devices.listed(),
+    )
 
 
 @router.get("/room")
@@ -77,10 +87,7 @@ def make_code(room: TheRoom) -> RoomCode:
 
     if not room.open:
         raise Unmakeable("room", "room.closed")
-    try:
-        code = room.codes.make(time.monotonic())
-    except DoorShut as shut:
-        raise Unmakeable("room", "room.shut", minutes=shut.seconds / 60) from None
+    code = room.codes.make(time.monotonic())
     url = f"{room.urls[0]}/enter/{code.text}"
     drawn = io.BytesIO()
     segno.make(url, error="m").save(
@@ -93,7 +100,12 @@ def make_code(room: TheRoom) -> RoomCode:
 @router.delete("/room/devices/{device_id}")
 def put_out(room: TheRoom, session: TheSession, device_id: str) -> RoomState:
     """Put a device out: its key is good no more."""
-    if not room.devices.put_out(device_id):
+    try:
+        there = room.devices.put_out(device_id)
+    except PutOutForNow:
+        session.news.tell("devices")
+        raise Unmakeable("room", "room.out_for_now") from None
+    if not there:
         raise Unmakeable("room", "room.no_device")
     session.news.tell("devices")  # whoever was put out is cut off at this
     return _state(room)

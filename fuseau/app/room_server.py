@@ -2,6 +2,7 @@
 
 import datetime
 import socket
+import ssl
 import threading
 import time
 from collections.abc import Callable, Iterator
@@ -22,6 +23,7 @@ if TYPE_CHECKING:
     from fuseau.room.certificate import Certificate
 
 _PATIENCE_S = 10.0
+_CIPHERS = "ECDHE+AESGCM:ECDHE+CHACHA20"  # of TLS 1.2; those of 1.3 all authenticate what they encrypt
 
 
 class RoomServer:
@@ -57,7 +59,10 @@ class RoomServer:
         return tuple(f"https://{address}:{self._port}" for address in self.addresses) if self.open else ()
 
     def start(self, app: ASGIApp) -> None:
-        """Open it. Raises Unmakeable at `room` where this machine is in no network, or its port is taken."""
+        """Open it. Raises Unmakeable at `room` where this machine is in no network, or its port is taken.
+
+        It is open once it answers.
+        """
         with self._lock:
             if self._server is not None:
                 return
@@ -73,12 +78,19 @@ class RoomServer:
                 raise Unmakeable("room", "room.port_taken", port=float(self._port)) from None
             from fuseau.room.certificate import certificate_for
 
-            certificate = certificate_for(self._folder, addresses, datetime.datetime.now(datetime.UTC))
+            try:
+                certificate = certificate_for(self._folder, addresses, datetime.datetime.now(datetime.UTC))
+            except (FileExistsError, NotADirectoryError):
+                listening.close()
+                raise Unmakeable("room", "room.no_folder") from None
+            except OSError:
+                listening.close()
+                raise
             hosts = frozenset(f"{address}:{self._port}" for address in addresses)
             config = uvicorn.Config(
                 Door(app, hosts, self.codes, self.devices, self._tell),
-                ssl_certfile=certificate.certificate,
-                ssl_keyfile=certificate.key,
+                ssl_certfile=certificate.path,
+                ssl_ciphers=_CIPHERS,
                 log_level="critical",
                 access_log=False,
                 lifespan="off",
@@ -91,6 +103,11 @@ class RoomServer:
             began = time.monotonic()
             while not server.started and thread.is_alive() and time.monotonic() - began < _PATIENCE_S:
                 thread.join(0.01)
+            if not server.started or not _answers(self._port):
+                server.should_exit = server.force_exit = True
+                thread.join(_PATIENCE_S)
+                listening.close()
+                raise Unmakeable("room", "room.silent", port=float(self._port))
             self._server, self._thread = server, thread
             self.addresses, self.certificate = addresses, certificate
 
@@ -106,6 +123,20 @@ class RoomServer:
                     self._server.force_exit = not self._server.server_state.tasks
                     self._thread.join(0.05)
             self._server = self._thread = None
+
+
+def _answers(port: int) -> bool:
+    """Whether the room's door, knocked at from here, shakes hands."""
+    context = ssl.create_default_context()
+    context.check_hostname, context.verify_mode = False, ssl.CERT_NONE  # it is asked whether it answers, not who it is
+    try:
+        with (
+            socket.create_connection(("127.0.0.1", port), timeout=_PATIENCE_S) as plain,
+            context.wrap_socket(plain) as wrapped,
+        ):
+            return wrapped.version() is not None
+    except OSError:
+        return False
 
 
 class _Quiet(uvicorn.Server):

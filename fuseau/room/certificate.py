@@ -2,14 +2,16 @@
 
 import datetime
 import ipaddress
-import os
 from dataclasses import dataclass
 from pathlib import Path
 
 from cryptography import x509
+from cryptography.exceptions import UnsupportedAlgorithm
 from cryptography.hazmat.primitives import hashes, serialization
 from cryptography.hazmat.primitives.asymmetric import ec
 from cryptography.x509.oid import ExtendedKeyUsageOID, NameOID
+
+from fuseau.room.private import write_private
 
 _LASTS_DAYS = 397  # browsers take none that lasts longer
 _RENEW_DAYS = 14
@@ -17,29 +19,49 @@ _RENEW_DAYS = 14
 
 @dataclass(frozen=True)
 class Certificate:
-    """Where certificate and key lie, and the fingerprint by which a browser shows it: SHA-256, in pairs."""
+    """The file with certificate and key, and the fingerprint by which a browser shows it: SHA-256, in pairs.
 
-    certificate: Path
-    key: Path
+    `instead_of_damaged`: the file that was there could not be used, so that devices will ask once more.
+    """
+
+    path: Path
     fingerprint: str
+    instead_of_damaged: bool = False
 
 
 def certificate_for(folder: Path, addresses: tuple[str, ...], now: datetime.datetime) -> Certificate:
-    """The certificate in a folder; a new one where there is none for these addresses, or it ends soon."""
-    where, key = folder / "room.crt", folder / "room.key"
-    found = _read(where)
-    if found is None or not key.exists() or not _good(found, addresses, now):
-        folder.mkdir(parents=True, exist_ok=True)
-        found = _make(where, key, addresses, now)
-    print_ = found.fingerprint(hashes.SHA256()).hex().upper()
-    return Certificate(where, key, ":".join(print_[i : i + 2] for i in range(0, len(print_), 2)))
+    """The certificate in a folder, with its key in the same file, so that one is never without the other.
+
+    A new one where there is none for these addresses, it ends soon, or it is damaged. Raises OSError.
+    """
+    path = folder / "room.pem"
+    _join_apart(folder, path)
+    read = _read(path)
+    damaged = path.exists() and read is None
+    if read is None or not _good(read, addresses, now):
+        read = _make(path, addresses, now)
+    print_ = read.fingerprint(hashes.SHA256()).hex().upper()
+    return Certificate(path, ":".join(print_[i : i + 2] for i in range(0, len(print_), 2)), damaged)
+
+
+def _join_apart(folder: Path, path: Path) -> None:
+    """Certificate and key in one file, where they still lie each by itself as they once did."""
+    apart = folder / "room.key", folder / "room.crt"
+    if not path.exists() and all(one.is_file() for one in apart):
+        write_private(path, b"".join(one.read_bytes() for one in apart))
+    for one in apart:
+        one.unlink(missing_ok=True)
 
 
 def _read(path: Path) -> x509.Certificate | None:
+    """The certificate of a file whose key belongs to it; None for any other."""
     try:
-        return x509.load_pem_x509_certificate(path.read_bytes())
-    except (OSError, ValueError):
+        content = path.read_bytes()
+        certificate = x509.load_pem_x509_certificate(content)
+        key = serialization.load_pem_private_key(content, None)
+    except (OSError, ValueError, TypeError, UnsupportedAlgorithm):
         return None
+    return certificate if key.public_key() == certificate.public_key() else None
 
 
 def _good(found: x509.Certificate, addresses: tuple[str, ...], now: datetime.datetime) -> bool:
@@ -52,7 +74,7 @@ def _good(found: x509.Certificate, addresses: tuple[str, ...], now: datetime.dat
     return {str(value) for value in names.get_values_for_type(x509.IPAddress)} >= set(addresses)
 
 
-def _make(where: Path, key: Path, addresses: tuple[str, ...], now: datetime.datetime) -> x509.Certificate:
+def _make(path: Path, addresses: tuple[str, ...], now: datetime.datetime) -> x509.Certificate:
     secret = ec.generate_private_key(ec.SECP256R1())
     name = x509.Name([x509.NameAttribute(NameOID.COMMON_NAME, "Fuseau on this machine")])
     names = [x509.IPAddress(ipaddress.ip_address(address)) for address in addresses]
@@ -72,7 +94,5 @@ def _make(where: Path, key: Path, addresses: tuple[str, ...], now: datetime.date
     written = secret.private_bytes(
         serialization.Encoding.PEM, serialization.PrivateFormat.PKCS8, serialization.NoEncryption()
     )
-    with os.fdopen(os.open(key, os.O_WRONLY | os.O_CREAT | os.O_TRUNC, 0o600), "wb") as file:
-        file.write(written)
-    where.write_bytes(made.public_bytes(serialization.Encoding.PEM))
+    write_private(path, written + made.public_bytes(serialization.Encoding.PEM))
     return made

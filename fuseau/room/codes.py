@@ -44,9 +44,13 @@ class Codes:
         self._lock = threading.Lock()
 
     def make(self, now: float) -> Code:
-        """A new code; the one before is good no more. Raises DoorShut where it is shut for all."""
+        """A new code; the one before is good no more.
+
+        She who makes it sits at the laptop: the door is open to it, whatever was guessed from many places before; to an
+        address that guessed it stays shut.
+        """
         with self._lock:
-            self._check_open(now, "")
+            self._all_shut_until = 0.0
             self._now = Code("".join(secrets.choice(_SIGNS) for _ in range(LENGTH)), now + LIVES_S)
             return self._now
 
@@ -65,7 +69,7 @@ class Codes:
                 return True
             self._wrong[whose] = self._wrong.get(whose, 0) + 1
             if sum(self._wrong.values()) >= WRONG_IN_ALL:
-                self._now, self._wrong, self._shut_until, self._all_shut_until = None, {}, {}, now + SHUT_S
+                self._now, self._wrong, self._all_shut_until = None, {}, now + SHUT_S
                 raise DoorShut(SHUT_S)
             if self._wrong[whose] % WRONG_ONES == 0:
                 self._shut_until[whose] = now + SHUT_S

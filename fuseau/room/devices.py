@@ -2,12 +2,14 @@
 
 import datetime
 import hashlib
-import os
 import secrets
 import threading
+from contextlib import suppress
 from pathlib import Path
 
 from pydantic import BaseModel, ValidationError
+
+from fuseau.room.private import write_private
 
 MOST = 20
 LASTS_DAYS = 90
@@ -34,6 +36,10 @@ class TooMany(Exception):
     """As many devices are let in as there may be."""
 
 
+class PutOutForNow(OSError):
+    """A device is out, but the disk did not take that: after a restart it would be let in again."""
+
+
 class Devices:
     """The devices in a file; a file that can't be read lets nobody in."""
 
@@ -46,7 +52,10 @@ class Devices:
             self._kept = {}
 
     def let_in(self, name: str, now: datetime.datetime) -> tuple[Device, str]:
-        """A device of this name, and its key, which is told only now. Raises TooMany."""
+        """A device of this name, and its key, which is told only now.
+
+        Raises TooMany, or OSError where the disk does not take it; nobody is let in then.
+        """
         key = secrets.token_urlsafe(32)
         with self._lock:
             if len(self._kept) >= MOST:
@@ -54,32 +63,51 @@ class Devices:
             named = " ".join(name.split())[:60] or "a device"
             one = _Kept(id=secrets.token_hex(6), name=named, let_in_at=now, seen_at=now, key_hash=_hash(key))
             self._kept[one.key_hash] = one
-            self._write()
+            try:
+                self._write()
+            except OSError:
+                del self._kept[one.key_hash]
+                raise
         return Device(**one.model_dump()), key
 
     def of(self, key: str, now: datetime.datetime) -> Device | None:
-        """The device with this key, if it is still let in; that it was here is kept to the minute."""
+        """The device with this key, if it is still let in.
+
+        That it was here is kept to the minute, where the disk takes it: nobody is turned away since it is full.
+        """
         with self._lock:
             one = self._kept.get(_hash(key))
             if one is None:
                 return None
             if now - one.let_in_at > datetime.timedelta(days=LASTS_DAYS):
                 del self._kept[one.key_hash]
-                self._write()
+                with suppress(OSError):
+                    self._write()
                 return None
             if now - one.seen_at > datetime.timedelta(minutes=1):
                 self._kept[one.key_hash] = one.model_copy(update={"seen_at": now})
-                self._write()
+                with suppress(OSError):
+                    self._write()
             return Device(**one.model_dump())
 
     def put_out(self, device_id: str) -> bool:
-        """Its key is good no more; whether there was such a device."""
+        """Its key is good no more, now and after a restart; whether there was such a device.
+
+        Where the disk is full the file is taken away, which needs no room: after a restart all have to come in anew.
+        Raises PutOutForNow where not even that can be done.
+        """
         with self._lock:
-            found = [key for key, one in self._kept.items() if one.id == device_id]
-            for key in found:
+            keys = [key for key, one in self._kept.items() if one.id == device_id]
+            for key in keys:
                 del self._kept[key]
-            self._write()
-            return bool(found)
+            try:
+                self._write()
+            except OSError:
+                try:
+                    self._path.unlink(missing_ok=True)
+                except OSError as error:
+                    raise PutOutForNow(error.errno, error.strerror) from error
+            return bool(keys)
 
     def listed(self) -> list[Device]:
         """All of them, the newest first."""
@@ -88,11 +116,7 @@ class Devices:
         return [Device(**one.model_dump()) for one in found]
 
     def _write(self) -> None:
-        self._path.parent.mkdir(parents=True, exist_ok=True)
-        part = self._path.with_suffix(".part")
-        with os.fdopen(os.open(part, os.O_WRONLY | os.O_CREAT | os.O_TRUNC, 0o600), "w") as file:
-            file.write(_File(devices=list(self._kept.values())).model_dump_json(indent=1))
-        part.replace(self._path)
+        write_private(self._path, _File(devices=list(self._kept.values())).model_dump_json(indent=1).encode())
 
 
 def _hash(key: str) -> str:

@@ -9,7 +9,7 @@ from pathlib import Path
 
 from filelock import FileLock, Timeout
 
-from fuseau.store.opening import UnusableDatabase, make_folder, telling
+from fuseau.store.opening import UnusableDatabase, keep_private, make_folder, telling
 
 HELD_BY = "fuseau.held.json"
 
@@ -27,7 +27,11 @@ def hold(folder: Path, what: str) -> Iterator[None]:
     opening = f"The workshop in {folder} can't be opened"
     with telling(opening):
         make_folder(folder)
-        lock = FileLock(folder / "fuseau.lock")
+        keep_private(folder)
+        locked = folder / "fuseau.lock"
+        if locked.is_dir():
+            raise UnusableDatabase(f"{locked} is a folder, where Fuseau's lock has to be: move it away.")
+        lock = FileLock(locked)
         try:
             lock.acquire(timeout=0)
         except Timeout:

@@ -7,7 +7,7 @@ import sqlite3
 import threading
 from collections import defaultdict
 from collections.abc import Iterator
-from contextlib import closing, contextmanager
+from contextlib import closing, contextmanager, suppress
 from pathlib import Path
 
 from sqlalchemy import Connection, Engine, event
@@ -16,6 +16,7 @@ from sqlmodel import create_engine
 REVISIONS = ("0001", "0002", "0003", "0004", "0005")
 HEAD = REVISIONS[-1]
 _MIGRATIONS = Path(__file__).parent / "migrations"
+_OURS = ("copies", "room")
 COMING = "coming-"  # folders of what is being brought in
 _MAGIC = b"SQLite format 3\x00"
 _BUSY_MS = 5000
@@ -129,6 +130,18 @@ def make_folder(folder: Path) -> None:
         folder.mkdir(parents=True, exist_ok=True)
     except (FileExistsError, NotADirectoryError):
         raise UnusableDatabase(f"{folder} is a file, not a folder: choose a folder with --data.") from None
+
+
+def keep_private(folder: Path) -> None:
+    """The folder, and what Fuseau keeps in it, for its maker alone: measures of bodies are nobody else's.
+
+    What can't be changed, since it is another's, stays as it is.
+    """
+    ours = [folder, *folder.glob("fuseau*"), *(one for name in _OURS for one in (folder / name).rglob("*"))]
+    for one in (*ours, *(folder / name for name in _OURS)):
+        with suppress(OSError):
+            if not one.is_symlink():
+                one.chmod(0o700 if one.is_dir() else 0o600)
 
 
 def copy_aside(path: Path, revision: str) -> Path:

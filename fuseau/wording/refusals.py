@@ -89,7 +89,11 @@ MESSAGES = {
     "room.no_network": "This machine is in no network now: other devices can’t find it.",
     "room.port_taken": "Port {port:.0f} is in use: start Fuseau on another one with --port.",
     "room.closed": "Open the room first: then a device can be let in.",
-    "room.shut": "Too many wrong codes were given: no code is good for {minutes:.0f} minutes more.",
+    "room.no_folder": "In the data folder lies a file called “room”, where the room’s folder has to be: move it away.",
+    "room.silent": "The room does not answer at port {port:.0f}: it stays closed. Try it again, or start Fuseau on "
+    "another port with --port.",
+    "room.out_for_now": "This device is out, but the disk takes nothing more: after a restart it would be let in "
+    "again. Make room, then put it out once more.",
     "room.no_device": "This device is not let in any more.",
     # photo
     "photo.no_scale": "Mark two points a known distance apart, or the four corners of a rectangle.",

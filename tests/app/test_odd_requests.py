@@ -146,6 +146,7 @@ def test_only_this_machines_names_with_this_servers_port_are_answered(client, ho
         ({"origin": HOST, "sec-fetch-site": "same-origin"}, True),
         ({"origin": "HTTP://127.0.0.1:8321"}, True),
         ({"sec-fetch-site": "cross-site"}, False),
+        ({"sec-fetch-site": "same-site"}, False),  # another port of this machine
         ({"sec-fetch-site": "Cross-Site", "origin": HOST}, False),
         ({"origin": "http://127.0.0.1:9999"}, False),
         ({"origin": "null"}, False),
@@ -159,10 +160,14 @@ def test_another_site_changes_nothing(client, headers, taken):
 
 
 def test_another_site_may_link_to_a_page_and_asks_the_api_for_nothing(client):
-    foreign = {"sec-fetch-site": "cross-site"}
-    assert client.get("/", headers=foreign).status_code in (200, 503)
-    for path in ("/api/builds", "/api/backup"):
-        assert client.get(path, headers=foreign).status_code == 403
+    for foreign in (
+        {"sec-fetch-site": "cross-site"},
+        {"sec-fetch-site": "same-site"},
+        {"origin": "http://127.0.0.1:9"},
+    ):
+        assert client.get("/", headers=foreign).status_code in (200, 503)
+        for path in ("/api/builds", "/api/backup"):
+            assert client.get(path, headers=foreign).status_code == 403
 
 
 # --- what the disk does

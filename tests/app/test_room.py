@@ -2,7 +2,9 @@
 
 import contextlib
 import json
+import shutil
 import socket
+import ssl
 import threading
 import time
 
@@ -49,7 +51,8 @@ def let_in(client, url, name="phone"):
 
 
 def test_it_is_closed_until_it_is_opened_and_again_once_it_is_closed(client, room):
-    assert client.get("/api/room").json() == {"open": False, "urls": [], "fingerprint": "", "devices": []}
+    closed = {"open": False, "urls": [], "fingerprint": "", "certificate_anew": False, "devices": []}
+    assert client.get("/api/room").json() == closed
     refused = client.post("/api/room/code")
     assert (refused.status_code, refused.json()["sentence"]) == (
         422,
@@ -135,8 +138,42 @@ def test_guessing_shuts_the_door_also_for_the_right_code(client, room, opened):
     for i in range(45):  # as if from other places
         with contextlib.suppress(DoorShut):
             room.codes.take(f"GUESS{i}", time.monotonic(), f"place {i // 5}")
-    assert "no code is good" in client.post("/api/room/code").json()["sentence"]
+    shut = device(opened).post("/enter", data={"code": again})
+    assert "stays shut" in shut.text
+    anew = client.post("/api/room/code").json()["code"]  # the maker lets in whom she wants, whatever was guessed
+    assert guesser.post("/enter", data={"code": anew}).status_code == 429
+    assert room.codes.take(anew, time.monotonic(), "her phone")
     assert client.get("/api/builds").status_code == 200  # the laptop goes on
+
+
+def test_a_damaged_certificate_a_file_for_a_folder_and_a_door_that_does_not_answer_are_told(
+    client, room, tmp_path, monkeypatch
+):
+    first = client.put("/api/room/open").json()
+    client.delete("/api/room/open")
+    pem = tmp_path / "room" / "room.pem"
+    pem.write_bytes(pem.read_bytes()[:200])
+    anew = client.put("/api/room/open").json()
+    assert anew["certificate_anew"]
+    assert anew["fingerprint"] != first["fingerprint"]
+    with socket.create_connection(("127.0.0.1", int(anew["urls"][0].rsplit(":", 1)[1]))) as plain:
+        weak = ssl.SSLContext(ssl.PROTOCOL_TLS_CLIENT)
+        weak.check_hostname, weak.verify_mode = False, ssl.CERT_NONE
+        weak.maximum_version = ssl.TLSVersion.TLSv1_2
+        weak.set_ciphers(
+            "ECDHE-ECDSA-AES128-SHA256:ECDHE-ECDSA-AES128-SHA:@SECLEVEL=0"
+        )  # encrypted, then authenticated
+        with pytest.raises(ssl.SSLError):
+            weak.wrap_socket(plain)
+    client.delete("/api/room/open")
+    monkeypatch.setattr("fuseau.app.room_server._answers", lambda port: False)
+    silent = client.put("/api/room/open")
+    assert (silent.status_code, silent.json()["sentence"][:27]) == (422, "The room does not answer at")
+    assert not client.get("/api/room").json()["open"]
+    shutil.rmtree(tmp_path / "room")
+    (tmp_path / "room").write_text("a file")
+    blocked = client.put("/api/room/open")
+    assert (blocked.status_code, "a file called “room”" in blocked.json()["sentence"]) == (422, True)
 
 
 def test_another_host_or_site_is_refused(client, opened):

@@ -1,8 +1,10 @@
 """Opening: a crash leaves the old or the new, and whatever lies in the folder is told in a sentence."""
 
+import datetime
 import multiprocessing
 import os
 import sqlite3
+import stat
 import subprocess
 import sys
 import threading
@@ -12,7 +14,8 @@ import pytest
 from sqlalchemy import event
 
 from fuseau.store import opening
-from fuseau.store.holding import HeldElsewhere, hold
+from fuseau.store.copies import keep_daily_copy
+from fuseau.store.holding import HELD_BY, HeldElsewhere, hold
 from fuseau.store.opening import (
     HEAD,
     REVISIONS,
@@ -314,3 +317,24 @@ def test_the_command_line_says_it_in_one_sentence_and_ends_with_1(tmp_path):
     assert said.returncode == 1
     assert "is no database, or is damaged" in said.stderr
     assert "Traceback" not in said.stderr
+
+
+def test_what_is_kept_is_its_makers_alone(path):
+    with hold(path.parent, "a server"):
+        open_database(path).dispose()
+        keep_daily_copy(path, datetime.date(2026, 11, 27))
+        (path.parent / "room").mkdir()
+        (path.parent / "room" / "devices.json").write_text("{}")
+    for one in (path.parent, *path.parent.rglob("*")):
+        one.chmod(0o755 if one.is_dir() else 0o644)  # as an older Fuseau left it
+    with hold(path.parent, "a server"):
+        kept = [path.parent, *(one for one in path.parent.rglob("*") if one.name != HELD_BY)]
+        assert len(kept) >= 6
+        assert {stat.S_IMODE(one.stat().st_mode) for one in kept if one.is_dir()} == {0o700}
+        assert {stat.S_IMODE(one.stat().st_mode) for one in kept if not one.is_dir()} == {0o600}
+
+
+def test_a_folder_in_the_place_of_the_lock_is_told(path):
+    (path.parent / "fuseau.lock").mkdir(parents=True)
+    with pytest.raises(UnusableDatabase, match=r"fuseau\.lock is a folder"), hold(path.parent, "a server"):
+        pass

@@ -12044,6 +12044,8 @@ export interface components {
         /**
          * RoomState
          * @description Whether the room is open, where devices find it, how its certificate is known, and who is let in.
+         *
+         *     `certificate_anew`: the one before was damaged, so that devices will ask once more whether to trust it.
          */
         RoomState: {
             /** Open */
@@ -12052,6 +12054,8 @@ export interface components {
             urls: string[];
             /** Fingerprint */
             fingerprint: string;
+            /** Certificate Anew */
+            certificate_anew: boolean;
             /** Devices */
             devices: components["schemas"]["Device"][];
         };

@@ -78,6 +78,9 @@ const qr = computed(() => `data:image/svg+xml,${encodeURIComponent(code.value?.q
             </p>
             <p v-if="code && left <= 0" class="soft">This code is over.</p>
           </template>
+          <p v-if="room.certificate_anew" class="soft small" role="status">
+            The machine’s certificate was damaged, and is made anew: devices that were let in will warn once more.
+          </p>
           <ul v-if="room.devices.length" class="entries" aria-label="Devices that are let in">
             <li v-for="device in room.devices" :key="device.id">
               <span
