@@ -3,6 +3,8 @@
 import threading
 from collections.abc import Callable, Iterator
 
+from pydantic import ValidationError
+
 from fuseau.app.errors import Unplannable
 from fuseau.craft.base.lengths import Unit
 from fuseau.document.build import Build
@@ -67,12 +69,11 @@ class CardBox:
             had = known.get(one.build_id)
             if had is not None and had[0] == one.revision:
                 yield one.build_id, one.revision, had[1]
-            elif one.document:
-                filed = Filed.model_validate_json(one.document, context={"stored": True})
+                continue
+            filed = _read(one.document) if one.document else None
+            if filed is not None:
                 self._remember(one.build_id, one.revision, filed)
-                yield one.build_id, one.revision, filed
-            else:
-                yield one.build_id, one.revision, None
+            yield one.build_id, one.revision, filed
 
     def _remember(self, build_id: str, revision: int, filed: Filed) -> None:
         with self._lock:
@@ -88,3 +89,11 @@ class CardBox:
         self._cards.keep(build_id, revision, FORM, as_kept(filed))
         self._remember(build_id, revision, filed)
         return filed
+
+
+def _read(document: str) -> Filed | None:
+    """What is kept of a build; None where it is damaged, so that it is filed anew."""
+    try:
+        return Filed.model_validate_json(document, context={"stored": True})
+    except ValidationError:
+        return None

@@ -4,6 +4,7 @@ Open the build, check the revision, decide, make sure that the garment can still
 """
 
 import datetime
+import json
 from collections.abc import Callable, Mapping, Sequence
 from dataclasses import dataclass
 from functools import cached_property
@@ -13,14 +14,14 @@ from typing import Annotated, Any
 
 from fastapi import Depends, Request
 from fastapi.responses import Response
-from pydantic import BaseModel
+from pydantic import BaseModel, ValidationError
 
 from fuseau.app.caches import Caches
 from fuseau.app.card_box import CardBox
 from fuseau.app.errors import Unplannable
 from fuseau.app.faultlog import FaultLog
 from fuseau.app.news import News
-from fuseau.app.wire import BookMeasuring, House, Line, OpenBuild
+from fuseau.app.wire import BookMeasuring, House, Line, OpenBuild, Past
 from fuseau.app.workers import Workers
 from fuseau.commands.shelf import learn, put, put_back, reserve, use_up
 from fuseau.craft.base.errors import Unmakeable, Unsettled
@@ -40,7 +41,7 @@ from fuseau.store.cards import Cards
 from fuseau.store.opening import only_writer
 from fuseau.store.pictures import Pictures
 from fuseau.store.shelf import ShelfStore
-from fuseau.store.workshop import Listed, Opened, UnreadableBuild, Workshop
+from fuseau.store.workshop import Listed, NoSuchBuild, Opened, UnreadableBuild, Workshop
 from fuseau.wording import Words
 
 NEW = "new"  # whose caches a build has that is not in the workshop yet
@@ -100,7 +101,7 @@ class Session:
         with self._setting:
             if self._house is None:
                 kept = self.workshop.setting("house", "{}")
-                self._house = House.model_validate_json(kept, context={"stored": True})
+                self._house = _read_house(kept)
             return self._house
 
     def change_house(self, said: House) -> House:
@@ -286,7 +287,7 @@ class Session:
         """A build as the workshop lists it; one that can't be read or worked out says so, and stops no other."""
         try:
             return self._line(self.workshop.open(listed.id))
-        except UnreadableBuild as error:
+        except (UnreadableBuild, NoSuchBuild) as error:
             said = str(error)
         except Unplannable as error:
             said = error.sentence
@@ -297,7 +298,17 @@ class Session:
             needed_on=listed.needed_on,
             archived=listed.archived,
             trouble=said,
+            whole=self._whole(listed.id),
         )
+
+    def _whole(self, build_id: str) -> Past | None:
+        try:
+            entry = self.workshop.newest_whole(build_id)
+        except NoSuchBuild:
+            return None
+        if entry is None:
+            return None
+        return Past(revision=entry.revision, label=entry.label, made_at=entry.made_at, present=False)
 
     def _line(self, opened: Opened) -> Line:
         """With a small outline of its panels."""
@@ -357,6 +368,22 @@ class Session:
                 return taught_by(most, measuring_id, caches.edits)
         except (Unmakeable, Unsettled, ValueError):  # measures are missing, or nothing is drafted
             return None
+
+
+def _read_house(kept: str) -> House:
+    """The settings as they are kept; what of them can't be read is as in a new workshop."""
+    try:
+        said = json.loads(kept)
+    except (ValueError, RecursionError):
+        return House()
+    house = {}
+    for name, value in said.items() if isinstance(said, dict) else ():
+        try:
+            House.model_validate({name: value}, context={"stored": True})
+        except ValidationError:
+            continue
+        house[name] = value
+    return House.model_validate(house, context={"stored": True})
 
 
 def _session_of(request: Request) -> Session:

@@ -284,6 +284,7 @@ def _seen(session: Session, opened: ShelfOpened) -> OpenShelf:
     shelf, today = opened.shelf, datetime.date.today()
     return OpenShelf(
         revision=opened.revision,
+        damaged=opened.damaged,
         undoes=opened.undoes,
         redoes=opened.redoes,
         pieces=[on_shelf(shelf, piece) for piece in shelf.pieces],

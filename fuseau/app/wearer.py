@@ -50,7 +50,9 @@ def list_wearers(session: TheSession) -> list[BookEntry]:
             if opened.build.measuring and opened.build.measuring.wearer_id == entry.id
         ]
         measurings = [BookMeasuring(id=measuring.id, taken_on=measuring.taken_on) for measuring in entry.measurings]
-        entries.append(BookEntry(id=entry.id, name=entry.name, measurings=measurings, builds=resting))
+        entries.append(
+            BookEntry(id=entry.id, name=entry.name, measurings=measurings, damaged=entry.damaged, builds=resting)
+        )
     return entries
 
 

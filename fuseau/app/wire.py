@@ -73,8 +73,20 @@ class OpenBuild(Sent):
     taught: list[Finding] = Field(description="What her other garments taught for this one, and where they meet it.")
 
 
+class Past(Sent):
+    """A line of a build's history."""
+
+    revision: int
+    label: str
+    made_at: datetime.datetime
+    present: bool
+
+
 class Line(Sent):
-    """A build as the workshop lists it; one that can't be read or worked out has its `trouble`, and little else."""
+    """A build as the workshop lists it; one that can't be read or worked out has its `trouble`, and little else.
+
+    `whole`: the newest of its earlier states that can be read.
+    """
 
     id: str
     revision: int
@@ -91,15 +103,7 @@ class Line(Sent):
     next_step: str = ""
     silhouette: list[list[tuple[float, float]]] = Field(default_factory=list)
     trouble: str | None = None
-
-
-class Past(Sent):
-    """A line of a build's history."""
-
-    revision: int
-    label: str
-    made_at: datetime.datetime
-    present: bool
+    whole: Past | None = None
 
 
 class House(Sent):
@@ -239,11 +243,12 @@ class RestingBuild(Sent):
 
 
 class BookEntry(Sent):
-    """A wearer in the book."""
+    """A wearer in the book; `damaged` of her measurings can't be read any more."""
 
     id: str
     name: str
     measurings: list[BookMeasuring]
+    damaged: int
     builds: list[RestingBuild]
 
 

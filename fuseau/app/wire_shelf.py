@@ -53,9 +53,13 @@ class OrderSeen(Sent):
 
 
 class OpenShelf(Sent):
-    """The shelf with its place in its history, and the builds that have reserved of it or could."""
+    """The shelf with its place in its history, and the builds that have reserved of it or could.
+
+    `damaged`: what was kept last can't be read; this is the newest state that can.
+    """
 
     revision: int
+    damaged: bool
     undoes: str | None
     redoes: str | None
     pieces: list[OnShelf]

@@ -39,6 +39,10 @@ from fuseau.store.opening import (
 
 ENDING = ".fuseau-backup"
 
+_NEEDED = {  # what the first Fuseau wrote already
+    "build": {"id", "name", "needed_on", "created_at", "archived", "deleted_at", "head_id"},
+    "revision": {"id", "build_id", "parent_id", "label", "made_at", "document"},
+}
 Standing = Literal["new", "deleted", "changed", "here"]
 
 
@@ -81,6 +85,7 @@ def look_into(backup: Path, present: Engine | None = None) -> Contents:
         if look_at(backup) is None:
             raise UnusableDatabase(f"{backup} is empty: it is no backup.")
         with closing(connect(backup)) as old:
+            _check_is_ours(old, backup)
             old.row_factory = sqlite3.Row
             there = _tables(old)
             builds = _rows(old, "select * from build where deleted_at is null")
@@ -92,13 +97,13 @@ def look_into(backup: Path, present: Engine | None = None) -> Contents:
                     for row in builds:
                         where = _standing(old, now, row)
                         if where != "here":
-                            (changed if where == "changed" else new).append(str(row["name"]))
+                            (changed if where == "changed" else new).append(str(row["name"] or "(without a name)"))
             return Contents(
                 builds=len(builds),
                 changes=_count(old, "revision"),
                 wearers=_count(old, "wearer") if "wearer" in there else 0,
                 pictures=_count(old, "picture") if "picture" in there else 0,
-                newest=datetime.datetime.fromisoformat(newest) if newest else None,
+                newest=_moment(newest),
                 new_builds=tuple(new),
                 changed_builds=tuple(changed),
             )
@@ -180,6 +185,31 @@ def _brought_up(backup: Path, folder: Path) -> Iterator[Path]:
         yield part
 
 
+def _check_is_ours(old: sqlite3.Connection, backup: Path) -> None:
+    """Tables and indexes with plain columns alone: nothing that would do something by itself once it is here.
+
+    Raises UnusableDatabase.
+    """
+    odd = old.execute("select type, name from sqlite_master where type not in ('table', 'index')").fetchone()
+    if odd is not None:
+        raise UnusableDatabase(f"{backup} holds a {odd[0]} ({str(odd[1])[:40]!r}), which no Fuseau writes.")
+    for name, written in old.execute("select name, sql from sqlite_master where type = 'table'").fetchall():
+        hidden = old.execute("select count(*) from pragma_table_xinfo(?) where hidden", (name,)).fetchone()[0]
+        if hidden or not str(written).lower().lstrip().startswith("create table"):
+            raise UnusableDatabase(f"{backup} holds a table ({str(name)[:40]!r}) of a kind that no Fuseau writes.")
+    for name, columns in _NEEDED.items():
+        lacks = columns - {row[0] for row in old.execute("select name from pragma_table_info(?)", (name,))}
+        if lacks:
+            raise UnusableDatabase(f"{backup} lacks what every backup has: {sorted(lacks)[0]} of each {name}.")
+
+
+def _moment(kept: object) -> datetime.datetime | None:
+    try:
+        return datetime.datetime.fromisoformat(str(kept))
+    except ValueError:
+        return None
+
+
 def _tables(old: sqlite3.Connection) -> set[str]:
     return {row[0] for row in old.execute("select name from sqlite_master where type = 'table'")}
 
@@ -259,9 +289,9 @@ def _take_build(old: sqlite3.Connection, now: Connection, row: dict[str, Any], r
         parent = numbers.get(one["parent_id"])
         numbers[number] = _insert(now, "revision", {**one, "build_id": build_id, "parent_id": parent})
     head, name = numbers.get(row["head_id"]), row["name"]
-    if renamed and head is not None:
-        document = json.loads(_rows(old, "select document from revision where id = ?", row["head_id"])[0]["document"])
-        name = f"{name[:100]}, from the backup"
+    document = _document(old, row["head_id"]) if renamed and head is not None else None
+    if document is not None:
+        name = f"{str(name)[:100]}, from the backup"
         document["brief"] = {**document.get("brief", {}), "name": name}
         last = {
             "build_id": build_id,
@@ -275,6 +305,15 @@ def _take_build(old: sqlite3.Connection, now: Connection, row: dict[str, Any], r
         text("update build set head_id = :head, name = :name where id = :id"),
         {"head": head, "name": name, "id": build_id},
     )
+
+
+def _document(old: sqlite3.Connection, revision: object) -> dict[str, Any] | None:
+    """A state of a build; None for one that is damaged, which comes in as it is."""
+    try:
+        document = json.loads(_rows(old, "select document from revision where id = ?", revision)[0]["document"])
+    except (ValueError, TypeError, RecursionError):
+        return None
+    return document if isinstance(document, dict) and isinstance(document.get("brief", {}), dict) else None
 
 
 def _take_wearers(old: sqlite3.Connection, now: Connection) -> int:

@@ -4,6 +4,7 @@ import datetime
 import uuid
 from dataclasses import dataclass
 
+from pydantic import ValidationError
 from sqlalchemy import Engine
 from sqlmodel import Session, col, select
 
@@ -38,11 +39,12 @@ class Taken:
 
 @dataclass(frozen=True)
 class InTheBook:
-    """A wearer with her measurings, newest first."""
+    """A wearer with her measurings, newest first, and how many others can't be read any more."""
 
     id: str
     name: str
     measurings: tuple[Measuring, ...]
+    damaged: int = 0
 
 
 class Book:
@@ -66,7 +68,10 @@ class Book:
             row = session.get(MeasuringRow, measuring_id)
             if row is None or self._wearer(session, row.wearer_id) is None:
                 raise NotInTheBook("These measures are not in the book any more.")
-            return _read(row)
+            measuring = _read(row)
+            if measuring is None:
+                raise NotInTheBook("What was kept of these measures is damaged: measure her again.")
+            return measuring
 
     def newest(self, wearer_id: str) -> Taken | None:
         """The newest measuring of a wearer, if she is in the book; its measures are not read."""
@@ -78,7 +83,7 @@ class Book:
                 .order_by(*_NEWEST_FIRST)
                 .limit(1)
             ).first()
-            return Taken(*found) if found else None
+            return Taken(*found) if found and found[1] else None
 
     def write_down(self, wearer: Wearer, taken_on: datetime.date, wearer_id: str | None = None) -> Measuring:
         """Keep measures as a new measuring: of `wearer_id`, else of the wearer of that name, else of a new one."""
@@ -101,8 +106,7 @@ class Book:
             )
             session.add(made)
             session.commit()
-            session.refresh(made)
-            return _read(made)
+            return Measuring(made.id, row.id, taken_on, wearer)
 
     def delete(self, wearer_id: str, deleted: bool = True) -> None:
         """Take a wearer out of the book, or bring her back. Raises NotInTheBook."""
@@ -120,9 +124,15 @@ class Book:
 
     def _entry(self, session: Session, row: WearerRow) -> InTheBook:
         here = select(MeasuringRow).where(MeasuringRow.wearer_id == row.id)
-        found = session.exec(here.order_by(*_NEWEST_FIRST)).all()
-        return InTheBook(row.id, row.name, tuple(_read(one) for one in found))
+        read = [_read(kept) for kept in session.exec(here.order_by(*_NEWEST_FIRST)).all()]
+        whole = tuple(measuring for measuring in read if measuring is not None)
+        return InTheBook(row.id, row.name or "(without a name)", whole, len(read) - len(whole))
 
 
-def _read(row: MeasuringRow) -> Measuring:
-    return Measuring(row.id, row.wearer_id, row.taken_on, Wearer.model_validate_json(row.document))
+def _read(row: MeasuringRow) -> Measuring | None:
+    """A measuring as it is kept; None where its day or its measures are damaged."""
+    try:
+        wearer = Wearer.model_validate_json(row.document)
+    except ValidationError:
+        return None
+    return Measuring(row.id, row.wearer_id, row.taken_on, wearer) if row.taken_on else None

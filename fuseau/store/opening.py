@@ -263,6 +263,11 @@ def only_writer(database: Engine | Path) -> Iterator[None]:
         lock.release()
 
 
+def _text(kept: bytes) -> str:
+    """Text as it is kept; what is damaged of it is told by signs that stand for none."""
+    return kept.decode("utf-8", "replace")
+
+
 def engine_on(path: Path) -> Engine:
     """An engine that begins its transactions itself, as SQLite means them: DDL is inside them."""
     engine = create_engine(f"sqlite:///{path}", connect_args={"check_same_thread": False})
@@ -270,6 +275,7 @@ def engine_on(path: Path) -> Engine:
     @event.listens_for(engine, "connect")
     def _pragmas(connection: sqlite3.Connection, _: object) -> None:
         connection.isolation_level = None
+        connection.text_factory = _text
         for pragma in ("journal_mode=WAL", "foreign_keys=ON", "synchronous=FULL", f"busy_timeout={_BUSY_MS}"):
             connection.execute(f"pragma {pragma}")
 

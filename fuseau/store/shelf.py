@@ -5,7 +5,7 @@ import json
 from collections.abc import Callable
 from dataclasses import dataclass
 
-from sqlalchemy import Engine
+from sqlalchemy import Engine, func
 from sqlmodel import Session, col, select
 
 from fuseau.craft.base.errors import Unmakeable
@@ -17,12 +17,13 @@ from fuseau.store.workshop import NothingToDo, Stale
 
 @dataclass(frozen=True)
 class ShelfOpened:
-    """The shelf with its place in its history."""
+    """The shelf with its place in its history; `damaged` where it is the newest that can be read, not the last kept."""
 
     shelf: Shelf
     revision: int
     undoes: str | None
     redoes: str | None
+    damaged: bool = False
 
 
 class ShelfStore:
@@ -108,8 +109,20 @@ class ShelfStore:
     # --- inside
 
     def _head(self, session: Session) -> int:
+        """The state that is present: the newest that can be read, where the one that should be is damaged."""
+        wanted = self._wanted(session)
+        if wanted == 0 or self._read_state(session, wanted or -1) is not None:
+            return wanted or 0
+        states = select(ShelfStateRow.id).order_by(col(ShelfStateRow.id).desc())
+        return next((at for at in session.exec(states) if at and self._read_state(session, at) is not None), 0)
+
+    def _wanted(self, session: Session) -> int | None:
+        """The state that was made the present one; 0 for an empty shelf, None where that is damaged."""
         row = session.get(ShelfRow, 1)
-        return row.head_id or 0 if row else 0
+        if row is None:
+            return 0 if session.exec(select(ShelfStateRow.id)).first() is None else None
+        kept = session.exec(select(func.typeof(col(ShelfRow.head_id))).where(ShelfRow.id == 1)).first()
+        return 0 if kept == "null" else row.head_id
 
     def _point(self, session: Session, at: int) -> None:
         session.merge(ShelfRow(id=1, head_id=at or None))
@@ -132,18 +145,30 @@ class ShelfStore:
     def _shelf(self, session: Session, at: int) -> Shelf:
         if not at:
             return Shelf()
+        shelf = self._read_state(session, at)
+        if shelf is None:
+            raise NothingToDo("That state is damaged: it can't be brought back.")
+        return shelf
+
+    def _read_state(self, session: Session, at: int) -> Shelf | None:
+        """A state of the shelf; None for one that is damaged or lost."""
         if self._read is None or self._read[0] != at:
             row = session.get(ShelfStateRow, at)
-            self._read = (at, read_shelf(json.loads(row.document) if row else {}, stored=True))
+            try:
+                self._read = at, read_shelf(json.loads(row.document if row else ""), stored=True)
+            except (ValueError, RecursionError):
+                return None
         return self._read[1]
 
     def _opened(self, session: Session) -> ShelfOpened:
         at = self._head(session)
         row = session.get(ShelfStateRow, at) if at else None
-        following = self._following(session, at)
+        damaged = at != self._wanted(session)
+        following = None if damaged else self._following(session, at)
         return ShelfOpened(
             shelf=self._shelf(session, at),
             revision=at,
             undoes=row.label if row else None,
             redoes=following.label if following else None,
+            damaged=damaged,
         )

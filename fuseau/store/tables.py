@@ -4,19 +4,21 @@ import datetime
 
 from sqlmodel import Field, SQLModel
 
+from fuseau.store.kept import Bytes, Day, Flag, Moment, Number, Text
+
 
 class BuildRow(SQLModel, table=True):
     """A build: where it stands in the workshop, and which of its revisions is the present one."""
 
     __tablename__ = "build"
 
-    id: str = Field(primary_key=True, max_length=32)
-    name: str = Field(index=True)
-    needed_on: datetime.date | None = None
-    created_at: datetime.datetime
-    archived: bool = False
-    deleted_at: datetime.datetime | None = None
-    head_id: int | None = None
+    id: str = Field(primary_key=True, sa_type=Text)
+    name: str = Field(index=True, sa_type=Text)
+    needed_on: datetime.date | None = Field(default=None, sa_type=Day)
+    created_at: datetime.datetime = Field(sa_type=Moment)
+    archived: bool = Field(default=False, sa_type=Flag)
+    deleted_at: datetime.datetime | None = Field(default=None, sa_type=Moment)
+    head_id: int | None = Field(default=None, sa_type=Number)
 
 
 class RevisionRow(SQLModel, table=True):
@@ -25,11 +27,11 @@ class RevisionRow(SQLModel, table=True):
     __tablename__ = "revision"
 
     id: int | None = Field(default=None, primary_key=True)
-    build_id: str = Field(foreign_key="build.id", index=True)
-    parent_id: int | None = Field(default=None, foreign_key="revision.id", index=True)
-    label: str
-    made_at: datetime.datetime
-    document: str
+    build_id: str = Field(foreign_key="build.id", index=True, sa_type=Text)
+    parent_id: int | None = Field(default=None, foreign_key="revision.id", index=True, sa_type=Number)
+    label: str = Field(sa_type=Text)
+    made_at: datetime.datetime = Field(sa_type=Moment)
+    document: str = Field(sa_type=Text)
 
 
 class CardRow(SQLModel, table=True):
@@ -37,10 +39,10 @@ class CardRow(SQLModel, table=True):
 
     __tablename__ = "card"
 
-    build_id: str = Field(primary_key=True, foreign_key="build.id")
-    revision: int
-    form: int
-    document: str
+    build_id: str = Field(primary_key=True, foreign_key="build.id", sa_type=Text)
+    revision: int = Field(sa_type=Number)
+    form: int = Field(sa_type=Number)
+    document: str = Field(sa_type=Text)
 
 
 class SettingRow(SQLModel, table=True):
@@ -48,8 +50,8 @@ class SettingRow(SQLModel, table=True):
 
     __tablename__ = "setting"
 
-    name: str = Field(primary_key=True, max_length=40)
-    value: str
+    name: str = Field(primary_key=True, sa_type=Text)
+    value: str = Field(sa_type=Text)
 
 
 class WearerRow(SQLModel, table=True):
@@ -57,9 +59,9 @@ class WearerRow(SQLModel, table=True):
 
     __tablename__ = "wearer"
 
-    id: str = Field(primary_key=True, max_length=32)
-    name: str = Field(index=True)
-    deleted_at: datetime.datetime | None = None
+    id: str = Field(primary_key=True, sa_type=Text)
+    name: str = Field(index=True, sa_type=Text)
+    deleted_at: datetime.datetime | None = Field(default=None, sa_type=Moment)
 
 
 class MeasuringRow(SQLModel, table=True):
@@ -67,11 +69,11 @@ class MeasuringRow(SQLModel, table=True):
 
     __tablename__ = "measuring"
 
-    id: str = Field(primary_key=True, max_length=32)
-    wearer_id: str = Field(foreign_key="wearer.id", index=True)
-    taken_on: datetime.date
-    made_at: datetime.datetime
-    document: str
+    id: str = Field(primary_key=True, sa_type=Text)
+    wearer_id: str = Field(foreign_key="wearer.id", index=True, sa_type=Text)
+    taken_on: datetime.date = Field(sa_type=Day)
+    made_at: datetime.datetime = Field(sa_type=Moment)
+    document: str = Field(sa_type=Text)
 
 
 class PictureRow(SQLModel, table=True):
@@ -79,11 +81,11 @@ class PictureRow(SQLModel, table=True):
 
     __tablename__ = "picture"
 
-    id: str = Field(primary_key=True, max_length=64)
-    media: str = Field(max_length=40)
-    width_px: int
-    height_px: int
-    content: bytes
+    id: str = Field(primary_key=True, sa_type=Text)
+    media: str = Field(sa_type=Text)
+    width_px: int = Field(sa_type=Number)
+    height_px: int = Field(sa_type=Number)
+    content: bytes = Field(sa_type=Bytes)
 
 
 class ShelfStateRow(SQLModel, table=True):
@@ -92,10 +94,10 @@ class ShelfStateRow(SQLModel, table=True):
     __tablename__ = "shelf_state"
 
     id: int | None = Field(default=None, primary_key=True)
-    parent_id: int | None = Field(default=None, foreign_key="shelf_state.id", index=True)
-    label: str
-    made_at: datetime.datetime
-    document: str
+    parent_id: int | None = Field(default=None, foreign_key="shelf_state.id", index=True, sa_type=Number)
+    label: str = Field(sa_type=Text)
+    made_at: datetime.datetime = Field(sa_type=Moment)
+    document: str = Field(sa_type=Text)
 
 
 class ShelfRow(SQLModel, table=True):
@@ -104,4 +106,4 @@ class ShelfRow(SQLModel, table=True):
     __tablename__ = "shelf"
 
     id: int = Field(primary_key=True)
-    head_id: int | None = Field(default=None, foreign_key="shelf_state.id")
+    head_id: int | None = Field(default=None, foreign_key="shelf_state.id", sa_type=Number)

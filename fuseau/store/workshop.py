@@ -9,10 +9,11 @@ from collections.abc import Callable
 from dataclasses import dataclass
 
 from pydantic import ValidationError
-from sqlalchemy import Engine, func
+from sqlalchemy import Engine, case, func
 from sqlmodel import Session, col, select
 
 from fuseau.document.build import Build, read_build
+from fuseau.store.kept import LARGEST
 from fuseau.store.opening import only_writer, writing
 from fuseau.store.tables import BuildRow, RevisionRow, SettingRow
 from fuseau.wording.faults import faults
@@ -95,7 +96,7 @@ class Workshop:
         with Session(self._engine, expire_on_commit=False) as session:
             rows = session.exec(
                 select(BuildRow)
-                .where(col(BuildRow.deleted_at).is_(None), BuildRow.archived == archived)
+                .where(col(BuildRow.deleted_at).is_(None), case((col(BuildRow.archived) == 1, 1), else_=0) == archived)
                 .order_by(col(BuildRow.needed_on).is_(None), col(BuildRow.needed_on), col(BuildRow.created_at))
             ).all()
             return [_listed(row) for row in rows]
@@ -116,9 +117,29 @@ class Workshop:
         return builds
 
     def document(self, build_id: str) -> str:
-        """The present state of a build as it is kept, whether it can be read or not. Raises NoSuchBuild."""
+        """The present state of a build as it is kept, whether it can be read or not; the newest, where none is present.
+
+        Raises NoSuchBuild.
+        """
         with Session(self._engine, expire_on_commit=False) as session:
-            return self._revision(session, self._row(session, build_id).head_id).document
+            row = self._row(session, build_id)
+            newest = select(RevisionRow).where(RevisionRow.build_id == build_id).order_by(col(RevisionRow.id).desc())
+            kept = session.get(RevisionRow, row.head_id or 0) or session.exec(newest).first()
+            if kept is None:
+                raise NoSuchBuild("Nothing is kept of this build.")
+            return kept.document
+
+    def newest_whole(self, build_id: str) -> Entry | None:
+        """The newest revision of a build, other than the present, that can be read. Raises NoSuchBuild."""
+        for entry in self.history(build_id):
+            if entry.present:
+                continue
+            try:
+                self.at(build_id, entry.revision)
+            except UnreadableBuild:
+                continue
+            return entry
+        return None
 
     def at(self, build_id: str, revision: int) -> Build:
         """The build as it was at one of its revisions. Raises NoSuchBuild, UnreadableBuild."""
@@ -160,7 +181,7 @@ class Workshop:
             row = self._row(session, build_id)
             found = session.exec(
                 select(RevisionRow)
-                .where(RevisionRow.build_id == build_id)
+                .where(RevisionRow.build_id == build_id, col(RevisionRow.id).between(1, LARGEST))
                 .order_by(col(RevisionRow.id).desc())
                 .limit(most)
             ).all()
@@ -303,7 +324,7 @@ class Workshop:
             select(RevisionRow.id, RevisionRow.parent_id, RevisionRow.label).where(RevisionRow.id == row.head_id)
         ).first()
         if head is None:
-            raise NoSuchBuild("This build has no such revision.")
+            raise UnreadableBuild("The present state of this build is lost: bring an earlier one back.")
         number, parent, label = head
         following = self._following(session, number)
         return Opened(
@@ -316,7 +337,7 @@ class Workshop:
         )
 
     def _check_present(self, session: Session, row: BuildRow, revision: int) -> None:
-        if row.head_id == revision:
+        if (row.head_id or 0) == revision:
             return
         if session.get(RevisionRow, revision) is None:
             raise Stale(row.head_id or 0, ["the workshop was replaced by a backup"])
@@ -330,7 +351,9 @@ class Workshop:
         raise Stale(row.head_id or 0, changed)
 
     def _keep(self, session: Session, row: BuildRow, build: Build, label: str) -> Opened:
+        newest = session.exec(select(func.max(RevisionRow.id)).where(col(RevisionRow.id) <= LARGEST)).one() or 0
         revision = RevisionRow(
+            id=newest + 1,
             build_id=row.id,
             parent_id=row.head_id,
             label=label[:200],
@@ -369,7 +392,13 @@ class Workshop:
 
 
 def _listed(row: BuildRow) -> Listed:
-    return Listed(id=row.id, name=row.name, needed_on=row.needed_on, archived=row.archived, revision=row.head_id or 0)
+    return Listed(
+        id=row.id,
+        name=row.name or "(without a name)",
+        needed_on=row.needed_on,
+        archived=row.archived,
+        revision=row.head_id or 0,
+    )
 
 
 def _read(document: str) -> Build:
@@ -379,7 +408,7 @@ def _read(document: str) -> Build:
     except ValidationError as error:
         fault = faults(error)[0]
         raise UnreadableBuild(f"This state of the build can't be read. At {fault.at}: {fault.sentence}") from error
-    except (ValueError, RecursionError) as error:
+    except (ValueError, TypeError, RecursionError) as error:
         raise UnreadableBuild("This state of the build can't be read: what was kept of it is damaged.") from error
 
 

@@ -317,3 +317,44 @@ def test_a_copy_that_was_about_to_take_a_damaged_ones_place_takes_it_at_the_next
     path.rename(path.with_name("fuseau.db.fresh"))
     clear_parts(path)
     assert everything(Workshop(open_database(path))) == was
+
+
+@pytest.mark.parametrize(
+    ("doing", "says"),
+    [
+        ("create trigger t after insert on build begin delete from build; end", "trigger"),
+        ("create view v as select * from build", "view"),
+        ("create virtual table letters using fts5(text)", "of a kind that no Fuseau writes"),
+        ("create table odd (a integer, b integer generated always as (a + 1) virtual)", "of a kind"),
+        ("alter table revision drop column label", "lacks what every backup has: label"),
+    ],
+)
+def test_a_backup_that_would_do_something_by_itself_or_lacks_a_column_is_refused(path, filled, tmp_path, doing, says):
+    was, odd = everything(filled), tmp_path / "odd.fuseau-backup"
+    write_backup(path, odd)
+    with closing(sqlite3.connect(odd)) as connection, connection:
+        connection.execute(doing)
+    for bring_in in (
+        lambda: look_into(odd),
+        lambda: restore_beside(odd, filled.engine),
+        lambda: replace_with(odd, path),
+    ):
+        with pytest.raises(UnusableDatabase, match=says):
+            bring_in()
+    assert everything(filled) == was
+
+
+def test_a_backup_with_garbled_rows_is_looked_into_without_an_error(path, filled, tmp_path):
+    odd = tmp_path / "odd.fuseau-backup"
+    write_backup(path, odd)
+    with closing(sqlite3.connect(odd)) as connection, connection:
+        connection.execute("update revision set made_at = 'x'")
+        connection.execute("update build set name = '', head_id = 'x' where id = (select min(id) from build)")
+        connection.execute("update revision set document = '{' where id = (select max(head_id) from build)")
+        connection.execute("update revision set document = '[]' where id = (select min(id) from revision)")
+    assert look_into(odd, filled.engine).newest is None
+    was = everything(filled)
+    restore_beside(odd, filled.engine)
+    assert everything(filled).items() >= was.items()
+    assert replace_with(odd, path, then=filled.forget_read) is not None
+    assert len(filled.listed()) == 2

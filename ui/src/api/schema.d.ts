@@ -4169,7 +4169,7 @@ export interface components {
         };
         /**
          * BookEntry
-         * @description A wearer in the book.
+         * @description A wearer in the book; `damaged` of her measurings can't be read any more.
          */
         BookEntry: {
             /** Id */
@@ -4178,6 +4178,8 @@ export interface components {
             name: string;
             /** Measurings */
             measurings: components["schemas"]["BookMeasuring"][];
+            /** Damaged */
+            damaged: number;
             /** Builds */
             builds: components["schemas"]["RestingBuild"][];
         };
@@ -8295,6 +8297,8 @@ export interface components {
         /**
          * Line
          * @description A build as the workshop lists it; one that can't be read or worked out has its `trouble`, and little else.
+         *
+         *     `whole`: the newest of its earlier states that can be read.
          */
         Line: {
             /** Id */
@@ -8349,6 +8353,7 @@ export interface components {
             ][][];
             /** Trouble */
             trouble: string | null;
+            whole: components["schemas"]["Past"] | null;
         };
         /**
          * LineBack
@@ -9406,10 +9411,14 @@ export interface components {
         /**
          * OpenShelf
          * @description The shelf with its place in its history, and the builds that have reserved of it or could.
+         *
+         *     `damaged`: what was kept last can't be read; this is the newest state that can.
          */
         OpenShelf: {
             /** Revision */
             revision: number;
+            /** Damaged */
+            damaged: boolean;
             /** Undoes */
             undoes: string | null;
             /** Redoes */

@@ -148,6 +148,9 @@ useKeys([
         <v-btn v-if="shelf.latest?.redoes" size="small" variant="text" @click="shelf.redo()">Do again</v-btn>
         <v-btn size="small" color="primary" @click="making = true">Put something on it</v-btn>
       </div>
+      <p v-if="shelf.latest?.damaged" class="damage" role="alert">
+        What was kept of the shelf last is damaged. This is the newest state that can be read: look whether all is so.
+      </p>
       <p v-if="shelf.failed" class="bad" role="alert">
         {{ shelf.failed }} <v-btn size="small" variant="outlined" @click="shelf.load">Try again</v-btn>
       </p>

@@ -37,9 +37,14 @@ const when = (past: Past) =>
     <span class="who">
       <b>{{ line.name }}</b>
       <small role="alert">{{ line.trouble }}</small>
+      <small v-if="line.whole" class="soft">The newest state that can be read: {{ line.whole.label }}.</small>
+      <small v-if="refused && !past" role="alert">{{ refused }}</small>
     </span>
     <span class="ways">
-      <v-btn size="small" color="primary" @click="choose">Go back to an earlier state</v-btn>
+      <v-btn v-if="line.whole" size="small" color="primary" @click="restore(line.whole)"
+        >Go back to {{ when(line.whole) }}</v-btn
+      >
+      <v-btn size="small" variant="outlined" @click="choose">Another earlier state</v-btn>
       <v-btn size="small" variant="outlined" :href="`/api/builds/${line.id}/build.fuseau.json`" download
         >Export as it is</v-btn
       >
@@ -94,6 +99,9 @@ const when = (past: Past) =>
   display: block;
   font-size: 0.92rem;
   line-height: 1.3;
+}
+.who .soft {
+  color: var(--steel);
 }
 .ways :deep(.v-btn) {
   font-size: 1rem;

@@ -262,7 +262,16 @@ const groups = computed(() => [
       <ul class="builds">
         <li v-for="entry in book" :key="entry.id" class="line wearer">
           <b>{{ entry.name }}</b>
-          <span>measured {{ entry.measurings.map((one) => longDay(one.taken_on)).join(', ') }}</span>
+          <span>
+            <template v-if="entry.measurings.length"
+              >measured {{ entry.measurings.map((one) => longDay(one.taken_on)).join(', ') }}</template
+            >
+            <small v-if="entry.damaged" class="damage" role="alert">{{
+              entry.damaged > 1
+                ? `${entry.damaged} of her measurings are damaged: measure her again.`
+                : 'One of her measurings is damaged: measure her again.'
+            }}</small>
+          </span>
           <span class="rests">
             <router-link
               v-for="build in entry.builds"
