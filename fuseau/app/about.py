@@ -3,6 +3,7 @@
 from fastapi import APIRouter, Request
 
 from fuseau import __version__
+from fuseau.app.guard import ROOM_HOST
 from fuseau.app.json_route import JsonRoute
 from fuseau.craft.base.record import Sent
 
@@ -10,7 +11,7 @@ router = APIRouter(prefix="/api", route_class=JsonRoute)
 
 
 class About(Sent):
-    """Which Fuseau this is, where it keeps its data, and whether it is the demo workshop."""
+    """Which Fuseau this is, where it keeps its data (told on the laptop alone), and whether it is the demo workshop."""
 
     version: str
     folder: str
@@ -27,7 +28,8 @@ class Beside(Sent):
 def read_about(request: Request) -> About:
     """Which Fuseau this is, and where its data are."""
     settings = request.app.state.settings
-    return About(version=__version__, folder=str(settings.data.resolve()), demo=settings.demo)
+    folder = "" if ROOM_HOST in request.scope else str(settings.data.resolve())
+    return About(version=__version__, folder=folder, demo=settings.demo)
 
 
 @router.post("/demo", status_code=201)

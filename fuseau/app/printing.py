@@ -56,7 +56,7 @@ def _shown(build: Build) -> str:
 
 
 _ONE_PAGE, _LARGE = ("list", "on-her", "fitting"), ("large", "projector")
-Version = Annotated[int | None, Query(ge=1, description="One of its versions; none is the present one.")]
+Version = Annotated[int | None, Query(ge=1, le=2**53, description="One of its versions; none is the present one.")]
 _PAGES: dict[Print, str] = {
     "pattern.pdf": "The pattern at 1:1 on tiled pages.",
     "plies.pdf": "Every piece of every ply at 1:1 on tiled pages.",

@@ -114,7 +114,7 @@ def put_out(room: TheRoom, session: TheSession, device_id: str) -> RoomState:
 @router.get("/events", response_class=StreamingResponse)
 def listen(
     session: TheSession,
-    after: Annotated[int | None, Query(ge=0)] = None,
+    after: Annotated[int | None, Query(ge=0, le=2**53)] = None,
     last_event_id: Annotated[str, Header(max_length=20)] = "",
 ) -> Response:
     """What changes, as it happens: `build` with its id and revision, `photo` with the build that it is of.

@@ -170,6 +170,26 @@ def test_another_site_may_link_to_a_page_and_asks_the_api_for_nothing(client):
             assert client.get(path, headers=foreign).status_code == 403
 
 
+LONG = "9" * 400
+
+
+@pytest.mark.parametrize(
+    "number", [LONG, "9" * 5000 + " cm", f"1/{LONG}", f"0.{LONG}", "1e400", "nan", "inf", "١٢", "²"]
+)
+def test_a_number_of_any_length_is_kept_or_refused_where_it_is(client, sheet, number):
+    photo = {"scale": [[0, 0], [1, 0]], "outline": [[0, 0], [1, 0], [1, 1]], "grain": []}
+    asked = [
+        client.get(f"/api/builds/{sheet['id']}/pattern.pdf", params={"version": number}),
+        client.get("/api/events", params={"after": f"-{number}"}),
+        edit(client, sheet, "wearer.waist.readings_mm", [number]),
+        edit(client, sheet, "target.gap_mm", number),
+        client.post("/api/scrap", json={**photo, "known_mm": number}),
+        client.post("/api/measures/csv", content=f"level,girth\nwaist,{number}".encode(), headers=FILE),
+    ]
+    for answer in asked:
+        assert answer.status_code < 500, answer.text
+
+
 # --- what the disk does
 
 

@@ -176,6 +176,12 @@ def test_a_damaged_certificate_a_file_for_a_folder_and_a_door_that_does_not_answ
     assert (blocked.status_code, "a file called “room”" in blocked.json()["sentence"]) == (422, True)
 
 
+def test_a_device_is_told_no_path_of_the_laptop(client, opened):
+    phone, _ = let_in(client, opened)
+    assert client.get("/api/about").json()["folder"]
+    assert phone.get("/api/about").json()["folder"] == ""
+
+
 def test_another_host_or_site_is_refused(client, opened):
     phone, _ = let_in(client, opened)
     port = opened.rsplit(":", 1)[1]

@@ -38,6 +38,8 @@ _QUANTITY = re.compile(
     re.VERBOSE,
 )
 
+_LONGEST_TEXT = 80  # far more signs than any length has: a number of hundreds of digits is none
+
 
 class LengthError(ValueError):
     """A length that cannot be read; the message is a sentence for the maker."""
@@ -56,6 +58,8 @@ def parse_length(text: str, unit: Literal["mm", "cm", "in"] = "cm", *, signed: b
     plain = _plain(text)
     if not plain:
         raise LengthError("Write a length, such as 62 cm or 24 1/2 in.")
+    if len(plain) > _LONGEST_TEXT:
+        raise LengthError(f"“{plain[:12]}…” is too long for a length: write it like 62 cm, 620 mm or 24 1/2 in.")
     negative = plain.startswith("-")
     if negative and not signed:
         raise LengthError(f"“{text.strip()}” is below zero: write it without the minus.")

@@ -2917,7 +2917,7 @@ export interface components {
     schemas: {
         /**
          * About
-         * @description Which Fuseau this is, where it keeps its data, and whether it is the demo workshop.
+         * @description Which Fuseau this is, where it keeps its data (told on the laptop alone), and whether it is the demo workshop.
          */
         About: {
             /** Version */

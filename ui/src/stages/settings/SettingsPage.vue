@@ -60,7 +60,9 @@ const sayAgain = () => settings.setHouse({ known: [] as Stage[] }).catch(notices
       <h2>Demo workshop</h2>
       <DemoBeside />
     </section>
-    <p v-if="about" class="soft small">Fuseau {{ about.version }}. Your workshop is kept in {{ about.folder }}.</p>
+    <p v-if="about" class="soft small">
+      Fuseau {{ about.version }}. Your workshop is kept {{ about.folder ? `in ${about.folder}` : 'on the laptop' }}.
+    </p>
     <DevicesDialog v-model="devices" />
   </div>
 </template>
