@@ -46,6 +46,7 @@ class Devices:
     def __init__(self, path: Path) -> None:
         self._path = path
         self._lock = threading.Lock()
+        self._unkept = False  # whether somebody who is out is let in by the file still
         try:
             self._kept = {device.key_hash: device for device in _File.model_validate_json(path.read_bytes()).devices}
         except (OSError, ValidationError):
@@ -106,17 +107,22 @@ class Devices:
                 try:
                     self._path.unlink(missing_ok=True)
                 except OSError as error:
+                    self._unkept = True
                     raise PutOutForNow(error.errno, error.strerror) from error
             return bool(keys)
 
     def listed(self) -> list[Device]:
-        """All of them, the newest first."""
+        """All of them, the newest first. What the disk did not take before is tried once more."""
         with self._lock:
+            if self._unkept:
+                with suppress(OSError):
+                    self._write()
             found = sorted(self._kept.values(), key=lambda one: one.let_in_at, reverse=True)
         return [Device(**one.model_dump()) for one in found]
 
     def _write(self) -> None:
         write_private(self._path, _File(devices=list(self._kept.values())).model_dump_json(indent=1).encode())
+        self._unkept = False
 
 
 def _hash(key: str) -> str:

@@ -18,6 +18,7 @@ from typing import Any, Literal
 
 from sqlalchemy import Connection, Engine, text
 
+from fuseau.store.kept import LARGEST
 from fuseau.store.opening import (
     COMING,
     HEAD,
@@ -154,7 +155,10 @@ def replace_with(backup: Path, path: Path, then: Callable[[], None] = lambda: No
 
 
 def _number_after(present: Path, fresh: Path) -> None:
-    """Number the revisions of a workshop that comes in after all that the present one ever gave."""
+    """Number the revisions of a workshop that comes in after all that the present one ever gave.
+
+    The present one may be of an older Fuseau, without a shelf; numbers that are garbled stay as they are.
+    """
     with closing(connect(present)) as now, closing(connect(fresh)) as coming:
         coming.execute("pragma foreign_keys=off")
         coming.execute("begin")
@@ -162,12 +166,21 @@ def _number_after(present: Path, fresh: Path) -> None:
             ("revision", (("build", "head_id"), ("card", "revision"))),
             ("shelf_state", (("shelf", "head_id"),)),
         ):
-            most = now.execute(f"select max(id) from {table}").fetchone()[0] or 0
-            coming_most = coming.execute(f"select max(id) from {table}").fetchone()[0] or 0
-            by = max(most, coming_most) + 1  # so that no number that moves meets another on its way
-            coming.execute(f"update {table} set id = id + ?, parent_id = parent_id + ?", (by, by))
-            for other, column in pointing:
-                coming.execute(f"update {other} set {column} = {column} + ?", (by,))
+            whole = f"between 1 and {LARGEST}"
+            most = (
+                now.execute(f"select max(id) from {table} where id {whole}").fetchone()
+                if table in _tables(now)
+                else None
+            )
+            least = coming.execute(f"select min(id) from {table} where id {whole}").fetchone()
+            by = ((most and most[0]) or 0) + 1 - (least[0] or 0)
+            if by <= 0:
+                continue
+            coming.execute(f"update {table} set id = -id where id {whole}")  # so that none meets another on its way
+            coming.execute(f"update {table} set id = ? - id where id < 0 and -id {whole}", (by,))
+            for other, column in ((table, "parent_id"), *pointing):
+                moved = f"typeof({column}) = 'integer' and {column} {whole}"
+                coming.execute(f"update {other} set {column} = {column} + ? where {moved}", (by,))
         coming.execute("commit")
 
 

@@ -22,8 +22,8 @@ class _Read(TypeDecorator[Any]):
         return self.read_back
 
     def read_back(self, value: Any) -> Any:
-        """What a value of the file says."""
-        raise NotImplementedError
+        """What a value of the file says: as it lies there."""
+        return value
 
 
 class Text(_Read):

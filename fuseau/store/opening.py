@@ -16,7 +16,7 @@ from sqlmodel import create_engine
 REVISIONS = ("0001", "0002", "0003", "0004", "0005")
 HEAD = REVISIONS[-1]
 _MIGRATIONS = Path(__file__).parent / "migrations"
-_OURS = ("copies", "room")
+_OURS = ("fuseau.*", "copies", "copies/fuseau-*", "room", "room/*")  # beside which other things may lie
 COMING = "coming-"  # folders of what is being brought in
 _MAGIC = b"SQLite format 3\x00"
 _BUSY_MS = 5000
@@ -137,8 +137,7 @@ def keep_private(folder: Path) -> None:
 
     What can't be changed, since it is another's, stays as it is.
     """
-    ours = [folder, *folder.glob("fuseau*"), *(one for name in _OURS for one in (folder / name).rglob("*"))]
-    for one in (*ours, *(folder / name for name in _OURS)):
+    for one in (folder, *(one for name in _OURS for one in folder.glob(name))):
         with suppress(OSError):
             if not one.is_symlink():
                 one.chmod(0o700 if one.is_dir() else 0o600)
@@ -218,7 +217,7 @@ def clear_parts(path: Path) -> None:
             check_whole(connection, fresh)
         fresh.replace(path)
     folder = path.parent
-    for parts in ("*.part", "backup.part*", "copies/*.part", "waiting.fuseau-backup*"):
+    for parts in (f"{path.name}*.part", "backup.part*", f"copies/{path.stem}-*.part", "waiting.fuseau-backup*"):
         for left in folder.glob(parts):
             left.unlink(missing_ok=True)
     fresh.unlink(missing_ok=True)

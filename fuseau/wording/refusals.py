@@ -93,7 +93,7 @@ MESSAGES = {
     "room.silent": "The room does not answer at port {port:.0f}: it stays closed. Try it again, or start Fuseau on "
     "another port with --port.",
     "room.out_for_now": "This device is out, but the disk takes nothing more: after a restart it would be let in "
-    "again. Make room, then put it out once more.",
+    "again. Make room, then look at this list once more: it is kept then.",
     "room.no_device": "This device is not let in any more.",
     # photo
     "photo.no_scale": "Mark two points a known distance apart, or the four corners of a rectangle.",

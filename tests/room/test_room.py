@@ -176,6 +176,9 @@ def test_on_a_full_disk_who_is_in_stays_in_and_who_is_out_stays_out(tmp_path, mo
     with pytest.raises(PutOutForNow):
         devices.put_out(tablet.id)
     assert devices.of(other, NOW) is None
+    monkeypatch.undo()
+    assert devices.listed() == []
+    assert Devices(path).of(other, NOW) is None  # kept once there is room
 
 
 def test_only_addresses_of_a_room_are_told():

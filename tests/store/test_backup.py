@@ -25,6 +25,7 @@ from fuseau.store.opening import (
     clear_parts,
     connect,
     engine_on,
+    keep_private,
     look_at,
     migrate,
     open_database,
@@ -296,6 +297,31 @@ def test_an_edit_of_what_was_replaced_is_never_taken_for_one_of_what_is_there(pa
     with pytest.raises(Stale):
         shelf.edit(lambda now: now, "late", revision=lay.revision)
     assert shelf.undo().undoes == "first"
+
+
+def test_numbers_grow_by_what_comes_in_and_an_older_workshop_is_replaced_too(path, filled, tmp_path):
+    write_backup(path, tmp_path / "old.fuseau-backup")
+    was = everything(filled)
+    for _ in range(3):
+        replace_with(tmp_path / "old.fuseau-backup", path, then=filled.forget_read)
+    with closing(connect(path)) as connection:
+        assert connection.execute("select max(id) from revision").fetchone() == (32,)  # four times eight
+        connection.execute("drop table card")
+        for later in ("shelf", "shelf_state"):
+            connection.execute(f"drop table {later}")
+        connection.execute("update alembic_version set version_num = '0003'")
+    filled.engine.dispose()
+    replace_with(tmp_path / "old.fuseau-backup", path)
+    assert everything(Workshop(open_database(path))) == was
+
+
+def test_what_is_not_fuseaus_stays_beside_it(path, filled):
+    theirs = path.parent / "film.part"
+    theirs.write_text("another program's")
+    theirs.chmod(0o644)
+    clear_parts(path)
+    keep_private(path.parent)
+    assert (theirs.read_text(), theirs.stat().st_mode & 0o777) == ("another program's", 0o644)
 
 
 def test_what_a_kill_left_half_made_is_cleared_at_the_next_start(path, filled):

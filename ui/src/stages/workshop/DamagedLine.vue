@@ -44,7 +44,7 @@ const when = (past: Past) =>
       <v-btn v-if="line.whole" size="small" color="primary" @click="restore(line.whole)"
         >Go back to {{ when(line.whole) }}</v-btn
       >
-      <v-btn size="small" variant="outlined" @click="choose">Another earlier state</v-btn>
+      <v-btn size="small" variant="outlined" @click="choose">{{ line.whole ? 'Another' : 'An' }} earlier state</v-btn>
       <v-btn size="small" variant="outlined" :href="`/api/builds/${line.id}/build.fuseau.json`" download
         >Export as it is</v-btn
       >
