@@ -266,11 +266,11 @@ const groups = computed(() => [
             <template v-if="entry.measurings.length"
               >measured {{ entry.measurings.map((one) => longDay(one.taken_on)).join(', ') }}</template
             >
-            <small v-if="entry.damaged" class="damage" role="alert">{{
-              entry.damaged > 1
-                ? `${entry.damaged} of her measurings are damaged: measure her again.`
-                : 'One of her measurings is damaged: measure her again.'
-            }}</small>
+            <small v-if="entry.damaged" class="damage" role="alert"
+              >{{ entry.damaged > 1 ? `${entry.damaged} of her measurings are` : 'One of her measurings is' }} damaged{{
+                entry.measurings.length ? '.' : ': measure her again.'
+              }}</small
+            >
           </span>
           <span class="rests">
             <router-link
