@@ -35,6 +35,9 @@ def _signed(value: float, shown: str) -> str:
     return f"{'−' if value < 0 else '+'}{shown}"
 
 
+_ANYBODYS = 10**15  # no count, length or number of a version is larger
+
+
 class Words(string.Formatter):
     """Says messages in one unit.
 
@@ -79,6 +82,8 @@ class Words(string.Formatter):
     def format_field(self, value: Any, format_spec: str) -> str:
         """A quantity or a name, as its format says."""
         shown = self._formats.get(format_spec)
+        if isinstance(value, int) and abs(value) > _ANYBODYS:
+            return "a number beyond any"
         return shown(value) if shown else str(super().format_field(value, format_spec))
 
     @property
