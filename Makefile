@@ -3,12 +3,12 @@
 PY := .venv/bin/python
 PORT ?= 8321
 unexport PYTHONDONTWRITEBYTECODE # what is compiled is kept: half a second of every start
-UI_SOURCES := $(shell find ui/src ui/public -type f 2>/dev/null) ui/index.html ui/describe-api.mjs ui/api-types.mjs ui/vite.config.ts ui/tsconfig.json docs/how-it-computes.md
+UI_SOURCES := $(shell find ui/src ui/public -type f 2>/dev/null) ui/index.html ui/describe-api.mjs ui/licences.mjs ui/api-types.mjs ui/vite.config.ts ui/tsconfig.json docs/how-it-computes.md
 UI_CHECKED := $(shell find ui/tests -type f 2>/dev/null) ui/vitest.config.ts ui/eslint.config.js ui/package.json
 
 WEARERS ?= 300
 
-.PHONY: demo serve test core-checked stories bench stress fitting lint ui lock clean screenshots
+.PHONY: demo serve test core-checked stories bench stress fitting lint ui lock licences clean screenshots
 
 demo: .made/run .made/ui
 	.venv/bin/fuseau demo --port $(PORT)
@@ -76,10 +76,11 @@ ui: .made/ui
 	@touch $@
 
 # Types, lint and format of the interface, and that its API types come from its copy of the schema.
-.made/ui-checked: .made/npm $(UI_SOURCES) $(UI_CHECKED)
+.made/ui-checked: .made/ui $(UI_SOURCES) $(UI_CHECKED) docs/licences.md
 	cd ui && npm run --silent types && npm run --silent lint
 	cd ui && node api-types.mjs ../.made/schema.d.ts && \
 	  cmp -s ../.made/schema.d.ts src/api/schema.d.ts || { echo "ui/src/api/schema.d.ts is not current: run make api" >&2; exit 1; }
+	@cmp -s fuseau/app/pages/licences.md docs/licences.md || { echo "docs/licences.md is not current: run make licences" >&2; exit 1; }
 	@touch $@
 
 .made/browser:
@@ -100,6 +101,10 @@ api: .made/run
 	.venv/bin/fuseau schema openapi > .made/openapi.json && mv .made/openapi.json ui/src/api/openapi.json
 	.venv/bin/fuseau schema build > .made/build.schema.json && mv .made/build.schema.json docs/build.schema.json
 	cd ui && npm run --silent api
+
+# The licences of what ships, from what was built in.
+licences: .made/ui
+	cp fuseau/app/pages/licences.md docs/licences.md
 
 clean:
 	rm -rf .venv .made ui/node_modules fuseau/app/pages

@@ -20,6 +20,7 @@ export default defineConfig({
   build: {
     outDir: '../fuseau/app/pages',
     emptyOutDir: true,
+    license: { fileName: 'licences.json' },
     assetsInlineLimit: 0,
     modulePreload: { polyfill: false },
     chunkSizeWarningLimit: 900,

@@ -174,7 +174,7 @@ def test_no_width_freezes_a_page_or_makes_it_scroll_sideways(demo_hand):
     browser.get_log("browser")
     try:
         stages = "Brief", "Wearer", "Pattern", "Mock-ups", "Bones", "Front", "Back", "Layers", "Trims", "Cut", "Make"
-        places = "/shelf", "/shopping", "/today", "/cards", "/settings", "/words", "/first", "/how", "/"
+        places = "/shelf", "/shopping", "/today", "/cards", "/settings", "/words", "/first", "/how", "/about", "/"
         for label in (*stages, "Record", *places):
             browser.execute_cdp_cmd("Emulation.setDeviceMetricsOverride", at | {"width": 1280})
             demo_hand.walk(label) if label.startswith("/") else demo_hand.press(label)

@@ -179,6 +179,7 @@ def test_no_page_has_axe_violations_in_either_theme_or_asks_outside(demo_hand):
         "/settings",
         "/words",
         "/how",
+        "/about",
         "/first",
         *(f"/build/{line['id']}/{one}" for one in STAGES),
     ):

@@ -224,6 +224,7 @@ const flipTheme = () => settings.setHouse({ theme: settings.house.theme === 'lig
           <v-list-item role="menuitem" title="Keys" @click="keys = true" />
           <v-list-item role="menuitem" title="Words of the trade" to="/words" />
           <v-list-item role="menuitem" title="How it computes" to="/how" />
+          <v-list-item role="menuitem" title="About and licences" to="/about" />
           <v-list-item role="menuitem" title="Settings" to="/settings" />
         </v-list>
       </v-menu>

@@ -15,6 +15,7 @@ export const makeRouter = (history: RouterHistory) =>
       { path: '/words', component: () => import('./stages/words/WordsPage.vue'), name: 'words' },
       { path: '/first/:id?', component: () => import('./stages/first/FirstBuild.vue'), name: 'first' },
       { path: '/how', component: () => import('./stages/how/HowPage.vue'), name: 'how' },
+      { path: '/about', component: () => import('./stages/about/AboutPage.vue'), name: 'about' },
       {
         path: '/build/:id',
         component: () => import('./stages/BuildPage.vue'),

@@ -26,6 +26,7 @@ const PLACES = [
   { name: 'Settings', about: 'unit, paper, hours, devices, backup', to: '/settings' },
   { name: 'A build step by step', about: 'from the picture to paper', to: '/first' },
   { name: 'How it computes', about: 'formulas and where they come from', to: '/how' },
+  { name: 'About', about: 'version, folder, licences', to: '/about' },
 ]
 interface Hit {
   key: string

@@ -62,6 +62,7 @@ const sayAgain = () => settings.setHouse({ known: [] as Stage[] }).catch(notices
     </section>
     <p v-if="about" class="soft small">
       Fuseau {{ about.version }}. Your workshop is kept {{ about.folder ? `in ${about.folder}` : 'on the laptop' }}.
+      <RouterLink to="/about">About, and the licences of what comes with it</RouterLink>
     </p>
     <DevicesDialog v-model="devices" />
   </div>
