@@ -4,7 +4,6 @@ import datetime
 import gc
 import json
 import os
-import socket
 import sys
 import threading
 from collections.abc import Iterator
@@ -84,12 +83,16 @@ def restore(
     yes: Annotated[bool, typer.Option("--yes", help="Do not ask before replacing.")] = False,
 ) -> None:
     """Bring a backup in beside what is there, or in its place."""
-    from fuseau.store.backup import look_into, replace_with, restore_beside
+    from fuseau.app.work import check_kept
+    from fuseau.store.backup import look_into, replace_with, restore_beside, unfit_in
     from fuseau.store.opening import open_database
 
     settings = Settings(data=data)
     with _held(settings, "fuseau restore"):
         found = look_into(file)
+        present = None if replace else open_database(settings.database)
+        for unfit in unfit_in(file, check_kept, present):
+            typer.echo(f"{unfit.name} would come in closed: {unfit.why}")
         if replace:
             there = settings.database.exists()
             if there and not yes:
@@ -97,7 +100,7 @@ def restore(
             aside = replace_with(file, settings.database)
             typer.echo(f"{found.builds} builds are back." + (f" What was there is now {aside}." if aside else ""))
             return
-        came = restore_beside(file, open_database(settings.database))
+        came = restore_beside(file, present or open_database(settings.database))
     typer.echo(
         f"{came.builds} builds came in, {came.beside} beside another state of themselves, {came.here_already} were "
         f"here already; {came.wearers} wearers, {came.pictures} pictures."
@@ -278,6 +281,7 @@ def _serve(settings: Settings, room: bool = False) -> None:
     gc.disable()  # what is imported stays: looked through once, and by no later collection again
     import uvicorn
 
+    from fuseau.app.connections import OF_LAPTOP, OF_ROOM, Attended, Connections, allow_connections
     from fuseau.app.server import make_app
     from fuseau.craft.base.errors import Unmakeable
     from fuseau.wording import Words
@@ -285,14 +289,12 @@ def _serve(settings: Settings, room: bool = False) -> None:
     gc.freeze()
     gc.enable()
     app = make_app(settings)
-    with socket.socket() as trial:
-        trial.setsockopt(socket.SOL_SOCKET, socket.SO_REUSEADDR, 1)
-        try:
-            trial.bind((settings.host, settings.port))
-        except OSError as error:
-            raise _stop(
-                f"Port {settings.port} can't be used ({error.strerror}): choose another one with --port."
-            ) from None
+    connections = Connections(OF_LAPTOP)
+    try:
+        listening = connections.listener(settings.host, settings.port)
+    except OSError as error:
+        raise _stop(f"Port {settings.port} can't be used ({error.strerror}): choose another one with --port.") from None
+    allow_connections(OF_LAPTOP, OF_ROOM)
     typer.echo(f"Fuseau is at http://127.0.0.1:{settings.port}  (Ctrl+C stops it)")
     if room:
         try:
@@ -310,5 +312,11 @@ def _serve(settings: Settings, room: bool = False) -> None:
             threading.Thread(target=app.state.workers.stop_all).start()
             super().handle_exit(sig, frame)
 
-    config = uvicorn.Config(app, host=settings.host, port=settings.port, log_level="warning", access_log=False)
-    Stoppable(config).run()
+    config = uvicorn.Config(
+        Attended(app, connections, everyone=True),
+        log_level="warning",
+        access_log=False,
+        proxy_headers=False,
+        loop="asyncio",
+    )
+    Stoppable(config).run(sockets=[listening])

@@ -61,6 +61,16 @@ def free_port() -> int:
         return int(probe.getsockname()[1])
 
 
+def caller(port: int, source: str = "127.0.0.1") -> socket.socket:
+    """A connection to this machine from one of its own addresses, whose port stays free for others to listen at."""
+    calling = socket.socket()
+    calling.settimeout(10)
+    calling.setsockopt(socket.SOL_SOCKET, socket.SO_REUSEADDR, 1)
+    calling.bind((source, 0))
+    calling.connect(("127.0.0.1", port))
+    return calling
+
+
 class Room:
     """One server in this process for many tests, each with a workshop of its own.
 

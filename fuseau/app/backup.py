@@ -1,6 +1,7 @@
 """Routes of backups: everything in one file out, and back in beside what is here or in its place; the daily copies."""
 
 import datetime
+from dataclasses import replace
 from typing import Literal
 
 from fastapi import APIRouter, Request
@@ -9,7 +10,8 @@ from starlette.background import BackgroundTask
 from starlette.concurrency import run_in_threadpool
 
 from fuseau.app.json_route import A_FILE, JsonRoute, check_is_file
-from fuseau.app.session import TheSession
+from fuseau.app.session import TheSession, TheWorkers
+from fuseau.app.work import check_kept
 from fuseau.craft.base.record import Sent
 from fuseau.store.backup import (
     ENDING,
@@ -18,6 +20,7 @@ from fuseau.store.backup import (
     look_into,
     replace_with,
     restore_beside,
+    unfit_in,
     write_backup,
 )
 from fuseau.store.copies import copies_of
@@ -74,8 +77,11 @@ def take_backup(session: TheSession) -> Response:
 
 
 @router.put("/backup", openapi_extra=A_FILE)
-async def offer_backup(session: TheSession, request: Request) -> Contents:
-    """A backup, sent as the body: what it holds. It waits beside the workshop until it is brought in, or let go."""
+async def offer_backup(session: TheSession, workers: TheWorkers, request: Request) -> Contents:
+    """A backup, sent as the body: what it holds, each build of it that is new here planned like one from a file.
+
+    It waits beside the workshop until it is brought in, or let go.
+    """
     check_is_file(request)
     waiting = session.waiting_backup
 
@@ -88,7 +94,11 @@ async def offer_backup(session: TheSession, request: Request) -> Contents:
                     most = f"{LARGEST_BACKUP / 1e9:.0f} GB"
                     raise UnusableDatabase(f"This file has more than {most}: it is no backup of Fuseau's.")
                 await run_in_threadpool(file.write, chunk)
-        return await run_in_threadpool(look_into, waiting, session.workshop.engine)
+        contents = await run_in_threadpool(look_into, waiting, session.workshop.engine)
+        unfit = await run_in_threadpool(
+            unfit_in, waiting, lambda head: workers.read(check_kept, head), session.workshop.engine
+        )
+        return replace(contents, unfit=unfit)
     except UnusableDatabase as error:
         waiting.unlink(missing_ok=True)
         raise UnusableDatabase(str(error).replace(str(waiting), "This file")) from None

@@ -11,6 +11,7 @@ from starlette.requests import Request
 from starlette.responses import HTMLResponse, RedirectResponse, Response
 from starlette.types import ASGIApp, Message, Receive, Scope, Send
 
+from fuseau.app.connections import CONNECTION, Connection
 from fuseau.app.guard import CHANGING, ROOM_HOST, DeviceOut, from_elsewhere, headers_of, refuse, with_headers
 from fuseau.room.codes import LENGTH, Codes, DoorShut
 from fuseau.room.devices import LASTS_DAYS, Devices, TooMany
@@ -64,7 +65,11 @@ class Door:
             await answer(scope, receive, with_headers(send))
             return
         key = Request(scope).cookies.get(COOKIE)
-        if key is None or not self._knows(key):
+        known = key is not None and self._knows(key)
+        connection: Connection | None = scope.get(CONNECTION)
+        if connection is not None:
+            connection.known = known
+        if key is None or not known:
             if path.startswith("/api/") or scope["method"] in CHANGING:
                 await refuse(send, 401, "This device is not let in: read a new code on the laptop.")
             else:

@@ -13,7 +13,7 @@ from starlette.exceptions import HTTPException
 from starlette.types import ASGIApp, Message, Receive, Scope, Send
 
 from fuseau.app.faultlog import FaultLog
-from fuseau.app.guard import CutOff
+from fuseau.app.guard import ROOM_HOST, CutOff
 from fuseau.app.wire import Trouble
 from fuseau.app.workers import Overrun, Stopped
 from fuseau.craft.base.errors import CraftError
@@ -75,7 +75,7 @@ def answer_errors(app: FastAPI) -> None:
     on(NothingToDo, lambda request, error: trouble(409, str(error)))
     on(Stopped, lambda request, error: trouble(409, str(error)))
     on(Overrun, lambda request, error: trouble(503, str(error)))
-    on(UnusableDatabase, lambda request, error: trouble(422, str(error)))
+    on(UnusableDatabase, lambda request, error: trouble(422, _without_folder(request, str(error))))
     on(NoSuchBuild, lambda request, error: trouble(404, str(error)))
     on(NotInTheBook, lambda request, error: trouble(404, str(error)))
     on(HTTPException, lambda request, error: trouble(error.status_code, _plain(error)))
@@ -110,6 +110,16 @@ def _refused(request: Request, error: CraftError) -> Response:
 
 def _plain(error: HTTPException) -> str:
     return {404: "There is nothing here.", 405: "This can't be done here."}.get(error.status_code, str(error.detail))
+
+
+def _without_folder(request: Request, said: str) -> str:
+    """What a device of the room is told names no folder of the laptop."""
+    if ROOM_HOST not in request.scope:
+        return said
+    folder = request.app.state.session.database.parent
+    for named in (str(folder.resolve()), str(folder)):
+        said = said.replace(f"{named}/", "").replace(named, "the laptop's folder")
+    return said
 
 
 def _disk(request: Request, error: Exception) -> Response:

@@ -5,6 +5,7 @@ import socket
 import ssl
 import threading
 import time
+from asyncio.sslproto import SSLProtocol
 from collections.abc import Callable, Iterator
 from contextlib import contextmanager
 from pathlib import Path
@@ -13,6 +14,7 @@ from typing import TYPE_CHECKING
 import uvicorn
 from starlette.types import ASGIApp
 
+from fuseau.app.connections import OF_ROOM, Attended, Connections
 from fuseau.app.door import Door
 from fuseau.craft.base.errors import Unmakeable
 from fuseau.room.addresses import own_addresses
@@ -23,6 +25,7 @@ if TYPE_CHECKING:
     from fuseau.room.certificate import Certificate
 
 _PATIENCE_S = 10.0
+_TLS_BUFFER = 65_536  # a connection; four records of the greatest size. The usual is four times that, also for a crowd
 _CIPHERS = "ECDHE+AESGCM:ECDHE+CHACHA20"  # of TLS 1.2; those of 1.3 all authenticate what they encrypt
 
 
@@ -69,12 +72,11 @@ class RoomServer:
             addresses = self._found_at()
             if not addresses:
                 raise Unmakeable("room", "room.no_network")
-            listening = socket.socket(socket.AF_INET, socket.SOCK_STREAM)
-            listening.setsockopt(socket.SOL_SOCKET, socket.SO_REUSEADDR, 1)
+            SSLProtocol.max_size = _TLS_BUFFER
+            connections = Connections(OF_ROOM)
             try:
-                listening.bind(("0.0.0.0", self._port))
+                listening = connections.listener("0.0.0.0", self._port)
             except OSError:
-                listening.close()
                 raise Unmakeable("room", "room.port_taken", port=float(self._port)) from None
             from fuseau.room.certificate import certificate_for
 
@@ -88,13 +90,15 @@ class RoomServer:
                 raise
             hosts = frozenset(f"{address}:{self._port}" for address in addresses)
             config = uvicorn.Config(
-                Door(app, hosts, self.codes, self.devices, self._tell),
+                Attended(Door(app, hosts, self.codes, self.devices, self._tell), connections),
                 ssl_certfile=certificate.path,
                 ssl_ciphers=_CIPHERS,
                 log_level="critical",
                 access_log=False,
                 lifespan="off",
                 server_header=False,
+                proxy_headers=False,
+                loop="asyncio",
                 timeout_graceful_shutdown=2,
             )
             server = _Quiet(config)

@@ -6,11 +6,12 @@ the builds that it saw last, as the server does.
 
 import datetime
 import os
+import signal
 import sys
-from collections.abc import Mapping, Sequence
+from collections.abc import Callable, Mapping, Sequence
 from ctypes import c_double
 from dataclasses import dataclass, field, replace
-from typing import TYPE_CHECKING, Any, Literal
+from typing import TYPE_CHECKING, Any, Literal, ParamSpec, TypeVar
 
 from fuseau.commands.cut import take_way
 from fuseau.craft.base.findings import Change
@@ -25,6 +26,7 @@ from fuseau.craft.materials.minutes import Work
 from fuseau.craft.stock.stock import Stock
 from fuseau.document.build import Build
 from fuseau.document.shelf import Shelf
+from fuseau.files.intake import check_answer
 from fuseau.files.paper import Paper
 from fuseau.files.prints import Print, print_of
 from fuseau.planning.asked.by_shelf import ByShelf, by_shelf
@@ -43,11 +45,16 @@ from fuseau.planning.workshop.shopping import Pool, Shopping, Want, shopping
 from fuseau.planning.workshop.wants import wants_of
 from fuseau.planning.worn.on_body import OnBody
 from fuseau.stand_ins.suppliers import offers
+from fuseau.store.workshop import kept_build
 
 if TYPE_CHECKING:
     from fuseau.files.layouts import LaidCloth
 
+Given = ParamSpec("Given")
+Answer = TypeVar("Answer")
+
 MORE_BYTES = 700_000_000
+MORE_BYTES_THINKING = 2_000_000_000
 _KEPT_BUILDS = 12
 _KEPT_LAYINGS = 60
 
@@ -81,25 +88,49 @@ _HERE = _Process()
 def begin_asked() -> None:
     """A worker for files and prints: it may take so much more memory than it has, and no more."""
     _give_way(5)
-    try:
-        import resource
-
-        with open("/proc/self/statm", encoding="ascii") as told:
-            now = int(told.read().split()[0]) * os.sysconf("SC_PAGE_SIZE")
-        resource.setrlimit(resource.RLIMIT_AS, (now + MORE_BYTES, now + MORE_BYTES))
-    except (ImportError, OSError, ValueError):  # not every system counts memory so; the time limit holds all the same
-        return
+    _bound_memory(MORE_BYTES)
 
 
 def begin_thinking(share: c_double, give_way: int) -> None:
     """A worker for what takes long: it gives way to whoever waits for an edit."""
     _HERE.share = share
     _give_way(give_way)
+    _bound_memory(MORE_BYTES_THINKING)
+
+
+def within(most_s: float, function: Callable[Given, Answer], *args: Given.args, **kwargs: Given.kwargs) -> Answer:
+    """What `function` gives, in so many seconds of a processor, whoever else is busy; past them this process ends."""
+    if sys.platform == "win32":
+        return function(*args, **kwargs)
+    signal.setitimer(signal.ITIMER_PROF, most_s)  # SIGPROF ends what does not hear it, also within a library
+    try:
+        return function(*args, **kwargs)
+    finally:
+        signal.setitimer(signal.ITIMER_PROF, 0.0)
+
+
+def _bound_memory(more: int) -> None:
+    try:
+        import resource
+
+        with open("/proc/self/statm", encoding="ascii") as told:
+            now = int(told.read().split()[0]) * os.sysconf("SC_PAGE_SIZE")
+        resource.setrlimit(resource.RLIMIT_AS, (now + more, now + more))
+    except (ImportError, OSError, ValueError):  # not every system counts memory so; the time limit holds all the same
+        return
 
 
 def _give_way(by: int) -> None:
     if sys.platform != "win32":
         os.nice(by)
+
+
+def check_kept(document: str) -> None:
+    """A state of a build as it is kept, read as the workshop will open it, and planned to an answer.
+
+    Raises UnreadableBuild, or UnreadableFile where Fuseau fails to work it out.
+    """
+    check_answer(kept_build(document))
 
 
 def work_out_odds(build_id: str, build: Build) -> Readiness | None:

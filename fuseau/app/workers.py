@@ -1,35 +1,39 @@
 """Processes beside the server, so that an edit never waits and no file from outside can hang or fill it.
 
-One reads files and makes prints, for which somebody waits: with a limit on time and memory. The other works out what
-takes long (odds, story, schools, cutting), one after the other and with less right to the processor; of the same
-question on the same build the newest wins. A process that is past its time, or no longer wanted, is ended and another
-takes its place.
+One reads files and makes prints, for which somebody waits. The other works out what takes long (odds, story, schools,
+cutting), one after the other and with less right to the processor; of the same question on the same build the newest
+wins. Both are bounded in memory and in seconds of a processor: waiting in line, or beside a busy one, counts for
+nothing. A process that is past its time, or no longer wanted, is ended and another takes its place.
 """
 
 import multiprocessing
 import os
+import signal
 import sys
 import threading
 from collections.abc import Callable
-from concurrent.futures import CancelledError
+from concurrent.futures import CancelledError, wait
 from concurrent.futures import TimeoutError as TookTooLong
 from ctypes import c_double
 from dataclasses import dataclass
-from typing import Any, Literal, ParamSpec, TypeVar
+from typing import Any, Literal
 
 from pebble import ProcessExpired, ProcessFuture, ProcessPool
 
 from fuseau.app import work
+from fuseau.app.connections import has_left
+from fuseau.app.work import Answer, Given
 from fuseau.files.unreadable import UnreadableFile
 
-READING_S = 10.0
+READING_S = 10.0  # of a processor, as the two that follow
 _PRINTING_S = 60.0
 _THINKING_S = 120.0
+_STUCK = 12.0  # times as long by the clock, and it is waiting for something that won't come
 _GRACE_S = 1.0
+_LOOK_S = 0.5
+_ENDED_FOR_TIME = -getattr(signal, "SIGPROF", 0)
 
 Question = Literal["odds", "story", "schools", "cutting", "marker", "ways", "by shelf", "shopping", "work", "gains"]
-Given = ParamSpec("Given")
-Answer = TypeVar("Answer")
 
 
 class Stopped(RuntimeError):
@@ -54,6 +58,7 @@ class _Thought:
 
     revision: object
     future: "ProcessFuture[Any]"
+    asking: int = 0
 
 
 class Workers:
@@ -102,6 +107,7 @@ class Workers:
     ) -> Answer:
         """The answer to a question on a build as it is at a revision; the same question asked of another one ends.
 
+        Whoever asks and leaves is not waited for: with the last of them the question ends.
         Raises Stopped where this one was ended, Overrun, or what `function` does.
         """
         with self._guard:
@@ -112,14 +118,18 @@ class Workers:
                 _end_soon(known.future)
                 known = None
             if known is None:
-                future = self._thinking_pool().schedule(function, args=args, kwargs=kwargs, timeout=_THINKING_S)
+                future = _schedule(self._thinking_pool(), _THINKING_S, function, *args, **kwargs)
                 known = self._thoughts[build_id, what] = _Thought(revision, future)
+            known.asking += 1
         try:
             answer: Answer = _answer(known.future)
         finally:
             with self._guard:
-                if self._thoughts.get((build_id, what)) is known:
-                    del self._thoughts[build_id, what]
+                known.asking -= 1
+                if known.asking == 0 and not known.future.done():
+                    _end_soon(known.future)
+                if known.asking == 0 or known.future.done():
+                    self._forget(build_id, what, known)
         return answer
 
     def underway(self, build_id: str) -> list[Underway]:
@@ -156,12 +166,20 @@ class Workers:
             pool.stop()  # type: ignore[no-untyped-call]
             pool.join()
 
+    def _forget(self, build_id: str, what: Question, thought: _Thought) -> None:
+        if self._thoughts.get((build_id, what)) is thought:
+            del self._thoughts[build_id, what]
+
     def _ask(
         self, most_s: float, function: Callable[Given, Answer], *args: Given.args, **kwargs: Given.kwargs
     ) -> Answer:
         with self._guard:
-            future = self._asked_pool().schedule(function, args=args, kwargs=kwargs, timeout=most_s)
-        answer: Answer = _answer(future)
+            future = _schedule(self._asked_pool(), most_s, function, *args, **kwargs)
+        try:
+            answer: Answer = _answer(future)
+        finally:
+            if not future.done() and not future.running():
+                _end(future)
         return answer
 
     def _asked_pool(self) -> ProcessPool:
@@ -175,6 +193,13 @@ class Workers:
                 1, initializer=work.begin_thinking, initargs=(self._share, self._give_way), context=self._context
             )
         return self._thinking
+
+
+def _schedule(
+    pool: ProcessPool, most_s: float, function: Callable[Given, Answer], *args: Given.args, **kwargs: Given.kwargs
+) -> "ProcessFuture[Any]":
+    by_clock = most_s if sys.platform == "win32" else most_s * _STUCK
+    return pool.schedule(work.within, args=(most_s, function, *args), kwargs=kwargs, timeout=by_clock)
 
 
 def _end(future: "ProcessFuture[Any]") -> None:
@@ -191,14 +216,22 @@ def _end_soon(future: "ProcessFuture[Any]") -> None:
     timer.start()
 
 
+_TOO_LONG = "This takes longer than it may: it was stopped, and nothing was changed."
+
+
 def _answer(future: "ProcessFuture[Any]") -> Any:
+    while not wait([future], _LOOK_S).done:
+        if has_left():
+            raise Stopped("Nobody waits for this any more.")
     try:
         return future.result()
     except CancelledError:
         raise Stopped("This was stopped.") from None
     except TookTooLong:
-        raise Overrun("This takes longer than it may: it was stopped, and nothing was changed.") from None
+        raise Overrun(_TOO_LONG) from None
     except MemoryError:
         raise Overrun("This takes more memory than it may: it was stopped, and nothing was changed.") from None
-    except ProcessExpired:
+    except ProcessExpired as error:
+        if error.exitcode == _ENDED_FOR_TIME:
+            raise Overrun(_TOO_LONG) from None
         raise Overrun("What worked on this ended before it was done; nothing was changed. Try it again.") from None

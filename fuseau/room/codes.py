@@ -60,6 +60,7 @@ class Codes:
         Raises DoorShut, also at the wrong one that shuts it.
         """
         with self._lock:
+            self._shut_until = {address: until for address, until in self._shut_until.items() if now < until}
             self._check_open(now, whose)
             code = self._now
             said = "".join(sign for sign in given.upper() if sign.isalnum())

@@ -37,6 +37,7 @@ from fuseau.store.opening import (
     telling,
     writing,
 )
+from fuseau.store.workshop import UnreadableBuild
 
 ENDING = ".fuseau-backup"
 
@@ -45,6 +46,14 @@ _NEEDED = {  # what the first Fuseau wrote already
     "revision": {"id", "build_id", "parent_id", "label", "made_at", "document"},
 }
 Standing = Literal["new", "deleted", "changed", "here"]
+
+
+@dataclass(frozen=True)
+class Unfit:
+    """A build of a backup that can't be read or worked out: it would come in closed, and says why."""
+
+    name: str
+    why: str
 
 
 @dataclass(frozen=True)
@@ -58,6 +67,7 @@ class Contents:
     newest: datetime.datetime | None
     new_builds: tuple[str, ...]
     changed_builds: tuple[str, ...]
+    unfit: tuple[Unfit, ...]
 
 
 @dataclass(frozen=True)
@@ -107,7 +117,32 @@ def look_into(backup: Path, present: Engine | None = None) -> Contents:
                 newest=_moment(newest),
                 new_builds=tuple(new),
                 changed_builds=tuple(changed),
+                unfit=(),
             )
+
+
+def unfit_in(backup: Path, check: Callable[[str], object], present: Engine | None = None) -> tuple[Unfit, ...]:
+    """The builds whose present state `check` refuses, of those that are not in `present` as they are.
+
+    `check` raises UnreadableBuild or a ValueError, either with a sentence.
+
+    Raises UnusableDatabase for a file that is no backup.
+    """
+    refused: list[Unfit] = []
+    with telling(f"{backup} can't be brought in"), closing(connect(backup)) as old:
+        old.row_factory = sqlite3.Row
+        for row in _rows(old, "select * from build where deleted_at is null order by created_at"):
+            if present is not None:
+                with present.connect() as now:
+                    if _standing(old, now, row) == "here":
+                        continue
+            head = _rows(old, "select document from revision where id = ?", row["head_id"])
+            document = head[0]["document"] if head else None
+            try:
+                check(document if isinstance(document, str) else "")
+            except (UnreadableBuild, ValueError) as error:
+                refused.append(Unfit(str(row["name"] or "(without a name)")[:120], str(error)[:300]))
+    return tuple(refused)
 
 
 def restore_beside(backup: Path, engine: Engine) -> Restored:

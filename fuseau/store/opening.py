@@ -82,6 +82,8 @@ def look_at(path: Path) -> str | None:
         with closing(connect(path)) as connection:
             check_whole(connection, path)
             return revision_in(connection, path)
+    except UnicodeDecodeError:  # what SQLite says of the damage quotes it
+        raise DamagedDatabase(f"{path} is damaged: the names of its tables can't be read.") from None
     except sqlite3.DatabaseError as error:
         if _name(error) in ("SQLITE_CORRUPT", "SQLITE_NOTADB"):
             raise DamagedDatabase(f"{path} is damaged ({error}).") from None
@@ -92,6 +94,7 @@ def connect(path: Path) -> sqlite3.Connection:
     """A plain connection that does not believe what a file's schema says it may run. Raises sqlite3.Error."""
     connection = sqlite3.connect(path, timeout=_BUSY_MS / 1000, isolation_level=None)
     connection.execute("pragma trusted_schema=off")
+    connection.text_factory = _text
     return connection
 
 

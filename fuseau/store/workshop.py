@@ -12,7 +12,7 @@ from pydantic import ValidationError
 from sqlalchemy import Engine, case, func
 from sqlmodel import Session, col, select
 
-from fuseau.document.build import Build, read_build
+from fuseau.document.build import FORMAT, Build, read_build
 from fuseau.store.kept import LARGEST
 from fuseau.store.opening import only_writer, writing
 from fuseau.store.tables import BuildRow, RevisionRow, SettingRow
@@ -302,7 +302,7 @@ class Workshop:
         with self._reading:
             found = self._read.pop(revision_id or 0, None)
             if found is None:
-                found = _read(self._revision(session, revision_id).document)
+                found = kept_build(self._revision(session, revision_id).document)
             self._remember(revision_id or 0, found)
         return found
 
@@ -401,14 +401,17 @@ def _listed(row: BuildRow) -> Listed:
     )
 
 
-def _read(document: str) -> Build:
-    """Raises UnreadableBuild."""
+def kept_build(document: str) -> Build:
+    """A state of a build as it is kept. Raises UnreadableBuild."""
     try:
-        return read_build(json.loads(document), stored=True)
+        kept = json.loads(document)
+        if kept["format"] != FORMAT:
+            raise ValueError
+        return read_build(kept, stored=True)
     except ValidationError as error:
         fault = faults(error)[0]
         raise UnreadableBuild(f"This state of the build can't be read. At {fault.at}: {fault.sentence}") from error
-    except (ValueError, TypeError, RecursionError) as error:
+    except (ValueError, TypeError, KeyError, RecursionError) as error:
         raise UnreadableBuild("This state of the build can't be read: what was kept of it is damaged.") from error
 
 

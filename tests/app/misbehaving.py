@@ -13,6 +13,17 @@ def forever() -> None:
         time.sleep(0.01)
 
 
+def busily() -> None:
+    """Never ends, and takes a processor."""
+    while True:
+        pass
+
+
+def within_a_library() -> int:
+    """Takes a processor for half a minute, and hears nothing meanwhile."""
+    return pow(3, 10**8) & 1
+
+
 def slowly() -> float:
     """Takes a while; when it ended."""
     time.sleep(0.4)

@@ -9,10 +9,13 @@ from sqlmodel import SQLModel
 from fuseau.store.backup import write_backup
 from fuseau.store.opening import put_in_place
 from fuseau.store.tables import BuildRow
+from tests.app.conftest import FILE
 
-GARBLED = (None, "", "null", "{", "[]", '{"a": 1}', "2026-13-45", -1, 1.5, 2**62, b"\xff\xfe", "x" * 3)
+NO_TEXT = b"\xff, as text"  # bytes that no text has, kept as if they were some
+GARBLED = (None, "", "null", "{", "[]", "{}", "2026-13-45", -1, 1.5, 2**62, b"\xff\xfe", NO_TEXT, "x" * 3)
 PAGES = ("/api/builds", "/api/builds?archived=true", "/api/house", "/api/wearers", "/api/shelf", "/api/cards",
          "/api/articles", "/api/copies")  # fmt: skip
+WORKED_OUT = ("/api/work", "/api/shopping", "/api/find?words=tide")  # by workers: once a column
 COLUMNS = [
     (table.name, column.name)
     for table in SQLModel.metadata.tables.values()
@@ -51,7 +54,8 @@ def test_a_garbled_value_closes_only_its_own_row(client, filled, tmp_path, table
             if not garble(session.database, table, column, value, mine):
                 continue
             session.database_changed()
-            for page in PAGES:
+            worked_out = WORKED_OUT if value is GARBLED[k % 3] else ()
+            for page in (*PAGES, *worked_out):
                 answer = client.get(page)
                 assert answer.status_code == 200, (column, value, page, answer.text[:200])
             lines = [*client.get("/api/builds").json(), *client.get("/api/builds?archived=true").json()]
@@ -68,6 +72,11 @@ def test_a_garbled_value_closes_only_its_own_row(client, filled, tmp_path, table
                     assert restored.status_code == 200, (column, value, restored.text[:200])
 
 
+def as_kept(value):
+    """How a value gets into a row."""
+    return "cast(:value as text)" if value is NO_TEXT else ":value"
+
+
 def garble(database, table, column, value, mine):
     """Whether the file takes such a value, in the row of a build's present state or the table's first."""
     row = {
@@ -80,7 +89,7 @@ def garble(database, table, column, value, mine):
         connection.execute("pragma foreign_keys=off")
         try:
             given = {"value": value, "mine": mine}
-            return connection.execute(f"update {table} set {column} = :value where {row}", given).rowcount
+            return connection.execute(f"update {table} set {column} = {as_kept(value)} where {row}", given).rowcount
         except sqlite3.Error:
             return 0
 
@@ -112,3 +121,24 @@ def test_the_settings_that_can_be_read_stay(client):
     session.workshop.set("house", '{"unit": "in", "hourly_rate": {"a": [1]}, "known": 5}')
     session.database_changed()
     assert client.get("/api/house").json()["unit"] == "in"
+
+
+def test_a_backup_says_which_of_its_builds_would_come_in_closed(client, filled, tmp_path):
+    mine, _ = filled
+    odd = tmp_path / "whole"
+    with closing(sqlite3.connect(odd)) as connection, connection:
+        connection.execute(
+            "update revision set document = '{}' where id = (select head_id from build where id = ?)", (mine,)
+        )
+        connection.execute("update build set id = 'x' || id")
+        connection.execute("update revision set build_id = 'x' || build_id")
+    holds = client.put("/api/backup", content=odd.read_bytes(), headers=FILE).json()
+    assert holds["builds"] == 2
+    (unfit,) = holds["unfit"]
+    assert (unfit["name"], "is damaged" in unfit["why"]) == ("Tidewarden", True), unfit
+    assert client.post("/api/backup", json={"how": "beside"}).json()["builds"] == 2
+    lines = {line["id"]: line["trouble"] for line in client.get("/api/builds").json()}
+    assert lines.pop(f"x{mine}") == unfit["why"]  # what was foretold is what the list says
+    assert set(lines.values()) == {None}
+    assert client.put("/api/backup", content=odd.read_bytes(), headers=FILE).json()["unfit"] == []  # it is here already
+    client.delete("/api/backup")

@@ -44,15 +44,18 @@ class Served:
         self._await(lambda: self._process is not None and self._process.poll() is None)
 
     def _await(self, alive: Callable[[], bool]) -> None:
-        end = time.monotonic() + 60
+        end, heard = time.monotonic() + 60, ""
         while time.monotonic() < end:
             try:
-                if httpx.get(f"{self.url}/api/house", timeout=5).status_code == 200:
+                answer = httpx.get(f"{self.url}/api/house", timeout=5)
+                if answer.status_code == 200:
                     return
-            except httpx.HTTPError:
+                heard = answer.text
+            except httpx.HTTPError as error:
                 assert alive(), "the server did not start"
+                heard = repr(error)
                 time.sleep(0.02)
-        raise AssertionError("the server does not answer")
+        raise AssertionError(f"the server does not answer but with {heard[:300]}")
 
     @property
     def pid(self) -> int:
@@ -65,6 +68,10 @@ class Served:
         assert self._process is not None
         self._process.send_signal(signal.SIGKILL)
         self._process.wait()
+
+    def close(self) -> None:
+        """The same, for what closes what it opened."""
+        self.kill()
 
 
 class Forked(Served):

@@ -14,6 +14,7 @@ import pytest
 from fuseau.app.door import COOKIE
 from fuseau.app.room_server import RoomServer
 from fuseau.room.codes import DoorShut
+from fuseau.store.opening import UnusableDatabase
 from tests.app.conftest import FILE
 from tests.serving import free_port
 
@@ -32,7 +33,8 @@ HERE = ("127.0.0.1",)
 
 @pytest.fixture
 def opened(client, room):
-    assert client.put("/api/room/open").json()["open"]
+    state = client.put("/api/room/open").json()
+    assert state.get("open"), state
     (url,) = room.urls
     return url
 
@@ -128,7 +130,10 @@ def test_without_a_key_or_with_another_nothing_is_answered(client, opened):
 def test_guessing_shuts_the_door_also_for_the_right_code(client, room, opened):
     code = client.post("/api/room/code").json()["code"]
     guesser = device(opened)
-    answers = [guesser.post("/enter", data={"code": f"GUESS{i}"}).status_code for i in range(5)]
+    elsewhere = [{"x-forwarded-for": f"10.0.0.{i}"} for i in range(5)]  # as if a proxy told so: there is none
+    answers = [
+        guesser.post("/enter", data={"code": f"GUESS{i}"}, headers=lie).status_code for i, lie in enumerate(elsewhere)
+    ]
     assert answers == [403, 403, 403, 403, 429]
     right = guesser.post("/enter", data={"code": code})
     assert right.status_code == 429
@@ -229,6 +234,19 @@ def test_devices_do_not_let_devices_in_nor_carry_everything_away(client, opened)
         ("GET", "/api/copies"),
     ):
         assert phone.request(method, path, headers={"origin": opened}).status_code == 403, path
+
+
+def test_a_device_is_told_no_folder_of_the_laptop(client, opened, monkeypatch):
+    phone, _ = let_in(client, opened)
+    store, folder = client.app.state.session.workshop, client.app.state.session.database.parent
+
+    def listed(*_):
+        raise UnusableDatabase(f"{folder}/fuseau.db is damaged: there is nothing in {folder.resolve()}.")
+
+    monkeypatch.setattr(type(store), "listed", listed)
+    assert str(folder) in client.get("/api/builds").json()["sentence"]
+    said = phone.get("/api/builds").json()["sentence"]
+    assert said == "fuseau.db is damaged: there is nothing in the laptop's folder."
 
 
 def test_who_is_put_out_is_out_at_once_also_while_it_uploads(client, opened):

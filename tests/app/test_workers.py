@@ -3,15 +3,17 @@
 import json
 import threading
 import time
+from types import SimpleNamespace
 
 import pytest
 
+from fuseau.app.connections import ASKER
 from fuseau.app.workers import Overrun, Stopped, Workers
 from fuseau.craft.base.errors import Unmakeable
 from fuseau.files.intake import take_in
 from fuseau.files.unreadable import UnreadableFile
 from tests.app.conftest import FILE, edit
-from tests.app.misbehaving import dying, forever, greedy, reading_badly, refusing, slowly
+from tests.app.misbehaving import busily, dying, forever, greedy, reading_badly, refusing, slowly, within_a_library
 
 
 @pytest.fixture(scope="module")
@@ -21,12 +23,30 @@ def workers():
     found.close()
 
 
-def test_a_file_that_takes_too_long_is_stopped_and_the_next_is_read(workers, monkeypatch):
-    monkeypatch.setattr("fuseau.app.workers.READING_S", 0.5)
+@pytest.mark.parametrize("work", [busily, within_a_library])
+def test_a_file_that_takes_too_much_work_is_stopped_and_the_next_is_read(workers, monkeypatch, work):
+    monkeypatch.setattr("fuseau.app.workers.READING_S", 0.3)
     with pytest.raises(UnreadableFile, match="takes longer than it may"):
-        workers.read(forever)
+        workers.read(work)
     monkeypatch.undo()
     assert workers.read(abs, -3) == 3
+
+
+def test_waiting_in_line_is_no_work(workers, monkeypatch):
+    """A small file behind others, or beside a busy processor, is read all the same."""
+    monkeypatch.setattr("fuseau.app.workers.READING_S", 0.3)
+    before = [threading.Thread(target=workers.read, args=(slowly,)) for _ in range(3)]
+    for one in before:
+        one.start()
+    assert workers.read(abs, -3) == 3
+    for one in before:
+        one.join(20)
+
+
+def test_what_waits_for_something_that_never_comes_is_stopped_too(workers, monkeypatch):
+    monkeypatch.setattr("fuseau.app.workers.READING_S", 0.04)
+    with pytest.raises(UnreadableFile, match="takes longer than it may"):
+        workers.read(forever)
 
 
 def test_a_file_that_takes_too_much_memory_is_stopped_and_the_next_is_read(workers):
@@ -91,6 +111,36 @@ def test_the_newest_question_on_a_build_wins(workers):
     other.join(20)
     assert isinstance(came[0], Stopped)
     assert waits == [5], "another build's question is not touched"
+
+
+def test_whoever_leaves_is_not_waited_for_and_another_who_asks_the_same_is(workers, monkeypatch):
+    left = threading.Event()
+    gone, came = asked_by(workers, left.is_set, "a", "odds", 1, forever)
+    wait_for(lambda: any(one.share is not None for one in workers.underway("a")))
+    stays, also = asked(workers, "a", "odds", 1, forever)
+    wait_for(lambda: workers._thoughts["a", "odds"].asking == 2)
+    left.set()
+    gone.join(20)
+    assert isinstance(came[0], Stopped)
+    assert [one.what for one in workers.underway("a")] == ["odds"]
+    assert also == []
+    workers.stop("a", "odds")
+    stays.join(20)
+    alone, came = asked_by(workers, left.is_set, "b", "story", 1, forever)
+    alone.join(20)
+    assert isinstance(came[0], Stopped)
+    wait_for(lambda: workers.underway("b") == [])
+    assert workers.think("a", "odds", 2, abs, -3) == 3, "the processor is free again"
+
+
+def asked_by(workers, left, *question):
+    """Asked by somebody who may leave."""
+    return asked(SimpleNamespace(think=lambda *of: _heard(workers, left, of)), *question)
+
+
+def _heard(workers, left, question):
+    ASKER.set(SimpleNamespace(fileno=lambda: -1 if left() else 7))
+    return workers.think(*question)
 
 
 def test_the_same_question_asked_twice_is_worked_out_once(workers):

@@ -60,16 +60,20 @@ READERS = {
 }
 
 
+def mutated(kind: str) -> st.SearchStrategy[bytes]:
+    """A good file of a kind after accidents."""
+    return after_accidents(originals()[kind], kind in ("svg", "curves.svg", "dxf", "json", "letter"))
+
+
 @st.composite
-def mutated(draw: st.DrawFn, kind: str) -> bytes:
-    """A good file after one to four accidents: bits, cuts, swapped stretches, numbers that are none."""
-    content = originals()[kind]
+def after_accidents(draw: st.DrawFn, content: bytes, numbers: bool = False) -> bytes:
+    """A file after one to four accidents: bits, cuts, swapped stretches, `numbers` that are none."""
     for _ in range(draw(st.integers(1, 4))):
         at, to = sorted(draw(st.tuples(st.integers(0, len(content)), st.integers(0, len(content)))))
         what = draw(st.sampled_from(["byte", "number", "number", "number", "cut", "drop", "twice", "noise"]))
         if what == "byte" and at < len(content):
             content = content[:at] + bytes([draw(st.integers(0, 255))]) + content[at + 1 :]
-        elif what == "number" and kind in ("svg", "curves.svg", "dxf", "json", "letter"):
+        elif what == "number" and numbers:
             found = NUMBER.search(content, at)
             if found:
                 content = content[: found.start()] + draw(st.sampled_from(ODD)) + content[found.end() :]

@@ -374,10 +374,11 @@ def test_a_backup_with_garbled_rows_is_looked_into_without_an_error(path, filled
     odd = tmp_path / "odd.fuseau-backup"
     write_backup(path, odd)
     with closing(sqlite3.connect(odd)) as connection, connection:
-        connection.execute("update revision set made_at = 'x'")
+        connection.execute("update revision set made_at = 'x', label = cast(x'ff66' as text)")
         connection.execute("update build set name = '', head_id = 'x' where id = (select min(id) from build)")
         connection.execute("update revision set document = '{' where id = (select max(head_id) from build)")
         connection.execute("update revision set document = '[]' where id = (select min(id) from revision)")
+        connection.execute("update build set name = cast(x'ff66' as text) where id = (select max(id) from build)")
     assert look_into(odd, filled.engine).newest is None
     was = everything(filled)
     restore_beside(odd, filled.engine)

@@ -144,6 +144,14 @@ def scribbled(path):
     path.write_bytes(content)
 
 
+def misnamed(path):
+    """Bytes that no text has, in what SQLite quotes when it says what is wrong."""
+    content = path.read_bytes()
+    assert b"tablewearerwearer" in content
+    content = content.replace(b"tablewearerwearer", b"tablew\xc8arerwearer")
+    path.write_bytes(content.replace(b"CREATE TABLE wearer", b"CREATE TABLE (earer"))
+
+
 def foreign(path):
     path.unlink()
     with closing(sqlite3.connect(path)) as connection:
@@ -173,6 +181,7 @@ def a_folder(path):
     [
         (cut_short, DamagedDatabase, "damaged"),
         (scribbled, DamagedDatabase, "damaged"),
+        (misnamed, DamagedDatabase, "damaged"),
         (lambda path: path.write_bytes(os.urandom(9000)), DamagedDatabase, "no database, or is damaged"),
         (foreign, UnusableDatabase, "of another program"),
         (newer, NewerDatabase, "newer Fuseau"),

@@ -2687,7 +2687,9 @@ export interface paths {
         get: operations["take_backup_api_backup_get"];
         /**
          * Offer Backup
-         * @description A backup, sent as the body: what it holds. It waits beside the workshop until it is brought in, or let go.
+         * @description A backup, sent as the body: what it holds, each build of it that is new here planned like one from a file.
+         *
+         *     It waits beside the workshop until it is brought in, or let go.
          */
         put: operations["offer_backup_api_backup_put"];
         /**
@@ -5754,6 +5756,8 @@ export interface components {
             new_builds: string[];
             /** Changed Builds */
             changed_builds: string[];
+            /** Unfit */
+            unfit: components["schemas"]["Unfit"][];
         };
         /**
          * CsvRead
@@ -13994,6 +13998,16 @@ export interface components {
             what: "odds" | "story" | "schools" | "cutting" | "marker" | "ways" | "by shelf" | "shopping" | "work" | "gains";
             /** Share */
             share: number | null;
+        };
+        /**
+         * Unfit
+         * @description A build of a backup that can't be read or worked out: it would come in closed, and says why.
+         */
+        Unfit: {
+            /** Name */
+            name: string;
+            /** Why */
+            why: string;
         };
         /**
          * Use

@@ -3,7 +3,7 @@ import type { Thought } from './useThought'
 
 // How far something is that takes long, and the way to stop it; once stopped, the way to ask again.
 const props = defineProps<{ label: string; thought: Thought }>()
-const { share, failed, ask, stop } = props.thought
+const { share, inLine, failed, ask, stop } = props.thought
 </script>
 
 <template>
@@ -17,7 +17,7 @@ const { share, failed, ask, stop } = props.thought
       color="metal"
       :aria-label="label"
     />
-    <span class="soft small">{{ label }}</span>
+    <span class="soft small">{{ inLine ? 'In line behind other work' : label }}</span>
     <v-btn size="x-small" variant="text" @click="stop">Stop</v-btn>
   </div>
 </template>
@@ -34,8 +34,5 @@ const { share, failed, ask, stop } = props.thought
   flex: 1;
   min-width: 60px;
   width: auto;
-}
-span {
-  white-space: nowrap;
 }
 </style>

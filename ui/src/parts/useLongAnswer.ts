@@ -18,13 +18,18 @@ export function useLongAnswer<T>(question: LongQuestion<T>) {
   const found = shallowRef<T>()
   const busy = ref(false)
   const share = ref<number | null>(null)
+  /** Whether other work is done first. */
+  const inLine = ref(false)
   const failed = ref('')
   let turn = 0
   const looking = useIntervalFn(
     async () => {
       const mine = turn
       const now = await answer(question.underway()).catch(() => [])
-      if (mine === turn && busy.value) share.value = now.find((work) => work.what === question.what)?.share ?? null
+      const work = now.find((work) => work.what === question.what)
+      if (mine !== turn || !busy.value) return
+      share.value = work?.share ?? null
+      inLine.value = work?.share === null
     },
     LOOK_MS,
     { immediate: false },
@@ -35,6 +40,7 @@ export function useLongAnswer<T>(question: LongQuestion<T>) {
     busy.value = true
     failed.value = ''
     share.value = null
+    inLine.value = false
     looking.resume()
     try {
       const got = await answer(question.ask())
@@ -49,5 +55,5 @@ export function useLongAnswer<T>(question: LongQuestion<T>) {
   }
 
   onScopeDispose(() => turn++)
-  return { found, busy, share, failed, ask, stop: () => question.stop().catch(() => undefined) }
+  return { found, busy, share, inLine, failed, ask, stop: () => question.stop().catch(() => undefined) }
 }

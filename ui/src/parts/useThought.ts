@@ -22,4 +22,4 @@ export function useThought<T>(think: (build: string) => Promise<{ data?: T }>, w
 }
 
 /** Of it, what a bar shows and does; the answer itself is the page's. */
-export type Thought = Pick<ReturnType<typeof useThought<unknown>>, 'share' | 'failed' | 'ask' | 'stop'>
+export type Thought = Pick<ReturnType<typeof useThought<unknown>>, 'share' | 'inLine' | 'failed' | 'ask' | 'stop'>

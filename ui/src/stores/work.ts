@@ -6,7 +6,7 @@ import { useLongAnswer } from '../parts/useLongAnswer'
 
 /** The work of the workshop as it was worked out last: every step on its day, and the odds of each build's day. */
 export const useWork = defineStore('work', () => {
-  const { found, failed, busy, share, ask, stop } = useLongAnswer<WorkPlan>({
+  const { found, failed, busy, share, inLine, ask, stop } = useLongAnswer<WorkPlan>({
     ask: () => api.GET('/api/work'),
     underway: () => api.GET('/api/work/underway'),
     what: 'work',
@@ -17,5 +17,5 @@ export const useWork = defineStore('work', () => {
   const endOf = computed(() => new Map((found.value?.schedule.ends ?? []).map((end) => [end.build, end])))
   const oddsOf = computed(() => new Map((found.value?.odds ?? []).map((odd) => [odd.build, odd])))
 
-  return { latest: found, failed, busy, share, ask, stop, named, buildOf, endOf, oddsOf }
+  return { latest: found, failed, busy, share, inLine, ask, stop, named, buildOf, endOf, oddsOf }
 })

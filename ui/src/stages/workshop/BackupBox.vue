@@ -109,6 +109,17 @@ const daily = computed(() => copies.value.filter((copy) => /-\d{4}-\d\d-\d\d\.db
           <p v-if="!waiting.holds.new_builds.length && !waiting.holds.changed_builds.length">
             All of its builds are here already.
           </p>
+          <div v-if="waiting.holds.unfit.length">
+            <p class="bad">
+              {{ many(waiting.holds.unfit.length, 'build') }} of it can't be opened. Each comes in closed, and its line
+              in the list says so; where an earlier state can be read, it is offered there.
+            </p>
+            <ul>
+              <li v-for="(one, i) in waiting.holds.unfit" :key="i">
+                <b>{{ one.name }}.</b> {{ one.why }}
+              </li>
+            </ul>
+          </div>
           <p v-if="asking" class="bad" role="alert">
             What is here now goes out of sight, and is kept as a copy beside the database. Put the backup in its place?
           </p>
