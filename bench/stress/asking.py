@@ -1,107 +1,35 @@
-"""`make stress`: ten minutes of what must not hurt: kills, clients at once, fuzzed requests, mutated files.
-
-Each part has its share of the time and says how far it came; what is lost or answered badly ends it with 1.
-"""
+"""Clients at once, fuzzed requests, odd numbers, mutated files and mutated backups, over the wire."""
 
 import json
-import os
 import random
-import sys
-import tempfile
+import sqlite3
 import threading
 import time
-import warnings
 from collections import Counter
-from collections.abc import Callable
+from contextlib import closing, suppress
 from pathlib import Path
 
 import httpx
-from hypothesis import HealthCheck, Phase, given, seed, settings
+from hypothesis import given
 from hypothesis import strategies as st
 
+from bench.stress.telling import batches, fail, memory_mb, say
+from fuseau.store.backup import write_backup
 from tests.app.conftest import FILE
 from tests.app.test_any_request import operations
-from tests.app.test_killed import Forked, Served, edit_until_it_dies, measured_build
+from tests.app.test_garbled import COLUMNS, GARBLED, as_kept
+from tests.app.test_killed import Served, measured_build
+from tests.app.test_odd_numbers import ODD, with_odd_number
 from tests.app.test_odd_requests import ANYTHING, PLACES
-from tests.files.test_mutated import READERS, mutated
+from tests.files.test_mutated import READERS, after_accidents, mutated
 
-KILLS, CLIENTS, REQUESTS, FILES = 100, 16, 10_000, 1_000
-BATCH = 50
-SHARES_S = {"kills": 180, "clients": 60, "requests": 250, "files": 110}
-QUIET = {
-    "deadline": None,
-    "suppress_health_check": list(HealthCheck),
-    "phases": [Phase.generate],
-    "database": None,
-}
-
-failures: list[str] = []
+CLIENTS, REQUESTS, FILES, BACKUPS = 16, 10_000, 1_000, 300
+SLOWEST_S = 5.0
 
 
-def say(text: str) -> None:
-    """One line of the report."""
-    print(text, flush=True)
-
-
-def batches(most: int, end: float, run: Callable[..., None]) -> None:
-    """A hypothesis test in batches with seeds of their own, until there were enough or the time is over."""
-    bounded = settings(max_examples=BATCH, **QUIET)(run)
-    for number in range(most // BATCH):
-        if time.monotonic() > end:
-            return
-        seed(number)(bounded)()
-
-
-def memory_mb(pid: int) -> float:
-    """What a process holds, MB."""
-    status = Path(f"/proc/{pid}/status").read_text()
-    return int(next(line for line in status.splitlines() if line.startswith("VmRSS")).split()[1]) / 1000
-
-
-def fail(text: str) -> None:
-    """Something that must not be."""
-    failures.append(text)
-    say(f"  FAILED: {text}")
-
-
-def kills(folder: Path) -> None:
-    """Kill -9 in the middle of edits, and look at the whole history after each."""
-    served, rng, end = Forked(folder), random.Random(7), time.monotonic() + SHARES_S["kills"]
-    served.start()
-    with httpx.Client(base_url=served.url, timeout=30) as client:
-        build = measured_build(client)["id"]
-    kept: list[tuple[int, str]] = []
-    done = lost = 0
-    while done < KILLS and time.monotonic() < end:
-        before = len(kept)
-        writer = threading.Thread(target=edit_until_it_dies, args=(served.url, build, kept))
-        writer.start()
-        late = time.monotonic() + 30
-        while len(kept) < before + 2 and time.monotonic() < late:
-            time.sleep(0.005)
-        time.sleep(rng.random() * 0.08)
-        served.kill()
-        writer.join(30)
-        done += 1
-        served.start()
-        with httpx.Client(base_url=served.url, timeout=30) as client:
-            there = _revisions(client, build)
-            missing = [number for number, _ in kept[before:] if there is not None and number not in there]
-            if missing or there is None:
-                lost += len(missing)
-                fail(f"after kill {done}: {len(missing)} answered edits are gone")
-    served.kill()
-    say(f"kills: {done} of {KILLS}; {len(kept)} edits answered, {lost} lost")
-
-
-def _revisions(client: httpx.Client, build: str) -> set[int] | None:
-    answer = client.get(f"/api/builds/{build}/history")
-    return {one["revision"] for one in answer.json()} if answer.status_code == 200 else None
-
-
-def clients(served: Served) -> None:
+def clients(served: Served, for_s: float) -> None:
     """Sixteen at once, each with a build of its own and a look at everything else."""
-    end, counted, guard = time.monotonic() + SHARES_S["clients"], Counter[str](), threading.Lock()
+    end, counted, guard = time.monotonic() + for_s, Counter[str](), threading.Lock()
     waits: list[float] = []
 
     def work(number: int) -> None:
@@ -138,20 +66,22 @@ def clients(served: Served) -> None:
     waits.sort()
     middle, worst = (waits[len(waits) // 2], waits[int(len(waits) * 0.95)]) if waits else (0.0, 0.0)
     say(
-        f"clients: {CLIENTS} at once for {SHARES_S['clients']} s; {sum(counted.values())} answers {dict(counted)}; "
+        f"clients: {CLIENTS} at once for {for_s} s; {sum(counted.values())} answers {dict(counted)}; "
         f"an edit {middle * 1000:.0f} ms, 95 % under {worst * 1000:.0f} ms; server {memory_mb(served.pid):.0f} MB"
     )
 
 
-def requests(served: Served) -> None:
-    """Fuzzed edits, and requests from the API's own description."""
-    end, counted = time.monotonic() + SHARES_S["requests"], Counter[int]()
+def requests(served: Served, for_s: float) -> None:
+    """Fuzzed edits, requests from the API's own description, and the same with odd numbers in them."""
+    end, counted = time.monotonic() + for_s, Counter[int]()
     before = memory_mb(served.pid)
     with httpx.Client(base_url=served.url, timeout=120) as client:
         sheet = measured_build(client)
 
         def judge(answer: httpx.Response, what: str) -> None:
             counted[answer.status_code] += 1
+            if answer.elapsed.total_seconds() > SLOWEST_S and answer.status_code >= 400:
+                fail(f"{what}: refused after {answer.elapsed.total_seconds():.1f} s")
             if answer.status_code >= 500:
                 fail(f"{what}: {answer.status_code} {answer.text[:160]}")
 
@@ -162,12 +92,16 @@ def requests(served: Served) -> None:
             headers = {"content-type": "application/json"}
             judge(client.post(path, content=body.encode(errors="surrogatepass"), headers=headers), f"trial at {at!a}")
 
-        described = sorted(one for one in operations() if "/backup" not in one and "/house" not in one)
+        described = sorted(
+            one for one in operations() if not any(part in one for part in ("/backup", "/house", "/events"))
+        )
 
         @given(st.data())
         def described_requests(data: st.DataObject) -> None:
             label = data.draw(st.sampled_from(described))
             case = data.draw(operations()[label].as_strategy())
+            if data.draw(st.booleans()):
+                case = with_odd_number(case, data.draw(st.sampled_from(ODD)), data)
             if case.path_parameters and "build_id" in case.path_parameters and "DELETE" not in label:
                 case.path_parameters["build_id"] = sheet["id"]
             asked = case.as_transport_kwargs(base_url=served.url)
@@ -180,7 +114,7 @@ def requests(served: Served) -> None:
             except (httpx.InvalidURL, UnicodeEncodeError):
                 return
 
-        batches(REQUESTS // 2, end - SHARES_S["requests"] / 2, odd_edits)
+        batches(REQUESTS // 2, end - for_s / 2, odd_edits)
         batches(REQUESTS // 2, end, described_requests)
         if client.get("/api/builds").status_code != 200:
             fail("the list does not answer any more")
@@ -191,9 +125,9 @@ def requests(served: Served) -> None:
     )
 
 
-def files(served: Served) -> None:
+def files(served: Served, for_s: float) -> None:
     """Mutated files over the wire, each read in the worker."""
-    end, counted = time.monotonic() + SHARES_S["files"], Counter[str]()
+    end, counted = time.monotonic() + for_s, Counter[str]()
     paths = {
         "json": "/api/builds/import",
         "letter": None,
@@ -201,7 +135,7 @@ def files(served: Served) -> None:
         "curves.svg": "/api/drawings?name=a.svg&unit=mm",
         "dxf": "/api/drawings?name=a.dxf",
     }
-    before = memory_mb(served.pid)
+    before, slowest = memory_mb(served.pid), [0.0]
     with httpx.Client(base_url=served.url, timeout=120) as client:
         sheet = measured_build(client)
         paths["letter"] = f"/api/builds/{sheet['id']}/letter?revision=1"
@@ -211,6 +145,7 @@ def files(served: Served) -> None:
             kind = data.draw(st.sampled_from(sorted(READERS)))
             path = paths.get(kind) or f"/api/photos?name=a.{kind.replace('jpeg', 'jpg')}"
             answer = client.post(path, content=data.draw(mutated(kind)), headers=FILE)
+            slowest[0] = max(slowest[0], answer.elapsed.total_seconds())
             counted[f"{answer.status_code // 100}xx"] += 1
             if answer.status_code >= 500:
                 fail(f"{kind}: {answer.status_code} {answer.text[:160]}")
@@ -219,30 +154,54 @@ def files(served: Served) -> None:
         if client.get("/api/builds").status_code != 200:
             fail("the list does not answer any more")
     say(
-        f"files: {sum(counted.values())} of {FILES} mutated; {dict(counted)}; server {before:.0f} → "
-        f"{memory_mb(served.pid):.0f} MB"
+        f"files: {sum(counted.values())} of {FILES} mutated; {dict(counted)}; the slowest {slowest[0]:.1f} s; server "
+        f"{before:.0f} → {memory_mb(served.pid):.0f} MB"
     )
+    if slowest[0] > SLOWEST_S:
+        fail(f"a file took {slowest[0]:.1f} s")
 
 
-def main() -> None:
-    """All of it, in order."""
-    warnings.simplefilter("ignore")
-    os.environ.setdefault("NO_PROXY", "127.0.0.1")
-    began = time.monotonic()
-    with tempfile.TemporaryDirectory() as folder:
-        kills(Path(folder) / "killed")
-        served = Served(Path(folder) / "busy")
-        served.start()
-        try:
-            say(f"a server that did nothing yet: {memory_mb(served.pid):.0f} MB")
-            clients(served)
-            requests(served)
-            files(served)
-        finally:
-            served.kill()
-    say(f"{time.monotonic() - began:.0f} s; {'nothing lost, nothing answered badly' if not failures else 'FAILED'}")
-    sys.exit(bool(failures))
+def backups(folder: Path, for_s: float) -> None:
+    """Backups after accidents to their bytes or their rows: looked into, and brought in where they can be."""
+    served, tried = Served(folder), 0
+    counted, slowest, whole = Counter[str](), [0.0], folder / "whole.fuseau-backup"
+    served.start()
+    with closing(served), httpx.Client(base_url=served.url, timeout=120) as client:
+        measured_build(client)
+        write_backup(folder / "fuseau.db", whole)
+        content, end = whole.read_bytes(), time.monotonic() + for_s
 
+        def judge(answer: httpx.Response, what: str) -> None:
+            counted[f"{answer.status_code // 100}xx"] += 1
+            slowest[0] = max(slowest[0], answer.elapsed.total_seconds())
+            if answer.status_code >= 500:
+                fail(f"backup, {what}: {answer.status_code} {answer.text[:160]}")
 
-if __name__ == "__main__":
-    main()
+        def bring_in(odd: bytes, how: str) -> None:
+            nonlocal tried
+            tried += 1
+            held = client.put("/api/backup", content=odd, headers=FILE)
+            judge(held, "looked into")
+            if held.status_code == 200:
+                judge(client.post("/api/backup", json={"how": how}), how)
+            lines = client.get("/api/builds")
+            if lines.status_code != 200:
+                fail(f"the list after a backup: {lines.status_code} {lines.text[:160]}")
+
+        @given(st.data())
+        def odd_bytes(data: st.DataObject) -> None:
+            bring_in(data.draw(after_accidents(content)), "beside")
+
+        @given(st.data())
+        def odd_rows(data: st.DataObject) -> None:
+            whole.write_bytes(content)
+            table, column = data.draw(st.sampled_from(COLUMNS))
+            with suppress(sqlite3.Error), closing(sqlite3.connect(whole)) as rows, rows:
+                rows.execute("pragma foreign_keys=off")
+                value = data.draw(st.sampled_from(GARBLED))
+                rows.execute(f"update {table} set {column} = {as_kept(value)}", {"value": value})
+            bring_in(whole.read_bytes(), data.draw(st.sampled_from(["beside", "replace"])))
+
+        batches(BACKUPS // 2, end - for_s / 2, odd_bytes)
+        batches(BACKUPS // 2, end, odd_rows)
+    say(f"backups: {tried} of {BACKUPS} with accidents; {dict(counted)}; the slowest answer {slowest[0]:.1f} s")

@@ -1,0 +1,1 @@
+"""What must not hurt, for ten minutes; `python -m bench.stress`."""
