@@ -326,12 +326,12 @@ def _piece(joined: Joined, ticks: Sequence[Stroke], planned: Plan, title: str, h
         *(Stroke("dart", dart, closed=True) for dart in panel.darts),
         *(Stroke("cut", slash) for slash in panel.slashes),
     ]
-    if last == count and planned.holes is not None:
-        x = panel.cb_edge[0][0] - planned.holes.inset_mm
-        strokes += [_hole((x, z), planned.holes.hole_mm) for z in planned.holes.z_mm]
-    if panel.number == 1 and planned.holes is not None:
-        x = panel.cf_edge[0][0] + planned.holes.inset_mm
-        strokes += [_hole((x, z), planned.holes.hole_mm) for z in planned.holes.front_z_mm]
+    if planned.holes is not None:
+        placed = planned.holes.left if half == "left" else planned.holes.right
+        aside = joined.offsets[-1]
+        behind = [(x + aside, z) for x, z in placed.behind] if last == count else []
+        in_front = placed.in_front if panel.number == 1 else ()
+        strokes += [_hole(place, planned.holes.hole_mm) for place in (*behind, *in_front)]
     return Piece(
         f"panel {'+'.join(map(str, joined.numbers))}{f' {half}' if half else ''}",
         tuple(strokes),

@@ -5,6 +5,7 @@ import math
 from fuseau.craft.base.errors import Unmakeable
 from fuseau.craft.base.lengths import Unit, format_length
 from fuseau.craft.boning.bones import Bone
+from fuseau.craft.closures.edge_places import along_fold
 from fuseau.document.build import Build
 from fuseau.files.paper import Paper
 from fuseau.files.pieces import Label, Piece, Spot, Stroke, named
@@ -128,7 +129,8 @@ def front_pieces(planned: Plan, unit: Unit) -> list[Piece]:
                 labels.append(Label((19, (ends[0][1] + ends[1][1]) / 2 - 1), f"{part.kind} {length}", 2.2))
                 strokes.append(Stroke("notch", ((4.0, ends[1][1]), (12.0, ends[1][1]))))
         elif opening.kind == "lacing" and holes is not None:
-            strokes += [_cross(holes.inset_mm, z, holes.hole_mm) for z in holes.front_z_mm]
+            along = (holes.right, holes.left)[k].in_front_along_mm
+            strokes += [_cross(holes.inset_mm, z, holes.hole_mm) for z in along]
         elif opening.marks_z_mm:
             strokes += [_cross(8.0, z, 3.0) for z in opening.marks_z_mm]
             labels += [
@@ -147,30 +149,42 @@ def holes_pdf(build: Build, planned: Plan, paper: Paper, unit: Unit) -> bytes:
     holes = planned.holes
     if holes is None:
         raise Unmakeable("back.laced", "print.no_holes")
+    serves = "each side has its own" if holes.right != holes.left else "the same strip serves both sides"
     lines = [
         f"{holes.count} of {holes.label}, {holes.spares} spare. Lay the fold of the strip on the fold of the edge, its "
-        "waist on the waist; the same strip serves both sides.",
+        f"waist on the waist; {serves}.",
         f"Die: {holes.die}. Try one on a scrap of the same layers. Eye protection; fray-stop on every hole.",
     ]
     return _printed(build, planned, hole_pieces(planned, unit), "punching strip at 1:1", lines, paper, unit)
 
 
 def hole_pieces(planned: Plan, unit: Unit) -> list[Piece]:
-    """The lacing edge as a strip, y from the waist, x from the fold: holes with their flanges, waist, both bones."""
+    """The lacing edge as a strip, y along the fold from the waist, x from it: holes with flanges, waist, both bones.
+
+    The halves have strips of their own where their edges run otherwise.
+    """
     holes, pattern = planned.holes, planned.pattern
     assert holes is not None
     assert pattern is not None
-    edge = pattern.panels[-1].cb_edge
-    found = []
-    if holes.z_mm:
-        found.append(_edge_strip("lacing edge", holes.z_mm, edge[0][1], edge[-1][1], planned, unit))
-    if holes.front_z_mm:
-        cf = pattern.panels[0].cf_edge
-        found.append(_edge_strip("front lacing edge", holes.front_z_mm, cf[0][1], cf[-1][1], planned, unit))
-    return found
+    halves = [("right", holes.right, pattern.panels), ("left", holes.left, pattern.left_panels or pattern.panels)]
+    strips = []
+    for half, placed, panels in halves if holes.right != holes.left else halves[:1]:
+        side = f", {half}" if holes.right != holes.left else ""
+        for name, edge, along, heights in (
+            ("lacing edge", panels[-1].cb_edge, placed.behind_along_mm, holes.z_mm),
+            ("front lacing edge", panels[0].cf_edge, placed.in_front_along_mm, holes.front_z_mm),
+        ):
+            if along:
+                low, high = along_fold(edge, (edge[0], edge[-1]))
+                marks = tuple(zip(along, heights, strict=True))
+                strips.append(_edge_strip(name + side, marks, low, high, planned, unit))
+    return strips
 
 
-def _edge_strip(name: str, heights: tuple[float, ...], low: float, high: float, planned: Plan, unit: Unit) -> Piece:
+def _edge_strip(
+    name: str, marks: tuple[tuple[float, float], ...], low: float, high: float, planned: Plan, unit: Unit
+) -> Piece:
+    """A strip from `low` to `high` along the fold with each row where it lies along it, and its height beside it."""
     holes, pattern = planned.holes, planned.pattern
     assert holes is not None
     assert pattern is not None
@@ -181,12 +195,12 @@ def _edge_strip(name: str, heights: tuple[float, ...], low: float, high: float, 
     ]
     for x in (holes.edge_layout.outer_mm, holes.edge_layout.inner_mm):
         strokes.append(Stroke("channel", ((x, low), (x, high))))
-    for z in heights:
-        strokes += [_cross(holes.inset_mm, z, holes.hole_mm), _ring(holes.inset_mm, z, holes.flange_mm / 2)]
+    for along, _ in marks:
+        strokes += [_cross(holes.inset_mm, along, holes.hole_mm), _ring(holes.inset_mm, along, holes.flange_mm / 2)]
     labels = [
         Label((-2.2, (low + high) / 2), f"fold   {name}", 2.6, 90),
         Label((wide - 8, 1.2), pattern.zero, 2.2),
-        *(Label((wide - 8, z - 0.9), format_length(z, unit, hardware=True, bare=True), 2.2) for z in heights),
+        *(Label((wide - 8, along - 0.9), format_length(z, unit, hardware=True, bare=True), 2.2) for along, z in marks),
     ]
     return Piece(name, tuple(strokes), tuple(labels), (-5.0, low, wide, high))
 

@@ -24,7 +24,7 @@ from fuseau.craft.pattern.alterations import Alteration, ProposedLine, SeamMark
 from fuseau.craft.pattern.cups import Cup
 from fuseau.craft.pattern.dress_stand import Padding
 from fuseau.craft.pattern.pattern import Allowances, Dart, EdgeLine, Gusset, Pattern
-from fuseau.craft.pattern.trueing import LaidPanel, LaidPiece, TruedSeam
+from fuseau.craft.pattern.trueing import LaidPanel, LaidPiece, Point, TruedSeam
 from fuseau.craft.wearer.body import Body
 from fuseau.craft.wearer.measures import LevelName
 from fuseau.craft.wearer.pads import PadMade
@@ -82,11 +82,25 @@ class Proposal(Record):
     final: Fit
 
 
+class PlacedHoles(Record):
+    """Where the holes of a half are punched: in the frames of its last and its first panel, mm from the top down.
+
+    `along_mm` is how far up the fold each lies from the waist, as a strip that is laid on the fold has it.
+    """
+
+    behind: tuple[Point, ...]
+    behind_along_mm: tuple[float, ...]
+    in_front: tuple[Point, ...]
+    in_front_along_mm: tuple[float, ...]
+
+
 class Holes(Record):
-    """Heights of the holes from the top down, the same on both sides, and where their line lies."""
+    """Heights of the holes from the top down, the same on both sides; each lies `inset_mm` from the fold."""
 
     z_mm: tuple[float, ...]
     inset_mm: float
+    right: PlacedHoles
+    left: PlacedHoles
     count: int
     spares: int
     label: str

@@ -154,7 +154,19 @@ describe('what lies along the half', () => {
 })
 
 it('a finger reaches 22 px about a mark, and no further than half way to the next', () => {
-  expect(reachOf([80, 40, 0], 2)).toBe(22)
-  expect(reachOf([87, 62, 37], 0.75)).toBeCloseTo(9.375)
-  expect(reachOf([10], 1)).toBe(22)
+  expect(
+    reachOf([
+      [0, 160],
+      [0, 80],
+      [0, 0],
+    ]),
+  ).toBe(22)
+  expect(
+    reachOf([
+      [0, 65.25],
+      [0, 46.5],
+      [0, 27.75],
+    ]),
+  ).toBeCloseTo(9.375)
+  expect(reachOf([[0, 10]])).toBe(22)
 })

@@ -224,6 +224,24 @@ def lengths_along(x: Array, z: Array) -> Array:
     return np.concatenate([[0.0], np.cumsum(np.hypot(np.diff(x), np.diff(z)))])
 
 
+def parallel(path: Array, aside_mm: float) -> Array:
+    """A path beside another, (n, 2): each point moved square to the way the path runs, to its right where positive.
+
+    >>> parallel(np.array([[0.0, 0.0], [0.0, 10.0], [0.0, 20.0]]), 3.0)[:, 0].tolist()
+    [3.0, 3.0, 3.0]
+    """
+    along = np.gradient(path, axis=0)
+    along /= np.hypot(along[:, 0], along[:, 1])[:, None]
+    return np.asarray(path + aside_mm * np.column_stack([along[:, 1], -along[:, 0]]))
+
+
+def carried_on(path: Array, by_mm: float) -> Array:
+    """A path with a straight piece before its beginning and after its end, (n + 2, 2)."""
+    before, after = path[0] - path[1], path[-1] - path[-2]
+    ends = [end + by_mm * way / np.hypot(*way) for end, way in ((path[0], before), (path[-1], after))]
+    return np.vstack([ends[0], path, ends[1]])
+
+
 @lru_cache(maxsize=16)
 def _hermite_weights(count: int) -> Array:
     return _weights_at(np.linspace(0, 1, count))

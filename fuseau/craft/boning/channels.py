@@ -10,7 +10,7 @@ from typing import Literal
 
 import numpy as np
 
-from fuseau.craft.base.curves import Array, hermite, lengths_along
+from fuseau.craft.base.curves import Array, carried_on, hermite, lengths_along, parallel
 from fuseau.craft.base.practice import Practice
 from fuseau.craft.boning.choices import LETTERS, Between, Shaped
 from fuseau.craft.materials.catalogue import BONES, BoneKind, BoneName
@@ -167,12 +167,7 @@ def panel_arrays(laid: Laid) -> tuple[PanelArrays, ...]:
 def beside(arrays: PanelArrays, offset_mm: float, from_cf: bool) -> Array:
     """A path at a distance inside one edge of a panel, from hem to top line, (n, 2)."""
     edge = arrays.cf if from_cf else arrays.cb
-    along = np.gradient(edge, axis=0)
-    along /= np.hypot(along[:, 0], along[:, 1])[:, None]
-    inward = np.column_stack([along[:, 1], -along[:, 0]]) * (1 if from_cf else -1)
-    path = edge + inward * offset_mm
-    path = np.vstack([path[0] - _REACH_MM * along[0], path, path[-1] + _REACH_MM * along[-1]])
-    return arrays.clip(path)
+    return arrays.clip(carried_on(parallel(edge, offset_mm if from_cf else -offset_mm), _REACH_MM))
 
 
 def _straight_on(edge: Array, z: Array) -> Array:

@@ -144,13 +144,9 @@ class HalfWorn:
         points = self.points(panel, np.array(list(flat)), out_mm=out_mm)
         return SpatialLine(what=what, name=name, points=spatial(points))
 
-    def edge(self, heights_mm: Sequence[float], inset_mm: float, *, front: bool = False) -> tuple[Array, Array]:
-        """Nominal heights and lengths from CF of points at flat heights, so far inside the edge at CB, or at CF."""
-        _, xs, zs = self._edges
-        k, panel, way = (0, 1, 1.0) if front else (2 * len(self.pattern.panels) - 1, len(self.pattern.panels), -1.0)
-        z = np.array(heights_mm, float)
-        x = np.interp(z, zs[:, k], xs[:, k]) + way * inset_mm
-        return self.of_flat(panel, np.column_stack([x, z]))
+    def edge(self, places: Sequence[Point], *, front: bool = False) -> tuple[Array, Array]:
+        """Nominal heights and lengths from CF of places on the last panel, or on the first, in its flat frame."""
+        return self.of_flat(1 if front else len(self.pattern.panels), np.array(places, float))
 
 
 def pressures(figure: Figure, nominal: Array) -> Array:

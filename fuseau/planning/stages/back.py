@@ -1,5 +1,6 @@
 """The back's stage: holes, lace, the lacing walked, what lies behind, and the tape at the waist."""
 
+from collections.abc import Sequence
 from dataclasses import dataclass
 from typing import Self
 
@@ -22,6 +23,7 @@ from fuseau.craft.closures.back import (
     usual_pitch,
     waist_tape,
 )
+from fuseau.craft.closures.edge_places import along_fold, beside_edge
 from fuseau.craft.closures.front import Opening
 from fuseau.craft.closures.lacing import LacePattern, LaceStep, walk
 from fuseau.craft.closures.rows import rows
@@ -29,16 +31,19 @@ from fuseau.craft.fit.fit import Fit
 from fuseau.craft.fit.target import Aim
 from fuseau.craft.materials.catalogue import GROMMETS, LACES
 from fuseau.craft.pattern.pattern import Pattern
+from fuseau.craft.pattern.trueing import Point
 from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS
 from fuseau.document.build import Build
 from fuseau.planning.garment.halves import Halves, where_they_meet
-from fuseau.planning.plan import Holes
+from fuseau.planning.plan import Holes, PlacedHoles
 from fuseau.planning.stages.front import lacing_of
+
+Edge = tuple[Point, ...]  # from hem to top line, in the frame of its panel
 
 
 @dataclass(frozen=True)
 class HolesInputs:
-    """What the holes follow from: heights where CB and CF begin and end, and how wide the last panel is, mm.
+    """What the holes follow from: CB and CF of both halves, right and left, and how wide the last panel is, mm.
 
     A back that is not `laced` has none; then there are only those in front, if that is.
     """
@@ -47,8 +52,8 @@ class HolesInputs:
     lacing: LacePattern
     front_laced: bool
     pull_n_per_m: float
-    cb: tuple[float, float]
-    cf: tuple[float, float]
+    cb: tuple[Edge, Edge]
+    cf: tuple[Edge, Edge]
     narrowest_mm: float
     edge_layout: EdgeLayout | None
     practice: Practice
@@ -63,8 +68,8 @@ class HolesInputs:
             lacing=lacing_of(build),
             front_laced=build.front.opening == "lacing",
             pull_n_per_m=build.practice.neck_pull_n_per_m if tied else final.pull_n_per_m,
-            cb=where_they_meet([panel.cb_edge for panel in backs]),
-            cf=where_they_meet([laid.panels[0].cf_edge for laid in halves.both]),
+            cb=(backs[0].cb_edge, backs[1].cb_edge),
+            cf=(halves.right.panels[0].cf_edge, halves.both[1].panels[0].cf_edge),
             narrowest_mm=min(panel.narrowest_mm for panel in backs),
             edge_layout=edge_layout,
             practice=build.practice,
@@ -85,17 +90,22 @@ def set_holes(inputs: HolesInputs) -> Holes | None:
     front: tuple[float, ...] = ()
     borne: tuple[Row, ...] = ()
     if choices.laced:
-        hem, top = inputs.cb
+        hem, top = where_they_meet(inputs.cb)
         heights = rows(top, hem, usual, practice, choices.row_wishes, pull_loops=loops, least_pitch_mm=least)
         borne = carried(heights, top, hem, pull)
     if inputs.front_laced:
-        hem, top = inputs.cf
+        hem, top = where_they_meet(inputs.cf)
         front = rows(top, hem, choices.pitch_mm or usual, practice, pull_loops=False)
         borne = borne or carried(front, top, hem, pull)
     count, spares = grommet_count((*heights, *front), hole.bought)
+    right, left = (
+        _placed(cb, cf, heights, front, layout.holes_mm) for cb, cf in zip(inputs.cb, inputs.cf, strict=True)
+    )
     return Holes(
         z_mm=heights,
         inset_mm=layout.holes_mm,
+        right=right,
+        left=left,
         count=count,
         spares=spares,
         label=hole.label,
@@ -112,6 +122,17 @@ def set_holes(inputs: HolesInputs) -> Holes | None:
         lace_label=lace.label,
         lace_width_mm=lace.width_mm,
         lace_mind=lace.mind,
+    )
+
+
+def _placed(cb: Edge, cf: Edge, behind: Sequence[float], in_front: Sequence[float], inset_mm: float) -> PlacedHoles:
+    at_cb = beside_edge(cb, behind, inset_mm, at_cf=False)
+    at_cf = beside_edge(cf, in_front, inset_mm, at_cf=True)
+    return PlacedHoles(
+        behind=at_cb,
+        behind_along_mm=along_fold(cb, at_cb),
+        in_front=at_cf,
+        in_front_along_mm=along_fold(cf, at_cf),
     )
 
 

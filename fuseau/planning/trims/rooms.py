@@ -21,7 +21,7 @@ Room = tuple[PanelRoom, BaseGeometry]
 
 @dataclass(frozen=True)
 class PanelHardware:
-    """A half with what lies on it: its panels, bones, holes and what opens."""
+    """The right half with what lies on it: its panels, bones, holes and what opens."""
 
     panels: Sequence[LaidPanel]
     bones: Sequence[Bone]
@@ -48,9 +48,11 @@ def _hardware_on(panel: LaidPanel, half: PanelHardware) -> Hardware:
     mine = [bone for bone in half.bones if bone.panel == panel.number]
     channels = tuple((bone.path, bone.strip_mm or bone.channel_width_mm) for bone in mine)
     punched: tuple[tuple[Point, float], ...] = ()
-    if half.holes is not None and panel.number == len(half.panels):
-        inset, around = half.holes.inset_mm, max(_LEAST_HOLE_MM, half.holes.flange_mm / 2)
-        punched = tuple(((_x_at(panel.cb_edge, z) - inset, z), around) for z in half.holes.z_mm)
+    if half.holes is not None:
+        holes, around = half.holes.right, max(_LEAST_HOLE_MM, half.holes.flange_mm / 2)
+        behind = holes.behind if panel.number == len(half.panels) else ()
+        in_front = holes.in_front if panel.number == 1 else ()
+        punched = tuple((place, around) for place in (*behind, *in_front))
     edges = _opening_edges(half.opening, half.panels)
     bands = tuple((edge, wide) for number, edge, wide in edges if number == panel.number)
     return Hardware(channels, punched, bands)
@@ -71,11 +73,3 @@ def _opening_edges(
         yield opening.seam, panels[opening.seam - 1].cb_edge, wide
         if opening.seam < len(panels):
             yield opening.seam + 1, panels[opening.seam].cf_edge, wide
-
-
-def _x_at(edge: Sequence[Point], z: float) -> float:
-    points = sorted(edge, key=lambda point: point[1])
-    for (x0, z0), (x1, z1) in zip(points, points[1:], strict=False):
-        if z0 <= z <= z1:
-            return x0 + (x1 - x0) * (z - z0) / (z1 - z0 or 1.0)
-    return points[0][0] if z < points[0][1] else points[-1][0]

@@ -260,7 +260,7 @@ def _hardware(
     patches: list[Patch] = []
     holes, lacing_low = planned.holes, figure.at_lacing
     if holes is not None and holes.z_mm:
-        rows = [half.edge(holes.z_mm, holes.inset_mm) for half in (left, right)]
+        rows = [half.edge(placed.behind) for half, placed in ((left, holes.left), (right, holes.right))]
         spots.append(_holes(rows, left, right, holes.flange_mm))
         lines += lace_lines(figure, planned.walk, rows[0], rows[1], behind_her=True)
         if planned.modesty is not None:
@@ -269,7 +269,8 @@ def _hardware(
             low, top = max(middle - high, float(lacing_low.min())), min(middle + high, float(lacing_low.max()))
             patches.append(behind(figure, planned.modesty.under_each_mm, low, top, (edges[0], edges[1])))
     if holes is not None and holes.front_z_mm:
-        rows = [half.edge(holes.front_z_mm, holes.inset_mm, front=True) for half in (left, right)]
+        placed_in_front = (left, holes.left.in_front), (right, holes.right.in_front)
+        rows = [half.edge(places, front=True) for half, places in placed_in_front]
         spots.append(_holes(rows, left, right, holes.flange_mm))
         lines += lace_lines(figure, planned.front_walk, rows[0], rows[1], behind_her=False)
     opening = planned.opening

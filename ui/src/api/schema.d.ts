@@ -7340,13 +7340,15 @@ export interface components {
         };
         /**
          * Holes
-         * @description Heights of the holes from the top down, the same on both sides, and where their line lies.
+         * @description Heights of the holes from the top down, the same on both sides; each lies `inset_mm` from the fold.
          */
         Holes: {
             /** Z Mm */
             z_mm: number[];
             /** Inset Mm */
             inset_mm: number;
+            right: components["schemas"]["PlacedHoles"];
+            left: components["schemas"]["PlacedHoles"];
             /** Count */
             count: number;
             /** Spares */
@@ -10373,6 +10375,28 @@ export interface components {
             seen: "pinned" | "slashed" | "stood off" | "by hand";
             /** Fitting */
             fitting: number | null;
+        };
+        /**
+         * PlacedHoles
+         * @description Where the holes of a half are punched: in the frames of its last and its first panel, mm from the top down.
+         *
+         *     `along_mm` is how far up the fold each lies from the waist, as a strip that is laid on the fold has it.
+         */
+        PlacedHoles: {
+            /** Behind */
+            behind: [
+                number,
+                number
+            ][];
+            /** Behind Along Mm */
+            behind_along_mm: number[];
+            /** In Front */
+            in_front: [
+                number,
+                number
+            ][];
+            /** In Front Along Mm */
+            in_front_along_mm: number[];
         };
         /**
          * Plan

@@ -163,7 +163,7 @@ export function limitAt(levels: { z_mm: number; comfort_kpa: number }[], z: numb
 }
 
 /** How far a finger may be off a mark in a row of them, px: 22, or half of the way to its neighbour. */
-export const reachOf = (heights: number[], scale: number) => {
-  const apart = heights.slice(1).map((z, i) => Math.abs(z - heights[i]) * scale)
-  return Math.min(22, ...apart.map((one) => one / 2))
+export const reachOf = (places: Point[]) => {
+  const apart = places.slice(1).map(([x, y], i) => Math.hypot(x - places[i][0], y - places[i][1]))
+  return Math.min(22, ...apart.map((way) => way / 2))
 }

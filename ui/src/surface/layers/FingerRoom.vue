@@ -1,22 +1,21 @@
 <script setup lang="ts">
-import { useSurface } from '../context'
+import type { Point } from '../../api/types'
 import { reachOf } from '../flat'
 
-// Around points that are pressed: the room of a finger, which is broader than a pointer.
-defineProps<{ heights: number[]; across: (z: number) => number }>()
+// Around points that are pressed, in the window: the room of a finger, which is broader than a pointer.
+defineProps<{ places: Point[] }>()
 const emit = defineEmits<{ pick: [i: number] }>()
-const { scale, sx, sz } = useSurface()
 </script>
 
 <template>
   <g aria-hidden="true">
     <circle
-      v-for="(z, i) in heights"
-      :key="z"
+      v-for="([x, y], i) in places"
+      :key="i"
       class="reach"
-      :cx="sx(across(z))"
-      :cy="sz(z)"
-      :r="reachOf(heights, scale)"
+      :cx="x"
+      :cy="y"
+      :r="reachOf(places)"
       @click.stop="emit('pick', i)"
     />
   </g>

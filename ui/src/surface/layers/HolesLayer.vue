@@ -6,27 +6,24 @@ import FingerRoom from './FingerRoom.vue'
 
 // The rows of holes behind, and in front where it is laced there.
 const props = defineProps<{ holes: Holes; pair: boolean }>()
-const { panels, flat, scale, picked, pick, sx, sz } = useSurface()
-const last = computed(() => panels.value[panels.value.length - 1])
-const edge = computed(
-  () => flat.value.offsets[panels.value.length - 1] + last.value.cb_edge[0][0] - props.holes.inset_mm,
-)
-const behind = computed(() => sx(edge.value))
-const infront = computed(() => sx(flat.value.offsets[0] + panels.value[0].cf_edge[0][0] + props.holes.inset_mm))
+const { panels, half, scale, picked, pick, place } = useSurface()
+const placed = computed(() => (half.value === 'left' ? props.holes.left : props.holes.right))
+const behind = computed(() => place(panels.value.length - 1, placed.value.behind))
+const infront = computed(() => place(0, placed.value.in_front))
 const high = useHigh()
 const size = computed(() => Math.max(3, 5 * scale.value))
 </script>
 
 <template>
   <g>
-    <FingerRoom :heights="holes.z_mm" :across="() => edge" @pick="(i) => pick(`row ${i + 1}`)" />
+    <FingerRoom :places="behind" @pick="(i) => pick(`row ${i + 1}`)" />
     <circle
       v-for="(z, i) in holes.z_mm"
       :key="z"
       class="hole"
       :class="{ pair: pair && Math.abs(z) < 15, picked: picked === `row ${i + 1}` }"
-      :cx="behind"
-      :cy="sz(z)"
+      :cx="behind[i][0]"
+      :cy="behind[i][1]"
       :r="size"
       role="button"
       tabindex="0"
@@ -35,7 +32,7 @@ const size = computed(() => Math.max(3, 5 * scale.value))
       @click.stop="pick(`row ${i + 1}`)"
       @keydown.enter.space.prevent="pick(`row ${i + 1}`)"
     />
-    <circle v-for="z in holes.front_z_mm" :key="`front ${z}`" class="hole" :cx="infront" :cy="sz(z)" :r="size" />
+    <circle v-for="([x, y], i) in infront" :key="`front ${i}`" class="hole" :cx="x" :cy="y" :r="size" />
   </g>
 </template>
 

@@ -22,31 +22,31 @@ const run = computed(() =>
     return [sx(openAt(z)), sz(z)]
   }),
 )
+/** A busk lies along its line, as broad as it reaches from it. */
+const band = computed(() => {
+  const aside = props.opening.reach_mm * scale.value * (mirrored.value ? -1 : 1)
+  return path([...run.value, ...run.value.map(([x, y]): Point => [x + aside, y]).reverse()], true)
+})
+const marks = computed(() => props.opening.marks_z_mm.map((z): Point => [sx(openAt(z)), sz(z)]))
 const high = useHigh()
 const mark = computed(() => (props.opening.kind === 'busk' ? 'Stud' : 'Hook'))
 </script>
 
 <template>
   <g class="busk" :class="opening.kind.replace(' ', '-')" @click.stop="pick('opening')">
-    <rect
-      v-if="opening.kind === 'busk'"
-      :x="sx(openAt(ends.top)) - (mirrored ? opening.reach_mm * scale : 0)"
-      :y="sz(ends.top)"
-      :width="opening.reach_mm * scale"
-      :height="(ends.top - ends.bottom) * scale"
-    />
+    <path v-if="opening.kind === 'busk'" :d="band" class="band" />
     <path
       v-else-if="opening.reach_mm"
       :d="path(run)"
       class="zip"
       :stroke-width="Math.max(4, opening.reach_mm * scale * 0.7)"
     />
-    <FingerRoom :heights="opening.marks_z_mm" :across="openAt" @pick="(i) => pick(`stud ${i + 1}`)" />
+    <FingerRoom :places="marks" @pick="(i) => pick(`stud ${i + 1}`)" />
     <circle
       v-for="(z, i) in opening.marks_z_mm"
       :key="z"
-      :cx="sx(openAt(z))"
-      :cy="sz(z)"
+      :cx="marks[i][0]"
+      :cy="marks[i][1]"
       :r="picked === `stud ${i + 1}` ? 7 : 4"
       role="button"
       tabindex="0"
@@ -59,7 +59,7 @@ const mark = computed(() => (props.opening.kind === 'busk' ? 'Stud' : 'Hook'))
 </template>
 
 <style scoped>
-.busk rect {
+.band {
   fill: var(--steel);
   fill-opacity: 0.35;
   stroke: var(--steel);
