@@ -1,9 +1,10 @@
 """Told cases of one garment: all that is said of it, drawn or printed speaks of the same one (model, 8 to 16, 19)."""
 
-
+import numpy as np
 import pytest
 from shapely.geometry import LineString, Point
 
+from fuseau.craft.wearer.silhouette import half_width, laced_ratio
 from fuseau.files.pieces import pattern_pieces
 from tests.cases.told import by_hand
 from tests.conftest import edited
@@ -48,3 +49,36 @@ def test_holes_and_bones_lie_as_far_from_a_leaning_edge_at_every_height(front):
         assert all(
             fold.distance(Point(centre)) == pytest.approx(planned.holes.inset_mm, abs=0.05) for centre in printed[name]
         )
+
+
+def test_a_frill_along_what_is_at_hand_is_cut_in_as_many_strips_as_make_it_full():
+    frill = {"key": "h1", "name": "frill", "tiers": [{"depth_mm": 60}], "strips": "along", "at_hand_mm": 1200}
+    build = edited(built("underbust corset"), trims__hanging=[frill])
+    (shown,) = plan(build).trims.hanging
+    (cut,) = shown.tiers
+    assert shown.at_hand
+    assert cut.strips > 1
+    assert cut.strip_mm <= 1200.5
+    assert shown.cloth_mm <= 1200.5
+
+
+@pytest.mark.parametrize(
+    ("kind", "pads"),
+    [("cincher", []), ("underbust corset", []), ("longline corset", [{"level": "high_hip", "thick_mm": "20 mm"}])],
+)
+def test_what_her_shape_holds_is_of_the_whole_height_that_the_garment_covers(kind, pads):
+    """A cincher ends between the levels measured: what lies between them and its edges holds as well; pads count."""
+    planned = plan(edited(built(kind), pads=pads))
+    worn = planned.final
+    z, sewn = planned.drafted.shape.lacing_edge
+    girth = sewn + worn.stretch_mm + np.array(worn.gap_mm) - worn.take_up_mm
+    tension = np.array(worn.pressure_kpa) * girth / (2 * np.pi)
+    middle = (tension[1:] + tension[:-1]) / 2
+    assert worn.shape_holds_n == pytest.approx(float(-middle @ np.diff(girth)) / 1000, rel=0.09)  # pressure is on her, under the pads
+    assert worn.shape_holds_n > 0
+
+
+def test_as_drawn_a_waist_that_is_squeezed_past_what_it_gives_gets_no_rounder():
+    """Lean flesh gives 10 %: drawn at 27 %, the figure that is turned and the figure that is worn have one width."""
+    at_most, beyond = (half_width(700 * (1 - share), laced_ratio(1.35, share / 0.10)) for share in (0.10, 0.27))
+    assert beyond / at_most == pytest.approx(0.73 / 0.90)

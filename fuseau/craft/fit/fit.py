@@ -13,6 +13,7 @@ from fuseau.craft.base.findings import Finding, Stage, finding
 from fuseau.craft.base.practice import Practice
 from fuseau.craft.base.record import Record
 from fuseau.craft.fit.equilibrium import Hold, Holds, Settled, settle, tie
+from fuseau.craft.fit.shape_holds import shape_holds
 from fuseau.craft.materials.stack import Stack, take_up
 from fuseau.craft.pattern.pattern import Pattern
 from fuseau.craft.wearer.body import Body
@@ -65,7 +66,10 @@ class GapShape(Record):
 
 
 class Fit(Record):
-    """How a garment settles: by level, along the lacing edge, and as a whole."""
+    """How a garment settles: by level, along the lacing edge, and as a whole.
+
+    `holds_up_n` is what friction holds of a weight on it, `shape_holds_n` what her shape adds, from edge to edge.
+    """
 
     levels: tuple[LevelFit, ...]
     shape: GapShape
@@ -77,6 +81,7 @@ class Fit(Record):
     take_up_mm: float
     stretch_mm: float
     holds_up_n: float
+    shape_holds_n: float
 
     @property
     def waist_gap_mm(self) -> float | None:
@@ -250,6 +255,7 @@ def fit(lacing: Lacing, body: Body) -> Fit:
         take_up_mm=lacing.take_up_mm,
         stretch_mm=float((lacing.stretch_on(body) - 1) * lacing.pattern.shape.lacing_edge[1].mean()),
         holds_up_n=friction * float(np.trapezoid(settled.tension_n_per_m, settled.z)) / 1000,
+        shape_holds_n=shape_holds(settled.z, settled.hoop_mm + lacing.padded_at(settled.z), settled.tension_n_per_m),
     )
 
 

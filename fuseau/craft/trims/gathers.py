@@ -40,17 +40,21 @@ def tier_cut(
     heading_mm: float,
     round_: bool,
     along_the_cloth: bool = False,
+    longest_mm: float = math.inf,
 ) -> TierCut:
     """A tier cut for a finished length.
 
     Strips are cut across the cloth, `usable_mm` long each at most, all of one length and joined with `seam_mm` on both
-    sides; along the cloth there is one. `round_`: its ends are joined too; else each end is turned in by a seam's
-    width. `high_mm` is depth, hem twice turned, heading and the seam at its top.
+    sides; along the cloth as few as a piece `longest_mm` long allows, side by side as its width does. `round_`: its
+    ends are joined too; else each end is turned in by a seam's width. `high_mm` is depth, hem twice turned, heading
+    and the seam at its top.
     """
     joined = along_mm * tier.fullness
     high = tier.depth_mm + 2 * hem_mm + heading_mm + seam_mm
     if along_the_cloth:
-        strips, strip = 1, joined + 2 * seam_mm
+        strips = max(1, math.ceil(joined / (longest_mm - 2 * seam_mm) - _LEAST_MM))
+        strip = joined / strips + 2 * seam_mm
+        side_by_side = max(1, math.floor(usable_mm / high + _LEAST_MM))
         return _tier(
             tier=tier,
             along=along_mm,
@@ -59,7 +63,7 @@ def tier_cut(
             strip=strip,
             strips=strips,
             round_=round_,
-            cloth_mm=strip,
+            cloth_mm=math.ceil(strips / side_by_side) * strip,
         )
     strips = max(1, math.ceil(joined / (usable_mm - 2 * seam_mm) - _LEAST_MM))
     strip = joined / strips + 2 * seam_mm

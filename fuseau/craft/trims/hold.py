@@ -1,6 +1,5 @@
 """What hangs from a garment against what keeps it up: friction, the shape of the waist, straps (model, 3 and 15)."""
 
-from collections.abc import Sequence
 from typing import Literal
 
 import numpy as np
@@ -29,22 +28,6 @@ class Load(Record):
     word: Held
     spare: float
     lacks_n: float
-
-
-def shape_holds(z_mm: Sequence[float], girth_mm: Sequence[float], tension_n_per_m: Sequence[float]) -> float:
-    """What the body's shape adds to what holds a laced garment, N: ∫ T·(−dC/dz) dz, by virtual work.
-
-    Sliding down by dz, a hoop at z comes to lie on the girth that was below: it is stretched by −C′·dz against its
-    tension. `z_mm` upwards, the girth as it is worn.
-
-    >>> round(shape_holds([-80, 0], [820, 700], [80, 80]), 2)
-    9.6
-    """
-    z, girth = np.asarray(z_mm, float), np.asarray(girth_mm, float)
-    order = np.argsort(z)
-    tension = np.asarray(tension_n_per_m, float)[order]
-    middle = (tension[1:] + tension[:-1]) / 2
-    return float(-(middle * np.diff(girth[order])).sum() / 1000)
 
 
 def load(grams: float, friction_n: float, shape_n: float, *, strapped: bool = False) -> Load:

@@ -23,10 +23,14 @@ def half_width(girth_mm: Array | float, width_to_depth: Array | float) -> Array:
 def laced_ratio(width_to_depth: Array | float, used: Array | float) -> Array:
     """Width to depth of a level that is squeezed by a share of what it gives: ρ = 1 + (ρ0 − 1)(1 − κ·u).
 
+    Squeezed further than it gives it gets no rounder.
+
     >>> round(float(laced_ratio(1.35, 0.74)), 2)
     1.22
+    >>> float(laced_ratio(1.35, 1.4)) == float(laced_ratio(1.35, 1.0))
+    True
     """
-    return 1 + (np.asarray(width_to_depth, float) - 1) * (1 - KAPPA * np.asarray(used, float))
+    return 1 + (np.asarray(width_to_depth, float) - 1) * (1 - KAPPA * np.clip(used, 0.0, 1.0))
 
 
 def off_front(turn_deg: float) -> float:

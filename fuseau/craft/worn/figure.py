@@ -127,8 +127,8 @@ class Figure:
         """Width to depth: rounder where she is laced, wider where she is padded at the sides."""
         usual = self.of_level([level.width_to_depth for level in self.body])
         give = self.of_level([level.give for level in self.body])
-        squeezed = np.clip(1 - (self.skin_mm - self.padded_mm) / self.natural_mm, 0.0, None)
-        laced = laced_ratio(usual, np.clip(squeezed / give, 0.0, 1.0))
+        squeezed = 1 - (self.skin_mm - self.padded_mm) / self.natural_mm
+        laced = laced_ratio(usual, squeezed / give)
         wide, deep = (self.of_level(list(thickness)) for thickness in self._thicknesses())
         half = laced * self.natural_mm / (2 * np.pi * np.sqrt((np.square(laced) + 1) / 2))
         return np.asarray((half + wide) / (half / laced + deep))

@@ -20,7 +20,7 @@ from fuseau.craft.trims.areas import AreaLaid, lay_area
 from fuseau.craft.trims.chains import chain_length, chain_sag
 from fuseau.craft.trims.choices import TrimChoices, TrimLine
 from fuseau.craft.trims.flossing import lay_flossing
-from fuseau.craft.trims.hold import Load, load, shape_holds
+from fuseau.craft.trims.hold import Load, load
 from fuseau.craft.trims.lines import OnPanel, RunLine, run_line
 from fuseau.craft.trims.straps import lay_strap
 from fuseau.document.build import Build
@@ -59,7 +59,7 @@ class TrimsInputs:
     cut_with: tuple[tuple[ClothName, tuple[str, ...]], ...]
     own_grams: float
     friction_n: float
-    levels: tuple[tuple[float, float, float], ...]
+    shape_n: float
     friction: float
     stay_pull_n: float
     cloths: Mapping[ClothName, Cloth]
@@ -90,15 +90,7 @@ class TrimsInputs:
             cut_with=tuple((cloth, done.frills) for cloth, done in build.cut.done.items()),
             own_grams=own_grams,
             friction_n=worn.holds_up_n,
-            levels=tuple(
-                (
-                    level.z_mm,
-                    level.squeezed_mm + level.padded_mm,
-                    level.pressure_kpa * level.squeezed_mm / (2 * math.pi),
-                )
-                for level in worn.levels
-                if level.squeezed_mm is not None and level.pressure_kpa is not None
-            ),
+            shape_n=worn.shape_holds_n,
             friction=build.practice.friction,
             stay_pull_n=build.practice.stay_pull_n,
             cloths=build.cloths,
@@ -362,9 +354,7 @@ def _load(
     if not any(frill.grams for frill in hanging):
         return None, ()
     hangs = sum(frill.grams for frill in hanging if not frill.own_band)
-    levels = inputs.levels
-    shape = shape_holds(*zip(*levels, strict=True)) if len(levels) > 1 else 0.0
-    whole = inputs.own_grams + on_it + hangs
+    whole, shape = inputs.own_grams + on_it + hangs, inputs.shape_n
     over = any(strap.laid is not None for strap in straps)
     friction = inputs.friction_n + (_stay_n(inputs) if inputs.trims.waist_stay else 0.0)
     here = load(whole, friction, shape, strapped=over)

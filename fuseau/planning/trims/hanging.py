@@ -29,7 +29,13 @@ def tiers_of(trim: Hanging, base: HangingShown, cloth: Cloth, at: str) -> Hangin
                 raise Unmakeable(f"{at}.at_hand_mm", "trim.too_little", length_mm=trim.at_hand_mm, along_mm=along)
             tier, at_hand = tier.model_copy(update={"fullness": min(full, 6.0)}), True
         cut = tier_cut(
-            along, tier, usable, round_=trim.opens == "nowhere", along_the_cloth=trim.strips == "along", **sizes
+            along,
+            tier,
+            usable,
+            round_=trim.opens == "nowhere",
+            along_the_cloth=trim.strips == "along",
+            longest_mm=trim.at_hand_mm if trim.at_hand_mm is not None and at_hand else math.inf,
+            **sizes,
         )
         if trim.strips == "along" and cut.high_mm > usable:
             raise Unmakeable(f"{at}.tiers.{k}.depth_mm", "trim.deep", usable_mm=usable)

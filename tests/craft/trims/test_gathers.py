@@ -47,6 +47,16 @@ def test_the_fullness_of_what_is_at_hand_takes_no_more_than_that(along, usable, 
     assert tier(along, depth, min(full, 6), usable).cloth_mm <= at_hand + 1e-3
 
 
+@given(st.floats(200, 2000), st.floats(300, 1600), st.floats(20, 400), st.floats(100, 6000))
+def test_strips_along_a_piece_at_hand_come_out_of_it(along, usable, depth, at_hand):
+    full = fullness_at_hand(along, at_hand, usable, depth, along_the_cloth=True, **SIZES)
+    assume(full >= 1)
+    cut = tier(along, depth, min(full, 6), usable, along_the_cloth=True, longest_mm=at_hand)
+    assert cut.strip_mm <= at_hand + 1e-3
+    assert cut.strips * cut.high_mm <= usable + 1e-3
+    assert cut.cloth_mm <= at_hand + 1e-3
+
+
 def test_circles_for_a_waist():
     full = circle(700, 600, "full", 1500, seam_mm=10, hem_mm=10)
     assert full.inner_mm == pytest.approx(700 / (2 * math.pi))

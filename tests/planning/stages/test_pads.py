@@ -36,7 +36,7 @@ def test_it_counts_in_the_pattern_and_leaves_gap_and_pressure_as_they_were():
     assert padded.made_for != bare.made_for
 
 
-def test_she_gets_in_with_it_on_and_it_holds_a_skirt_up():
+def test_she_gets_in_with_it_on():
     bare, padded = plan(BARE), plan(PADDED)
     ways = [{one.way: one.passes_mm for one in planned.ways} for planned in (bare, padded)]
     assert ways[1]["up over the hips"] >= ways[0]["up over the hips"]
@@ -44,9 +44,6 @@ def test_she_gets_in_with_it_on_and_it_holds_a_skirt_up():
     wider = {one.way: one.passes_mm for one in thick.ways}["up over the hips"] - ways[0]["up over the hips"]
     assert wider == pytest.approx(level(thick, "hip").padded_mm, abs=0.1)
     assert level(padded).with_padding_mm == level(padded).body_mm + level(padded).padded_mm
-    skirt = [{"key": "h1", "name": "skirt", "tiers": [{"depth_mm": 900}], "more_grams": 9000}]
-    loads = [plan(edited(build, trims__hanging=skirt)).trims.load for build in (BARE, PADDED)]
-    assert loads[1].shape_n > loads[0].shape_n + 5  # what stands out below the waist bears more
 
 
 def as_predicted(build, planned):

@@ -6469,6 +6469,8 @@ export interface components {
         /**
          * Fit
          * @description How a garment settles: by level, along the lacing edge, and as a whole.
+         *
+         *     `holds_up_n` is what friction holds of a weight on it, `shape_holds_n` what her shape adds, from edge to edge.
          */
         Fit: {
             /** Levels */
@@ -6490,6 +6492,8 @@ export interface components {
             stretch_mm: number;
             /** Holds Up N */
             holds_up_n: number;
+            /** Shape Holds N */
+            shape_holds_n: number;
         };
         /**
          * Fitting
