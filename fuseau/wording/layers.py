@@ -17,6 +17,10 @@ MESSAGES = {
     "{grows_mm:hardware} all round.",
     "ply_shrinks": "{cloth:capital} lies inside: cut each panel edge of it {edge_mm:hardware} narrower, "
     "{grows_mm:hardware} all round.",
+    "ply_grows_at": "{cloth:capital} lies outside: cut each edge of it at {seams} {edge_mm:hardware} wider, "
+    "{grows_mm:hardware} all round.",
+    "ply_shrinks_at": "{cloth:capital} lies inside: cut each edge of it at {seams} {edge_mm:hardware} narrower, "
+    "{grows_mm:hardware} all round.",
     "seam_too_thick": "At a seam the machine meets {plies:.0f} plies, {mm:.1f} mm pressed; it takes {most_mm:.1f}. "
     "Grade the allowances, or sew that place by hand.",
     "hole_too_thick": "At a hole there are {plies:.0f} plies, {mm:.1f} mm; the shank reaches through {most_mm:.1f}. "

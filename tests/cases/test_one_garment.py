@@ -2,14 +2,21 @@
 
 import numpy as np
 import pytest
-from shapely.geometry import LineString, Point
+from shapely.geometry import LineString, Point, Polygon
 
 from fuseau.craft.wearer.silhouette import half_width, laced_ratio
 from fuseau.files.pieces import pattern_pieces
+from fuseau.planning.stages.cut import pieces_of
 from tests.cases.told import by_hand
 from tests.conftest import edited
 from tests.kinds import built
 from tests.plans import plan
+
+
+def round_at_waist(piece):
+    """How wide a piece is at the waist, stitch line to stitch line, mm."""
+    low, _, high, _ = Polygon(piece.stitch).intersection(LineString([(-2000, 0), (2000, 0)])).bounds
+    return high - low
 
 
 def leaning(build):
@@ -70,11 +77,13 @@ def test_what_her_shape_holds_is_of_the_whole_height_that_the_garment_covers(kin
     """A cincher ends between the levels measured: what lies between them and its edges holds as well; pads count."""
     planned = plan(edited(built(kind), pads=pads))
     worn = planned.final
-    z, sewn = planned.drafted.shape.lacing_edge
+    _, sewn = planned.drafted.shape.lacing_edge
     girth = sewn + worn.stretch_mm + np.array(worn.gap_mm) - worn.take_up_mm
     tension = np.array(worn.pressure_kpa) * girth / (2 * np.pi)
     middle = (tension[1:] + tension[:-1]) / 2
-    assert worn.shape_holds_n == pytest.approx(float(-middle @ np.diff(girth)) / 1000, rel=0.09)  # pressure is on her, under the pads
+    assert worn.shape_holds_n == pytest.approx(
+        float(-middle @ np.diff(girth)) / 1000, rel=0.09
+    )  # pressure is on her, under the pads
     assert worn.shape_holds_n > 0
 
 
@@ -82,3 +91,25 @@ def test_as_drawn_a_waist_that_is_squeezed_past_what_it_gives_gets_no_rounder():
     """Lean flesh gives 10 %: drawn at 27 %, the figure that is turned and the figure that is worn have one width."""
     at_most, beyond = (half_width(700 * (1 - share), laced_ratio(1.35, share / 0.10)) for share in (0.10, 0.27))
     assert beyond / at_most == pytest.approx(0.73 / 0.90)
+
+
+@pytest.mark.parametrize(("mounted", "at"), [(None, (2, 3)), ("overlaid in one piece", (0, 6))])
+def test_a_ply_that_goes_6_mm_further_round_is_cut_so_where_shears_can(mounted, at):
+    """Of 6 mm over 24 edges none could be cut; two seams take them, and one piece its two ends."""
+    build = built("underbust corset")
+    over = {"role": "overlay", "cloth": "stretch_lace", "mounted": mounted}
+    build = edited(build, layers__plies=[*(ply.model_dump(mode="json") for ply in build.layers.plies), over])
+    planned = plan(build)
+    ply = planned.layers.plies[-1]
+    assert 5 < ply.grows_mm < 6
+    assert ply.grows_at == at
+    cut = [piece for piece in pieces_of(build, planned) if piece.panels]
+    plain, grown = (2 * sum(round_at_waist(piece) for piece in cut if piece.ply == i) for i in (1, 3))
+    assert grown - plain == pytest.approx(ply.grows_mm, rel=0.05)
+
+
+def test_what_is_too_little_to_cut_is_left_out_and_said_so_in_one_place():
+    planned = plan(built("underbust corset"))
+    thin = next(ply for ply in planned.layers.plies if ply.role == "lining")
+    assert abs(thin.grows_mm) < 2.6
+    assert bool(thin.grows_at) == (abs(thin.grows_mm) >= 2)

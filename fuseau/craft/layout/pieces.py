@@ -17,7 +17,7 @@ from fuseau.craft.layout.no_fit import several
 from fuseau.craft.materials.cloths import ClothName, Grain
 from fuseau.craft.pattern.cut_lines import cut_line, cut_piece
 from fuseau.craft.pattern.one_piece import join_panels
-from fuseau.craft.pattern.pattern import Allowances
+from fuseau.craft.pattern.pattern import Allowances, seam_label
 from fuseau.craft.pattern.trueing import LaidPanel, LaidPiece, Point
 from fuseau.craft.plies.layers import Layers
 from fuseau.craft.plies.reckoning import PlyPlan
@@ -89,7 +89,7 @@ class PieceMaker:
     front_open: bool = False
     facing: ClothName | None = None
     modesty_cloth: ClothName | None = None
-    _lines: dict[tuple[str, float, str, tuple[int, ...]], list[_Lines]] = field(default_factory=dict)
+    _lines: dict[tuple[str, float, tuple[int, ...], str, tuple[int, ...]], list[_Lines]] = field(default_factory=dict)
 
     def all(self) -> tuple[ClothPiece, ...]:
         """Every piece, ply by ply from the skin out."""
@@ -181,34 +181,37 @@ class PieceMaker:
             found.append((name, (_band(lines[0], bottom - more, top + more), _band(lines[1], bottom, top))))
         return found
 
-    def _own(self, i: int) -> tuple[Allowances, float]:
-        """The allowances of a ply, and by how much each of its panel edges is cut wider (− narrower), mm."""
-        edge = self.plies[i].grows_edge_mm
-        grows = edge if abs(edge) >= self.practice.growth_matters_mm else 0.0
-        return self.layers.plies[i].allowances or self.allowances, grows
+    def _own(self, i: int) -> Allowances:
+        """The allowances of a ply."""
+        return self.layers.plies[i].allowances or self.allowances
+
+    def _grown(self, i: int, allowances: Allowances) -> Allowances:
+        """Allowances with what a ply is cut wider by (− narrower) at the seams where it is."""
+        ply = self.plies[i]
+        return _wider(allowances, ply.grows_edge_mm, ply.grows_at, len(self.halves[0]))
 
     def _cut(self, panels: Sequence[LaidPanel], i: int, half: str) -> list[_Lines]:
         """Every piece that the panels of a half are cut as."""
-        allowances, grows = self._own(i)
-        over = self.plies[i].panels
+        allowances, ply = self._own(i), self.plies[i]
+        over = ply.panels
         joined = tuple(seam for seam in self.joined if seam in over and seam + 1 in over)  # no further than it lies
-        key = allowances.model_dump_json(), round(grows, 2), half, joined
+        key = allowances.model_dump_json(), round(ply.grows_edge_mm, 2), ply.grows_at, half, joined
         if key not in self._lines:
             found = []
             count = len(panels)
             for panel in join_panels(tuple(panels), joined):
                 last = panel.numbers[-1]
-                cut = cut_line(panel.panel, count, _wider(allowances, grows), last).cut_line
+                cut = cut_line(panel.panel, count, self._grown(i, allowances), last).cut_line
                 stitch = panel.panel.outline
-                if grows:
-                    stitch = cut_line(panel.panel, count, _wider(_NONE, grows), last).cut_line
+                if ply.grows_at:
+                    stitch = cut_line(panel.panel, count, self._grown(i, _NONE), last).cut_line
                 found.append(_Lines("+".join(map(str, panel.numbers)), panel.numbers, cut, stitch))
             self._lines[key] = found
         return self._lines[key]
 
     def _one_piece(self, run: Sequence[LaidPanel], i: int) -> tuple[tuple[Point, ...], tuple[Point, ...]]:
         """Neighbouring panels edge to edge, closed at the waist, as one piece: what gapes is bridged."""
-        allowances, _ = self._own(i)
+        allowances, ply = self._own(i), self.plies[i]
         top: list[Point] = []
         hem: list[Point] = []
         x = 0.0
@@ -231,14 +234,15 @@ class PieceMaker:
         )
         count = len(self.halves[0])
         outline = (*whole.cf_edge, *whole.top[1:], *whole.cb_edge[::-1][1:], *whole.hem[::-1][1:-1])
-        return cut_line(whole, count, allowances, last.number).cut_line, outline
+        cut = cut_line(whole, count, self._grown(i, allowances), last.number).cut_line
+        return cut, cut_line(whole, count, self._grown(i, _NONE), last.number).cut_line if ply.grows_at else outline
 
     def _let_in(self, i: int) -> list[ClothPiece]:
         """Gussets, cups and shoulder pieces of a ply, where it lies beside them; an overlay has none of its own."""
         ply = self.plies[i]
         if ply.mounted == "overlaid in one piece" or ply.role == "overlay":
             return []
-        allowances, _ = self._own(i)
+        allowances = self._own(i)
         found = []
         for piece in self.pieces:
             if piece.panels and not set(piece.panels) <= set(ply.panels):
@@ -277,17 +281,20 @@ class PieceMaker:
         return [self._piece(shown, "facing", "CF", lines, 2, mirrored=False, note="piece.facing", cloth=self.facing)]
 
 
-def _wider(allowances: Allowances, by_mm: float) -> Allowances:
-    """Allowances with so much more on the edges between panels, at CF and at CB."""
-    if not by_mm:
+def _wider(allowances: Allowances, by_mm: float, seams: Sequence[int], panels: int) -> Allowances:
+    """Allowances with so much more at some seams: 0 is CF, the number of panels CB."""
+    if not seams:
         return allowances
     return Allowances.model_construct(
-        seams_mm=allowances.seams_mm + by_mm,
+        seams_mm=allowances.seams_mm,
         top_mm=allowances.top_mm,
         hem_mm=allowances.hem_mm,
-        cf_mm=allowances.cf_mm + by_mm,
-        cb_mm=allowances.cb_mm + by_mm,
-        by_seam={seam: mm + by_mm for seam, mm in allowances.by_seam.items()},
+        cf_mm=allowances.cf_mm + (by_mm if 0 in seams else 0.0),
+        cb_mm=allowances.cb_mm + (by_mm if panels in seams else 0.0),
+        by_seam={
+            **allowances.by_seam,
+            **{seam_label(seam): allowances.of_seam(seam) + by_mm for seam in seams if 0 < seam < panels},
+        },
     )
 
 

@@ -12,15 +12,16 @@ from fuseau.craft.base.record import Record
 from fuseau.craft.materials.cloths import Cloth, ClothName, Grain, Role
 from fuseau.craft.pattern.pattern import Allowances
 from fuseau.craft.pattern.trueing import LaidPanel
-from fuseau.craft.plies.layers import Layers, Mounted, thickness
+from fuseau.craft.plies.layers import Layers, Mounted, Ply, thickness
 from fuseau.craft.plies.methods import METHODS, Method, mounted, sewn_as_one
 
 
 class PlyPlan(Record):
     """A ply as it will be made: over which panels, how mounted, and what follows.
 
-    `grows_mm` is how much further it goes round than the strength ply (− is less far), `grows_edge_mm` what that is on
-    each panel edge; `carries_n_per_m` the most that it carries anywhere, of the `holds_n_per_m` that it bears; None
+    `grows_mm` is how much further it goes round than the strength ply (− is less far), `grows_edge_mm` what each edge is
+    cut wider for it at the seams `grows_at` (0 is CF, the last CB): 0 at none, where it is too little to cut.
+    `grows_all` where that is every edge. `carries_n_per_m` the most that it carries anywhere, of the `holds_n_per_m` that it bears; None
     where it carries nothing.
     """
 
@@ -35,6 +36,8 @@ class PlyPlan(Record):
     thickness_mm: float
     grows_mm: float
     grows_edge_mm: float
+    grows_at: tuple[int, ...]
+    grows_all: bool
     carries_n_per_m: float | None
     holds_n_per_m: float
     grams: float
@@ -76,16 +79,46 @@ def middles(thicknesses: Sequence[float], carrying: int) -> tuple[float, ...]:
     return tuple(float(centre) for centre in centres - centres[carrying])
 
 
-def growth(distance_mm: float, panels: int) -> tuple[float, float]:
-    """How much further round a ply goes that lies so far outside: of the girth, and of each panel edge, mm.
+def growth(distance_mm: float) -> float:
+    """How much further round a ply goes that lies so far outside, mm: 2π·distance (model, section 10).
 
-    2π·distance, shared over both edges of the panels of both halves (model, section 10).
-
-    >>> tuple(round(mm, 2) for mm in growth(0.45, 6))
-    (2.83, 0.12)
+    >>> round(growth(0.45), 2)
+    2.83
     """
-    whole = 2 * math.pi * distance_mm
-    return whole, whole / (4 * panels)
+    return 2 * math.pi * distance_mm
+
+
+def cut_growth(half_mm: float, edges: Sequence[tuple[int, int]], least_mm: float) -> tuple[float, tuple[int, ...]]:
+    """What a half grows by as it is cut: so much on each edge, and at which seams; on as many as shears still cut.
+
+    `edges` are the seams with how many edges of the ply meet there, those that are wanted most first. On every edge
+    where that is `least_mm` or more; else on the first so many; nowhere where the first would take less.
+
+    >>> cut_growth(2.4, ((2, 2), (1, 2), (0, 1), (3, 1)), 0.5)
+    (0.6, (1, 2))
+    >>> cut_growth(-0.9, ((2, 2), (1, 2), (0, 1), (3, 1)), 0.5)
+    (0.0, ())
+    """
+    most = int(abs(half_mm) / least_mm + 1e-9)
+    taken: list[int] = []
+    count = 0
+    for seam, there in edges:
+        if count + there > most:
+            break
+        taken.append(seam)
+        count += there
+    return (half_mm / count, tuple(sorted(taken))) if taken else (0.0, ())
+
+
+def _edges_cut(ply: Ply, how: Mounted, panels: int, joined: Sequence[int], side_seam: int) -> list[tuple[int, int]]:
+    """The seams of a half at which a ply has cut edges and how many, those nearest to the side first, CF and CB last."""
+    there = []
+    for seam in range(panels + 1):
+        beside = [panel for panel in (seam, seam + 1) if 1 <= panel <= panels and ply.over(panel)]
+        as_one = len(beside) == 2 and (how == "overlaid in one piece" or seam in joined)
+        if beside and not as_one:
+            there.append((seam, len(beside)))
+    return sorted(there, key=lambda edge: (edge[0] in (0, panels), abs(edge[0] - side_seam), edge[0]))
 
 
 def shares(stiffness: Sequence[float], together: Sequence[bool]) -> tuple[float, ...]:
@@ -132,8 +165,13 @@ def reckon(
     practice: Practice,
     *,
     taped: bool,
+    side_seam: int,
+    joined: Sequence[int] = (),
 ) -> tuple[PlyPlan, ...]:
-    """Every ply from the skin out. `tensions_n_per_m` by level; where the waist is `taped` its tape carries a share."""
+    """Every ply from the skin out. `tensions_n_per_m` by level; where the waist is `taped` its tape carries a share.
+
+    `joined` seams are not cut; what a ply grows by is cut at the `side_seam` first.
+    """
     how, n = mounted(layers, cloths), len(halves[0])
     together = sewn_as_one(how)
     off = middles([thickness(ply, cloths) for ply in layers.plies], layers.carrying)
@@ -149,7 +187,9 @@ def reckon(
         cloth = cloths[ply.cloth]
         own = usual if ply.allowances is None else _cut_areas(halves, ply.allowances)
         cut = sum(area for number, area in own if ply.over(number))
-        whole_mm, edge_mm = growth(off[i], n)
+        grows = growth(off[i]) * ply.covers(n)
+        edges = _edges_cut(ply, how[i], n, joined, side_seam)
+        edge_mm, at = cut_growth(grows / 2, edges, practice.growth_matters_mm)
         found.append(
             PlyPlan(
                 role=ply.role,
@@ -161,8 +201,10 @@ def reckon(
                 grain=ply.grain,
                 one_way=cloth.one_way,
                 thickness_mm=thickness(ply, cloths),
-                grows_mm=whole_mm,
+                grows_mm=grows,
                 grows_edge_mm=edge_mm,
+                grows_at=at,
+                grows_all=len(at) == len(edges),
                 carries_n_per_m=part[i] * carried if together[i] else None,
                 holds_n_per_m=cloth.holds_n_per_m,
                 grams=cut * cloth.mass_g_m2 / 1e6,

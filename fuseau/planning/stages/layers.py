@@ -17,7 +17,7 @@ from fuseau.craft.materials.catalogue import GROMMETS
 from fuseau.craft.materials.cloths import Cloth, ClothName
 from fuseau.craft.materials.minutes import Work
 from fuseau.craft.materials.stack import take_up
-from fuseau.craft.pattern.pattern import Allowances
+from fuseau.craft.pattern.pattern import Allowances, Pattern
 from fuseau.craft.plies.checks import check_overlay, check_plies, check_repeat, check_thick
 from fuseau.craft.plies.layers import Layers, MethodName, Mounted, Ply
 from fuseau.craft.plies.methods import METHODS, ChannelMade, Counted, Method, mounted, work
@@ -84,6 +84,8 @@ class LayersInputs:
     cloths: Mapping[ClothName, Cloth]
     halves: Halves
     allowances: Allowances
+    joined: tuple[int, ...]
+    side_seam: int
     channels: tuple[ChannelMade, ...]
     kept: tuple[ChannelMade, ...]
     held: tuple[tuple[int, float], ...]
@@ -100,7 +102,7 @@ class LayersInputs:
         cls,
         build: Build,
         halves: Halves,
-        allowances: Allowances,
+        pattern: Pattern,
         bones: tuple[Bone, ...],
         lefts: tuple[Bone, ...] | None,
         worn: Fit,
@@ -120,7 +122,9 @@ class LayersInputs:
             layers=build.layers,
             cloths=build.cloths,
             halves=halves,
-            allowances=allowances,
+            allowances=pattern.allowances,
+            joined=pattern.joined,
+            side_seam=pattern.front_panels,
             channels=tuple(bone.made for bone in both if not kept(bone)),
             kept=tuple(bone.made for bone in both if kept(bone)),
             held=tuple((bone.panel, bone.across) for bone in bones if bone.across is not None),
@@ -225,6 +229,8 @@ def _reckoned(inputs: LayersInputs, layers: Layers) -> tuple[PlyPlan, ...]:
         dict(inputs.tensions_n_per_m),
         inputs.practice,
         taped=inputs.taped,
+        side_seam=inputs.side_seam,
+        joined=inputs.joined,
     )
 
 

@@ -97,9 +97,8 @@ def test_what_the_panels_of_a_thick_outer_ply_are_wider_by_sums_to_what_it_goes_
         return line.bounds[2] - line.bounds[0]
 
     more = 2 * sum(wide(two) - wide(one) for one, two in zip(inner, outer, strict=True))
-    worth = abs(ply.grows_edge_mm) >= build.practice.growth_matters_mm
     # measured square to the edge, and across it on the waistline: the edges lean
-    assert more == pytest.approx(ply.grows_mm if worth else 0.0, rel=0.05, abs=0.01)
+    assert more == pytest.approx(ply.grows_mm if abs(ply.grows_mm) >= 2 else 0.0, rel=0.05, abs=0.01)
 
 
 def test_an_overlay_in_one_piece_is_one_piece_as_wide_as_its_panels_at_the_waist():

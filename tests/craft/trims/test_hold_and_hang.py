@@ -8,10 +8,10 @@ from hypothesis import strategies as st
 from scipy.integrate import quad
 
 from fuseau.craft.base.errors import Unmakeable
+from fuseau.craft.fit.shape_holds import shape_holds
 from fuseau.craft.trims.chains import chain_length, chain_sag
 from fuseau.craft.trims.choices import Flossing, Strap
 from fuseau.craft.trims.flossing import lay_flossing, stitches_of
-from fuseau.craft.fit.shape_holds import shape_holds
 from fuseau.craft.trims.hold import load
 from fuseau.craft.trims.straps import lay_strap
 
