@@ -42,7 +42,7 @@ from fuseau.craft.stock.stock import Stock
 from fuseau.document.shelf import Order, Shelf
 from fuseau.files.shelf_csv import read_shelf_csv, shelf_csv
 from fuseau.files.shopping_csv import read_shopping_csv, shopping_csv
-from fuseau.planning.workshop.needs import needs_of
+from fuseau.planning.told.needs import needs_of
 from fuseau.planning.workshop.shopping import Shopping, ready_by, shopping
 from fuseau.stand_ins.suppliers import arrival, comes_short, offers, sent_on
 from fuseau.store.shelf import ShelfOpened

@@ -17,7 +17,7 @@ from fuseau.document.shelf import BuildId, Order, OrderLine, Reservation
 from fuseau.files.shelf_csv import CsvRow
 from fuseau.files.shopping_csv import BoughtRow
 from fuseau.planning.stages.cut import Use
-from fuseau.planning.workshop.needs import Need
+from fuseau.planning.told.needs import Need
 from fuseau.planning.workshop.shopping import Shopping
 
 if TYPE_CHECKING:

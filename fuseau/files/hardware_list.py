@@ -15,6 +15,7 @@ from fuseau.files.lists import as_pdf, list_styles, safe, tick_box
 from fuseau.files.paper import Paper
 from fuseau.files.typeface import FONT
 from fuseau.planning.plan import Plan
+from fuseau.planning.told.cost import cost_of
 from fuseau.planning.workshop.shopping import Shopping
 from fuseau.wording import Words
 from fuseau.wording.words import capital
@@ -95,6 +96,7 @@ def list_pdf(build: Build, planned: Plan, paper: Paper, unit: Unit, takes: Shopp
         *_behind(planned, unit, head, plain),
         Spacer(1, 5),
         *(Paragraph(safe(sentence), small) for sentence in (*NECK_CAUTIONS, *CAUTIONS) if _applies(sentence, build)),
+        *_goes_in(build, planned, head, plain),
         *(_taken(takes, unit, head) if takes is not None else []),
     ]
     return as_pdf(story, f"{build.brief.name}: list", paper)
@@ -239,6 +241,20 @@ def _hole_strip(heights: Sequence[float], place: str, unit: Unit) -> Drawing:
     return strip
 
 
+def _goes_in(build: Build, planned: Plan, head: ParagraphStyle, plain: ParagraphStyle) -> list[Flowable]:
+    """What goes into it, in money: the same sum as on its card."""
+    cost = cost_of(build, planned)
+    parts = {
+        "cloth": cost.cloth,
+        "bones": cost.bones,
+        "closures, lace and tapes": cost.hardware,
+        "trims": cost.trims,
+        "mock-ups": cost.mock_ups,
+    }
+    terms = " + ".join(f"{name} {amount:.2f}" for name, amount in parts.items() if amount)
+    return [Paragraph("What goes into it, about", head), Paragraph(safe(f"{terms} = {cost.in_all:.2f} in all."), plain)]
+
+
 def _taken(takes: Shopping, unit: Unit, head: ParagraphStyle) -> list[Flowable]:
     """Everything it takes, to be ticked off, with what the shops that Fuseau knows ask for it at least."""
     rows: list[list[str | Drawing]] = []
@@ -256,7 +272,7 @@ def _taken(takes: Shopping, unit: Unit, head: ParagraphStyle) -> list[Flowable]:
         rows.append([tick_box(), line.article.label + wide, amount, "" if price is None else f"{price:.2f}"])
     if not rows:
         return []
-    rows.append(["", "in all, in packs and lengths as they are sold", "", f"{total:.2f}"])
+    rows.append(["", "all of it bought anew, in packs and lengths as they are sold", "", f"{total:.2f}"])
     return [
         KeepTogether(
             [Paragraph("What it still takes", head), _table([["", "article", "amount", "bought anew, about"], *rows])]

@@ -147,7 +147,18 @@ def _plan_garment(build: Build, unit: Unit, cache: StageCache, findings: list[Fi
     lefts = hardware.left.bones if hardware.left else None
     plied = cache.run(
         lay_layers,
-        LayersInputs.of(build, halves, pattern, hardware.bones, lefts, final, taped=hardware.waist_tape is not None),
+        LayersInputs.of(
+            build,
+            halves,
+            pattern,
+            shown.pieces,
+            hardware.bones,
+            lefts,
+            final,
+            opening=hardware.opening,
+            modesty=hardware.modesty,
+            taped=hardware.waist_tape is not None,
+        ),
     )
 
     # trims: what lies on it and hangs from it, and whether it is held

@@ -13,6 +13,7 @@ from dataclasses import dataclass
 from fuseau.craft.materials.catalogue import BONES, BoneKind, BoneName
 from fuseau.craft.materials.cloths import CLOTHS, Cloth, ClothName
 from fuseau.craft.stock.articles import Article, Sort, known_articles
+from fuseau.craft.stock.prices import PRICE_EACH, rough_price
 from fuseau.planning.workshop.shopping import Offer
 
 
@@ -54,14 +55,12 @@ SHOPS = (
         out_of_stock=0.12,
     ),
 )
-_EACH: Mapping[Sort, float] = {"busk": 14.0, "zip": 5.5, "thread": 3.5}  # rough prices for one
 _PACKS: Mapping[Sort, tuple[float, ...]] = {
     "grommets": (40, 100),
     "hooks": (24,),
     "ends": (20, 100),
     "lace": (5000, 10_000),
 }
-_PACK_PRICE: Mapping[Sort, float] = {"grommets": 0.16, "hooks": 0.18, "ends": 0.12, "lace": 0.0009, "tape": 0.0006}
 _METRE = 1000.0
 
 
@@ -106,12 +105,12 @@ def _packs(
             yield 1, kind.price_each + kind.price_per_m * length / _METRE, length, None
     elif article.sort == "tape":
         for pack in (_METRE, 10 * _METRE):
-            yield pack, _PACK_PRICE["tape"] * pack * (0.85 if pack > _METRE else 1), None, None
+            yield pack, rough_price(article, pack) * (0.85 if pack > _METRE else 1), None, None
     elif article.sort in _PACKS:
         for pack in _PACKS[article.sort]:
-            yield pack, _PACK_PRICE[article.sort] * pack, None, None
-    elif article.sort in _EACH:
-        yield 1, _EACH[article.sort], None, None
+            yield pack, rough_price(article, pack), None, None
+    elif article.sort in PRICE_EACH:
+        yield 1, rough_price(article, 1), None, None
 
 
 def _share(*names: str) -> float:

@@ -13,13 +13,9 @@ MESSAGES = {
     "sew it on.",
     "thin_floating_lining": "{cloth:capital} is thin for a lining that hangs loose: it stretches as it is sewn, "
     "unless it is interfaced.",
-    "ply_grows": "{cloth:capital} lies outside: cut each panel edge of it {edge_mm:hardware} wider, "
+    "ply_grows": "{cloth:capital} lies outside: cut each edge of it {edge_mm:hardware} wider, "
     "{grows_mm:hardware} all round.",
-    "ply_shrinks": "{cloth:capital} lies inside: cut each panel edge of it {edge_mm:hardware} narrower, "
-    "{grows_mm:hardware} all round.",
-    "ply_grows_at": "{cloth:capital} lies outside: cut each edge of it at {seams} {edge_mm:hardware} wider, "
-    "{grows_mm:hardware} all round.",
-    "ply_shrinks_at": "{cloth:capital} lies inside: cut each edge of it at {seams} {edge_mm:hardware} narrower, "
+    "ply_shrinks": "{cloth:capital} lies inside: cut each edge of it {edge_mm:hardware} narrower, "
     "{grows_mm:hardware} all round.",
     "seam_too_thick": "At a seam the machine meets {plies:.0f} plies, {mm:.1f} mm pressed; it takes {most_mm:.1f}. "
     "Grade the allowances, or sew that place by hand.",

@@ -1,12 +1,21 @@
 """Told cases of one garment: all that is said of it, drawn or printed speaks of the same one (model, 8 to 16, 19)."""
 
+from io import BytesIO
+
 import numpy as np
 import pytest
+from pypdf import PdfReader
 from shapely.geometry import LineString, Point, Polygon
 
+from fuseau.craft.materials.minutes import MINUTES
+from fuseau.craft.plies.methods import METHODS
 from fuseau.craft.wearer.silhouette import half_width, laced_ratio
+from fuseau.files.hardware_list import list_pdf
 from fuseau.files.pieces import pattern_pieces
 from fuseau.planning.stages.cut import pieces_of
+from fuseau.planning.stages.make import steps_of
+from fuseau.planning.stages.record import card
+from fuseau.planning.told.cost import cost_of
 from tests.cases.told import by_hand
 from tests.conftest import edited
 from tests.kinds import built
@@ -108,8 +117,68 @@ def test_a_ply_that_goes_6_mm_further_round_is_cut_so_where_shears_can(mounted, 
     assert grown - plain == pytest.approx(ply.grows_mm, rel=0.05)
 
 
-def test_what_is_too_little_to_cut_is_left_out_and_said_so_in_one_place():
+def test_what_is_too_little_to_cut_is_left_out_and_nothing_is_to_be_minded():
     planned = plan(built("underbust corset"))
-    thin = next(ply for ply in planned.layers.plies if ply.role == "lining")
-    assert abs(thin.grows_mm) < 2.6
-    assert bool(thin.grows_at) == (abs(thin.grows_mm) >= 2)
+    lining, _, fashion = planned.layers.plies
+    assert -3 < lining.grows_mm < -2
+    assert lining.grows_at == ()
+    assert 2 < fashion.grows_mm < 3
+    assert fashion.grows_at == (3,)
+    assert not [one for one in planned.findings if one.stage == "layers"]
+
+
+@pytest.mark.parametrize("method", METHODS)
+@pytest.mark.parametrize(("opening", "laced"), [("busk", True), ("none", True), ("zip", False)])
+def test_minutes_of_seams_are_the_same_in_the_layers_and_in_the_steps(method, opening, laced):
+    build = edited(built("overbust corset"), layers__method=method, front__opening=opening, back__laced=laced)
+    planned = plan(build)
+    steps: dict[str, float] = {}
+    for step in steps_of(build, planned):
+        for work, count in step.works:
+            steps[work] = steps.get(work, 0.0) + MINUTES[work] * count
+    seams = [work for work in planned.layers.minutes if "seam" in work]
+    assert seams
+    assert {work: planned.layers.minutes[work] for work in seams} == pytest.approx(
+        {work: steps[work] for work in seams}
+    )
+
+
+def test_a_method_that_wants_a_lining_charges_for_none_that_is_not_there():
+    build = built("underbust corset")
+    unlined = [ply.model_dump(mode="json") for ply in build.layers.plies if ply.role != "lining"]
+    build = edited(build, layers__plies=unlined, layers__method="floating lining")
+    layers = plan(build).layers
+    (chosen,) = [method for method in layers.methods if method.chosen]
+    assert not chosen.adds_lining
+    assert chosen.grams == pytest.approx(layers.grams)
+    assert chosen.price == pytest.approx(layers.price)
+    assert chosen.minutes == pytest.approx(sum(layers.minutes.values()))
+    other = next(method for method in layers.methods if method.name == "bagged out")
+    assert other.adds_lining
+    assert other.price > chosen.price
+
+
+def test_what_is_cut_beside_the_panels_weighs_and_costs():
+    """The modesty panel and the facings of a front, and gussets, are cloth as the panels are."""
+    build = built("underbust corset")
+    bare = plan(edited(build, back__modesty="none", front__opening="none")).layers
+    planned = plan(edited(build, back__modesty="floating")).layers
+    assert [part.what for part in planned.beside] == ["modesty panel", "modesty panel", "modesty panel", "facing"]
+    more = sum(part.grams for part in planned.beside)
+    assert planned.grams - bare.grams == pytest.approx(more, rel=0.05)
+    assert planned.price > bare.price
+    gussets = by_hand(kind="gusset", seam=3, end="hem", width_mm=60, depth_mm=70)(build)
+    plain = plan(by_hand(kind="trim", edge="CB", amount_mm=0)(build))
+    assert plan(gussets).layers.grams > plain.layers.grams + 2
+
+
+def test_in_all_is_one_sum_on_the_card_and_on_the_list():
+    build = edited(
+        built("underbust corset"), trims__along=[{"key": "t1", "name": "beads", "pitch_mm": 20, "price": 0.4}]
+    )
+    planned = plan(build)
+    cost = cost_of(build, planned)
+    told = {fact.name: fact.number for fact in card(build, planned).facts if fact.counted == "cost"}
+    assert told.pop("in all, about") == pytest.approx(sum(told.values())) == pytest.approx(cost.in_all)
+    text = "".join(page.extract_text() for page in PdfReader(BytesIO(list_pdf(build, planned, "A4", "cm"))).pages)
+    assert f"{cost.in_all:.2f} in all" in text

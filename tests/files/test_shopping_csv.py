@@ -11,7 +11,7 @@ from fuseau.craft.materials.cloths import CLOTHS
 from fuseau.craft.stock import articles
 from fuseau.files.shopping_csv import read_shopping_csv, shopping_csv
 from fuseau.files.unreadable import UnreadableFile
-from fuseau.planning.workshop.needs import Need
+from fuseau.planning.told.needs import Need
 from fuseau.planning.workshop.shopping import Offer, Want, shopping
 
 ARTICLES = tuple(articles.known_articles(CLOTHS, BONES))

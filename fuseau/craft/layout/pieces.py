@@ -139,6 +139,11 @@ class PieceMaker:
             return _FREE_DEG
         return self.practice.grain_strict_deg if self.plies[i].carries_n_per_m else self.practice.grain_free_deg
 
+    def beside_panels(self) -> tuple[ClothPiece, ...]:
+        """Every piece that is no panel: gussets, cups and shoulder pieces, the modesty panel, facings."""
+        plies = range(len(self.plies))
+        return (*(piece for i in plies for piece in (*self._let_in(i), *self._modesty(i))), *self._facings())
+
     def _panels(self, i: int) -> list[ClothPiece]:
         ply = self.plies[i]
         right, left = self.halves

@@ -5,7 +5,6 @@ from collections.abc import Mapping, Sequence
 from fuseau.craft.base.findings import Change, Finding, finding, mend
 from fuseau.craft.base.practice import Practice
 from fuseau.craft.materials.cloths import Cloth, ClothName
-from fuseau.craft.pattern.pattern import seam_label
 from fuseau.craft.plies.layers import Layers
 from fuseau.craft.plies.methods import METHODS
 from fuseau.craft.plies.overlay import OverlayPlan
@@ -56,26 +55,19 @@ def check_plies(
                 )
             )
         findings += _thin_fashion(layers, i, cloth)
-        if planned.grows_at:
-            way = "ply_grows" if planned.grows_mm > 0 else "ply_shrinks"
+        if planned.grows_at and planned.grows_all:  # at few edges the pieces are cut so, and nothing is to be minded
             findings.append(
                 finding(
-                    way if planned.grows_all else f"{way}_at",
+                    "ply_grows" if planned.grows_mm > 0 else "ply_shrinks",
                     "layers",
                     "advice",
                     at=f"{at}.thickness_mm",
                     where=cloth.label,
                     numbers={"grows_mm": abs(planned.grows_mm), "edge_mm": abs(planned.grows_edge_mm)},
                     cloth=cloth.label,
-                    seams=_named(planned.grows_at, panels),
                 )
             )
     return findings
-
-
-def _named(seams: Sequence[int], panels: int) -> str:
-    names = ["CF" if seam == 0 else "CB" if seam == panels else seam_label(seam) for seam in seams]
-    return " and ".join(filter(None, (", ".join(names[:-1]), names[-1])))
 
 
 def _carrying(

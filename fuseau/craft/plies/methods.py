@@ -101,7 +101,8 @@ class Counted(Record):
     """What the time follows from, of the whole garment but for `panels`, which are those of a half.
 
     `curved`: seams go over a bust. `channels`: how each is made that a method makes; `kept`: each that is as she said,
-    or can't be otherwise. `edges_mm`: top line and hem, bound by hand or by machine.
+    or can't be otherwise. `edges_mm`: top line and hem, bound by hand or by machine. `shut`: how many of CF and CB are
+    sewn, each once.
     """
 
     panels: int
@@ -110,6 +111,7 @@ class Counted(Record):
     edges_mm: float
     kept: tuple[ChannelMade, ...] = ()
     bound_by_hand: bool = True
+    shut: int = 0
 
 
 def work(
@@ -121,7 +123,8 @@ def work(
     """
     by = method or METHODS[layers.method]
     how = mounted(layers, cloths, by)
-    n, seams = counted.panels, 2 * (counted.panels - 1)
+    n, apart = counted.panels, 2 * (counted.panels - 1)
+    seams = apart + counted.shut
     channels = counted.channels if method is None else tuple(by.channels for _ in counted.channels)
     found: dict[Work, float] = {}
 
@@ -141,7 +144,7 @@ def work(
         elif one in ("overlaid by panels", "overlaid in one piece"):
             add("baste by hand", over)
         elif one in ("floating", "bagged"):
-            add("sew a seam", seams * ply.covers(n))
+            add("sew a seam", apart * ply.covers(n))
             add("floating lining", one == "floating")
     add("mark", n)
     if by.seam == "turned":

@@ -19,10 +19,10 @@ from fuseau.craft.plies.methods import METHODS, Method, mounted, sewn_as_one
 class PlyPlan(Record):
     """A ply as it will be made: over which panels, how mounted, and what follows.
 
-    `grows_mm` is how much further it goes round than the strength ply (− is less far), `grows_edge_mm` what each edge is
-    cut wider for it at the seams `grows_at` (0 is CF, the last CB): 0 at none, where it is too little to cut.
-    `grows_all` where that is every edge. `carries_n_per_m` the most that it carries anywhere, of the `holds_n_per_m` that it bears; None
-    where it carries nothing.
+    `grows_mm` is how much further it goes round than the strength ply (− is less far), `grows_edge_mm` what each edge
+    is cut wider for it at the seams `grows_at` (0 is CF, the last CB): none, where it is too little to cut;
+    `grows_all`: at every one. `carries_n_per_m` is the most that it carries anywhere, of the `holds_n_per_m` that it
+    bears; None where it carries nothing.
     """
 
     role: Role
@@ -111,7 +111,7 @@ def cut_growth(half_mm: float, edges: Sequence[tuple[int, int]], least_mm: float
 
 
 def _edges_cut(ply: Ply, how: Mounted, panels: int, joined: Sequence[int], side_seam: int) -> list[tuple[int, int]]:
-    """The seams of a half at which a ply has cut edges and how many, those nearest to the side first, CF and CB last."""
+    """Seams of a half at which a ply has cut edges, with how many: the nearest to the side first, CF and CB last."""
     there = []
     for seam in range(panels + 1):
         beside = [panel for panel in (seam, seam + 1) if 1 <= panel <= panels and ply.over(panel)]
@@ -190,6 +190,8 @@ def reckon(
         grows = growth(off[i]) * ply.covers(n)
         edges = _edges_cut(ply, how[i], n, joined, side_seam)
         edge_mm, at = cut_growth(grows / 2, edges, practice.growth_matters_mm)
+        if grows < 0 and len(at) < len(edges):  # what lies inside and is a little wide lies in folds that nobody feels
+            edge_mm, at = 0.0, ()
         found.append(
             PlyPlan(
                 role=ply.role,

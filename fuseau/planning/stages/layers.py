@@ -1,7 +1,7 @@
 """The layers' stage: every ply as it will be made, what is odd about them, and the methods side by side."""
 
 import math
-from collections.abc import Mapping
+from collections.abc import Mapping, Sequence
 from dataclasses import dataclass
 from typing import Self
 
@@ -12,12 +12,16 @@ from fuseau.craft.base.findings import Change, Finding, Message, message
 from fuseau.craft.base.practice import Practice
 from fuseau.craft.base.record import Record
 from fuseau.craft.boning.bones import Bone, in_a_fold
+from fuseau.craft.closures.back import ModestyPanel
+from fuseau.craft.closures.front import Opening
 from fuseau.craft.fit.fit import Fit
+from fuseau.craft.layout.pieces import PieceMaker, PieceWhat
 from fuseau.craft.materials.catalogue import GROMMETS
 from fuseau.craft.materials.cloths import Cloth, ClothName
 from fuseau.craft.materials.minutes import Work
 from fuseau.craft.materials.stack import take_up
 from fuseau.craft.pattern.pattern import Allowances, Pattern
+from fuseau.craft.pattern.trueing import LaidPiece
 from fuseau.craft.plies.checks import check_overlay, check_plies, check_repeat, check_thick
 from fuseau.craft.plies.layers import Layers, MethodName, Mounted, Ply
 from fuseau.craft.plies.methods import METHODS, ChannelMade, Counted, Method, mounted, work
@@ -56,8 +60,16 @@ class MethodSide(Record):
     changes: tuple[Change, ...]
 
 
+class ClothBeside(Record):
+    """A piece of cloth that is neither panel nor let in between panels: what, of which cloth, and its weight."""
+
+    what: PieceWhat
+    cloth: ClothName
+    grams: float
+
+
 class LayersPlan(Record):
-    """The plies from the skin out, and what they come to.
+    """The plies from the skin out, and what they come to; `grams` and `price` are of these and of what is `beside`.
 
     `overlays` by the place of a ply in one piece, `repeats` of one whose stripe or motif is to meet.
 
@@ -71,7 +83,9 @@ class LayersPlan(Record):
     hole: Thick | None
     total_mm: float
     take_up_mm: float
+    beside: tuple[ClothBeside, ...]
     grams: float
+    price: float
     minutes: dict[Work, float]
     methods: tuple[MethodSide, ...]
 
@@ -86,6 +100,12 @@ class LayersInputs:
     allowances: Allowances
     joined: tuple[int, ...]
     side_seam: int
+    pieces: tuple[LaidPiece, ...]
+    shut: int
+    front_open: bool
+    modesty: ModestyPanel | None
+    facing_cloth: ClothName | None
+    modesty_cloth: ClothName | None
     channels: tuple[ChannelMade, ...]
     kept: tuple[ChannelMade, ...]
     held: tuple[tuple[int, float], ...]
@@ -103,13 +123,17 @@ class LayersInputs:
         build: Build,
         halves: Halves,
         pattern: Pattern,
+        pieces: tuple[LaidPiece, ...],
         bones: tuple[Bone, ...],
         lefts: tuple[Bone, ...] | None,
         worn: Fit,
         *,
+        opening: Opening | None,
+        modesty: ModestyPanel | None,
         taped: bool,
     ) -> Self:
-        """Taken from the build, its pattern laid flat, its channels, and how it is worn."""
+        """Taken from the build, its pattern laid flat with its `pieces`, its channels, what opens, how it is worn."""
+        opens = opening.line if opening is not None and opening.kind != "none" else None
         both = (*bones, *(bones if lefts is None else lefts))
 
         def kept(bone: Bone) -> bool:
@@ -125,6 +149,12 @@ class LayersInputs:
             allowances=pattern.allowances,
             joined=pattern.joined,
             side_seam=pattern.front_panels,
+            pieces=pieces,
+            shut=(opens != "CF") + (opens != "CB" and not build.back.laced),
+            front_open=opens == "CF",
+            modesty=modesty,
+            facing_cloth=build.cut.facing,
+            modesty_cloth=build.cut.modesty,
             channels=tuple(bone.made for bone in both if not kept(bone)),
             kept=tuple(bone.made for bone in both if kept(bone)),
             held=tuple((bone.panel, bone.across) for bone in bones if bone.across is not None),
@@ -150,7 +180,8 @@ def lay_layers(inputs: LayersInputs) -> LayersLaid:
     """Every ply, the methods side by side, and what is odd."""
     layers, cloths, practice = inputs.layers, inputs.cloths, inputs.practice
     panels = inputs.halves.right.panels
-    plies = _reckoned(inputs, layers)
+    plies, beside = _reckoned(inputs, layers)
+    parts: Sequence[PlyPlan | ClothBeside] = [*plies, *beside]
     held: dict[int, list[float]] = {}
     for panel, across in inputs.held:
         held.setdefault(panel, []).append(across)
@@ -182,13 +213,16 @@ def lay_layers(inputs: LayersInputs) -> LayersLaid:
         hole=hole,
         total_mm=stack.total_mm,
         take_up_mm=take_up(stack, 2 * (len(panels) - 1), practice),
-        grams=sum(ply.grams for ply in plies),
+        beside=beside,
+        grams=sum(part.grams for part in parts),
+        price=_price(parts, cloths),
         minutes=work(layers, cloths, counted),
         methods=(),
     )
-    lined = plies
+    lined = parts
     if all(ply.role != "lining" for ply in layers.plies):
-        lined = _reckoned(inputs, layers.model_copy(update={"plies": (_LINING, *layers.plies)}))
+        more = _reckoned(inputs, layers.model_copy(update={"plies": (_LINING, *layers.plies)}))
+        lined = [*more[0], *more[1]]
     sides = tuple(_side(inputs, method, counted, planned, lined) for method in METHODS.values())
     findings = (
         *check_plies(layers, plies, len(panels), cloths, practice),
@@ -199,10 +233,14 @@ def lay_layers(inputs: LayersInputs) -> LayersLaid:
     return LayersLaid(planned.model_copy(update={"methods": sides}), findings)
 
 
-def _price(ply: PlyPlan, cloth: Cloth) -> float:
-    """What a ply costs, from its weight: the cloth that it is, and what falls off between pieces beside it."""
-    area_m2 = ply.grams / cloth.mass_g_m2 / _USED_SHARE
-    return area_m2 / (cloth.usable_mm / 1000) * cloth.price_per_m
+def _price(parts: Sequence[PlyPlan | ClothBeside], cloths: Mapping[ClothName, Cloth]) -> float:
+    """What cloth costs, from its weight: as much as that is, and what falls off between pieces beside it."""
+
+    def price(part: PlyPlan | ClothBeside) -> float:
+        cloth = cloths[part.cloth]
+        return part.grams / cloth.mass_g_m2 / _USED_SHARE / (cloth.usable_mm / 1000) * cloth.price_per_m
+
+    return sum(map(price, parts))
 
 
 def _counted(inputs: LayersInputs) -> Counted:
@@ -211,6 +249,7 @@ def _counted(inputs: LayersInputs) -> Counted:
     edges = sum(length_of(edge) for panel in both for edge in (panel.top, panel.hem))
     return Counted(
         panels=len(right.panels),
+        shut=inputs.shut,
         curved=inputs.bust,
         channels=inputs.channels,
         kept=inputs.kept,
@@ -219,9 +258,10 @@ def _counted(inputs: LayersInputs) -> Counted:
     )
 
 
-def _reckoned(inputs: LayersInputs, layers: Layers) -> tuple[PlyPlan, ...]:
+def _reckoned(inputs: LayersInputs, layers: Layers) -> tuple[tuple[PlyPlan, ...], tuple[ClothBeside, ...]]:
+    """The plies, each with what is let in between its panels, and what is cut beside them."""
     right, left = inputs.halves.both
-    return reckon(
+    plies = reckon(
         layers,
         inputs.cloths,
         (right.panels, left.panels),
@@ -232,17 +272,46 @@ def _reckoned(inputs: LayersInputs, layers: Layers) -> tuple[PlyPlan, ...]:
         side_seam=inputs.side_seam,
         joined=inputs.joined,
     )
+    maker = PieceMaker(
+        layers=layers,
+        plies=plies,
+        halves=(right.panels, inputs.halves.left.panels if inputs.halves.left else None),
+        joined=inputs.joined,
+        pieces=inputs.pieces,
+        allowances=inputs.allowances,
+        practice=inputs.practice,
+        modesty=inputs.modesty,
+        front_open=inputs.front_open,
+        facing=inputs.facing_cloth,
+        modesty_cloth=inputs.modesty_cloth,
+    )
+    let_in = [0.0 for _ in plies]
+    beside = []
+    for piece in maker.beside_panels():
+        grams = piece.count * piece.area_mm2 * inputs.cloths[piece.cloth].mass_g_m2 / 1e6
+        if piece.what in ("modesty panel", "facing"):
+            beside.append(ClothBeside(what=piece.what, cloth=piece.cloth, grams=grams))
+        else:
+            let_in[piece.ply] += grams
+    more = zip(plies, let_in, strict=True)
+    return tuple(ply.model_copy(update={"grams": ply.grams + grams}) for ply, grams in more), tuple(beside)
 
 
 def _side(
-    inputs: LayersInputs, method: Method, counted: Counted, as_it_is: LayersPlan, with_lining: tuple[PlyPlan, ...]
+    inputs: LayersInputs,
+    method: Method,
+    counted: Counted,
+    as_it_is: LayersPlan,
+    with_lining: Sequence[PlyPlan | ClothBeside],
 ) -> MethodSide:
     layers, cloths, practice = inputs.layers, inputs.cloths, inputs.practice
     chosen = method.name == layers.method
-    adds = method.wants_lining and all(ply.role != "lining" for ply in layers.plies)
+    # what is chosen is as she has it: a lining that is not there costs nothing
+    adds = not chosen and method.wants_lining and all(ply.role != "lining" for ply in layers.plies)
     lined = (_LINING, *layers.plies) if adds else layers.plies
     made = layers.model_copy(update={"method": method.name, "plies": lined})
-    plies = with_lining if adds else as_it_is.plies
+    as_laid: Sequence[PlyPlan | ClothBeside] = [*as_it_is.plies, *as_it_is.beside]
+    parts = with_lining if adds else as_laid
     panels = len(inputs.halves.right.panels)
     changes = [Change(at="layers.method", value=method.name), Change(at="bones.made", value=method.channels)]
     if adds:
@@ -264,7 +333,7 @@ def _side(
         seam=as_it_is.seam if chosen else at_seam(made, cloths, practice, tape_mm=tape),
         hole=None if inputs.grip_mm is None else at_hole(made, cloths, inputs.grip_mm, panels),
         take_up_mm=take_up(made.stack(panels, cloths), 2 * (panels - 1), practice),
-        grams=sum(ply.grams for ply in plies),
-        price=sum(_price(ply, cloths[ply.cloth]) for ply in plies),
+        grams=sum(part.grams for part in parts),
+        price=_price(parts, cloths),
         changes=tuple(changes),
     )

@@ -14,6 +14,7 @@ from fuseau.craft.pattern.trueing import Point
 from fuseau.document.build import Build
 from fuseau.planning.plan import Plan
 from fuseau.planning.stages.make import steps_of
+from fuseau.planning.told.cost import cost_of
 
 _RELAXES_MM = 8.0  # of gap from the first wear to the last: less is the hand that drew it
 _ROOM_MM = 14.0  # between panels, where a half is drawn small
@@ -257,16 +258,19 @@ def _took(build: Build, planned: Plan) -> Iterator[Fact]:
     tried = sum(fitting.hours or 0.0 for fitting in build.fittings)
     if tried:
         yield _took_line("hours on mock-ups, as noted", tried, "hours")
-    spent = sum(fitting.cost or 0.0 for fitting in build.fittings)
-    cloth = sum(method.price for method in planned.layers.methods if method.chosen) if planned.layers else 0.0
-    bones = planned.boning.price if planned.boning else 0.0
-    trims = planned.trims.price if planned.trims else 0.0
-    lines = (("mock-ups cost", spent), ("cloth, about", cloth), ("bones, about", bones), ("trims, about", trims))
+    cost = cost_of(build, planned)
+    lines = (
+        ("mock-ups cost", cost.mock_ups),
+        ("cloth, about", cost.cloth),
+        ("bones, about", cost.bones),
+        ("closures, lace and tapes, about", cost.hardware),
+        ("trims, about", cost.trims),
+    )
     for name, amount in lines:
         if amount:
             yield _took_line(name, amount, "cost")
-    if cloth or bones:
-        yield _took_line("in all, about", spent + cloth + bones + trims, "cost")
+    if cost.in_all > cost.mock_ups:
+        yield _took_line("in all, about", cost.in_all, "cost")
 
 
 def _by_stage(build: Build, planned: Plan) -> dict[Stage, float]:

@@ -16,8 +16,8 @@ from fuseau.craft.materials.cloths import CLOTHS, Cloth, ClothName
 from fuseau.craft.stock.articles import Article
 from fuseau.craft.stock.stock import Stock
 from fuseau.document.shelf import Shelf
+from fuseau.planning.told.needs import Need
 from fuseau.planning.workshop.alternatives import alternatives
-from fuseau.planning.workshop.needs import Need
 
 _HARDLY = 0.5  # mm, or half a piece
 

@@ -9,7 +9,7 @@ from fuseau.document.build import Build
 from fuseau.planning.asked.schools import bones_at_hand, cutting
 from fuseau.planning.plan import Plan
 from fuseau.planning.stages.cut import lay_ask, plan_cut, to_buy_mm, uses_of
-from fuseau.planning.workshop.needs import Need, needs_of
+from fuseau.planning.told.needs import Need, needs_of
 from fuseau.planning.workshop.shopping import Pool, Taken, Want, want
 
 LAY_S = 1

@@ -39,8 +39,9 @@ def test_the_card_says_what_the_stages_say():
     assert {ply.role for ply in BUILD.layers.plies} <= set(said)
     edge = PLAN.pattern.panels[0].cf_edge
     assert said["CF length"][1] >= max(z for _, z in edge) - min(z for _, z in edge) - 0.1
-    cost = next(one for one in PLAN.layers.methods if one.chosen).price + PLAN.boning.price
-    assert said["in all, about"][1] == pytest.approx(cost)
+    chosen = next(method for method in PLAN.layers.methods if method.chosen)
+    assert said["cloth, about"][1] == pytest.approx(chosen.price)
+    assert said["bones, about"][1] == pytest.approx(PLAN.boning.price)
     assert "at it" not in said
     assert (found.tried, found.says, found.grown, found.photos) == ((), (), None, ())
 

@@ -13,7 +13,7 @@ from fuseau.planning.stages.cut import plan_cut
 from fuseau.planning.stages.make import make_up, steps_of
 from fuseau.planning.stages.record import card
 from fuseau.planning.thread import thread
-from fuseau.planning.workshop.needs import needs_of
+from fuseau.planning.told.needs import needs_of
 from fuseau.wording import Words
 from tests.conftest import edited
 from tests.craft.making.test_garment_state import replay

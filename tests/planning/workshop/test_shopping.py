@@ -10,7 +10,7 @@ from fuseau.craft.materials.catalogue import GROMMETS
 from fuseau.craft.stock.articles import Article, cloth, known_articles
 from fuseau.document.shelf import OrderLine, Shelf
 from fuseau.planning.asked.schools import cutting
-from fuseau.planning.workshop.needs import Need, needs_of
+from fuseau.planning.told.needs import Need, needs_of
 from fuseau.planning.workshop.shopping import Offer, Pool, ready_by, shopping, want
 from fuseau.planning.workshop.wants import wants_of
 from fuseau.stand_ins.suppliers import SHOPS, arrival, offers

@@ -5560,6 +5560,24 @@ export interface components {
             price_per_m: number;
         };
         /**
+         * ClothBeside
+         * @description A piece of cloth that is neither panel nor let in between panels: what, of which cloth, and its weight.
+         */
+        ClothBeside: {
+            /**
+             * What
+             * @enum {string}
+             */
+            what: "panel" | "overlay" | "gusset" | "cup" | "shoulder piece" | "facing" | "modesty panel" | "binding" | "frill" | "pad";
+            /**
+             * Cloth
+             * @description A cloth in the catalogue.
+             */
+            cloth: string;
+            /** Grams */
+            grams: number;
+        };
+        /**
          * ClothCut
          * @description All that is cut from one cloth: its pieces, and strips that are cut on the slant beside them.
          *
@@ -7958,7 +7976,7 @@ export interface components {
         };
         /**
          * LayersPlan
-         * @description The plies from the skin out, and what they come to.
+         * @description The plies from the skin out, and what they come to; `grams` and `price` are of these and of what is `beside`.
          *
          *     `overlays` by the place of a ply in one piece, `repeats` of one whose stripe or motif is to meet.
          *
@@ -7981,8 +7999,12 @@ export interface components {
             total_mm: number;
             /** Take Up Mm */
             take_up_mm: number;
+            /** Beside */
+            beside: components["schemas"]["ClothBeside"][];
             /** Grams */
             grams: number;
+            /** Price */
+            price: number;
             /** Minutes */
             minutes: {
                 [key: string]: number | undefined;
@@ -10621,9 +10643,10 @@ export interface components {
          * PlyPlan
          * @description A ply as it will be made: over which panels, how mounted, and what follows.
          *
-         *     `grows_mm` is how much further it goes round than the strength ply (− is less far), `grows_edge_mm` what that is on
-         *     each panel edge; `carries_n_per_m` the most that it carries anywhere, of the `holds_n_per_m` that it bears; None
-         *     where it carries nothing.
+         *     `grows_mm` is how much further it goes round than the strength ply (− is less far), `grows_edge_mm` what each edge
+         *     is cut wider for it at the seams `grows_at` (0 is CF, the last CB): none, where it is too little to cut;
+         *     `grows_all`: at every one. `carries_n_per_m` is the most that it carries anywhere, of the `holds_n_per_m` that it
+         *     bears; None where it carries nothing.
          */
         PlyPlan: {
             /**
@@ -10660,6 +10683,10 @@ export interface components {
             grows_mm: number;
             /** Grows Edge Mm */
             grows_edge_mm: number;
+            /** Grows At */
+            grows_at: number[];
+            /** Grows All */
+            grows_all: boolean;
             /** Carries N Per M */
             carries_n_per_m: number | null;
             /** Holds N Per M */
