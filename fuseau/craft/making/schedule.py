@@ -27,7 +27,8 @@ from fuseau.craft.making.jobs import (
 )
 from fuseau.craft.making.steps import StepKey
 
-_SECONDS = 0.6
+WORK = 0.25  # of the solver's own count: a second of a slow processor, and the same answer on a busy one
+_STUCK_S = 30.0
 _NIGHT_MIN = 180  # what a night of waiting is worth, where work is put in order
 _WORTH = 0.99  # of the cost: what is no better leaves her order as it is
 _NEAR = 0.01  # nearer than this to what none is better than, it is left so
@@ -97,11 +98,12 @@ def schedule(
     due: Mapping[str, datetime.date | None],
     calendar: Calendar,
     ranks: Mapping[int, int] | None = None,
-    seconds: float = _SECONDS,
+    work: float = WORK,
 ) -> Schedule:
     """When each job is done. `due` is the day on which each build has to be ready, with its margin.
 
-    `ranks` is her own order of the jobs. Raises Unmakeable as `Calendar` does.
+    `ranks` is her own order of the jobs; `work` is how much is looked for what is better, 0 for the first answer. An
+    appointment that can be kept is kept: nothing is gained by moving it. Raises Unmakeable as `Calendar` does.
     """
     if not jobs:
         return Schedule(slots=(), ends=(), bound_share=0.0)
@@ -114,8 +116,8 @@ def schedule(
         ):
             starts = tried
     least = least_cost(jobs, whole, due, calendar)
-    if seconds and cost_of(jobs, whole, starts, due, calendar) > (1 + _NEAR) * least + 0.5:
-        starts, proven = _bettered(jobs, whole, starts, due, calendar, seconds)
+    if work and cost_of(jobs, whole, starts, due, calendar) > (1 + _NEAR) * least + 0.5:
+        starts, proven = _bettered(jobs, whole, starts, due, calendar, work)
         least = max(least, proven)
     bound = 1 - (least + 0.5) / cost_of(jobs, whole, starts, due, calendar)
     return _told(jobs, whole, starts, due, calendar, max(0.0, bound))
@@ -190,7 +192,7 @@ def _bettered(
     starts: Sequence[float],
     due: Mapping[str, datetime.date | None],
     calendar: Calendar,
-    seconds: float,
+    work: float,
 ) -> tuple[list[float], float]:
     """A schedule that costs no more than the given one, and what none costs less than."""
     from ortools.sat.python import cp_model
@@ -239,7 +241,8 @@ def _bettered(
     for i in counted:
         model.add_hint(begin[i], math.ceil(starts[i]))
     solver = cp_model.CpSolver()
-    solver.parameters.max_time_in_seconds = seconds
+    solver.parameters.max_deterministic_time = work
+    solver.parameters.max_time_in_seconds = _STUCK_S
     solver.parameters.num_workers = 1
     solver.parameters.random_seed = 7
     found = solver.solve(model)

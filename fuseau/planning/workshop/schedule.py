@@ -12,7 +12,7 @@ from fuseau.craft.making.hours import Calendar, Hours
 from fuseau.craft.making.jobs import Job, nights
 from fuseau.craft.making.odds import Odds, odds
 from fuseau.craft.making.rates import Rate
-from fuseau.craft.making.schedule import Schedule, precedences, schedule
+from fuseau.craft.making.schedule import WORK, Schedule, precedences, schedule
 from fuseau.craft.making.steps import Step, StepKey, Who
 from fuseau.craft.materials.minutes import Work
 from fuseau.document.build import Build
@@ -190,18 +190,18 @@ def plan_work(
     today: datetime.date,
     known: Mapping[Work, Rate],
     *,
-    seconds: float = 0.6,
+    look: float = WORK,
     runs: int = 1000,
 ) -> WorkPlan:
     """The work of all builds from today on: every step on its day, and the odds that each build is ready by its own.
 
-    `known` are her rates.
+    `known` are her rates; `look` is how much work goes into bettering the order, of the solver's own count.
 
     Raises Unmakeable at `hours` where there are none.
     """
     work = work_of(at_work, shelf, known, today)
     calendar = calendar_for(work.jobs, hours, today)
-    found = schedule(work.jobs, work.due, calendar, seconds=seconds)
+    found = schedule(work.jobs, work.due, calendar, work=look)
     told = odds(with_one_more(work, at_work), work.due, calendar, _as_planned(work.jobs, found), runs=runs)
     needed = [one.build.brief.needed_on for one in at_work if one.build.brief.needed_on is not None]
     shown = max([*(slot.ends_on for slot in found.slots), *needed], default=today)
@@ -253,7 +253,7 @@ def odds_of(
     """The odds alone, of builds as they might be decided."""
     work = work_of(at_work, shelf, known, today)
     calendar = calendar_for(work.jobs, hours, today)
-    planned = _as_planned(work.jobs, schedule(work.jobs, work.due, calendar, seconds=0))
+    planned = _as_planned(work.jobs, schedule(work.jobs, work.due, calendar, work=0))
     return odds(with_one_more(work, at_work), work.due, calendar, planned)
 
 

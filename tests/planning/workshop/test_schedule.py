@@ -25,7 +25,7 @@ def at_work(name, kind="underbust corset", days=40, **fields):
 
 def work(*builds, shelf=None, hours=None):
     return plan_work(
-        builds, shelf or Shelf(), hours or Hours(), TODAY, known_rates(one.build for one in builds), seconds=0, runs=200
+        builds, shelf or Shelf(), hours or Hours(), TODAY, known_rates(one.build for one in builds), look=0, runs=200
     )
 
 

@@ -46,6 +46,7 @@ const agreed = (build: string, key: string) => {
   const one = work.named.get(`${build} ${key}`)?.appointment
   return one && (one.note || 'agreed')
 }
+const anyAgreed = computed(() => [...work.named.values()].some((step) => step.appointment))
 const buildName = (build: string) => work.buildOf.get(build)?.name ?? ''
 const weekday = (day: string) => new Date(`${day}T00:00`).toLocaleDateString('en-GB', { weekday: 'long' })
 const percent = (build: string) => {
@@ -60,7 +61,9 @@ const danger = (build: string) => (work.oddsOf.get(build)?.probability ?? 1) < 0
     <section class="main" aria-label="Today and the days after">
       <div class="head">
         <h1>Today</h1>
-        <span class="soft small">over all builds, by the hours you have</span>
+        <span class="soft small"
+          >over all builds, by the hours you have{{ anyAgreed ? '; what is agreed keeps its day' : '' }}</span
+        >
         <span class="spring" />
         <v-btn size="small" variant="outlined" :href="`/api/work.pdf?paper=${settings.house.paper}`" download=""
           >Print the days</v-btn
