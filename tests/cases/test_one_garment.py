@@ -9,6 +9,7 @@ from shapely.geometry import LineString, Point, Polygon
 
 from fuseau.craft.materials.minutes import MINUTES
 from fuseau.craft.plies.methods import METHODS
+from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS
 from fuseau.craft.wearer.silhouette import half_width, laced_ratio
 from fuseau.files.hardware_list import list_pdf
 from fuseau.files.pieces import pattern_pieces
@@ -16,9 +17,9 @@ from fuseau.planning.stages.cut import pieces_of
 from fuseau.planning.stages.make import steps_of
 from fuseau.planning.stages.record import card
 from fuseau.planning.told.cost import cost_of
-from tests.cases.told import by_hand
+from tests.cases.told import by_hand, cut, read
 from tests.conftest import edited
-from tests.kinds import built
+from tests.kinds import ALL_KINDS, built
 from tests.plans import plan
 
 
@@ -182,3 +183,35 @@ def test_in_all_is_one_sum_on_the_card_and_on_the_list():
     assert told.pop("in all, about") == pytest.approx(sum(told.values())) == pytest.approx(cost.in_all)
     text = "".join(page.extract_text() for page in PdfReader(BytesIO(list_pdf(build, planned, "A4", "cm"))).pages)
     assert f"{cost.in_all:.2f} in all" in text
+
+
+def touched(planned, level, off_mm):
+    at = {"z_mm": planned.body[level].side_mm, "across": 0.5, "word": "stands off", "off_mm": off_mm}
+    return [{"view": view, **at} for view in ("front", "back")]
+
+
+@pytest.mark.parametrize("level", ["bust", "underbust", "high_hip"])
+@pytest.mark.parametrize("off_mm", [6, 12, 24])
+def test_what_stands_off_by_level_is_taken_out_there_and_nowhere_else_typed_or_touched(level, off_mm):
+    """With gaps as expected it is slack: no girth is believed otherwise, and no other level moves for it."""
+    made = cut(built("overbust corset"))
+    planned = plan(made)
+    said = {"stand_offs": [{"level": level, "off_mm": off_mm}], "words": [{"level": level, "word": "stands off"}]}
+    typed = plan(read(**said)(made))
+    shown = plan(read(taps=touched(planned, level, off_mm / 2))(made))
+    near = {"bust": "high_bust"}.get(level, level)
+    for told in (typed, shown):
+        changes = told.proposal.sewn_change_mm
+        assert changes[level] == pytest.approx(-off_mm, abs=2.5)
+        assert all(abs(mm) < 1 for name, mm in changes.items() if name not in (level, near))
+        assert told.proposal.mock_up.shape.mean_mm == pytest.approx(planned.mock_up.shape.mean_mm, abs=1)
+    assert typed.proposal.sewn_change_mm[level] == pytest.approx(shown.proposal.sewn_change_mm[level], abs=2.5)
+
+
+@pytest.mark.parametrize("kind", ALL_KINDS)
+@pytest.mark.parametrize("wide", [0, 25])
+def test_a_reading_that_is_just_what_was_expected_changes_nothing(kind, wide):
+    build = built(kind)
+    tied = GARMENT_KINDS[kind].tied
+    build = cut(edited(build, **({"target__ease_mm": f"{20 + wide} mm"} if tied else {"target__gap_mm": 30 + wide})))
+    assert plan(read(count=5)(build)).proposal is None

@@ -68,7 +68,6 @@ class Tried:
     gap_mm: Array
     spread_mm: Array
     laced_mm: tuple[At, ...] = ()  # girth over the garment
-    stand_off_mm: tuple[At, ...] = ()  # of the whole girth (− is missing cloth)
     words: tuple[At, ...] = ()
     as_held: tuple[At, ...] = ()
     rides_mm: tuple[float, float] | None = None
@@ -238,7 +237,6 @@ class Sight:
         Where it gaped by centimetres, she would have; so it is evidence, if a soft one, that her girth fills it.
         """
         said = [z for z, share, _ in self.tried.words if share < _STANDS_OFF_SHARE]
-        said += [z for z, mm, _ in self.tried.stand_off_mm if mm > 0]
         within = self.heights[(self.heights >= self.z[0]) & (self.heights <= self.z[-1])]
         silent = [z for z in within if all(abs(z - told) > _TOLD_NEAR_MM for told in said)]
         return picking(self.z, np.array(silent))
@@ -345,7 +343,6 @@ def residuals(sight: Sight, seen: Seen, comfort: float, at: int, practice: Pract
     over = one.lacing.takes - one.lacing.pattern.shape.slack_out  # a tape over it does not go round what is gone
     add(one.laced_mm, seen.hoop_mm + over, seen.hoop_by)
     add(one.under_mm, seen.hoop_mm, seen.hoop_by)
-    add(one.stand_off_mm, seen.hoop_mm - seen.natural_mm, seen.hoop_by - seen.natural_by)
     share = seen.pressure_kpa / (sight.comfort * comfort)
     share_by = seen.pressure_by / (sight.comfort * comfort)[:, None]
     share_by[:, at] -= share

@@ -7,10 +7,10 @@ import numpy as np
 
 from fuseau.craft.base.practice import Practice
 from fuseau.craft.pattern.pattern import BlockGirth, EdgeLine, Pattern, summed
-from fuseau.craft.pattern.places import At, PlacedChange, between, spread
+from fuseau.craft.pattern.places import At, PlacedChange, between, reach, spread
 from fuseau.craft.wearer.body import Body
 from fuseau.document.build import Build
-from fuseau.document.fittings import EdgeSaid, Fitting, Pinch, Tap
+from fuseau.document.fittings import EdgeSaid, Fitting, Pinch, StandOff, Tap
 
 _AT_EDGE_MM = 15.0
 _AT_LEVEL_MM = 20.0
@@ -39,16 +39,16 @@ def seen_at_places(build: Build, body: Body) -> Seen:
     """What was pinned, slashed or stood off at places of the present version (model, 3 and 5: a change has a place).
 
     Cloth that stood off bore no tension, so it says nothing of her girth, and is mended where it was seen: a pinch at
-    its seam and heights, what was touched at the nearest seams of its block. Of each seam, and of each block that was
-    touched, the last fitting that tells of it counts: an older one is of the same garment, seen again. What was said
-    to stand off all round a level is no place: it tells of her girth.
+    its seam and heights, what was touched at the nearest seams of its block, what was typed of a level at its sides.
+    Of each seam, of each block that was touched and of each level that was typed, the last fitting that tells of it
+    counts: an older one is of the same garment, seen again.
     """
     current = build.current
     if current is None:
         return Seen()
     pattern, practice = current.pattern, build.practice
     pinned: dict[int, list[PlacedChange]] = {}
-    touched: dict[str, list[tuple[list[PlacedChange], float, Tap]]] = {}
+    loose: dict[str, list[tuple[list[PlacedChange], BlockGirth]]] = {}
     for fitting in fittings_of_current(build):
         mine: dict[int, list[PlacedChange]] = {}
         for pinch in fitting.pinches:
@@ -57,15 +57,40 @@ def seen_at_places(build: Build, body: Body) -> Seen:
         off = [tap for tap in fitting.taps if tap.off_mm]
         for view in {tap.view for tap in off}:
             taps = (tap for tap in off if tap.view == view)
-            touched[view] = [(*_touched(tap, pattern, body, practice, fitting.number), tap) for tap in taps]
+            loose[view] = [_touched(tap, pattern, body, practice, fitting.number) for tap in taps]
+        for stand_off in fitting.stand_offs:
+            if _reaches(pattern, body[stand_off.level].side_mm):
+                loose[stand_off.level] = [_typed(stand_off, pattern, body, practice, fitting.number)]
     places = [one for mine in pinned.values() for one in mine]
     left = []
-    for found, over, tap in (one for mine in touched.values() for one in mine):
+    for found, over in (one for mine in loose.values() for one in mine):
         places += found
-        if abs(over) > _LEAST_LEFT_MM:
-            level = min(body, key=lambda one: abs(one.side_mm - tap.z_mm)).name
-            left.append(BlockGirth(level=level, front_mm=0.0 if tap.view == "back" else over))
+        if abs(over.whole_mm) > _LEAST_LEFT_MM:
+            left.append(over)
     return Seen(_apart(places), summed(tuple(left)))
+
+
+def _reaches(pattern: Pattern, z_mm: float) -> bool:
+    low, high = reach(pattern)
+    return low <= z_mm <= high
+
+
+def _typed(
+    stand_off: StandOff, pattern: Pattern, body: Body, practice: Practice, fitting: int
+) -> tuple[list[PlacedChange], BlockGirth]:
+    """What stood off all round a level, taken out at the side seams first; and what is over, mm of girth."""
+    found, over = spread(
+        pattern,
+        1.0,
+        body[stand_off.level].side_mm,
+        practice.place_reach_mm,
+        -stand_off.off_mm / 2,
+        behind=None,
+        half="both",
+        cap_mm=practice.seam_cap_mm,
+    )
+    told = {"seen": "stood off" if stand_off.off_mm > 0 else "slashed", "fitting": fitting}
+    return [one.model_copy(update=told) for one in found], BlockGirth(level=stand_off.level, front_mm=2 * over)
 
 
 def _pinned(pinch: Pinch, pattern: Pattern, fitting: int) -> PlacedChange:
@@ -75,7 +100,7 @@ def _pinned(pinch: Pinch, pattern: Pattern, fitting: int) -> PlacedChange:
 
 def _touched(
     tap: Tap, pattern: Pattern, body: Body, practice: Practice, fitting: int
-) -> tuple[list[PlacedChange], float]:
+) -> tuple[list[PlacedChange], BlockGirth]:
     """Taken out at the nearest seams of the block that was touched, as high as it was touched; and what is over."""
     spot = spot_of(tap, body)
     side = abs(spot.round - 1) < _AT_SIDE
@@ -90,7 +115,9 @@ def _touched(
         cap_mm=practice.seam_cap_mm,
     )
     told = {"seen": "stood off", "fitting": fitting}
-    return [one.model_copy(update=told) for one in found], (2 if tap.half == "both" else 1) * over
+    level = min(body, key=lambda one: abs(one.side_mm - tap.z_mm)).name
+    whole = 0.0 if tap.view == "back" else (2 if tap.half == "both" else 1) * over
+    return [one.model_copy(update=told) for one in found], BlockGirth(level=level, front_mm=whole)
 
 
 def _about(z_mm: float, body: Body) -> float:

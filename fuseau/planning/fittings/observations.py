@@ -314,7 +314,8 @@ def _as_worn(inputs: InferenceInputs, on: TriedOn, counts: Mapping[TapKey, float
     usual = practice.pinned_spread_mm if closing == "pinned" else practice.ruler_spread_mm
     readings = fitting.readings if held else ()
     lacing = _lacing(inputs, on, fitting.pull)
-    said = [(_height(inputs, pattern, word.level), word.word) for word in fitting.words]
+    loose = {stand_off.level for stand_off in fitting.stand_offs}  # cloth that bears nothing says nothing of her girth
+    said = [(_height(inputs, pattern, word.level), word.word) for word in fitting.words if word.level not in loose]
     at_jaw = jaw_digs(fitting, pattern) if inputs.tied else ()
     touched = [
         (_inside(tap.z_mm, pattern), tap.word, counts.get((fitting.number, k), 1.0))
@@ -328,7 +329,6 @@ def _as_worn(inputs: InferenceInputs, on: TriedOn, counts: Mapping[TapKey, float
             words.append((z, wanted, reach / math.sqrt(share)))
     said += [(z, word) for z, word, _ in touched]
     room = [(z, *ROOM[word]) for z, word in said] if inputs.tied else []
-    offs = [(_height(inputs, pattern, off.level), off.off_mm, practice.pinch_spread_mm) for off in fitting.stand_offs]
     felt = tuple((z, share, spread * practice.word_spread * wide) for z, share, spread in words if held)
     right = WORDS_OF_SUPPORT["right"][0]
     as_held = tuple(one for one in felt if one[1] == right) if inputs.job == "none" else ()
@@ -341,7 +341,6 @@ def _as_worn(inputs: InferenceInputs, on: TriedOn, counts: Mapping[TapKey, float
         words=tuple(one for one in felt if one not in as_held),
         as_held=as_held,
         room_mm=tuple((z, room, spread * wide) for z, room, spread in room if held),
-        stand_off_mm=tuple((z, off, spread * wide) for z, off, spread in offs if held),
         laced_mm=tuple(
             (_height(inputs, pattern, girth.level), girth.girth_mm, practice.laced_spread_mm * wide)
             for girth in fitting.laced

@@ -28,9 +28,7 @@ FINAL = Lacing(PATTERN, tried_on(PATTERN, BODY, HEIGHTS).lacing.stack, 57.6, AIM
 
 def with_all(tried, **more):
     words = ((0.0, *WORDS["right"]), (-60.0, *WORDS["firm"]))
-    return dataclasses.replace(
-        tried, words=words, stand_off_mm=((60.0, -8.0, 4.0),), laced_mm=((0.0, 652.0, 5.0),), **more
-    )
+    return dataclasses.replace(tried, words=words, laced_mm=((0.0, 652.0, 5.0),), **more)
 
 
 def setting(*tried):

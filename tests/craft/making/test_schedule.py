@@ -260,7 +260,7 @@ def test_an_appointment_is_kept_wherever_what_it_needs_can_be_done_in_time(minut
 
 
 def test_the_same_question_has_the_same_answer_on_a_busy_machine():
-    """What is looked for is counted in the solver's own work: a process that has a tenth of a processor finds it too."""
+    """What is looked for is counted in the solver's own work: with a tenth of a processor it finds as much."""
     jobs = [
         job(
             f"{i}",
