@@ -4,19 +4,25 @@ from io import BytesIO
 
 import numpy as np
 import pytest
+from hypothesis import given, settings
+from hypothesis import strategies as st
 from pypdf import PdfReader
 from shapely.geometry import LineString, Point, Polygon
 
+from fuseau.commands.shelf import put
+from fuseau.craft.layout.at_hand import lay_quickly
 from fuseau.craft.materials.minutes import MINUTES
 from fuseau.craft.plies.methods import METHODS
 from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS
 from fuseau.craft.wearer.silhouette import half_width, laced_ratio
+from fuseau.document.shelf import Shelf
 from fuseau.files.hardware_list import list_pdf
 from fuseau.files.pieces import pattern_pieces
-from fuseau.planning.stages.cut import pieces_of
+from fuseau.planning.stages.cut import lay_ask, pieces_of
 from fuseau.planning.stages.make import steps_of
 from fuseau.planning.stages.record import card
 from fuseau.planning.told.cost import cost_of
+from tests.any_builds import any_builds
 from tests.cases.told import by_hand, cut, read
 from tests.conftest import edited
 from tests.kinds import ALL_KINDS, built
@@ -215,3 +221,24 @@ def test_a_reading_that_is_just_what_was_expected_changes_nothing(kind, wide):
     tied = GARMENT_KINDS[kind].tied
     build = cut(edited(build, **({"target__ease_mm": f"{20 + wide} mm"} if tied else {"target__gap_mm": 30 + wide})))
     assert plan(read(count=5)(build)).proposal is None
+
+
+@settings(max_examples=15)
+@given(any_builds(), st.sampled_from([0, 15, 40]), st.sampled_from([0, 12, 40]))
+def test_what_is_cut_is_a_simple_outline_for_every_ply(build, seams_mm, edges_mm):
+    edges = {"seams_mm": seams_mm, "top_mm": edges_mm, "hem_mm": edges_mm, "cf_mm": 20, "cb_mm": 45}
+    build = edited(build, draft__allowances=edges)
+    for piece in pieces_of(build, plan(build)):
+        assert Polygon(piece.outline).is_valid, piece.key
+        assert Polygon(piece.stitch).is_valid, piece.key
+
+
+def test_on_the_fold_a_piece_that_is_needed_once_is_told_as_cut_twice_wherever_it_lies():
+    """The modesty panel is one: on a length at hand as on new cloth its twin is left over."""
+    build = edited(built("underbust corset"), cut__fold=["coutil"])
+    planned = plan(build)
+    shelf = put(Shelf(), [{"sort": "cloth", "name": "coutil", "label": "x", "length_mm": 3000, "width_mm": 1400}], "cm")
+    for at_hand in ((), tuple(shelf.for_build("b"))):
+        laying = lay_quickly(lay_ask(build, planned, "coutil", at_hand, 0), {})
+        assert bool(laying.marker.placed) == (not at_hand)
+        assert laying.spare == ("2 strength modesty panel",)

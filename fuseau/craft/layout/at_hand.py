@@ -42,12 +42,14 @@ class Laying(Record):
     """The sheets at hand with what lies on them, and a marker of what has to be bought, where they are not enough.
 
     `let_go`: pieces that she had put down where they can't lie any more, since they, their cloth or others changed.
+    `spare`: pieces that a fold gives once too often.
     """
 
     sheets: tuple[LaidSheet, ...]
     marker: Marker
     seconds: float
     let_go: tuple[str, ...] = ()
+    spare: tuple[str, ...] = ()
 
     @property
     def enough(self) -> bool:
@@ -127,7 +129,15 @@ def _lay(ask: LayAsk, seconds: int, tell: Callable[[float], None], known: NoFits
     marker = lay(rest, tell=lambda share: tell(min(0.99, (len(steps) + share) / (len(steps) + 1))))
     in_order = tuple(found[sheet.key] for sheet in ask.sheets)
     let_go = tuple(dict.fromkeys(pin.key for pin, trouble in judged if trouble is not None))
-    return Laying(sheets=in_order, marker=marker, seconds=float(seconds), let_go=let_go)
+    cut = Counter(one.key for one in marker.placed for _ in range(2 if ask.fold else 1))
+    cut.update(one.key for laid in in_order for one in laid.placed for _ in range(_twice(ask, laid)))
+    spare = tuple(piece.key for piece in ask.pieces if cut[piece.key] > piece.count)
+    return Laying(sheets=in_order, marker=marker, seconds=float(seconds), let_go=let_go, spare=spare)
+
+
+def _twice(ask: LayAsk, laid: LaidSheet) -> int:
+    """How many pieces one outline on a sheet is cut as: on a length that lies double two."""
+    return 2 if ask.fold and laid.sheet.is_length else 1
 
 
 def _packs(

@@ -43,7 +43,32 @@ def cut_line(panel: LaidPanel, panels: int, allowances: Allowances, last_number:
     for i, points in enumerate(moved):
         line.append(corners[i])
         line += _between(points, corners[i], corners[(i + 1) % 4])
-    return CutPanel(number=panel.number, cut_line=tuple(line))
+    return CutPanel(number=panel.number, cut_line=simple(tuple(line)))
+
+
+def simple(outline: tuple[PlaceRound, ...]) -> tuple[PlaceRound, ...]:
+    """A closed line that crosses itself nowhere: where it does, as inside a hollow curve moved far out, its outer way.
+
+    What it goes round is kept, whichever way; of several parts the largest.
+
+    >>> len(simple(((0, 0), (4, 4), (4, 0), (0, 4))))
+    3
+    """
+    if Polygon(outline).is_valid:
+        return outline
+    around = np.array([*outline, outline[0]])
+    faces = shapely.polygonize([shapely.node(LineString(around))]).geoms
+    kept = [face for face in faces if _turns(around, face.representative_point())]
+    whole = shapely.union_all(kept)
+    parts = sorted(getattr(whole, "geoms", [whole]), key=lambda part: -part.area)
+    return tuple((float(x), float(z)) for x, z in parts[0].exterior.coords[:-1])
+
+
+def _turns(around: Array, place: Point) -> int:
+    """How often a closed line goes round a place."""
+    beside = around - np.array([place.x, place.y])
+    angles = np.unwrap(np.arctan2(beside[:, 1], beside[:, 0]))
+    return round(float(angles[-1] - angles[0]) / (2 * math.pi))
 
 
 def _offset(points: Array, by: float) -> Array:

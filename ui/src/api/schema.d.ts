@@ -8017,6 +8017,7 @@ export interface components {
          * @description The sheets at hand with what lies on them, and a marker of what has to be bought, where they are not enough.
          *
          *     `let_go`: pieces that she had put down where they can't lie any more, since they, their cloth or others changed.
+         *     `spare`: pieces that a fold gives once too often.
          */
         Laying: {
             /** Sheets */
@@ -8029,6 +8030,11 @@ export interface components {
              * @default []
              */
             let_go: string[];
+            /**
+             * Spare
+             * @default []
+             */
+            spare: string[];
         };
         /**
          * Learned

@@ -227,9 +227,9 @@ const how = (strip: CutPlan['strips'][number]) => {
 }
 const mm = (value: number) => hardware(value, settings.unit)
 const noted = (key: string) => {
-  const placed = laid.value?.laid.laying.marker
-  if (placed?.too_wide.includes(key)) return 'wider than the cloth'
-  return placed?.spare.includes(key) ? 'one too many on the fold' : ''
+  const laying = laid.value?.laid.laying
+  if (laying?.marker.too_wide.includes(key)) return 'wider than the cloth'
+  return laying?.spare.includes(key) ? 'one too many on the fold' : ''
 }
 
 /** Cut as it is seen here. */
