@@ -19,7 +19,7 @@ TODAY = datetime.date(2026, 11, 26)
 
 def work():
     build = edited(built("cincher"), brief__name="Ash & <Ember>")
-    return plan_work([AtWork("a", build, plan(build))], Shelf(), Hours(), TODAY, known_rates([]), seconds=0, runs=20)
+    return plan_work([AtWork("a", build, plan(build))], Shelf(), Hours(), TODAY, known_rates([]), look=0, runs=20)
 
 
 def test_the_days_are_listed_with_their_steps_minutes_and_cautions():

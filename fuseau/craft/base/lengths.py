@@ -152,12 +152,21 @@ def format_length(mm: float, unit: Unit = "cm", *, hardware: bool = False, bare:
 def format_run(mm: float, unit: Unit = "cm") -> str:
     """Show a length of what is sold off a roll, such as lace: metres to 0.1, yards to the quarter, rounded up.
 
+    Less than a metre, or a yard, is shown as any length: so it is the same number wherever it stands.
+
     >>> format_run(5503), format_run(5503, "in")
     ('5.6 m', '6 1/4 yd')
+    >>> format_run(301), format_run(301, "in")
+    ('30.1 cm', '11 7/8 in')
     """
+    if mm < (_YARD_MM if unit == "in" else 1000.0):
+        return format_length(mm, unit)
     if unit == "in":
-        return f"{_proper_fraction(math.ceil(round(mm / 914.4 * 4, 6)), 4)} yd"
+        return f"{_proper_fraction(math.ceil(round(mm / _YARD_MM * 4, 6)), 4)} yd"
     return f"{math.ceil(round(mm / 100, 6)) / 10:.1f} m"
+
+
+_YARD_MM = 914.4
 
 
 def _proper_fraction(count: int, steps: int) -> str:

@@ -201,7 +201,7 @@ def _trims(planned: Plan) -> Iterator[tuple[str, Message]]:
         if along.laid and along.laid.count is not None:
             yield along.name, message("card.bones", count=float(along.laid.count))
         elif along.laid:
-            yield along.name, message("card.length", mm=along.laid.needed_mm or 0.0)
+            yield along.name, message("card.long", mm=along.laid.needed_mm or 0.0)
     for area in trims.areas:
         if area.laid:
             yield area.name, message("card.area", cm2=area.laid.cm2)
@@ -215,7 +215,7 @@ def _trims(planned: Plan) -> Iterator[tuple[str, Message]]:
         if strap.laid:
             yield strap.name, message("card.length", mm=strap.laid.finished_mm)
     for chain in trims.chains:
-        yield chain.name, message("card.length", mm=chain.count * chain.length_mm)
+        yield chain.name, message("card.long", mm=chain.count * chain.length_mm)
 
 
 def _grams(planned: Plan) -> float:

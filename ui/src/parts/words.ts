@@ -46,10 +46,12 @@ export const smallUnit = (unit: Unit) => (unit === 'in' ? 'in' : 'mm')
 export const hardware = (mm: number, unit: Unit) => length(mm, unit, { hardware: true })
 
 /** A length of what is sold off a roll, such as lace: metres to 0.1, yards to the quarter, rounded up. */
-export const run = (mm: number, unit: Unit) =>
-  unit === 'in'
+export const run = (mm: number, unit: Unit) => {
+  if (mm < (unit === 'in' ? 914.4 : 1000)) return length(mm, unit)
+  return unit === 'in'
     ? `${fraction(Math.ceil((mm / 914.4) * 4 - 1e-6), 4)} yd`
     : `${(Math.ceil(mm / 100 - 1e-6) / 10).toFixed(1)} m`
+}
 
 /** What is taken off or let out at one panel edge: mm to 0.1, inches to 1/32, without the unit. */
 export const perEdge = (mm: number, unit: Unit) =>

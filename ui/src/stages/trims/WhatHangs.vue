@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { length } from '../../parts/words'
+import { length, run } from '../../parts/words'
 import { useOpenBuild } from '../../stores/openBuild'
 import { useSettings } from '../../stores/settings'
 
@@ -47,12 +47,17 @@ const n = (newton: number) => `${Math.round(newton)} N`
 <template>
   <div class="hangs">
     <figure v-for="{ one, shapes, high } in drawn" :key="one.key">
-      <svg width="150" :height="high" role="img" :aria-label="`${one.name}, ${mm(one.hem_mm)} round its hem`">
+      <svg
+        width="150"
+        :height="high"
+        role="img"
+        :aria-label="`${one.name}, ${run(one.hem_mm, settings.unit)} round its hem`"
+      >
         <path v-for="(shape, i) in shapes" :key="i" :d="shape.d" />
       </svg>
       <figcaption>
         <b>{{ one.name }}</b>
-        <span>onto {{ mm(one.along_mm) }}, {{ mm(one.hem_mm) }} round its hem</span>
+        <span>onto {{ mm(one.along_mm) }}, {{ run(one.hem_mm, settings.unit) }} round its hem</span>
         <template v-if="one.circle">
           <span
             >radius {{ mm(one.circle.inner_mm) }} to {{ mm(one.circle.outer_mm) }},
