@@ -64,7 +64,7 @@ def list_pdf(build: Build, planned: Plan, paper: Paper, unit: Unit, takes: Shopp
                     [
                         level.label,
                         format_length(level.body_mm, unit),
-                        format_length(level.closed_mm, unit),
+                        "" if level.closed_mm is None else format_length(level.closed_mm, unit),
                         "" if level.worn_mm is None else format_length(level.worn_mm, unit),
                         "" if level.gap_mm is None else hardware(level.gap_mm),
                     ]

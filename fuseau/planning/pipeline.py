@@ -25,6 +25,7 @@ from fuseau.planning.cache import StageCache
 from fuseau.planning.fittings.checks import check_fittings, words_apart
 from fuseau.planning.fittings.dug import check_dug
 from fuseau.planning.fittings.evidence import stale_versions, with_side_seam_seen
+from fuseau.planning.fittings.headline import headline
 from fuseau.planning.fittings.next_mock_up import plan_mock_up
 from fuseau.planning.fittings.observations import InferenceInputs, UpsideDownInputs, infer_belief, read_upside_down
 from fuseau.planning.fittings.odds import OddsInputs, work_out_odds
@@ -230,6 +231,7 @@ def _plan_garment(build: Build, unit: Unit, cache: StageCache, findings: list[Fi
         prediction=prediction,
         stale=tuple(stale_versions(build)),
         made_for=asked.asked,
+        headline=headline(build, belief, shown.zero),
         verdict=verdict(
             build,
             odds,

@@ -185,6 +185,7 @@ class Plan(HardwarePlan):
     seams: tuple[TruedSeam, ...] = ()
     learned: Learned | None = None
     readiness: Readiness | None = None
+    headline: Message | None = None
     verdict: Verdict | None = None
     made_for: str = ""
     proposal: Proposal | None = None

@@ -178,6 +178,27 @@ MESSAGES = {
     "by {doubt_mm:hardware}. What tells them apart: {tells:tells}.",
     "which.body_cloth_pull": "Her body, the stretch of the cloth and the pull would read alike here: each could "
     "have moved the gap by {doubt_mm:hardware}. What tells them apart: {tells:tells}.",
+    # the line over a fitting
+    "headline.draft": "A mock-up of the draft",
+    "headline.ready": "Version {version:.0f} is ready to try on",
+    "headline.unread": "Fitting {fitting:.0f}: no gap was read",
+    "headline.pinned": "Fitting {fitting:.0f}: pinned on the line of its seam",
+    "headline.met": "It met at the {zero}",
+    "headline.inside": "Pinned {off_mm:hardware} inside its seam at the {zero}",
+    "headline.apart": "It did not meet by {off_mm:hardware} at the {zero}",
+    "headline.laced": "Laced, the gap was {gap_mm:hardware} at the {zero}",
+    "headline.mock_up.top": "The mock-up's gap opens {tilt_mm:hardware} to the top, against what was foreseen",
+    "headline.mock_up.bottom": "The mock-up's gap opens {tilt_mm:hardware} to the bottom, against what was foreseen",
+    "headline.mock_up.as_foreseen": "The mock-up's gap is {gap_mm:hardware} at the {zero}, as was foreseen",
+    "headline.mock_up.wider": "The mock-up's gap is {gap_mm:hardware} at the {zero}, {off_mm:hardware} wider than was "
+    "foreseen",
+    "headline.mock_up.narrower": "The mock-up's gap is {gap_mm:hardware} at the {zero}, {off_mm:hardware} narrower "
+    "than was foreseen",
+    "headline.final.top": "The gap opens {tilt_mm:hardware} to the top, against what was wished",
+    "headline.final.bottom": "The gap opens {tilt_mm:hardware} to the bottom, against what was wished",
+    "headline.final.as_foreseen": "The gap is {gap_mm:hardware} at the {zero}, as wished",
+    "headline.final.wider": "The gap is {gap_mm:hardware} at the {zero}, {off_mm:hardware} wider than wished",
+    "headline.final.narrower": "The gap is {gap_mm:hardware} at the {zero}, {off_mm:hardware} narrower than wished",
     # the one verdict
     "verdict.alter": "Alter the finished garment as below: {probability:percent} of 100 such garments would fit then.",
     "verdict.wear": "Nothing of the finished garment is worth altering: {probability:percent} of 100 like it would "

@@ -10,6 +10,7 @@ from pypdf import PdfReader
 from shapely.geometry import LineString, Point, Polygon
 
 from fuseau.commands.shelf import put
+from fuseau.craft.base.lengths import format_length
 from fuseau.craft.layout.at_hand import lay_quickly
 from fuseau.craft.materials.minutes import MINUTES
 from fuseau.craft.plies.methods import METHODS
@@ -23,10 +24,15 @@ from fuseau.planning.stages.make import steps_of
 from fuseau.planning.stages.record import card
 from fuseau.planning.told.cost import cost_of
 from tests.any_builds import any_builds
-from tests.cases.told import by_hand, cut, read
+from tests.cases.told import by_hand, cut, read, upwards
 from tests.conftest import edited
 from tests.kinds import ALL_KINDS, built
 from tests.plans import plan
+
+
+def printed(pdf: bytes) -> str:
+    """The text of a PDF."""
+    return "".join(page.extract_text() for page in PdfReader(BytesIO(pdf)).pages)
 
 
 def round_at_waist(piece):
@@ -187,8 +193,7 @@ def test_in_all_is_one_sum_on_the_card_and_on_the_list():
     cost = cost_of(build, planned)
     told = {fact.name: fact.number for fact in card(build, planned).facts if fact.counted == "cost"}
     assert told.pop("in all, about") == pytest.approx(sum(told.values())) == pytest.approx(cost.in_all)
-    text = "".join(page.extract_text() for page in PdfReader(BytesIO(list_pdf(build, planned, "A4", "cm"))).pages)
-    assert f"{cost.in_all:.2f} in all" in text
+    assert f"{cost.in_all:.2f} in all" in printed(list_pdf(build, planned, "A4", "cm"))
 
 
 def touched(planned, level, off_mm):
@@ -242,3 +247,28 @@ def test_on_the_fold_a_piece_that_is_needed_once_is_told_as_cut_twice_wherever_i
         laying = lay_quickly(lay_ask(build, planned, "coutil", at_hand, 0), {})
         assert bool(laying.marker.placed) == (not at_hand)
         assert laying.spare == ("2 strength modesty panel",)
+
+
+def test_a_level_that_the_garment_does_not_reach_is_not_told_as_sewn():
+    short = plan(built("cincher"))
+    reached = {level.name for level in short.levels if level.closed_mm is not None}
+    edges = [z for panel in short.pattern.panels for z in (panel.hem[0][1], panel.top[0][1], panel.top[-1][1])]
+    assert reached == {level.name for level in short.body if min(edges) - 1 <= level.side_mm <= max(edges) + 1}
+    told = printed(list_pdf(built("cincher"), short, "A4", "cm")).split("Girths")[1]
+    beyond = next(level for level in short.levels if level.closed_mm is None)
+    after = told.split(beyond.label)[1].split("\n", 3)
+    assert after[1] == format_length(beyond.body_mm)
+    assert after[2] in {level.label for level in short.levels}  # and nothing of it was sewn
+
+
+@pytest.mark.parametrize(("by", "code"), [(0, "as_foreseen"), (9, "wider"), (-9, "narrower"), (upwards(9, -9), "top")])
+def test_the_line_over_a_fitting_tells_the_gap_of_the_mock_up_against_what_was_foreseen_of_it(by, code):
+    """A mock-up in calico closes further than the final will: what is as foreseen asks for no change."""
+    made = cut(edited(built("overbust corset"), target__gap_mm=50))
+    foreseen = plan(made).mock_up.shape.mean_mm
+    assert foreseen < 44
+    told = plan(read(by)(made))
+    assert told.headline.code == f"headline.mock_up.{code}"
+    assert (told.proposal is None) == (code == "as_foreseen")
+    if code in ("wider", "narrower"):
+        assert told.headline.given["off_mm"] == pytest.approx(9, abs=1.5)

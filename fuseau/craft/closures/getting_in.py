@@ -80,15 +80,17 @@ def ways_in(
     worn = fitted.shape.mean_mm
     found = []
     covered = [level for level in fitted.levels if level.gap_mm is not None]
+    sewn = {level.name: level.closed_mm for level in fitted.levels if level.closed_mm is not None}
     if opening.separates:
-        gap = max(level.with_padding_mm + practice.getting_in_ease_mm + take_up - level.closed_mm for level in covered)
+        more = practice.getting_in_ease_mm + take_up
+        gap = max(level.with_padding_mm + more - sewn[level.name] for level in covered)
         gap = max(gap, worn + practice.getting_in_ease_mm)
         found.append(_by_opening(opening, gap, max(level.with_padding_mm for level in covered), loops))
     # the other ways leave closed what separates
-    closed = [level.closed_mm for level in covered if opening.separates or not _opens(opening, level)]
+    closed = [sewn[level.name] for level in covered if opening.separates or not _opens(opening, level)]
     if opening.opens_low_mm is not None and not opening.separates:  # its stop does not open
-        levels = sorted(fitted.levels, key=lambda level: level.z_mm)
-        z, girths = [level.z_mm for level in levels], [level.closed_mm for level in levels]
+        levels = sorted((level for level in fitted.levels if level.name in sewn), key=lambda level: level.z_mm)
+        z, girths = [level.z_mm for level in levels], [sewn[level.name] for level in levels]
         closed.append(float(np.interp(opening.opens_low_mm, z, girths)))
     narrowest = min(closed)
     padded = {level.name: level.padded_mm for level in fitted.levels}
@@ -132,7 +134,7 @@ def _comes_apart(opening: Opening, fitted: Fit, practice: Practice, collar: bool
 
 
 def _closed(fitted: Fit) -> list[float]:
-    return [level.closed_mm for level in fitted.levels if level.gap_mm is not None]
+    return [level.closed_mm for level in fitted.levels if level.gap_mm is not None and level.closed_mm is not None]
 
 
 def _as_it_is(
@@ -197,7 +199,7 @@ def _collar(fitted: Fit, others: Passing, practice: Practice) -> tuple[WayIn, ..
     take_up = fitted.take_up_mm
     across = max(level.with_padding_mm for level in fitted.levels) / math.pi
     gap = max(across + practice.getting_in_ease_mm - take_up, fitted.shape.mean_mm)
-    narrowest = min(level.closed_mm for level in fitted.levels)
+    narrowest = min(level.closed_mm for level in fitted.levels if level.closed_mm is not None)
     over = max(0.0, others.head_mm + take_up - narrowest)
     head = "way.collar_over_head.guessed" if "head" in others.guessed else "way.collar_over_head"
     return (

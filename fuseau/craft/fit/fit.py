@@ -31,14 +31,17 @@ ROOM_FEELS: tuple[tuple[float, Feel], ...] = ((2.0, "too firm"), (10.0, "firm"),
 
 
 class LevelFit(Record):
-    """The fit at one level. What the lacing edge does not reach is None; padding takes `padded_mm` of the girth."""
+    """The fit at one level. What the lacing edge does not reach is None; padding takes `padded_mm` of the girth.
+
+    `closed_mm` is what is sewn there, and None where no part of the garment reaches the level.
+    """
 
     name: LevelName
     label: str
     z_mm: float
     body_mm: float
     body_spread_mm: float
-    closed_mm: float
+    closed_mm: float | None
     worn_mm: float | None
     squeezed_mm: float | None
     gap_mm: float | None
@@ -317,6 +320,7 @@ def _levels(lacing: Lacing, body: Body, settled: Settled) -> tuple[LevelFit, ...
     closed = lacing.pattern.shape.sewn_girth(nominal)
     stretch = lacing.stretch_on(body)
     front = lacing.pattern.shape.front_half(nominal) * stretch
+    lowest, highest = min(lacing.pattern.hem.heights()), max(lacing.pattern.top.heights())
     for i, level in reversed(list(enumerate(body))):
         covered = settled.z[0] - 0.5 <= level.back_mm <= settled.z[-1] + 0.5
         at = {
@@ -346,7 +350,7 @@ def _levels(lacing: Lacing, body: Body, settled: Settled) -> tuple[LevelFit, ...
                 z_mm=level.side_mm,
                 body_mm=level.girth_mm,
                 body_spread_mm=level.spread_mm,
-                closed_mm=float(closed[i]),
+                closed_mm=float(closed[i]) if lowest - 0.5 <= level.side_mm <= highest + 0.5 or covered else None,
                 worn_mm=worn,
                 squeezed_mm=min(hoop, level.girth_mm) if hoop is not None else None,
                 gap_mm=gap,

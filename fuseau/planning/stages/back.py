@@ -189,7 +189,8 @@ class BackInputs:
             front_opens_mm=max(0.0 if build.back.laced else getting_in_gap_mm, practice.front_opens_mm),
             ends=(pattern.hem.cb_mm, pattern.top.cb_mm),
             closed_waist_mm=next(
-                (level.closed_mm for level in final.levels if level.name == "waist"), aimed.closed_waist_mm
+                (level.closed_mm for level in final.levels if level.name == "waist" and level.closed_mm is not None),
+                aimed.closed_waist_mm,
             ),
             back_mm=_back_width(pattern) + final.shape.mean_mm,
             reduction_mm=aimed.reduction_mm,

@@ -8257,6 +8257,8 @@ export interface components {
         /**
          * LevelFit
          * @description The fit at one level. What the lacing edge does not reach is None; padding takes `padded_mm` of the girth.
+         *
+         *     `closed_mm` is what is sewn there, and None where no part of the garment reaches the level.
          */
         LevelFit: {
             /**
@@ -8273,7 +8275,7 @@ export interface components {
             /** Body Spread Mm */
             body_spread_mm: number;
             /** Closed Mm */
-            closed_mm: number;
+            closed_mm: number | null;
             /** Worn Mm */
             worn_mm: number | null;
             /** Squeezed Mm */
@@ -10529,6 +10531,7 @@ export interface components {
             seams: components["schemas"]["TruedSeam"][];
             learned: components["schemas"]["Learned"] | null;
             readiness: components["schemas"]["Readiness"] | null;
+            headline: components["schemas"]["Message"] | null;
             verdict: components["schemas"]["Verdict"] | null;
             /**
              * Made For

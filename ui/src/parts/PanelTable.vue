@@ -42,7 +42,7 @@ const sewn = computed(
           <MovedNumber :text="width(panel, name)" />
         </td>
         <td class="n">
-          <b><MovedNumber :text="length(sewn[name] ?? 0, settings.unit, { bare: true })" /></b>
+          <b><MovedNumber v-if="sewn[name] != null" :text="length(sewn[name], settings.unit, { bare: true })" /></b>
         </td>
       </tr>
     </tbody>

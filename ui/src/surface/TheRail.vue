@@ -20,7 +20,7 @@ const levels = computed(() => {
     name: level.name,
     label: level.label,
     y: places[i],
-    girths: `${bare(level.body_mm)} → ${bare(level.closed_mm)}`,
+    girths: level.closed_mm == null ? bare(level.body_mm) : `${bare(level.body_mm)} → ${bare(level.closed_mm)}`,
   }))
 })
 const bare = (mm: number) => length(mm, settings.unit, { bare: true })

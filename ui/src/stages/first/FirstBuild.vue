@@ -295,7 +295,7 @@ async function tryOn() {
             <dt>worn</dt>
             <dd>{{ length(zero.worn_mm, settings.unit) }}</dd>
           </div>
-          <div>
+          <div v-if="zero.closed_mm !== null">
             <dt>closed</dt>
             <dd>{{ length(zero.closed_mm, settings.unit) }}</dd>
           </div>

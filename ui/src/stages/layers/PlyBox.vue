@@ -78,8 +78,10 @@ const round = computed(() => {
   const { grows_mm: mm, grows_edge_mm: edge, grows_at: seams, grows_all: all } = planned.value
   if (Math.abs(mm) < 0.05) return 'What the pattern measures is this ply.'
   const way = mm > 0 ? 'further' : 'less far'
-  const on = `${hardware(Math.abs(edge), settings.unit)} on each ${all ? 'panel edge' : 'edge at the seams that take it'}`
-  return `It goes ${thick(Math.abs(mm), settings.unit)} ${way} round: ${seams.length ? on : 'too little to cut, left out'}.`
+  const where = all ? 'panel edge' : 'edge at the seams that take it'
+  const on = `${hardware(Math.abs(edge), settings.unit)} on each ${where}`
+  const cut = seams.length ? on : 'too little to cut, left out'
+  return `It goes ${thick(Math.abs(mm), settings.unit)} ${way} round: ${cut}.`
 })
 const carries = computed(() => {
   const { carries_n_per_m: carried, holds_n_per_m: holds } = planned.value

@@ -39,7 +39,9 @@ const rows = computed(() => props.plan.levels.filter((level) => level.gap_mm !==
       <tr v-for="level in rows" :key="level.name">
         <td>{{ level.label }}</td>
         <td class="n in">{{ length(level.body_mm, settings.unit) }}</td>
-        <td class="n in"><MovedNumber :text="length(level.closed_mm, settings.unit)" /></td>
+        <td class="n in">
+          <MovedNumber v-if="level.closed_mm !== null" :text="length(level.closed_mm, settings.unit)" />
+        </td>
         <template v-if="level.gap_mm !== null && level.worn_mm !== null && level.pressure_kpa !== null">
           <td class="n in"><MovedNumber :text="length(level.worn_mm, settings.unit)" /></td>
           <td v-if="laced" class="n in"><MovedNumber :text="hardware(level.gap_mm, settings.unit)" /></td>

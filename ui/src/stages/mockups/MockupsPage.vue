@@ -67,34 +67,7 @@ const { boneLabel: bone, clothLabel: cloth } = materials
 const carries = computed(() => build.value.layers.plies.findIndex((ply) => ply.role === 'strength'))
 
 const laced = computed(() => build.value.back.laced)
-const titleOfPins = (fitting: Fitting) => {
-  const r = fitting.readings
-  if (!r.length) return `Fitting ${fitting.number}: pinned on the line of its seam`
-  const waist = r.reduce((best, one) => (Math.abs(one.z_mm) < Math.abs(best.z_mm) ? one : best), r[0])
-  const size = hardware(Math.abs(waist.gap_mm), settings.unit)
-  if (Math.abs(waist.gap_mm) < 2) return `It met at the ${openBuild.pattern.zero}`
-  return waist.gap_mm < 0
-    ? `Pinned ${size} inside its seam at the ${openBuild.pattern.zero}`
-    : `It did not meet by ${size} at the ${openBuild.pattern.zero}`
-}
-const title = computed(() => {
-  if (last.value && !laced.value && last.value.made_of.closing !== 'laced') return titleOfPins(last.value)
-  if (last.value && !last.value.readings.length) return `Fitting ${last.value.number}: no gap was read`
-  if (last.value) {
-    const r = last.value.readings
-    const waist = r.reduce((best, one) => (Math.abs(one.z_mm) < Math.abs(best.z_mm) ? one : best), r[0])
-    const off = waist.gap_mm - build.value.target.gap_mm
-    const size = hardware(Math.abs(off), settings.unit)
-    const tilt = r[0].gap_mm - r[r.length - 1].gap_mm
-    if (Math.abs(tilt) > 8)
-      return `The gap is ${hardware(Math.abs(tilt), settings.unit)} wider at the ${tilt > 0 ? 'top' : 'bottom'}`
-    if (!laced.value) return `Laced, the gap was ${hardware(waist.gap_mm, settings.unit)} at the waist`
-    return Math.abs(off) < 4
-      ? 'The gap is as wished at the waist'
-      : `The gap is ${size} ${off > 0 ? 'wider' : 'narrower'} than wished at the waist`
-  }
-  return version.value ? `Version ${version.value} is ready to try on` : 'A mock-up of the draft'
-})
+const title = computed(() => plan.value.headline ?? '')
 const under = computed(() => {
   const fitting = last.value
   const made = fitting ? fitting.made_of : build.value.mock_up
@@ -289,7 +262,7 @@ const pressed = computed(() => {
           </thead>
           <tbody>
             <tr v-if="last?.readings.length">
-              <td>{{ laced ? 'Gap read' : 'Pinned' }}</td>
+              <td>{{ laced ? (last.finished ? 'Gap read' : 'This mock-up') : 'Pinned' }}</td>
               <td v-for="(gap, i) in ends" :key="i" class="n in">{{ gap }}</td>
             </tr>
             <tr v-if="expected">

@@ -160,7 +160,7 @@ const show = (mm: number) => length(mm, settings.unit)
         <dt>worn</dt>
         <dd><MovedNumber :text="show(zeroLevel.worn_mm ?? plan.aim.worn_waist_mm)" /></dd>
       </div>
-      <div>
+      <div v-if="zeroLevel.closed_mm !== null">
         <dt>closed</dt>
         <dd><MovedNumber :text="show(zeroLevel.closed_mm)" /></dd>
       </div>

@@ -19,7 +19,7 @@ const rows = computed(() => {
   if (!one) return []
   return [
     ['body', `${length(one.body_mm, settings.unit)} ± ${length(one.body_spread_mm, settings.unit, { bare: true })}`],
-    ['sewn, closed', length(one.closed_mm, settings.unit)],
+    ...(one.closed_mm != null ? [['sewn, closed', length(one.closed_mm, settings.unit)]] : []),
     ...(one.worn_mm != null ? [['worn', length(one.worn_mm, settings.unit)]] : []),
     ...(one.gap_mm != null ? [['gap', hardware(one.gap_mm, settings.unit)]] : []),
     ...(one.pressure_kpa != null
