@@ -24,7 +24,7 @@ from fuseau.planning.stages.make import steps_of
 from fuseau.planning.stages.record import card
 from fuseau.planning.told.cost import cost_of
 from tests.any_builds import any_builds
-from tests.cases.told import by_hand, cut, read, upwards
+from tests.cases.told import FINAL_CLOTH, by_hand, cut, finished, pinned, read, upwards
 from tests.conftest import edited
 from tests.kinds import ALL_KINDS, built
 from tests.plans import plan
@@ -272,3 +272,34 @@ def test_the_line_over_a_fitting_tells_the_gap_of_the_mock_up_against_what_was_f
     assert (told.proposal is None) == (code == "as_foreseen")
     if code in ("wider", "narrower"):
         assert told.headline.given["off_mm"] == pytest.approx(9, abs=1.5)
+
+
+SHUT = {"back__laced": False, "front__opening": "zip", "front__line": "CB"}
+
+
+def said_right(planned):
+    return [{"level": level.name, "word": "right"} for level in planned.levels if level.gap_mm is not None]
+
+
+@pytest.mark.parametrize("kind", ["underbust corset", "overbust corset", "boned bodice", "strapless bodice"])
+def test_what_has_no_lace_and_sits_right_everywhere_is_worn(kind):
+    """There is no gap to fail by: it closed, nothing presses and nothing stands off, as she says herself."""
+    made = cut(edited(built(kind), **SHUT))
+    planned = plan(made)
+    worn = {**made.mock_up.model_dump(), "stack": made.stack.model_dump(), "closing": "pinned"}
+    told = plan(finished(readings=[], made_of=worn, words=said_right(planned))(made))
+    assert told.verdict.word == "wear it"
+    assert told.verdict.probability > 0.9
+    assert told.proposal is None
+
+
+@pytest.mark.parametrize("kind", ["underbust corset", "boned bodice"])
+def test_a_mock_up_pinned_on_its_line_is_judged_by_words_the_better_the_more_was_said(kind):
+    made = cut(edited(built(kind), **SHUT, mock_up__stack=FINAL_CLOTH["stack"]))
+    planned = plan(made)
+    said = said_right(planned)
+    odds = [plan(pinned(None, words=words)(made)).verdict.probability for words in (said[:1], said)]
+    assert odds[1] > odds[0]
+    assert odds[1] > 0.8
+    loose = [{**word, "word": "stands off"} for word in said]
+    assert plan(pinned(None, words=loose)(made)).proposal is not None

@@ -19,6 +19,8 @@ from fuseau.craft.wearer.body import BodyLevel
 from fuseau.craft.wearer.measures import LevelName
 
 DRAWS = 200
+_TRIED_FOR_EACH = 8  # drawn for each that is kept, where words say which may be so
+_SPEAKS_FOR_MM = 60.0  # of a level: so far from it a word says whether it stood off
 MOST_SURE = 0.99  # however many draws pass, the world may be otherwise
 Advice = Literal["cut the cloth", "one more mock-up", "look again"]
 Failing = Literal["mean gap", "tilt", "bow", "stand-off", "pressure", "closing", "top edge", "bottom edge"]
@@ -41,6 +43,19 @@ class Wish:
     gap_mm: Wished
     eased_mm: Wished = 0.0
     closes_n_per_m: float | None = None
+
+
+@dataclass(frozen=True)
+class WornShut:
+    """A garment that was worn closed without a lace, and what she said of it there.
+
+    `said`: at heights of its edge the most of what is comfortable that she could have called so; where she spoke it did
+    not stand off. `closed_n_per_m`: hands closed it, so it took no more (None: no hand does).
+    """
+
+    lacing: Lacing
+    said: tuple[tuple[float, float], ...]
+    closed_n_per_m: float | None = None
 
 
 class Raise(Record):
@@ -94,8 +109,56 @@ def shortfalls(
     }
 
 
-def readiness(belief: Belief, lacing: Lacing, wish: Wish, seed: int = 1, draws: int = DRAWS) -> Readiness:
+def _amiss(belief: Belief, drawn: Array, worn: WornShut) -> Array:
+    """By how much what was drawn does not go with what was said of a garment that was worn, (drawn,); 0 where it does.
+
+    In units of what counts as standing off, of what is comfortable, and of what a hand closes. About a height that was
+    spoken of lies all that is nearer to it than to another.
+    """
+    holds, comfort = belief.holds(worn.lacing, drawn)
+    many = tie_many(holds, 0.0)
+    levels = belief.body.levels
+    limits = np.interp(worn.lacing.z, [level.back_mm for level in levels], [level.comfort_kpa for level in levels])
+    share = many.pressure_kpa / comfort[:, None] / limits
+    loose = (many.hoop_mm - holds.natural_mm) / worn.lacing.practice.stand_off_mm
+    heights = np.array([z for z, _ in worn.said])
+    most = np.array([share for _, share in worn.said])
+    off = np.zeros(len(drawn))
+    if len(heights):
+        nearest = np.abs(worn.lacing.z[:, None] - heights).argmin(axis=1)
+        at = np.abs(worn.lacing.z[:, None] - heights).argmin(axis=0)
+        near = np.abs(worn.lacing.z - heights[nearest]) <= _SPEAKS_FOR_MM
+        off += np.maximum(loose[:, near] - 1, 0.0).max(axis=1, initial=0.0)
+        off += np.maximum(share[:, at] - most, 0.0).max(axis=1)
+    if worn.closed_n_per_m is not None:
+        borne = many.pressure_kpa * many.hoop_mm / (2 * np.pi)
+        off += np.maximum(borne.max(axis=1) / worn.closed_n_per_m - 1, 0.0)
+    return off
+
+
+def _drawn(belief: Belief, seed: int, draws: int, heard: Sequence[WornShut]) -> Array:
+    """So many that go with what was said of what she wore; where they are too few, those that go with it best.
+
+    Words bound what may be so where a normal belief does not: what sat right stood off nowhere near.
+    """
+    if not heard:
+        return belief.drawn(draws, seed)
+    drawn = belief.drawn(_TRIED_FOR_EACH * draws, seed)
+    off = np.sum([_amiss(belief, drawn, worn) for worn in heard], axis=0)
+    return np.asarray(drawn[np.argsort(off, kind="stable")[:draws]])
+
+
+def readiness(
+    belief: Belief,
+    lacing: Lacing,
+    wish: Wish,
+    seed: int = 1,
+    draws: int = DRAWS,
+    heard: Sequence[WornShut] = (),
+) -> Readiness:
     """Settle the final garment on `draws` seeded bodies of the belief, and count how many pass.
+
+    `heard` is what was said of garments that she wore closed.
 
     It passes with the mean gap near the wish, tilt and bow small, nowhere standing off, and pressure within comfort
     (the house numbers pass_mean_mm, pass_shape_mm, stand_off_mm). What closes without a lace has no gap to judge, but
@@ -103,7 +166,7 @@ def readiness(belief: Belief, lacing: Lacing, wish: Wish, seed: int = 1, draws: 
     """
     practice = lacing.practice
     levels = belief.body.levels
-    drawn = belief.drawn(draws, seed)
+    drawn = _drawn(belief, seed, draws, heard)
     holds, comfort = belief.holds(lacing, drawn)
     closed = lacing.closed_at_mm
     many = settle_many(holds, belief.near(lacing, drawn)) if closed is None else tie_many(holds, closed)

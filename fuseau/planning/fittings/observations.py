@@ -330,8 +330,9 @@ def _as_worn(inputs: InferenceInputs, on: TriedOn, counts: Mapping[TapKey, float
     said += [(z, word) for z, word, _ in touched]
     room = [(z, *ROOM[word]) for z, word in said] if inputs.tied else []
     felt = tuple((z, share, spread * practice.word_spread * wide) for z, share, spread in words if held)
-    right = WORDS_OF_SUPPORT["right"][0]
-    as_held = tuple(one for one in felt if one[1] == right) if inputs.job == "none" else ()
+    # where no pull decides how firm it is, right is whatever holds and does not press
+    right = _words(inputs)["right"][0]
+    as_held = tuple(one for one in felt if one[1] == right) if inputs.job == "none" or lacing.shut else ()
     return Tried(
         number=fitting.number,
         lacing=lacing,

@@ -1,6 +1,7 @@
 """The odds that the real garment fits if it were cut now: one reckoning, for the verdict, the stage and the story."""
 
-from dataclasses import dataclass
+from collections.abc import Mapping
+from dataclasses import dataclass, replace
 from typing import Self
 
 import numpy as np
@@ -8,12 +9,16 @@ import numpy as np
 from fuseau.craft.fit.fit import Lacing, fit
 from fuseau.craft.fit.target import Aim
 from fuseau.craft.fitting.inference import Belief
-from fuseau.craft.fitting.readiness import Readiness, Wish, Wished, readiness, tied_readiness
+from fuseau.craft.fitting.readiness import Readiness, Wish, Wished, WornShut, readiness, tied_readiness
+from fuseau.craft.fitting.seen import Word
 from fuseau.craft.pattern.pattern import Pattern
 from fuseau.craft.wearer.body import Body
 from fuseau.document.build import Build
 from fuseau.planning.garment.lacings import final_lacing
 from fuseau.planning.stages.front import closes_at
+
+# the most of what is comfortable that somebody calls so
+_MOST_SHARE: Mapping[Word, float] = {"light": 0.6, "right": 1.0, "firm": 1.3}
 
 
 @dataclass(frozen=True)
@@ -24,6 +29,7 @@ class OddsInputs:
     final: Lacing
     wish: Wish
     ease_mm: float | None
+    heard: tuple[WornShut, ...] = ()
 
     @classmethod
     def of(cls, build: Build, belief: Belief, body: Body, aimed: Aim, pattern: Pattern) -> Self:
@@ -31,7 +37,27 @@ class OddsInputs:
         final, ease = final_lacing(build, pattern, aimed), None
         if final.tied_mm is not None:
             ease = build.practice.neck_ease_mm if build.target.ease_mm is None else build.target.ease_mm
-        return cls(belief, final, wish_of(build, body, aimed, final), ease)
+        wish = wish_of(build, body, aimed, final)
+        return cls(belief, final, wish, ease, heard_of(build, body, final, wish) if final.shut else ())
+
+
+def heard_of(build: Build, body: Body, final: Lacing, wish: Wish) -> tuple[WornShut, ...]:
+    """What was said of mock-ups pinned along their edges, and of the garment itself, closed without a lace."""
+    found = []
+    for fitting in build.fittings:
+        version = build.version_numbered(fitting.version)
+        closed = fitting.finished or (fitting.made_of.closing == "pinned" and not fitting.readings)
+        if version is None or not closed:
+            continue
+        pattern = version.pattern
+        said = tuple(
+            (min(max(body[word.level].back_mm, pattern.hem.cb_mm), pattern.top.cb_mm), _MOST_SHARE[word.word])
+            for word in fitting.words
+            if word.word in _MOST_SHARE
+        )
+        lacing = replace(final, pattern=pattern, stack=fitting.made_of.stack, padding=build.padding(fitting.pads))
+        found.append(WornShut(lacing, said, wish.closes_n_per_m))
+    return tuple(found)
 
 
 def wish_of(build: Build, body: Body, aimed: Aim, final: Lacing) -> Wish:
@@ -61,4 +87,4 @@ def work_out_odds(inputs: OddsInputs) -> Readiness:
     if inputs.ease_mm is not None:
         assert isinstance(inputs.wish.gap_mm, float)
         return tied_readiness(inputs.belief, inputs.final, inputs.wish.gap_mm, inputs.ease_mm)
-    return readiness(inputs.belief, inputs.final, inputs.wish)
+    return readiness(inputs.belief, inputs.final, inputs.wish, heard=inputs.heard)
