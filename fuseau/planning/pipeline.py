@@ -36,7 +36,7 @@ from fuseau.planning.garment.fits import FitInputs, ForeseeInputs, foresee_mock_
 from fuseau.planning.garment.lacings import final_lacing, mock_up_lacing
 from fuseau.planning.hardware import bone_halves, lay_halves, plan_hardware
 from fuseau.planning.plan import Plan
-from fuseau.planning.said import check_decided, check_soft_edges, lessons, stopped_by
+from fuseau.planning.said import check_decided, check_soft_edges, lessons, meant_beside, stopped_by
 from fuseau.planning.stages.bones import (
     BonesLaid,
     TotalsInputs,
@@ -187,7 +187,7 @@ def _plan_garment(build: Build, unit: Unit, cache: StageCache, findings: list[Fi
     ]
     findings = [
         *findings,
-        *check_guesses(body),
+        *check_guesses(body, practice.tape_spread_guessed_mm),
         *check_padding(build, body, pattern.top.side_mm, pattern.hem.side_mm),
         *check_stand(build.stand, stand, pattern.top, pattern.hem),
         *check_aim(
@@ -201,7 +201,7 @@ def _plan_garment(build: Build, unit: Unit, cache: StageCache, findings: list[Fi
             laced=build.back.laced,
         ),
         *check_closing(build, final),
-        *(check_typed(pattern, body) if current else []),
+        *(check_typed(pattern, body, meant_beside(build, body)) if current else []),
         *(check_trueing(laid.seams, len(pattern.panels)) if current is None else []),
         *check_lines(aimed_pattern, body, build.wearer.waist_to_lap_sitting_mm),
         *check_fit(final, practice, build.target.ease_at),

@@ -8,6 +8,7 @@ from fuseau.craft.pattern.pattern import Pattern
 from fuseau.craft.wearer.body import Body
 from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS
 from fuseau.craft.wearer.measures import LEVEL_LABELS, LevelName
+from fuseau.craft.wearer.pads import girths_added
 from fuseau.document.build import Build
 from fuseau.planning.cache import StageCache
 from fuseau.planning.garment.fits import FitInputs, settle_fit
@@ -87,3 +88,10 @@ def stopped_by(error: CraftError) -> Finding:
         said=error.message.code,
         also=error.message.given,
     )
+
+
+def meant_beside(build: Build, body: Body) -> dict[LevelName, float]:
+    """Room that was asked for and padding that is worn, by level: by how much it is meant to be wider, mm."""
+    padded = girths_added(build.pads, body, build.practice.pad_gives_share)
+    eased = build.target.ease_at
+    return {level.name: eased.get(level.name, 0.0) + float(mm) for level, mm in zip(body, padded, strict=True)}

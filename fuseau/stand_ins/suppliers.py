@@ -84,6 +84,7 @@ def _offered(
             price=round(price * shop.dear * (0.9 + 0.2 * _share(shop.name, article.name)), 2),
             each_mm=each,
             width_mm=width,
+            off_the_roll=article.sort == "cloth" or pack == _METRE,
             in_stock=not gone,
             days=shop.days,
             days_spread=shop.spread,

@@ -3,6 +3,7 @@
 MESSAGES = {
     "measure": "Measure the {levels}: then the pattern can be drafted.",
     "guessed": "{level:level_capital} not measured: {girth_mm:length} is taken, between its neighbours.",
+    "guessed.told": "{level:level_capital} not measured: fittings tell some {girth_mm:length}, ± {spread_mm:length}.",
     "proportion": "Check the {level:level}: {girth_mm:length} is unusual beside a {beside:level} of {beside_mm:length} "
     "(usually {least_mm:bare} to {most_mm:length}).",
     "readings_disagree": "The readings of the {level:level} differ by {apart_mm:length}: measure it again.",

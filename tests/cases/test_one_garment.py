@@ -15,6 +15,7 @@ from fuseau.craft.layout.at_hand import lay_quickly
 from fuseau.craft.materials.minutes import MINUTES
 from fuseau.craft.plies.methods import METHODS
 from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS
+from fuseau.craft.wearer.measures import LEVEL_LABELS
 from fuseau.craft.wearer.silhouette import half_width, laced_ratio
 from fuseau.document.shelf import Shelf
 from fuseau.files.hardware_list import list_pdf
@@ -23,6 +24,7 @@ from fuseau.planning.stages.cut import lay_ask, pieces_of
 from fuseau.planning.stages.make import steps_of
 from fuseau.planning.stages.record import card
 from fuseau.planning.told.cost import cost_of
+from fuseau.wording import Words
 from tests.any_builds import any_builds
 from tests.cases.told import FINAL_CLOTH, by_hand, cut, finished, pinned, read, upwards
 from tests.conftest import edited
@@ -303,3 +305,34 @@ def test_a_mock_up_pinned_on_its_line_is_judged_by_words_the_better_the_more_was
     assert odds[1] > 0.8
     loose = [{**word, "word": "stands off"} for word in said]
     assert plan(pinned(None, words=loose)(made)).proposal is not None
+
+
+@settings(max_examples=40)
+@given(st.sampled_from(ALL_KINDS), st.floats(0.86, 1.24), st.floats(0.96, 1.07), st.floats(0.96, 1.05), st.booleans())
+def test_a_new_draft_for_an_ordinary_wearer_has_no_fault_of_its_own(kind, size, hip, waist, soft):
+    wearer = built(kind).wearer
+    more = {"high_hip": hip, "hip": hip, "waist": waist}
+    girths = {
+        f"wearer__{name}__readings_mm": [f"{round(mm * size * more.get(name, 1))} mm" for mm in level.readings_mm]
+        for name in LEVEL_LABELS
+        if (level := getattr(wearer, name)).readings_mm
+    }
+    planned = plan(edited(built(kind), **girths, wearer__softness="soft" if soft else "average"))
+    assert [one.code for one in planned.findings if one.severity != "advice"] == []
+
+
+@pytest.mark.parametrize("seam", [2, 3, 4])
+@pytest.mark.parametrize("width_mm", [40, 90])
+def test_hip_gussets_are_not_taken_for_allowances_typed_in(seam, width_mm):
+    """Two gussets of 9 cm in each half make the hip wide because that was meant."""
+    made = by_hand(kind="gusset", seam=seam, end="hem", width_mm=width_mm, depth_mm=90)(built("underbust corset"))
+    assert "girth_far_off" not in {one.code for one in plan(made).findings}
+
+
+def test_ribs_that_fittings_told_of_are_not_called_taken_from_their_neighbours():
+    made = cut(edited(built("underbust corset"), wearer__ribs__readings_mm=[]))
+    wider = read(lambda z: 12 if 30 < z < 80 else 0, count=7)(made)
+    before, after = (next(one for one in plan(build).findings if one.where == "Ribs") for build in (made, wider))
+    assert (before.code, after.code) == ("guessed", "guessed.told")
+    assert after.numbers["spread_mm"] < before.numbers["spread_mm"] - 5
+    assert "fittings tell" in Words("cm")(after.sentence)

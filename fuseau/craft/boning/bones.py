@@ -213,8 +213,8 @@ def between_now(panels: tuple[PanelArrays, ...], choices: BoneChoices, around: A
             insets[number] = (insets.get(number, (0.0, 0.0))[0], beside_it)
         if place in ("CB side", "both sides"):
             insets[number + 1] = (beside_it, 0.0)
-    if not around.laced:
-        insets[len(panels)] = (insets.get(len(panels), (0.0, 0.0))[0], back_offset(choices, around))
+    behind = edge_layout(choices, around).inner_mm if around.laced else back_offset(choices, around)
+    insets[len(panels)] = (insets.get(len(panels), (0.0, 0.0))[0], behind)
     return usual_between(panels, around, insets)
 
 

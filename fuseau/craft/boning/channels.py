@@ -293,16 +293,12 @@ def _between_heights(path: Array, low: float, high: float) -> Array:
 def usual_between(
     panels: tuple[PanelArrays, ...], around: Around, insets: Mapping[int, tuple[float, float]]
 ) -> tuple[Between, ...]:
-    """Channels between seams as this garment usually has them: in the front panels and beside the side seam.
+    """Channels between seams as this garment usually has them: in every panel so many that no stretch is too wide.
 
-    So many in each that no stretch is wider than it may be; the back has the lacing edge, and gets none unasked, or
-    they go as far as CB where that is not laced.
     `insets` of a panel are where the first and the last bone in it lie, from its edges. They keep clear of darts.
     """
     found = []
-    for arrays in panels if not around.laced else panels[: around.front_panels + 1]:
-        if around.laced and arrays.panel.number == len(panels):
-            continue
+    for arrays in panels:
         low, high = arrays.span
         z = np.linspace(low + 20, high - 20, 24)
         left, right = arrays.edges_at(z)

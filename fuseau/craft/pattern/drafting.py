@@ -161,19 +161,22 @@ def draft(
     hem: EdgeLine,
     allowances: Allowances,
     practice: Practice,
+    edge_mm: float = 0.0,
 ) -> Pattern:
     """A half pattern with `panels` panels whose widths add up to half of `girths_mm` at every level of `body`.
 
-    `girths_mm` (levels,) are sewn girths S, closed. Where the wearer's left half differs, it is drafted apart.
+    `girths_mm` (levels,) are sewn girths S, closed. Where the wearer's left half differs, it is drafted apart. The last
+    panel is at least `edge_mm` wide where the others leave it so much: bones and holes of a lacing edge lie in it.
     Raises Unmakeable when a panel would be narrower than practice allows.
     """
     front_count = (panels + 1) // 2
     more = np.array([level.left_more_mm for level in body])
     uneven = bool((np.abs(more) >= _LEFT_DIFFERS_MM).any())
-    right = _half(body, girths_mm - (more if uneven else 0), gap_mm, panels, front_count, practice)
+    right = _half(body, girths_mm - (more if uneven else 0), gap_mm, panels, front_count, practice, edge_mm)
     left = None
     if uneven:
-        left = LeftHalf(panels=_half(body, girths_mm + more, gap_mm, panels, front_count, practice), top=top, hem=hem)
+        others = _half(body, girths_mm + more, gap_mm, panels, front_count, practice, edge_mm)
+        left = LeftHalf(panels=others, top=top, hem=hem)
     return Pattern(
         stations=tuple(
             Station(name=level.name, front_mm=level.front_mm, side_mm=level.side_mm, back_mm=level.back_mm)
@@ -189,7 +192,7 @@ def draft(
 
 
 def _half(
-    body: Body, girths_mm: Array, gap_mm: float, panels: int, front_count: int, practice: Practice
+    body: Body, girths_mm: Array, gap_mm: float, panels: int, front_count: int, practice: Practice, edge_mm: float
 ) -> tuple[Panel, ...]:
     """The panels of one half of a garment with these girths."""
     front = front_halves(body, girths_mm, gap_mm)
@@ -201,7 +204,10 @@ def _half(
         (back, panels - front_count, back_share_of_seams, False),
     ):
         shares = np.array([shares_of(count, name) for name in names])
-        blocks.append(_block(halves, base_fractions(count, is_front), shares, practice.least_panel_width_mm))
+        least = np.full(count, practice.least_panel_width_mm)
+        fractions = base_fractions(count, is_front)
+        block = None if is_front else _with_edge(halves, fractions, shares, least, edge_mm)
+        blocks.append(_block(halves, fractions, shares, least) if block is None else block)
     edges = np.concatenate(blocks, axis=1)
     return tuple(
         Panel(number=i + 1, cf_edge_mm=tuple(edges[:, 2 * i]), cb_edge_mm=tuple(edges[:, 2 * i + 1]))
@@ -209,8 +215,29 @@ def _half(
     )
 
 
-def _block(halves: Array, fractions: Array, shares: Array, least: float) -> Array:
-    """Edges (levels, 2·panels) of one block, x from each panel's own upright."""
+def _with_edge(halves: Array, fractions: Array, shares: Array, least: Array, edge_mm: float) -> Array | None:
+    """A block whose last panel is nowhere narrower than what lies at its edge; None where that can't be.
+
+    What it lacks at its widest comes from the others alike.
+    """
+    if edge_mm <= least[-1]:
+        return None
+    widest = float(halves.max())
+    wanted = max(float(fractions[-1]), edge_mm / widest)
+    if len(fractions) == 1 or wanted >= 1:
+        return None
+    moved = np.append(fractions[:-1] / fractions[:-1].sum() * (1 - wanted), wanted)
+    try:
+        return _block(halves, moved, shares, np.append(least[:-1], edge_mm))
+    except Unmakeable:
+        return None
+
+
+def _block(halves: Array, fractions: Array, shares: Array, least: Array) -> Array:
+    """Edges (levels, 2·panels) of one block, x from each panel's own upright; each panel `least` wide or more.
+
+    Raises Unmakeable.
+    """
     widest = float(halves.max())
     intakes = shares * (widest - halves)[:, None]
     base = fractions * widest
@@ -220,7 +247,7 @@ def _block(halves: Array, fractions: Array, shares: Array, least: float) -> Arra
             break
         intakes = _reshare(intakes, shares, narrow)
     else:
-        raise Unmakeable("draft.panels", "too_many_panels", least_mm=least)
+        raise Unmakeable("draft.panels", "too_many_panels", least_mm=float(least.min()))
     left, right = intakes[:, 0::2], base - intakes[:, 1::2]
     return np.stack([left, right], axis=2).reshape(len(halves), -1)
 

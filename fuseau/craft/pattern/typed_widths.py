@@ -1,5 +1,6 @@
 """Patterns that come from outside: widths typed per level off a taped or bought pattern (model, section 4)."""
 
+from collections.abc import Mapping
 from typing import Annotated
 
 import numpy as np
@@ -93,15 +94,23 @@ def _at_every_level(given: dict[LevelName, tuple[float, ...]], body: Body) -> np
     return np.maximum(found, 10.0)
 
 
-def check_typed(pattern: Pattern, body: Body) -> list[Finding]:
-    """Girths that can hardly be meant for this wearer: probably allowances typed in, or a panel forgotten."""
+def check_typed(pattern: Pattern, body: Body, meant_mm: Mapping[LevelName, float] | None = None) -> list[Finding]:
+    """Girths that can hardly be meant for this wearer: probably allowances typed in, or a panel forgotten.
+
+    What is let in by gussets, what she set by hand and what is `meant_mm` beside her girth (room asked for, padding) is
+    no such error.
+    """
     findings = []
-    girths = pattern.shape.sewn_girth(pattern.shape.nominal)
-    for station, girth in zip(pattern.stations, girths, strict=True):
+    shape, meant = pattern.shape, meant_mm or {}
+    girths, let_in = shape.sewn_girth(shape.nominal), 2 * shape.let_in(shape.nominal)
+    by_hand = {girth.level: girth.whole_mm for girth in pattern.decided}
+    for station, girth, gussets in zip(pattern.stations, girths, let_in, strict=True):
         if station.name is None or station.name not in body or station.name in NECK:
             continue
         natural = body[station.name].girth_mm
-        if 0.72 * natural <= girth <= 1.05 * natural:
+        added = by_hand.get(station.name, 0.0)  # gussets let in by hand are among what she decided
+        of_widths = girth - (max(gussets, added) if added >= 0 else gussets + added) - meant.get(station.name, 0.0)
+        if 0.72 * natural <= of_widths <= 1.05 * natural:
             continue
         findings.append(
             finding(

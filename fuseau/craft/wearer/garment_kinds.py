@@ -82,7 +82,7 @@ GARMENT_KINDS: dict[KindName, GarmentKind] = {
         ),
         GarmentKind(
             name="cincher",
-            what="Very short, about the waist. Leaves ribs and hips free, so it suits a large hip spring; often no "
+            what="Very short, about the waist. Leaves ribs and hips free, so it suits a large hip spring; mostly no "
             "busk is short enough.",
             levels=TORSO,
             needed=("underbust", "waist", "hip"),
@@ -90,7 +90,7 @@ GARMENT_KINDS: dict[KindName, GarmentKind] = {
             reduces=True,
             percent=6,
             gap_mm=50,
-            busk=True,
+            busk=False,
         ),
         GarmentKind(
             name="longline corset",

@@ -1,6 +1,6 @@
 """A pattern made up and laced: as the final garment, or as a mock-up; and how stiff its lacing edge is."""
 
-from fuseau.craft.boning.bones import edge_bones, edge_stiffness
+from fuseau.craft.boning.bones import edge_bones, edge_stiffness, lacing_edge_layout
 from fuseau.craft.fit.fit import Lacing
 from fuseau.craft.fit.target import Aim, pull_of
 from fuseau.craft.materials.catalogue import GROMMETS, BoneName
@@ -34,6 +34,16 @@ def final_lacing(build: Build, pattern: Pattern, aimed: Aim) -> Lacing:
         shut=not build.back.laced,
         padding=build.padding(build.pads),
     )
+
+
+def edge_needs_mm(build: Build) -> float:
+    """How wide the last panel has to be for the bones and holes of a lacing edge; 0 without one."""
+    if not build.back.laced:
+        return 0.0
+    wrapping = build.stack.total_mm - build.stack.lining_mm
+    outer, inner, counts = edge_bones(build.bones, build.bone_kinds)
+    flange = GROMMETS[build.back.holes].flange_mm
+    return lacing_edge_layout(outer, flange, wrapping, build.practice, inner, counts).needs_mm
 
 
 def mock_up_lacing(build: Build, pattern: Pattern) -> Lacing:

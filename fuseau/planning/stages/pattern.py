@@ -31,8 +31,10 @@ from fuseau.craft.wearer.pads import along_back, girths_added
 from fuseau.document.build import Build, HemWish, TopWish
 from fuseau.document.fittings import EdgeSaid
 from fuseau.planning.fittings.evidence import fittings_of_current, moved_edges, seen_at_places
-from fuseau.planning.garment.lacings import final_edge
+from fuseau.planning.garment.lacings import edge_needs_mm, final_edge
 from fuseau.planning.plan import PlannedPattern
+
+_EDGE_CLEAR_MM = 1.0  # beside what lies at a lacing edge: its panel curves between the levels
 
 
 @dataclass(frozen=True)
@@ -57,6 +59,7 @@ class AimInputs:
     edges_said: tuple[EdgeSaid, ...]
     places: tuple[PlacedChange, ...]
     laced: bool
+    edge_needs_mm: float
     waist_mm: float = 0.0
     padded: tuple[float, ...] = ()
 
@@ -83,6 +86,7 @@ class AimInputs:
             edges_said=tuple(said for fitting in fittings_of_current(build) for said in fitting.edges),
             places=seen_at_places(build, body).places,
             laced=build.back.laced,
+            edge_needs_mm=edge_needs_mm(build),
             waist_mm=choices.waist_mm,
             padded=tuple(map(float, girths_added(build.pads, build.body, build.practice.pad_gives_share)))
             if build.pads
@@ -143,6 +147,7 @@ def aim_pattern(inputs: AimInputs) -> tuple[Aim, Pattern]:
                 hem=hem,
                 allowances=inputs.allowances,
                 practice=practice,
+                edge_mm=inputs.edge_needs_mm + _EDGE_CLEAR_MM if inputs.edge_needs_mm else 0.0,
             )
             fresh = fresh.altered(slack=slack, decided=decided)
             fresh = carried(current, fresh) if current else fresh

@@ -10,6 +10,8 @@ from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS, KindName
 from fuseau.craft.wearer.measures import LEVEL_LABELS, LevelName, Wearer, Zones
 from fuseau.document.build import Build
 
+_TOLD_SHARE = 0.7  # of how far a guess may be off: what is known nearer than this was told by fittings
+
 
 @dataclass(frozen=True)
 class MeasuredInputs:
@@ -48,16 +50,16 @@ def ask_for(missing: list[LevelName]) -> Finding:
     return finding("measure", "wearer", "stop", at=f"wearer.{missing[0]}.readings_mm", levels=spoken)
 
 
-def check_guesses(body: Body) -> list[Finding]:
-    """Levels that nobody measured, and what is taken for them."""
+def check_guesses(body: Body, guess_spread_mm: float) -> list[Finding]:
+    """Levels that nobody measured, and what is taken for them: from their neighbours, or as fittings told."""
     return [
         finding(
-            "guessed",
+            "guessed" if level.spread_mm > _TOLD_SHARE * guess_spread_mm else "guessed.told",
             "wearer",
             "advice",
             at=f"wearer.{level.name}.readings_mm",
             where=LEVEL_LABELS[level.name],
-            numbers={"girth_mm": level.girth_mm},
+            numbers={"girth_mm": level.girth_mm, "spread_mm": level.spread_mm},
             level=level.name,
         )
         for level in body

@@ -25,7 +25,8 @@ _ROUND_MM = 10.0
 class Need(Record):
     """So much of an article: mm, or pieces; `spares` of them, and `in_one` where it has to be one length.
 
-    `each_mm`: pieces of that length; `width_mm`: cloth as wide as this.
+    `lengths_mm`: of what is cut off, lengths that each have to be in one. `each_mm`: pieces of that length;
+    `width_mm`: cloth as wide as this.
     """
 
     article: Article
@@ -33,8 +34,14 @@ class Need(Record):
     amount: float = Field(ge=0)
     spares: float = 0.0
     in_one: bool = False
+    lengths_mm: tuple[float, ...] = ()
     each_mm: float | None = None
     width_mm: float | None = None
+
+    @property
+    def whole_mm(self) -> tuple[float, ...]:
+        """The lengths that have to be in one, the longest first; none where it may be pieced."""
+        return tuple(sorted(self.lengths_mm or ((self.amount,) if self.in_one else ()), reverse=True))
 
 
 def needs_of(
@@ -102,13 +109,14 @@ def _back(build: Build, planned: Plan) -> Iterator[Need]:
 
 
 def _tapes(build: Build, planned: Plan) -> Iterator[Need]:
-    by_width: dict[float, float] = {}
+    by_width: dict[float, list[float]] = {}
     for strip in strips_of(build, planned):
         if strip.cloth is None:
-            width = articles.tape_width(strip.width_mm)
-            by_width[width] = by_width.get(width, 0.0) + strip.length_mm
-    for width, length in sorted(by_width.items()):
-        yield Need(article=articles.tape(width), stage="cut", amount=_rounded(length))
+            by_width.setdefault(articles.tape_width(strip.width_mm), []).extend(strip.lengths_mm)
+    for width, lengths in sorted(by_width.items()):
+        yield Need(
+            article=articles.tape(width), stage="cut", amount=_rounded(sum(lengths)), lengths_mm=tuple(sorted(lengths))
+        )
 
 
 def _cloths(build: Build, cloths_mm: Mapping[ClothName, float]) -> Iterator[Need]:

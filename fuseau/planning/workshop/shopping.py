@@ -20,12 +20,14 @@ from fuseau.planning.told.needs import Need
 from fuseau.planning.workshop.alternatives import alternatives
 
 _HARDLY = 0.5  # mm, or half a piece
+_ROUNDING_MM = 10.0  # what a need is rounded up by
 
 
 class Offer(Record):
     """What a shop has of an article: how much is in a pack (mm or pieces), its price, and how many days it takes.
 
-    `each_mm`: pieces of that length; `width_mm`: cloth as wide as this between its selvedges.
+    `each_mm`: pieces of that length; `width_mm`: cloth as wide as this between its selvedges. What is `off_the_roll` is
+    cut to any number of packs in one length; other packs hold one length each.
     """
 
     shop: str
@@ -34,6 +36,7 @@ class Offer(Record):
     price: float
     each_mm: float | None = None
     width_mm: float | None = None
+    off_the_roll: bool = False
     in_stock: bool = True
     days: float
     days_spread: float
@@ -55,13 +58,17 @@ class Taken(Record):
 
 
 class Want(Record):
-    """What one build needs of an article: in all, from the shelf, from orders under way, and what is to be bought."""
+    """What one build needs of an article: in all, from the shelf, from orders under way, and what is to be bought.
+
+    `buy_mm`: the lengths to be bought that each have to be in one.
+    """
 
     build: str
     need: Need
     taken: tuple[Taken, ...]
     coming: float
     buy: float
+    buy_mm: tuple[float, ...] = ()
 
 
 class Purchase(Record):
@@ -160,18 +167,66 @@ def want(build: str, need: Need, pool: Pool, also: Sequence[Taken] = ()) -> Want
     `also` is what has been taken for it already: cloth and bones are laid and cut before they are counted.
     """
     taken = list(also)
-    missing = need.amount
-    if need.article.sort not in ("cloth", "bone"):
+    missing, lengths = need.amount, need.whole_mm
+    if need.article.sort in ("cloth", "bone"):
+        lengths = (need.amount,) if need.in_one and need.amount else ()
+    elif lengths:
+        used, lengths = _cut_from(
+            [(piece, amount) for piece, amount in pool.at_hand(build) if _is(piece, need.article)], lengths
+        )
+        taken += [pool.take(build, stock, amount) for stock, amount in used.items()]
+        missing = min(missing, sum(lengths) + _ROUNDING_MM) if lengths else 0.0
+    else:
         for piece, amount in pool.at_hand(build):
-            if (piece.sort, piece.name) != (need.article.sort, need.article.name) or missing < _HARDLY:
-                continue
-            if need.in_one and amount < missing:
-                continue
-            part = min(amount, missing)
-            taken.append(pool.take(build, piece.id, part))
-            missing -= part
+            if _is(piece, need.article) and missing >= _HARDLY:
+                part = min(amount, missing)
+                taken.append(pool.take(build, piece.id, part))
+                missing -= part
     coming = pool.give_coming(build, need, missing) if missing >= _HARDLY else 0.0
-    return Want(build=build, need=need, taken=tuple(taken), coming=coming, buy=max(0.0, missing - coming))
+    buy = max(0.0, missing - coming)
+    return Want(
+        build=build, need=need, taken=tuple(taken), coming=coming, buy=buy, buy_mm=lengths if buy >= _HARDLY else ()
+    )
+
+
+def _is(piece: Stock, article: Article) -> bool:
+    return (piece.sort, piece.name) == (article.sort, article.name)
+
+
+@dataclass
+class _Unit:
+    """One piece on the shelf, and what is left of it."""
+
+    stock: str
+    left_mm: float
+
+
+def _cut_from(
+    at_hand: Sequence[tuple[Stock, float]], lengths_mm: Sequence[float]
+) -> tuple[dict[str, float], tuple[float, ...]]:
+    """Lengths cut from pieces at hand, the longest first, each from the shortest that takes it: mm by stock; the rest.
+
+    Of several pieces of one length as many are whole as what is free of them makes.
+    """
+    units: list[_Unit] = []
+    for piece, free in at_hand:
+        each = piece.length_mm or free
+        whole = int((free + _HARDLY) // each)
+        units += [_Unit(piece.id, each) for _ in range(min(whole, len(lengths_mm)))]
+        if free - whole * each >= _HARDLY:
+            units.append(_Unit(piece.id, free - whole * each))
+    used: dict[str, float] = {}
+    left = []
+    for length in lengths_mm:
+        takes = [unit for unit in units if unit.left_mm >= length - _HARDLY]
+        if not takes:
+            left.append(length)
+            continue
+        unit = min(takes, key=lambda unit: unit.left_mm)
+        part = min(length, unit.left_mm)
+        unit.left_mm -= part
+        used[unit.stock] = used.get(unit.stock, 0.0) + part
+    return used, tuple(left)
 
 
 def shopping(
@@ -218,18 +273,14 @@ def _to_buy(
     today: datetime.date,
 ) -> ToBuy:
     first = asked[0].need
-    parts = [one.buy for one in asked]
-    amount = sum(parts)
+    amount = sum(one.buy for one in asked)
     choices = []
     for offer in known:
         if not offer.in_stock:
             continue
-        # each length that has to be in one is bought in one
-        packs = (
-            sum(math.ceil(part / offer.pack - 1e-6) for part in parts)
-            if first.in_one
-            else math.ceil(amount / offer.pack - 1e-6)
-        )
+        packs = _packs(offer, asked)
+        if packs is None:
+            continue
         here_on = _here_on(offer, today)
         choices.append(
             Purchase(
@@ -260,6 +311,28 @@ def _to_buy(
         choices=tuple(choices),
         chosen=0 if choices else None,
     )
+
+
+def _packs(offer: Offer, asked: Sequence[Want]) -> int | None:
+    """How many packs of an offer it takes; None where a length that has to be in one is longer than what it holds.
+
+    Off the roll each build's is cut in one. Lengths go into packs the longest first, each into the first with room.
+    """
+    lengths = sorted((length for one in asked for length in one.buy_mm), reverse=True)
+    if not lengths:
+        return math.ceil(sum(one.buy for one in asked) / offer.pack - 1e-6)
+    if offer.off_the_roll:
+        return sum(math.ceil(one.buy / offer.pack - 1e-6) for one in asked)
+    if lengths[0] > offer.pack + _HARDLY:
+        return None
+    room: list[float] = []
+    for length in lengths:
+        at = next((i for i, left in enumerate(room) if left >= length - _HARDLY), None)
+        if at is None:
+            room.append(offer.pack - length)
+        else:
+            room[at] -= length
+    return len(room)
 
 
 def _here_on(offer: Offer, today: datetime.date) -> datetime.date:

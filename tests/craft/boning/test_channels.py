@@ -8,6 +8,7 @@ from pydantic import ValidationError
 from shapely.geometry import LineString, Polygon
 
 from fuseau.commands.fields import change
+from fuseau.commands.versions import cut_version
 from fuseau.craft.base.practice import Practice
 from fuseau.craft.boning.bones import between_now, edge_stiffness, lay_bones
 from fuseau.craft.boning.channels import Around, bend_of, bend_on_seam, panel_arrays
@@ -19,6 +20,7 @@ from fuseau.craft.pattern.hand_edits import AddDart
 from fuseau.craft.pattern.pattern import Gusset
 from fuseau.craft.pattern.trueing import lay_flat
 from fuseau.wording.faults import faults
+from tests.conftest import TODAY, edited
 from tests.craft.pattern.test_hand_edits import made
 from tests.craft.pattern.test_pattern import drafted
 from tests.kinds import ALL_KINDS, built
@@ -150,7 +152,8 @@ def test_more_bones_in_front_and_at_the_sides_than_behind():
         between = [one.panel for one in found.bones if one.place == "between"]
         front = found.pattern.front_panels
         assert between
-        assert all(panel <= front + 1 for panel in between), kind
+        behind = sum(panel > front + 1 for panel in between)
+        assert behind < len(between) / 2, kind
     light, firm = plan(built("boned bodice")), plan(built("overbust corset"))
     assert light.unboned_limit_mm == 65
     assert firm.unboned_limit_mm == 50
@@ -388,7 +391,10 @@ def test_a_channel_in_the_allowances_is_moved_beside_its_seam():
 
 
 def test_an_edge_that_the_last_panel_cannot_carry_is_mended_by_narrower_bones():
-    build = built("underbust corset", draft__panels=7, bones__doubled=["CB outer", "CB inner"])
+    """A version is what it is; a draft would have made the panel wide enough."""
+    plain = built("underbust corset", draft__panels=7)
+    build = edited(cut_version(plain, plan(plain), TODAY), bones__doubled=["CB outer", "CB inner"])
+    assert plan(edited(plain, bones__doubled=["CB outer", "CB inner"])).holes.edge_carries
     found = plan(build)
     told = [one for one in found.findings if one.code == "lacing_edge_too_wide"]
     assert told

@@ -7,7 +7,7 @@ import pytest
 from fuseau.commands.shelf import arrive, place_order, put, reserve
 from fuseau.craft.layout.at_hand import lay_quickly
 from fuseau.craft.materials.catalogue import GROMMETS
-from fuseau.craft.stock.articles import Article, cloth, known_articles
+from fuseau.craft.stock.articles import Article, cloth, known_articles, tape
 from fuseau.document.shelf import OrderLine, Shelf
 from fuseau.planning.asked.schools import cutting
 from fuseau.planning.told.needs import Need, needs_of
@@ -109,6 +109,21 @@ def test_a_lace_has_to_be_in_one_piece():
     found = want("a", need(LACE, 4000, in_one=True), Pool(stocked(*pieces)))
     assert (found.taken, found.buy) == ((), 4000)
     assert want("a", need(LACE, 1800, in_one=True), Pool(stocked(*pieces))).buy == 0
+
+
+def test_pieces_are_no_sum_of_themselves():
+    """Seven laces of a metre are no lace of 6.2, and eight short tapes are no two of 355."""
+    laces = [{"sort": "lace", "name": "cord_4", "label": "cord", "length_mm": 1000, "count": 7}]
+    long = want("a", need(LACE, 6200, in_one=True), Pool(stocked(*laces)))
+    assert (long.taken, long.buy, long.buy_mm) == ((), 6200, (6200,))
+    (line,) = shopping([long], {}, [offer(LACE, 5000, 4.0), offer(LACE, 10_000, 9.0)], TODAY).lines
+    assert [(choice.offer.pack, choice.packs) for choice in line.choices] == [(10_000, 1)]
+    waist = need(tape(25), 710, lengths_mm=(355, 355))
+    short = [{"sort": "tape", "name": "tape_25", "label": "tape", "length_mm": 90, "count": 8}]
+    assert want("a", waist, Pool(stocked(*short))).buy_mm == (355, 355)
+    both = want("a", waist, Pool(stocked(*short, {**short[0], "length_mm": 400, "count": 1})))
+    assert (both.buy_mm, [taken.amount for taken in both.taken]) == ((355,), [355])
+    assert want("a", waist, Pool(stocked({**short[0], "length_mm": 720, "count": 1}))).buy == 0
 
 
 def test_what_is_on_its_way_is_not_bought_again_but_for_whom_it_was_ordered():

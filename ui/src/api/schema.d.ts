@@ -9083,7 +9083,8 @@ export interface components {
          * Need
          * @description So much of an article: mm, or pieces; `spares` of them, and `in_one` where it has to be one length.
          *
-         *     `each_mm`: pieces of that length; `width_mm`: cloth as wide as this.
+         *     `lengths_mm`: of what is cut off, lengths that each have to be in one. `each_mm`: pieces of that length;
+         *     `width_mm`: cloth as wide as this.
          */
         Need: {
             article: components["schemas"]["Article"];
@@ -9104,6 +9105,11 @@ export interface components {
              * @default false
              */
             in_one: boolean;
+            /**
+             * Lengths Mm
+             * @default []
+             */
+            lengths_mm: number[];
             /** Each Mm */
             each_mm: number | null;
             /** Width Mm */
@@ -9286,7 +9292,8 @@ export interface components {
          * Offer
          * @description What a shop has of an article: how much is in a pack (mm or pieces), its price, and how many days it takes.
          *
-         *     `each_mm`: pieces of that length; `width_mm`: cloth as wide as this between its selvedges.
+         *     `each_mm`: pieces of that length; `width_mm`: cloth as wide as this between its selvedges. What is `off_the_roll` is
+         *     cut to any number of packs in one length; other packs hold one length each.
          */
         Offer: {
             /** Shop */
@@ -9300,6 +9307,11 @@ export interface components {
             each_mm: number | null;
             /** Width Mm */
             width_mm: number | null;
+            /**
+             * Off The Roll
+             * @default false
+             */
+            off_the_roll: boolean;
             /**
              * In Stock
              * @default true
@@ -14129,6 +14141,8 @@ export interface components {
         /**
          * Want
          * @description What one build needs of an article: in all, from the shelf, from orders under way, and what is to be bought.
+         *
+         *     `buy_mm`: the lengths to be bought that each have to be in one.
          */
         Want: {
             /** Build */
@@ -14140,6 +14154,11 @@ export interface components {
             coming: number;
             /** Buy */
             buy: number;
+            /**
+             * Buy Mm
+             * @default []
+             */
+            buy_mm: number[];
         };
         /**
          * Wanted

@@ -36,8 +36,13 @@ const lines = computed(() =>
     const kept = there.reduce((sum, one) => sum + keptOf(one), 0)
     const free = there.reduce((sum, one) => sum + one.free, 0)
     const enough = kept >= need.amount - 0.5
-    const next = there.find((one) => one.free > 0.5 && (!need.in_one || one.free + keptOf(one) >= need.amount))
-    const parts = [kept > 0.5 && `${much(kept)} kept`, free > 0.5 && !enough && `${much(free)} free`].filter(Boolean)
+    // what has to be in one comes from a piece that is long enough, of however many there are
+    const least = need.in_one ? need.amount : Math.min(...(need.lengths_mm.length ? need.lengths_mm : [0]))
+    const reaches = (one: OnShelf) => Math.min(one.piece.length_mm ?? Infinity, one.free + keptOf(one)) >= least - 0.5
+    const next = there.find((one) => one.free > 0.5 && reaches(one))
+    const short = free > 0.5 && !next && !enough
+    const loose = short ? `${much(free)} free, none long enough` : `${much(free)} free`
+    const parts = [kept > 0.5 && `${much(kept)} kept`, free > 0.5 && !enough && loose].filter(Boolean)
     const said = parts.length ? parts.join(', ') : there.length ? 'kept for others' : 'none'
     return { need, much: much(need.amount), said, enough, next, kept }
   }),
