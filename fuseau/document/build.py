@@ -372,6 +372,8 @@ class Build(Record):
                 yield f"bones.{field}", getattr(bones, field)
         yield from ((f"bones.by_channel.{label}", kind) for label, kind in bones.by_channel.items())
         yield from ((f"bones.cut.{i}.kind", one.kind) for i, one in enumerate(bones.cut))
+        if self.back.modesty_bone is not None:
+            yield "back.modesty_bone", self.back.modesty_bone
         yield "mock_up.edge_bone", self.mock_up.edge_bone
         yield from (
             (f"fittings.{i}.made_of.edge_bone", fitting.made_of.edge_bone) for i, fitting in enumerate(self.fittings)

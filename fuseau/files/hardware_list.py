@@ -205,7 +205,7 @@ def _behind(planned: Plan, unit: Unit, head: ParagraphStyle, plain: ParagraphSty
             Paragraph(
                 safe(
                     f"{format_length(panel.width_mm, unit)} by {format_length(panel.height_mm, unit)}, finished; "
-                    f"bones: {along} along, {across} across."
+                    f"bones of {panel.bone_label}: {along} along, {across} across."
                 ),
                 plain,
             ),

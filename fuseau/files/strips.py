@@ -1,10 +1,12 @@
 """Strips at 1:1: every bone with its label, the front's two sides, and the punching strip of the lacing edge."""
 
 import math
+from collections import Counter
 
 from fuseau.craft.base.errors import Unmakeable
 from fuseau.craft.base.lengths import Unit, format_length
 from fuseau.craft.boning.bones import Bone
+from fuseau.craft.closures.back import ModestyPanel
 from fuseau.craft.closures.edge_places import along_fold
 from fuseau.document.build import Build
 from fuseau.files.paper import Paper
@@ -60,7 +62,30 @@ def bone_pieces(build: Build, planned: Plan, unit: Unit, *, mock_up: bool = Fals
                 (-middle, 0.0, middle + 2 * _TEXT_MM + 1.6, length),
             )
         )
+    if planned.modesty is not None and not mock_up:
+        found += _behind(planned.modesty, kinds[planned.modesty.bone].width_mm, unit)
     return found
+
+
+def _behind(panel: ModestyPanel, wide_mm: float, unit: Unit) -> list[Piece]:
+    """The bones of the panel behind the lacing, each length once."""
+    counts = Counter(panel.bones_mm)
+    return [
+        Piece(
+            "modesty",
+            (Stroke("cut", _rounded(wide_mm, length), closed=True),),
+            (
+                Label(
+                    (wide_mm / 2 + _TEXT_MM + 1.4, length / 2),
+                    f"modesty   {format_length(length, unit, hardware=True)}   {panel.bone_label}   cut {count}",
+                    _TEXT_MM,
+                    90,
+                ),
+            ),
+            (-wide_mm / 2, 0.0, wide_mm / 2 + 2 * _TEXT_MM + 1.6, length),
+        )
+        for length, count in counts.items()
+    ]
 
 
 def _by_half(planned: Plan) -> list[tuple[Bone, str, dict[str, float]]]:

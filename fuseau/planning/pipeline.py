@@ -176,7 +176,9 @@ def _plan_garment(build: Build, unit: Unit, cache: StageCache, findings: list[Fi
                 hardware.holes,
                 hardware.opening,
                 final,
-                plied.plan.grams + (hardware.boning.grams if hardware.boning else 0.0),
+                plied.plan.grams
+                + (hardware.boning.grams if hardware.boning else 0.0)
+                + (hardware.modesty.bones_grams if hardware.modesty else 0.0),
             ),
         )
 

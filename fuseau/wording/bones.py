@@ -7,6 +7,8 @@ MESSAGES = {
     "{length_mm:hardware}, {short_mm:hardware} short.",
     "ready_cut_short.none": "In {channel} there is room for {room_mm:hardware}; {bone} is sold no shorter than "
     "{shortest_mm:hardware}.",
+    "bone_longer_than_sold": "Channel {channel} takes a bone of {length_mm:hardware}, and {bone} is sold no longer "
+    "than {longest_mm:hardware}. Take another kind, lap two pieces clear of the waist, or end the channel sooner.",
     "bone_wont_bend": "The channel {channel} bends to a radius of {radius_mm:length}, at {z_mm:length}; {bone} follows "
     "{least_mm:length} at the tightest, and would twist or wear through.",
     "channel_in_allowances": "A channel in the allowances of {channel} lies beside the seam, not on it: one allowance "

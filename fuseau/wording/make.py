@@ -45,6 +45,7 @@ MESSAGES = {
     "step.cut_bones.why": "At any time: the lengths are known.",
     "step.cut_bones.why.glue": "Early: the glue has to set overnight.",
     "step.material.bone": "{channel}: {count:.0f} × {length_mm:hardware}",
+    "step.material.bone_behind": "behind the lacing: {count:.0f} × {length_mm:hardware}",
     "step.pad": "Make the {name}: glue the layers, bevel their edges, cover it",
     "step.pad.over": "It is worn in the costume over it: no trying-on waits for it.",
     "step.pad.why": "She wears it at every trying-on: the pattern counts on it.",
@@ -117,6 +118,8 @@ MESSAGES = {
     "caution.sheds": "It sheds: cut it by itself, with a mask, and clean the table and the machine after it.",
     "caution.needles_break": "Wear eye protection: needles break on this cloth. Clear the seam line of what is hard, "
     "and sew slowly.",
+    "caution.bone_longer_than_sold": "One of them is longer than any that is sold: another kind, two pieces lapped, or "
+    "a shorter channel. Bones tells which.",
     "caution.glue": "Glue and dip: open a window.",
     "caution.setter": "Eye protection when hammering a setter. Try one on a scrap of the whole stack.",
     "caution.lace_slowly": "Lace in short steps from the waist. Stop and loosen at pain, numbness or breathlessness.",
@@ -141,6 +144,7 @@ MESSAGES = {
     "card.run": "{what}, {mm:run}",
     "card.long": "{mm:run}",
     "card.text": "{text}",
+    "card.modesty": "{mm:length}, {count:.0f} bones of {bone}",
     "card.panels": "{count:.0f} in each half",
     "card.bones": "{count:.0f}",
     "card.rows": "{count:.0f} rows, {what}",

@@ -9,9 +9,12 @@ from hypothesis import strategies as st
 from pypdf import PdfReader
 from shapely.geometry import LineString, Point, Polygon
 
+from fuseau.commands.fields import change
 from fuseau.commands.shelf import put
 from fuseau.craft.base.lengths import format_length
 from fuseau.craft.layout.at_hand import lay_quickly
+from fuseau.craft.making.steps import cut_bones_step
+from fuseau.craft.materials.catalogue import BONES
 from fuseau.craft.materials.minutes import MINUTES
 from fuseau.craft.plies.methods import METHODS
 from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS
@@ -20,10 +23,13 @@ from fuseau.craft.wearer.silhouette import half_width, laced_ratio
 from fuseau.document.shelf import Shelf
 from fuseau.files.hardware_list import list_pdf
 from fuseau.files.pieces import pattern_pieces
+from fuseau.files.strips import bone_pieces
+from fuseau.planning.asked.schools import cutting
 from fuseau.planning.stages.cut import lay_ask, pieces_of
 from fuseau.planning.stages.make import steps_of
 from fuseau.planning.stages.record import card
 from fuseau.planning.told.cost import cost_of
+from fuseau.planning.told.needs import needs_of
 from fuseau.wording import Words
 from tests.any_builds import any_builds
 from tests.cases.told import FINAL_CLOTH, by_hand, cut, finished, pinned, read, upwards
@@ -336,3 +342,53 @@ def test_ribs_that_fittings_told_of_are_not_called_taken_from_their_neighbours()
     assert (before.code, after.code) == ("guessed", "guessed.told")
     assert after.numbers["spread_mm"] < before.numbers["spread_mm"] - 5
     assert "fittings tell" in Words("cm")(after.sentence)
+
+
+def kind_of_hers(like: str, name: str, **more):
+    """A kind of bone of her own, otherwise like one that ships."""
+    return {**BONES[like].model_dump(), "name": name, "label": f"{name} bone", **more}
+
+
+def test_a_bone_longer_than_any_that_is_sold_is_told_where_it_is_chosen_cut_and_bought():
+    short = kind_of_hers("spiral_6", "short", sold="lengths", lengths_mm=(100, 150))
+    build = edited(built("overbust corset"), catalogue__bones__short=short, bones__seams="short")
+    planned = plan(build)
+    told = [one for one in planned.findings if one.code == "bone_longer_than_sold"]
+    long = {bone.channel: bone.length_mm for bone in planned.bones if bone.kind == "short" and bone.length_mm > 150}
+    assert long
+    assert {one.where for one in told} == set(long)
+    mended = plan(change(build, list(told[0].mend.changes), "cm"))
+    assert told[0].where not in {one.where for one in mended.findings if one.code == "bone_longer_than_sold"}
+    (step,) = [step for step in steps_of(build, planned) if step.key == cut_bones_step("short")]
+    assert "caution.bone_longer_than_sold" in {one.code for one in step.cautions}
+    needs = needs_of(build, planned, {}, cutting(build, planned, {}))
+    asked = {need.each_mm: need.amount for need in needs if need.article.name == "short"}
+    assert sum(amount for mm, amount in asked.items() if mm > 150) == 2 * len(long)
+
+
+def test_the_bones_behind_the_lacing_are_of_a_kind_that_is_cut_bought_weighed_and_printed():
+    build = edited(built("underbust corset"), back__modesty_bone="flat_12")
+    planned = plan(build)
+    panel = planned.modesty
+    assert panel.bone == "flat_12"
+    (plan_of_kind,) = [one for one in cutting(build, planned, {}) if one.kind == "flat_12"]
+    labels = {bone.label for piece in plan_of_kind.pieces for bone in piece.bones}
+    assert {f"modesty {i + 1}" for i in range(5)} <= labels
+    assert any(piece.name == "modesty" for piece in bone_pieces(build, planned, "cm"))
+    text = printed(list_pdf(build, planned, "A4", "cm"))
+    assert f"bones of {panel.bone_label}" in " ".join(text.split())
+    plain = plan(edited(build, back__modesty="none"))
+    assert cost_of(build, planned).bones - cost_of(build, plain).bones == pytest.approx(panel.bones_price)
+    (step,) = [step for step in steps_of(build, planned) if step.key == cut_bones_step("flat_12")]
+    assert "step.material.bone_behind" in [one.code for one in step.materials]
+
+
+def test_bones_of_no_length_are_not_counted_or_stiff():
+    ready = kind_of_hers("flat_6", "long", sold="ready-cut", lengths_mm=(700,))
+    build = edited(built("underbust corset"), catalogue__bones__long=ready, bones__seams="long", back__modesty="none")
+    planned = plan(build)
+    there = [bone for bone in planned.bones if bone.length_mm > 0]
+    assert len(there) < len(planned.bones)
+    assert planned.boning.count == 2 * sum(bone.count for bone in there)
+    flat = plan(edited(build, bones__seams="flat_6"))
+    assert planned.boning.stiffness.side < flat.boning.stiffness.side

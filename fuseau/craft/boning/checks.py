@@ -4,6 +4,7 @@ from fuseau.craft.base.findings import Change, Finding, finding, mend
 from fuseau.craft.boning.bones import Bone, edge_layout, lacing_edge_layout
 from fuseau.craft.boning.channels import Around
 from fuseau.craft.boning.choices import BoneChoices
+from fuseau.craft.materials.catalogue import BoneKind
 from fuseau.craft.pattern.pattern import seam_label
 from fuseau.craft.pattern.trueing import LaidPanel
 
@@ -20,6 +21,8 @@ def check_bones(bones: tuple[Bone, ...], last_panel: LaidPanel, choices: BoneCho
             bone.room_mm - bone.length_mm > around.practice.ready_short_mm
         ):
             findings.append(_sold_too_short(bone, around))
+        if longer_than_sold(bone.length_mm, around.kinds[bone.kind]):
+            findings.append(_sold_no_longer(bone, around))
         too_tight = bone.radius_mm is not None and bone.radius_mm < around.kinds[bone.kind].least_radius_mm
         if too_tight and bone.room_mm >= _LEAST_BONE_MM:
             findings.append(_stiff(bone, around))
@@ -70,6 +73,37 @@ def _sold_too_short(bone: Bone, around: Around) -> Finding:
         bone=kind.label,
         short_mm=bone.room_mm - bone.length_mm,
         shortest_mm=min(kind.lengths_mm),
+    )
+
+
+def longer_than_sold(length_mm: float, kind: BoneKind) -> bool:
+    """Whether a bone is longer than any piece of its kind that is sold."""
+    return kind.sold == "lengths" and length_mm > max(kind.lengths_mm)
+
+
+def _sold_no_longer(bone: Bone, around: Around) -> Finding:
+    """A bone longer than what is sold, with the kind most like it that comes long enough."""
+    kind = around.kinds[bone.kind]
+    others = [
+        around.kinds[name]
+        for name in bone.can_lie
+        if around.kinds[name].sold != "ready-cut" and not longer_than_sold(bone.length_mm, around.kinds[name])
+    ]
+    alike = [other for other in others if other.material == kind.material] or [
+        other for other in others if not other.stuff.makeshift
+    ]
+    best = min(alike, key=lambda other: abs(other.width_mm - kind.width_mm), default=None)
+    change = Change(at=f"bones.by_channel.{bone.channel}", value=best.name if best else None)
+    return finding(
+        "bone_longer_than_sold",
+        "bones",
+        "caution",
+        at=f"bones.by_channel.{bone.channel}",
+        where=bone.channel,
+        numbers={"length_mm": bone.length_mm, "longest_mm": max(kind.lengths_mm)},
+        mend=mend("mend.bone_in", change, what=best.label, channel=bone.channel) if best else None,
+        channel=bone.channel,
+        bone=kind.label,
     )
 
 

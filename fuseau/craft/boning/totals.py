@@ -71,7 +71,7 @@ def boning(
 
     `left` are those of the left half where they differ from `bones`, of the right.
     """
-    everywhere = (*bones, *(bones if left is None else left))
+    everywhere = [bone for bone in (*bones, *(bones if left is None else left)) if bone.length_mm > 0]
     count = sum(bone.count for bone in everywhere)
     metres: dict[BoneName, float] = {}
     pieces: dict[BoneName, int] = {}
@@ -110,6 +110,8 @@ def stiffness_round(
     regions: tuple[Region, ...] = ("front", "side", "back")
     found: dict[Region, float] = dict.fromkeys(regions, 0.0)
     for bone in bones:
+        if bone.length_mm <= 0:
+            continue
         path = np.array(bone.path)
         x = float(np.interp(0.0, path[:, 1], path[:, 0])) - laid.panels[bone.panel - 1].waist[0][0]
         along = sum(widths[: bone.panel - 1]) + x

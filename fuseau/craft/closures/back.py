@@ -10,9 +10,19 @@ from fuseau.craft.base.findings import Change, Finding, Mend, Message, finding, 
 from fuseau.craft.base.lengths import Length
 from fuseau.craft.base.practice import Practice
 from fuseau.craft.base.record import Amount, Record
+from fuseau.craft.boning.bones import bone_length
 from fuseau.craft.closures.lacing import LacePattern, walk_length
 from fuseau.craft.closures.rows import RowWishes
-from fuseau.craft.materials.catalogue import GROMMETS, LACES, GrommetKind, GrommetName, LaceKind, LaceName
+from fuseau.craft.materials.catalogue import (
+    GROMMETS,
+    LACES,
+    BoneKind,
+    BoneName,
+    GrommetKind,
+    GrommetName,
+    LaceKind,
+    LaceName,
+)
 
 Modesty = Literal["none", "floating", "sewn", "hung"]
 
@@ -38,6 +48,7 @@ class BackChoices(Record):
     modesty: Modesty = "floating"
     modesty_width_mm: Annotated[float, Length("the modesty panel's width", 20, 800)] | None = None
     modesty_height_mm: Annotated[float, Length("the modesty panel's height", 30, 600)] | None = None
+    modesty_bone: BoneName | None = Field(default=None, description="None: as the bones between the seams.")
     waist_tape: bool | None = Field(default=None, description="None: a tape wherever the garment draws the waist in.")
 
     @property
@@ -63,6 +74,8 @@ class Row(Record):
 class ModestyPanel(Record):
     """The panel behind the lacing, finished: its size, what stiffens it, and the widest waist it still covers,
     and how far it reaches under each edge where the gap is widest, mm.
+
+    Its bones are of one kind, called `bone_label`, and come to `bones_grams` and `bones_price`.
     """
 
     attached: Modesty
@@ -70,9 +83,18 @@ class ModestyPanel(Record):
     height_mm: float
     bones_along_mm: tuple[float, ...]
     bones_across_mm: tuple[float, ...]
+    bone: BoneName
+    bone_label: str
+    bones_grams: float
+    bones_price: float
     covers_waist_mm: float
     under_each_mm: float
     sentence: Message
+
+    @property
+    def bones_mm(self) -> tuple[float, ...]:
+        """Every bone in it."""
+        return tuple(mm for mm in (*self.bones_along_mm, *self.bones_across_mm) if mm > 0)
 
 
 class WaistTape(Record):
@@ -121,6 +143,7 @@ def modesty_panel(
     hem_mm: float,
     closed_waist_mm: float,
     back_mm: float,
+    kind: BoneKind,
     practice: Practice,
 ) -> ModestyPanel | None:
     """The panel behind a gap: the widest planned gap and an overlap on each side; from top to hem, less a little.
@@ -139,13 +162,18 @@ def modesty_panel(
     width = width or widest_gap_mm + 2 * practice.modesty_overlap_mm
     height = height or top_mm - hem_mm - practice.modesty_short_mm
     inside = 2 * practice.modesty_margin_mm
-    along, across = max(height - inside, 0.0), max(width - inside, 0.0)
+    along, across = (bone_length(max(mm - inside, 0.0), kind, practice, 0.0) for mm in (height, width))
+    bones = [mm for mm in (along, along, across, across, across) if mm > 0]
     return ModestyPanel(
         attached=choices.modesty,
         width_mm=width,
         height_mm=height,
         bones_along_mm=(along, along),
         bones_across_mm=(across,) * 3,
+        bone=kind.name,
+        bone_label=kind.label,
+        bones_grams=sum(bones) / 1000 * kind.g_per_m,
+        bones_price=sum(bones) / 1000 * kind.price_per_m + len(bones) * kind.price_each,
         covers_waist_mm=closed_waist_mm + width - 2 * practice.modesty_overlap_mm,
         under_each_mm=(width - widest_gap_mm) / 2,
         sentence=message(f"modesty.{choices.modesty}"),

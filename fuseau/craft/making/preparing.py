@@ -1,8 +1,10 @@
 """Up to panels that are ready to be sewn: mock-ups, cloths cut and marked, plies laid on each other, bones cut."""
 
+from collections import Counter
 from collections.abc import Mapping
 
 from fuseau.craft.base.findings import message
+from fuseau.craft.boning.checks import longer_than_sold
 from fuseau.craft.making.made_up import Listing, MadeUp, alike, by_itself, unsewn
 from fuseau.craft.making.steps import StepKey, cut_bones_step, cut_step, slug
 from fuseau.craft.materials.minutes import Work
@@ -159,15 +161,25 @@ def _mount(listing: Listing, key: StepKey, ply: PlyPlan, mark: StepKey) -> StepK
 def cut_bones(listing: Listing, made: MadeUp, fitted: tuple[StepKey, ...], *, waiting: bool) -> None:
     """Bones cut and closed, once no fitting changes them: those whose glue or dip has to set, or all the others."""
     every = [bone for panel in range(1, made.panels + 1) for bone in made.bones_of(panel)]
-    for name in dict.fromkeys(bone.kind for bone in every):
+    behind = made.modesty.bones_mm if made.modesty is not None else ()
+    names = [*(bone.kind for bone in every), *([made.modesty.bone] if made.modesty is not None and behind else [])]
+    for name in dict.fromkeys(names):
         kind, lie = made.kinds[name], [bone for bone in every if bone.kind == name]
-        count = sum(bone.count for bone in lie)
+        there = behind if made.modesty is not None and made.modesty.bone == name else ()
+        count = sum(bone.count for bone in lie) + len(there)
+        too_long = any(longer_than_sold(mm, kind) for mm in (*(bone.length_mm for bone in lie), *there))
         coats = made.coats if kind.stuff.ends == "tipped or dipped" and kind.sold != "ready-cut" else 0.0
         waits_h = _GLUE_H if kind.capped else _DIP_H * coats
         if bool(waits_h) != waiting:
             continue
-        works: list[tuple[Work, float]] = [(kind.stuff.work, count), ("dip a coat", count * coats)]
-        cautions = (*(["caution.ends_fly"] if kind.stuff.flies else []), *(["caution.glue"] if waits_h else []))
+        # what is behind the lacing has its cutting in its own minutes
+        own = count - len(there)
+        works: list[tuple[Work, float]] = [(kind.stuff.work, own), ("dip a coat", own * coats)]
+        cautions = (
+            *(["caution.ends_fly"] if kind.stuff.flies else []),
+            *(["caution.glue"] if waits_h else []),
+            *(["caution.bone_longer_than_sold"] if too_long else []),
+        )
         listing.add(
             cut_bones_step(name),
             message("step.cut_bones", kind=kind.label, count=count),
@@ -177,9 +189,15 @@ def cut_bones(listing: Listing, made: MadeUp, fitted: tuple[StepKey, ...], *, wa
             waits_h=waits_h,
             why=message("step.cut_bones.why.glue" if waits_h else "step.cut_bones.why"),
             tools=kind.stuff.tools,
-            materials=tuple(
-                message("step.material.bone", channel=bone.channel, length_mm=bone.length_mm, count=count)
-                for bone, count in alike(lie)
+            materials=(
+                *(
+                    message("step.material.bone", channel=bone.channel, length_mm=bone.length_mm, count=count)
+                    for bone, count in alike(lie)
+                ),
+                *(
+                    message("step.material.bone_behind", length_mm=length, count=count)
+                    for length, count in Counter(there).items()
+                ),
             ),
             cautions=cautions,
             waits_for=(f"bone {name}",),

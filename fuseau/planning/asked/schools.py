@@ -94,11 +94,14 @@ def cutting(
                 label = f"{bone.channel} {half}" + (f" {k + 1}" if bone.count > 1 else "")
                 if bone.length_mm > 0:
                     wanted.setdefault(bone.kind, []).append(Wanted(label=label, length_mm=bone.length_mm))
+    if planned.modesty is not None:
+        behind = wanted.setdefault(planned.modesty.bone, [])
+        behind += [Wanted(label=f"modesty {k + 1}", length_mm=mm) for k, mm in enumerate(planned.modesty.bones_mm)]
     spares = int(build.practice.spare_bones)
     found = []
     for k, (name, bones) in enumerate(wanted.items()):
         tell(k / len(wanted))
-        longest = max(bone.length_mm for bone in bones)
+        longest = max((bone.length_mm for bone in bones), default=0.0)
         bones += [Wanted(label=f"spare {i + 1}", length_mm=longest) for i in range(spares)]
         found.append(plan_cutting(build.bone_kinds[name], bones, shelf.get(name, {}), build.practice))
     return tuple(found)

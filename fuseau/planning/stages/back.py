@@ -29,7 +29,7 @@ from fuseau.craft.closures.lacing import LacePattern, LaceStep, walk
 from fuseau.craft.closures.rows import rows
 from fuseau.craft.fit.fit import Fit
 from fuseau.craft.fit.target import Aim
-from fuseau.craft.materials.catalogue import GROMMETS, LACES
+from fuseau.craft.materials.catalogue import GROMMETS, LACES, BoneKind
 from fuseau.craft.pattern.pattern import Pattern
 from fuseau.craft.pattern.trueing import Point
 from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS
@@ -156,6 +156,7 @@ class BackInputs:
     reduction_mm: float
     tied: bool
     tape_stops_mm: tuple[float, float] | None
+    modesty_kind: BoneKind
     practice: Practice
 
     @classmethod
@@ -196,6 +197,7 @@ class BackInputs:
             reduction_mm=aimed.reduction_mm,
             tied=tied,
             tape_stops_mm=stops if taped else None,
+            modesty_kind=build.bone_kinds[build.back.modesty_bone or build.bones.between_seams or build.bones.seams],
             practice=practice,
         )
 
@@ -246,6 +248,7 @@ def lace_back(inputs: BackInputs) -> BackLaced:
             hem_mm=hem,
             closed_waist_mm=inputs.closed_waist_mm,
             back_mm=inputs.back_mm,
+            kind=inputs.modesty_kind,
             practice=practice,
         )
     front = holes.front_z_mm

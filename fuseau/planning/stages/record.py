@@ -182,8 +182,9 @@ def _made_of(build: Build, planned: Plan) -> Iterator[Fact]:
         what = LACES[build.back.lace].label
         yield _made("lace", message("card.run", what=what, mm=planned.lace_mm), planned.lace_mm, "run")
     if planned.modesty is not None:
-        width = planned.modesty.width_mm
-        yield _made("modesty panel", message("card.length", mm=width), width, "length")
+        panel = planned.modesty
+        said = message("card.modesty", mm=panel.width_mm, count=float(len(panel.bones_mm)), bone=panel.bone_label)
+        yield _made("modesty panel", said, panel.width_mm, "length")
     for name, amount in _trims(planned):
         yield _made(f"trim: {name}", amount)
     grams = _grams(planned)
@@ -219,15 +220,16 @@ def _trims(planned: Plan) -> Iterator[tuple[str, Message]]:
 
 
 def _grams(planned: Plan) -> float:
-    """What it weighs: plies, bones, trims, and what hangs from it."""
+    """What it weighs: plies, bones, the panel behind, trims, and what hangs from it."""
     layers = planned.layers.grams if planned.layers else 0.0
     bones = planned.boning.grams if planned.boning else 0.0
+    behind = planned.modesty.bones_grams if planned.modesty else 0.0
     trims = planned.trims.grams + planned.trims.hanging_grams if planned.trims else 0.0
-    return layers + bones + trims
+    return layers + bones + behind + trims
 
 
 def _bones(planned: Plan) -> dict[str, int]:
-    """How many bones of each kind are in both halves."""
+    """How many bones of each kind are in the channels of both halves."""
     left = planned.left.bones if planned.left else planned.bones
     counts: dict[str, int] = {}
     for bone in (*planned.bones, *left):

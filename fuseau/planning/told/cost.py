@@ -31,7 +31,8 @@ def cost_of(build: Build, planned: Plan) -> Cost:
     return Cost(
         mock_ups=sum(fitting.cost or 0.0 for fitting in build.fittings),
         cloth=planned.layers.price if planned.layers else 0.0,
-        bones=planned.boning.price if planned.boning else 0.0,
+        bones=(planned.boning.price if planned.boning else 0.0)
+        + (planned.modesty.bones_price if planned.modesty else 0.0),
         hardware=sum(rough_price(need.article, need.amount - need.spares) for need in bought),
         trims=planned.trims.price if planned.trims else 0.0,
     )

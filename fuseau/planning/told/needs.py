@@ -1,6 +1,7 @@
 """What a build needs that is bought by the piece or by its length, from its plan (model, section 11: counts)."""
 
 import math
+from collections import Counter
 from collections.abc import Iterator, Mapping, Sequence
 from typing import Literal
 
@@ -76,6 +77,8 @@ def _bones(build: Build, plans: Sequence[CuttingPlan]) -> Iterator[Need]:
             yield Need(article=article, stage="bones", amount=plan.coil_mm)
         for length, count in plan.bought_mm.items():
             yield Need(article=article, stage="bones", amount=count, each_mm=float(length))
+        for long_mm, count in Counter(bone.length_mm for bone in plan.unmet).items():  # nobody sells them so long
+            yield Need(article=article, stage="bones", amount=count, each_mm=long_mm)
         if plan.ends and kind.stuff.ends in articles.CLOSED and build.bones.ends == "tips":
             yield Need(article=articles.bone_ends(kind), stage="bones", amount=plan.ends)
 

@@ -18,7 +18,7 @@ from fuseau.craft.closures.back import (
 )
 from fuseau.craft.closures.lacing import usual_pattern, walk, walk_length
 from fuseau.craft.closures.rows import rows
-from fuseau.craft.materials.catalogue import GROMMETS
+from fuseau.craft.materials.catalogue import BONES, GROMMETS
 from tests.saying import refused, said
 
 PRACTICE = Practice()
@@ -92,19 +92,19 @@ def test_weak_holes_are_told_with_one_that_holds():
 
 @given(gap=st.floats(0, 150), closed=st.floats(450, 900))
 def test_a_modesty_panel_covers_the_widest_gap_and_both_edges(gap, closed):
-    panel = modesty_panel(BackChoices(), gap, 105, -128, closed, 400, PRACTICE)
+    panel = modesty_panel(BackChoices(), gap, 105, -128, closed, 400, BONES["flat_6"], PRACTICE)
     assert panel.width_mm == pytest.approx(gap + 60)
     assert panel.height_mm == pytest.approx(223)
     assert panel.covers_waist_mm == pytest.approx(closed + panel.width_mm - 60)
     assert max(panel.bones_along_mm) < panel.height_mm
     assert max(panel.bones_across_mm) < panel.width_mm
-    assert modesty_panel(BackChoices(modesty="none"), gap, 105, -128, closed, 400, PRACTICE) is None
+    assert modesty_panel(BackChoices(modesty="none"), gap, 105, -128, closed, 400, BONES["flat_6"], PRACTICE) is None
 
 
 @given(gap=st.floats(20, 120), width=st.floats(20, 399), height=st.floats(30, 233))
 def test_a_modesty_panel_is_as_wide_and_as_high_as_it_is_wished(gap, width, height):
     wished = BackChoices(modesty_width_mm=width, modesty_height_mm=height)
-    panel = modesty_panel(wished, gap, 105, -128, 600, 400, PRACTICE)
+    panel = modesty_panel(wished, gap, 105, -128, 600, 400, BONES["flat_6"], PRACTICE)
     assert (panel.width_mm, panel.height_mm) == (pytest.approx(width), pytest.approx(height))
     assert panel.covers_waist_mm == pytest.approx(600 + width - 60)
     told = check_modesty(panel, PRACTICE)
@@ -116,10 +116,10 @@ def test_a_modesty_panel_is_as_wide_and_as_high_as_it_is_wished(gap, width, heig
 
 def test_a_modesty_panel_wider_or_higher_than_the_back_is_refused_at_its_field():
     with refused("wider than the back, which is 40.0 cm") as caught:
-        modesty_panel(BackChoices(modesty_width_mm=401), 50, 105, -128, 600, 400, PRACTICE)
+        modesty_panel(BackChoices(modesty_width_mm=401), 50, 105, -128, 600, 400, BONES["flat_6"], PRACTICE)
     assert caught.value.at == "back.modesty_width_mm"
     with refused("higher than the back, which is 23.3 cm") as caught:
-        modesty_panel(BackChoices(modesty_height_mm=240), 50, 105, -128, 600, 400, PRACTICE)
+        modesty_panel(BackChoices(modesty_height_mm=240), 50, 105, -128, 600, 400, BONES["flat_6"], PRACTICE)
     assert caught.value.at == "back.modesty_height_mm"
 
 

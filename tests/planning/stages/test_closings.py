@@ -218,7 +218,7 @@ def test_what_opens_on_one_half_moves_the_bones_of_that_half_alone():
     assert f"{label} R" in asked
     assert f"{label} L" not in asked
     assert {f"{label} CF L", f"{label} CB L"} <= set(asked)
-    assert len(asked) == found.boning.count
+    assert len(asked) == found.boning.count + len(found.modesty.bones_mm if found.modesty else ())
     names = [piece.name for piece in bone_pieces(build, found, "cm")]
     assert f"{label} right" in names
     assert f"{label} CF left" in names

@@ -3603,6 +3603,11 @@ export interface components {
             /** Modesty Height Mm */
             modesty_height_mm: number | null;
             /**
+             * Modesty Bone
+             * @description None: as the bones between the seams.
+             */
+            modesty_bone: string | null;
+            /**
              * Waist Tape
              * @description None: a tape wherever the garment draws the waist in.
              */
@@ -8911,6 +8916,8 @@ export interface components {
          * ModestyPanel
          * @description The panel behind the lacing, finished: its size, what stiffens it, and the widest waist it still covers,
          *     and how far it reaches under each edge where the gap is widest, mm.
+         *
+         *     Its bones are of one kind, called `bone_label`, and come to `bones_grams` and `bones_price`.
          */
         ModestyPanel: {
             /**
@@ -8926,6 +8933,17 @@ export interface components {
             bones_along_mm: number[];
             /** Bones Across Mm */
             bones_across_mm: number[];
+            /**
+             * Bone
+             * @description A kind of bone in the catalogue.
+             */
+            bone: string;
+            /** Bone Label */
+            bone_label: string;
+            /** Bones Grams */
+            bones_grams: number;
+            /** Bones Price */
+            bones_price: number;
             /** Covers Waist Mm */
             covers_waist_mm: number;
             /** Under Each Mm */

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useOpenBuild } from '../../stores/openBuild'
+import { useMaterials } from '../../stores/materials'
 import { useSettings } from '../../stores/settings'
 import LengthField from '../../parts/LengthField.vue'
 import MovedNumber from '../../parts/MovedNumber.vue'
@@ -13,6 +14,7 @@ import { certain } from '../../parts/certain'
 const props = defineProps<{ row: number }>()
 const openBuild = useOpenBuild()
 const settings = useSettings()
+const materials = useMaterials()
 const plan = computed(() => openBuild.plan)
 const holes = computed(() => certain(plan.value.holes, 'the row of holes'))
 const lace = computed(() => certain(plan.value.lace, 'the lace'))
@@ -146,6 +148,13 @@ const size = (mm: number) => length(mm, settings.unit)
         :placeholder="length(plan.modesty.height_mm, settings.unit, { bare: true })"
       />
     </div>
+    <NamedSelect
+      v-if="plan.modesty"
+      label="Its bones"
+      :items="materials.bones"
+      :model-value="back.modesty_bone ?? plan.modesty.bone"
+      @update:model-value="(value: string) => openBuild.set('back.modesty_bone', value)"
+    />
     <template v-if="plan.modesty">
       <p>
         <b class="in">{{ size(plan.modesty.width_mm) }} × {{ size(plan.modesty.height_mm) }}</b
@@ -153,7 +162,7 @@ const size = (mm: number) => length(mm, settings.unit)
         <span class="in">{{ length(plan.modesty.covers_waist_mm, settings.unit) }}</span>. {{ plan.modesty.sentence }}
       </p>
       <p class="soft">
-        Bones: {{ plan.modesty.bones_along_mm.length }} of
+        Bones of {{ plan.modesty.bone_label }}: {{ plan.modesty.bones_along_mm.length }} of
         <span class="in">{{ mm(plan.modesty.bones_along_mm[0]) }}</span> along,
         {{ plan.modesty.bones_across_mm.length }} of
         <span class="in">{{ mm(plan.modesty.bones_across_mm[0]) }}</span> across.
