@@ -213,11 +213,17 @@ def _behind(planned: Plan, unit: Unit, head: ParagraphStyle, plain: ParagraphSty
     if tape is not None:
         paragraphs += [
             Paragraph("Waist tape", head),
-            Paragraph(
-                safe(f"{format_length(tape.cut_mm, unit)} for each half, before the layer that hides it."), plain
-            ),
+            Paragraph(safe(f"{_tape_cuts(tape.cuts_mm, unit)}, before the layer that hides it."), plain),
         ]
     return paragraphs
+
+
+def _tape_cuts(cuts_mm: Sequence[float], unit: Unit) -> str:
+    """The lengths of a waist tape: one all round, two alike, or right and left."""
+    told = [format_length(mm, unit) for mm in cuts_mm]
+    if len(told) == 1:
+        return f"{told[0]} in one"
+    return f"{told[0]} for each half" if told[0] == told[1] else f"{told[0]} right, {told[1]} left"
 
 
 def _hole_strip(heights: Sequence[float], place: str, unit: Unit) -> Drawing:

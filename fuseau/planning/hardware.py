@@ -78,7 +78,20 @@ def plan_hardware(
     # back: rows, lace, what lies behind
     holes = cache.run(set_holes, HolesInputs.of(build, halves, final, layout))
     getting_in = ways[0].gap_mm if ways else 0.0
-    back = cache.run(lace_back, BackInputs.of(build, holes, final, aimed, opening, pattern, getting_in))
+    back = cache.run(
+        lace_back,
+        BackInputs.of(
+            build,
+            holes,
+            final,
+            aimed,
+            opening,
+            pattern,
+            halves,
+            (bones, left.bones if left else bones),
+            getting_in,
+        ),
+    )
 
     planned = HardwarePlan.model_construct(
         bones=bones,

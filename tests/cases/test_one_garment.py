@@ -25,7 +25,7 @@ from fuseau.files.hardware_list import list_pdf
 from fuseau.files.pieces import pattern_pieces
 from fuseau.files.strips import bone_pieces
 from fuseau.planning.asked.schools import cutting
-from fuseau.planning.stages.cut import lay_ask, pieces_of
+from fuseau.planning.stages.cut import lay_ask, pieces_of, strips_of
 from fuseau.planning.stages.make import steps_of
 from fuseau.planning.stages.record import card
 from fuseau.planning.told.cost import cost_of
@@ -392,3 +392,84 @@ def test_bones_of_no_length_are_not_counted_or_stiff():
     assert planned.boning.count == 2 * sum(bone.count for bone in there)
     flat = plan(edited(build, bones__seams="flat_6"))
     assert planned.boning.stiffness.side < flat.boning.stiffness.side
+
+
+@pytest.mark.parametrize(
+    "bones",
+    [
+        {},
+        {"bones__by_channel": {"CF": "flat_12"}},
+        {"bones__beside_busk": "flat_12"},
+        {"bones__doubled": ["CF"]},
+        {"bones__made_by_channel": {"CF": "outside tape"}},
+    ],
+)
+def test_the_waist_tape_stops_short_of_the_front_bone_however_that_was_set(bones):
+    planned = plan(edited(built("underbust corset"), **bones))
+    (bone,) = [bone for bone in planned.bones if bone.channel == "CF"]
+    at = float(np.interp(0.0, [z for _, z in bone.path], [x for x, _ in bone.path]))
+    inside = at - planned.pattern.panels[0].waist[0][0] + bone.channel_width_mm * bone.count / 2
+    assert planned.waist_tape.right.from_cf_mm >= inside - 0.01
+    assert len(planned.waist_tape.cuts_mm) == 2
+
+
+def test_a_waist_tape_over_a_front_that_is_sewn_is_one_tape():
+    planned = plan(edited(built("underbust corset"), front__opening="none"))
+    halves = planned.waist_tape.right, planned.waist_tape.left
+    (cut_mm,) = planned.waist_tape.cuts_mm
+    assert cut_mm == pytest.approx(sum(run.to_cf_mm - run.from_cf_mm for run in halves) + 40, abs=1)
+    assert all(run.from_cf_mm == 0 for run in halves)
+    build = edited(built("underbust corset"), front__opening="none")
+    (strip,) = [strip for strip in strips_of(build, planned) if strip.what == "waist tape"]
+    assert strip.lengths_mm == (cut_mm,)
+
+
+HEM = {"on": "hem"}
+
+
+def uneven(build):
+    """The left half is cut 24 mm wider at the hip."""
+    return by_hand(kind="seam", seam=3, at_mm=-90, amount_mm=24, side="left")(build)
+
+
+def test_what_lies_on_both_halves_is_right_and_left_and_not_twice_right():
+    lace = {"key": "t1", "name": "lace", "line": HEM, "turn_in_mm": 0}
+    frill = {"key": "h1", "name": "frill", "line": HEM, "tiers": [{"depth_mm": 60}]}
+    area = {"key": "a1", "name": "vines", "how": "light embroidery", "panels": [3, 4]}
+    trims = {"trims__along": [lace], "trims__hanging": [frill], "trims__areas": [area]}
+    build = uneven(edited(built("underbust corset"), **trims))
+    planned = plan(build)
+    hems = [
+        sum(float(LineString(panel.hem).length) for panel in panels)
+        for panels in (planned.pattern.panels, planned.pattern.left_panels)
+    ]
+    assert hems[1] > hems[0] + 5
+    assert planned.trims.along[0].laid.needed_mm == pytest.approx(sum(hems), abs=1)
+    assert planned.trims.hanging[0].along_mm == pytest.approx(sum(hems), abs=1)
+    each = [
+        plan(edited(build, trims__areas=[{**area, "half": half}])).trims.areas[0].laid.cm2 for half in ("right", "left")
+    ]
+    assert each[0] != pytest.approx(each[1], abs=1)
+    assert planned.trims.areas[0].laid.cm2 == pytest.approx(sum(each), abs=0.1)
+
+
+@pytest.mark.parametrize(("front", "ends"), [("busk", 4), ("none", 2)])
+def test_lace_round_an_edge_is_turned_in_only_where_it_ends(front, ends):
+    lace = {"key": "t1", "name": "lace", "line": HEM, "turn_in_mm": 12}
+    build = edited(built("underbust corset"), front__opening=front, trims__along=[lace])
+    laid = plan(build).trims.along[0].laid
+    assert laid.needed_mm - 2 * laid.length_mm == pytest.approx(12 * ends)
+
+
+def test_a_line_that_both_halves_share_is_counted_once():
+    """CF that is sewn is one line; beads on a waist that is sewn shut behind, and has no opening in front, are a ring."""
+    beads = {"key": "t1", "name": "beads", "pitch_mm": 20, "ends": "on both ends", "line": {"on": "seam", "seam": 0}}
+    shut, open_ = (
+        plan(edited(built("underbust corset"), front__opening=front, trims__along=[beads])).trims.along[0].laid
+        for front in ("none", "busk")
+    )
+    assert open_.count == 2 * shut.count
+    ring = {**beads, "line": {"on": "waist"}}
+    side = {"back__laced": False, "front__opening": "zip", "front__line": "side"}
+    laid = plan(edited(built("boned bodice"), **side, trims__along=[ring])).trims.along[0].laid
+    assert laid.count == 2 * len(laid.at_mm) - 2

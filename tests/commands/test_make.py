@@ -181,7 +181,7 @@ def test_a_step_says_what_goes_into_it_with_its_size():
     build = edited(built("underbust corset"), layers__method="floating lining", bones__made="inside tape")
     planned = plan(build)
     said = {step.key: [Words("cm")(one) for one in step.materials] for step in steps_of(build, planned)}
-    tape = planned.waist_tape.cut_mm
+    tape = planned.waist_tape.cuts_mm[0]
     assert said["waist tape"] == [f"tape: 2 × {format_length(round(tape))}, 25 mm wide"]
     assert [line.split(",")[0] for line in said["channels 2"]] == ["2a: tape", "2·3: tape"]
     assert len(said["bones in 2"]) == 2

@@ -211,7 +211,7 @@ def test_the_list_has_every_bone_way_in_and_caution(tried):
         assert f"{bone.length_mm:g} mm" in text
     assert f"A busk of {planned.busk.length_mm:g} mm" in text
     text = " ".join(text.split())
-    assert f"{format_length(planned.waist_tape.cut_mm, 'cm')} for each half" in text
+    assert f"{format_length(planned.waist_tape.cuts_mm[0], 'cm')} for each half" in text
     assert f"3 of {format_length(planned.modesty.bones_across_mm[0], 'cm', hardware=True)} across" in text
     assert "pull loops come out" in text
     for way in planned.ways:

@@ -97,12 +97,22 @@ class ModestyPanel(Record):
         return tuple(mm for mm in (*self.bones_along_mm, *self.bones_across_mm) if mm > 0)
 
 
-class WaistTape(Record):
-    """The tape at the waist of one half: cut length with its turnings, and where it begins and ends, mm from CF."""
+class TapeRun(Record):
+    """Where the tape at the waist begins and ends on a half, mm from CF along the waist."""
 
-    cut_mm: float
     from_cf_mm: float
     to_cf_mm: float
+
+
+class WaistTape(Record):
+    """The tape at the waist: where it runs on each half, and the lengths it is cut in, with their turnings, mm.
+
+    It is one length over every line that is sewn shut: one over CF or CB, else one for each half.
+    """
+
+    right: TapeRun
+    left: TapeRun
+    cuts_mm: tuple[float, ...]
     sentence: Message
 
 
@@ -199,16 +209,30 @@ def check_modesty(panel: ModestyPanel | None, practice: Practice) -> list[Findin
     ]
 
 
-def waist_tape(half_waist_mm: float, front_stop_mm: float, back_stop_mm: float, practice: Practice) -> WaistTape:
-    """The tape of one half, between the front bone and the lacing edge, with a turning at both ends.
+def waist_tape(
+    halves_mm: tuple[float, float],
+    front_stops_mm: tuple[float, float],
+    back_stops_mm: tuple[float, float],
+    practice: Practice,
+    *,
+    front_shut: bool = False,
+    back_shut: bool = False,
+) -> WaistTape:
+    """The tape between the front bones and the lacing edges, turned in only where it ends.
 
-    `half_waist_mm` is the sewn half at the waist; it stops `front_stop_mm` from CF, and `back_stop_mm` from CB.
+    `halves_mm` are the right and the left sewn half at the waist; on each it stops so far from CF, and from CB. Over a
+    line that is `shut` it goes on.
     """
-    start, end = front_stop_mm, half_waist_mm - back_stop_mm
+    right, left = (
+        TapeRun(from_cf_mm=front, to_cf_mm=max(half - back, front))
+        for half, front, back in zip(halves_mm, front_stops_mm, back_stops_mm, strict=True)
+    )
+    runs = [run.to_cf_mm - run.from_cf_mm for run in (right, left)]
+    lengths = [sum(runs)] if front_shut or back_shut else runs
     return WaistTape(
-        cut_mm=math.ceil(end - start + 2 * practice.tape_turning_mm),
-        from_cf_mm=start,
-        to_cf_mm=end,
+        right=right,
+        left=left,
+        cuts_mm=tuple(float(math.ceil(length + 2 * practice.tape_turning_mm)) for length in lengths),
         sentence=message("waist_tape"),
     )
 

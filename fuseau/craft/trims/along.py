@@ -71,34 +71,46 @@ def spread(length_mm: float, pitch_mm: float, ends: Ends) -> tuple[float, ...]:
     return tuple((i + 0.5) * step for i in range(gaps))
 
 
-def lay_along(trim: Along, run: RunLine, *, meets_at_cf: bool, side: str = "") -> AlongLaid:
+@dataclass(frozen=True)
+class Meets:
+    """Whether a line goes on over CF, or over CB, onto the other half: no opening is there."""
+
+    at_cf: bool = False
+    at_cb: bool = False
+
+
+def lay_along(
+    trim: Along, run: RunLine, *, lengths_mm: Sequence[float] = (), meets: Meets = Meets(), side: str = ""
+) -> AlongLaid:
     """Something laid along a line of a half; `side` is the label of the side seam.
 
-    `meets_at_cf`: the line goes on over CF onto the other half, so that a piece on CF is there only once, and what runs
-    on is turned in only at its ends behind.
+    `lengths_mm`: of the line on each half that it lies on, where these differ. Where it `meets` itself over CF or CB it
+    is one line: a piece there is there only once, and what runs on is turned in only where it ends.
     """
-    halves = 2 if trim.line.half == "both" else 1
-    joined = meets_at_cf and halves == 2 and not trim.line.begins_mm
-    whole = run.length_mm
+    lengths = tuple(lengths_mm) or (run.length_mm,) * (2 if trim.line.half == "both" else 1)
+    halves, whole, both = len(lengths), run.length_mm, sum(lengths)
+    joins = (meets.at_cf and not trim.line.begins_mm) + (meets.at_cb and trim.line.ends_mm is None)
+    joins = joins if halves == 2 else 0
     laid = AlongLaid(
         length_mm=whole,
         halves=halves,
-        thread_mm=0.0 if trim.sewn == "stuck or painted" else _STITCH_SHARE * halves * whole,
+        thread_mm=0.0 if trim.sewn == "stuck or painted" else _STITCH_SHARE * both,
         grams=0.0,
         price=0.0,
-        works=_works(trim, halves, whole),
-        loops=halves * _loops(whole) if trim.detachable else 0,
+        works=_works(trim, lengths),
+        loops=sum(map(_loops, lengths)) if trim.detachable else 0,
     )
     if trim.pitch_mm is None:
-        ends = 1 if joined else 2
-        needed = halves * (whole + ends * trim.turn_in_mm)
+        ends = 2 * (halves - joins) / halves
+        needed = both + halves * ends * trim.turn_in_mm
         short = 0.0 if trim.at_hand_mm is None else max(0.0, needed - trim.at_hand_mm)
         told = {"needed_mm": needed, "grams": needed / 1000 * trim.grams, "price": needed / 1000 * trim.price}
         return laid.model_copy(
-            update={**told, "short": short, "stops": _stops_running(trim, run, ends, side) if short else ()}
+            update={**told, "short": short, "stops": _stops_running(trim, run, ends, halves, side) if short else ()}
         )
-    pieces = _Pieces(trim.pitch_mm, trim.ends, halves, shared=joined and trim.ends == "on both ends")
-    at, count = pieces.at(whole), pieces.count(whole)
+    pieces = _Pieces(trim.pitch_mm, trim.ends, halves, shared=joins if trim.ends == "on both ends" else 0)
+    at = pieces.at(whole)
+    count = sum(len(pieces.at(length)) for length in lengths) - pieces.shared
     lacking = 0 if trim.at_hand is None else max(0, count - trim.at_hand)
     works = laid.works
     if not trim.detachable and trim.sewn == "each by hand" and trim.pitch_mm >= _APART_MM:
@@ -117,10 +129,10 @@ def lay_along(trim: Along, run: RunLine, *, meets_at_cf: bool, side: str = "") -
     )
 
 
-def _works(trim: Along, halves: int, whole: float) -> tuple[tuple[Work, float], ...]:
+def _works(trim: Along, lengths_mm: Sequence[float]) -> tuple[tuple[Work, float], ...]:
     if trim.detachable:
-        return (("loop for a trim", float(halves * _loops(whole))),)
-    return ((_WORKS[trim.sewn], halves * whole / 100),)
+        return (("loop for a trim", float(sum(map(_loops, lengths_mm)))),)
+    return ((_WORKS[trim.sewn], sum(lengths_mm) / 100),)
 
 
 def _loops(length_mm: float) -> int:
@@ -129,12 +141,12 @@ def _loops(length_mm: float) -> int:
 
 @dataclass(frozen=True)
 class _Pieces:
-    """Pieces along a line of each half; `shared`: the one on CF is there only once."""
+    """Pieces along a line of each half; so many on CF and CB are `shared`: there only once."""
 
     pitch_mm: float
     ends: Ends
     halves: int
-    shared: bool
+    shared: int
 
     def at(self, length_mm: float) -> tuple[float, ...]:
         """Where they lie on a half that is so long."""
@@ -146,11 +158,11 @@ class _Pieces:
 
     def of(self, places: int) -> int:
         """How many there are, with so many places on a half."""
-        return self.halves * places - (1 if self.shared else 0)
+        return self.halves * places - self.shared
 
     def gaps(self, had: int) -> int:
         """How many times the pitch goes into a line for which so many are enough."""
-        places = (had + (1 if self.shared else 0)) // self.halves
+        places = (had + self.shared) // self.halves
         return places - 1 if self.ends == "on both ends" else places
 
 
@@ -185,9 +197,8 @@ def _stops_counted(pieces: _Pieces, run: RunLine, had: int, side: str) -> tuple[
     return tuple(found)
 
 
-def _stops_running(trim: Along, run: RunLine, ends: int, side: str) -> tuple[Stop, ...]:
+def _stops_running(trim: Along, run: RunLine, ends: float, halves: int, side: str) -> tuple[Stop, ...]:
     """Where what runs on may stop: at a seam that it reaches on both halves, or where it runs out."""
-    halves = 2 if trim.line.half == "both" else 1
     reach = min((trim.at_hand_mm or 0.0) / halves - ends * trim.turn_in_mm, run.length_mm)
     if reach <= 0:
         return ()

@@ -191,9 +191,15 @@ def _outlines(wkb: bytes) -> tuple[tuple[tuple[float, float], ...], ...]:
 
 
 def lay_area(
-    area: Area, panels: Sequence[LaidPanel], rooms: Sequence[tuple[PanelRoom, BaseGeometry]], at: str
+    area: Area,
+    panels: Sequence[LaidPanel],
+    rooms: Sequence[tuple[PanelRoom, BaseGeometry]],
+    at: str,
+    others: Sequence[tuple[PanelRoom, BaseGeometry]] = (),
 ) -> AreaLaid:
-    """Something over an area of a half. Raises Unmakeable at a field below `at` where it is not on the garment."""
+    """Something over an area of a half; `others` is what is free on the other one, where that is cut otherwise.
+
+    Raises Unmakeable at a field below `at` where it is not on the garment."""
     numbers = {panel.number: i for i, panel in enumerate(panels)}
     chosen = area.panels or tuple(numbers)
     if area.spots:
@@ -201,16 +207,12 @@ def lay_area(
     for i, number in enumerate(chosen):
         if number not in numbers:
             raise Unmakeable(f"{at}.panels.{i}" if area.panels else f"{at}.spots", "trim.no_panel", panel=float(number))
-    shapes = {number: rooms[numbers[number]][1] for number in chosen}
-    if area.spots:
-        drawn = Polygon([(spot.x_mm, spot.z_mm) for spot in area.spots])
-        if not drawn.is_valid or drawn.is_empty:
-            raise Unmakeable(f"{at}.spots", "trim.crosses_itself")
-        shapes = {number: shape.intersection(drawn) for number, shape in shapes.items()}
-        if all(shape.is_empty for shape in shapes.values()):
-            raise Unmakeable(f"{at}.spots", "trim.no_room", panel=float(chosen[0]))
+    shapes = _chosen(area, rooms, chosen, at)
     halves = 2 if area.half == "both" else 1
-    cm2 = halves * sum(shape.area for shape in shapes.values()) / 100
+    free = sum(shape.area for shape in shapes.values())
+    if area.half == "both":
+        free += sum(shape.area for shape in _chosen(area, others, chosen, at).values()) if others else free
+    cm2 = free / 100
     outline = tuple(
         (number, line) for number, shape in shapes.items() if not shape.is_empty for line in _outlines(shape.wkb)
     )
@@ -237,6 +239,22 @@ def lay_area(
         short=short,
         outline=outline,
     )
+
+
+def _chosen(
+    area: Area, rooms: Sequence[tuple[PanelRoom, BaseGeometry]], chosen: Sequence[int], at: str
+) -> dict[int, BaseGeometry]:
+    """What is free on the chosen panels of a half, of it what was drawn."""
+    free = {room.panel: shape for room, shape in rooms}
+    shapes = {number: free[number] for number in chosen if number in free}
+    if area.spots:
+        drawn = Polygon([(spot.x_mm, spot.z_mm) for spot in area.spots])
+        if not drawn.is_valid or drawn.is_empty:
+            raise Unmakeable(f"{at}.spots", "trim.crosses_itself")
+        shapes = {number: shape.intersection(drawn) for number, shape in shapes.items()}
+        if all(shape.is_empty for shape in shapes.values()):
+            raise Unmakeable(f"{at}.spots", "trim.no_room", panel=float(chosen[0]))
+    return shapes
 
 
 def _motifs(

@@ -2,11 +2,13 @@
 
 from collections.abc import Sequence
 from dataclasses import dataclass
-from typing import Self
+from typing import Literal, Self
+
+import numpy as np
 
 from fuseau.craft.base.findings import Change, Finding, finding, mend
 from fuseau.craft.base.practice import Practice
-from fuseau.craft.boning.bones import EdgeLayout
+from fuseau.craft.boning.bones import Bone, EdgeLayout
 from fuseau.craft.closures.back import (
     BackChoices,
     Lace,
@@ -31,7 +33,7 @@ from fuseau.craft.fit.fit import Fit
 from fuseau.craft.fit.target import Aim
 from fuseau.craft.materials.catalogue import GROMMETS, LACES, BoneKind
 from fuseau.craft.pattern.pattern import Pattern
-from fuseau.craft.pattern.trueing import Point
+from fuseau.craft.pattern.trueing import Laid, Point
 from fuseau.craft.wearer.garment_kinds import GARMENT_KINDS
 from fuseau.document.build import Build
 from fuseau.planning.garment.halves import Halves, where_they_meet
@@ -140,7 +142,7 @@ def _placed(cb: Edge, cf: Edge, behind: Sequence[float], in_front: Sequence[floa
 class BackInputs:
     """What lace, panel and tape follow from: the holes, the gap as worn and to get in, and the waist, mm.
 
-    `tape_stops_mm` is how far from CF and CB the waist tape stops; None where there is no tape.
+    `tape` is where the waist tape runs; None where there is none.
     """
 
     choices: BackChoices
@@ -155,7 +157,7 @@ class BackInputs:
     back_mm: float
     reduction_mm: float
     tied: bool
-    tape_stops_mm: tuple[float, float] | None
+    tape: WaistTape | None
     modesty_kind: BoneKind
     practice: Practice
 
@@ -168,17 +170,13 @@ class BackInputs:
         aimed: Aim,
         opening: Opening,
         pattern: Pattern,
+        halves: Halves,
+        bones: tuple[tuple[Bone, ...], tuple[Bone, ...]],
         getting_in_gap_mm: float,
     ) -> Self:
-        """Taken from the build and its pattern."""
+        """Taken from the build, its pattern laid flat, and the `bones` of its right and left half."""
         practice, wished = build.practice, build.back.waist_tape
         tied = GARMENT_KINDS[build.kind].tied
-        beside = build.bone_kinds[build.bones.beside_busk].width_mm
-        behind = opening.reach_mm + practice.edge_stitch_mm + beside if opening.line == "CB" else 0.0
-        if build.back.laced and holes is not None:
-            behind = holes.edge_layout.outer_mm
-        in_front = opening.reach_mm + practice.edge_stitch_mm + beside if opening.line == "CF" else 0.0
-        stops = in_front, behind
         taped = not tied and (wished if wished is not None else aimed.reduction_mm > 2)
         return cls(
             choices=build.back,
@@ -196,10 +194,49 @@ class BackInputs:
             back_mm=_back_width(pattern) + final.shape.mean_mm,
             reduction_mm=aimed.reduction_mm,
             tied=tied,
-            tape_stops_mm=stops if taped else None,
+            tape=_tape(build, holes, opening, halves, bones) if taped else None,
             modesty_kind=build.bone_kinds[build.back.modesty_bone or build.bones.between_seams or build.bones.seams],
             practice=practice,
         )
+
+
+def _tape(
+    build: Build,
+    holes: Holes | None,
+    opening: Opening,
+    halves: Halves,
+    bones: tuple[tuple[Bone, ...], tuple[Bone, ...]],
+) -> WaistTape:
+    """Where the waist tape runs: from the bone beside what opens in front, however that was set, to what is behind."""
+    opens = opening.line if opening.kind != "none" else ""
+    sides = tuple(zip(halves.both, bones, strict=True))
+    least = opening.reach_mm + build.practice.edge_stitch_mm
+    front = tuple(_clear_of(laid, there, "CF", least) if opens == "CF" else 0.0 for laid, there in sides)
+    behind = tuple(_clear_of(laid, there, "CB", least) if opens == "CB" else 0.0 for laid, there in sides)
+    if build.back.laced and holes is not None:
+        behind = (holes.edge_layout.outer_mm,) * 2
+    widths = tuple(sum(panel.waist[1][0] - panel.waist[0][0] for panel in laid.panels) for laid in halves.both)
+    return waist_tape(
+        (widths[0], widths[1]),
+        (front[0], front[1]),
+        (behind[0], behind[1]),
+        build.practice,
+        front_shut=opens != "CF",
+        back_shut=opens != "CB" and not build.back.laced,
+    )
+
+
+def _clear_of(laid: Laid, bones: Sequence[Bone], line: Literal["CF", "CB"], least_mm: float) -> float:
+    """How far from CF or CB all lies that stands beside it, at the waist: the far side of its bone, or what opens."""
+    panel = laid.panels[0 if line == "CF" else -1]
+    fold = panel.waist[0][0] if line == "CF" else panel.waist[1][0]
+    reach = least_mm
+    for bone in bones:
+        if bone.channel == line and bone.length_mm > 0:
+            path = sorted(bone.path, key=lambda place: place[1])
+            at = float(np.interp(0.0, [z for _, z in path], [x for x, _ in path]))
+            reach = max(reach, abs(at - fold) + bone.channel_width_mm * bone.count / 2)
+    return reach
 
 
 def _back_width(pattern: Pattern) -> float:
@@ -227,9 +264,7 @@ class BackLaced:
 def lace_back(inputs: BackInputs) -> BackLaced:
     """How much lace, hole by hole; the modesty panel; the waist tape."""
     choices, holes, practice = inputs.choices, inputs.holes, inputs.practice
-    tape = None
-    if inputs.tape_stops_mm is not None:
-        tape = waist_tape(inputs.closed_waist_mm / 2, *inputs.tape_stops_mm, practice)
+    tape = inputs.tape
     findings: list[Finding] = [] if tape or inputs.tied or inputs.reduction_mm <= 2 else [_no_tape()]
     if holes is None:
         return BackLaced(

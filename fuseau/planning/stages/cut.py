@@ -265,7 +265,7 @@ def strips_of(build: Build, planned: Plan) -> tuple[StripPlan, ...]:
     lefts = planned.left.bones if planned.left else rights
     found += _channel_tapes([*rights, *lefts], build.practice.binding_turn_mm)
     if planned.waist_tape:
-        found.append(_bought("waist tape", build.practice.waist_tape_mm, [planned.waist_tape.cut_mm] * 2))
+        found.append(_bought("waist tape", build.practice.waist_tape_mm, planned.waist_tape.cuts_mm))
     if planned.holes and build.back.holes == "tape_loop":
         count = planned.holes.count
         found.append(_bought("loops", GROMMETS["tape_loop"].hole_mm, [build.practice.loop_mm] * count))

@@ -15,7 +15,7 @@ from fuseau.craft.materials.cloths import Cloth, ClothName
 from fuseau.craft.materials.minutes import MINUTES, Work
 from fuseau.craft.pattern.pattern import seam_label
 from fuseau.craft.pattern.trueing import LaidPanel, Point
-from fuseau.craft.trims.along import AlongLaid, lay_along
+from fuseau.craft.trims.along import AlongLaid, Meets, lay_along
 from fuseau.craft.trims.areas import AreaLaid, lay_area
 from fuseau.craft.trims.chains import chain_length, chain_sag
 from fuseau.craft.trims.choices import TrimChoices, TrimLine
@@ -105,9 +105,15 @@ class TrimsInputs:
         return self.bones if not left or self.lefts is None else self.lefts
 
     @property
-    def opens_in_front(self) -> bool:
-        """Whether CF is open."""
-        return self.opening is not None and self.opening.kind != "none" and self.opening.line == "CF"
+    def differ(self) -> bool:
+        """Whether the halves are cut or boned otherwise."""
+        return self.halves.left is not None or self.lefts is not None
+
+    @property
+    def meets(self) -> Meets:
+        """Where a line round the garment goes on: over CF and CB where nothing opens."""
+        opens = self.opening.line if self.opening is not None and self.opening.kind != "none" else ""
+        return Meets(at_cf=opens != "CF", at_cb=opens != "CB" and not self.laced)
 
 
 @dataclass(frozen=True)
@@ -124,10 +130,13 @@ _S = TypeVar("_S", bound=Shown)
 def lay_trims(inputs: TrimsInputs) -> TrimsLaid:
     """Every trim as it lies and what it takes. One that can't be as it is says so at its field, and stops no other."""
     trims = inputs.trims
-    half = PanelHardware(inputs.panels(), inputs.bones, inputs.holes, inputs.opening)
-    rooms = rooms_of(half) if trims.areas else ()
+    halves = [
+        PanelHardware(inputs.panels(left), inputs.bones_of(left), inputs.holes, inputs.opening, left)
+        for left in ((False, True) if inputs.differ else (False,))
+    ]
+    rooms, *other = [rooms_of(half) for half in halves] if trims.areas else [()]
     along = tuple(_along(inputs, i) for i in range(len(trims.along)))
-    areas = tuple(_area(inputs, i, rooms) for i in range(len(trims.areas)))
+    areas = tuple(_area(inputs, i, rooms, other[0] if other else ()) for i in range(len(trims.areas)))
     floss = tuple(_flossing(inputs, i) for i in range(len(trims.flossing)))
     hanging = tuple(_hanging(inputs, i) for i in range(len(trims.hanging)))
     straps = tuple(_strap(inputs, i) for i in range(len(trims.straps)))
@@ -198,8 +207,19 @@ def line_of(inputs: TrimsInputs, line: TrimLine, at: str, left: bool = False) ->
     return run_line(line, inputs.panels(left), _channels(inputs.bones_of(left)), at)
 
 
-def _parts(inputs: TrimsInputs, line: TrimLine, at: str) -> tuple[RunLine, tuple[OnPanel, ...], tuple[OnPanel, ...]]:
-    """A line on the half that it is meant for, what of it lies on the right half, and what on the left."""
+@dataclass(frozen=True)
+class _OnHalves:
+    """A line on the half that it is meant for, what of it lies on the right and on the left half, and how long it is
+    on each of those, mm. A line that is one for both halves, as CF where that is sewn, is there once.
+    """
+
+    run: RunLine
+    right: tuple[OnPanel, ...]
+    left: tuple[OnPanel, ...]
+    lengths_mm: tuple[float, ...]
+
+
+def _parts(inputs: TrimsInputs, line: TrimLine, at: str) -> _OnHalves:
     right = line_of(inputs, line, at) if line.half != "left" else None
     alike = right is not None and inputs.halves.left is None and (line.on != "channel" or inputs.lefts is None)
     left = None
@@ -207,25 +227,36 @@ def _parts(inputs: TrimsInputs, line: TrimLine, at: str) -> tuple[RunLine, tuple
         left = right if alike else line_of(inputs, line, at, left=True)
     run = right or left
     assert run is not None
-    return run, right.parts if right else (), left.parts if left else ()
+    lengths = tuple(there.length_mm for there in (right, left) if there is not None)
+    last = len(inputs.panels())
+    shared = line.on == "seam" and (
+        (line.seam == 0 and inputs.meets.at_cf) or (line.seam == last and inputs.meets.at_cb)
+    )
+    return _OnHalves(
+        run, right.parts if right else (), left.parts if left else (), (max(lengths),) if shared else lengths
+    )
 
 
 def _along(inputs: TrimsInputs, i: int) -> AlongShown:
     trim, at = inputs.trims.along[i], f"trims.along.{i}"
 
     def lay() -> AlongShown:
-        run, right, left = _parts(inputs, trim.line, at)
+        there = _parts(inputs, trim.line, at)
         round_ = trim.line.on in ("top line", "hem", "waist")
         laid = lay_along(
-            trim, run, meets_at_cf=round_ and not inputs.opens_in_front, side=seam_label(inputs.front_panels)
+            trim,
+            there.run,
+            lengths_mm=there.lengths_mm,
+            meets=inputs.meets if round_ else Meets(),
+            side=seam_label(inputs.front_panels),
         )
         return AlongShown(
             key=trim.key,
             name=trim.name,
-            parts=right,
-            left_parts=left,
+            parts=there.right,
+            left_parts=there.left,
             laid=laid,
-            spots=tuple(run.at(place) for place in laid.at_mm),
+            spots=tuple(there.run.at(place) for place in laid.at_mm),
             minutes=_minutes(laid.works),
         )
 
@@ -236,11 +267,12 @@ def _minutes(works: Sequence[tuple[Work, float]]) -> float:
     return sum(MINUTES[work] * times for work, times in works)
 
 
-def _area(inputs: TrimsInputs, i: int, rooms: Sequence[Room]) -> AreaShown:
+def _area(inputs: TrimsInputs, i: int, rooms: Sequence[Room], others: Sequence[Room]) -> AreaShown:
     trim, at = inputs.trims.areas[i], f"trims.areas.{i}"
 
     def lay() -> AreaShown:
-        laid = lay_area(trim, inputs.panels(), rooms, at)
+        left = trim.half == "left" and bool(others)
+        laid = lay_area(trim, inputs.panels(left), others if left else rooms, at, others)
         return AreaShown(key=trim.key, name=trim.name, laid=laid, minutes=_minutes(laid.works))
 
     return _guarded(lay, lambda said, field: AreaShown(key=trim.key, name=trim.name, fault=said, fault_at=field))
@@ -266,15 +298,14 @@ def _hanging(inputs: TrimsInputs, i: int) -> HangingShown:
     trim, at = inputs.trims.hanging[i], f"trims.hanging.{i}"
 
     def lay() -> HangingShown:
-        run, right, left = _parts(inputs, trim.line, at)
-        halves = 2 if trim.line.half == "both" else 1
-        along = halves * run.length_mm
+        there = _parts(inputs, trim.line, at)
+        along = sum(there.lengths_mm)
         cloth = inputs.cloths[trim.cloth]
         base = HangingShown(
             key=trim.key,
             name=trim.name,
-            parts=right,
-            left_parts=left,
+            parts=there.right,
+            left_parts=there.left,
             along_mm=along,
             cloth=cloth.name,
             cloth_label=cloth.label,

@@ -21,12 +21,13 @@ Room = tuple[PanelRoom, BaseGeometry]
 
 @dataclass(frozen=True)
 class PanelHardware:
-    """The right half with what lies on it: its panels, bones, holes and what opens."""
+    """A half with what lies on it: its panels, bones, holes and what opens; whether it is the `left`."""
 
     panels: Sequence[LaidPanel]
     bones: Sequence[Bone]
     holes: Holes | None
     opening: Opening | None
+    left: bool = False
 
 
 def rooms_of(half: PanelHardware) -> tuple[Room, ...]:
@@ -49,7 +50,10 @@ def _hardware_on(panel: LaidPanel, half: PanelHardware) -> Hardware:
     channels = tuple((bone.path, bone.strip_mm or bone.channel_width_mm) for bone in mine)
     punched: tuple[tuple[Point, float], ...] = ()
     if half.holes is not None:
-        holes, around = half.holes.right, max(_LEAST_HOLE_MM, half.holes.flange_mm / 2)
+        holes, around = (
+            half.holes.left if half.left else half.holes.right,
+            max(_LEAST_HOLE_MM, half.holes.flange_mm / 2),
+        )
         behind = holes.behind if panel.number == len(half.panels) else ()
         in_front = holes.in_front if panel.number == 1 else ()
         punched = tuple((place, around) for place in (*behind, *in_front))

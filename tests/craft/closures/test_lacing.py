@@ -124,7 +124,9 @@ def test_a_modesty_panel_wider_or_higher_than_the_back_is_refused_at_its_field()
 
 
 def test_a_waist_tape_stops_short_of_front_and_back():
-    tape = waist_tape(305, 16, 9, PRACTICE)
-    assert tape.from_cf_mm == 16
-    assert tape.to_cf_mm == 296
-    assert tape.cut_mm == 280 + 2 * PRACTICE.tape_turning_mm
+    tape = waist_tape((305, 310), (16, 16), (9, 9), PRACTICE)
+    assert (tape.right.from_cf_mm, tape.right.to_cf_mm) == (16, 296)
+    turns = 2 * PRACTICE.tape_turning_mm
+    assert tape.cuts_mm == (280 + turns, 285 + turns)
+    shut = waist_tape((305, 310), (0, 0), (9, 9), PRACTICE, front_shut=True)
+    assert shut.cuts_mm == (296 + 301 + turns,)  # one line is turned in where it ends, and nowhere else

@@ -144,7 +144,7 @@ def test_what_is_bound_and_taped_is_as_long_as_what_it_lies_on():
     edge = sum(Polygon([*panel.top, *panel.top[::-1]]).length / 2 for panel in planned.pattern.panels)
     assert top.lengths_mm == pytest.approx([edge + 30] * 2)
     assert top.width_mm == pytest.approx(4 * 10 + 2 * 1.15)
-    assert found["waist tape"].lengths_mm == (planned.waist_tape.cut_mm,) * 2
+    assert found["waist tape"].lengths_mm == planned.waist_tape.cuts_mm
     taped = change(build, [Change(at="bones.made", value="inside tape")], "cm")
     tapes = [one for one in strips_of(taped, plan(taped)) if one.what == "channel tape"]
     under = [bone for bone in plan(taped).bones if bone.made == "inside tape"]

@@ -4,7 +4,7 @@ import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 
-from fuseau.craft.trims.along import lay_along, spread
+from fuseau.craft.trims.along import Meets, lay_along, spread
 from fuseau.craft.trims.choices import Along, TrimLine
 from fuseau.craft.trims.lines import Crossing, OnPanel, RunLine
 
@@ -16,7 +16,7 @@ RUN = RunLine(
 
 
 def laid(meets=True, run=RUN, side="", **fields):
-    return lay_along(Along(key="t1", name="beads", **fields), run, meets_at_cf=meets, side=side)
+    return lay_along(Along(key="t1", name="beads", **fields), run, meets=Meets(at_cf=meets), side=side)
 
 
 @given(st.floats(5, 2000), st.floats(2, 200), st.sampled_from(["on both ends", "half a pitch in"]))

@@ -13485,6 +13485,16 @@ export interface components {
             half: "both" | "right" | "left";
         };
         /**
+         * TapeRun
+         * @description Where the tape at the waist begins and ends on a half, mm from CF along the waist.
+         */
+        TapeRun: {
+            /** From Cf Mm */
+            from_cf_mm: number;
+            /** To Cf Mm */
+            to_cf_mm: number;
+        };
+        /**
          * Target
          * @description What the maker wants of the fit.
          */
@@ -14145,15 +14155,15 @@ export interface components {
         };
         /**
          * WaistTape
-         * @description The tape at the waist of one half: cut length with its turnings, and where it begins and ends, mm from CF.
+         * @description The tape at the waist: where it runs on each half, and the lengths it is cut in, with their turnings, mm.
+         *
+         *     It is one length over every line that is sewn shut: one over CF or CB, else one for each half.
          */
         WaistTape: {
-            /** Cut Mm */
-            cut_mm: number;
-            /** From Cf Mm */
-            from_cf_mm: number;
-            /** To Cf Mm */
-            to_cf_mm: number;
+            right: components["schemas"]["TapeRun"];
+            left: components["schemas"]["TapeRun"];
+            /** Cuts Mm */
+            cuts_mm: number[];
             sentence: components["schemas"]["Message"];
         };
         /**

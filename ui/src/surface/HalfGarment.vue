@@ -71,8 +71,8 @@ const opens = computed(() => {
     <UnbonedLayer v-if="has('Unboned')" />
     <WaistTapeLayer
       v-if="has('Waist tape') && plan.waist_tape"
-      :from-cf="plan.waist_tape.from_cf_mm"
-      :to-cf="plan.waist_tape.to_cf_mm"
+      :from-cf="plan.waist_tape[half].from_cf_mm"
+      :to-cf="plan.waist_tape[half].to_cf_mm"
     />
     <OpeningLayer v-if="has('Opening') && opens && plan.opening && panels.length" :opening="plan.opening" />
     <HolesLayer v-if="has('Holes') && plan.holes && panels.length" :holes="plan.holes" :pair="!openBuild.kind.tied" />

@@ -40,6 +40,11 @@ const picked = ref('')
 const row = computed(() => Number(/^row (\d+)/.exec(picked.value)?.[1] ?? 0))
 const laced = computed(() => openBuild.build.back.laced)
 const bare = (value: number) => length(value, settings.unit, { hardware: true, bare: true })
+const taped = computed(() => {
+  const [first, second] = (plan.value.waist_tape?.cuts_mm ?? []).map((cut) => length(cut, settings.unit))
+  if (!second) return `${first} in one`
+  return first === second ? `${first} for each half` : `${first} right, ${second} left`
+})
 const mm = (value: number) => hardware(value, settings.unit)
 const SCALE = 6
 const x = (value: number) => 12 + value * SCALE
@@ -140,9 +145,9 @@ const counted = computed(() => {
       <h2>Waist tape</h2>
       <template v-if="plan.waist_tape">
         <p>
-          <b class="in">{{ length(plan.waist_tape.cut_mm, settings.unit) }}</b> for each half, from
-          <span class="in">{{ mm(plan.waist_tape.from_cf_mm) }}</span> beside CF to
-          <span class="in">{{ length(plan.waist_tape.to_cf_mm, settings.unit) }}</span>. {{ plan.waist_tape.sentence }}
+          <b class="in">{{ taped }}</b>, from <span class="in">{{ mm(plan.waist_tape.right.from_cf_mm) }}</span> beside
+          CF to <span class="in">{{ length(plan.waist_tape.right.to_cf_mm, settings.unit) }}</span>.
+          {{ plan.waist_tape.sentence }}
         </p>
         <v-btn size="small" variant="text" @click="openBuild.set('back.waist_tape', false)">Leave it out</v-btn>
       </template>
