@@ -18,6 +18,7 @@ _ENTRIES = (
     "shares",
     "by_seam",
 )  # what is set to None is taken out
+_SAID_TWICE = {"front.hook_pitch_mm": "front.hook_count"}  # what was said later stands: the other follows from it
 
 
 def change(build: Build, changes: list[Change], unit: Unit) -> Build:
@@ -39,6 +40,10 @@ def change(build: Build, changes: list[Change], unit: Unit) -> Build:
         if change.at == "kind" and isinstance(change.value, str) and change.value in GARMENT_KINDS:
             for usual in GARMENT_KINDS[change.value].defaults():
                 put(usual)
+    at = {change.at: change.value for change in changes}
+    for later, gives_way in _SAID_TWICE.items():
+        if at.get(later) is not None and at.get(gives_way) is None:
+            put(Change(at=gives_way, value=None))
     return with_parts(build, unit, **touched)
 
 

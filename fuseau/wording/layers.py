@@ -55,6 +55,7 @@ MESSAGES = {
     "piece.left": "cut {count:.0f}, for the left half",
     "piece.one": "cut {count:.0f}",
     "piece.strips": "cut {count:.0f} on the bias, to be joined",
+    "piece.flap": "cut {count:.0f}, folded along its length",
     "piece.facing": "cut {count:.0f}: behind both fronts",
     # ways out where a cloth is not enough
     "way.open": "Lay it open, not on the fold",

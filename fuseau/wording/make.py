@@ -29,6 +29,8 @@ MESSAGES = {
     "step.front.lacing": "Face the front edges for their lacing",
     "step.front.why": "The edges are still raw, and the inside is open.",
     "step.front.why.busk": "Both fronts still lie flat under the foot.",
+    "step.flap": "Sew the flap behind the opening {line:line}",
+    "step.flap.why": "On one side only, while the inside is open.",
     "step.join": "Join {seam}, and press it",
     "step.join.why": "From the front back; each seam is pressed flat, then open over a ham, before it is crossed.",
     "step.join.why.turned": "All plies in one seam, then turned: the next one is crossed only when this lies flat.",

@@ -30,6 +30,7 @@ from fuseau.planning.stages.make import steps_of
 from fuseau.planning.stages.record import card
 from fuseau.planning.told.cost import cost_of
 from fuseau.planning.told.needs import needs_of
+from fuseau.planning.workshop.shopping import Pool, want
 from fuseau.wording import Words
 from tests.any_builds import any_builds
 from tests.cases.told import FINAL_CLOTH, by_hand, cut, finished, pinned, read, upwards
@@ -462,7 +463,7 @@ def test_lace_round_an_edge_is_turned_in_only_where_it_ends(front, ends):
 
 
 def test_a_line_that_both_halves_share_is_counted_once():
-    """CF that is sewn is one line; beads on a waist that is sewn shut behind, and has no opening in front, are a ring."""
+    """CF that is sewn is one line; beads round a waist that opens neither in front nor behind are a ring."""
     beads = {"key": "t1", "name": "beads", "pitch_mm": 20, "ends": "on both ends", "line": {"on": "seam", "seam": 0}}
     shut, open_ = (
         plan(edited(built("underbust corset"), front__opening=front, trims__along=[beads])).trims.along[0].laid
@@ -473,3 +474,46 @@ def test_a_line_that_both_halves_share_is_counted_once():
     side = {"back__laced": False, "front__opening": "zip", "front__line": "side"}
     laid = plan(edited(built("boned bodice"), **side, trims__along=[ring])).trims.along[0].laid
     assert laid.count == 2 * len(laid.at_mm) - 2
+
+
+@pytest.mark.parametrize("line", ["CF", "side"])
+def test_a_flap_is_a_piece_with_its_step_and_its_cloth(line):
+    build = edited(built("underbust corset"), front__opening="hooks", front__line=line)
+    plain, flapped = plan(build), plan(edited(build, front__flap=True))
+    with_flap = edited(build, front__flap=True)
+    wide, high = flapped.opening.flap_mm
+    (piece,) = [piece for piece in pieces_of(with_flap, flapped) if piece.what == "flap"]
+    low_x, low_z, high_x, high_z = Polygon(piece.stitch).bounds
+    assert (high_x - low_x, high_z - low_z) == pytest.approx((2 * wide, high))
+    keys = [step.key for step in steps_of(with_flap, flapped)]
+    assert keys.index("flap") > keys.index("front")
+    assert "flap" not in {step.key for step in steps_of(build, plain)}
+    assert flapped.layers.grams > plain.layers.grams
+    assert cost_of(with_flap, flapped).in_all > cost_of(build, plain).in_all
+
+
+def test_of_hooks_by_count_and_by_pitch_the_later_stands():
+    build = edited(built("underbust corset"), front__opening="hooks", front__hook_count=9)
+    assert len(plan(build).opening.marks_z_mm) == 9
+    closer = edited(build, front__hook_pitch_mm="12 mm")
+    assert closer.front.hook_count is None
+    places = plan(closer).opening.marks_z_mm
+    assert places[0] - places[1] == pytest.approx(12, abs=0.6)
+    assert len(plan(edited(closer, front__hook_count=9)).opening.marks_z_mm) == 9
+
+
+@pytest.mark.parametrize(
+    "hers",
+    [
+        {"front__busk": {"length_mm": 205, "studs": 4}},
+        {"front__opening": "zip", "front__zip_mm": "21 cm"},
+    ],
+)
+def test_what_is_hers_is_not_bought(hers):
+    build = edited(built("underbust corset"), **hers)
+    planned = plan(build)
+    (need,) = [need for need in needs_of(build, planned, {}, ()) if need.stage == "front"]
+    assert need.hers
+    assert want("b", need, Pool(Shelf())).buy == 0
+    bought = edited(build, front__busk=None, front__zip_mm=None)
+    assert cost_of(bought, plan(bought)).hardware > cost_of(build, planned).hardware + 4

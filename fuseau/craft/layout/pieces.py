@@ -23,7 +23,7 @@ from fuseau.craft.plies.layers import Layers
 from fuseau.craft.plies.reckoning import PlyPlan
 
 PieceWhat = Literal[
-    "panel", "overlay", "gusset", "cup", "shoulder piece", "facing", "modesty panel", "binding", "frill", "pad"
+    "panel", "overlay", "gusset", "cup", "shoulder piece", "facing", "flap", "modesty panel", "binding", "frill", "pad"
 ]
 _FREE_DEG = 180.0  # a grain that is let go
 _LEAST_PART_MM = 40.0  # a panel is not cut in two so near to its end
@@ -74,8 +74,8 @@ class _Lines(NamedTuple):
 class PieceMaker:
     """What the pieces of every ply are made from: both halves laid flat, and what else is sewn.
 
-    `front_open` tells that CF opens, and is faced there; `facing`, `modesty_cloth`: of which cloth these are, where it
-    is not that of their ply.
+    `front_open` tells that CF opens, and is faced there; `flap_mm`: how wide and high a flap behind what opens is;
+    `facing`, `modesty_cloth`: of which cloth these are, where it is not that of their ply.
     """
 
     layers: Layers
@@ -87,6 +87,7 @@ class PieceMaker:
     practice: Practice
     modesty: ModestyPanel | None = None
     front_open: bool = False
+    flap_mm: tuple[float, float] | None = None
     facing: ClothName | None = None
     modesty_cloth: ClothName | None = None
     _lines: dict[tuple[str, float, tuple[int, ...], str, tuple[int, ...]], list[_Lines]] = field(default_factory=dict)
@@ -98,7 +99,7 @@ class PieceMaker:
             found += self._panels(i)
             found += self._let_in(i)
             found += self._modesty(i)
-        return (*found, *self._facings())
+        return (*found, *self._facings(), *self._flap())
 
     def _piece(
         self,
@@ -142,7 +143,11 @@ class PieceMaker:
     def beside_panels(self) -> tuple[ClothPiece, ...]:
         """Every piece that is no panel: gussets, cups and shoulder pieces, the modesty panel, facings."""
         plies = range(len(self.plies))
-        return (*(piece for i in plies for piece in (*self._let_in(i), *self._modesty(i))), *self._facings())
+        return (
+            *(piece for i in plies for piece in (*self._let_in(i), *self._modesty(i))),
+            *self._facings(),
+            *self._flap(),
+        )
 
     def _panels(self, i: int) -> list[ClothPiece]:
         ply = self.plies[i]
@@ -275,15 +280,30 @@ class PieceMaker:
         two = lines[0], lines[1]
         return [self._piece(i, "modesty panel", "", two, 1, mirrored=False, note="piece.one", cloth=cloth)]
 
+    def _flap(self) -> list[ClothPiece]:
+        """Behind the opening: of what shows, folded double along its free edge, and caught along the other."""
+        if self.flap_mm is None:
+            return []
+        wide, high = self.flap_mm
+        by = self.practice.modesty_allowance_mm
+        lines = _box(2 * wide + 2 * by, high + 2 * by), _box(2 * wide, high)
+        return [self._piece(self._shown, "flap", "", lines, 1, mirrored=False, note="piece.flap", cloth=self.facing)]
+
+    @property
+    def _shown(self) -> int:
+        """The ply that is seen, where nothing lies over the base."""
+        return max((k for k, ply in enumerate(self.plies) if ply.role in ("fashion", "strength")), default=0)
+
     def _facings(self) -> list[ClothPiece]:
         """Behind what opens at CF: a strip of what shows, along the edge, with its turn-ins."""
         if not self.front_open:
             return []
-        shown = max((k for k, ply in enumerate(self.plies) if ply.role in ("fashion", "strength")), default=0)
         length = length_of(self.halves[0][0].cf_edge) + 2 * self.practice.binding_turn_mm
         strip = _box(self.practice.facing_mm, length)
         lines = strip, strip
-        return [self._piece(shown, "facing", "CF", lines, 2, mirrored=False, note="piece.facing", cloth=self.facing)]
+        return [
+            self._piece(self._shown, "facing", "CF", lines, 2, mirrored=False, note="piece.facing", cloth=self.facing)
+        ]
 
 
 def _wider(allowances: Allowances, by_mm: float, seams: Sequence[int], panels: int) -> Allowances:

@@ -52,7 +52,20 @@ def front(listing: Listing, made: MadeUp, prepared: Mapping[int, tuple[StepKey, 
         tools=_TOOLS[opening.kind],
         waits_for=(_BOUGHT[opening.kind],) if opening.kind in _BOUGHT else (),
     )
-    return (key,)
+    if opening.flap_mm is None:
+        return (key,)
+    flap = listing.add(
+        "flap",
+        message("step.flap", line=opening.line),
+        [("flap", 1)],
+        stage="front",
+        needs=(key,),
+        reaches=((INSIDE,),),
+        why=message("step.flap.why"),
+        materials=(message("step.material.panel", width_mm=opening.flap_mm[0], height_mm=opening.flap_mm[1]),),
+        tools=("machine", "iron"),
+    )
+    return key, flap
 
 
 def _panels_beside(made: MadeUp, opening: Opening) -> tuple[int, ...]:

@@ -203,6 +203,7 @@ def pieces_of(build: Build, planned: Plan) -> tuple[ClothPiece, ...]:
         practice=build.practice,
         modesty=planned.modesty,
         front_open=planned.opening is not None and planned.opening.line == "CF" and planned.opening.kind != "none",
+        flap_mm=planned.opening.flap_mm if planned.opening is not None else None,
         facing=build.cut.facing,
         modesty_cloth=build.cut.modesty,
     )

@@ -103,6 +103,7 @@ class LayersInputs:
     pieces: tuple[LaidPiece, ...]
     shut: int
     front_open: bool
+    flap_mm: tuple[float, float] | None
     modesty: ModestyPanel | None
     facing_cloth: ClothName | None
     modesty_cloth: ClothName | None
@@ -152,6 +153,7 @@ class LayersInputs:
             pieces=pieces,
             shut=(opens != "CF") + (opens != "CB" and not build.back.laced),
             front_open=opens == "CF",
+            flap_mm=opening.flap_mm if opening is not None else None,
             modesty=modesty,
             facing_cloth=build.cut.facing,
             modesty_cloth=build.cut.modesty,
@@ -282,6 +284,7 @@ def _reckoned(inputs: LayersInputs, layers: Layers) -> tuple[tuple[PlyPlan, ...]
         practice=inputs.practice,
         modesty=inputs.modesty,
         front_open=inputs.front_open,
+        flap_mm=inputs.flap_mm,
         facing=inputs.facing_cloth,
         modesty_cloth=inputs.modesty_cloth,
     )
@@ -289,7 +292,7 @@ def _reckoned(inputs: LayersInputs, layers: Layers) -> tuple[tuple[PlyPlan, ...]
     beside = []
     for piece in maker.beside_panels():
         grams = piece.count * piece.area_mm2 * inputs.cloths[piece.cloth].mass_g_m2 / 1e6
-        if piece.what in ("modesty panel", "facing"):
+        if piece.what in ("modesty panel", "facing", "flap"):
             beside.append(ClothBeside(what=piece.what, cloth=piece.cloth, grams=grams))
         else:
             let_in[piece.ply] += grams

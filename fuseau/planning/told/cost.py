@@ -33,6 +33,6 @@ def cost_of(build: Build, planned: Plan) -> Cost:
         cloth=planned.layers.price if planned.layers else 0.0,
         bones=(planned.boning.price if planned.boning else 0.0)
         + (planned.modesty.bones_price if planned.modesty else 0.0),
-        hardware=sum(rough_price(need.article, need.amount - need.spares) for need in bought),
+        hardware=sum(rough_price(need.article, need.amount - need.spares) for need in bought if not need.hers),
         trims=planned.trims.price if planned.trims else 0.0,
     )

@@ -27,7 +27,7 @@ class Need(Record):
     """So much of an article: mm, or pieces; `spares` of them, and `in_one` where it has to be one length.
 
     `lengths_mm`: of what is cut off, lengths that each have to be in one. `each_mm`: pieces of that length;
-    `width_mm`: cloth as wide as this.
+    `width_mm`: cloth as wide as this. What is `hers` lies with her, on the shelf or not, and is never bought.
     """
 
     article: Article
@@ -38,6 +38,7 @@ class Need(Record):
     lengths_mm: tuple[float, ...] = ()
     each_mm: float | None = None
     width_mm: float | None = None
+    hers: bool = False
 
     @property
     def whole_mm(self) -> tuple[float, ...]:
@@ -89,13 +90,13 @@ def _front(build: Build, planned: Plan) -> Iterator[Need]:
         return
     if opening.kind == "busk" and planned.busk is not None and planned.busk.length_mm is not None:
         article = articles.busk_of(planned.busk.length_mm, len(planned.busk.studs_mm))
-        yield Need(article=article, stage="front", amount=1)
+        yield Need(article=article, stage="front", amount=1, hers=build.front.busk is not None)
     times = 2 if any(purchase.code == "bought.twice" for purchase in opening.bought) else 1  # both halves open
     for bought in opening.bought:
         if bought.code in ("bought.zip", "bought.hidden_zip"):
             how: Literal["separating", "hidden"] = "separating" if bought.code == "bought.zip" else "hidden"
             article = articles.zip_of(how, float(bought.given["length_mm"]))
-            yield Need(article=article, stage="front", amount=times)
+            yield Need(article=article, stage="front", amount=times, hers=build.front.zip_mm is not None)
         elif bought.code == "bought.hooks":
             yield Need(article=articles.HOOKS, stage="front", amount=times * float(bought.given["count"]))
 

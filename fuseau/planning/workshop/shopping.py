@@ -182,6 +182,7 @@ def want(build: str, need: Need, pool: Pool, also: Sequence[Taken] = ()) -> Want
                 part = min(amount, missing)
                 taken.append(pool.take(build, piece.id, part))
                 missing -= part
+    missing = 0.0 if need.hers else missing
     coming = pool.give_coming(build, need, missing) if missing >= _HARDLY else 0.0
     buy = max(0.0, missing - coming)
     return Want(

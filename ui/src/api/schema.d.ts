@@ -3156,7 +3156,7 @@ export interface components {
             price: number;
             /** Works */
             works: [
-                "cut a ply" | "mark" | "baste by machine" | "baste by hand" | "fuse" | "sew a seam" | "sew a curved seam" | "press a seam" | "topstitch a seam" | "sandwich seam" | "grade a seam" | "channel stitching" | "inside tape" | "outside tape" | "facing" | "binding on" | "binding by hand" | "binding in the ditch" | "floating lining" | "cut a flat bone" | "cut a spiral bone" | "cut a synthetic bone" | "dip a coat" | "bone in" | "busk" | "separating zip" | "hidden zip" | "hooks by hand" | "hooks by tape" | "grommet" | "worked eyelet" | "tape loop" | "waist tape" | "modesty panel" | "modesty bone" | "slashed gusset" | "gusset in a seam" | "dart" | "cup" | "lace new" | "shoulder piece" | "mock-up" | "fitting" | "gather and sew on" | "flossing" | "beads along a line" | "bead by itself" | "light embroidery" | "dense embroidery" | "lace motif" | "trim by hand" | "trim by machine" | "hem rolled" | "hem by hand" | "loop for a trim" | "strap" | "cut a pad" | "shape a pad" | "cover a pad",
+                "cut a ply" | "mark" | "baste by machine" | "baste by hand" | "fuse" | "sew a seam" | "sew a curved seam" | "press a seam" | "topstitch a seam" | "sandwich seam" | "grade a seam" | "channel stitching" | "inside tape" | "outside tape" | "facing" | "binding on" | "binding by hand" | "binding in the ditch" | "floating lining" | "cut a flat bone" | "cut a spiral bone" | "cut a synthetic bone" | "dip a coat" | "bone in" | "busk" | "separating zip" | "hidden zip" | "hooks by hand" | "hooks by tape" | "grommet" | "worked eyelet" | "tape loop" | "waist tape" | "modesty panel" | "modesty bone" | "flap" | "slashed gusset" | "gusset in a seam" | "dart" | "cup" | "lace new" | "shoulder piece" | "mock-up" | "fitting" | "gather and sew on" | "flossing" | "beads along a line" | "bead by itself" | "light embroidery" | "dense embroidery" | "lace motif" | "trim by hand" | "trim by machine" | "hem rolled" | "hem by hand" | "loop for a trim" | "strap" | "cut a pad" | "shape a pad" | "cover a pad",
                 number
             ][];
             /**
@@ -3422,7 +3422,7 @@ export interface components {
              * @default []
              */
             works: [
-                "cut a ply" | "mark" | "baste by machine" | "baste by hand" | "fuse" | "sew a seam" | "sew a curved seam" | "press a seam" | "topstitch a seam" | "sandwich seam" | "grade a seam" | "channel stitching" | "inside tape" | "outside tape" | "facing" | "binding on" | "binding by hand" | "binding in the ditch" | "floating lining" | "cut a flat bone" | "cut a spiral bone" | "cut a synthetic bone" | "dip a coat" | "bone in" | "busk" | "separating zip" | "hidden zip" | "hooks by hand" | "hooks by tape" | "grommet" | "worked eyelet" | "tape loop" | "waist tape" | "modesty panel" | "modesty bone" | "slashed gusset" | "gusset in a seam" | "dart" | "cup" | "lace new" | "shoulder piece" | "mock-up" | "fitting" | "gather and sew on" | "flossing" | "beads along a line" | "bead by itself" | "light embroidery" | "dense embroidery" | "lace motif" | "trim by hand" | "trim by machine" | "hem rolled" | "hem by hand" | "loop for a trim" | "strap" | "cut a pad" | "shape a pad" | "cover a pad",
+                "cut a ply" | "mark" | "baste by machine" | "baste by hand" | "fuse" | "sew a seam" | "sew a curved seam" | "press a seam" | "topstitch a seam" | "sandwich seam" | "grade a seam" | "channel stitching" | "inside tape" | "outside tape" | "facing" | "binding on" | "binding by hand" | "binding in the ditch" | "floating lining" | "cut a flat bone" | "cut a spiral bone" | "cut a synthetic bone" | "dip a coat" | "bone in" | "busk" | "separating zip" | "hidden zip" | "hooks by hand" | "hooks by tape" | "grommet" | "worked eyelet" | "tape loop" | "waist tape" | "modesty panel" | "modesty bone" | "flap" | "slashed gusset" | "gusset in a seam" | "dart" | "cup" | "lace new" | "shoulder piece" | "mock-up" | "fitting" | "gather and sew on" | "flossing" | "beads along a line" | "bead by itself" | "light embroidery" | "dense embroidery" | "lace motif" | "trim by hand" | "trim by machine" | "hem rolled" | "hem by hand" | "loop for a trim" | "strap" | "cut a pad" | "shape a pad" | "cover a pad",
                 number
             ][];
             /**
@@ -5357,7 +5357,7 @@ export interface components {
              * @default []
              */
             works: [
-                "cut a ply" | "mark" | "baste by machine" | "baste by hand" | "fuse" | "sew a seam" | "sew a curved seam" | "press a seam" | "topstitch a seam" | "sandwich seam" | "grade a seam" | "channel stitching" | "inside tape" | "outside tape" | "facing" | "binding on" | "binding by hand" | "binding in the ditch" | "floating lining" | "cut a flat bone" | "cut a spiral bone" | "cut a synthetic bone" | "dip a coat" | "bone in" | "busk" | "separating zip" | "hidden zip" | "hooks by hand" | "hooks by tape" | "grommet" | "worked eyelet" | "tape loop" | "waist tape" | "modesty panel" | "modesty bone" | "slashed gusset" | "gusset in a seam" | "dart" | "cup" | "lace new" | "shoulder piece" | "mock-up" | "fitting" | "gather and sew on" | "flossing" | "beads along a line" | "bead by itself" | "light embroidery" | "dense embroidery" | "lace motif" | "trim by hand" | "trim by machine" | "hem rolled" | "hem by hand" | "loop for a trim" | "strap" | "cut a pad" | "shape a pad" | "cover a pad",
+                "cut a ply" | "mark" | "baste by machine" | "baste by hand" | "fuse" | "sew a seam" | "sew a curved seam" | "press a seam" | "topstitch a seam" | "sandwich seam" | "grade a seam" | "channel stitching" | "inside tape" | "outside tape" | "facing" | "binding on" | "binding by hand" | "binding in the ditch" | "floating lining" | "cut a flat bone" | "cut a spiral bone" | "cut a synthetic bone" | "dip a coat" | "bone in" | "busk" | "separating zip" | "hidden zip" | "hooks by hand" | "hooks by tape" | "grommet" | "worked eyelet" | "tape loop" | "waist tape" | "modesty panel" | "modesty bone" | "flap" | "slashed gusset" | "gusset in a seam" | "dart" | "cup" | "lace new" | "shoulder piece" | "mock-up" | "fitting" | "gather and sew on" | "flossing" | "beads along a line" | "bead by itself" | "light embroidery" | "dense embroidery" | "lace motif" | "trim by hand" | "trim by machine" | "hem rolled" | "hem by hand" | "loop for a trim" | "strap" | "cut a pad" | "shape a pad" | "cover a pad",
                 number
             ][];
         };
@@ -5573,7 +5573,7 @@ export interface components {
              * What
              * @enum {string}
              */
-            what: "panel" | "overlay" | "gusset" | "cup" | "shoulder piece" | "facing" | "modesty panel" | "binding" | "frill" | "pad";
+            what: "panel" | "overlay" | "gusset" | "cup" | "shoulder piece" | "facing" | "flap" | "modesty panel" | "binding" | "frill" | "pad";
             /**
              * Cloth
              * @description A cloth in the catalogue.
@@ -5648,7 +5648,7 @@ export interface components {
              * What
              * @enum {string}
              */
-            what: "panel" | "overlay" | "gusset" | "cup" | "shoulder piece" | "facing" | "modesty panel" | "binding" | "frill" | "pad";
+            what: "panel" | "overlay" | "gusset" | "cup" | "shoulder piece" | "facing" | "flap" | "modesty panel" | "binding" | "frill" | "pad";
             /** Label */
             label: string;
             /** Ply */
@@ -6782,7 +6782,7 @@ export interface components {
             thread_mm: number;
             /** Works */
             works: [
-                "cut a ply" | "mark" | "baste by machine" | "baste by hand" | "fuse" | "sew a seam" | "sew a curved seam" | "press a seam" | "topstitch a seam" | "sandwich seam" | "grade a seam" | "channel stitching" | "inside tape" | "outside tape" | "facing" | "binding on" | "binding by hand" | "binding in the ditch" | "floating lining" | "cut a flat bone" | "cut a spiral bone" | "cut a synthetic bone" | "dip a coat" | "bone in" | "busk" | "separating zip" | "hidden zip" | "hooks by hand" | "hooks by tape" | "grommet" | "worked eyelet" | "tape loop" | "waist tape" | "modesty panel" | "modesty bone" | "slashed gusset" | "gusset in a seam" | "dart" | "cup" | "lace new" | "shoulder piece" | "mock-up" | "fitting" | "gather and sew on" | "flossing" | "beads along a line" | "bead by itself" | "light embroidery" | "dense embroidery" | "lace motif" | "trim by hand" | "trim by machine" | "hem rolled" | "hem by hand" | "loop for a trim" | "strap" | "cut a pad" | "shape a pad" | "cover a pad",
+                "cut a ply" | "mark" | "baste by machine" | "baste by hand" | "fuse" | "sew a seam" | "sew a curved seam" | "press a seam" | "topstitch a seam" | "sandwich seam" | "grade a seam" | "channel stitching" | "inside tape" | "outside tape" | "facing" | "binding on" | "binding by hand" | "binding in the ditch" | "floating lining" | "cut a flat bone" | "cut a spiral bone" | "cut a synthetic bone" | "dip a coat" | "bone in" | "busk" | "separating zip" | "hidden zip" | "hooks by hand" | "hooks by tape" | "grommet" | "worked eyelet" | "tape loop" | "waist tape" | "modesty panel" | "modesty bone" | "flap" | "slashed gusset" | "gusset in a seam" | "dart" | "cup" | "lace new" | "shoulder piece" | "mock-up" | "fitting" | "gather and sew on" | "flossing" | "beads along a line" | "bead by itself" | "light embroidery" | "dense embroidery" | "lace motif" | "trim by hand" | "trim by machine" | "hem rolled" | "hem by hand" | "loop for a trim" | "strap" | "cut a pad" | "shape a pad" | "cover a pad",
                 number
             ][];
         };
@@ -7317,7 +7317,7 @@ export interface components {
              * @default []
              */
             works: [
-                "cut a ply" | "mark" | "baste by machine" | "baste by hand" | "fuse" | "sew a seam" | "sew a curved seam" | "press a seam" | "topstitch a seam" | "sandwich seam" | "grade a seam" | "channel stitching" | "inside tape" | "outside tape" | "facing" | "binding on" | "binding by hand" | "binding in the ditch" | "floating lining" | "cut a flat bone" | "cut a spiral bone" | "cut a synthetic bone" | "dip a coat" | "bone in" | "busk" | "separating zip" | "hidden zip" | "hooks by hand" | "hooks by tape" | "grommet" | "worked eyelet" | "tape loop" | "waist tape" | "modesty panel" | "modesty bone" | "slashed gusset" | "gusset in a seam" | "dart" | "cup" | "lace new" | "shoulder piece" | "mock-up" | "fitting" | "gather and sew on" | "flossing" | "beads along a line" | "bead by itself" | "light embroidery" | "dense embroidery" | "lace motif" | "trim by hand" | "trim by machine" | "hem rolled" | "hem by hand" | "loop for a trim" | "strap" | "cut a pad" | "shape a pad" | "cover a pad",
+                "cut a ply" | "mark" | "baste by machine" | "baste by hand" | "fuse" | "sew a seam" | "sew a curved seam" | "press a seam" | "topstitch a seam" | "sandwich seam" | "grade a seam" | "channel stitching" | "inside tape" | "outside tape" | "facing" | "binding on" | "binding by hand" | "binding in the ditch" | "floating lining" | "cut a flat bone" | "cut a spiral bone" | "cut a synthetic bone" | "dip a coat" | "bone in" | "busk" | "separating zip" | "hidden zip" | "hooks by hand" | "hooks by tape" | "grommet" | "worked eyelet" | "tape loop" | "waist tape" | "modesty panel" | "modesty bone" | "flap" | "slashed gusset" | "gusset in a seam" | "dart" | "cup" | "lace new" | "shoulder piece" | "mock-up" | "fitting" | "gather and sew on" | "flossing" | "beads along a line" | "bead by itself" | "light embroidery" | "dense embroidery" | "lace motif" | "trim by hand" | "trim by machine" | "hem rolled" | "hem by hand" | "loop for a trim" | "strap" | "cut a pad" | "shape a pad" | "cover a pad",
                 number
             ][];
         };
@@ -8527,7 +8527,7 @@ export interface components {
              * @default []
              */
             works: [
-                "cut a ply" | "mark" | "baste by machine" | "baste by hand" | "fuse" | "sew a seam" | "sew a curved seam" | "press a seam" | "topstitch a seam" | "sandwich seam" | "grade a seam" | "channel stitching" | "inside tape" | "outside tape" | "facing" | "binding on" | "binding by hand" | "binding in the ditch" | "floating lining" | "cut a flat bone" | "cut a spiral bone" | "cut a synthetic bone" | "dip a coat" | "bone in" | "busk" | "separating zip" | "hidden zip" | "hooks by hand" | "hooks by tape" | "grommet" | "worked eyelet" | "tape loop" | "waist tape" | "modesty panel" | "modesty bone" | "slashed gusset" | "gusset in a seam" | "dart" | "cup" | "lace new" | "shoulder piece" | "mock-up" | "fitting" | "gather and sew on" | "flossing" | "beads along a line" | "bead by itself" | "light embroidery" | "dense embroidery" | "lace motif" | "trim by hand" | "trim by machine" | "hem rolled" | "hem by hand" | "loop for a trim" | "strap" | "cut a pad" | "shape a pad" | "cover a pad",
+                "cut a ply" | "mark" | "baste by machine" | "baste by hand" | "fuse" | "sew a seam" | "sew a curved seam" | "press a seam" | "topstitch a seam" | "sandwich seam" | "grade a seam" | "channel stitching" | "inside tape" | "outside tape" | "facing" | "binding on" | "binding by hand" | "binding in the ditch" | "floating lining" | "cut a flat bone" | "cut a spiral bone" | "cut a synthetic bone" | "dip a coat" | "bone in" | "busk" | "separating zip" | "hidden zip" | "hooks by hand" | "hooks by tape" | "grommet" | "worked eyelet" | "tape loop" | "waist tape" | "modesty panel" | "modesty bone" | "flap" | "slashed gusset" | "gusset in a seam" | "dart" | "cup" | "lace new" | "shoulder piece" | "mock-up" | "fitting" | "gather and sew on" | "flossing" | "beads along a line" | "bead by itself" | "light embroidery" | "dense embroidery" | "lace motif" | "trim by hand" | "trim by machine" | "hem rolled" | "hem by hand" | "loop for a trim" | "strap" | "cut a pad" | "shape a pad" | "cover a pad",
                 number
             ][];
             /**
@@ -9102,7 +9102,7 @@ export interface components {
          * @description So much of an article: mm, or pieces; `spares` of them, and `in_one` where it has to be one length.
          *
          *     `lengths_mm`: of what is cut off, lengths that each have to be in one. `each_mm`: pieces of that length;
-         *     `width_mm`: cloth as wide as this.
+         *     `width_mm`: cloth as wide as this. What is `hers` lies with her, on the shelf or not, and is never bought.
          */
         Need: {
             article: components["schemas"]["Article"];
@@ -9132,6 +9132,11 @@ export interface components {
             each_mm: number | null;
             /** Width Mm */
             width_mm: number | null;
+            /**
+             * Hers
+             * @default false
+             */
+            hers: boolean;
         };
         /**
          * Needs
@@ -11884,7 +11889,7 @@ export interface components {
              * Work
              * @enum {string}
              */
-            work: "cut a ply" | "mark" | "baste by machine" | "baste by hand" | "fuse" | "sew a seam" | "sew a curved seam" | "press a seam" | "topstitch a seam" | "sandwich seam" | "grade a seam" | "channel stitching" | "inside tape" | "outside tape" | "facing" | "binding on" | "binding by hand" | "binding in the ditch" | "floating lining" | "cut a flat bone" | "cut a spiral bone" | "cut a synthetic bone" | "dip a coat" | "bone in" | "busk" | "separating zip" | "hidden zip" | "hooks by hand" | "hooks by tape" | "grommet" | "worked eyelet" | "tape loop" | "waist tape" | "modesty panel" | "modesty bone" | "slashed gusset" | "gusset in a seam" | "dart" | "cup" | "lace new" | "shoulder piece" | "mock-up" | "fitting" | "gather and sew on" | "flossing" | "beads along a line" | "bead by itself" | "light embroidery" | "dense embroidery" | "lace motif" | "trim by hand" | "trim by machine" | "hem rolled" | "hem by hand" | "loop for a trim" | "strap" | "cut a pad" | "shape a pad" | "cover a pad";
+            work: "cut a ply" | "mark" | "baste by machine" | "baste by hand" | "fuse" | "sew a seam" | "sew a curved seam" | "press a seam" | "topstitch a seam" | "sandwich seam" | "grade a seam" | "channel stitching" | "inside tape" | "outside tape" | "facing" | "binding on" | "binding by hand" | "binding in the ditch" | "floating lining" | "cut a flat bone" | "cut a spiral bone" | "cut a synthetic bone" | "dip a coat" | "bone in" | "busk" | "separating zip" | "hidden zip" | "hooks by hand" | "hooks by tape" | "grommet" | "worked eyelet" | "tape loop" | "waist tape" | "modesty panel" | "modesty bone" | "flap" | "slashed gusset" | "gusset in a seam" | "dart" | "cup" | "lace new" | "shoulder piece" | "mock-up" | "fitting" | "gather and sew on" | "flossing" | "beads along a line" | "bead by itself" | "light embroidery" | "dense embroidery" | "lace motif" | "trim by hand" | "trim by machine" | "hem rolled" | "hem by hand" | "loop for a trim" | "strap" | "cut a pad" | "shape a pad" | "cover a pad";
             /** Per */
             per: string;
             /** Minutes */
@@ -12888,7 +12893,7 @@ export interface components {
              * @default []
              */
             works: [
-                "cut a ply" | "mark" | "baste by machine" | "baste by hand" | "fuse" | "sew a seam" | "sew a curved seam" | "press a seam" | "topstitch a seam" | "sandwich seam" | "grade a seam" | "channel stitching" | "inside tape" | "outside tape" | "facing" | "binding on" | "binding by hand" | "binding in the ditch" | "floating lining" | "cut a flat bone" | "cut a spiral bone" | "cut a synthetic bone" | "dip a coat" | "bone in" | "busk" | "separating zip" | "hidden zip" | "hooks by hand" | "hooks by tape" | "grommet" | "worked eyelet" | "tape loop" | "waist tape" | "modesty panel" | "modesty bone" | "slashed gusset" | "gusset in a seam" | "dart" | "cup" | "lace new" | "shoulder piece" | "mock-up" | "fitting" | "gather and sew on" | "flossing" | "beads along a line" | "bead by itself" | "light embroidery" | "dense embroidery" | "lace motif" | "trim by hand" | "trim by machine" | "hem rolled" | "hem by hand" | "loop for a trim" | "strap" | "cut a pad" | "shape a pad" | "cover a pad",
+                "cut a ply" | "mark" | "baste by machine" | "baste by hand" | "fuse" | "sew a seam" | "sew a curved seam" | "press a seam" | "topstitch a seam" | "sandwich seam" | "grade a seam" | "channel stitching" | "inside tape" | "outside tape" | "facing" | "binding on" | "binding by hand" | "binding in the ditch" | "floating lining" | "cut a flat bone" | "cut a spiral bone" | "cut a synthetic bone" | "dip a coat" | "bone in" | "busk" | "separating zip" | "hidden zip" | "hooks by hand" | "hooks by tape" | "grommet" | "worked eyelet" | "tape loop" | "waist tape" | "modesty panel" | "modesty bone" | "flap" | "slashed gusset" | "gusset in a seam" | "dart" | "cup" | "lace new" | "shoulder piece" | "mock-up" | "fitting" | "gather and sew on" | "flossing" | "beads along a line" | "bead by itself" | "light embroidery" | "dense embroidery" | "lace motif" | "trim by hand" | "trim by machine" | "hem rolled" | "hem by hand" | "loop for a trim" | "strap" | "cut a pad" | "shape a pad" | "cover a pad",
                 number
             ][];
             /**

@@ -56,6 +56,11 @@ const marks = computed(() => opening.value?.marks_z_mm ?? [])
 const top = computed(() => opening.value?.opens_high_mm ?? 0)
 const VERDICT = { yes: '●', 'only if': '◐', no: '○' }
 const base = computed(() => `/api/builds/${openBuild.latest?.id}`)
+// where their number is hers, the pitch follows from it
+const pitchOfHooks = computed(() => {
+  const [first, second] = opening.value?.marks_z_mm ?? []
+  return second === undefined ? '' : length(first - second, settings.unit, { hardware: true, bare: true })
+})
 </script>
 
 <template>
@@ -153,7 +158,13 @@ const base = computed(() => `/api/builds/${openBuild.latest?.id}`)
             label="hooks"
             count
             :placeholder="String(marks.length)"
-          /><LengthField at="front.hook_pitch_mm" :mm="front.hook_pitch_mm" label="or one every" hardware />
+          /><LengthField
+            at="front.hook_pitch_mm"
+            :mm="front.hook_count ? null : front.hook_pitch_mm"
+            :placeholder="pitchOfHooks"
+            label="or one every"
+            hardware
+          />
         </template>
       </div>
       <p v-if="openBuild.errors['front.line']" class="bad" role="alert">{{ openBuild.errors['front.line'] }}</p>
