@@ -12,7 +12,9 @@ from shapely.geometry import LineString, Point, Polygon
 from fuseau.commands.fields import change
 from fuseau.commands.shelf import put
 from fuseau.craft.base.lengths import format_length
+from fuseau.craft.base.practice import Practice
 from fuseau.craft.layout.at_hand import lay_quickly
+from fuseau.craft.layout.strips import bias_strips
 from fuseau.craft.making.steps import cut_bones_step
 from fuseau.craft.materials.catalogue import BONES
 from fuseau.craft.materials.minutes import MINUTES
@@ -517,3 +519,19 @@ def test_what_is_hers_is_not_bought(hers):
     assert want("b", need, Pool(Shelf())).buy == 0
     bought = edited(build, front__busk=None, front__zip_mm=None)
     assert cost_of(bought, plan(bought)).hardware > cost_of(build, planned).hardware + 4
+
+
+@given(st.floats(300, 5000), st.floats(20, 70), st.floats(150, 1500), st.floats(1, 400))
+def test_a_wider_cloth_never_takes_more_for_its_binding(length_mm, strip_mm, wide_mm, wider_mm):
+    narrow, wide = (bias_strips(length_mm, strip_mm, cloth, Practice()) for cloth in (wide_mm, wide_mm + wider_mm))
+    assert wide.cloth_mm <= narrow.cloth_mm + 1e-6
+    one_more = bias_strips(length_mm, strip_mm, wide_mm / 2 + 40, Practice())
+    assert wide.cloth_mm <= one_more.cloth_mm + 1e-6  # no more joins would save cloth
+
+
+def test_a_garment_that_is_bagged_out_is_turned_in_and_not_bound():
+    bagged = edited(built("underbust corset"), layers__method="bagged out")
+    edges = {fact.name: Words("cm")(fact.value) for fact in card(bagged, plan(bagged)).facts}["edges"]
+    assert edges == "turned in"
+    bound = built("underbust corset")
+    assert "bound" in {fact.name: Words("cm")(fact.value) for fact in card(bound, plan(bound)).facts}["edges"]

@@ -48,7 +48,8 @@ def bias_strips(length_mm: float, width_mm: float, cloth_wide_mm: float, practic
 
     A strip from selvedge to selvedge is √2 times as long as the cloth is wide, and its ends are the slant that it is
     joined on: each join takes two allowances, and what is squared at both ends of the whole takes a strip's width.
-    Side by side strips take √2 of their width of the cloth's length, beside what the first one climbs.
+    Side by side strips take √2 of their width of the cloth's length, beside what the first one climbs: of more strips
+    than the width asks for, each climbs less. As many are cut as take least: a wider cloth never takes more.
     Raises ValueError for a strip that is too wide for the cloth.
     """
     reach = math.sqrt(2) * cloth_wide_mm
@@ -56,15 +57,14 @@ def bias_strips(length_mm: float, width_mm: float, cloth_wide_mm: float, practic
     if cloth_wide_mm < least_width(width_mm, practice):
         raise ValueError("no strip of this width can be cut across this cloth")
     whole = length_mm + width_mm
-    count = max(1, math.ceil((whole - lost) / (reach - lost) - 1e-9))
-    each = (whole + (count - 1) * lost) / count
-    return Strips(
-        width_mm=width_mm,
-        length_mm=length_mm,
-        count=count,
-        joins=count - 1,
-        cloth_mm=each / math.sqrt(2) + count * width_mm * math.sqrt(2),
-    )
+    fewest = max(1, math.ceil((whole - lost) / (reach - lost) - 1e-9))
+
+    def takes(count: int) -> float:
+        return (whole + (count - 1) * lost) / count / math.sqrt(2) + count * width_mm * math.sqrt(2)
+
+    best = max(1, round(math.sqrt(max(whole - lost, 0.0) / (2 * width_mm))))  # where d(takes)/d(count) is 0
+    count = min(range(fewest, max(fewest, best + 1) + 1), key=takes)
+    return Strips(width_mm=width_mm, length_mm=length_mm, count=count, joins=count - 1, cloth_mm=takes(count))
 
 
 def side_by_side(strips: Sequence[Strips]) -> float:

@@ -11,6 +11,7 @@ from fuseau.craft.making.record_choices import GarmentPhoto
 from fuseau.craft.materials.catalogue import GROMMETS, LACES
 from fuseau.craft.materials.cloths import ClothName
 from fuseau.craft.pattern.trueing import Point
+from fuseau.craft.plies.methods import METHODS
 from fuseau.document.build import Build
 from fuseau.planning.plan import Plan
 from fuseau.planning.stages.make import steps_of
@@ -190,7 +191,8 @@ def _made_of(build: Build, planned: Plan) -> Iterator[Fact]:
     grams = _grams(planned)
     if grams:
         yield _made("weight, about", message("card.grams", grams=grams), grams, "grams")
-    yield _made("edges", message("card.text", text=f"bound {build.make.binding}"))
+    bound = METHODS[build.layers.method].edges == "bound"
+    yield _made("edges", message("card.text", text=f"bound {build.make.binding}" if bound else "turned in"))
 
 
 def _trims(planned: Plan) -> Iterator[tuple[str, Message]]:
