@@ -39,7 +39,12 @@ def test_a_channel_is_moved_by_pointer_and_by_keys_and_left_out(demo_hand):
 
 
 def test_a_channel_is_drawn_through_points_and_pulled_into_shape(demo_hand):
-    line = demo_hand.stage(REGENT, "bones")
+    line = demo_hand.build(REGENT)
+    sheet = demo_hand.sheet(line)
+    front = [channel for channel in sheet["plan"]["between"] if channel["panel"] < 5]
+    bare = {"revision": sheet["revision"], "changes": [{"at": "bones.between", "value": front}]}
+    assert demo_hand.api.post(f"/api/builds/{line['id']}/changes", json=bare).status_code == 200
+    demo_hand.stage(REGENT, "bones")
     demo_hand.click("[data-panel='5']")
     demo_hand.press("One drawn through points")
     demo_hand.wait(lambda: len(demo_hand.all("[data-handle]")) == 3)

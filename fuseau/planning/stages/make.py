@@ -215,14 +215,23 @@ def done_elsewhere(build: Build, steps: Iterable[Step]) -> set[StepKey]:
     cut = {cut_step(cloth) for cloth in build.cut.done}
     bones = {cut_bones_step(bone.kind) for bone in build.bones.cut}
     for step in steps:
-        if step.key in cut or (step.key in bones and _bones_cut(build, step)):
+        only_behind = bool(build.bones.cut) and not _channels_of(step) and _cuts_bones(step)
+        if step.key in cut or only_behind or (step.key in bones and _bones_cut(build, step)):
             keys.add(step.key)
     return keys
 
 
 def _bones_cut(build: Build, step: Step) -> bool:
     """Whether there is a cut bone for every channel of a kind."""
-    return {str(material.given["channel"]) for material in step.materials} <= {one.channel for one in build.bones.cut}
+    return _channels_of(step) <= {one.channel for one in build.bones.cut}
+
+
+def _channels_of(step: Step) -> set[str]:
+    return {str(material.given["channel"]) for material in step.materials if "channel" in material.given}
+
+
+def _cuts_bones(step: Step) -> bool:
+    return any(material.code == "step.material.bone_behind" for material in step.materials)
 
 
 def logged_of(build: Build) -> tuple[Logged, ...]:

@@ -96,7 +96,7 @@ def test_schools_are_told_by_how_much_of_them_lies_there():
     plans = cutting(made, planned, bones_at_hand(at_hand))
     from_shelf = sum(len(piece.bones) for one in plans for piece in one.pieces if piece.source == "shelf")
     assert schools[0].there == from_shelf > 0
-    assert schools[0].of == planned.boning.count
+    assert schools[0].of == planned.boning.count + len(planned.modesty.bones_mm)
     assert next(one for one in schools if one.name == "all steel").there == 0
 
 

@@ -23,6 +23,11 @@ it('another school changes what the gap does', async () => {
 
 it('a channel is added where a finding asks for it and taken back', async () => {
   const { hand, line } = await onStage(REGENT, 'bones')
+  const here = await hand.sheet(line)
+  const front = here.plan.between!.filter((channel) => channel.panel < 5)
+  const bare = [{ at: 'bones.between', value: front }]
+  await hand.post(`/api/builds/${line.id}/changes`, { revision: here.revision, changes: bare })
+  await hand.stage(REGENT, 'bones')
   await hand.see('Panel 5 has')
   await hand.find('g.unboned')
   await hand.press('Add a channel, 5a?')
