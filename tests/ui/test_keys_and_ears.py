@@ -183,7 +183,7 @@ def test_the_main_path_is_walked_by_keyboard_alone(hand):
         typed(hand, gap)
     tab_to(hand, "Log fitting 1")
     typed(hand, Keys.ENTER)
-    hand.see("to the bottom, against what was foreseen")
+    hand.see("more to the bottom than was foreseen")
     hand.wait(lambda: hand.all(".slip h1:focus"))  # what it said is where one reads on
     tab_to(hand, "Make version 2")
     typed(hand, Keys.ENTER)

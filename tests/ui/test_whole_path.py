@@ -59,7 +59,7 @@ def test_from_four_girths_to_a_printed_pattern_and_back(server, browser, downloa
     for i, gap in enumerate(GAPS):
         hand.write(f"Gap {i + 1}", gap)
     hand.press("Log fitting 1")
-    hand.see("to the bottom, against what was foreseen")
+    hand.see("more to the bottom than was foreseen")
     assert hand.find("[data-mark*='let out']").is_displayed()
     assert hand.find("[data-mark*='take in']").is_displayed()
     final = hand.find("[aria-label='What comes of it'] tbody tr:last-child").text.split()
@@ -93,11 +93,11 @@ def test_from_four_girths_to_a_printed_pattern_and_back(server, browser, downloa
     hand.go(f"/build/{line['id']}/mockups")
     hand.see("Version 2 is ready to try on")
     browser.switch_to.active_element.send_keys(Keys.CONTROL, "z")
-    hand.see("to the bottom, against what was foreseen")
+    hand.see("more to the bottom than was foreseen")
     browser.switch_to.active_element.send_keys(Keys.CONTROL, "z")
     hand.see("Version 1 is ready to try on")
     browser.switch_to.active_element.send_keys(Keys.CONTROL, Keys.SHIFT, "z")
-    hand.see("to the bottom, against what was foreseen")
+    hand.see("more to the bottom than was foreseen")
     # back to the first day
     undo = "[aria-label^='Undo']"
     hand.press("Wearer")
