@@ -144,7 +144,7 @@ def plan(
     from fuseau.wording import Words
 
     build, context = _read(file), Words(unit).context
-    planned = make_plan(build, unit=unit).model_copy(update={"readiness": ready(build)})
+    planned = make_plan(build).model_copy(update={"readiness": ready(build)})
     known = known_rates([build])
     day = today.date() if today else datetime.date.today()
     work = plan_work([AtWork("build", build, planned)], Shelf(), Hours(), day, known)
@@ -170,7 +170,7 @@ def print_files(
     from fuseau.wording import Words
 
     build = _read(file)
-    planned = make_plan(build, unit=unit)
+    planned = make_plan(build)
     if planned.pattern is None:
         typer.echo("\n".join(Words(unit)(finding.sentence) for finding in planned.findings), err=True)
         raise typer.Exit(1)

@@ -3,7 +3,6 @@
 That what is kept is what is worked out anew is proved in `tests/planning/test_cache.py`, which plans without it.
 """
 
-from fuseau.craft.base.lengths import Unit
 from fuseau.document.build import Build
 from fuseau.planning import pipeline
 from fuseau.planning.cache import StageCache
@@ -12,6 +11,6 @@ from fuseau.planning.plan import Plan
 KEPT = StageCache(most=16)
 
 
-def plan(build: Build, *, unit: Unit = "cm", cache: StageCache | None = None) -> Plan:
+def plan(build: Build, *, cache: StageCache | None = None) -> Plan:
     """Everything that follows from a build."""
-    return pipeline.plan(build, unit=unit, cache=cache or KEPT)
+    return pipeline.plan(build, cache=cache or KEPT)

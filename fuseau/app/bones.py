@@ -34,11 +34,11 @@ def read_cutting(session: TheSession, workers: TheWorkers, build_id: str) -> lis
 
 
 def _cutting(session: Session, workers: Workers, build_id: str) -> list[CuttingPlan]:
-    opened, unit = session.workshop.open(build_id), session.unit
+    opened = session.workshop.open(build_id)
     shelf = session.shelf.open()
     at_hand = list(shelf.shelf.for_build(build_id))
-    asked = opened.revision, unit, shelf.revision
-    return workers.think(build_id, "cutting", asked, cut_stock, build_id, opened.build, unit, at_hand)
+    asked = opened.revision, shelf.revision
+    return workers.think(build_id, "cutting", asked, cut_stock, build_id, opened.build, at_hand)
 
 
 @router.post("/builds/{build_id}/bones/cut", response_model=OpenBuild)

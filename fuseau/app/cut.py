@@ -180,9 +180,7 @@ def _laying(session: Session, workers: TheWorkers, opened: Opened, cloth: str, s
     shelf = session.shelf.open()
     at_hand = list(shelf.shelf.for_build(opened.id))
     asked = opened.revision, shelf.revision, session.unit, cloth, seconds
-    return workers.think(
-        opened.id, "marker", asked, lay_cloth, opened.id, opened.build, session.unit, cloth, at_hand, seconds
-    )
+    return workers.think(opened.id, "marker", asked, lay_cloth, opened.id, opened.build, cloth, at_hand, seconds)
 
 
 def _beside(session: Session, build_id: str, build: Build, cloth: str) -> float:

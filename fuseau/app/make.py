@@ -272,9 +272,7 @@ def _asked(session: Session) -> _Asked:
 def _work(session: Session, workers: Workers) -> WorkPlan:
     asked, today = _asked(session), datetime.date.today()
     shelf, hours = session.shelf.open().shelf, session.house.hours
-    return workers.think(
-        _ALL, "work", asked.question, plan_the_work, asked.builds, shelf, hours, today, asked.known, session.unit
-    )
+    return workers.think(_ALL, "work", asked.question, plan_the_work, asked.builds, shelf, hours, today, asked.known)
 
 
 @router.get("/work", response_model=WorkPlan)

@@ -258,7 +258,7 @@ class Session:
         caches = self._caches.of(build_id)
         try:
             with caches.planning:
-                return plan(build, unit=self.unit, cache=caches.edits)
+                return plan(build, cache=caches.edits)
         except Exception as error:
             raise Unplannable(self._log.write(error, f"planning build {build_id[:32]!a}")) from error
 

@@ -250,10 +250,10 @@ def cancel_order(session: TheSession, order_id: StockPath, given: OnShelfRevisio
 def _shopping(session: Session, workers: TheWorkers) -> tuple[Shopping, list[Opened], datetime.date]:
     today = datetime.date.today()
     builds = [build for build in session.workshop.builds() if build.build.rehearsal is None]
-    opened, unit = session.shelf.open(), session.unit
-    asked = opened.revision, unit, tuple((build.id, build.revision) for build in builds)
+    opened = session.shelf.open()
+    asked = opened.revision, tuple((build.id, build.revision) for build in builds)
     sent = [(build.id, build.build) for build in builds]
-    wants = workers.think(_ALL, "shopping", asked, list_wants, sent, opened.shelf, unit)
+    wants = workers.think(_ALL, "shopping", asked, list_wants, sent, opened.shelf)
     ready = {build.id: ready_by(build.build.brief.needed_on, build.build.practice) for build in builds}
     own = opened.shelf.catalogue
     return shopping(wants, ready, offers(own.all_cloths, own.kinds), today, own.all_cloths, own.kinds), builds, today

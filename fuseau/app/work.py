@@ -148,24 +148,22 @@ def compare_schools(build_id: str, build: Build) -> list[SchoolEffect]:
     return list(schools(build, _begun(build_id), tell=_HERE.tell))
 
 
-def cut_stock(build_id: str, build: Build, unit: Unit, at_hand: list[tuple[Stock, float]]) -> list[CuttingPlan]:
+def cut_stock(build_id: str, build: Build, at_hand: list[tuple[Stock, float]]) -> list[CuttingPlan]:
     """How the bones are cut from the shelf and from what is sold; kept while nothing changes that they follow from."""
-    planned = plan(build, unit=unit, cache=_begun(build_id))
+    planned = plan(build, cache=_begun(build_id))
     shelf = bones_at_hand(at_hand)
-    asked = planned.bones, planned.left, shelf, build.catalogue, build.practice
+    asked = planned.bones, planned.left, planned.modesty, shelf, build.catalogue, build.practice
     if _HERE.cut is None or _HERE.cut[0] != asked:
         _HERE.cut = asked, list(cutting(build, planned, shelf, tell=_HERE.tell))
     return _HERE.cut[1]
 
 
-def lay_cloth(
-    build_id: str, build: Build, unit: Unit, cloth: str, at_hand: list[tuple[Stock, float]], seconds: int
-) -> Laying:
+def lay_cloth(build_id: str, build: Build, cloth: str, at_hand: list[tuple[Stock, float]], seconds: int) -> Laying:
     """The pieces of a cloth laid on what there is of it and on new cloth.
 
     Kept while pieces, sheets and way stay the same; a longer look never comes out worse.
     """
-    planned = plan(build, unit=unit, cache=_begun(build_id))
+    planned = plan(build, cache=_begun(build_id))
     ask = lay_ask(build, planned, cloth, at_hand, seconds)
     known = next((one for kept, one in _HERE.layings if _same(kept, ask)), None)
     if known is not None and known.seconds >= ask.seconds:
@@ -196,7 +194,7 @@ def find_ways_out(
 ) -> WaysOut:
     """What would help where a cloth is not enough."""
     cache = _begun(build_id)
-    planned = plan(build, unit=unit, cache=cache)
+    planned = plan(build, cache=cache)
     return ways_out(build, planned, cloth, at_hand, _applied(today, unit, cache), tell=_HERE.tell)
 
 
@@ -205,7 +203,7 @@ def look_at_shelf(
 ) -> ByShelf:
     """What the shelf gives for a garment."""
     cache = _begun(build_id)
-    planned = plan(build, unit=unit, cache=cache)
+    planned = plan(build, cache=cache)
     return by_shelf(build, planned, at_hand, _applied(today, unit, cache), tell=_HERE.tell)
 
 
@@ -214,12 +212,12 @@ def _applied(today: datetime.date, unit: Unit, cache: StageCache) -> Applied:
 
     def applied(here: Build, changes: Sequence[Change], edits: Sequence[dict[str, Any]]) -> tuple[Build, Plan]:
         made = take_way(here, changes, edits, today, unit, cache)
-        return made, plan(made, unit=unit, cache=cache)
+        return made, plan(made, cache=cache)
 
     return applied
 
 
-def list_wants(builds: list[tuple[str, Build]], shelf: Shelf, unit: Unit) -> list[Want]:
+def list_wants(builds: list[tuple[str, Build]], shelf: Shelf) -> list[Want]:
     """What every build takes of the shelf and lacks, the builds in the order in which they are needed.
 
     A cloth that was laid out with care is counted so, any other as it lies in the first order that is tried.
@@ -228,7 +226,7 @@ def list_wants(builds: list[tuple[str, Build]], shelf: Shelf, unit: Unit) -> lis
     found: list[Want] = []
     for k, (build_id, build) in enumerate(builds):
         _HERE.tell(k / len(builds))
-        planned = plan(build, unit=unit, cache=_HERE.cache(build_id))
+        planned = plan(build, cache=_HERE.cache(build_id))
         known: NoFits = {}  # the plies of a garment have nearly the same pieces
 
         def lay(ask: LayAsk, known: NoFits = known) -> Laying:
@@ -248,18 +246,17 @@ def plan_the_work(
     hours: Hours,
     today: datetime.date,
     known: dict[Work, Rate],
-    unit: Unit,
 ) -> WorkPlan:
     """The work of all builds from today on, and the odds of their days."""
-    return plan_work(_at_work(builds, unit), shelf, hours, today, known)
+    return plan_work(_at_work(builds), shelf, hours, today, known)
 
 
-def _at_work(builds: list[tuple[str, Build]], unit: Unit) -> list[AtWork]:
+def _at_work(builds: list[tuple[str, Build]]) -> list[AtWork]:
     """Builds with their plans; one that can't be planned has no work."""
     works = []
     for k, (build_id, build) in enumerate(builds):
         _HERE.tell(0.8 * k / len(builds))
-        planned = plan(build, unit=unit, cache=_HERE.cache(build_id))
+        planned = plan(build, cache=_HERE.cache(build_id))
         works.append(AtWork(build_id, build, planned))
     return works
 
@@ -274,7 +271,7 @@ def find_gains(
     unit: Unit,
 ) -> tuple[Gain, ...]:
     """What would buy a build odds."""
-    at_work = _at_work(builds, unit)
+    at_work = _at_work(builds)
     applied = _applied(today, unit, _HERE.cache(build_id))
     return gains(
         at_work=at_work,
@@ -297,7 +294,7 @@ def print_layout(laid: "LaidCloth", how: Literal["pdf", "svg"], paper: Paper, un
 
 def make_print(build_id: str, build: Build, what: Print, paper: Paper, unit: Unit, roll_mm: int = 914) -> bytes:
     """A print of a build. Raises Unmakeable while there is nothing to print."""
-    planned = plan(build, unit=unit, cache=_HERE.cache(build_id))
+    planned = plan(build, cache=_HERE.cache(build_id))
     takes = it_takes(build_id, build, planned) if what == "list.pdf" else None
     return print_of(what=what, build=build, planned=planned, paper=paper, unit=unit, roll_mm=roll_mm, takes=takes)
 

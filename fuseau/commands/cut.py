@@ -48,7 +48,7 @@ def take_way(
     Raises Unmakeable or pydantic.ValidationError where it can't be so.
     """
     made = change(build, list(changes), unit) if changes else build
-    return edit_pattern(made, plan(made, unit=unit, cache=cache), edits, today, unit) if edits else made
+    return edit_pattern(made, plan(made, cache=cache), edits, today, unit) if edits else made
 
 
 def cut_cloth(

@@ -1,7 +1,6 @@
 """Every channel, bone, stud and hole of a pattern: front, bones and back, one after the other."""
 
 from fuseau.craft.base.findings import Finding
-from fuseau.craft.base.lengths import Unit
 from fuseau.craft.closures.front import Opening, check_front
 from fuseau.craft.fit.fit import Fit
 from fuseau.craft.fit.target import Aim
@@ -40,21 +39,20 @@ def lay_halves(build: Build, cache: StageCache, pattern: Pattern) -> Halves:
 
 
 def bone_halves(
-    build: Build, unit: Unit, cache: StageCache, halves: Halves, pattern: Pattern, opening: Opening
+    build: Build, cache: StageCache, halves: Halves, pattern: Pattern, opening: Opening
 ) -> tuple[BonesLaid, BonesLaid | None]:
     """Channels and bones of the right half, and of the left where its cut or what opens it differs."""
     right = cache.run(
-        lay_all_bones, BonesInputs.of(build, halves.right, around_channels(build, pattern, opening, unit, "right"))
+        lay_all_bones, BonesInputs.of(build, halves.right, around_channels(build, pattern, opening, "right"))
     )
     if halves.left is None and opening.half not in ("left", "right"):
         return right, None
-    around = around_channels(build, pattern, opening, unit, "left")
+    around = around_channels(build, pattern, opening, "left")
     return right, cache.run(lay_all_bones, BonesInputs.of(build, halves.left or halves.right, around))
 
 
 def plan_hardware(
     build: Build,
-    unit: Unit,
     cache: StageCache,
     halves: Halves,
     pattern: Pattern,
@@ -66,12 +64,12 @@ def plan_hardware(
     practice, kinds = build.practice, build.bone_kinds
 
     # front: what opens, and how she gets in
-    busk, opening = cache.run(open_front, OpeningInputs.of(build, halves, pattern.front_panels, unit))
+    busk, opening = cache.run(open_front, OpeningInputs.of(build, halves, pattern.front_panels))
     ways = cache.run(find_ways_in, WaysInputs.of(build, final, body, opening))
 
     # bones: channels, what lies in them, what they come to
-    around = around_channels(build, pattern, opening, unit)
-    boned, left = bone_halves(build, unit, cache, halves, pattern, opening)
+    around = around_channels(build, pattern, opening)
+    boned, left = bone_halves(build, cache, halves, pattern, opening)
     bones, layout = boned.bones, boned.edge_layout
     beside = next((kinds[bone.kind] for bone in bones if bone.channel == "CF"), None)
 
@@ -110,7 +108,7 @@ def plan_hardware(
         unboned_limit_mm=around.unboned_mm,
         mock_up_bones_mm=mock_up_bones(build, bones, around),
         reuse=cache.run(reuse, ReuseInputs(bones, left.bones if left else None, build.bones.cut, practice)),
-        before=_before(build, unit, cache, final),
+        before=_before(build, cache, final),
         sections=cache.run(
             draw_sections,
             SectionsInputs.of(build, bones, layout, len(pattern.panels)),
@@ -138,7 +136,7 @@ def plan_hardware(
     return planned, findings
 
 
-def _before(build: Build, unit: Unit, cache: StageCache, final: Fit) -> Before | None:
+def _before(build: Build, cache: StageCache, final: Fit) -> Before | None:
     """The hardware as the version before had it, with the same choices; None where there is none."""
     if len(build.versions) < 2 or build.current is None:
         return None
@@ -146,8 +144,8 @@ def _before(build: Build, unit: Unit, cache: StageCache, final: Fit) -> Before |
     if older is None:
         return None
     halves = lay_halves(build, cache, older.pattern)
-    busk, opening = cache.run(open_front, OpeningInputs.of(build, halves, older.pattern.front_panels, unit))
-    boned, _ = bone_halves(build, unit, cache, halves, older.pattern, opening)
+    busk, opening = cache.run(open_front, OpeningInputs.of(build, halves, older.pattern.front_panels))
+    boned, _ = bone_halves(build, cache, halves, older.pattern, opening)
     holes = cache.run(set_holes, HolesInputs.of(build, halves, final, boned.edge_layout))
     return Before(
         version=older.number,

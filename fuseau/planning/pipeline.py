@@ -9,7 +9,6 @@ from dataclasses import dataclass
 
 from fuseau.craft.base.errors import Unmakeable, Unsettled
 from fuseau.craft.base.findings import Finding
-from fuseau.craft.base.lengths import Unit
 from fuseau.craft.boning.totals import Boning, cup_boning
 from fuseau.craft.fit.fit import Fit, check_fit
 from fuseau.craft.fit.target import check_aim
@@ -50,10 +49,10 @@ from fuseau.planning.stages.trims import TrimsInputs, TrimsLaid, lay_trims
 from fuseau.planning.stages.wearer import MeasuredInputs, ask_for, check_guesses, measured_body
 
 
-def plan(build: Build, *, unit: Unit = "cm", cache: StageCache | None = None) -> Plan:
+def plan(build: Build, *, cache: StageCache | None = None) -> Plan:
     """Everything that follows from a build. Deterministic; never raises for a valid Build.
 
-    `unit` only tells in which steps bones are cut. What cannot be made ends in a finding of severity "stop" and
+    What cannot be made ends in a finding of severity "stop" and
     `unmakeable`; missing measures end in `missing`, with nothing planned that would need them.
     """
     kind = GARMENT_KINDS[build.kind]
@@ -62,7 +61,7 @@ def plan(build: Build, *, unit: Unit = "cm", cache: StageCache | None = None) ->
     if missing:
         return Plan(missing=tuple(missing), findings=(*findings, ask_for(missing)))
     try:
-        return _plan_garment(build, unit, cache or StageCache(), findings)
+        return _plan_garment(build, cache or StageCache(), findings)
     except (Unmakeable, Unsettled) as error:
         return Plan(unmakeable=True, findings=(*findings, stopped_by(error)))
 
@@ -95,8 +94,8 @@ def plan_boning(build: Build, cache: StageCache) -> BonedSo | None:
         pattern = build.current.pattern if build.current else aimed_pattern
         halves = lay_halves(build, cache, pattern)
         final = cache.run(settle_fit, FitInputs(final_lacing(build, pattern, aimed), body))
-        _, opening = cache.run(open_front, OpeningInputs.of(build, halves, pattern.front_panels, "cm"))
-        right, left = bone_halves(build, "cm", cache, halves, pattern, opening)
+        _, opening = cache.run(open_front, OpeningInputs.of(build, halves, pattern.front_panels))
+        right, left = bone_halves(build, cache, halves, pattern, opening)
     except (Unmakeable, Unsettled):
         return None
     lefts = left.bones if left else None
@@ -105,7 +104,7 @@ def plan_boning(build: Build, cache: StageCache) -> BonedSo | None:
     )
 
 
-def _plan_garment(build: Build, unit: Unit, cache: StageCache, findings: list[Finding]) -> Plan:
+def _plan_garment(build: Build, cache: StageCache, findings: list[Finding]) -> Plan:
     kind, practice, current = GARMENT_KINDS[build.kind], build.practice, build.current
 
     # wearer: what the tape says, then what the fittings taught
@@ -141,7 +140,7 @@ def _plan_garment(build: Build, unit: Unit, cache: StageCache, findings: list[Fi
 
     # bones, front, back
     hardware, said = plan_hardware(
-        build=build, unit=unit, cache=cache, halves=halves, pattern=pattern, aimed=aimed, body=body, final=final
+        build=build, cache=cache, halves=halves, pattern=pattern, aimed=aimed, body=body, final=final
     )
 
     # layers: plies, what they carry and come to, the ways to make them up

@@ -196,3 +196,25 @@ def test_bones_that_others_have_kept_are_not_cut_though_they_are_as_long(client,
     there = {one["piece"]["id"]: one for one in client.get("/api/shelf").json()["pieces"]}
     assert there["s1"]["reserved"][0]["build"] == other["id"]
     assert "s2" not in there
+
+
+def test_a_unit_is_a_way_of_reading_and_no_decision(client, sheet):
+    """Switching to inches and back changes no bone, busk, lace or row: only how they are shown."""
+    before = client.get(f"/api/builds/{sheet['id']}").json()["plan"]
+    assert client.patch("/api/house", json={"unit": "in"}).status_code == 200
+    told = client.get(f"/api/builds/{sheet['id']}").json()["plan"]
+    assert told["busk"]["reason"] != before["busk"]["reason"]
+    for part in ("bones", "busk", "lace", "holes", "boning", "waist_tape", "modesty"):
+        assert dict(numbers(told[part])) == dict(numbers(before[part])), part
+
+
+def numbers(value, at=""):
+    """Every number in an answer, by where it stands: the words are in the unit that is read in."""
+    if isinstance(value, dict):
+        for key, inner in value.items():
+            yield from numbers(inner, f"{at}.{key}")
+    elif isinstance(value, list):
+        for i, inner in enumerate(value):
+            yield from numbers(inner, f"{at}.{i}")
+    elif isinstance(value, int | float):
+        yield at, value

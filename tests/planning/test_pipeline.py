@@ -71,7 +71,7 @@ def test_in_inches_no_sentence_speaks_in_millimetres_but_of_a_bought_section(dem
         soft = edited(build, bones__lacing_edge="synthetic_7")
         narrow = edited(build, draft__allowances__cb_mm=10.0)
         for one in (build, soft, narrow):
-            planned = plan(one, unit="in")
+            planned = plan(one)
             told = [finding.sentence for finding in planned.findings]
             told += [planned.proposal.reason] if planned.proposal else []
             for sentence in (said(one, "in") for one in told):
@@ -80,9 +80,8 @@ def test_in_inches_no_sentence_speaks_in_millimetres_but_of_a_bought_section(dem
 
 def test_the_reason_for_a_next_version_is_in_the_makers_unit(demo_builds):
     tried = next(build for build in demo_builds if build.fittings)
-    in_cm, in_inches = plan(tried, unit="cm").proposal, plan(tried, unit="in").proposal
+    in_cm = in_inches = plan(tried).proposal
     assert in_cm
-    assert in_inches
     assert re.search(r"[\d.]+ cm (bigger|smaller) than the tape said", said(in_cm.reason))
     assert re.search(r"[\d /]+ in (bigger|smaller) than the tape said", said(in_inches.reason, "in"))
 
@@ -246,9 +245,8 @@ def test_a_fitting_that_cannot_be_is_told_at_its_reading(measured, today, readin
     percent=st.floats(0, 30),
     gap=st.floats(0, 70),
     edge=st.sampled_from(["flat_12", "synthetic_7", "cable_tie_8"]),
-    unit=st.sampled_from(["cm", "in"]),
 )
-def test_whatever_is_wished_the_plan_is_finite_and_the_rows_are_mirrored(girths, panels, percent, gap, edge, unit):
+def test_whatever_is_wished_the_plan_is_finite_and_the_rows_are_mirrored(girths, panels, percent, gap, edge):
     build = Build()
     for name, mm in zip(("underbust", "waist", "high_hip", "hip"), girths, strict=True):
         usual = {"underbust": 770, "waist": 700, "high_hip": 880, "hip": 960}[name]
@@ -256,7 +254,7 @@ def test_whatever_is_wished_the_plan_is_finite_and_the_rows_are_mirrored(girths,
     build = edited(
         build, draft__panels=panels, target__reduction_percent=percent, target__gap_mm=gap, bones__lacing_edge=edge
     )
-    found = plan(build, unit=unit)
+    found = plan(build)
     text = found.model_dump_json()  # refuses NaN and infinity
     assert "NaN" not in text
     assert found.pattern is not None or found.unmakeable

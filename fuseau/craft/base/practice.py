@@ -145,7 +145,7 @@ class Practice(Record):
 
     edge_beam_mm: float = _number(40, "Bones within this of the lacing edge stiffen it.", 15, 80)
     cloth_edge_n_m2: float = _number(0.02, "A folded edge without bones is not quite limp.", 0.001, 1)
-    bone_step_mm: float = _number(5, "Bones are cut and sold in steps of this.", 0.5, 20)
+    bone_step_mm: float = _number(5, "Bones are cut and sold in steps of this: 6.35 is a quarter of an inch.", 0.5, 20)
     bone_cap_mm: float = _number(1, "What a tip or cap adds at each end.", 0, 5)
     bone_ease_mm: float = _number(1.0, "A bone that must be forced puckers the cloth.", 0, 5)
     channel_step_mm: float = _number(0.5, "Channel widths are marked to this.", 0.1, 5)
@@ -160,6 +160,7 @@ class Practice(Record):
     wire_clear_mm: float = _number(6, "An underwire ends so far from the end of its casing.", 2, 20)
     dip_coats: float = _number(3, "Coats on a dipped end; each dries overnight.", 1, 6)
     spare_bones: float = _number(0, "Bones of the longest length cut to spare, of each kind.", 0, 10)
+    busks_in_half_inches: float = _number(0, "1 where shops sell busks by the half inch, else 0.", 0, 1)
     busk_clearance_mm: float = _number(10, "From the busk's end to the edge of the garment.", 3, 40)
     busk_loop_ease_mm: float = _number(1, "Each side of a loop, so that it slips through.", 0, 5)
     zip_closes_n_per_m: float = _number(260, "Against a harder pull no hand closes a zip or a busk.", 40, 600)

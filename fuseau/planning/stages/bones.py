@@ -5,7 +5,6 @@ from dataclasses import dataclass
 from typing import Self
 
 from fuseau.craft.base.findings import Change, Finding, finding, mend
-from fuseau.craft.base.lengths import Unit
 from fuseau.craft.base.practice import Practice
 from fuseau.craft.boning.bones import (
     Bone,
@@ -38,14 +37,9 @@ from fuseau.document.build import Build
 STIFF: BoneName = "flat_12"  # what holds a lacing edge straight
 
 
-def around_channels(build: Build, pattern: Pattern, opening: Opening, unit: Unit, half: OneHalf = "right") -> Around:
-    """What channels of one half lie among.
-
-    Who works in inches cuts bones to the quarter inch, unless she says otherwise.
-    """
+def around_channels(build: Build, pattern: Pattern, opening: Opening, half: OneHalf = "right") -> Around:
+    """What channels of one half lie among."""
     kind, practice = GARMENT_KINDS[build.kind], build.practice
-    if unit == "in" and practice.bone_step_mm == Practice().bone_step_mm:
-        practice = practice.model_copy(update={"bone_step_mm": 25.4 / 4})
     here = bool(opening.seam) and opening.line != "CB" and opening.half in (half, "both")
     return Around(
         stack=build.stack,

@@ -5,7 +5,6 @@ from typing import Self
 
 from fuseau.craft.base.errors import Unmakeable
 from fuseau.craft.base.findings import Change, Finding, finding, mend
-from fuseau.craft.base.lengths import Unit
 from fuseau.craft.base.practice import Practice
 from fuseau.craft.closures.busk import Busk, choose_busk
 from fuseau.craft.closures.choices import FrontChoices
@@ -22,6 +21,8 @@ from fuseau.planning.garment.halves import Halves, where_they_meet
 
 _FAR_OVER = 4.0  # times what a hand manages: further a number says nothing more
 MOVABLE = ("zip", "hidden zip", "hooks")  # what can lie on any line
+
+_YES = 0.5
 
 
 @dataclass(frozen=True)
@@ -40,7 +41,7 @@ class OpeningInputs:
     practice: Practice
 
     @classmethod
-    def of(cls, build: Build, halves: Halves, front_panels: int, unit: Unit) -> Self:
+    def of(cls, build: Build, halves: Halves, front_panels: int) -> Self:
         """Taken from the build and its pattern. Raises Unmakeable for a seam that it does not have."""
         laid = halves.right
         choices, count = build.front, len(laid.panels)
@@ -58,7 +59,7 @@ class OpeningInputs:
             edges = [edges[1] if choices.half == "left" else edges[0]]
         fronts = [laid.panels[0].cf_edge for laid in halves.both]
         tops = fronts[0][-1][1], fronts[1][-1][1]
-        sold = BUSKS_IN if unit == "in" else BUSKS
+        sold = BUSKS_IN if build.practice.busks_in_half_inches >= _YES else BUSKS
         return cls(
             choices=choices,
             cf=where_they_meet(fronts),

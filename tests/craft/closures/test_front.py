@@ -32,9 +32,9 @@ def opened(opening, low=-130.0, high=150.0, **fields):
 # --- what opens
 
 
-@pytest.mark.parametrize(("unit", "sizes"), [("cm", {165, 200, 230, 250, 280, 305, 330, 355, 405}), ("in", None)])
-def test_a_busk_is_one_that_is_sold_where_she_buys(unit, sizes):
-    busk = plan(built("overbust corset"), unit=unit).busk
+@pytest.mark.parametrize(("by_inches", "sizes"), [(0, {165, 200, 230, 250, 280, 305, 330, 355, 405}), (1, None)])
+def test_a_busk_is_one_that_is_sold_where_she_buys(by_inches, sizes):
+    busk = plan(built("overbust corset", practice__busks_in_half_inches=by_inches)).busk
     if sizes is None:
         assert (busk.length_mm / 12.7) == pytest.approx(round(busk.length_mm / 12.7))
         assert "1/2 in" in said(busk.reason, "in") or " in " in said(busk.reason, "in")

@@ -158,10 +158,10 @@ def test_an_own_kind_is_kept_used_and_cannot_go_while_it_is_used():
     assert CutBone(channel="2·3", kind="flat_steel_5_mm", length_mm=200).count == 1
 
 
-def test_in_inches_bones_are_cut_to_the_quarter_inch():
-    inches = plan(CORSET, unit="in")
+def test_bones_are_cut_to_the_quarter_inch_where_the_workshop_says_so():
+    inches = plan(edited(CORSET, practice__bone_step_mm=6.35))
     for bone in inches.bones:
         assert bone.length_mm / 6.35 == pytest.approx(round(bone.length_mm / 6.35))
         assert bone.length_mm <= bone.path_mm - 2 * BONES[bone.kind].clearance_mm
-    own = plan(edited(CORSET, practice__bone_step_mm=10), unit="in")
+    own = plan(edited(CORSET, practice__bone_step_mm=10))
     assert all(bone.length_mm % 10 == pytest.approx(0) for bone in own.bones)

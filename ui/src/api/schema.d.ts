@@ -4758,6 +4758,7 @@ export interface components {
              *       "wire_clear_mm": 6,
              *       "dip_coats": 3,
              *       "spare_bones": 0,
+             *       "busks_in_half_inches": 0,
              *       "busk_clearance_mm": 10,
              *       "busk_loop_ease_mm": 1,
              *       "zip_closes_n_per_m": 260,
@@ -11421,7 +11422,7 @@ export interface components {
             cloth_edge_n_m2: number;
             /**
              * Bone Step Mm
-             * @description Bones are cut and sold in steps of this.
+             * @description Bones are cut and sold in steps of this: 6.35 is a quarter of an inch.
              * @default 5
              */
             bone_step_mm: number;
@@ -11509,6 +11510,12 @@ export interface components {
              * @default 0
              */
             spare_bones: number;
+            /**
+             * Busks In Half Inches
+             * @description 1 where shops sell busks by the half inch, else 0.
+             * @default 0
+             */
+            busks_in_half_inches: number;
             /**
              * Busk Clearance Mm
              * @description From the busk's end to the edge of the garment.
