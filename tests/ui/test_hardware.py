@@ -49,7 +49,7 @@ def test_a_channel_is_drawn_through_points_and_pulled_into_shape(demo_hand):
     demo_hand.press("One drawn through points")
     demo_hand.wait(lambda: len(demo_hand.all("[data-handle]")) == 3)
     middle = demo_hand.find("[data-handle='5a 1']")
-    ActionChains(demo_hand.browser).drag_and_drop_by_offset(middle, -16, 0).perform()
+    ActionChains(demo_hand.browser).drag_and_drop_by_offset(middle, -28, 0).perform()
 
     def bone() -> dict:
         return next(one for one in demo_hand.sheet(line)["plan"]["bones"] if one["channel"] == "5a")

@@ -7,6 +7,7 @@ from typing import Literal
 from fuseau.craft.base.practice import Practice
 from fuseau.craft.base.record import Record
 
+_MORE_STRIPS = 24
 BindingKind = Literal["single", "folded"]
 
 
@@ -52,19 +53,51 @@ def bias_strips(length_mm: float, width_mm: float, cloth_wide_mm: float, practic
     than the width asks for, each climbs less. As many are cut as take least: a wider cloth never takes more.
     Raises ValueError for a strip that is too wide for the cloth.
     """
+    return bias_strips_beside([length_mm], width_mm, cloth_wide_mm, practice)[0]
+
+
+def bias_strips_beside(
+    lengths_mm: Sequence[float], width_mm: float, cloth_wide_mm: float, practice: Practice
+) -> tuple[Strips, ...]:
+    """Strips as `bias_strips` for several lengths that are cut beside each other: all together take the least cloth.
+
+    Raises ValueError for a strip that is too wide for the cloth.
+    """
     reach = math.sqrt(2) * cloth_wide_mm
     lost = 2 * practice.join_allowance_mm * math.sqrt(2)
     if cloth_wide_mm < least_width(width_mm, practice):
         raise ValueError("no strip of this width can be cut across this cloth")
-    whole = length_mm + width_mm
-    fewest = max(1, math.ceil((whole - lost) / (reach - lost) - 1e-9))
+    wholes = [length + width_mm for length in lengths_mm]
 
-    def takes(count: int) -> float:
-        return (whole + (count - 1) * lost) / count / math.sqrt(2) + count * width_mm * math.sqrt(2)
+    def fewest(whole: float, longest: float) -> int:
+        return max(1, math.ceil((whole - lost) / (longest - lost) - 1e-9))
 
-    best = max(1, round(math.sqrt(max(whole - lost, 0.0) / (2 * width_mm))))  # where d(takes)/d(count) is 0
-    count = min(range(fewest, max(fewest, best + 1) + 1), key=takes)
-    return Strips(width_mm=width_mm, length_mm=length_mm, count=count, joins=count - 1, cloth_mm=takes(count))
+    def each(whole: float, count: int) -> float:
+        return (whole + (count - 1) * lost) / count
+
+    def takes(counts: Sequence[int]) -> float:
+        climbs = max(each(whole, count) for whole, count in zip(wholes, counts, strict=True))
+        return climbs / math.sqrt(2) + sum(counts) * width_mm * math.sqrt(2)
+
+    # the longest strip decides what all climb: tried as long as each length allows, cut in a few more than it must
+    tried = {
+        each(whole, count)
+        for whole in wholes
+        for count in range(fewest(whole, reach), fewest(whole, reach) + _MORE_STRIPS)
+    }
+    ways = [tuple(fewest(whole, longest) for whole in wholes) for longest in tried if longest > lost]
+    ways.append(tuple(fewest(whole, reach) for whole in wholes))
+    counts = min(ways, key=lambda way: (round(takes(way), 6), sum(way)))
+    return tuple(
+        Strips(
+            width_mm=width_mm,
+            length_mm=length,
+            count=count,
+            joins=count - 1,
+            cloth_mm=each(whole, count) / math.sqrt(2) + count * width_mm * math.sqrt(2),
+        )
+        for length, whole, count in zip(lengths_mm, wholes, counts, strict=True)
+    )
 
 
 def side_by_side(strips: Sequence[Strips]) -> float:

@@ -12,7 +12,14 @@ from fuseau.craft.boning.bones import Bone
 from fuseau.craft.layout.at_hand import LayAsk, Laying
 from fuseau.craft.layout.nesting import LaidSheet, Sheet
 from fuseau.craft.layout.pieces import ClothPiece, PieceMaker
-from fuseau.craft.layout.strips import Strips, bias_strips, binding_length, least_width, side_by_side, strip_width
+from fuseau.craft.layout.strips import (
+    Strips,
+    bias_strips_beside,
+    binding_length,
+    least_width,
+    side_by_side,
+    strip_width,
+)
 from fuseau.craft.making.steps import cut_step
 from fuseau.craft.materials.catalogue import GROMMETS
 from fuseau.craft.materials.cloths import Cloth, ClothName
@@ -261,7 +268,7 @@ def strips_of(build: Build, planned: Plan) -> tuple[StripPlan, ...]:
         cloth = _binding_cloth(build)
         halves = pattern.panels, pattern.left_panels or pattern.panels
         ends: tuple[tuple[StripWhat, Literal["top", "hem"]], ...] = (("binding, top", "top"), ("binding, hem", "hem"))
-        found += [_binding(build, cloth, what, [_edge(half, end) for half in halves]) for what, end in ends]
+        found += _bindings(build, cloth, [(what, [_edge(half, end) for half in halves]) for what, end in ends])
     rights = planned.bones
     lefts = planned.left.bones if planned.left else rights
     found += _channel_tapes([*rights, *lefts], build.practice.binding_turn_mm)
@@ -285,20 +292,18 @@ def _edge(half: Sequence[LaidPanel], end: Literal["top", "hem"]) -> float:
     return sum(length_of(panel.top if end == "top" else panel.hem) for panel in half)
 
 
-def _binding(build: Build, cloth: Cloth, what: StripWhat, edges_mm: Sequence[float]) -> StripPlan:
+def _bindings(build: Build, cloth: Cloth, edges: Sequence[tuple[StripWhat, Sequence[float]]]) -> list[StripPlan]:
+    """The bindings of one cloth, cut beside each other."""
     practice = build.practice
     width = strip_width(practice.binding_mm, build.stack.total_mm)
-    lengths = tuple(binding_length(edge, practice) for edge in edges_mm)
-    return StripPlan(
-        what=what,
-        width_mm=width,
-        lengths_mm=lengths,
-        length_mm=sum(lengths),
-        cloth=cloth.name,
-        strips=bias_strips(sum(lengths), width, cloth.usable_mm, practice)
-        if cloth.usable_mm >= least_width(width, practice)
-        else None,
-    )
+    lengths = [tuple(binding_length(edge, practice) for edge in halves) for _, halves in edges]
+    strips: Sequence[Strips | None] = [None for _ in edges]
+    if cloth.usable_mm >= least_width(width, practice):
+        strips = bias_strips_beside([sum(both) for both in lengths], width, cloth.usable_mm, practice)
+    return [
+        StripPlan(what=what, width_mm=width, lengths_mm=both, length_mm=sum(both), cloth=cloth.name, strips=cut)
+        for (what, _), both, cut in zip(edges, lengths, strips, strict=True)
+    ]
 
 
 def _channel_tapes(bones: Sequence[Bone], turn_mm: float) -> list[StripPlan]:

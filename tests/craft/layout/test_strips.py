@@ -10,6 +10,7 @@ from shapely.geometry import Polygon
 from fuseau.craft.base.practice import Practice
 from fuseau.craft.layout.strips import (
     bias_strips,
+    bias_strips_beside,
     bias_yield,
     binding_length,
     side_by_side,
@@ -54,10 +55,11 @@ def test_bias_strips_are_long_enough_lie_on_the_cloth_and_leave_none_out(length,
     assert all(one.area == pytest.approx(each * width, rel=1e-6) for one in strips)
     for one, other in zip(strips, strips[1:], strict=False):
         assert one.intersection(other).area < 1e-6
-    if found.count > 1:  # and no strip too many
-        reach = math.sqrt(2) * wide
-        fewer = (found.count - 1) * reach - (found.joins - 1) * 2 * PRACTICE.join_allowance_mm * math.sqrt(2)
-        assert fewer < length + width
+    lost = 2 * PRACTICE.join_allowance_mm * math.sqrt(2)
+    if found.count > 1:  # with a strip fewer it would not reach, or take more
+        fewer = (length + width + (found.count - 2) * lost) / (found.count - 1)
+        takes = fewer / math.sqrt(2) + (found.count - 1) * width * math.sqrt(2)
+        assert fewer > math.sqrt(2) * wide - 1e-6 or takes >= found.cloth_mm - 1e-6
 
 
 @given(st.floats(100, 9000), st.floats(15, 120), st.floats(200, 1600))
@@ -91,8 +93,11 @@ def test_what_a_piece_yields_is_what_slanting_lines_cut_of_it(wide, long, width)
 
 
 def test_strips_cut_beside_each_other_climb_once():
-    one, other = bias_strips(800, 42, 1380, PRACTICE), bias_strips(950, 42, 1380, PRACTICE)
+    one, other = bias_strips_beside([800, 950], 42, 1380, PRACTICE)
     both = side_by_side([one, other])
     assert max(one.cloth_mm, other.cloth_mm) < both < one.cloth_mm + other.cloth_mm
-    assert both == pytest.approx(other.cloth_mm + 42 * math.sqrt(2))
+    climbs = [strips.cloth_mm - strips.count * 42 * math.sqrt(2) for strips in (one, other)]
+    assert both == pytest.approx(max(climbs) + (one.count + other.count) * 42 * math.sqrt(2))
+    apart = side_by_side([bias_strips(800, 42, 1380, PRACTICE), bias_strips(950, 42, 1380, PRACTICE)])
+    assert both <= apart + 1e-6
     assert side_by_side([]) == 0
