@@ -1,6 +1,8 @@
 """What is odd about bones: too short, too stiff, sold too short, wrongly made; each with what mends it (model, 7)."""
 
-from fuseau.craft.base.findings import Change, Finding, finding, mend
+from collections.abc import Sequence
+
+from fuseau.craft.base.findings import Change, Finding, Mend, finding, mend
 from fuseau.craft.boning.bones import Bone, edge_layout, lacing_edge_layout
 from fuseau.craft.boning.channels import Around
 from fuseau.craft.boning.choices import BoneChoices
@@ -50,6 +52,15 @@ def _too_short(bone: Bone, choices: BoneChoices) -> Finding:
     )
 
 
+def _in_its_place(code: str, bone: Bone, kind: BoneKind, others: Sequence[BoneKind]) -> Mend | None:
+    """The one of other kinds that is most nearly as wide, in a bone's channel; None where there is none."""
+    best = min(others, key=lambda other: abs(other.width_mm - kind.width_mm), default=None)
+    if best is None:
+        return None
+    change = Change(at=f"bones.by_channel.{bone.channel}", value=best.name)
+    return mend(code, change, what=best.label, channel=bone.channel)
+
+
 def _sold_too_short(bone: Bone, around: Around) -> Finding:
     """A ready-cut bone that leaves the edge to curl, with one that is cut to length instead."""
     kind = around.kinds[bone.kind]
@@ -58,8 +69,6 @@ def _sold_too_short(bone: Bone, around: Around) -> Finding:
         for one in around.kinds.values()
         if one.material == kind.material and one.sold != "ready-cut" and one.name in bone.can_lie
     ]
-    best = min(others, key=lambda other: abs(other.width_mm - kind.width_mm), default=None)
-    change = Change(at=f"bones.by_channel.{bone.channel}", value=best.name if best else None)
     return finding(
         "ready_cut_short",
         "bones",
@@ -67,7 +76,7 @@ def _sold_too_short(bone: Bone, around: Around) -> Finding:
         at=f"bones.by_channel.{bone.channel}",
         where=bone.channel,
         numbers={"room_mm": bone.room_mm, "length_mm": bone.length_mm},
-        mend=mend("mend.cut_to_length", change, what=best.label, channel=bone.channel) if best else None,
+        mend=_in_its_place("mend.cut_to_length", bone, kind, others),
         said="ready_cut_short" if bone.length_mm else "ready_cut_short.none",
         channel=bone.channel,
         bone=kind.label,
@@ -92,8 +101,6 @@ def _sold_no_longer(bone: Bone, around: Around) -> Finding:
     alike = [other for other in others if other.material == kind.material] or [
         other for other in others if not other.stuff.makeshift
     ]
-    best = min(alike, key=lambda other: abs(other.width_mm - kind.width_mm), default=None)
-    change = Change(at=f"bones.by_channel.{bone.channel}", value=best.name if best else None)
     return finding(
         "bone_longer_than_sold",
         "bones",
@@ -101,7 +108,7 @@ def _sold_no_longer(bone: Bone, around: Around) -> Finding:
         at=f"bones.by_channel.{bone.channel}",
         where=bone.channel,
         numbers={"length_mm": bone.length_mm, "longest_mm": max(kind.lengths_mm)},
-        mend=mend("mend.bone_in", change, what=best.label, channel=bone.channel) if best else None,
+        mend=_in_its_place("mend.bone_in", bone, kind, alike),
         channel=bone.channel,
         bone=kind.label,
     )
@@ -112,8 +119,6 @@ def _stiff(bone: Bone, around: Around) -> Finding:
     kind = around.kinds[bone.kind]
     follows = [around.kinds[name] for name in bone.can_lie if not around.kinds[name].stuff.makeshift]
     alike = [follow for follow in follows if follow.stuff.flies == kind.stuff.flies] or follows  # what is cut alike
-    best = min(alike, key=lambda one: abs(one.width_mm - kind.width_mm), default=None)
-    change = Change(at=f"bones.by_channel.{bone.channel}", value=best.name if best else None)
     return finding(
         "bone_wont_bend",
         "bones",
@@ -121,7 +126,7 @@ def _stiff(bone: Bone, around: Around) -> Finding:
         at=f"bones.by_channel.{bone.channel}",
         where=bone.channel,
         numbers={"radius_mm": bone.radius_mm or 0.0, "least_mm": kind.least_radius_mm},
-        mend=mend("mend.bone_in", change, what=best.label, channel=bone.channel) if best else None,
+        mend=_in_its_place("mend.bone_in", bone, kind, alike),
         channel=bone.channel,
         bone=kind.label,
         z_mm=bone.tightest_z_mm,
