@@ -252,7 +252,7 @@ def _goes_in(build: Build, planned: Plan, head: ParagraphStyle, plain: Paragraph
     cost = cost_of(build, planned)
     parts = {
         "cloth": cost.cloth,
-        "bones": cost.bones,
+        "bones, those behind too,": cost.bones,
         "closures, lace and tapes": cost.hardware,
         "trims": cost.trims,
         "mock-ups": cost.mock_ups,

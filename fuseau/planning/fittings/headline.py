@@ -4,11 +4,9 @@ A mock-up of another cloth does not gap as the final will, and is told against w
 against the wish.
 """
 
-from dataclasses import dataclass
-from typing import Self
-
 import numpy as np
 
+from fuseau.craft.base.curves import Array
 from fuseau.craft.base.findings import Message, message
 from fuseau.craft.fitting.inference import Belief
 from fuseau.document.build import Build
@@ -18,21 +16,6 @@ from fuseau.planning.fittings.evidence import fittings_of_current
 _TILTS_MM = 8.0
 _AS_FORESEEN_MM = 4.0
 _MET_MM = 2.0
-
-
-@dataclass(frozen=True)
-class Foreseen:
-    """The gaps that were foreseen where the last fitting was read, mm, in the order of its readings."""
-
-    gaps_mm: tuple[float, ...]
-
-    @classmethod
-    def of(cls, build: Build, belief: Belief) -> Self:
-        """Taken from what was known before it; as wished, of what is finished or tied."""
-        read = build.fittings[-1]
-        if belief.foreknown_mm is None or read.finished or len(belief.foreknown_mm) != len(read.readings):
-            return cls(tuple(build.gap_mm for _ in read.readings))
-        return cls(tuple(float(gap) for gap in belief.foreknown_mm))
 
 
 def headline(build: Build, belief: Belief, zero: str) -> Message:
@@ -56,7 +39,7 @@ def headline(build: Build, belief: Belief, zero: str) -> Message:
         at = int(np.argmin(np.abs(heights)))
         return message("headline.laced", gap_mm=float(gaps[at]), zero=zero)
     of = "final" if last.finished else "mock_up"
-    off = gaps - np.array(Foreseen.of(build, belief).gaps_mm if last is build.fittings[-1] else build.gap_mm)
+    off = gaps - _foreseen(build, belief, last)
     tilt = float(off[np.argmax(heights)] - off[np.argmin(heights)])
     at = int(np.argmin(np.abs(heights)))
     given: dict[str, float | str] = {"gap_mm": float(gaps[at]), "off_mm": abs(float(off[at])), "zero": zero}
@@ -65,6 +48,14 @@ def headline(build: Build, belief: Belief, zero: str) -> Message:
     if abs(float(off[at])) < _AS_FORESEEN_MM:
         return message(f"headline.{of}.as_foreseen", **given)
     return message(f"headline.{of}.{'wider' if off[at] > 0 else 'narrower'}", **given)
+
+
+def _foreseen(build: Build, belief: Belief, read: Fitting) -> Array:
+    """The gaps foreseen before the last fitting, by its readings; as wished, of what is finished or tied."""
+    known = belief.foreknown_mm if read is build.fittings[-1] and not read.finished else None
+    if known is None or len(known) != len(read.readings):
+        return np.full(len(read.readings), build.gap_mm)
+    return known
 
 
 def _of_pins(fitting: Fitting, zero: str) -> Message:

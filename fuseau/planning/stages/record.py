@@ -266,7 +266,7 @@ def _took(build: Build, planned: Plan) -> Iterator[Fact]:
     lines = (
         ("mock-ups cost", cost.mock_ups),
         ("cloth, about", cost.cloth),
-        ("bones, about", cost.bones),
+        ("bones, those behind too, about", cost.bones),
         ("closures, lace and tapes, about", cost.hardware),
         ("trims, about", cost.trims),
     )

@@ -5,7 +5,7 @@ import { useOpenBuild } from '../../stores/openBuild'
 import { useSettings } from '../../stores/settings'
 import LengthField from '../../parts/LengthField.vue'
 import NamedSelect from '../../parts/NamedSelect.vue'
-import { hardware, length, thick } from '../../parts/words'
+import { length, thick } from '../../parts/words'
 import OwnCloth from './OwnCloth.vue'
 import { usePlyCommands } from '../../commands/plies'
 import { useMaterials } from '../../stores/materials'
@@ -78,8 +78,9 @@ const round = computed(() => {
   const { grows_mm: mm, grows_edge_mm: edge, grows_at: seams, grows_all: all } = planned.value
   if (Math.abs(mm) < 0.05) return 'What the pattern measures is this ply.'
   const way = mm > 0 ? 'further' : 'less far'
-  const where = all ? 'panel edge' : 'edge at the seams that take it'
-  const on = `${hardware(Math.abs(edge), settings.unit)} on each ${where}`
+  const last = openBuild.pattern.panels.length
+  const names = seams.map((seam) => (seam === 0 ? 'CF' : seam === last ? 'CB' : `${seam}·${seam + 1}`))
+  const on = `${thick(Math.abs(edge), settings.unit)} on each ${all ? 'panel edge' : `edge at ${names.join(', ')}`}`
   const cut = seams.length ? on : 'too little to cut, left out'
   return `It goes ${thick(Math.abs(mm), settings.unit)} ${way} round: ${cut}.`
 })
