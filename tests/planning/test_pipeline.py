@@ -210,7 +210,7 @@ def test_a_wide_gap_on_a_small_waist_comes_out_of_every_panel(measured, gap_mm):
     assert not planned.unmakeable
     assert planned.gap_shape.mean_mm == pytest.approx(gap_mm, abs=0.5)
     widths, before = (one.drafted.shape.widths(np.array([0.0]))[0] for one in (planned, usual))
-    assert widths.min() > 15
+    assert widths.min() >= 15 - 1e-6
     assert (widths < before + 0.1).all()
     assert widths.sum() == pytest.approx(before.sum() - (gap_mm - 50) / 2, abs=0.5)
 

@@ -17,6 +17,7 @@ from fuseau.craft.wearer.garment_kinds import KindName
 from fuseau.craft.wearer.measures import LevelName
 
 _GAP_OF_BACK = 0.3  # of what goes round her back, so much may be gap before the front gives too
+_EDGE_TO_MM = 0.01
 _LEFT_DIFFERS_MM = 4.0  # less than this between left and right half is tape, not body
 
 
@@ -206,8 +207,8 @@ def _half(
         shares = np.array([shares_of(count, name) for name in names])
         least = np.full(count, practice.least_panel_width_mm)
         fractions = base_fractions(count, is_front)
-        block = None if is_front else _with_edge(halves, fractions, shares, least, edge_mm)
-        blocks.append(_block(halves, fractions, shares, least) if block is None else block)
+        at_edge = 0.0 if is_front or count == 1 else edge_mm
+        blocks.append(_with_edge(halves, fractions, shares, least, at_edge))
     edges = np.concatenate(blocks, axis=1)
     return tuple(
         Panel(number=i + 1, cf_edge_mm=tuple(edges[:, 2 * i]), cb_edge_mm=tuple(edges[:, 2 * i + 1]))
@@ -215,22 +216,29 @@ def _half(
     )
 
 
-def _with_edge(halves: Array, fractions: Array, shares: Array, least: Array, edge_mm: float) -> Array | None:
-    """A block whose last panel is nowhere narrower than what lies at its edge; None where that can't be.
+def _with_edge(halves: Array, fractions: Array, shares: Array, least: Array, edge_mm: float) -> Array:
+    """A block whose last panel is nowhere narrower than what lies at its edge, or than the others leave it.
 
-    What it lacks at its widest comes from the others alike.
+    What it lacks at its widest comes from the others alike. Raises Unmakeable where the least of all is too much.
     """
-    if edge_mm <= least[-1]:
-        return None
-    widest = float(halves.max())
-    wanted = max(float(fractions[-1]), edge_mm / widest)
-    if len(fractions) == 1 or wanted >= 1:
-        return None
-    moved = np.append(fractions[:-1] / fractions[:-1].sum() * (1 - wanted), wanted)
+
+    def with_last(wide_mm: float) -> Array:
+        share = min(max(float(fractions[-1]), wide_mm / float(halves.max())), 1.0)
+        moved = np.append(fractions[:-1] / fractions[:-1].sum() * (1 - share), share)
+        return _block(halves, moved, shares, np.append(least[:-1], wide_mm))
+
+    low, high = float(least[-1]), max(edge_mm, float(least[-1]))
     try:
-        return _block(halves, moved, shares, np.append(least[:-1], edge_mm))
+        return with_last(high)
     except Unmakeable:
-        return None
+        block = _block(halves, fractions, shares, least)
+    while high - low > _EDGE_TO_MM:
+        middle = (low + high) / 2
+        try:
+            block, low = with_last(middle), middle
+        except Unmakeable:
+            high = middle
+    return block
 
 
 def _block(halves: Array, fractions: Array, shares: Array, least: Array) -> Array:

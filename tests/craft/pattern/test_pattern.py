@@ -62,6 +62,21 @@ def test_widths_add_up_to_half_the_sewn_girth_at_every_level(sewn, panels):
     assert inner.min() >= PRACTICE.least_panel_width_mm - 1e-6
 
 
+@pytest.mark.parametrize("panels", [4, 6, 8])
+def test_the_last_panel_gives_way_by_little_where_the_others_leave_its_edge_no_room(panels):
+    """From a girth that gives the edge all its room down to the least that can be drafted."""
+    last = []
+    for share in np.arange(1.0, 0.4, -0.005):
+        try:
+            pattern = draft(BODY, SEWN * share, 50.0, panels, TOP, HEM, Allowances(), PRACTICE, edge_mm=48.0)
+        except Unmakeable:
+            break
+        last.append(Shape(pattern).widths(Shape(pattern).nominal)[:, -1].min())
+    assert last[0] >= 48 - 1e-6
+    assert max(-np.diff(last)) < 2
+    assert panels == 4 or last[-1] < 48
+
+
 @settings(max_examples=40)
 @given(girths, counts)
 def test_seams_are_true_and_share_their_waist(sewn, panels):
