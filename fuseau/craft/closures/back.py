@@ -11,6 +11,7 @@ from fuseau.craft.base.lengths import Length
 from fuseau.craft.base.practice import Practice
 from fuseau.craft.base.record import Amount, Record
 from fuseau.craft.boning.bones import bone_length
+from fuseau.craft.closures.front import SewnShut
 from fuseau.craft.closures.lacing import LacePattern, walk_length
 from fuseau.craft.closures.rows import RowWishes
 from fuseau.craft.materials.catalogue import (
@@ -215,20 +216,19 @@ def waist_tape(
     back_stops_mm: tuple[float, float],
     practice: Practice,
     *,
-    front_shut: bool = False,
-    back_shut: bool = False,
+    shut: SewnShut,
 ) -> WaistTape:
     """The tape between the front bones and the lacing edges, turned in only where it ends.
 
     `halves_mm` are the right and the left sewn half at the waist; on each it stops so far from CF, and from CB. Over a
-    line that is `shut` it goes on.
+    middle line that is `shut` it goes on.
     """
     right, left = (
         TapeRun(from_cf_mm=front, to_cf_mm=max(half - back, front))
         for half, front, back in zip(halves_mm, front_stops_mm, back_stops_mm, strict=True)
     )
     runs = [run.to_cf_mm - run.from_cf_mm for run in (right, left)]
-    lengths = [sum(runs)] if front_shut or back_shut else runs
+    lengths = [sum(runs)] if any(shut) else runs
     return WaistTape(
         right=right,
         left=left,

@@ -1,6 +1,7 @@
 """The front: what opens it, how far, and what is told where nothing fits (model, section 8)."""
 
 import math
+from typing import NamedTuple
 
 from fuseau.craft.base.errors import Unmakeable
 from fuseau.craft.base.findings import Change, Finding, Message, finding, mend, message
@@ -48,6 +49,19 @@ class Opening(Record):
     flap_mm: tuple[float, float] | None = None
     order: tuple[Message, ...] = ()
     cautions: tuple[Message, ...] = ()
+
+
+class SewnShut(NamedTuple):
+    """Whether CF, and whether CB, is a seam from top line to hem: neither opened nor laced."""
+
+    at_cf: bool
+    at_cb: bool
+
+
+def sewn_shut(opening: Opening | None, *, laced: bool) -> SewnShut:
+    """Which middle lines are seams, with what opens, and where CB is `laced`."""
+    opens = opening.line if opening is not None and opening.kind != "none" else ""
+    return SewnShut(at_cf=opens != "CF", at_cb=opens != "CB" and not laced)
 
 
 def plan_opening(

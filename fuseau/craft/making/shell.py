@@ -5,7 +5,7 @@ from collections.abc import Mapping
 from fuseau.craft.base.findings import message
 from fuseau.craft.boning.bones import in_a_fold
 from fuseau.craft.closures.choices import OpeningKind
-from fuseau.craft.closures.front import Opening
+from fuseau.craft.closures.front import Opening, sewn_shut
 from fuseau.craft.making.made_up import BASE, HEM, INSIDE, TOP, UNDER_CHANNELS, Listing, MadeUp, by_itself, unsewn
 from fuseau.craft.making.steps import Place, Shuts, StepKey, cut_step, slug
 from fuseau.craft.materials.minutes import MINUTES, Work
@@ -78,13 +78,8 @@ def _panels_beside(made: MadeUp, opening: Opening) -> tuple[int, ...]:
 
 def join(listing: Listing, made: MadeUp, prepared: Mapping[int, tuple[StepKey, ...]]) -> dict[int, StepKey]:
     """Panels joined from CF back; seam 0 is CF and the last panel's number CB, where those are sewn shut."""
-    opening, n = made.opening, made.panels
-    opens = opening.line if opening is not None and opening.kind != "none" else ""
-    seams = list(range(1, n))
-    if opens != "CF":
-        seams.insert(0, 0)
-    if not made.laced and opens != "CB":
-        seams.append(n)
+    n, sewn = made.panels, sewn_shut(made.opening, laced=made.laced)
+    seams = [*([0] if sewn.at_cf else []), *range(1, n), *([n] if sewn.at_cb else [])]
     joins = {}
     hard = any(made.known_cloths[ply.cloth].breaks_needles for ply in made.plies)
     for seam in seams:

@@ -26,7 +26,7 @@ from fuseau.craft.closures.back import (
     waist_tape,
 )
 from fuseau.craft.closures.edge_places import along_fold, beside_edge
-from fuseau.craft.closures.front import Opening
+from fuseau.craft.closures.front import Opening, sewn_shut
 from fuseau.craft.closures.lacing import LacePattern, LaceStep, walk
 from fuseau.craft.closures.rows import rows
 from fuseau.craft.fit.fit import Fit
@@ -208,11 +208,11 @@ def _tape(
     bones: tuple[tuple[Bone, ...], tuple[Bone, ...]],
 ) -> WaistTape:
     """Where the waist tape runs: from the bone beside what opens in front, however that was set, to what is behind."""
-    opens = opening.line if opening.kind != "none" else ""
+    shut = sewn_shut(opening, laced=build.back.laced)
     sides = tuple(zip(halves.both, bones, strict=True))
     least = opening.reach_mm + build.practice.edge_stitch_mm
-    front = tuple(_clear_of(laid, there, "CF", least) if opens == "CF" else 0.0 for laid, there in sides)
-    behind = tuple(_clear_of(laid, there, "CB", least) if opens == "CB" else 0.0 for laid, there in sides)
+    front = tuple(0.0 if shut.at_cf else _clear_of(laid, there, "CF", least) for laid, there in sides)
+    behind = tuple(0.0 if shut.at_cb else _clear_of(laid, there, "CB", least) for laid, there in sides)
     if build.back.laced and holes is not None:
         behind = (holes.edge_layout.outer_mm,) * 2
     widths = tuple(sum(panel.waist[1][0] - panel.waist[0][0] for panel in laid.panels) for laid in halves.both)
@@ -221,8 +221,7 @@ def _tape(
         (front[0], front[1]),
         (behind[0], behind[1]),
         build.practice,
-        front_shut=opens != "CF",
-        back_shut=opens != "CB" and not build.back.laced,
+        shut=shut,
     )
 
 

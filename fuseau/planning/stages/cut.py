@@ -9,6 +9,7 @@ from fuseau.craft.base.errors import Unmakeable
 from fuseau.craft.base.findings import message
 from fuseau.craft.base.record import Record
 from fuseau.craft.boning.bones import Bone
+from fuseau.craft.closures.front import sewn_shut
 from fuseau.craft.layout.at_hand import LayAsk, Laying
 from fuseau.craft.layout.nesting import LaidSheet, Sheet
 from fuseau.craft.layout.pieces import ClothPiece, PieceMaker
@@ -209,7 +210,7 @@ def pieces_of(build: Build, planned: Plan) -> tuple[ClothPiece, ...]:
         allowances=pattern.allowances,
         practice=build.practice,
         modesty=planned.modesty,
-        front_open=planned.opening is not None and planned.opening.line == "CF" and planned.opening.kind != "none",
+        front_open=not sewn_shut(planned.opening, laced=build.back.laced).at_cf,
         flap_mm=planned.opening.flap_mm if planned.opening is not None else None,
         facing=build.cut.facing,
         modesty_cloth=build.cut.modesty,

@@ -13,7 +13,7 @@ from fuseau.craft.base.practice import Practice
 from fuseau.craft.base.record import Record
 from fuseau.craft.boning.bones import Bone, in_a_fold
 from fuseau.craft.closures.back import ModestyPanel
-from fuseau.craft.closures.front import Opening
+from fuseau.craft.closures.front import Opening, sewn_shut
 from fuseau.craft.fit.fit import Fit
 from fuseau.craft.layout.pieces import PieceMaker, PieceWhat
 from fuseau.craft.materials.catalogue import GROMMETS
@@ -134,7 +134,7 @@ class LayersInputs:
         taped: bool,
     ) -> Self:
         """Taken from the build, its pattern laid flat with its `pieces`, its channels, what opens, how it is worn."""
-        opens = opening.line if opening is not None and opening.kind != "none" else None
+        shut = sewn_shut(opening, laced=build.back.laced)
         both = (*bones, *(bones if lefts is None else lefts))
 
         def kept(bone: Bone) -> bool:
@@ -151,8 +151,8 @@ class LayersInputs:
             joined=pattern.joined,
             side_seam=pattern.front_panels,
             pieces=pieces,
-            shut=(opens != "CF") + (opens != "CB" and not build.back.laced),
-            front_open=opens == "CF",
+            shut=sum(shut),
+            front_open=not shut.at_cf,
             flap_mm=opening.flap_mm if opening is not None else None,
             modesty=modesty,
             facing_cloth=build.cut.facing,

@@ -9,7 +9,7 @@ from fuseau.craft.base.curves import length_of
 from fuseau.craft.base.errors import Unmakeable
 from fuseau.craft.base.findings import Finding, Message, message
 from fuseau.craft.boning.bones import Bone
-from fuseau.craft.closures.front import Opening
+from fuseau.craft.closures.front import Opening, sewn_shut
 from fuseau.craft.fit.fit import Fit
 from fuseau.craft.materials.cloths import Cloth, ClothName
 from fuseau.craft.materials.minutes import MINUTES, Work
@@ -112,8 +112,7 @@ class TrimsInputs:
     @property
     def meets(self) -> Meets:
         """Where a line round the garment goes on: over CF and CB where nothing opens."""
-        opens = self.opening.line if self.opening is not None and self.opening.kind != "none" else ""
-        return Meets(at_cf=opens != "CF", at_cb=opens != "CB" and not self.laced)
+        return Meets(*sewn_shut(self.opening, laced=self.laced))
 
 
 @dataclass(frozen=True)

@@ -16,6 +16,7 @@ from fuseau.craft.closures.back import (
     usual_pitch,
     waist_tape,
 )
+from fuseau.craft.closures.front import SewnShut
 from fuseau.craft.closures.lacing import usual_pattern, walk, walk_length
 from fuseau.craft.closures.rows import rows
 from fuseau.craft.materials.catalogue import BONES, GROMMETS
@@ -124,9 +125,9 @@ def test_a_modesty_panel_wider_or_higher_than_the_back_is_refused_at_its_field()
 
 
 def test_a_waist_tape_stops_short_of_front_and_back():
-    tape = waist_tape((305, 310), (16, 16), (9, 9), PRACTICE)
+    tape = waist_tape((305, 310), (16, 16), (9, 9), PRACTICE, shut=SewnShut(at_cf=False, at_cb=False))
     assert (tape.right.from_cf_mm, tape.right.to_cf_mm) == (16, 296)
     turns = 2 * PRACTICE.tape_turning_mm
     assert tape.cuts_mm == (280 + turns, 285 + turns)
-    shut = waist_tape((305, 310), (0, 0), (9, 9), PRACTICE, front_shut=True)
+    shut = waist_tape((305, 310), (0, 0), (9, 9), PRACTICE, shut=SewnShut(at_cf=True, at_cb=False))
     assert shut.cuts_mm == (296 + 301 + turns,)  # one line is turned in where it ends, and nowhere else
