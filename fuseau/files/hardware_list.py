@@ -250,14 +250,7 @@ def _hole_strip(heights: Sequence[float], place: str, unit: Unit) -> Drawing:
 def _goes_in(build: Build, planned: Plan, head: ParagraphStyle, plain: ParagraphStyle) -> list[Flowable]:
     """What goes into it, in money: the same sum as on its card."""
     cost = cost_of(build, planned)
-    parts = {
-        "cloth": cost.cloth,
-        "bones, those behind too,": cost.bones,
-        "closures, lace and tapes": cost.hardware,
-        "trims": cost.trims,
-        "mock-ups": cost.mock_ups,
-    }
-    terms = " + ".join(f"{name} {amount:.2f}" for name, amount in parts.items() if amount)
+    terms = " + ".join(f"{name} {amount:.2f}" for name, amount in cost.parts.items())
     return [Paragraph("What goes into it, about", head), Paragraph(safe(f"{terms} = {cost.in_all:.2f} in all."), plain)]
 
 

@@ -161,11 +161,10 @@ def _mount(listing: Listing, key: StepKey, ply: PlyPlan, mark: StepKey) -> StepK
 def cut_bones(listing: Listing, made: MadeUp, fitted: tuple[StepKey, ...], *, waiting: bool) -> None:
     """Bones cut and closed, once no fitting changes them: those whose glue or dip has to set, or all the others."""
     every = [bone for panel in range(1, made.panels + 1) for bone in made.bones_of(panel)]
-    behind = made.modesty.bones_mm if made.modesty is not None else ()
-    names = [*(bone.kind for bone in every), *([made.modesty.bone] if made.modesty is not None and behind else [])]
-    for name in dict.fromkeys(names):
+    behind = {made.modesty.bone: made.modesty.bones_mm} if made.modesty is not None and made.modesty.bones_mm else {}
+    for name in dict.fromkeys((*(bone.kind for bone in every), *behind)):
         kind, lie = made.kinds[name], [bone for bone in every if bone.kind == name]
-        there = behind if made.modesty is not None and made.modesty.bone == name else ()
+        there = behind.get(name, ())
         count = sum(bone.count for bone in lie) + len(there)
         too_long = any(longer_than_sold(mm, kind) for mm in (*(bone.length_mm for bone in lie), *there))
         coats = made.coats if kind.stuff.ends == "tipped or dipped" and kind.sold != "ready-cut" else 0.0

@@ -263,16 +263,8 @@ def _took(build: Build, planned: Plan) -> Iterator[Fact]:
     if tried:
         yield _took_line("hours on mock-ups, as noted", tried, "hours")
     cost = cost_of(build, planned)
-    lines = (
-        ("mock-ups cost", cost.mock_ups),
-        ("cloth, about", cost.cloth),
-        ("bones, those behind too, about", cost.bones),
-        ("closures, lace and tapes, about", cost.hardware),
-        ("trims, about", cost.trims),
-    )
-    for name, amount in lines:
-        if amount:
-            yield _took_line(name, amount, "cost")
+    for name, amount in cost.parts.items():
+        yield _took_line("mock-ups cost" if name == "mock-ups" else f"{name}, about", amount, "cost")
     if cost.in_all > cost.mock_ups:
         yield _took_line("in all, about", cost.in_all, "cost")
 

@@ -50,10 +50,8 @@ def _hardware_on(panel: LaidPanel, half: PanelHardware) -> Hardware:
     channels = tuple((bone.path, bone.strip_mm or bone.channel_width_mm) for bone in mine)
     punched: tuple[tuple[Point, float], ...] = ()
     if half.holes is not None:
-        holes, around = (
-            half.holes.left if half.left else half.holes.right,
-            max(_LEAST_HOLE_MM, half.holes.flange_mm / 2),
-        )
+        holes = half.holes.left if half.left else half.holes.right
+        around = max(_LEAST_HOLE_MM, half.holes.flange_mm / 2)
         behind = holes.behind if panel.number == len(half.panels) else ()
         in_front = holes.in_front if panel.number == 1 else ()
         punched = tuple((place, around) for place in (*behind, *in_front))

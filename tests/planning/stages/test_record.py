@@ -41,7 +41,7 @@ def test_the_card_says_what_the_stages_say():
     assert said["CF length"][1] >= max(z for _, z in edge) - min(z for _, z in edge) - 0.1
     chosen = next(method for method in PLAN.layers.methods if method.chosen)
     assert said["cloth, about"][1] == pytest.approx(chosen.price)
-    assert said["bones, those behind too, about"][1] == pytest.approx(PLAN.boning.price + PLAN.modesty.bones_price)
+    assert said["bones in channels and behind, about"][1] == pytest.approx(PLAN.boning.price + PLAN.modesty.bones_price)
     assert "at it" not in said
     assert (found.tried, found.says, found.grown, found.photos) == ((), (), None, ())
 
